@@ -5,10 +5,10 @@
  *   Zf = (jXm/2) ∥ (R2/2s + jX2/2),  Zb the same with 2 − s;  X1 = X2
  *   torque × synchronous speed = Re Zf·|Im − jkIa|² − Re Zb·|Im + jkIa|²
  * Source: the usual treatment of the two-winding motor (P. C. Sen, Principles of Electric Machines; from memory).
- * R2, X and Xm are found so that the model draws the nameplate's locked-rotor amps at s = 1 and, at the rated slip,
- * its full-load amps while giving its rated power. Saturation and iron loss are left out; rotational loss is 4 % of rating.
+ * R2, X, Xm and the rated slip are found so that the model draws the nameplate's locked-rotor amps at s = 1 and its
+ * full-load amps running and its no-load amps turning free. The power it then gives must not fall short of the rating. Saturation and iron loss are left out; rotational loss is 4 % of full-load torque.
  */
-import { add, complex, divide, fail, magnitude, multiply, ok, parallel, scale, subtract, type Complex, type Result } from '#core/foundation'
+import { add, complex, createMatrix, factor, fail, magnitude, multiply, ok, parallel, scale, solveFactored, subtract, type Complex, type Result } from '#core/foundation'
 
 /** What the nameplate (or a table standing in for it) says. Volts, amps, ohms, watts. */
 export interface MotorNameplate {
@@ -18,9 +18,10 @@ export interface MotorNameplate {
   readonly lockedRotorAmps: number
   readonly mainOhms: number
   readonly startOhms: number
+  /** amps with the shaft turning free */
+  readonly noLoadAmps: number
   /** start turns over main turns, effective */
   readonly turnsRatio: number
-  readonly ratedSlip: number
 }
 
 export interface MotorModel {
@@ -28,9 +29,11 @@ export interface MotorModel {
   readonly x: number
   readonly xm: number
   readonly r2: number
-  /** rated torque as synchronous watts, rotational loss included */
+  /** slip at full-load amps */
+  readonly ratedSlip: number
+  /** torque at full-load amps as synchronous watts, rotational loss included */
   readonly ratedTorque: number
-  /** worst relative miss of the three calibration conditions */
+  /** worst relative miss of the calibration conditions */
   readonly residual: number
 }
 
@@ -64,61 +67,70 @@ export function airGapTorque(model: MotorModel, slip: number, main: Complex, sta
   return forward.re * square(subtract(main, turned)) - backward.re * square(add(main, turned))
 }
 
-const ROTATIONAL_LOSS = 0.04
+export const ROTATIONAL_LOSS = 0.04
+const LOCKED_POWER_FACTOR = 0.72
 
 /**
- * Fits the model to its nameplate by a damped Newton iteration in the logarithms of X, Xm and R2.
+ * Fits X, Xm, R2 and the full-load slip by a damped Newton iteration in their logarithms. Besides the three
+ * nameplate figures the locked power factor is needed; a nameplate does not give it, so 0.72 is taken, or 0.22 above
+ * what the main winding alone would make of it (common practice, no source).
  * Refuses a nameplate that no such motor can have (for example locked amps under full-load amps).
  */
 export function calibrateMotor(nameplate: MotorNameplate): Result<MotorModel> {
-  const { volts, watts, fullLoadAmps, lockedRotorAmps, mainOhms, ratedSlip } = nameplate
+  const { volts, watts, fullLoadAmps, lockedRotorAmps, mainOhms, noLoadAmps } = nameplate
   if (!(lockedRotorAmps > 1.5 * fullLoadAmps)) return fail('locked-amps-too-low', { lockedRotorAmps, fullLoadAmps })
   if (!(volts * fullLoadAmps > watts)) return fail('full-load-amps-too-low', { fullLoadAmps, volts, watts })
   const locked = volts / lockedRotorAmps
-  if (!(mainOhms < 0.95 * locked)) return fail('main-ohms-too-high', { mainOhms, lockedOhms: locked })
+  if (!(mainOhms < 0.75 * locked)) return fail('main-ohms-too-high', { mainOhms, lockedOhms: locked })
+  const lockedPowerFactor = Math.max(LOCKED_POWER_FACTOR, Math.min(0.97, mainOhms / locked + 0.22))
+  const reactance = locked * Math.sqrt(1 - lockedPowerFactor ** 2)
 
-  const measure = ([logX, logXm, logR2]: readonly number[]) => {
-    const model = { x: Math.exp(logX!), xm: Math.exp(logXm!), r2: Math.exp(logR2!) }
-    const current = (slip: number) => {
-      const { forward, backward } = rotorAt(model, slip)
-      return { amps: divide(complex(volts), add(complex(mainOhms, model.x), add(forward, backward))), forward, backward }
+  const measure = (at: readonly number[]) => {
+    const [x, xm, r2, slip] = at.map(Math.exp) as [number, number, number, number]
+    const impedance = (s: number) => {
+      const { forward, backward } = rotorAt({ x, xm, r2 }, s)
+      return add(complex(mainOhms, x), add(forward, backward))
     }
-    const stalled = magnitude(current(1).amps)
-    const running = current(ratedSlip)
-    const amps = magnitude(running.amps)
-    const power = (1 - ratedSlip) * (running.forward.re - running.backward.re) * amps ** 2
-    return [Math.log(stalled / lockedRotorAmps), Math.log(amps / fullLoadAmps), Math.log(Math.max(power, 1e-3) / (watts * (1 + ROTATIONAL_LOSS)))]
+    const stalled = impedance(1)
+    const amps = (s: number) => volts / magnitude(impedance(s))
+    return [Math.log(stalled.re / (locked * lockedPowerFactor)), Math.log(stalled.im / reactance), Math.log(amps(slip) / fullLoadAmps), Math.log(amps(slip * ROTATIONAL_LOSS) / noLoadAmps)]
   }
   const size = (r: readonly number[]) => Math.max(...r.map(Math.abs))
-  let best = { at: [Math.log(locked * 0.35), Math.log(locked * 8), Math.log(Math.max(locked - mainOhms, locked * 0.2) * 0.7)], miss: [Infinity, Infinity, Infinity] as number[] }
-  best.miss = measure(best.at)
-  for (let i = 0; i < 60 && size(best.miss) > 1e-9; i++) {
-    const step = newtonStep(measure, best.at, best.miss)
+  let at = [reactance / 2, volts / noLoadAmps * 1.9, locked * lockedPowerFactor - mainOhms, 0.035].map(Math.log)
+  let miss = measure(at)
+  for (let i = 0; i < 80 && size(miss) > 1e-10; i++) {
+    const step = newtonStep(measure, at, miss)
     let k = 1
-    while (k > 1e-3) {
-      const at = best.at.map((v, j) => v + Math.max(-0.7, Math.min(0.7, k * step[j]!)))
-      const miss = measure(at)
-      if (size(miss) < size(best.miss)) {
-        best = { at, miss }
+    for (; k > 1e-3; k /= 2) {
+      const tried = at.map((v, j) => v + Math.max(-0.5, Math.min(0.5, k * step[j]!)))
+      const triedMiss = measure(tried)
+      if (size(triedMiss) < size(miss)) {
+        at = tried
+        miss = triedMiss
         break
       }
-      k /= 2
     }
     if (k <= 1e-3) break
   }
-  const residual = size(best.miss)
-  if (!(residual < 0.25)) return fail('nameplate-contradicts-itself', { residual, fullLoadAmps, lockedRotorAmps, mainOhms })
-  const [x, xm, r2] = best.at.map(Math.exp) as [number, number, number]
-  return ok({ nameplate, x, xm, r2, ratedTorque: watts * (1 + ROTATIONAL_LOSS) / (1 - ratedSlip), residual })
+  const [x, xm, r2, ratedSlip] = at.map(Math.exp) as [number, number, number, number]
+  const residual = size(miss)
+  if (!(residual < 0.05) || ratedSlip > 0.15) return fail('nameplate-contradicts-itself', { residual, fullLoadAmps, lockedRotorAmps, mainOhms })
+  const { forward, backward } = rotorAt({ x, xm, r2 }, ratedSlip)
+  const ratedTorque = (forward.re - backward.re) * fullLoadAmps ** 2
+  const shaftWatts = ratedTorque * (1 - ratedSlip) * (1 - ROTATIONAL_LOSS)
+  if (shaftWatts < 0.8 * watts) return fail('full-load-amps-too-low', { fullLoadAmps, watts, shaftWatts })
+  return ok({ nameplate, x, xm, r2, ratedSlip, ratedTorque, residual })
 }
 
-/** Solves the 3×3 finite-difference Jacobian system by Cramer's rule, lightly damped. */
+/** Solves the finite-difference Jacobian system J·step = −value. */
 function newtonStep(f: (at: readonly number[]) => number[], at: readonly number[], value: readonly number[]): number[] {
   const h = 1e-6
-  const columns = at.map((_, j) => f(at.map((v, i) => i === j ? v + h : v)).map((v, i) => (v - value[i]!) / h))
-  const det = (a: readonly number[], b: readonly number[], c: readonly number[]) =>
-    a[0]! * (b[1]! * c[2]! - b[2]! * c[1]!) - b[0]! * (a[1]! * c[2]! - a[2]! * c[1]!) + c[0]! * (a[1]! * b[2]! - a[2]! * b[1]!)
-  const d = det(columns[0]!, columns[1]!, columns[2]!) || 1e-12
-  const target = value.map(v => -v)
-  return [0, 1, 2].map(j => det(j === 0 ? target : columns[0]!, j === 1 ? target : columns[1]!, j === 2 ? target : columns[2]!) / d)
+  const n = at.length
+  const jacobian = createMatrix(n)
+  at.forEach((_, j) => f(at.map((v, i) => i === j ? v + h : v)).forEach((v, i) => {
+    jacobian.re[i * n + j] = (v - value[i]!) / h
+  }))
+  const factors = factor(jacobian)
+  if ('singularColumn' in factors) return value.map(() => 0)
+  return [...solveFactored(factors, Float64Array.from(value, v => -v), new Float64Array(n)).re]
 }

@@ -1,0 +1,1 @@
+export { airPressureAt, cycleAt, drawdown, shortestCycle, type Cycle, type SwitchSetting, type Tank } from './tank'

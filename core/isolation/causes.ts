@@ -1,0 +1,70 @@
+/**
+ * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked at,
+ * with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
+ */
+import type { CauseNote, SystemModel } from '#core/systems'
+import type { TabState } from '#core/tab'
+import type { Ranking } from './suspects'
+import { judge } from './verdict'
+
+export type CauseStanding = 'named' | 'shown' | 'excluded' | 'untested'
+
+export interface PossibleCause {
+  readonly id: string
+  readonly label: string
+  readonly why: string
+  readonly standing: CauseStanding
+  readonly test?: string
+  readonly lines: readonly string[]
+  readonly advice?: string
+}
+
+/** One failed thing and its possible causes; `open` until a cause is named in a finding. */
+export interface CauseAccount { readonly fault: string, readonly label: string, readonly open: boolean, readonly confirmed: boolean, readonly causes: readonly PossibleCause[] }
+
+const LIKELY = 0.85
+
+export function accountForCauses(model: SystemModel, state: TabState, ranking: Ranking): CauseAccount[] {
+  const failed = state.findings.failed.map(f => f.about)
+  const likely = ranking.suspects.filter(s => s.chance >= LIKELY && s.component).map(s => s.fault)
+  const named = new Set(state.findings.cause.map(f => f.about))
+  return [...new Set([...failed, ...(failed.length === 0 ? likely : [])])].flatMap((fault) => {
+    const mode = model.kind.faults.find(f => `${f.component}.${f.mode}` === fault)
+    if (!mode) return []
+    const causes = mode.causes.map(link => weigh(model, state, ranking, link.because, link.why, named))
+    return [{ fault, label: mode.label, confirmed: failed.includes(fault), open: named.size === 0 && mode.causes.length > 0, causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing]) }]
+  })
+}
+
+const ORDER: Record<CauseStanding, number> = { named: 0, shown: 1, untested: 2, excluded: 3 }
+
+function weigh(model: SystemModel, state: TabState, ranking: Ranking, because: string, why: string, named: ReadonlySet<string>): PossibleCause {
+  const note = model.kind.causeNotes.find(c => c.id === because)
+  if (note) {
+    const { standing, lines } = standingOf(model, state, note)
+    return { id: because, label: note.label, why, test: note.test, advice: note.advice, lines, standing: named.has(because) ? 'named' : standing }
+  }
+  const suspect = ranking.suspects.find(s => s.fault === because)
+  return {
+    id: because, label: suspect?.label ?? because, why, lines: suspect?.moves.map(m => m.line) ?? [],
+    standing: named.has(because) ? 'named' : suspect?.ruledOut ? 'excluded' : 'untested',
+  }
+}
+
+/** As found, that is before anything was repaired: a tank aired afterwards must not clear the cause. */
+function standingOf(model: SystemModel, state: TabState, note: CauseNote): { standing: CauseStanding, lines: string[] } {
+  const found = state.evidence.filter(e => e.line.test === note.test && !e.line.asLeft)
+  const first = found[0]?.line
+  if (!first) return { standing: 'untested', lines: [] }
+  const shown = first.kind === 'observation' ? first.outcome === note.shownBy : judge(model, state, first).word === note.shownBy
+  return { standing: shown ? 'shown' : 'excluded', lines: [first.id] }
+}
+
+/** Conditions shown by the lines although nothing yet is blamed on them: what else was found. */
+export function alsoFound(model: SystemModel, state: TabState): readonly { readonly id: string, readonly label: string, readonly line: string, readonly advice: string }[] {
+  const named = new Set([...state.findings.cause, ...state.findings.also].map(f => f.about))
+  return model.kind.causeNotes.flatMap((note) => {
+    const { standing, lines } = standingOf(model, state, note)
+    return standing === 'shown' && !named.has(note.id) ? [{ id: note.id, label: note.label, line: lines[0]!, advice: note.advice }] : []
+  })
+}

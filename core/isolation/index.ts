@@ -1,0 +1,7 @@
+export { alsoFound, type CauseAccount, type CauseStanding, type PossibleCause } from './causes'
+export { isolate, prepareSystem, previewLine, type Isolation } from './isolate'
+export { describeOne, expectedBits, proposeTests, stateMinutes, type Decision, type Outcome, type ProposedTest } from './nextTest'
+export { STANDINGS, type ComponentStanding, type Standing } from './path'
+export { rankSuspects, type Move, type Ranking, type Suspect } from './suspects'
+export { buildTables, likelihoods, MISREAD, type Tables, type TestTable } from './tables'
+export { formatBand, judge, SLIPS, VERDICTS, type Slip, type Verdict, type VerdictWord } from './verdict'

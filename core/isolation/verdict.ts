@@ -1,0 +1,79 @@
+/** The verdict on one reading: against its healthy band, and the slips it looks like before it is believed. */
+import { SOURCES, type Source } from '#core/standards'
+import type { Band, NumericTest, SystemModel, Test } from '#core/systems'
+import type { LineOf, TabState } from '#core/tab'
+import { formatValue } from '#core/units'
+
+export const VERDICTS = ['in-band', 'low', 'high', 'open', 'seen', 'unknown'] as const
+export type VerdictWord = typeof VERDICTS[number]
+export const SLIPS = ['nano-for-micro', 'micro-for-nano', 'kilo-ohms', 'both-conductors', 'above-supply', 'open-for-zero', 'dead-meter'] as const
+export type Slip = typeof SLIPS[number]
+
+export interface Verdict {
+  readonly line: string
+  readonly test: string
+  readonly word: VerdictWord
+  readonly band?: Band & { readonly sourceText: string, readonly standing: Source['standing'] }
+  readonly slip?: { readonly code: Slip, readonly say: string }
+}
+
+const SLIP_SAYS: Record<Slip, string> = {
+  'nano-for-micro': 'Was that µF? In nF it is a thousandth of what this capacitor holds.',
+  'micro-for-nano': 'A thousand times what this capacitor holds: check the prefix on the meter.',
+  'kilo-ohms': 'A factor of a thousand off a good winding: check for k on the meter.',
+  'both-conductors': 'Next to nothing although it runs: is the clamp round both conductors?',
+  'above-supply': 'More than the supply can give: check the range, or a second meter.',
+  'open-for-zero': 'Was that 0 Ω? OL means open, beyond the range.',
+  'dead-meter': 'Nothing here, but there is voltage further down: try the meter on a known source.',
+}
+
+export function judge(model: SystemModel, state: TabState, line: LineOf<'reading'> | LineOf<'observation'>): Verdict {
+  const test = model.kind.tests.find(t => t.id === line.test)
+  if (line.kind === 'observation' || !test || test.kind !== 'numeric') return { line: line.id, test: line.test, word: test ? 'seen' : 'unknown' }
+  const band = model.band(test)
+  const slip = findSlip(model, state, test, line.value, band)
+  return {
+    line: line.id, test: line.test, word: compare(line.value, band),
+    ...(band ? { band: withSource(band) } : {}), ...(slip ? { slip: { code: slip, say: SLIP_SAYS[slip] } } : {}),
+  }
+}
+
+export const withSource = (band: Band) => ({ ...band, sourceText: SOURCES[band.source].text, standing: SOURCES[band.source].standing })
+
+/** "207–253 V", "over 2 MΩ", "up to 0.2 V". */
+export function formatBand(test: NumericTest, band: Band): string {
+  if (!Number.isFinite(band.high)) return `over ${formatValue(test.quantity, band.low)}`
+  if (band.low <= 0) return `up to ${formatValue(test.quantity, band.high)}`
+  const [low, high] = [formatValue(test.quantity, band.low), formatValue(test.quantity, band.high)]
+  const [lowUnit, highUnit] = [low.split(' ')[1], high.split(' ')[1]]
+  return lowUnit === highUnit ? `${low.split(' ')[0]}–${high}` : `${low}–${high}`
+}
+
+function compare(value: number | null, band: Band | undefined): VerdictWord {
+  if (!band) return 'unknown'
+  if (value === null) return Number.isFinite(band.high) ? 'open' : 'in-band'
+  return value < band.low ? 'low' : value > band.high ? 'high' : 'in-band'
+}
+
+function findSlip(model: SystemModel, state: TabState, test: NumericTest, value: number | null, band: Band | undefined): Slip | undefined {
+  const within = (v: number) => band !== undefined && v >= band.low * 0.8 && v <= band.high * 1.2
+  if (value === null) return test.quantity === 'farads' ? 'open-for-zero' : undefined
+  if (test.quantity === 'farads' && within(value * 1000)) return 'nano-for-micro'
+  if (test.quantity === 'farads' && within(value / 1000)) return 'micro-for-nano'
+  if (test.quantity === 'ohms' && test.condition === 'box-off' && band && Number.isFinite(band.high) && (within(value / 1000) || within(value * 1000))) return 'kilo-ohms'
+  if (test.quantity === 'volts' && value > (test.variant ? 0.65 : 1.25) * model.supplyVolts) return 'above-supply'
+  if (test.quantity === 'volts' && value < 2 && ['calling'].includes(test.condition) && liveFurtherDown(model, state, test)) return 'dead-meter'
+  if (test.quantity === 'amps' && test.condition === 'running' && test.point !== 'red' && value < 0.5 && runsNow(state)) return 'both-conductors'
+  return undefined
+}
+
+function liveFurtherDown(model: SystemModel, state: TabState, test: NumericTest): boolean {
+  const number = (t: Test) => model.kind.points.find(p => p.id === t.point)?.number ?? 0
+  return state.evidence.some(({ line }) => {
+    if (line.kind !== 'reading' || line.value === null || line.value < 90) return false
+    const other = model.kind.tests.find(t => t.id === line.test)
+    return other?.kind === 'numeric' && other.quantity === 'volts' && other.condition === 'calling' && number(other) > number(test)
+  })
+}
+
+const runsNow = (state: TabState) => state.evidence.some(({ line }) => line.kind === 'observation' && line.test === 'sound' && line.outcome === 'runs')

@@ -1,0 +1,1 @@
+export { CODE_LETTERS, codeLetterAmps, copperOhms, INSULATION, nearestSubmersible, SINGLE_PHASE_MOTORS, SOURCES, SUBMERSIBLE_MOTORS, WIRE_GAUGES, type CodeLetter, type Source, type SourceId, type Standing, type WireGauge } from './tables'

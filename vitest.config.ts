@@ -1,0 +1,16 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+const alias = { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') }
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'unit', include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'app/**/*.test.ts', 'demo/**/*.test.ts', 'tests/house/*.test.ts'], testTimeout: 20000 } },
+      { resolve: { alias }, test: { name: 'outside', include: ['tests/outside/*.test.ts'], testTimeout: 300000, pool: 'forks' } },
+      { resolve: { alias }, test: { name: 'browser', include: ['tests/browser/*.test.ts'], testTimeout: 180000, hookTimeout: 180000, fileParallelism: false, pool: 'forks' } },
+    ],
+  },
+})
