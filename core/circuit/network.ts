@@ -4,15 +4,15 @@
  */
 import type { Complex } from '#core/foundation'
 
-export type Element =
+export type Element
   /** a resistance and reactance in series */
-  | { readonly kind: 'impedance', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex }
+  = | { readonly kind: 'impedance', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex }
   /** a capacitance in farads; open at 0 Hz */
-  | { readonly kind: 'capacitor', readonly id: string, readonly a: string, readonly b: string, readonly farads: number }
+    | { readonly kind: 'capacitor', readonly id: string, readonly a: string, readonly b: string, readonly farads: number }
   /** an ideal voltage from b up to a, behind its own impedance */
-  | { readonly kind: 'source', readonly id: string, readonly a: string, readonly b: string, readonly volts: Complex, readonly z: Complex }
+    | { readonly kind: 'source', readonly id: string, readonly a: string, readonly b: string, readonly volts: Complex, readonly z: Complex }
   /** a motor winding: its own impedance, and the voltage that the other winding's current induces in it */
-  | { readonly kind: 'winding', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex, readonly coupling?: { readonly to: string, readonly z: Complex } }
+    | { readonly kind: 'winding', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex, readonly coupling?: { readonly to: string, readonly z: Complex } }
 
 export interface Network { readonly hertz: number, readonly elements: readonly Element[] }
 

@@ -17,9 +17,12 @@ export function standPath(model: SystemModel, state: TabState, ranking: Ranking)
     const own = ranking.suspects.filter(s => s.component === id)
     const weight = own.reduce((sum, s) => sum + s.chance, 0)
     const condemned = own.some(s => failed.has(s.fault) || s.chance > 0.95)
-    const standing: Standing = repaired.has(id) ? 'proven'
-      : condemned ? 'condemned'
-        : weight >= SUSPECT_FROM ? 'suspect'
+    const standing: Standing = repaired.has(id)
+      ? 'proven'
+      : condemned
+        ? 'condemned'
+        : weight >= SUSPECT_FROM
+          ? 'suspect'
           : own.length > 0 && state.evidence.length > 0 && own.every(s => s.ruledOut || s.chance < 0.004) ? 'proven' : 'unproven'
     return { component: id, standing, weight }
   })

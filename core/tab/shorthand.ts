@@ -9,9 +9,9 @@ import { findUnit, formatValue, UNITS, type Quantity, type Unit } from '#core/un
 import type { DraftLine } from './lines'
 
 export interface Choice { readonly say: string, readonly line: DraftLine }
-export type Understood =
-  | { readonly kind: 'line', readonly line: DraftLine, readonly say: string }
-  | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
+export type Understood
+  = | { readonly kind: 'line', readonly line: DraftLine, readonly say: string }
+    | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
 export type ShorthandProblem = { readonly code: 'empty' | 'unknown-word' | 'unknown-point' | 'no-value' | 'two-values' | 'wrong-unit' | 'no-such-reading', readonly facts: Readonly<Record<string, string | number>> }
 
 const DEFAULT_UNIT: Record<Quantity, string> = { volts: 'V', amps: 'A', ohms: 'Ω', farads: 'µF', pressure: 'psi', flow: 'gpm', time: 's', count: '' }

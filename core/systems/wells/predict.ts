@@ -15,15 +15,15 @@ const OHMS_RANGE = 40e6 // where a hand meter shows OL
 const INSULATION_RANGE = 2e9
 const RESTED = 0.25 // share of readings taken after an overload has let go; common practice, no source
 
-type Probe =
-  | { readonly ask: 'volts', readonly a: string, readonly b: string, readonly scenario: Scenario }
-  | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario }
-  | { readonly ask: 'ohms', readonly a: string, readonly b: string, readonly scenario: Scenario, readonly range: number }
+type Probe
+  = | { readonly ask: 'volts', readonly a: string, readonly b: string, readonly scenario: Scenario }
+    | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario }
+    | { readonly ask: 'ohms', readonly a: string, readonly b: string, readonly scenario: Scenario, readonly range: number }
 
 /** Where each test's leads go in the network. */
 function probeOf(test: NumericTest, startGear: 'box' | 'motor'): Probe | undefined {
   const nodes: Record<string, readonly [string, string]> = {
-    'breaker': ['b1', 'b2'], 'line': ['l1', 'l2'], 'load': ['d1', 'd2'], 'box': ['x1', 'x2'], 'head': ['x1', 'x2'],
+    breaker: ['b1', 'b2'], line: ['l1', 'l2'], load: ['d1', 'd2'], box: ['x1', 'x2'], head: ['x1', 'x2'],
   }
   const path = nodes[test.point]
   if (test.quantity === 'volts' && path) {

@@ -1,0 +1,1 @@
+export { SAID_CODES, sayProblem } from './problems'

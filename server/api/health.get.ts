@@ -1,0 +1,3 @@
+import { handle } from '../http/handle'
+
+export default handle(async () => ({ ok: true }))

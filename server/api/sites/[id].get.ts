@@ -1,0 +1,4 @@
+import { handle, idOf } from '../../http/handle'
+import { readSite } from '../../services/sites'
+
+export default handle((db, event) => readSite(db, idOf(event)))

@@ -1,0 +1,4 @@
+import { handle, todayOf } from '../http/handle'
+import { readToday } from '../services/tabs'
+
+export default handle((db, event) => readToday(db, todayOf(event)))
