@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { useKeeping } from '~/stores/keeping'
+import { setClock } from '~/composables/useClock'
+import { askServer } from '~/composables/useServer'
+
+const keeping = useKeeping()
+const ready = ref(false)
+onMounted(async () => {
+  const health = await askServer<{ now: string }>('/api/health')
+  if (health.ok) setClock(health.value.now)
+  ready.value = true
+  await keeping.begin()
+})
+</script>
+
+<template>
+  <div class="frame">
+    <AppHead />
+    <main v-if="ready" class="main">
+      <NuxtPage />
+    </main>
+    <p v-else class="page soft">
+      Opening…
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.frame { height: 100%; display: grid; grid-template-rows: auto minmax(0, 1fr); }
+.main { min-height: 0; overflow: auto; }
+@media print { .frame { display: block; height: auto; } .main { overflow: visible; } }
+</style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+/** The one clear next action: what to measure, what each outcome would leave, and why this one. */
+import type { Isolation, ProposedTest } from '#core/isolation'
+import type { Need } from '#core/systems'
+
+const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, settled: boolean }>()
+const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], prove: [need: Exclude<Need, 'any'>], settle: [] }>()
+
+const first = computed(() => props.shown ?? props.isolation?.next[0])
+const others = computed(() => [...props.isolation?.next ?? [], ...props.isolation?.causeTests ?? []].filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i).slice(0, 2))
+const skipping = ref(false)
+const reason = ref('')
+const outcomes = computed(() => first.value?.outcomes ?? [])
+const NEEDS: Record<Need, string> = { 'any': '', 'live': 'power on', 'proven-dead': 'proven dead', 'discharged': 'dead and discharged', 'zero-pressure': 'zero pressure' }
+
+watch(first, () => {
+  skipping.value = false
+  reason.value = ''
+})
+function skip() {
+  if (first.value && reason.value.trim()) emit('skip', first.value.test, reason.value.trim())
+}
+</script>
+
+<template>
+  <section class="panel next" aria-label="Next test">
+    <div v-if="isolation?.decision && !shown" class="decision">
+      <p class="caps">Enough is known · {{ Math.round(isolation.decision.chance * 100) }} in 100</p>
+      <h2>{{ isolation.decision.repair }}</h2>
+      <p>{{ isolation.decision.label }}: another test would tell less than it costs. About {{ isolation.decision.minutes }} minutes.</p>
+      <p v-if="isolation.causes.some(c => c.open)" class="open-cause"><b>What made it fail is still open.</b> {{ isolation.causeTests.length ? 'Before it runs again:' : 'Name it when you settle.' }}</p>
+      <div class="row">
+        <button v-for="t in isolation.causeTests.slice(0, 2)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button class="press main" @click="emit('settle')">Repair and settle</button>
+      </div>
+    </div>
+    <template v-else-if="first && !settled">
+      <p class="caps">{{ inHand === first.test ? 'In hand' : shown ? 'This test' : 'Next test' }} <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span></p>
+      <h2>{{ first.title }}</h2>
+      <p v-if="first.first.length" class="first"><b>First:</b> {{ first.first.join(' ') }} <button class="press" @click="first.need !== 'any' && emit('prove', first.need)">{{ first.need === 'live' ? 'Power on' : first.need === 'zero-pressure' ? 'Prove zero pressure' : 'Prove it' }}</button></p>
+      <ul class="outcomes">
+        <li v-for="o in outcomes" :key="o.label">
+          <span class="figure">{{ o.label }}</span>
+          <span class="leaves">{{ o.leaves.slice(0, 2).map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`).join(', ') }}</span>
+          <button v-if="first.meter === 'eyes and ears'" class="press answer" @click="emit('answer', first.test, o.label)">Saw this</button>
+        </li>
+      </ul>
+      <p class="why">{{ first.why }} <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span></p>
+      <p class="soft steps">{{ first.steps.join(' ') }} <span v-if="first.meter !== 'eyes and ears'">Meter: {{ first.meter }}.</span></p>
+      <p v-for="c in first.cautions" :key="c" class="caution">{{ c }}</p>
+      <div v-if="!skipping" class="row foot">
+        <button v-if="first.meter !== 'eyes and ears'" class="press main" @click="emit('take', first.test)">Do this one</button>
+        <button v-for="t in others.slice(0, 1)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button v-for="t in others.slice(1, 2)" :key="t.test" class="press plain" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button class="press plain" @click="skipping = true">can’t do that here</button>
+      </div>
+      <form v-else class="row foot" @submit.prevent="skip">
+        <label class="field grow"><span class="visually-hidden">Why not</span><input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off"></label>
+        <button class="press" type="submit">Leave it out</button><button class="press plain" type="button" @click="skipping = false">Back</button>
+      </form>
+    </template>
+    <template v-else>
+      <p class="caps">Next test</p>
+      <h2>{{ settled ? 'This tab is settled' : isolation ? 'Nothing more to test from here' : 'Working out the system…' }}</h2>
+      <p class="soft">{{ settled ? 'Its lines stay as they are. A note can still be added.' : isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '' }}</p>
+      <div v-if="isolation" class="row foot"><button class="press main" @click="emit('settle')">{{ settled ? 'See how it was settled' : 'Repair and settle' }}</button></div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.next { border: 2px solid var(--edge); padding: 12px 16px 14px; display: flex; flex-direction: column; gap: 7px; min-height: 0; overflow: auto; }
+h2 { font-size: 20px; line-height: 1.15; }
+.need { color: var(--brass); }
+.outcomes { list-style: none; margin: 0; padding: 0; display: grid; grid-auto-flow: column; grid-auto-columns: minmax(0, 1fr); gap: 8px; }
+.outcomes li { background: var(--panel-2); padding: 7px 10px; display: grid; gap: 2px; align-content: start; }
+.figure { white-space: normal; line-height: 1.15; }
+.leaves { font-size: 13px; }
+.answer { min-height: 44px; margin-top: 4px; }
+.why { font-size: 14.5px; }
+.steps, .caution { font-size: 13.5px; }
+.first { background: var(--brass-ground); padding: 6px 10px; font-size: 14px; display: flex; flex-wrap: wrap; gap: 6px; align-items: center; }
+.row { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
+.foot { margin-top: auto; padding-top: 4px; }
+.foot .press { padding: 0 12px; max-width: 100%; }
+.grow { flex: 1; min-width: 180px; }
+.decision { display: grid; gap: 10px; }
+.open-cause { border-left: 4px solid var(--brass); padding-left: 10px; }
+@media (max-width: 760px) { .outcomes { grid-auto-flow: row; } .next { overflow: visible; } }
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+/** The tape: the tab's lines in order, newest at hand, with verdicts and what each ruled out. Strike and re-read from here. */
+import type { Isolation } from '#core/isolation'
+import type { Line } from '#core/tab'
+import type { TapeRow } from './tapeRows'
+
+const props = defineProps<{ rows: readonly TapeRow[], isolation: Isolation | undefined, notKept: ReadonlySet<string>, refused: readonly { readonly line: Line, readonly reason: string, readonly title: string }[], settled: boolean }>()
+const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string] }>()
+const scroller = useTemplateRef('scroller')
+const chosen = ref<string>()
+const reason = ref('')
+
+const toEnd = () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight }))
+watch(() => props.rows.length, toEnd, { immediate: true })
+onMounted(toEnd)
+function strike(line: string) {
+  if (!reason.value.trim()) return
+  emit('strike', line, reason.value.trim())
+  reason.value = ''
+  chosen.value = undefined
+}
+</script>
+
+<template>
+  <section class="panel tape" aria-label="The tape">
+    <p class="caps head">The tape</p>
+    <ol ref="scroller" class="rows">
+      <li v-for="(r, i) in rows" :key="r.id" class="row" :class="{ state: r.kind === 'state', struck: r.struck, unkept: notKept.has(r.id), arriving: i === rows.length - 1 }">
+        <p v-if="r.day" class="day">{{ r.day }}</p>
+        <button class="line" :aria-expanded="chosen === r.id" @click="chosen = chosen === r.id ? undefined : r.id">
+          <time>{{ r.time }}</time>
+          <span class="what">{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span>
+          <span class="value"><span v-if="r.digits" class="figure">{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)" /></span>
+          <span v-if="r.slip" class="extra slip">{{ r.slip }}</span>
+          <span v-if="r.ruledOut" class="extra soft">{{ r.ruledOut }}</span>
+          <span v-if="r.struck" class="extra">struck: {{ r.struck }}</span>
+          <span v-if="notKept.has(r.id)" class="extra waiting">not yet kept</span>
+        </button>
+        <div v-if="chosen === r.id && !r.struck" class="acts">
+          <button v-if="r.test && !settled" class="press" @click="emit('again', r.test!)">Re-read</button>
+          <form v-if="r.kind !== 'strike'" class="strike" @submit.prevent="strike(r.id)"><input v-model="reason" placeholder="Why is it wrong?" aria-label="Why is it wrong?"><button class="press danger">Strike</button></form>
+        </div>
+      </li>
+      <li v-for="r in refused" :key="r.line.id" class="row refused">
+        <p><b>Not kept:</b> {{ r.title }}</p><p>{{ r.reason }}</p>
+        <button class="press" @click="emit('drop', r.line.id)">Take it off</button>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.tape { display: grid; grid-template-rows: auto minmax(0, 1fr); min-height: 0; border-top: 5px double var(--rule); }
+.head { padding: 10px 14px 4px; }
+.rows { list-style: none; margin: 0; padding: 0 0 8px; overflow: auto; min-height: 0; }
+.row { border-bottom: 1px dashed var(--rule); }
+.row.state { background: var(--brass-ground); }
+.day { padding: 6px 14px 0; font-size: 12.5px; font-weight: 700; color: var(--soft); }
+.line { display: grid; grid-template-columns: 44px 1fr auto; gap: 2px 8px; align-items: baseline; width: 100%; text-align: left; background: none; border: 0; padding: 6px 14px; cursor: pointer; min-height: 40px; }
+.line:hover { background: var(--panel-2); }
+time { color: var(--soft); font-size: 14px; }
+.what { overflow-wrap: anywhere; line-height: 1.25; }
+.what small { display: block; color: var(--soft); font-size: 12.5px; }
+.value { display: inline-flex; gap: 7px; align-items: baseline; }
+.extra { grid-column: 2 / -1; font-size: 12.5px; line-height: 1.3; }
+.slip { color: var(--ink); border-left: 3px solid var(--brass); padding-left: 6px; }
+.waiting { font-weight: 700; color: var(--brass); }
+.unkept { border-left: 4px dashed var(--brass); }
+.struck .what, .struck .figure { text-decoration: line-through; opacity: 0.65; }
+.acts { display: flex; flex-wrap: wrap; gap: 8px; padding: 2px 14px 10px 66px; }
+.strike { display: flex; gap: 6px; flex: 1; }
+.strike input { min-height: 44px; min-width: 0; flex: 1; padding: 0 10px; border: 1.5px solid var(--soft); border-radius: 4px; background: var(--panel); }
+.refused { padding: 10px 14px; background: var(--danger-ground); display: grid; gap: 6px; font-size: 14px; justify-items: start; }
+</style>

@@ -1,0 +1,79 @@
+/** Lines as rows of the tape: words and figures for each kind of line. */
+import type { Isolation, VerdictWord } from '#core/isolation'
+import type { SystemKind } from '#core/systems'
+import type { Line, TabState } from '#core/tab'
+import { formatFigure, formatValue } from '#core/units'
+import { dayOf, sayDay, timeOf } from '~/composables/useClock'
+
+export interface TapeRow {
+  readonly id: string, readonly kind: Line['kind'], readonly time: string, readonly day?: string | undefined, readonly title: string, readonly detail?: string | undefined
+  readonly digits?: string | undefined, readonly unit?: string | undefined, readonly verdict?: VerdictWord | 'state' | undefined, readonly slip?: string | undefined, readonly ruledOut?: string | undefined, readonly struck?: string | undefined, readonly test?: string | undefined
+}
+
+const STATE_WORDS = { 'live': 'POWER ON', 'proven-dead': 'PROVEN DEAD', 'discharged': 'DISCHARGED', 'zero-pressure': 'ZERO PRESSURE' } as const
+
+export function tapeRows(kind: SystemKind<never>, state: TabState, isolation: Isolation | undefined): TapeRow[] {
+  let day = ''
+  return state.lines.filter(l => l.kind !== 'strike').map((line) => {
+    const today = dayOf(line.at)
+    const verdict = isolation?.verdicts.find(v => v.line === line.id)
+    const out = isolation?.ruledOutBy[line.id] ?? []
+    const row = {
+      id: line.id, kind: line.kind, time: timeOf(line.at), ...(today === day ? {} : { day: sayDay(today) }),
+      ...wordLine(kind, line),
+      ...(verdict ? { verdict: verdict.word, slip: verdict.slip?.say } : line.kind === 'state' ? { verdict: 'state' as const } : {}),
+      ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
+      struck: state.struck.get(line.id)?.reason,
+    }
+    day = today
+    return row
+  })
+}
+
+/** One line in words, without its time. */
+export function wordLine(kind: SystemKind<never>, line: Line): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
+  switch (line.kind) {
+    case 'opened': return { title: 'Tab opened', detail: line.words }
+    case 'reading': {
+      const test = kind.tests.find(t => t.id === line.test)
+      const figure = line.value === null ? { digits: 'OL', unit: '' } : test?.kind === 'numeric' ? formatFigure(test.quantity, line.value) : { digits: String(line.value), unit: '' }
+      return { title: shortTitle(kind, line.test), detail: [line.asLeft ? 'as left' : '', line.without && line.without !== 'as written in the file' ? `without the proof: ${line.without}` : ''].filter(Boolean).join(' · ') || undefined, ...figure, test: line.test }
+    }
+    case 'observation': {
+      const test = kind.tests.find(t => t.id === line.test)
+      return { title: test?.title ?? line.test, detail: [test?.kind === 'seen' ? test.outcomes.find(o => o.id === line.outcome)?.label : line.outcome, line.asLeft ? 'as left' : ''].filter(Boolean).join(' · '), test: line.test }
+    }
+    case 'state': return { title: STATE_WORDS[line.to], detail: line.reason ? `without proof: ${line.reason}` : line.proof?.map(p => line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)).join(' → ') }
+    case 'part': return { title: `Part on ${nameOf(kind, line.component)}`, detail: [line.off && `off: ${line.off}`, line.on && `on: ${line.on}`, line.number, line.temporary ? 'temporary' : ''].filter(Boolean).join(' · ') }
+    case 'repair': return { title: `Put right: ${nameOf(kind, line.component)}`, detail: line.text }
+    case 'finding': return { title: { failed: 'What failed', cause: 'What made it fail', also: 'Also found' }[line.role], detail: [labelOf(kind, line.about), line.text].filter(Boolean).join(': ') }
+    case 'skip': return { title: `Left out: ${shortTitle(kind, line.test)}`, detail: line.reason }
+    case 'note': return { title: 'Note', detail: line.text }
+    case 'strike': return { title: 'Struck', detail: line.reason }
+    case 'carried': return { title: 'Carried', detail: [line.reason, line.bring ? `bring ${line.bring}` : ''].filter(Boolean).join(' · ') }
+    case 'resumed': return { title: 'Taken up again' }
+    case 'follow-up': return { title: `Follow-up ${sayDay(line.due)}`, detail: line.text }
+    case 'advice': return { title: 'Advice', detail: line.text }
+    case 'settled': return { title: 'Settled', detail: line.summary }
+  }
+}
+
+export function shortTitle(kind: SystemKind<never>, id: string): string {
+  const test = kind.tests.find(t => t.id === id)
+  return test ? test.title.replace(/^(Volts|Measure the|Clamp the|Clamp|Read the) /, '').replace(/^./, c => c.toUpperCase()) : id
+}
+
+export const nameOf = (kind: SystemKind<never>, component: string) => kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
+
+/** The name of a fault or of a condition that can cause one. */
+export function labelOf(kind: SystemKind<never>, about: string): string {
+  if (about === 'sound') return 'Nothing wrong'
+  if (about === 'other') return 'Something else'
+  return kind.faults.find(f => `${f.component}.${f.mode}` === about)?.label ?? kind.causeNotes.find(c => c.id === about)?.label ?? about
+}
+
+function sayRuledOut(kind: SystemKind<never>, faults: readonly string[]): string {
+  const names = faults.filter(f => f !== 'sound' && f !== 'other').map(f => labelOf(kind, f).toLowerCase())
+  if (names.length === 0) return ''
+  return names.length <= 2 ? `rules out ${names.join(', ')}` : `rules out ${names.length}: ${names.slice(0, 2).join(', ')}…`
+}

@@ -1,0 +1,116 @@
+/** The tab in hand: its lines (kept and not yet kept), the state folded from them and the isolation worked out in the worker. */
+import { defineStore } from 'pinia'
+import { v7 as uuid } from 'uuid'
+import type { TabReply } from '#contracts'
+import { ok, type Problem, type Result } from '#core/foundation'
+import type { Isolation, ProposedTest } from '#core/isolation'
+import { isKindId, kindOf } from '#core/systems'
+import { checkLine, foldTab, type DraftLine, type Line } from '#core/tab'
+import { localCopies } from '~/composables/localCopies'
+import { useClock } from '~/composables/useClock'
+import { useIsolation } from '~/composables/useIsolation'
+import { askServer } from '~/composables/useServer'
+import { useKeeping } from './keeping'
+
+export const useTab = defineStore('tab', () => {
+  const keeping = useKeeping()
+  const reply = shallowRef<TabReply>()
+  const problem = shallowRef<Problem>()
+  const isolation = shallowRef<Isolation>()
+  const busy = ref(false)
+  /** the test in hand, chosen by the person; it settles what an ambiguous reading means */
+  const inHand = ref<string>()
+  const picked = ref<string>()
+  const worker = useIsolation()
+  let source: EventSource | undefined
+  let run = 0
+
+  const kind = computed(() => reply.value && isKindId(reply.value.system.kind) ? kindOf(reply.value.system.kind) : undefined)
+  const pending = computed(() => keeping.unsent.filter(u => u.tab === reply.value?.tab.id))
+  const lines = computed<Line[]>(() => {
+    const kept = reply.value?.lines.map(k => k.line) ?? []
+    const ids = new Set(kept.map(l => l.id))
+    return [...kept, ...pending.value.filter(u => !ids.has(u.id) && !u.problem).map(u => u.line)]
+  })
+  const state = computed(() => foldTab(lines.value))
+  const notKept = computed(() => new Set(pending.value.map(u => u.id)))
+  const refused = computed(() => pending.value.filter(u => u.problem))
+
+  watch([lines, () => reply.value?.system.nameplate], () => void work(), { deep: false })
+
+  async function work() {
+    const system = reply.value?.system
+    if (!system) return
+    const mine = ++run
+    busy.value = true
+    const answer = await worker.isolate(system.kind, plain(system.nameplate), plain(lines.value))
+    if (mine !== run) return
+    busy.value = false
+    if (answer.ok) isolation.value = answer.value
+    else problem.value = answer.problem
+  }
+
+  /** Opens a tab from the server, or from this device's copy when the server cannot be reached. */
+  async function open(id: string) {
+    if (reply.value?.tab.id !== id) {
+      reply.value = undefined
+      isolation.value = undefined
+      inHand.value = undefined
+      picked.value = undefined
+    }
+    problem.value = undefined
+    watchServer(id)
+    const fresh = await refresh(id)
+    if (fresh.ok) return
+    const copy = await localCopies.readTab(id)
+    if (copy && !reply.value) reply.value = copy
+    else if (!reply.value) problem.value = fresh.problem
+  }
+
+  async function refresh(id: string): Promise<Result<TabReply>> {
+    const fresh = await askServer<TabReply>(`/api/tabs/${id}`)
+    if (fresh.ok) {
+      reply.value = fresh.value
+      keeping.reachable = true
+      await localCopies.saveTab(fresh.value).catch(() => { keeping.trouble = 'This device cannot store a copy of the tab.' })
+    }
+    return fresh
+  }
+
+  function watchServer(id: string) {
+    source?.close()
+    source = new EventSource(`/api/tabs/${id}/watch`)
+    source.onmessage = () => void refresh(id)
+    source.onopen = () => {
+      if (!keeping.reachable) void keeping.send()
+      void refresh(id)
+    }
+    source.onerror = () => { keeping.reachable = false }
+  }
+
+  function close() {
+    source?.close()
+    source = undefined
+  }
+
+  /** Adds a line: checked here by the same rule as on the server, then kept. Returns the line, or why it cannot be added. */
+  async function log(draft: DraftLine): Promise<Result<Line>> {
+    if (!reply.value || !kind.value) return { ok: false, problem: { code: 'not-found', facts: { what: 'tab' } } }
+    const checked = checkLine(kind.value, state.value, draft)
+    if (!checked.ok) return checked
+    const line = { ...plain(draft), id: uuid(), at: useClock().now() } as Line
+    if ((line.kind === 'reading' || line.kind === 'observation') && line.test === inHand.value) inHand.value = undefined
+    await keeping.add(reply.value.tab.id, line)
+    return ok(line)
+  }
+
+  const preview = (draft: DraftLine) => reply.value ? worker.preview(reply.value.system.kind, plain(reply.value.system.nameplate), plain(lines.value), plain(draft)) : Promise.resolve([])
+  const describe = (test: string): Promise<ProposedTest | undefined> => reply.value ? worker.describe(reply.value.system.kind, plain(reply.value.system.nameplate), plain(lines.value), test) : Promise.resolve(undefined)
+
+  keeping.onKept((tab) => { if (tab === reply.value?.tab.id) void refresh(tab) })
+
+  return { reply, problem, isolation, busy, inHand, picked, kind, lines, state, notKept, refused, open, refresh, close, log, preview, describe }
+})
+
+/** A structured-clone-safe copy without reactive wrappers. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
