@@ -1,0 +1,67 @@
+<script setup lang="ts">
+/** Readings as left, beside what was found and the band: the proof that it works. */
+import type { NumericTest } from '#core/systems'
+import { parseShorthand, type DraftLine, type WorkState } from '#core/tab'
+import { formatFigure } from '#core/units'
+import { sayProblem } from '#core/words'
+import { shortTitle } from '~/components/tab/tapeRows'
+import { useTab } from '~/stores/tab'
+
+const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
+const emit = defineEmits<{ prove: [state: WorkState] }>()
+const tab = useTab()
+const typed = ref<Record<string, string>>({})
+const trouble = ref<Record<string, string>>({})
+const AS_LEFT = ['precharge', 'line.volts', 'black.run', 'red.run', 'cut-in', 'cut-out', 'cycle', 'leads.ground', 'flow']
+const tests = computed(() => AS_LEFT.flatMap(id => tab.kind?.tests.filter((t): t is NumericTest => t.id === id && t.kind === 'numeric') ?? []))
+
+const found = (test: string) => tab.state.lines.find(l => l.kind === 'reading' && l.test === test && !l.asLeft && !tab.state.struck.has(l.id))
+const left = (test: string) => tab.state.asLeft.findLast(l => l.test === test)
+const verdict = (id: string | undefined) => tab.isolation?.verdicts.find(v => v.line === id)
+const figure = (test: NumericTest, line: ReturnType<typeof found> | ReturnType<typeof left>) => line?.kind === 'reading' ? line.value === null ? { digits: 'OL', unit: '' } : formatFigure(test.quantity, line.value) : undefined
+
+async function keep(test: NumericTest) {
+  const text = (typed.value[test.id] ?? '').trim()
+  if (!text || !tab.kind) return
+  const read = parseShorthand(tab.kind, text, test.id)
+  const choice = read.ok ? read.value.kind === 'line' ? read.value.line : read.value.choices.find(c => 'test' in c.line && c.line.test === test.id)?.line : undefined
+  if (!read.ok || choice?.kind !== 'reading' || choice.test !== test.id) {
+    trouble.value = { ...trouble.value, [test.id]: read.ok ? 'Type the figure with its unit.' : sayProblem(read.problem) }
+    return
+  }
+  const done = await props.log({ ...choice, asLeft: true })
+  const needs = !done && test.need !== 'any' ? test.need : undefined
+  trouble.value = { ...trouble.value, [test.id]: needs ? 'needs its proof first' : '' }
+  if (needs) emit('prove', needs === 'discharged' && !tab.state.work['proven-dead'] ? 'proven-dead' : needs)
+  if (done) typed.value = { ...typed.value, [test.id]: '' }
+}
+</script>
+
+<template>
+  <section class="panel box" aria-label="As left">
+    <h2>As left</h2>
+    <table>
+      <thead><tr><th>Reading</th><th class="num">Found</th><th class="num">Left</th><th>Verdict</th><th v-if="!settled">Read now</th></tr></thead>
+      <tbody>
+        <tr v-for="t in tests" :key="t.id">
+          <th scope="row">{{ shortTitle(tab.kind!, t.id) }}</th>
+          <td class="num"><span v-if="figure(t, found(t.id))" class="figure">{{ figure(t, found(t.id))!.digits }}<small>{{ figure(t, found(t.id))!.unit }}</small></span></td>
+          <td class="num"><span v-if="figure(t, left(t.id))" class="figure">{{ figure(t, left(t.id))!.digits }}<small>{{ figure(t, left(t.id))!.unit }}</small></span></td>
+          <td><VerdictMark v-if="verdict(left(t.id)?.id)" :word="verdict(left(t.id)!.id)!.word" words /></td>
+          <td v-if="!settled"><form class="row" @submit.prevent="keep(t)"><input v-model="typed[t.id]" :aria-label="`${t.title}, as left`" autocomplete="off"><button class="press" :disabled="!typed[t.id]?.trim()">Keep</button></form><p v-if="trouble[t.id]" class="no" role="alert">{{ trouble[t.id] }}</p></td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.box { padding: 16px 18px; display: grid; gap: 10px; overflow-x: auto; }
+table { border-collapse: collapse; width: 100%; }
+th, td { text-align: left; padding: 5px 12px 5px 0; border-bottom: 1px dashed var(--rule); font-weight: 400; }
+thead th { font-size: 13px; color: var(--soft); }
+.num { text-align: right; }
+.row { display: flex; gap: 6px; }
+.row input { width: 120px; min-height: 44px; padding: 0 10px; border: 1.5px solid var(--soft); border-radius: 4px; background: var(--panel); }
+.no { font-size: 13px; }
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+/** The nameplate, written as people write it. Every figure that comes sharpens what the readings are expected to be. */
+import type { SystemCard } from '#contracts'
+import { writeNameplate } from '#core/formats'
+import type { SystemKind } from '#core/systems'
+import { sayProblem } from '#core/words'
+import { askServer } from '~/composables/useServer'
+
+const props = defineProps<{ kind: SystemKind<never>, system: SystemCard }>()
+const emit = defineEmits<{ changed: [] }>()
+const written = ref<Record<string, string>>({})
+const trouble = ref('')
+const kept = ref(false)
+watch(() => props.system, (s) => { written.value = writeNameplate(s.kind, s.nameplate) }, { immediate: true })
+const fields = computed(() => props.kind.components.flatMap(c => (c.fields ?? []).map(f => ({ id: `${c.id}.${f.id}`, label: `${c.name}: ${f.label.toLowerCase()}` }))))
+const filled = computed(() => fields.value.filter(f => written.value[f.id]))
+
+async function save() {
+  const nameplate = Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
+  const answer = await askServer<SystemCard>(`/api/systems/${props.system.id}`, { method: 'PUT', body: { nameplate } })
+  trouble.value = answer.ok ? '' : sayProblem(answer.problem)
+  kept.value = answer.ok
+  if (answer.ok) emit('changed')
+}
+</script>
+
+<template>
+  <div>
+    <h3 class="caps">Nameplate</h3>
+    <ul class="plate"><li v-for="f in filled" :key="f.id"><span class="soft">{{ f.label }}</span> <b>{{ written[f.id] }}</b></li></ul>
+    <p v-if="!filled.length" class="soft">No figures yet: tables stand in, with a wide spread.</p>
+    <details>
+      <summary>Fill in or correct</summary>
+      <form class="form" @submit.prevent="save">
+        <label v-for="f in fields" :key="f.id" class="field"><span>{{ f.label }}</span><input v-model="written[f.id]" autocomplete="off"></label>
+        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+        <div><button class="press main">Keep these figures</button> <span v-if="kept && !trouble" role="status">Kept.</span></div>
+      </form>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.plate { list-style: none; padding: 0; margin: 6px 0 0; font-size: 14.5px; columns: 2; column-gap: 20px; }
+.plate li { break-inside: avoid; padding: 1px 0; }
+.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 14px; margin-top: 8px; }
+.form > p, .form > div { grid-column: 1 / -1; }
+summary { cursor: pointer; min-height: 32px; color: var(--brass); }
+@media (max-width: 760px) { .form { grid-template-columns: 1fr; } .plate { columns: 1; } }
+</style>

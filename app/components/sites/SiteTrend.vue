@@ -1,0 +1,27 @@
+<script setup lang="ts">
+/** A first trend: one kind of reading over the years, with the figures beside the line for those who do not see it. */
+import type { SystemKind } from '#core/systems'
+import type { Line } from '#core/tab'
+import { sayDay } from '~/composables/useClock'
+import { trendsOf } from './trendSeries'
+
+const props = defineProps<{ kind: SystemKind<never>, tabs: readonly { readonly lines: readonly Line[] }[] }>()
+const TrendChart = defineAsyncComponent(() => import('./TrendChart.vue'))
+const trends = computed(() => trendsOf(props.kind, props.tabs))
+const chosen = ref('black.run')
+const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? trends.value[0])
+</script>
+
+<template>
+  <div v-if="trend">
+    <div class="head"><h3 class="caps">Over the years</h3><select v-model="chosen" aria-label="Which reading"><option v-for="t in trends" :key="t.id" :value="t.id">{{ t.name }}</option></select></div>
+    <TrendChart v-if="trend.points.length > 1" :key="trend.id" :name="trend.name" :unit="trend.unit" :points="trend.points" />
+    <p v-else><span class="figure">{{ trend.points[0]!.value }}<small>{{ trend.unit }}</small></span> <span class="soft">{{ sayDay(trend.points[0]!.day) }}: one reading so far.</span></p>
+    <p class="visually-hidden">{{ trend.points.map(p => `${sayDay(p.day)}: ${p.value} ${trend!.unit}`).join('; ') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; justify-content: space-between; align-items: center; }
+select { min-height: 44px; border: 1.5px solid var(--rule); border-radius: 4px; background: var(--panel); padding: 0 8px; }
+</style>
