@@ -1,7 +1,12 @@
-/** How each stretch of the path stands: proven, unproven, suspect by weight, or condemned. */
-import type { SystemModel } from '#core/systems'
+/**
+ * How each component on the path stands: proven, unproven, suspect by weight, or condemned.
+ * Proven takes more than being unlikely: a good reading at it, or further along the power, with all its faults ruled out.
+ * A fault that is merely explained away by a likelier one leaves its component unproven.
+ */
+import type { ComponentDef, SystemModel, Test } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
+import { judge } from './verdict'
 
 export const STANDINGS = ['proven', 'unproven', 'suspect', 'condemned'] as const
 export type Standing = typeof STANDINGS[number]
@@ -9,21 +14,35 @@ export interface ComponentStanding { readonly component: string, readonly standi
 
 const SUSPECT_FROM = 0.08
 
-/** A component is condemned by a finding or near certainty, proven when lines have ruled out all its faults. */
 export function standPath(model: SystemModel, state: TabState, ranking: Ranking): ComponentStanding[] {
   const failed = new Set(state.findings.failed.map(f => f.about))
-  const repaired = new Set(state.repaired)
-  return model.kind.components.map(({ id }) => {
-    const own = ranking.suspects.filter(s => s.component === id)
+  const good = goodTests(model, state)
+  return model.kind.components.map((component) => {
+    const own = ranking.suspects.filter(s => s.component === component.id)
     const weight = own.reduce((sum, s) => sum + s.chance, 0)
     const condemned = own.some(s => failed.has(s.fault) || s.chance > 0.95)
-    const standing: Standing = repaired.has(id)
-      ? 'proven'
-      : condemned
-        ? 'condemned'
-        : weight >= SUSPECT_FROM
-          ? 'suspect'
-          : own.length > 0 && state.evidence.length > 0 && own.every(s => s.ruledOut || s.chance < 0.004) ? 'proven' : 'unproven'
-    return { component: id, standing, weight }
+    const cleared = own.every(s => s.ruledOut || s.chance < 0.01) && good.some(t => reaches(model, t, component))
+    const standing: Standing = state.repaired.includes(component.id) ? 'proven' : condemned ? 'condemned' : weight >= SUSPECT_FROM ? 'suspect' : cleared ? 'proven' : 'unproven'
+    return { component: component.id, standing, weight }
   })
+}
+
+/** Tests whose reading in force is in band, or whose observation is the one that a sound system mostly gives. */
+function goodTests(model: SystemModel, state: TabState): Test[] {
+  return state.evidence.flatMap(({ line }) => {
+    const test = model.kind.tests.find(t => t.id === line.test)
+    if (!test) return []
+    if (line.kind === 'reading') return judge(model, state, line).word === 'in-band' ? [test] : []
+    return test.kind === 'seen' && test.outcomes[test.usual.indexOf(Math.max(...test.usual))]?.id === line.outcome ? [test] : []
+  })
+}
+
+/** A reading speaks for the power path ahead of it; delivery and cut-out speak for the water path; the rest for their own place. */
+function reaches(model: SystemModel, test: Test, component: ComponentDef): boolean {
+  const at = model.kind.components.findIndex(c => c.id === model.kind.points.find(p => p.id === test.point)?.component)
+  const place = model.kind.components.indexOf(component)
+  if (place === at) return true
+  if (test.kind === 'seen') return false
+  if (component.lane === 'power') return model.kind.components[at]?.lane === 'power' && place < at && test.need === 'live'
+  return component.glyph !== 'tank' && (test.quantity === 'flow' || test.variant === 'cut-out')
 }

@@ -21,7 +21,7 @@ const emit = defineEmits<{ pick: [point: string] }>()
 
 const layout = computed(() => layOutPath(props.kind))
 const standing = (component: string) => props.standings.find(s => s.component === component)
-const view = computed(() => props.lane === 'power' ? `0 0 ${WIDTH} 204` : props.lane === 'water' ? `0 176 ${WIDTH} 148` : `0 0 ${layout.value.width} ${layout.value.height}`)
+const view = computed(() => props.lane === 'power' ? `0 0 ${WIDTH} 200` : props.lane === 'water' ? `0 160 ${WIDTH} 144` : `0 0 ${layout.value.width} ${layout.value.height}`)
 
 const STATE_WORDS = { proven: 'proven', unproven: '', suspect: 'suspect', condemned: 'condemned' } as const
 function word(p: Placed) {
@@ -48,7 +48,9 @@ const glyphState = (p: Placed) => ({
   startOpen: props.positions.startOpen, tripped: props.positions.tripped, fill: props.positions.fill, needle: props.positions.needle,
 })
 const waterRun = computed(() => layout.value.water.map(w => w.x))
-const labelY = (p: Placed) => p.y + (p.component.glyph === 'motor' ? 54 : p.component.glyph === 'control-box' ? 62 : p.component.glyph === 'pressure-switch' ? 0 : p.height / 2 + 15)
+const LABEL_DROP: Partial<Record<string, number>> = { 'motor': -46, 'control-box': 62, 'tank': 18, 'gauge': 18, 'house': 37, 'pump': 34, 'drop-pipe': 29, 'check-valve': 29 }
+const labelY = (p: Placed) => p.y + (LABEL_DROP[p.component.glyph] ?? p.height / 2 + 15)
+const under = (p: Placed) => [word(p), props.notes[p.component.id]].filter(Boolean).join(' · ')
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)
   return `${f.point.number} ${f.point.name}${r ? `: ${r.digits} ${r.unit}` : ''}`
@@ -78,8 +80,8 @@ const title = (f: Flag) => {
       <path v-if="standing(p.component.id)?.standing === 'condemned'" :d="`M${-p.width / 2 - 5} ${p.height / 2 + 5} L${p.width / 2 + 5} ${-p.height / 2 - 5}`" class="condemn" />
     </g>
     <g v-for="p in [...layout.power, ...layout.water]" :key="`t${p.component.id}`" class="names" :transform="p.component.glyph === 'pressure-switch' ? `translate(${p.x + 8} ${POWER_Y + 43})` : `translate(${p.x} ${labelY(p)})`" :text-anchor="p.component.glyph === 'pressure-switch' ? 'start' : 'middle'">
-      <text v-if="p.component.glyph !== 'supply'" class="name">{{ p.component.name }}<tspan v-if="word(p)" class="state" dx="5">{{ word(p) }}</tspan></text>
-      <text v-if="notes[p.component.id]" y="14" class="note">{{ notes[p.component.id] }}</text>
+      <text v-if="p.component.glyph !== 'supply'" class="name">{{ p.component.name }}</text>
+      <text v-if="p.component.glyph !== 'supply' && under(p)" :y="p.component.glyph === 'motor' ? -14 : 14" class="note">{{ under(p) }}</text>
     </g>
     <g v-for="f in bare" :key="f.point.id" class="dot" tabindex="0" role="button" :aria-label="title(f)" @click="emit('pick', f.point.id)" @keydown.enter="emit('pick', f.point.id)">
       <title>{{ title(f) }}</title>
@@ -101,7 +103,7 @@ const title = (f: Flag) => {
 .path { display: block; width: 100%; height: 100%; user-select: none; }
 text { fill: var(--ink); font-family: var(--face); font-size: 12px; }
 .name { font-weight: 700; }
-.state, .note { font-weight: 400; fill: var(--soft); font-size: 11.5px; }
+.note { font-weight: 400; fill: var(--soft); font-size: 11.5px; }
 .wire-name { font-size: 10.5px; fill: var(--soft); }
 .wire { stroke: var(--copper); stroke-width: 3; fill: none; stroke-dasharray: 1 5.5; stroke-linecap: round; }
 .wire.proven { stroke-dasharray: none; }

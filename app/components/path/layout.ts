@@ -10,9 +10,9 @@ export interface Flag { readonly point: TestPoint, readonly at: readonly [number
 export interface PathLayout { readonly width: number, readonly height: number, readonly power: readonly Placed[], readonly water: readonly Placed[], readonly wires: readonly Wire[], readonly flags: readonly Flag[], readonly port: readonly [number, number, number], readonly shaft: readonly [number, number, number] }
 
 export const WIDTH = 890
-export const HEIGHT = 324
-export const POWER_Y = 128
-export const WATER_Y = 270
+export const HEIGHT = 304
+export const POWER_Y = 122
+export const WATER_Y = 250
 
 const SIZE: Partial<Record<Glyph, readonly [number, number]>> = {
   'supply': [30, 40], 'breaker': [40, 46], 'disconnect': [40, 46], 'pressure-switch': [80, 56], 'control-box': [118, 92], 'cable': [76, 40], 'motor': [76, 76],
@@ -36,12 +36,13 @@ export function layOutPath(kind: SystemKind<never>): PathLayout {
 
 function spread(components: readonly ComponentDef[], left: number, right: number, y: number): Placed[] {
   const sizes = components.map(c => SIZE[c.glyph] ?? [40, 40] as const)
-  const gap = (right - left - sizes.reduce((sum, s) => sum + s[0], 0)) / (components.length - 1)
+  const shares = components.slice(0, -1).map((c, i) => c.glyph === 'supply' ? 0.4 : components[i + 1]!.glyph === 'motor' ? 0.75 : c.glyph === 'control-box' ? 1.35 : 1.15)
+  const unit = (right - left - sizes.reduce((sum, s) => sum + s[0], 0)) / shares.reduce((a, b) => a + b, 0)
   let x = left
   return components.map((component, i) => {
     const [width, height] = sizes[i]!
     const placed = { component, x: x + width / 2, y, width, height }
-    x += width + gap
+    x += width + unit * (shares[i] ?? 0)
     return placed
   })
 }
@@ -84,7 +85,7 @@ function placeFlag(point: TestPoint, power: readonly Placed[], water: readonly P
     ...(box
       ? {
           box: left(box, 14), cap: [box.x - 34, POWER_Y - 38], relay: [box.x + 8, POWER_Y - 38], overload: [box.x - 12, POWER_Y + 28],
-          red: [box.x + 76, POWER_Y - 16], yellow: [box.x + 92, POWER_Y], black: [box.x + 108, POWER_Y + 16],
+          red: [box.x + 108, POWER_Y - 16], yellow: [box.x + 130, POWER_Y], black: [box.x + 152, POWER_Y + 16],
         }
       : { black: right(p('switch')!, 74), head: left(p('cable')!, 22) }),
     leads: left(p('motor')!, 26),

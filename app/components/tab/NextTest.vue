@@ -4,10 +4,11 @@ import type { Isolation, ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
 
 const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, settled: boolean }>()
-const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], prove: [need: Exclude<Need, 'any'>], settle: [] }>()
+const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], settle: [] }>()
 
 const first = computed(() => props.shown ?? props.isolation?.next[0])
 const others = computed(() => [...props.isolation?.next ?? [], ...props.isolation?.causeTests ?? []].filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i).slice(0, 2))
+const FIRST: Record<Need, string> = { 'any': '', 'live': 'Power on', 'proven-dead': 'Prove dead', 'discharged': 'Prove and bleed', 'zero-pressure': 'Drain' }
 const skipping = ref(false)
 const reason = ref('')
 const outcomes = computed(() => first.value?.outcomes ?? [])
@@ -37,7 +38,6 @@ function skip() {
     <template v-else-if="first && !settled">
       <p class="caps">{{ inHand === first.test ? 'In hand' : shown ? 'This test' : 'Next test' }} <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span></p>
       <h2>{{ first.title }}</h2>
-      <p v-if="first.first.length" class="first"><b>First:</b> {{ first.first.join(' ') }} <button class="press" @click="first.need !== 'any' && emit('prove', first.need)">{{ first.need === 'live' ? 'Power on' : first.need === 'zero-pressure' ? 'Prove zero pressure' : 'Prove it' }}</button></p>
       <ul class="outcomes">
         <li v-for="o in outcomes" :key="o.label">
           <span class="figure">{{ o.label }}</span>
@@ -46,10 +46,10 @@ function skip() {
         </li>
       </ul>
       <p class="why">{{ first.why }} <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span></p>
-      <p class="soft steps">{{ first.steps.join(' ') }} <span v-if="first.meter !== 'eyes and ears'">Meter: {{ first.meter }}.</span></p>
-      <p v-for="c in first.cautions" :key="c" class="caution">{{ c }}</p>
+      <p class="steps"><b v-if="first.first.length">First: {{ first.first.join(' ') }} </b>{{ first.steps.join(' ') }} <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span></p>
+      <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
       <div v-if="!skipping" class="row foot">
-        <button v-if="first.meter !== 'eyes and ears'" class="press main" @click="emit('take', first.test)">Do this one</button>
+        <button v-if="first.meter !== 'eyes and ears'" class="press main" @click="emit('take', first.test)">{{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}</button>
         <button v-for="t in others.slice(0, 1)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
         <button v-for="t in others.slice(1, 2)" :key="t.test" class="press plain" @click="emit('show', t.test)">{{ t.title }}</button>
         <button class="press plain" @click="skipping = true">can’t do that here</button>
@@ -69,19 +69,18 @@ function skip() {
 </template>
 
 <style scoped>
-.next { border: 2px solid var(--edge); padding: 12px 16px 14px; display: flex; flex-direction: column; gap: 7px; min-height: 0; overflow: auto; }
+.next { border: 2px solid var(--edge); padding: 10px 16px 12px; display: flex; flex-direction: column; gap: 5px; min-height: 0; overflow: auto; }
 h2 { font-size: 20px; line-height: 1.15; }
-.need { color: var(--brass); }
+.need { color: var(--ink); }
 .outcomes { list-style: none; margin: 0; padding: 0; display: grid; grid-auto-flow: column; grid-auto-columns: minmax(0, 1fr); gap: 8px; }
-.outcomes li { background: var(--panel-2); padding: 7px 10px; display: grid; gap: 2px; align-content: start; }
+.outcomes li { background: var(--panel-2); padding: 4px 10px 5px; display: grid; gap: 0; align-content: start; }
 .figure { white-space: normal; line-height: 1.15; }
 .leaves { font-size: 13px; }
 .answer { min-height: 44px; margin-top: 4px; }
-.why { font-size: 14.5px; }
-.steps, .caution { font-size: 13.5px; }
-.first { background: var(--brass-ground); padding: 6px 10px; font-size: 14px; display: flex; flex-wrap: wrap; gap: 6px; align-items: center; }
+.steps, .why { font-size: 13.5px; line-height: 1.3; }
+.caution { font-size: 12.5px; padding: 2px 8px; line-height: 1.25; }
 .row { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.foot { margin-top: auto; padding-top: 4px; }
+.foot { margin-top: auto; position: sticky; bottom: -12px; background: var(--panel); padding: 4px 0 12px; margin-bottom: -12px; }
 .foot .press { padding: 0 12px; max-width: 100%; }
 .grow { flex: 1; min-width: 180px; }
 .decision { display: grid; gap: 10px; }

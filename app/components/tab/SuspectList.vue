@@ -24,7 +24,7 @@ const sayFactor = (f: number) => f >= 1 ? `× ${f >= 100 ? 'over 100' : f.toFixe
       <li v-for="s in top" :key="s.fault">
         <button class="suspect" :aria-expanded="open === s.fault" @click="open = open === s.fault ? undefined : s.fault">
           <span class="chance">{{ percent(s.chance) }}</span>
-          <span class="body"><b>{{ s.label }}</b><span v-if="s.severity && s.chance > 0.1" class="soft degree"> {{ s.severity }}</span>
+          <span class="body"><b>{{ s.label }}</b><span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
             <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }" /></span>
             <span class="soft settle">{{ s.settledBy }}</span></span>
         </button>

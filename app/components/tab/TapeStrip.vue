@@ -11,7 +11,7 @@ const chosen = ref<string>()
 const reason = ref('')
 
 const toEnd = () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight }))
-watch(() => props.rows.length, toEnd, { immediate: true })
+watch(() => [props.rows.length, props.isolation], toEnd, { immediate: true })
 onMounted(toEnd)
 function strike(line: string) {
   if (!reason.value.trim()) return
@@ -30,7 +30,7 @@ function strike(line: string) {
         <button class="line" :aria-expanded="chosen === r.id" @click="chosen = chosen === r.id ? undefined : r.id">
           <time>{{ r.time }}</time>
           <span class="what">{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span>
-          <span class="value"><span v-if="r.digits" class="figure">{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)" /></span>
+          <span class="value"><span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }">{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)" /></span>
           <span v-if="r.slip" class="extra slip">{{ r.slip }}</span>
           <span v-if="r.ruledOut" class="extra soft">{{ r.ruledOut }}</span>
           <span v-if="r.struck" class="extra">struck: {{ r.struck }}</span>
@@ -62,6 +62,7 @@ time { color: var(--soft); font-size: 14px; }
 .what { overflow-wrap: anywhere; line-height: 1.25; }
 .what small { display: block; color: var(--soft); font-size: 12.5px; }
 .value { display: inline-flex; gap: 7px; align-items: baseline; }
+.said { font-size: 15px; white-space: normal; text-align: right; max-width: 150px; }
 .extra { grid-column: 2 / -1; font-size: 12.5px; line-height: 1.3; }
 .slip { color: var(--ink); border-left: 3px solid var(--brass); padding-left: 6px; }
 .waiting { font-weight: 700; color: var(--brass); }

@@ -41,7 +41,8 @@ export function wordLine(kind: SystemKind<never>, line: Line): Pick<TapeRow, 'ti
     }
     case 'observation': {
       const test = kind.tests.find(t => t.id === line.test)
-      return { title: test?.title ?? line.test, detail: [test?.kind === 'seen' ? test.outcomes.find(o => o.id === line.outcome)?.label : line.outcome, line.asLeft ? 'as left' : ''].filter(Boolean).join(' · '), test: line.test }
+      const said = test?.kind === 'seen' ? test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome : line.outcome
+      return { title: capital(test?.words[0] ?? line.test), digits: said, unit: '', detail: line.asLeft ? 'as left' : undefined, test: line.test }
     }
     case 'state': return { title: STATE_WORDS[line.to], detail: line.reason ? `without proof: ${line.reason}` : line.proof?.map(p => line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)).join(' → ') }
     case 'part': return { title: `Part on ${nameOf(kind, line.component)}`, detail: [line.off && `off: ${line.off}`, line.on && `on: ${line.on}`, line.number, line.temporary ? 'temporary' : ''].filter(Boolean).join(' · ') }
@@ -60,8 +61,10 @@ export function wordLine(kind: SystemKind<never>, line: Line): Pick<TapeRow, 'ti
 
 export function shortTitle(kind: SystemKind<never>, id: string): string {
   const test = kind.tests.find(t => t.id === id)
-  return test ? test.title.replace(/^(Volts|Measure the|Clamp the|Clamp|Read the) /, '').replace(/^./, c => c.toUpperCase()) : id
+  return test ? capital(test.title.replace(/^(Volts|Measure the|Clamp the|Clamp|Read the) /, '')) : id
 }
+
+const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
 export const nameOf = (kind: SystemKind<never>, component: string) => kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
 

@@ -19,7 +19,7 @@ const BOX_TESTS: readonly Test[] = [
   ohms('overload.ohms', 'overload', 'Ohms across the overload, reset and cool', [], 'dead', 'proven-dead', 2, 'Reset pushed and cool; across the overload.'),
   ohms('leads.by', 'leads', 'Ohms black–yellow (main winding)', ['b-y', 'y-b', 'black-yellow', 'main'], 'box-off', 'discharged', 6, `${BOX_OFF} Black to yellow.`, 'by'),
   ohms('leads.ry', 'leads', 'Ohms red–yellow (start winding)', ['r-y', 'y-r', 'red-yellow', 'start'], 'box-off', 'discharged', 6, `${BOX_OFF} Red to yellow.`, 'ry'),
-  ohms('leads.rb', 'leads', 'Ohms red–black (both windings)', ['r-b', 'b-r', 'red-black', 'both'], 'box-off', 'discharged', 6, `${BOX_OFF} Red to black.`, 'rb'),
+  ohms('leads.rb', 'leads', 'Ohms red–black (both windings)', ['r-b', 'b-r', 'red-black', 'both'], 'box-off', 'discharged', 7, `${BOX_OFF} Red to black.`, 'rb'),
   ohms('leads.ground', 'leads', 'Megohms, any lead to ground', ['b-g', 'r-g', 'y-g', 'g', 'ground', 'earth', 'ins', 'megs'], 'box-off', 'discharged', 7, `${BOX_OFF} Each lead to ground in turn; note the lowest.`, 'ground'),
 ]
 

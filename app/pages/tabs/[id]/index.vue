@@ -51,16 +51,18 @@ const sayId = (lineId: string) => {
 }
 function take(test: string) {
   tab.inHand = test
-  const need = tab.isolation?.next.find(t => t.test === test)?.first.length ? tab.isolation.next.find(t => t.test === test)!.need : shown.value?.test === test && shown.value.first.length ? shown.value.need : 'any'
-  if (need !== 'any') proving.value = need
+  const proposed = shown.value?.test === test ? shown.value : tab.isolation?.next.find(t => t.test === test)
+  if (proposed?.first.length) proving.value = firstProof(proposed.need)
   else readingLine.value?.focus()
 }
+/** Discharged comes after dead: the proof asked for first. */
+const firstProof = (need: Need): WorkState | undefined => need === 'any' ? undefined : need === 'discharged' && !tab.state.work['proven-dead'] ? 'proven-dead' : need
+
 async function show(test: string) {
   shown.value = await tab.describe(test)
   part.value = 'next'
   readingLine.value?.focus()
 }
-const prove = (need: Exclude<Need, 'any'>) => { proving.value = need === 'discharged' && !tab.state.work['proven-dead'] ? 'proven-dead' : need }
 async function answer(test: string, outcomeLabel: string) {
   const seen = tab.kind?.tests.find(t => t.id === test)
   const outcome = seen?.kind === 'seen' ? seen.outcomes.find(o => o.label === outcomeLabel) : undefined
@@ -73,7 +75,8 @@ async function logOrAsk(line: DraftLine) {
 }
 function needs(line: DraftLine, message: string) {
   const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
-  if (test && test.need !== 'any') waiting.value = { line, message, need: test.need === 'discharged' && !tab.state.work['proven-dead'] ? 'proven-dead' : test.need }
+  const need = firstProof(test?.need ?? 'any')
+  if (need) waiting.value = { line, message, need }
   without.value = ''
 }
 async function proved() {
@@ -122,7 +125,7 @@ useTabKeys({
         <div class="drawing"><PathDrawing :kind="tab.kind" :standings="tab.isolation?.path ?? []" :readings="path.readings.value" :notes="path.notes.value" :positions="path.positions.value" :next="nextPoint" :picked="tab.picked" :lane="narrow ? lane : 'both'" @pick="p => (tab.picked = tab.picked === p ? undefined : p)" /></div>
       </section>
       <div v-if="narrow" class="parts" role="group" aria-label="Show"><button v-for="p in (['next', 'suspects', 'tape'] as const)" :key="p" class="lane" :aria-pressed="part === p" @click="part = p">{{ p === 'next' ? 'next test' : p }}</button></div>
-      <NextTest v-show="!narrow || part === 'next'" class="area-next" :isolation="tab.isolation" :shown="shown" :in-hand="tab.inHand" :labels="label" :settled="settled" @take="take" @show="show" @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })" @answer="answer" @prove="prove" @settle="settle" />
+      <NextTest v-show="!narrow || part === 'next'" class="area-next" :isolation="tab.isolation" :shown="shown" :in-hand="tab.inHand" :labels="label" :settled="settled" @take="take" @show="show" @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })" @answer="answer" @settle="settle" />
       <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" />
       <TapeStrip v-show="!narrow || part === 'tape'" class="area-tape" :rows="rows" :isolation="tab.isolation" :not-kept="tab.notKept" :refused="refused" :settled="settled" @strike="strike" @again="show" @drop="keeping.drop" />
     </div>
@@ -149,7 +152,7 @@ useTabKeys({
 .complaint h1 { font-size: 19px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .complaint p { font-size: 14px; }
 .banner { padding: 6px 16px; background: var(--brass-ground); border-bottom: 1px solid var(--rule); font-size: 14.5px; display: flex; gap: 12px; align-items: center; }
-.work { flex: 1; min-height: 0; display: grid; gap: 10px; padding: 10px 16px; grid-template: 'path path tape' 312px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(0, 1fr) 344px; }
+.work { flex: 1; min-height: 0; display: grid; gap: 10px; padding: 10px 16px; grid-template: 'path path tape' 304px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(0, 1fr) 344px; }
 .path { grid-area: path; min-height: 0; padding: 4px 8px; }
 .drawing { height: 100%; }
 .area-next { grid-area: next; }

@@ -1,0 +1,34 @@
+/** Loads the made-up company's books into a database, their days laid to today (or --today), through the importer anyone's file takes. */
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { sayProblem } from '#core/words'
+import { openDatabase } from '../server/database/open'
+import { importBook } from '../server/services/books'
+import { Refusal } from '../server/services/problems'
+
+const BOOKS = fileURLToPath(new URL('./books', import.meta.url))
+
+/** @param today the day that the books' anchor is moved to, ISO date */
+export async function loadDemo(url: string, today: string): Promise<{ sites: number, systems: number, tabs: number, lines: number }> {
+  const { db, client } = await openDatabase(url)
+  const sum = { sites: 0, systems: 0, tabs: 0, lines: 0 }
+  for (const file of readdirSync(BOOKS).filter(f => f.endsWith('.json')).toSorted()) {
+    try {
+      const count = await importBook(db, readFileSync(join(BOOKS, file), 'utf8'), today)
+      for (const key of ['sites', 'systems', 'tabs', 'lines'] as const) sum[key] += count[key]
+    }
+    catch (error) {
+      throw error instanceof Refusal ? new Error(`${file}: ${sayProblem(error.problem)}`) : error
+    }
+  }
+  client.close()
+  return sum
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  const option = (name: string) => process.argv.includes(name) ? process.argv[process.argv.indexOf(name) + 1] : undefined
+  const url = option('--database') ?? process.env.DATABASE_URL ?? 'file:data/demo.db'
+  const sum = await loadDemo(url, option('--today') ?? new Date().toISOString().slice(0, 10))
+  console.log(`Demo data loaded: ${sum.sites} sites, ${sum.systems} systems, ${sum.tabs} tabs, ${sum.lines} lines.`)
+}

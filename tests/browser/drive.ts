@@ -1,0 +1,113 @@
+/** A real server on a database of its own and a real Chromium, for the browser tests and the pictures. */
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Browser, Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import chrome from 'selenium-webdriver/chrome'
+import { loadDemo } from '../../demo/load'
+
+export const DEMO_DAY = '2026-06-15'
+export const DEMO_NOW = '2026-06-15T10:55:00.000Z'
+
+export interface Served { readonly url: string, readonly database: string, start(): Promise<void>, kill(): Promise<void>, remove(): Promise<void> }
+
+/** A server of the built product on a fresh database with the demo loaded. It can be killed and started again on the same data. */
+export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, string> } = {}): Promise<Served> {
+  const folder = mkdtempSync(join(tmpdir(), 'keep-tab-test-'))
+  const database = `file:${join(folder, 'tab.db')}`
+  await loadDemo(database, now.slice(0, 10))
+  const port = await freePort()
+  const url = `http://127.0.0.1:${port}`
+  let child: ChildProcess | undefined
+  const start = async () => {
+    child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', KEEP_TAB_NOW: now, ...env }, stdio: ['ignore', 'ignore', 'inherit'] })
+    await waitFor(async () => (await fetch(`${url}/api/health`)).ok, 20000, 'the server to answer')
+  }
+  const kill = async () => {
+    const gone = new Promise(resolve => child?.once('exit', resolve))
+    child?.kill('SIGKILL')
+    await gone
+  }
+  await start()
+  return { url, database, start, kill, remove: async () => {
+    await kill()
+    rmSync(folder, { recursive: true, force: true })
+  } }
+}
+
+const freePort = () => new Promise<number>((resolve, reject) => {
+  const probe = createServer().once('error', reject).listen(0, '127.0.0.1', () => {
+    const address = probe.address()
+    probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0))
+  })
+})
+
+export async function waitFor(check: () => Promise<boolean>, milliseconds: number, what: string) {
+  const until = Date.now() + milliseconds
+  while (Date.now() < until) {
+    if (await check().catch(() => false)) return
+    await new Promise(resolve => setTimeout(resolve, 60))
+  }
+  throw new Error(`waited ${milliseconds} ms for ${what}`)
+}
+
+export interface Page {
+  readonly driver: WebDriver
+  size(width: number, height: number): Promise<void>
+  find(css: string): Promise<WebElement>
+  text(css: string): Promise<string>
+  /** clicks the first visible button, link or label holding the text */
+  press(text: string, within?: string): Promise<void>
+  /** types shorthand into the reading line and logs it */
+  log(shorthand: string): Promise<void>
+  see(text: string, within?: string): Promise<void>
+  theme(name: 'day' | 'night'): Promise<void>
+  picture(): Promise<Buffer>
+  close(): Promise<void>
+}
+
+export async function openPage(): Promise<Page> {
+  const profile = mkdtempSync(join(tmpdir(), 'keep-tab-chromium-'))
+  const options = new chrome.Options().setChromeBinaryPath('/usr/bin/chromium') as chrome.Options
+  options.addArguments('--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', `--user-data-dir=${profile}`)
+  const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver')).build() as chrome.Driver
+  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15000, `no ${css} on the page`)
+  const page: Page = {
+    driver, find,
+    size: (width, height) => driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 500 }) as Promise<void>,
+    text: async css => (await find(css)).getText(),
+    press: async (text, within = 'body') => {
+      const path = `.//*[self::button or self::a or self::label or self::summary][contains(normalize-space(.), ${quote(text)})]`
+      await waitFor(async () => {
+        for (const element of await (await find(within)).findElements(By.xpath(path))) {
+          if (!(await element.isDisplayed()) || !(await element.isEnabled())) continue
+          await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+          await element.click()
+          return true
+        }
+        return false
+      }, 12000, `a button “${text}” in ${within}`)
+    },
+    log: async (shorthand) => {
+      const input = await find('#reading')
+      await input.clear()
+      await input.sendKeys(shorthand, '\n')
+      await waitFor(async () => (await input.getAttribute('value')) === '', 6000, `“${shorthand}” to be logged (it says: ${await page.text('#says')})`)
+    },
+    see: (text, within = 'body') => waitFor(async () => (await page.text(within)).replace(/\s+/g, ' ').includes(text), 12000, `“${text}” in ${within}`),
+    theme: async (name) => {
+      await driver.executeScript('localStorage.setItem("keep-tab-theme", arguments[0])', name)
+      await driver.navigate().refresh()
+    },
+    picture: async () => Buffer.from(await driver.takeScreenshot(), 'base64'),
+    close: async () => {
+      await driver.quit()
+      rmSync(profile, { recursive: true, force: true })
+    },
+  }
+  return page
+}
+
+const quote = (text: string) => text.includes('\'') ? `"${text}"` : `'${text}'`
