@@ -50,8 +50,8 @@ function skip() {
       <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
       <div v-if="!skipping" class="row foot">
         <button v-if="first.meter !== 'eyes and ears'" class="press main" @click="emit('take', first.test)">{{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}</button>
-        <button v-for="t in others.slice(0, 1)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
-        <button v-for="t in others.slice(1, 2)" :key="t.test" class="press plain" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button v-for="t in others.slice(0, 1)" :key="t.test" class="press alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button v-for="t in others.slice(1, 2)" :key="t.test" class="press plain alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
         <button class="press plain" @click="skipping = true">can’t do that here</button>
       </div>
       <form v-else class="row foot" @submit.prevent="skip">
@@ -81,9 +81,11 @@ h2 { font-size: 20px; line-height: 1.15; }
 .caution { font-size: 12.5px; padding: 2px 8px; line-height: 1.25; }
 .row { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
 .foot { margin-top: auto; position: sticky; bottom: -12px; background: var(--panel); padding: 4px 0 12px; margin-bottom: -12px; }
-.foot .press { padding: 0 12px; max-width: 100%; }
+.foot .press { padding: 0 10px; font-size: 14px; flex: 0 0 auto; }
+.foot .alt { flex: 0 1 auto; min-width: 60px; display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.foot { flex-wrap: nowrap; gap: 6px; }
 .grow { flex: 1; min-width: 180px; }
 .decision { display: grid; gap: 10px; }
 .open-cause { border-left: 4px solid var(--brass); padding-left: 10px; }
-@media (max-width: 760px) { .outcomes { grid-auto-flow: row; } .next { overflow: visible; } }
+@media (max-width: 760px) { .outcomes { grid-auto-flow: row; } .next { overflow: visible; flex: 1 0 auto; } .foot { position: static; flex-wrap: wrap; margin: 4px 0 0; padding: 0; } .foot .alt { max-width: 100%; } }
 </style>

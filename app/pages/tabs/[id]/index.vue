@@ -5,6 +5,7 @@ import type { ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
 import type { DraftLine, WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
+import { layOutPath } from '~/components/path/layout'
 import { labelOf, tapeRows, wordLine } from '~/components/tab/tapeRows'
 import { usePathState } from '~/composables/usePathState'
 import { useTabKeys } from '~/composables/useTabKeys'
@@ -39,6 +40,15 @@ const label = (fault: string) => tab.kind ? labelOf(tab.kind, fault).toLowerCase
 
 watch(() => tab.lines.length, () => { shown.value = undefined })
 watch(shown, s => { tab.inHand = s?.test })
+/** On a narrow screen the path shows the lane of the next test, scrolled to it. */
+const drawing = useTemplateRef('drawing')
+watch([nextPoint, narrow], async ([point, small]) => {
+  const flag = point && tab.kind ? layOutPath(tab.kind).flags.find(f => f.point.id === point) : undefined
+  if (!flag || !small) return
+  lane.value = flag.lane
+  await nextTick()
+  drawing.value?.scrollTo({ left: flag.at[0] * 0.9 - 170 })
+}, { flush: 'post' })
 
 function sayLine(line: typeof tab.lines[number]) {
   if (!tab.kind) return ''
@@ -122,7 +132,7 @@ useTabKeys({
     <div class="work" :data-part="part">
       <section class="panel path" aria-label="The path">
         <div v-if="narrow" class="lanes"><button v-for="l in (['power', 'water'] as const)" :key="l" class="lane" :aria-pressed="lane === l" @click="lane = l">{{ l }}</button></div>
-        <div class="drawing"><PathDrawing :kind="tab.kind" :standings="tab.isolation?.path ?? []" :readings="path.readings.value" :notes="path.notes.value" :positions="path.positions.value" :next="nextPoint" :picked="tab.picked" :lane="narrow ? lane : 'both'" @pick="p => (tab.picked = tab.picked === p ? undefined : p)" /></div>
+        <div ref="drawing" class="drawing"><PathDrawing :kind="tab.kind" :standings="tab.isolation?.path ?? []" :readings="path.readings.value" :notes="path.notes.value" :positions="path.positions.value" :next="nextPoint" :picked="tab.picked" :lane="narrow ? lane : 'both'" @pick="p => (tab.picked = tab.picked === p ? undefined : p)" /></div>
       </section>
       <div v-if="narrow" class="parts" role="group" aria-label="Show"><button v-for="p in (['next', 'suspects', 'tape'] as const)" :key="p" class="lane" :aria-pressed="part === p" @click="part = p">{{ p === 'next' ? 'next test' : p }}</button></div>
       <NextTest v-show="!narrow || part === 'next'" class="area-next" :isolation="tab.isolation" :shown="shown" :in-hand="tab.inHand" :labels="label" :settled="settled" @take="take" @show="show" @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })" @answer="answer" @settle="settle" />
@@ -169,7 +179,9 @@ useTabKeys({
   .work { display: flex; flex-direction: column; padding: 8px 10px; overflow: auto; }
   .path { flex: none; padding: 6px; }
   .drawing { overflow-x: auto; }
-  .drawing > :deep(svg) { width: 800px; height: 184px; }
+  .drawing > :deep(svg) { width: 800px; height: 176px; }
+  .complaint p { display: none; }
+  .next { order: 3; }
   .area-tape { flex: 1 0 auto; max-height: none; }
 }
 </style>
