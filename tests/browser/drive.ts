@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Browser, Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Browser, Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import chrome from 'selenium-webdriver/chrome'
 import { loadDemo } from '../../demo/load'
 
@@ -78,10 +78,12 @@ export async function openPage(): Promise<Page> {
     driver, find,
     size: (width, height) => driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 500 }) as Promise<void>,
     text: async css => (await find(css)).getText(),
-    press: async (text, within = 'body') => {
-      const path = `.//*[self::button or self::a or self::label or self::summary][contains(normalize-space(.), ${quote(text)})]`
+    press: async (text, within = '.main') => {
+      const path = (test: string) => By.xpath(`.//*[self::button or self::a or self::label or self::summary][${test}]`)
       await waitFor(async () => {
-        for (const element of await (await find(within)).findElements(By.xpath(path))) {
+        const place = await find(within)
+        const exact = await place.findElements(path(`normalize-space(.) = ${quote(text)}`))
+        for (const element of [...exact, ...await place.findElements(path(`contains(normalize-space(.), ${quote(text)})`))]) {
           if (!(await element.isDisplayed()) || !(await element.isEnabled())) continue
           await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
           await element.click()
@@ -92,11 +94,11 @@ export async function openPage(): Promise<Page> {
     },
     log: async (shorthand) => {
       const input = await find('#reading')
-      await input.clear()
+      await input.sendKeys(Key.ESCAPE)
       await input.sendKeys(shorthand, '\n')
       await waitFor(async () => (await input.getAttribute('value')) === '', 6000, `“${shorthand}” to be logged (it says: ${await page.text('#says')})`)
     },
-    see: (text, within = 'body') => waitFor(async () => (await page.text(within)).replace(/\s+/g, ' ').includes(text), 12000, `“${text}” in ${within}`),
+    see: (text, within = 'body') => waitFor(async () => (await page.text(within)).replace(/\s+/g, ' ').toLowerCase().includes(text.toLowerCase()), 12000, `“${text}” in ${within}`),
     theme: async (name) => {
       await driver.executeScript('localStorage.setItem("keep-tab-theme", arguments[0])', name)
       await driver.navigate().refresh()

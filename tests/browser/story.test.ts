@@ -1,6 +1,6 @@
 /** The call at the plant nursery, whole, through the real interface: the server killed in the middle and brought back. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { By } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
 
 let served: Served
@@ -42,10 +42,10 @@ describe('the plant nursery call', () => {
     await input.sendKeys('cap 147uf', '\n')
     await page.see('needs capacitors bled and measured first', '.ask')
     await page.press('Leave it', '.ask')
-    await input.clear()
+    await input.sendKeys(Key.ESCAPE)
     await input.sendKeys('dead 238 60 238', '\n')
     await page.see('still reads 60 V', '#says')
-    await input.clear()
+    await input.sendKeys(Key.ESCAPE)
     await page.log('dead 238 0.4 238')
     await page.log('bled 0.3')
     await page.see('live–dead–live', '.strip')
@@ -64,7 +64,7 @@ describe('the plant nursery call', () => {
     const input = await page.find('#reading')
     await input.sendKeys('red 0')
     await page.see('which?', '.offers')
-    await input.clear()
+    await input.sendKeys(Key.ESCAPE)
     await page.press('Power on, then this', '.area-next')
     await page.press('Power is on', 'dialog[open]')
     await page.see('power on', '.strip')

@@ -88,8 +88,8 @@ defineExpose({ focus, put })
       <label class="visually-hidden" for="reading">Reading</label>
       <input id="reading" ref="input" v-model="typed" autocomplete="off" autocapitalize="off" spellcheck="false" enterkeyhint="done" :placeholder="settled ? 'settled: notes only' : 'load 0v'" aria-describedby="says" @keydown.tab="tabKey" @keydown.esc="put('')">
       <p id="says" class="says" role="status" aria-live="polite">
-        <template v-if="reading"><b>{{ reading.say }}</b><span v-if="leaves" class="leaves"> · leaves {{ leaves }}</span></template>
-        <span v-else-if="trouble" class="no" role="alert">{{ trouble }}</span>
+        <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
+        <template v-else-if="reading"><b>{{ reading.say }}</b><span v-if="leaves" class="leaves"> · leaves {{ leaves }}</span></template>
         <span v-else>{{ hint }}</span>
       </p>
       <button class="log" type="submit" :disabled="!reading">Log</button>

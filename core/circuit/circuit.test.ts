@@ -1,0 +1,111 @@
+import { describe, expect, it } from 'vitest'
+import { complex, createRandom, magnitude, requireOk, subtract } from '#core/foundation'
+import { airGapTorque, calibrateMotor, capacitor, resistor, solveNetwork, windingImpedances, writeSpice, type Element, type Network } from '.'
+
+const source = (volts: number, ohms = 0): Element => ({ kind: 'source', id: 'source', a: 'top', b: '0', volts: complex(volts), z: complex(ohms) })
+
+describe('solving a network', () => {
+  it('gives 10 A and 110 V for 120 V behind 1 Ω into 11 Ω', () => {
+    const solved = requireOk(solveNetwork({ hertz: 60, elements: [source(120, 1), resistor('load', 'top', '0', 11)] }))
+    expect(magnitude(solved.voltage('top'))).toBeCloseTo(110, 9)
+    expect(solved.current('load').re).toBeCloseTo(10, 9)
+    expect(solved.current('source').re).toBeCloseTo(10, 9)
+  })
+
+  it('gives capacitor current I = V·2πfC: 230 V across 100 µF at 60 Hz is 8.67 A, the handbook\'s 2652·I/V', () => {
+    const solved = requireOk(solveNetwork({ hertz: 60, elements: [source(230), capacitor('c', 'top', '0', 100e-6)] }))
+    const amps = magnitude(solved.current('c'))
+    expect(amps).toBeCloseTo(8.6708, 3)
+    expect(2652 * amps / 230).toBeCloseTo(100, 1)
+  })
+
+  it('balances the current at every node of seeded random networks', () => {
+    for (let seed = 1; seed <= 60; seed++) {
+      const random = createRandom(seed)
+      const network = randomNetwork(random)
+      const solved = requireOk(solveNetwork(network))
+      const largest = Math.max(...network.elements.map(e => magnitude(solved.current(e.id))))
+      expect(solved.residual(), `seed ${seed}`).toBeLessThan(1e-9 * (1 + largest))
+    }
+  })
+
+  it('reads with a meter as if the meter stood in the network', () => {
+    const elements: Element[] = [source(120), capacitor('coupling', 'top', 'ghost', 2e-9), resistor('leak', 'ghost', '0', 5e9)]
+    const quick = requireOk(solveNetwork({ hertz: 60, elements })).meterVolts('ghost', '0', 10e6)
+    const plain = requireOk(solveNetwork({ hertz: 60, elements: [...elements, resistor('meter', 'ghost', '0', 10e6)] })).voltage('ghost')
+    expect(magnitude(subtract(quick, plain))).toBeLessThan(1e-9)
+    expect(magnitude(quick)).toBeGreaterThan(50)
+  })
+
+  it('sees the port impedance of a dead network', () => {
+    const solved = requireOk(solveNetwork({ hertz: 0, elements: [resistor('a', 'x', 'y', 3.2), resistor('b', 'y', 'z', 12), resistor('leak', 'z', '0', 5e7)] }))
+    expect(solved.portImpedance('x', 'z').re).toBeCloseTo(15.2, 6)
+  })
+
+  it.each([
+    ['floating-node', { hertz: 60, elements: [source(120), resistor('r', 'top', '0', 1), resistor('lost', 'island', 'isle', 5)] }, { node: 'island' }],
+    ['floating-node', { hertz: 0, elements: [resistor('r', 'top', '0', 1), capacitor('c', 'top', 'far', 1e-6)] }, undefined],
+    ['bad-element', { hertz: 60, elements: [resistor('r', 'top', '0', Number.NaN)] }, undefined],
+    ['bad-element', { hertz: 60, elements: [resistor('r', 'top', '0', 0)] }, undefined],
+    ['repeated-element', { hertz: 60, elements: [resistor('r', 'top', '0', 1), resistor('r', 'top', '0', 2)] }, { element: 'r' }],
+    ['singular', { hertz: 60, elements: [source(120), { ...source(100), id: 'other' }] }, undefined],
+  ] as const)('refuses a network by name: %s', (code, network, facts) => {
+    // a capacitor is open at 0 Hz: its far node is simply absent from the conducting graph
+    const solved = solveNetwork(network as Network)
+    expect(solved.ok ? 'solved' : solved.problem.code).toBe(code)
+    if (facts && !solved.ok) expect(solved.problem.facts).toMatchObject(facts)
+  })
+
+  it('writes every element into the SPICE netlist behind its own sense source', () => {
+    const text = writeSpice({ hertz: 60, elements: [source(120, 1), resistor('the load', 'top', '0', 11)] }, 'two parts')
+    expect(text).toContain('V_the_load_s')
+    expect(text).toContain('.ac lin 1 60 60')
+  })
+})
+
+describe('the motor', () => {
+  const nameplate = { volts: 230, watts: 559, fullLoadAmps: 7.8, lockedRotorAmps: 33, mainOhms: 3.2, startOhms: 12, noLoadAmps: 3.3, turnsRatio: 1.3 }
+  const motor = requireOk(calibrateMotor(nameplate))
+  const alone = (slip: number) => 230 / magnitude(windingImpedances(motor, slip).main)
+
+  it('draws its nameplate amps locked, loaded and free', () => {
+    expect(alone(1)).toBeCloseTo(33, 5)
+    expect(alone(motor.ratedSlip)).toBeCloseTo(7.8, 5)
+    expect(alone(motor.ratedSlip * 0.04)).toBeCloseTo(3.3, 5)
+  })
+  it('has no torque on one winding at rest, and some as soon as it turns', () => {
+    expect(Math.abs(airGapTorque(motor, 1, complex(33), complex(0)))).toBeLessThan(1e-9)
+    expect(airGapTorque(motor, 0.3, complex(25), complex(0))).toBeGreaterThan(50)
+  })
+  it('turns the air-gap power into shaft power and rotor heat, none left over', () => {
+    const slip = motor.ratedSlip
+    const { main } = windingImpedances(motor, slip)
+    const amps = 230 / magnitude(main)
+    const into = main.re * amps ** 2
+    const copper = nameplate.mainOhms * amps ** 2
+    const torque = airGapTorque(motor, slip, complex(amps), complex(0))
+    // power across the gap splits into forward and backward fields: shaft = (1−s)·torque, the rest heats the rotor
+    const rotorHeat = into - copper - (1 - slip) * torque
+    expect(rotorHeat).toBeGreaterThan(0)
+    expect(rotorHeat).toBeLessThan(0.2 * into)
+  })
+  it.each([
+    ['locked-amps-too-low', { lockedRotorAmps: 9 }], ['full-load-amps-too-low', { fullLoadAmps: 2, noLoadAmps: 0.8 }], ['main-ohms-too-high', { mainOhms: 8 }],
+  ] as const)('refuses a nameplate that no motor has: %s', (code, wrong) => {
+    const refused = calibrateMotor({ ...nameplate, ...wrong })
+    expect(refused.ok ? 'taken' : refused.problem.code).toBe(code)
+  })
+})
+
+function randomNetwork(random: ReturnType<typeof createRandom>): Network {
+  const nodes = ['0', 'top', ...Array.from({ length: 6 }, (_, i) => `n${i}`)]
+  const elements: Element[] = [source(100 + 100 * random.uniform(), 0.1)]
+  nodes.slice(1).forEach((node, i) => elements.push(resistor(`tie ${i}`, node, nodes[random.below(i + 1)]!, 10 ** (4 * random.uniform() - 1))))
+  for (let i = 0; i < 8; i++) {
+    const [a, b] = [nodes[random.below(nodes.length)]!, nodes[random.below(nodes.length)]!]
+    if (a === b) continue
+    elements.push(random.uniform() < 0.5 ? capacitor(`c${i}`, a, b, 1e-6 * (1 + 100 * random.uniform())) : { kind: 'impedance', id: `z${i}`, a, b, z: complex(random.uniform() * 50, random.uniform() * 50 + 0.1) })
+  }
+  elements.push({ kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(5, 30) }, { kind: 'winding', id: 'start', a: 'n0', b: '0', z: complex(14, 20), coupling: { to: 'main', z: complex(-3, 9) } })
+  return { hertz: 60, elements }
+}
