@@ -10,12 +10,14 @@ import { EARTH, type Element, type Network } from './network'
 /** SPICE names are case-blind and take no punctuation beyond `_`. */
 export const spiceName = (id: string) => id.toLowerCase().replace(/[^a-z0-9]/g, '_')
 
-export function writeSpice({ elements, hertz }: Network, title: string): string {
+/** @param injected 1 A driven from node b into node a: the way to ask a dead network for its port resistance */
+export function writeSpice({ elements, hertz }: Network, title: string, injected?: { readonly a: string, readonly b: string }): string {
   const omega = 2 * Math.PI * hertz
   const node = (n: string) => n === EARTH ? '0' : `n_${spiceName(n)}`
   const lines = elements.flatMap(e => writeElement(e, omega, node))
   const analysis = hertz > 0 ? `.ac lin 1 ${hertz} ${hertz}` : '.op'
-  return [`* ${title.replace(/[^\x20-\x7E]/g, '?')}`, ...lines, analysis, '.end', ''].join('\n')
+  const probe = injected ? [`I_probe ${node(injected.b)} ${node(injected.a)} ${hertz > 0 ? 'ac 1' : 'dc 1'}`] : []
+  return [`* ${title.replace(/[^\x20-\x7E]/g, '?')}`, ...lines, ...probe, analysis, '.end', ''].join('\n')
 }
 
 function writeElement(e: Element, omega: number, node: (n: string) => string): string[] {
