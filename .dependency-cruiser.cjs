@@ -22,5 +22,5 @@ module.exports = {
     { name: 'services-know-no-http', severity: 'error', from: { path: '^server/(services|database)/' }, to: { path: 'node_modules/h3|^server/api/' } },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
   ],
-  options: { doNotFollow: { path: 'node_modules' }, tsConfig: { fileName: 'tests/tsconfig.json' }, tsPreCompilationDeps: true, enhancedResolveOptions: { conditionNames: ['import', 'default'], exportsFields: ['exports'] } },
+  options: { doNotFollow: { path: 'node_modules' }, tsConfig: { fileName: 'tsconfig.cruise.json' }, tsPreCompilationDeps: true, enhancedResolveOptions: { conditionNames: ['import', 'default'], exportsFields: ['exports'] } },
 }

@@ -4,13 +4,12 @@ import { fileURLToPath } from 'node:url'
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 export default defineNuxtConfig({
-  compatibilityDate: '2026-01-01',
   modules: ['@pinia/nuxt', '@primevue/nuxt-module', '@nuxt/eslint'],
   ssr: false,
+  components: [{ path: '~/components', pathPrefix: false }],
+  // the core says what it uses: no auto-imports there
+  imports: { transform: { exclude: [/[\\/]core[\\/]/, /[\\/]node_modules[\\/]/] } },
   devtools: { enabled: false },
-  telemetry: false,
-  css: ['~/assets/faces.css', '~/assets/look.css'],
-  alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
   app: {
     head: {
       title: 'Keep Tab', htmlAttrs: { lang: 'en' },
@@ -18,16 +17,18 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }],
     },
   },
-  // the core says what it uses: no auto-imports there
-  imports: { transform: { exclude: [/[\\/]core[\\/]/, /[\\/]node_modules[\\/]/] } },
-  components: [{ path: '~/components', pathPrefix: false }],
-  primevue: { importTheme: { from: '~/assets/preset.ts' }, autoImport: false, components: { include: ['Dialog', 'Button', 'InputText', 'Select', 'Textarea', 'Toast', 'SelectButton'] } },
+  css: ['~/assets/faces.css', '~/assets/look.css'],
+  alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
+  compatibilityDate: '2026-01-01',
   vite: { worker: { format: 'es' }, build: { target: 'es2022' } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } } },
-  eslint: { config: { stylistic: true } },
-  nitro: {
-    esbuild: { options: { target: 'node20' } },
+  telemetry: false,
+  hooks: {
     // drizzle reads its migrations from disk: they travel with the build
-    hooks: { compiled: nitro => cpSync(here('./server/database/migrations'), `${nitro.options.output.serverDir}/migrations`, { recursive: true }) },
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('compiled', () => cpSync(here('./server/database/migrations'), `${nitro.options.output.serverDir}/migrations`, { recursive: true }))
+    },
   },
+  eslint: { config: { stylistic: true } },
+  primevue: { importTheme: { from: '~/assets/preset.ts' }, autoImport: false, components: { include: ['Dialog', 'Button', 'InputText', 'Select', 'Textarea', 'Toast', 'SelectButton'] } },
 })

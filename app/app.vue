@@ -16,10 +16,16 @@ onMounted(async () => {
 <template>
   <div class="frame">
     <AppHead />
-    <main v-if="ready" class="main">
+    <main
+      v-if="ready"
+      class="main"
+    >
       <NuxtPage />
     </main>
-    <p v-else class="page soft">
+    <p
+      v-else
+      class="page soft"
+    >
       Opening…
     </p>
   </div>

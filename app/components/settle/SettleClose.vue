@@ -45,24 +45,112 @@ async function carryOn() {
 </script>
 
 <template>
-  <section class="panel box" aria-label="Close">
-    <div v-if="!settled && open.length"><h2>Still open</h2><ul class="open"><li v-for="o in open" :key="o">{{ o }}</li></ul></div>
+  <section
+    class="panel box"
+    aria-label="Close"
+  >
+    <div v-if="!settled && open.length">
+      <h2>Still open</h2><ul class="open">
+        <li
+          v-for="o in open"
+          :key="o"
+        >
+          {{ o }}
+        </li>
+      </ul>
+    </div>
     <div class="cols">
       <div class="col">
         <h2>Advice and follow-ups</h2>
-        <p v-for="a in tab.state.advice" :key="a.id">{{ a.text }}</p>
-        <p v-for="f in tab.state.followUps" :key="f.id"><b>{{ sayDay(f.due) }}</b> {{ f.text }}</p>
+        <p
+          v-for="a in tab.state.advice"
+          :key="a.id"
+        >
+          {{ a.text }}
+        </p>
+        <p
+          v-for="f in tab.state.followUps"
+          :key="f.id"
+        >
+          <b>{{ sayDay(f.due) }}</b> {{ f.text }}
+        </p>
         <template v-if="!settled">
-          <form class="row" @submit.prevent="addAdvice"><label class="field grow"><span>Advice to the customer</span><input v-model="advice" autocomplete="off"></label><button class="press" :disabled="!advice.trim()">Add</button></form>
-          <form class="row" @submit.prevent="addFollowUp"><label class="field grow"><span>Follow-up</span><input v-model="followUp" autocomplete="off"></label><label class="field"><span>Due</span><input v-model="due" type="date"></label><button class="press" :disabled="!followUp.trim()">Add</button></form>
+          <form
+            class="row"
+            @submit.prevent="addAdvice"
+          >
+            <label class="field grow"><span>Advice to the customer</span><input
+              v-model="advice"
+              autocomplete="off"
+            ></label><button
+              class="press"
+              :disabled="!advice.trim()"
+            >
+              Add
+            </button>
+          </form>
+          <form
+            class="row"
+            @submit.prevent="addFollowUp"
+          >
+            <label class="field grow"><span>Follow-up</span><input
+              v-model="followUp"
+              autocomplete="off"
+            ></label><label class="field"><span>Due</span><input
+              v-model="due"
+              type="date"
+            ></label><button
+              class="press"
+              :disabled="!followUp.trim()"
+            >
+              Add
+            </button>
+          </form>
         </template>
       </div>
       <div class="col">
-        <template v-if="settled"><h2>Settled</h2><p>{{ tab.state.settled?.summary }}</p></template>
+        <template v-if="settled">
+          <h2>Settled</h2><p>{{ tab.state.settled?.summary }}</p>
+        </template>
         <template v-else>
           <h2>Settle</h2>
-          <form class="col" @submit.prevent="settle"><label class="field"><span>In a sentence or two, for the customer</span><textarea v-model="summary" maxlength="1500" /></label><div><button class="press main" :disabled="!summary.trim()">{{ open.length ? 'Settle with this still open' : 'Settle the tab' }}</button></div></form>
-          <details><summary>Carry it instead</summary><form class="col" @submit.prevent="carryOn"><label class="field"><span>Waiting for</span><input v-model="carry" autocomplete="off"></label><label class="field"><span>Bring next time</span><input v-model="bring" autocomplete="off"></label><div><button class="press" :disabled="!carry.trim()">Carry the tab</button></div></form></details>
+          <form
+            class="col"
+            @submit.prevent="settle"
+          >
+            <label class="field"><span>In a sentence or two, for the customer</span><textarea
+              v-model="summary"
+              maxlength="1500"
+            /></label><div>
+              <button
+                class="press main"
+                :disabled="!summary.trim()"
+              >
+                {{ open.length ? 'Settle with this still open' : 'Settle the tab' }}
+              </button>
+            </div>
+          </form>
+          <details>
+            <summary>Carry it instead</summary><form
+              class="col"
+              @submit.prevent="carryOn"
+            >
+              <label class="field"><span>Waiting for</span><input
+                v-model="carry"
+                autocomplete="off"
+              ></label><label class="field"><span>Bring next time</span><input
+                v-model="bring"
+                autocomplete="off"
+              ></label><div>
+                <button
+                  class="press"
+                  :disabled="!carry.trim()"
+                >
+                  Carry the tab
+                </button>
+              </div>
+            </form>
+          </details>
         </template>
       </div>
     </div>

@@ -14,10 +14,35 @@ const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? tr
 
 <template>
   <div v-if="trend">
-    <div class="head"><h3 class="caps">Over the years</h3><select v-model="chosen" aria-label="Which reading"><option v-for="t in trends" :key="t.id" :value="t.id">{{ t.name }}</option></select></div>
-    <TrendChart v-if="trend.points.length > 1" :key="trend.id" :name="trend.name" :unit="trend.unit" :points="trend.points" />
-    <p v-else><span class="figure">{{ trend.points[0]!.value }}<small>{{ trend.unit }}</small></span> <span class="soft">{{ sayDay(trend.points[0]!.day) }}: one reading so far.</span></p>
-    <p class="visually-hidden">{{ trend.points.map(p => `${sayDay(p.day)}: ${p.value} ${trend!.unit}`).join('; ') }}</p>
+    <div class="head">
+      <h3 class="caps">
+        Over the years
+      </h3><select
+        v-model="chosen"
+        aria-label="Which reading"
+      >
+        <option
+          v-for="t in trends"
+          :key="t.id"
+          :value="t.id"
+        >
+          {{ t.name }}
+        </option>
+      </select>
+    </div>
+    <TrendChart
+      v-if="trend.points.length > 1"
+      :key="trend.id"
+      :name="trend.name"
+      :unit="trend.unit"
+      :points="trend.points"
+    />
+    <p v-else>
+      <span class="figure">{{ trend.points[0]!.value }}<small>{{ trend.unit }}</small></span> <span class="soft">{{ sayDay(trend.points[0]!.day) }}: one reading so far.</span>
+    </p>
+    <p class="visually-hidden">
+      {{ trend.points.map(p => `${sayDay(p.day)}: ${p.value} ${trend!.unit}`).join('; ') }}
+    </p>
   </div>
 </template>
 

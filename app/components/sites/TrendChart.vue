@@ -24,5 +24,12 @@ const options = computed(() => {
 </script>
 
 <template>
-  <div aria-hidden="true"><ApexChart type="line" height="190" :options="options" :series="series" /></div>
+  <div aria-hidden="true">
+    <ApexChart
+      type="line"
+      height="190"
+      :options="options"
+      :series="series"
+    />
+  </div>
 </template>

@@ -18,9 +18,23 @@ function how(state: WorkState) {
 </script>
 
 <template>
-  <div class="strip" role="group" aria-label="State of the work">
-    <button v-for="s in WORK_STATES" :key="s" class="state" :class="{ held: work[s], danger: s === 'live' && !work['proven-dead'] }" :disabled="disabled" @click="emit('prove', s)">
-      <span class="dot" aria-hidden="true" /><span><b>{{ NAMES[s] }}</b><small>{{ how(s) }}</small></span>
+  <div
+    class="strip"
+    role="group"
+    aria-label="State of the work"
+  >
+    <button
+      v-for="s in WORK_STATES"
+      :key="s"
+      class="state"
+      :class="{ held: work[s], danger: s === 'live' && !work['proven-dead'] }"
+      :disabled="disabled"
+      @click="emit('prove', s)"
+    >
+      <span
+        class="dot"
+        aria-hidden="true"
+      /><span><b>{{ NAMES[s] }}</b><small>{{ how(s) }}</small></span>
     </button>
   </div>
 </template>

@@ -6,8 +6,19 @@ import { formatFigure, formatValue } from '#core/units'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
 
 export interface TapeRow {
-  readonly id: string, readonly kind: Line['kind'], readonly time: string, readonly day?: string | undefined, readonly title: string, readonly detail?: string | undefined
-  readonly digits?: string | undefined, readonly unit?: string | undefined, readonly verdict?: VerdictWord | 'state' | undefined, readonly slip?: string | undefined, readonly ruledOut?: string | undefined, readonly struck?: string | undefined, readonly test?: string | undefined
+  readonly id: string
+  readonly kind: Line['kind']
+  readonly time: string
+  readonly day?: string
+  readonly title: string
+  readonly detail?: string
+  readonly digits?: string
+  readonly unit?: string
+  readonly verdict?: VerdictWord | 'state'
+  readonly slip?: string
+  readonly ruledOut?: string
+  readonly struck?: string
+  readonly test?: string
 }
 
 const STATE_WORDS = { 'live': 'POWER ON', 'proven-dead': 'PROVEN DEAD', 'discharged': 'DISCHARGED', 'zero-pressure': 'ZERO PRESSURE' } as const

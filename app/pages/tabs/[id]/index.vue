@@ -39,7 +39,7 @@ const nextPoint = computed(() => settled.value ? undefined : (shown.value ?? tab
 const label = (fault: string) => tab.kind ? labelOf(tab.kind, fault).toLowerCase() : fault
 
 watch(() => tab.lines.length, () => { shown.value = undefined })
-watch(shown, s => { tab.inHand = s?.test })
+watch(shown, (s) => { tab.inHand = s?.test })
 /** On a narrow screen the path shows the lane of the next test, scrolled to it. */
 const drawing = useTemplateRef('drawing')
 watch([nextPoint, narrow], async ([point, small]) => {
@@ -118,40 +118,203 @@ useTabKeys({
 </script>
 
 <template>
-  <div v-if="tab.reply && tab.kind" class="screen">
+  <div
+    v-if="tab.reply && tab.kind"
+    class="screen"
+  >
     <div class="top panel">
       <div class="complaint">
         <h1>{{ tab.state.opened?.words || 'No complaint given' }}</h1>
-        <p class="soft">{{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase() }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span></p>
+        <p class="soft">
+          {{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase() }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span>
+        </p>
       </div>
-      <StateStrip :work="tab.state.work" :disabled="settled" @prove="s => (proving = s)" />
+      <StateStrip
+        :work="tab.state.work"
+        :disabled="settled"
+        @prove="s => (proving = s)"
+      />
     </div>
-    <p v-if="tab.state.status === 'carried'" class="banner">Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button></p>
-    <p v-if="!keeping.reachable" class="banner" role="status">The server cannot be reached. Lines stay on this device and are sent in order when it is back.</p>
-    <p v-else-if="keeping.trouble" class="banner trouble" role="alert">{{ keeping.trouble === 'disk-full' ? sayProblem({ code: 'disk-full', facts: {} }) : keeping.trouble }}</p>
-    <div class="work" :data-part="part">
-      <section class="panel path" aria-label="The path">
-        <div v-if="narrow" class="lanes"><button v-for="l in (['power', 'water'] as const)" :key="l" class="lane" :aria-pressed="lane === l" @click="lane = l">{{ l }}</button></div>
-        <div ref="drawing" class="drawing"><PathDrawing :kind="tab.kind" :standings="tab.isolation?.path ?? []" :readings="path.readings.value" :notes="path.notes.value" :positions="path.positions.value" :next="nextPoint" :picked="tab.picked" :lane="narrow ? lane : 'both'" @pick="p => (tab.picked = tab.picked === p ? undefined : p)" /></div>
+    <p
+      v-if="tab.state.status === 'carried'"
+      class="banner"
+    >
+      Carried: {{ tab.state.carried?.reason }} <button
+        class="press"
+        @click="resume"
+      >
+        Take it up again
+      </button>
+    </p>
+    <p
+      v-if="!keeping.reachable"
+      class="banner"
+      role="status"
+    >
+      The server cannot be reached. Lines stay on this device and are sent in order when it is back.
+    </p>
+    <p
+      v-else-if="keeping.trouble"
+      class="banner trouble"
+      role="alert"
+    >
+      {{ keeping.trouble === 'disk-full' ? sayProblem({ code: 'disk-full', facts: {} }) : keeping.trouble }}
+    </p>
+    <div
+      class="work"
+      :data-part="part"
+    >
+      <section
+        class="panel path"
+        aria-label="The path"
+      >
+        <div
+          v-if="narrow"
+          class="lanes"
+        >
+          <button
+            v-for="l in (['power', 'water'] as const)"
+            :key="l"
+            class="lane"
+            :aria-pressed="lane === l"
+            @click="lane = l"
+          >
+            {{ l }}
+          </button>
+        </div>
+        <div
+          ref="drawing"
+          class="drawing"
+        >
+          <PathDrawing
+            :kind="tab.kind"
+            :standings="tab.isolation?.path ?? []"
+            :readings="path.readings.value"
+            :notes="path.notes.value"
+            :positions="path.positions.value"
+            :next="nextPoint"
+            :picked="tab.picked"
+            :lane="narrow ? lane : 'both'"
+            @pick="p => (tab.picked = tab.picked === p ? undefined : p)"
+          />
+        </div>
       </section>
-      <div v-if="narrow" class="parts" role="group" aria-label="Show"><button v-for="p in (['next', 'suspects', 'tape'] as const)" :key="p" class="lane" :aria-pressed="part === p" @click="part = p">{{ p === 'next' ? 'next test' : p }}</button></div>
-      <NextTest v-show="!narrow || part === 'next'" class="area-next" :isolation="tab.isolation" :shown="shown" :in-hand="tab.inHand" :labels="label" :settled="settled" @take="take" @show="show" @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })" @answer="answer" @settle="settle" />
-      <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" />
-      <TapeStrip v-show="!narrow || part === 'tape'" class="area-tape" :rows="rows" :isolation="tab.isolation" :not-kept="tab.notKept" :refused="refused" :settled="settled" @strike="strike" @again="show" @drop="keeping.drop" />
+      <div
+        v-if="narrow"
+        class="parts"
+        role="group"
+        aria-label="Show"
+      >
+        <button
+          v-for="p in (['next', 'suspects', 'tape'] as const)"
+          :key="p"
+          class="lane"
+          :aria-pressed="part === p"
+          @click="part = p"
+        >
+          {{ p === 'next' ? 'next test' : p }}
+        </button>
+      </div>
+      <NextTest
+        v-show="!narrow || part === 'next'"
+        class="area-next"
+        :isolation="tab.isolation"
+        :shown="shown"
+        :in-hand="tab.inHand"
+        :labels="label"
+        :settled="settled"
+        @take="take"
+        @show="show"
+        @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })"
+@answer="answer" @settle="settle"
+      />
+      <SuspectList
+        v-show="!narrow || part === 'suspects'"
+        class="area-suspects"
+        :isolation="tab.isolation"
+        :say="sayId"
+      />
+      <TapeStrip
+        v-show="!narrow || part === 'tape'"
+        class="area-tape"
+        :rows="rows"
+        :isolation="tab.isolation"
+        :not-kept="tab.notKept"
+        :refused="refused"
+        :settled="settled"
+        @strike="strike"
+        @again="show"
+        @drop="keeping.drop"
+      />
     </div>
-    <div v-if="waiting" class="ask panel" role="alertdialog" aria-label="State needed">
+    <div
+      v-if="waiting"
+      class="ask panel"
+      role="alertdialog"
+      aria-label="State needed"
+    >
       <p>{{ waiting.message }}</p>
-      <button class="press main" @click="proving = waiting.need">Prove it</button>
-      <form class="without" @submit.prevent="goWithout"><input v-model="without" placeholder="or say why you go on without" aria-label="Why you go on without"><button class="press danger">Go on without</button></form>
-      <button class="press plain" @click="waiting = undefined">Leave it</button>
+      <button
+        class="press main"
+        @click="proving = waiting.need"
+      >
+        Prove it
+      </button>
+      <form
+        class="without"
+        @submit.prevent="goWithout"
+      >
+        <input
+          v-model="without"
+          placeholder="or say why you go on without"
+          aria-label="Why you go on without"
+        ><button class="press danger">
+          Go on without
+        </button>
+      </form>
+      <button
+        class="press plain"
+        @click="waiting = undefined"
+      >
+        Leave it
+      </button>
     </div>
-    <ReadingLine ref="readingLine" :kind="tab.kind" :picked="pickedPoint" :settled="settled" @needs="needs" @unpick="tab.picked = undefined" @help="keysOpen = true" />
-    <ProofDialog :state="proving" @close="proving = undefined" @done="proved" />
-    <KeySheet :open="keysOpen" @close="keysOpen = false" />
+    <ReadingLine
+      ref="readingLine"
+      :kind="tab.kind"
+      :picked="pickedPoint"
+      :settled="settled"
+      @needs="needs"
+      @unpick="tab.picked = undefined"
+      @help="keysOpen = true"
+    />
+    <ProofDialog
+      :state="proving"
+      @close="proving = undefined"
+      @done="proved"
+    />
+    <KeySheet
+      :open="keysOpen"
+      @close="keysOpen = false"
+    />
   </div>
-  <div v-else class="page">
-    <p v-if="tab.problem" class="trouble" role="alert">{{ sayProblem(tab.problem) }} <NuxtLink to="/">Back to today</NuxtLink></p>
-    <p v-else class="soft">Opening the tab…</p>
+  <div
+    v-else
+    class="page"
+  >
+    <p
+      v-if="tab.problem"
+      class="trouble"
+      role="alert"
+    >
+      {{ sayProblem(tab.problem) }} <NuxtLink to="/">Back to today</NuxtLink>
+    </p>
+    <p
+      v-else
+      class="soft"
+    >
+      Opening the tab…
+    </p>
   </div>
 </template>
 
