@@ -17,6 +17,7 @@ module.exports = {
     core('systems', systems), core('tab', tab), core('isolation', isolation), core('formats', isolation),
     { name: 'core-is-pure', severity: 'error', comment: 'the core knows no interface, server or clock', from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/cli/' }, to: { path: 'node_modules/(vue|nuxt|pinia|primevue|h3|drizzle-orm|@libsql)|^(app|server)/' } },
     { name: 'core-by-its-doors', severity: 'error', comment: 'a core area is entered through its index', from: { path: '^(app|server|shared|standins|demo)/' }, to: { path: '^core/[^/]+/', pathNot: '^core/[^/]+/index\\.ts$' } },
+    { name: 'core-by-its-doors-only', severity: 'error', comment: 'no way round the index', from: {}, to: { path: '^#core', couldNotResolve: true } },
     { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },
     { name: 'server-not-app', severity: 'error', from: { path: '^server/' }, to: { path: '^app/' } },
     { name: 'services-know-no-http', severity: 'error', from: { path: '^server/(services|database)/' }, to: { path: 'node_modules/h3|^server/api/' } },

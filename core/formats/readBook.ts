@@ -31,7 +31,7 @@ export function readBook(content: string, layTo?: string): Result<ReadBook, Book
   const parsed = bookSchema.safeParse(json)
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!
-    return fail('bad-place', { place: issue.path.join(' › ') || 'the file', why: issue.message })
+    return fail('bad-place', { place: issue.path.join(' › ') || 'the file', why: issue.message.includes('received undefined') ? 'it is missing' : issue.message.replace(/^Invalid input: /, '') })
   }
   return expand(parsed.data, layTo)
 }

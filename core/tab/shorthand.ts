@@ -25,7 +25,7 @@ export function parseShorthand(kind: SystemKind<never>, typed: string, expected?
   if (command) return command
   const seen = parseSeen(kind, text, typed)
   if (seen && seen.kind === 'line') return ok(seen)
-  const { words, values, problem } = numberAsName(readTokens(text), text)
+  const { words, values, problem } = numberAsName(kind, readTokens(text), text)
   if (problem) return problem
   if (values.length === 0) {
     if (seen) return ok(seen)
@@ -119,11 +119,13 @@ const isUnitWord = (word: string | undefined) => word !== undefined && !/^[rkm]$
 type Tokens = ReturnType<typeof readTokens>
 
 /** Of several figures, bare whole numbers before the last name a point or a pole: `5 33a`, `pole 1 0.4v`. */
-function numberAsName(tokens: Tokens, text: string): Tokens {
+function numberAsName(kind: SystemKind<never>, tokens: Tokens, text: string): Tokens {
   const earlier = tokens.values.slice(0, -1)
   if (earlier.length === 0 || !earlier.every(v => v.number !== null && Number.isInteger(v.number) && !v.unit)) return tokens
   const leads = /^\d+ /.test(text)
   const names = earlier.map((v, i) => i === 0 && leads ? `#${v.number}` : String(v.number))
+  const isName = (n: string) => n.startsWith('#') ? kind.points.some(p => `#${p.number}` === n) : kind.tests.some(t => t.words.includes(n))
+  if (!names.every(isName)) return tokens
   return { words: leads ? [names[0]!, ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names], values: tokens.values.slice(-1) }
 }
 

@@ -1,0 +1,93 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import Ajv from 'ajv/dist/2020'
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import { foldTab } from '#core/tab'
+import { sayProblem } from '#core/words'
+import { bookJsonSchema, formatFigureOf, parseFigure, parseNameplate, readBook, writeBook, writeNameplate } from '.'
+
+const book = (over: object = {}, system: object = {}) => JSON.stringify({
+  format: 'keep-tab', version: 1, sites: [{ name: 'Hill Farm', systems: [{ name: 'well', kind: 'well-3wire', nameplate: { 'motor.power': '3/4 hp' }, tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'groans', lines: ['10:44 line 238', '+1 09:00 resume', 'note back on day two'] }], ...system }] }], ...over,
+})
+const problem = (content: string) => {
+  const r = readBook(content)
+  if (r.ok) throw new Error('the file was taken')
+  return r.problem
+}
+const demoFiles = readdirSync('demo/books').filter(f => f.endsWith('.json')).map(f => [f, readFileSync(`demo/books/${f}`, 'utf8')] as const)
+
+describe('reading a book', () => {
+  it('reads shorthand lines with their times, and days after the first', () => {
+    const tab = requireOk(readBook(book())).sites[0]!.systems[0]!.tabs[0]!
+    expect(tab.lines.map(l => [l.kind, l.at.slice(0, 16)])).toEqual([['opened', '2026-01-10T10:43'], ['reading', '2026-01-10T10:44'], ['resumed', '2026-01-11T09:00'], ['note', '2026-01-11T09:00']])
+  })
+  it('gives the same ids each time, so that a file can be taken twice', () => {
+    const ids = () => requireOk(readBook(book())).sites[0]!.systems[0]!.tabs[0]!.lines.map(l => l.id)
+    expect(ids()).toEqual(ids())
+    expect(new Set(ids()).size).toBe(4)
+  })
+  it('moves the whole file by days to a new anchor', () => {
+    const moved = requireOk(readBook(book({ anchor: '2026-01-10' }), '2026-02-01')).sites[0]!.systems[0]!.tabs[0]!
+    expect(moved.day).toBe('2026-02-01')
+    expect(moved.lines[1]!.at.slice(0, 10)).toBe('2026-02-01')
+  })
+  it.each(demoFiles)('writes back what it read: %s', (_, content) => {
+    const once = requireOk(readBook(content))
+    const twice = requireOk(readBook(JSON.stringify(writeBook(once))))
+    for (const [i, site] of once.sites.entries()) {
+      for (const [j, system] of site.systems.entries()) {
+        const back = twice.sites[i]!.systems[j]!
+        expect(back.tabs.map(t => t.lines)).toEqual(system.tabs.map(t => t.lines))
+        expect({ ...back, tabs: [], nameplate: {} }).toEqual({ ...system, tabs: [], nameplate: {} })
+        for (const [field, si] of Object.entries(system.nameplate)) expect(Math.abs(back.nameplate[field]! / si - 1), field).toBeLessThan(2e-3)
+      }
+    }
+  })
+  it('settles, carries and opens in the demo as it says', () => {
+    const states = demoFiles.flatMap(([, c]) => requireOk(readBook(c)).sites.flatMap(s => s.systems.flatMap(x => x.tabs.map(t => foldTab(t.lines).status))))
+    expect(states.filter(s => s === 'open')).toHaveLength(2)
+    expect(states.filter(s => s === 'carried')).toHaveLength(2)
+    expect(states.length).toBeGreaterThan(25)
+  })
+})
+
+describe('refusing a file, and saying where', () => {
+  it.each([
+    ['not JSON at all', '{ oops', 'not-json'], ['something else\'s JSON', '{"a":1}', 'not-a-book'], ['a newer version', book({ version: 2 }), 'newer-version'], ['a missing part', book({ sites: [{ systems: [] }] }), 'bad-place'],
+    ['an unknown kind', book({}, { kind: 'windmill' }), 'unknown-kind'], ['an unknown figure', book({}, { nameplate: { 'motor.colour': 'blue' } }), 'bad-nameplate'], ['a figure that is none', book({}, { nameplate: { 'motor.power': 'strong' } }), 'bad-nameplate'],
+    ['a line that cannot be read', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 frobnicate 3'] }] }), 'bad-line'],
+    ['an ambiguous line', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 red 0'] }] }), 'bad-line'],
+    ['a line after the tab was settled', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 settle: done', '10:05 line 240'] }] }), 'bad-line'],
+  ])('%s', (_, content, code) => {
+    const p = problem(content)
+    expect(p.code).toBe(code)
+    expect(sayProblem(p).length).toBeGreaterThan(20)
+    expect(sayProblem(p)).not.toContain('undefined')
+  })
+  it('names the place of a wrong part', () => expect(sayProblem(problem(book({ sites: [{ systems: [] }] })))).toContain('sites › 0 › name'))
+})
+
+describe('the published schema', () => {
+  const validate = new Ajv({ strict: false, validateFormats: false }).compile(bookJsonSchema())
+  it('is the one in docs', () => expect(JSON.parse(readFileSync('docs/keep-tab.schema.json', 'utf8'))).toEqual(JSON.parse(JSON.stringify(bookJsonSchema()))))
+  it.each(demoFiles)('takes %s and what is written from it', (_, content) => {
+    expect(validate(JSON.parse(content)), JSON.stringify(validate.errors?.slice(0, 2))).toBe(true)
+    expect(validate(JSON.parse(JSON.stringify(writeBook(requireOk(readBook(content)))))), JSON.stringify(validate.errors?.slice(0, 2))).toBe(true)
+  })
+  it('refuses a book without a version and one with a stray field', () => {
+    expect(validate({ format: 'keep-tab', sites: [] })).toBe(false)
+    expect(validate({ format: 'keep-tab', version: 1, sites: [], extra: 1 })).toBe(false)
+  })
+})
+
+describe('nameplate figures', () => {
+  it.each([['horsepower', '3/4 hp', 559.27], ['horsepower', '1 1/2 hp', 1118.55], ['horsepower', '¾', 559.27], ['length', '180 ft', 54.864], ['length', '55 m', 55], ['farads', '130 µF', 130e-6], ['farads', 130, 130e-6], ['gauge', '12 AWG', 12], ['pressure', '40', 275790], ['volume', '44 gal', 0.16656], ['code-letter', 'l', 10]] as const)('reads %s %s', (quantity, written, si) => {
+    expect(requireOk(parseFigure(quantity, written)) / si).toBeCloseTo(1, 3)
+  })
+  it.each([['horsepower', 'strong'], ['length', '12 psi'], ['code-letter', 'Q'], ['amps', '']] as const)('refuses %s “%s”', (quantity, written) => expect(parseFigure(quantity, written).ok).toBe(false))
+  it('writes what it reads', () => {
+    const plate = { 'motor.power': '0.75 hp', 'cable.length': '180 ft', 'tank.volume': '44 gal', 'motor.codeLetter': 'L' }
+    expect(writeNameplate('well-3wire', requireOk(parseNameplate('well-3wire', plate)))).toEqual(plate)
+    expect(formatFigureOf('pressure', 275790)).toBe('40 psi')
+  })
+})
