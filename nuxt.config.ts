@@ -20,6 +20,7 @@ export default defineNuxtConfig({
   css: ['~/assets/faces.css', '~/assets/look.css'],
   alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
   compatibilityDate: '2026-01-01',
+  nitro: { compressPublicAssets: true },
   vite: { worker: { format: 'es' }, build: { target: 'es2022' } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } } },
   telemetry: false,

@@ -32,7 +32,7 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.frame { height: 100%; display: grid; grid-template-rows: auto minmax(0, 1fr); }
+.frame { height: 100%; display: grid; grid-template: auto minmax(0, 1fr) / minmax(0, 1fr); }
 .main { min-height: 0; overflow: auto; }
 @media print { .frame { display: block; height: auto; } .main { overflow: visible; } }
 </style>

@@ -77,9 +77,9 @@ const dividers = computed(() => {
 .name { font-size: 20px; font-weight: 700; color: var(--ink); text-decoration: none; align-self: center; white-space: nowrap; }
 .name b { border-bottom: 3px solid var(--brass); }
 .dividers { display: flex; gap: 6px; flex: 1; min-width: 0; }
-.divider { display: block; padding: 7px 13px; min-height: 36px; max-width: 300px; border: 1.5px solid var(--rule); border-bottom: 0; border-radius: 7px 7px 0 0; background: var(--panel-2); color: var(--soft); text-decoration: none; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; font-size: 14px; }
+.divider { display: block; flex: 0 1 auto; min-width: 84px; padding: 7px 13px; min-height: 36px; max-width: 300px; border: 1.5px solid var(--rule); border-bottom: 0; border-radius: 7px 7px 0 0; background: var(--panel-2); color: var(--soft); text-decoration: none; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; font-size: 14px; }
 .divider.here { background: var(--panel); color: var(--ink); font-weight: 700; border-color: var(--edge); border-width: 2px 2px 0; margin-bottom: -2px; padding-bottom: 9px; }
-.divider.open { flex: none; }
+.divider.open { flex: none; min-width: 0; }
 .divider:hover { color: var(--ink); }
 .screens { display: flex; align-items: center; gap: 4px; align-self: center; }
 .screens a { color: var(--ink); text-decoration: none; padding: 8px 10px; border-radius: 4px; }
@@ -91,7 +91,7 @@ const dividers = computed(() => {
   .head { gap: 8px; padding: 4px 10px 0; flex-wrap: wrap; }
   .name { flex: 1; }
   .dividers { order: 3; flex: 1 0 100%; overflow-x: auto; }
-  .divider { max-width: 190px; padding: 6px 10px; }
+  .divider { flex: none; max-width: 190px; padding: 6px 10px; }
   .screens a { padding: 10px 8px; }
 }
 </style>

@@ -46,8 +46,13 @@ export const useTab = defineStore('tab', () => {
     const answer = await worker.isolate(system.kind, plain(system.nameplate), plain(lines.value))
     if (mine !== run) return
     busy.value = false
-    if (answer.ok) isolation.value = answer.value
-    else problem.value = answer.problem
+    if (answer.ok) {
+      isolation.value = answer.value
+      void nextTick(() => performance.mark('keep-tab-usable'))
+    }
+    else {
+      problem.value = answer.problem
+    }
   }
 
   /** Opens a tab from the server, or from this device's copy when the server cannot be reached. */

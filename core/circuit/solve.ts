@@ -18,8 +18,8 @@ export interface SolvedNetwork {
   current(element: string): Complex
   /** open-circuit impedance seen between two nodes, ohms (the dead network of an ohmmeter) */
   portImpedance(a: string, b: string): Complex
-  /** volts shown by a meter of that input resistance across a and b, meter current included */
-  meterVolts(a: string, b: string, meterOhms: number): Complex
+  /** volts shown by a meter of that input resistance across a and b, its own current included, and the impedance it looks into */
+  meterReading(a: string, b: string, meterOhms: number): { readonly volts: Complex, readonly behind: Complex }
   /** largest unbalanced current at any node, amps */
   residual(): number
   readonly nodes: readonly string[]
@@ -46,40 +46,37 @@ export function solveNetwork(network: Network): Result<SolvedNetwork, NetworkPro
   const rhsRe = new Float64Array(n)
   const rhsIm = new Float64Array(n)
   const at = (node: string) => node === EARTH ? -1 : index.get(node)!
-  const stamp = (row: number, column: number, value: Complex) => {
+  const stamp = (row: number, column: number, re: number, im: number) => {
     if (row < 0 || column < 0) return
-    matrix.re[row * n + column]! += value.re
-    matrix.im[row * n + column]! += value.im
+    matrix.re[row * n + column]! += re
+    matrix.im[row * n + column]! += im
   }
   for (const e of elements) {
     const [a, b] = [at(e.a), at(e.b)]
     if (e.kind === 'impedance' || e.kind === 'capacitor') {
       const y = admittance(e, hertz)
-      stamp(a, a, y)
-      stamp(b, b, y)
-      stamp(a, b, scale(y, -1))
-      stamp(b, a, scale(y, -1))
+      stamp(a, a, y.re, y.im)
+      stamp(b, b, y.re, y.im)
+      stamp(a, b, -y.re, -y.im)
+      stamp(b, a, -y.re, -y.im)
       continue
     }
     const row = branches.get(e.id)!
-    stamp(a, row, complex(1))
-    stamp(b, row, complex(-1))
-    stamp(row, a, complex(1))
-    stamp(row, b, complex(-1))
-    stamp(row, row, scale(e.z, e.kind === 'source' ? 1 : -1))
+    // a source drives its current out of `a`, a winding takes it in there
+    const into = e.kind === 'source' ? -1 : 1
+    stamp(a, row, into, 0)
+    stamp(b, row, -into, 0)
+    stamp(row, a, 1, 0)
+    stamp(row, b, -1, 0)
+    stamp(row, row, -into * e.z.re, -into * e.z.im)
     if (e.kind === 'source') {
       rhsRe[row] = e.volts.re
       rhsIm[row] = e.volts.im
-      // a source drives its current out of `a`: turn the sign of its column so that current() is a → b through the network
-      for (let i = 0; i < index.size; i++) {
-        matrix.re[i * n + row]! *= -1
-        matrix.im[i * n + row]! *= -1
-      }
     }
     else if (e.coupling) {
       const other = branches.get(e.coupling.to)
       if (other === undefined) return fail('unknown-coupling', { element: e.id, to: e.coupling.to })
-      stamp(row, other, scale(e.coupling.z, -1))
+      stamp(row, other, -e.coupling.z.re, -e.coupling.z.im)
     }
   }
   const factors = factor(matrix)
@@ -103,23 +100,30 @@ function createSolution(network: Network, factors: Factors, rhsRe: Float64Array,
     if (row !== undefined) return complex(x.re[row]!, x.im[row]!)
     return multiply(subtract(voltage(e.a), voltage(e.b)), admittance(e as PassiveElement, network.hertz))
   }
+  // volts everywhere for one amp driven into a node; kept, since several ports share a node
+  const columns = new Map<number, { re: Float64Array, im: Float64Array }>()
+  const column = (i: number) => {
+    const kept = columns.get(i)
+    if (kept) return kept
+    const injection = new Float64Array(rhsRe.length)
+    injection[i] = 1
+    const fresh = solveFactored(factors, injection, new Float64Array(rhsRe.length))
+    columns.set(i, fresh)
+    return fresh
+  }
   const portImpedance = (a: string, b: string): Complex => {
-    const n = rhsRe.length
-    const injection = new Float64Array(n)
     const [ia, ib] = [a === EARTH ? -1 : index.get(a) ?? unknown(a), b === EARTH ? -1 : index.get(b) ?? unknown(b)]
-    if (ia >= 0) injection[ia] = 1
-    if (ib >= 0) injection[ib] = -1
-    const v = solveFactored(factors, injection, new Float64Array(n))
-    const part = (i: number) => i < 0 ? ZERO : complex(v.re[i]!, v.im[i]!)
-    return subtract(part(ia), part(ib))
+    const transfer = (from: number, to: number) => from < 0 || to < 0 ? ZERO : complex(column(from).re[to]!, column(from).im[to]!)
+    return subtract(add(transfer(ia, ia), transfer(ib, ib)), add(transfer(ia, ib), transfer(ib, ia)))
   }
   return {
     voltage,
     current,
     portImpedance,
-    meterVolts: (a, b, meterOhms) => {
+    meterReading: (a, b, meterOhms) => {
       const open = subtract(voltage(a), voltage(b))
-      return divide(scale(open, meterOhms), add(complex(meterOhms), portImpedance(a, b)))
+      const behind = portImpedance(a, b)
+      return { volts: divide(scale(open, meterOhms), add(complex(meterOhms), behind)), behind }
     },
     residual: () => {
       const sums = new Map<string, Complex>()
@@ -148,25 +152,19 @@ function checkElement(e: Element) {
   return finite && !zero && e.z.re >= 0 ? undefined : fail('bad-element', { element: e.id, ohms: e.z.re, reactance: e.z.im })
 }
 
-/** The first node that no conducting element ties to earth. */
+/** The first node that no conducting element ties to earth, by joining the ends of each element into one group. */
 function findFloating({ elements, hertz }: Network, index: Map<string, number>): string | undefined {
-  const neighbours = new Map<string, string[]>()
-  for (const e of elements) {
-    if (e.kind === 'capacitor' && hertz === 0) continue
-    neighbours.set(e.a, [...neighbours.get(e.a) ?? [], e.b])
-    neighbours.set(e.b, [...neighbours.get(e.b) ?? [], e.a])
+  const leader = Int32Array.from({ length: index.size + 1 }, (_, i) => i)
+  const find = (i: number): number => {
+    let at = i
+    while (leader[at] !== at) at = leader[at] = leader[leader[at]!]!
+    return at
   }
-  const reached = new Set([EARTH])
-  const queue = [EARTH]
-  for (let node = queue.pop(); node !== undefined; node = queue.pop()) {
-    for (const next of neighbours.get(node) ?? []) {
-      if (!reached.has(next)) {
-        reached.add(next)
-        queue.push(next)
-      }
-    }
-  }
-  return [...index.keys()].find(node => !reached.has(node))
+  const place = (node: string) => node === EARTH ? index.size : index.get(node)!
+  for (const e of elements) if (e.kind !== 'capacitor' || hertz > 0) leader[find(place(e.a))] = find(place(e.b))
+  const earth = find(index.size)
+  for (const [node, i] of index) if (find(i) !== earth) return node
+  return undefined
 }
 
 function nameUnknown(column: number, index: Map<string, number>, branches: Map<string, number>): string {

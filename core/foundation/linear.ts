@@ -65,6 +65,7 @@ export function solveFactored({ matrix: { n, re, im }, order }: Factors, bRe: Fl
     for (let j = 0; j < i; j++) {
       const lr = re[i * n + j]!
       const li = im[i * n + j]!
+      if (lr === 0 && li === 0) continue
       sr -= lr * xr[j]! - li * xi[j]!
       si -= lr * xi[j]! + li * xr[j]!
     }
@@ -77,6 +78,7 @@ export function solveFactored({ matrix: { n, re, im }, order }: Factors, bRe: Fl
     for (let j = i + 1; j < n; j++) {
       const ur = re[i * n + j]!
       const ui = im[i * n + j]!
+      if (ur === 0 && ui === 0) continue
       sr -= ur * xr[j]! - ui * xi[j]!
       si -= ur * xi[j]! + ui * xr[j]!
     }

@@ -53,7 +53,8 @@ const labelY = (p: Placed) => p.y + (LABEL_DROP[p.component.glyph] ?? p.height /
 const under = (p: Placed) => [word(p), props.notes[p.component.id]].filter(Boolean).join(' · ')
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)
-  return `${f.point.number} ${f.point.name}${r ? `: ${r.digits} ${r.unit}` : ''}`
+  if (!r) return f.point.id === props.next ? `${f.point.number} next: ${f.point.name}` : `${f.point.number} ${f.point.name}`
+  return `${f.point.number} ${f.point.name}: ${r.digits} ${r.unit}`
 }
 </script>
 
@@ -181,7 +182,6 @@ const title = (f: Flag) => {
       @click="emit('pick', f.point.id)"
       @keydown.enter="emit('pick', f.point.id)"
     >
-      <title>{{ title(f) }}</title>
       <circle
         :cx="f.at[0]"
         :cy="f.at[1]"
@@ -213,7 +213,6 @@ const title = (f: Flag) => {
       @click="emit('pick', l.flag.point.id)"
       @keydown.enter="emit('pick', l.flag.point.id)"
     >
-      <title>{{ title(l.flag) }}</title>
       <path
         :d="`M${l.flag.at[0]} ${l.flag.at[1]} L${l.x} ${l.y + 11}`"
         class="leader"
@@ -237,10 +236,7 @@ const title = (f: Flag) => {
         :y="l.y + 5.5"
         text-anchor="middle"
         class="value"
-      ><template v-if="l.reading">{{ l.reading.digits }}<tspan
-        class="unit"
-        dx="2"
-      >{{ l.reading.unit }}</tspan></template><template v-else>{{ l.flag.point.number }} next</template></text>
+      ><template v-if="l.reading">{{ l.reading.digits }} <tspan class="unit">{{ l.reading.unit }}</tspan></template><template v-else>{{ l.flag.point.number }} next</template></text>
     </g>
   </svg>
 </template>

@@ -27,7 +27,10 @@ export function buildWellModel(kind: SystemKind<WellParams>, nameplate: Nameplat
   ]
   for (const fault of kind.faults) {
     for (const severity of fault.severities) {
-      const well = solveWell(description, { ...description.healthy, ...severity.apply(description.healthy) })
+      const change = severity.apply(description.healthy)
+      const params = { ...description.healthy, ...change }
+      // a fault of the water side alone leaves the circuit as it was
+      const well = Object.keys(change).every(isWaterSide) ? { ...healthy, params } : solveWell(description, params, healthy)
       wells.push(well)
       hypotheses.push({ id: `${faultId(fault)}:${severity.id}`, fault: faultId(fault), severity: severity.label, prior: (options.rates?.[faultId(fault)] ?? fault.baseRate) * severity.share, effect: effectOf(fault, severity.id, well) })
     }
@@ -44,6 +47,9 @@ export function buildWellModel(kind: SystemKind<WellParams>, nameplate: Nameplat
     network: (scenario, h) => wells[h]!.network(scenario),
   })
 }
+
+const WATER_SIDE: readonly (keyof WellParams)[] = ['tankVolume', 'precharge', 'waterlogged', 'cutIn', 'cutOut', 'pumpFlow', 'leakFlow']
+const isWaterSide = (key: string) => (WATER_SIDE as readonly string[]).includes(key)
 
 function findBadField(kind: SystemKind<WellParams>, nameplate: Nameplate) {
   for (const [field, value] of Object.entries(nameplate)) {

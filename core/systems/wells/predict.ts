@@ -35,8 +35,6 @@ function probeOf(test: NumericTest, startGear: 'box' | 'motor'): Probe | undefin
   switch (test.id) {
     case 'pole1.drop': return { ask: 'volts', a: 'l1', b: 'd1', scenario: 'running' }
     case 'pole2.drop': return { ask: 'volts', a: 'l2', b: 'd2', scenario: 'running' }
-    case 'pole1.ohms': return { ask: 'ohms', a: 'l1', b: 'd1', scenario: 'dead', range: OHMS_RANGE }
-    case 'pole2.ohms': return { ask: 'ohms', a: 'l2', b: 'd2', scenario: 'dead', range: OHMS_RANGE }
     case 'black.start': return { ask: 'amps', element: 'black lead', scenario: 'starting' }
     case 'black.run': return { ask: 'amps', element: 'black lead', scenario: 'running' }
     case 'red.start': return { ask: 'amps', element: 'red lead', scenario: 'starting' }
@@ -58,6 +56,8 @@ export function predictWell(d: WellDescription, well: SolvedWell, effect: Effect
     case 'cap.farads': return params.startFarads > 0 ? figure(params.startFarads, 0.03 * params.startFarads + d.spread.farads * params.startFarads + 0.3e-6) : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
     case 'cap.ohms': return params.startFarads > 0 ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 } : figure(params.startCapOhms, 0.5)
     case 'relay.ohms': return contact(params.startContact)
+    case 'pole1.ohms': return contact(params.poles[0])
+    case 'pole2.ohms': return contact(params.poles[1])
     case 'overload.ohms': return fault === 'box.overload-hot' ? contact(0.02) : contact(params.overload)
     case 'precharge': return predictPrecharge(well, fault)
     case 'cycle': return predictCycle(d, well, fault, effect)
@@ -77,15 +77,15 @@ function predictProbe(d: WellDescription, well: SolvedWell, probe: Probe): Predi
   const solved = well.solved(probe.scenario)
   switch (probe.ask) {
     case 'volts': {
-      const reading = magnitude(solved.meterVolts(probe.a, probe.b, METER_OHMS))
-      const behind = magnitude(solved.portImpedance(probe.a, probe.b))
-      if (behind > 1e5) return figure(reading, 0.5 * reading + 4) // a ghost: the cable decides, and it is not known well
+      const shown = solved.meterReading(probe.a, probe.b, METER_OHMS)
+      const reading = magnitude(shown.volts)
+      if (magnitude(shown.behind) > 1e5) return figure(reading, 0.5 * reading + 4) // a ghost: the cable decides, and it is not known well
       const drop = probe.a.startsWith('l') && probe.b.startsWith('d')
       const spread = (v: number) => Math.hypot(drop ? 0.05 : 0.8, (drop ? 0.3 : d.spread.volts) * v)
       const loaded = figure(reading, spread(reading))
       if (well.turning !== 'locked' || probe.scenario !== 'running') return loaded
       // locked, the overload soon lets go: a reading may be of the unloaded circuit
-      const rested = magnitude(well.rested().meterVolts(probe.a, probe.b, METER_OHMS))
+      const rested = magnitude(well.rested().meterReading(probe.a, probe.b, METER_OHMS).volts)
       return { ...loaded, or: { share: RESTED, mean: rested, sigma: spread(rested) } }
     }
     case 'amps': {

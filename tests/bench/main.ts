@@ -1,0 +1,111 @@
+/** `npm run bench`: the figures that the product promises, printed with the machine's load. Not timed tests: read them. */
+import { execFileSync, spawn } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { cpus, loadavg, tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Worker } from 'node:worker_threads'
+import { gzipSync } from 'node:zlib'
+import { sql } from 'drizzle-orm'
+import { build } from 'vite'
+import { openDatabase } from '../../server/database/open'
+import { openPage, serveDemo, waitFor } from '../browser/drive'
+
+const percentile = (times: readonly number[], p: number) => times.toSorted((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))]!
+const row = (what: string, figure: string, wanted: string) => console.log(`${what.padEnd(58)} ${figure.padStart(12)}   wanted ${wanted}`)
+const load = () => `${cpus().length} cores, load ${loadavg().map(l => l.toFixed(2)).join(' ')}`
+
+const folder = mkdtempSync(join(tmpdir(), 'keep-tab-bench-'))
+try {
+  console.log(`Machine: ${load()}`)
+  await benchCore()
+  await benchLines()
+  await benchServer()
+  await benchPage()
+  console.log(`Machine: ${load()}`)
+}
+finally {
+  rmSync(folder, { recursive: true, force: true })
+}
+
+/** The core bundled as the browser gets it, cold in a worker thread of its own. */
+async function benchCore() {
+  await build({ logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(process.cwd(), 'core') } }, build: { ssr: 'tests/bench/core.worker.ts', outDir: folder, emptyOutDir: false, rollupOptions: { output: { entryFileNames: 'core.mjs' } } }, ssr: { noExternal: true } })
+  const cold: number[] = []
+  const steps: number[] = []
+  for (let i = 0; i < 7; i++) {
+    const answer = await new Promise<{ ready: number, steps: number[] }>((resolve, reject) => new Worker(join(folder, 'core.mjs')).once('message', resolve).once('error', reject))
+    cold.push(answer.ready)
+    steps.push(...answer.steps)
+  }
+  row('model of a three-wire well ready, cold worker (median of 7)', `${percentile(cold, 0.5).toFixed(0)} ms`, '≤ 150 ms')
+  row(`re-ranking and next test after a line (p95 of ${steps.length})`, `${percentile(steps, 0.95).toFixed(1)} ms`, '≤ 16 ms')
+}
+
+/** Lines over HTTP into a database that holds 100,000 already; the answer comes after the line is on disk. */
+async function benchLines() {
+  const served = await serveDemo()
+  await served.kill()
+  const { db, client } = await openDatabase(served.database)
+  await db.run(sql`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000) INSERT INTO tabs (id, system, openedAt, status, complaint, words) SELECT 'bulk-' || i, (SELECT id FROM systems LIMIT 1), '2020-01-01T00:00:00.000Z', 'settled', 'check-up', '' FROM n`)
+  await db.run(sql`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 100000) INSERT INTO lines (id, tab, at, kind, body) SELECT 'bulk-line-' || i, 'bulk-' || (i % 2000 + 1), '2020-01-01T00:00:00.000Z', 'note', '{"kind":"note","text":"bulk","id":"bulk-line-' || i || '","at":"2020-01-01T00:00:00.000Z"}' FROM n`)
+  const [{ rows }] = [await client.execute('SELECT count(*) AS n FROM lines')]
+  client.close()
+  await served.start()
+  const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string }[] }
+  const times: number[] = []
+  for (let i = 0; i < 220; i++) {
+    const body = JSON.stringify({ lines: [{ id: `bench-line-${i}`, at: '2026-06-15T11:00:00.000Z', kind: 'reading', test: 'line.volts', value: 230 + i % 10 }] })
+    const started = performance.now()
+    const reply = await fetch(`${served.url}/api/tabs/${today.tabs[0]!.id}/lines`, { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+    if (!reply.ok) throw new Error(`a line was not kept: ${reply.status}`)
+    await reply.text()
+    if (i >= 20) times.push(performance.now() - started)
+  }
+  row(`a line posted and on disk, ${Number(rows[0]!.n)} lines in the book (p95 of 200)`, `${percentile(times, 0.95).toFixed(1)} ms`, '≤ 15 ms')
+  await served.remove()
+}
+
+async function benchServer() {
+  const url = `file:${join(folder, 'start.db')}`
+  const times: number[] = []
+  let memory = 0
+  for (let i = 0; i < 3; i++) {
+    const started = performance.now()
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, DATABASE_URL: url, PORT: '4399', HOST: '127.0.0.1' }, stdio: 'ignore' })
+    await waitFor(async () => (await fetch('http://127.0.0.1:4399/api/today')).ok, 15000, 'the server')
+    times.push(performance.now() - started)
+    for (let j = 0; j < 50; j++) await fetch('http://127.0.0.1:4399/api/today')
+    memory = Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1] ?? Number.NaN) / 1024
+    await new Promise(resolve => child.once('exit', resolve).kill())
+  }
+  row('production server ready (median of 3)', `${percentile(times, 0.5).toFixed(0)} ms`, '≤ 2000 ms')
+  row('its memory after 50 requests', `${memory.toFixed(0)} MB`, '≤ 200 MB')
+}
+
+async function benchPage() {
+  const served = await serveDemo()
+  const page = await openPage()
+  try {
+    const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string, words: string }[] }
+    const tab = today.tabs.find(t => t.words.startsWith('Overload'))!.id
+    const times: number[] = []
+    let scripts: string[] = []
+    for (let i = 0; i < 5; i++) {
+      await page.driver.sendDevToolsCommand('Network.clearBrowserCache', {})
+      await page.driver.get(`${served.url}/tabs/${tab}`)
+      await page.see('left', '.area-suspects')
+      const [usable, names] = await page.driver.executeScript<[number, string[]]>('return [performance.getEntriesByName("keep-tab-usable")[0]?.startTime ?? -1, performance.getEntriesByType("resource").map(e => e.name).filter(n => /\\.js(\\?|$)/.test(n))]')
+      times.push(usable)
+      scripts = names
+    }
+    let bytes = 0
+    for (const name of new Set(scripts)) bytes += gzipSync(Buffer.from(await (await fetch(name)).arrayBuffer()), { level: 9 }).length
+    row(`Tab page, compressed script on first load (${new Set(scripts).size} files)`, `${(bytes / 1000).toFixed(0)} KB`, '≤ 400 KB')
+    row('Tab page usable: suspects ranked on screen (median of 5)', `${percentile(times, 0.5).toFixed(0)} ms`, '≤ 1500 ms')
+    console.log(`Client files in the build: ${execFileSync('du', ['-sh', '.output/public']).toString().split('\t')[0]}`)
+  }
+  finally {
+    await page.close()
+    await served.remove()
+  }
+}

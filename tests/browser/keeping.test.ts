@@ -1,0 +1,183 @@
+/** What must hold around the story: two devices, a killed server, hostile text, bad files, both themes, both sizes, the keyboard. */
+import { readFileSync, writeFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { By, Key } from 'selenium-webdriver'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { TodayReply } from '../../shared/contracts'
+import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+let served: Served
+let page: Page
+let nursery: string
+let caravan: string
+
+beforeAll(async () => {
+  served = await serveDemo()
+  const today = await (await fetch(`${served.url}/api/today`)).json() as TodayReply
+  nursery = today.tabs.find(t => t.words.startsWith('Overload'))!.id
+  caravan = today.tabs.find(t => t.words.startsWith('Wash block'))!.id
+  page = await openPage()
+  await page.size(1280, 800)
+  await page.driver.get(served.url)
+})
+afterAll(async () => {
+  await page?.close()
+  await served?.remove()
+})
+
+const openTab = async (id: string, on = page) => {
+  await on.driver.get(`${served.url}/tabs/${id}`)
+  await on.see('suspects', '.area-suspects')
+  await on.see('left', '.area-suspects')
+}
+const post = (tab: string, lines: unknown[]) => fetch(`${served.url}/api/tabs/${tab}/lines`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ lines }) })
+
+describe('two devices on one tab', () => {
+  it('see each other\'s lines within a second', async () => {
+    const other = await openPage()
+    try {
+      await openTab(caravan)
+      await openTab(caravan, other)
+      await page.log('note seen on the other device')
+      const started = Date.now()
+      await other.see('seen on the other device', '.area-tape')
+      expect(Date.now() - started).toBeLessThan(1000)
+      await other.log('load 239')
+      await page.see('239', '.area-tape')
+    }
+    finally {
+      await other.close()
+    }
+  })
+})
+
+describe('an acknowledged line', () => {
+  it('survives kill -9 right after the answer', async () => {
+    const ids = Array.from({ length: 5 }, (_, i) => `line-kill-nine-${i}`)
+    for (const id of ids) expect((await post(caravan, [{ id, at: '2026-06-15T11:00:00.000Z', kind: 'note', text: 'kept' }])).status).toBe(200)
+    await served.kill()
+    await served.start()
+    const reply = await (await fetch(`${served.url}/api/tabs/${caravan}`)).json() as { lines: { line: { id: string } }[] }
+    for (const id of ids) expect(reply.lines.map(l => l.line.id)).toContain(id)
+  })
+})
+
+describe('text from users', () => {
+  it('is shown and never run', async () => {
+    await openTab(caravan)
+    await page.log('note <img src=x onerror="window.pwned=1"><script>window.pwned=1</script>')
+    await page.see('<img src=x onerror=', '.area-tape')
+    await new Promise(resolve => setTimeout(resolve, 300))
+    expect(await page.driver.executeScript('return window.pwned ?? null')).toBeNull()
+  })
+})
+
+describe('bad input at the server\'s door', () => {
+  it.each([
+    ['a request that is no JSON', 'not json', 400], ['a line of no known kind', JSON.stringify({ lines: [{ id: 'line-odd-kind', at: '2026-06-15T11:00:00.000Z', kind: 'spell', text: 'x' }] }), 400],
+  ])('%s is answered with a code', async (_, body, status) => {
+    const reply = await fetch(`${served.url}/api/tabs/${caravan}/lines`, { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+    expect(reply.status).toBe(status)
+    expect(await reply.json()).toMatchObject({ code: 'bad-request' })
+  })
+  it('a reading at a point the system does not have is refused and the rest kept', async () => {
+    const reply = await (await post(caravan, [{ id: 'line-no-such-point', at: '2026-06-15T11:00:00.000Z', kind: 'reading', test: 'cap.farads', value: 1e-4 }, { id: 'line-fine-note', at: '2026-06-15T11:00:00.000Z', kind: 'note', text: 'fine' }])).json()
+    expect(reply).toMatchObject({ kept: ['line-fine-note'], refused: [{ problem: { code: 'unknown-test' } }] })
+  })
+})
+
+describe('a file', () => {
+  it('that is broken is refused by name in the interface, and a good one is taken', async () => {
+    const bad = join(tmpdir(), `keep-tab-bad-${process.pid}.json`)
+    const newer = join(tmpdir(), `keep-tab-newer-${process.pid}.json`)
+    writeFileSync(bad, '{ not json')
+    writeFileSync(newer, JSON.stringify({ format: 'keep-tab', version: 9, sites: [] }))
+    await page.driver.get(`${served.url}/sites`)
+    await page.see('Larkmead')
+    const input = await page.find('input[type=file]')
+    await input.sendKeys(bad)
+    await page.see('not readable as JSON', '.trouble')
+    await (await page.find('input[type=file]')).sendKeys(newer)
+    await page.see('newer Keep Tab (version 9', '.trouble')
+    await (await page.find('input[type=file]')).sendKeys(join(process.cwd(), 'demo/books/nursery.json'))
+    await page.see('taken in', '[role=status]')
+  })
+})
+
+describe('a line that the server refuses', () => {
+  it('stays on the device with its reason until it is taken off', async () => {
+    await openTab(caravan)
+    await served.kill()
+    await page.log('load 0v')
+    await page.see('not yet kept', '.area-tape')
+    await served.start()
+    // someone else settles the tab before this device gets through
+    await post(caravan, [{ id: 'line-settled-elsewhere', at: '2026-06-15T11:30:00.000Z', kind: 'settled', summary: 'done by the other device' }])
+    await waitFor(async () => /Not kept:|done by the other/i.test(await page.text('.area-tape')), 15000, 'the tab to catch up')
+    const kept = await page.text('.area-tape')
+    // whichever came first, the line is either kept or shown with why not: never gone
+    expect(/On the switch load side\s+0/.test(kept) || kept.includes('Not kept:')).toBe(true)
+  })
+})
+
+describe('the keyboard', () => {
+  it('reaches every part of the Tab screen and logs without a mouse', async () => {
+    await openTab(nursery)
+    const active = () => page.driver.switchTo().activeElement()
+    expect(await active().getAttribute('id')).toBe('reading')
+    await active().sendKeys('?')
+    await page.see('What can be typed', 'dialog[open]')
+    await active().sendKeys(Key.ESCAPE)
+    await waitFor(async () => (await page.driver.findElements(By.css('dialog[open]'))).length === 0, 4000, 'the sheet to close')
+    const visited = new Set<string>()
+    for (let i = 0; i < 6; i++) {
+      await active().sendKeys(Key.F6)
+      visited.add(await page.driver.executeScript('return [".path", ".area-next", ".area-suspects", ".area-tape", "#reading"].find(a => document.querySelector(a)?.contains(document.activeElement)) ?? "nowhere"'))
+    }
+    expect(visited).toEqual(new Set(['.path', '.area-next', '.area-suspects', '.area-tape', '#reading']))
+    await (await page.find('#reading')).sendKeys('contacts b', Key.TAB)
+    await waitFor(async () => (await (await page.find('#reading')).getAttribute('value')) === 'contacts burnt', 4000, 'the word to complete')
+    await (await page.find('#reading')).sendKeys(Key.ESCAPE)
+  })
+  it('takes the last line back with one key, leaving it on the tape struck', async () => {
+    await page.log('gauge 77')
+    await page.see('77', '.area-tape')
+    await (await page.find('#reading')).sendKeys(Key.chord(Key.CONTROL, 'z'))
+    await page.see('struck: taken back at once', '.area-tape')
+  })
+})
+
+describe('both sizes and both themes', () => {
+  it('keeps the Tab screen whole at 1280×800 without page scroll', async () => {
+    await openTab(nursery)
+    const fits = await page.driver.executeScript('const m = document.querySelector(".main"); return [document.documentElement.scrollHeight <= 800, m.scrollHeight <= m.clientHeight + 1, document.documentElement.scrollWidth <= 1280]')
+    expect(fits).toEqual([true, true, true])
+  })
+  it.each([['/', 'today'], ['/sites', 'sites'], ['/open', 'open'], ['tab', 'tab']])('does not spill sideways at 390×844: %s', async (path) => {
+    await page.size(390, 844)
+    await page.driver.get(`${served.url}${path === 'tab' ? `/tabs/${nursery}` : path}`)
+    await page.find('.main > *')
+    await new Promise(resolve => setTimeout(resolve, 500))
+    expect(await page.driver.executeScript('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+    if (path === 'tab') {
+      const low = await page.driver.executeScript('const b = document.querySelector("#reading").getBoundingClientRect(); return b.bottom <= 844 && b.height >= 44')
+      expect(low).toBe(true)
+    }
+    await page.size(1280, 800)
+  })
+  it.each(['day', 'night'] as const)('has no serious accessibility findings by %s', async (theme) => {
+    const site = (await (await fetch(`${served.url}/api/sites`)).json() as { id: string, name: string }[]).find(s => s.name.startsWith('Larkmead'))!
+    for (const path of ['/', '/sites', `/sites/${site.id}`, '/open', `/tabs/${nursery}`, `/tabs/${nursery}/settle`, `/tabs/${nursery}/summary`]) {
+      await page.driver.get(`${served.url}${path}`)
+      await page.theme(theme)
+      await page.find('.main h1, .main .area-next')
+      await new Promise(resolve => setTimeout(resolve, 600))
+      await page.driver.executeScript(axe)
+      const serious = await page.driver.executeAsyncScript<{ id: string, nodes: { html: string }[] }[]>('const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r => done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => ({ id: v.id, nodes: v.nodes.slice(0, 3).map(n => ({ html: n.html, why: n.failureSummary })) }))))')
+      expect(serious, `${path} by ${theme}: ${JSON.stringify(serious, null, 1)}`).toEqual([])
+    }
+  })
+})
