@@ -33,6 +33,6 @@ onMounted(async () => {
 
 <style scoped>
 .frame { height: 100%; display: grid; grid-template: auto minmax(0, 1fr) / minmax(0, 1fr); }
-.main { min-height: 0; overflow: auto; }
+.main { min-height: 0; overflow: auto; position: relative; }
 @media print { .frame { display: block; height: auto; } .main { overflow: visible; } }
 </style>

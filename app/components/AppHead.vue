@@ -90,7 +90,7 @@ const dividers = computed(() => {
 @media (max-width: 760px) {
   .head { gap: 8px; padding: 4px 10px 0; flex-wrap: wrap; }
   .name { flex: 1; }
-  .dividers { order: 3; flex: 1 0 100%; overflow-x: auto; }
+  .dividers { order: 3; flex: 1 0 100%; overflow-x: auto; scrollbar-width: none; }
   .divider { flex: none; max-width: 190px; padding: 6px 10px; }
   .screens a { padding: 10px 8px; }
 }

@@ -4,7 +4,7 @@ import type { NetworkProblem } from '#core/circuit'
 import { ok, type Result } from '#core/foundation'
 import type { Evidence, TabState } from '#core/tab'
 import { accountForCauses, alsoFound, type CauseAccount } from './causes'
-import { describeOne, proposeTests, type Decision, type ProposedTest } from './nextTest'
+import { describeOne, isPossible, proposeTests, type Decision, type ProposedTest } from './nextTest'
 import { standPath, type ComponentStanding } from './path'
 import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspects'
 import { buildTables, type Tables } from './tables'
@@ -45,7 +45,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     ruledOutBy: Object.fromEntries(ranking.ruledOutBy),
     path: standPath(model, state, ranking),
     causes,
-    causeTests: [...new Set(untested)].flatMap(t => describeOne(tables, state, ranking, t) ?? []),
+    causeTests: [...new Set(untested)].filter(t => isPossible(model, ranking, t)).flatMap(t => describeOne(tables, state, ranking, t) ?? []),
     alsoFound: alsoFound(model, state),
     ...(decision ? { decision } : {}),
     next: tests,

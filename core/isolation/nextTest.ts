@@ -36,6 +36,7 @@ export interface ProposedTest {
 export interface Decision { readonly fault: string, readonly label: string, readonly repair: string, readonly chance: number, readonly minutes: number }
 
 const ENOUGH = 0.95
+const TURNING_ENOUGH = 0.4
 const STATE_STEPS: Record<Exclude<Need, 'any'>, readonly string[]> = {
   'live': ['Power on, covers as needed, nobody else at the wires.'],
   'proven-dead': ['Switch off and lock the breaker.', 'Prove dead: known source, every pair here, known source again.'],
@@ -61,7 +62,7 @@ export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, 
   for (const table of tables.tests.values()) {
     const { test } = table
     if (done.has(test.id) || state.skipped.has(test.id)) continue
-    if (needsRunning(test) && turning < 0.4) continue
+    if (needsRunning(test) && turning < TURNING_ENOUGH) continue
     const bits = expectedBits(table, ranking.chances, group, faults.length)
     const place = model.kind.components.find(c => c.id === model.kind.points.find(p => p.id === test.point)!.component)!.place
     const minutes = test.minutes + stateMinutes(state, test.need) + REACH[place]
@@ -88,6 +89,12 @@ export function describeOne(tables: Tables, state: TabState, ranking: Ranking, t
   const group = Int32Array.from(tables.model.hypotheses, h => faults.indexOf(h.fault))
   const bits = expectedBits(table, ranking.chances, group, faults.length)
   return describeTest(tables, state, ranking, table, bits, table.test.minutes + stateMinutes(state, table.test.need), faults, group)
+}
+
+/** Whether a test can be done as things stand: some need a pump that turns. */
+export function isPossible(model: SystemModel, ranking: Ranking, testId: string): boolean {
+  const test = model.kind.tests.find(t => t.id === testId)
+  return test !== undefined && (!needsRunning(test) || turningChance(model, ranking.chances) >= TURNING_ENOUGH)
 }
 
 function decide(ranking: Ranking): Decision | undefined {

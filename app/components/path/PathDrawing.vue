@@ -37,8 +37,10 @@ const wideness = (f: Flag) => {
 const labels = computed(() => {
   const place = (lane: 'power' | 'water', levels: number) => {
     const shown = layout.value.flags.filter(f => f.lane === lane && wideness(f) > 0).toSorted((a, b) => a.at[0] - b.at[0])
-    const stacked = stackLabels(shown.map(f => ({ x: f.at[0], width: wideness(f) })), 4, WIDTH - 4, levels)
-    return shown.map((flag, i) => ({ flag, ...stacked[i]!, y: lane === 'power' ? 52 - stacked[i]!.level * 30 : WATER_Y - 62 - stacked[i]!.level * 28, reading: props.readings.get(flag.point.id) }))
+    // a tank's flag stands beside it: above it the switch has its words
+    const aside = (f: Flag) => f.point.id === 'valve' ? 62 : 0
+    const stacked = stackLabels(shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })), 4, WIDTH - 4, levels)
+    return shown.map((flag, i) => ({ flag, ...stacked[i]!, y: lane === 'power' ? 52 - stacked[i]!.level * 30 : WATER_Y - (aside(flag) ? 34 : 62), reading: props.readings.get(flag.point.id) }))
   }
   return [...place('power', 2), ...place('water', 1)]
 })

@@ -82,10 +82,10 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
       </p>
       <template v-if="!settled">
         <button
-          v-for="c in causes.filter(x => x.standing !== 'named')"
+          v-for="(c, i) in causes.filter(x => x.standing !== 'named').slice(0, 5)"
           :key="c.id"
           class="press offer"
-          :class="{ main: c.standing === 'shown' }"
+          :class="{ main: c.standing === 'shown' && i === 0 && !tab.state.findings.cause.length }"
           @click="find('cause', c.id)"
         >
           <span>{{ c.label }}<small>{{ STANDING[c.standing] }} · {{ c.why }}</small></span>

@@ -1,4 +1,7 @@
-/** Readings of one test over a system's tabs, oldest first, in the trade's unit: the last reading of each tab. */
+/**
+ * Readings of one test over a system's tabs, oldest first, in the trade's unit: as each settled tab left it. A
+ * call still open shows a fault, not a trend.
+ */
 import type { SystemKind } from '#core/systems'
 import { foldTab, type Line } from '#core/tab'
 import { formatFigure, PSI } from '#core/units'
@@ -13,7 +16,9 @@ export function trendsOf(kind: SystemKind<never>, tabs: readonly { readonly line
     const test = kind.tests.find(t => t.id === id)
     if (test?.kind !== 'numeric') return []
     const points = tabs.flatMap(({ lines }) => {
-      const line = foldTab(lines).evidence.filter(e => e.line.test === id).map(e => e.line).at(-1)
+      const state = foldTab(lines)
+      if (state.status !== 'settled') return []
+      const line = state.evidence.filter(e => e.line.test === id).map(e => e.line).at(-1)
       if (line?.kind !== 'reading' || line.value === null) return []
       return [{ day: line.at.slice(0, 10), value: scaleOf(test.quantity, line.value) }]
     }).toSorted((a, b) => a.day.localeCompare(b.day))

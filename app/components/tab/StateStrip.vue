@@ -50,5 +50,5 @@ function how(state: WorkState) {
 .held { background: var(--brass-ground); border-color: var(--edge); color: var(--ink); }
 .held .dot { background: currentColor; }
 .danger { color: var(--danger); border-color: var(--danger); background: transparent; }
-@media (max-width: 760px) { .strip { overflow-x: auto; padding-bottom: 2px; } .state { flex: none; } }
+@media (max-width: 760px) { .strip { overflow-x: auto; padding-bottom: 2px; scrollbar-width: none; } .state { flex: none; } }
 </style>

@@ -124,7 +124,7 @@ function strike(line: string) {
 <style scoped>
 .tape { display: grid; grid-template-rows: auto minmax(0, 1fr); min-height: 0; border-top: 5px double var(--rule); }
 .head { padding: 10px 14px 4px; }
-.rows { list-style: none; margin: 0; padding: 0 0 8px; overflow: auto; min-height: 0; }
+.rows { list-style: none; margin: 0; padding: 0 0 8px; overflow: auto; min-height: 0; position: relative; }
 .row { border-bottom: 1px dashed var(--rule); }
 .row.state { background: var(--brass-ground); }
 .day { padding: 6px 14px 0; font-size: 12.5px; font-weight: 700; color: var(--soft); }

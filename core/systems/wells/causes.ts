@@ -4,7 +4,7 @@ import type { CauseNote } from '../types'
 export const WELL_CAUSES: readonly CauseNote[] = [
   { id: 'precharge-low', label: 'Tank precharge low', test: 'precharge', shownBy: 'low', advice: 'Air the tank to the precharge for its cut-in, with the water side at zero.' },
   { id: 'rapid-cycling', label: 'Starts every few seconds', test: 'cycle', shownBy: 'low', advice: 'Give the pump a minute of run at least: tank, precharge, leaks.' },
-  { id: 'tank-waterlogged', label: 'Tank waterlogged', test: 'knock', shownBy: 'dull', advice: 'Replace the tank.' },
+  { id: 'tank-waterlogged', label: 'Tank waterlogged', test: 'air-valve', shownBy: 'water', advice: 'Replace the tank.' },
   { id: 'low-volts', label: 'Low voltage', test: 'breaker.volts', shownBy: 'low', advice: 'Have the supply and every joint ahead of the breaker checked under load.' },
   { id: 'loose-terminal', label: 'Loose or burnt terminals', test: 'terminals', shownBy: 'burnt', advice: 'Cut back to bright copper and remake.' },
   { id: 'damp', label: 'Damp or insects in the enclosure', test: 'contacts', shownBy: 'insects', advice: 'Seal the entries; bushing at every sheet-metal hole.' },

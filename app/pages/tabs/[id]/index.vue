@@ -35,7 +35,7 @@ const path = usePathState()
 const settled = computed(() => tab.state.status === 'settled')
 const refused = computed(() => tab.refused.map(u => ({ line: u.line, reason: sayProblem(u.problem!), title: sayLine(u.line) })))
 const pickedPoint = computed(() => tab.kind?.points.find(p => p.id === tab.picked))
-const nextPoint = computed(() => settled.value ? undefined : (shown.value ?? tab.isolation?.next[0])?.point)
+const nextPoint = computed(() => settled.value || (tab.isolation?.decision && !shown.value) ? undefined : (shown.value ?? tab.isolation?.next[0])?.point)
 const label = (fault: string) => tab.kind ? labelOf(tab.kind, fault).toLowerCase() : fault
 
 watch(() => tab.lines.length, () => { shown.value = undefined })
@@ -341,7 +341,7 @@ useTabKeys({
   .top { flex-direction: column; align-items: stretch; gap: 6px; padding: 6px 10px; }
   .work { display: flex; flex-direction: column; padding: 8px 10px; overflow: auto; }
   .path { flex: none; padding: 6px; }
-  .drawing { overflow-x: auto; }
+  .drawing { overflow-x: auto; scrollbar-width: none; height: auto; }
   .drawing > :deep(svg) { width: 800px; height: 176px; }
   .complaint p { display: none; }
   .next { order: 3; }
