@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url'
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 export default defineNuxtConfig({
-  modules: ['@pinia/nuxt', '@primevue/nuxt-module', '@nuxt/eslint'],
+  modules: ['@pinia/nuxt', '@primevue/nuxt-module', '@vite-pwa/nuxt', '@nuxt/eslint'],
   ssr: false,
   components: [{ path: '~/components', pathPrefix: false }],
   // the core says what it uses: no auto-imports there
@@ -20,7 +20,12 @@ export default defineNuxtConfig({
   css: ['~/assets/faces.css', '~/assets/look.css'],
   alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
   compatibilityDate: '2026-01-01',
-  nitro: { compressPublicAssets: true },
+  // the shell opens without a signal; what is on the server still comes only from the server
+  pwa: {
+    registerType: 'autoUpdate', manifest: false,
+    workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}'], navigateFallback: '/shell', navigateFallbackDenylist: [/^\/api\//], clientsClaim: true, skipWaiting: true },
+  },
+  nitro: { compressPublicAssets: true, prerender: { routes: ['/shell'] } },
   vite: { worker: { format: 'es' }, build: { target: 'es2022' } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } } },
   telemetry: false,

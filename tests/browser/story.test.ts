@@ -74,12 +74,18 @@ describe('the plant nursery call', () => {
   })
 
   it('keeps lines on the device while the server is dead, shows them as not kept, and sends them in order afterwards', async () => {
+    await page.driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())')
     await served.kill()
     await page.log('dead 238 0.2 238')
     await page.log('bled 0.1')
     await page.log('relay ol')
     await page.see('not yet kept', '.area-tape')
     await page.see('3 lines not yet kept', '.head')
+    // a reload with the server still dead: the app opens from this device, the lines with it
+    await page.driver.navigate().refresh()
+    await page.see('3 lines not yet kept', '.head')
+    await page.see('not yet kept', '.area-tape')
+    await page.see('cannot be reached')
     await page.see('Replace the start relay', '.area-next')
     await served.start()
     await page.driver.navigate().refresh()

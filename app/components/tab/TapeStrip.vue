@@ -144,4 +144,5 @@ time { color: var(--soft); font-size: 14px; }
 .strike { display: flex; gap: 6px; flex: 1; }
 .strike input { min-height: 44px; min-width: 0; flex: 1; padding: 0 10px; border: 1.5px solid var(--soft); border-radius: 4px; background: var(--panel); }
 .refused { padding: 10px 14px; background: var(--danger-ground); display: grid; gap: 6px; font-size: 14px; justify-items: start; }
+@media (max-width: 760px) { .rows { display: flex; flex-direction: column-reverse; } }
 </style>
