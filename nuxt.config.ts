@@ -36,5 +36,5 @@ export default defineNuxtConfig({
     },
   },
   eslint: { config: { stylistic: true } },
-  primevue: { importTheme: { from: '~/assets/preset.ts' }, autoImport: false, components: { include: ['Dialog', 'Button', 'InputText', 'Select', 'Textarea', 'Toast', 'SelectButton'] } },
+  primevue: { importTheme: { from: '~/assets/preset.ts' }, autoImport: false, components: { include: ['AutoComplete', 'DatePicker', 'Select', 'Textarea', 'Checkbox'] } },
 })

@@ -29,6 +29,8 @@ onMounted(async () => {
   const of = sites.value.find(s => s.id === route.query.site || s.systems.some(x => x.id === systemId.value))
   if (of) siteName.value = of.name
 })
+const offered = ref<string[]>([])
+const offer = (query: string) => { offered.value = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase())) }
 const known = computed(() => sites.value.find(s => s.name.toLowerCase() === siteName.value.trim().toLowerCase()))
 watch(known, (k) => { if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? '' })
 const newSystem = computed(() => !known.value || systemId.value === '')
@@ -59,16 +61,10 @@ async function open() {
     @submit.prevent="open"
   >
     <h1>Open a tab</h1>
-    <label class="field"><span>Site</span><input
-      v-model="siteName"
-      list="known-sites"
-      autocomplete="off"
-      placeholder="Name of the place, known or new"
-    ><datalist id="known-sites"><option
-      v-for="s in sites"
-      :key="s.id"
-      :value="s.name"
-    /></datalist></label>
+    <div class="field">
+      <label for="site">Site</label>
+      <AutoComplete v-model="siteName" input-id="site" :suggestions="offered" fluid placeholder="Name of the place, known or new" @complete="e => offer(e.query)" />
+    </div>
     <label
       v-if="siteName && !known"
       class="field"

@@ -9,7 +9,8 @@ const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled:
 const tab = useTab()
 const advice = ref('')
 const followUp = ref('')
-const due = ref(addDays(useClock().today(), 180))
+const due = ref(new Date(`${addDays(useClock().today(), 180)}T12:00:00`))
+const dueDay = () => `${due.value.getFullYear()}-${String(due.value.getMonth() + 1).padStart(2, '0')}-${String(due.value.getDate()).padStart(2, '0')}`
 const summary = ref('')
 const carry = ref('')
 const bring = ref('')
@@ -34,7 +35,7 @@ async function addAdvice() {
   if (advice.value.trim() && await props.log({ kind: 'advice', text: advice.value.trim() })) advice.value = ''
 }
 async function addFollowUp() {
-  if (followUp.value.trim() && await props.log({ kind: 'follow-up', text: followUp.value.trim(), due: due.value })) followUp.value = ''
+  if (followUp.value.trim() && await props.log({ kind: 'follow-up', text: followUp.value.trim(), due: dueDay() })) followUp.value = ''
 }
 async function settle() {
   if (summary.value.trim()) await props.log({ kind: 'settled', summary: summary.value.trim() })
@@ -96,10 +97,7 @@ async function carryOn() {
             <label class="field grow"><span>Follow-up</span><input
               v-model="followUp"
               autocomplete="off"
-            ></label><label class="field"><span>Due</span><input
-              v-model="due"
-              type="date"
-            ></label><button
+            ></label><div class="field"><label for="due">Due</label><DatePicker v-model="due" input-id="due" date-format="d M yy" :manual-input="false" show-icon /></div><button
               class="press"
               :disabled="!followUp.trim()"
             >
@@ -118,10 +116,7 @@ async function carryOn() {
             class="col"
             @submit.prevent="settle"
           >
-            <label class="field"><span>In a sentence or two, for the customer</span><textarea
-              v-model="summary"
-              maxlength="1500"
-            /></label><div>
+            <label class="field"><span>In a sentence or two, for the customer</span><Textarea v-model="summary" maxlength="1500" rows="3" auto-resize fluid /></label><div>
               <button
                 class="press main"
                 :disabled="!summary.trim()"

@@ -95,10 +95,7 @@ async function addRepair() {
           v-model="number"
           autocomplete="off"
         ></label>
-        <label class="check"><input
-          v-model="temporary"
-          type="checkbox"
-        > temporary</label>
+        <label class="check"><Checkbox v-model="temporary" binary /> temporary</label>
         <button
           class="press"
           :disabled="!component || (!off && !on)"

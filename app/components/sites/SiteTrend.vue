@@ -17,18 +17,7 @@ const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? tr
     <div class="head">
       <h3 class="caps">
         Over the years
-      </h3><select
-        v-model="chosen"
-        aria-label="Which reading"
-      >
-        <option
-          v-for="t in trends"
-          :key="t.id"
-          :value="t.id"
-        >
-          {{ t.name }}
-        </option>
-      </select>
+      </h3><Select v-model="chosen" :options="[...trends]" option-label="name" option-value="id" aria-label="Which reading" />
     </div>
     <TrendChart
       v-if="trend.points.length > 1"
@@ -48,5 +37,4 @@ const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? tr
 
 <style scoped>
 .head { display: flex; justify-content: space-between; align-items: center; }
-select { min-height: 44px; border: 1.5px solid var(--rule); border-radius: 4px; background: var(--panel); padding: 0 8px; }
 </style>

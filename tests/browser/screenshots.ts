@@ -1,0 +1,69 @@
+/** `npm run screenshots`: the pictures of the main views in docs/screenshots, from the demo data at its fixed hour. */
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { openPage, serveDemo } from './drive'
+
+const served = await serveDemo()
+const page = await openPage()
+const shoot = async (name: string) => {
+  await new Promise(resolve => setTimeout(resolve, 900))
+  writeFileSync(`docs/screenshots/${name}.png`, await page.picture())
+}
+const go = (path: string) => page.driver.get(`${served.url}${path}`)
+try {
+  mkdirSync('docs/screenshots', { recursive: true })
+  const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string, words: string, siteId: string }[] }
+  const nursery = today.tabs.find(t => t.words.startsWith('Overload'))!
+  const caravan = today.tabs.find(t => t.words.startsWith('Wash block'))!
+  await page.size(1280, 800)
+  await go('/')
+  await page.theme('day')
+  await page.see('Overload lets go')
+  await shoot('today')
+  await go(`/tabs/${nursery.id}`)
+  await page.see('left', '.area-suspects')
+  await shoot('tab-day')
+  await (await page.find('.suspect')).click()
+  await (await page.find('#reading')).sendKeys('red 0')
+  await page.see('which?', '.offers')
+  await shoot('tab-evidence')
+  await page.theme('night')
+  await page.see('left', '.area-suspects')
+  await shoot('tab-night')
+  await page.theme('day')
+  await go(`/tabs/${caravan.id}`)
+  await page.see('left', '.area-suspects')
+  await page.driver.executeScript('[...document.querySelectorAll(".dot")].find(d => d.getAttribute("aria-label").includes("switch load")).dispatchEvent(new MouseEvent("click", { bubbles: true }))')
+  await page.see('Volts on the switch load side', '.keys')
+  await shoot('keys')
+  await go(`/tabs/${nursery.id}`)
+  await page.see('left', '.area-suspects')
+  for (const typed of ['zero pressure 0', 'pre 11', 'relay ol']) await page.log(typed)
+  await page.see('Enough is known', '.area-next')
+  await shoot('enough')
+  await page.press('Repair and settle', '.area-next')
+  await page.see('What failed')
+  await page.press('Start relay contact does not close')
+  await page.see('Still open')
+  await shoot('settle')
+  await page.press('Tank precharge low')
+  await go(`/tabs/${nursery.id}/summary`)
+  await page.see('Because')
+  await shoot('summary')
+  await go('/sites')
+  await page.see('Larkmead')
+  await shoot('sites')
+  await go(`/sites/${nursery.siteId}`)
+  await page.see('Over the years')
+  await shoot('site')
+  await go('/open')
+  await page.see('What the customer says')
+  await shoot('open')
+  await page.size(390, 844)
+  await go(`/tabs/${caravan.id}`)
+  await page.see('next', '.parts')
+  await shoot('tab-phone')
+}
+finally {
+  await page.close()
+  await served.remove()
+}
