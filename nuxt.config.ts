@@ -20,11 +20,6 @@ export default defineNuxtConfig({
   css: ['~/assets/faces.css', '~/assets/look.css'],
   alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
   compatibilityDate: '2026-01-01',
-  // the shell opens without a signal; what is on the server still comes only from the server
-  pwa: {
-    registerType: 'autoUpdate', manifest: false,
-    workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}'], navigateFallback: '/shell', navigateFallbackDenylist: [/^\/api\//], clientsClaim: true, skipWaiting: true },
-  },
   nitro: { compressPublicAssets: true, prerender: { routes: ['/shell'] } },
   vite: { worker: { format: 'es' }, build: { target: 'es2022' } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } } },
@@ -37,4 +32,9 @@ export default defineNuxtConfig({
   },
   eslint: { config: { stylistic: true } },
   primevue: { importTheme: { from: '~/assets/preset.ts' }, autoImport: false, components: { include: ['AutoComplete', 'DatePicker', 'Select', 'Textarea', 'Checkbox'] } },
+  // the shell opens without a signal; what is on the server still comes only from the server
+  pwa: {
+    registerType: 'autoUpdate', manifest: false,
+    workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}'], navigateFallback: '/shell', navigateFallbackDenylist: [/^\/api\//], clientsClaim: true, skipWaiting: true },
+  },
 })

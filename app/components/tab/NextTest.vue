@@ -91,7 +91,7 @@ function skip() {
         >Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
       </p>
       <p class="steps">
-        <b v-if="first.first.length">First: {{ first.first.join(' ') }} </b>{{ first.steps.join(' ') }} <span
+        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }} <span
           v-if="first.meter !== 'eyes and ears'"
           class="soft"
         >Meter: {{ first.meter }}.</span>
