@@ -27,7 +27,11 @@ export async function importBook(db: Database, content: string, layTo?: string):
       work.push(...systemWork(db, site.id, system))
       for (const tab of system.tabs) {
         if (known.has(tab.id)) {
+          const before = (await readLines(db, tab.id)).map(k => k.line)
+          const lacking = tab.lines.filter(l => !before.some(b => b.id === l.id))
           count.already++
+          count.lines += lacking.length
+          if (lacking.length > 0) work.push(db.insert(lines).values(lacking.map(l => lineRow(tab.id, l))).onConflictDoNothing(), db.update(tabs).set(tabProjection([...before, ...lacking])).where(eq(tabs.id, tab.id)))
           continue
         }
         count.tabs++

@@ -5,7 +5,7 @@ import { isKindId, kindOf } from '#core/systems'
 import { checkLine, foldTab, lineSchema, type DraftLine, type Line, type TabStatus } from '#core/tab'
 import type { Database } from '../database/open'
 import { lines, partsUsed, systems, tabs } from '../database/schema'
-import { fittedChanges } from './fitted'
+import { fittedChanges, fittedUndone } from './fitted'
 import { notFound } from './problems'
 import { announce } from './watch'
 
@@ -50,6 +50,10 @@ export async function addLines(db: Database, tabId: string, added: readonly Line
     await db.batch([
       db.insert(lines).values(fresh.map(l => lineRow(tabId, l))).onConflictDoNothing(),
       db.update(tabs).set(tabProjection(all)).where(eq(tabs.id, tabId)),
+      ...fresh.flatMap((l) => {
+        const struck = l.kind === 'strike' ? all.find(x => x.id === l.line) : undefined
+        return struck?.kind === 'part' ? fittedUndone(db, tab.system, struck) : []
+      }),
       ...fresh.flatMap(l => l.kind === 'part' ? [db.insert(partsUsed).values(partRow(tab.system, l)).onConflictDoNothing(), ...fittedChanges(db, tab.system, l)] : []),
     ])
     announce(tabId, fresh.map(l => l.id))

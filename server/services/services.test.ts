@@ -77,6 +77,15 @@ describe('lines', () => {
     const used = await opened.db.run(sql`SELECT count(*) AS n FROM parts_used WHERE system = ${reply.system.id}`)
     expect(Number(used.rows[0]!.n)).toBe(2)
   })
+  it('take the projection of a part back when its line is struck', async () => {
+    const part = line({ kind: 'part', component: 'tank', on: 'bladder tank' } as never)
+    await addLines(opened.db, tab, [part])
+    expect((await readTab(opened.db, tab)).fitted.map(f => f.part)).toContain('bladder tank')
+    await addLines(opened.db, tab, [line({ kind: 'strike', line: part.id, reason: 'wrong site' } as never)])
+    const after = await readTab(opened.db, tab)
+    expect(after.fitted.map(f => f.part)).not.toContain('bladder tank')
+    expect(after.lines.map(k => k.line.id)).toContain(part.id)
+  })
   it('answer for a tab that is not there', async () => expect((await refusal(addLines(opened.db, 'tab-nowhere', [line({ kind: 'note', text: 'x' } as never)]))).problem.code).toBe('not-found'))
 })
 
@@ -101,6 +110,14 @@ describe('books', () => {
     expect(first).toMatchObject({ sites: 4, systems: 6, already: 0 })
     const again = await importBook(opened.db, demo, '2026-06-15')
     expect(again).toMatchObject({ tabs: 0, lines: 0, already: first.tabs })
+  })
+  it('bring the lines that a known tab lacks, and change none that it has', async () => {
+    const { sites } = await exportBook(opened.db)
+    const school = sites.find(s => s.name === 'Alderbrook School')!
+    const tab = school.systems[0]!.tabs![0]!
+    const longer = { ...school, systems: [{ ...school.systems[0]!, tabs: [{ ...tab, lines: [...tab.lines, line({ kind: 'note', text: 'from the other office' } as never)] }] }] }
+    expect(await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 1, sites: [longer] }))).toMatchObject({ tabs: 0, lines: 1, already: 1 })
+    expect((await readLines(opened.db, tab.id!)).at(-1)!.line).toMatchObject({ text: 'from the other office' })
   })
   it('come out as they went in', async () => {
     const { sites } = await exportBook(opened.db)

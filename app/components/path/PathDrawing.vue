@@ -21,7 +21,7 @@ const emit = defineEmits<{ pick: [point: string] }>()
 
 const layout = computed(() => layOutPath(props.kind))
 const standing = (component: string) => props.standings.find(s => s.component === component)
-const view = computed(() => props.lane === 'power' ? `0 0 ${WIDTH} 200` : props.lane === 'water' ? `0 160 ${WIDTH} 144` : `0 0 ${layout.value.width} ${layout.value.height}`)
+const view = computed(() => props.lane === 'power' ? `0 0 ${WIDTH} 190` : props.lane === 'water' ? `0 160 ${WIDTH} 144` : `0 0 ${layout.value.width} ${layout.value.height}`)
 
 const STATE_WORDS = { proven: 'proven', unproven: '', suspect: 'suspect', condemned: 'condemned' } as const
 function word(p: Placed) {
@@ -36,7 +36,7 @@ const wideness = (f: Flag) => {
 }
 const labels = computed(() => {
   const place = (lane: 'power' | 'water', levels: number) => {
-    const shown = layout.value.flags.filter(f => f.lane === lane && wideness(f) > 0).toSorted((a, b) => a.at[0] - b.at[0])
+    const shown = layout.value.flags.filter(f => f.lane === lane && inLane(f) && wideness(f) > 0).toSorted((a, b) => a.at[0] - b.at[0])
     // a tank's flag stands beside it: above it the switch has its words
     const aside = (f: Flag) => f.point.id === 'valve' ? 62 : 0
     const stacked = stackLabels(shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })), 4, WIDTH - 4, levels)
@@ -44,12 +44,15 @@ const labels = computed(() => {
   }
   return [...place('power', 2), ...place('water', 1)]
 })
-const bare = computed(() => layout.value.flags.filter(f => wideness(f) === 0))
+const bare = computed(() => layout.value.flags.filter(f => wideness(f) === 0 && inLane(f)))
 const glyphState = (p: Placed) => ({
   open: p.component.id === 'breaker' ? props.positions.breakerOpen : p.component.id === 'switch' ? props.positions.switchOpen : false,
   startOpen: props.positions.startOpen, tripped: props.positions.tripped, fill: props.positions.fill, needle: props.positions.needle,
 })
-const waterRun = computed(() => layout.value.water.map(w => w.x))
+/** One lane at a time on a narrow screen. */
+const placed = computed(() => [...(props.lane === 'water' ? [] : layout.value.power), ...(props.lane === 'power' ? [] : layout.value.water)])
+const inLane = (f: Flag) => !props.lane || props.lane === 'both' || f.lane === props.lane
+const waterRun = computed(() => props.lane === 'power' ? [] : layout.value.water.map(w => w.x))
 const LABEL_DROP: Partial<Record<string, number>> = { 'motor': -46, 'control-box': 62, 'tank': 18, 'gauge': 18, 'house': 37, 'pump': 34, 'drop-pipe': 29, 'check-valve': 29 }
 const labelY = (p: Placed) => p.y + (LABEL_DROP[p.component.glyph] ?? p.height / 2 + 15)
 const under = (p: Placed) => [word(p), props.notes[p.component.id]].filter(Boolean).join(' · ')
@@ -103,7 +106,7 @@ const title = (f: Flag) => {
       class="shaft"
     />
     <template
-      v-for="(wire, i) in layout.wires"
+      v-for="(wire, i) in lane === 'water' ? [] : layout.wires"
       :key="`c${i}`"
     >
       <path
@@ -124,7 +127,7 @@ const title = (f: Flag) => {
       >{{ wire.name }}</text>
     </template>
     <g
-      v-for="p in [...layout.power, ...layout.water]"
+      v-for="p in placed"
       :key="p.component.id"
       :transform="`translate(${p.x} ${p.y})`"
     >
@@ -158,7 +161,7 @@ const title = (f: Flag) => {
       />
     </g>
     <g
-      v-for="p in [...layout.power, ...layout.water]"
+      v-for="p in placed"
       :key="`t${p.component.id}`"
       class="names"
       :transform="p.component.glyph === 'pressure-switch' ? `translate(${p.x + 8} ${POWER_Y + 43})` : `translate(${p.x} ${labelY(p)})`"

@@ -79,7 +79,7 @@ const starter = (id: string) => {
 </template>
 
 <style scoped>
-.keys { padding: 10px 16px 4px; border-bottom: 1px solid var(--soft); }
+.keys { position: absolute; bottom: 100%; left: 0; right: 0; z-index: 2; background: var(--bar); padding: 10px 16px 8px; border-bottom: 1px solid var(--soft); }
 .head { display: flex; justify-content: space-between; align-items: center; margin-bottom: 6px; }
 .cols { display: flex; gap: 14px; }
 .tests { flex: 1; display: grid; grid-template-columns: repeat(auto-fill, minmax(200px, 1fr)); gap: 6px; align-content: start; max-height: 212px; overflow: auto; }
@@ -91,6 +91,7 @@ const starter = (id: string) => {
 .small { min-height: 44px; font-size: 14px; padding: 0 12px; border: 0; }
 .go { background: var(--bar-brass); color: var(--bar); border: 0; }
 @media (max-width: 760px) {
+  .keys { position: static; }
   .cols { flex-wrap: wrap; gap: 8px; }
   .tests { flex: 1 0 100%; max-height: 108px; grid-template-columns: 1fr 1fr; }
   .pad { flex: 3; grid-template-columns: repeat(3, 1fr); }

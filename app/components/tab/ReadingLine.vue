@@ -160,7 +160,7 @@ defineExpose({ focus, put })
       >
         Log
       </button>
-      <p class="keys">
+      <p class="hints">
         <kbd>Enter</kbd> log <kbd>F2</kbd> next test <button
           type="button"
           class="help"
@@ -184,7 +184,7 @@ defineExpose({ focus, put })
 .no { font-weight: 700; }
 .log { min-height: 44px; min-width: 64px; border: 0; border-radius: 4px; background: var(--bar-brass); color: var(--bar); font-weight: 700; cursor: pointer; }
 .log:disabled { opacity: 0.45; cursor: default; }
-.keys { display: flex; gap: 6px; align-items: center; font-size: 14px; white-space: nowrap; }
+.hints { display: flex; gap: 6px; align-items: center; font-size: 14px; white-space: nowrap; }
 kbd { font: inherit; font-size: 13px; border: 1px solid currentColor; border-radius: 3px; padding: 1px 6px; margin-left: 6px; }
 .help { background: none; border: 0; padding: 8px 0; cursor: pointer; color: inherit; }
 .offers { display: flex; gap: 6px; align-items: center; flex-wrap: wrap; padding: 8px 16px 0; position: absolute; bottom: 100%; left: 0; right: 0; background: var(--bar); padding-bottom: 6px; z-index: 3; }
@@ -195,6 +195,6 @@ kbd { font: inherit; font-size: 13px; border: 1px solid currentColor; border-rad
   .entry { flex-wrap: wrap; gap: 6px 8px; padding: 8px 10px; }
   .entry input { flex: 1; font-size: 19px; }
   .says { order: -1; flex: 1 0 100%; font-size: 14px; }
-  .keys { display: none; }
+  .hints { display: none; }
 }
 </style>
