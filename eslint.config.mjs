@@ -9,5 +9,5 @@ const CLOCK = [
 export default withNuxt(
   { ignores: ['.output/**', '.nuxt/**', 'data/**', 'server/database/migrations/**'] },
   { files: ['core/**/*.ts'], ignores: ['core/cli/**', '**/*.test.ts'], rules: { 'no-restricted-syntax': ['error', ...CLOCK], '@typescript-eslint/no-explicit-any': 'error' } },
-  { rules: { '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }], 'vue/multi-word-component-names': 'off', '@stylistic/max-statements-per-line': 'off', 'vue/max-attributes-per-line': 'off', 'vue/singleline-html-element-content-newline': 'off', 'vue/html-indent': 'off' } },
+  { rules: { '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }], 'vue/multi-word-component-names': 'off', '@stylistic/max-statements-per-line': 'off', 'vue/max-attributes-per-line': 'off', 'vue/singleline-html-element-content-newline': 'off', 'vue/html-indent': 'off', 'vue/first-attribute-linebreak': 'off', 'vue/html-closing-bracket-newline': 'off', 'vue/multiline-html-element-content-newline': 'off' } },
 )

@@ -2,7 +2,7 @@ import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
-const alias = { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') }
+const alias = { '~': here('./app'), '#core': here('./core'), '#contracts': here('./shared/contracts.ts') }
 
 export default defineConfig({
   resolve: { alias },

@@ -16,18 +16,10 @@ onMounted(async () => {
 <template>
   <div class="frame">
     <AppHead />
-    <main
-      v-if="ready"
-      class="main"
-    >
+    <main v-if="ready" class="main">
       <NuxtPage />
     </main>
-    <p
-      v-else
-      class="page soft"
-    >
-      Opening…
-    </p>
+    <p v-else class="page soft">Opening…</p>
   </div>
 </template>
 

@@ -22,51 +22,21 @@ const dividers = computed(() => {
 
 <template>
   <header class="head no-print">
-    <NuxtLink
-      to="/"
-      class="name"
-      aria-label="Keep Tab, today"
-    >Keep <b>Tab</b></NuxtLink>
-    <nav
-      class="dividers"
-      aria-label="Open tabs"
-    >
-      <NuxtLink
-        v-for="t in dividers"
-        :key="t.id"
-        :to="`/tabs/${t.id}`"
-        class="divider"
-        :class="{ here: t.id === here && route.path.startsWith('/tabs') }"
-      >
+    <NuxtLink to="/" class="name" aria-label="Keep Tab, today">Keep <b>Tab</b></NuxtLink>
+    <nav class="dividers" aria-label="Open tabs">
+      <NuxtLink v-for="t in dividers" :key="t.id" :to="`/tabs/${t.id}`" class="divider" :class="{ here: t.id === here && route.path.startsWith('/tabs') }">
         <span class="title">{{ t.siteName }} · {{ t.systemName }}</span> <small v-if="t.status === 'carried'">carried</small>
       </NuxtLink>
-      <NuxtLink
-        to="/open"
-        class="divider open"
-      >+ open a tab</NuxtLink>
+      <NuxtLink to="/open" class="divider open">+ open a tab</NuxtLink>
     </nav>
-    <p
-      v-if="keeping.unsent.length"
-      class="unsent"
-      role="status"
-    >
+    <p v-if="keeping.unsent.length" class="unsent" role="status">
       {{ keeping.unsent.length }} {{ keeping.unsent.length === 1 ? 'line' : 'lines' }} not yet kept
     </p>
-    <nav
-      class="screens"
-      aria-label="Screens"
-    >
+    <nav class="screens" aria-label="Screens">
       <NuxtLink to="/">Today</NuxtLink>
       <NuxtLink to="/sites">Sites</NuxtLink>
-      <button
-        class="light"
-        :aria-label="night ? 'Day theme' : 'Night theme'"
-        @click="turn"
-      >
-        <component
-          :is="night ? IconSun : IconMoon"
-          :size="19"
-        />
+      <button class="light" :aria-label="night ? 'Day theme' : 'Night theme'" @click="turn">
+        <component :is="night ? IconSun : IconMoon" :size="19" />
       </button>
     </nav>
   </header>

@@ -18,119 +18,41 @@ const due = (day: string) => day < (today.reply?.today ?? '') ? 'overdue' : day 
   <div class="page today">
     <header class="top">
       <div>
-        <h1>Today</h1><p
-          v-if="today.reply"
-          class="soft"
-        >
+        <h1>Today</h1><p v-if="today.reply" class="soft">
           {{ sayDay(today.reply.today) }}<span v-if="today.reply.company"> · {{ today.reply.company }}</span>
         </p>
       </div>
-      <NuxtLink
-        class="press main"
-        to="/open"
-      >Open a tab</NuxtLink>
+      <NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
     </header>
-    <p
-      v-if="today.problem"
-      class="trouble"
-      role="alert"
-    >
-      {{ sayProblem(today.problem) }}
-    </p>
-    <div
-      v-if="today.reply"
-      class="cols"
-    >
+    <p v-if="today.problem" class="trouble" role="alert">{{ sayProblem(today.problem) }}</p>
+    <div v-if="today.reply" class="cols">
       <section aria-labelledby="open-title">
-        <h2
-          id="open-title"
-          class="caps"
-        >
-          Open
-        </h2>
-        <ul
-          v-if="open.length"
-          class="list"
-        >
-          <li
-            v-for="t in open"
-            :key="t.id"
-          >
-            <NuxtLink
-              :to="`/tabs/${t.id}`"
-              class="row panel"
-            ><b>{{ t.words }}</b><span>{{ t.siteName }} · {{ t.systemName }}</span><span class="soft">since {{ when(t.openedAt) }}</span></NuxtLink>
+        <h2 id="open-title" class="caps">Open</h2>
+        <ul v-if="open.length" class="list">
+          <li v-for="t in open" :key="t.id">
+            <NuxtLink :to="`/tabs/${t.id}`" class="row panel"><b>{{ t.words }}</b><span>{{ t.siteName }} · {{ t.systemName }}</span><span class="soft">since {{ when(t.openedAt) }}</span></NuxtLink>
           </li>
         </ul>
-        <p
-          v-else
-          class="soft none"
-        >
-          No tab is open. A call opens one: site, system, complaint.
-        </p>
-        <h2 class="caps">
-          Carried
-        </h2>
-        <ul
-          v-if="carried.length"
-          class="list"
-        >
-          <li
-            v-for="t in carried"
-            :key="t.id"
-          >
-            <NuxtLink
-              :to="`/tabs/${t.id}`"
-              class="row panel"
-            ><b>{{ t.words }}</b><span>{{ t.siteName }} · {{ t.systemName }}</span><span class="soft">{{ t.note }}</span><span
-              v-if="bringFor(t.id)"
-              class="bring"
-            ><b>Bring</b> {{ bringFor(t.id) }}</span></NuxtLink>
+        <p v-else class="soft none">No tab is open. A call opens one: site, system, complaint.</p>
+        <h2 class="caps">Carried</h2>
+        <ul v-if="carried.length" class="list">
+          <li v-for="t in carried" :key="t.id">
+            <NuxtLink :to="`/tabs/${t.id}`" class="row panel"><b>{{ t.words }}</b><span>{{ t.siteName }} · {{ t.systemName }}</span><span class="soft">{{ t.note }}</span><span v-if="bringFor(t.id)" class="bring"><b>Bring</b> {{ bringFor(t.id) }}</span></NuxtLink>
           </li>
         </ul>
-        <p
-          v-else
-          class="soft none"
-        >
-          Nothing waits for a part or another trip.
-        </p>
+        <p v-else class="soft none">Nothing waits for a part or another trip.</p>
       </section>
       <section aria-labelledby="due-title">
-        <h2
-          id="due-title"
-          class="caps"
-        >
-          Follow-ups
-        </h2>
-        <ul
-          v-if="today.reply.followUps.length"
-          class="list"
-        >
-          <li
-            v-for="f in today.reply.followUps"
-            :key="f.tab + f.text"
-          >
-            <NuxtLink
-              :to="`/tabs/${f.tab}`"
-              class="row panel"
-              :class="{ over: f.due < today.reply.today }"
-            ><b>{{ f.text }}</b><span>{{ f.siteName }} · {{ f.systemName }}</span><span class="soft">{{ due(f.due) }}</span></NuxtLink>
+        <h2 id="due-title" class="caps">Follow-ups</h2>
+        <ul v-if="today.reply.followUps.length" class="list">
+          <li v-for="f in today.reply.followUps" :key="f.tab + f.text">
+            <NuxtLink :to="`/tabs/${f.tab}`" class="row panel" :class="{ over: f.due < today.reply.today }"><b>{{ f.text }}</b><span>{{ f.siteName }} · {{ f.systemName }}</span><span class="soft">{{ due(f.due) }}</span></NuxtLink>
           </li>
         </ul>
-        <p
-          v-else
-          class="soft none"
-        >
-          No follow-up falls due this month.
-        </p>
+        <p v-else class="soft none">No follow-up falls due this month.</p>
       </section>
     </div>
-    <p
-      v-else-if="!today.problem"
-      class="soft"
-    >
-      Reading the book…
-    </p>
+    <p v-else-if="!today.problem" class="soft">Reading the book…</p>
   </div>
 </template>
 

@@ -56,101 +56,33 @@ async function open() {
 </script>
 
 <template>
-  <form
-    class="page narrow"
-    @submit.prevent="open"
-  >
+  <form class="page narrow" @submit.prevent="open">
     <h1>Open a tab</h1>
     <div class="field">
       <label for="site">Site</label>
       <AutoComplete v-model="siteName" input-id="site" :suggestions="offered" fluid placeholder="Name of the place, known or new" @complete="e => offer(e.query)" />
     </div>
-    <label
-      v-if="siteName && !known"
-      class="field"
-    ><span>Where (optional)</span><input
-      v-model="place"
-      autocomplete="off"
-    ></label>
-    <fieldset
-      v-if="known"
-      class="choices"
-    >
+    <label v-if="siteName && !known" class="field"><span>Where (optional)</span><input v-model="place" autocomplete="off"></label>
+    <fieldset v-if="known" class="choices">
       <legend>System</legend>
-      <label
-        v-for="s in known.systems"
-        :key="s.id"
-        class="choice"
-      ><input
-        v-model="systemId"
-        type="radio"
-        :value="s.id"
-      > {{ s.name }} <span class="soft">{{ kindOf(s.kind as KindId).name.toLowerCase() }}</span></label>
-      <label class="choice"><input
-        v-model="systemId"
-        type="radio"
-        value=""
-      > Another system here</label>
+      <label v-for="s in known.systems" :key="s.id" class="choice"><input v-model="systemId" type="radio" :value="s.id"> {{ s.name }} <span class="soft">{{ kindOf(s.kind as KindId).name.toLowerCase() }}</span></label>
+      <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
-    <fieldset
-      v-if="siteName && newSystem"
-      class="choices"
-    >
+    <fieldset v-if="siteName && newSystem" class="choices">
       <legend>Kind of system</legend>
-      <label
-        v-for="k in KIND_IDS"
-        :key="k"
-        class="choice"
-      ><input
-        v-model="kind"
-        type="radio"
-        :value="k"
-      > {{ kindOf(k).name }}</label>
-      <label class="field"><span>What it is called (optional)</span><input
-        v-model="systemName"
-        autocomplete="off"
-        placeholder="well"
-      ></label>
-      <p class="soft">
-        Nameplate figures can come later; each one sharpens what is expected.
-      </p>
+      <label v-for="k in KIND_IDS" :key="k" class="choice"><input v-model="kind" type="radio" :value="k"> {{ kindOf(k).name }}</label>
+      <label class="field"><span>What it is called (optional)</span><input v-model="systemName" autocomplete="off" placeholder="well"></label>
+      <p class="soft">Nameplate figures can come later; each one sharpens what is expected.</p>
     </fieldset>
     <fieldset class="choices">
       <legend>What the customer says</legend>
-      <label
-        v-for="c in COMPLAINTS"
-        :key="c"
-        class="choice"
-      ><input
-        v-model="complaint"
-        type="radio"
-        :value="c"
-      > {{ COMPLAINT_WORDS[c] }}</label>
+      <label v-for="c in COMPLAINTS" :key="c" class="choice"><input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label>
     </fieldset>
-    <label class="field"><span>In their words (optional)</span><input
-      v-model="words"
-      autocomplete="off"
-      maxlength="500"
-    ></label>
-    <label class="field"><span>Since when, and what changed (optional)</span><input
-      v-model="since"
-      autocomplete="off"
-      maxlength="500"
-    ></label>
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
+    <label class="field"><span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500"></label>
+    <label class="field"><span>Since when, and what changed (optional)</span><input v-model="since" autocomplete="off" maxlength="500"></label>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div>
-      <button
-        class="press main"
-        :disabled="sending"
-      >
-        {{ sending ? 'Opening…' : 'Open the tab' }}
-      </button>
+      <button class="press main" :disabled="sending">{{ sending ? 'Opening…' : 'Open the tab' }}</button>
     </div>
   </form>
 </template>

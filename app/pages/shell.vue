@@ -4,7 +4,5 @@ definePageMeta({ middleware: () => navigateTo('/') })
 </script>
 
 <template>
-  <p class="page soft">
-    Opening…
-  </p>
+  <p class="page soft">Opening…</p>
 </template>

@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Browser, Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Browser, Builder, By, Key, until, type WebElement } from 'selenium-webdriver'
 import chrome from 'selenium-webdriver/chrome'
 import { loadDemo } from '../../demo/load'
 
@@ -54,7 +54,7 @@ export async function waitFor(check: () => Promise<boolean>, milliseconds: numbe
 }
 
 export interface Page {
-  readonly driver: WebDriver
+  readonly driver: chrome.Driver
   size(width: number, height: number): Promise<void>
   find(css: string): Promise<WebElement>
   text(css: string): Promise<string>

@@ -64,24 +64,9 @@ const title = (f: Flag) => {
 </script>
 
 <template>
-  <svg
-    class="path"
-    :viewBox="view"
-    role="group"
-    :aria-label="`Path of the system: ${kind.name}`"
-  >
+  <svg class="path" :viewBox="view" role="group" :aria-label="`Path of the system: ${kind.name}`">
     <defs>
-      <pattern
-        id="hatch"
-        width="7"
-        height="7"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      ><path
-        d="M0 0 V7"
-        stroke="var(--ink)"
-        stroke-width="1.2"
-      /></pattern>
+      <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0 V7" stroke="var(--ink)" stroke-width="1.2" /></pattern>
     </defs>
     <path
       v-for="(x, i) in waterRun.slice(0, -1)"
@@ -95,55 +80,21 @@ const title = (f: Flag) => {
       class="pipe port"
       :class="standing('switch')?.standing === 'proven' ? 'proven' : ''"
     />
-    <circle
-      :cx="layout.port[0]"
-      :cy="WATER_Y"
-      r="5"
-      class="joint"
-    />
-    <path
-      :d="`M${layout.shaft[0]} ${layout.shaft[1]} V${layout.shaft[2]}`"
-      class="shaft"
-    />
-    <template
-      v-for="(wire, i) in lane === 'water' ? [] : layout.wires"
-      :key="`c${i}`"
-    >
-      <path
-        :d="`M${wire.from[0]} ${wire.from[1]} L${wire.to[0]} ${wire.to[1]}`"
-        class="wire"
-        :class="standing(wire.conductor)?.standing"
-      />
+    <circle :cx="layout.port[0]" :cy="WATER_Y" r="5" class="joint" />
+    <path :d="`M${layout.shaft[0]} ${layout.shaft[1]} V${layout.shaft[2]}`" class="shaft" />
+    <template v-for="(wire, i) in lane === 'water' ? [] : layout.wires" :key="`c${i}`">
+      <path :d="`M${wire.from[0]} ${wire.from[1]} L${wire.to[0]} ${wire.to[1]}`" class="wire" :class="standing(wire.conductor)?.standing" />
       <path
         v-if="standing(wire.conductor)?.standing === 'condemned'"
         :d="`M${(wire.from[0] + wire.to[0]) / 2 - 5} ${wire.from[1] - 5} l10 10 m0 -10 l-10 10`"
         class="struck"
       />
-      <text
-        v-if="wire.name && i < layout.wires.length - 3"
-        :x="wire.from[0] + 4"
-        :y="wire.from[1] - 4"
-        class="wire-name"
-      >{{ wire.name }}</text>
+      <text v-if="wire.name && i < layout.wires.length - 3" :x="wire.from[0] + 4" :y="wire.from[1] - 4" class="wire-name">{{ wire.name }}</text>
     </template>
-    <g
-      v-for="p in placed"
-      :key="p.component.id"
-      :transform="`translate(${p.x} ${p.y})`"
-    >
-      <PathGlyph
-        :glyph="p.component.glyph"
-        :width="p.width"
-        :height="p.height"
-        v-bind="glyphState(p)"
-      />
+    <g v-for="p in placed" :key="p.component.id" :transform="`translate(${p.x} ${p.y})`">
+      <PathGlyph :glyph="p.component.glyph" :width="p.width" :height="p.height" v-bind="glyphState(p)" />
       <template v-if="standing(p.component.id)?.standing === 'suspect'">
-        <circle
-          v-if="p.component.glyph === 'motor'"
-          r="37"
-          fill="url(#hatch)"
-          :opacity="0.12 + 0.4 * standing(p.component.id)!.weight"
-        />
+        <circle v-if="p.component.glyph === 'motor'" r="37" fill="url(#hatch)" :opacity="0.12 + 0.4 * standing(p.component.id)!.weight" />
         <rect
           v-else-if="p.component.glyph !== 'supply'"
           :x="-p.width / 2 + 1"
@@ -167,15 +118,8 @@ const title = (f: Flag) => {
       :transform="p.component.glyph === 'pressure-switch' ? `translate(${p.x + 8} ${POWER_Y + 43})` : `translate(${p.x} ${labelY(p)})`"
       :text-anchor="p.component.glyph === 'pressure-switch' ? 'start' : 'middle'"
     >
-      <text
-        v-if="p.component.glyph !== 'supply'"
-        class="name"
-      >{{ p.component.name }}</text>
-      <text
-        v-if="p.component.glyph !== 'supply' && under(p)"
-        :y="p.component.glyph === 'motor' ? -14 : 14"
-        class="note"
-      >{{ under(p) }}</text>
+      <text v-if="p.component.glyph !== 'supply'" class="name">{{ p.component.name }}</text>
+      <text v-if="p.component.glyph !== 'supply' && under(p)" :y="p.component.glyph === 'motor' ? -14 : 14" class="note">{{ under(p) }}</text>
     </g>
     <g
       v-for="f in bare"
@@ -187,25 +131,9 @@ const title = (f: Flag) => {
       @click="emit('pick', f.point.id)"
       @keydown.enter="emit('pick', f.point.id)"
     >
-      <circle
-        :cx="f.at[0]"
-        :cy="f.at[1]"
-        r="15"
-        class="hit"
-      />
-      <circle
-        :cx="f.at[0]"
-        :cy="f.at[1]"
-        r="7.5"
-        class="pin"
-        :class="{ picked: f.point.id === picked }"
-      />
-      <text
-        :x="f.at[0]"
-        :y="f.at[1] + 3.4"
-        text-anchor="middle"
-        class="pin-number"
-      >{{ f.point.number }}</text>
+      <circle :cx="f.at[0]" :cy="f.at[1]" r="15" class="hit" />
+      <circle :cx="f.at[0]" :cy="f.at[1]" r="7.5" class="pin" :class="{ picked: f.point.id === picked }" />
+      <text :x="f.at[0]" :y="f.at[1] + 3.4" text-anchor="middle" class="pin-number">{{ f.point.number }}</text>
     </g>
     <g
       v-for="l in labels"
@@ -218,30 +146,10 @@ const title = (f: Flag) => {
       @click="emit('pick', l.flag.point.id)"
       @keydown.enter="emit('pick', l.flag.point.id)"
     >
-      <path
-        :d="`M${l.flag.at[0]} ${l.flag.at[1]} L${l.x} ${l.y + 11}`"
-        class="leader"
-      />
-      <circle
-        :cx="l.flag.at[0]"
-        :cy="l.flag.at[1]"
-        r="4"
-        class="probe"
-      />
-      <rect
-        :x="l.x - l.width / 2"
-        :y="l.y - 12"
-        :width="l.width"
-        height="24"
-        rx="3"
-        class="label"
-      />
-      <text
-        :x="l.x"
-        :y="l.y + 5.5"
-        text-anchor="middle"
-        class="value"
-      ><template v-if="l.reading">{{ l.reading.digits }} <tspan class="unit">{{ l.reading.unit }}</tspan></template><template v-else>{{ l.flag.point.number }} next</template></text>
+      <path :d="`M${l.flag.at[0]} ${l.flag.at[1]} L${l.x} ${l.y + 11}`" class="leader" />
+      <circle :cx="l.flag.at[0]" :cy="l.flag.at[1]" r="4" class="probe" />
+      <rect :x="l.x - l.width / 2" :y="l.y - 12" :width="l.width" height="24" rx="3" class="label" />
+      <text :x="l.x" :y="l.y + 5.5" text-anchor="middle" class="value"><template v-if="l.reading">{{ l.reading.digits }} <tspan class="unit">{{ l.reading.unit }}</tspan></template><template v-else>{{ l.flag.point.number }} next</template></text>
     </g>
   </svg>
 </template>

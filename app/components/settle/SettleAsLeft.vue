@@ -38,72 +38,30 @@ async function keep(test: NumericTest) {
 </script>
 
 <template>
-  <section
-    class="panel box"
-    aria-label="As left"
-  >
+  <section class="panel box" aria-label="As left">
     <h2>As left</h2>
     <table>
       <thead>
         <tr>
-          <th>Reading</th><th class="num">
-            Found
-          </th><th class="num">
-            Left
-          </th><th>Verdict</th><th v-if="!settled">
-            Read now
-          </th>
+          <th>Reading</th><th class="num">Found</th><th class="num">Left</th><th>Verdict</th><th v-if="!settled">Read now</th>
         </tr>
       </thead>
       <tbody>
-        <tr
-          v-for="t in tests"
-          :key="t.id"
-        >
-          <th scope="row">
-            {{ shortTitle(tab.kind!, t.id) }}
-          </th>
+        <tr v-for="t in tests" :key="t.id">
+          <th scope="row">{{ shortTitle(tab.kind!, t.id) }}</th>
           <td class="num">
-            <span
-              v-if="figure(t, found(t.id))"
-              class="figure"
-            >{{ figure(t, found(t.id))!.digits }}<small>{{ figure(t, found(t.id))!.unit }}</small></span>
+            <span v-if="figure(t, found(t.id))" class="figure">{{ figure(t, found(t.id))!.digits }}<small>{{ figure(t, found(t.id))!.unit }}</small></span>
           </td>
           <td class="num">
-            <span
-              v-if="figure(t, left(t.id))"
-              class="figure"
-            >{{ figure(t, left(t.id))!.digits }}<small>{{ figure(t, left(t.id))!.unit }}</small></span>
+            <span v-if="figure(t, left(t.id))" class="figure">{{ figure(t, left(t.id))!.digits }}<small>{{ figure(t, left(t.id))!.unit }}</small></span>
           </td>
           <td>
-            <VerdictMark
-              v-if="verdict(left(t.id)?.id)"
-              :word="verdict(left(t.id)!.id)!.word"
-              words
-            />
+            <VerdictMark v-if="verdict(left(t.id)?.id)" :word="verdict(left(t.id)!.id)!.word" words />
           </td>
           <td v-if="!settled">
-            <form
-              class="row"
-              @submit.prevent="keep(t)"
-            >
-              <input
-                v-model="typed[t.id]"
-                :aria-label="`${t.title}, as left`"
-                autocomplete="off"
-              ><button
-                class="press"
-                :disabled="!typed[t.id]?.trim()"
-              >
-                Keep
-              </button>
-            </form><p
-              v-if="trouble[t.id]"
-              class="no"
-              role="alert"
-            >
-              {{ trouble[t.id] }}
-            </p>
+            <form class="row" @submit.prevent="keep(t)">
+              <input v-model="typed[t.id]" :aria-label="`${t.title}, as left`" autocomplete="off"><button class="press" :disabled="!typed[t.id]?.trim()">Keep</button>
+            </form><p v-if="trouble[t.id]" class="no" role="alert">{{ trouble[t.id] }}</p>
           </td>
         </tr>
       </tbody>

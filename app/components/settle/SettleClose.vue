@@ -46,63 +46,25 @@ async function carryOn() {
 </script>
 
 <template>
-  <section
-    class="panel box"
-    aria-label="Close"
-  >
+  <section class="panel box" aria-label="Close">
     <div v-if="!settled && open.length">
       <h2>Still open</h2><ul class="open">
-        <li
-          v-for="o in open"
-          :key="o"
-        >
-          {{ o }}
-        </li>
+        <li v-for="o in open" :key="o">{{ o }}</li>
       </ul>
     </div>
     <div class="cols">
       <div class="col">
         <h2>Advice and follow-ups</h2>
-        <p
-          v-for="a in tab.state.advice"
-          :key="a.id"
-        >
-          {{ a.text }}
-        </p>
-        <p
-          v-for="f in tab.state.followUps"
-          :key="f.id"
-        >
+        <p v-for="a in tab.state.advice" :key="a.id">{{ a.text }}</p>
+        <p v-for="f in tab.state.followUps" :key="f.id">
           <b>{{ sayDay(f.due) }}</b> {{ f.text }}
         </p>
         <template v-if="!settled">
-          <form
-            class="row"
-            @submit.prevent="addAdvice"
-          >
-            <label class="field grow"><span>Advice to the customer</span><input
-              v-model="advice"
-              autocomplete="off"
-            ></label><button
-              class="press"
-              :disabled="!advice.trim()"
-            >
-              Add
-            </button>
+          <form class="row" @submit.prevent="addAdvice">
+            <label class="field grow"><span>Advice to the customer</span><input v-model="advice" autocomplete="off"></label><button class="press" :disabled="!advice.trim()">Add</button>
           </form>
-          <form
-            class="row"
-            @submit.prevent="addFollowUp"
-          >
-            <label class="field grow"><span>Follow-up</span><input
-              v-model="followUp"
-              autocomplete="off"
-            ></label><div class="field"><label for="due">Due</label><DatePicker v-model="due" input-id="due" date-format="d M yy" :manual-input="false" show-icon /></div><button
-              class="press"
-              :disabled="!followUp.trim()"
-            >
-              Add
-            </button>
+          <form class="row" @submit.prevent="addFollowUp">
+            <label class="field grow"><span>Follow-up</span><input v-model="followUp" autocomplete="off"></label><div class="field"><label for="due">Due</label><DatePicker v-model="due" input-id="due" date-format="d M yy" :manual-input="false" show-icon /></div><button class="press" :disabled="!followUp.trim()">Add</button>
           </form>
         </template>
       </div>
@@ -112,37 +74,15 @@ async function carryOn() {
         </template>
         <template v-else>
           <h2>Settle</h2>
-          <form
-            class="col"
-            @submit.prevent="settle"
-          >
+          <form class="col" @submit.prevent="settle">
             <label class="field"><span>In a sentence or two, for the customer</span><Textarea v-model="summary" maxlength="1500" rows="3" auto-resize fluid /></label><div>
-              <button
-                class="press main"
-                :disabled="!summary.trim()"
-              >
-                {{ open.length ? 'Settle with this still open' : 'Settle the tab' }}
-              </button>
+              <button class="press main" :disabled="!summary.trim()">{{ open.length ? 'Settle with this still open' : 'Settle the tab' }}</button>
             </div>
           </form>
           <details>
-            <summary>Carry it instead</summary><form
-              class="col"
-              @submit.prevent="carryOn"
-            >
-              <label class="field"><span>Waiting for</span><input
-                v-model="carry"
-                autocomplete="off"
-              ></label><label class="field"><span>Bring next time</span><input
-                v-model="bring"
-                autocomplete="off"
-              ></label><div>
-                <button
-                  class="press"
-                  :disabled="!carry.trim()"
-                >
-                  Carry the tab
-                </button>
+            <summary>Carry it instead</summary><form class="col" @submit.prevent="carryOn">
+              <label class="field"><span>Waiting for</span><input v-model="carry" autocomplete="off"></label><label class="field"><span>Bring next time</span><input v-model="bring" autocomplete="off"></label><div>
+                <button class="press" :disabled="!carry.trim()">Carry the tab</button>
               </div>
             </form>
           </details>

@@ -23,61 +23,25 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
 </script>
 
 <template>
-  <section
-    class="panel box"
-    aria-label="Findings"
-  >
+  <section class="panel box" aria-label="Findings">
     <div class="col">
       <h2>What failed</h2>
-      <p
-        v-for="f in tab.state.findings.failed"
-        :key="f.id"
-        class="named"
-      >
-        <b>{{ label(f.about) }}</b> {{ f.text }} <button
-          v-if="!settled"
-          class="press plain"
-          @click="strike(f.id)"
-        >
-          take back
-        </button>
+      <p v-for="f in tab.state.findings.failed" :key="f.id" class="named">
+        <b>{{ label(f.about) }}</b> {{ f.text }} <button v-if="!settled" class="press plain" @click="strike(f.id)">take back</button>
       </p>
       <template v-if="!settled">
-        <p
-          v-if="!tab.state.findings.failed.length"
-          class="soft"
-        >
-          Name what failed. The likeliest first:
-        </p>
-        <button
-          v-for="s in likely"
-          :key="s.fault"
-          class="press offer"
-          @click="find('failed', s.fault)"
-        >
+        <p v-if="!tab.state.findings.failed.length" class="soft">Name what failed. The likeliest first:</p>
+        <button v-for="s in likely" :key="s.fault" class="press offer" @click="find('failed', s.fault)">
           <span>{{ s.label }}</span><span class="figure">{{ Math.round(s.chance * 100) }}</span>
         </button>
       </template>
     </div>
     <div class="col">
       <h2>What made it fail</h2>
-      <p
-        v-for="f in tab.state.findings.cause"
-        :key="f.id"
-        class="named"
-      >
-        <b>{{ label(f.about) }}</b> {{ f.text }} <button
-          v-if="!settled"
-          class="press plain"
-          @click="strike(f.id)"
-        >
-          take back
-        </button>
+      <p v-for="f in tab.state.findings.cause" :key="f.id" class="named">
+        <b>{{ label(f.about) }}</b> {{ f.text }} <button v-if="!settled" class="press plain" @click="strike(f.id)">take back</button>
       </p>
-      <p
-        v-if="tab.state.findings.failed.length && !tab.state.findings.cause.length"
-        class="open"
-      >
+      <p v-if="tab.state.findings.failed.length && !tab.state.findings.cause.length" class="open">
         <b>Still open.</b> A new part on an old cause comes back.
       </p>
       <template v-if="!settled">
@@ -90,49 +54,20 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
         >
           <span>{{ c.label }}<small>{{ STANDING[c.standing] }} · {{ c.why }}</small></span>
         </button>
-        <p
-          v-if="!tab.state.findings.failed.length"
-          class="soft"
-        >
-          Comes after what failed.
-        </p>
+        <p v-if="!tab.state.findings.failed.length" class="soft">Comes after what failed.</p>
       </template>
     </div>
     <div class="col">
       <h2>What else was found</h2>
-      <p
-        v-for="f in tab.state.findings.also"
-        :key="f.id"
-        class="named"
-      >
-        <b>{{ f.about === 'other' ? '' : label(f.about) }}</b> {{ f.text }} <button
-          v-if="!settled"
-          class="press plain"
-          @click="strike(f.id)"
-        >
-          take back
-        </button>
+      <p v-for="f in tab.state.findings.also" :key="f.id" class="named">
+        <b>{{ f.about === 'other' ? '' : label(f.about) }}</b> {{ f.text }} <button v-if="!settled" class="press plain" @click="strike(f.id)">take back</button>
       </p>
       <template v-if="!settled">
-        <button
-          v-for="a in also"
-          :key="a.id"
-          class="press offer"
-          @click="find('also', a.id)"
-        >
+        <button v-for="a in also" :key="a.id" class="press offer" @click="find('also', a.id)">
           <span>{{ a.label }}<small>{{ a.advice }}</small></span>
         </button>
-        <form
-          class="row"
-          @submit.prevent="addOther"
-        >
-          <input
-            v-model="other"
-            placeholder="Something else worth keeping"
-            aria-label="Something else found"
-          ><button class="press">
-            Add
-          </button>
+        <form class="row" @submit.prevent="addOther">
+          <input v-model="other" placeholder="Something else worth keeping" aria-label="Something else found"><button class="press">Add</button>
         </form>
       </template>
     </div>

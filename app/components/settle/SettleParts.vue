@@ -34,94 +34,31 @@ async function addRepair() {
 </script>
 
 <template>
-  <section
-    class="panel box"
-    aria-label="Parts and repairs"
-  >
+  <section class="panel box" aria-label="Parts and repairs">
     <h2>Parts and repairs</h2>
-    <ul
-      v-if="tab.state.parts.length || tab.state.repairs.length"
-      class="done"
-    >
-      <li
-        v-for="p in tab.state.parts"
-        :key="p.id"
-      >
+    <ul v-if="tab.state.parts.length || tab.state.repairs.length" class="done">
+      <li v-for="p in tab.state.parts" :key="p.id">
         <b>{{ nameOf(p.component) }}</b> <span v-if="p.off">off: {{ p.off }}</span> <span v-if="p.on">on: {{ p.on }}</span> <span class="soft">{{ p.number }}{{ p.temporary ? ' temporary, to be finished' : '' }}</span>
       </li>
-      <li
-        v-for="r in tab.state.repairs"
-        :key="r.id"
-      >
+      <li v-for="r in tab.state.repairs" :key="r.id">
         <b>{{ nameOf(r.component) }}</b> {{ r.text }}
       </li>
     </ul>
-    <p
-      v-else
-      class="soft"
-    >
-      Nothing fitted or put right yet.
-    </p>
-    <div
-      v-if="!settled"
-      class="forms"
-    >
-      <label class="field"><span>On what</span><select v-model="component"><option
-        value=""
-        disabled
-      >Choose</option><option
-        v-for="c in names"
-        :key="c.id"
-        :value="c.id"
-      >{{ c.name }}</option></select></label>
-      <form
-        class="part"
-        @submit.prevent="addPart"
-      >
-        <label class="field"><span>Part off</span><input
-          v-model="off"
-          list="fitted-now"
-          autocomplete="off"
-        ><datalist id="fitted-now"><option
-          v-for="f in fittedNow"
-          :key="f.part"
-          :value="f.part"
-        /></datalist></label>
-        <label class="field"><span>Part on</span><input
-          v-model="on"
-          autocomplete="off"
-        ></label>
-        <label class="field"><span>Number</span><input
-          v-model="number"
-          autocomplete="off"
-        ></label>
+    <p v-else class="soft">Nothing fitted or put right yet.</p>
+    <div v-if="!settled" class="forms">
+      <label class="field"><span>On what</span><select v-model="component"><option value="" disabled>Choose</option><option v-for="c in names" :key="c.id" :value="c.id">{{ c.name }}</option></select></label>
+      <form class="part" @submit.prevent="addPart">
+        <label class="field"><span>Part off</span><input v-model="off" list="fitted-now" autocomplete="off"><datalist id="fitted-now"><option v-for="f in fittedNow" :key="f.part" :value="f.part" /></datalist></label>
+        <label class="field"><span>Part on</span><input v-model="on" autocomplete="off"></label>
+        <label class="field"><span>Number</span><input v-model="number" autocomplete="off"></label>
         <label class="check"><Checkbox v-model="temporary" binary /> temporary</label>
-        <button
-          class="press"
-          :disabled="!component || (!off && !on)"
-        >
-          Part changed
-        </button>
+        <button class="press" :disabled="!component || (!off && !on)">Part changed</button>
       </form>
-      <form
-        class="part"
-        @submit.prevent="addRepair"
-      >
-        <label class="field grow"><span>Put right without a part</span><input
-          v-model="text"
-          autocomplete="off"
-          placeholder="aired to 38 psi at zero pressure"
-        ></label>
-        <button
-          class="press"
-          :disabled="!component || !text.trim()"
-        >
-          Put right
-        </button>
+      <form class="part" @submit.prevent="addRepair">
+        <label class="field grow"><span>Put right without a part</span><input v-model="text" autocomplete="off" placeholder="aired to 38 psi at zero pressure"></label>
+        <button class="press" :disabled="!component || !text.trim()">Put right</button>
       </form>
-      <p class="caution">
-        Dead, discharged and at zero pressure before anything comes off; the wiring noted first.
-      </p>
+      <p class="caution">Dead, discharged and at zero pressure before anything comes off; the wiring noted first.</p>
     </div>
   </section>
 </template>

@@ -26,51 +26,20 @@ async function save() {
 
 <template>
   <div>
-    <h3 class="caps">
-      Nameplate
-    </h3>
+    <h3 class="caps">Nameplate</h3>
     <ul class="plate">
-      <li
-        v-for="f in filled"
-        :key="f.id"
-      >
+      <li v-for="f in filled" :key="f.id">
         <span class="soft">{{ f.label }}</span> <b>{{ written[f.id] }}</b>
       </li>
     </ul>
-    <p
-      v-if="!filled.length"
-      class="soft"
-    >
-      No figures yet: tables stand in, with a wide spread.
-    </p>
+    <p v-if="!filled.length" class="soft">No figures yet: tables stand in, with a wide spread.</p>
     <details>
       <summary>Fill in or correct</summary>
-      <form
-        class="form"
-        @submit.prevent="save"
-      >
-        <label
-          v-for="f in fields"
-          :key="f.id"
-          class="field"
-        ><span>{{ f.label }}</span><input
-          v-model="written[f.id]"
-          autocomplete="off"
-        ></label>
-        <p
-          v-if="trouble"
-          class="trouble"
-          role="alert"
-        >
-          {{ trouble }}
-        </p>
+      <form class="form" @submit.prevent="save">
+        <label v-for="f in fields" :key="f.id" class="field"><span>{{ f.label }}</span><input v-model="written[f.id]" autocomplete="off"></label>
+        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div>
-          <button class="press main">
-            Keep these figures
-          </button> <span
-            v-if="kept && !trouble"
-            role="status"
-          >Kept.</span>
+          <button class="press main">Keep these figures</button> <span v-if="kept && !trouble" role="status">Kept.</span>
         </div>
       </form>
     </details>

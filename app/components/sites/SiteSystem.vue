@@ -17,10 +17,7 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 </script>
 
 <template>
-  <section
-    class="system panel"
-    :aria-label="entry.system.name"
-  >
+  <section class="system panel" :aria-label="entry.system.name">
     <header>
       <h2>{{ entry.system.name }}</h2><p class="soft">
         {{ [kind?.name.toLowerCase(), entry.system.location, entry.system.installed ? `installed ${sayDay(entry.system.installed)}` : ''].filter(Boolean).join(' · ') }}
@@ -28,97 +25,41 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
     </header>
     <div class="cols">
       <div>
-        <h3 class="caps">
-          Calls
-        </h3>
+        <h3 class="caps">Calls</h3>
         <ol class="calls">
-          <li
-            v-for="c in calls"
-            :key="c.tab.id"
-          >
-            <NuxtLink
-              :to="`/tabs/${c.tab.id}`"
-              class="call"
-            >
+          <li v-for="c in calls" :key="c.tab.id">
+            <NuxtLink :to="`/tabs/${c.tab.id}`" class="call">
               <span class="when">{{ sayDay(c.tab.openedAt) }}<small>{{ c.tab.status }}</small></span>
               <span><b>{{ c.tab.words }}</b>
-                <span
-                  v-for="f in c.state.findings.failed"
-                  :key="f.id"
-                  class="found"
-                ><i>failed</i> {{ say(f.about) }}</span>
-                <span
-                  v-for="f in c.state.findings.cause"
-                  :key="f.id"
-                  class="found"
-                ><i>because</i> {{ say(f.about) }}</span>
-                <span
-                  v-for="f in c.state.findings.also"
-                  :key="f.id"
-                  class="found"
-                ><i>also</i> {{ say(f.about) }}</span>
-                <span
-                  v-if="c.state.findings.failed.length && !c.state.findings.cause.length"
-                  class="found open"
-                >cause still open</span>
-                <span
-                  v-if="c.tab.note"
-                  class="soft note"
-                >{{ c.tab.note }}</span></span>
+                <span v-for="f in c.state.findings.failed" :key="f.id" class="found"><i>failed</i> {{ say(f.about) }}</span>
+                <span v-for="f in c.state.findings.cause" :key="f.id" class="found"><i>because</i> {{ say(f.about) }}</span>
+                <span v-for="f in c.state.findings.also" :key="f.id" class="found"><i>also</i> {{ say(f.about) }}</span>
+                <span v-if="c.state.findings.failed.length && !c.state.findings.cause.length" class="found open">cause still open</span>
+                <span v-if="c.tab.note" class="soft note">{{ c.tab.note }}</span></span>
             </NuxtLink>
           </li>
         </ol>
-        <p
-          v-if="!calls.length"
-          class="soft"
-        >
-          No calls yet.
-        </p>
+        <p v-if="!calls.length" class="soft">No calls yet.</p>
       </div>
       <div class="side">
-        <SiteTrend
-          v-if="kind"
-          :kind="kind"
-          :tabs="entry.tabs"
-        />
+        <SiteTrend v-if="kind" :kind="kind" :tabs="entry.tabs" />
         <div>
-          <h3 class="caps">
-            Fitted
-          </h3>
-          <ul
-            v-if="fitted.length"
-            class="parts"
-          >
-            <li
-              v-for="f in fitted"
-              :key="f.component + f.part"
-            >
+          <h3 class="caps">Fitted</h3>
+          <ul v-if="fitted.length" class="parts">
+            <li v-for="f in fitted" :key="f.component + f.part">
               <b>{{ f.part }}</b> <span class="soft">{{ [nameOf(f.component), f.number, f.fitted ? sayDay(f.fitted) : ''].filter(Boolean).join(' · ') }}</span>
             </li>
           </ul>
-          <p
-            v-else
-            class="soft"
-          >
-            Nothing on record.
-          </p>
+          <p v-else class="soft">Nothing on record.</p>
           <details v-if="removed.length">
             <summary>{{ removed.length }} taken off</summary><ul class="parts">
-              <li
-                v-for="f in removed"
-                :key="f.component + f.part + f.removed"
-              >
+              <li v-for="f in removed" :key="f.component + f.part + f.removed">
                 {{ f.part }} <span class="soft">{{ f.fitted ? sayDay(f.fitted) : '' }} – {{ sayDay(f.removed!) }}{{ f.why ? ` · ${say(f.why)}` : '' }}</span>
               </li>
             </ul>
           </details>
         </div>
-        <SiteNameplate
-          v-if="kind"
-          :kind="kind"
-          :system="entry.system"
-          @changed="emit('changed')"
-        />
+        <SiteNameplate v-if="kind" :kind="kind" :system="entry.system" @changed="emit('changed')" />
       </div>
     </div>
   </section>

@@ -25,11 +25,6 @@ const options = computed(() => {
 
 <template>
   <div aria-hidden="true">
-    <ApexChart
-      type="line"
-      height="190"
-      :options="options"
-      :series="series"
-    />
+    <ApexChart type="line" height="190" :options="options" :series="series" />
   </div>
 </template>

@@ -20,59 +20,19 @@ const starter = (id: string) => {
 </script>
 
 <template>
-  <div
-    class="keys"
-    role="group"
-    :aria-label="`Keys for ${point.name}`"
-  >
+  <div class="keys" role="group" :aria-label="`Keys for ${point.name}`">
     <div class="head">
-      <b>#{{ point.number }} {{ point.name }}</b><button
-        class="key small"
-        @click="emit('close')"
-      >
-        Close
-      </button>
+      <b>#{{ point.number }} {{ point.name }}</b><button class="key small" @click="emit('close')">Close</button>
     </div>
     <div class="cols">
       <div class="tests">
-        <button
-          v-for="t in tests"
-          :key="t.id"
-          class="key wide"
-          @click="emit('start', starter(t.id))"
-        >
-          {{ t.title }}
-        </button>
+        <button v-for="t in tests" :key="t.id" class="key wide" @click="emit('start', starter(t.id))">{{ t.title }}</button>
       </div>
       <div class="pad">
-        <button
-          v-for="k in KEYS"
-          :key="k"
-          class="key"
-          @click="emit('type', k)"
-        >
-          {{ k.trim() }}
-        </button>
+        <button v-for="k in KEYS" :key="k" class="key" @click="emit('type', k)">{{ k.trim() }}</button>
       </div>
       <div class="units">
-        <button
-          v-for="u in units"
-          :key="u"
-          class="key"
-          @click="emit('type', u)"
-        >
-          {{ u }}
-        </button><button
-          class="key"
-          @click="emit('back')"
-        >
-          ⌫
-        </button><button
-          class="key go"
-          @click="emit('enter')"
-        >
-          Log
-        </button>
+        <button v-for="u in units" :key="u" class="key" @click="emit('type', u)">{{ u }}</button><button class="key" @click="emit('back')">⌫</button><button class="key go" @click="emit('enter')">Log</button>
       </div>
     </div>
   </div>

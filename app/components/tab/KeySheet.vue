@@ -17,38 +17,20 @@ const WORDS = [
 </script>
 
 <template>
-  <dialog
-    ref="dialog"
-    class="sheet"
-    aria-labelledby="keys-title"
-    @close="emit('close')"
-  >
-    <h2 id="keys-title">
-      Keys
-    </h2>
+  <dialog ref="dialog" class="sheet" aria-labelledby="keys-title" @close="emit('close')">
+    <h2 id="keys-title">Keys</h2>
     <dl>
-      <template
-        v-for="[k, v] in KEYS"
-        :key="k"
-      >
+      <template v-for="[k, v] in KEYS" :key="k">
         <dt><kbd>{{ k }}</kbd></dt><dd>{{ v }}</dd>
       </template>
     </dl>
     <h2>What can be typed</h2>
     <dl>
-      <template
-        v-for="[k, v] in WORDS"
-        :key="k"
-      >
+      <template v-for="[k, v] in WORDS" :key="k">
         <dt><code>{{ k }}</code></dt><dd>{{ v }}</dd>
       </template>
     </dl>
-    <button
-      class="press main"
-      @click="emit('close')"
-    >
-      Close
-    </button>
+    <button class="press main" @click="emit('close')">Close</button>
   </dialog>
 </template>
 

@@ -24,162 +24,59 @@ function skip() {
 </script>
 
 <template>
-  <section
-    class="panel next"
-    aria-label="Next test"
-  >
-    <div
-      v-if="isolation?.decision && !shown"
-      class="decision"
-    >
-      <p class="caps">
-        Enough is known · {{ Math.round(isolation.decision.chance * 100) }} in 100
-      </p>
+  <section class="panel next" aria-label="Next test">
+    <div v-if="isolation?.decision && !shown" class="decision">
+      <p class="caps">Enough is known · {{ Math.round(isolation.decision.chance * 100) }} in 100</p>
       <h2>{{ isolation.decision.repair }}</h2>
       <p>{{ isolation.decision.label }}: another test would tell less than it costs. About {{ isolation.decision.minutes }} minutes.</p>
-      <p
-        v-if="isolation.causes.some(c => c.open)"
-        class="open-cause"
-      >
+      <p v-if="isolation.causes.some(c => c.open)" class="open-cause">
         <b>What made it fail is still open.</b> {{ isolation.causeTests.length ? 'Before it runs again:' : 'Name it when you settle.' }}
       </p>
       <div class="row">
-        <button
-          v-for="t in isolation.causeTests.slice(0, 2)"
-          :key="t.test"
-          class="press"
-          @click="emit('show', t.test)"
-        >
-          {{ t.title }}
-        </button>
-        <button
-          class="press main"
-          @click="emit('settle')"
-        >
-          Repair and settle
-        </button>
+        <button v-for="t in isolation.causeTests.slice(0, 2)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button class="press main" @click="emit('settle')">Repair and settle</button>
       </div>
     </div>
     <template v-else-if="first && !settled">
       <p class="caps">
-        {{ inHand === first.test ? 'In hand' : shown ? 'This test' : 'Next test' }} <span
-          v-if="first.need !== 'any'"
-          class="need"
-        >· {{ NEEDS[first.need] }}</span>
+        {{ inHand === first.test ? 'In hand' : shown ? 'This test' : 'Next test' }} <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
       </p>
       <h2>{{ first.title }}</h2>
       <ul class="outcomes">
-        <li
-          v-for="o in outcomes"
-          :key="o.label"
-        >
+        <li v-for="o in outcomes" :key="o.label">
           <span class="figure">{{ o.label }}</span>
           <span class="leaves">{{ o.leaves.slice(0, 2).map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`).join(', ') }}</span>
-          <button
-            v-if="first.meter === 'eyes and ears'"
-            class="press answer"
-            @click="emit('answer', first.test, o.label)"
-          >
-            Saw this
-          </button>
+          <button v-if="first.meter === 'eyes and ears'" class="press answer" @click="emit('answer', first.test, o.label)">Saw this</button>
         </li>
       </ul>
       <p class="why">
-        {{ first.why }} <span
-          v-if="first.band"
-          class="soft"
-        >Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
+        {{ first.why }} <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
       </p>
       <p class="steps">
-        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }} <span
-          v-if="first.meter !== 'eyes and ears'"
-          class="soft"
-        >Meter: {{ first.meter }}.</span>
+        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }} <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span>
       </p>
-      <p
-        v-if="first.cautions.length"
-        class="caution"
-      >
-        {{ first.cautions.join(' ') }}
-      </p>
-      <div
-        v-if="!skipping"
-        class="row foot"
-      >
-        <button
-          v-if="first.meter !== 'eyes and ears'"
-          class="press main"
-          @click="emit('take', first.test)"
-        >
+      <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
+      <div v-if="!skipping" class="row foot">
+        <button v-if="first.meter !== 'eyes and ears'" class="press main" @click="emit('take', first.test)">
           {{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}
         </button>
-        <button
-          v-for="t in others.slice(0, 1)"
-          :key="t.test"
-          class="press alt"
-          :title="t.title"
-          @click="emit('show', t.test)"
-        >
-          {{ t.title }}
-        </button>
-        <button
-          v-for="t in others.slice(1, 2)"
-          :key="t.test"
-          class="press plain alt"
-          :title="t.title"
-          @click="emit('show', t.test)"
-        >
-          {{ t.title }}
-        </button>
-        <button
-          class="press plain"
-          @click="skipping = true"
-        >
-          can’t do that here
-        </button>
+        <button v-for="t in others.slice(0, 1)" :key="t.test" class="press alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button v-for="t in others.slice(1, 2)" :key="t.test" class="press plain alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button class="press plain" @click="skipping = true">can’t do that here</button>
       </div>
-      <form
-        v-else
-        class="row foot"
-        @submit.prevent="skip"
-      >
-        <label class="field grow"><span class="visually-hidden">Why not</span><input
-          v-model="reason"
-          placeholder="Why not? (kept on the tab)"
-          autocomplete="off"
-        ></label>
-        <button
-          class="press"
-          type="submit"
-        >
-          Leave it out
-        </button><button
-          class="press plain"
-          type="button"
-          @click="skipping = false"
-        >
-          Back
-        </button>
+      <form v-else class="row foot" @submit.prevent="skip">
+        <label class="field grow"><span class="visually-hidden">Why not</span><input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off"></label>
+        <button class="press" type="submit">Leave it out</button><button class="press plain" type="button" @click="skipping = false">Back</button>
       </form>
     </template>
     <template v-else>
-      <p class="caps">
-        Next test
-      </p>
+      <p class="caps">Next test</p>
       <h2>{{ settled ? 'This tab is settled' : isolation ? 'Nothing more to test from here' : 'Working out the system…' }}</h2>
       <p class="soft">
         {{ settled ? 'Its lines stay as they are. A note can still be added.' : isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '' }}
       </p>
-      <div
-        v-if="isolation"
-        class="row foot"
-      >
-        <button
-          class="press main"
-          @click="emit('settle')"
-        >
-          {{ settled ? 'See how it was settled' : 'Repair and settle' }}
-        </button>
+      <div v-if="isolation" class="row foot">
+        <button class="press main" @click="emit('settle')">{{ settled ? 'See how it was settled' : 'Repair and settle' }}</button>
       </div>
     </template>
   </section>

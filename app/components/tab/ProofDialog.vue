@@ -52,75 +52,23 @@ async function keep(withReason: boolean) {
 </script>
 
 <template>
-  <dialog
-    ref="dialog"
-    class="sheet"
-    aria-labelledby="proof-title"
-    @close="emit('close')"
-  >
-    <form
-      v-if="ask"
-      class="form"
-      @submit.prevent="keep(false)"
-    >
-      <h2 id="proof-title">
-        {{ ask.title }}
-      </h2>
+  <dialog ref="dialog" class="sheet" aria-labelledby="proof-title" @close="emit('close')">
+    <form v-if="ask" class="form" @submit.prevent="keep(false)">
+      <h2 id="proof-title">{{ ask.title }}</h2>
       <ol>
-        <li
-          v-for="s in ask.steps"
-          :key="s"
-        >
-          {{ s }}
-        </li>
+        <li v-for="s in ask.steps" :key="s">{{ s }}</li>
       </ol>
-      <p class="caution">
-        {{ ask.caution }} Local code and the maker’s instructions come first.
-      </p>
-      <label
-        v-for="(label, i) in ask.labels"
-        :key="label"
-        class="field"
-      ><span>{{ label }}</span><input
-        v-model="figures[i]"
-        inputmode="decimal"
-        autocomplete="off"
-      ></label>
-      <p
-        v-if="trouble"
-        class="trouble"
-        role="alert"
-      >
-        {{ trouble }}
-      </p>
+      <p class="caution">{{ ask.caution }} Local code and the maker’s instructions come first.</p>
+      <label v-for="(label, i) in ask.labels" :key="label" class="field"><span>{{ label }}</span><input v-model="figures[i]" inputmode="decimal" autocomplete="off"></label>
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <div class="row">
-        <button
-          class="press main"
-          type="submit"
-        >
-          {{ state === 'live' ? 'Power is on' : 'Proven' }}
-        </button>
-        <button
-          class="press plain"
-          type="button"
-          @click="emit('close')"
-        >
-          Not now
-        </button>
+        <button class="press main" type="submit">{{ state === 'live' ? 'Power is on' : 'Proven' }}</button>
+        <button class="press plain" type="button" @click="emit('close')">Not now</button>
       </div>
       <details v-if="state !== 'live'">
         <summary>Go on without the proof</summary>
-        <label class="field"><span>Why (this becomes a line on the tab)</span><input
-          v-model="reason"
-          autocomplete="off"
-        ></label>
-        <button
-          class="press danger"
-          type="button"
-          @click="keep(true)"
-        >
-          Go on without
-        </button>
+        <label class="field"><span>Why (this becomes a line on the tab)</span><input v-model="reason" autocomplete="off"></label>
+        <button class="press danger" type="button" @click="keep(true)">Go on without</button>
       </details>
     </form>
   </dialog>

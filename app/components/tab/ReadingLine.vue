@@ -79,48 +79,17 @@ defineExpose({ focus, put })
 
 <template>
   <div class="bar no-print">
-    <BigKeys
-      v-if="picked"
-      :kind="kind"
-      :point="picked"
-      @start="put"
-      @type="type"
-      @back="back"
-      @enter="enter"
-      @close="emit('unpick')"
-    />
-    <div
-      v-if="completions.length || question"
-      class="offers"
-    >
+    <BigKeys v-if="picked" :kind="kind" :point="picked" @start="put" @type="type" @back="back" @enter="enter" @close="emit('unpick')" />
+    <div v-if="completions.length || question" class="offers">
       <template v-if="question">
-        <span class="ask">{{ question.question }}</span><button
-          v-for="c in question.choices"
-          :key="c.say"
-          class="offer"
-          @click="choose(c)"
-        >
-          {{ c.say }}
-        </button>
+        <span class="ask">{{ question.question }}</span><button v-for="c in question.choices" :key="c.say" class="offer" @click="choose(c)">{{ c.say }}</button>
       </template>
-      <button
-        v-for="c in completions"
-        v-else
-        :key="c.insert"
-        class="offer"
-        @click="complete(c.insert)"
-      >
+      <button v-for="c in completions" v-else :key="c.insert" class="offer" @click="complete(c.insert)">
         <b>{{ c.insert }}</b> {{ c.say }}
       </button>
     </div>
-    <form
-      class="entry"
-      @submit.prevent="enter"
-    >
-      <label
-        class="visually-hidden"
-        for="reading"
-      >Reading</label>
+    <form class="entry" @submit.prevent="enter">
+      <label class="visually-hidden" for="reading">Reading</label>
       <input
         id="reading"
         ref="input"
@@ -134,38 +103,16 @@ defineExpose({ focus, put })
         @keydown.tab="tabKey"
 @keydown.esc="put('')"
       >
-      <p
-        id="says"
-        class="says"
-        role="status"
-        aria-live="polite"
-      >
-        <span
-          v-if="trouble"
-          class="no"
-          role="alert"
-        >{{ trouble }}</span>
+      <p id="says" class="says" role="status" aria-live="polite">
+        <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
         <template v-else-if="reading">
-          <b>{{ reading.say }}</b><span
-            v-if="leaves"
-            class="leaves"
-          > · leaves {{ leaves }}</span>
+          <b>{{ reading.say }}</b><span v-if="leaves" class="leaves"> · leaves {{ leaves }}</span>
         </template>
         <span v-else>{{ hint }}</span>
       </p>
-      <button
-        class="log"
-        type="submit"
-        :disabled="!reading"
-      >
-        Log
-      </button>
+      <button class="log" type="submit" :disabled="!reading">Log</button>
       <p class="hints">
-        <kbd>Enter</kbd> log <kbd>F2</kbd> next test <button
-          type="button"
-          class="help"
-          @click="emit('help')"
-        >
+        <kbd>Enter</kbd> log <kbd>F2</kbd> next test <button type="button" class="help" @click="emit('help')">
           <kbd>?</kbd> keys
         </button>
       </p>

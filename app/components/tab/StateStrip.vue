@@ -18,11 +18,7 @@ function how(state: WorkState) {
 </script>
 
 <template>
-  <div
-    class="strip"
-    role="group"
-    aria-label="State of the work"
-  >
+  <div class="strip" role="group" aria-label="State of the work">
     <button
       v-for="s in WORK_STATES"
       :key="s"
@@ -31,10 +27,7 @@ function how(state: WorkState) {
       :disabled="disabled"
       @click="emit('prove', s)"
     >
-      <span
-        class="dot"
-        aria-hidden="true"
-      /><span><b>{{ NAMES[s] }}</b><small>{{ how(s) }}</small></span>
+      <span class="dot" aria-hidden="true" /><span><b>{{ NAMES[s] }}</b><small>{{ how(s) }}</small></span>
     </button>
   </div>
 </template>

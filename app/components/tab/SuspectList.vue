@@ -18,81 +18,36 @@ const sayFactor = (f: number) => f >= 1 ? `× ${f >= 100 ? 'over 100' : f.toFixe
 </script>
 
 <template>
-  <section
-    class="panel suspects"
-    aria-label="Suspects"
-  >
+  <section class="panel suspects" aria-label="Suspects">
     <p class="caps">
       Suspects <span v-if="isolation">· {{ left.length }} of {{ total }} left</span>
     </p>
     <ul v-if="isolation">
-      <li
-        v-for="s in top"
-        :key="s.fault"
-      >
-        <button
-          class="suspect"
-          :aria-expanded="open === s.fault"
-          @click="open = open === s.fault ? undefined : s.fault"
-        >
+      <li v-for="s in top" :key="s.fault">
+        <button class="suspect" :aria-expanded="open === s.fault" @click="open = open === s.fault ? undefined : s.fault">
           <span class="chance">{{ percent(s.chance) }}</span>
-          <span class="body"><b>{{ s.label }}</b><span
-            v-if="s.severity && s.chance > 0.1"
-            class="soft degree"
-          > · {{ s.severity }}</span>
-            <span
-              class="bar"
-              aria-hidden="true"
-            ><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }" /></span>
+          <span class="body"><b>{{ s.label }}</b><span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
+            <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }" /></span>
             <span class="soft settle">{{ s.settledBy }}</span></span>
         </button>
-        <div
-          v-if="open === s.fault"
-          class="evidence"
-        >
-          <p
-            v-if="!s.moves.length"
-            class="soft"
-          >
-            No line has moved it yet: this is where it started.
-          </p>
+        <div v-if="open === s.fault" class="evidence">
+          <p v-if="!s.moves.length" class="soft">No line has moved it yet: this is where it started.</p>
           <ul>
-            <li
-              v-for="m in weights(s)"
-              :key="m.line"
-            >
+            <li v-for="m in weights(s)" :key="m.line">
               <span class="sign">{{ m.factor >= 1 ? 'for' : 'against' }}</span><span>{{ say(m.line) }}</span><span class="factor">{{ sayFactor(m.factor) }}</span>
             </li>
           </ul>
-          <p class="soft">
-            Odds multiplied or divided by each line. Would be settled by {{ s.settledBy }}.
-          </p>
+          <p class="soft">Odds multiplied or divided by each line. Would be settled by {{ s.settledBy }}.</p>
         </div>
       </li>
-      <li
-        v-if="rest"
-        class="others"
-      >
+      <li v-if="rest" class="others">
         <span class="chance">{{ percent(Math.max(0, restChance)) }}</span><span>{{ rest }} {{ rest === 1 ? 'other' : 'others' }}</span>
       </li>
     </ul>
-    <p
-      v-else
-      class="soft"
-    >
-      Solving the circuit of this system…
-    </p>
-    <details
-      v-if="isolation && isolation.assumptions.length"
-      class="assumed"
-    >
+    <p v-else class="soft">Solving the circuit of this system…</p>
+    <details v-if="isolation && isolation.assumptions.length" class="assumed">
       <summary>{{ isolation.assumptions.length }} figures assumed</summary><ul>
-        <li
-          v-for="a in isolation.assumptions"
-          :key="a"
-        >
-          {{ a }}
-        </li>
+        <li v-for="a in isolation.assumptions" :key="a">{{ a }}</li>
       </ul>
     </details>
   </section>

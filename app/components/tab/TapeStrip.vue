@@ -22,100 +22,35 @@ function strike(line: string) {
 </script>
 
 <template>
-  <section
-    class="panel tape"
-    aria-label="The tape"
-  >
-    <p class="caps head">
-      The tape
-    </p>
-    <ol
-      ref="scroller"
-      class="rows"
-    >
+  <section class="panel tape" aria-label="The tape">
+    <p class="caps head">The tape</p>
+    <ol ref="scroller" class="rows">
       <li
         v-for="(r, i) in rows"
         :key="r.id"
         class="row"
         :class="{ state: r.kind === 'state', struck: r.struck, unkept: notKept.has(r.id), arriving: i === rows.length - 1 }"
       >
-        <p
-          v-if="r.day"
-          class="day"
-        >
-          {{ r.day }}
-        </p>
-        <button
-          class="line"
-          :aria-expanded="chosen === r.id"
-          @click="chosen = chosen === r.id ? undefined : r.id"
-        >
+        <p v-if="r.day" class="day">{{ r.day }}</p>
+        <button class="line" :aria-expanded="chosen === r.id" @click="chosen = chosen === r.id ? undefined : r.id">
           <time>{{ r.time }}</time>
           <span class="what">{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span>
-          <span class="value"><span
-            v-if="r.digits"
-            class="figure"
-            :class="{ said: r.kind === 'observation' }"
-          >{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark
-            v-if="r.verdict"
-            :word="r.verdict"
-            :words="['low', 'high', 'open'].includes(r.verdict)"
-          /></span>
-          <span
-            v-if="r.slip"
-            class="extra slip"
-          >{{ r.slip }}</span>
-          <span
-            v-if="r.ruledOut"
-            class="extra soft"
-          >{{ r.ruledOut }}</span>
-          <span
-            v-if="r.struck"
-            class="extra"
-          >struck: {{ r.struck }}</span>
-          <span
-            v-if="notKept.has(r.id)"
-            class="extra waiting"
-          >not yet kept</span>
+          <span class="value"><span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }">{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)" /></span>
+          <span v-if="r.slip" class="extra slip">{{ r.slip }}</span>
+          <span v-if="r.ruledOut" class="extra soft">{{ r.ruledOut }}</span>
+          <span v-if="r.struck" class="extra">struck: {{ r.struck }}</span>
+          <span v-if="notKept.has(r.id)" class="extra waiting">not yet kept</span>
         </button>
-        <div
-          v-if="chosen === r.id && !r.struck"
-          class="acts"
-        >
-          <button
-            v-if="r.test && !settled"
-            class="press"
-            @click="emit('again', r.test!)"
-          >
-            Re-read
-          </button>
-          <form
-            v-if="r.kind !== 'strike'"
-            class="strike"
-            @submit.prevent="strike(r.id)"
-          >
-            <input
-              v-model="reason"
-              placeholder="Why is it wrong?"
-              aria-label="Why is it wrong?"
-            ><button class="press danger">
-              Strike
-            </button>
+        <div v-if="chosen === r.id && !r.struck" class="acts">
+          <button v-if="r.test && !settled" class="press" @click="emit('again', r.test!)">Re-read</button>
+          <form v-if="r.kind !== 'strike'" class="strike" @submit.prevent="strike(r.id)">
+            <input v-model="reason" placeholder="Why is it wrong?" aria-label="Why is it wrong?"><button class="press danger">Strike</button>
           </form>
         </div>
       </li>
-      <li
-        v-for="r in refused"
-        :key="r.line.id"
-        class="row refused"
-      >
+      <li v-for="r in refused" :key="r.line.id" class="row refused">
         <p><b>Not kept:</b> {{ r.title }}</p><p>{{ r.reason }}</p>
-        <button
-          class="press"
-          @click="emit('drop', r.line.id)"
-        >
-          Take it off
-        </button>
+        <button class="press" @click="emit('drop', r.line.id)">Take it off</button>
       </li>
     </ol>
   </section>

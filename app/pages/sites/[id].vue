@@ -18,46 +18,19 @@ useHead({ title: () => reply.value ? `${reply.value.site.name} · Keep Tab` : 'K
 
 <template>
   <div class="page">
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <template v-if="reply">
       <header class="top">
         <div>
-          <h1>{{ reply.site.name }}</h1><p class="soft">
-            {{ [reply.site.place, reply.site.contact].filter(Boolean).join(' · ') }}
-          </p><p v-if="reply.site.access">
-            {{ reply.site.access }}
-          </p>
+          <h1>{{ reply.site.name }}</h1><p class="soft">{{ [reply.site.place, reply.site.contact].filter(Boolean).join(' · ') }}</p><p v-if="reply.site.access">{{ reply.site.access }}</p>
         </div>
         <div class="acts">
-          <a
-            class="press"
-            :href="`/api/books?site=${reply.site.id}`"
-            download
-          >Give out this site</a><NuxtLink
-            class="press main"
-            :to="`/open?site=${reply.site.id}`"
-          >Open a tab here</NuxtLink>
+          <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a><NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
         </div>
       </header>
-      <SiteSystem
-        v-for="s in reply.systems"
-        :key="s.system.id"
-        :entry="s"
-        @changed="load"
-      />
+      <SiteSystem v-for="s in reply.systems" :key="s.system.id" :entry="s" @changed="load" />
     </template>
-    <p
-      v-else-if="!trouble"
-      class="soft"
-    >
-      Reading the site’s file…
-    </p>
+    <p v-else-if="!trouble" class="soft">Reading the site’s file…</p>
   </div>
 </template>
 

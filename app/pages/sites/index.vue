@@ -41,68 +41,19 @@ async function take(event: Event) {
   <div class="page">
     <header class="top">
       <h1>Sites</h1><div class="acts">
-        <label class="press">Take in a file<input
-          type="file"
-          accept=".json,application/json"
-          class="visually-hidden"
-          @change="take"
-        ></label><a
-          class="press"
-          href="/api/books"
-          download
-        >Give out the book</a><NuxtLink
-          class="press main"
-          to="/open"
-        >Open a tab</NuxtLink>
+        <label class="press">Take in a file<input type="file" accept=".json,application/json" class="visually-hidden" @change="take"></label><a class="press" href="/api/books" download>Give out the book</a><NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
       </div>
     </header>
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
-    <p
-      v-if="taken"
-      role="status"
-    >
-      {{ taken }}
-    </p>
-    <label class="field seek"><span class="visually-hidden">Find a site</span><input
-      v-model="seek"
-      type="search"
-      placeholder="Find a site or system"
-    ></label>
-    <ul
-      v-if="found.length"
-      class="list"
-    >
-      <li
-        v-for="s in found"
-        :key="s.id"
-      >
-        <NuxtLink
-          :to="`/sites/${s.id}`"
-          class="row panel"
-        ><b>{{ s.name }}</b><span class="soft">{{ s.place }}</span><span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span><span class="count"><span class="figure">{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span><span
-          v-if="s.open"
-          class="open"
-        >{{ s.open }} open</span></span></NuxtLink>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="taken" role="status">{{ taken }}</p>
+    <label class="field seek"><span class="visually-hidden">Find a site</span><input v-model="seek" type="search" placeholder="Find a site or system"></label>
+    <ul v-if="found.length" class="list">
+      <li v-for="s in found" :key="s.id">
+        <NuxtLink :to="`/sites/${s.id}`" class="row panel"><b>{{ s.name }}</b><span class="soft">{{ s.place }}</span><span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span><span class="count"><span class="figure">{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span><span v-if="s.open" class="open">{{ s.open }} open</span></span></NuxtLink>
       </li>
     </ul>
-    <p
-      v-else-if="sites"
-      class="soft"
-    >
-      {{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}
-    </p>
-    <p
-      v-else-if="!trouble"
-      class="soft"
-    >
-      Reading the book…
-    </p>
+    <p v-else-if="sites" class="soft">{{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}</p>
+    <p v-else-if="!trouble" class="soft">Reading the book…</p>
   </div>
 </template>
 

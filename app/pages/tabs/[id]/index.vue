@@ -118,10 +118,7 @@ useTabKeys({
 </script>
 
 <template>
-  <div
-    v-if="tab.reply && tab.kind"
-    class="screen"
-  >
+  <div v-if="tab.reply && tab.kind" class="screen">
     <div class="top panel">
       <div class="complaint">
         <h1>{{ tab.state.opened?.words || 'No complaint given' }}</h1>
@@ -129,63 +126,23 @@ useTabKeys({
           {{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase() }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span>
         </p>
       </div>
-      <StateStrip
-        :work="tab.state.work"
-        :disabled="settled"
-        @prove="s => (proving = s)"
-      />
+      <StateStrip :work="tab.state.work" :disabled="settled" @prove="s => (proving = s)" />
     </div>
-    <p
-      v-if="tab.state.status === 'carried'"
-      class="banner"
-    >
-      Carried: {{ tab.state.carried?.reason }} <button
-        class="press"
-        @click="resume"
-      >
-        Take it up again
-      </button>
+    <p v-if="tab.state.status === 'carried'" class="banner">
+      Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
     </p>
-    <p
-      v-if="!keeping.reachable"
-      class="banner"
-      role="status"
-    >
+    <p v-if="!keeping.reachable" class="banner" role="status">
       The server cannot be reached. Lines stay on this device and are sent in order when it is back.
     </p>
-    <p
-      v-else-if="keeping.trouble"
-      class="banner trouble"
-      role="alert"
-    >
+    <p v-else-if="keeping.trouble" class="banner trouble" role="alert">
       {{ keeping.trouble === 'disk-full' ? sayProblem({ code: 'disk-full', facts: {} }) : keeping.trouble }}
     </p>
-    <div
-      class="work"
-      :data-part="part"
-    >
-      <section
-        class="panel path"
-        aria-label="The path"
-      >
-        <div
-          v-if="narrow"
-          class="lanes"
-        >
-          <button
-            v-for="l in (['power', 'water'] as const)"
-            :key="l"
-            class="lane"
-            :aria-pressed="lane === l"
-            @click="lane = l"
-          >
-            {{ l }}
-          </button>
+    <div class="work" :data-part="part">
+      <section class="panel path" aria-label="The path">
+        <div v-if="narrow" class="lanes">
+          <button v-for="l in (['power', 'water'] as const)" :key="l" class="lane" :aria-pressed="lane === l" @click="lane = l">{{ l }}</button>
         </div>
-        <div
-          ref="drawing"
-          class="drawing"
-        >
+        <div ref="drawing" class="drawing">
           <PathDrawing
             :kind="tab.kind"
             :standings="tab.isolation?.path ?? []"
@@ -199,19 +156,8 @@ useTabKeys({
           />
         </div>
       </section>
-      <div
-        v-if="narrow"
-        class="parts"
-        role="group"
-        aria-label="Show"
-      >
-        <button
-          v-for="p in (['next', 'suspects', 'tape'] as const)"
-          :key="p"
-          class="lane"
-          :aria-pressed="part === p"
-          @click="part = p"
-        >
+      <div v-if="narrow" class="parts" role="group" aria-label="Show">
+        <button v-for="p in (['next', 'suspects', 'tape'] as const)" :key="p" class="lane" :aria-pressed="part === p" @click="part = p">
           {{ p === 'next' ? 'next test' : p }}
         </button>
       </div>
@@ -228,12 +174,7 @@ useTabKeys({
         @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })"
 @answer="answer" @settle="settle"
       />
-      <SuspectList
-        v-show="!narrow || part === 'suspects'"
-        class="area-suspects"
-        :isolation="tab.isolation"
-        :say="sayId"
-      />
+      <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" />
       <TapeStrip
         v-show="!narrow || part === 'tape'"
         class="area-tape"
@@ -247,37 +188,13 @@ useTabKeys({
         @drop="keeping.drop"
       />
     </div>
-    <div
-      v-if="waiting"
-      class="ask panel"
-      role="alertdialog"
-      aria-label="State needed"
-    >
+    <div v-if="waiting" class="ask panel" role="alertdialog" aria-label="State needed">
       <p>{{ waiting.message }}</p>
-      <button
-        class="press main"
-        @click="proving = waiting.need"
-      >
-        Prove it
-      </button>
-      <form
-        class="without"
-        @submit.prevent="goWithout"
-      >
-        <input
-          v-model="without"
-          placeholder="or say why you go on without"
-          aria-label="Why you go on without"
-        ><button class="press danger">
-          Go on without
-        </button>
+      <button class="press main" @click="proving = waiting.need">Prove it</button>
+      <form class="without" @submit.prevent="goWithout">
+        <input v-model="without" placeholder="or say why you go on without" aria-label="Why you go on without"><button class="press danger">Go on without</button>
       </form>
-      <button
-        class="press plain"
-        @click="waiting = undefined"
-      >
-        Leave it
-      </button>
+      <button class="press plain" @click="waiting = undefined">Leave it</button>
     </div>
     <ReadingLine
       ref="readingLine"
@@ -288,33 +205,14 @@ useTabKeys({
       @unpick="tab.picked = undefined"
       @help="keysOpen = true"
     />
-    <ProofDialog
-      :state="proving"
-      @close="proving = undefined"
-      @done="proved"
-    />
-    <KeySheet
-      :open="keysOpen"
-      @close="keysOpen = false"
-    />
+    <ProofDialog :state="proving" @close="proving = undefined" @done="proved" />
+    <KeySheet :open="keysOpen" @close="keysOpen = false" />
   </div>
-  <div
-    v-else
-    class="page"
-  >
-    <p
-      v-if="tab.problem"
-      class="trouble"
-      role="alert"
-    >
+  <div v-else class="page">
+    <p v-if="tab.problem" class="trouble" role="alert">
       {{ sayProblem(tab.problem) }} <NuxtLink to="/">Back to today</NuxtLink>
     </p>
-    <p
-      v-else
-      class="soft"
-    >
-      Opening the tab…
-    </p>
+    <p v-else class="soft">Opening the tab…</p>
   </div>
 </template>
 

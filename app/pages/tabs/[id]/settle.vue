@@ -22,72 +22,24 @@ async function log(draft: DraftLine) {
 </script>
 
 <template>
-  <div
-    v-if="tab.reply && tab.kind"
-    class="page"
-  >
+  <div v-if="tab.reply && tab.kind" class="page">
     <header class="top">
       <div>
-        <p class="soft">
-          {{ tab.reply.site.name }} · {{ tab.reply.system.name }}
-        </p><h1>{{ settled ? 'Settled' : 'Settle' }}: {{ tab.state.opened?.words }}</h1>
+        <p class="soft">{{ tab.reply.site.name }} · {{ tab.reply.system.name }}</p><h1>{{ settled ? 'Settled' : 'Settle' }}: {{ tab.state.opened?.words }}</h1>
       </div>
       <div class="acts">
-        <NuxtLink
-          class="press"
-          :to="`/tabs/${id}`"
-        >Back to the tab</NuxtLink><NuxtLink
-          class="press"
-          :to="`/tabs/${id}/summary`"
-        >Customer summary</NuxtLink>
+        <NuxtLink class="press" :to="`/tabs/${id}`">Back to the tab</NuxtLink><NuxtLink class="press" :to="`/tabs/${id}/summary`">Customer summary</NuxtLink>
       </div>
     </header>
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
-    <SettleFindings
-      :log="log"
-      :settled="settled"
-    />
-    <SettleParts
-      :log="log"
-      :settled="settled"
-    />
-    <SettleAsLeft
-      :log="log"
-      :settled="settled"
-      @prove="s => (proving = s)"
-    />
-    <SettleClose
-      :log="log"
-      :settled="settled"
-    />
-    <ProofDialog
-      :state="proving"
-      @close="proving = undefined"
-      @done="proving = undefined"
-    />
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <SettleFindings :log="log" :settled="settled" />
+    <SettleParts :log="log" :settled="settled" />
+    <SettleAsLeft :log="log" :settled="settled" @prove="s => (proving = s)" />
+    <SettleClose :log="log" :settled="settled" />
+    <ProofDialog :state="proving" @close="proving = undefined" @done="proving = undefined" />
   </div>
-  <div
-    v-else
-    class="page"
-  >
-    <p
-      v-if="tab.problem"
-      class="trouble"
-      role="alert"
-    >
-      {{ sayProblem(tab.problem) }}
-    </p><p
-      v-else
-      class="soft"
-    >
-      Opening the tab…
-    </p>
+  <div v-else class="page">
+    <p v-if="tab.problem" class="trouble" role="alert">{{ sayProblem(tab.problem) }}</p><p v-else class="soft">Opening the tab…</p>
   </div>
 </template>
 

@@ -26,25 +26,12 @@ const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.sta
 </script>
 
 <template>
-  <article
-    v-if="tab.reply && tab.kind"
-    class="page sheet-page"
-  >
+  <article v-if="tab.reply && tab.kind" class="page sheet-page">
     <div class="no-print acts">
-      <NuxtLink
-        class="press"
-        :to="`/tabs/${tab.reply.tab.id}/settle`"
-      >Back</NuxtLink><button
-        class="press main"
-        @click="printSheet"
-      >
-        Print
-      </button>
+      <NuxtLink class="press" :to="`/tabs/${tab.reply.tab.id}/settle`">Back</NuxtLink><button class="press main" @click="printSheet">Print</button>
     </div>
     <header>
-      <p class="soft">
-        {{ today.reply?.company }}
-      </p><h1>{{ tab.reply.site.name }}</h1><p>{{ tab.reply.system.name }} · {{ sayDay(dayOf(tab.reply.tab.openedAt)) }}<span v-if="tab.state.status !== 'settled'"> · <b>not settled yet</b></span></p>
+      <p class="soft">{{ today.reply?.company }}</p><h1>{{ tab.reply.site.name }}</h1><p>{{ tab.reply.system.name }} · {{ sayDay(dayOf(tab.reply.tab.openedAt)) }}<span v-if="tab.state.status !== 'settled'"> · <b>not settled yet</b></span></p>
     </header>
     <section><h2>What you told us</h2><p>{{ tab.state.opened?.words }}<span v-if="tab.state.opened?.since"> ({{ tab.state.opened.since }})</span></p></section>
     <section v-if="tab.state.settled">
@@ -53,25 +40,16 @@ const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.sta
     <section>
       <h2>What we found</h2>
       <dl>
-        <template
-          v-for="f in tab.state.findings.failed"
-          :key="f.id"
-        >
+        <template v-for="f in tab.state.findings.failed" :key="f.id">
           <dt>Failed</dt><dd>{{ label(f.about) }} {{ f.text }}</dd>
         </template>
-        <template
-          v-for="f in tab.state.findings.cause"
-          :key="f.id"
-        >
+        <template v-for="f in tab.state.findings.cause" :key="f.id">
           <dt>Because</dt><dd>{{ label(f.about) }} {{ f.text }}</dd>
         </template>
         <template v-if="causeOpen">
           <dt>Because</dt><dd><b>Not yet known: the cause is still open.</b></dd>
         </template>
-        <template
-          v-for="f in tab.state.findings.also"
-          :key="f.id"
-        >
+        <template v-for="f in tab.state.findings.also" :key="f.id">
           <dt>Also</dt><dd>{{ f.about === 'other' ? '' : label(f.about) }} {{ f.text }}</dd>
         </template>
       </dl>
@@ -79,26 +57,15 @@ const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.sta
     <section v-if="tab.state.parts.length || tab.state.repairs.length">
       <h2>What we did</h2>
       <ul>
-        <li
-          v-for="p in tab.state.parts"
-          :key="p.id"
-        >
+        <li v-for="p in tab.state.parts" :key="p.id">
           {{ p.on ? `Fitted ${p.on}${p.number ? ` (${p.number})` : ''}` : `Took off ${p.off}` }} on the {{ nameOf(tab.kind, p.component) }}{{ p.temporary ? ' — temporary, to be finished' : '' }}
-        </li><li
-          v-for="r in tab.state.repairs"
-          :key="r.id"
-        >
-          {{ r.text }} ({{ nameOf(tab.kind, r.component) }})
-        </li>
+        </li><li v-for="r in tab.state.repairs" :key="r.id">{{ r.text }} ({{ nameOf(tab.kind, r.component) }})</li>
       </ul>
     </section>
     <section v-if="asLeft.length">
       <h2>How it was left</h2><table>
         <thead><tr><th>Reading</th><th>Found</th><th>Left</th></tr></thead><tbody>
-          <tr
-            v-for="r in asLeft"
-            :key="r.id"
-          >
+          <tr v-for="r in asLeft" :key="r.id">
             <td>{{ r.name }}</td><td>{{ r.found }}</td><td><b>{{ r.left }}</b></td>
           </tr>
         </tbody>
@@ -106,33 +73,15 @@ const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.sta
     </section>
     <section v-if="tab.state.advice.length || tab.state.followUps.length">
       <h2>What we advise</h2><ul>
-        <li
-          v-for="a in tab.state.advice"
-          :key="a.id"
-        >
-          {{ a.text }}
-        </li><li
-          v-for="f in tab.state.followUps"
-          :key="f.id"
-        >
-          {{ f.text }}, {{ sayDay(f.due) }}
-        </li>
+        <li v-for="a in tab.state.advice" :key="a.id">{{ a.text }}</li><li v-for="f in tab.state.followUps" :key="f.id">{{ f.text }}, {{ sayDay(f.due) }}</li>
       </ul>
     </section>
     <footer class="soft">
       Electrical and well work is for qualified and, where the law says so, licensed people. Local code and the maker’s instructions come first.
     </footer>
   </article>
-  <div
-    v-else
-    class="page"
-  >
-    <p
-      v-if="tab.problem"
-      class="trouble"
-    >
-      {{ sayProblem(tab.problem) }}
-    </p>
+  <div v-else class="page">
+    <p v-if="tab.problem" class="trouble">{{ sayProblem(tab.problem) }}</p>
   </div>
 </template>
 
