@@ -37,7 +37,7 @@ function proofs(need: string, state: TabState): DraftLine[] {
   const dead: DraftLine = { kind: 'state', to: 'proven-dead', proof: [240, 0.2, 240] }
   if (need === 'live' && state.work['proven-dead']) return [{ kind: 'state', to: 'live' }]
   if (need === 'proven-dead' && !state.work['proven-dead']) return [dead]
-  if (need === 'discharged') return [...(state.work['proven-dead'] ? [] : [dead]), ...(state.work.discharged ? [] : [{ kind: 'state', to: 'discharged', proof: [0.3] } as const])]
+  if (need === 'discharged') return [...(state.work['proven-dead'] ? [] : [dead]), ...(state.work.discharged ? [] : [{ kind: 'state' as const, to: 'discharged' as const, proof: [0.3] }])]
   if (need === 'zero-pressure' && !state.work['zero-pressure']) return [{ kind: 'state', to: 'zero-pressure', proof: [0] }]
   return []
 }
