@@ -8,7 +8,7 @@ const text = z.string().max(2000)
 
 export const openTabRequest = z.strictObject({
   site: z.strictObject({ id, name: name.optional(), place: text.optional(), contact: text.optional(), access: text.optional() }),
-  system: z.strictObject({ id, name: name.optional(), kind: z.string().max(40).optional() }),
+  system: z.strictObject({ id, name: name.optional(), kind: z.string().max(40).optional(), installed: z.iso.date().optional(), nameplate: z.record(z.string().max(60), z.union([z.string().max(60), z.number()])).optional() }),
   tab: z.strictObject({ id, opened: lineSchema }),
 })
 export type OpenTabRequest = z.infer<typeof openTabRequest>
@@ -28,7 +28,8 @@ export interface SystemCard { readonly id: string, readonly site: string, readon
 export interface FittedPart { readonly component: string, readonly part: string, readonly number: string, readonly fitted: string | null, readonly removed: string | null, readonly why: string }
 export interface TabCard { readonly id: string, readonly system: string, readonly openedAt: string, readonly status: 'open' | 'carried' | 'settled', readonly complaint: string, readonly words: string, readonly note: string }
 
-export interface TabReply { readonly tab: TabCard, readonly site: SiteCard & { readonly access: string, readonly contact: string }, readonly system: SystemCard, readonly fitted: readonly FittedPart[], readonly lines: readonly KeptLine[] }
+export interface TabReply { readonly tab: TabCard, readonly site: SiteCard & { readonly access: string, readonly contact: string }, readonly system: SystemCard, readonly fitted: readonly FittedPart[], readonly lines: readonly KeptLine[], /** settled tabs of this kind by the fault they ended in, since the shop last began to count */ readonly learned: Readonly<Record<string, number>> }
+export interface LearnedReply { readonly since: string, readonly kinds: readonly { readonly kind: string, readonly tabs: number, readonly counts: Readonly<Record<string, number>> }[] }
 export interface ListedTab extends TabCard { readonly siteName: string, readonly systemName: string, readonly siteId: string }
 export interface FollowUp { readonly tab: string, readonly siteName: string, readonly systemName: string, readonly text: string, readonly due: string }
 export interface TodayReply { readonly today: string, readonly company: string, readonly tabs: readonly ListedTab[], readonly followUps: readonly FollowUp[], readonly bring: readonly { readonly tab: string, readonly siteName: string, readonly text: string }[] }

@@ -2,14 +2,14 @@
 import { fail, ok, type Result } from '#core/foundation'
 import type { ProblemReply } from '#contracts'
 
-export interface AskOptions { readonly method?: 'GET' | 'POST' | 'PUT', readonly body?: unknown, readonly text?: string }
+export interface AskOptions { readonly method?: 'GET' | 'POST' | 'PUT', readonly body?: unknown, readonly text?: string, readonly bytes?: Blob }
 
-export async function askServer<T>(path: string, { method = 'GET', body, text }: AskOptions = {}): Promise<Result<T>> {
+export async function askServer<T>(path: string, { method = 'GET', body, text, bytes }: AskOptions = {}): Promise<Result<T>> {
   let response: Response
   try {
     response = await fetch(path, {
       method, signal: AbortSignal.timeout(15000),
-      ...(body === undefined && text === undefined ? {} : { body: text ?? JSON.stringify(body), headers: { 'content-type': text === undefined ? 'application/json' : 'text/plain' } }),
+      ...(bytes ? { body: bytes, headers: { 'content-type': 'application/octet-stream' } } : body === undefined && text === undefined ? {} : { body: text ?? JSON.stringify(body), headers: { 'content-type': text === undefined ? 'application/json' : 'text/plain' } }),
     })
   }
   catch {

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 /** Opening a tab in under half a minute: site, system kind and complaint are enough. */
 import { v7 as uuid } from 'uuid'
-import type { ListedSite, OpenTabRequest } from '#contracts'
-import { COMPLAINTS, KIND_IDS, kindOf, type Complaint, type KindId } from '#core/systems'
+import type { ListedSite, OpenTabRequest, SiteReply } from '#contracts'
+import { writeNameplate } from '#core/formats'
+import { KIND_IDS, kindFor, kindName, type Complaint, type KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
 
-const COMPLAINT_WORDS: Record<Complaint, string> = { 'no-water': 'No water', 'groans': 'Groans, does not start', 'overload-trips': 'Overload lets go', 'breaker-trips': 'Breaker trips', 'low-pressure': 'Low pressure', 'rapid-cycles': 'Starts every few seconds', 'runs-on': 'Runs on', 'surges': 'Taps pulse and surge', 'check-up': 'Check-up' }
+const COMPLAINT_WORDS: Record<Complaint, string> = {
+  'no-water': 'No water', 'no-air': 'No air', 'groans': 'Groans, does not start', 'overload-trips': 'Overload lets go', 'breaker-trips': 'Breaker or fuse goes', 'chatters': 'Contactor chatters', 'low-pressure': 'Low pressure', 'slow-air': 'Slow to make air', 'rapid-cycles': 'Starts every few seconds',
+  'starts-alone': 'Starts by itself', 'stops-under-draw': 'Stops while water is drawn', 'runs-on': 'Runs on', 'surges': 'Taps pulse and surge', 'check-up': 'Check-up',
+}
 const sites = ref<readonly ListedSite[]>([])
 const route = useRoute()
 const siteName = ref('')
@@ -33,6 +37,23 @@ const offered = ref<string[]>([])
 const offer = (query: string) => { offered.value = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase())) }
 const known = computed(() => sites.value.find(s => s.name.toLowerCase() === siteName.value.trim().toLowerCase()))
 watch(known, (k) => { if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? '' })
+const written = ref<Record<string, string>>({})
+const installed = ref('')
+watch(kind, () => { written.value = {} })
+/** The kind in question: chosen now, or of the known system. */
+const kindNow = computed<KindId>(() => newSystem.value ? kind.value : (known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value)
+const complaints = computed(() => kindFor(kindNow.value).complaints)
+watch(complaints, (list) => { if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined })
+/** Systems of this kind elsewhere, whose figures may be taken over. */
+const alike = computed(() => sites.value.flatMap(s => s.systems.filter(x => x.kind === kind.value).map(x => ({ id: x.id, site: s.id, label: `${s.name}: ${x.name}` }))))
+async function takeOver(event: Event) {
+  const chosen = alike.value.find(a => a.id === (event.target as HTMLSelectElement).value)
+  if (!chosen) return
+  const site = await askServer<SiteReply>(`/api/sites/${chosen.site}`)
+  const system = site.ok ? site.value.systems.find(x => x.system.id === chosen.id)?.system : undefined
+  if (system) written.value = writeNameplate(system.kind, system.nameplate)
+  else if (!site.ok) trouble.value = sayProblem(site.problem)
+}
 const newSystem = computed(() => !known.value || systemId.value === '')
 const missing = computed(() => !siteName.value.trim() ? 'Say which site.' : newSystem.value && !kind.value ? 'Say what kind of system it is.' : !complaint.value ? 'Choose what the customer says.' : '')
 
@@ -45,7 +66,7 @@ async function open() {
   const tab = uuid()
   const request: OpenTabRequest = {
     site: { id: known.value?.id ?? uuid(), name: siteName.value.trim(), ...(place.value.trim() ? { place: place.value.trim() } : {}) },
-    system: newSystem.value ? { id: uuid(), name: systemName.value.trim() || 'well', kind: kind.value } : { id: systemId.value },
+    system: newSystem.value ? { id: uuid(), name: systemName.value.trim() || kindName(kind.value).toLowerCase(), kind: kind.value, nameplate: Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== '')), ...(installed.value ? { installed: installed.value } : {}) } : { id: systemId.value },
     tab: { id: tab, opened: { id: uuid(), at: useClock().now(), kind: 'opened', complaint: complaint.value, words: words.value.trim() || COMPLAINT_WORDS[complaint.value], ...(since.value.trim() ? { since: since.value.trim() } : {}) } },
   }
   const answer = await askServer<{ tab: string }>('/api/tabs', { method: 'POST', body: request })
@@ -65,18 +86,25 @@ async function open() {
     <label v-if="siteName && !known" class="field"><span>Where (optional)</span><input v-model="place" autocomplete="off"></label>
     <fieldset v-if="known" class="choices">
       <legend>System</legend>
-      <label v-for="s in known.systems" :key="s.id" class="choice"><input v-model="systemId" type="radio" :value="s.id"> {{ s.name }} <span class="soft">{{ kindOf(s.kind as KindId).name.toLowerCase() }}</span></label>
+      <label v-for="s in known.systems" :key="s.id" class="choice"><input v-model="systemId" type="radio" :value="s.id"> {{ s.name }} <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span></label>
       <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
     <fieldset v-if="siteName && newSystem" class="choices">
       <legend>Kind of system</legend>
-      <label v-for="k in KIND_IDS" :key="k" class="choice"><input v-model="kind" type="radio" :value="k"> {{ kindOf(k).name }}</label>
-      <label class="field"><span>What it is called (optional)</span><input v-model="systemName" autocomplete="off" placeholder="well"></label>
-      <p class="soft">Nameplate figures can come later; each one sharpens what is expected.</p>
+      <label v-for="k in KIND_IDS" :key="k" class="choice"><input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label>
+      <label class="field"><span>What it is called (optional)</span><input v-model="systemName" autocomplete="off" placeholder="greenhouse well"></label>
+      <details class="figures">
+        <summary>What is fitted, and what the nameplates say <span class="soft">(can come later; each figure sharpens what is expected)</span></summary>
+        <div class="over">
+          <label v-if="alike.length" class="field"><span>Take the figures over from</span><select @change="takeOver"><option value="">a system like it…</option><option v-for="a in alike" :key="a.id" :value="a.id">{{ a.label }}</option></select></label>
+          <label class="field"><span>Put in on (if known)</span><input v-model="installed" type="date"></label>
+        </div>
+        <NameplateForm v-model="written" :kind="kind" />
+      </details>
     </fieldset>
     <fieldset class="choices">
       <legend>What the customer says</legend>
-      <label v-for="c in COMPLAINTS" :key="c" class="choice"><input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label>
+      <label v-for="c in complaints" :key="c" class="choice"><input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label>
     </fieldset>
     <label class="field"><span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500"></label>
     <label class="field"><span>Since when, and what changed (optional)</span><input v-model="since" autocomplete="off" maxlength="500"></label>
@@ -88,12 +116,17 @@ async function open() {
 </template>
 
 <style scoped>
-.narrow { max-width: 720px; gap: 16px; }
+.narrow { max-width: 860px; gap: 16px; }
 .choices { border: 0; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: 8px; }
 legend { font-weight: 600; font-size: 14px; margin-bottom: 6px; }
 .choice { display: inline-flex; align-items: center; gap: 8px; min-height: 44px; padding: 0 14px; border: 1.5px solid var(--rule); border-radius: 4px; background: var(--panel); cursor: pointer; }
 .choice:has(:checked) { border-color: var(--brass); background: var(--brass-ground); font-weight: 700; }
 .choice input { accent-color: var(--brass); width: 18px; height: 18px; }
 .choices .field { flex: 1 0 100%; }
-.choices p { flex: 1 0 100%; }
+.figures { flex: 1 0 100%; border: 1.5px solid var(--rule); border-radius: 4px; padding: 0 14px; background: var(--panel); }
+.figures[open] { padding-bottom: 14px; }
+.figures summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; gap: 6px; flex-wrap: wrap; font-weight: 600; }
+.figures summary .soft { font-weight: 400; font-size: 14px; }
+.over { display: flex; gap: 14px; flex-wrap: wrap; margin: 6px 0 12px; }
+.over .field { flex: 1 1 220px; }
 </style>

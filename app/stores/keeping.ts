@@ -47,10 +47,21 @@ export const useKeeping = defineStore('keeping', () => {
     return sending ??= sendAll().finally(() => { sending = undefined })
   }
 
+  /** Pictures go ahead of the lines that name them. One that cannot be taken is let go; its line says what it showed. */
+  async function sendPhotos(): Promise<boolean> {
+    for (const photo of await localCopies.readPhotos().catch(() => [])) {
+      const reply = await askServer(`/api/tabs/${photo.tab}/photos/${photo.id}`, { method: 'PUT', bytes: photo.blob })
+      if (!reply.ok && (reply.problem.code === 'unreachable' || reply.problem.code === 'disk-full')) return false
+      await localCopies.dropPhoto(photo.id)
+    }
+    return true
+  }
+
   async function sendAll() {
     for (;;) {
       const next = unsent.value.find(u => !u.problem)
       if (!next) break
+      if (next.line.kind === 'photo') await sendPhotos()
       const group = unsent.value.filter(u => u.tab === next.tab && !u.problem)
       const reply = await askServer<AddLinesReply>(`/api/tabs/${next.tab}/lines`, { method: 'POST', body: { lines: group.map(u => u.line) } })
       if (!reply.ok && (reply.problem.code === 'unreachable' || reply.problem.code === 'disk-full')) {

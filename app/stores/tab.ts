@@ -4,12 +4,14 @@ import { v7 as uuid } from 'uuid'
 import type { TabReply } from '#contracts'
 import { ok, type Problem, type Result } from '#core/foundation'
 import type { Isolation, ProposedTest } from '#core/isolation'
-import { isKindId, kindOf } from '#core/systems'
+import { isKindId, kindFor } from '#core/systems'
 import { checkLine, foldTab, type DraftLine, type Line } from '#core/tab'
 import { localCopies } from '~/composables/localCopies'
 import { useClock } from '~/composables/useClock'
 import { useIsolation } from '~/composables/useIsolation'
+import type { AskedSystem } from '~/workers/isolation.worker'
 import { askServer } from '~/composables/useServer'
+import { shrinkPicture } from '~/composables/photos'
 import { useKeeping } from './keeping'
 
 export const useTab = defineStore('tab', () => {
@@ -25,7 +27,7 @@ export const useTab = defineStore('tab', () => {
   let source: EventSource | undefined
   let run = 0
 
-  const kind = computed(() => reply.value && isKindId(reply.value.system.kind) ? kindOf(reply.value.system.kind) : undefined)
+  const kind = computed(() => reply.value && isKindId(reply.value.system.kind) ? kindFor(reply.value.system.kind, reply.value.system.nameplate) : undefined)
   const pending = computed(() => keeping.unsent.filter(u => u.tab === reply.value?.tab.id))
   const lines = computed<Line[]>(() => {
     const kept = reply.value?.lines.map(k => k.line) ?? []
@@ -38,12 +40,18 @@ export const useTab = defineStore('tab', () => {
 
   watch([lines, () => reply.value?.system.nameplate], () => void work(), { deep: false })
 
+  /** The system as the worker needs it: kind, nameplate, and what shifts its base rates. */
+  const asked = (): AskedSystem => {
+    const { system, learned } = reply.value!
+    return plain({ kind: system.kind, nameplate: system.nameplate, counts: learned ?? {}, installed: system.installed, today: (reply.value!.tab.openedAt ?? useClock().now()).slice(0, 10) })
+  }
+
   async function work() {
     const system = reply.value?.system
     if (!system) return
     const mine = ++run
     busy.value = true
-    const answer = await worker.isolate(system.kind, plain(system.nameplate), plain(lines.value))
+    const answer = await worker.isolate(asked(), plain(lines.value))
     if (mine !== run) return
     busy.value = false
     if (answer.ok) {
@@ -109,12 +117,23 @@ export const useTab = defineStore('tab', () => {
     return ok(line)
   }
 
-  const preview = (draft: DraftLine) => reply.value ? worker.preview(reply.value.system.kind, plain(reply.value.system.nameplate), plain(lines.value), plain(draft)) : Promise.resolve([])
-  const describe = (test: string): Promise<ProposedTest | undefined> => reply.value ? worker.describe(reply.value.system.kind, plain(reply.value.system.nameplate), plain(lines.value), test) : Promise.resolve(undefined)
+  /** Keeps a picture with the tab: made small, held on this device, its line logged at once. */
+  async function addPhoto(file: Blob, caption: string): Promise<Result<Line>> {
+    const small = await shrinkPicture(file)
+    if (!small || !reply.value) return { ok: false, problem: { code: 'bad-photo', facts: { why: 'this browser cannot read it as a picture' } } }
+    const photo = uuid()
+    await localCopies.savePhoto({ id: photo, tab: reply.value.tab.id, blob: small.blob })
+    return log({ kind: 'photo', photo, caption, width: small.width, height: small.height })
+  }
+
+  const preview = (draft: DraftLine) => reply.value ? worker.preview(asked(), plain(lines.value), plain(draft)) : Promise.resolve([])
+  const describe = (test: string): Promise<ProposedTest | undefined> => reply.value ? worker.describe(asked(), plain(lines.value), test) : Promise.resolve(undefined)
+
+  const clearing = (fault: string): Promise<ProposedTest | undefined> => reply.value ? worker.clearing(asked(), plain(lines.value), fault) : Promise.resolve(undefined)
 
   keeping.onKept((tab) => { if (tab === reply.value?.tab.id) void refresh(tab) })
 
-  return { reply, problem, isolation, busy, inHand, picked, kind, lines, state, notKept, refused, open, refresh, close, log, preview, describe }
+  return { reply, problem, isolation, busy, inHand, picked, kind, lines, state, notKept, refused, open, refresh, close, log, preview, describe, clearing, addPhoto }
 })
 
 /** A structured-clone-safe copy without reactive wrappers. */

@@ -106,6 +106,6 @@ function randomNetwork(random: ReturnType<typeof createRandom>): Network {
     if (a === b) continue
     elements.push(random.uniform() < 0.5 ? capacitor(`c${i}`, a, b, 1e-6 * (1 + 100 * random.uniform())) : { kind: 'impedance', id: `z${i}`, a, b, z: complex(random.uniform() * 50, random.uniform() * 50 + 0.1) })
   }
-  elements.push({ kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(5, 30) }, { kind: 'winding', id: 'start', a: 'n0', b: '0', z: complex(14, 20), coupling: { to: 'main', z: complex(-3, 9) } })
+  elements.push({ kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(5, 30) }, { kind: 'winding', id: 'start', a: 'n0', b: '0', z: complex(14, 20), couplings: [{ to: 'main', z: complex(-3, 9) }] })
   return { hertz: 60, elements }
 }

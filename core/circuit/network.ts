@@ -11,8 +11,11 @@ export type Element
     | { readonly kind: 'capacitor', readonly id: string, readonly a: string, readonly b: string, readonly farads: number }
   /** an ideal voltage from b up to a, behind its own impedance */
     | { readonly kind: 'source', readonly id: string, readonly a: string, readonly b: string, readonly volts: Complex, readonly z: Complex }
-  /** a motor winding: its own impedance, and the voltage that the other winding's current induces in it */
-    | { readonly kind: 'winding', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex, readonly coupling?: { readonly to: string, readonly z: Complex } }
+  /** a winding: its own impedance, and the voltages that other windings' currents induce in it */
+    | { readonly kind: 'winding', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex, readonly couplings?: readonly Coupling[] }
+
+/** Volts induced by another winding's current: z·I of that winding, counted like the winding's own drop. */
+export interface Coupling { readonly to: string, readonly z: Complex }
 
 export interface Network { readonly hertz: number, readonly elements: readonly Element[] }
 

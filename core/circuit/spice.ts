@@ -5,7 +5,7 @@
  * At 0 Hz the sources are DC and capacitors stay in as open circuits.
  */
 import { magnitude, type Complex } from '#core/foundation'
-import { EARTH, type Element, type Network } from './network'
+import { EARTH, type Coupling, type Element, type Network } from './network'
 
 /** SPICE names are case-blind and take no punctuation beyond `_`. */
 export const spiceName = (id: string) => id.toLowerCase().replace(/[^a-z0-9]/g, '_')
@@ -35,19 +35,23 @@ function writeElement(e: Element, omega: number, node: (n: string) => string): s
       return [sense, `V_${id} e_${id} ${b} ${value}`, ...writeImpedance(id, sensed, `e_${id}`, e.z, omega)]
     }
     case 'winding': {
-      if (!e.coupling) return [sense, ...writeImpedance(id, sensed, b, e.z, omega)]
-      const control = `V_${spiceName(e.coupling.to)}_s`
-      return [
-        sense,
-        ...writeImpedance(id, sensed, `k_${id}`, e.z, omega),
-        `H_${id} k_${id} j_${id} ${control} ${number(e.coupling.z.re)}`,
-        `E_${id} j_${id} ${b} q_${id} 0 1`,
-        `F_${id} 0 q_${id} ${control} ${number(e.coupling.z.im)}`,
-        `L_${id}_q q_${id} 0 ${number(1 / omega)}`,
-        `R_${id}_q q_${id} 0 1e12`,
-      ]
+      const chain = [id, ...(e.couplings ?? []).map((_, i) => `${id}_${i}`)].map(n => `k_${n}`)
+      const ends = [...chain.slice(1), b]
+      return [sense, ...writeImpedance(id, sensed, e.couplings?.length ? chain[1]! : b, e.z, omega), ...(e.couplings ?? []).flatMap((c, i) => writeCoupling(`${id}_${i}`, chain[i + 1]!, ends[i + 1]!, c, omega))]
     }
   }
+}
+
+/** z·Iother between two nodes: the real part is a controlled source, the imaginary one the drop over 1 Ω of reactance. */
+function writeCoupling(id: string, from: string, to: string, { to: other, z }: Coupling, omega: number): string[] {
+  const control = `V_${spiceName(other)}_s`
+  return [
+    `H_${id} ${from} j_${id} ${control} ${number(z.re)}`,
+    `E_${id} j_${id} ${to} q_${id} 0 1`,
+    `F_${id} 0 q_${id} ${control} ${number(z.im)}`,
+    `L_${id}_q q_${id} 0 ${number(1 / omega)}`,
+    `R_${id}_q q_${id} 0 1e12`,
+  ]
 }
 
 function writeImpedance(id: string, a: string, b: string, z: Complex, omega: number): string[] {

@@ -1,1 +1,4 @@
+export { AIR_FALL_OFF, runAir, type AirPlant } from './air'
+export { FLOW_EFFECTS, type FlowEffect, type FlowStory, type PressureSwitch } from './story'
 export { airPressureAt, cycleAt, drawdown, shortestCycle, type Cycle, type SwitchSetting, type Tank } from './tank'
+export { freeFlowOf, runWater, type WaterPlant } from './water'

@@ -1,18 +1,21 @@
 /** Nameplate figures as people write them: "3/4 hp", "180 ft", "12 AWG", "130 µF", "L", or a bare number in the trade's unit. */
 import { fail, ok, type Result } from '#core/foundation'
 import { CODE_LETTERS } from '#core/standards'
-import { isKindId, kindOf, type Nameplate, type NameplateField } from '#core/systems'
+import { isKindId, kindFor, SITE_FIELDS, type KindId, type Nameplate, type NameplateField } from '#core/systems'
 import { findUnit, FOOT, formatValue, GALLON, HORSEPOWER, type Quantity } from '#core/units'
 
+const CFM = FOOT ** 3 / 60
 type FieldQuantity = NameplateField['quantity']
 const EXTRA_UNITS: Partial<Record<FieldQuantity, Readonly<Record<string, number>>>> = {
-  horsepower: { hp: HORSEPOWER, w: 1, kw: 1000 },
-  length: { ft: FOOT, m: 1 },
-  volume: { gal: GALLON, l: 1e-3 },
-  gauge: { awg: 1 },
-  altitude: { ft: FOOT, m: 1 },
+  'horsepower': { hp: HORSEPOWER, w: 1, kw: 1000 },
+  'length': { ft: FOOT, m: 1 },
+  'volume': { gal: GALLON, l: 1e-3 },
+  'gauge': { awg: 1 },
+  'altitude': { ft: FOOT, m: 1 },
+  'air-flow': { 'cfm': CFM, 'l/s': 1e-3, 'm³/h': 1 / 3600 },
+  'battery-capacity': { ah: 1 },
 }
-const BARE: Record<FieldQuantity, number> = { 'volts': 1, 'amps': 1, 'ohms': 1, 'farads': 1e-6, 'pressure': findUnit('psi')!.perUnit, 'flow': findUnit('gpm')!.perUnit, 'time': 1, 'count': 1, 'horsepower': HORSEPOWER, 'length': FOOT, 'volume': GALLON, 'gauge': 1, 'code-letter': 1, 'altitude': FOOT }
+const BARE: Record<FieldQuantity, number> = { 'volts': 1, 'amps': 1, 'ohms': 1, 'farads': 1e-6, 'pressure': findUnit('psi')!.perUnit, 'flow': findUnit('gpm')!.perUnit, 'time': 1, 'count': 1, 'horsepower': HORSEPOWER, 'length': FOOT, 'volume': GALLON, 'gauge': 1, 'code-letter': 1, 'altitude': FOOT, 'air-flow': CFM, 'battery-capacity': 1, 'choice': 1 }
 const FRACTIONS: Record<string, number> = { '¼': 0.25, '½': 0.5, '¾': 0.75, '⅓': 1 / 3 }
 
 /** Reads one figure into SI. Refuses what is not a number with a unit of the right kind. */
@@ -45,6 +48,8 @@ export function formatFigureOf(quantity: FieldQuantity, si: number): string {
     case 'length': case 'altitude': return `${round(si / FOOT)} ft`
     case 'volume': return `${round(si / GALLON)} gal`
     case 'gauge': return `${round(si)} AWG`
+    case 'air-flow': return `${round(si / CFM)} cfm`
+    case 'battery-capacity': return `${round(si)} Ah`
     case 'code-letter': return Object.keys(CODE_LETTERS)[si] ?? ''
     default: return formatValue(quantity as Quantity, si)
   }
@@ -52,13 +57,21 @@ export function formatFigureOf(quantity: FieldQuantity, si: number): string {
 
 const round = (x: number) => Number(x.toPrecision(4))
 
-/** Reads a written nameplate for a kind. Names the field that it cannot take. */
+/** Reads a written nameplate for a kind, choices first, since they decide what figures there are. Names the field that it cannot take. */
 export function parseNameplate(kind: string, written: Readonly<Record<string, string | number>>): Result<Nameplate> {
   if (!isKindId(kind)) return fail('unknown-kind', { kind })
   const out: Record<string, number> = {}
-  for (const [field, value] of Object.entries(written)) {
-    if (value === '') continue
-    const quantity = field === 'site.altitude' ? 'altitude' : fieldOf(kind, field)?.quantity
+  const given = Object.entries(written).filter(([, value]) => value !== '')
+  for (const [field, value] of given) {
+    const choice = fieldOf(kind, {}, field)
+    if (!choice?.choices) continue
+    const index = typeof value === 'number' ? value : choice.choices.indexOf(value.trim().toLowerCase())
+    if (!choice.choices[index]) return fail('not-a-choice', { field, written: value, choices: choice.choices.join(', ') })
+    out[field] = index
+  }
+  for (const [field, value] of given) {
+    if (field in out) continue
+    const quantity = fieldOf(kind, out, field)?.quantity
     if (!quantity) return fail('unknown-field', { field, kind })
     const figure = parseFigure(quantity, value)
     if (!figure.ok) return fail(figure.problem.code, { ...figure.problem.facts, field })
@@ -69,10 +82,15 @@ export function parseNameplate(kind: string, written: Readonly<Record<string, st
 
 export function writeNameplate(kind: string, nameplate: Nameplate): Record<string, string> {
   if (!isKindId(kind)) return {}
-  return Object.fromEntries(Object.entries(nameplate).map(([field, si]) => [field, formatFigureOf(field === 'site.altitude' ? 'altitude' : fieldOf(kind, field)?.quantity ?? 'count', si)]))
+  return Object.fromEntries(Object.entries(nameplate).map(([field, si]) => {
+    const known = fieldOf(kind, nameplate, field)
+    return [field, known?.choices ? known.choices[si] ?? '' : formatFigureOf(known?.quantity ?? 'count', si)]
+  }))
 }
 
-function fieldOf(kind: Parameters<typeof kindOf>[0], field: string): NameplateField | undefined {
+/** The nameplate figure of that name on a kind with these choices made. */
+export function fieldOf(kind: KindId, choices: Nameplate, field: string): NameplateField | undefined {
   const [component, id] = field.split('.')
-  return kindOf(kind).components.find(c => c.id === component)?.fields?.find(f => f.id === id)
+  if (component === 'site') return SITE_FIELDS.find(f => f.id === id)
+  return kindFor(kind, choices).components.find(c => c.id === component)?.fields?.find(f => f.id === id)
 }

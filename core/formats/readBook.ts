@@ -4,7 +4,7 @@
  * reading the same file twice gives the same ids and importing it twice adds nothing.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import { isKindId, KIND_IDS, kindOf, type KindId, type Nameplate } from '#core/systems'
+import { isKindId, KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind } from '#core/systems'
 import { checkLine, foldTab, parseShorthand, type DraftLine, type Line } from '#core/tab'
 import { bookSchema, FORMAT, VERSION, type BookFile, type SystemFile, type TabFile } from './book'
 import { parseNameplate } from './nameplate'
@@ -51,7 +51,7 @@ function expand(book: BookFile, layTo: string | undefined): Result<ReadBook, Boo
       const systemId = system.id ?? makeId('system', siteId, system.name)
       const tabs: ReadTab[] = []
       for (const tab of system.tabs ?? []) {
-        const read = readTab(system.kind, systemId, tab, shift, where)
+        const read = readTab(kindFor(system.kind, nameplate.value), systemId, tab, shift, where)
         if (!read.ok) return read
         tabs.push(read.value)
       }
@@ -67,7 +67,7 @@ function expand(book: BookFile, layTo: string | undefined): Result<ReadBook, Boo
   return ok({ sites, meters: (book.meters ?? []).map(m => ({ ...m, ...(m.checked ? { checked: day(m.checked) } : {}) })), ...(book.company ? { company: book.company } : {}) })
 }
 
-function readTab(kind: KindId, systemId: string, tab: TabFile, shift: number, where: string): Result<ReadTab, BookProblem> {
+function readTab(kind: SystemKind, systemId: string, tab: TabFile, shift: number, where: string): Result<ReadTab, BookProblem> {
   const id = tab.id ?? makeId('tab', systemId, tab.day, tab.words)
   const start = addDays(tab.day, shift)
   const place = `${where} › ${tab.day}`
@@ -89,7 +89,7 @@ function readTab(kind: KindId, systemId: string, tab: TabFile, shift: number, wh
     const draft = readWrittenLine(kind, timed[4]!, start)
     if (!draft.ok) return fail('bad-line', { place, line: written, why: draft.problem.code, ...draft.problem.facts })
     for (const one of draft.value) {
-      const checked = checkLine(kindOf(kind), foldTab(lines), one)
+      const checked = checkLine(kind, foldTab(lines), one)
       if (!checked.ok) return fail('bad-line', { place, line: written, why: checked.problem.code, ...checked.problem.facts })
       lines.push(whole(one, i + 1))
     }
@@ -100,10 +100,11 @@ function readTab(kind: KindId, systemId: string, tab: TabFile, shift: number, wh
 /**
  * Written lines know, besides the shorthand: `part COMPONENT: off … on … (number …)`, `repair COMPONENT: …`,
  * `failed FAULT: …`, `cause ID: …`, `also ID: …`, `skip TEST: …`, `carry: … bring …`, `resume`, `follow-up N days: …`,
+ * `wait TEST: minutes`,
  * `advice: …`, `settle: …`, and `left …` for a reading as left. A state may be forced with `dead!`: only in files.
  */
-function readWrittenLine(kind: KindId, written: string, start: string): Result<readonly DraftLine[]> {
-  const command = /^(part|repair|failed|cause|also|skip|carry|resume|follow-up|advice|settle|note)\b\s*([^:]*):?\s*(.*)$/s.exec(written)
+function readWrittenLine(kind: SystemKind, written: string, start: string): Result<readonly DraftLine[]> {
+  const command = /^(part|repair|failed|cause|also|skip|wait|carry|resume|follow-up|advice|settle|note)\b\s*([^:]*):?\s*(.*)$/s.exec(written)
   if (command) {
     const [, verb, about, rest] = command as unknown as [string, string, string, string]
     switch (verb) {
@@ -111,6 +112,7 @@ function readWrittenLine(kind: KindId, written: string, start: string): Result<r
       case 'repair': return ok([{ kind: 'repair', component: about.trim(), text: rest }])
       case 'failed': case 'cause': case 'also': return ok([{ kind: 'finding', role: verb, about: about.trim(), text: rest }])
       case 'skip': return ok([{ kind: 'skip', test: about.trim(), reason: rest }])
+      case 'wait': return ok([{ kind: 'wait', test: about.trim(), minutes: Number.parseFloat(rest) || 10 }])
       case 'carry': {
         const [reason, bring] = rest.split(/\bbring\b/)
         return ok([{ kind: 'carried', reason: (reason ?? '').trim().replace(/[;,.]$/, ''), ...(bring ? { bring: bring.trim() } : {}) }])
@@ -123,7 +125,7 @@ function readWrittenLine(kind: KindId, written: string, start: string): Result<r
     }
   }
   const asLeft = written.startsWith('left ')
-  const parsed = parseShorthand(kindOf(kind), asLeft ? written.slice(5) : written)
+  const parsed = parseShorthand(kind, asLeft ? written.slice(5) : written)
   if (!parsed.ok) return parsed
   if (parsed.value.kind === 'ask') return fail('ambiguous', { typed: written, choices: parsed.value.choices.map(c => c.say).join(' or ') })
   const { line } = parsed.value

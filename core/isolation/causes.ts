@@ -2,7 +2,7 @@
  * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked at,
  * with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
  */
-import type { CauseNote, SystemModel } from '#core/systems'
+import { faultId, type CauseNote, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { judge } from './verdict'
@@ -14,6 +14,8 @@ export interface PossibleCause {
   readonly label: string
   readonly why: string
   readonly standing: CauseStanding
+  /** chance that it is there, where it is a fault of the catalogue */
+  readonly chance: number
   readonly test?: string
   readonly lines: readonly string[]
   readonly advice?: string
@@ -24,15 +26,15 @@ export interface CauseAccount { readonly fault: string, readonly label: string, 
 
 const LIKELY = 0.85
 
-export function accountForCauses(model: SystemModel, state: TabState, ranking: Ranking): CauseAccount[] {
+export function accountForCauses(model: SystemModel, state: TabState, ranking: Ranking, decided?: string): CauseAccount[] {
   const failed = state.findings.failed.map(f => f.about)
-  const likely = ranking.suspects.filter(s => s.chance >= LIKELY && s.component).map(s => s.fault)
+  const likely = ranking.suspects.filter(s => (s.chance >= LIKELY || s.fault === decided) && s.component).map(s => s.fault)
   const named = new Set(state.findings.cause.map(f => f.about))
   return [...new Set([...failed, ...(failed.length === 0 ? likely : [])])].flatMap((fault) => {
-    const mode = model.kind.faults.find(f => `${f.component}.${f.mode}` === fault)
+    const mode = model.kind.faults.find(f => faultId(f) === fault)
     if (!mode) return []
     const causes = mode.causes.map(link => weigh(model, state, ranking, link.because, link.why, named))
-    return [{ fault, label: mode.label, confirmed: failed.includes(fault), open: named.size === 0 && mode.causes.length > 0, causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing]) }]
+    return [{ fault, label: mode.label, confirmed: failed.includes(fault), open: named.size === 0 && mode.causes.length > 0, causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance) }]
   })
 }
 
@@ -40,14 +42,19 @@ const ORDER: Record<CauseStanding, number> = { named: 0, shown: 1, untested: 2, 
 
 function weigh(model: SystemModel, state: TabState, ranking: Ranking, because: string, why: string, named: ReadonlySet<string>): PossibleCause {
   const note = model.kind.causeNotes.find(c => c.id === because)
+  const suspect = ranking.suspects.find(s => s.fault === (note?.fault ?? because))
+  const chance = suspect?.chance ?? 0
+  const about = new Set([because, note?.fault].filter(x => x !== undefined))
+  const isNamed = [...about].some(id => named.has(id))
   if (note) {
     const { standing, lines } = standingOf(model, state, note)
-    return { id: because, label: note.label, why, test: note.test, advice: note.advice, lines, standing: named.has(because) ? 'named' : standing }
+    // a reading may clear it where its own test has not been done
+    const byChance = standing === 'untested' && suspect && chance >= LIKELY ? 'shown' : standing === 'untested' && suspect?.ruledOut ? 'excluded' : standing
+    return { id: because, label: note.label, why, chance, test: note.test, advice: note.advice, lines, standing: isNamed ? 'named' : byChance }
   }
-  const suspect = ranking.suspects.find(s => s.fault === because)
   return {
-    id: because, label: suspect?.label ?? because, why, lines: suspect?.moves.map(m => m.line) ?? [],
-    standing: named.has(because) ? 'named' : suspect?.ruledOut ? 'excluded' : 'untested',
+    id: because, label: suspect?.label ?? because, why, chance, lines: suspect?.moves.map(m => m.line) ?? [],
+    standing: isNamed ? 'named' : chance >= LIKELY ? 'shown' : suspect?.ruledOut ? 'excluded' : 'untested',
   }
 }
 

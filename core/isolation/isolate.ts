@@ -1,12 +1,15 @@
 /** The whole answer for a tab: suspects with their evidence, verdicts, path, causes and what to do next. */
-import { buildModel, type ModelProblem, type Nameplate, type Schools } from '#core/systems'
+import { buildModel, faultId, type Assumption, type ModelOptions, type ModelProblem, type Nameplate, type Schools } from '#core/systems'
 import type { NetworkProblem } from '#core/circuit'
 import { ok, type Result } from '#core/foundation'
 import type { Evidence, TabState } from '#core/tab'
 import { accountForCauses, alsoFound, type CauseAccount } from './causes'
-import { describeOne, isPossible, proposeTests, type Decision, type ProposedTest } from './nextTest'
+import { testCost } from './costs'
+import type { Decision } from './decide'
+import { describeOne, expectedBits, isPossible, proposeTests, type ProposedTest } from './nextTest'
 import { standPath, type ComponentStanding } from './path'
-import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspects'
+import { findPuzzles, type Puzzle } from './puzzles'
+import { applyEvidence, faultsOf, rankSuspects, type Ranking, type Suspect } from './suspects'
 import { buildTables, type Tables } from './tables'
 import { judge, type Verdict } from './verdict'
 
@@ -19,56 +22,109 @@ export interface Isolation {
   readonly alsoFound: ReturnType<typeof alsoFound>
   readonly decision?: Decision
   readonly next: readonly ProposedTest[]
-  /** tests that would tell what made the failed thing fail */
+  /** tests that would tell what made the failed thing fail, best first */
   readonly causeTests: readonly ProposedTest[]
-  /** lines that no suspect explains well, most puzzling first */
-  readonly puzzling: readonly string[]
-  readonly assumptions: readonly string[]
+  /** after a repair: what shows that it does its work again, not yet done since */
+  readonly proof: readonly ProposedTest[]
+  /** tests that are waiting: due when, and what for */
+  readonly waiting: readonly { readonly test: string, readonly title: string, readonly due: string, readonly why: string }[]
+  /** lines that no suspect explains well */
+  readonly puzzles: readonly Puzzle[]
+  readonly assumptions: readonly Assumption[]
 }
 
 /** Builds the model and its tables for a system; kept by the caller for every tab on it. */
-export function prepareSystem(kind: string, nameplate: Nameplate, schools?: Schools): Result<Tables, ModelProblem | NetworkProblem> {
-  const model = buildModel(kind, nameplate, schools)
+export function prepareSystem(kind: string, nameplate: Nameplate, schools?: Schools, options?: ModelOptions): Result<Tables, ModelProblem | NetworkProblem> {
+  const model = buildModel(kind, nameplate, schools, options)
   return model.ok ? ok(buildTables(model.value)) : model
 }
 
 export function isolate(tables: Tables, state: TabState): Isolation {
   const { model } = tables
   const ranking = rankSuspects(tables, state)
+  const puzzles = findPuzzles(tables, state, ranking)
   const judged = state.lines.filter(l => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id))
-  const { decision, tests } = proposeTests(tables, state, ranking)
-  const causes = accountForCauses(model, state, ranking)
-  const untested = causes.filter(c => c.open).flatMap(c => c.causes.filter(x => x.standing === 'untested' && x.test).map(x => x.test!))
+  const rereads = puzzles.filter(p => p.reread).map(p => p.test)
+  const { decision, tests } = proposeTests(tables, state, ranking, rereads)
+  const causes = accountForCauses(model, state, ranking, decision?.fault)
   return {
     suspects: ranking.suspects,
     verdicts: judged.map(l => judge(model, state, l as Evidence['line'])),
     ruledOutBy: Object.fromEntries(ranking.ruledOutBy),
     path: standPath(model, state, ranking),
     causes,
-    causeTests: [...new Set(untested)].filter(t => isPossible(model, ranking, t)).flatMap(t => describeOne(tables, state, ranking, t) ?? []),
+    causeTests: findCauseTests(tables, state, ranking, causes),
     alsoFound: alsoFound(model, state),
+    proof: proofOf(tables, state, ranking),
     ...(decision ? { decision } : {}),
     next: tests,
-    puzzling: findPuzzling(tables, state, ranking),
-    assumptions: model.assumptions.map(a => a.text),
+    waiting: [...state.waiting].map(([id, { due }]) => {
+      const test = model.kind.tests.find(t => t.id === id)
+      return { test: id, title: test?.title ?? id, due, why: test?.wait?.why ?? '' }
+    }),
+    puzzles,
+    assumptions: model.assumptions.toSorted((a, b) => b.weight - a.weight),
   }
+}
+
+/** The proof run: running amps, cut-in and cut-out, delivery, each read since the last repair. */
+function proofOf(tables: Tables, state: TabState, ranking: Ranking): ProposedTest[] {
+  if (state.repaired.length === 0) return []
+  const since = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
+  return tables.model.kind.tests.filter(t => t.proves && !since.has(t.id) && !state.skipped.has(t.id)).flatMap(t => describeOne(tables, state, ranking, t.id) ?? [])
 }
 
 /** What a line not yet logged would do: the suspects it would leave, for the reading line to say back. */
 export function previewLine(tables: Tables, state: TabState, line: Evidence['line']): readonly { readonly fault: string, readonly label: string, readonly chance: number }[] {
   const ranking = rankSuspects(tables, state)
   const chances = Float64Array.from(ranking.chances)
-  applyEvidence(tables, { line, repaired: state.repaired }, chances)
+  applyEvidence(tables, { line, repaired: state.repaired, confirmed: 0 }, chances)
   const sums = new Map<string, number>()
-  tables.model.hypotheses.forEach((h, i) => sums.set(h.fault, (sums.get(h.fault) ?? 0) + chances[i]!))
+  chances.forEach((c, i) => faultsOf(tables.model.hypotheses[i]!).forEach(f => sums.set(f, (sums.get(f) ?? 0) + c)))
   return ranking.suspects.map(s => ({ fault: s.fault, label: s.label, chance: sums.get(s.fault) ?? 0 })).toSorted((a, b) => b.chance - a.chance).slice(0, 3)
 }
 
-/** Lines whose removal would make the rest fit far better under every leading suspect. */
-function findPuzzling(tables: Tables, state: TabState, ranking: Ranking): string[] {
-  const top = ranking.suspects.slice(0, 3).filter(s => s.chance > 0.02)
-  return state.evidence.filter(({ line }) => top.length > 0 && top.every((s) => {
-    const move = s.moves.find(m => m.line === line.id)
-    return move !== undefined && move.after < move.before * 0.2
-  })).map(e => e.line.id)
+/**
+ * The cause as a suspect of its own: for each one not yet looked at, its own test, or the test that best tells whether it is
+ * there beside the casualty. Most told for its minutes first.
+ */
+function findCauseTests(tables: Tables, state: TabState, ranking: Ranking, causes: readonly CauseAccount[]): ProposedTest[] {
+  const { model } = tables
+  const done = new Set(state.evidence.filter(e => !e.line.asLeft).map(e => e.line.test))
+  const open = causes.filter(c => c.open).flatMap(c => c.causes.filter(x => x.standing === 'untested'))
+  const scored = open.flatMap((cause) => {
+    const fault = model.kind.causeNotes.find(n => n.id === cause.id)?.fault ?? cause.id
+    const isFault = model.kind.faults.some(f => faultId(f) === fault)
+    const own = cause.test && !done.has(cause.test) ? tables.tests.get(cause.test) : undefined
+    const table = own ?? (isFault ? bestFor(tables, state, ranking, fault, done) : undefined)
+    if (!table || state.skipped.has(table.test.id) || !isPossible(model, state, ranking, table.test.id)) return []
+    const worth = isFault ? 0.4 + 4 * cause.chance : 0.4
+    return [{ test: table.test.id, score: worth / testCost(model, state, table.test).weighed }]
+  })
+  const ids = [...new Set(scored.toSorted((a, b) => b.score - a.score).map(s => s.test))]
+  return ids.flatMap(id => describeOne(tables, state, ranking, id) ?? [])
+}
+
+/** The test that best tells whether a fault is there or not, for its minutes. */
+export function findClearing(tables: Tables, state: TabState, fault: string): ProposedTest | undefined {
+  const ranking = rankSuspects(tables, state)
+  const table = bestFor(tables, state, ranking, fault, new Set(state.evidence.map(e => e.line.test)))
+  return table ? describeOne(tables, state, ranking, table.test.id) : undefined
+}
+
+function bestFor(tables: Tables, state: TabState, ranking: Ranking, fault: string, done: ReadonlySet<string>) {
+  const { model } = tables
+  // as likely as not, so that the question is which test would show it
+  const split = Int32Array.from(ranking.chances, (_, h) => faultsOf(model.hypotheses[h]!).includes(fault) ? 1 : 0)
+  const mass = [0, 0]
+  ranking.chances.forEach((c, h) => mass[split[h]!]! += c)
+  if (!(mass[1]! > 0)) return undefined
+  const even = ranking.chances.map((c, h) => 0.5 * c / mass[split[h]!]!)
+  let best: { score: number, id: string } | undefined
+  for (const table of tables.tests.values()) {
+    if (done.has(table.test.id)) continue
+    const score = expectedBits(table, even, split, 2) / testCost(model, state, table.test).weighed
+    if (score > 0.01 && (!best || score > best.score)) best = { score, id: table.test.id }
+  }
+  return best ? tables.tests.get(best.id) : undefined
 }

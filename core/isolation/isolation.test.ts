@@ -61,7 +61,7 @@ describe('evidence', () => {
         const t = tests[random.below(tests.length)]!
         lines.push(t.kind === 'seen' ? saw(t.id, t.outcomes[random.below(t.outcomes.length)]!.id) : read(t.id, random.uniform() < 0.1 ? null : random.uniform() * 250))
       }
-      const sum = rankSuspects(three, foldTab(lines)).suspects.reduce((s, x) => s + x.chance, 0)
+      const sum = rankSuspects(three, foldTab(lines)).chances.reduce((s, x) => s + x, 0)
       expect(sum, `seed 99, trial ${trial}`).toBeCloseTo(1, 9)
     }
   })

@@ -1,14 +1,16 @@
 /**
- * What to do next: the test with the most expected information per minute, its state changes and risk counted.
- *   gain = H(now) − Σ p(outcome)·H(after outcome), over suspects;  score = gain / minutes
- * A test whose state is not held is offered with the proof as its first step, never without it. When what is known is
- * enough to act on, that is said instead.
+ * What to do next: the test with the most expected information per minute, its state changes, risk and waits counted.
+ *   gain = H(now) − Σ p(outcome)·H(after outcome), over the repairs that are still in question;  score = gain / minutes
+ * A test whose state is not held is offered with the proof as its first step, never without it.
  */
+import type { Need, SeenTest, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
-import type { Need, Place, SeenTest, SystemModel, Test } from '#core/systems'
 import { formatValue } from '#core/units'
-import type { Ranking } from './suspects'
-import type { Tables, TestTable } from './tables'
+import { STATE_STEPS, testCost } from './costs'
+import { decide, type Decision, type Weighed } from './decide'
+import { groupByRepair, type Groups } from './groups'
+import { faultsOf, modeOf, type Ranking } from './suspects'
+import { OTHER, type Tables, type TestTable } from './tables'
 import { formatBand, withSource } from './verdict'
 
 export interface Outcome { readonly label: string, readonly chance: number, readonly leaves: readonly { readonly fault: string, readonly chance: number }[] }
@@ -30,86 +32,79 @@ export interface ProposedTest {
   readonly bandSource?: string
   readonly outcomes: readonly Outcome[]
   readonly why: string
+  readonly wait?: Wait
+  /** read before, and to be read again */
+  readonly again?: boolean
 }
 
-/** Enough is known: the likeliest repair, and the chance that it is right. */
-export interface Decision { readonly fault: string, readonly label: string, readonly repair: string, readonly chance: number, readonly minutes: number }
-
-const ENOUGH = 0.95
 const TURNING_ENOUGH = 0.4
-const STATE_STEPS: Record<Exclude<Need, 'any'>, readonly string[]> = {
-  'live': ['Power on, covers as needed, nobody else at the wires.'],
-  'proven-dead': ['Switch off and lock the breaker.', 'Prove dead: known source, every pair here, known source again.'],
-  'discharged': ['Switch off, lock, prove dead.', 'Bleed the start capacitor through 15–20 kΩ and measure it flat.'],
-  'zero-pressure': ['Switch off, open a tap, drain to zero on the gauge.'],
-}
-const REACH: Record<Place, number> = { 'panel': 1, 'switch': 0.5, 'box': 0.5, 'tank': 0.5, 'well-head': 2, 'down-hole': 1, 'house': 1 }
+const LEAST_BITS = 0.02
 
-/** Minutes to get from the state held to the state needed; common practice, no source. */
-export function stateMinutes(state: TabState, need: Need): number {
-  if (holdsNeed(state, need)) return 0
-  const dead = state.work['proven-dead'] ? 0 : 3
-  return need === 'live' ? 2 : need === 'proven-dead' ? dead : need === 'discharged' ? dead + 2 : need === 'zero-pressure' ? 7 : 0
-}
+export interface Proposal { readonly decision?: Decision, readonly tests: readonly ProposedTest[], readonly scored: readonly Weighed[] }
 
-export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, most = 3): { readonly decision?: Decision, readonly tests: readonly ProposedTest[] } {
+export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, rereads: readonly string[], most = 3): Proposal {
   const { model } = tables
-  const faults = [...new Set(model.hypotheses.map(h => h.fault))]
-  const group = Int32Array.from(model.hypotheses, h => faults.indexOf(h.fault))
-  const turning = turningChance(model, ranking.chances)
-  const done = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
-  const scored = []
-  for (const table of tables.tests.values()) {
-    const { test } = table
-    if (done.has(test.id) || state.skipped.has(test.id)) continue
-    if (needsRunning(test) && turning < TURNING_ENOUGH) continue
-    const bits = expectedBits(table, ranking.chances, group, faults.length)
-    const place = model.kind.components.find(c => c.id === model.kind.points.find(p => p.id === test.point)!.component)!.place
-    const minutes = test.minutes + stateMinutes(state, test.need) + REACH[place]
-    scored.push({ table, bits, minutes, score: bits / (minutes + test.risk) })
-  }
-  scored.sort((a, b) => b.score - a.score)
-  const useful = scored.filter(s => s.bits > 0.02)
-  const chosen: typeof scored = []
-  for (const s of useful) {
+  const groups = groupByRepair(model, ranking.chances.length, state.repaired)
+  const scored = scoreTests(tables, state, ranking, groups)
+  const decision = decide(model, state, ranking, groups, scored, rereads.length)
+  const again = rereads.flatMap((id) => {
+    const table = tables.tests.get(id)
+    return table ? [{ table, bits: 0, cost: testCost(model, state, table.test).weighed }] : []
+  })
+  const chosen: Weighed[] = [...again.slice(0, 1)]
+  for (const s of scored.filter(s => s.bits > LEAST_BITS)) {
+    if (chosen.length >= most) break
     // three readings of one point are one suggestion
     if (chosen.some(c => c.table.test.point === s.table.test.point && sameFamily(c.table.test, s.table.test))) continue
     chosen.push(s)
-    if (chosen.length === most) break
   }
-  const decision = decide(ranking)
-  return { ...(decision ? { decision } : {}), tests: chosen.map(s => describeTest(tables, state, ranking, s.table, s.bits, s.minutes, faults, group)) }
+  return { ...(decision ? { decision } : {}), scored, tests: chosen.map(s => describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))) }
 }
+
+function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: Groups): Weighed[] {
+  const { model } = tables
+  const turning = turningChance(model, ranking.chances, state.repaired)
+  const done = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
+  const scored: (Weighed & { readonly score: number })[] = []
+  for (const table of tables.tests.values()) {
+    const { test } = table
+    if (done.has(test.id) || state.skipped.has(test.id) || state.waiting.has(test.id)) continue
+    if (needsTurning(test) && turning < TURNING_ENOUGH) continue
+    const bits = expectedBits(table, ranking.chances, groups.of, groups.count)
+    const cost = testCost(model, state, test).weighed
+    scored.push({ table, bits, cost, score: bits / cost })
+  }
+  return scored.toSorted((a, b) => b.score - a.score)
+}
+
+/** Every test that could be done now, best first, with what it would tell and cost. */
+export const proposeScored = (tables: Tables, state: TabState, ranking: Ranking): Weighed[] => scoreTests(tables, state, ranking, groupByRepair(tables.model, ranking.chances.length, state.repaired))
 
 /** One test as the screen shows it, whether or not it would be chosen. */
 export function describeOne(tables: Tables, state: TabState, ranking: Ranking, testId: string): ProposedTest | undefined {
   const table = tables.tests.get(testId)
   if (!table) return undefined
-  const faults = [...new Set(tables.model.hypotheses.map(h => h.fault))]
-  const group = Int32Array.from(tables.model.hypotheses, h => faults.indexOf(h.fault))
-  const bits = expectedBits(table, ranking.chances, group, faults.length)
-  return describeTest(tables, state, ranking, table, bits, table.test.minutes + stateMinutes(state, table.test.need), faults, group)
+  const groups = groupByRepair(tables.model, ranking.chances.length, state.repaired)
+  return describeTest(tables, state, ranking, table, expectedBits(table, ranking.chances, groups.of, groups.count), false)
 }
 
-/** Whether a test can be done as things stand: some need a pump that turns. */
-export function isPossible(model: SystemModel, ranking: Ranking, testId: string): boolean {
+/** Whether a test can be done as things stand: some need a machine that turns. */
+export function isPossible(model: SystemModel, state: TabState, ranking: Ranking, testId: string): boolean {
   const test = model.kind.tests.find(t => t.id === testId)
-  return test !== undefined && (!needsRunning(test) || turningChance(model, ranking.chances) >= TURNING_ENOUGH)
-}
-
-function decide(ranking: Ranking): Decision | undefined {
-  const top = ranking.suspects[0]
-  if (!top || top.fault === 'sound' || top.fault === 'other') return undefined
-  const same = ranking.suspects.filter(s => s.repair.label === top.repair.label).reduce((sum, s) => sum + s.chance, 0)
-  return same >= ENOUGH ? { fault: top.fault, label: top.label, repair: top.repair.label, chance: same, minutes: top.repair.minutes } : undefined
+  return test !== undefined && (!needsTurning(test) || turningChance(model, ranking.chances, state.repaired) >= TURNING_ENOUGH)
 }
 
 const sameFamily = (a: Test, b: Test) => a.kind === b.kind && (a.kind === 'seen' || (b.kind === 'numeric' && a.quantity === b.quantity))
 
-const needsRunning = (t: Test) => t.id === 'runs-past' || (t.kind === 'numeric' && t.condition === 'running' && (t.quantity === 'pressure' || t.quantity === 'time' || t.quantity === 'flow'))
+export const needsTurning = (t: Test) => t.whileRunning === true
 
-function turningChance(model: SystemModel, chances: Float64Array): number {
-  return model.hypotheses.reduce((sum, h, i) => sum + (['groans', 'silent', 'trips-breaker'].includes(h.effect) ? 0 : chances[i]!), 0)
+const STILL = ['groans', 'silent', 'trips-breaker', 'chatters']
+
+/** Chance that the machine turns, with what has been put right put right. */
+function turningChance(model: SystemModel, chances: Float64Array, repaired: readonly string[]): number {
+  let sum = 0
+  for (let h = 0; h < chances.length; h++) if (chances[h]! > 0 && !STILL.includes(model.hypotheses[repaired.length > 0 ? model.without(h, repaired) : h]!.effect)) sum += chances[h]!
+  return sum
 }
 
 function entropy(sums: Float64Array, total: number): number {
@@ -118,82 +113,95 @@ function entropy(sums: Float64Array, total: number): number {
   return bits
 }
 
-/** Expected drop in entropy over suspects, bits. */
+const NEGLIGIBLE = 1e-4
+
+/** Expected drop in entropy over groups of hypotheses, bits. Hypotheses under one in ten thousand are left out. */
 export function expectedBits(table: TestTable, chances: Float64Array, group: Int32Array, n: number): number {
+  const { bins } = table
   const sums = new Float64Array(n)
-  for (let h = 0; h < chances.length; h++) sums[group[h]!]! += chances[h]!
-  let bits = entropy(sums, 1)
-  for (let b = 0; b < table.bins; b++) {
-    sums.fill(0)
-    let total = 0
-    for (let h = 0; h < chances.length; h++) {
-      const p = chances[h]! * table.chances[h * table.bins + b]!
-      sums[group[h]!]! += p
-      total += p
-    }
-    if (total > 1e-12) bits -= total * entropy(sums, total)
+  const byBin = new Float64Array(n * bins)
+  let all = 0
+  for (let h = 0; h < chances.length; h++) {
+    const p = chances[h]!
+    if (p < NEGLIGIBLE) continue
+    const g = group[h]!
+    all += p
+    sums[g]! += p
+    const row = table.row(h)
+    for (let b = 0; b < bins; b++) byBin[b * n + g]! += p * row[b]!
+  }
+  if (all <= 0) return 0
+  let bits = entropy(sums, all) * all
+  for (let b = 0; b < bins; b++) {
+    const own = byBin.subarray(b * n, (b + 1) * n)
+    const total = own.reduce((x, y) => x + y, 0)
+    if (total > 1e-12) bits -= total * entropy(own, total)
   }
   return Math.max(0, bits)
 }
 
-function describeTest(tables: Tables, state: TabState, ranking: Ranking, table: TestTable, bits: number, minutes: number, faults: readonly string[], group: Int32Array): ProposedTest {
+function describeTest(tables: Tables, state: TabState, ranking: Ranking, table: TestTable, bits: number, again: boolean): ProposedTest {
   const { test } = table
+  const { minutes } = testCost(tables.model, state, test)
   const band = test.kind === 'numeric' ? tables.model.band(test) : undefined
-  const outcomes = describeOutcomes(table, ranking.chances, faults, group)
+  const outcomes = describeOutcomes(tables.model, table, ranking.chances)
   return {
     test: test.id, point: test.point, title: test.title, steps: test.steps, meter: test.kind === 'numeric' ? test.meter : 'eyes and ears', need: test.need, minutes, bits, outcomes,
     cautions: test.cautions ?? [],
     first: test.need === 'any' || holdsNeed(state, test.need) ? [] : STATE_STEPS[test.need],
     ...(band && test.kind === 'numeric' ? { band: formatBand(test, band), bandSource: withSource(band).sourceText } : {}),
-    why: explain(tables.model, outcomes, minutes),
+    ...(test.wait ? { wait: test.wait } : {}), ...(again ? { again } : {}),
+    why: again ? 'What it read fits nothing that is left: read it once more before it is believed.' : explain(tables.model, outcomes, minutes, test.wait),
   }
 }
 
-function describeOutcomes(table: TestTable, chances: Float64Array, faults: readonly string[], group: Int32Array): Outcome[] {
+function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64Array): Outcome[] {
   const outcomes: (Outcome & { readonly bin: number })[] = []
+  const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
   for (let b = 0; b < table.bins; b++) {
-    const sums = new Float64Array(faults.length)
+    const sums = new Map<string, number>()
     let total = 0
-    for (let h = 0; h < chances.length; h++) {
-      const p = chances[h]! * table.chances[h * table.bins + b]!
-      sums[group[h]!]! += p
+    for (const h of live) {
+      const p = chances[h]! * table.row(h)[b]!
       total += p
+      for (const f of faultsOf(model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + p)
     }
     if (total < 0.025) continue
-    const leaves = [...sums].map((s, f) => ({ fault: faults[f]!, chance: s / total })).toSorted((x, y) => y.chance - x.chance).slice(0, 3).filter(l => l.chance > 0.04)
-    outcomes.push({ label: binLabel(table, b, chances), chance: total, leaves, bin: b })
+    const leaves = [...sums].map(([fault, s]) => ({ fault, chance: s / total })).toSorted((x, y) => y.chance - x.chance).slice(0, 3).filter(l => l.chance > 0.04)
+    outcomes.push({ label: binLabel(table, b, chances, live), chance: total, leaves, bin: b })
   }
   return outcomes.toSorted((x, y) => y.chance - x.chance).slice(0, 3).toSorted((x, y) => x.bin - y.bin)
 }
 
 /** The range that the hypotheses behind a bin would read, cut at the bin's edges. */
-function binLabel(table: TestTable, bin: number, chances: Float64Array): string {
+function binLabel(table: TestTable, bin: number, chances: Float64Array, live: readonly number[]): string {
   const { test, edges } = table
   if (test.kind === 'seen') return (test as SeenTest).outcomes[bin]!.label
   if (bin === table.bins - 1) return 'OL'
+  const mass = (h: number) => chances[h]! * table.row(h)[bin]!
+  const heaviest = Math.max(0, ...live.map(mass))
   let low = Infinity
   let high = -Infinity
-  let heaviest = 0
-  for (let h = 0; h < chances.length; h++) heaviest = Math.max(heaviest, chances[h]! * table.chances[h * table.bins + bin]!)
-  for (let h = 0; h < chances.length; h++) {
-    if (h === 1 || chances[h]! * table.chances[h * table.bins + bin]! < heaviest * 0.25) continue
-    const p = table.predictions[h]!
+  for (const h of live) {
+    if (h === OTHER || mass(h) < heaviest * 0.25) continue
+    const p = table.prediction(h)
     low = Math.min(low, p.log ? Math.exp(p.mean - p.sigma) : p.mean - 1.3 * p.sigma)
     high = Math.max(high, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 1.3 * p.sigma)
   }
   low = Math.max(0, bin > 0 ? Math.max(low, edges[bin - 1]!) : low)
   if (bin < edges.length) high = Math.min(high, edges[bin]!)
   if (!(high > low)) return bin < edges.length ? `under ${formatValue(test.quantity, edges[bin]!)}` : `over ${formatValue(test.quantity, edges[bin - 1] ?? 0)}`
-  const band = formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' })
-  return band
+  return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' })
 }
 
-function explain(model: SystemModel, outcomes: readonly Outcome[], minutes: number): string {
-  const name = (fault: string) => fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(model.kind.faults.find(f => `${f.component}.${f.mode}` === fault)!.label)
+/** One sentence that a technician would say. */
+function explain(model: SystemModel, outcomes: readonly Outcome[], minutes: number, wait: Wait | undefined): string {
+  const name = (fault: string) => fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(modeOf(model, fault).label)
   const tops = [...new Set(outcomes.map(o => o.leaves[0]?.fault).filter(f => f !== undefined))]
   const time = minutes < 1.5 ? 'a minute' : `${Math.round(minutes)} minutes`
-  if (tops.length >= 2) return `Tells ${name(tops[0]!)} from ${name(tops[1]!)} for ${time} of work.`
-  return tops.length === 1 ? `Firms up ${name(tops[0]!)} for ${time} of work.` : `Costs ${time}.`
+  const after = wait ? ` at hand, and ${Math.round(wait.minutes)} of waiting that other tests can fill` : ' of work'
+  if (tops.length >= 2) return `Tells ${name(tops[0]!)} from ${name(tops[1]!)} for ${time}${after}.`
+  return tops.length === 1 ? `Firms up ${name(tops[0]!)} for ${time}${after}.` : `Costs ${time}.`
 }
 
-const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1)
+const lower = (s: string) => /^[A-Z][a-z]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s

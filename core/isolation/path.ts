@@ -19,7 +19,7 @@ export function standPath(model: SystemModel, state: TabState, ranking: Ranking)
   const good = goodTests(model, state)
   return model.kind.components.map((component) => {
     const own = ranking.suspects.filter(s => s.component === component.id)
-    const weight = own.reduce((sum, s) => sum + s.chance, 0)
+    const weight = own.reduce((sum, s) => sum + s.failed, 0)
     const condemned = own.some(s => failed.has(s.fault) || s.chance > 0.95)
     const cleared = own.every(s => s.ruledOut || s.chance < 0.01) && good.some(t => reaches(model, t, component))
     const standing: Standing = state.repaired.includes(component.id) ? 'proven' : condemned ? 'condemned' : weight >= SUSPECT_FROM ? 'suspect' : cleared ? 'proven' : 'unproven'

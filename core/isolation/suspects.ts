@@ -1,18 +1,27 @@
-/** Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. */
-import type { Complaint, Effect, SystemModel } from '#core/systems'
+/**
+ * Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. A suspect's
+ * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
+ */
+import { faultId, type Complaint, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
-import { likelihoods, type Tables } from './tables'
+import { complaintChance, COMPLAINT_GIVEN } from './complaints'
+import { likelyPairs } from './pairs'
+import { likelihoods, OTHER, type Tables } from './tables'
 
-/** What each line did to one suspect: its chance before and after. */
-export interface Move { readonly line: string, readonly before: number, readonly after: number }
+/** What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks for it). */
+export interface Move { readonly line: string, readonly before: number, readonly after: number, readonly bits: number }
 
 export interface Suspect {
   readonly fault: string
   readonly label: string
   readonly component: string
   readonly chance: number
+  /** the part of it in which it is what failed, not the cause behind a casualty */
+  readonly failed: number
   /** the likeliest degree, where the fault has several */
   readonly severity: string
+  /** how it most likely stands beside another fault: its cause, its casualty, or merely both there */
+  readonly beside?: { readonly fault: string, readonly label: string, readonly role: 'cause' | 'casualty' | 'beside', readonly share: number }
   readonly moves: readonly Move[]
   readonly settledBy: string
   readonly repair: { readonly label: string, readonly minutes: number, readonly part: string }
@@ -20,87 +29,141 @@ export interface Suspect {
   readonly ruledOut: boolean
 }
 
-/** Chance of each complaint being voiced when the system does a thing; judgement of the trade, no source. */
-const COMPLAINT_GIVEN: Record<Complaint, Readonly<Partial<Record<Effect | `${string}.${string}`, number>>> & { readonly usual: number }> = {
-  'no-water': { 'usual': 0.05, 'runs-dry': 0.7, 'groans': 0.35, 'silent': 0.75, 'trips-breaker': 0.3, 'runs-weak': 0.1, 'surges': 0.03, 'runs': 0.015, 'rapid-cycles': 0.01 },
-  'groans': { 'usual': 0.005, 'groans': 0.35, 'runs-weak': 0.03, 'runs': 0.002, 'silent': 0.008 },
-  'overload-trips': { 'usual': 0.004, 'groans': 0.3, 'motor.binding': 0.35, 'box.relay-closed': 0.35, 'runs-weak': 0.01, 'silent': 0.02, 'runs': 0.003, 'rapid-cycles': 0.02 },
-  'breaker-trips': { 'usual': 0.003, 'trips-breaker': 0.68, 'groans': 0.06, 'runs-weak': 0.02, 'runs': 0.004 },
-  'low-pressure': { 'usual': 0.02, 'runs-weak': 0.6, 'runs-dry': 0.12, 'rapid-cycles': 0.1, 'surges': 0.2, 'runs': 0.04 },
-  'rapid-cycles': { 'usual': 0.01, 'rapid-cycles': 0.6, 'surges': 0.2, 'runs': 0.02 },
-  'runs-on': { 'usual': 0.01, 'runs-on': 0.85, 'runs-dry': 0.12, 'runs-weak': 0.18 },
-  'surges': { 'usual': 0.01, 'surges': 0.55, 'rapid-cycles': 0.2 },
-  'check-up': { usual: 0.02, runs: 0.8 },
+export interface Ranking {
+  /** chance of each hypothesis, by its place in the model */
+  readonly chances: Float64Array
+  readonly suspects: readonly Suspect[]
+  readonly ruledOutBy: ReadonlyMap<string, readonly string[]>
 }
 
-export interface Ranking { readonly chances: Float64Array, readonly suspects: readonly Suspect[], readonly ruledOutBy: ReadonlyMap<string, readonly string[]> }
+/** Which faults a hypothesis is made of. */
+export const faultsOf = (h: SystemModel['hypotheses'][number]): readonly string[] => h.second ? [h.fault, h.second.fault] : [h.fault]
 
 export function rankSuspects(tables: Tables, state: TabState): Ranking {
   const { model } = tables
-  const faults = [...new Set(model.hypotheses.map(h => h.fault))]
-  const group = model.hypotheses.map(h => faults.indexOf(h.fault))
-  const chances = priorWith(model, state.opened?.complaint)
-  const start = byFault(chances, group, faults.length)
+  const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
+  const pairs = likelyPairs(tables, priorWith(model, state.opened?.complaint, tables.foreseen, []), perLine)
+  const n = model.hypotheses.length
+  const faults = [...new Set(model.hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
+  const place = new Map(faults.map((f, i) => [f, i]))
+  const members = model.hypotheses.map(h => faultsOf(h).map(f => place.get(f)!))
+  const chances = priorWith(model, state.opened?.complaint, n, pairs)
+  const start = byFault(chances, members, faults.length)
   const moves = faults.map(() => [] as Move[])
   const ruledOutBy = new Map<string, string[]>()
   const seenRuled = new Set<number>()
   let before = start
-  for (const evidence of state.evidence) {
-    applyEvidence(tables, evidence, chances)
-    const after = byFault(chances, group, faults.length)
+  state.evidence.forEach((evidence, e) => {
+    const given = pairs.length > 0 ? extend(tables, evidence, perLine[e]!, pairs, n) : perLine[e]!
+    multiply(chances, given)
+    const after = byFault(chances, members, faults.length)
     faults.forEach((_, f) => {
-      if (Math.abs(Math.log((after[f]! + 1e-12) / (before[f]! + 1e-12))) > 0.05) moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]! })
-      if (isRuledOut(after[f]!, start[f]!) && !seenRuled.has(f)) {
+      const bits = weight(before[f]!, after[f]!)
+      if (Math.abs(bits) > 0.07) moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]!, bits })
+      if (!isRuledOut(after[f]!, start[f]!)) {
+        seenRuled.delete(f)
+      }
+      else if (!seenRuled.has(f)) {
         seenRuled.add(f)
         ruledOutBy.set(evidence.line.id, [...ruledOutBy.get(evidence.line.id) ?? [], faults[f]!])
       }
-      else if (!isRuledOut(after[f]!, start[f]!)) {
-        seenRuled.delete(f)
-      }
     })
     before = after
-  }
-  const suspects = faults.map((fault, f): Suspect => describe(model, fault, before[f]!, start[f]!, moves[f]!, group, f, chances))
+  })
+  const suspects = faults.map((fault, f): Suspect => describe(model, fault, before[f]!, start[f]!, moves[f]!, chances))
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
+}
+
+/** Weight of evidence: change of the log odds, in bits. */
+function weight(before: number, after: number): number {
+  const odds = (p: number) => (p + 1e-9) / (1 - p + 1e-9)
+  return Math.log2(odds(after) / odds(before))
 }
 
 /** Multiplies in one piece of evidence and rescales to a sum of one. */
 export function applyEvidence(tables: Tables, evidence: Evidence, chances: Float64Array) {
-  const given = likelihoods(tables, evidence)
+  multiply(chances, likelihoods(tables, evidence, chances.length))
+}
+
+function multiply(chances: Float64Array, given: Float64Array) {
   let total = 0
-  for (let h = 0; h < chances.length; h++) total += chances[h]! *= given[h]!
+  for (let h = 0; h < chances.length; h++) total += chances[h]! > 0 ? chances[h]! *= given[h]! : 0
   for (let h = 0; h < chances.length; h++) chances[h]! /= total
 }
 
-function priorWith(model: SystemModel, complaint: string | undefined): Float64Array {
-  const row = complaint && complaint in COMPLAINT_GIVEN ? COMPLAINT_GIVEN[complaint as Complaint] : undefined
-  const chances = Float64Array.from(model.hypotheses, h => h.prior * (row && h.fault !== 'other' ? row[h.fault as `${string}.${string}`] ?? row[h.effect] ?? row.usual : row ? 0.1 : 1))
-  const total = chances.reduce((a, b) => a + b, 0)
+function extend(tables: Tables, evidence: Evidence, foreseen: Float64Array, pairs: readonly number[], n: number): Float64Array {
+  const out = new Float64Array(n).fill(1)
+  out.set(foreseen)
+  if (pairs.some(h => h >= tables.foreseen)) {
+    const all = likelihoods(tables, evidence, Math.max(...pairs) + 1)
+    for (const h of pairs) out[h] = all[h]!
+  }
+  return out
+}
+
+/** Priors under a complaint; of the pairs that were not foreseen only those asked for count. */
+function priorWith(model: SystemModel, complaint: string | undefined, n: number, pairs: readonly number[]): Float64Array {
+  const known = complaint !== undefined && complaint in COMPLAINT_GIVEN ? complaint as Complaint : undefined
+  const wanted = new Set(pairs)
+  const chances = new Float64Array(n)
+  let total = 0
+  for (let h = 0; h < n; h++) {
+    const hypothesis = model.hypotheses[h]!
+    if (hypothesis.second?.role === 'beside' && !wanted.has(h)) continue
+    chances[h] = hypothesis.prior * (known === undefined ? 1 : h === OTHER ? 0.1 : complaintChance(known, faultsOf(hypothesis), hypothesis.effect))
+    total += chances[h]!
+  }
   return chances.map(c => c / total)
 }
 
-function byFault(chances: Float64Array, group: readonly number[], n: number): Float64Array {
+function byFault(chances: Float64Array, members: readonly (readonly number[])[], n: number): Float64Array {
   const sums = new Float64Array(n)
-  chances.forEach((c, h) => {
-    sums[group[h]!]! += c
-  })
+  for (let h = 0; h < chances.length; h++) if (chances[h]! > 0) for (const f of members[h]!) sums[f]! += chances[h]!
   return sums
 }
 
 const isRuledOut = (chance: number, start: number) => chance < 0.01 && chance < start / 5
 
-function describe(model: SystemModel, fault: string, chance: number, start: number, moves: readonly Move[], group: readonly number[], f: number, chances: Float64Array): Suspect {
-  const base = { fault, chance, moves, ruledOut: isRuledOut(chance, start) }
+function describe(model: SystemModel, fault: string, chance: number, start: number, moves: readonly Move[], chances: Float64Array): Suspect {
+  const base = { fault, chance, failed: failedChance(model, fault, chances), moves, ruledOut: isRuledOut(chance, start) }
   if (fault === 'sound') return { ...base, label: 'Nothing wrong that shows now', component: '', severity: '', settledBy: 'watching it through several cycles', repair: { label: 'Watch it run', minutes: 20, part: '' } }
   if (fault === 'other') return { ...base, label: 'Something not in the catalogue', component: '', severity: '', settledBy: 'a second look, or a second meter', repair: { label: 'Look again', minutes: 30, part: '' } }
-  const mode = model.kind.faults.find(m => `${m.component}.${m.mode}` === fault)!
+  const mode = modeOf(model, fault)
   let best = -1
   let severity = ''
-  group.forEach((g, h) => {
-    if (g === f && chances[h]! > best) {
+  for (let h = 0; h < chances.length; h++) {
+    const hypothesis = model.hypotheses[h]!
+    if (hypothesis.fault === fault && chances[h]! > best) {
       best = chances[h]!
-      severity = model.hypotheses[h]!.severity
+      severity = hypothesis.severity
     }
-  })
-  return { ...base, label: mode.label, component: mode.component, severity, settledBy: mode.settledBy, repair: mode.repair }
+  }
+  const beside = besideOf(model, fault, chance, chances)
+  return { ...base, label: mode.label, component: mode.component, severity, settledBy: mode.settledBy, repair: mode.repair, ...(beside ? { beside } : {}) }
+}
+
+function failedChance(model: SystemModel, fault: string, chances: Float64Array): number {
+  let sum = 0
+  for (let h = 0; h < chances.length; h++) {
+    const { fault: first, second } = model.hypotheses[h]!
+    if (first === fault || (second?.fault === fault && second.role === 'beside')) sum += chances[h]!
+  }
+  return sum
+}
+
+export const modeOf = (model: SystemModel, fault: string) => model.kind.faults.find(m => faultId(m) === fault)!
+
+/** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
+function besideOf(model: SystemModel, fault: string, chance: number, chances: Float64Array): Suspect['beside'] {
+  const shares = new Map<string, { fault: string, role: 'cause' | 'casualty' | 'beside', share: number }>()
+  for (let h = 0; h < chances.length; h++) {
+    const { fault: first, second } = model.hypotheses[h]!
+    if (!second || chances[h]! <= 0 || (first !== fault && second.fault !== fault)) continue
+    const other = first === fault ? second.fault : first
+    const role = second.role === 'beside' ? 'beside' : first === fault ? 'cause' : 'casualty'
+    const kept = shares.get(other + role)
+    shares.set(other + role, { fault: other, role, share: (kept?.share ?? 0) + chances[h]! })
+  }
+  const best = [...shares.values()].toSorted((a, b) => b.share - a.share)[0]
+  return best && chance > 0.02 && best.share > 0.35 * chance ? { ...best, label: modeOf(model, best.fault).label } : undefined
 }

@@ -9,11 +9,14 @@ import type { Evidence } from '#core/tab'
 
 export const MISREAD = 0.03
 const BACKGROUND_OL = 0.2
+export const OTHER = 1
 
 /** Everything a model gives for its tests, computed once per system and kept. */
 export interface Tables {
   readonly model: SystemModel
   readonly tests: ReadonlyMap<string, TestTable>
+  /** how many hypotheses were foreseen; pairs that some call made likely follow */
+  readonly foreseen: number
 }
 
 export interface TestTable {
@@ -21,43 +24,44 @@ export interface TestTable {
   /** outcome bins: edges of a numeric test (with an OL bin last), or the outcomes of a seen one */
   readonly edges: Float64Array
   readonly bins: number
-  /** chance of each bin under each hypothesis, [hypothesis × bins] */
-  readonly chances: Float64Array
-  readonly predictions: readonly Prediction[]
+  /** chance of each bin under a hypothesis */
+  row(hypothesis: number): Float64Array
+  prediction(hypothesis: number): Prediction
   /** width of the background for figures, in the test's SI unit */
   readonly span: number
 }
 
 export function buildTables(model: SystemModel): Tables {
+  const foreseen = model.hypotheses.length
   const tests = new Map<string, TestTable>()
-  for (const test of model.kind.tests) tests.set(test.id, test.kind === 'numeric' ? numericTable(model, test) : seenTable(model, test))
-  return { model, tests }
+  for (const test of model.kind.tests) tests.set(test.id, test.kind === 'numeric' ? numericTable(model, test, foreseen) : seenTable(model, test, foreseen))
+  return { model, tests, foreseen }
 }
 
-/** Likelihood of a piece of evidence under every hypothesis, relative (the same unknown factor for all). */
-export function likelihoods(tables: Tables, evidence: Evidence): Float64Array {
+/** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). */
+export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tables.model.hypotheses.length): Float64Array {
   const { line, repaired } = evidence
+  const slips = MISREAD ** (1 + evidence.confirmed)
+  const { model } = tables
   const table = tables.tests.get(line.test)
-  const n = tables.model.hypotheses.length
-  const out = new Float64Array(n).fill(1)
+  const out = new Float64Array(hypotheses).fill(1)
   if (!table) return out
-  for (let h = 0; h < n; h++) out[h] = line.kind === 'reading' ? readingChance(table, h, line.value) : seenChance(table, h, line.outcome)
+  for (let h = 0; h < hypotheses; h++) out[h] = line.kind === 'reading' ? readingChance(table, h, line.value, slips) : seenChance(table, h, line.outcome, slips)
   fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
-  if (repaired.length > 0) {
-    // what a component's fault does is gone once the component has been put right; a new part is bad now and then
-    const sound = out[0]!
-    tables.model.hypotheses.forEach((hypothesis, h) => {
-      if (repaired.includes(hypothesis.fault.split('.')[0]!)) out[h] = 0.96 * sound + 0.04 * out[h]!
-    })
-  }
-  return out
+  if (repaired.length === 0) return out
+  // what a component's fault does is gone once it has been put right; a new part is bad now and then
+  return out.map((value, h) => {
+    const left = model.without(h, repaired)
+    return left === h ? value : 0.96 * out[left]! + 0.04 * value
+  })
 }
 
-function readingChance(table: TestTable, h: number, value: number | null): number {
-  const p = table.predictions[h]!
-  const flat = MISREAD * background(table, value)
-  if (value === null) return (1 - MISREAD) * p.ol + flat
-  return (1 - MISREAD) * (1 - p.ol) * density(p, value) + flat
+/** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
+export function readingChance(table: TestTable, h: number, value: number | null, slips = MISREAD): number {
+  const p = table.prediction(h)
+  const flat = slips * background(table, value)
+  if (value === null) return (1 - slips) * p.ol + flat
+  return (1 - slips) * (1 - p.ol) * density(p, value) + flat
 }
 
 function background(table: TestTable, value: number | null) {
@@ -72,77 +76,88 @@ function density({ mean, sigma, log, or }: Prediction, value: number): number {
   return log ? bell / Math.max(value, 1e-6) : bell
 }
 
-function seenChance(table: TestTable, h: number, outcome: string): number {
-  const test = table.test as SeenTest
-  const i = test.outcomes.findIndex(o => o.id === outcome)
-  return i < 0 ? 1 : table.chances[h * table.bins + i]!
+function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {
+  const i = (table.test as SeenTest).outcomes.findIndex(o => o.id === outcome)
+  if (i < 0) return 1
+  const { bins } = table
+  const plain = Math.max(0, (table.row(h)[i]! - MISREAD / bins) / (1 - MISREAD))
+  return (1 - slips) * plain + slips / bins
 }
 
-/** "Something else" (index 1): half the prior-weighted average of the rest, half background. */
+/** "Something else": half the prior-weighted average of the rest, half background. */
 function fillOther(tables: Tables, out: Float64Array, flat: number) {
   let sum = 0
   let weight = 0
-  tables.model.hypotheses.forEach((hypothesis, h) => {
-    if (h === 1) return
-    sum += hypothesis.prior * out[h]!
-    weight += hypothesis.prior
-  })
-  out[1] = 0.5 * sum / weight + 0.5 * flat
-}
-
-function seenTable(model: SystemModel, test: SeenTest): TestTable {
-  const bins = test.outcomes.length
-  const chances = new Float64Array(model.hypotheses.length * bins)
-  model.hypotheses.forEach((h, i) => {
-    const row = test.given[h.id] ?? test.given[h.fault] ?? test.given[`effect:${h.effect}`] ?? test.usual
-    for (let b = 0; b < bins; b++) chances[i * bins + b] = (1 - MISREAD) * row[b]! + MISREAD / bins
-  })
-  blendOther(model, chances, bins)
-  return { test, bins, chances, edges: new Float64Array(0), predictions: [], span: 0 }
-}
-
-function numericTable(model: SystemModel, test: NumericTest): TestTable {
-  const predictions = model.hypotheses.map((_, h) => model.predict(h, test))
-  const centre = (p: Prediction) => p.log ? Math.exp(p.mean) : p.mean
-  const span = Math.max(...predictions.filter(p => p.ol < 0.5).map(p => p.log ? Math.exp(p.mean + p.sigma) : p.mean + 3 * p.sigma), 1e-12)
-  const edges = chooseEdges(predictions, centre)
-  const bins = edges.length + 2
-  const chances = new Float64Array(model.hypotheses.length * bins)
-  predictions.forEach((p, h) => {
-    let before = 0
-    for (let b = 0; b <= edges.length; b++) {
-      const upTo = b < edges.length ? cumulative(p, edges[b]!) : 1
-      chances[h * bins + b] = (1 - MISREAD) * (1 - p.ol) * (upTo - before) + MISREAD * (1 - BACKGROUND_OL) / (edges.length + 1)
-      before = upTo
-    }
-    chances[h * bins + bins - 1] = (1 - MISREAD) * p.ol + MISREAD * BACKGROUND_OL
-  })
-  blendOther(model, chances, bins)
-  return { test, bins, chances, edges: Float64Array.from(edges), predictions, span }
-}
-
-function blendOther(model: SystemModel, chances: Float64Array, bins: number) {
-  for (let b = 0; b < bins; b++) {
-    let sum = 0
-    let weight = 0
-    model.hypotheses.forEach((h, i) => {
-      if (i === 1) return
-      sum += h.prior * chances[i * bins + b]!
-      weight += h.prior
-    })
-    chances[bins + b] = 0.5 * sum / weight + 0.5 / bins
+  for (let h = 0; h < tables.foreseen; h++) {
+    if (h === OTHER) continue
+    const { prior } = tables.model.hypotheses[h]!
+    sum += prior * out[h]!
+    weight += prior
   }
+  out[OTHER] = 0.5 * sum / weight + 0.5 * flat
 }
+
+/** Rows made once each; those of pairs that a call makes likely when they are first asked for. */
+function keepRows(model: SystemModel, foreseen: number, bins: number, make: (h: number) => Float64Array) {
+  const rows: Float64Array[] = []
+  const row = (h: number) => rows[h] ??= make(h)
+  const blend = new Float64Array(bins)
+  let weight = 0
+  for (let h = 0; h < foreseen; h++) {
+    if (h === OTHER) continue
+    const { prior } = model.hypotheses[h]!
+    const own = row(h)
+    weight += prior
+    for (let b = 0; b < bins; b++) blend[b]! += prior * own[b]!
+  }
+  rows[OTHER] = blend.map(v => 0.5 * v / weight + 0.5 / bins)
+  return row
+}
+
+function seenTable(model: SystemModel, test: SeenTest, foreseen: number): TestTable {
+  const bins = test.outcomes.length
+  const row = keepRows(model, foreseen, bins, h => Float64Array.from(model.expect(h, test), p => (1 - MISREAD) * p + MISREAD / bins))
+  const none = (): Prediction => {
+    throw new Error(`${test.id} is seen, not measured`)
+  }
+  return { test, bins, row, edges: new Float64Array(0), prediction: none, span: 0 }
+}
+
+function numericTable(model: SystemModel, test: NumericTest, foreseen: number): TestTable {
+  const kept: Prediction[] = []
+  const prediction = (h: number) => kept[h] ??= model.predict(h, test)
+  const known = Array.from({ length: foreseen }, (_, h) => prediction(h))
+  const span = known.reduce((most, p) => p.ol < 0.5 ? Math.max(most, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 3 * p.sigma) : most, 1e-12)
+  const edges = chooseEdges(known)
+  const bins = edges.length + 2
+  const row = keepRows(model, foreseen, bins, h => binChances(prediction(h), edges, bins))
+  return { test, bins, row, edges: Float64Array.from(edges), prediction, span }
+}
+
+function binChances(p: Prediction, edges: readonly number[], bins: number): Float64Array {
+  const out = new Float64Array(bins)
+  let before = 0
+  for (let b = 0; b <= edges.length; b++) {
+    const upTo = b < edges.length ? cumulative(p, edges[b]!) : 1
+    out[b] = (1 - MISREAD) * (1 - p.ol) * (upTo - before) + MISREAD * (1 - BACKGROUND_OL) / (edges.length + 1)
+    before = upTo
+  }
+  out[bins - 1] = (1 - MISREAD) * p.ol + MISREAD * BACKGROUND_OL
+  return out
+}
+
+const centreOf = (p: Prediction) => p.log ? Math.exp(p.mean) : p.mean
 
 /** Up to seven edges, in the widest gaps (counted in their own spreads) between neighbouring predictions. */
-function chooseEdges(predictions: readonly Prediction[], centre: (p: Prediction) => number): number[] {
-  const sorted = predictions.filter(p => p.ol < 0.9).toSorted((a, b) => centre(a) - centre(b))
+function chooseEdges(predictions: readonly Prediction[]): number[] {
+  const sorted = predictions.filter(p => p.ol < 0.9).toSorted((a, b) => centreOf(a) - centreOf(b))
   const gaps: { edge: number, width: number }[] = []
   for (let i = 1; i < sorted.length; i++) {
     const [low, high] = [sorted[i - 1]!, sorted[i]!]
+    if (low === high) continue
     const logs = low.log || high.log
     const spread = (p: Prediction) => p.log ? p.sigma : logs ? Math.min(p.sigma / Math.max(p.mean, 1e-9), 1) : p.sigma
-    const at = (p: Prediction) => logs ? Math.log(Math.max(centre(p), 1e-6)) : p.mean
+    const at = (p: Prediction) => logs ? Math.log(Math.max(centreOf(p), 1e-6)) : p.mean
     const [a, b] = [at(low), at(high)]
     const share = spread(low) / (spread(low) + spread(high))
     const edge = logs ? Math.exp(a + (b - a) * share) : a + (b - a) * share

@@ -60,12 +60,15 @@ function findSlip(model: SystemModel, state: TabState, test: NumericTest, value:
   if (value === null) return test.quantity === 'farads' ? 'open-for-zero' : undefined
   if (test.quantity === 'farads' && within(value * 1000)) return 'nano-for-micro'
   if (test.quantity === 'farads' && within(value / 1000)) return 'micro-for-nano'
-  if (test.quantity === 'ohms' && test.condition === 'box-off' && band && Number.isFinite(band.high) && (within(value / 1000) || within(value * 1000))) return 'kilo-ohms'
-  if (test.quantity === 'volts' && value > (test.variant ? 0.65 : 1.25) * model.supplyVolts) return 'above-supply'
+  if (test.quantity === 'ohms' && test.condition === 'leads-off' && band && Number.isFinite(band.high) && (within(value / 1000) || within(value * 1000))) return 'kilo-ohms'
+  if (test.quantity === 'volts' && value > 1.2 * mostVolts(model, test)) return 'above-supply'
   if (test.quantity === 'volts' && value < 2 && ['calling'].includes(test.condition) && liveFurtherDown(model, state, test)) return 'dead-meter'
   if (test.quantity === 'amps' && test.condition === 'running' && test.point !== 'red' && value < 0.5 && runsNow(state)) return 'both-conductors'
   return undefined
 }
+
+/** The most that this supply can put on a point under anything that is foreseen. */
+const mostVolts = (model: SystemModel, test: NumericTest) => model.hypotheses.reduce((most, h, i) => h.second ? most : Math.max(most, model.predict(i, test).mean), 0.02 * model.supplyVolts)
 
 function liveFurtherDown(model: SystemModel, state: TabState, test: NumericTest): boolean {
   const number = (t: Test) => model.kind.points.find(p => p.id === t.point)?.number ?? 0

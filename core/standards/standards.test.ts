@@ -4,14 +4,14 @@ import { CODE_LETTERS, codeLetterAmps, copperOhms, nearestSubmersible, SINGLE_PH
 describe('tables', () => {
   it('name a source for every row, and say which are from memory or practice', () => {
     const sources = Object.values(SOURCES)
-    expect(sources).toHaveLength(19)
+    expect(sources).toHaveLength(25)
     for (const s of sources) {
       expect(s.text.length).toBeGreaterThan(8)
       if (s.standing === 'practice' && !s.text.includes('school')) expect(s.text).toContain('common practice, no source')
     }
   })
   it('have rising amps and falling winding ohms with horsepower', () => {
-    expect(SINGLE_PHASE_MOTORS).toHaveLength(7)
+    expect(SINGLE_PHASE_MOTORS).toHaveLength(12)
     expect(SUBMERSIBLE_MOTORS).toHaveLength(6)
     for (const table of [SINGLE_PHASE_MOTORS, SUBMERSIBLE_MOTORS]) {
       table.slice(1).forEach((row, i) => {

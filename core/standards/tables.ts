@@ -24,12 +24,21 @@ export const SOURCES = {
   switchTolerance: { text: 'pressure switch within about 3 psi of its setting, common practice, no source', standing: 'practice' },
   nameplate: { text: 'nameplate of this system', standing: 'published' },
   model: { text: 'circuit of this system, solved', standing: 'published' },
+  phase430: { text: 'NFPA 70 table 430.250, three-phase motors', standing: 'memory' },
+  battery: { text: 'rested 12 V battery: 12.6–12.7 V full, about 12.0 V spent, common practice, no source', standing: 'practice' },
+  drop12: { text: '12 V circuits: 3 % drop critical, 10 % otherwise, common practice, no source', standing: 'practice' },
+  coil: { text: 'a coil pulls in at 85 % of its rated volts (NEMA ICS 2)', standing: 'memory' },
+  leakDown: { text: 'sound plumbing holds its pressure for ten minutes, common practice, no source', standing: 'practice' },
+  surfaceMotor: { text: 'windings and running amps of surface motors by power, common practice, no source', standing: 'practice' },
   lineage: { text: 'what this system read before', standing: 'published' },
 } as const satisfies Record<string, Source>
 export type SourceId = keyof typeof SOURCES
 
-/** Single-phase motors, 115/230 V: full-load amps and locked-rotor amps at 230 V. */
+/** Single-phase motors at 230 V: full-load amps (NFPA 70 table 430.248) and locked-rotor amps (430.251(A)); at 115 V twice as much. */
 export const SINGLE_PHASE_MOTORS = [
+  { hp: 1 / 6, fullLoadAmps: 2.2, lockedRotorAmps: 13 },
+  { hp: 0.25, fullLoadAmps: 2.9, lockedRotorAmps: 17 },
+  { hp: 1 / 3, fullLoadAmps: 3.6, lockedRotorAmps: 21.5 },
   { hp: 0.5, fullLoadAmps: 4.9, lockedRotorAmps: 29.4 },
   { hp: 0.75, fullLoadAmps: 6.9, lockedRotorAmps: 41.4 },
   { hp: 1, fullLoadAmps: 8, lockedRotorAmps: 48 },
@@ -37,7 +46,12 @@ export const SINGLE_PHASE_MOTORS = [
   { hp: 2, fullLoadAmps: 12, lockedRotorAmps: 72 },
   { hp: 3, fullLoadAmps: 17, lockedRotorAmps: 102 },
   { hp: 5, fullLoadAmps: 28, lockedRotorAmps: 168 },
+  { hp: 7.5, fullLoadAmps: 40, lockedRotorAmps: 240 },
+  { hp: 10, fullLoadAmps: 50, lockedRotorAmps: 300 },
 ] as const
+
+/** The row for a horsepower, or the nearest one. */
+export const nearestSinglePhase = (hp: number) => SINGLE_PHASE_MOTORS.reduce((best, row) => Math.abs(row.hp - hp) < Math.abs(best.hp - hp) ? row : best)
 
 /**
  * What to expect of a submersible at 230 V when its nameplate is not to hand. Common practice, no source; the spread

@@ -1,32 +1,57 @@
 /** The kinds of system the product knows. Adding a kind is adding its folder and its row here. */
-import { fail } from '#core/foundation'
+import { fail, ok, type Result } from '#core/foundation'
 import { PSI } from '#core/units'
-import type { ModelResult, Nameplate, SystemKind } from './types'
+import { booster } from './booster'
+import { compressorDirect } from './compressor-direct'
+import { compressorPilot } from './compressor-pilot'
+import { holdingTank } from './holding-tank'
+import { jet } from './jet'
+import type { Description } from './describe/description'
+import type { KindPlan, Schools } from './kinds'
+import { buildSystemModel, findBadField, type ModelOptions } from './model'
+import { rv } from './rv'
+import { threePhase } from './three-phase'
+import type { Assumption, ModelProblem, ModelResult, Nameplate, SystemKind } from './types'
 import { well2wire } from './well-2wire'
 import { well3wire } from './well-3wire'
-import { buildWellModel } from './wells'
 
-/** Choices that belong to the shop, not to one system. */
-export interface Schools {
-  /** how far under cut-in the precharge is set, Pa */
-  readonly prechargeOffset: number
-}
 export const DEFAULT_SCHOOLS: Schools = { prechargeOffset: 2 * PSI }
 
-export const KIND_IDS = ['well-2wire', 'well-3wire'] as const
+export const KIND_IDS = ['well-2wire', 'well-3wire', 'jet', 'booster', 'holding-tank', 'rv', 'compressor-direct', 'compressor-pilot', 'three-phase'] as const
 export type KindId = typeof KIND_IDS[number]
 
-type Build = (nameplate: Nameplate, schools: Schools) => ModelResult
-const KINDS: Record<KindId, { readonly kind: SystemKind<never>, readonly build: Build }> = {
-  'well-2wire': { kind: well2wire as unknown as SystemKind<never>, build: (plate, schools) => buildWellModel(well2wire, plate, { startGear: 'motor', ...schools }) },
-  'well-3wire': { kind: well3wire as unknown as SystemKind<never>, build: (plate, schools) => buildWellModel(well3wire, plate, { startGear: 'box', ...schools }) },
-}
+const KINDS: Record<KindId, KindPlan> = { 'well-2wire': well2wire, 'well-3wire': well3wire, jet, booster, 'holding-tank': holdingTank, rv, 'compressor-direct': compressorDirect, 'compressor-pilot': compressorPilot, 'three-phase': threePhase }
 
 export const isKindId = (id: string): id is KindId => (KIND_IDS as readonly string[]).includes(id)
-export const kindOf = (id: KindId) => KINDS[id].kind
+export const kindName = (id: string): string => isKindId(id) ? KINDS[id].name : id
+
+const composed = new Map<string, SystemKind>()
+
+/** The parts, points, faults and tests of a kind with the options that a nameplate chooses. The same choices give the same object. */
+export function kindFor(id: KindId, nameplate: Nameplate = {}): SystemKind {
+  const plain = KINDS[id].compose({})
+  const chosen = plain.components.flatMap(c => (c.fields ?? []).filter(f => f.choices || `${c.id}.${f.id}` === 'motor.volts').map(f => `${c.id}.${f.id}`))
+  const key = `${id}|${chosen.map(f => nameplate[f] ?? '').join()}`
+  const kept = composed.get(key)
+  if (kept) return kept
+  const fresh = KINDS[id].compose(nameplate)
+  composed.set(key, fresh)
+  return fresh
+}
+
+/** The description a model is built from: healthy figures, power stages and the flow side, as they are asked for by who plays against the model. */
+export function describeSystem(kind: KindId, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS): Description {
+  return KINDS[kind].describe(nameplate, schools)
+}
+
+/** What would be assumed for want of a figure, most telling first, or the figure that makes no sense. Nothing is solved for it. */
+export function reviewNameplate(kind: KindId, nameplate: Nameplate): Result<readonly Assumption[], ModelProblem> {
+  return findBadField(kindFor(kind, nameplate), nameplate) ?? ok(describeSystem(kind, nameplate).plate.assumptions.toSorted((a, b) => b.weight - a.weight))
+}
 
 /** Builds the model of a system from its kind and nameplate; refuses an unknown kind or a figure outside its range. */
-export function buildModel(kind: string, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS): ModelResult {
+export function buildModel(kind: string, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS, options: ModelOptions = {}): ModelResult {
   if (!isKindId(kind)) return fail('unknown-kind', { kind, known: KIND_IDS.join(', ') })
-  return KINDS[kind].build(nameplate, schools)
+  const badField = findBadField(kindFor(kind, nameplate), nameplate)
+  return badField ?? buildSystemModel(KINDS[kind].describe(nameplate, schools), nameplate, options)
 }

@@ -3,7 +3,7 @@ import { solveNetwork } from '#core/circuit'
 import { magnitude, requireOk } from '#core/foundation'
 import { SOURCES } from '#core/standards'
 import { PSI } from '#core/units'
-import { buildModel, faultId, KIND_IDS, kindOf, SCENARIOS, type NumericTest, type SystemModel } from '.'
+import { buildModel, faultId, KIND_IDS, kindFor, SCENARIOS, type NumericTest, type SystemModel } from '.'
 
 const models = Object.fromEntries(KIND_IDS.map(k => [k, requireOk(buildModel(k, {}))])) as Record<typeof KIND_IDS[number], SystemModel>
 const three = models['well-3wire']
@@ -15,9 +15,9 @@ const reads = (m: SystemModel, hypothesis: string, test: string) => {
 const effect = (m: SystemModel, id: string) => m.hypotheses.find(h => h.id === id || h.fault === id)!.effect
 
 describe.each(KIND_IDS.map(k => [k]))('%s as data', (id) => {
-  const kind = kindOf(id)
+  const kind = kindFor(id)
   it('has enough faults, each on a component of its own, with a repair and something that settles it', () => {
-    expect(kind.faults.length).toBeGreaterThanOrEqual(25)
+    expect(kind.faults.length).toBeGreaterThanOrEqual(24)
     expect(new Set(kind.faults.map(faultId)).size).toBe(kind.faults.length)
     for (const f of kind.faults) {
       expect(kind.components.some(c => c.id === f.component), faultId(f)).toBe(true)
@@ -44,12 +44,15 @@ describe.each(KIND_IDS.map(k => [k]))('%s as data', (id) => {
       for (const [key, row] of [['usual', t.usual] as const, ...Object.entries(t.given)]) {
         expect(row, `${t.id} ${key}`).toHaveLength(t.outcomes.length)
         expect(row.reduce((s, x) => s + x, 0), `${t.id} ${key}`).toBeCloseTo(1, 6)
-        if (!key.startsWith('effect:') && key !== 'usual' && key.split('.')[0] !== 'box' && key.split('.')[0] !== 'motor') expect(faults.has(key.split(':')[0]!), `${t.id} ${key}`).toBe(true)
+        if (key.includes('.')) expect(faults.has(key.split(':')[0]!), `${t.id} ${key}`).toBe(true)
       }
     }
   })
   it('draws every stretch between components that stand on the power lane', () => {
-    for (const s of kind.powerStretches) for (const end of [s.from, s.to]) expect(kind.powerOrder).toContain(end)
+    const drawn = [...kind.drawing.power, ...kind.drawing.pilot ?? []]
+    for (const s of kind.drawing.stretches) for (const end of [s.from, s.to]) expect(drawn).toContain(end)
+    for (const c of [...drawn, ...kind.drawing.flow]) expect(kind.components.some(k => k.id === c), c).toBe(true)
+    for (const p of kind.points) expect([...drawn, ...kind.drawing.flow, ...kind.components.map(c => c.id)], p.id).toContain(p.spot.on)
     expect(kind.points.map(p => p.number)).toEqual(kind.points.map((_, i) => i + 1))
   })
   it('balances the current at every node under every fault in every scenario', () => {
@@ -121,7 +124,7 @@ describe('what the circuit shows by itself', () => {
 })
 
 function leadOhms() {
-  const yellow = three.network('box-off', 0).elements.find(e => e.id === 'yellow lead')!
+  const yellow = three.network('leads-off', 0).elements.find(e => e.id === 'yellow lead')!
   return yellow.kind === 'impedance' ? yellow.z.re : Number.NaN
 }
 
@@ -134,7 +137,7 @@ describe('describing a system', () => {
   })
   it('takes table figures, and says so, when the nameplate contradicts itself', () => {
     const model = requireOk(buildModel('well-3wire', { 'motor.power': 559, 'motor.amps': 20, 'motor.lockedAmps': 22 }))
-    expect(model.assumptions.map(a => a.text).join()).toContain('contradict each other')
+    expect(model.assumptions.map(a => a.text).join()).toContain('no motor of')
   })
   it.each([
     ['an unknown kind', 'well-9wire', {}, 'unknown-kind'], ['a figure the kind does not have', 'well-2wire', { 'box.capLow': 1e-4 }, 'nameplate'], ['a figure out of range', 'well-3wire', { 'switch.cutIn': 900 * PSI }, 'nameplate'],

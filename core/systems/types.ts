@@ -1,36 +1,43 @@
 /**
- * What a system kind is made of. A kind is data: components with nameplates, test points, faults that change the model,
- * tests that ask the model a question, and the order in which power and water run, from which the path is drawn.
+ * What a system kind is made of. A kind is data: components with nameplates, test points, faults that change the model's
+ * figures, tests that ask the model a question, and the order in which power and water or air run, from which the path is
+ * drawn. Options on the nameplate (a cut-off, a filter, a third phase) decide what of it a system has.
  */
 import type { Network, NetworkProblem } from '#core/circuit'
+import type { FlowStory } from '#core/flow'
 import type { Result } from '#core/foundation'
 import type { SourceId } from '#core/standards'
 import type { Quantity } from '#core/units'
 
-export const LANES = ['power', 'water'] as const
+export const LANES = ['power', 'water', 'air'] as const
 export type Lane = typeof LANES[number]
 
-export const GLYPHS = ['supply', 'breaker', 'disconnect', 'pressure-switch', 'control-box', 'cable', 'motor', 'pump', 'check-valve', 'drop-pipe', 'gauge', 'tank', 'filter', 'house', 'conductor'] as const
+export const GLYPHS = [
+  'supply', 'battery', 'breaker', 'fuse', 'disconnect', 'panel-switch', 'pressure-switch', 'float-switch', 'starter', 'transformer', 'control-box', 'protector', 'cable', 'motor', 'return', 'conductor',
+  'pump', 'check-valve', 'drop-pipe', 'gauge', 'tank', 'open-tank', 'filter', 'house', 'compressor', 'receiver', 'regulator', 'relief', 'unloader', 'source',
+] as const
 export type Glyph = typeof GLYPHS[number]
 
 /** Where a thing is, which sets what it costs to reach it. */
-export const PLACES = ['panel', 'switch', 'box', 'tank', 'well-head', 'down-hole', 'house'] as const
+export const PLACES = ['panel', 'switch', 'box', 'tank', 'well-head', 'down-hole', 'house', 'machine', 'bay'] as const
 export type Place = typeof PLACES[number]
 
-/** What the technician sees the system do, worked out from the solved circuit or given by a water fault. */
-export const EFFECTS = ['runs', 'runs-dry', 'runs-weak', 'groans', 'silent', 'trips-breaker', 'runs-on', 'rapid-cycles', 'surges'] as const
+/** What the technician sees the system do, worked out from the solved circuit and the flow model. */
+export const EFFECTS = ['runs', 'runs-dry', 'runs-weak', 'groans', 'silent', 'trips-breaker', 'trips-overload', 'chatters', 'runs-on', 'rapid-cycles', 'surges', 'cuts-off', 'starts-alone'] as const
 export type Effect = typeof EFFECTS[number]
 
-export const COMPLAINTS = ['no-water', 'groans', 'overload-trips', 'breaker-trips', 'low-pressure', 'rapid-cycles', 'runs-on', 'surges', 'check-up'] as const
+export const COMPLAINTS = ['no-water', 'no-air', 'groans', 'overload-trips', 'breaker-trips', 'chatters', 'low-pressure', 'slow-air', 'rapid-cycles', 'starts-alone', 'stops-under-draw', 'runs-on', 'surges', 'check-up'] as const
 export type Complaint = typeof COMPLAINTS[number]
 
-/** A figure that a nameplate, a chart or a tape measure can give. Everything unknown is a spread. */
+/** A figure that a nameplate, a chart or a tape measure can give, or a choice. Everything unknown is a spread. */
 export interface NameplateField {
   readonly id: string
   readonly label: string
-  readonly quantity: Quantity | 'horsepower' | 'length' | 'volume' | 'gauge' | 'code-letter' | 'altitude'
+  readonly quantity: Quantity | 'horsepower' | 'length' | 'volume' | 'gauge' | 'code-letter' | 'altitude' | 'air-flow' | 'battery-capacity' | 'choice'
   /** smallest and largest value that makes sense, in SI (horsepower, AWG and letters as written) */
   readonly range?: readonly [number, number]
+  /** words of a choice, the usual one first; the nameplate holds its index */
+  readonly choices?: readonly string[]
 }
 
 export interface ComponentDef {
@@ -42,6 +49,9 @@ export interface ComponentDef {
   readonly fields?: readonly NameplateField[]
 }
 
+/** Where on the drawing a point's flag stands: before, after or on a component, or on a part or a wire of it. */
+export interface Spot { readonly on: string, readonly side: 'in' | 'out' | 'on', readonly part?: string, readonly wire?: number }
+
 export interface TestPoint {
   readonly id: string
   /** the number on its flag, in the order of flow */
@@ -50,14 +60,37 @@ export interface TestPoint {
   /** what a hand types for it, besides its id and number */
   readonly aliases: readonly string[]
   readonly component: string
+  readonly spot: Spot
 }
 
 export const NEEDS = ['live', 'proven-dead', 'discharged', 'zero-pressure', 'any'] as const
 export type Need = typeof NEEDS[number]
 
 /** The conditions a reading was taken in; part of what names a test. */
-export const CONDITIONS = ['calling', 'starting', 'running', 'idle', 'dead', 'box-off', 'static'] as const
+export const CONDITIONS = ['calling', 'starting', 'running', 'idle', 'dead', 'leads-off', 'splice', 'static'] as const
 export type Condition = typeof CONDITIONS[number]
+
+/** Figures of a system by key, SI: resistances, capacitances, pressures, shares. Faults change them; networks are built from them. */
+export type Figures = Readonly<Record<string, number>>
+
+/** What a numeric test asks of the model, and where its leads go. */
+export type Probe
+  = | { readonly ask: 'volts', readonly a: string, readonly b: string, readonly scenario: Scenario, readonly stage?: string, readonly drop?: boolean }
+    | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario, readonly stage?: string }
+    | { readonly ask: 'ohms', readonly a: string, readonly b: string, readonly stage?: string, readonly insulation?: boolean }
+  /** ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again */
+    | { readonly ask: 'part', readonly figure: string, readonly spread?: number, readonly cold?: boolean }
+    | { readonly ask: 'farads', readonly farads: string, readonly ohms: string }
+    | { readonly ask: 'capacitor-ohms', readonly farads: string, readonly ohms: string }
+    | { readonly ask: 'flow', readonly what: FlowAsk }
+export type FlowAsk = 'gauge' | 'precharge' | 'cut-in' | 'cut-out' | 'cycle' | 'delivery' | 'leak-down' | 'fill-time' | 'open-pressure' | 'cut-off' | 'inlet' | 'tap-static'
+
+/** By what rule the healthy band of a test is set. */
+export const BAND_RULES = ['service', 'utilisation', 'dead', 'contact-drop', 'contact-ohms', 'capacitor', 'capacitor-ohms', 'insulation', 'winding', 'running-amps', 'no-current', 'setting-in', 'setting-out', 'precharge', 'cycle', 'leak-down', 'battery', 'coil', 'drop-12v', 'model'] as const
+export type BandRule = typeof BAND_RULES[number]
+
+/** A wait that is part of a test: what for, and how long; the next test fills it. */
+export interface Wait { readonly minutes: number, readonly why: string }
 
 interface TestBase {
   readonly id: string
@@ -69,6 +102,12 @@ interface TestBase {
   /** 0 nothing, 1 live covers off, 2 live with hands near moving or repeated starts */
   readonly risk: 0 | 1 | 2
   readonly cautions?: readonly string[]
+  readonly words: readonly string[]
+  readonly wait?: Wait
+  /** only possible while the machine turns */
+  readonly whileRunning?: boolean
+  /** part of the proof run after a repair */
+  readonly proves?: boolean
 }
 
 /** A test that gives a figure. */
@@ -77,20 +116,29 @@ export interface NumericTest extends TestBase {
   readonly quantity: Quantity
   readonly condition: Condition
   readonly meter: string
-  /** a second point name for the same quantity, such as a leg to ground */
+  /** a second reading at the same point and quantity, such as a leg to ground */
   readonly variant?: string
-  readonly words: readonly string[]
+  readonly probe: Probe
+  readonly band: BandRule
 }
 
-/** A thing seen, heard or felt. */
+/** What an elimination test does to the system, and how it then behaves: worked out by the model, not tabled. */
+export interface Trial {
+  /** figures with the change made, from the figures as they are and the healthy ones */
+  readonly change: (now: Figures, healthy: Figures) => Figures
+  readonly watch: 'effect' | 'odd-current'
+  readonly stage?: string
+}
+
+/** A thing seen, heard or felt, or what happened when something was tried. */
 export interface SeenTest extends TestBase {
   readonly kind: 'seen'
-  readonly words: readonly string[]
   readonly outcomes: readonly { readonly id: string, readonly label: string, readonly words: readonly string[] }[]
   /** chance of each outcome when nothing bears on it, in the order of `outcomes` */
   readonly usual: readonly number[]
-  /** chances under a fault (`component.mode`) or an effect (`effect:groans`); the most specific wins */
+  /** by fault (`component.mode`), fault at one degree (`component.mode:degree`), or effect (`effect:groans`, `well:silent` for a second stage) */
   readonly given: Readonly<Record<string, readonly number[]>>
+  readonly trial?: Trial
 }
 
 export type Test = NumericTest | SeenTest
@@ -107,80 +155,116 @@ export interface Prediction {
   readonly or?: { readonly share: number, readonly mean: number, readonly sigma: number }
 }
 
-/** One degree of a fault: how it changes the model, and what share of such faults it stands for. */
-export interface Severity<P> { readonly id: string, readonly label: string, readonly share: number, readonly apply: (healthy: P) => Partial<P> }
+/** One degree of a fault: how it changes the figures, and what share of such faults it stands for. */
+export interface Severity { readonly id: string, readonly label: string, readonly share: number, readonly change: (healthy: Figures) => Figures }
 
 /** A way a fault can have come about: another fault or condition, with the evidence that would show it. */
 export interface CauseLink { readonly because: string, readonly why: string }
 
-export interface FaultMode<P> {
+/** What wears a part out; age, duty and water move the base rate by these. */
+export const WEARS = ['age', 'starts', 'sand', 'damp'] as const
+export type Wear = typeof WEARS[number]
+
+export interface Repair { readonly label: string, readonly minutes: number, readonly part: string }
+
+export interface FaultMode {
   readonly component: string
   readonly mode: string
   readonly label: string
   /** share of calls on this kind that end here, before anything is known; common practice, no source */
   readonly baseRate: number
-  readonly severities: readonly Severity<P>[]
-  /** the effect, where the circuit alone does not show it */
+  readonly severities: readonly Severity[]
+  /** the effect, where neither the circuit nor the flow model shows it */
   readonly effect?: Effect
-  readonly repair: { readonly label: string, readonly minutes: number, readonly part: string }
+  readonly repair: Repair
   readonly causes: readonly CauseLink[]
   /** what else would settle it, in the technician's words */
   readonly settledBy: string
+  readonly wears?: readonly Wear[]
+  /** heals by itself for a while: an overload that has only let go */
+  readonly heals?: boolean
 }
 
 /** A condition that wears other parts out and is found beside the fault, such as a low precharge. */
-export interface CauseNote { readonly id: string, readonly label: string, readonly test: string, readonly shownBy: string, readonly advice: string }
+export interface CauseNote { readonly id: string, readonly label: string, readonly test: string, readonly shownBy: string, readonly advice: string, /** the fault that is this condition, where there is one */ readonly fault?: string }
 
-export interface DrawnStretch { readonly from: string, readonly to: string, readonly wires: number, readonly conductor?: string }
+/** A stretch of conductors on the drawing. `over` runs above what stands between; `pilot` is the thin control circuit. */
+export interface DrawnStretch { readonly from: string, readonly to: string, readonly wires: number, readonly conductor?: string, readonly route?: 'over' | 'pilot' }
 
-export interface SystemKind<P = never> {
-  readonly id: string
-  readonly name: string
-  readonly components: readonly ComponentDef[]
-  readonly points: readonly TestPoint[]
-  readonly faults: readonly FaultMode<P>[]
-  readonly tests: readonly Test[]
-  readonly causeNotes: readonly CauseNote[]
-  /** power from left to right, water back from right to left */
-  readonly powerOrder: readonly string[]
-  readonly waterOrder: readonly string[]
-  readonly powerStretches: readonly DrawnStretch[]
+/** How a kind is drawn: the power lane left to right, the flow lane right to left, and what joins them. */
+export interface Drawing {
+  readonly power: readonly string[]
+  readonly flow: readonly string[]
+  readonly stretches: readonly DrawnStretch[]
+  /** shafts from a motor to what it turns, ports from a flow component up to a switch */
+  readonly shafts: readonly { readonly motor: string, readonly pump: string }[]
+  readonly ports: readonly { readonly from: string, readonly to: string }[]
+  /** components that stand between the lanes, in the pilot circuit */
+  readonly pilot?: readonly string[]
 }
 
-/** Nameplate figures by `component.field`, SI, as entered. */
+export interface SystemKind {
+  readonly id: string
+  readonly name: string
+  readonly medium: 'water' | 'air'
+  readonly complaints: readonly Complaint[]
+  readonly components: readonly ComponentDef[]
+  readonly points: readonly TestPoint[]
+  readonly faults: readonly FaultMode[]
+  readonly tests: readonly Test[]
+  readonly causeNotes: readonly CauseNote[]
+  readonly drawing: Drawing
+}
+
+/** Nameplate figures by `component.field`, SI, as entered; choices by index. */
 export type Nameplate = Readonly<Record<string, number>>
 
-export const faultId = (f: Pick<FaultMode<never>, 'component' | 'mode'>) => `${f.component}.${f.mode}`
+export const faultId = (f: Pick<FaultMode, 'component' | 'mode'>) => `${f.component}.${f.mode}`
 
 /** A healthy band for a test, with where it comes from. */
 export interface Band { readonly low: number, readonly high: number, readonly source: SourceId, readonly note?: string }
 
 /** A described system ready to be asked: its networks, predictions and bands. */
 export interface SystemModel {
-  readonly kind: SystemKind<never>
+  readonly kind: SystemKind
   readonly nameplate: Nameplate
   readonly hypotheses: readonly Hypothesis[]
   /** what was assumed because the nameplate does not say, or contradicts itself */
   readonly assumptions: readonly Assumption[]
   predict(hypothesis: number, test: NumericTest): Prediction
+  /** chance of each outcome of a seen test */
+  expect(hypothesis: number, test: SeenTest): readonly number[]
   band(test: NumericTest): Band | undefined
   /** nominal service volts, for catching values beyond the supply */
   readonly supplyVolts: number
-  network(scenario: Scenario, hypothesis: number): Network
+  network(scenario: Scenario, hypothesis: number, stage?: string): Network
+  readonly stages: readonly string[]
+  /** how the flow side behaves under a hypothesis */
+  story(hypothesis: number): FlowStory
+  /** the index of what is left of a hypothesis once these components have been put right */
+  without(hypothesis: number, repaired: readonly string[]): number
+  /** adds pairs of faults that were not foreseen; returns their indices */
+  addPairs(pairs: readonly (readonly [number, number])[]): readonly number[]
 }
 
-export interface Assumption { readonly field: string, readonly text: string }
+/** `weight` says by how much the bands widen for want of it: what would sharpen the readings most comes first. */
+export interface Assumption { readonly field: string, readonly text: string, readonly weight: number }
 
-/** One fault at one severity, or one of the two catch-alls: nothing wrong, or something outside the catalogue. */
+/** One fault at one degree, a plausible pair of them, or one of the two catch-alls: nothing wrong, or something outside the catalogue. */
 export interface Hypothesis {
   readonly id: string
+  /** what failed: the fault, or in a pair the casualty */
   readonly fault: string | 'sound' | 'other'
   readonly severity: string
   readonly prior: number
   readonly effect: Effect
+  /** the second fault of a pair: its cause, or beside it */
+  readonly second?: { readonly fault: string, readonly role: 'cause' | 'beside' }
+  /** the single hypotheses that a pair is made of */
+  readonly parts?: readonly [number, number]
 }
 
-export const SCENARIOS = ['starting', 'running', 'idle', 'dead', 'box-off'] as const
+export const SCENARIOS = ['starting', 'running', 'idle', 'dead', 'leads-off', 'splice'] as const
 export type Scenario = typeof SCENARIOS[number]
 
 export type ModelProblem = { readonly code: 'unknown-kind' | 'nameplate' | 'network', readonly facts: Readonly<Record<string, string | number>> }

@@ -14,7 +14,7 @@ export type LineProblem = { readonly code: LineProblemCode, readonly facts: Read
 const DEAD_VOLTS = 2
 const KNOWN_VOLTS = 50
 
-export function checkLine(kind: SystemKind<never>, state: TabState, line: DraftLine): Result<true, LineProblem> {
+export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): Result<true, LineProblem> {
   if (state.status === 'settled' && line.kind !== 'strike' && line.kind !== 'note') return fail('tab-settled', { kind: line.kind })
   switch (line.kind) {
     case 'reading': {
@@ -35,12 +35,13 @@ export function checkLine(kind: SystemKind<never>, state: TabState, line: DraftL
     case 'repair':
       return kind.components.some(c => c.id === line.component) ? ok(true) : fail('unknown-component', { component: line.component, system: kind.name })
     case 'skip':
+    case 'wait':
       return kind.tests.some(t => t.id === line.test) ? ok(true) : fail('unknown-test', { test: line.test, system: kind.name })
     case 'strike': {
       if (!state.lines.some(l => l.id === line.line)) return fail('no-such-line', { line: line.line })
       return state.struck.has(line.line) ? fail('already-struck', { line: line.line }) : ok(true)
     }
-    case 'opened': case 'finding': case 'note': case 'carried': case 'resumed': case 'follow-up': case 'advice': case 'settled':
+    case 'opened': case 'finding': case 'note': case 'photo': case 'carried': case 'resumed': case 'follow-up': case 'advice': case 'settled':
       return ok(true)
   }
 }

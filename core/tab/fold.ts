@@ -9,8 +9,11 @@ export type TabStatus = 'open' | 'carried' | 'settled'
 /** Since when and by which line a state of the work holds. */
 export interface HeldState { readonly at: string, readonly line: string, readonly proof?: readonly number[] }
 
-/** A reading or observation in force, with the components that had been repaired before it was taken. */
-export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observation'>, readonly repaired: readonly string[] }
+/**
+ * A reading or observation in force, with the components that had been repaired before it was taken, and how often it has
+ * been read again alike: a slip of meter or hand does not come twice.
+ */
+export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observation'>, readonly repaired: readonly string[], readonly confirmed: number }
 
 export interface TabState {
   readonly status: TabStatus
@@ -26,6 +29,9 @@ export interface TabState {
   readonly repairs: readonly LineOf<'repair'>[]
   readonly findings: Readonly<Record<FindingRole, readonly LineOf<'finding'>[]>>
   readonly skipped: ReadonlyMap<string, string>
+  /** tests that wait: when each is due (ISO instant), and the line that started it */
+  readonly waiting: ReadonlyMap<string, { readonly due: string, readonly line: string }>
+  readonly photos: readonly LineOf<'photo'>[]
   readonly asLeft: readonly (LineOf<'reading'> | LineOf<'observation'>)[]
   readonly followUps: readonly LineOf<'follow-up'>[]
   readonly advice: readonly LineOf<'advice'>[]
@@ -46,6 +52,7 @@ export function foldTab(lines: readonly Line[]): TabState {
   const replaced = new Set<string>()
   const findings: Record<FindingRole, LineOf<'finding'>[]> = { failed: [], cause: [], also: [] }
   const skipped = new Map<string, string>()
+  const waiting = new Map<string, { due: string, line: string }>()
   const of = <K extends Line['kind']>(kind: K) => inForce.filter((l): l is LineOf<K> => l.kind === kind)
 
   for (const line of inForce) {
@@ -56,8 +63,9 @@ export function foldTab(lines: readonly Line[]): TabState {
         const before = evidence.get(key)
         if (before) replaced.add(before.line.id)
         evidence.delete(key)
-        evidence.set(key, { line, repaired: [...repaired] })
+        evidence.set(key, { line, repaired: [...repaired], confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0 })
         skipped.delete(line.test)
+        waiting.delete(line.test)
         break
       }
       case 'state':
@@ -73,6 +81,9 @@ export function foldTab(lines: readonly Line[]): TabState {
       case 'skip':
         skipped.set(line.test, line.reason)
         break
+      case 'wait':
+        waiting.set(line.test, { due: new Date(Date.parse(line.at) + line.minutes * 60e3).toISOString(), line: line.id })
+        break
       case 'carried':
         status = 'carried'
         break
@@ -82,22 +93,31 @@ export function foldTab(lines: readonly Line[]): TabState {
       case 'settled':
         status = 'settled'
         break
-      case 'opened': case 'note': case 'strike': case 'follow-up': case 'advice':
+      case 'opened': case 'note': case 'strike': case 'follow-up': case 'advice': case 'photo':
         break
     }
   }
   const lastCarried = of('carried').at(-1)
   return {
-    status, lines, struck, work, replaced, findings, skipped,
+    status, lines, struck, work, replaced, findings, skipped, waiting,
     opened: of('opened')[0],
     evidence: [...evidence.values()],
     repaired: [...repaired],
     parts: of('part'), repairs: of('repair'),
     asLeft: [...of('reading'), ...of('observation')].filter(l => l.asLeft).sort((a, b) => inForce.indexOf(a) - inForce.indexOf(b)),
+    photos: of('photo'),
     followUps: of('follow-up'), advice: of('advice'),
     ...(status === 'carried' && lastCarried ? { carried: lastCarried } : {}),
     ...(status === 'settled' ? { settled: of('settled').at(-1)! } : {}),
   }
+}
+
+/** Whether two readings of one test say the same: OL twice, the same answer, or figures within a tenth. */
+function agree(a: Evidence['line'], b: Evidence['line']): boolean {
+  if (a.kind === 'observation') return b.kind === 'observation' && a.outcome === b.outcome
+  if (b.kind === 'observation') return false
+  if (a.value === null || b.value === null) return a.value === b.value
+  return Math.abs(a.value - b.value) <= 0.1 * Math.max(Math.abs(a.value), Math.abs(b.value)) + 1e-9
 }
 
 /** Power back on ends every proof, since the pump may run and charge what was bled; dead ends live. */

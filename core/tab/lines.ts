@@ -23,6 +23,8 @@ export const lineSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('repair'), component: short, fault: short.optional(), text }),
   z.strictObject({ ...base, kind: z.literal('finding'), role: z.enum(FINDING_ROLES), about: short, text }),
   z.strictObject({ ...base, kind: z.literal('skip'), test: short, reason: text }),
+  z.strictObject({ ...base, kind: z.literal('wait'), test: short, minutes: z.number().positive().max(1440) }),
+  z.strictObject({ ...base, kind: z.literal('photo'), photo: short, caption: text, width: z.number().int().positive(), height: z.number().int().positive() }),
   z.strictObject({ ...base, kind: z.literal('note'), text }),
   z.strictObject({ ...base, kind: z.literal('strike'), line: lineId, reason: text }),
   z.strictObject({ ...base, kind: z.literal('carried'), reason: text, bring: text.optional(), until: z.iso.date().optional() }),

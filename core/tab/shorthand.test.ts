@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { kindOf } from '#core/systems'
+import { kindFor } from '#core/systems'
 import { PSI } from '#core/units'
 import { completeShorthand, parseShorthand } from '.'
 
-const three = kindOf('well-3wire')
+const three = kindFor('well-3wire')
 const read = (typed: string, expected?: string) => parseShorthand(three, typed, expected)
 const line = (typed: string, expected?: string) => {
   const r = read(typed, expected)
@@ -15,7 +15,7 @@ describe('shorthand', () => {
   it.each([
     ['load 0v', 'load.volts', 0], ['line 241', 'line.volts', 241], ['y-b 4.8', 'leads.by', 4.8], ['cap 118uf', 'cap.farads', 118e-6], ['CAP 118 µF', 'cap.farads', 118e-6], ['run 7.4a', 'black.run', 7.4],
     ['start 33.1', 'black.start', 33.1], ['black 33 held', 'black.run', 33], ['cut in 32', 'cut-in', 32 * PSI], ['pre 21', 'precharge', 21 * PSI], ['red start 0', 'red.start', 0], ['line l1 120', 'line.l1g', 120],
-    ['#2 241', 'line.volts', 241], ['p4 0v', 'load.volts', 0], ['gauge 12 1/2', 'gauge', 12.5 * PSI], ['pre 2½ bar', 'precharge', 250000], ['pole 1 45mv', 'pole1.drop', 0.045], ['y-g 2 meg', 'leads.ground', 2e6], ['ins 400k', 'leads.ground', 400e3],
+    ['#3 241', 'line.volts', 241], ['p5 0v', 'load.volts', 0], ['gauge 12 1/2', 'gauge', 12.5 * PSI], ['pre 2½ bar', 'precharge', 250000], ['pole 1 45mv', 'pole1.drop', 0.045], ['y-g 2 meg', 'leads.ground', 2e6], ['ins 400k', 'leads.ground', 400e3],
     ['cycle 9 s', 'cycle', 9], ['load idle 0', 'load.idle', 0], ['main 3,3', 'leads.by', 3.3], ['flow 8gpm', 'flow', 8 * 231 * 0.0254 ** 3 / 60],
   ])('reads “%s”', (typed, test, value) => {
     const l = line(typed)
@@ -49,7 +49,7 @@ describe('shorthand', () => {
     expect(r.ok ? 'understood' : r.problem.code).toBe(code)
   })
   it('does not know the box of a two-wire well', () => {
-    const r = parseShorthand(kindOf('well-2wire'), 'cap 118uf')
+    const r = parseShorthand(kindFor('well-2wire'), 'cap 118uf')
     expect(r.ok ? 'understood' : r.problem.code).toBe('unknown-word')
   })
   it('never throws, whatever is typed', () => {

@@ -18,7 +18,7 @@ const DEFAULT_UNIT: Record<Quantity, string> = { volts: 'V', amps: 'A', ohms: '�
 const FRACTIONS: Record<string, string> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
 const FILLER = new Set(['is', 'at', 'the', 'to', 'of', 'reads', 'reading', '=', ':', 'on', 'and'])
 
-export function parseShorthand(kind: SystemKind<never>, typed: string, expected?: string): Result<Understood, ShorthandProblem> {
+export function parseShorthand(kind: SystemKind, typed: string, expected?: string): Result<Understood, ShorthandProblem> {
   const text = normalise(typed)
   if (!text) return fail('empty')
   const command = parseCommand(text, typed)
@@ -55,7 +55,7 @@ function parseCommand(text: string, typed: string): Result<Understood, Shorthand
 }
 
 /** `contacts burnt`, `breaker on`, or an outcome that only one test has, such as `groans`. */
-function parseSeen(kind: SystemKind<never>, text: string, typed: string): Understood | undefined {
+function parseSeen(kind: SystemKind, text: string, typed: string): Understood | undefined {
   const lower = text.toLowerCase()
   if (/\d/.test(lower)) return undefined
   const found: { test: SeenTest, outcome: string, label: string, length: number }[] = []
@@ -66,7 +66,8 @@ function parseSeen(kind: SystemKind<never>, text: string, typed: string): Unders
       const rest = [lower.slice(word.length).trim(), strip(lower.slice(word.length))]
       for (const o of test.outcomes) if (rest.some(r => o.words.includes(r) || o.label.toLowerCase() === r)) found.push({ test, outcome: o.id, label: o.label, length: word.length + 1000 })
     }
-    for (const o of test.outcomes) if (o.words.includes(strip(lower)) && o.words.join().length > 3) found.push({ test, outcome: o.id, label: o.label, length: 0 })
+    // what a trial shows is said with the trial; alone, the word is of the system as it is
+    for (const o of test.trial ? [] : test.outcomes) if (o.words.includes(strip(lower)) && o.words.join().length > 3) found.push({ test, outcome: o.id, label: o.label, length: 0 })
   }
   if (found.length === 0) return undefined
   const longest = Math.max(...found.map(f => f.length))
@@ -100,7 +101,8 @@ function readTokens(text: string): { words: string[], values: Value[], problem?:
       values.push({ number, ...(unit ? { unit } : {}) })
       continue
     }
-    const match = /^(-?\d*\.?\d+)(.*)$/.exec(token)
+    // `1-2` names two leads, not a figure
+    const match = /^[1-3]-[1-3]$/.test(token) ? null : /^(-?\d*\.?\d+)(.*)$/.exec(token)
     if (match && !token.startsWith('#')) {
       const suffix = match[2] || (isUnitWord(tokens[i + 1]) ? tokens[++i]! : '')
       const unit = suffix ? findUnit(suffix) : undefined
@@ -119,7 +121,7 @@ const isUnitWord = (word: string | undefined) => word !== undefined && !/^[rkm]$
 type Tokens = ReturnType<typeof readTokens>
 
 /** Of several figures, bare whole numbers before the last name a point or a pole: `5 33a`, `pole 1 0.4v`. */
-function numberAsName(kind: SystemKind<never>, tokens: Tokens, text: string): Tokens {
+function numberAsName(kind: SystemKind, tokens: Tokens, text: string): Tokens {
   const earlier = tokens.values.slice(0, -1)
   if (earlier.length === 0 || !earlier.every(v => v.number !== null && Number.isInteger(v.number) && !v.unit)) return tokens
   const leads = /^\d+ /.test(text)
@@ -129,7 +131,7 @@ function numberAsName(kind: SystemKind<never>, tokens: Tokens, text: string): To
   return { words: leads ? [names[0]!, ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names], values: tokens.values.slice(-1) }
 }
 
-function parseReading(kind: SystemKind<never>, words: readonly string[], value: Value, typed: string, expected: string | undefined): Result<Understood, ShorthandProblem> {
+function parseReading(kind: SystemKind, words: readonly string[], value: Value, typed: string, expected: string | undefined): Result<Understood, ShorthandProblem> {
   const candidates = kind.tests.flatMap((test) => {
     if (test.kind !== 'numeric') return []
     const match = matchWords(kind, test, words)
@@ -159,7 +161,7 @@ function parseReading(kind: SystemKind<never>, words: readonly string[], value: 
 }
 
 /** All words must be a name of the point or a word of the test; a test with a variant needs one of its own words. */
-function matchWords(kind: SystemKind<never>, test: NumericTest, words: readonly string[]): { score: number } | undefined {
+function matchWords(kind: SystemKind, test: NumericTest, words: readonly string[]): { score: number } | undefined {
   const point = kind.points.find(p => p.id === test.point)!
   const names = [...pointNames(point), `#${point.number}`, `p${point.number}`]
   const text = words.join(' ')
@@ -188,7 +190,7 @@ function matchWords(kind: SystemKind<never>, test: NumericTest, words: readonly 
   return { score: score + (named ? 0.25 : 0) }
 }
 
-const pointNames = (p: SystemKind<never>['points'][number]) => [p.id, p.name, ...p.aliases]
+const pointNames = (p: SystemKind['points'][number]) => [p.id, p.name, ...p.aliases]
 const escape = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 
 function readingChoice(test: NumericTest, value: Value, typed: string, unit?: Unit): Choice {
@@ -208,14 +210,14 @@ function understood(test: NumericTest, value: Value, typed: string): Result<Unde
   return ok({ kind: 'line', ...readingChoice(test, value, typed) })
 }
 
-function refuseWithoutValue(kind: SystemKind<never>, words: readonly string[]): Result<never, ShorthandProblem> {
+function refuseWithoutValue(kind: SystemKind, words: readonly string[]): Result<never, ShorthandProblem> {
   const known = (w: string) => kind.points.some(p => pointNames(p).some(n => n.split(' ').includes(w))) || kind.tests.some((t: Test) => t.words.some(x => x.split(' ').includes(w)))
   const unknown = words.find(w => !known(w))
   return unknown ? fail('unknown-word', { word: unknown, system: kind.name }) : fail('no-value', { what: words.join(' ') })
 }
 
 /** Ways to go on from what is typed so far, best first: point names, test words, things seen. */
-export function completeShorthand(kind: SystemKind<never>, typed: string, most = 6): readonly { readonly insert: string, readonly say: string }[] {
+export function completeShorthand(kind: SystemKind, typed: string, most = 6): readonly { readonly insert: string, readonly say: string }[] {
   const lower = typed.toLowerCase().trimStart()
   if (!lower || /\d/.test(lower)) return []
   const all: { insert: string, say: string }[] = []

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { kindOf } from '#core/systems'
+import { kindFor } from '#core/systems'
 import { PSI } from '#core/units'
 import { checkLine, foldTab, holdsNeed, lineSchema, type DraftLine, type Line } from '.'
 
-const three = kindOf('well-3wire')
+const three = kindFor('well-3wire')
 let n = 0
 const add = (draft: DraftLine): Line => lineSchema.parse({ ...draft, id: `line-${String(++n).padStart(6, '0')}`, at: `2026-06-15T10:${String(n % 60).padStart(2, '0')}:00Z` })
 const reading = (test: string, value: number | null, more = {}) => add({ kind: 'reading', test, value, ...more })

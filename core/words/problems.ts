@@ -28,6 +28,7 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
   'unknown-kind': f => `${f.place ? `${f.place}: ` : ''}“${f.kind}” is not a kind of system this version knows${f.known ? ` (it knows ${f.known})` : ''}.`,
   'unknown-field': f => `A ${f.kind} has no nameplate figure “${f.field}”.`,
   'nameplate': f => `${f.field}: ${f.problem}.`,
+  'not-a-choice': f => `${f.field}: “${f.written}” is not one of ${f.choices}.`,
   'not-a-figure': f => `“${f.written}” is not a figure${f.field ? ` for ${f.field}` : ''}. Write it with its unit, such as 3/4 hp or 180 ft.`,
   // books
   'not-json': f => `The file is not readable as JSON (${f.why}). Nothing was taken from it.`,
@@ -39,6 +40,7 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
   // keeping
   'not-found': f => `There is no ${f.what} here with that address.`,
   'bad-request': f => `The server could not read ${f.place}: ${f.why}.`,
+  'bad-photo': f => `That picture cannot be kept: ${f.why}.`,
   'disk-full': () => 'The server’s disk is full, so nothing new was kept there. Your lines stay on this device and will be sent when there is room.',
   'id-taken': f => `A different ${f.what} already has that number. Nothing was changed.`,
   'unreachable': () => 'The server cannot be reached. Your lines stay on this device and will be sent when it is back.',

@@ -1,7 +1,14 @@
 /** Tables. Lines are the record; tab status and fitted parts are projections of them, kept in the same transaction. */
-import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { blob, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 
-export const shop = sqliteTable('shop', { id: text().primaryKey(), company: text().notNull().default('') })
+export const shop = sqliteTable('shop', { id: text().primaryKey(), company: text().notNull().default(''), /** instant from which settled tabs are counted */ learnedSince: text('learned_since').notNull().default('') })
+
+/** Pictures kept with a tab; the line names one by its id. */
+export const photos = sqliteTable('photos', {
+  id: text().primaryKey(),
+  tab: text().notNull().references(() => tabs.id),
+  type: text().notNull(), bytes: blob({ mode: 'buffer' }).notNull(),
+}, t => [index('photos_tab').on(t.tab)])
 
 export const sites = sqliteTable('sites', {
   id: text().primaryKey(), name: text().notNull(), place: text().notNull().default(''), contact: text().notNull().default(''), access: text().notNull().default(''),

@@ -1,7 +1,7 @@
 /** Adding lines to a tab: checked against the tab's own state, kept once each, projected in the same transaction. */
 import { asc, eq } from 'drizzle-orm'
 import type { AddLinesReply, KeptLine, RefusedLine } from '#contracts'
-import { isKindId, kindOf } from '#core/systems'
+import { isKindId, kindFor } from '#core/systems'
 import { checkLine, foldTab, lineSchema, type DraftLine, type Line, type TabStatus } from '#core/tab'
 import type { Database } from '../database/open'
 import { lines, partsUsed, systems, tabs } from '../database/schema'
@@ -20,9 +20,9 @@ export async function readLines(db: Database, tab: string): Promise<KeptLine[]> 
  * the rest go on. The answer is given after the transaction is on disk.
  */
 export async function addLines(db: Database, tabId: string, added: readonly Line[]): Promise<AddLinesReply> {
-  const [tab] = await db.select({ system: tabs.system, kind: systems.kind, status: tabs.status }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(eq(tabs.id, tabId))
+  const [tab] = await db.select({ system: tabs.system, kind: systems.kind, nameplate: systems.nameplate, status: tabs.status }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(eq(tabs.id, tabId))
   if (!tab || !isKindId(tab.kind)) throw notFound('tab')
-  const kind = kindOf(tab.kind)
+  const kind = kindFor(tab.kind, tab.nameplate)
   const all: Line[] = (await readLines(db, tabId)).map(k => k.line)
   const known = new Map(all.map(l => [l.id, JSON.stringify(l)]))
   const fresh: Line[] = []

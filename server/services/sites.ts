@@ -2,7 +2,7 @@
 import { asc, desc, eq } from 'drizzle-orm'
 import type { ListedSite, SiteReply, SystemCard } from '#contracts'
 import { parseNameplate } from '#core/formats'
-import { buildModel } from '#core/systems'
+import { isKindId, reviewNameplate, type Nameplate } from '#core/systems'
 import type { Database } from '../database/open'
 import { fitted, sites, systems, tabs } from '../database/schema'
 import { readLines } from './lines'
@@ -40,10 +40,16 @@ export async function readSite(db: Database, id: string): Promise<SiteReply> {
 export async function saveNameplate(db: Database, id: string, written: Readonly<Record<string, string | number>>): Promise<SystemCard> {
   const [system] = await db.select().from(systems).where(eq(systems.id, id))
   if (!system) throw notFound('system')
-  const parsed = parseNameplate(system.kind, written)
+  const nameplate = readNameplate(system.kind, written)
+  await db.update(systems).set({ nameplate: { ...nameplate } }).where(eq(systems.id, id))
+  return { ...system, nameplate }
+}
+
+/** Written figures into SI, refused by name where they cannot be read or make no sense. */
+export function readNameplate(kind: string, written: Readonly<Record<string, string | number>>): Nameplate {
+  const parsed = parseNameplate(kind, written)
   if (!parsed.ok) throw new Refusal(422, parsed.problem)
-  const model = buildModel(system.kind, parsed.value)
-  if (!model.ok) throw new Refusal(422, model.problem)
-  await db.update(systems).set({ nameplate: { ...parsed.value } }).where(eq(systems.id, id))
-  return { ...system, nameplate: parsed.value }
+  const reviewed = isKindId(kind) ? reviewNameplate(kind, parsed.value) : undefined
+  if (reviewed && !reviewed.ok) throw new Refusal(422, reviewed.problem)
+  return parsed.value
 }

@@ -5,7 +5,9 @@ import { isKindId, KIND_IDS } from '#core/systems'
 import type { LineOf } from '#core/tab'
 import type { Database } from '../database/open'
 import { fitted, lines, shop, sites, systems, tabs } from '../database/schema'
+import { countFaults } from './learned'
 import { addLines, readLines } from './lines'
+import { readNameplate } from './sites'
 import { notFound, Refusal } from './problems'
 
 /** Opens a tab, and with it a new site or system where the request names one that is not here yet. Safe to repeat. */
@@ -17,11 +19,12 @@ export async function openTab(db: Database, { site, system, tab }: OpenTabReques
   if (!knownSite && !site.name) throw notFound('site')
   if (!knownSystem && !(system.name && system.kind)) throw notFound('system')
   if (!knownSystem && !isKindId(system.kind!)) throw new Refusal(400, { code: 'unknown-kind', facts: { kind: system.kind!, known: KIND_IDS.join(', ') } })
+  const nameplate = knownSystem ? undefined : readNameplate(system.kind!, system.nameplate ?? {})
   if (tab.opened.kind !== 'opened') throw new Refusal(400, { code: 'bad-request', facts: { place: 'the tab', why: 'its first line must open it' } })
   const { complaint, words, at } = tab.opened
   await db.batch([
     db.insert(sites).values({ id: site.id, name: site.name ?? '', place: site.place ?? '', contact: site.contact ?? '', access: site.access ?? '' }).onConflictDoNothing(),
-    db.insert(systems).values({ id: system.id, site: site.id, name: system.name ?? '', kind: system.kind ?? '', nameplate: {} }).onConflictDoNothing(),
+    db.insert(systems).values({ id: system.id, site: site.id, name: system.name ?? '', kind: system.kind ?? '', nameplate: { ...nameplate }, installed: system.installed ?? null }).onConflictDoNothing(),
     db.insert(tabs).values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words }).onConflictDoNothing(),
   ])
   await addLines(db, tab.id, [tab.opened])
@@ -32,7 +35,7 @@ export async function readTab(db: Database, id: string): Promise<TabReply> {
   const [row] = await db.select().from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site)).where(eq(tabs.id, id))
   if (!row) throw notFound('tab')
   const parts = await db.select().from(fitted).where(eq(fitted.system, row.systems.id))
-  return { tab: row.tabs, site: row.sites, system: row.systems, fitted: parts, lines: await readLines(db, id) }
+  return { tab: row.tabs, site: row.sites, system: row.systems, fitted: parts, lines: await readLines(db, id), learned: await countFaults(db, row.systems.kind) }
 }
 
 /** Open and carried tabs, what to bring for them, and follow-ups due within a month or overdue. */

@@ -2,26 +2,31 @@
 /** The loop: power along the top, water back along the bottom, with every test point's last reading on its flag. */
 import type { ComponentStanding } from '#core/isolation'
 import type { SystemKind } from '#core/systems'
-import { layOutPath, POWER_Y, stackLabels, WATER_Y, WIDTH, type Flag, type Placed } from './layout'
+import { layOutPath, stackLabels, WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './layout'
 import PathGlyph from './PathGlyph.vue'
 
 export interface FlagReading { readonly digits: string, readonly unit: string, readonly off: boolean }
 
 const props = defineProps<{
-  kind: SystemKind<never>
+  kind: SystemKind
   standings: readonly ComponentStanding[]
   readings: ReadonlyMap<string, FlagReading>
   notes: Readonly<Record<string, string>>
-  positions: { readonly breakerOpen: boolean, readonly switchOpen: boolean, readonly startOpen: boolean, readonly tripped: boolean, readonly fill: number, readonly needle: number }
+  positions: { /** components whose contacts stand open */ readonly open: ReadonlySet<string>, readonly startOpen: boolean, readonly tripped: boolean, readonly fill: number, readonly needle: number }
   next?: string | undefined
   picked?: string | undefined
-  lane?: 'both' | 'power' | 'water'
+  lane?: 'both' | 'power' | 'flow'
 }>()
 const emit = defineEmits<{ pick: [point: string] }>()
 
 const layout = computed(() => layOutPath(props.kind))
 const standing = (component: string) => props.standings.find(s => s.component === component)
-const view = computed(() => props.lane === 'power' ? `0 0 ${WIDTH} 190` : props.lane === 'water' ? `0 160 ${WIDTH} 144` : `0 0 ${layout.value.width} ${layout.value.height}`)
+const view = computed(() => {
+  const { height, flowY, placed } = layout.value
+  const pilot = placed.some(p => p.lane === 'pilot')
+  if (props.lane === 'power') return `0 0 ${WIDTH} ${pilot ? flowY - 62 : layout.value.powerY + 74}`
+  return props.lane === 'flow' ? `0 ${flowY - 98} ${WIDTH} ${height - flowY + 98}` : `0 0 ${WIDTH} ${height}`
+})
 
 const STATE_WORDS = { proven: 'proven', unproven: '', suspect: 'suspect', condemned: 'condemned' } as const
 function word(p: Placed) {
@@ -35,27 +40,35 @@ const wideness = (f: Flag) => {
   return r ? 22 + (r.digits.length * 8.4 + r.unit.length * 6.6) : f.point.id === props.next ? 62 : 0
 }
 const labels = computed(() => {
-  const place = (lane: 'power' | 'water', levels: number) => {
-    const shown = layout.value.flags.filter(f => f.lane === lane && inLane(f) && wideness(f) > 0).toSorted((a, b) => a.at[0] - b.at[0])
+  const { powerY, pilotY, flowY } = layout.value
+  const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = { power: { levels: 2, y: l => powerY - 70 - l * 30 }, pilot: { levels: 1, y: () => pilotY + 42 }, flow: { levels: 1, y: () => flowY - 62 } }
+  return (['power', 'pilot', 'flow'] as const).flatMap((lane) => {
+    const shown = layout.value.flags.filter(f => f.lane === lane && inLane(f.lane) && wideness(f) > 0).toSorted((a, b) => a.at[0] - b.at[0])
     // a tank's flag stands beside it: above it the switch has its words
-    const aside = (f: Flag) => f.point.id === 'valve' ? 62 : 0
-    const stacked = stackLabels(shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })), 4, WIDTH - 4, levels)
-    return shown.map((flag, i) => ({ flag, ...stacked[i]!, y: lane === 'power' ? 52 - stacked[i]!.level * 30 : WATER_Y - (aside(flag) ? 34 : 62), reading: props.readings.get(flag.point.id) }))
-  }
-  return [...place('power', 2), ...place('water', 1)]
+    const aside = (f: Flag) => f.lane === 'flow' && f.point.spot.part === 'valve' ? 62 : 0
+    const stacked = stackLabels(shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })), 4, WIDTH - 4, rows[lane].levels)
+    return shown.map((flag, i) => ({ flag, ...stacked[i]!, y: aside(flag) ? flowY - 34 : rows[lane].y(stacked[i]!.level), reading: props.readings.get(flag.point.id) }))
+  })
 })
-const bare = computed(() => layout.value.flags.filter(f => wideness(f) === 0 && inLane(f)))
+const bare = computed(() => layout.value.flags.filter(f => wideness(f) === 0 && inLane(f.lane)))
 const glyphState = (p: Placed) => ({
-  open: p.component.id === 'breaker' ? props.positions.breakerOpen : p.component.id === 'switch' ? props.positions.switchOpen : false,
+  open: props.positions.open.has(p.component.id),
   startOpen: props.positions.startOpen, tripped: props.positions.tripped, fill: props.positions.fill, needle: props.positions.needle,
 })
-/** One lane at a time on a narrow screen. */
-const placed = computed(() => [...(props.lane === 'water' ? [] : layout.value.power), ...(props.lane === 'power' ? [] : layout.value.water)])
-const inLane = (f: Flag) => !props.lane || props.lane === 'both' || f.lane === props.lane
-const waterRun = computed(() => props.lane === 'power' ? [] : layout.value.water.map(w => w.x))
-const LABEL_DROP: Partial<Record<string, number>> = { 'motor': -46, 'control-box': 62, 'tank': 18, 'gauge': 18, 'house': 37, 'pump': 34, 'drop-pipe': 29, 'check-valve': 29 }
-const labelY = (p: Placed) => p.y + (LABEL_DROP[p.component.glyph] ?? p.height / 2 + 15)
-const under = (p: Placed) => [word(p), props.notes[p.component.id]].filter(Boolean).join(' · ')
+const poles = (p: Placed) => props.kind.drawing.stretches.find(s => s.from === p.component.id && s.route !== 'pilot' && s.route !== 'over')?.wires ?? props.kind.drawing.stretches.find(s => s.to === p.component.id && s.route !== 'pilot')?.wires ?? 2
+/** One lane at a time on a narrow screen; the pilot circuit goes with the power. */
+const inLane = (lane: DrawnLane) => !props.lane || props.lane === 'both' || (props.lane === 'flow') === (lane === 'flow')
+const placed = computed(() => layout.value.placed.filter(p => inLane(p.lane)))
+const names = computed(() => layout.value.names.filter(n => placed.value.some(p => p.component.id === n.component)))
+const pipes = computed(() => {
+  if (props.lane === 'power') return []
+  const run = layout.value.placed.filter(p => p.lane === 'flow')
+  return run.slice(1).map((p, i) => ({ from: run[i]!.x, to: p.x, standing: standing(p.component.id)?.standing }))
+})
+const under = (n: Name) => {
+  const p = layout.value.placed.find(x => x.component.id === n.component)!
+  return [word(p), props.notes[n.component]].filter(Boolean).join(' · ')
+}
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)
   if (!r) return f.point.id === props.next ? `${f.point.number} next: ${f.point.name}` : `${f.point.number} ${f.point.name}`
@@ -68,31 +81,24 @@ const title = (f: Flag) => {
     <defs>
       <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0 V7" stroke="var(--ink)" stroke-width="1.2" /></pattern>
     </defs>
-    <path
-      v-for="(x, i) in waterRun.slice(0, -1)"
-      :key="`w${i}`"
-      :d="`M${x} ${WATER_Y} H${waterRun[i + 1]}`"
-      class="pipe"
-      :class="standing(layout.water[i + 1]!.component.id)?.standing"
-    />
-    <path
-      :d="`M${layout.port[0]} ${layout.port[1]} V${layout.port[2]}`"
-      class="pipe port"
-      :class="standing('switch')?.standing === 'proven' ? 'proven' : ''"
-    />
-    <circle :cx="layout.port[0]" :cy="WATER_Y" r="5" class="joint" />
-    <path :d="`M${layout.shaft[0]} ${layout.shaft[1]} V${layout.shaft[2]}`" class="shaft" />
-    <template v-for="(wire, i) in lane === 'water' ? [] : layout.wires" :key="`c${i}`">
-      <path :d="`M${wire.from[0]} ${wire.from[1]} L${wire.to[0]} ${wire.to[1]}`" class="wire" :class="standing(wire.conductor)?.standing" />
-      <path
-        v-if="standing(wire.conductor)?.standing === 'condemned'"
-        :d="`M${(wire.from[0] + wire.to[0]) / 2 - 5} ${wire.from[1] - 5} l10 10 m0 -10 l-10 10`"
-        class="struck"
-      />
-      <text v-if="wire.name && i < layout.wires.length - 3" :x="wire.from[0] + 4" :y="wire.from[1] - 4" class="wire-name">{{ wire.name }}</text>
+    <g :class="kind.medium">
+      <template v-for="(pipe, i) in pipes" :key="`w${i}`">
+        <path :d="`M${pipe.from} ${layout.flowY} H${pipe.to}`" class="pipe" :class="pipe.standing" />
+        <path v-if="kind.medium === 'air'" :d="`M${pipe.from} ${layout.flowY} H${pipe.to}`" class="bore" />
+      </template>
+      <template v-for="(port, i) in layout.ports" :key="`p${i}`">
+        <path :d="`M${port.x} ${port.from} V${port.to}`" class="pipe port" :class="standing(port.ends[1])?.standing === 'proven' ? 'proven' : ''" />
+        <circle v-if="lane !== 'power'" :cx="port.x" :cy="port.to" r="5" class="joint" />
+      </template>
+    </g>
+    <path v-for="(shaft, i) in layout.shafts" :key="`s${i}`" :d="`M${shaft.x} ${shaft.from} V${shaft.to}`" class="shaft" />
+    <template v-for="(wire, i) in lane === 'flow' ? [] : layout.wires" :key="`c${i}`">
+      <path :d="wire.path" class="wire" :class="[standing(wire.conductor)?.standing, { pilot: wire.pilot }]" />
+      <path v-if="standing(wire.conductor)?.standing === 'condemned'" :d="`M${wire.mid[0] - 5} ${wire.mid[1] - 5} l10 10 m0 -10 l-10 10`" class="struck" />
+      <text v-if="wire.name" :x="wire.name.x" :y="wire.name.y" class="wire-name">{{ wire.name.text }}</text>
     </template>
     <g v-for="p in placed" :key="p.component.id" :transform="`translate(${p.x} ${p.y})`">
-      <PathGlyph :glyph="p.component.glyph" :width="p.width" :height="p.height" v-bind="glyphState(p)" />
+      <PathGlyph :glyph="p.component.glyph" :width="p.width" :height="p.height" :medium="kind.medium" :poles="poles(p)" v-bind="glyphState(p)" />
       <template v-if="standing(p.component.id)?.standing === 'suspect'">
         <circle v-if="p.component.glyph === 'motor'" r="37" fill="url(#hatch)" :opacity="0.12 + 0.4 * standing(p.component.id)!.weight" />
         <rect
@@ -111,15 +117,9 @@ const title = (f: Flag) => {
         class="condemn"
       />
     </g>
-    <g
-      v-for="p in placed"
-      :key="`t${p.component.id}`"
-      class="names"
-      :transform="p.component.glyph === 'pressure-switch' ? `translate(${p.x + 8} ${POWER_Y + 43})` : `translate(${p.x} ${labelY(p)})`"
-      :text-anchor="p.component.glyph === 'pressure-switch' ? 'start' : 'middle'"
-    >
-      <text v-if="p.component.glyph !== 'supply'" class="name">{{ p.component.name }}</text>
-      <text v-if="p.component.glyph !== 'supply' && under(p)" :y="p.component.glyph === 'motor' ? -14 : 14" class="note">{{ under(p) }}</text>
+    <g v-for="n in names" :key="`t${n.component}`" class="names" :transform="`translate(${n.x} ${n.y})`" :text-anchor="n.anchor">
+      <text v-for="(line, i) in n.lines" :key="i" :y="(n.above ? i - n.lines.length + 1 : i) * 13" class="name">{{ line }}</text>
+      <text v-if="under(n)" :y="n.above ? -14 * n.lines.length : 1 + 13 * n.lines.length" class="note">{{ under(n) }}</text>
     </g>
     <g
       v-for="f in bare"
@@ -167,7 +167,10 @@ text { fill: var(--ink); font-family: var(--face); font-size: 12px; }
 .pipe { stroke: var(--water); stroke-width: 6; fill: none; stroke-dasharray: 3.5 5; }
 .pipe.proven { stroke-dasharray: none; }
 .pipe.suspect { stroke-dasharray: 12 5; }
-.port { stroke-width: 3.5; }
+.air .pipe { stroke: var(--water); stroke-width: 7; }
+.bore { stroke: var(--panel); stroke-width: 3.2; fill: none; }
+.pipe.port, .air .pipe.port { stroke-width: 3.5; }
+.wire.pilot { stroke-width: 1.8; }
 .joint { fill: var(--water); }
 .shaft { stroke: var(--ink); stroke-width: 3; stroke-dasharray: 6 3; }
 .struck, .condemn { stroke: var(--ink); stroke-width: 3; stroke-linecap: round; fill: none; }

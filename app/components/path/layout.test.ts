@@ -1,40 +1,51 @@
 import { describe, expect, it } from 'vitest'
-import { KIND_IDS, kindOf } from '#core/systems'
-import { HEIGHT, layOutPath, POWER_Y, stackLabels, WATER_Y, WIDTH } from './layout'
+import { KIND_IDS, kindFor, type KindId, type Nameplate } from '#core/systems'
+import { layOutPath, stackLabels, WIDTH, type Placed } from './layout'
 
-describe.each(KIND_IDS.map(k => [k]))('the path of a %s', (id) => {
-  const layout = layOutPath(kindOf(id))
-  it('places every component of both lanes inside the drawing', () => {
-    expect(layout.power.map(p => p.component.id)).toEqual(kindOf(id).powerOrder)
-    expect(layout.water.map(p => p.component.id)).toEqual(kindOf(id).waterOrder)
-    for (const p of [...layout.power, ...layout.water]) {
-      expect(p.x - p.width / 2).toBeGreaterThanOrEqual(0)
-      expect(p.x + p.width / 2).toBeLessThanOrEqual(WIDTH)
-      expect(p.y + p.height / 2).toBeLessThanOrEqual(HEIGHT)
+/** Every kind bare, and with all that can be fitted to it. */
+const FULL: Partial<Record<KindId, Nameplate>> = {
+  'well-2wire': { 'supply.disconnect': 1, 'switch.protector': 1, 'house.filter': 1, 'switch.cutOff': 1, 'tank.kind': 1 }, 'well-3wire': { 'supply.disconnect': 1, 'switch.protector': 1, 'house.filter': 2, 'box.runCapacitor': 1 },
+  'jet': { 'supply.disconnect': 1, 'house.filter': 2, 'motor.volts': 115 }, 'booster': { 'house.filter': 1, 'motor.runCapacitor': 1 }, 'holding-tank': { 'house.filter': 2, 'supply.disconnect': 1 }, 'rv': { 'pump.accumulator': 1 },
+  'compressor-pilot': { 'starter.control': 1, 'supply.phases': 1 }, 'three-phase': { 'starter.control': 1, 'starter.float': 1, 'house.filter': 1 },
+}
+const cases = KIND_IDS.flatMap(id => [{}, FULL[id] ?? {}].map((plate, i) => [id, i === 0 ? 'bare' : 'with all options', plate] as const))
+
+describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
+  const kind = kindFor(id, plate)
+  const layout = layOutPath(kind)
+  const lane = (of: Placed['lane']) => layout.placed.filter(p => p.lane === of)
+
+  it('places every drawn component inside the drawing', () => {
+    expect(lane('power').map(p => p.component.id)).toEqual(kind.drawing.power)
+    expect(lane('flow').map(p => p.component.id)).toEqual(kind.drawing.flow)
+    for (const p of layout.placed) {
+      expect(p.x - p.width / 2, p.component.id).toBeGreaterThanOrEqual(0)
+      expect(p.x + p.width / 2, p.component.id).toBeLessThanOrEqual(WIDTH)
+      expect(p.y + p.height / 2, p.component.id).toBeLessThanOrEqual(layout.height)
     }
   })
-  it('runs power left to right and water back right to left, without overlaps', () => {
-    for (const [lane, sign] of [[layout.power, 1], [layout.water, -1]] as const) {
-      lane.slice(1).forEach((p, i) => expect(sign * (p.x - lane[i]!.x)).toBeGreaterThan((p.width + lane[i]!.width) / 2))
-    }
+  it('runs power left to right and water or air back right to left, without overlaps', () => {
+    for (const [of, sign] of [['power', 1], ['flow', -1]] as const) lane(of).slice(1).forEach((p, i) => expect(sign * (p.x - lane(of)[i]!.x), p.component.id).toBeGreaterThan((p.width + lane(of)[i]!.width) / 2))
   })
-  it('joins the lanes at the switch and at the pump', () => {
-    expect(layout.port[0]).toBe(layout.power.find(p => p.component.id === 'switch')!.x)
-    expect(layout.shaft[0]).toBe(layout.water.find(p => p.component.id === 'pump')!.x)
-    expect([layout.port[2], layout.power[0]!.y]).toEqual([WATER_Y, POWER_Y])
+  it('keeps the pilot circuit clear of itself', () => {
+    const pilot = lane('pilot').toSorted((a, b) => a.x - b.x)
+    pilot.slice(1).forEach((p, i) => expect(p.x - pilot[i]!.x, p.component.id).toBeGreaterThan((p.width + pilot[i]!.width) / 2))
+  })
+  it('joins the lanes: each pump under its motor, each port under its switch', () => {
+    expect(layout.shafts).toHaveLength(kind.drawing.shafts.length)
+    for (const s of layout.shafts) expect(Math.abs(layout.placed.find(p => p.component.id === s.ends[1])!.x - s.x)).toBeLessThan(1)
+    for (const port of layout.ports) expect(port.to).toBeGreaterThan(port.from)
   })
   it('draws the conductors as the wires they are', () => {
-    const wires = kindOf(id).powerStretches.reduce((sum, s) => sum + s.wires, 0)
-    expect(layout.wires).toHaveLength(wires)
-    for (const w of layout.wires) expect(w.to[0]).toBeGreaterThan(w.from[0])
+    expect(layout.wires).toHaveLength(kind.drawing.stretches.reduce((sum, s) => sum + s.wires, 0))
   })
-  it('gives every test point a place of its own', () => {
-    const places = layout.flags.map(f => f.at.map(Math.round).join())
-    expect(new Set(places).size).toBe(kindOf(id).points.length)
-    expect(places).not.toContain('20,20')
-  })
-  it('keeps dots far enough apart to press', () => {
+  it('gives every test point a place of its own, far enough from the next to press', () => {
+    expect(layout.flags).toHaveLength(kind.points.length)
     for (const [i, a] of layout.flags.entries()) for (const b of layout.flags.slice(i + 1)) expect(Math.hypot(a.at[0] - b.at[0], a.at[1] - b.at[1]), `${a.point.id} ${b.point.id}`).toBeGreaterThan(16)
+  })
+  it('writes no name across another', () => {
+    const boxes = layout.names.map(n => ({ id: n.component, from: n.anchor === 'start' ? n.x : n.x - n.width / 2, to: n.anchor === 'start' ? n.x + n.width : n.x + n.width / 2, top: n.y - 11 - (n.above ? (n.lines.length - 1) * 13 : 0), bottom: n.y + 2 + (n.above ? 0 : (n.lines.length - 1) * 13) }))
+    for (const [i, a] of boxes.entries()) for (const b of boxes.slice(i + 1)) expect(a.from < b.to && b.from < a.to && a.top < b.bottom && b.top < a.bottom, `${a.id} ${b.id}`).toBe(false)
   })
 })
 

@@ -2,11 +2,11 @@
 /** The nameplate, written as people write it. Every figure that comes sharpens what the readings are expected to be. */
 import type { SystemCard } from '#contracts'
 import { writeNameplate } from '#core/formats'
-import type { SystemKind } from '#core/systems'
+import { isKindId, type SystemKind } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { askServer } from '~/composables/useServer'
 
-const props = defineProps<{ kind: SystemKind<never>, system: SystemCard }>()
+const props = defineProps<{ kind: SystemKind, system: SystemCard }>()
 const emit = defineEmits<{ changed: [] }>()
 const written = ref<Record<string, string>>({})
 const trouble = ref('')
@@ -36,7 +36,7 @@ async function save() {
     <details>
       <summary>Fill in or correct</summary>
       <form class="form" @submit.prevent="save">
-        <label v-for="f in fields" :key="f.id" class="field"><span>{{ f.label }}</span><input v-model="written[f.id]" autocomplete="off"></label>
+        <NameplateForm v-if="isKindId(system.kind)" v-model="written" :kind="system.kind" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div>
           <button class="press main">Keep these figures</button> <span v-if="kept && !trouble" role="status">Kept.</span>
@@ -49,8 +49,7 @@ async function save() {
 <style scoped>
 .plate { list-style: none; padding: 0; margin: 6px 0 0; font-size: 14.5px; columns: 2; column-gap: 20px; }
 .plate li { break-inside: avoid; padding: 1px 0; }
-.form { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 14px; margin-top: 8px; }
-.form > p, .form > div { grid-column: 1 / -1; }
+.form { display: grid; gap: 10px; margin-top: 8px; }
 summary { cursor: pointer; min-height: 32px; color: var(--brass); }
-@media (max-width: 760px) { .form { grid-template-columns: 1fr; } .plate { columns: 1; } }
+@media (max-width: 760px) { .plate { columns: 1; } }
 </style>

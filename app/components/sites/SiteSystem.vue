@@ -1,14 +1,14 @@
 <script setup lang="ts">
 /** One system of a site: nameplate, fitted parts, trend and its tabs, newest first. */
 import type { SiteReply } from '#contracts'
-import { isKindId, kindOf } from '#core/systems'
+import { isKindId, kindFor } from '#core/systems'
 import { foldTab } from '#core/tab'
 import { labelOf } from '~/components/tab/tapeRows'
 import { sayDay } from '~/composables/useClock'
 
 const props = defineProps<{ entry: SiteReply['systems'][number] }>()
 const emit = defineEmits<{ changed: [] }>()
-const kind = computed(() => isKindId(props.entry.system.kind) ? kindOf(props.entry.system.kind) : undefined)
+const kind = computed(() => isKindId(props.entry.system.kind) ? kindFor(props.entry.system.kind, props.entry.system.nameplate) : undefined)
 const calls = computed(() => props.entry.tabs.map(({ tab, lines }) => ({ tab, state: foldTab(lines) })))
 const say = (about: string) => kind.value ? labelOf(kind.value, about) : about
 const nameOf = (component: string) => kind.value?.components.find(c => c.id === component)?.name ?? component

@@ -5,7 +5,7 @@ import type { Line } from '#core/tab'
 import { sayDay } from '~/composables/useClock'
 import { trendsOf } from './trendSeries'
 
-const props = defineProps<{ kind: SystemKind<never>, tabs: readonly { readonly lines: readonly Line[] }[] }>()
+const props = defineProps<{ kind: SystemKind, tabs: readonly { readonly lines: readonly Line[] }[] }>()
 const TrendChart = defineAsyncComponent(() => import('./TrendChart.vue'))
 const trends = computed(() => trendsOf(props.kind, props.tabs))
 const chosen = ref('black.run')

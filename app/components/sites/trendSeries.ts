@@ -11,7 +11,7 @@ export interface Trend { readonly id: string, readonly name: string, readonly un
 
 const TRENDS = [['black.run', 'Running amps'], ['precharge', 'Precharge'], ['cap.farads', 'Start capacitor'], ['leads.ground', 'Insulation'], ['cut-in', 'Cut-in'], ['cut-out', 'Cut-out'], ['flow', 'Delivery']] as const
 
-export function trendsOf(kind: SystemKind<never>, tabs: readonly { readonly lines: readonly Line[] }[]): Trend[] {
+export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: readonly Line[] }[]): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
     const test = kind.tests.find(t => t.id === id)
     if (test?.kind !== 'numeric') return []

@@ -3,11 +3,13 @@
 import type { Isolation, ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
 
-const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, settled: boolean }>()
-const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], settle: [] }>()
+const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, say: (line: string) => string, settled: boolean }>()
+const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], wait: [test: string, minutes: number], settle: [] }>()
 
-const first = computed(() => props.shown ?? props.isolation?.next[0])
-const others = computed(() => [...props.isolation?.next ?? [], ...props.isolation?.causeTests ?? []].filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i).slice(0, 2))
+/** after a repair, with nothing left to part, the proof run is what comes next */
+const first = computed(() => props.shown ?? props.isolation?.next[0] ?? props.isolation?.proof[0])
+const waits = computed(() => first.value?.wait && !props.isolation?.waiting.some(w => w.test === first.value!.test) ? first.value.wait : undefined)
+const others = computed(() => [...props.isolation?.next ?? [], ...props.isolation?.causeTests ?? [], ...props.isolation?.proof ?? []].filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i).slice(0, 2))
 const FIRST: Record<Need, string> = { 'any': '', 'live': 'Power on', 'proven-dead': 'Prove dead', 'discharged': 'Prove and bleed', 'zero-pressure': 'Drain' }
 const skipping = ref(false)
 const reason = ref('')
@@ -25,21 +27,11 @@ function skip() {
 
 <template>
   <section class="panel next" aria-label="Next test">
-    <div v-if="isolation?.decision && !shown" class="decision">
-      <p class="caps">Enough is known · {{ Math.round(isolation.decision.chance * 100) }} in 100</p>
-      <h2>{{ isolation.decision.repair }}</h2>
-      <p>{{ isolation.decision.label }}: another test would tell less than it costs. About {{ isolation.decision.minutes }} minutes.</p>
-      <p v-if="isolation.causes.some(c => c.open)" class="open-cause">
-        <b>What made it fail is still open.</b> {{ isolation.causeTests.length ? 'Before it runs again:' : 'Name it when you settle.' }}
-      </p>
-      <div class="row">
-        <button v-for="t in isolation.causeTests.slice(0, 2)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
-        <button class="press main" @click="emit('settle')">Repair and settle</button>
-      </div>
-    </div>
+    <WaitingTests v-if="isolation?.waiting.length && !settled" :waiting="isolation.waiting" @read="t => emit('show', t)" />
+    <DecisionCard v-if="isolation?.decision && !shown && !settled" :isolation="isolation" :say="say" @show="t => emit('show', t)" @settle="emit('settle')" />
     <template v-else-if="first && !settled">
       <p class="caps">
-        {{ inHand === first.test ? 'In hand' : shown ? 'This test' : 'Next test' }} <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
+        {{ inHand === first.test ? 'In hand' : first.again ? 'Read it again' : shown ? 'This test' : isolation?.proof.some(t => t.test === first!.test) ? 'Prove it' : 'Next test' }} <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
       </p>
       <h2>{{ first.title }}</h2>
       <ul class="outcomes">
@@ -57,7 +49,8 @@ function skip() {
       </p>
       <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
       <div v-if="!skipping" class="row foot">
-        <button v-if="first.meter !== 'eyes and ears'" class="press main" @click="emit('take', first.test)">
+        <button v-if="waits" class="press main" @click="emit('wait', first.test, waits.minutes)">Start the wait: {{ waits.minutes }} min</button>
+        <button v-if="first.meter !== 'eyes and ears'" class="press" :class="{ main: !waits }" @click="emit('take', first.test)">
           {{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}
         </button>
         <button v-for="t in others.slice(0, 1)" :key="t.test" class="press alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
@@ -99,7 +92,5 @@ h2 { font-size: 20px; line-height: 1.15; }
 .foot .alt { flex: 0 1 auto; min-width: 60px; display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .foot { flex-wrap: nowrap; gap: 6px; }
 .grow { flex: 1; min-width: 180px; }
-.decision { display: grid; gap: 10px; }
-.open-cause { border-left: 4px solid var(--brass); padding-left: 10px; }
 @media (max-width: 760px) { .outcomes { grid-auto-flow: row; } .next { overflow: visible; flex: 1 0 auto; } .foot { position: static; flex-wrap: wrap; margin: 4px 0 0; padding: 0; } .foot .alt { max-width: 100%; } }
 </style>

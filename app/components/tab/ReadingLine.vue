@@ -8,7 +8,7 @@ import { completeShorthand, parseShorthand, type Choice, type DraftLine } from '
 import { sayProblem } from '#core/words'
 import { useTab } from '~/stores/tab'
 
-const props = defineProps<{ kind: SystemKind<never>, picked: TestPoint | undefined, settled: boolean }>()
+const props = defineProps<{ kind: SystemKind, picked: TestPoint | undefined, settled: boolean }>()
 const emit = defineEmits<{ needs: [line: DraftLine, message: string], unpick: [], help: [] }>()
 const tab = useTab()
 const typed = ref('')

@@ -5,11 +5,17 @@ import type { Line } from '#core/tab'
 import type { TapeRow } from './tapeRows'
 
 const props = defineProps<{ rows: readonly TapeRow[], isolation: Isolation | undefined, notKept: ReadonlySet<string>, refused: readonly { readonly line: Line, readonly reason: string, readonly title: string }[], settled: boolean }>()
-const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string] }>()
+const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string], photo: [file: File, caption: string], leads: [] }>()
 const scroller = useTemplateRef('scroller')
 const chosen = ref<string>()
 const reason = ref('')
 
+const picture = useTemplateRef<HTMLInputElement>('picture')
+function pick() {
+  const file = picture.value?.files?.[0]
+  if (file) emit('photo', file, '')
+  if (picture.value) picture.value.value = ''
+}
 const toEnd = () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight }))
 watch(() => [props.rows.length, props.isolation], toEnd, { immediate: true })
 onMounted(toEnd)
@@ -23,7 +29,13 @@ function strike(line: string) {
 
 <template>
   <section class="panel tape" aria-label="The tape">
-    <p class="caps head">The tape</p>
+    <div class="head">
+      <p class="caps">The tape</p>
+      <span v-if="!settled" class="tools">
+        <button class="press plain" @click="emit('leads')">Find leads</button>
+        <label class="press plain photo">Photo<input ref="picture" type="file" accept="image/*" capture="environment" @change="pick"></label>
+      </span>
+    </div>
     <ol ref="scroller" class="rows">
       <li
         v-for="(r, i) in rows"
@@ -36,7 +48,8 @@ function strike(line: string) {
           <time>{{ r.time }}</time>
           <span class="what">{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span>
           <span class="value"><span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }">{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)" /></span>
-          <span v-if="r.slip" class="extra slip">{{ r.slip }}</span>
+          <span v-if="r.slip ?? r.puzzle" class="extra slip">{{ r.slip ?? r.puzzle }}</span>
+          <TapePhoto v-if="r.photo" class="extra" :photo="r.photo" :caption="r.detail ?? 'photo'" />
           <span v-if="r.ruledOut" class="extra soft">{{ r.ruledOut }}</span>
           <span v-if="r.struck" class="extra">struck: {{ r.struck }}</span>
           <span v-if="notKept.has(r.id)" class="extra waiting">not yet kept</span>
@@ -58,7 +71,11 @@ function strike(line: string) {
 
 <style scoped>
 .tape { display: grid; grid-template-rows: auto minmax(0, 1fr); min-height: 0; border-top: 5px double var(--rule); }
-.head { padding: 10px 14px 4px; }
+.head { padding: 6px 14px 2px; display: flex; align-items: center; justify-content: space-between; }
+.tools { display: flex; gap: 4px; }
+.tools .press { font-size: 13.5px; padding: 0 6px; display: inline-flex; align-items: center; cursor: pointer; }
+.photo input { position: absolute; width: 1px; height: 1px; opacity: 0; }
+.photo:focus-within { outline: 3px solid var(--brass); }
 .rows { list-style: none; margin: 0; padding: 0 0 8px; overflow: auto; min-height: 0; position: relative; }
 .row { border-bottom: 1px dashed var(--rule); }
 .row.state { background: var(--brass-ground); }

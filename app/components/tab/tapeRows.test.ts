@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { isolate, prepareSystem } from '#core/isolation'
-import { kindOf } from '#core/systems'
+import { kindFor } from '#core/systems'
 import { foldTab, type DraftLine, type Line } from '#core/tab'
 import { trendsOf } from '../sites/trendSeries'
 import { labelOf, shortTitle, tapeRows, wordLine } from './tapeRows'
 
-const kind = kindOf('well-3wire')
+const kind = kindFor('well-3wire')
 const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 let n = 0
 const line = (draft: DraftLine, at = '2026-06-15T10:44:00.000Z') => ({ ...draft, id: `line-tape-${++n}`, at }) as Line

@@ -19,11 +19,14 @@ export interface TapeRow {
   readonly ruledOut?: string
   readonly struck?: string
   readonly test?: string
+  readonly photo?: string
+  /** nothing left explains it: the slip that would, and that it is to be read again */
+  readonly puzzle?: string
 }
 
 const STATE_WORDS = { 'live': 'POWER ON', 'proven-dead': 'PROVEN DEAD', 'discharged': 'DISCHARGED', 'zero-pressure': 'ZERO PRESSURE' } as const
 
-export function tapeRows(kind: SystemKind<never>, state: TabState, isolation: Isolation | undefined): TapeRow[] {
+export function tapeRows(kind: SystemKind, state: TabState, isolation: Isolation | undefined): TapeRow[] {
   let day = ''
   return state.lines.filter(l => l.kind !== 'strike').map((line) => {
     const today = dayOf(line.at)
@@ -35,6 +38,8 @@ export function tapeRows(kind: SystemKind<never>, state: TabState, isolation: Is
       ...(verdict ? { verdict: verdict.word, slip: verdict.slip?.say } : line.kind === 'state' ? { verdict: 'state' as const } : {}),
       ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
       struck: state.struck.get(line.id)?.reason,
+      ...(line.kind === 'photo' ? { photo: line.photo } : {}),
+      puzzle: isolation?.puzzles.find(p => p.line === line.id)?.say,
     }
     day = today
     return row
@@ -42,7 +47,7 @@ export function tapeRows(kind: SystemKind<never>, state: TabState, isolation: Is
 }
 
 /** One line in words, without its time. */
-export function wordLine(kind: SystemKind<never>, line: Line): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
+export function wordLine(kind: SystemKind, line: Line): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
   switch (line.kind) {
     case 'opened': return { title: 'Tab opened', detail: line.words }
     case 'reading': {
@@ -60,6 +65,8 @@ export function wordLine(kind: SystemKind<never>, line: Line): Pick<TapeRow, 'ti
     case 'repair': return { title: `Put right: ${nameOf(kind, line.component)}`, detail: line.text }
     case 'finding': return { title: { failed: 'What failed', cause: 'What made it fail', also: 'Also found' }[line.role], detail: [labelOf(kind, line.about), line.text].filter(Boolean).join(': ') }
     case 'skip': return { title: `Left out: ${shortTitle(kind, line.test)}`, detail: line.reason }
+    case 'wait': return { title: `Waiting: ${shortTitle(kind, line.test)}`, detail: `${line.minutes} minutes`, test: line.test }
+    case 'photo': return { title: 'Photo', detail: line.caption }
     case 'note': return { title: 'Note', detail: line.text }
     case 'strike': return { title: 'Struck', detail: line.reason }
     case 'carried': return { title: 'Carried', detail: [line.reason, line.bring ? `bring ${line.bring}` : ''].filter(Boolean).join(' · ') }
@@ -70,23 +77,23 @@ export function wordLine(kind: SystemKind<never>, line: Line): Pick<TapeRow, 'ti
   }
 }
 
-export function shortTitle(kind: SystemKind<never>, id: string): string {
+export function shortTitle(kind: SystemKind, id: string): string {
   const test = kind.tests.find(t => t.id === id)
   return test ? capital(test.title.replace(/^(Volts|Measure the|Clamp the|Clamp|Read the) /, '')) : id
 }
 
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
-export const nameOf = (kind: SystemKind<never>, component: string) => kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
+export const nameOf = (kind: SystemKind, component: string) => kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
 
 /** The name of a fault or of a condition that can cause one. */
-export function labelOf(kind: SystemKind<never>, about: string): string {
+export function labelOf(kind: SystemKind, about: string): string {
   if (about === 'sound') return 'Nothing wrong'
   if (about === 'other') return 'Something else'
   return kind.faults.find(f => `${f.component}.${f.mode}` === about)?.label ?? kind.causeNotes.find(c => c.id === about)?.label ?? about
 }
 
-function sayRuledOut(kind: SystemKind<never>, faults: readonly string[]): string {
+function sayRuledOut(kind: SystemKind, faults: readonly string[]): string {
   const names = faults.filter(f => f !== 'sound' && f !== 'other').map(f => labelOf(kind, f).toLowerCase())
   if (names.length === 0) return ''
   return names.length <= 2 ? `rules out ${names.join(', ')}` : `rules out ${names.length}: ${names.slice(0, 2).join(', ')}…`

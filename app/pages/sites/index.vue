@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The sites, and the way in and out for the open file. */
 import type { ImportReply, ListedSite } from '#contracts'
-import { isKindId, kindOf } from '#core/systems'
+import { kindName as nameOfKind } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { askServer } from '~/composables/useServer'
 
@@ -18,7 +18,7 @@ async function load() {
 }
 onMounted(load)
 const found = computed(() => sites.value?.filter(s => `${s.name} ${s.place} ${s.systems.map(x => x.name).join(' ')}`.toLowerCase().includes(seek.value.trim().toLowerCase())) ?? [])
-const kindName = (k: string) => isKindId(k) ? kindOf(k).name.toLowerCase() : k
+const kindName = (k: string) => nameOfKind(k).toLowerCase()
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement

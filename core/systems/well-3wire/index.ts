@@ -1,32 +1,35 @@
 /** Submersible, three-wire: breaker → pressure switch → control box → red, black and yellow → motor. */
-import type { SystemKind } from '../types'
-import { breaker, cable, checkValve, COMMON_POINTS, controlBox, dropPipe, feed, gauge, house, motor, numberPoints, pressureSwitch, pump, run, supply, tank, WATER_POINTS, WELL_CAUSES, type WellParams } from '../wells'
-import { FAULTS } from './faults'
-import { TESTS } from './tests'
+import { controlBox } from '../blocks/startGear'
+import { run, threeWireCable } from '../blocks/cable'
+import { drownedMotor } from '../blocks/motor'
+import { motorSwitch, settingTests } from '../blocks/pressureSwitch'
+import { singleSupply } from '../blocks/supply'
+import { plumbing, pressureTank, protector, waterLooks, wellPump } from '../blocks/water'
+import { compose } from '../compose'
+import { createPlate } from '../describe/plate'
+import { describeSingle } from '../describe/singlePhase'
+import { describeWater, isFlowFigure, WELL_WATER } from '../describe/flowSide'
+import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { wellDrawing } from '../drawing'
 
-export const well3wire: SystemKind<WellParams> = {
-  id: 'well-3wire',
-  name: 'Well, three-wire',
-  components: [supply, breaker, feed, pressureSwitch, run, controlBox, cable, motor, pump, checkValve, dropPipe, tank, gauge, house],
-  points: numberPoints([
-    ...COMMON_POINTS,
-    { id: 'box', name: 'box in', aliases: ['control box', 'box line'], component: 'run' },
-    { id: 'cap', name: 'start capacitor', aliases: ['start cap', 'capacitor', 'uf'], component: 'box' },
-    { id: 'relay', name: 'relay start contact', aliases: ['start contact', 'start relay'], component: 'box' },
-    { id: 'overload', name: 'overload', aliases: ['ovl', 'ol button'], component: 'box' },
-    { id: 'black', name: 'black lead', aliases: ['blk', 'start', 'run', 'amps'], component: 'box' },
-    { id: 'red', name: 'red lead', aliases: [], component: 'box' },
-    { id: 'yellow', name: 'yellow lead', aliases: ['yel'], component: 'box' },
-    { id: 'leads', name: 'leads at the box', aliases: ['b-y', 'y-b', 'r-y', 'y-r', 'r-b', 'b-r', 'b-g', 'r-g', 'y-g', 'main', 'ins', 'megs'], component: 'box' },
-    ...WATER_POINTS,
-  ]),
-  faults: FAULTS,
-  tests: TESTS,
-  causeNotes: WELL_CAUSES,
-  powerOrder: ['supply', 'breaker', 'switch', 'box', 'cable', 'motor'],
-  waterOrder: ['pump', 'check', 'pipe', 'tank', 'gauge', 'house'],
-  powerStretches: [
-    { from: 'supply', to: 'breaker', wires: 2 }, { from: 'breaker', to: 'switch', wires: 2, conductor: 'feed' }, { from: 'switch', to: 'box', wires: 2, conductor: 'run' },
-    { from: 'box', to: 'cable', wires: 3, conductor: 'cable' }, { from: 'cable', to: 'motor', wires: 3, conductor: 'cable' },
-  ],
+export const well3wire: KindPlan = {
+  id: 'well-3wire', name: 'Well, three-wire',
+  compose: (n) => {
+    const disconnect = yes(n, 'supply.disconnect')
+    const cutOff = yes(n, 'switch.cutOff')
+    return compose(
+      { id: 'well-3wire', name: 'Well, three-wire', medium: 'water', complaints: WATER_COMPLAINTS, drawing: wellDrawing(n, true) },
+      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: false, downstream: 'motor' }),
+      motorSwitch({ medium: 'water', cutOff, valve: yes(n, 'switch.valve'), protector: true, below: ['run.', 'start.', 'cable.', 'motor.'] }),
+      run('box', 'Replace the run to the box', 0.006, 45), ...(yes(n, 'switch.protector') ? [protector()] : []),
+      ...controlBox({ runCapacitor: yes(n, 'box.runCapacitor') }), threeWireCable(), drownedMotor({ wires: 3 }), wellPump(),
+      pressureTank({ charged: yes(n, 'tank.kind') }), plumbing({ filter: filterOf(n), relief: true }), settingTests({ medium: 'water', cutOff }), waterLooks(),
+    )
+  },
+  describe: (n, schools) => {
+    const plate = createPlate(n)
+    const { stage, healthy } = describeSingle(plate, { startGear: 'box', disconnect: yes(n, 'supply.disconnect'), neutral: false, runCapacitor: yes(n, 'box.runCapacitor'), hp: 0.75, load: 0.9, constantLoad: false })
+    const water = describeWater(plate, { ...WELL_WATER, cutOff: yes(n, 'switch.cutOff'), prechargeOffset: schools.prechargeOffset, yieldField: 'pump.yield' })
+    return { kind: well3wire.compose(n), plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
+  },
 }

@@ -17,10 +17,12 @@ const tab = useTab()
 const keeping = useKeeping()
 const id = computed(() => String(route.params.id))
 const narrow = useMediaQuery('(max-width: 760px)')
-const lane = ref<'power' | 'water'>('power')
+const lane = ref<'power' | 'flow'>('power')
 const part = ref<'next' | 'suspects' | 'tape'>('next')
 const proving = ref<WorkState>()
 const keysOpen = ref(false)
+const leadsOpen = ref(false)
+const photoTrouble = ref('')
 const shown = shallowRef<ProposedTest>()
 const waiting = shallowRef<{ line: DraftLine, message: string, need: WorkState }>()
 const without = ref('')
@@ -45,7 +47,7 @@ const drawing = useTemplateRef('drawing')
 watch([nextPoint, narrow], async ([point, small]) => {
   const flag = point && tab.kind ? layOutPath(tab.kind).flags.find(f => f.point.id === point) : undefined
   if (!flag || !small) return
-  lane.value = flag.lane
+  lane.value = flag.lane === 'flow' ? 'flow' : 'power'
   await nextTick()
   drawing.value?.scrollTo({ left: flag.at[0] * 0.9 - 170 })
 }, { flush: 'post' })
@@ -103,6 +105,14 @@ async function goWithout() {
   await tab.log({ ...held.line, without: without.value.trim() } as DraftLine)
   readingLine.value?.focus()
 }
+async function addPhoto(file: File, caption: string) {
+  const kept = await tab.addPhoto(file, caption)
+  photoTrouble.value = kept.ok ? '' : sayProblem(kept.problem)
+}
+async function keepLeads(text: string) {
+  leadsOpen.value = false
+  await tab.log({ kind: 'note', text })
+}
 const strike = (line: string, reason: string) => tab.log({ kind: 'strike', line, reason })
 const settle = () => navigateTo(`/tabs/${id.value}/settle`)
 const resume = () => tab.log({ kind: 'resumed' })
@@ -137,10 +147,11 @@ useTabKeys({
     <p v-else-if="keeping.trouble" class="banner trouble" role="alert">
       {{ keeping.trouble === 'disk-full' ? sayProblem({ code: 'disk-full', facts: {} }) : keeping.trouble }}
     </p>
+    <p v-if="photoTrouble" class="banner trouble" role="alert">{{ photoTrouble }}</p>
     <div class="work" :data-part="part">
       <section class="panel path" aria-label="The path">
         <div v-if="narrow" class="lanes">
-          <button v-for="l in (['power', 'water'] as const)" :key="l" class="lane" :aria-pressed="lane === l" @click="lane = l">{{ l }}</button>
+          <button v-for="l in (['power', 'flow'] as const)" :key="l" class="lane" :aria-pressed="lane === l" @click="lane = l">{{ l === 'flow' ? tab.kind.medium : l }}</button>
         </div>
         <div ref="drawing" class="drawing">
           <PathDrawing
@@ -168,13 +179,15 @@ useTabKeys({
         :shown="shown"
         :in-hand="tab.inHand"
         :labels="label"
+        :say="sayId"
         :settled="settled"
+        @wait="(t, minutes) => tab.log({ kind: 'wait', test: t, minutes })"
         @take="take"
         @show="show"
         @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })"
 @answer="answer" @settle="settle"
       />
-      <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" />
+      <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" :clearing="tab.clearing" @show="show" />
       <TapeStrip
         v-show="!narrow || part === 'tape'"
         class="area-tape"
@@ -186,6 +199,8 @@ useTabKeys({
         @strike="strike"
         @again="show"
         @drop="keeping.drop"
+        @photo="addPhoto"
+        @leads="leadsOpen = true"
       />
     </div>
     <div v-if="waiting" class="ask panel" role="alertdialog" aria-label="State needed">
@@ -206,6 +221,7 @@ useTabKeys({
       @help="keysOpen = true"
     />
     <ProofDialog :state="proving" @close="proving = undefined" @done="proved" />
+    <LeadsFinder :open="leadsOpen" @close="leadsOpen = false" @keep="keepLeads" />
     <KeySheet :open="keysOpen" @close="keysOpen = false" />
   </div>
   <div v-else class="page">

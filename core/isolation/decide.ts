@@ -1,0 +1,108 @@
+/**
+ * When to stop measuring: when what is left is one repair, when doing it costs less than knowing more, or when no test on
+ * site can part what is left. The pump comes up only when everything above ground is excluded, and it is said by what.
+ *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the loss by more than its cost
+ */
+import type { SystemModel } from '#core/systems'
+import type { TabState } from '#core/tab'
+import { groupByRepair, repairChances, repairMinutes, sumGroups, type Groups } from './groups'
+import { modeOf, type Ranking, type Suspect } from './suspects'
+import type { TestTable } from './tables'
+
+/** Enough is known: the repair, the faults it covers, and why to stop here. */
+export interface Decision {
+  readonly kind: 'found' | 'cheaper' | 'inseparable'
+  readonly fault: string
+  readonly label: string
+  readonly repair: string
+  readonly chance: number
+  readonly minutes: number
+  /** all faults that this repair puts right and that are still likely: one decision */
+  readonly covers: readonly { readonly fault: string, readonly label: string, readonly chance: number }[]
+  readonly why: string
+  /** for what comes up out of the ground: what stands above it and the lines that exclude it */
+  readonly excludes?: readonly { readonly label: string, readonly lines: readonly string[] }[]
+}
+
+const ENOUGH = 0.95
+const LIKELY = 0.9
+const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
+const COSTLY = 110 // minutes from which a repair is not tried to see
+const ABOVE_LEFT = 0.03
+
+export interface Weighed { readonly table: TestTable, readonly bits: number, readonly cost: number }
+
+export function lossOf(model: SystemModel, groups: Groups, sums: Float64Array, total: number): { readonly repair: string, readonly chance: number, readonly loss: number } | undefined {
+  let best: { repair: string, chance: number, loss: number } | undefined
+  for (const [repair, sum] of repairChances(groups, sums)) {
+    const chance = sum / total
+    const minutes = repairMinutes(model, repair)
+    const loss = (1 - chance) * ((minutes >= COSTLY ? 2 : 1) * minutes + COMING_BACK)
+    if (!best || loss < best.loss) best = { repair, chance, loss }
+  }
+  return best
+}
+
+/** @param tests what could still be done, with its cost; @param rereads lines to be read again before they are believed */
+export function decide(model: SystemModel, state: TabState, ranking: Ranking, groups: Groups, tests: readonly Weighed[], rereads: number): Decision | undefined {
+  const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
+  const sums = sumGroups(groups, ranking.chances)
+  const chances = repairChances(all, sumGroups(all, ranking.chances))
+  const likeliest = [...chances].toSorted((a, b) => b[1] - a[1])[0]
+  if (!likeliest) return undefined
+  const [repair, chance] = likeliest
+  if (chance < 0.5 || sums[groups.of[0]!]! > chance) return undefined
+  const minutes = repairMinutes(model, repair)
+  const covered = ranking.suspects.filter(s => s.component && s.repair.label === repair && s.chance > 0.02)
+  const top = covered[0]
+  if (!top) return undefined
+  const down = isDown(model, top)
+  if (down && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return undefined
+  if (rereads > 0 && chance < 0.995) return undefined
+  const useful = tests.filter(t => t.bits > 0.02)
+  const acting = lossOf(model, groups, sums, 1)!
+  const worth = useful.some(t => acting.loss - expectedLoss(model, groups, ranking.chances, t.table) > t.cost)
+  const kind = chance >= ENOUGH ? 'found' : useful.length === 0 ? 'inseparable' : chance >= LIKELY && minutes < COSTLY && !worth ? 'cheaper' : undefined
+  if (!kind || (kind === 'found' && minutes >= COSTLY && worth && chance < 0.99)) return undefined
+  const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
+  return { kind, fault: top.fault, label: top.label, repair, chance, minutes, covers, why: explain(kind, minutes, useful, covers.length), ...(down ? { excludes: exclusions(model, ranking) } : {}) }
+}
+
+/** Expected loss after a test, over its outcomes. */
+function expectedLoss(model: SystemModel, groups: Groups, chances: Float64Array, table: TestTable): number {
+  let loss = 0
+  const byBin = Array.from({ length: table.bins }, () => new Float64Array(groups.count))
+  for (let h = 0; h < chances.length; h++) {
+    if (chances[h]! < 1e-5) continue
+    const row = table.row(h)
+    for (let b = 0; b < table.bins; b++) byBin[b]![groups.of[h]!]! += chances[h]! * row[b]!
+  }
+  for (const sums of byBin) {
+    const total = sums.reduce((a, b) => a + b, 0)
+    if (total > 1e-9) loss += total * (lossOf(model, groups, sums, total)?.loss ?? 0)
+  }
+  return loss
+}
+
+const isDown = (model: SystemModel, s: Suspect) => model.kind.components.find(c => c.id === s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY
+
+/** Chance that what is left stands above ground. */
+function aboveGround(model: SystemModel, ranking: Ranking, repair: string): number {
+  return ranking.suspects.filter(s => s.component && s.repair.label !== repair && !isDown(model, s)).reduce((sum, s) => sum + (s.beside && modeOf(model, s.beside.fault).repair.label === repair ? 0 : s.chance), 0)
+}
+
+/** What stands above ground in the power path, each with the lines that ruled its faults out. */
+function exclusions(model: SystemModel, ranking: Ranking): NonNullable<Decision['excludes']> {
+  return model.kind.components.filter(c => c.lane === 'power' && c.place !== 'down-hole').flatMap((c) => {
+    const own = ranking.suspects.filter(s => s.component === c.id)
+    const lines = [...new Set(own.flatMap(s => s.moves.filter(m => m.bits < -1).map(m => m.line)))]
+    return own.length > 0 && own.every(s => s.chance < ABOVE_LEFT) && lines.length > 0 ? [{ label: c.name, lines }] : []
+  })
+}
+
+function explain(kind: Decision['kind'], minutes: number, useful: readonly Weighed[], covers: number): string {
+  if (kind === 'found') return covers > 1 ? 'What is left is one repair.' : 'Nothing else is left that fits.'
+  if (kind === 'inseparable') return 'No test on site parts what is left: it is one decision.'
+  const cheapest = Math.min(...useful.map(t => t.cost))
+  return `Doing it takes ${minutes} minutes; knowing more would cost ${Math.round(cheapest)} or more and would hardly change it.`
+}

@@ -1,0 +1,54 @@
+/**
+ * Hypotheses gathered by what would be done about them: what matters is not which fault it is but which repair it needs.
+ * Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
+ */
+import { faultId, type SystemModel } from '#core/systems'
+import { faultsOf } from './suspects'
+
+export interface Groups {
+  readonly of: Int32Array
+  readonly count: number
+  /** repairs of each group; none for nothing wrong and something else */
+  readonly repairs: readonly (readonly string[])[]
+}
+
+/**
+ * @param repaired components already put right, whose faults no longer count
+ * @param causes whether the causes behind casualties count too: for deciding they do, for choosing tests the casualty comes first
+ */
+export function groupByRepair(model: SystemModel, n: number, repaired: readonly string[], causes = false): Groups {
+  const keys: string[] = []
+  const repairs: (readonly string[])[] = []
+  const repairOf = new Map(model.kind.faults.map(f => [faultId(f), repaired.includes(f.component) ? undefined : f.repair.label]))
+  const of = Int32Array.from({ length: n }, (_, h) => {
+    const hypothesis = model.hypotheses[h]!
+    const own = hypothesis.fault === 'other' ? ['?'] : [...new Set((causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(f => repairOf.get(f) ?? []))].toSorted()
+    const key = own.join('|')
+    const at = keys.indexOf(key)
+    if (at >= 0) return at
+    keys.push(key)
+    repairs.push(own[0] === '?' ? [] : own)
+    return keys.length - 1
+  })
+  return { of, count: keys.length, repairs }
+}
+
+/** What has failed: a cause is pursued once its casualty is known, or once the casualty has been put right. */
+function failedOf(h: SystemModel['hypotheses'][number], repairOf: ReadonlyMap<string, string | undefined>): readonly string[] {
+  return h.second?.role === 'cause' && repairOf.get(h.fault) !== undefined ? [h.fault] : faultsOf(h)
+}
+
+/** Chance of each repair being needed, summed over the groups that hold it. */
+export function repairChances(groups: Groups, sums: Float64Array): Map<string, number> {
+  const out = new Map<string, number>()
+  groups.repairs.forEach((own, g) => own.forEach(r => out.set(r, (out.get(r) ?? 0) + sums[g]!)))
+  return out
+}
+
+export function sumGroups(groups: Groups, chances: Float64Array): Float64Array {
+  const sums = new Float64Array(groups.count)
+  for (let h = 0; h < chances.length; h++) sums[groups.of[h]!]! += chances[h]!
+  return sums
+}
+
+export const repairMinutes = (model: SystemModel, label: string) => model.kind.faults.find(f => f.repair.label === label)?.repair.minutes ?? 30

@@ -1,0 +1,43 @@
+/**
+ * Independent pairs, taken up only when no single fault explains the lines. Each pair is first judged by the better of its
+ * two faults line by line, which can only flatter it; the few that could matter are then solved together.
+ */
+import type { Tables } from './tables'
+
+const MOST = 8
+/** how far behind the best explanation a flattered pair may be and still be solved */
+const BEHIND = Math.log(0.05)
+const CONSIDERED = 28
+const CHANCE_OF_TWO = Math.log(0.05)
+
+/**
+ * @param prior chances of the foreseen hypotheses before any line
+ * @param perLine likelihood of each line under each of them
+ * @returns places of the pairs in the model, added to it where they were not there
+ */
+export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[]): readonly number[] {
+  if (perLine.length < 2) return []
+  const { model, foreseen } = tables
+  const logs = perLine.map(l => l.map(Math.log))
+  const fit = Float64Array.from({ length: foreseen }, (_, h) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity)
+  const best = Math.max(...fit)
+  // a single fault belongs to a likely pair if it explains some lines far better than the best single does
+  const leader = fit.indexOf(best)
+  const gain = (h: number) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + Math.max(l[h]!, l[leader]!), 0) : -Infinity
+  const singles: number[] = []
+  for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
+  const considered = singles.map(h => ({ h, score: Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, CONSIDERED).map(s => s.h)
+  const found: { a: number, b: number, score: number }[] = []
+  considered.forEach((a, i) => {
+    for (const b of considered.slice(i + 1)) {
+      const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
+      const component = (f: string) => f.split('.')[0]!
+      if (component(one.fault) === component(two.fault)) continue
+      // a prior is relative to the complaint; of two faults the one that shows more carries it
+      const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + logs.reduce((sum, l) => sum + Math.max(l[a]!, l[b]!), 0)
+      if (score > best + BEHIND) found.push({ a, b, score })
+    }
+  })
+  const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, MOST)
+  return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
+}

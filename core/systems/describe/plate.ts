@@ -1,0 +1,23 @@
+/** Reads a nameplate and keeps account of what it does not say: each gap filled with a usual figure, said, and weighed. */
+import type { Assumption, Nameplate } from '../types'
+
+export interface Plate {
+  readonly known: ReadonlySet<string>
+  readonly assumptions: readonly Assumption[]
+  value(field: string): number | undefined
+  /** the figure, or the usual one with what is said of it; `weight` is how much the readings widen for want of it */
+  take(field: string, otherwise: number, say: string, weight: number): number
+  assume(field: string, text: string, weight?: number): void
+}
+
+export function createPlate(nameplate: Nameplate): Plate {
+  const assumptions: Assumption[] = []
+  const assume = (field: string, text: string, weight = 0) => {
+    assumptions.push({ field, text, weight })
+  }
+  return {
+    known: new Set(Object.keys(nameplate)), assumptions, assume,
+    value: field => nameplate[field],
+    take: (field, otherwise, say, weight) => nameplate[field] ?? (assume(field, say, weight), otherwise),
+  }
+}

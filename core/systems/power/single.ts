@@ -1,0 +1,119 @@
+/**
+ * The power path of a single-phase motor as a network, from the service to the windings, alive or dead.
+ * Nodes follow the path: u service, b breaker out, e disconnect out, l line side, d load side, x motor end of the run;
+ * k between start capacitor and start contact; `.m` marks the motor's own terminals.
+ */
+import { airGapTorque, capacitor, EARTH, resistor, windingImpedances, type Element, type MotorModel, type Network } from '#core/circuit'
+import { complex, ZERO } from '#core/foundation'
+import type { Figures } from '../types'
+import { pilotElements, type PilotPlan } from './pilot'
+import { DRY, inSeries, insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, OPEN, type NetworkState } from './pieces'
+import type { Turner } from './stage'
+
+export interface SinglePlan {
+  readonly hertz: number
+  readonly motor: MotorModel
+  /** where the start gear sits: in a box ahead of the cable, inside a drowned motor, or on a motor in the open */
+  readonly startGear: 'box' | 'inside' | 'surface'
+  readonly disconnect: boolean
+  readonly cableMetres: number
+  /** a contactor with its pilot circuit in place of the pressure switch's own poles */
+  readonly pilot?: PilotPlan
+}
+
+export function singleNetwork(d: SinglePlan, f: Figures, state: NetworkState): Network {
+  const live = isLive(state)
+  const elements = state.scenario === 'leads-off'
+    ? motorSide(d, f, state, false)
+    : [...serviceSide(d, f, live, state), ...(d.pilot ? pilotElements(d.pilot, f, state) : []), ...(d.startGear === 'box' ? controlBox(f, state) : []), ...motorSide(d, f, state, live)]
+  return { hertz: live ? d.hertz : 0, elements: elements.filter(e => live || e.kind !== 'capacitor') }
+}
+
+function serviceSide(d: SinglePlan, f: Figures, live: boolean, state: NetworkState): Element[] {
+  const g = live && !state.tripped ? f : { ...f, 'breaker.1': OPEN, 'breaker.2': OPEN }
+  const leg = (i: 1 | 2, sign: number): Element => {
+    const ohms = f[`supply.z${i}`]!
+    return { kind: 'source', id: `leg ${i}`, a: `u${i}`, b: EARTH, volts: complex(sign * f[`supply.leg${i}`]!), z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0) }
+  }
+  return [
+    ...(live ? [leg(1, 1), leg(2, -1)] : [leak('u1', 1e9), leak('u2', 1e9)]),
+    ...inSeries(g, 'breaker pole', 'breaker.', 'u', 'b', 2),
+    ...(d.disconnect ? inSeries(f, 'disconnect pole', 'disconnect.', 'b', 'e', 2) : []),
+    ...inSeries(f, 'feed', 'feed.', d.disconnect ? 'e' : 'b', 'l', 2), ...insulation(f, 'feed', 'l', 2, 18),
+    ...switching(d, f, state),
+    ...inSeries(f, 'run', 'run.', 'd', 'x', 2), leak('d1', DRY), leak('d2', DRY), ...insulation(f, 'run', 'x', 2, 6),
+  ]
+}
+
+/** The pressure switch's two poles, or a contactor's with the overload relay's heaters behind them. */
+function switching(d: SinglePlan, f: Figures, state: NetworkState): Element[] {
+  if (!d.pilot) return inSeries(f, 'switch pole', state.scenario === 'idle' ? 'switch.rest' : 'switch.', 'l', 'd', 2)
+  return [...inSeries(f, 'starter pole', state.pulledIn ? 'starter.' : 'starter.rest', 'l', 'c', 2), ...inSeries(f, 'heater', 'heater.', 'c', 'd', 2), leak('c1', DRY), leak('c2', DRY)]
+}
+
+/** Black is line 1 behind the overload, yellow is line 2, red is fed through start capacitor and start contact. */
+function controlBox(f: Figures, state: NetworkState): Element[] {
+  return [resistor('overload', 'x1', 'black', f['start.overload']!), ...startFeed(f, state, 'black', 'red'), resistor('yellow terminal', 'x2', 'yellow', 0.005)]
+}
+
+function startFeed(f: Figures, state: NetworkState, from: string, to: string): Element[] {
+  const contact = state.atSpeed ? f['start.contactRunning']! : f['start.contact']!
+  const farads = f['start.farads']!
+  const feed: Element[] = farads > 0
+    ? [resistor('start capacitor resistance', from, 'kc', f['start.ohms']!), capacitor('start capacitor', 'kc', 'k', farads), leak('kc', 1e10)]
+    : [resistor('start capacitor resistance', from, 'k', f['start.ohms']!)]
+  const runFarads = f['start.runFarads'] ?? 0
+  const always: Element[] = runFarads > 0 ? [resistor('run capacitor resistance', from, 'kr', f['start.runOhms']!), capacitor('run capacitor', 'kr', to, runFarads), leak('kr', 1e10)] : []
+  return [...feed, resistor('start contact', 'k', to, contact), leak('k', 1e10), ...always]
+}
+
+function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
+  const boxed = d.startGear === 'box'
+  const [black, yellow] = boxed ? ['black', 'yellow'] as const : ['x1', 'x2'] as const
+  const earth = d.cableMetres * LEAD_TO_EARTH
+  const between = d.cableMetres * LEAD_TO_LEAD
+  const blackLead = state.scenario === 'splice' ? OPEN : f['cable.black']!
+  const elements: Element[] = [
+    resistor('black lead', black, !boxed ? 'black.t' : f['cable.swap'] ? 'red.m' : 'black.m', blackLead), resistor('yellow lead', yellow, 'yellow.m', f['cable.yellow']!),
+    leak('black.m', f['motor.earth']!), leak('yellow.m', 2e9), resistor('cable across', black, yellow, f['cable.across']!),
+    resistor('cable to earth', black, EARTH, f['cable.earth']!), resistor('cable to earth, yellow', yellow, EARTH, 2e9),
+    capacitor('black to earth', black, EARTH, earth), capacitor('yellow to earth', yellow, EARTH, earth), capacitor('black to yellow', black, yellow, between),
+    capacitor('black end to earth', 'black.m', EARTH, earth / 2), capacitor('yellow end to earth', 'yellow.m', EARTH, earth / 2),
+  ]
+  if (boxed) {
+    elements.push(resistor('red lead', 'red', f['cable.swap'] ? 'black.m' : 'red.m', f['cable.red']!), resistor('cable to earth, red', 'red', EARTH, 2e9), leak('red.m', 2e9))
+    elements.push(capacitor('red to earth', 'red', EARTH, earth), capacitor('red to yellow', 'red', yellow, between), capacitor('red to black', 'red', black, between))
+  }
+  else {
+    // the start gear sits on or in the motor: overload, then start switch (without a capacitor, a resistance start)
+    elements.push(resistor('overload', 'black.t', 'black.m', f['start.overload']!), leak('black.t', 2e9), ...startFeed(f, state, 'black.m', 'red.m'), leak('red.m', 2e9))
+  }
+  return [...elements, ...windings(d.motor, f, state, live)]
+}
+
+function windings(motor: MotorModel, f: Figures, state: NetworkState, live: boolean): Element[] {
+  const { mainOhms, startOhms } = motor.nameplate
+  const turns = f['motor.turns']!
+  if (!live) return [resistor('main winding', 'black.m', 'yellow.m', mainOhms * turns + f['motor.mainJoint']!), resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint']!)]
+  const z = windingImpedances(motor, state.slip)
+  const turned = (k: number, c: { re: number, im: number }) => complex(c.re * k, c.im * k)
+  const main = turned(turns * turns, z.main)
+  return [
+    { kind: 'winding', id: 'main winding', a: 'black.m', b: 'yellow.m', z: complex(main.re + f['motor.mainJoint']!, main.im), couplings: [{ to: 'start winding', z: turned(turns, z.startIntoMain) }] },
+    { kind: 'winding', id: 'start winding', a: 'red.m', b: 'yellow.m', z: complex(z.start.re + f['motor.startJoint']!, z.start.im), couplings: [{ to: 'main winding', z: turned(turns, z.mainIntoStart) }] },
+  ]
+}
+
+export const turnSingle = (motor: MotorModel): Turner => ({
+  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['main winding'], turnsFigure: 'motor.turns',
+  torque: (slip, at) => airGapTorque(motor, slip, at.current('main winding'), at.current('start winding')),
+  reduced: {
+    element: 'main winding', a: 'black.m', b: 'yellow.m', allowed: f => f['start.contactRunning']! >= OPEN && (f['start.runFarads'] ?? 0) === 0 && !f['cable.swap'],
+    impedance: (f, slip) => {
+      const main = windingImpedances(motor, slip).main
+      const turns = f['motor.turns']!
+      return complex(main.re * turns * turns + f['motor.mainJoint']!, main.im * turns * turns)
+    },
+    torque: (slip, amps) => airGapTorque(motor, slip, amps, ZERO),
+  },
+})

@@ -1,0 +1,122 @@
+/**
+ * What a numeric test should read: the solved circuit's figure at the meter, or the flow model's, spread by the meter, by
+ * what the nameplate does not say, and by healthy variation.
+ */
+import type { FlowStory } from '#core/flow'
+import { magnitude } from '#core/foundation'
+import { PSI } from '#core/units'
+import type { Spread } from './describe/description'
+import { OPEN } from './power/pieces'
+import type { SolvedStage } from './power/stage'
+import type { Effect, Figures, NumericTest, Prediction, Probe } from './types'
+
+const METER_OHMS = 10e6 // usual digital meter, volts range
+const OHMS_RANGE = 40e6 // where a hand meter shows OL
+const INSULATION_RANGE = 2e9
+const RESTED = 0.25 // share of readings taken after an overload has let go; common practice, no source
+
+/** One system in one condition, solved: what a prediction is made from. */
+export interface Standing {
+  readonly figures: Figures
+  readonly healthy: Figures
+  readonly stage: SolvedStage
+  readonly spread: Spread
+  readonly story: FlowStory
+  readonly effect: Effect
+  /** the fault has only let go for now and closes again cold */
+  readonly heals: boolean
+  /** the tank's own fault, or none at all: its precharge is as the figures say */
+  readonly tankKnown: boolean
+}
+
+export function predict(s: Standing, test: NumericTest): Prediction {
+  const { probe } = test
+  switch (probe.ask) {
+    case 'volts': return predictVolts(s, probe, test)
+    case 'amps': return predictAmps(s, probe)
+    case 'ohms': return predictOhms(s, probe)
+    case 'part': {
+      const ohms = probe.cold && s.heals ? s.healthy[probe.figure]! : s.figures[probe.figure]!
+      return contact(ohms, probe.spread)
+    }
+    case 'farads': {
+      const farads = s.figures[probe.farads]!
+      return farads > 0 && farads < 5e-3 ? figure(farads, 0.03 * farads + s.spread.farads * farads + 0.3e-6) : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
+    }
+    case 'capacitor-ohms': {
+      const farads = s.figures[probe.farads]!
+      return farads > 0 && farads < 5e-3 ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 } : figure(s.figures[probe.ohms]!, 0.5)
+    }
+    case 'flow': return predictFlow(s, probe.what)
+  }
+}
+
+const figure = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
+const contact = (ohms: number, spread = 0.4): Prediction => ohms >= OPEN ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
+
+function predictVolts({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'volts' }>, test: NumericTest): Prediction {
+  const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
+  const reading = magnitude(shown.volts)
+  if (magnitude(shown.behind) > 1e5) return figure(reading, 0.5 * reading + 4) // a ghost: the cable decides, and it is not known well
+  const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
+  const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
+  const loaded = figure(reading, spreadOf(reading))
+  const letsGo = stage.turning === 'locked' && probe.scenario === 'running' && !stage.direct
+  if (!letsGo && !(test.band === 'coil' && stage.turning === 'locked')) return loaded
+  // locked, the overload soon lets go: a reading may be of the unloaded circuit
+  const rested = magnitude(stage.rested().meterReading(probe.a, probe.b, METER_OHMS).volts)
+  return { ...loaded, or: { share: RESTED, mean: rested, sigma: spreadOf(rested) } }
+}
+
+function predictAmps({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
+  const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
+  if (stage.tripped) return { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
+  const relative = probe.scenario === 'starting' ? 2 * spread.locked : stage.turning === 'locked' ? 1.4 * spread.locked : spread.amps
+  const flowing = figure(reading, Math.hypot(0.15 + 0.02 * reading, relative * reading))
+  return stage.turning === 'locked' && probe.scenario === 'running' ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } } : flowing
+}
+
+function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'ohms' }>): Prediction {
+  const reading = stage.solved('leads-off').portImpedance(probe.a, probe.b).re
+  const range = probe.insulation ? INSULATION_RANGE : OHMS_RANGE
+  const ol = 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
+  if (reading > 2e3) return { mean: Math.log(reading), sigma: reading > 1e6 ? 1.1 : 0.6, log: true, ol }
+  return { ...figure(reading, Math.hypot(0.25, spread.ohms * reading)), ol }
+}
+
+const TURNS: readonly Effect[] = ['runs', 'runs-weak', 'runs-on', 'rapid-cycles', 'surges', 'cuts-off', 'starts-alone', 'trips-overload']
+
+function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what']): Prediction {
+  const { story, figures, spread } = s
+  const cutIn = figures['set.cutIn']!
+  const cutOut = figures['set.cutOut']!
+  const turns = s.stage.turning === 'running'
+  switch (what) {
+    case 'gauge': case 'tap-static': return what === 'gauge' && figures['gauge.stuck'] ? figure(0.5 * cutOut, 0.5 * cutOut) : predictGauge(s, cutIn, cutOut)
+    // a tank's precharge is its own affair: under other faults it is what tanks in the field are found with
+    case 'precharge': return s.tankKnown ? figure(figures['tank.precharge']!, 3.5 * PSI) : figure(figures['tank.precharge']! - 2 * PSI, 6 * PSI)
+    case 'cut-in': return gaugeSpread(s, story.cutIn === undefined || s.effect === 'runs-on' ? figure(cutIn, 20 * PSI) : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)))
+    case 'cut-out': return gaugeSpread(s, story.cutOut === undefined || s.effect === 'runs-on' ? figure(Math.max(story.peak, cutOut), 20 * PSI) : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)))
+    case 'cycle': {
+      const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
+      return { mean: Math.log(s.tankKnown ? seconds : seconds * 0.9), sigma: s.tankKnown ? 0.45 : 0.8, log: true, ol: 0 }
+    }
+    case 'delivery': return figure(turns ? story.delivery : 0, Math.hypot(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow']! * 0.02))
+    case 'leak-down': return gaugeSpread(s, figure(story.leakDown, 0.8 * PSI + 0.35 * story.leakDown))
+    case 'fill-time': return { mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800), sigma: Number.isFinite(story.fillTime) ? 0.22 : 0.6, log: true, ol: 0 }
+    case 'open-pressure': return figure(Math.min(90 * PSI, story.peak) * (figures['regulator.share'] ?? 1), 9 * PSI)
+    case 'cut-off': return figure(figures['set.cutOff']!, 3 * PSI)
+    case 'inlet': return figure(figures['pump.inlet']!, 4 * PSI)
+  }
+}
+
+const gaugeSpread = (s: Standing, p: Prediction): Prediction => s.figures['gauge.stuck'] ? { ...p, sigma: p.sigma + 25 * PSI } : p
+
+function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
+  switch (s.effect) {
+    case 'runs': case 'rapid-cycles': case 'starts-alone': return figure((cutIn + cutOut) / 2, 0.6 * (cutOut - cutIn) + 2 * PSI)
+    case 'runs-on': return figure(cutOut + 15 * PSI, 20 * PSI)
+    case 'runs-weak': case 'trips-overload': return figure(cutIn - 5 * PSI, 0.25 * cutIn + 6 * PSI)
+    default: return TURNS.includes(s.effect) ? figure(0.5 * cutIn, 0.4 * cutIn) : figure(0.15 * cutIn, 0.28 * cutIn + 3 * PSI)
+  }
+}

@@ -1,0 +1,36 @@
+/**
+ * A short run of the isolation benchmark: seeded calls on every kind, the world's circuits solved by the outside SPICE
+ * engine. The aims are those of the full run (`npm run bench:isolation`); so few calls can only show that it is not far off.
+ */
+import { describe, expect, it } from 'vitest'
+import { createRandom, requireOk } from '#core/foundation'
+import { prepareSystem } from '#core/isolation'
+import { KIND_IDS } from '#core/systems'
+import { drawCall, type Call } from '../isolation/draw'
+import { byEngine, byFixedOrder, playCall, type Played } from '../isolation/players'
+
+const CALLS = 5
+interface Row { readonly call: Call, readonly engine: Played, readonly fixed: Played }
+
+describe('calls against a world solved outside', () => {
+  const rows: Row[] = []
+  it.each(KIND_IDS.map(k => [k]))('plays %s to the end, never in a state that was not proven', async (kind) => {
+    for (let n = 0; n < CALLS; n++) {
+      const seed = 104729 * (KIND_IDS.indexOf(kind) + 1) + n
+      const call = await drawCall(kind, createRandom(seed))
+      const tables = requireOk(prepareSystem(kind, call.nameplate))
+      const engine = await playCall(call, tables, byEngine, seed)
+      rows.push({ call, engine, fixed: await playCall(call, tables, byFixedOrder, seed) })
+      expect(engine.unsafe, `${kind} seed ${seed}`).toBe(0)
+    }
+    expect(rows.filter(r => r.call.kind.id === kind)).toHaveLength(CALLS)
+  })
+  it('ends most calls in the right repair, condemns hardly anything sound, and is quicker than a fixed order', () => {
+    const share = (pick: (r: Row) => boolean) => rows.filter(pick).length / rows.length
+    const missed = rows.filter(r => !r.engine.right).map(r => `${r.call.kind.id} ${r.call.planted.map(p => `${p.mode.component}.${p.mode.mode}`).join(' + ')} → ${r.engine.wrong.join(', ') || 'undecided'}`)
+    expect(share(r => r.engine.right), missed.join('\n')).toBeGreaterThan(0.75)
+    expect(share(r => r.engine.condemned)).toBeLessThanOrEqual(0.05)
+    const minutes = (pick: (r: Row) => Played) => rows.reduce((sum, r) => sum + pick(r).minutes, 0)
+    expect(minutes(r => r.engine)).toBeLessThan(0.7 * minutes(r => r.fixed))
+  })
+})
