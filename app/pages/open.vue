@@ -40,10 +40,6 @@ watch(known, (k) => { if (k && !k.systems.some(s => s.id === systemId.value)) sy
 const written = ref<Record<string, string>>({})
 const installed = ref('')
 watch(kind, () => { written.value = {} })
-/** The kind in question: chosen now, or of the known system. */
-const kindNow = computed<KindId>(() => newSystem.value ? kind.value : (known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value)
-const complaints = computed(() => kindFor(kindNow.value).complaints)
-watch(complaints, (list) => { if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined })
 /** Systems of this kind elsewhere, whose figures may be taken over. */
 const alike = computed(() => sites.value.flatMap(s => s.systems.filter(x => x.kind === kind.value).map(x => ({ id: x.id, site: s.id, label: `${s.name}: ${x.name}` }))))
 async function takeOver(event: Event) {
@@ -55,6 +51,10 @@ async function takeOver(event: Event) {
   else if (!site.ok) trouble.value = sayProblem(site.problem)
 }
 const newSystem = computed(() => !known.value || systemId.value === '')
+/** The kind in question: chosen now, or of the known system. */
+const kindNow = computed<KindId>(() => newSystem.value ? kind.value : (known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value)
+const complaints = computed(() => kindFor(kindNow.value).complaints)
+watch(complaints, (list) => { if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined })
 const missing = computed(() => !siteName.value.trim() ? 'Say which site.' : newSystem.value && !kind.value ? 'Say what kind of system it is.' : !complaint.value ? 'Choose what the customer says.' : '')
 
 async function open() {

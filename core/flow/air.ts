@@ -19,7 +19,7 @@ export interface AirPlant {
   readonly reliefOpens: number
   readonly switch: PressureSwitch
   /** free air that the sound head delivers, m³/s, and the cycle in seconds under which it counts as rapid */
-  readonly usual: { readonly flow: number, readonly rapidBelow: number }
+  readonly usual: { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
   /** share of delivery lost per pascal of receiver pressure */
   readonly fallOff: number
 }
@@ -67,7 +67,7 @@ function closedForm(plant: AirPlant): FlowStory {
   const fillTime = held || fill > LONG ? Infinity : fill
   const stopped = Number.isFinite(fillTime)
   const peak = stopped ? cutOut : pressureAfter(plant, 0.98 * cutIn, LONG, true, 0)
-  const draw = 0.5 * plant.delivery
+  const draw = 0.5 * plant.usual.draw
   const cycle = stopped ? timeTo(plant, cutOut, cutIn, false, draw) + timeTo(plant, cutIn, cutOut, true, draw) : Infinity
   const still = pressureAfter(plant, Math.min(peak, cutOut), 600, false, 0)
   return tell(plant, { fillTime, peak, stopped, cycle, cutIn: stopped ? cutIn : undefined, cutOut: stopped ? cutOut : undefined, leakDown: Math.min(peak, cutOut) - still, toCutIn: timeTo(plant, Math.min(peak, cutOut), cutIn, false, 0) })
@@ -103,8 +103,8 @@ export function stepped(plant: AirPlant): FlowStory {
   }
   const filled = run({ p: 0.98 * cutIn, sensed: 0.98 * cutIn, closed: true, tripped: false, t: 0 }, 0, s => !s.closed)
   const stopped = !filled.closed
-  const called = stopped ? run(filled, 0.5 * plant.delivery, s => s.closed) : filled
-  const again = stopped ? run(called, 0.5 * plant.delivery, s => !s.closed) : filled
+  const called = stopped ? run(filled, 0.5 * plant.usual.draw, s => s.closed) : filled
+  const again = stopped ? run(called, 0.5 * plant.usual.draw, s => !s.closed) : filled
   return tell(plant, {
     fillTime: stopped ? filled.t : Infinity, peak: filled.p, stopped, cycle: stopped && !again.closed ? called.t + again.t : Infinity, cutIn: stopped ? called.p : undefined, cutOut: stopped ? filled.p : undefined,
     leakDown: filled.p - pressureAfter(plant, filled.p, 600, false, 0), toCutIn: timeTo(plant, filled.p, cutIn, false, 0),

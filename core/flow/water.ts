@@ -25,8 +25,8 @@ export interface WaterPlant {
   readonly leak: number
   readonly reliefOpens: number
   readonly switch: PressureSwitch
-  /** what the sound plant delivers between cut-in and cut-out, m³/s, and the cycle in seconds under which it counts as rapid */
-  readonly usual: { readonly flow: number, readonly rapidBelow: number }
+  /** what the sound plant gives wide open, m³/s, what its taps are made to draw, and the cycle in seconds under which it counts as rapid */
+  readonly usual: { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
 }
 
 const REFERENCE = 344738 // Pa, 50 psi: where leaks are counted
@@ -47,7 +47,7 @@ function integrated(plant: WaterPlant): FlowStory {
   const { cutIn, cutOut, cutOff, delay, held: heldAt, welded } = plant.switch
   const h = createHydraulics(plant)
   const mid = 0.5 * (cutIn + cutOut)
-  const opening = (share: number) => share * h.midFlow / Math.sqrt(mid)
+  const opening = (share: number) => share * plant.usual.draw / Math.sqrt(mid)
   const held = welded || delay === Infinity
   const begins = welded || delay !== Infinity || heldAt < cutIn
   const fill = begins ? h.timeBetween(0.97 * cutIn, cutOut, 0, true) : Infinity
@@ -75,7 +75,7 @@ export function stepped(plant: WaterPlant): FlowStory {
   const hydraulics = createHydraulics(plant)
   const { midFlow } = hydraulics
   const dt = Math.max(0.05, Math.min(6, (hydraulics.stored(cutOut) - hydraulics.stored(cutIn)) / midFlow / 30))
-  const open = (share: number) => share * midFlow / Math.sqrt(0.5 * (cutIn + cutOut))
+  const open = (share: number) => share * plant.usual.draw / Math.sqrt(0.5 * (cutIn + cutOut))
   const step = (s: State, c: number, seconds = dt): State => {
     const p = hydraulics.step(s.p, c, s.closed, seconds)
     return { ...stepSwitch(plant.switch, s, p, seconds), p, t: s.t + seconds }

@@ -69,9 +69,9 @@ function standingOf(model: SystemModel, state: TabState, note: CauseNote): { sta
 
 /** Conditions shown by the lines although nothing yet is blamed on them: what else was found. */
 export function alsoFound(model: SystemModel, state: TabState): readonly { readonly id: string, readonly label: string, readonly line: string, readonly advice: string }[] {
-  const named = new Set([...state.findings.cause, ...state.findings.also].map(f => f.about))
+  const named = new Set([...state.findings.cause, ...state.findings.also, ...state.findings.failed].map(f => f.about))
   return model.kind.causeNotes.flatMap((note) => {
     const { standing, lines } = standingOf(model, state, note)
-    return standing === 'shown' && !named.has(note.id) ? [{ id: note.id, label: note.label, line: lines[0]!, advice: note.advice }] : []
+    return standing === 'shown' && !named.has(note.id) && !(note.fault && named.has(note.fault)) ? [{ id: note.id, label: note.label, line: lines[0]!, advice: note.advice }] : []
   })
 }

@@ -5,6 +5,8 @@ import { holdsNeed, type TabState } from '#core/tab'
 const REACH: Record<Place, number> = { 'panel': 1, 'switch': 0.5, 'box': 0.5, 'tank': 0.5, 'well-head': 2, 'down-hole': 1, 'house': 1, 'machine': 0.5, 'bay': 1 }
 /** Of a wait, what is lost although other tests fill it. */
 const WAIT_SHARE = 0.35
+/** Minutes that any test costs besides its own: turning to it, writing it down. */
+const TURNING_TO_IT = 0.7
 
 export const STATE_STEPS: Record<Exclude<Need, 'any'>, readonly string[]> = {
   'live': ['Power on, covers as needed, nobody else at the wires.'],
@@ -28,5 +30,5 @@ export function placeOf(kind: SystemKind, test: Test): Place {
 /** Minutes at hand for a test as things stand, and with its risk and what a wait loses counted for the choice. */
 export function testCost(model: SystemModel, state: TabState, test: Test): { readonly minutes: number, readonly weighed: number } {
   const minutes = test.minutes + stateMinutes(state, test.need) + REACH[placeOf(model.kind, test)]
-  return { minutes, weighed: minutes + test.risk + WAIT_SHARE * (test.wait?.minutes ?? 0) }
+  return { minutes, weighed: minutes + TURNING_TO_IT + test.risk + WAIT_SHARE * (test.wait?.minutes ?? 0) }
 }

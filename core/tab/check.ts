@@ -13,6 +13,7 @@ export type LineProblem = { readonly code: LineProblemCode, readonly facts: Read
 
 const DEAD_VOLTS = 2
 const KNOWN_VOLTS = 50
+const KNOWN_BATTERY_VOLTS = 8
 
 export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): Result<true, LineProblem> {
   if (state.status === 'settled' && line.kind !== 'strike' && line.kind !== 'note') return fail('tab-settled', { kind: line.kind })
@@ -30,7 +31,7 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
       if (!test.outcomes.some(o => o.id === line.outcome)) return fail('unknown-outcome', { outcome: line.outcome, test: test.title })
       return needed(state, test, line.without)
     }
-    case 'state': return checkProof(state, line.to, line.proof, line.reason)
+    case 'state': return checkProof(state, line.to, line.proof, line.reason, kind.components.some(c => c.glyph === 'battery') ? KNOWN_BATTERY_VOLTS : KNOWN_VOLTS)
     case 'part':
     case 'repair':
       return kind.components.some(c => c.id === line.component) ? ok(true) : fail('unknown-component', { component: line.component, system: kind.name })
@@ -77,13 +78,13 @@ function findImpossible(test: NumericTest, value: number) {
  * Dead is proven live–dead–live: a known source reads, every pair at the point of work reads under 2 V, the known source
  * reads again. Discharged is under 2 V across the capacitor, and dead first. Zero pressure is the gauge under 1 psi.
  */
-function checkProof(state: TabState, to: WorkState, proof: readonly number[] | undefined, reason: string | undefined): Result<true, LineProblem> {
+function checkProof(state: TabState, to: WorkState, proof: readonly number[] | undefined, reason: string | undefined, known: number): Result<true, LineProblem> {
   if (to === 'live' || reason?.trim()) return ok(true)
   if (!proof || proof.length === 0) return fail('proof-fails', { to, why: 'no reading was given' })
   if (to === 'proven-dead') {
     if (proof.length < 3) return fail('proof-fails', { to, why: 'it takes live, dead and live again: three readings at least' })
     const [before, after] = [proof[0]!, proof.at(-1)!]
-    if (before < KNOWN_VOLTS || after < KNOWN_VOLTS) return fail('proof-fails', { to, why: 'the known live source must read before and after' })
+    if (before < known || after < known) return fail('proof-fails', { to, why: 'the known live source must read before and after' })
     const worst = Math.max(...proof.slice(1, -1))
     return worst < DEAD_VOLTS ? ok(true) : fail('proof-fails', { to, why: `it still reads ${formatValue('volts', worst)}` })
   }

@@ -7,7 +7,7 @@ import { useTab } from '~/stores/tab'
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
 const tab = useTab()
 const label = (about: string) => tab.kind ? labelOf(tab.kind, about) : about
-const likely = computed(() => tab.isolation?.suspects.filter(s => s.component && s.chance > 0.02 && !tab.state.findings.failed.some(f => f.about === s.fault)).slice(0, 4) ?? [])
+const likely = computed(() => tab.isolation?.suspects.filter(s => s.component && s.failed > 0.02 && !tab.state.findings.failed.some(f => f.about === s.fault)).slice(0, 4) ?? [])
 const causes = computed(() => tab.isolation?.causes.flatMap(c => c.causes) ?? [])
 const also = computed(() => tab.isolation?.alsoFound ?? [])
 const other = ref('')
@@ -32,7 +32,7 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
       <template v-if="!settled">
         <p v-if="!tab.state.findings.failed.length" class="soft">Name what failed. The likeliest first:</p>
         <button v-for="s in likely" :key="s.fault" class="press offer" @click="find('failed', s.fault)">
-          <span>{{ s.label }}</span><span class="figure">{{ Math.round(s.chance * 100) }}</span>
+          <span>{{ s.label }}</span><span class="figure">{{ Math.round(s.failed * 100) }}</span>
         </button>
       </template>
     </div>

@@ -12,6 +12,7 @@ const flowStems = new Set(['set', 'port', 'tank', 'pump', 'source', 'check', 'fi
 /** Whether a figure belongs to the flow side, in a stage or not. */
 export const isFlowFigure = (key: string) => flowStems.has(key.slice(key.indexOf(':') + 1, key.indexOf('.')))
 
+interface Usual { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
 export interface FlowSide { readonly healthy: Record<string, number>, readonly usualCycle: number, run(f: Figures, stages: readonly SolvedStage[]): FlowStory }
 
 export interface WaterOptions {
@@ -52,7 +53,7 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
     yield: o.yieldField ? plate.value(o.yieldField) ?? 6 * flow : 6 * flow,
   })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
-  const plant = (f: Figures, stages: readonly SolvedStage[], usual: { flow: number, rapidBelow: number }) => {
+  const plant = (f: Figures, stages: readonly SolvedStage[], usual: Usual) => {
     const main = stages[0]!
     const speed = main.turning === 'running' ? (1 - main.slip) / (1 - main.ratedSlip) : 1
     const rise = f['pump.shutOff']! * (o.displacement ? 1 : speed ** 2)
@@ -92,11 +93,12 @@ const switchOf = (f: Figures) => ({
 })
 
 /** Runs the sound plant once to learn its usual delivery and cycle, by which the others are called weak or rapid. */
-function finish(healthy: Record<string, number>, run: (f: Figures, stages: readonly SolvedStage[], usual: { flow: number, rapidBelow: number }) => FlowStory, rapid: number): FlowSide {
+function finish(healthy: Record<string, number>, run: (f: Figures, stages: readonly SolvedStage[], usual: Usual) => FlowStory, rapid: number): FlowSide {
+  const draw = healthy['pump.flow']!
   const turning = [{ turning: 'running', slip: 0, ratedSlip: 0 } as SolvedStage]
   const still = { ...healthy, 'switch.rest1': OPEN }
-  const sound = run(still, turning, { flow: 0, rapidBelow: 0 })
-  const usual = { flow: sound.delivery, rapidBelow: Math.min(rapid, 0.5 * sound.cycle) }
+  const sound = run(still, turning, { flow: 0, draw, rapidBelow: 0 })
+  const usual = { flow: sound.delivery, draw, rapidBelow: Math.min(rapid, 0.5 * sound.cycle) }
   return { healthy, usualCycle: sound.cycle, run: (f, stages) => run(f, stages, usual) }
 }
 
