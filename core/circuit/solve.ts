@@ -118,13 +118,30 @@ function createSolution(network: Network, factors: Factors, rhsRe: Float64Array,
     ports.set(key, seen)
     return seen
   }
+  // volts everywhere for one amp driven into a node; kept, since several meter readings share a node
+  const columns = new Map<number, { re: Float64Array, im: Float64Array }>()
+  const column = (i: number) => {
+    const kept = columns.get(i)
+    if (kept) return kept
+    const injection = new Float64Array(rhsRe.length)
+    injection[i] = 1
+    const fresh = solveFactored(factors, injection, new Float64Array(rhsRe.length))
+    columns.set(i, fresh)
+    return fresh
+  }
+  /** The same as the port, from shared columns: enough for what a voltmeter of megohms looks into. */
+  const behindMeter = (a: string, b: string): Complex => {
+    const [ia, ib] = [a === EARTH ? -1 : index.get(a) ?? unknown(a), b === EARTH ? -1 : index.get(b) ?? unknown(b)]
+    const transfer = (from: number, to: number) => from < 0 || to < 0 ? ZERO : complex(column(from).re[to]!, column(from).im[to]!)
+    return subtract(add(transfer(ia, ia), transfer(ib, ib)), add(transfer(ia, ib), transfer(ib, ia)))
+  }
   return {
     voltage,
     current,
     portImpedance,
     meterReading: (a, b, meterOhms) => {
       const open = subtract(voltage(a), voltage(b))
-      const behind = portImpedance(a, b)
+      const behind = behindMeter(a, b)
       return { volts: divide(scale(open, meterOhms), add(complex(meterOhms), behind)), behind }
     },
     residual: () => {

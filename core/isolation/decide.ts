@@ -5,7 +5,7 @@
  */
 import type { SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
-import { groupByRepair, repairChances, repairMinutes, sumGroups, type Groups } from './groups'
+import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf, type Ranking, type Suspect } from './suspects'
 import type { TestTable } from './tables'
 
@@ -32,11 +32,11 @@ const ABOVE_LEFT = 0.03
 
 export interface Weighed { readonly table: TestTable, readonly bits: number, readonly cost: number }
 
-export function lossOf(model: SystemModel, groups: Groups, sums: Float64Array, total: number): { readonly repair: string, readonly chance: number, readonly loss: number } | undefined {
+function lossOf(groups: Groups, sums: Float64Array, total: number): { readonly repair: string, readonly chance: number, readonly loss: number } | undefined {
   let best: { repair: string, chance: number, loss: number } | undefined
   for (const [repair, sum] of repairChances(groups, sums)) {
     const chance = sum / total
-    const minutes = repairMinutes(model, repair)
+    const minutes = groups.minutes.get(repair)!
     const loss = (1 - chance) * ((minutes >= COSTLY ? 2 : 1) * minutes + COMING_BACK)
     if (!best || loss < best.loss) best = { repair, chance, loss }
   }
@@ -52,7 +52,7 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   if (!likeliest) return undefined
   const [repair, chance] = likeliest
   if (chance < 0.5 || sums[groups.of[0]!]! > chance) return undefined
-  const minutes = repairMinutes(model, repair)
+  const minutes = groups.minutes.get(repair)!
   const covered = ranking.suspects.filter(s => s.component && s.repair.label === repair && s.chance > 0.02)
   const top = covered[0]
   if (!top) return undefined
@@ -60,8 +60,10 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   if (down && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return undefined
   if (rereads > 0 && chance < 0.995) return undefined
   const useful = tests.filter(t => t.bits > 0.02)
-  const acting = lossOf(model, groups, sums, 1)!
-  const worth = useful.some(t => acting.loss - expectedLoss(model, groups, ranking.chances, t.table) > t.cost)
+  const acting = lossOf(groups, sums, 1)!
+  // only where it can change the answer
+  const asked = chance < ENOUGH ? chance >= LIKELY && minutes < COSTLY : minutes >= COSTLY && chance < 0.99
+  const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
   const kind = chance >= ENOUGH ? 'found' : useful.length === 0 ? 'inseparable' : chance >= LIKELY && minutes < COSTLY && !worth ? 'cheaper' : undefined
   if (!kind || (kind === 'found' && minutes >= COSTLY && worth && chance < 0.99)) return undefined
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
@@ -69,7 +71,7 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
 }
 
 /** Expected loss after a test, over its outcomes. */
-function expectedLoss(model: SystemModel, groups: Groups, chances: Float64Array, table: TestTable): number {
+function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): number {
   let loss = 0
   const byBin = Array.from({ length: table.bins }, () => new Float64Array(groups.count))
   for (let h = 0; h < chances.length; h++) {
@@ -79,7 +81,7 @@ function expectedLoss(model: SystemModel, groups: Groups, chances: Float64Array,
   }
   for (const sums of byBin) {
     const total = sums.reduce((a, b) => a + b, 0)
-    if (total > 1e-9) loss += total * (lossOf(model, groups, sums, total)?.loss ?? 0)
+    if (total > 1e-9) loss += total * (lossOf(groups, sums, total)?.loss ?? 0)
   }
   return loss
 }

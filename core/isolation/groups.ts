@@ -10,6 +10,8 @@ export interface Groups {
   readonly count: number
   /** repairs of each group; none for nothing wrong and something else */
   readonly repairs: readonly (readonly string[])[]
+  /** minutes of each repair */
+  readonly minutes: ReadonlyMap<string, number>
 }
 
 /**
@@ -30,7 +32,7 @@ export function groupByRepair(model: SystemModel, n: number, repaired: readonly 
     repairs.push(own[0] === '?' ? [] : own)
     return keys.length - 1
   })
-  return { of, count: keys.length, repairs }
+  return { of, count: keys.length, repairs, minutes: minutesOf(model) }
 }
 
 /** What has failed: a cause is pursued once its casualty is known, or once the casualty has been put right. */
@@ -51,4 +53,4 @@ export function sumGroups(groups: Groups, chances: Float64Array): Float64Array {
   return sums
 }
 
-export const repairMinutes = (model: SystemModel, label: string) => model.kind.faults.find(f => f.repair.label === label)?.repair.minutes ?? 30
+const minutesOf = (model: SystemModel) => new Map(model.kind.faults.map(f => [f.repair.label, f.repair.minutes]))

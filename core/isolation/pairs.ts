@@ -31,8 +31,7 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   considered.forEach((a, i) => {
     for (const b of considered.slice(i + 1)) {
       const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
-      const component = (f: string) => f.split('.')[0]!
-      if (component(one.fault) === component(two.fault)) continue
+      if (componentOf(one.fault) === componentOf(two.fault)) continue
       // a prior is relative to the complaint; of two faults the one that shows more carries it
       const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + logs.reduce((sum, l) => sum + Math.max(l[a]!, l[b]!), 0)
       if (score > best + BEHIND) found.push({ a, b, score })
@@ -41,3 +40,5 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, MOST)
   return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
 }
+
+const componentOf = (fault: string) => fault.slice(0, fault.indexOf('.'))

@@ -38,8 +38,25 @@ export function buildTables(model: SystemModel): Tables {
   return { model, tests, foreseen }
 }
 
-/** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). */
+const kept = new WeakMap<Tables, Map<string, Float64Array>>()
+const MOST_KEPT = 3000
+
+/** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). Kept for what was foreseen. */
 export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tables.model.hypotheses.length): Float64Array {
+  if (hypotheses !== tables.foreseen) return workOut(tables, evidence, hypotheses)
+  const { line, repaired, confirmed } = evidence
+  const known = kept.get(tables) ?? new Map<string, Float64Array>()
+  kept.set(tables, known)
+  const key = `${line.test}|${line.kind === 'reading' ? line.value : line.outcome}|${confirmed}|${repaired.join()}`
+  const before = known.get(key)
+  if (before) return before
+  const fresh = workOut(tables, evidence, hypotheses)
+  if (known.size >= MOST_KEPT) known.clear()
+  known.set(key, fresh)
+  return fresh
+}
+
+function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float64Array {
   const { line, repaired } = evidence
   const slips = MISREAD ** (1 + evidence.confirmed)
   const { model } = tables

@@ -67,8 +67,18 @@ function findSlip(model: SystemModel, state: TabState, test: NumericTest, value:
   return undefined
 }
 
-/** The most that this supply can put on a point under anything that is foreseen. */
-const mostVolts = (model: SystemModel, test: NumericTest) => model.hypotheses.reduce((most, h, i) => h.second ? most : Math.max(most, model.predict(i, test).mean), 0.02 * model.supplyVolts)
+const highest = new WeakMap<SystemModel, Map<string, number>>()
+
+/** The most that this supply can put on a point under anything that is foreseen; worked out once for each test of a model. */
+function mostVolts(model: SystemModel, test: NumericTest): number {
+  const known = highest.get(model) ?? new Map<string, number>()
+  highest.set(model, known)
+  const kept = known.get(test.id)
+  if (kept !== undefined) return kept
+  const most = model.hypotheses.reduce((m, h, i) => h.second ? m : Math.max(m, model.predict(i, test).mean), 0.02 * model.supplyVolts)
+  known.set(test.id, most)
+  return most
+}
 
 function liveFurtherDown(model: SystemModel, state: TabState, test: NumericTest): boolean {
   const number = (t: Test) => model.kind.points.find(p => p.id === t.point)?.number ?? 0

@@ -10,7 +10,7 @@ import { predict, type Standing } from './predict'
 import { scoped } from './power/pieces'
 import { solveStage, type SolvedStage } from './power/stage'
 import { tryTrial } from './trial'
-import { faultId, type Effect, type FaultMode, type Figures, type Hypothesis, type ModelResult, type Nameplate, type NameplateField, type NumericTest, type Prediction, type SeenTest, type SystemKind, type SystemModel } from './types'
+import { faultId, type Band, type Effect, type FaultMode, type Figures, type Hypothesis, type ModelResult, type Nameplate, type NameplateField, type NumericTest, type Prediction, type SeenTest, type SystemKind, type SystemModel } from './types'
 
 const PRIOR_SOUND = 0.03
 const PRIOR_OTHER = 0.02
@@ -35,6 +35,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   }
   const finish = (e: Entry, i: number): Hypothesis => ({ ...e.hypothesis, prior: e.hypothesis.prior / total, effect: e.modes.length > 0 ? stand(i, '').effect : 'runs' })
   const hypotheses: Hypothesis[] = entries.map(finish)
+  const bands = new Map<string, { readonly band: Band | undefined }>()
   const sound = (test: NumericTest) => predict(stand(0, stageOf(test)), test)
 
   const model: SystemModel = {
@@ -42,8 +43,12 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     predict: (h, test) => predictStanding(stand, entries, h, test),
     expect: (h, test) => expectOutcomes(d, solver, stand, entries, h, test),
     band: (test) => {
+      const kept = bands.get(test.id)
+      if (kept) return kept.band
       const stage = d.stages.find(s => s.id === stageOf(test)) ?? d.stages[0]!
-      return bandOf({ bands: stage.bands, supplyVolts: stage.supplyVolts, healthy, known: d.plate.known, prefix: stage.prefix }, test, sound(test))
+      const band = bandOf({ bands: stage.bands, supplyVolts: stage.supplyVolts, healthy, known: d.plate.known, prefix: stage.prefix }, test, sound(test))
+      bands.set(test.id, { band })
+      return band
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,

@@ -1,26 +1,38 @@
-/** Runs in a worker thread for the bench: builds the model once, cold, then isolates after every line of the nursery call. */
-import { parentPort } from 'node:worker_threads'
+/** Runs in a worker thread for the bench: builds a kind's model once, cold, then isolates after every line of a call. */
+import { parentPort, workerData } from 'node:worker_threads'
 import { isolate, prepareSystem } from '#core/isolation'
+import { isKindId, kindFor } from '#core/systems'
 import { foldTab, type Line } from '#core/tab'
 
+const { kind } = workerData as { kind: string }
+if (!isKindId(kind)) throw new Error(`no kind ${kind}`)
 const started = performance.now()
-const tables = prepareSystem('well-3wire', { 'motor.power': 559, 'motor.amps': 7.8, 'box.capLow': 130e-6, 'box.capHigh': 156e-6, 'cable.length': 55 })
+const tables = prepareSystem(kind, {})
 if (!tables.ok) throw new Error(tables.problem.code)
-const lines: Line[] = []
-const at = '2026-06-15T10:00:00Z'
-const add = (line: object) => lines.push({ id: `line-${lines.length}-bench`, at, ...line } as Line)
-add({ kind: 'opened', complaint: 'overload-trips', words: '' })
-isolate(tables.value, foldTab(lines))
 const ready = performance.now() - started
 
-const readings: [string, number | null][] = [['line.volts', 238], ['load.volts', 238], ['black.run', 33.1], ['cap.farads', 147e-6], ['red.start', 0], ['relay.ohms', null], ['leads.by', 3.4], ['leads.ry', 12.6], ['leads.ground', 4e7], ['pole1.drop', 0.05], ['precharge', 8e4], ['gauge', 2e5]]
+const lines: Line[] = []
+const add = (line: object) => lines.push({ id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z', ...line } as Line)
+add({ kind: 'opened', complaint: kindFor(kind).complaints[0], words: '' })
 const steps: number[] = []
-for (let round = 0; round < 10; round++) {
-  for (const [test, value] of readings) {
-    add({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}) })
-    const before = performance.now()
-    isolate(tables.value, foldTab(lines))
-    steps.push(performance.now() - before)
+const step = () => {
+  const before = performance.now()
+  isolate(tables.value, foldTab(lines))
+  steps.push(performance.now() - before)
+}
+step()
+// each line reads as one fault would, and every fourth as another: so that pairs come into play
+const { model } = tables.value
+const [one, two] = [Math.floor(model.hypotheses.length * 0.2), Math.floor(model.hypotheses.length * 0.45)]
+const tests = model.kind.tests.filter(t => t.kind === 'numeric').slice(0, 24)
+for (let round = 0; round < 2; round++) {
+  for (const [i, test] of tests.entries()) {
+    const p = model.predict(i % 4 === 3 ? two : one, test)
+    add({ kind: 'reading', test: test.id, ...(p.ol > 0.5 ? { value: null, ol: true } : { value: p.log ? Math.exp(p.mean) : p.mean }) })
+    step()
   }
 }
-parentPort?.postMessage({ ready, steps })
+while (lines.length < 500) add({ kind: 'note', text: `note ${lines.length}` })
+const before = performance.now()
+foldTab(lines)
+parentPort?.postMessage({ ready, steps, fold: performance.now() - before })

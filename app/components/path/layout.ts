@@ -53,7 +53,7 @@ export function layOutPath(kind: SystemKind): PathLayout {
   const flow = placeFlow(kind, power, at, flowY)
   const unloader = pilot.findIndex(p => p.component.glyph === 'unloader')
   const check = flow.find(p => p.component.id === 'check')
-  if (unloader >= 0 && check) pilot[unloader] = { ...pilot[unloader]!, x: clearOf(check.x, pilot.filter((_, i) => i !== unloader), pilot[unloader]!.width) }
+  if (unloader >= 0 && check) pilot[unloader] = { ...pilot[unloader]!, x: beside(check.x, pilot.filter((_, i) => i !== unloader)) }
   const placed = [...power, ...pilot, ...flow]
   const place = (id: string) => placed.find(p => p.component.id === id)!
   return {
@@ -101,11 +101,8 @@ function placePilot(components: readonly ComponentDef[], power: readonly Placed[
   })
 }
 
-function clearOf(x: number, taken: readonly Placed[], width: number): number {
-  const hits = (v: number) => taken.some(t => Math.abs(t.x - v) < (t.width + width) / 2 + 14)
-  for (const shift of [0, 40, -40, 80, -80, 120, 160]) if (!hits(x + shift)) return x + shift
-  return x
-}
+/** Over the check valve it vents, but clear of the words beside the pilot switch. */
+const beside = (x: number, wired: readonly Placed[]) => wired.reduce((at, w) => Math.max(at, w.x + 172), x)
 
 /** Pumps stand under their motors and open tanks under their floats; the rest runs evenly between, clear of the sensing port. */
 function placeFlow(kind: SystemKind, power: readonly Placed[], at: (id: string) => Placed | undefined, y: number): Placed[] {
@@ -165,7 +162,7 @@ function wiresOf(s: DrawnStretch, from: Placed, to: Placed): Wire[] {
 /** One thin wire from under the starter to a thing in the pilot circuit, or between two of them. */
 function pilotWire(from: Placed, to: Placed, conductor: string): Wire {
   if (from.lane === 'power') {
-    const x = to.x > from.x ? from.x + 14 : Math.max(from.x - 26, Math.min(from.x + 10, to.x))
+    const x = from.x - 34
     const [edge, side] = to.x + to.width / 2 < x ? [to.x + to.width / 2, to.y] : [to.x, to.y - to.height / 2]
     return { path: side === to.y ? `M${x} ${from.y + from.height / 2} V${side} H${edge}` : `M${edge} ${from.y + from.height / 2} V${side}`, mid: [x, to.y - 14], conductor, pilot: true }
   }

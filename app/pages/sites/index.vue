@@ -54,6 +54,7 @@ async function take(event: Event) {
     </ul>
     <p v-else-if="sites" class="soft">{{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}</p>
     <p v-else-if="!trouble" class="soft">Reading the book…</p>
+    <LearnedRates />
   </div>
 </template>
 
