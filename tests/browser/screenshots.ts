@@ -32,7 +32,7 @@ try {
   await page.theme('day')
   await go(`/tabs/${caravan.id}`)
   await page.see('left', '.area-suspects')
-  await page.driver.executeScript('[...document.querySelectorAll(".path .dot")].find(d => d.getAttribute("aria-label").includes("switch load")).dispatchEvent(new MouseEvent("click", { bubbles: true }))')
+  await page.driver.executeScript('[...document.querySelectorAll(".path .dot, .path .flag")].find(d => d.getAttribute("aria-label").includes("switch load")).dispatchEvent(new MouseEvent("click", { bubbles: true }))')
   await page.see('Volts on the switch load side', '.keys')
   await shoot('keys')
   await go(`/tabs/${nursery.id}`)
@@ -58,6 +58,28 @@ try {
   await go('/open')
   await page.see('What the customer says')
   await shoot('open')
+  await (await page.find('#site')).sendKeys('Toll Bridge Orchard')
+  await page.press('Three-phase pump', '.narrow')
+  await page.press('What is fitted', '.narrow')
+  await (await page.find('input[name="motor.power"]')).sendKeys('5 hp')
+  await (await page.find('input[name="motor.amps"]')).sendKeys('4 A')
+  await page.see('cannot make 5 hp', '.plate-form')
+  await page.driver.executeScript('document.querySelector(".plate-form").scrollIntoView()')
+  await shoot('open-system')
+  const kinds = async (kind: string, name: string) => {
+    const listed = await (await fetch(`${served.url}/api/sites`)).json() as { id: string, systems: { kind: string }[] }[]
+    const site = await (await fetch(`${served.url}/api/sites/${listed.find(s => s.systems.some(x => x.kind === kind))!.id}`)).json() as { systems: { system: { kind: string }, tabs: { tab: { id: string, status: string } }[] }[] }
+    const own = site.systems.find(s => s.system.kind === kind)!.tabs
+    await go(`/tabs/${(own.find(t => t.tab.status === 'open') ?? own[0]!).tab.id}`)
+    await page.see('left', '.area-suspects')
+    await shoot(name)
+  }
+  await kinds('compressor-pilot', 'tab-compressor')
+  await kinds('holding-tank', 'tab-holding-tank')
+  await kinds('rv', 'tab-rv')
+  await page.theme('night')
+  await kinds('three-phase', 'tab-three-phase')
+  await page.theme('day')
   await page.size(390, 844)
   await go(`/tabs/${caravan.id}`)
   await page.see('next', '.parts')
