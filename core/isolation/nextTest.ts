@@ -9,7 +9,7 @@ import { formatValue } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Weighed } from './decide'
 import { groupByRepair, type Groups } from './groups'
-import { faultsOf, modeOf, type Ranking } from './suspects'
+import { failedIn, modeOf, type Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
 import { formatBand, withSource } from './verdict'
 
@@ -70,6 +70,7 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
     const { test } = table
     if (done.has(test.id) || state.skipped.has(test.id) || state.waiting.has(test.id)) continue
     if (needsTurning(test) && turning < TURNING_ENOUGH) continue
+    if (test.afterRepair && state.repaired.length === 0) continue
     const bits = expectedBits(table, ranking.chances, groups.of, groups.count)
     const cost = testCost(model, state, test).weighed
     scored.push({ table, bits, cost, score: bits / cost })
@@ -164,7 +165,8 @@ function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64
     for (const h of live) {
       const p = chances[h]! * table.row(h)[b]!
       total += p
-      for (const f of faultsOf(model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + p)
+      // what would have failed; the cause behind a casualty is a question of its own
+      for (const f of failedIn(model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + p)
     }
     if (total < 0.025) continue
     const leaves = [...sums].map(([fault, s]) => ({ fault, chance: s / total })).toSorted((x, y) => y.chance - x.chance).slice(0, 3).filter(l => l.chance > 0.04)

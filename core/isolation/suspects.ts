@@ -39,6 +39,9 @@ export interface Ranking {
 /** Which faults a hypothesis is made of. */
 export const faultsOf = (h: SystemModel['hypotheses'][number]): readonly string[] => h.second ? [h.fault, h.second.fault] : [h.fault]
 
+/** What has failed in a hypothesis: not the cause behind a casualty. */
+export const failedIn = (h: SystemModel['hypotheses'][number]): readonly string[] => h.second?.role === 'beside' ? faultsOf(h) : [h.fault]
+
 export function rankSuspects(tables: Tables, state: TabState): Ranking {
   const { model } = tables
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))

@@ -88,21 +88,23 @@ function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
     }
   }
   const singles = entries.length
-  for (let casualty = 2; casualty < singles; casualty++) for (const cause of causesOf(kind, entries, casualty, singles)) entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED))
+  for (let casualty = 2; casualty < singles; casualty++) for (const [cause, share] of causesOf(kind, entries, casualty, singles)) entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED * share))
   return entries
 }
 
-/** The catalogued causes of a fault that are faults themselves, each at its likeliest degree. */
-function causesOf(kind: SystemKind, entries: readonly Entry[], casualty: number, singles: number): number[] {
+/** The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of each. */
+function causesOf(kind: SystemKind, entries: readonly Entry[], casualty: number, singles: number): (readonly [number, number])[] {
   const mode = entries[casualty]!.modes[0]!
   const faults = mode.causes.flatMap((link) => {
     const fault = kind.causeNotes.find(n => n.id === link.because)?.fault ?? link.because
     return fault.includes('.') ? [fault] : []
   })
   return [...new Set(faults)].flatMap((fault) => {
-    let best = -1
-    for (let i = 2; i < singles; i++) if (entries[i]!.hypothesis.fault === fault && (best < 0 || entries[i]!.hypothesis.prior > entries[best]!.hypothesis.prior)) best = i
-    return best < 0 ? [] : [best]
+    const own: number[] = []
+    for (let i = 2; i < singles; i++) if (entries[i]!.hypothesis.fault === fault) own.push(i)
+    const likeliest = own.toSorted((a, b) => entries[b]!.hypothesis.prior - entries[a]!.hypothesis.prior).slice(0, 2)
+    const total = likeliest.reduce((sum, i) => sum + entries[i]!.hypothesis.prior, 0)
+    return likeliest.map(i => [i, entries[i]!.hypothesis.prior / total] as const)
   })
 }
 

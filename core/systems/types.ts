@@ -36,8 +36,10 @@ export interface NameplateField {
   readonly quantity: Quantity | 'horsepower' | 'length' | 'volume' | 'gauge' | 'code-letter' | 'altitude' | 'air-flow' | 'battery-capacity' | 'choice'
   /** smallest and largest value that makes sense, in SI (horsepower, AWG and letters as written) */
   readonly range?: readonly [number, number]
-  /** words of a choice, the usual one first; the nameplate holds its index */
+  /** words of a choice; the nameplate holds its index */
   readonly choices?: readonly string[]
+  /** the choice that holds unless another is made; the first unless said */
+  readonly usual?: number
 }
 
 export interface ComponentDef {
@@ -108,6 +110,8 @@ interface TestBase {
   readonly whileRunning?: boolean
   /** part of the proof run after a repair */
   readonly proves?: boolean
+  /** asked only once something has been put right */
+  readonly afterRepair?: boolean
 }
 
 /** A test that gives a figure. */

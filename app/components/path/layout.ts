@@ -44,7 +44,7 @@ export function layOutPath(kind: SystemKind): PathLayout {
   const between = (drawing.pilot ?? []).length > 0
   const over = drawing.stretches.some(s => s.route === 'over')
   const powerY = over ? WITH_OVER_Y : USUAL_Y
-  const [pilotY, flowY] = between ? [powerY + 98, powerY + 212] : [powerY + 82, powerY + 130]
+  const [pilotY, flowY] = between ? [powerY + 98, powerY + 212] : [powerY + 82, powerY + (drawing.power.some(id => find(id).glyph === 'control-box') ? 148 : 130)]
   const upstream = drawing.flow.indexOf(drawing.shafts.at(-1)!.pump)
   const power = spread(drawing.power.map(find), 22, WIDTH - 26 - upstream * 66, powerY)
   const at = (id: string) => [...power, ...pilot].find(p => p.component.id === id)

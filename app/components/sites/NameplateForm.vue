@@ -42,7 +42,7 @@ const set = (id: string, value: string) => { written.value = { ...written.value,
       <div v-for="o in options" :key="o.id" class="option">
         <span :id="`o-${o.id}`" class="soft">{{ o.label }}</span>
         <span class="set" role="radiogroup" :aria-labelledby="`o-${o.id}`">
-          <button v-for="(c, i) in o.field.choices" :key="c" type="button" role="radio" class="pick" :aria-checked="(written[o.id] ?? o.field.choices![0]) === c || (!written[o.id] && i === 0)" @click="set(o.id, c)">{{ c }}</button>
+          <button v-for="(c, i) in o.field.choices" :key="c" type="button" role="radio" class="pick" :aria-checked="written[o.id] ? written[o.id] === c : i === (o.field.usual ?? 0)" @click="set(o.id, c)">{{ c }}</button>
         </span>
       </div>
     </fieldset>

@@ -23,7 +23,7 @@ export const booster: KindPlan = {
     const power = ['supply', 'breaker', ...(disconnect ? ['disconnect'] : []), 'switch', 'motor']
     return compose(
       {
-        id: 'booster', name: 'Booster pump', medium: 'water', complaints: WATER_COMPLAINTS,
+        id: 'booster', name: 'Booster pump', medium: 'water', usual: { 'switch.cutOff': 1 }, complaints: WATER_COMPLAINTS,
         drawing: { power, stretches: stretchesOf(power, {}, { switch: 'feed', motor: 'run' }), flow: ['inlet', 'strainer', 'pump', 'check', ...(filter === 'before' ? ['filter'] : []), 'tank', 'gauge', ...(filter === 'after' ? ['filter'] : []), 'house'], shafts: [{ motor: 'motor', pump: 'pump' }], ports: [{ from: 'gauge', to: 'switch' }] },
       },
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral, downstream: 'motor' }),

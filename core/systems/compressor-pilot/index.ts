@@ -30,7 +30,7 @@ export const compressorPilot: KindPlan = {
     const withPhases = { ...supply, components: supply.components!.map(c => c.id === 'supply' ? { ...c, fields: [...c.fields ?? [], PHASES] } : c) }
     return compose(
       {
-        id: 'compressor-pilot', name: 'Compressor on a starter', medium: 'air', complaints: [...AIR_COMPLAINTS, 'chatters'],
+        id: 'compressor-pilot', name: 'Compressor on a starter', medium: 'air', usual: { 'supply.disconnect': 1 }, complaints: [...AIR_COMPLAINTS, 'chatters'],
         drawing: {
           power, flow: AIR_FLOW, shafts: [{ motor: 'motor', pump: 'head' }], ports: [{ from: 'tank', to: 'switch' }, { from: 'check', to: 'unloader' }], pilot: [...(transformer ? ['transformer'] : []), 'switch', 'unloader'],
           stretches: [...stretchesOf(power, {}, { starter: 'feed', motor: single ? 'run' : 'cable' }, single ? 2 : 3), ...(transformer ? [{ from: 'starter', to: 'transformer', wires: 1, route: 'pilot' as const }, { from: 'transformer', to: 'switch', wires: 1, route: 'pilot' as const }] : [{ from: 'starter', to: 'switch', wires: 1, route: 'pilot' as const }])],

@@ -43,7 +43,7 @@ export const holdingTank: KindPlan = {
     })
     return compose(
       {
-        id: 'holding-tank', name: 'Holding tank and booster', medium: 'water', complaints: WATER_COMPLAINTS,
+        id: 'holding-tank', name: 'Holding tank and booster', medium: 'water', usual: { 'switch.cutOff': 1 }, complaints: WATER_COMPLAINTS,
         drawing: {
           power: [...first, ...well], flow: ['well-pump', 'well-check', 'well-pipe', 'cistern', 'strainer', 'pump', 'check', ...(filter === 'before' ? ['filter'] : []), 'tank', 'gauge', ...(filter === 'after' ? ['filter'] : []), 'house'],
           stretches: [...stretchesOf(first, {}, { switch: 'feed', motor: 'run' }), { from: 'supply', to: 'well-breaker', wires: 2, route: 'over' as const }, ...stretchesOf(well, {}, { 'well-switch': 'well-feed', 'well-cable': 'well-run', 'well-motor': 'well-cable' })],

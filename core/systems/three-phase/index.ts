@@ -21,7 +21,7 @@ export const threePhase: KindPlan = {
     const pilot = [...(transformer ? ['transformer'] : []), 'switch', ...(float ? ['float'] : [])]
     return compose(
       {
-        id: 'three-phase', name: 'Three-phase pump', medium: 'water', complaints: [...WATER_COMPLAINTS, 'chatters'],
+        id: 'three-phase', name: 'Three-phase pump', medium: 'water', usual: { 'supply.disconnect': 1 }, complaints: [...WATER_COMPLAINTS, 'chatters'],
         drawing: {
           power, pilot, flow: ['pump', 'check', 'pipe', ...(filter === 'before' ? ['filter'] : []), 'tank', 'gauge', 'relief', ...(filter === 'after' ? ['filter'] : []), 'house'], shafts: [{ motor: 'motor', pump: 'pump' }], ports: [{ from: 'gauge', to: 'switch' }],
           stretches: [...stretchesOf(power, {}, { starter: 'feed', cable: 'cable', motor: 'cable' }, 3), ...['starter', ...pilot].slice(1).map((to, i) => ({ from: ['starter', ...pilot][i]!, to, wires: 1, route: 'pilot' as const }))],
