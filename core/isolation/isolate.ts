@@ -45,7 +45,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const puzzles = findPuzzles(tables, state, ranking)
   const judged = state.lines.filter(l => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id))
   const rereads = puzzles.filter(p => p.reread).map(p => p.test)
-  const { decision, tests } = proposeTests(tables, state, ranking, rereads)
+  const { decision, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
   const causes = accountForCauses(model, state, ranking, decision?.fault)
   return {
     suspects: ranking.suspects,

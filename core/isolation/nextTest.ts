@@ -39,10 +39,12 @@ export interface ProposedTest {
 
 const TURNING_ENOUGH = 0.4
 const LEAST_BITS = 0.02
+/** while a line stands that nothing explains, even a little is worth asking */
+const LEAST_WHEN_PUZZLED = 0.003
 
 export interface Proposal { readonly decision?: Decision, readonly tests: readonly ProposedTest[], readonly scored: readonly Weighed[] }
 
-export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, rereads: readonly string[], most = 3): Proposal {
+export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, rereads: readonly string[], puzzled = rereads.length > 0, most = 3): Proposal {
   const { model } = tables
   const groups = groupByRepair(model, ranking.chances.length, state.repaired)
   const scored = scoreTests(tables, state, ranking, groups)
@@ -52,7 +54,7 @@ export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, 
     return table ? [{ table, bits: 0, cost: testCost(model, state, table.test).weighed }] : []
   })
   const chosen: Weighed[] = [...again.slice(0, 1)]
-  for (const s of scored.filter(s => s.bits > LEAST_BITS)) {
+  for (const s of scored.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
     if (chosen.length >= most) break
     // three readings of one point are one suggestion
     if (chosen.some(c => c.table.test.point === s.table.test.point && sameFamily(c.table.test, s.table.test))) continue

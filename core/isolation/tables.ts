@@ -66,10 +66,10 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   for (let h = 0; h < hypotheses; h++) out[h] = line.kind === 'reading' ? readingChance(table, h, line.value, slips) : seenChance(table, h, line.outcome, slips)
   fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
   if (repaired.length === 0) return out
-  // what a component's fault does is gone once it has been put right; a new part is bad now and then
+  // what a component's fault does is gone once it has been put right; a new part is hardly ever bad
   return out.map((value, h) => {
     const left = model.without(h, repaired)
-    return left === h ? value : 0.96 * out[left]! + 0.04 * value
+    return left === h ? value : 0.99 * out[left]! + 0.01 * value
   })
 }
 

@@ -148,7 +148,7 @@ export function settingTests(o: { medium: 'water' | 'air', cutOff: boolean }): B
       flow('leak-down', 'gauge', 'Leak-down in ten minutes', ['leak down', 'leak-down', 'drops', 'leakdown'], 'leak-down', 'pressure', 2, [water ? 'At cut-out, breaker off, every tap shut: pressure lost in ten minutes.' : 'At cut-out, switched off, outlet shut: pressure lost in ten minutes.'], { variant: 'leak-down', meter: 'gauge and clock', band: 'leak-down', wait: { minutes: 10, why: 'ten minutes with everything shut' }, condition: 'static', whileRunning: true, proves: true }),
       seen({
         id: 'works', point: 'gauge', title: 'Two whole cycles: does it start, run, stop and hold?', words: ['works', 'proof run'], minutes: 5, need: 'live', proves: true, afterRepair: true, steps: [water ? 'A tap a little open, so that things move slowly; watch two cycles from start to stop.' : 'Draw a little; watch two cycles from start to stop.'],
-        outcomes: [outcome('yes', 'does its work', 'yes', 'good'), outcome('no', 'something is still wrong', 'no', 'not yet')], usual: [0.1, 0.9], given: { 'effect:runs': [0.97, 0.03] },
+        outcomes: [outcome('yes', 'does its work', 'yes', 'good'), outcome('no', 'something is still wrong', 'no', 'not yet')], usual: [0.04, 0.96], given: { 'effect:runs': [0.97, 0.03] },
       }),
       seen({
         id: 'runs-past', point: 'gauge', title: 'Does it stop at cut-out?', words: ['stops', 'runs on', 'runs past'], minutes: 3, need: 'live', whileRunning: true, steps: [water ? 'Taps shut, hand on the disconnect; watch the gauge.' : 'Outlet shut, hand on the switch; watch the gauge.'], cautions: [water ? 'Switch off if it climbs 10 psi past cut-out: pipe can burst.' : 'Switch off if it climbs 10 psi past cut-out.'],
