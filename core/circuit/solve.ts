@@ -37,9 +37,6 @@ export function solveNetwork(network: Network): Result<SolvedNetwork, NetworkPro
     const refused = checkElement(e)
     if (refused) return refused
   }
-  const floating = findFloating(network, index)
-  if (floating) return fail('floating-node', { node: floating })
-
   for (const e of elements) if (e.kind === 'source' || e.kind === 'winding') branches.set(e.id, index.size + branches.size)
   const n = index.size + branches.size
   const matrix = createMatrix(n)
@@ -82,6 +79,9 @@ export function solveNetwork(network: Network): Result<SolvedNetwork, NetworkPro
     }
   }
   const factors = factor(matrix)
+  // what is tied to nothing makes the matrix singular: then it is looked for, and named
+  const floating = 'singularColumn' in factors ? findFloating(network, index) : undefined
+  if (floating) return fail('floating-node', { node: floating })
   if ('singularColumn' in factors) return fail('singular', { unknown: nameUnknown(factors.singularColumn, index, branches) })
   return ok(createSolution(network, factors, rhsRe, rhsIm, index, branches, byId))
 }

@@ -87,12 +87,12 @@ describe.each(CALLS.map(c => [c.site, c] as const))('a call at %s', (site, call)
     for (const [test, figure] of call.left) {
       const input = await page.find(`input[aria-label="${test}, as left"]`)
       await input.sendKeys(figure, '\n')
-      await waitFor(async () => (await input.getAttribute('value')) === '' || (await page.driver.findElements(By.css('dialog[open]'))).length > 0, 8000, `${test} as left`)
+      await waitFor(async () => (await input.getAttribute('value')) === '' || (await page.driver.findElements(By.css('dialog[open]'))).length > 0, 12000, `${test} as left`)
       if ((await page.driver.findElements(By.css('dialog[open]'))).length > 0) {
         await page.press('Power is on', 'dialog[open]')
         await waitFor(async () => !(await page.driver.findElements(By.css('dialog[open]'))).length, 8000, 'the dialog to close')
         await input.sendKeys('\n')
-        await waitFor(async () => (await input.getAttribute('value')) === '', 8000, `${test} as left`)
+        await waitFor(async () => (await input.getAttribute('value')) === '', 12000, `${test} as left`)
       }
     }
     await (await page.find('textarea')).sendKeys(`${call.failed}. Put right and proved.`)

@@ -126,7 +126,7 @@ describe('the plant nursery call', () => {
     const left = async (test: string, figure: string) => {
       const input = await page.find(`input[aria-label="${test}, as left"]`)
       await input.sendKeys(figure, '\n')
-      await waitFor(async () => (await input.getAttribute('value')) === '', 6000, `${test} as left`)
+      await waitFor(async () => (await input.getAttribute('value')) === '', 12000, `${test} as left`)
     }
     await left('Tank precharge', '38')
     const amps = await page.find('input[aria-label="Clamp black three seconds in, as left"]')
@@ -134,7 +134,7 @@ describe('the plant nursery call', () => {
     await page.press('Power is on', 'dialog[open]')
     await waitFor(async () => !(await page.driver.findElements(By.css('dialog[open]'))).length, 5000, 'the dialog to close')
     await amps.sendKeys('\n')
-    await waitFor(async () => (await amps.getAttribute('value')) === '', 6000, 'amps as left')
+    await waitFor(async () => (await amps.getAttribute('value')) === '', 12000, 'amps as left')
     await left('Cut-in', '40')
     await left('Cut-out', '60')
     await left('Start to start, with a tap running', '92 s')

@@ -12,8 +12,9 @@ const emit = defineEmits<{ prove: [state: WorkState] }>()
 const tab = useTab()
 const typed = ref<Record<string, string>>({})
 const trouble = ref<Record<string, string>>({})
-const AS_LEFT = ['precharge', 'line.volts', 'black.run', 'red.run', 'cut-in', 'cut-out', 'cycle', 'leads.ground', 'flow']
-const tests = computed(() => AS_LEFT.flatMap(id => tab.kind?.tests.filter((t): t is NumericTest => t.id === id && t.kind === 'numeric') ?? []))
+/** the proof run, and what a site's file is kept for besides */
+const BESIDES = ['line.volts', 'red.run', 'cycle', 'leads.ground']
+const tests = computed(() => tab.kind?.tests.filter((t): t is NumericTest => t.kind === 'numeric' && (t.proves === true || BESIDES.includes(t.id))) ?? [])
 
 const found = (test: string) => tab.state.lines.find(l => l.kind === 'reading' && l.test === test && !l.asLeft && !tab.state.struck.has(l.id))
 const left = (test: string) => tab.state.asLeft.findLast(l => l.test === test)
