@@ -23,10 +23,11 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   const best = Math.max(...fit)
   // a single fault belongs to a likely pair if it explains some lines far better than the best single does
   const leader = fit.indexOf(best)
-  const gain = (h: number) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + Math.max(l[h]!, l[leader]!), 0) : -Infinity
+  // (of the two the leader carries the complaint, so the other counts by its plain rate)
+  const gain = (h: number) => Math.log(model.hypotheses[h]!.prior * prior[leader]!) + logs.reduce((sum, l) => sum + Math.max(l[h]!, l[leader]!), 0)
   const singles: number[] = []
   for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
-  const considered = singles.map(h => ({ h, score: Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, CONSIDERED).map(s => s.h)
+  const considered = singles.map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, CONSIDERED).map(s => s.h)
   const found: { a: number, b: number, score: number }[] = []
   considered.forEach((a, i) => {
     for (const b of considered.slice(i + 1)) {

@@ -23,12 +23,13 @@ const PLATES: Record<KindId, readonly Nameplate[]> = {
   'three-phase': [{ 'motor.power': 5 * HORSEPOWER, 'motor.amps': 15.2, 'cable.length': 260 * FOOT }, { 'motor.power': 10 * HORSEPOWER, 'motor.volts': 460, 'starter.control': 1, 'starter.float': 1 }],
 }
 
-export function drawCall(id: KindId, random: Random): Promise<Call> {
+/** @param doubles share of calls with two faults */
+export function drawCall(id: KindId, random: Random, doubles = DOUBLES): Promise<Call> {
   const nameplate = PLATES[id][random.below(PLATES[id].length)]!
   const kind = kindFor(id, nameplate)
   const first = pick(kind.faults, f => f.baseRate, random)
   const planted = [plant(first, random)]
-  if (random.uniform() < DOUBLES) {
+  if (random.uniform() < doubles) {
     const causes = causesOf(kind, first)
     const chained = causes.length > 0 && random.uniform() < CHAINED
     const others = kind.faults.filter(f => f.component !== first.component)

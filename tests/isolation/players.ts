@@ -25,6 +25,8 @@ export interface Played {
   readonly missing: readonly string[]
   /** tests that the tab's own rules would have refused for want of a proof */
   readonly unsafe: number
+  /** the tab that it wrote */
+  readonly lines: readonly Line[]
 }
 
 export type Chooser = (tables: Tables, state: TabState, answer: Isolation) => string | undefined
@@ -79,7 +81,7 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   const needed = [...new Set(call.planted.map(p => p.mode.repair.label))]
   const wrong = done.filter(d => !needed.includes(d))
   const condemned = wrong.some(d => kind.faults.some(f => f.repair.label === d && f.repair.minutes >= EXPENSIVE))
-  return { right: wrong.length === 0 && needed.every(n => done.includes(n)), wrong, condemned, decided, tests, minutes, missing: needed.filter(n => !done.includes(n)), unsafe }
+  return { right: wrong.length === 0 && needed.every(n => done.includes(n)), wrong, condemned, decided, tests, minutes, missing: needed.filter(n => !done.includes(n)), unsafe, lines }
 }
 
 /** After a repair: what made it fail, looked for and put right, then the proof run. True when it runs and nothing is open. */
@@ -187,5 +189,5 @@ export function swapParts(call: Call): Played {
     wrong.push(label)
     minutes += m + COMING_BACK
   }
-  return { right: wrong.length === 0, wrong, condemned: wrong.some(d => call.kind.faults.some(f => f.repair.label === d && f.repair.minutes >= EXPENSIVE)), decided: true, tests: 0, minutes, missing: [], unsafe: 0 }
+  return { right: wrong.length === 0, wrong, condemned: wrong.some(d => call.kind.faults.some(f => f.repair.label === d && f.repair.minutes >= EXPENSIVE)), decided: true, tests: 0, minutes, missing: [], unsafe: 0, lines: [] }
 }
