@@ -1,5 +1,6 @@
 /** What the path shows: last reading at each point, nameplate notes, and the present position of each working part. */
 import { formatFigureOf } from '#core/formats'
+import { isWorkedOn } from '#core/systems'
 import { formatFigure, PSI } from '#core/units'
 import type { FlagReading } from '~/components/path/PathDrawing.vue'
 import { useTab } from '~/stores/tab'
@@ -60,8 +61,8 @@ export function usePathState() {
     if (weight('well-switch.stuck-up') > 0.6) open.add('well-switch')
     return {
       open,
-      startOpen: (relay === null || weight('box.relay-open') > 0.6) && !tab.state.repaired.includes('box'),
-      tripped: seen('overload-seen') === 'lets-go' && !tab.state.repaired.includes('box'),
+      startOpen: (relay === null || weight('box.relay-open') > 0.6) && !isWorkedOn('box', tab.state.repaired),
+      tripped: seen('overload-seen') === 'lets-go' && !isWorkedOn('box', tab.state.repaired),
       fill: seen('knock') === 'dull' ? 0.95 : 0.5,
       needle: typeof psi === 'number' ? Math.max(-0.6, Math.min(3.7, (psi / PSI) / (tab.kind?.medium === 'air' ? 200 : 100) * 4.3 - 0.6)) : 0.6,
     }

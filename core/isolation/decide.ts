@@ -6,7 +6,8 @@
 import type { SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
-import { modeOf, type Ranking, type Suspect } from './suspects'
+import { modeOf } from './hypothesis'
+import type { Ranking, Suspect } from './suspects'
 import type { TestTable } from './tables'
 
 /** Enough is known: the repair, the faults it covers, and why to stop here. */
@@ -57,9 +58,9 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   const top = covered[0]
   if (!top) return undefined
   const down = isDown(model, top)
-  if (down && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return undefined
   if (rereads > 0 && chance < 0.995) return undefined
   const useful = tests.filter(t => t.bits > 0.02)
+  if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return undefined
   const acting = lossOf(groups, sums, 1)!
   // only where it can change the answer
   const asked = chance < ENOUGH ? chance >= LIKELY && minutes < COSTLY : minutes >= COSTLY && chance < 0.99

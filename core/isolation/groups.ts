@@ -3,7 +3,7 @@
  * Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
  */
 import { faultId, type SystemModel } from '#core/systems'
-import { faultsOf } from './suspects'
+import { faultsOf } from './hypothesis'
 
 export interface Groups {
   readonly of: Int32Array
@@ -15,13 +15,14 @@ export interface Groups {
 }
 
 /**
- * @param repaired components already put right, whose faults no longer count
+ * @param repaired what has been put right, whose faults no longer count
  * @param causes whether the causes behind casualties count too: for deciding they do, for choosing tests the casualty comes first
  */
 export function groupByRepair(model: SystemModel, n: number, repaired: readonly string[], causes = false): Groups {
   const keys: string[] = []
   const repairs: (readonly string[])[] = []
-  const repairOf = new Map(model.kind.faults.map(f => [faultId(f), repaired.includes(f.component) ? undefined : f.repair.label]))
+  const right = model.putRight(repaired)
+  const repairOf = new Map(model.kind.faults.map(f => [faultId(f), right.has(f) ? undefined : f.repair.label]))
   const of = Int32Array.from({ length: n }, (_, h) => {
     const hypothesis = model.hypotheses[h]!
     const own = hypothesis.fault === 'other' ? ['?'] : [...new Set((causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(f => repairOf.get(f) ?? []))].toSorted()

@@ -2,6 +2,8 @@
  * Independent pairs, taken up only when no single fault explains the lines. Each pair is first judged by the better of its
  * two faults line by line, which can only flatter it; the few that could matter are then solved together.
  */
+import { isPutRight, type SystemModel } from '#core/systems'
+import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
 const MOST = 8
@@ -32,7 +34,7 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   considered.forEach((a, i) => {
     for (const b of considered.slice(i + 1)) {
       const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
-      if (componentOf(one.fault) === componentOf(two.fault)) continue
+      if (sameRepair(model, one.fault, two.fault)) continue
       // a prior is relative to the complaint; of two faults the one that shows more carries it
       const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + logs.reduce((sum, l) => sum + Math.max(l[a]!, l[b]!), 0)
       if (score > best + BEHIND) found.push({ a, b, score })
@@ -42,4 +44,8 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
 }
 
-const componentOf = (fault: string) => fault.slice(0, fault.indexOf('.'))
+/** Two faults that one repair puts right are one question. */
+function sameRepair(model: SystemModel, a: string, b: string): boolean {
+  const [one, two] = [modeOf(model, a), modeOf(model, b)]
+  return isPutRight(model.kind, two, [a]) || isPutRight(model.kind, one, [b])
+}

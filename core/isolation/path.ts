@@ -3,7 +3,7 @@
  * Proven takes more than being unlikely: a good reading at it, or further along the power, with all its faults ruled out.
  * A fault that is merely explained away by a likelier one leaves its component unproven.
  */
-import type { ComponentDef, SystemModel, Test } from '#core/systems'
+import { faultId, isWorkedOn, type ComponentDef, type SystemModel, type Test } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { judge } from './verdict'
@@ -17,12 +17,13 @@ const SUSPECT_FROM = 0.08
 export function standPath(model: SystemModel, state: TabState, ranking: Ranking): ComponentStanding[] {
   const failed = new Set(state.findings.failed.map(f => f.about))
   const good = goodTests(model, state)
+  const right = new Set([...model.putRight(state.repaired)].map(faultId))
   return model.kind.components.map((component) => {
-    const own = ranking.suspects.filter(s => s.component === component.id)
+    const own = ranking.suspects.filter(s => s.component === component.id && !right.has(s.fault))
     const weight = own.reduce((sum, s) => sum + s.failed, 0)
     const condemned = own.some(s => failed.has(s.fault) || s.chance > 0.95)
     const cleared = own.every(s => s.ruledOut || s.chance < 0.01) && good.some(t => reaches(model, t, component))
-    const standing: Standing = state.repaired.includes(component.id) ? 'proven' : condemned ? 'condemned' : weight >= SUSPECT_FROM ? 'suspect' : cleared ? 'proven' : 'unproven'
+    const standing: Standing = isWorkedOn(component.id, state.repaired) && weight < SUSPECT_FROM ? 'proven' : condemned ? 'condemned' : weight >= SUSPECT_FROM ? 'suspect' : cleared ? 'proven' : 'unproven'
     return { component: component.id, standing, weight }
   })
 }

@@ -2,9 +2,10 @@
  * Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. A suspect's
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
-import { faultId, type Complaint, type SystemModel } from '#core/systems'
+import type { Complaint, SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
+import { faultsOf, modeOf } from './hypothesis'
 import { likelyPairs } from './pairs'
 import { likelihoods, OTHER, type Tables } from './tables'
 
@@ -35,12 +36,6 @@ export interface Ranking {
   readonly suspects: readonly Suspect[]
   readonly ruledOutBy: ReadonlyMap<string, readonly string[]>
 }
-
-/** Which faults a hypothesis is made of. */
-export const faultsOf = (h: SystemModel['hypotheses'][number]): readonly string[] => h.second ? [h.fault, h.second.fault] : [h.fault]
-
-/** What has failed in a hypothesis: not the cause behind a casualty. */
-export const failedIn = (h: SystemModel['hypotheses'][number]): readonly string[] => h.second?.role === 'beside' ? faultsOf(h) : [h.fault]
 
 export function rankSuspects(tables: Tables, state: TabState): Ranking {
   const { model } = tables
@@ -153,8 +148,6 @@ function failedChance(model: SystemModel, fault: string, chances: Float64Array):
   }
   return sum
 }
-
-export const modeOf = (model: SystemModel, fault: string) => model.kind.faults.find(m => faultId(m) === fault)!
 
 /** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
 function besideOf(model: SystemModel, fault: string, chance: number, chances: Float64Array): Suspect['beside'] {

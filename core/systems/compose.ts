@@ -50,7 +50,7 @@ export function rescope(block: Block, stage: string, name: string): Block {
     components: block.components?.map(c => ({ ...c, id: own(c.id), name: labelled(c.name) })) ?? [],
     points: block.points?.map(p => ({ ...p, id: own(p.id), name: `${stage} ${p.name}`, component: own(p.component), aliases: [`${stage} ${p.id}`, ...p.aliases.map(a => `${stage} ${a}`)], spot: { ...p.spot, on: own(p.spot.on) } })) ?? [],
     faults: block.faults?.map(f => ({
-      ...f, component: own(f.component), label: labelled(f.label), repair: { ...f.repair, label: labelled(f.repair.label) }, severities: f.severities.map(s => ({ ...s, change: (h: Figures) => keys(s.change(scoped(h, prefix))) })),
+      ...f, component: own(f.component), label: labelled(f.label), repair: { ...f.repair, label: labelled(f.repair.label), ...(f.repair.renews ? { renews: f.repair.renews.map(own) } : {}) }, severities: f.severities.map(s => ({ ...s, change: (h: Figures) => keys(s.change(scoped(h, prefix))) })),
       causes: f.causes.map(c => c.because.includes('.') ? { ...c, because: own(c.because) } : c),
     })) ?? [],
     tests: block.tests?.map(test) ?? [],

@@ -9,6 +9,7 @@ import type { Description } from './describe/description'
 import { predict, type Standing } from './predict'
 import { scoped } from './power/pieces'
 import { solveStage, type SolvedStage } from './power/stage'
+import { isPutRight } from './putRight'
 import { tryTrial } from './trial'
 import { faultId, type Band, type Effect, type FaultMode, type Figures, type Hypothesis, type ModelResult, type Nameplate, type NameplateField, type NumericTest, type Prediction, type SeenTest, type SystemKind, type SystemModel } from './types'
 
@@ -37,6 +38,13 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
   const sound = (test: NumericTest) => predict(stand(0, stageOf(test)), test)
+  const rightAfter = new Map<string, ReadonlySet<FaultMode>>()
+  const putRight = (repaired: readonly string[]) => {
+    const key = repaired.join()
+    const known = rightAfter.get(key) ?? new Set(kind.faults.filter(f => isPutRight(kind, f, repaired)))
+    rightAfter.set(key, known)
+    return known
+  }
 
   const model: SystemModel = {
     kind, nameplate, hypotheses, assumptions: d.plate.assumptions, supplyVolts: d.stages[0]!.supplyVolts, stages: d.stages.map(s => s.id),
@@ -52,9 +60,11 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,
+    putRight,
     without: (h, repaired) => {
       const { modes, hypothesis } = entries[h]!
-      const left = modes.filter(m => !repaired.includes(m.component))
+      const right = putRight(repaired)
+      const left = modes.filter(m => !right.has(m))
       if (left.length === modes.length) return h
       return left.length === 1 && hypothesis.parts ? hypothesis.parts[modes.indexOf(left[0]!)]! : 0
     },

@@ -169,7 +169,8 @@ export interface CauseLink { readonly because: string, readonly why: string }
 export const WEARS = ['age', 'starts', 'sand', 'damp'] as const
 export type Wear = typeof WEARS[number]
 
-export interface Repair { readonly label: string, readonly minutes: number, readonly part: string }
+/** `renews` names the components that are new afterwards, with all their faults gone; a lesser repair puts right what it is the repair for. */
+export interface Repair { readonly label: string, readonly minutes: number, readonly part: string, readonly renews?: readonly string[], /** stays though its component is renewed: it sits beside it */ readonly outlives?: true }
 
 export interface FaultMode {
   readonly component: string
@@ -245,7 +246,9 @@ export interface SystemModel {
   readonly stages: readonly string[]
   /** how the flow side behaves under a hypothesis */
   story(hypothesis: number): FlowStory
-  /** the index of what is left of a hypothesis once these components have been put right */
+  /** the faults that these repairs have put right: each named by its fault, or by a whole component */
+  putRight(repaired: readonly string[]): ReadonlySet<FaultMode>
+  /** the index of what is left of a hypothesis after these repairs */
   without(hypothesis: number, repaired: readonly string[]): number
   /** adds pairs of faults that were not foreseen; returns their indices */
   addPairs(pairs: readonly (readonly [number, number])[]): readonly number[]

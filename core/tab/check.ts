@@ -3,12 +3,12 @@
  * physics allows, a proof that proves. Going on without a needed state is allowed only with a reason.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import type { Need, NumericTest, SystemKind, Test } from '#core/systems'
+import { faultId, type Need, type NumericTest, type SystemKind, type Test } from '#core/systems'
 import { formatValue, PSI } from '#core/units'
 import type { TabState } from './fold'
 import type { DraftLine, WorkState } from './lines'
 
-export type LineProblemCode = 'tab-settled' | 'unknown-test' | 'unknown-outcome' | 'unknown-component' | 'impossible-value' | 'state-needed' | 'proof-fails' | 'no-such-line' | 'already-struck' | 'nothing-read'
+export type LineProblemCode = 'tab-settled' | 'unknown-test' | 'unknown-outcome' | 'unknown-component' | 'unknown-fault' | 'impossible-value' | 'state-needed' | 'proof-fails' | 'no-such-line' | 'already-struck' | 'nothing-read'
 export type LineProblem = { readonly code: LineProblemCode, readonly facts: Readonly<Record<string, string | number>> }
 
 const DEAD_VOLTS = 2
@@ -34,7 +34,8 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
     case 'state': return checkProof(state, line.to, line.proof, line.reason, kind.components.some(c => c.glyph === 'battery') ? KNOWN_BATTERY_VOLTS : KNOWN_VOLTS)
     case 'part':
     case 'repair':
-      return kind.components.some(c => c.id === line.component) ? ok(true) : fail('unknown-component', { component: line.component, system: kind.name })
+      if (!kind.components.some(c => c.id === line.component)) return fail('unknown-component', { component: line.component, system: kind.name })
+      return line.fault === undefined || kind.faults.some(f => faultId(f) === line.fault) ? ok(true) : fail('unknown-fault', { fault: line.fault, system: kind.name })
     case 'skip':
     case 'wait':
       return kind.tests.some(t => t.id === line.test) ? ok(true) : fail('unknown-test', { test: line.test, system: kind.name })

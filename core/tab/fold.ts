@@ -10,7 +10,7 @@ export type TabStatus = 'open' | 'carried' | 'settled'
 export interface HeldState { readonly at: string, readonly line: string, readonly proof?: readonly number[] }
 
 /**
- * A reading or observation in force, with the components that had been repaired before it was taken, and how often it has
+ * A reading or observation in force, with what had been put right before it was taken (faults, or components where no fault was named), and how often it has
  * been read again alike: a slip of meter or hand does not come twice.
  */
 export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observation'>, readonly repaired: readonly string[], readonly confirmed: number }
@@ -73,7 +73,7 @@ export function foldTab(lines: readonly Line[]): TabState {
         break
       case 'part':
       case 'repair':
-        repaired.add(line.component)
+        repaired.add(line.fault ?? line.component)
         break
       case 'finding':
         findings[line.role].push(line)

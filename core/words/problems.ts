@@ -8,6 +8,7 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
   'tab-settled': () => 'This tab is settled, so it takes no more readings. Open a new tab on the system, or add a note.',
   'unknown-test': f => `There is no test “${f.test}” on this system (${f.system}).`,
   'unknown-outcome': f => `“${f.outcome}” is not one of the answers to “${f.test}”.`,
+  'unknown-fault': f => `This system (${f.system}) has no fault “${f.fault}”.`,
   'unknown-component': f => `This system (${f.system}) has no “${f.component}”.`,
   'impossible-value': f => `${f.value} cannot be right for “${f.test}”: it lies outside ${f.low} to ${f.high}. Check the figure and the unit.`,
   'state-needed': f => `“${f.test}” needs ${NEED_WORDS[f.need!] ?? f.need} first. Prove it, or say why you go on without.`,

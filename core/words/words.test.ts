@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { SAID_CODES, sayProblem } from '.'
 
-const FACTS = { test: 'Volts', value: '5 kV', low: '0 V', high: '1 kV', need: 'discharged', to: 'proven-dead', why: 'it reads 60 V', system: 'Well', word: 'foo', typed: 'foo', unit: 'A', point: 'line', can: 'volts', place: 'the file', kind: 'windmill', field: 'motor.power', written: 'strong', line: 'x', what: 'tab', outcome: 'x', component: 'x', version: 2, reads: 1, found: 'x', choices: 'a or b', node: 'x', unknown: 'y', problem: 'is odd', wanted: 'volts' }
+const FACTS = { test: 'Volts', value: '5 kV', low: '0 V', high: '1 kV', need: 'discharged', to: 'proven-dead', why: 'it reads 60 V', system: 'Well', word: 'foo', typed: 'foo', unit: 'A', point: 'line', can: 'volts', place: 'the file', kind: 'windmill', field: 'motor.power', written: 'strong', line: 'x', what: 'tab', outcome: 'x', component: 'x', fault: 'x.y', version: 2, reads: 1, found: 'x', choices: 'a or b', node: 'x', unknown: 'y', problem: 'is odd', wanted: 'volts' }
 
 describe('sentences for problems', () => {
   it.each(SAID_CODES.map(c => [c]))('%s is said whole, with a full stop and no holes', (code) => {

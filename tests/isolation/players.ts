@@ -6,7 +6,7 @@
  */
 import { createRandom } from '#core/foundation'
 import { complaintChance, faultsOf, groupByRepair, isolate, proposeScored, rankSuspects, testCost, type Isolation, type Tables } from '#core/isolation'
-import { faultId, type Need, type Test } from '#core/systems'
+import { faultId, isPutRight, type Need, type Test } from '#core/systems'
 import { checkLine, foldTab, type DraftLine, type Line, type TabState } from '#core/tab'
 import type { Call } from './draw'
 
@@ -59,9 +59,9 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   const repair = (fault: string, label: string) => {
     const mode = kind.faults.find(f => faultId(f) === fault)!
     done.push(label)
-    repaired.push(mode.component)
+    repaired.push(fault)
     add({ kind: 'finding', role: 'failed', about: fault, text: '' })
-    add({ kind: 'repair', component: mode.component, text: label })
+    add({ kind: 'repair', component: mode.component, fault, text: label })
     if (call.planted.some(p => p.mode.repair.label === label)) return
     minutes += mode.repair.minutes + COMING_BACK
   }
@@ -89,7 +89,7 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
   const { kind, world } = call
   for (let n = 0; n < 3; n++) {
     const answer = isolate(tables, foldTab(lines))
-    const shown = answer.causes.flatMap(c => c.causes).find(c => c.standing === 'shown' && causeFault(call, c.id) && !repaired.includes(causeFault(call, c.id)!.component))
+    const shown = answer.causes.flatMap(c => c.causes).find(c => c.standing === 'shown' && isLeft(call, c.id, repaired))
     if (shown) {
       const mode = causeFault(call, shown.id)!
       repair(faultId(mode), mode.repair.label)
@@ -119,6 +119,11 @@ const soundEnough = (tables: Tables, lines: readonly Line[]) => {
 function causeFault(call: Call, id: string) {
   const fault = call.kind.causeNotes.find(n => n.id === id)?.fault ?? id
   return call.kind.faults.find(f => faultId(f) === fault)
+}
+
+function isLeft(call: Call, cause: string, repaired: readonly string[]): boolean {
+  const mode = causeFault(call, cause)
+  return mode !== undefined && !isPutRight(call.kind, mode, repaired)
 }
 
 const causeIsFault = (call: Call, tables: Tables, test: string) => tables.tests.get(test)?.test.minutes !== undefined && call.kind.tests.some(t => t.id === test && t.minutes <= 8)
@@ -151,8 +156,7 @@ export const byKnowing = (call: Call): Chooser => (tables, state) => {
   const { model } = tables
   const ranking = rankSuspects(tables, state)
   const truth = call.planted.map(p => faultId(p.mode))
-  const repaired = new Set(state.repaired)
-  const still = call.planted.filter(p => !repaired.has(p.mode.component)).map(p => faultId(p.mode))
+  const still = call.planted.filter(p => !isPutRight(call.kind, p.mode, state.repaired)).map(p => faultId(p.mode))
   const own = [...ranking.chances.keys()].filter(h => ranking.chances[h]! > 0 && h > 1 && faultsOf(model.hypotheses[h]!).some(f => still.includes(f)) && faultsOf(model.hypotheses[h]!).every(f => truth.includes(f)))
   const h = own.toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)[0]
   if (h === undefined) return proposeScored(tables, state, ranking)[0]?.table.test.id

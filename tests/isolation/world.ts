@@ -7,7 +7,7 @@
 import { resistor, type Network, type SolvedNetwork } from '#core/circuit'
 import { magnitude, subtract, type Random } from '#core/foundation'
 import type { FlowStory } from '#core/flow'
-import { describeSystem, DROP_OUT, faultId, loadTorque, PICK_UP, scoped, stageOf, windingShare, type Description, type Effect, type FaultMode, type Figures, type KindId, type Nameplate, type NetworkState, type NumericTest, type Scenario, type SeenTest, type StageDescription, type Turning } from '#core/systems'
+import { describeSystem, DROP_OUT, faultId, isPutRight, loadTorque, PICK_UP, scoped, stageOf, windingShare, type Description, type Effect, type FaultMode, type Figures, type KindId, type Nameplate, type NetworkState, type NumericTest, type Scenario, type SeenTest, type StageDescription, type Turning } from '#core/systems'
 import { PSI } from '#core/units'
 import { askSpice, type OutsideAnswer } from './spice'
 
@@ -38,7 +38,7 @@ export function drawWorld(kind: KindId, nameplate: Nameplate, faults: readonly P
   const solved = new Map<string, Promise<SolvedWorld>>()
   const changeOf = (left: readonly Planted[]) => Object.assign({}, ...left.toReversed().map(p => p.mode.severities[p.degree]!.change(healthy))) as Figures
   const at = (repaired: readonly string[]) => {
-    const left = faults.filter(p => !repaired.includes(p.mode.component))
+    const left = faults.filter(p => !isPutRight(description.kind, p.mode, repaired))
     const key = left.map(p => faultId(p.mode)).join()
     const known = solved.get(key) ?? solveWorld(description, { ...healthy, ...changeOf(left) }, left)
     solved.set(key, known)

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 /** Parts off and on with their numbers, and what was put right without a part. */
+import { faultId } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
 const tab = useTab()
 const component = ref('')
+/** the fault that it puts right; empty for the whole component */
+const fault = ref('')
 const off = ref('')
 const on = ref('')
 const number = ref('')
@@ -13,10 +16,23 @@ const text = ref('')
 const temporary = ref(false)
 const names = computed(() => tab.kind?.components ?? [])
 const nameOf = (id: string) => names.value.find(c => c.id === id)?.name ?? id
+/** What can be done about the component: each repair once, by a fault that it is for. */
+const repairs = computed(() => {
+  const own = tab.kind?.faults.filter(f => f.component === component.value) ?? []
+  const named = new Set(Object.values(tab.state.findings).flat().map(f => f.about))
+  return [...new Set(own.map(f => f.repair.label))].map((label) => {
+    const of = own.filter(f => f.repair.label === label)
+    return { label, fault: faultId(of.find(f => named.has(faultId(f))) ?? of[0]!) }
+  })
+})
+watch(repairs, (list) => {
+  if (!list.some(r => r.fault === fault.value)) fault.value = list.find(r => tab.state.findings.failed.some(f => f.about === r.fault))?.fault ?? ''
+})
 const suggested = computed(() => tab.isolation?.suspects.find(s => tab.state.findings.failed.some(f => f.about === s.fault)))
 watch(suggested, (s) => {
   if (s && !component.value) {
     component.value = s.component
+    fault.value = repairs.value.find(r => r.label === s.repair.label)?.fault ?? ''
     on.value = s.repair.part
     off.value = s.repair.part
   }
@@ -24,12 +40,11 @@ watch(suggested, (s) => {
 const fittedNow = computed(() => tab.reply?.fitted.filter(f => f.component === component.value && !f.removed) ?? [])
 
 async function addPart() {
-  const fault = tab.state.findings.failed.find(f => f.about.startsWith(`${component.value}.`))?.about
-  const done = await props.log({ kind: 'part', component: component.value, from: 'van', ...(fault ? { fault } : {}), ...(off.value ? { off: off.value } : {}), ...(on.value ? { on: on.value } : {}), ...(number.value ? { number: number.value } : {}), ...(temporary.value ? { temporary: true } : {}) })
+  const done = await props.log({ kind: 'part', component: component.value, from: 'van', ...(fault.value ? { fault: fault.value } : {}), ...(off.value ? { off: off.value } : {}), ...(on.value ? { on: on.value } : {}), ...(number.value ? { number: number.value } : {}), ...(temporary.value ? { temporary: true } : {}) })
   if (done) off.value = on.value = number.value = ''
 }
 async function addRepair() {
-  if (await props.log({ kind: 'repair', component: component.value, text: text.value })) text.value = ''
+  if (await props.log({ kind: 'repair', component: component.value, ...(fault.value ? { fault: fault.value } : {}), text: text.value })) text.value = ''
 }
 </script>
 
@@ -46,7 +61,10 @@ async function addRepair() {
     </ul>
     <p v-else class="soft">Nothing fitted or put right yet.</p>
     <div v-if="!settled" class="forms">
-      <label class="field"><span>On what</span><select v-model="component"><option value="" disabled>Choose</option><option v-for="c in names" :key="c.id" :value="c.id">{{ c.name }}</option></select></label>
+      <div class="what">
+        <label class="field"><span>On what</span><select v-model="component"><option value="" disabled>Choose</option><option v-for="c in names" :key="c.id" :value="c.id">{{ c.name }}</option></select></label>
+        <label v-if="repairs.length" class="field"><span>Which repair</span><select v-model="fault"><option v-for="r in repairs" :key="r.fault" :value="r.fault">{{ r.label }}</option><option value="">The whole of it, made new</option></select></label>
+      </div>
       <form class="part" @submit.prevent="addPart">
         <label class="field"><span>Part off</span><input v-model="off" list="fitted-now" autocomplete="off"><datalist id="fitted-now"><option v-for="f in fittedNow" :key="f.part" :value="f.part" /></datalist></label>
         <label class="field"><span>Part on</span><input v-model="on" autocomplete="off"></label>
@@ -67,7 +85,8 @@ async function addRepair() {
 .box { padding: 16px 18px; display: grid; gap: 10px; }
 .done { margin: 0; padding-left: 18px; }
 .forms { display: grid; gap: 12px; }
-.forms > .field { max-width: 320px; }
+.what { display: flex; flex-wrap: wrap; gap: 12px; }
+.what .field { flex: 1 1 180px; max-width: 320px; }
 .part { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; }
 .part .field { flex: 1 1 180px; max-width: 320px; }
 .part .grow { flex: 2 1 300px; max-width: 660px; }

@@ -1,7 +1,7 @@
 /** The air side: pump head, unloader, tank check valve, receiver and what hangs on it. Rates and tables are common practice, no source. */
 import { GALLON, PSI } from '#core/units'
 import { CAUSES } from './causes'
-import { always, degrees, fault, fit, flow, outcome, point, seen, thing, times, type Block } from './rows'
+import { always, degrees, fault, fit, flow, outcome, point, renew, seen, thing, times, type Block } from './rows'
 import { askedTest } from './water'
 
 const CFM = 0.3048 ** 3 / 60
@@ -37,7 +37,7 @@ export function airSide({ belt }: { belt: boolean }): Block {
       fault('unloader', 'leaking', 'Unloader leaks while it runs', 0.03, always(times('pump.flow', 0.6)), { effect: 'runs-weak', repair: newUnloader, causes: [CAUSES.age, CAUSES.vibration], settledBy: 'air at its vent while it pumps', wears: ['age'] }),
       fault('relief', 'weeping', 'Relief valve leaking', 0.02, degrees(['weeps', 0.6, h => ({ 'leak.house': h['pump.flow']! * 0.08 })], ['opens early', 0.4, h => ({ 'relief.opens': 0.5 * (h['set.cutIn']! + h['set.cutOut']!) })]), { effect: 'starts-alone', repair: fit('Replace the relief valve', 15, 'relief valve'), causes: [CAUSES.age], settledBy: 'soap over its outlet' }),
       fault('house', 'leak', 'Leak in the air line', 0.06, degrees(['a fitting', 0.6, h => ({ 'leak.house': h['pump.flow']! * 0.12 })], ['a hose', 0.4, h => ({ 'leak.house': h['pump.flow']! * 0.55 })]), { effect: 'starts-alone', repair: fit('Mend the air line', 30), causes: [CAUSES.vibration, CAUSES.age], settledBy: 'leak-down stops with the outlet valve shut', wears: ['age'] }),
-      fault('tank', 'leak', 'Receiver leaks: rusted through', 0.008, always(h => ({ 'leak.house': h['pump.flow']! * 0.15 })), { effect: 'starts-alone', repair: fit('Take the receiver out of use', 120, 'receiver'), causes: [{ because: 'tank.condensate', why: 'undrained water rusts it from inside' }, CAUSES.age], settledBy: 'soap along its belly and seams', wears: ['age'] }),
+      fault('tank', 'leak', 'Receiver leaks: rusted through', 0.008, always(h => ({ 'leak.house': h['pump.flow']! * 0.15 })), { effect: 'starts-alone', repair: renew('Take the receiver out of use', 120, 'receiver', 'tank'), causes: [{ because: 'tank.condensate', why: 'undrained water rusts it from inside' }, CAUSES.age], settledBy: 'soap along its belly and seams', wears: ['age'] }),
       fault('tank', 'condensate', 'Receiver half full of condensate', 0.03, always(times('tank.volume', 0.3)), { effect: 'rapid-cycles', repair: fit('Drain the receiver', 15), causes: [CAUSES.age], settledBy: 'what the drain gives' }),
       fault('regulator', 'stuck', 'Regulator stuck or frozen', 0.02, always({ 'regulator.share': 0.35 }), { effect: 'runs', repair: fit('Replace the regulator', 25, 'regulator'), causes: [CAUSES.age], settledBy: 'pressure ahead of it against behind it while air is drawn' }),
       fault('gauge', 'stuck', 'Gauge stuck or wrong', 0.015, always({ 'gauge.stuck': 1 }), { effect: 'runs', repair: fit('Replace the gauge', 20, 'gauge'), causes: [CAUSES.age, CAUSES.vibration], settledBy: 'against a second gauge' }),

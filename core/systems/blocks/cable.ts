@@ -2,9 +2,9 @@
 import { FOOT } from '#core/units'
 import { OPEN } from '../power/pieces'
 import { CAUSES } from './causes'
-import { always, amps, degrees, fault, fit, leadOhms, LIVE_CAUTIONS, point, seen, thing, tripTrial, volts, voltsAt, type Block } from './rows'
+import { LIVE_CAUTIONS, always, amps, degrees, fault, fit, leadOhms, point, renew, seen, thing, tripTrial, volts, voltsAt, type Block } from './rows'
 
-const remakeSplice = fit('Remake the splice or replace the cable', 120, 'splice kit')
+const remakeSplice = renew('Remake the splice or replace the cable', 120, 'splice kit', 'cable')
 
 const cableThing = thing('cable', 'Cable', 'cable', 'power', 'well-head', [
   { id: 'length', label: 'Length', quantity: 'length', range: [5 * FOOT, 3000 * FOOT] },
@@ -15,9 +15,9 @@ const cableThing = thing('cable', 'Cable', 'cable', 'power', 'well-head', [
 export const run = (to: string, label: string, toEarth: number, repairMinutes: number): Block => ({
   components: [thing('run', `Run to the ${to}`, 'conductor', 'power', 'switch')],
   faults: [
-    fault('run', 'open', `Wire from switch to ${to} open`, 0.012, degrees(['leg 1', 0.5, { 'run.1': OPEN }], ['leg 2', 0.5, { 'run.2': OPEN }]), { repair: fit(label, repairMinutes, 'wire'), causes: [CAUSES.loose, CAUSES.chafe], settledBy: `volts at the ${to} against the switch load` }),
+    fault('run', 'open', `Wire from switch to ${to} open`, 0.012, degrees(['leg 1', 0.5, { 'run.1': OPEN }], ['leg 2', 0.5, { 'run.2': OPEN }]), { repair: renew(label, repairMinutes, 'wire', 'run'), causes: [CAUSES.loose, CAUSES.chafe], settledBy: `volts at the ${to} against the switch load` }),
     fault('run', 'high-resistance', 'High-resistance joint after the switch', 0.012, degrees(['1 Ω', 0.5, { 'run.1': 1 }], ['6 Ω', 0.5, { 'run.2': 6 }]), { repair: fit('Remake the joint', 30, 'terminals'), causes: [CAUSES.loose], settledBy: `volts at the ${to} while the motor draws` }),
-    fault('run', 'to-earth', `Wire from switch to ${to} to earth`, toEarth, always({ 'run.earth': 0.2 }), { repair: fit(label, repairMinutes, 'wire'), causes: [CAUSES.chafe], settledBy: to === 'box' ? 'breaker holds with the load wires off' : `breaker trips with the ${to} open` }),
+    fault('run', 'to-earth', `Wire from switch to ${to} to earth`, toEarth, always({ 'run.earth': 0.2 }), { repair: renew(label, repairMinutes, 'wire', 'run'), causes: [CAUSES.chafe], settledBy: to === 'box' ? 'breaker holds with the load wires off' : `breaker trips with the ${to} open` }),
   ],
 })
 

@@ -2,12 +2,12 @@
 import { FOOT, GALLON, PSI } from '#core/units'
 import { CLOSED, OPEN } from '../power/pieces'
 import { CAUSES } from './causes'
-import { always, amps, DEAD_CAUTIONS, degrees, fault, fit, flow, JUMPER, leadOhms, outcome, partOhms, point, seen, swapTrial, thing, times, volts, type Block } from './rows'
+import { DEAD_CAUTIONS, JUMPER, always, amps, degrees, fault, fit, flow, leadOhms, outcome, partOhms, point, renew, seen, swapTrial, thing, times, volts, type Block } from './rows'
 import type { NumericTest } from '../types'
 import { askedTest } from './water'
 
-const newPump = fit('Replace the pump', 40, 'demand pump')
-const newSwitch = fit('Replace the demand switch', 25, 'demand switch')
+const newPump = renew('Replace the pump', 40, 'demand pump', 'motor', 'pump', 'switch')
+const newSwitch = renew('Replace the demand switch', 25, 'demand switch', 'switch')
 
 const dc = (id: string, at: string, title: string, words: readonly string[], a: string, b: string, more: Parameters<typeof volts>[6] = {}): NumericTest => volts(id, at, title, words, a, b, { meter: 'V DC, 20 V', cautions: ['A shorted 12 V lead can burn: fuse in, ring off the finger.'], steps: [`Leads on ${title.replace(/^Volts /, '')}, a tap open.`], ...more })
 
@@ -39,9 +39,9 @@ export function directPower(): Block {
       fault('fuse', 'blown', 'Fuse blown', 0.08, always({ 'fuse.1': OPEN }), { repair: fit('Find why, then replace the fuse', 10, 'fuse'), causes: [{ because: 'motor.seized', why: 'a stalled motor blows it' }, { because: 'feed.to-chassis', why: 'a chafed feed blows it' }, { because: 'motor.ground', why: 'a motor to chassis blows it' }, CAUSES.vibration], settledBy: 'volts on both sides of it' }),
       fault('fuse', 'holder', 'Fuse holder burnt', 0.03, degrees(['0.8 Ω', 0.6, { 'fuse.1': 0.8 }], ['3 Ω', 0.4, { 'fuse.1': 3 }]), { effect: 'runs-weak', repair: fit('Replace the fuse holder', 20, 'fuse holder'), causes: [CAUSES.damp, CAUSES.loose], settledBy: 'volts across it while it runs', wears: ['damp'] }),
       fault('panel', 'open', 'Panel switch does not make', 0.05, degrees(['open', 0.7, { 'panel.1': OPEN }], ['1.5 Ω', 0.3, { 'panel.1': 1.5 }]), { repair: fit('Replace the panel switch', 20, 'panel switch'), causes: [CAUSES.damp, CAUSES.age], settledBy: 'volts behind it against ahead of it', wears: ['damp', 'age'] }),
-      fault('feed', 'open', 'Feed open', 0.03, always({ 'feed.1': OPEN }), { repair: fit('Replace the feed', 40, 'wire'), causes: [CAUSES.vibration, CAUSES.chafe], settledBy: 'volts at the pump against behind the panel switch' }),
+      fault('feed', 'open', 'Feed open', 0.03, always({ 'feed.1': OPEN }), { repair: renew('Replace the feed', 40, 'wire', 'feed'), causes: [CAUSES.vibration, CAUSES.chafe], settledBy: 'volts at the pump against behind the panel switch' }),
       fault('feed', 'high-resistance', 'High-resistance joint in the feed', 0.05, degrees(['0.4 Ω', 0.5, { 'feed.1': 0.5 }], ['2 Ω', 0.5, { 'feed.1': 2 }]), { effect: 'runs-weak', repair: fit('Remake the feed joint', 20, 'terminals'), causes: [CAUSES.damp, CAUSES.vibration], settledBy: 'volts along the feed while it runs', wears: ['damp'] }),
-      fault('feed', 'to-chassis', 'Feed chafed to chassis', 0.02, always({ 'feed.earth': 0.03 }), { repair: fit('Replace the feed', 40, 'wire'), causes: [CAUSES.chafe, CAUSES.vibration], settledBy: 'fuse blows with the pump unplugged' }),
+      fault('feed', 'to-chassis', 'Feed chafed to chassis', 0.02, always({ 'feed.earth': 0.03 }), { repair: renew('Replace the feed', 40, 'wire', 'feed'), causes: [CAUSES.chafe, CAUSES.vibration], settledBy: 'fuse blows with the pump unplugged' }),
       fault('switch', 'burnt', 'Demand switch contact burnt', 0.05, degrees(['0.6 Ω', 0.5, { 'switch.1': 0.6 }], ['4 Ω', 0.5, { 'switch.1': 4 }]), { effect: 'runs-weak', repair: newSwitch, causes: [CAUSES.rapidCycling, CAUSES.damp], settledBy: 'volts across it while it runs', wears: ['starts', 'damp'] }),
       fault('switch', 'stuck-open', 'Demand switch does not make', 0.05, always({ 'switch.1': OPEN }), { repair: newSwitch, causes: [CAUSES.damp, CAUSES.age], settledBy: 'volts into it and none out, a tap open', wears: ['damp', 'age'] }),
       fault('switch', 'welded', 'Demand switch stuck closed', 0.03, always({ 'switch.rest1': CLOSED }), { effect: 'runs-on', repair: newSwitch, causes: [CAUSES.rapidCycling], settledBy: 'runs on with every tap shut', wears: ['starts'] }),

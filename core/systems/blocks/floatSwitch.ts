@@ -2,9 +2,9 @@
 import { GALLON } from '#core/units'
 import { CLOSED, OPEN } from '../power/pieces'
 import { CAUSES } from './causes'
-import { always, degrees, fault, fit, JUMPER, outcome, partOhms, point, seen, swapTrial, thing, tripTrial, voltsAt, type Block } from './rows'
+import { JUMPER, always, degrees, fault, fit, outcome, partOhms, point, renew, seen, swapTrial, thing, tripTrial, voltsAt, type Block } from './rows'
 
-const newFloat = fit('Replace the float switch', 40, 'float switch')
+const newFloat = renew('Replace the float switch', 40, 'float switch', 'switch')
 
 export const floatSwitch = (): Block => ({
   components: [thing('switch', 'Float switch', 'float-switch', 'power', 'tank')],

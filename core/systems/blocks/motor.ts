@@ -3,10 +3,10 @@ import { HORSEPOWER } from '#core/units'
 import { OPEN } from '../power/pieces'
 import type { NameplateField, Repair } from '../types'
 import { CAUSES } from './causes'
-import { always, amps, degrees, fault, fit, leadOhms, outcome, point, seen, thing, tripTrial, voltsAt, type Block } from './rows'
+import { always, amps, degrees, fault, fit, leadOhms, outcome, point, renew, seen, thing, tripTrial, voltsAt, type Block } from './rows'
 
-export const pullPump = fit('Pull the pump', 240, 'motor and pump')
-export const newMotor = fit('Replace the motor', 90, 'motor')
+export const pullPump = renew('Pull the pump', 240, 'motor and pump', 'motor', 'pump')
+export const newMotor = renew('Replace the motor', 90, 'motor', 'motor')
 
 export const MOTOR_FIELDS: readonly NameplateField[] = [
   { id: 'power', label: 'Power', quantity: 'horsepower', range: [0.1 * HORSEPOWER, 30 * HORSEPOWER] },

@@ -2,11 +2,11 @@
 import { PSI } from '#core/units'
 import { CLOSED, OPEN } from '../power/pieces'
 import { CAUSES } from './causes'
-import { always, degrees, fault, fit, flow, JUMPER, outcome, partOhms, point, seen, swapTrial, thing, tripTrial, volts, voltsAt, LIVE_CAUTIONS, type Block } from './rows'
+import { JUMPER, LIVE_CAUTIONS, always, beside, degrees, fault, fit, flow, outcome, partOhms, point, renew, seen, swapTrial, thing, tripTrial, volts, voltsAt, type Block } from './rows'
 import type { ComponentDef, NameplateField, NumericTest } from '../types'
 
-const newSwitch = fit('Replace the pressure switch', 40, 'pressure switch')
-const clearPort = fit('Clear the port, brass nipple', 30, 'brass nipple')
+const newSwitch = renew('Replace the pressure switch', 40, 'pressure switch', 'switch')
+const clearPort = beside('Clear the port, brass nipple', 30, 'brass nipple')
 const BLOCKED = 1e9
 
 export interface SwitchOptions {

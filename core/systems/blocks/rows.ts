@@ -19,6 +19,10 @@ export const degrees = (...rows: readonly (readonly [label: string, share: numbe
 export const times = (key: string, k: number): Change => h => ({ [key]: h[key]! * k })
 
 export const fit = (label: string, minutes: number, part = ''): Repair => ({ label, minutes, part })
+/** A repair after which whole components are new. */
+export const renew = (label: string, minutes: number, part: string, ...renews: string[]): Repair => ({ label, minutes, part, renews })
+/** A repair to something that a new component would not bring with it. */
+export const beside = (label: string, minutes: number, part = ''): Repair => ({ label, minutes, part, outlives: true })
 
 type FaultRow = Omit<FaultMode, 'component' | 'mode' | 'label' | 'baseRate' | 'severities'>
 export const fault = (component: string, mode: string, label: string, baseRate: number, severities: readonly Severity[], rest: FaultRow): FaultMode => ({ component, mode, label, baseRate, severities, ...rest })

@@ -2,7 +2,7 @@
 import { OPEN } from '../power/pieces'
 import type { NameplateField } from '../types'
 import { CAUSES } from './causes'
-import { always, amps, BLEED, DEAD_CAUTIONS, degrees, fault, fit, outcome, partOhms, point, row, seen, swapTrial, thing, times, tripTrial, voltsAt, type Block } from './rows'
+import { BLEED, DEAD_CAUTIONS, always, amps, degrees, fault, fit, outcome, partOhms, point, renew, row, seen, swapTrial, thing, times, tripTrial, voltsAt, type Block } from './rows'
 
 const CAP_FIELDS: readonly NameplateField[] = [
   { id: 'capLow', label: 'Start capacitor, low end', quantity: 'farads', range: [20e-6, 1000e-6] },
@@ -62,8 +62,8 @@ export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonl
         fault('box', 'relay-closed', 'Start relay does not open', 0.03, always(h => ({ 'start.contactRunning': h['start.contact']! })), { repair: newRelay, causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.lowVolts, CAUSES.surge], settledBy: 'red keeps flowing once it runs', wears: ['starts'] }),
         fault('box', 'overload-hot', 'Overload tripped', 0.025, always({ 'start.overload': OPEN }), { repair: fit('Find why, then reset the overload', 5), causes: [{ because: 'box.relay-open', why: 'locked starts trip it' }, { because: 'box.cap-open', why: 'locked starts trip it' }, { because: 'motor.seized', why: 'locked starts trip it' }, CAUSES.lowVolts], settledBy: 'reset it: does it let go again?', heals: true }),
         fault('box', 'overload-failed', 'Overload open for good', 0.012, always({ 'start.overload': OPEN }), { repair: fit('Replace the overload', 20, 'overload'), causes: [CAUSES.age, CAUSES.rapidCycling], settledBy: 'ohms across the overload, cool and reset', wears: ['age'] }),
-        fault('box', 'terminal-burnt', 'Box terminal burnt', 0.02, degrees(['on black', 0.5, h => ({ 'cable.black': h['cable.black']! + 3 })], ['on yellow', 0.5, h => ({ 'cable.yellow': h['cable.yellow']! + 3 })]), { repair: fit('Replace the box, remake the leads', 45, 'control box'), causes: [CAUSES.loose], settledBy: 'look at the jabs with the box off' }),
-        fault('box', 'wrong-box', 'Wrong box for the motor', 0.008, always(h => ({ 'start.farads': h['start.farads']! * 2.2 })), { repair: fit('Fit the box for the motor', 30, 'control box'), causes: [], settledBy: 'the box’s plate against the motor’s' }),
+        fault('box', 'terminal-burnt', 'Box terminal burnt', 0.02, degrees(['on black', 0.5, h => ({ 'cable.black': h['cable.black']! + 3 })], ['on yellow', 0.5, h => ({ 'cable.yellow': h['cable.yellow']! + 3 })]), { repair: renew('Replace the box, remake the leads', 45, 'control box', 'box'), causes: [CAUSES.loose], settledBy: 'look at the jabs with the box off' }),
+        fault('box', 'wrong-box', 'Wrong box for the motor', 0.008, always(h => ({ 'start.farads': h['start.farads']! * 2.2 })), { repair: renew('Fit the box for the motor', 30, 'control box', 'box'), causes: [], settledBy: 'the box’s plate against the motor’s' }),
       ],
       tests: [
         ...voltsAt('box', 'into the control box', ['x1', 'x2']),

@@ -1,10 +1,10 @@
 /** Supply, breaker, disconnect and feed of a single-phase path. Base rates are common practice, no source. */
 import { FOOT } from '#core/units'
 import { CLOSED, OPEN } from '../power/pieces'
-import { always, degrees, fault, fit, point, seen, outcome, thing, voltsAt, type Block } from './rows'
+import { always, degrees, fault, fit, outcome, point, renew, seen, thing, voltsAt, type Block } from './rows'
 import { CAUSES } from './causes'
 
-export const rewire = fit('Replace the damaged run', 60, 'wire')
+export const rewire = renew('Replace the damaged run', 60, 'wire', 'feed')
 const YES_NO = ['no', 'yes'] as const
 
 /** @param to the component at the end of the feed: the switch or the starter; @param where its line side in words */
@@ -28,8 +28,8 @@ export function singleSupply({ to, where, disconnect, neutral, downstream }: { t
       fault('supply', 'low-volts', 'Supply voltage low', 0.02, degrees(['12 % low', 0.6, h => ({ 'supply.leg1': h['supply.leg1']! * 0.88, 'supply.leg2': h['supply.leg2']! * 0.88 })], ['22 % low', 0.4, h => ({ 'supply.leg1': h['supply.leg1']! * 0.78, 'supply.leg2': h['supply.leg2']! * 0.78 })]), { repair: fit('Find the drop ahead of the breaker', 40), causes: [], settledBy: 'volts at the breaker, at rest and under load' }),
       fault('breaker', 'off', 'Breaker tripped or off', 0.05, always(neutral ? { 'breaker.1': OPEN } : { 'breaker.1': OPEN, 'breaker.2': OPEN }), { repair: fit('Find why, then reset the breaker', 5), causes: [{ because: `${downstream}.ground`, why: 'a motor or cable to ground trips it' }, CAUSES.surge], settledBy: 'breaker position and volts out of it' }),
       ...(neutral
-        ? [fault('breaker', 'pole-open', 'Breaker contact open though it is on', 0.015, always({ 'breaker.1': OPEN }), { repair: fit('Replace the breaker', 25, 'breaker'), causes: [CAUSES.age, CAUSES.loose], settledBy: 'volts out of it with the handle on', wears: ['age'] })]
-        : [fault('breaker', 'pole-open', 'Breaker pole open', 0.02, degrees(['pole 1', 0.5, { 'breaker.1': OPEN }], ['pole 2', 0.5, { 'breaker.2': OPEN }]), { repair: fit('Replace the breaker', 25, 'two-pole breaker'), causes: [CAUSES.age, CAUSES.loose], settledBy: 'each leg to ground out of the breaker', wears: ['age'] })]),
+        ? [fault('breaker', 'pole-open', 'Breaker contact open though it is on', 0.015, always({ 'breaker.1': OPEN }), { repair: renew('Replace the breaker', 25, 'breaker', 'breaker'), causes: [CAUSES.age, CAUSES.loose], settledBy: 'volts out of it with the handle on', wears: ['age'] })]
+        : [fault('breaker', 'pole-open', 'Breaker pole open', 0.02, degrees(['pole 1', 0.5, { 'breaker.1': OPEN }], ['pole 2', 0.5, { 'breaker.2': OPEN }]), { repair: renew('Replace the breaker', 25, 'two-pole breaker', 'breaker'), causes: [CAUSES.age, CAUSES.loose], settledBy: 'each leg to ground out of the breaker', wears: ['age'] })]),
       ...(disconnect ? [fault('disconnect', 'pole-open', 'Disconnect open or burnt', 0.02, degrees(['pole 1', 0.4, { 'disconnect.1': OPEN }], ['pole 2', 0.4, { 'disconnect.2': OPEN }], ['burnt, 3 Ω', 0.2, { 'disconnect.1': 3 }]), { repair: fit('Replace the disconnect', 35, 'disconnect'), causes: [CAUSES.damp, CAUSES.loose], settledBy: 'volts into it against volts out of it', wears: ['age', 'damp'] })] : []),
       fault('feed', 'open', `Feed to the ${to} open`, 0.02, degrees(['leg 1', 0.5, { 'feed.1': OPEN }], [second, 0.5, { 'feed.2': OPEN }]), { repair: rewire, causes: [CAUSES.loose, CAUSES.chafe], settledBy: 'volts at the line side against the breaker' }),
       fault('feed', 'high-resistance', `High-resistance joint ahead of the ${to}`, 0.015, degrees(['1 Ω', 0.5, { 'feed.1': 1 }], ['4 Ω', 0.3, { 'feed.2': 4 }], ['20 Ω', 0.2, { 'feed.1': 20 }]), { repair: fit('Remake the joint', 30, 'terminals'), causes: [CAUSES.loose], settledBy: 'line volts while the motor draws' }),

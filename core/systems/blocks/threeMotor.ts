@@ -4,7 +4,7 @@ import { CLOSED, OPEN, poleNumbers, poles } from '../power/pieces'
 import type { Figures } from '../types'
 import { CAUSES } from './causes'
 import { MOTOR_FIELDS, newMotor, pullPump } from './motor'
-import { always, amps, degrees, fault, fit, leadOhms, outcome, point, seen, thing, voltsThree, type Block } from './rows'
+import { always, amps, degrees, fault, fit, leadOhms, outcome, point, renew, seen, thing, voltsThree, type Block } from './rows'
 import { rewire } from './supply'
 
 const YES_NO = ['no', 'yes'] as const
@@ -29,7 +29,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
       fault('supply', 'low-volts', 'Supply voltage low', 0.02, degrees(['12 % low', 0.6, h => all(h, 'supply.leg', 0.88)], ['22 % low', 0.4, h => all(h, 'supply.leg', 0.78)]), { repair: fit('Find the drop ahead of the breaker', 40), causes: [], settledBy: 'the three pairs at the breaker, at rest and under load' }),
       fault('supply', 'unbalanced', 'Supply voltages unbalanced', 0.02, degrees(['4 %', 0.6, h => ({ 'supply.leg1': h['supply.leg1']! * 0.935 })], ['7 %', 0.4, h => ({ 'supply.leg1': h['supply.leg1']! * 0.89 })]), { repair: fit('Call the utility', 20), causes: [], settledBy: 'largest deviation of the three pairs over their mean', effect: 'runs' }),
       fault('breaker', 'off', 'Breaker tripped or off', 0.04, always(poles('breaker.', 3, OPEN)), { repair: fit('Find why, then reset the breaker', 5), causes: [{ because: 'motor.ground', why: 'a motor or cable to ground trips it' }, CAUSES.surge], settledBy: 'handle and volts out of it' }),
-      fault('breaker', 'pole-open', 'One fuse blown or breaker pole open', 0.04, each(i => ({ [`breaker.${i}`]: OPEN })), { repair: fit('Replace the fuse or breaker', 25, 'fuses'), causes: [CAUSES.surge, CAUSES.age, CAUSES.loose], settledBy: 'the three pairs out of it against into it', wears: ['age'] }),
+      fault('breaker', 'pole-open', 'One fuse blown or breaker pole open', 0.04, each(i => ({ [`breaker.${i}`]: OPEN })), { repair: renew('Replace the fuse or breaker', 25, 'fuses', 'breaker'), causes: [CAUSES.surge, CAUSES.age, CAUSES.loose], settledBy: 'the three pairs out of it against into it', wears: ['age'] }),
       ...(disconnect ? [fault('disconnect', 'pole-open', 'Disconnect pole open or burnt', 0.02, each(i => ({ [`disconnect.${i}`]: OPEN })), { repair: fit('Replace the disconnect', 35, 'disconnect'), causes: [CAUSES.damp, CAUSES.loose], settledBy: 'the three pairs out of it against into it', wears: ['age', 'damp'] })] : []),
       fault('feed', 'open', 'Feed to the starter open', 0.015, each(i => ({ [`feed.${i}`]: OPEN })), { repair: rewire, causes: [CAUSES.loose, CAUSES.chafe], settledBy: 'the three pairs at the starter against the breaker' }),
       fault('feed', 'high-resistance', 'High-resistance joint ahead of the starter', 0.015, degrees(['1 Ω', 0.5, { 'feed.1': 1 }], ['4 Ω', 0.5, { 'feed.2': 4 }]), { repair: fit('Remake the joint', 30, 'terminals'), causes: [CAUSES.loose], settledBy: 'the three pairs at the starter while the motor draws' }),

@@ -1,0 +1,17 @@
+/**
+ * What a repair puts right: the faults that it is the repair for, and every fault of a component that it leaves new. A reset
+ * breaker still has its bad pole; a new relay leaves the capacitor beside it as it was; a new switch does not clear the port.
+ */
+import { faultId, type FaultMode, type SystemKind } from './types'
+
+/** @param repaired as the tab's fold gives it: the fault that was put right, or a component where the line names no fault */
+export function isPutRight(kind: SystemKind, mode: FaultMode, repaired: readonly string[]): boolean {
+  return repaired.some((id) => {
+    if (id === mode.component) return true
+    const repair = kind.faults.find(f => faultId(f) === id)?.repair
+    return repair !== undefined && (repair.label === mode.repair.label || (repair.renews?.includes(mode.component) === true && !mode.repair.outlives))
+  })
+}
+
+/** Whether anything on a component was put right. */
+export const isWorkedOn = (component: string, repaired: readonly string[]): boolean => repaired.some(id => id === component || id.startsWith(`${component}.`))
