@@ -27,6 +27,8 @@ export interface Isolation {
   readonly causeTests: readonly ProposedTest[]
   /** after a repair: what shows that it does its work again, not yet done since */
   readonly proof: readonly ProposedTest[]
+  /** after a repair: the chance that nothing more is wrong, as far as the lines tell */
+  readonly restored?: number
   /** tests that are waiting: due when, and what for */
   readonly waiting: readonly { readonly test: string, readonly title: string, readonly due: string, readonly why: string }[]
   /** lines that no suspect explains well */
@@ -57,6 +59,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     causeTests: findCauseTests(tables, state, ranking, causes),
     alsoFound: alsoFound(model, state),
     proof: proofOf(tables, state, ranking),
+    ...(state.repaired.length > 0 ? { restored: restoredChance(tables, state, ranking) } : {}),
     ...(decision ? { decision } : {}),
     next: tests,
     waiting: [...state.waiting].map(([id, { due }]) => {
@@ -73,6 +76,13 @@ function proofOf(tables: Tables, state: TabState, ranking: Ranking): ProposedTes
   if (state.repaired.length === 0) return []
   const since = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
   return tables.model.kind.tests.filter(t => t.proves && !since.has(t.id) && !state.skipped.has(t.id)).flatMap(t => describeOne(tables, state, ranking, t.id) ?? [])
+}
+
+/** The chance of all hypotheses of which nothing is left once the repairs are counted. */
+function restoredChance({ model }: Tables, state: TabState, { chances }: Ranking): number {
+  let sum = 0
+  chances.forEach((c, h) => sum += c > 0 && model.without(h, state.repaired) === 0 ? c : 0)
+  return sum
 }
 
 /** What a line not yet logged would do: the suspects it would leave, for the reading line to say back. */

@@ -1,8 +1,10 @@
 /**
  * Independent pairs, taken up only when no single fault explains the lines. Each pair is first judged by the better of its
- * two faults line by line, which can only flatter it; the few that could matter are then solved together.
+ * two faults line by line, which can only flatter it, or by the one that is left where the other has been put right; the few
+ * that could matter are then solved together.
  */
 import { isPutRight, type SystemModel } from '#core/systems'
+import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
@@ -14,19 +16,28 @@ const CHANCE_OF_TWO = Math.log(0.05)
 
 /**
  * @param prior chances of the foreseen hypotheses before any line
- * @param perLine likelihood of each line under each of them
+ * @param perLine likelihood of each line of the evidence under each of them
  * @returns places of the pairs in the model, added to it where they were not there
  */
-export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[]): readonly number[] {
+export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[], evidence: readonly Evidence[]): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
   const logs = perLine.map(l => l.map(Math.log))
   const fit = Float64Array.from({ length: foreseen }, (_, h) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity)
   const best = Math.max(...fit)
+  // what is put right before a line no longer speaks in it
+  const gone = evidence.map((e) => {
+    const right = model.putRight(e.repaired)
+    return right.size > 0 ? (h: number) => right.has(modeOf(model, model.hypotheses[h]!.fault)) : undefined
+  })
+  const both = (a: number, b: number) => logs.reduce((sum, l, i) => {
+    const left = gone[i]
+    return sum + (left?.(a) ? l[b]! : left?.(b) ? l[a]! : Math.max(l[a]!, l[b]!))
+  }, 0)
   // a single fault belongs to a likely pair if it explains some lines far better than the best single does
   const leader = fit.indexOf(best)
   // (of the two the leader carries the complaint, so the other counts by its plain rate)
-  const gain = (h: number) => Math.log(model.hypotheses[h]!.prior * prior[leader]!) + logs.reduce((sum, l) => sum + Math.max(l[h]!, l[leader]!), 0)
+  const gain = (h: number) => Math.log(model.hypotheses[h]!.prior * prior[leader]!) + both(h, leader)
   const singles: number[] = []
   for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
   const considered = singles.map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, CONSIDERED).map(s => s.h)
@@ -36,7 +47,7 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
       const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
       if (sameRepair(model, one.fault, two.fault)) continue
       // a prior is relative to the complaint; of two faults the one that shows more carries it
-      const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + logs.reduce((sum, l) => sum + Math.max(l[a]!, l[b]!), 0)
+      const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + both(a, b)
       if (score > best + BEHIND) found.push({ a, b, score })
     }
   })

@@ -40,7 +40,7 @@ export interface Ranking {
 export function rankSuspects(tables: Tables, state: TabState): Ranking {
   const { model } = tables
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
-  const pairs = likelyPairs(tables, priorWith(model, state.opened?.complaint, tables.foreseen, []), perLine)
+  const pairs = likelyPairs(tables, priorWith(model, state.opened?.complaint, tables.foreseen, []), perLine, state.evidence)
   const n = model.hypotheses.length
   const faults = [...new Set(model.hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
   const place = new Map(faults.map((f, i) => [f, i]))

@@ -7,7 +7,7 @@ import type { FlowStory } from '#core/flow'
 import { bandOf } from './bands'
 import type { Description } from './describe/description'
 import { predict, type Standing } from './predict'
-import { scoped } from './power/pieces'
+import { OPEN, scoped } from './power/pieces'
 import { solveStage, type SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
 import { tryTrial } from './trial'
@@ -154,7 +154,7 @@ function createSolver(d: Description): Solver {
       return fresh
     }),
     story: (change, stages) => {
-      const held = stages.map((s, i) => `${s.turning}${s.turning === 'running' ? s.slip.toFixed(3) : ''}${s.tripped}${heldAtRest(change, d.stages[i]!.prefix)}`).join()
+      const held = stages.map((s, i) => `${s.turning}${s.turning === 'running' ? s.slip.toFixed(3) : ''}${s.tripped}${heldAtRest(k => change[k] ?? d.healthy[k], d.stages[i]!.prefix)}`).join()
       const key = `${held}|${written(change, differs(change, d.isFlow))}`
       const kept = storyCache.get(key)
       if (kept) return kept
@@ -165,7 +165,8 @@ function createSolver(d: Description): Solver {
   }
 }
 
-const heldAtRest = (change: Figures, prefix: string) => ['switch.rest1', 'starter.rest1', 'pilot.switchRest'].some(k => change[prefix + k] !== undefined)
+/** What still feeds the motor with the switch open: the flow side runs on by it. */
+const heldAtRest = (figure: (key: string) => number | undefined, prefix: string) => ['switch.rest1', 'starter.rest1', 'pilot.switchRest'].map(k => (figure(prefix + k) ?? OPEN) < OPEN ? 'held' : '').join()
 
 function standOf(d: Description, solver: Solver, entry: Entry, stageId: string): Standing {
   const stages = solver.stages(entry.change)

@@ -5,7 +5,7 @@
  * are left out.
  */
 import { createRandom } from '#core/foundation'
-import { complaintChance, faultsOf, groupByRepair, isolate, proposeScored, rankSuspects, testCost, type Isolation, type Tables } from '#core/isolation'
+import { complaintChance, faultsOf, isolate, proposeScored, rankSuspects, testCost, type Isolation, type Tables } from '#core/isolation'
 import { faultId, isPutRight, type Need, type Test } from '#core/systems'
 import { checkLine, foldTab, type DraftLine, type Line, type TabState } from '#core/tab'
 import type { Call } from './draw'
@@ -13,6 +13,8 @@ import type { Call } from './draw'
 const MOST_TESTS = 45
 const COMING_BACK = 35
 const EXPENSIVE = 110
+/** chance of nothing more being wrong at which a proof run ends the call */
+const ENOUGH = 0.85
 
 export interface Played {
   readonly right: boolean
@@ -104,16 +106,8 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
   const still = ['silent', 'groans', 'trips-breaker', 'chatters'].includes(effect)
   const proof = kind.tests.filter(t => t.id === 'sound' || (t.proves && !still))
   for (const t of proof) await perform(t, true)
-  return effect === 'runs' && soundEnough(tables, lines)
-}
-
-const soundEnough = (tables: Tables, lines: readonly Line[]) => {
-  const state = foldTab(lines)
-  const ranking = rankSuspects(tables, state)
-  const groups = groupByRepair(tables.model, ranking.chances.length, state.repaired)
-  let sound = 0
-  ranking.chances.forEach((c, h) => sound += groups.of[h] === groups.of[0] ? c : 0)
-  return sound > 0.6
+  const after = isolate(tables, foldTab(lines))
+  return effect === 'runs' && after.restored! > ENOUGH && !after.puzzles.some(p => p.reread)
 }
 
 function causeFault(call: Call, id: string) {
