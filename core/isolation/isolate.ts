@@ -8,6 +8,7 @@ import { testCost } from './costs'
 import type { Decision } from './decide'
 import { describeOne, expectedBits, isPossible, proposeTests, type ProposedTest } from './nextTest'
 import { standPath, type ComponentStanding } from './path'
+import { findDoubt } from './doubts'
 import { findPuzzles, type Puzzle } from './puzzles'
 import { faultsOf } from './hypothesis'
 import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspects'
@@ -47,7 +48,9 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const ranking = rankSuspects(tables, state)
   const puzzles = findPuzzles(tables, state, ranking)
   const judged = state.lines.filter(l => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id))
-  const rereads = puzzles.filter(p => p.reread).map(p => p.test)
+  const restored = state.repaired.length > 0 ? restoredChance(tables, state, ranking) : undefined
+  const doubt = restored === undefined ? undefined : findDoubt(tables, state, ranking, restored)
+  const rereads = [...puzzles.filter(p => p.reread).map(p => p.test), ...(doubt ? [doubt] : [])]
   const { decision, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
   const causes = accountForCauses(model, state, ranking, decision?.fault)
   return {
@@ -59,7 +62,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     causeTests: findCauseTests(tables, state, ranking, causes),
     alsoFound: alsoFound(model, state),
     proof: proofOf(tables, state, ranking),
-    ...(state.repaired.length > 0 ? { restored: restoredChance(tables, state, ranking) } : {}),
+    ...(restored === undefined ? {} : { restored }),
     ...(decision ? { decision } : {}),
     next: tests,
     waiting: [...state.waiting].map(([id, { due }]) => {

@@ -8,10 +8,11 @@ import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
-const MOST = 8
-/** how far behind the best explanation a flattered pair may be and still be solved */
-const BEHIND = Math.log(0.05)
-const CONSIDERED = 28
+/** How far to look: single faults considered, pairs solved, and how far behind the best explanation a flattered pair may be. */
+interface Reach { readonly considered: number, readonly most: number, readonly behind: number }
+export const NEAR: Reach = { considered: 28, most: 8, behind: Math.log(0.05) }
+/** for lines that nothing near explains */
+export const FAR: Reach = { considered: 60, most: 40, behind: Math.log(1e-4) }
 const CHANCE_OF_TWO = Math.log(0.05)
 
 /**
@@ -19,7 +20,7 @@ const CHANCE_OF_TWO = Math.log(0.05)
  * @param perLine likelihood of each line of the evidence under each of them
  * @returns places of the pairs in the model, added to it where they were not there
  */
-export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[], evidence: readonly Evidence[]): readonly number[] {
+export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[], evidence: readonly Evidence[], reach: Reach = NEAR): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
   const logs = perLine.map(l => l.map(Math.log))
@@ -40,7 +41,7 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   const gain = (h: number) => Math.log(model.hypotheses[h]!.prior * prior[leader]!) + both(h, leader)
   const singles: number[] = []
   for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
-  const considered = singles.map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, CONSIDERED).map(s => s.h)
+  const considered = singles.map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, reach.considered).map(s => s.h)
   const found: { a: number, b: number, score: number }[] = []
   considered.forEach((a, i) => {
     for (const b of considered.slice(i + 1)) {
@@ -48,10 +49,10 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
       if (sameRepair(model, one.fault, two.fault)) continue
       // a prior is relative to the complaint; of two faults the one that shows more carries it
       const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + both(a, b)
-      if (score > best + BEHIND) found.push({ a, b, score })
+      if (score > best + reach.behind) found.push({ a, b, score })
     }
   })
-  const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, MOST)
+  const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, reach.most)
   return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
 }
 

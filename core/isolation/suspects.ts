@@ -6,7 +6,7 @@ import type { Complaint, SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { faultsOf, modeOf } from './hypothesis'
-import { likelyPairs } from './pairs'
+import { FAR, likelyPairs } from './pairs'
 import { likelihoods, OTHER, type Tables } from './tables'
 
 /** What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks for it). */
@@ -37,10 +37,18 @@ export interface Ranking {
   readonly ruledOutBy: ReadonlyMap<string, readonly string[]>
 }
 
+/** share of "something else" at which pairs are looked for further afield */
+const UNEXPLAINED = 0.3
+
 export function rankSuspects(tables: Tables, state: TabState): Ranking {
-  const { model } = tables
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
-  const pairs = likelyPairs(tables, priorWith(model, state.opened?.complaint, tables.foreseen, []), perLine, state.evidence)
+  const prior = priorWith(tables.model, state.opened?.complaint, tables.foreseen, [])
+  const near = rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
+  return near.chances[OTHER]! < UNEXPLAINED ? near : rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR))
+}
+
+function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Array[], pairs: readonly number[]): Ranking {
+  const { model } = tables
   const n = model.hypotheses.length
   const faults = [...new Set(model.hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
   const place = new Map(faults.map((f, i) => [f, i]))

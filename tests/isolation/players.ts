@@ -14,7 +14,7 @@ const MOST_TESTS = 45
 const COMING_BACK = 35
 const EXPENSIVE = 110
 /** chance of nothing more being wrong at which a proof run ends the call */
-const ENOUGH = 0.85
+const ENOUGH = 0.95
 
 export interface Played {
   readonly right: boolean

@@ -66,7 +66,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
       amps('black.run', 'lead', 'Clamp one lead three seconds in', ['run', 'running', 'held', 'holds', 'stays'], 'black lead', 'running', 'Clamp one lead; read it three seconds after it calls.', { band: 'running-amps', proves: true }),
       leadOhms('leads.by', 'windings', 'Ohms across the main winding', ['main', 'b-y', 'main winding'], 'black.m', 'yellow.m', 8, `${off} Across the main winding.`, { variant: 'by' }),
       leadOhms('leads.ry', 'windings', 'Ohms across the start winding', ['start', 'r-y', 'start winding'], 'red.m', 'yellow.m', 8, `${off} Across the start winding, its capacitor bled and off.`, { variant: 'ry', need: 'discharged' }),
-      leadOhms('leads.ground', 'windings', 'Megohms, winding to frame', ['g', 'ground', 'earth', 'ins', 'megs', 'frame'], 'black.m', '0', 6, `${off} Winding to bare frame.`, { variant: 'ground' }),
+      leadOhms('leads.ground', 'windings', 'Megohms, winding to frame', ['g', 'ground', 'earth', 'ins', 'megs', 'frame'], 'black.m', '0', 6, `${off} Winding to bare frame.`, { variant: 'ground', proves: true }),
       tripTrial('trip-motor-off', 'motor', 'Motor leads off: does it still trip?', ['trips motor off', 'motor off'], ['Dead: motor leads off, apart and safe.', 'Stand clear and reset the breaker once.'], ['start.', 'cable.', 'motor.'], ['cable.black', 'cable.yellow']),
       seen({
         id: 'motor-look', point: 'motor', title: 'Look and smell at the motor', words: ['motor', 'smells'], minutes: 0.7, steps: ['Heat, smell of varnish, oil, water inside, sound of the bearings.'],

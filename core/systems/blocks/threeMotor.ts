@@ -80,7 +80,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
     tests: [
       ...poleNumbers(3).map(i => clamp(i, 'running')), clamp(1, 'starting'),
       ...([[1, 2], [2, 3], [3, 1]] as const).map(([i, j]) => leadOhms(`leads.r${i}${j}`, 'leads', `Ohms lead ${i} to lead ${j}`, [`${i}-${j}`, `t${i}-t${j}`, `${j}-${i}`], `d${i}`, `d${j}`, 4, `Leads off at the starter. ${i} to ${j}.`, { variant: `r${i}${j}` })),
-      leadOhms('leads.ground', 'leads', 'Megohms, any lead to ground', ['g', 'ground', 'earth', 'ins', 'megs'], 'd1', '0', 5, 'Leads off at the starter. Each to ground; note the lowest.', { variant: 'ground' }),
+      leadOhms('leads.ground', 'leads', 'Megohms, any lead to ground', ['g', 'ground', 'earth', 'ins', 'megs'], 'd1', '0', 5, 'Leads off at the starter. Each to ground; note the lowest.', { variant: 'ground', proves: true }),
       seen({
         id: 'roll', point: 't1', title: 'Roll the leads one place: what does the odd current follow?', words: ['rolled', 'roll', 'odd amps'], minutes: 18, need: 'proven-dead', risk: 1, steps: ['Note three running amps. Dead: every lead moved one terminal on, so that it turns the same way.', 'Run it; note three amps again.'], cautions: ['All three moved, none swapped: a swap turns it backwards.'],
         outcomes: [outcome('even', 'amps even', 'balanced'), outcome('line', 'odd one stays with the line', 'stays'), outcome('lead', 'odd one moves with the lead', 'moves')], usual: [0.9, 0.05, 0.05], given: {},
