@@ -48,8 +48,8 @@ function weigh(model: SystemModel, state: TabState, ranking: Ranking, because: s
   const isNamed = [...about].some(id => named.has(id))
   if (note) {
     const { standing, lines } = standingOf(model, state, note)
-    // a reading may clear it where its own test has not been done
-    const byChance = standing === 'untested' && suspect && chance >= LIKELY ? 'shown' : standing === 'untested' && suspect?.ruledOut ? 'excluded' : standing
+    // a reading may clear it where its own test has not been done; a figure a little outside its band is not yet the fault
+    const byChance = standing === 'untested' && suspect && chance >= LIKELY ? 'shown' : standing !== 'excluded' && suspect?.ruledOut ? 'excluded' : standing
     return { id: because, label: note.label, why, chance, test: note.test, advice: note.advice, lines, standing: isNamed ? 'named' : byChance }
   }
   return {

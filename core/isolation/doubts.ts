@@ -5,7 +5,7 @@
  */
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { likelihoods, type Tables } from './tables'
+import { isSeenAnew, likelihoods, type Tables } from './tables'
 
 /** chance of nothing more being wrong outside of which there is no doubt */
 const DOUBT = [0.05, 0.97] as const
@@ -16,7 +16,7 @@ const HANGS = 1.5
 export function findDoubt(tables: Tables, state: TabState, { chances }: Ranking, restored: number): string | undefined {
   if (restored < DOUBT[0] || restored > DOUBT[1]) return undefined
   const right = Array.from(chances, (_, h) => tables.model.without(h, state.repaired) === 0)
-  const now = state.evidence.filter(e => e.repaired.length === state.repaired.length && e.confirmed === 0 && !state.skipped.has(e.line.test))
+  const now = state.evidence.filter(e => e.repaired.length === state.repaired.length && e.confirmed < (isSeenAnew(tables.tests.get(e.line.test)!.test) ? 2 : 1) && !state.skipped.has(e.line.test))
   const weighed = now.map((evidence) => {
     const given = likelihoods(tables, evidence, chances.length)
     const spoken = (side: boolean) => {

@@ -9,10 +9,10 @@ import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
 /** How far to look: single faults considered, pairs solved, and how far behind the best explanation a flattered pair may be. */
-interface Reach { readonly considered: number, readonly most: number, readonly behind: number }
-export const NEAR: Reach = { considered: 28, most: 8, behind: Math.log(0.05) }
-/** for lines that nothing near explains */
-export const FAR: Reach = { considered: 60, most: 40, behind: Math.log(1e-4) }
+interface Reach { readonly considered: number, readonly most: number, readonly behind: number, readonly floor: number }
+export const NEAR: Reach = { considered: 28, most: 8, behind: Math.log(0.01), floor: 0 }
+/** for lines that nothing near explains: two faults together may read as neither does, so no line counts under a floor of its best */
+export const FAR: Reach = { considered: 60, most: 160, behind: Math.log(1e-4), floor: 0.1 }
 const CHANCE_OF_TWO = Math.log(0.05)
 
 /**
@@ -23,7 +23,10 @@ const CHANCE_OF_TWO = Math.log(0.05)
 export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[], evidence: readonly Evidence[], reach: Reach = NEAR): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
-  const logs = perLine.map(l => l.map(Math.log))
+  const logs = perLine.map((l) => {
+    const floor = reach.floor * l.reduce((most, v) => Math.max(most, v), 0)
+    return l.map(v => Math.log(Math.max(v, floor)))
+  })
   const fit = Float64Array.from({ length: foreseen }, (_, h) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity)
   const best = Math.max(...fit)
   // what is put right before a line no longer speaks in it

@@ -5,7 +5,7 @@
 import type { SystemModel, Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { readingChance, type Tables } from './tables'
+import { isSeenAnew, readingChance, type Tables } from './tables'
 
 export const PUZZLE_SLIPS = ['wrong-range', 'nano-for-micro', 'both-conductors', 'open-for-zero', 'gauge-stuck', 'breaker-mislabelled', 'misread'] as const
 export type PuzzleSlip = typeof PUZZLE_SLIPS[number]
@@ -36,7 +36,8 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
     const standing = leaders.map(h => evidence.repaired.length > 0 ? model.without(h, evidence.repaired) : h)
     const fits = standing.some(h => weightOf(tables, evidence, h) > POOR)
     if (fits) return []
-    const twice = evidence.confirmed > 0 || state.lines.filter(l => !state.struck.has(l.id) && (l.kind === 'reading' || l.kind === 'observation') && l.test === line.test).length > evidence.repaired.length + 1
+    const often = isSeenAnew(table.test) ? 1 : 0
+    const twice = evidence.confirmed > often || state.lines.filter(l => !state.struck.has(l.id) && (l.kind === 'reading' || l.kind === 'observation') && l.test === line.test).length > evidence.repaired.length + 1 + often
     const slip = findSlip(tables, table.test, evidence, standing[0]!)
     return [{ line: line.id, test: line.test, slip, say: SAYS[slip], reread: !twice && !state.skipped.has(line.test) }]
   })

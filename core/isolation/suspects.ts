@@ -7,6 +7,7 @@ import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
+import { startPosterior } from './posterior'
 import { likelihoods, OTHER, type Tables } from './tables'
 
 /** What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks for it). */
@@ -53,15 +54,17 @@ function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Arra
   const faults = [...new Set(model.hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
   const place = new Map(faults.map((f, i) => [f, i]))
   const members = model.hypotheses.map(h => faultsOf(h).map(f => place.get(f)!))
-  const chances = priorWith(model, state.opened?.complaint, n, pairs)
+  const posterior = startPosterior(model, priorWith(model, state.opened?.complaint, n, pairs))
+  const { chances } = posterior
   const start = byFault(chances, members, faults.length)
   const moves = faults.map(() => [] as Move[])
   const ruledOutBy = new Map<string, string[]>()
   const seenRuled = new Set<number>()
   let before = start
   state.evidence.forEach((evidence, e) => {
-    const given = pairs.length > 0 ? extend(tables, evidence, perLine[e]!, pairs, n) : perLine[e]!
-    multiply(chances, given)
+    posterior.repair(evidence.repaired)
+    const asBefore = evidence.repaired.length > 0 ? { ...evidence, repaired: [] } : undefined
+    posterior.take(extend(tables, evidence, perLine[e]!, pairs, n), asBefore && extend(tables, asBefore, likelihoods(tables, asBefore, tables.foreseen), pairs, n))
     const after = byFault(chances, members, faults.length)
     faults.forEach((_, f) => {
       const bits = weight(before[f]!, after[f]!)
@@ -98,6 +101,7 @@ function multiply(chances: Float64Array, given: Float64Array) {
 }
 
 function extend(tables: Tables, evidence: Evidence, foreseen: Float64Array, pairs: readonly number[], n: number): Float64Array {
+  if (pairs.length === 0) return foreseen
   const out = new Float64Array(n).fill(1)
   out.set(foreseen)
   if (pairs.some(h => h >= tables.foreseen)) {

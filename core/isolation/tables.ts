@@ -1,7 +1,8 @@
 /**
  * Likelihoods. For each test, the chance of what was read under each hypothesis: the predicted figure with its spread,
  * plus a flat background for gross misreadings so that no single line can end a call.
- *   p(v|h) = (1 − ε)·[(1 − ol)·N(v; mean, σ)] + ε·background(v),  ε = 0.03
+ *   p(v|h) = (1 − ε)·[(1 − ol)·N(v; mean, σ)] + ε·slip(v),  ε = 0.03
+ * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or anything.
  * The "something else" hypothesis reads as the average of all the others, halfway to the background.
  */
 import type { NumericTest, Prediction, SeenTest, SystemModel, Test } from '#core/systems'
@@ -9,6 +10,10 @@ import type { Evidence } from '#core/tab'
 
 export const MISREAD = 0.03
 const BACKGROUND_OL = 0.2
+/** of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything. Common practice, no source */
+const SLIPS = { prefix: 0.2, nothing: 0.2 }
+/** what counts as nothing, as a share of the span of a test */
+const NOTHING = 0.002
 export const OTHER = 1
 
 /** Everything a model gives for its tests, computed once per system and kept. */
@@ -44,10 +49,10 @@ const MOST_KEPT = 3000
 /** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). Kept for what was foreseen. */
 export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tables.model.hypotheses.length): Float64Array {
   if (hypotheses !== tables.foreseen) return workOut(tables, evidence, hypotheses)
-  const { line, repaired, confirmed } = evidence
+  const { line, repaired, confirmed, earlier = [] } = evidence
   const known = kept.get(tables) ?? new Map<string, Float64Array>()
   kept.set(tables, known)
-  const key = `${line.test}|${line.kind === 'reading' ? line.value : line.outcome}|${confirmed}|${repaired.join()}`
+  const key = `${line.test}|${line.kind === 'reading' ? line.value : [line.outcome, ...earlier].join()}|${confirmed}|${repaired.join()}`
   const before = known.get(key)
   if (before) return before
   const fresh = workOut(tables, evidence, hypotheses)
@@ -63,22 +68,27 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   const table = tables.tests.get(line.test)
   const out = new Float64Array(hypotheses).fill(1)
   if (!table) return out
-  for (let h = 0; h < hypotheses; h++) out[h] = line.kind === 'reading' ? readingChance(table, h, line.value, slips) : seenChance(table, h, line.outcome, slips)
+  for (let h = 0; h < hypotheses; h++) out[h] = line.kind === 'reading' ? readingChance(table, h, line.value, slips) : lookChance(table, h, line.outcome, slips, evidence.earlier)
   fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
   if (repaired.length === 0) return out
-  // what a component's fault does is gone once it has been put right; a new part is hardly ever bad
-  return out.map((value, h) => {
-    const left = model.without(h, repaired)
-    return left === h ? value : 0.99 * out[left]! + 0.01 * value
-  })
+  // what a fault does is gone once it has been put right
+  return out.map((_, h) => out[model.without(h, repaired)]!)
 }
 
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
 export function readingChance(table: TestTable, h: number, value: number | null, slips = MISREAD): number {
   const p = table.prediction(h)
-  const flat = slips * background(table, value)
-  if (value === null) return (1 - slips) * p.ol + flat
-  return (1 - slips) * (1 - p.ol) * density(p, value) + flat
+  if (value === null) return (1 - slips) * p.ol + slips * background(table, value)
+  return (1 - slips) * (1 - p.ol) * density(p, value) + slips * slipped(table, p, value)
+}
+
+/** Density of a figure that is a slip, given what was there. */
+function slipped(table: TestTable, p: Prediction, value: number): number {
+  const there = (1 - p.ol) * SLIPS.prefix
+  const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
+  const width = NOTHING * table.span
+  const nothing = SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2) / (width * 1.2533)
+  return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
 }
 
 function background(table: TestTable, value: number | null) {
@@ -93,6 +103,12 @@ function density({ mean, sigma, log, or }: Prediction, value: number): number {
   return log ? bell / Math.max(value, 1e-6) : bell
 }
 
+/** What a system does is seen anew at each look, so that every look counts; of what it looks like the last does. */
+function lookChance(table: TestTable, h: number, outcome: string, slips: number, earlier: readonly string[] = []): number {
+  if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
+  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISREAD), 1)
+}
+
 function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {
   const i = (table.test as SeenTest).outcomes.findIndex(o => o.id === outcome)
   if (i < 0) return 1
@@ -100,6 +116,8 @@ function seenChance(table: TestTable, h: number, outcome: string, slips: number)
   const plain = Math.max(0, (table.row(h)[i]! - MISREAD / bins) / (1 - MISREAD))
   return (1 - slips) * plain + slips / bins
 }
+
+export const isSeenAnew = (test: Test) => test.kind === 'seen' && Object.keys(test.given).some(k => k.startsWith('effect:'))
 
 /** "Something else": half the prior-weighted average of the rest, half background. */
 function fillOther(tables: Tables, out: Float64Array, flat: number) {

@@ -10,10 +10,11 @@ export type TabStatus = 'open' | 'carried' | 'settled'
 export interface HeldState { readonly at: string, readonly line: string, readonly proof?: readonly number[] }
 
 /**
- * A reading or observation in force, with what had been put right before it was taken (faults, or components where no fault was named), and how often it has
- * been read again alike: a slip of meter or hand does not come twice.
+ * A reading or observation in force, with what had been put right before it was taken (faults, or components where no fault
+ * was named), how often it has been read again alike (a slip of meter or hand does not come twice), and what was seen at
+ * the same test before, with nothing repaired in between.
  */
-export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observation'>, readonly repaired: readonly string[], readonly confirmed: number }
+export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observation'>, readonly repaired: readonly string[], readonly confirmed: number, readonly earlier?: readonly string[] }
 
 export interface TabState {
   readonly status: TabStatus
@@ -63,7 +64,10 @@ export function foldTab(lines: readonly Line[]): TabState {
         const before = evidence.get(key)
         if (before) replaced.add(before.line.id)
         evidence.delete(key)
-        evidence.set(key, { line, repaired: [...repaired], confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0 })
+        evidence.set(key, {
+          line, repaired: [...repaired], confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0,
+          ...(before?.line.kind === 'observation' ? { earlier: [...before.earlier ?? [], before.line.outcome] } : {}),
+        })
         skipped.delete(line.test)
         waiting.delete(line.test)
         break

@@ -12,6 +12,8 @@ import type { Call } from './draw'
 
 const MOST_TESTS = 45
 const COMING_BACK = 35
+/** what lets go to protect, and is put back */
+const RESETS = new Set(['breaker.off', 'fuse.blown', 'starter.overload-tripped', 'box.overload-hot'])
 const EXPENSIVE = 110
 /** chance of nothing more being wrong at which a proof run ends the call */
 const ENOUGH = 0.95
@@ -44,6 +46,7 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   add({ kind: 'opened', complaint: call.complaint, words: '' })
   const repaired: string[] = []
   const done: string[] = []
+  const resets = new Set<string>()
   let tests = 0
   let minutes = 0
   let decided = false
@@ -58,8 +61,10 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     add(draft)
     if (!proof) tests++
   }
-  const repair = (fault: string, label: string) => {
+  const repair = async (fault: string, label: string) => {
     const mode = kind.faults.find(f => faultId(f) === fault)!
+    // what has let go must be reset whatever made it: that costs its minutes, but it is not a wrong repair
+    if (RESETS.has(fault) && (await world.effect(repaired)).startsWith('trips-')) resets.add(label)
     done.push(label)
     repaired.push(fault)
     add({ kind: 'finding', role: 'failed', about: fault, text: '' })
@@ -72,29 +77,32 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     const answer = isolate(tables, state)
     if (answer.decision) {
       decided = true
-      repair(answer.decision.fault, answer.decision.repair)
+      await repair(answer.decision.fault, answer.decision.repair)
       if (await closeCall(call, tables, lines, perform, repair, repaired)) break
       continue
     }
-    const next = choose(tables, state, answer)
+    // once something has been put right and nothing is worth asking any more, whoever plays is done
+    const next = repaired.length > 0 && answer.next.length === 0 ? undefined : choose(tables, state, answer)
     if (!next) break
     await perform(kind.tests.find(t => t.id === next)!)
   }
   const needed = [...new Set(call.planted.map(p => p.mode.repair.label))]
-  const wrong = done.filter(d => !needed.includes(d))
+  const wrong = done.filter(d => !needed.includes(d) && !resets.has(d))
   const condemned = wrong.some(d => kind.faults.some(f => f.repair.label === d && f.repair.minutes >= EXPENSIVE))
-  return { right: wrong.length === 0 && needed.every(n => done.includes(n)), wrong, condemned, decided, tests, minutes, missing: needed.filter(n => !done.includes(n)), unsafe, lines }
+  // (a new motor brings its capacitor: what it put right was needed no more)
+  const missing = call.planted.filter(p => !isPutRight(kind, p.mode, repaired)).map(p => p.mode.repair.label)
+  return { right: wrong.length === 0 && missing.length === 0, wrong, condemned, decided, tests, minutes, missing, unsafe, lines }
 }
 
 /** After a repair: what made it fail, looked for and put right, then the proof run. True when it runs and nothing is open. */
-async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t: Test, proof?: boolean) => Promise<void>, repair: (fault: string, label: string) => void, repaired: readonly string[]): Promise<boolean> {
+async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t: Test, proof?: boolean) => Promise<void>, repair: (fault: string, label: string) => Promise<void>, repaired: readonly string[]): Promise<boolean> {
   const { kind, world } = call
   for (let n = 0; n < 3; n++) {
     const answer = isolate(tables, foldTab(lines))
     const shown = answer.causes.flatMap(c => c.causes).find(c => c.standing === 'shown' && isLeft(call, c.id, repaired))
     if (shown) {
       const mode = causeFault(call, shown.id)!
-      repair(faultId(mode), mode.repair.label)
+      await repair(faultId(mode), mode.repair.label)
       break
     }
     const next = answer.causeTests.find(t => !t.again && causeIsFault(call, tables, t.test))
@@ -146,14 +154,14 @@ export const byFixedOrder: Chooser = (tables, state) => {
 }
 
 /** Knows what is wrong: takes the test that most raises it for its minutes, until the same rule of deciding is met. */
-export const byKnowing = (call: Call): Chooser => (tables, state) => {
+export const byKnowing = (call: Call): Chooser => (tables, state, answer) => {
   const { model } = tables
   const ranking = rankSuspects(tables, state)
   const truth = call.planted.map(p => faultId(p.mode))
   const still = call.planted.filter(p => !isPutRight(call.kind, p.mode, state.repaired)).map(p => faultId(p.mode))
   const own = [...ranking.chances.keys()].filter(h => ranking.chances[h]! > 0 && h > 1 && faultsOf(model.hypotheses[h]!).some(f => still.includes(f)) && faultsOf(model.hypotheses[h]!).every(f => truth.includes(f)))
   const h = own.toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)[0]
-  if (h === undefined) return proposeScored(tables, state, ranking)[0]?.table.test.id
+  if (h === undefined) return answer.next[0]?.test
   const scored = proposeScored(tables, state, ranking).map(({ table, cost }) => {
     const row = table.row(h)
     let gain = 0

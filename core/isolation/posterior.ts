@@ -1,0 +1,52 @@
+/**
+ * The chances of the hypotheses, line by line. A repair takes or it does not: beside each hypothesis that a repair should
+ * have put right goes a small share in which the fault is still there (a bad new part, a joint that was not one), and that
+ * share is weighed by every later line as the fault itself. Together these shares count as "something else".
+ */
+import type { SystemModel } from '#core/systems'
+import { OTHER } from './tables'
+
+/** share of repairs that do not take; common practice, no source */
+const NOT_TAKEN = 0.01
+
+export interface Posterior {
+  /** chance of each hypothesis, summing to one; those of repairs that did not take are in "something else" */
+  readonly chances: Float64Array
+  /** What had been put right when the next lines were taken. */
+  repair(repaired: readonly string[]): void
+  /** @param given likelihoods with what is put right gone; @param still with nothing put right, once something has been */
+  take(given: Float64Array, still?: Float64Array): void
+}
+
+export function startPosterior(model: SystemModel, prior: Float64Array): Posterior {
+  const chances = prior
+  const stuck = new Float64Array(chances.length)
+  let other = chances[OTHER]!
+  let done: readonly string[] = []
+  return {
+    chances,
+    repair(repaired) {
+      if (repaired.length === done.length) return
+      chances.forEach((c, h) => {
+        if (h === OTHER || c <= 0 || model.without(h, repaired) === model.without(h, done)) return
+        stuck[h]! += NOT_TAKEN * c
+        chances[h] = (1 - NOT_TAKEN) * c
+      })
+      done = repaired
+    },
+    take(given, still) {
+      let [all, failed] = [other *= given[OTHER]!, 0]
+      for (let h = 0; h < chances.length; h++) {
+        if (h !== OTHER && chances[h]! > 0) all += chances[h]! *= given[h]!
+        if (still && stuck[h]! > 0) failed += stuck[h]! *= still[h]!
+      }
+      const total = all + failed
+      for (let h = 0; h < chances.length; h++) {
+        chances[h]! /= total
+        stuck[h]! /= total
+      }
+      other /= total
+      chances[OTHER] = other + failed / total
+    },
+  }
+}
