@@ -40,6 +40,8 @@ export interface ProposedTest {
 
 const TURNING_ENOUGH = 0.4
 const LEAST_BITS = 0.02
+/** share of the catalogue under which something else would drown what it could still tell */
+const LOST = 0.3
 /** while a line stands that nothing explains, even a little is worth asking */
 const LEAST_WHEN_PUZZLED = 0.003
 
@@ -66,7 +68,8 @@ export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, 
 
 function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: Groups): Weighed[] {
   const { model } = tables
-  const turning = turningChance(model, ranking.chances, state.repaired)
+  const chances = ofTheCatalogue(ranking.chances)
+  const turning = turningChance(model, chances, state.repaired)
   const done = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
   const scored: (Weighed & { readonly score: number })[] = []
   for (const table of tables.tests.values()) {
@@ -74,11 +77,17 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
     if (done.has(test.id) || state.skipped.has(test.id) || state.waiting.has(test.id)) continue
     if (needsTurning(test) && turning < TURNING_ENOUGH) continue
     if (test.afterRepair && state.repaired.length === 0) continue
-    const bits = expectedBits(table, ranking.chances, groups.of, groups.count)
+    const bits = expectedBits(table, chances, groups.of, groups.count)
     const cost = testCost(model, state, test).weighed
     scored.push({ table, bits, cost, score: bits / cost })
   }
   return scored.toSorted((a, b) => b.score - a.score)
+}
+
+/** Where the catalogue explains little, what is asked next goes by what it explains best. */
+function ofTheCatalogue(chances: Float64Array): Float64Array {
+  const known = 1 - chances[OTHER]!
+  return known < LOST && known > 0 ? chances.map((c, h) => h === OTHER ? 0 : c / known) : chances
 }
 
 /** Every test that could be done now, best first, with what it would tell and cost. */

@@ -10,7 +10,7 @@ import type { Tables } from './tables'
 
 /** How far to look: single faults considered, pairs solved, and how far behind the best explanation a flattered pair may be. */
 interface Reach { readonly considered: number, readonly most: number, readonly behind: number, readonly floor: number }
-export const NEAR: Reach = { considered: 28, most: 8, behind: Math.log(0.01), floor: 0 }
+export const NEAR: Reach = { considered: 28, most: 16, behind: Math.log(0.01), floor: 0 }
 /** for lines that nothing near explains: two faults together may read as neither does, so no line counts under a floor of its best */
 export const FAR: Reach = { considered: 60, most: 160, behind: Math.log(1e-4), floor: 0.1 }
 const CHANCE_OF_TWO = Math.log(0.05)
