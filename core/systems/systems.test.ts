@@ -99,6 +99,14 @@ describe('what the circuit shows by itself', () => {
     expect(reads(three, 'pump.coupling', 'black.run')).toBeLessThan(4.5)
     expect(reads(three, 'motor.binding:2', 'black.run')).toBeGreaterThan(12)
   })
+  it('turns shorted among themselves raise the amps far more than they lower the ohms: the loop is loaded by its own resistance', () => {
+    const ratio = (fault: string, test: string) => reads(three, fault, test) / reads(three, 'sound', test)
+    expect(ratio('motor.turn-short:1', 'black.run')).toBeGreaterThan(1.2)
+    expect(ratio('motor.turn-short:1', 'leads.by')).toBeGreaterThan(0.95)
+    expect(ratio('motor.turn-short:1', 'leads.by')).toBeLessThan(1)
+    expect(ratio('motor.turn-short:2', 'black.run')).toBeGreaterThan(2)
+    expect(effect(three, 'motor.turn-short:2')).toBe('trips-overload')
+  })
   it('shorts trip the breaker, opens keep it silent', () => {
     for (const fault of ['feed.to-earth', 'cable.to-earth:1', 'motor.ground:1', 'cable.leg-to-leg']) expect(effect(three, fault), fault).toBe('trips-breaker')
     for (const fault of ['cable.yellow-open', 'switch.stuck-open', 'box.overload-failed', 'breaker.off']) expect(effect(three, fault), fault).toBe('silent')

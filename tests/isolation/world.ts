@@ -105,7 +105,7 @@ async function settle({ power }: StageDescription, f: Figures): Promise<Settled>
   const most = (at: OutsideAnswer, ids: readonly string[]) => Math.max(...ids.map(e => magnitude(at.amps(e))))
   const tripped = most(starting, power.guarded) > power.tripAmps
   const energised = most(starting, turner.energisedBy) > 0.1 * turner.fullLoadAmps
-  const torque = (slip: number, at: OutsideAnswer) => turner.torque(slip, { current: (id: string) => at.amps(id) } as SolvedNetwork)
+  const torque = (slip: number, at: OutsideAnswer) => turner.torque(slip, { current: (id: string) => at.amps(id) } as SolvedNetwork, f)
   const starts = !tripped && !chatters && energised && !f['motor.seized'] && torque(1, starting) > (0.2 + (f['motor.startLoad'] ?? 0)) * turner.ratedTorque
   const run = (slip: number): NetworkState => ({ ...start, scenario: 'running', slip, tripped, atSpeed: true })
   const excess = async (slip: number) => torque(slip, await solve(run(slip))) - loadTorque(turner, f, slip)

@@ -28,7 +28,7 @@ const seized = (repair: Repair, what: string) => [
 
 const windingFaults = (repair: Repair) => [
   fault('motor', 'main-open', 'Main winding open', 0.015, always({ 'motor.mainJoint': OPEN }), { repair, causes: [CAUSES.retries, CAUSES.lowVolts, CAUSES.surge, CAUSES.age], settledBy: 'ohms across the main winding', wears: ['age'] }),
-  fault('motor', 'turn-short', 'Main winding short between turns', 0.015, degrees(['a tenth of the turns', 0.5, { 'motor.turns': 0.88 }], ['a third of the turns', 0.5, { 'motor.turns': 0.66 }]), { repair, causes: [CAUSES.retries, CAUSES.surge, CAUSES.age], settledBy: 'ohms across the main winding', wears: ['age'] }),
+  fault('motor', 'turn-short', 'Main winding short between turns', 0.015, degrees(['a few turns', 0.5, { 'motor.shorted': 0.03 }], ['a tenth of the turns', 0.5, { 'motor.shorted': 0.12 }]), { repair, causes: [CAUSES.retries, CAUSES.surge, CAUSES.age], settledBy: 'amps high with the winding cold; ohms across it low', wears: ['age'] }),
   fault('motor', 'ground', 'Winding to ground', 0.03, degrees(['dead short', 0.5, { 'motor.earth': 0.6 }], ['about 2 kΩ', 0.3, { 'motor.earth': 2e3 }], ['about 80 kΩ', 0.2, { 'motor.earth': 80e3 }]), { repair, causes: [CAUSES.surge, CAUSES.age, CAUSES.retries], settledBy: 'megohms to ground with the leads off', wears: ['age'] }),
 ]
 
@@ -79,4 +79,4 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
 }
 
 /** Healthy figures of any single-phase motor. */
-export const motorFigures = (load = 0.9): Record<string, number> => ({ 'motor.turns': 1, 'motor.mainJoint': 0, 'motor.startJoint': 0, 'motor.earth': 50e6, 'motor.seized': 0, 'motor.load': load, 'motor.startLoad': 0 })
+export const motorFigures = (load = 0.9): Record<string, number> => ({ 'motor.turns': 1, 'motor.shorted': 0, 'motor.mainJoint': 0, 'motor.startJoint': 0, 'motor.earth': 50e6, 'motor.seized': 0, 'motor.load': load, 'motor.startLoad': 0 })

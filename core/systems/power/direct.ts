@@ -39,5 +39,5 @@ export function directNetwork({ motor }: DirectPlan, f: Figures, state: NetworkS
 export const turnDirect = (motor: MagnetMotor): Turner => {
   const amps = (at: { current(id: string): { re: number } }) => -at.current('armature').re
   const ratedSlip = 1 - (motor.volts - motor.fullLoadAmps * motor.ohms) / motor.emf
-  return { ratedSlip, ratedTorque: motor.fullLoadAmps, fullLoadAmps: motor.fullLoadAmps, energisedBy: ['armature'], turnsFigure: 'motor.turns', torque: (_, at) => amps(at), stallSlip: 0.97, leastSlip: -1.2, constantLoad: true }
+  return { ratedSlip, ratedTorque: motor.fullLoadAmps, fullLoadAmps: motor.fullLoadAmps, energisedBy: ['armature'], torque: (_, at) => amps(at), stallSlip: 0.97, leastSlip: -1.2, constantLoad: true }
 }

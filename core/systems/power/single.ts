@@ -4,7 +4,7 @@
  * k between start capacitor and start contact; `.m` marks the motor's own terminals.
  */
 import { airGapTorque, capacitor, EARTH, resistor, windingImpedances, type Element, type MotorModel, type Network } from '#core/circuit'
-import { complex, ZERO } from '#core/foundation'
+import { add, complex, scale, ZERO } from '#core/foundation'
 import type { Figures } from '../types'
 import { pilotElements, type PilotPlan } from './pilot'
 import { DRY, inSeries, insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, OPEN, type NetworkState } from './pieces'
@@ -91,29 +91,50 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
   return [...elements, ...windings(d.motor, f, state, live)]
 }
 
+/**
+ * Turns of the main winding count by the share of the plate's: `motor.turns` for the links as they are set, less
+ * `motor.shorted`, the share that a short between turns cuts out. Those close on themselves: a second winding in the same
+ * field, loaded by nothing but its own resistance, so that the amps rise although fewer turns are left. (The loop touches
+ * nothing else; it stands on earth only for its volts to be counted from somewhere.)
+ */
 function windings(motor: MotorModel, f: Figures, state: NetworkState, live: boolean): Element[] {
   const { mainOhms, startOhms } = motor.nameplate
-  const turns = f['motor.turns']!
+  const shorted = f['motor.shorted']!
+  const turns = turnsLeft(f)
   if (!live) return [resistor('main winding', 'black.m', 'yellow.m', mainOhms * turns + f['motor.mainJoint']!), resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint']!)]
   const z = windingImpedances(motor, state.slip)
   const turned = (k: number, c: { re: number, im: number }) => complex(c.re * k, c.im * k)
-  const main = turned(turns * turns, z.main)
+  const field = complex(z.main.re - mainOhms, z.main.im - motor.x)
+  const own = (k: number) => complex(field.re * k * k + mainOhms * k, z.main.im * k * k)
+  const main = own(turns)
+  const loop = turned(turns * shorted, field)
   return [
-    { kind: 'winding', id: 'main winding', a: 'black.m', b: 'yellow.m', z: complex(main.re + f['motor.mainJoint']!, main.im), couplings: [{ to: 'start winding', z: turned(turns, z.startIntoMain) }] },
-    { kind: 'winding', id: 'start winding', a: 'red.m', b: 'yellow.m', z: complex(z.start.re + f['motor.startJoint']!, z.start.im), couplings: [{ to: 'main winding', z: turned(turns, z.mainIntoStart) }] },
+    { kind: 'winding', id: 'main winding', a: 'black.m', b: 'yellow.m', z: complex(main.re + f['motor.mainJoint']!, main.im), couplings: [{ to: 'start winding', z: turned(turns, z.startIntoMain) }, ...(shorted ? [{ to: 'shorted turns', z: loop }] : [])] },
+    { kind: 'winding', id: 'start winding', a: 'red.m', b: 'yellow.m', z: complex(z.start.re + f['motor.startJoint']!, z.start.im), couplings: [{ to: 'main winding', z: turned(turns, z.mainIntoStart) }, ...(shorted ? [{ to: 'shorted turns', z: turned(shorted, z.mainIntoStart) }] : [])] },
+    ...(shorted
+      ? [
+          { kind: 'winding' as const, id: 'shorted turns', a: EARTH, b: 'turns', z: own(shorted), couplings: [{ to: 'main winding', z: loop }, { to: 'start winding', z: turned(shorted, z.startIntoMain) }] },
+          resistor('between turns', 'turns', EARTH, 1e-3),
+        ]
+      : []),
   ]
 }
 
+const turnsLeft = (f: Figures) => f['motor.turns']! * (1 - f['motor.shorted']!)
+
 export const turnSingle = (motor: MotorModel): Turner => ({
-  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['main winding'], turnsFigure: 'motor.turns',
-  torque: (slip, at) => airGapTorque(motor, slip, at.current('main winding'), at.current('start winding')),
+  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['main winding'],
+  torque: (slip, at, f) => {
+    const main = scale(at.current('main winding'), turnsLeft(f))
+    return airGapTorque(motor, slip, f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), f['motor.shorted'])) : main, at.current('start winding'))
+  },
   reduced: {
-    element: 'main winding', a: 'black.m', b: 'yellow.m', allowed: f => f['start.contactRunning']! >= OPEN && (f['start.runFarads'] ?? 0) === 0 && !f['cable.swap'],
+    element: 'main winding', a: 'black.m', b: 'yellow.m', allowed: f => f['start.contactRunning']! >= OPEN && (f['start.runFarads'] ?? 0) === 0 && !f['cable.swap'] && !f['motor.shorted'],
     impedance: (f, slip) => {
       const main = windingImpedances(motor, slip).main
       const turns = f['motor.turns']!
       return complex(main.re * turns * turns + f['motor.mainJoint']!, main.im * turns * turns)
     },
-    torque: (slip, amps) => airGapTorque(motor, slip, amps, ZERO),
+    torque: (slip, amps, f) => airGapTorque(motor, slip, scale(amps, f['motor.turns']!), ZERO),
   },
 })

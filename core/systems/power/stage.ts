@@ -16,8 +16,7 @@ export interface Turner {
   readonly ratedTorque: number
   readonly fullLoadAmps: number
   readonly energisedBy: readonly string[]
-  readonly turnsFigure: string
-  torque(slip: number, at: SolvedNetwork): number
+  torque(slip: number, at: SolvedNetwork, f: Figures): number
   /** the load does not grow with speed: a displacement pump, a compressor */
   readonly constantLoad?: boolean
   readonly stallSlip?: number
@@ -33,7 +32,7 @@ interface Reduction {
   readonly b: string
   allowed(f: Figures): boolean
   impedance(f: Figures, slip: number): Complex
-  torque(slip: number, amps: Complex): number
+  torque(slip: number, amps: Complex, f: Figures): number
 }
 
 export interface PowerStage {
@@ -86,7 +85,7 @@ export function solveStage(stage: PowerStage, f: Figures, sound?: SolvedStage): 
   const drawn = Math.max(...turner.energisedBy.map(e => magnitude(starting.current(e))))
   const energised = drawn > 0.1 * turner.fullLoadAmps
   const breakaway = BREAKAWAY + (f['motor.startLoad'] ?? 0)
-  const starts = !tripped && !drops && energised && !f['motor.seized'] && turner.torque(1, starting) > breakaway * turner.ratedTorque
+  const starts = !tripped && !drops && energised && !f['motor.seized'] && turner.torque(1, starting, f) > breakaway * turner.ratedTorque
 
   const run = (slip: number): NetworkState => ({ ...start, scenario: 'running', slip, tripped, atSpeed: true })
   const excess = (torque: number, slip: number) => torque - loadTorque(turner, f, slip)
@@ -98,7 +97,7 @@ export function solveStage(stage: PowerStage, f: Figures, sound?: SolvedStage): 
     if (!starts) return standing
     const found = turner.reduced?.allowed(f)
       ? findSlip(turner, slipByReduction(turner.reduced, f, solveState(run(turner.ratedSlip)), turner.ratedSlip, excess))
-      : findSlip(turner, s => excess(turner.torque(s, solveState(run(s))), s))
+      : findSlip(turner, s => excess(turner.torque(s, solveState(run(s)), f), s))
     return found === undefined ? standing : { turning: 'running', slip: found }
   }
   const standing: NetworkState = { ...start, scenario: 'running', slip: 1, tripped, atSpeed: false }
@@ -176,7 +175,7 @@ export function slipByReduction(r: Reduction, f: Figures, at: SolvedNetwork, rat
   const both = at.portImpedance(r.a, r.b)
   const rest = divide(multiply(both, known), subtract(known, both))
   const behind = add(volts, multiply(at.current(r.element), rest))
-  return slip => excess(r.torque(slip, divide(behind, add(rest, r.impedance(f, slip)))), slip)
+  return slip => excess(r.torque(slip, divide(behind, add(rest, r.impedance(f, slip))), f), slip)
 }
 
 /** Secant from the rated slip, which a sound motor needs three steps of; a bracketed search where that strays. */

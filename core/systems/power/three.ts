@@ -73,6 +73,6 @@ function windings(motor: ThreePhaseModel, f: Figures, state: NetworkState, live:
 const scaled = (z: { re: number, im: number }, k: number) => add(complex(z.re * k, z.im * k), complex(0))
 
 export const turnThree = (motor: ThreePhaseModel): Turner => ({
-  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['winding 1', 'winding 2', 'winding 3'], turnsFigure: 'motor.turns',
+  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['winding 1', 'winding 2', 'winding 3'],
   torque: (slip, at) => threePhaseTorque(motor, slip, [at.current('winding 1'), at.current('winding 2'), at.current('winding 3')]),
 })
