@@ -4,7 +4,6 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { cpus, loadavg, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
-import { gzipSync } from 'node:zlib'
 import { sql } from 'drizzle-orm'
 import { build } from 'vite'
 import { KIND_IDS } from '#core/systems'
@@ -90,18 +89,17 @@ async function benchPage() {
     const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string, words: string }[] }
     const tab = today.tabs.find(t => t.words.startsWith('Overload'))!.id
     const times: number[] = []
-    let scripts: string[] = []
+    let scripts = new Map<string, number>()
     for (let i = 0; i < 5; i++) {
       await page.driver.sendDevToolsCommand('Network.clearBrowserCache', {})
       await page.driver.get(`${served.url}/tabs/${tab}`)
       await page.see('left', '.area-suspects')
-      const [usable, names] = await page.driver.executeScript<[number, string[]]>('return [performance.getEntriesByName("keep-tab-usable")[0]?.startTime ?? -1, performance.getEntriesByType("resource").map(e => e.name).filter(n => /\\.js(\\?|$)/.test(n))]')
+      const [usable, sizes] = await page.driver.executeScript<[number, [string, number][]]>('return [performance.getEntriesByName("keep-tab-usable")[0]?.startTime ?? -1, performance.getEntriesByType("resource").filter(e => /\\.js(\\?|$)/.test(e.name)).map(e => [e.name, e.encodedBodySize])]')
       times.push(usable)
-      scripts = names
+      scripts = new Map(sizes)
     }
-    let bytes = 0
-    for (const name of new Set(scripts)) bytes += gzipSync(Buffer.from(await (await fetch(name)).arrayBuffer()), { level: 9 }).length
-    row(`Tab page, compressed script on first load (${new Set(scripts).size} files)`, `${(bytes / 1000).toFixed(0)} KB`, '≤ 400 KB')
+    const bytes = [...scripts.values()].reduce((a, b) => a + b, 0)
+    row(`Tab page, script on first load, compressed as served (${scripts.size} files)`, `${(bytes / 1000).toFixed(0)} KB`, '≤ 400 KB')
     row('Tab page usable: suspects ranked on screen (median of 5)', `${percentile(times, 0.5).toFixed(0)} ms`, '≤ 1500 ms')
     console.log(`Client files in the build: ${execFileSync('du', ['-sh', '.output/public']).toString().split('\t')[0]}`)
   }
