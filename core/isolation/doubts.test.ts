@@ -16,17 +16,17 @@ const answer = (...lines: Line[]) => isolate(tables, foldTab([...found, ...lines
 
 describe('after a repair', () => {
   it('says how likely nothing more is wrong, and only then', () => {
-    expect(isolate(tables, foldTab(found.slice(0, 3))).restored).toBeUndefined()
-    expect(answer(...steady, read('amps1.run', 13.1)).restored).toBeGreaterThan(0.96)
+    expect(isolate(tables, foldTab(found.slice(0, 3))).afterRepair?.restored).toBeUndefined()
+    expect(answer(...steady, read('amps1.run', 13.1)).afterRepair?.restored).toBeGreaterThan(0.96)
   })
   it('asks once more for the one line on which a doubt hangs', () => {
     const doubtful = answer(read('amps1.run', 17.8), ...steady)
-    expect(doubtful.restored).toBeLessThan(0.96)
+    expect(doubtful.afterRepair?.restored).toBeLessThan(0.96)
     expect(doubtful.next[0]).toMatchObject({ test: 'amps1.run', again: true })
   })
   it('lets it go when the second reading is in line with the rest', () => {
     const cleared = answer(read('amps1.run', 17.8), ...steady, read('amps1.run', 13.1))
-    expect(cleared.restored).toBeCloseTo(answer(...steady, read('amps1.run', 13.1)).restored!, 9)
+    expect(cleared.afterRepair?.restored).toBeCloseTo(answer(...steady, read('amps1.run', 13.1)).afterRepair!.restored, 9)
     expect(cleared.next.some(t => t.again)).toBe(false)
   })
   it('sees a cut-out far over the setting although the repair was the right one', () => {

@@ -28,8 +28,8 @@ export interface Isolation {
   readonly causeTests: readonly ProposedTest[]
   /** after a repair: what shows that it does its work again, not yet done since */
   readonly proof: readonly ProposedTest[]
-  /** after a repair: the chance that nothing more is wrong, as far as the lines tell */
-  readonly restored?: number
+  /** once something has been put right: how it stands as far as the lines tell */
+  readonly afterRepair?: AfterRepair
   /** tests that are waiting: due when, and what for */
   readonly waiting: readonly { readonly test: string, readonly title: string, readonly due: string, readonly why: string }[]
   /** lines that no suspect explains well */
@@ -38,6 +38,9 @@ export interface Isolation {
 }
 
 /** Builds the model and its tables for a system; kept by the caller for every tab on it. */
+/** The chance that nothing more is wrong, and what else it could be, likeliest first. */
+export interface AfterRepair { readonly restored: number, readonly left: readonly { readonly fault: string, readonly label: string, readonly chance: number }[] }
+
 export function prepareSystem(kind: string, nameplate: Nameplate, schools?: Schools, options?: ModelOptions): Result<Tables, ModelProblem | NetworkProblem> {
   const model = buildModel(kind, nameplate, schools, options)
   return model.ok ? ok(buildTables(model.value)) : model
@@ -48,8 +51,8 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const ranking = rankSuspects(tables, state)
   const puzzles = findPuzzles(tables, state, ranking)
   const judged = state.lines.filter(l => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id))
-  const restored = state.repaired.length > 0 ? restoredChance(tables, state, ranking) : undefined
-  const doubt = restored === undefined ? undefined : findDoubt(tables, state, ranking, restored)
+  const after = state.repaired.length > 0 ? standAfterRepair(tables, state, ranking) : undefined
+  const doubt = after && findDoubt(tables, state, ranking, after.restored)
   const rereads = [...puzzles.filter(p => p.reread).map(p => p.test), ...(doubt ? [doubt] : [])]
   const { decision, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
   const causes = accountForCauses(model, state, ranking, decision?.fault)
@@ -62,7 +65,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     causeTests: findCauseTests(tables, state, ranking, causes),
     alsoFound: alsoFound(model, state),
     proof: proofOf(tables, state, ranking),
-    ...(restored === undefined ? {} : { restored }),
+    ...(after ? { afterRepair: after } : {}),
     ...(decision ? { decision } : {}),
     next: tests,
     waiting: [...state.waiting].map(([id, { due }]) => {
@@ -81,11 +84,17 @@ function proofOf(tables: Tables, state: TabState, ranking: Ranking): ProposedTes
   return tables.model.kind.tests.filter(t => t.proves && !since.has(t.id) && !state.skipped.has(t.id)).flatMap(t => describeOne(tables, state, ranking, t.id) ?? [])
 }
 
-/** The chance of all hypotheses of which nothing is left once the repairs are counted. */
-function restoredChance({ model }: Tables, state: TabState, { chances }: Ranking): number {
-  let sum = 0
-  chances.forEach((c, h) => sum += c > 0 && model.without(h, state.repaired) === 0 ? c : 0)
-  return sum
+function standAfterRepair({ model }: Tables, state: TabState, { chances, suspects }: Ranking): AfterRepair {
+  let restored = 0
+  const left = new Map<string, number>()
+  chances.forEach((c, h) => {
+    if (c <= 0) return
+    const still = model.without(h, state.repaired)
+    if (still === 0) restored += c
+    else for (const f of faultsOf(model.hypotheses[still]!)) left.set(f, (left.get(f) ?? 0) + c)
+  })
+  const list = [...left].filter(([, chance]) => chance > 0.01).toSorted((x, y) => y[1] - x[1])
+  return { restored, left: list.map(([fault, chance]) => ({ fault, chance, label: fault === 'other' ? 'Something else, or a repair that did not take' : suspects.find(s => s.fault === fault)!.label })) }
 }
 
 /** What a line not yet logged would do: the suspects it would leave, for the reading line to say back. */

@@ -115,7 +115,7 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
   const proof = kind.tests.filter(t => t.id === 'sound' || (t.proves && !still))
   for (const t of proof) await perform(t, true)
   const after = isolate(tables, foldTab(lines))
-  return effect === 'runs' && after.restored! > ENOUGH && !after.puzzles.some(p => p.reread)
+  return effect === 'runs' && after.afterRepair!.restored > ENOUGH && !after.puzzles.some(p => p.reread)
 }
 
 function causeFault(call: Call, id: string) {

@@ -3,6 +3,7 @@
 import type { DraftLine } from '#core/tab'
 import { addDays } from '#core/formats'
 import { sayDay, useClock } from '~/composables/useClock'
+import { sayAfterRepair } from '~/composables/sayAfterRepair'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
@@ -26,6 +27,8 @@ const open = computed(() => {
     const v = tab.isolation?.verdicts.find(x => x.line === line.id)
     if (v && ['low', 'high', 'open'].includes(v.word)) missing.push(`Left out of band: ${tab.kind?.tests.find(t => t.id === line.test)?.title.toLowerCase()}.`)
   }
+  const doubt = s.asLeft.length ? sayAfterRepair(tab.isolation?.afterRepair) : undefined
+  if (doubt) missing.push(doubt)
   for (const also of tab.isolation?.alsoFound ?? []) if (!s.repairs.length) missing.push(`Shown by the lines and not accounted for: ${also.label.toLowerCase()}.`)
   if (s.parts.some(p => p.temporary)) missing.push('A temporary repair needs finishing: add a follow-up.')
   return missing

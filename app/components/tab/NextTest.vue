@@ -2,6 +2,7 @@
 /** The one clear next action: what to measure, what each outcome would leave, and why this one. */
 import type { Isolation, ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
+import { sayAfterRepair } from '~/composables/sayAfterRepair'
 
 const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, say: (line: string) => string, settled: boolean }>()
 const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], wait: [test: string, minutes: number], settle: [] }>()
@@ -11,6 +12,8 @@ const first = computed(() => props.shown ?? props.isolation?.next[0] ?? props.is
 const waits = computed(() => first.value?.wait && !props.isolation?.waiting.some(w => w.test === first.value!.test) ? first.value.wait : undefined)
 const others = computed(() => [...props.isolation?.next ?? [], ...props.isolation?.causeTests ?? [], ...props.isolation?.proof ?? []].filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i).slice(0, 2))
 const FIRST: Record<Need, string> = { 'any': '', 'live': 'Power on', 'proven-dead': 'Prove dead', 'discharged': 'Prove and bleed', 'zero-pressure': 'Drain' }
+/** once something has been put right: whether that was all */
+const afterRepair = computed(() => sayAfterRepair(props.isolation?.afterRepair) ?? (props.isolation?.afterRepair ? 'By the lines nothing more is wrong.' : undefined))
 const skipping = ref(false)
 const reason = ref('')
 const outcomes = computed(() => first.value?.outcomes ?? [])
@@ -42,7 +45,9 @@ function skip() {
         </li>
       </ul>
       <p class="why">
-        {{ first.why }} <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
+        {{ first.why }} <template v-if="first.again && afterRepair">
+          {{ afterRepair }}
+        </template> <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
       </p>
       <p class="steps">
         <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }} <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span>
@@ -66,7 +71,7 @@ function skip() {
       <p class="caps">Next test</p>
       <h2>{{ settled ? 'This tab is settled' : isolation ? 'Nothing more to test from here' : 'Working out the system…' }}</h2>
       <p class="soft">
-        {{ settled ? 'Its lines stay as they are. A note can still be added.' : isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '' }}
+        {{ settled ? 'Its lines stay as they are. A note can still be added.' : afterRepair ?? (isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '') }}
       </p>
       <div v-if="isolation" class="row foot">
         <button class="press main" @click="emit('settle')">{{ settled ? 'See how it was settled' : 'Repair and settle' }}</button>
