@@ -19,7 +19,22 @@ export interface Groups {
  * @param causes whether the causes behind casualties count too: for deciding they do, for choosing tests the casualty comes first
  */
 export function groupByRepair(model: SystemModel, n: number, repaired: readonly string[], causes = false): Groups {
-  const keys: string[] = []
+  const known = kept.get(model) ?? new Map<string, Groups>()
+  kept.set(model, known)
+  const asked = `${n}|${causes}|${repaired.join()}`
+  const before = known.get(asked)
+  if (before) return before
+  if (known.size >= MOST_KEPT) known.clear()
+  const fresh = gather(model, n, repaired, causes)
+  known.set(asked, fresh)
+  return fresh
+}
+
+const kept = new WeakMap<SystemModel, Map<string, Groups>>()
+const MOST_KEPT = 40
+
+function gather(model: SystemModel, n: number, repaired: readonly string[], causes: boolean): Groups {
+  const keys = new Map<string, number>()
   const repairs: (readonly string[])[] = []
   const right = model.putRight(repaired)
   const repairOf = new Map(model.kind.faults.map(f => [faultId(f), right.has(f) ? undefined : f.repair.label]))
@@ -27,13 +42,13 @@ export function groupByRepair(model: SystemModel, n: number, repaired: readonly 
     const hypothesis = model.hypotheses[h]!
     const own = hypothesis.fault === 'other' ? ['?'] : [...new Set((causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(f => repairOf.get(f) ?? []))].toSorted()
     const key = own.join('|')
-    const at = keys.indexOf(key)
-    if (at >= 0) return at
-    keys.push(key)
+    const at = keys.get(key)
+    if (at !== undefined) return at
+    keys.set(key, keys.size)
     repairs.push(own[0] === '?' ? [] : own)
-    return keys.length - 1
+    return keys.size - 1
   })
-  return { of, count: keys.length, repairs, minutes: minutesOf(model) }
+  return { of, count: keys.size, repairs, minutes: minutesOf(model) }
 }
 
 /** What has failed: a cause is pursued once its casualty is known, or once the casualty has been put right. */

@@ -1,9 +1,14 @@
 /** What a hypothesis is made of. */
-import { faultId, type FaultMode, type SystemModel } from '#core/systems'
+import { faultId, type FaultMode, type SystemKind, type SystemModel } from '#core/systems'
 
 type Hypothesis = SystemModel['hypotheses'][number]
 
-export const modeOf = (model: SystemModel, fault: string): FaultMode => model.kind.faults.find(m => faultId(m) === fault)!
+export function modeOf({ kind }: SystemModel, fault: string): FaultMode {
+  const known = modes.get(kind) ?? new Map(kind.faults.map(m => [faultId(m), m]))
+  modes.set(kind, known)
+  return known.get(fault)!
+}
+const modes = new WeakMap<SystemKind, ReadonlyMap<string, FaultMode>>()
 
 /** Which faults a hypothesis is made of. */
 export const faultsOf = (h: Hypothesis): readonly string[] => h.second ? [h.fault, h.second.fault] : [h.fault]

@@ -32,12 +32,16 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   // what is put right before a line no longer speaks in it
   const gone = evidence.map((e) => {
     const right = model.putRight(e.repaired)
-    return right.size > 0 ? (h: number) => right.has(modeOf(model, model.hypotheses[h]!.fault)) : undefined
+    return right.size > 0 ? model.hypotheses.slice(0, foreseen).map(h => right.has(modeOf(model, h.fault))) : undefined
   })
-  const both = (a: number, b: number) => logs.reduce((sum, l, i) => {
-    const left = gone[i]
-    return sum + (left?.(a) ? l[b]! : left?.(b) ? l[a]! : Math.max(l[a]!, l[b]!))
-  }, 0)
+  const both = (a: number, b: number) => {
+    let sum = 0
+    for (let i = 0; i < logs.length; i++) {
+      const [one, two] = [logs[i]![a]!, logs[i]![b]!]
+      sum += gone[i]?.[a] ? two : gone[i]?.[b] ? one : Math.max(one, two)
+    }
+    return sum
+  }
   // a single fault belongs to a likely pair if it explains some lines far better than the best single does
   const leader = fit.indexOf(best)
   // (of the two the leader carries the complaint, so the other counts by its plain rate)
@@ -49,10 +53,9 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   considered.forEach((a, i) => {
     for (const b of considered.slice(i + 1)) {
       const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
-      if (sameRepair(model, one.fault, two.fault)) continue
       // a prior is relative to the complaint; of two faults the one that shows more carries it
       const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + both(a, b)
-      if (score > best + reach.behind) found.push({ a, b, score })
+      if (score > best + reach.behind && !sameRepair(model, one.fault, two.fault)) found.push({ a, b, score })
     }
   })
   const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, reach.most)

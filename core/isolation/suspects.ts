@@ -8,7 +8,7 @@ import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
-import { likelihoods, OTHER, type Tables } from './tables'
+import { likelihoods, likelihoodUnder, OTHER, type Tables } from './tables'
 
 /** What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks for it). */
 export interface Move { readonly line: string, readonly before: number, readonly after: number, readonly bits: number }
@@ -79,7 +79,8 @@ function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Arra
     })
     before = after
   })
-  const suspects = faults.map((fault, f): Suspect => describe(model, fault, before[f]!, start[f]!, moves[f]!, chances))
+  const parts = partsOf(model, chances, place, faults.length)
+  const suspects = faults.map((fault, f): Suspect => describe(model, fault, before[f]!, start[f]!, moves[f]!, chances, parts[f]!))
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
 }
 
@@ -100,14 +101,12 @@ function multiply(chances: Float64Array, given: Float64Array) {
   for (let h = 0; h < chances.length; h++) chances[h]! /= total
 }
 
+/** With the pairs that were not foreseen. */
 function extend(tables: Tables, evidence: Evidence, foreseen: Float64Array, pairs: readonly number[], n: number): Float64Array {
   if (pairs.length === 0) return foreseen
-  const out = new Float64Array(n).fill(1)
+  const out = new Float64Array(n)
   out.set(foreseen)
-  if (pairs.some(h => h >= tables.foreseen)) {
-    const all = likelihoods(tables, evidence, Math.max(...pairs) + 1)
-    for (const h of pairs) out[h] = all[h]!
-  }
+  for (const h of pairs) out[h] = likelihoodUnder(tables, evidence, h)
   return out
 }
 
@@ -134,35 +133,36 @@ function byFault(chances: Float64Array, members: readonly (readonly number[])[],
 
 const isRuledOut = (chance: number, start: number) => chance < 0.01 && chance < start / 5
 
-function describe(model: SystemModel, fault: string, chance: number, start: number, moves: readonly Move[], chances: Float64Array): Suspect {
-  const base = { fault, chance, failed: failedChance(model, fault, chances), moves, ruledOut: isRuledOut(chance, start) }
+interface Part { failed: number, severity: string, best: number }
+
+/** For each fault, in one pass: the chance in which it is what failed, and its likeliest degree. */
+function partsOf(model: SystemModel, chances: Float64Array, place: ReadonlyMap<string, number>, n: number): readonly Part[] {
+  const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1 }))
+  for (let h = 0; h < chances.length; h++) {
+    const { fault, second, severity } = model.hypotheses[h]!
+    const own = parts[place.get(fault)!]!
+    own.failed += chances[h]!
+    if (second?.role === 'beside') parts[place.get(second.fault)!]!.failed += chances[h]!
+    if (chances[h]! > own.best) {
+      own.best = chances[h]!
+      own.severity = severity
+    }
+  }
+  return parts
+}
+
+function describe(model: SystemModel, fault: string, chance: number, start: number, moves: readonly Move[], chances: Float64Array, { failed, severity }: Part): Suspect {
+  const base = { fault, chance, failed, moves, ruledOut: isRuledOut(chance, start) }
   if (fault === 'sound') return { ...base, label: 'Nothing wrong that shows now', component: '', severity: '', settledBy: 'watching it through several cycles', repair: { label: 'Watch it run', minutes: 20, part: '' } }
   if (fault === 'other') return { ...base, label: 'Something not in the catalogue', component: '', severity: '', settledBy: 'a second look, or a second meter', repair: { label: 'Look again', minutes: 30, part: '' } }
   const mode = modeOf(model, fault)
-  let best = -1
-  let severity = ''
-  for (let h = 0; h < chances.length; h++) {
-    const hypothesis = model.hypotheses[h]!
-    if (hypothesis.fault === fault && chances[h]! > best) {
-      best = chances[h]!
-      severity = hypothesis.severity
-    }
-  }
   const beside = besideOf(model, fault, chance, chances)
   return { ...base, label: mode.label, component: mode.component, severity, settledBy: mode.settledBy, repair: mode.repair, ...(beside ? { beside } : {}) }
 }
 
-function failedChance(model: SystemModel, fault: string, chances: Float64Array): number {
-  let sum = 0
-  for (let h = 0; h < chances.length; h++) {
-    const { fault: first, second } = model.hypotheses[h]!
-    if (first === fault || (second?.fault === fault && second.role === 'beside')) sum += chances[h]!
-  }
-  return sum
-}
-
 /** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
 function besideOf(model: SystemModel, fault: string, chance: number, chances: Float64Array): Suspect['beside'] {
+  if (chance <= 0.02) return undefined
   const shares = new Map<string, { fault: string, role: 'cause' | 'casualty' | 'beside', share: number }>()
   for (let h = 0; h < chances.length; h++) {
     const { fault: first, second } = model.hypotheses[h]!
@@ -173,5 +173,5 @@ function besideOf(model: SystemModel, fault: string, chance: number, chances: Fl
     shares.set(other + role, { fault: other, role, share: (kept?.share ?? 0) + chances[h]! })
   }
   const best = [...shares.values()].toSorted((a, b) => b.share - a.share)[0]
-  return best && chance > 0.02 && best.share > 0.35 * chance ? { ...best, label: modeOf(model, best.fault).label } : undefined
+  return best && best.share > 0.35 * chance ? { ...best, label: modeOf(model, best.fault).label } : undefined
 }

@@ -75,6 +75,15 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   return out.map((_, h) => out[model.without(h, repaired)]!)
 }
 
+/** The same under one hypothesis alone, for pairs that a call makes likely. */
+export function likelihoodUnder(tables: Tables, { line, repaired, confirmed, earlier }: Evidence, h: number): number {
+  const table = tables.tests.get(line.test)
+  if (!table) return 1
+  const left = repaired.length > 0 ? tables.model.without(h, repaired) : h
+  const slips = MISREAD ** (1 + confirmed)
+  return line.kind === 'reading' ? readingChance(table, left, line.value, slips) : lookChance(table, left, line.outcome, slips, earlier)
+}
+
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
 export function readingChance(table: TestTable, h: number, value: number | null, slips = MISREAD): number {
   const p = table.prediction(h)
