@@ -96,7 +96,8 @@ async function benchPage() {
       await page.see('left', '.area-suspects')
       const [usable, sizes] = await page.driver.executeScript<[number, [string, number][]]>('return [performance.getEntriesByName("keep-tab-usable")[0]?.startTime ?? -1, performance.getEntriesByType("resource").filter(e => /\\.js(\\?|$)/.test(e.name)).map(e => [e.name, e.encodedBodySize])]')
       times.push(usable)
-      scripts = new Map(sizes)
+      // the first load: afterwards the shell comes from the device
+      if (i === 0) scripts = new Map(sizes)
     }
     const bytes = [...scripts.values()].reduce((a, b) => a + b, 0)
     row(`Tab page, script on first load, compressed as served (${scripts.size} files)`, `${(bytes / 1000).toFixed(0)} KB`, '≤ 400 KB')
