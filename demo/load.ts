@@ -7,6 +7,8 @@ import { openDatabase } from '../server/database/open'
 import { importBook } from '../server/services/books'
 import { Refusal } from '../server/services/problems'
 
+/** the last line of the books' own day is at eleven: before that, it was yesterday */
+const DAY_ENDS = 11 * 3600e3
 const BOOKS = fileURLToPath(new URL('./books', import.meta.url))
 
 /** @param today the day that the books' anchor is moved to, ISO date */
@@ -29,6 +31,6 @@ export async function loadDemo(url: string, today: string): Promise<{ sites: num
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   const option = (name: string) => process.argv.includes(name) ? process.argv[process.argv.indexOf(name) + 1] : undefined
   const url = option('--database') ?? process.env.DATABASE_URL ?? 'file:data/demo.db'
-  const sum = await loadDemo(url, option('--today') ?? new Date().toISOString().slice(0, 10))
+  const sum = await loadDemo(url, option('--today') ?? new Date(Date.now() - DAY_ENDS).toISOString().slice(0, 10))
   console.log(`Demo data loaded: ${sum.sites} sites, ${sum.systems} systems, ${sum.tabs} tabs, ${sum.lines} lines.`)
 }

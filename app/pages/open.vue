@@ -3,8 +3,9 @@
 import { v7 as uuid } from 'uuid'
 import type { ListedSite, OpenTabRequest, SiteReply } from '#contracts'
 import { writeNameplate } from '#core/formats'
-import { KIND_IDS, kindFor, kindName, type Complaint, type KindId } from '#core/systems'
+import { isKindId, KIND_IDS, kindFor, kindName, type Complaint, type KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
+import { useDraft, useDraftOfMany } from '~/composables/useDraft'
 import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
 
@@ -14,14 +15,17 @@ const COMPLAINT_WORDS: Record<Complaint, string> = {
 }
 const sites = ref<readonly ListedSite[]>([])
 const route = useRoute()
-const siteName = ref('')
-const place = ref('')
+/** what was typed for one system is not for another */
+const of = `open ${String(route.query.system ?? route.query.site ?? '')}`
+const siteName = useDraft(of, 'site')
+const place = useDraft(of, 'place')
 const systemId = ref(String(route.query.system ?? ''))
-const kind = ref<KindId>('well-3wire')
-const systemName = ref('')
+const chosen = useDraft(of, 'kind')
+const kind = computed<KindId>({ get: () => isKindId(chosen.value) ? chosen.value : 'well-3wire', set: (k) => { chosen.value = k } })
+const systemName = useDraft(of, 'system')
 const complaint = ref<Complaint>()
-const words = ref('')
-const since = ref('')
+const words = useDraft(of, 'words')
+const since = useDraft(of, 'since')
 const trouble = ref('')
 const sending = ref(false)
 useHead({ title: 'Open a tab · Keep Tab' })
@@ -30,23 +34,23 @@ onMounted(async () => {
   const answer = await askServer<ListedSite[]>('/api/sites')
   if (answer.ok) sites.value = answer.value
   else trouble.value = sayProblem(answer.problem)
-  const of = sites.value.find(s => s.id === route.query.site || s.systems.some(x => x.id === systemId.value))
-  if (of) siteName.value = of.name
+  const asked = sites.value.find(s => s.id === route.query.site || s.systems.some(x => x.id === systemId.value))
+  if (asked) siteName.value = asked.name
 })
 const offered = ref<string[]>([])
 const offer = (query: string) => { offered.value = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase())) }
 const known = computed(() => sites.value.find(s => s.name.toLowerCase() === siteName.value.trim().toLowerCase()))
 watch(known, (k) => { if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? '' })
-const written = ref<Record<string, string>>({})
+const written = useDraftOfMany(of, 'nameplate')
 const installed = ref('')
 watch(kind, () => { written.value = {} })
 /** Systems of this kind elsewhere, whose figures may be taken over. */
 const alike = computed(() => sites.value.flatMap(s => s.systems.filter(x => x.kind === kind.value).map(x => ({ id: x.id, site: s.id, label: `${s.name}: ${x.name}` }))))
 async function takeOver(event: Event) {
-  const chosen = alike.value.find(a => a.id === (event.target as HTMLSelectElement).value)
-  if (!chosen) return
-  const site = await askServer<SiteReply>(`/api/sites/${chosen.site}`)
-  const system = site.ok ? site.value.systems.find(x => x.system.id === chosen.id)?.system : undefined
+  const other = alike.value.find(a => a.id === (event.target as HTMLSelectElement).value)
+  if (!other) return
+  const site = await askServer<SiteReply>(`/api/sites/${other.site}`)
+  const system = site.ok ? site.value.systems.find(x => x.system.id === other.id)?.system : undefined
   if (system) written.value = writeNameplate(system.kind, system.nameplate)
   else if (!site.ok) trouble.value = sayProblem(site.problem)
 }
@@ -71,8 +75,14 @@ async function open() {
   }
   const answer = await askServer<{ tab: string }>('/api/tabs', { method: 'POST', body: request })
   sending.value = false
-  if (answer.ok) await navigateTo(`/tabs/${answer.value.tab}`)
-  else trouble.value = `${sayProblem(answer.problem)} What you typed is still here.`
+  if (answer.ok) {
+    siteName.value = place.value = chosen.value = systemName.value = words.value = since.value = ''
+    written.value = {}
+    await navigateTo(`/tabs/${answer.value.tab}`)
+  }
+  else {
+    trouble.value = `${sayProblem(answer.problem)} What you typed is still here.`
+  }
 }
 </script>
 

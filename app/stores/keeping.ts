@@ -4,26 +4,44 @@
  */
 import { defineStore } from 'pinia'
 import type { AddLinesReply } from '#contracts'
+import type { Problem } from '#core/foundation'
 import type { Line } from '#core/tab'
 import { localCopies, type UnsentLine } from '~/composables/localCopies'
 import { askServer } from '~/composables/useServer'
 
+/** A trouble that passes: the same lines are sent again later. */
+const isPassing = ({ code }: Problem) => code === 'unreachable' || code === 'disk-full'
 const RETRY = [500, 1000, 2000, 4000, 8000]
 
 export const useKeeping = defineStore('keeping', () => {
   const unsent = ref<UnsentLine[]>([])
   const reachable = ref(true)
-  const trouble = ref<string>()
+  /** what this device cannot hold, and what the server cannot: the first outlives a dead signal */
+  const deviceTrouble = ref<string>()
+  const serverTrouble = ref<string>()
+  const trouble = computed(() => deviceTrouble.value ?? serverTrouble.value)
   let order = 0
   let sending: Promise<void> | undefined
   let attempt = 0
   let timer: ReturnType<typeof setTimeout> | undefined
   const heard = new Set<(tab: string) => void>()
+  /** tried since this page was opened */
+  const refusedPhotos = new Set<string>()
 
+  const CANNOT_STORE = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server has them.'
+
+  /** Takes up what an earlier visit left unsent. What was added meanwhile stays behind it, in order. */
   async function begin() {
-    unsent.value = await localCopies.readUnsent()
-    order = Math.max(0, ...unsent.value.map(u => u.order))
     window.addEventListener('online', () => void send())
+    try {
+      const left = await localCopies.readUnsent()
+      const known = new Set(left.map(u => u.id))
+      unsent.value = [...left, ...unsent.value.filter(u => !known.has(u.id))]
+      order = Math.max(order, ...left.map(u => u.order))
+    }
+    catch {
+      deviceTrouble.value = CANNOT_STORE
+    }
     void send()
   }
 
@@ -33,10 +51,10 @@ export const useKeeping = defineStore('keeping', () => {
     unsent.value = [...unsent.value, entry]
     try {
       await localCopies.saveUnsent(entry)
-      trouble.value = undefined
+      deviceTrouble.value = undefined
     }
     catch {
-      trouble.value = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server has them.'
+      deviceTrouble.value = CANNOT_STORE
     }
     void send()
   }
@@ -47,15 +65,19 @@ export const useKeeping = defineStore('keeping', () => {
     return sending ??= sendAll().finally(() => { sending = undefined })
   }
 
-  /** Pictures go ahead of the lines that name them. One that cannot be taken is let go; its line says what it showed. */
-  async function sendPhotos(): Promise<boolean> {
+  /** Pictures go ahead of the lines that name them. One that the server refuses stays on this device, where its line shows it. */
+  async function sendPhotos() {
     for (const photo of await localCopies.readPhotos().catch(() => [])) {
+      if (refusedPhotos.has(photo.id)) continue
       const reply = await askServer(`/api/tabs/${photo.tab}/photos/${photo.id}`, { method: 'PUT', bytes: photo.blob })
-      if (!reply.ok && (reply.problem.code === 'unreachable' || reply.problem.code === 'disk-full')) return false
-      await localCopies.dropPhoto(photo.id)
+      if (reply.ok) await forget(() => localCopies.dropPhoto(photo.id))
+      else if (isPassing(reply.problem)) return
+      else refusedPhotos.add(photo.id)
     }
-    return true
   }
+
+  /** Clears what the server has. What cannot be cleared is sent once more another day, and kept once. */
+  const forget = (clear: () => Promise<void>) => clear().catch(() => { deviceTrouble.value = CANNOT_STORE })
 
   async function sendAll() {
     for (;;) {
@@ -64,34 +86,38 @@ export const useKeeping = defineStore('keeping', () => {
       if (next.line.kind === 'photo') await sendPhotos()
       const group = unsent.value.filter(u => u.tab === next.tab && !u.problem)
       const reply = await askServer<AddLinesReply>(`/api/tabs/${next.tab}/lines`, { method: 'POST', body: { lines: group.map(u => u.line) } })
-      if (!reply.ok && (reply.problem.code === 'unreachable' || reply.problem.code === 'disk-full')) {
+      if (!reply.ok && isPassing(reply.problem)) {
         reachable.value = reply.problem.code !== 'unreachable'
-        trouble.value = reply.problem.code === 'disk-full' ? 'disk-full' : undefined
+        serverTrouble.value = reply.problem.code === 'disk-full' ? 'disk-full' : undefined
         timer = setTimeout(() => void send(), RETRY[Math.min(attempt++, RETRY.length - 1)])
         return
       }
       attempt = 0
       reachable.value = true
-      trouble.value = undefined
+      serverTrouble.value = undefined
       const refused = reply.ok ? reply.value.refused : group.map(u => ({ id: u.id, problem: reply.problem }))
       const kept = reply.ok ? reply.value.kept : []
       for (const fn of heard) fn(next.tab)
-      await localCopies.dropUnsent(kept)
+      await forget(() => localCopies.dropUnsent(kept))
       const reasons = new Map(refused.map(r => [r.id, r.problem]))
       unsent.value = unsent.value.filter(u => !kept.includes(u.id)).map(u => reasons.has(u.id) ? { ...u, problem: reasons.get(u.id)! } : u)
-      await Promise.all(unsent.value.filter(u => reasons.has(u.id)).map(u => localCopies.saveUnsent(u)))
+      for (const u of unsent.value.filter(u => reasons.has(u.id))) await forget(() => localCopies.saveUnsent(u))
     }
   }
 
   /** Lets a refused line go, once the person has read why. */
   async function drop(id: string) {
-    await localCopies.dropUnsent([id])
+    const gone = unsent.value.find(u => u.id === id)
     unsent.value = unsent.value.filter(u => u.id !== id)
+    await forget(() => localCopies.dropUnsent([id]))
+    const { line } = gone ?? {}
+    if (line?.kind === 'photo') await forget(() => localCopies.dropPhoto(line.photo))
   }
 
   const onKept = (fn: (tab: string) => void) => {
     heard.add(fn)
     return () => heard.delete(fn)
   }
-  return { unsent, reachable, trouble, begin, add, send, drop, onKept }
+  const cannotCopy = () => { deviceTrouble.value = 'This device cannot store a copy of the tab.' }
+  return { unsent, reachable, trouble, cannotCopy, begin, add, send, drop, onKept }
 })

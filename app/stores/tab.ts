@@ -85,7 +85,7 @@ export const useTab = defineStore('tab', () => {
     if (fresh.ok) {
       reply.value = fresh.value
       keeping.reachable = true
-      await localCopies.saveTab(fresh.value).catch(() => { keeping.trouble = 'This device cannot store a copy of the tab.' })
+      await localCopies.saveTab(fresh.value).catch(keeping.cannotCopy)
     }
     return fresh
   }
@@ -122,7 +122,12 @@ export const useTab = defineStore('tab', () => {
     const small = await shrinkPicture(file)
     if (!small || !reply.value) return { ok: false, problem: { code: 'bad-photo', facts: { why: 'this browser cannot read it as a picture' } } }
     const photo = uuid()
-    await localCopies.savePhoto({ id: photo, tab: reply.value.tab.id, blob: small.blob })
+    try {
+      await localCopies.savePhoto({ id: photo, tab: reply.value.tab.id, blob: small.blob })
+    }
+    catch {
+      return { ok: false, problem: { code: 'bad-photo', facts: { why: 'this device’s storage is full or switched off, so take it with the camera and add it later' } } }
+    }
     return log({ kind: 'photo', photo, caption, width: small.width, height: small.height })
   }
 

@@ -63,12 +63,11 @@ export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tab
 
 function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float64Array {
   const { line, repaired } = evidence
-  const slips = MISREAD ** (1 + evidence.confirmed)
   const { model } = tables
   const table = tables.tests.get(line.test)
   const out = new Float64Array(hypotheses).fill(1)
   if (!table) return out
-  for (let h = 0; h < hypotheses; h++) out[h] = line.kind === 'reading' ? readingChance(table, h, line.value, slips) : lookChance(table, h, line.outcome, slips, evidence.earlier)
+  for (let h = 0; h < hypotheses; h++) out[h] = chanceOf(table, h, evidence)
   fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
   if (repaired.length === 0) return out
   // what a fault does is gone once it has been put right
@@ -76,12 +75,15 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
 }
 
 /** The same under one hypothesis alone, for pairs that a call makes likely. */
-export function likelihoodUnder(tables: Tables, { line, repaired, confirmed, earlier }: Evidence, h: number): number {
-  const table = tables.tests.get(line.test)
-  if (!table) return 1
-  const left = repaired.length > 0 ? tables.model.without(h, repaired) : h
+export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): number {
+  const table = tables.tests.get(evidence.line.test)
+  return table ? chanceOf(table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence) : 1
+}
+
+/** A slip of meter or hand is less likely each time it was read again alike. */
+function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
   const slips = MISREAD ** (1 + confirmed)
-  return line.kind === 'reading' ? readingChance(table, left, line.value, slips) : lookChance(table, left, line.outcome, slips, earlier)
+  return line.kind === 'reading' ? readingChance(table, h, line.value, slips) : lookChance(table, h, line.outcome, slips, earlier)
 }
 
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */

@@ -13,17 +13,15 @@ describe('what a repair puts right', () => {
       expect(isPutRight(kindFor(kind, {}), f, []), faultId(f)).toBe(false)
     }
   })
-  it('leaves what stands beside it in the same box as it was', () => {
-    expect(right('well-3wire', 'box.cap-low', 'box.relay-open')).toBe(false)
-    expect(right('well-3wire', 'box.cap-low', 'box.cap-open')).toBe(true)
-  })
-  it('does not mend a bad pole by resetting the breaker, but resets it by replacing it', () => {
-    expect(right('well-3wire', 'breaker.pole-open', 'breaker.off')).toBe(false)
-    expect(right('well-3wire', 'breaker.off', 'breaker.pole-open')).toBe(true)
-  })
-  it('does not clear the port with a new switch', () => {
-    expect(right('well-3wire', 'switch.pole2-burnt', 'switch.welded')).toBe(true)
-    expect(right('well-3wire', 'switch.port-blocked', 'switch.welded')).toBe(false)
+  it.each([
+    ['box.relay-open', 'box.cap-low', false, 'a new relay leaves the capacitor beside it as it was'],
+    ['box.cap-open', 'box.cap-low', true, 'a new capacitor is not low'],
+    ['breaker.off', 'breaker.pole-open', false, 'resetting does not mend a bad pole'],
+    ['breaker.pole-open', 'breaker.off', true, 'a new breaker is on'],
+    ['switch.welded', 'switch.pole2-burnt', true, 'a new switch has two new poles'],
+    ['switch.welded', 'switch.port-blocked', false, 'and the old port'],
+  ])('%s put right, %s: %s, for %s', (repaired, fault, gone) => {
+    expect(right('well-3wire', fault, repaired)).toBe(gone)
   })
   it('takes a line without a fault for the whole component', () => {
     expect(right('well-3wire', 'box.cap-low', 'box')).toBe(true)

@@ -123,6 +123,41 @@ describe('a line that the server refuses', () => {
   })
 })
 
+describe('what is being typed', () => {
+  it('is still there after a reload, on the reading line and while settling, until it is logged', async () => {
+    await openTab(nursery)
+    await (await page.find('#reading')).sendKeys('red 0')
+    await page.driver.navigate().refresh()
+    await page.see('left', '.area-suspects')
+    expect(await (await page.find('#reading')).getAttribute('value')).toBe('red 0')
+    await (await page.find('#reading')).sendKeys(Key.ESCAPE)
+    await page.driver.get(`${served.url}/tabs/${nursery}/settle`)
+    await page.see('Advice to the customer')
+    const summary = () => page.find('[aria-label=Close] textarea')
+    await (await summary()).sendKeys('The relay had pitted')
+    await (await page.find('input[aria-label="Cut-in, as left"]')).sendKeys('40')
+    await page.driver.navigate().refresh()
+    await page.see('Advice to the customer')
+    expect(await (await summary()).getAttribute('value')).toBe('The relay had pitted')
+    expect(await (await page.find('input[aria-label="Cut-in, as left"]')).getAttribute('value')).toBe('40')
+    await (await summary()).clear()
+    await (await page.find('input[aria-label="Cut-in, as left"]')).clear()
+    await openTab(caravan)
+    expect(await (await page.find('#reading')).getAttribute('value')).toBe('')
+  })
+  it('is still there when the server could not open the tab', async () => {
+    await page.driver.get(`${served.url}/open`)
+    await page.see('What the customer says')
+    await (await page.find('#site')).sendKeys('Nether Fold Sawmill')
+    await page.press('Jet pump', '.narrow')
+    await page.driver.navigate().refresh()
+    await page.see('What the customer says')
+    expect(await (await page.find('#site')).getAttribute('value')).toBe('Nether Fold Sawmill')
+    expect(await page.driver.executeScript('return document.querySelector("input[type=radio][value=jet]").checked')).toBe(true)
+    await page.driver.executeScript('localStorage.clear()')
+  })
+})
+
 describe('the keyboard', () => {
   it('reaches every part of the Tab screen and logs without a mouse', async () => {
     await openTab(nursery)

@@ -5,12 +5,13 @@ import { parseShorthand, type DraftLine, type WorkState } from '#core/tab'
 import { formatFigure } from '#core/units'
 import { sayProblem } from '#core/words'
 import { shortTitle } from '~/components/tab/tapeRows'
+import { useDraftOfMany } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
 const emit = defineEmits<{ prove: [state: WorkState] }>()
 const tab = useTab()
-const typed = ref<Record<string, string>>({})
+const typed = useDraftOfMany(String(useRoute().params.id), 'as-left')
 const trouble = ref<Record<string, string>>({})
 /** the proof run, and what a site's file is kept for besides */
 const BESIDES = ['line.volts', 'red.run', 'cycle', 'leads.ground']
@@ -61,7 +62,7 @@ async function keep(test: NumericTest) {
           </td>
           <td v-if="!settled">
             <form class="row" @submit.prevent="keep(t)">
-              <input v-model="typed[t.id]" :aria-label="`${t.title}, as left`" autocomplete="off"><button class="press" :disabled="!typed[t.id]?.trim()">Keep</button>
+              <input :value="typed[t.id]" :aria-label="`${t.title}, as left`" autocomplete="off" @input="e => (typed = { ...typed, [t.id]: (e.target as HTMLInputElement).value })"><button class="press" :disabled="!typed[t.id]?.trim()">Keep</button>
             </form><p v-if="trouble[t.id]" class="no" role="alert">{{ trouble[t.id] }}</p>
           </td>
         </tr>

@@ -4,17 +4,19 @@ import type { DraftLine } from '#core/tab'
 import { addDays } from '#core/formats'
 import { sayDay, useClock } from '~/composables/useClock'
 import { sayAfterRepair } from '~/composables/sayAfterRepair'
+import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
 const tab = useTab()
-const advice = ref('')
-const followUp = ref('')
+const of = String(useRoute().params.id)
+const advice = useDraft(of, 'advice')
+const followUp = useDraft(of, 'follow-up')
 const due = ref(new Date(`${addDays(useClock().today(), 180)}T12:00:00`))
 const dueDay = () => `${due.value.getFullYear()}-${String(due.value.getMonth() + 1).padStart(2, '0')}-${String(due.value.getDate()).padStart(2, '0')}`
-const summary = ref('')
-const carry = ref('')
-const bring = ref('')
+const summary = useDraft(of, 'summary')
+const carry = useDraft(of, 'carry')
+const bring = useDraft(of, 'bring')
 
 const open = computed(() => {
   const s = tab.state
@@ -41,10 +43,13 @@ async function addFollowUp() {
   if (followUp.value.trim() && await props.log({ kind: 'follow-up', text: followUp.value.trim(), due: dueDay() })) followUp.value = ''
 }
 async function settle() {
-  if (summary.value.trim()) await props.log({ kind: 'settled', summary: summary.value.trim() })
+  if (summary.value.trim() && await props.log({ kind: 'settled', summary: summary.value.trim() })) summary.value = ''
 }
 async function carryOn() {
-  if (carry.value.trim() && await props.log({ kind: 'carried', reason: carry.value.trim(), ...(bring.value.trim() ? { bring: bring.value.trim() } : {}) })) await navigateTo('/')
+  if (carry.value.trim() && await props.log({ kind: 'carried', reason: carry.value.trim(), ...(bring.value.trim() ? { bring: bring.value.trim() } : {}) })) {
+    carry.value = bring.value = ''
+    await navigateTo('/')
+  }
 }
 </script>
 

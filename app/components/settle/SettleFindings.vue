@@ -2,6 +2,7 @@
 /** What failed, what made it fail, what else was found: three different things, kept apart. */
 import type { DraftLine, LineOf } from '#core/tab'
 import { labelOf } from '~/components/tab/tapeRows'
+import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
@@ -10,7 +11,7 @@ const label = (about: string) => tab.kind ? labelOf(tab.kind, about) : about
 const likely = computed(() => tab.isolation?.suspects.filter(s => s.component && s.failed > 0.02 && !tab.state.findings.failed.some(f => f.about === s.fault)).slice(0, 4) ?? [])
 const causes = computed(() => tab.isolation?.causes.flatMap(c => c.causes) ?? [])
 const also = computed(() => tab.isolation?.alsoFound ?? [])
-const other = ref('')
+const other = useDraft(String(useRoute().params.id), 'also')
 const STANDING = { named: 'named', shown: 'shown by the lines', excluded: 'lines speak against it', untested: 'not looked at' } as const
 
 async function find(role: LineOf<'finding'>['role'], about: string, text = '') {

@@ -2,6 +2,7 @@
 /** Parts off and on with their numbers, and what was put right without a part. */
 import { faultId } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ log: (line: DraftLine) => Promise<boolean>, settled: boolean }>()
@@ -9,10 +10,11 @@ const tab = useTab()
 const component = ref('')
 /** the fault that it puts right; empty for the whole component */
 const fault = ref('')
-const off = ref('')
-const on = ref('')
-const number = ref('')
-const text = ref('')
+const of = String(useRoute().params.id)
+const off = useDraft(of, 'part-off')
+const on = useDraft(of, 'part-on')
+const number = useDraft(of, 'part-number')
+const text = useDraft(of, 'repair')
 const temporary = ref(false)
 const names = computed(() => tab.kind?.components ?? [])
 const nameOf = (id: string) => names.value.find(c => c.id === id)?.name ?? id
@@ -33,8 +35,8 @@ watch(suggested, (s) => {
   if (s && !component.value) {
     component.value = s.component
     fault.value = repairs.value.find(r => r.label === s.repair.label)?.fault ?? ''
-    on.value = s.repair.part
-    off.value = s.repair.part
+    on.value ||= s.repair.part
+    off.value ||= s.repair.part
   }
 }, { immediate: true })
 const fittedNow = computed(() => tab.reply?.fitted.filter(f => f.component === component.value && !f.removed) ?? [])

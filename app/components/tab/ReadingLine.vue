@@ -6,12 +6,13 @@
 import type { SystemKind, TestPoint } from '#core/systems'
 import { completeShorthand, parseShorthand, type Choice, type DraftLine } from '#core/tab'
 import { sayProblem } from '#core/words'
+import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ kind: SystemKind, picked: TestPoint | undefined, settled: boolean }>()
 const emit = defineEmits<{ needs: [line: DraftLine, message: string], unpick: [], help: [] }>()
 const tab = useTab()
-const typed = ref('')
+const typed = useDraft(String(useRoute().params.id), 'reading')
 const trouble = ref('')
 const leaves = ref('')
 const kept = ref('')

@@ -9,6 +9,8 @@ const emit = defineEmits<{ strike: [line: string, reason: string], again: [test:
 const scroller = useTemplateRef('scroller')
 const chosen = ref<string>()
 const reason = ref('')
+/** a refused line stands nowhere else, so it takes a second press */
+const dropping = ref<string>()
 
 const picture = useTemplateRef<HTMLInputElement>('picture')
 function pick() {
@@ -63,7 +65,10 @@ function strike(line: string) {
       </li>
       <li v-for="r in refused" :key="r.line.id" class="row refused">
         <p><b>Not kept:</b> {{ r.title }}</p><p>{{ r.reason }}</p>
-        <button class="press" @click="emit('drop', r.line.id)">Take it off</button>
+        <button v-if="dropping !== r.line.id" class="press" @click="dropping = r.line.id">Take it off</button>
+        <div v-else class="acts">
+          <button class="press danger" @click="emit('drop', r.line.id)">It is nowhere else: take it off</button><button class="press" @click="dropping = undefined">Leave it</button>
+        </div>
       </li>
     </ol>
   </section>

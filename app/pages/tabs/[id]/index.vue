@@ -141,12 +141,7 @@ useTabKeys({
     <p v-if="tab.state.status === 'carried'" class="banner">
       Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
     </p>
-    <p v-if="!keeping.reachable" class="banner" role="status">
-      The server cannot be reached. Lines stay on this device and are sent in order when it is back.
-    </p>
-    <p v-else-if="keeping.trouble" class="banner trouble" role="alert">
-      {{ keeping.trouble === 'disk-full' ? sayProblem({ code: 'disk-full', facts: {} }) : keeping.trouble }}
-    </p>
+    <KeepingBanner />
     <p v-if="photoTrouble" class="banner trouble" role="alert">{{ photoTrouble }}</p>
     <div class="work" :data-part="part">
       <section class="panel path" aria-label="The path">
@@ -238,7 +233,6 @@ useTabKeys({
 .complaint { min-width: 0; }
 .complaint h1 { font-size: 19px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .complaint p { font-size: 14px; }
-.banner { padding: 6px 16px; background: var(--brass-ground); border-bottom: 1px solid var(--rule); font-size: 14.5px; display: flex; gap: 12px; align-items: center; }
 .work { flex: 1; min-height: 0; display: grid; gap: 10px; padding: 10px 16px; grid-template: 'path path tape' 304px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(0, 1fr) 344px; }
 .path { grid-area: path; min-height: 0; padding: 4px 8px; }
 .drawing { height: 100%; }

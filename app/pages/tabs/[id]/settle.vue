@@ -31,6 +31,7 @@ async function log(draft: DraftLine) {
         <NuxtLink class="press" :to="`/tabs/${id}`">Back to the tab</NuxtLink><NuxtLink class="press" :to="`/tabs/${id}/summary`">Customer summary</NuxtLink>
       </div>
     </header>
+    <KeepingBanner />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <SettleFindings :log="log" :settled="settled" />
     <SettleParts :log="log" :settled="settled" />
