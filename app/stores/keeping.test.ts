@@ -1,13 +1,14 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { Line } from '#core/tab'
 import { localCopies } from '~/composables/localCopies'
 import { useKeeping } from './keeping'
 
 vi.stubGlobal('ref', ref)
 vi.stubGlobal('computed', computed)
+vi.stubGlobal('shallowRef', shallowRef)
 vi.stubGlobal('window', { addEventListener: () => {} })
 
 type Answer = (body: { lines: { id: string }[] }) => Response | Promise<Response>
@@ -95,6 +96,8 @@ describe('a line', () => {
     for (const id of ['good', 'bad', 'fine']) await keeping.add('tab-a', note(id))
     await keeping.send()
     expect(keeping.unsent).toMatchObject([{ id: 'bad', problem: { code: 'tab-settled' } }])
+    expect(keeping.trouble).toBeUndefined()
+    expect(await localCopies.readUnsent()).toMatchObject([{ id: 'bad', problem: { code: 'tab-settled' } }])
     const after = await reopen()
     expect(after.unsent).toMatchObject([{ id: 'bad', problem: { code: 'tab-settled' } }])
     await after.drop('bad')

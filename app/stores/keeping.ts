@@ -14,7 +14,8 @@ const isPassing = ({ code }: Problem) => code === 'unreachable' || code === 'dis
 const RETRY = [500, 1000, 2000, 4000, 8000]
 
 export const useKeeping = defineStore('keeping', () => {
-  const unsent = ref<UnsentLine[]>([])
+  /** whole entries, never wrapped: the device's store takes plain objects only */
+  const unsent = shallowRef<readonly UnsentLine[]>([])
   const reachable = ref(true)
   /** what this device cannot hold, and what the server cannot: the first outlives a dead signal */
   const deviceTrouble = ref<string>()

@@ -6,6 +6,8 @@ import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { TodayReply } from '../../shared/contracts'
+import { openDatabase } from '../../server/database/open'
+import { addLines } from '../../server/services/lines'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
@@ -108,18 +110,28 @@ describe('a file', () => {
 })
 
 describe('a line that the server refuses', () => {
-  it('stays on the device with its reason until it is taken off', async () => {
+  it('stays on the device with its reason, over a reload too, and can be kept as a note', async () => {
     await openTab(caravan)
     await served.kill()
     await page.log('load 0v')
     await page.see('not yet kept', '.area-tape')
-    await served.start()
     // someone else settles the tab before this device gets through
-    await post(caravan, [{ id: 'line-settled-elsewhere', at: '2026-06-15T11:30:00.000Z', kind: 'settled', summary: 'done by the other device' }])
-    await waitFor(async () => /Not kept:|done by the other/i.test(await page.text('.area-tape')), 15000, 'the tab to catch up')
-    const kept = await page.text('.area-tape')
-    // whichever came first, the line is either kept or shown with why not: never gone
-    expect(/On the switch load side\s+0/.test(kept) || kept.includes('Not kept:')).toBe(true)
+    const { db, client } = await openDatabase(served.database)
+    await addLines(db, caravan, [{ id: 'line-settled-elsewhere', at: '2026-06-15T11:30:00.000Z', kind: 'settled', summary: 'done by the other device' }])
+    client.close()
+    await served.start()
+    await page.see('Not kept:', '.area-tape')
+    await page.driver.navigate().refresh()
+    await page.see('Not kept:', '.area-tape')
+    await page.see('takes no more readings', '.area-tape')
+    expect(await page.text('.main')).not.toContain('This device cannot store')
+    await page.press('Take it off', '.area-tape')
+    await page.see('Its only copy', '.area-tape')
+    await page.press('Keep it as a note', '.area-tape')
+    await page.see('Came too late to be a line of its own', '.area-tape')
+    await waitFor(async () => !(await page.text('.area-tape')).includes('Not kept:'), 8000, 'the refused line to leave')
+    const reply = await (await fetch(`${served.url}/api/tabs/${caravan}`)).json() as { lines: { line: { kind: string, text?: string } }[] }
+    expect(reply.lines.at(-1)!.line).toMatchObject({ kind: 'note' })
   })
 })
 

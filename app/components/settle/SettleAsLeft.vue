@@ -51,10 +51,10 @@ async function keep(test: NumericTest) {
       <tbody>
         <tr v-for="t in tests" :key="t.id">
           <th scope="row">{{ shortTitle(tab.kind!, t.id) }}</th>
-          <td class="num">
+          <td class="num" data-is="found">
             <span v-if="figure(t, found(t.id))" class="figure">{{ figure(t, found(t.id))!.digits }}<small>{{ figure(t, found(t.id))!.unit }}</small></span>
           </td>
-          <td class="num">
+          <td class="num" data-is="left">
             <span v-if="figure(t, left(t.id))" class="figure">{{ figure(t, left(t.id))!.digits }}<small>{{ figure(t, left(t.id))!.unit }}</small></span>
           </td>
           <td>
@@ -80,4 +80,12 @@ thead th { font-size: 13px; color: var(--soft); }
 .row { display: flex; gap: 6px; }
 .row input { width: 120px; min-height: 44px; padding: 0 10px; border: 1.5px solid var(--soft); border-radius: 4px; background: var(--panel); }
 .no { font-size: 13px; }
+@media (max-width: 760px) {
+  thead { display: none; }
+  tr { display: grid; grid-template-columns: 1fr 1fr 1fr; align-items: center; padding: 8px 0; border-bottom: 1px dashed var(--rule); }
+  th, td { border: 0; padding: 2px 0; text-align: left; }
+  th, td:last-child { grid-column: 1 / -1; }
+  td[data-is]:not(:empty)::before { content: attr(data-is) ' '; font-size: 13px; color: var(--soft); }
+  .row input { flex: 1; }
+}
 </style>

@@ -5,7 +5,7 @@ import type { Line } from '#core/tab'
 import type { TapeRow } from './tapeRows'
 
 const props = defineProps<{ rows: readonly TapeRow[], isolation: Isolation | undefined, notKept: ReadonlySet<string>, refused: readonly { readonly line: Line, readonly reason: string, readonly title: string }[], settled: boolean }>()
-const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string], photo: [file: File, caption: string], leads: [] }>()
+const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string], asNote: [line: string, text: string], photo: [file: File, caption: string], leads: [] }>()
 const scroller = useTemplateRef('scroller')
 const chosen = ref<string>()
 const reason = ref('')
@@ -19,7 +19,7 @@ function pick() {
   if (picture.value) picture.value.value = ''
 }
 const toEnd = () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight }))
-watch(() => [props.rows.length, props.isolation], toEnd, { immediate: true })
+watch(() => [props.rows.length, props.refused.length, props.isolation], toEnd, { immediate: true })
 onMounted(toEnd)
 function strike(line: string) {
   if (!reason.value.trim()) return
@@ -65,9 +65,10 @@ function strike(line: string) {
       </li>
       <li v-for="r in refused" :key="r.line.id" class="row refused">
         <p><b>Not kept:</b> {{ r.title }}</p><p>{{ r.reason }}</p>
-        <button v-if="dropping !== r.line.id" class="press" @click="dropping = r.line.id">Take it off</button>
-        <div v-else class="acts">
-          <button class="press danger" @click="emit('drop', r.line.id)">It is nowhere else: take it off</button><button class="press" @click="dropping = undefined">Leave it</button>
+        <div class="choose">
+          <button v-if="r.line.kind !== 'note' && r.line.kind !== 'photo'" class="press main" @click="emit('asNote', r.line.id, r.title)">Keep it as a note</button>
+          <button v-if="dropping !== r.line.id" class="press" @click="dropping = r.line.id">Take it off</button>
+          <button v-else class="press danger" @click="emit('drop', r.line.id)">Its only copy: take it off?</button>
         </div>
       </li>
     </ol>
@@ -100,6 +101,7 @@ time { color: var(--soft); font-size: 14px; }
 .acts { display: flex; flex-wrap: wrap; gap: 8px; padding: 2px 14px 10px 66px; }
 .strike { display: flex; gap: 6px; flex: 1; }
 .strike input { min-height: 44px; min-width: 0; flex: 1; padding: 0 10px; border: 1.5px solid var(--soft); border-radius: 4px; background: var(--panel); }
+.choose { display: flex; flex-wrap: wrap; gap: 8px; }
 .refused { padding: 10px 14px; background: var(--danger-ground); display: grid; gap: 6px; font-size: 14px; justify-items: start; }
 @media (max-width: 760px) { .rows { display: flex; flex-direction: column-reverse; } }
 </style>

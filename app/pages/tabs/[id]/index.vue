@@ -113,6 +113,11 @@ async function keepLeads(text: string) {
   leadsOpen.value = false
   await tab.log({ kind: 'note', text })
 }
+/** What a settled tab no longer takes as a reading it still takes in words. */
+async function keepAsNote(line: string, text: string) {
+  const kept = await tab.log({ kind: 'note', text: `Came too late to be a line of its own: ${text}` })
+  if (kept.ok) await keeping.drop(line)
+}
 const strike = (line: string, reason: string) => tab.log({ kind: 'strike', line, reason })
 const settle = () => navigateTo(`/tabs/${id.value}/settle`)
 const resume = () => tab.log({ kind: 'resumed' })
@@ -194,6 +199,7 @@ useTabKeys({
         @strike="strike"
         @again="show"
         @drop="keeping.drop"
+        @as-note="keepAsNote"
         @photo="addPhoto"
         @leads="leadsOpen = true"
       />
