@@ -2,10 +2,18 @@
 /** Today: what is open, what is carried and what to load for it, what is due. */
 import { sayProblem } from '#core/words'
 import { sayDay, timeOf } from '~/composables/useClock'
+import { readyTabs } from '~/composables/readyTabs'
+import { useKeeping } from '~/stores/keeping'
 import { useToday } from '~/stores/today'
 
 const today = useToday()
-onMounted(() => void today.load())
+const keeping = useKeeping()
+let here = true
+onMounted(async () => {
+  await today.load()
+  await readyTabs(today.reply?.tabs.map(t => t.id) ?? [], () => here, keeping.cannotCopy)
+})
+onBeforeUnmount(() => { here = false })
 useHead({ title: 'Today · Keep Tab' })
 const open = computed(() => today.reply?.tabs.filter(t => t.status === 'open') ?? [])
 const carried = computed(() => today.reply?.tabs.filter(t => t.status === 'carried') ?? [])
@@ -24,7 +32,9 @@ const due = (day: string) => day < (today.reply?.today ?? '') ? 'overdue' : day 
       </div>
       <NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
     </header>
-    <p v-if="today.problem" class="trouble" role="alert">{{ sayProblem(today.problem) }}</p>
+    <p v-if="today.problem" class="trouble" role="alert">
+      {{ sayProblem(today.problem) }}<template v-if="today.asOf"> This is the list as this device had it {{ when(today.asOf) }}; its tabs open from the same copies.</template>
+    </p>
     <div v-if="today.reply" class="cols">
       <section aria-labelledby="open-title">
         <h2 id="open-title" class="caps">Open</h2>

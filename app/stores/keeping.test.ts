@@ -204,3 +204,24 @@ describe('a picture', () => {
     expect(await held()).toEqual([])
   })
 })
+
+describe('a store that another window holds in an older version', () => {
+  it('keeps no line waiting: it is said that this device cannot store it, and it goes to the server', async () => {
+    vi.resetModules()
+    const older = await new Promise<IDBDatabase>((resolve) => {
+      const drop = indexedDB.deleteDatabase('keep-tab')
+      drop.onsuccess = () => {
+        const ask = indexedDB.open('keep-tab', 1)
+        ask.onupgradeneeded = () => { ask.result.createObjectStore('unsent', { keyPath: 'id' }).createIndex('order', 'order') }
+        ask.onsuccess = () => resolve(ask.result)
+      }
+    })
+    const { useKeeping: fresh } = await import('./keeping')
+    setActivePinia(createPinia())
+    const keeping = fresh()
+    await keeping.add('tab-1', note('line-held-back-1'))
+    expect(keeping.trouble).toContain('cannot store lines')
+    await vi.waitFor(() => expect(posted.flat()).toContain('line-held-back-1'))
+    older.close()
+  })
+})

@@ -8,8 +8,7 @@ import { isKindId, kindFor } from '#core/systems'
 import { checkLine, foldTab, type DraftLine, type Line } from '#core/tab'
 import { localCopies } from '~/composables/localCopies'
 import { useClock } from '~/composables/useClock'
-import { useIsolation } from '~/composables/useIsolation'
-import type { AskedSystem } from '~/workers/isolation.worker'
+import { askFor, plain, useIsolation } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
 import { shrinkPicture } from '~/composables/photos'
 import { useKeeping } from './keeping'
@@ -40,18 +39,11 @@ export const useTab = defineStore('tab', () => {
 
   watch([lines, () => reply.value?.system.nameplate], () => void work(), { deep: false })
 
-  /** The system as the worker needs it: kind, nameplate, and what shifts its base rates. */
-  const asked = (): AskedSystem => {
-    const { system, learned } = reply.value!
-    return plain({ kind: system.kind, nameplate: system.nameplate, counts: learned ?? {}, installed: system.installed, today: (reply.value!.tab.openedAt ?? useClock().now()).slice(0, 10) })
-  }
-
   async function work() {
-    const system = reply.value?.system
-    if (!system) return
+    if (!reply.value) return
     const mine = ++run
     busy.value = true
-    const answer = await worker.isolate(asked(), plain(lines.value))
+    const answer = await worker.isolate(askFor(reply.value), plain(lines.value))
     if (mine !== run) return
     busy.value = false
     if (answer.ok) {
@@ -131,15 +123,12 @@ export const useTab = defineStore('tab', () => {
     return log({ kind: 'photo', photo, caption, width: small.width, height: small.height })
   }
 
-  const preview = (draft: DraftLine) => reply.value ? worker.preview(asked(), plain(lines.value), plain(draft)) : Promise.resolve([])
-  const describe = (test: string): Promise<ProposedTest | undefined> => reply.value ? worker.describe(asked(), plain(lines.value), test) : Promise.resolve(undefined)
+  const preview = (draft: DraftLine) => reply.value ? worker.preview(askFor(reply.value), plain(lines.value), plain(draft)) : Promise.resolve([])
+  const describe = (test: string): Promise<ProposedTest | undefined> => reply.value ? worker.describe(askFor(reply.value), plain(lines.value), test) : Promise.resolve(undefined)
 
-  const clearing = (fault: string): Promise<ProposedTest | undefined> => reply.value ? worker.clearing(asked(), plain(lines.value), fault) : Promise.resolve(undefined)
+  const clearing = (fault: string): Promise<ProposedTest | undefined> => reply.value ? worker.clearing(askFor(reply.value), plain(lines.value), fault) : Promise.resolve(undefined)
 
   keeping.onKept((tab) => { if (tab === reply.value?.tab.id) void refresh(tab) })
 
   return { reply, problem, isolation, busy, inHand, picked, kind, lines, state, notKept, refused, open, refresh, close, log, preview, describe, clearing, addPhoto }
 })
-
-/** A structured-clone-safe copy without reactive wrappers. */
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

@@ -1,16 +1,30 @@
-/** Today's list: open and carried tabs, follow-ups, what to bring. Also feeds the dividers along the top edge. */
+/** Today's list: open and carried tabs, follow-ups, what to bring; from this device's copy when the server cannot be reached. Also feeds the dividers along the top edge. */
 import { defineStore } from 'pinia'
 import type { TodayReply } from '#contracts'
 import type { Problem } from '#core/foundation'
+import { localCopies } from '~/composables/localCopies'
+import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
+import { useKeeping } from './keeping'
 
 export const useToday = defineStore('today', () => {
   const reply = shallowRef<TodayReply>()
   const problem = shallowRef<Problem>()
+  /** when the list shown was true, where it is this device's copy */
+  const asOf = ref<string>()
   async function load() {
     const answer = await askServer<TodayReply>('/api/today')
     problem.value = answer.ok ? undefined : answer.problem
-    if (answer.ok) reply.value = answer.value
+    if (answer.ok) {
+      reply.value = answer.value
+      asOf.value = undefined
+      await localCopies.saveToday({ at: useClock().now(), reply: answer.value }).catch(useKeeping().cannotCopy)
+      return
+    }
+    const held = reply.value ? undefined : await localCopies.readToday().catch(() => undefined)
+    if (!held) return
+    reply.value = held.reply
+    asOf.value = held.at
   }
-  return { reply, problem, load }
+  return { reply, problem, asOf, load }
 })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { complex, createRandom, magnitude, requireOk, subtract } from '#core/foundation'
-import { airGapTorque, calibrateMotor, capacitor, resistor, solveNetwork, windingImpedances, writeSpice, type Element, type Network } from '.'
+import { airGapTorque, calibrateMotor, capacitor, resistor, solveNetwork, windingImpedances, writeSpice, type Element, type Network, type Winding } from '.'
 
 const source = (volts: number, ohms = 0): Element => ({ kind: 'source', id: 'source', a: 'top', b: '0', volts: complex(volts), z: complex(ohms) })
 
@@ -94,6 +94,60 @@ describe('the motor', () => {
   ] as const)('refuses a nameplate that no motor has: %s', (code, wrong) => {
     const refused = calibrateMotor({ ...nameplate, ...wrong })
     expect(refused.ok ? 'taken' : refused.problem.code).toBe(code)
+  })
+})
+
+describe('a network with other windings', () => {
+  const windings = (random: ReturnType<typeof createRandom>): Winding[] => [
+    { kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(2 + 8 * random.uniform(), 40 * random.uniform()), couplings: [{ to: 'start', z: complex(2, -8 * random.uniform()) }] },
+    { kind: 'winding', id: 'start', a: 'n0', b: '0', z: complex(4 + 20 * random.uniform(), 40 * random.uniform()), couplings: [{ to: 'main', z: complex(-3 * random.uniform(), 9) }] },
+  ]
+  const swapped = ({ hertz, elements }: Network, others: readonly Winding[]): Network => ({ hertz, elements: elements.map(e => others.find(w => w.id === e.id) ?? e) })
+
+  it('shows what it shows when it is solved from the beginning, and again when they are changed once more', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const random = createRandom(seed)
+      const network = randomNetwork(random)
+      let revised = requireOk(solveNetwork(network))
+      for (const others of [windings(random), windings(random)]) {
+        revised = revised.revised(others)
+        const fresh = requireOk(solveNetwork(swapped(network, others)))
+        for (const node of fresh.nodes) expect(magnitude(subtract(revised.voltage(node), fresh.voltage(node))), `seed ${seed} ${node}`).toBeLessThan(1e-8 * (1 + magnitude(fresh.voltage(node))))
+        for (const { id } of network.elements) expect(magnitude(subtract(revised.current(id), fresh.current(id))), `seed ${seed} ${id}`).toBeLessThan(1e-7 * (1 + magnitude(fresh.current(id))))
+        expect(magnitude(subtract(revised.portImpedance('n1', 'n4'), fresh.portImpedance('n1', 'n4')))).toBeLessThan(1e-7 * (1 + magnitude(fresh.portImpedance('n1', 'n4'))))
+        expect(revised.residual()).toBeLessThan(1e-6)
+      }
+    }
+  })
+})
+
+describe('what a meter of 10 MΩ takes', () => {
+  it('is left out only where it is under three parts in ten thousand', () => {
+    for (let seed = 1; seed <= 60; seed++) {
+      const network = randomNetwork(createRandom(seed))
+      const solved = requireOk(solveNetwork(network))
+      const largest = Math.max(...solved.nodes.map(n => magnitude(solved.voltage(n))))
+      for (const [a, b] of [['n0', 'n3'], ['n1', '0'], ['n5', 'top'], ['n4', 'n2']] as const) {
+        const wired = requireOk(solveNetwork({ hertz: 60, elements: [...network.elements, resistor('meter', a, b, 10e6)] }))
+        const through = magnitude(subtract(wired.voltage(a), wired.voltage(b)))
+        expect(Math.abs(magnitude(solved.meterReading(a, b, 10e6).volts) - through), `seed ${seed} ${a} ${b}`).toBeLessThan(3e-4 * (through + 1e-3 * largest))
+      }
+    }
+  })
+})
+
+describe('networks of one shape', () => {
+  it('share a layout and nothing else', () => {
+    const divider = (ohms: number) => requireOk(solveNetwork({ hertz: 0, elements: [source(100, 1), resistor('upper', 'top', 'middle', 9), resistor('lower', 'middle', '0', ohms)] }))
+    const [one, two] = [divider(10), divider(90)]
+    expect(one.voltage('middle').re).toBeCloseTo(50, 9)
+    expect(two.voltage('middle').re).toBeCloseTo(90, 9)
+    expect(one.current('lower').re).toBeCloseTo(5, 9)
+    expect(one.meterReading('middle', '0', 10e6).volts.re).toBeCloseTo(50, 2)
+  })
+  it('are told from one with a lead moved', () => {
+    const moved = requireOk(solveNetwork({ hertz: 0, elements: [source(100, 1), resistor('upper', 'top', 'middle', 9), resistor('lower', 'top', '0', 10), resistor('tie', 'middle', '0', 1e9)] }))
+    expect(moved.current('lower').re).toBeCloseTo(100 / 11, 6)
   })
 })
 

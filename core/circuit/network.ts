@@ -12,7 +12,9 @@ export type Element
   /** an ideal voltage from b up to a, behind its own impedance */
     | { readonly kind: 'source', readonly id: string, readonly a: string, readonly b: string, readonly volts: Complex, readonly z: Complex }
   /** a winding: its own impedance, and the voltages that other windings' currents induce in it */
-    | { readonly kind: 'winding', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex, readonly couplings?: readonly Coupling[] }
+    | Winding
+
+export interface Winding { readonly kind: 'winding', readonly id: string, readonly a: string, readonly b: string, readonly z: Complex, readonly couplings?: readonly Coupling[] }
 
 /** Volts induced by another winding's current: z·I of that winding, counted like the winding's own drop. */
 export interface Coupling { readonly to: string, readonly z: Complex }

@@ -5,7 +5,7 @@
 import { faultId, type CauseNote, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { judge } from './verdict'
+import { wordFor } from './verdict'
 
 export type CauseStanding = 'named' | 'shown' | 'excluded' | 'untested'
 
@@ -63,7 +63,7 @@ function standingOf(model: SystemModel, state: TabState, note: CauseNote): { sta
   const found = state.evidence.filter(e => e.line.test === note.test && !e.line.asLeft)
   const first = found[0]?.line
   if (!first) return { standing: 'untested', lines: [] }
-  const shown = first.kind === 'observation' ? first.outcome === note.shownBy : judge(model, state, first).word === note.shownBy
+  const shown = first.kind === 'observation' ? first.outcome === note.shownBy : wordFor(model, first) === note.shownBy
   return { standing: shown ? 'shown' : 'excluded', lines: [first.id] }
 }
 

@@ -3,7 +3,7 @@
  * site can part what is left. The pump comes up only when everything above ground is excluded, and it is said by what.
  *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the loss by more than its cost
  */
-import type { SystemModel } from '#core/systems'
+import { repairCautions, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
@@ -21,6 +21,8 @@ export interface Decision {
   /** all faults that this repair puts right and that are still likely: one decision */
   readonly covers: readonly { readonly fault: string, readonly label: string, readonly chance: number }[]
   readonly why: string
+  /** what to do before a hand goes there */
+  readonly cautions: readonly string[]
   /** for what comes up out of the ground: what stands above it and the lines that exclude it */
   readonly excludes?: readonly { readonly label: string, readonly lines: readonly string[] }[]
 }
@@ -68,7 +70,7 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   const kind = chance >= ENOUGH ? 'found' : useful.length === 0 ? 'inseparable' : chance >= LIKELY && minutes < COSTLY && !worth ? 'cheaper' : undefined
   if (!kind || (kind === 'found' && minutes >= COSTLY && worth && chance < 0.99)) return undefined
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
-  return { kind, fault: top.fault, label: top.label, repair, chance, minutes, covers, why: explain(kind, minutes, useful, covers.length), ...(down ? { excludes: exclusions(model, ranking) } : {}) }
+  return { kind, fault: top.fault, label: top.label, repair, chance, minutes, covers, why: explain(kind, minutes, useful, covers.length), cautions: repairCautions(model.kind, modeOf(model, top.fault)), ...(down ? { excludes: exclusions(model, ranking) } : {}) }
 }
 
 /** Expected loss after a test, over its outcomes. */

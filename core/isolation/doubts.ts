@@ -5,7 +5,8 @@
  */
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { isSeenAnew, likelihoods, type Tables } from './tables'
+import { isSeenAnew, likelihoods } from './likelihood'
+import type { Tables } from './tables'
 
 /** chance of nothing more being wrong outside of which there is no doubt */
 const DOUBT = [0.05, 0.97] as const

@@ -11,5 +11,6 @@ export { describeOne, expectedBits, proposeScored, proposeTests, type Outcome, t
 export { STANDINGS, type ComponentStanding, type Standing } from './path'
 export { findPuzzles, PUZZLE_SLIPS, type Puzzle, type PuzzleSlip } from './puzzles'
 export { rankSuspects, type Move, type Ranking, type Suspect } from './suspects'
-export { buildTables, likelihoods, MISREAD, type Tables, type TestTable } from './tables'
+export { likelihoods } from './likelihood'
+export { buildTables, MISREAD, type Tables, type TestTable } from './tables'
 export { formatBand, judge, SLIPS, VERDICTS, type Slip, type Verdict, type VerdictWord } from './verdict'

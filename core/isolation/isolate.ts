@@ -37,10 +37,10 @@ export interface Isolation {
   readonly assumptions: readonly Assumption[]
 }
 
-/** Builds the model and its tables for a system; kept by the caller for every tab on it. */
 /** The chance that nothing more is wrong, and what else it could be, likeliest first. */
 export interface AfterRepair { readonly restored: number, readonly left: readonly { readonly fault: string, readonly label: string, readonly chance: number }[] }
 
+/** Builds the model and its tables for a system; kept by the caller for every tab on it. */
 export function prepareSystem(kind: string, nameplate: Nameplate, schools?: Schools, options?: ModelOptions): Result<Tables, ModelProblem | NetworkProblem> {
   const model = buildModel(kind, nameplate, schools, options)
   return model.ok ? ok(buildTables(model.value)) : model
@@ -58,7 +58,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const causes = accountForCauses(model, state, ranking, decision?.fault)
   return {
     suspects: ranking.suspects,
-    verdicts: judged.map(l => judge(model, state, l as Evidence['line'])),
+    verdicts: judged.map(l => judge(tables, state, l as Evidence['line'])),
     ruledOutBy: Object.fromEntries(ranking.ruledOutBy),
     path: standPath(model, state, ranking),
     causes,

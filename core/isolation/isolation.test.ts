@@ -139,7 +139,7 @@ describe('next tests', () => {
 describe('verdicts', () => {
   const verdict = (test: string, value: number | null, before: Line[] = []) => {
     const line = read(test, value)
-    return judge(three.model, foldTab([opened('groans'), ...before, line]), line as never)
+    return judge(three, foldTab([opened('groans'), ...before, line]), line as never)
   }
   it.each([
     ['line.volts', 238, 'in-band'], ['line.volts', 190, 'low'], ['breaker.volts', 262, 'high'], ['cap.farads', 147e-6, 'in-band'], ['cap.farads', 60e-6, 'low'], ['relay.ohms', null, 'open'], ['leads.ground', null, 'in-band'], ['leads.ground', 5e3, 'low'],

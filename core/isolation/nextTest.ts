@@ -120,10 +120,25 @@ function turningChance(model: SystemModel, chances: Float64Array, repaired: read
   return sum
 }
 
-function entropy(sums: Float64Array, total: number): number {
-  let bits = 0
-  for (const s of sums) if (s > 0) bits -= s / total * Math.log2(s / total)
-  return bits
+/** Total × entropy of parts that sum to it: t·log t − Σ s·log s, bits. */
+function spreadOf(parts: Float64Array, from: number, to: number): number {
+  let total = 0
+  let sum = 0
+  for (let i = from; i < to; i++) {
+    const s = parts[i]!
+    if (s <= 0) continue
+    total += s
+    sum += s * Math.log2(s)
+  }
+  return total > 1e-12 ? total * Math.log2(total) - sum : 0
+}
+
+let scratch = new Float64Array(0)
+
+/** Noughts to sum in; the same ones each time, since nothing of them is kept. */
+function noughts(n: number): Float64Array {
+  if (scratch.length < n) scratch = new Float64Array(2 * n)
+  return scratch.fill(0, 0, n)
 }
 
 const NEGLIGIBLE = 1e-4
@@ -131,25 +146,18 @@ const NEGLIGIBLE = 1e-4
 /** Expected drop in entropy over groups of hypotheses, bits. Hypotheses under one in ten thousand are left out. */
 export function expectedBits(table: TestTable, chances: Float64Array, group: Int32Array, n: number): number {
   const { bins } = table
-  const sums = new Float64Array(n)
-  const byBin = new Float64Array(n * bins)
-  let all = 0
+  // a row of groups for each bin, then one for all of them
+  const byBin = noughts(n * (bins + 1))
   for (let h = 0; h < chances.length; h++) {
     const p = chances[h]!
     if (p < NEGLIGIBLE) continue
     const g = group[h]!
-    all += p
-    sums[g]! += p
+    byBin[bins * n + g]! += p
     const row = table.row(h)
     for (let b = 0; b < bins; b++) byBin[b * n + g]! += p * row[b]!
   }
-  if (all <= 0) return 0
-  let bits = entropy(sums, all) * all
-  for (let b = 0; b < bins; b++) {
-    const own = byBin.subarray(b * n, (b + 1) * n)
-    const total = own.reduce((x, y) => x + y, 0)
-    if (total > 1e-12) bits -= total * entropy(own, total)
-  }
+  let bits = spreadOf(byBin, bins * n, (bins + 1) * n)
+  for (let b = 0; b < bins; b++) bits -= spreadOf(byBin, b * n, (b + 1) * n)
   return Math.max(0, bits)
 }
 
@@ -170,17 +178,19 @@ function describeTest(tables: Tables, state: TabState, ranking: Ranking, table: 
 
 function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64Array): Outcome[] {
   const outcomes: (Outcome & { readonly bin: number })[] = []
-  const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
-  for (let b = 0; b < table.bins; b++) {
-    const sums = new Map<string, number>()
-    let total = 0
-    for (const h of live) {
-      const p = chances[h]! * table.row(h)[b]!
-      total += p
-      // what would have failed; the cause behind a casualty is a question of its own
-      for (const f of failedIn(model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + p)
-    }
+  const live: number[] = []
+  const totals = new Float64Array(table.bins)
+  for (let h = 0; h < chances.length; h++) {
+    if (chances[h]! < NEGLIGIBLE) continue
+    live.push(h)
+    const row = table.row(h)
+    for (let b = 0; b < table.bins; b++) totals[b]! += chances[h]! * row[b]!
+  }
+  for (const [b, total] of totals.entries()) {
     if (total < 0.025) continue
+    const sums = new Map<string, number>()
+    // what would have failed; the cause behind a casualty is a question of its own
+    for (const h of live) for (const f of failedIn(model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + chances[h]! * table.row(h)[b]!)
     const leaves = [...sums].map(([fault, s]) => ({ fault, chance: s / total })).toSorted((x, y) => y.chance - x.chance).slice(0, 3).filter(l => l.chance > 0.04)
     outcomes.push({ label: binLabel(table, b, chances, live), chance: total, leaves, bin: b })
   }

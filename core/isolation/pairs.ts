@@ -3,7 +3,7 @@
  * two faults line by line, which can only flatter it, or by the one that is left where the other has been put right; the few
  * that could matter are then solved together.
  */
-import { isPutRight, type SystemModel } from '#core/systems'
+import type { SystemModel } from '#core/systems'
 import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
@@ -23,10 +23,7 @@ const CHANCE_OF_TWO = Math.log(0.05)
 export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[], evidence: readonly Evidence[], reach: Reach = NEAR): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
-  const logs = perLine.map((l) => {
-    const floor = reach.floor * l.reduce((most, v) => Math.max(most, v), 0)
-    return l.map(v => Math.log(Math.max(v, floor)))
-  })
+  const logs = perLine.map(l => logsOf(l, reach.floor))
   const fit = Float64Array.from({ length: foreseen }, (_, h) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity)
   const best = Math.max(...fit)
   // what is put right before a line no longer speaks in it
@@ -62,8 +59,21 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
 }
 
+const kept = new WeakMap<Float64Array, Map<number, Float64Array>>()
+
+/** Logarithms of a line's likelihoods, none under a share of the best; kept as long as they are. */
+function logsOf(likelihoods: Float64Array, floor: number): Float64Array {
+  const known = kept.get(likelihoods) ?? new Map<number, Float64Array>()
+  kept.set(likelihoods, known)
+  const before = known.get(floor)
+  if (before) return before
+  const least = floor * likelihoods.reduce((most, v) => Math.max(most, v), 0)
+  const fresh = likelihoods.map(v => Math.log(Math.max(v, least)))
+  known.set(floor, fresh)
+  return fresh
+}
+
 /** Two faults that one repair puts right are one question. */
 function sameRepair(model: SystemModel, a: string, b: string): boolean {
-  const [one, two] = [modeOf(model, a), modeOf(model, b)]
-  return isPutRight(model.kind, two, [a]) || isPutRight(model.kind, one, [b])
+  return model.putRight([a]).has(modeOf(model, b)) || model.putRight([b]).has(modeOf(model, a))
 }

@@ -6,7 +6,7 @@
 import { faultId, isWorkedOn, type ComponentDef, type SystemModel, type Test } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { judge } from './verdict'
+import { wordFor } from './verdict'
 
 export const STANDINGS = ['proven', 'unproven', 'suspect', 'condemned'] as const
 export type Standing = typeof STANDINGS[number]
@@ -33,7 +33,7 @@ function goodTests(model: SystemModel, state: TabState): Test[] {
   return state.evidence.flatMap(({ line }) => {
     const test = model.kind.tests.find(t => t.id === line.test)
     if (!test) return []
-    if (line.kind === 'reading') return judge(model, state, line).word === 'in-band' ? [test] : []
+    if (line.kind === 'reading') return wordFor(model, line) === 'in-band' ? [test] : []
     return test.kind === 'seen' && test.outcomes[test.usual.indexOf(Math.max(...test.usual))]?.id === line.outcome ? [test] : []
   })
 }

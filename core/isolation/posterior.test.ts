@@ -3,7 +3,8 @@ import { requireOk } from '#core/foundation'
 import { foldTab, type DraftLine, type Line } from '#core/tab'
 import { isolate, prepareSystem } from '.'
 import { startPosterior } from './posterior'
-import { likelihoods, OTHER, readingChance } from './tables'
+import { likelihoods, readingChance } from './likelihood'
+import { OTHER } from './tables'
 
 const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 const { model } = tables

@@ -5,7 +5,8 @@
 import type { SystemModel, Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { isSeenAnew, readingChance, type Tables } from './tables'
+import { isSeenAnew, readingChance } from './likelihood'
+import type { Tables } from './tables'
 
 export const PUZZLE_SLIPS = ['wrong-range', 'nano-for-micro', 'both-conductors', 'open-for-zero', 'gauge-stuck', 'breaker-mislabelled', 'misread'] as const
 export type PuzzleSlip = typeof PUZZLE_SLIPS[number]

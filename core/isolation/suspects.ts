@@ -8,7 +8,8 @@ import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
-import { likelihoods, likelihoodUnder, OTHER, type Tables } from './tables'
+import { likelihoods, likelihoodUnder } from './likelihood'
+import { OTHER, type Tables } from './tables'
 
 /** What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks for it). */
 export interface Move { readonly line: string, readonly before: number, readonly after: number, readonly bits: number }
@@ -43,7 +44,7 @@ const UNEXPLAINED = 0.3
 
 export function rankSuspects(tables: Tables, state: TabState): Ranking {
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
-  const prior = priorWith(tables.model, state.opened?.complaint, tables.foreseen, [])
+  const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
   return near.chances[OTHER]! < UNEXPLAINED ? near : rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR))
 }
@@ -51,10 +52,8 @@ export function rankSuspects(tables: Tables, state: TabState): Ranking {
 function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Array[], pairs: readonly number[]): Ranking {
   const { model } = tables
   const n = model.hypotheses.length
-  const faults = [...new Set(model.hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
-  const place = new Map(faults.map((f, i) => [f, i]))
-  const members = model.hypotheses.map(h => faultsOf(h).map(f => place.get(f)!))
-  const posterior = startPosterior(model, priorWith(model, state.opened?.complaint, n, pairs))
+  const { faults, place, members } = catalogueOf(tables)
+  const posterior = startPosterior(model, priorWith(tables, state.opened?.complaint, n, pairs))
   const { chances } = posterior
   const start = byFault(chances, members, faults.length)
   const moves = faults.map(() => [] as Move[])
@@ -84,6 +83,24 @@ function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Arra
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
 }
 
+interface Catalogue { readonly faults: readonly string[], readonly place: ReadonlyMap<string, number>, /** places of each hypothesis's faults */ readonly members: (readonly number[])[], /** what a complaint makes of each hypothesis */ readonly voiced: Map<string, number[]> }
+
+const catalogues = new WeakMap<Tables, Catalogue>()
+
+/** The faults of a system in one order, and which of them each hypothesis is made of. */
+function catalogueOf(tables: Tables): Catalogue {
+  const { hypotheses } = tables.model
+  let known = catalogues.get(tables)
+  if (!known) {
+    const faults = [...new Set(hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
+    known = { faults, place: new Map(faults.map((f, i) => [f, i])), members: [], voiced: new Map() }
+    catalogues.set(tables, known)
+  }
+  const { place, members } = known
+  for (let h = members.length; h < hypotheses.length; h++) members.push(faultsOf(hypotheses[h]!).map(f => place.get(f)!))
+  return known
+}
+
 /** Weight of evidence: change of the log odds, in bits. */
 function weight(before: number, after: number): number {
   const odds = (p: number) => (p + 1e-9) / (1 - p + 1e-9)
@@ -111,15 +128,20 @@ function extend(tables: Tables, evidence: Evidence, foreseen: Float64Array, pair
 }
 
 /** Priors under a complaint; of the pairs that were not foreseen only those asked for count. */
-function priorWith(model: SystemModel, complaint: string | undefined, n: number, pairs: readonly number[]): Float64Array {
+function priorWith(tables: Tables, complaint: string | undefined, n: number, pairs: readonly number[]): Float64Array {
+  const { model } = tables
   const known = complaint !== undefined && complaint in COMPLAINT_GIVEN ? complaint as Complaint : undefined
   const wanted = new Set(pairs)
+  const { voiced } = catalogueOf(tables)
+  const factors = voiced.get(known ?? '') ?? []
+  voiced.set(known ?? '', factors)
+  const factor = (h: number) => known === undefined ? 1 : h === OTHER ? 0.1 : complaintChance(known, faultsOf(model.hypotheses[h]!), model.hypotheses[h]!.effect)
   const chances = new Float64Array(n)
   let total = 0
   for (let h = 0; h < n; h++) {
     const hypothesis = model.hypotheses[h]!
     if (hypothesis.second?.role === 'beside' && !wanted.has(h)) continue
-    chances[h] = hypothesis.prior * (known === undefined ? 1 : h === OTHER ? 0.1 : complaintChance(known, faultsOf(hypothesis), hypothesis.effect))
+    chances[h] = hypothesis.prior * (factors[h] ??= factor(h))
     total += chances[h]!
   }
   return chances.map(c => c / total)

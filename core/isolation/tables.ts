@@ -1,19 +1,12 @@
 /**
- * Likelihoods. For each test, the chance of what was read under each hypothesis: the predicted figure with its spread,
- * plus a flat background for gross misreadings so that no single line can end a call.
- *   p(v|h) = (1 − ε)·[(1 − ol)·N(v; mean, σ)] + ε·slip(v),  ε = 0.03
- * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or anything.
- * The "something else" hypothesis reads as the average of all the others, halfway to the background.
+ * What each test would show under each hypothesis, in bins, worked out once per system and kept. Hypotheses under which a
+ * test shows the same share one class of it: most faults leave most readings as they are.
+ * The "something else" hypothesis shows the average of all the others, halfway to anything at all.
  */
 import type { NumericTest, Prediction, SeenTest, SystemModel, Test } from '#core/systems'
-import type { Evidence } from '#core/tab'
 
 export const MISREAD = 0.03
-const BACKGROUND_OL = 0.2
-/** of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything. Common practice, no source */
-const SLIPS = { prefix: 0.2, nothing: 0.2 }
-/** what counts as nothing, as a share of the span of a test */
-const NOTHING = 0.002
+export const BACKGROUND_OL = 0.2
 export const OTHER = 1
 
 /** Everything a model gives for its tests, computed once per system and kept. */
@@ -29,155 +22,92 @@ export interface TestTable {
   /** outcome bins: edges of a numeric test (with an OL bin last), or the outcomes of a seen one */
   readonly edges: Float64Array
   readonly bins: number
+  /** which hypotheses show the same: a number from nought for each such class */
+  classOf(hypothesis: number): number
   /** chance of each bin under a hypothesis */
   row(hypothesis: number): Float64Array
   prediction(hypothesis: number): Prediction
   /** width of the background for figures, in the test's SI unit */
   readonly span: number
+  /** the largest figure foreseen, in the test's SI unit */
+  readonly most: number
 }
 
+/** Goes hypothesis by hypothesis, so that what is solved for one can be let go before the next. */
 export function buildTables(model: SystemModel): Tables {
   const foreseen = model.hypotheses.length
-  const tests = new Map<string, TestTable>()
-  for (const test of model.kind.tests) tests.set(test.id, test.kind === 'numeric' ? numericTable(model, test, foreseen) : seenTable(model, test, foreseen))
-  return { model, tests, foreseen }
+  const tests = model.kind.tests.map(test => test.kind === 'numeric' ? { test, sorted: classify(h => model.predict(h, test), readsTheSame) } : { test, sorted: classify(h => model.expect(h, test), hasSameChances) })
+  for (let h = 0; h < foreseen; h++) for (const t of tests) t.sorted.classOf(h)
+  return { model, foreseen, tests: new Map(tests.map(t => [t.test.id, t.test.kind === 'numeric' ? numericTable(model, t.test, foreseen, t.sorted as Classes<Prediction>) : seenTable(model, t.test, foreseen, t.sorted as Classes<readonly number[]>)])) }
 }
 
-const kept = new WeakMap<Tables, Map<string, Float64Array>>()
-const MOST_KEPT = 3000
+interface Classes<T> { readonly shown: readonly T[], classOf(h: number): number }
 
-/** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). Kept for what was foreseen. */
-export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tables.model.hypotheses.length): Float64Array {
-  if (hypotheses !== tables.foreseen) return workOut(tables, evidence, hypotheses)
-  const { line, repaired, confirmed, earlier = [] } = evidence
-  const known = kept.get(tables) ?? new Map<string, Float64Array>()
-  kept.set(tables, known)
-  const key = `${line.test}|${line.kind === 'reading' ? line.value : [line.outcome, ...earlier].join()}|${confirmed}|${repaired.join()}`
-  const before = known.get(key)
-  if (before) return before
-  const fresh = workOut(tables, evidence, hypotheses)
-  if (known.size >= MOST_KEPT) known.clear()
-  known.set(key, fresh)
-  return fresh
-}
-
-function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float64Array {
-  const { line, repaired } = evidence
-  const { model } = tables
-  const table = tables.tests.get(line.test)
-  const out = new Float64Array(hypotheses).fill(1)
-  if (!table) return out
-  for (let h = 0; h < hypotheses; h++) out[h] = chanceOf(table, h, evidence)
-  fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
-  if (repaired.length === 0) return out
-  // what a fault does is gone once it has been put right
-  return out.map((_, h) => out[model.without(h, repaired)]!)
-}
-
-/** The same under one hypothesis alone, for pairs that a call makes likely. */
-export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): number {
-  const table = tables.tests.get(evidence.line.test)
-  return table ? chanceOf(table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence) : 1
-}
-
-/** A slip of meter or hand is less likely each time it was read again alike. */
-function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
-  const slips = MISREAD ** (1 + confirmed)
-  return line.kind === 'reading' ? readingChance(table, h, line.value, slips) : lookChance(table, h, line.outcome, slips, earlier)
-}
-
-/** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
-export function readingChance(table: TestTable, h: number, value: number | null, slips = MISREAD): number {
-  const p = table.prediction(h)
-  if (value === null) return (1 - slips) * p.ol + slips * background(table, value)
-  return (1 - slips) * (1 - p.ol) * density(p, value) + slips * slipped(table, p, value)
-}
-
-/** Density of a figure that is a slip, given what was there. */
-function slipped(table: TestTable, p: Prediction, value: number): number {
-  const there = (1 - p.ol) * SLIPS.prefix
-  const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
-  const width = NOTHING * table.span
-  const nothing = SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2) / (width * 1.2533)
-  return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
-}
-
-function background(table: TestTable, value: number | null) {
-  return value === null ? BACKGROUND_OL : (1 - BACKGROUND_OL) / (table.span + Math.abs(value))
-}
-
-function density({ mean, sigma, log, or }: Prediction, value: number): number {
-  if (or) return (1 - or.share) * density({ mean, sigma, log, ol: 0 }, value) + or.share * density({ ...or, log: false, ol: 0 }, value)
-  const x = log ? Math.log(Math.max(value, 1e-6)) : value
-  const z = (x - mean) / sigma
-  const bell = Math.exp(-0.5 * z * z) / (sigma * 2.5066)
-  return log ? bell / Math.max(value, 1e-6) : bell
-}
-
-/** What a system does is seen anew at each look, so that every look counts; of what it looks like the last does. */
-function lookChance(table: TestTable, h: number, outcome: string, slips: number, earlier: readonly string[] = []): number {
-  if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
-  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISREAD), 1)
-}
-
-function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {
-  const i = (table.test as SeenTest).outcomes.findIndex(o => o.id === outcome)
-  if (i < 0) return 1
-  const { bins } = table
-  const plain = Math.max(0, (table.row(h)[i]! - MISREAD / bins) / (1 - MISREAD))
-  return (1 - slips) * plain + slips / bins
-}
-
-export const isSeenAnew = (test: Test) => test.kind === 'seen' && Object.keys(test.given).some(k => k.startsWith('effect:'))
-
-/** "Something else": half the prior-weighted average of the rest, half background. */
-function fillOther(tables: Tables, out: Float64Array, flat: number) {
-  let sum = 0
-  let weight = 0
-  for (let h = 0; h < tables.foreseen; h++) {
-    if (h === OTHER) continue
-    const { prior } = tables.model.hypotheses[h]!
-    sum += prior * out[h]!
-    weight += prior
+/** Sorts what hypotheses show into classes of what is alike, each when it is first asked for. */
+function classify<T>(show: (h: number) => T, isAlike: (a: T, b: T) => boolean): Classes<T> {
+  const shown: T[] = []
+  const own: number[] = []
+  const place = (h: number) => {
+    const fresh = show(h)
+    for (let c = 0; c < shown.length; c++) if (isAlike(shown[c]!, fresh)) return c
+    return shown.push(fresh) - 1
   }
-  out[OTHER] = 0.5 * sum / weight + 0.5 * flat
+  return { shown, classOf: h => own[h] ??= place(h) }
 }
 
-/** Rows made once each; those of pairs that a call makes likely when they are first asked for. */
-function keepRows(model: SystemModel, foreseen: number, bins: number, make: (h: number) => Float64Array) {
+/** One row for each class, and the blend of them all for something else. */
+function keepRows(model: SystemModel, foreseen: number, bins: number, classOf: (h: number) => number, make: (c: number) => Float64Array) {
   const rows: Float64Array[] = []
-  const row = (h: number) => rows[h] ??= make(h)
+  const rowOf = (c: number) => rows[c] ??= make(c)
   const blend = new Float64Array(bins)
   let weight = 0
   for (let h = 0; h < foreseen; h++) {
     if (h === OTHER) continue
     const { prior } = model.hypotheses[h]!
-    const own = row(h)
+    const row = rowOf(classOf(h))
     weight += prior
-    for (let b = 0; b < bins; b++) blend[b]! += prior * own[b]!
+    for (let b = 0; b < bins; b++) blend[b]! += prior * row[b]!
   }
-  rows[OTHER] = blend.map(v => 0.5 * v / weight + 0.5 / bins)
-  return row
+  for (let b = 0; b < bins; b++) blend[b] = 0.5 * blend[b]! / weight + 0.5 / bins
+  return (h: number) => h === OTHER ? blend : rowOf(classOf(h))
 }
 
-function seenTable(model: SystemModel, test: SeenTest, foreseen: number): TestTable {
+function seenTable(model: SystemModel, test: SeenTest, foreseen: number, { shown, classOf }: Classes<readonly number[]>): TestTable {
   const bins = test.outcomes.length
-  const row = keepRows(model, foreseen, bins, h => Float64Array.from(model.expect(h, test), p => (1 - MISREAD) * p + MISREAD / bins))
+  const row = keepRows(model, foreseen, bins, classOf, (c) => {
+    const out = new Float64Array(bins)
+    for (let b = 0; b < bins; b++) out[b] = (1 - MISREAD) * shown[c]![b]! + MISREAD / bins
+    return out
+  })
   const none = (): Prediction => {
     throw new Error(`${test.id} is seen, not measured`)
   }
-  return { test, bins, row, edges: new Float64Array(0), prediction: none, span: 0 }
+  return { test, bins, classOf, row, edges: new Float64Array(0), prediction: none, span: 0, most: 0 }
 }
 
-function numericTable(model: SystemModel, test: NumericTest, foreseen: number): TestTable {
-  const kept: Prediction[] = []
-  const prediction = (h: number) => kept[h] ??= model.predict(h, test)
-  const known = Array.from({ length: foreseen }, (_, h) => prediction(h))
+function hasSameChances(a: readonly number[], b: readonly number[]): boolean {
+  if (a === b) return true
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false
+  return true
+}
+
+function numericTable(model: SystemModel, test: NumericTest, foreseen: number, { shown, classOf }: Classes<Prediction>): TestTable {
+  const known = [...shown]
   const span = known.reduce((most, p) => p.ol < 0.5 ? Math.max(most, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 3 * p.sigma) : most, 1e-12)
   const edges = chooseEdges(known)
   const bins = edges.length + 2
-  const row = keepRows(model, foreseen, bins, h => binChances(prediction(h), edges, bins))
-  return { test, bins, row, edges: Float64Array.from(edges), prediction, span }
+  const row = keepRows(model, foreseen, bins, classOf, c => binChances(shown[c]!, edges, bins))
+  return { test, bins, classOf, row, edges: Float64Array.from(edges), prediction: h => shown[classOf(h)]!, span, most: known.reduce((most, p) => Math.max(most, p.mean), 0) }
+}
+
+/** Share of a spread by which two predictions may differ and still be called one: it moves no likelihood by a hundredth. */
+const SAME = 5e-3
+
+function readsTheSame(a: Prediction, b: Prediction): boolean {
+  if (a === b) return true
+  const near = SAME * a.sigma
+  return Math.abs(a.mean - b.mean) <= near && Math.abs(a.sigma - b.sigma) <= near && a.log === b.log && Math.abs(a.ol - b.ol) < 1e-6
+    && (a.or === b.or || (a.or !== undefined && b.or !== undefined && a.or.share === b.or.share && Math.abs(a.or.mean - b.or.mean) <= SAME * a.or.sigma && Math.abs(a.or.sigma - b.or.sigma) <= SAME * a.or.sigma))
 }
 
 function binChances(p: Prediction, edges: readonly number[], bins: number): Float64Array {
@@ -196,21 +126,21 @@ const centreOf = (p: Prediction) => p.log ? Math.exp(p.mean) : p.mean
 
 /** Up to seven edges, in the widest gaps (counted in their own spreads) between neighbouring predictions. */
 function chooseEdges(predictions: readonly Prediction[]): number[] {
-  const sorted = predictions.filter(p => p.ol < 0.9).toSorted((a, b) => centreOf(a) - centreOf(b))
+  const sorted = predictions.filter(p => p.ol < 0.9).map(p => ({ p, centre: centreOf(p) })).sort((a, b) => a.centre - b.centre)
   const gaps: { edge: number, width: number }[] = []
   for (let i = 1; i < sorted.length; i++) {
     const [low, high] = [sorted[i - 1]!, sorted[i]!]
-    if (low === high) continue
-    const logs = low.log || high.log
+    const logs = low.p.log || high.p.log
     const spread = (p: Prediction) => p.log ? p.sigma : logs ? Math.min(p.sigma / Math.max(p.mean, 1e-9), 1) : p.sigma
-    const at = (p: Prediction) => logs ? Math.log(Math.max(centreOf(p), 1e-6)) : p.mean
+    const at = (one: typeof low) => logs ? Math.log(Math.max(one.centre, 1e-6)) : one.p.mean
     const [a, b] = [at(low), at(high)]
-    const share = spread(low) / (spread(low) + spread(high))
-    const edge = logs ? Math.exp(a + (b - a) * share) : a + (b - a) * share
-    const width = (b - a) / (spread(low) + spread(high))
-    if (width > 0.4) gaps.push({ edge, width })
+    const both = spread(low.p) + spread(high.p)
+    const width = (b - a) / both
+    if (width <= 0.4) continue
+    const middle = a + (b - a) * spread(low.p) / both
+    gaps.push({ edge: logs ? Math.exp(middle) : middle, width })
   }
-  return gaps.toSorted((a, b) => b.width - a.width).slice(0, 7).map(g => g.edge).toSorted((a, b) => a - b)
+  return gaps.sort((a, b) => b.width - a.width).slice(0, 7).map(g => g.edge).sort((a, b) => a - b)
 }
 
 /** Normal distribution function, Abramowitz and Stegun 7.1.26, absolute error under 1.5e-7. */

@@ -2,6 +2,7 @@
 import { SOURCES, type Source } from '#core/standards'
 import type { Band, NumericTest, SystemModel, Test } from '#core/systems'
 import type { LineOf, TabState } from '#core/tab'
+import type { Tables } from './tables'
 import { formatValue } from '#core/units'
 
 export const VERDICTS = ['in-band', 'low', 'high', 'open', 'seen', 'unknown'] as const
@@ -27,15 +28,22 @@ const SLIP_SAYS: Record<Slip, string> = {
   'dead-meter': 'Nothing here, but there is voltage further down: try the meter on a known source.',
 }
 
-export function judge(model: SystemModel, state: TabState, line: LineOf<'reading'> | LineOf<'observation'>): Verdict {
+export function judge(tables: Tables, state: TabState, line: LineOf<'reading'> | LineOf<'observation'>): Verdict {
+  const { model } = tables
   const test = model.kind.tests.find(t => t.id === line.test)
   if (line.kind === 'observation' || !test || test.kind !== 'numeric') return { line: line.id, test: line.test, word: test ? 'seen' : 'unknown' }
   const band = model.band(test)
-  const slip = findSlip(model, state, test, line.value, band)
+  const slip = findSlip(tables, state, test, line.value, band)
   return {
     line: line.id, test: line.test, word: compare(line.value, band),
     ...(band ? { band: withSource(band) } : {}), ...(slip ? { slip: { code: slip, say: SLIP_SAYS[slip] } } : {}),
   }
+}
+
+/** A reading against its healthy band, and no more. */
+export function wordFor(model: SystemModel, line: LineOf<'reading'>): VerdictWord {
+  const test = model.kind.tests.find(t => t.id === line.test)
+  return test?.kind === 'numeric' ? compare(line.value, model.band(test)) : 'unknown'
 }
 
 export const withSource = (band: Band) => ({ ...band, sourceText: SOURCES[band.source].text, standing: SOURCES[band.source].standing })
@@ -55,30 +63,21 @@ function compare(value: number | null, band: Band | undefined): VerdictWord {
   return value < band.low ? 'low' : value > band.high ? 'high' : 'in-band'
 }
 
-function findSlip(model: SystemModel, state: TabState, test: NumericTest, value: number | null, band: Band | undefined): Slip | undefined {
+function findSlip(tables: Tables, state: TabState, test: NumericTest, value: number | null, band: Band | undefined): Slip | undefined {
+  const { model } = tables
   const within = (v: number) => band !== undefined && v >= band.low * 0.8 && v <= band.high * 1.2
   if (value === null) return test.quantity === 'farads' ? 'open-for-zero' : undefined
   if (test.quantity === 'farads' && within(value * 1000)) return 'nano-for-micro'
   if (test.quantity === 'farads' && within(value / 1000)) return 'micro-for-nano'
   if (test.quantity === 'ohms' && test.condition === 'leads-off' && band && Number.isFinite(band.high) && (within(value / 1000) || within(value * 1000))) return 'kilo-ohms'
-  if (test.quantity === 'volts' && value > 1.2 * mostVolts(model, test)) return 'above-supply'
+  if (test.quantity === 'volts' && value > 1.2 * mostVolts(tables, test)) return 'above-supply'
   if (test.quantity === 'volts' && value < 2 && ['calling'].includes(test.condition) && liveFurtherDown(model, state, test)) return 'dead-meter'
   if (test.quantity === 'amps' && test.condition === 'running' && test.point !== 'red' && value < 0.5 && runsNow(state)) return 'both-conductors'
   return undefined
 }
 
-const highest = new WeakMap<SystemModel, Map<string, number>>()
-
-/** The most that this supply can put on a point under anything that is foreseen; worked out once for each test of a model. */
-function mostVolts(model: SystemModel, test: NumericTest): number {
-  const known = highest.get(model) ?? new Map<string, number>()
-  highest.set(model, known)
-  const kept = known.get(test.id)
-  if (kept !== undefined) return kept
-  const most = model.hypotheses.reduce((m, h, i) => h.second ? m : Math.max(m, model.predict(i, test).mean), 0.02 * model.supplyVolts)
-  known.set(test.id, most)
-  return most
-}
+/** The most that this supply can put on a point under anything that is foreseen. */
+const mostVolts = ({ model, tests }: Tables, test: NumericTest) => Math.max(tests.get(test.id)!.most, 0.02 * model.supplyVolts)
 
 function liveFurtherDown(model: SystemModel, state: TabState, test: NumericTest): boolean {
   const number = (t: Test) => model.kind.points.find(p => p.id === t.point)?.number ?? 0

@@ -44,7 +44,7 @@ export function rescope(block: Block, stage: string, name: string): Block {
       return { ...base, probe: probe.ask === 'part' ? { ...probe, figure: figure(probe.figure) } : probe.ask === 'farads' || probe.ask === 'capacitor-ohms' ? { ...probe, farads: figure(probe.farads), ohms: figure(probe.ohms) } : probe.ask === 'flow' ? probe : { ...probe, stage } }
     }
     const { trial } = base
-    return { ...base, given: Object.fromEntries(Object.entries(base.given).map(([k, r]) => [given(k), r])), ...(trial ? { trial: { ...trial, stage, change: (now: Figures, healthy: Figures) => keys(trial.change(scoped(now, prefix), scoped(healthy, prefix))) } } : {}) } satisfies SeenTest
+    return { ...base, given: Object.fromEntries(Object.entries(base.given).map(([k, r]) => [given(k), r])), ...(trial ? { trial: { ...trial, stage, change: (healthy: Figures, now: () => Figures) => keys(trial.change(scoped(healthy, prefix), () => scoped(now(), prefix))) } } : {}) } satisfies SeenTest
   }
   return {
     components: block.components?.map(c => ({ ...c, id: own(c.id), name: labelled(c.name) })) ?? [],

@@ -1,3 +1,4 @@
+export { repairCautions } from './cautions'
 export { type Description, type StageDescription } from './describe/description'
 export { type Schools } from './kinds'
 export { SITE_FIELDS, stageOf, type ModelOptions } from './model'

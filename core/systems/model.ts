@@ -6,7 +6,7 @@ import { fail, ok } from '#core/foundation'
 import type { FlowStory } from '#core/flow'
 import { bandOf } from './bands'
 import type { Description } from './describe/description'
-import { predict, type Standing } from './predict'
+import { predict, readsAlike, type Standing } from './predict'
 import { OPEN, scoped } from './power/pieces'
 import { solveStage, type SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
@@ -34,10 +34,19 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     const kept = standings.get(stageId) ?? standings.get('')!
     return kept[h] ??= standOf(d, solver, entries[h]!, stageId)
   }
-  const finish = (e: Entry, i: number): Hypothesis => ({ ...e.hypothesis, prior: e.hypothesis.prior / total, effect: e.modes.length > 0 ? stand(i, '').effect : 'runs' })
+  // what is seen is worked out when it is first asked for, along with all else of that hypothesis
+  const finish = (e: Entry, i: number): Hypothesis => {
+    let effect: Effect | undefined
+    return { ...e.hypothesis, prior: e.hypothesis.prior / total, get effect() { return effect ??= e.modes.length > 0 ? stand(i, '').effect : 'runs' } }
+  }
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
-  const sound = (test: NumericTest) => predict(stand(0, stageOf(test)), test)
+  const soundly = new Map<NumericTest, Prediction>()
+  const sound = (test: NumericTest) => {
+    const kept = soundly.get(test) ?? predict(stand(0, stageOf(test)), test)
+    soundly.set(test, kept)
+    return kept
+  }
   const rightAfter = new Map<string, ReadonlySet<FaultMode>>()
   const putRight = (repaired: readonly string[]) => {
     const key = repaired.join()
@@ -48,7 +57,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
 
   const model: SystemModel = {
     kind, nameplate, hypotheses, assumptions: d.plate.assumptions, supplyVolts: d.stages[0]!.supplyVolts, stages: d.stages.map(s => s.id),
-    predict: (h, test) => predictStanding(stand, entries, h, test),
+    predict: (h, test) => predictStanding(stand, entries, sound, h, test),
     expect: (h, test) => expectOutcomes(d, solver, stand, entries, h, test),
     band: (test) => {
       const kept = bands.get(test.id)
@@ -129,9 +138,15 @@ function pairOf(entries: readonly Entry[], a: number, b: number, role: 'cause' |
 
 interface Solver { stages(change: Figures): readonly SolvedStage[], story(change: Figures, stages: readonly SolvedStage[]): FlowStory }
 
+/** Solved networks are large and seldom asked for again: those of so many stages are kept. */
+const MOST_SOLVED = 16
+
 function createSolver(d: Description): Solver {
   const stageCache = new Map<string, SolvedStage>()
   const storyCache = new Map<string, FlowStory>()
+  /** what the flow side needs to know of a stage, as a part of its key */
+  const turns = new Map<SolvedStage, string>()
+  const recent: SolvedStage[] = []
   const sound = d.stages.map(s => solveStage(s.power, scoped(d.healthy, s.prefix)))
   /** What a change really changes on one side, written down in an order of its own. */
   const differs = (change: Figures, pick: (key: string) => boolean): string[] => {
@@ -148,14 +163,21 @@ function createSolver(d: Description): Solver {
       const key = `${s.id}|${written(change, changed)}`
       const kept = stageCache.get(key)
       if (kept) return kept
-      const own = Object.fromEntries(changed.map(k => [k, change[k]!]))
-      const fresh = solveStage(s.power, scoped({ ...d.healthy, ...own }, s.prefix), sound[i]!)
+      const f: Record<string, number> = { ...d.healthy }
+      for (const k of changed) f[k] = change[k]!
+      const fresh = solveStage(s.power, scoped(f, s.prefix), { sound: sound[i]!, changed: s.prefix ? changed.map(k => k.slice(s.prefix.length)) : changed })
       stageCache.set(key, fresh)
+      recent.push(fresh)
+      if (recent.length > MOST_SOLVED) recent.shift()!.forget()
       return fresh
     }),
     story: (change, stages) => {
-      const held = stages.map((s, i) => `${s.turning}${s.turning === 'running' ? s.slip.toFixed(3) : ''}${s.tripped}${heldAtRest(k => change[k] ?? d.healthy[k], d.stages[i]!.prefix)}`).join()
-      const key = `${held}|${written(change, differs(change, d.isFlow))}`
+      let key = written(change, differs(change, d.isFlow))
+      for (const stage of stages) {
+        const kept = turns.get(stage) ?? `|${stage.turning}${stage.turning === 'running' ? stage.slip.toFixed(3) : ''}${stage.tripped}${heldAtRest(stage.figures)}`
+        turns.set(stage, kept)
+        key += kept
+      }
       const kept = storyCache.get(key)
       if (kept) return kept
       const fresh = d.flow({ ...d.healthy, ...change }, stages)
@@ -166,16 +188,17 @@ function createSolver(d: Description): Solver {
 }
 
 /** What still feeds the motor with the switch open: the flow side runs on by it. */
-const heldAtRest = (figure: (key: string) => number | undefined, prefix: string) => ['switch.rest1', 'starter.rest1', 'pilot.switchRest'].map(k => (figure(prefix + k) ?? OPEN) < OPEN ? 'held' : '').join()
+const heldAtRest = (f: Figures) => ['switch.rest1', 'starter.rest1', 'pilot.switchRest'].map(k => (f[k] ?? OPEN) < OPEN ? 'held' : '').join()
 
 function standOf(d: Description, solver: Solver, entry: Entry, stageId: string): Standing {
   const stages = solver.stages(entry.change)
   const i = Math.max(0, d.stages.findIndex(s => s.id === stageId))
   const figures = { ...d.healthy, ...entry.change }
   const story = solver.story(entry.change, stages)
+  const effect = i === 0 ? effectOf(entry, stages[0]!, story) : d.stageEffect?.(d.stages[i]!.id, figures, stages[i]!) ?? stages[i]!.effect
   return {
     figures, healthy: d.healthy, stage: stages[i]!, spread: d.stages[i]!.spread, story, heals: entry.modes.length === 1 && entry.modes[0]!.heals === true,
-    effect: i === 0 ? effectOf(entry, stages[0]!, story) : d.stageEffect?.(d.stages[i]!.id, figures, stages[i]!) ?? stages[i]!.effect,
+    effect, seenAs: `${d.stages[i]!.id || 'effect'}:${effect}`,
     tankKnown: entry.modes.length === 0 || entry.modes.some(m => m.component === 'tank'),
   }
 }
@@ -189,31 +212,36 @@ function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
 
 type Stand = (h: number, stage: string) => Standing
 
-function predictStanding(stand: Stand, entries: readonly Entry[], h: number, test: NumericTest): Prediction {
-  const standing = stand(h, stageOf(test))
+/** What a test reads: the sound system's own prediction where nothing that it hangs on has changed. */
+function predictStanding(stand: Stand, entries: readonly Entry[], sound: (test: NumericTest) => Prediction, h: number, test: NumericTest): Prediction {
   // the catch-all reads as the sound system here; the tables blend it from all the others
-  return predict(entries[h]!.hypothesis.fault === 'other' ? stand(0, stageOf(test)) : standing, test)
+  if (h === 0 || entries[h]!.hypothesis.fault === 'other') return sound(test)
+  const stage = stageOf(test)
+  const standing = stand(h, stage)
+  return readsAlike(standing, stand(0, stage), test) ? sound(test) : predict(standing, test)
 }
 
 /** Chances of what is seen: by trial where the model can work it out, by table otherwise; two faults at once are combined. */
 function expectOutcomes(d: Description, solver: Solver, stand: Stand, entries: readonly Entry[], h: number, test: SeenTest): readonly number[] {
   const entry = entries[h]!
   if (test.trial) {
-    const row = tryTrial(test, { healthy: d.healthy, figures: stand(h, '').figures, change: entry.change, solve: change => solver.stages(change), stages: d.stages.map(s => s.id), plantEffect: (change, stages) => solver.story(change, stages).effect })
+    const row = tryTrial(test, { healthy: d.healthy, figures: stand(h, '').figures, change: entry.change, stage: id => stand(h, id).stage, solve: change => solver.stages(change), stages: d.stages.map(s => s.id), plantEffect: (change, stages) => solver.story(change, stages).effect })
     if (row) return row
   }
-  const rows = entry.names.flatMap(([degree, fault]) => {
-    const own = test.given[degree] ?? test.given[fault]
-    return own ? [own] : []
-  })
-  if (rows.length === 0) {
-    for (const s of d.stages) {
-      const row = test.given[`${s.id || 'effect'}:${stand(h, s.id).effect}`]
-      if (row) return row
-    }
-    return test.usual
+  const { given } = test
+  let own: readonly number[] | undefined
+  let second: readonly number[] | undefined
+  for (const [degree, fault] of entry.names) {
+    const row = given[degree] ?? given[fault]
+    if (own) second = row
+    else own = row
   }
-  return rows.length === 1 ? rows[0]! : combine(test, rows[0]!, rows[1]!)
+  if (own) return second ? combine(test, own, second) : own
+  for (const s of d.stages) {
+    const row = given[stand(h, s.id).seenAs]
+    if (row) return row
+  }
+  return test.usual
 }
 
 /** Two things wrong at once: the usual answer needs both to keep quiet, the rest share what is left. */

@@ -23,6 +23,8 @@ export interface Standing {
   readonly spread: Spread
   readonly story: FlowStory
   readonly effect: Effect
+  /** the effect as tables of what is seen know it */
+  readonly seenAs: string
   /** the fault has only let go for now and closes again cold */
   readonly heals: boolean
   /** the tank's own fault, or none at all: its precharge is as the figures say */
@@ -48,6 +50,18 @@ export function predict(s: Standing, test: NumericTest): Prediction {
       return farads > 0 && farads < 5e-3 ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 } : figure(s.figures[probe.ohms]!, 0.5)
     }
     case 'flow': return predictFlow(s, probe.what)
+  }
+}
+
+/** Whether nothing that a test hangs on differs between two conditions of one system. */
+export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest): boolean {
+  switch (probe.ask) {
+    case 'volts': case 'amps': return s.stage === other.stage
+    case 'ohms': return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
+    case 'part': return s.figures[probe.figure] === other.figures[probe.figure]
+    case 'farads': return s.figures[probe.farads] === other.figures[probe.farads]
+    case 'capacitor-ohms': return s.figures[probe.farads] === other.figures[probe.farads] && s.figures[probe.ohms] === other.figures[probe.ohms]
+    case 'flow': return s.story === other.story && s.effect === other.effect && s.stage.turning === other.stage.turning && s.tankKnown === other.tankKnown
   }
 }
 

@@ -8,9 +8,18 @@ import { faultId, type FaultMode, type SystemKind } from './types'
 export function isPutRight(kind: SystemKind, mode: FaultMode, repaired: readonly string[]): boolean {
   return repaired.some((id) => {
     if (id === mode.component) return true
-    const repair = kind.faults.find(f => faultId(f) === id)?.repair
+    const repair = repairsOf(kind).get(id)
     return repair !== undefined && (repair.label === mode.repair.label || (repair.renews?.includes(mode.component) === true && !mode.repair.outlives))
   })
+}
+
+const repairs = new WeakMap<SystemKind, ReadonlyMap<string, FaultMode['repair']>>()
+
+/** The repair of each fault of a kind, looked up by the thousand. */
+function repairsOf(kind: SystemKind): ReadonlyMap<string, FaultMode['repair']> {
+  const known = repairs.get(kind) ?? new Map(kind.faults.map(f => [faultId(f), f.repair]))
+  repairs.set(kind, known)
+  return known
 }
 
 /** Whether anything on a component was put right. */

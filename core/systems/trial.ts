@@ -10,6 +10,8 @@ export interface TrialSetting {
   /** what the fault has changed of the healthy figures */
   readonly change: Figures
   readonly stages: readonly string[]
+  /** the stage as it is, before anything is tried */
+  stage(id: string): SolvedStage
   solve(change: Figures): readonly SolvedStage[]
   plantEffect(change: Figures, stages: readonly SolvedStage[]): Effect
 }
@@ -18,8 +20,10 @@ export interface TrialSetting {
 export function tryTrial(test: SeenTest, at: TrialSetting): readonly number[] | undefined {
   const trial = test.trial!
   const i = Math.max(0, at.stages.indexOf(trial.stage ?? ''))
-  const change = { ...at.change, ...trial.change(at.figures, at.healthy) }
-  if (trial.watch === 'odd-current') return oddCurrent(at.solve(at.change)[i]!, () => at.solve(change)[i]!)
+  const before = at.stage(trial.stage ?? '')
+  if (trial.opens && !before.tripped) return test.usual
+  const change = { ...at.change, ...trial.change(at.healthy, () => at.figures) }
+  if (trial.watch === 'odd-current') return oddCurrent(before, () => at.solve(change)[i]!)
   const stages = at.solve(change)
   // where only a trip tells, nothing else need be known
   const electrical = !('effect:runs' in test.given) && !(`${trial.stage ?? ''}:runs` in test.given) && !stages[i]!.tripped ? 'runs' : stages[i]!.effect

@@ -128,9 +128,11 @@ export interface NumericTest extends TestBase {
 
 /** What an elimination test does to the system, and how it then behaves: worked out by the model, not tabled. */
 export interface Trial {
-  /** figures with the change made, from the figures as they are and the healthy ones */
-  readonly change: (now: Figures, healthy: Figures) => Figures
+  /** what the trial changes, from the healthy figures and the figures as they are */
+  readonly change: (healthy: Figures, now: () => Figures) => Figures
   readonly watch: 'effect' | 'odd-current'
+  /** it only takes things off: what did not trip before does not trip after */
+  readonly opens?: boolean
   readonly stage?: string
 }
 

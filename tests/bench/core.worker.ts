@@ -1,38 +1,41 @@
-/** Runs in a worker thread for the bench: builds a kind's model once, cold, then isolates after every line of a call. */
+/** Runs in a worker thread for the bench: builds a kind's model once, after those that came first, then isolates after every line of a call. */
 import { parentPort, workerData } from 'node:worker_threads'
 import { isolate, prepareSystem } from '#core/isolation'
-import { isKindId, kindFor } from '#core/systems'
+import { isKindId, kindFor, type KindId } from '#core/systems'
 import { foldTab, type Line } from '#core/tab'
 
-const { kind } = workerData as { kind: string }
+const { kind, first } = workerData as { kind: string, first: readonly string[] }
 if (!isKindId(kind)) throw new Error(`no kind ${kind}`)
-const started = performance.now()
-const tables = prepareSystem(kind, {})
-if (!tables.ok) throw new Error(tables.problem.code)
-const ready = performance.now() - started
-
-const lines: Line[] = []
-const add = (line: object) => lines.push({ id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z', ...line } as Line)
-add({ kind: 'opened', complaint: kindFor(kind).complaints[0], words: '' })
-const steps: number[] = []
-const step = () => {
-  const before = performance.now()
-  isolate(tables.value, foldTab(lines))
-  steps.push(performance.now() - before)
-}
-step()
-// each line reads as one fault would, and every fourth as another: so that pairs come into play
-const { model } = tables.value
-const [one, two] = [Math.floor(model.hypotheses.length * 0.2), Math.floor(model.hypotheses.length * 0.45)]
-const tests = model.kind.tests.filter(t => t.kind === 'numeric').slice(0, 24)
-for (let round = 0; round < 2; round++) {
-  for (const [i, test] of tests.entries()) {
-    const p = model.predict(i % 4 === 3 ? two : one, test)
-    add({ kind: 'reading', test: test.id, ...(p.ol > 0.5 ? { value: null, ol: true } : { value: p.log ? Math.exp(p.mean) : p.mean }) })
-    step()
-  }
-}
-while (lines.length < 500) add({ kind: 'note', text: `note ${lines.length}` })
+for (const other of first) if (isKindId(other)) work(other)
+const { ready, steps, lines } = work(kind)
+while (lines.length < 500) lines.push({ kind: 'note', text: `note ${lines.length}`, id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z' })
 const before = performance.now()
 foldTab(lines)
 parentPort?.postMessage({ ready, steps, fold: performance.now() - before })
+
+/** Prepares a kind and isolates after every line of a call on it: each reads as one fault would, and every fourth as another, so that pairs come into play. */
+function work(kind: KindId) {
+  const started = performance.now()
+  const tables = prepareSystem(kind, {})
+  if (!tables.ok) throw new Error(tables.problem.code)
+  const ready = performance.now() - started
+  const lines: Line[] = []
+  const steps: number[] = []
+  const step = (line: object) => {
+    lines.push({ id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z', ...line } as Line)
+    const before = performance.now()
+    isolate(tables.value, foldTab(lines))
+    steps.push(performance.now() - before)
+  }
+  step({ kind: 'opened', complaint: kindFor(kind).complaints[0], words: '' })
+  const { model } = tables.value
+  const [one, two] = [Math.floor(model.hypotheses.length * 0.2), Math.floor(model.hypotheses.length * 0.45)]
+  const tests = model.kind.tests.filter(t => t.kind === 'numeric').slice(0, 24)
+  for (let round = 0; round < 2; round++) {
+    for (const [i, test] of tests.entries()) {
+      const p = tables.value.tests.get(test.id)!.prediction(i % 4 === 3 ? two : one)
+      step({ kind: 'reading', test: test.id, ...(p.ol > 0.5 ? { value: null, ol: true } : { value: p.log ? Math.exp(p.mean) : p.mean }) })
+    }
+  }
+  return { ready, steps, lines }
+}

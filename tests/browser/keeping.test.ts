@@ -15,12 +15,14 @@ let served: Served
 let page: Page
 let nursery: string
 let caravan: string
+let meadow: string
 
 beforeAll(async () => {
   served = await serveDemo()
   const today = await (await fetch(`${served.url}/api/today`)).json() as TodayReply
   nursery = today.tabs.find(t => t.words.startsWith('Overload'))!.id
   caravan = today.tabs.find(t => t.words.startsWith('Wash block'))!.id
+  meadow = today.tabs.find(t => t.words.startsWith('Hums for'))!.id
   page = await openPage()
   await page.size(1280, 800)
   await page.driver.get(served.url)
@@ -167,6 +169,31 @@ describe('what is being typed', () => {
     expect(await (await page.find('#site')).getAttribute('value')).toBe('Nether Fold Sawmill')
     expect(await page.driver.executeScript('return document.querySelector("input[type=radio][value=jet]").checked')).toBe(true)
     await page.driver.executeScript('localStorage.clear()')
+  })
+})
+
+describe('a dead signal', () => {
+  it('leaves Today and a tab that was never opened here, with its suspects, and takes a line', async () => {
+    const fresh = await openPage()
+    let down = false
+    try {
+      await fresh.driver.get(served.url)
+      await fresh.see('Hums for a few seconds', '.today')
+      const copies = 'const done = arguments[arguments.length - 1]; const ask = indexedDB.open("keep-tab"); ask.onsuccess = () => { const count = ask.result.transaction("tabs").objectStore("tabs").count(); count.onsuccess = () => { ask.result.close(); done(count.result) } }'
+      await waitFor(async () => await fresh.driver.executeAsyncScript<number>(copies) >= 4 && await fresh.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'), 15000, 'the copies on the device')
+      await served.kill()
+      down = true
+      await fresh.driver.get(served.url)
+      await fresh.see('as this device had it', '.today')
+      await fresh.driver.findElement(By.css(`.today a[href="/tabs/${meadow}"]`)).click()
+      await fresh.see('left', '.area-suspects')
+      await fresh.log('note written where there is no signal')
+      await fresh.see('written where there is no signal', '.area-tape')
+    }
+    finally {
+      if (down) await served.start()
+      await fresh.close()
+    }
   })
 })
 

@@ -2,6 +2,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { By, Key } from 'selenium-webdriver'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
+import type { TabReply } from '../../shared/contracts'
 
 let served: Served
 let page: Page
@@ -89,9 +90,11 @@ describe('the plant nursery call', () => {
     await page.see('Replace the start relay', '.area-next')
     await served.start()
     await page.driver.navigate().refresh()
-    await waitFor(async () => !(await page.text('.head')).includes('not yet kept'), 20000, 'the lines to be kept')
-    const titles = await Promise.all((await page.driver.findElements(By.css('.area-tape .row .what'))).map(e => e.getText()))
-    expect(titles.slice(-3).map(t => t.split('\n')[0])).toEqual(['PROVEN DEAD', 'DISCHARGED', 'Ohms across the relay start contact'])
+    const logged = ['PROVEN DEAD', 'DISCHARGED', 'Ohms across the relay start contact']
+    const titles = async () => Promise.all((await page.driver.findElements(By.css('.area-tape .row .what'))).map(async e => (await e.getText()).split('\n')[0]))
+    await waitFor(async () => (await titles()).slice(-3).join() === logged.join() && !(await page.text('.head')).includes('not yet kept'), 20000, 'the lines to be kept, in order')
+    const { lines } = await (await fetch(`${served.url}/api/tabs/${(await page.driver.getCurrentUrl()).split('/').pop()}`)).json() as TabReply
+    expect(lines.slice(-3).map(kept => kept.line)).toMatchObject([{ to: 'proven-dead', proof: [238, 0.2, 238] }, { to: 'discharged', proof: [0.1] }, { kind: 'reading', ol: true }])
   })
 
   it('says that enough is known, and that the cause is still open', async () => {

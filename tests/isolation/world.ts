@@ -258,7 +258,7 @@ const distance = (a: readonly number[], b: readonly number[]) => a.reduce((s, v,
 async function tried(d: Description, healthy: Figures, w: SolvedWorld, test: SeenTest): Promise<readonly number[]> {
   const trial = test.trial!
   const i = Math.max(0, d.stages.findIndex(s => s.id === (trial.stage ?? '')))
-  const changed = { ...w.f, ...trial.change(w.f, healthy) }
+  const changed = { ...w.f, ...trial.change(healthy, () => w.f) }
   if (trial.watch === 'odd-current') {
     if (w.stages[0]!.turning !== 'running') return [0.34, 0.33, 0.33]
     const before = await oddLine(d.stages[0]!, w.f, w.stages[0]!)

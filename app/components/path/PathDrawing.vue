@@ -159,7 +159,7 @@ const title = (f: Flag) => {
 text { fill: var(--ink); font-family: var(--face); font-size: 12px; }
 .name { font-weight: 700; }
 .note { font-weight: 400; fill: var(--soft); font-size: 11.5px; }
-.wire-name { font-size: 10.5px; fill: var(--soft); }
+.wire-name { font-size: 10.5px; fill: var(--soft); text-anchor: end; }
 .wire { stroke: var(--copper); stroke-width: 3; fill: none; stroke-dasharray: 1 5.5; stroke-linecap: round; }
 .wire.proven { stroke-dasharray: none; }
 .wire.suspect { stroke-dasharray: 9 5; stroke-linecap: butt; stroke-width: 4; }

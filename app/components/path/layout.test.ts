@@ -43,6 +43,12 @@ describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
     expect(layout.flags).toHaveLength(kind.points.length)
     for (const [i, a] of layout.flags.entries()) for (const b of layout.flags.slice(i + 1)) expect(Math.hypot(a.at[0] - b.at[0], a.at[1] - b.at[1]), `${a.point.id} ${b.point.id}`).toBeGreaterThan(16)
   })
+  it('writes no lead\'s name across a test point', () => {
+    for (const { name } of layout.wires) {
+      if (!name) continue
+      for (const f of layout.flags) expect(f.at[0] + 8 > name.x - 36 && f.at[0] - 8 < name.x && Math.abs(f.at[1] - (name.y - 4)) < 12, `${name.text} ${f.point.id}`).toBe(false)
+    }
+  })
   it('writes no name across another', () => {
     const boxes = layout.names.map(n => ({ id: n.component, from: n.anchor === 'start' ? n.x : n.x - n.width / 2, to: n.anchor === 'start' ? n.x + n.width : n.x + n.width / 2, top: n.y - 11 - (n.above ? (n.lines.length - 1) * 13 : 0), bottom: n.y + 2 + (n.above ? 0 : (n.lines.length - 1) * 13) }))
     for (const [i, a] of boxes.entries()) for (const b of boxes.slice(i + 1)) expect(a.from < b.to && b.from < a.to && a.top < b.bottom && b.top < a.bottom, `${a.id} ${b.id}`).toBe(false)

@@ -141,6 +141,7 @@ function placeFlow(kind: SystemKind, power: readonly Placed[], at: (id: string) 
 
 const WIRE_OFFSETS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-16, 0, 16] }
 const THREE_WIRE = ['red', 'yellow', 'black']
+const ROOM_FOR_NAMES = 110
 
 function wiresOf(s: DrawnStretch, from: Placed, to: Placed): Wire[] {
   const conductor = s.conductor ?? s.from
@@ -154,7 +155,8 @@ function wiresOf(s: DrawnStretch, from: Placed, to: Placed): Wire[] {
   return WIRE_OFFSETS[s.wires]!.map((dy, i) => {
     const curve = (r: number) => r - Math.sqrt(Math.max(0, r ** 2 - dy ** 2))
     const [x1, x2] = [from.x + from.width / 2 - (from.component.glyph === 'motor' ? curve(38) : 0), to.x - to.width / 2 + (to.component.glyph === 'motor' ? curve(38) : 0)]
-    const name = s.wires === 3 && from.component.glyph === 'control-box' ? { text: THREE_WIRE[i]!, x: x1 + 4, y: from.y + dy - 4 } : undefined
+    // beyond their test points, where there is room; the points say their leads too
+    const name = s.wires === 3 && from.component.glyph === 'control-box' && x2 - x1 > ROOM_FOR_NAMES ? { text: THREE_WIRE[i]!, x: x2 - 5, y: from.y + dy - 4 } : undefined
     return { path: `M${x1} ${from.y + dy} H${x2}`, mid: [(x1 + x2) / 2, from.y + dy], conductor, pilot: false, ...(name ? { name } : {}) }
   })
 }

@@ -83,7 +83,7 @@ thead th { font-size: 13px; color: var(--soft); }
 @media (max-width: 760px) {
   thead { display: none; }
   tr { display: grid; grid-template-columns: 1fr 1fr 1fr; align-items: center; padding: 8px 0; border-bottom: 1px dashed var(--rule); }
-  th, td { border: 0; padding: 2px 0; text-align: left; }
+  th, td, .num { border: 0; padding: 2px 0; text-align: left; }
   th, td:last-child { grid-column: 1 / -1; }
   td[data-is]:not(:empty)::before { content: attr(data-is) ' '; font-size: 13px; color: var(--soft); }
   .row input { flex: 1; }

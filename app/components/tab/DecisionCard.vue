@@ -29,19 +29,23 @@ const excluded = ref(false)
       <b>What made it fail is {{ shown ? `shown: ${shown.label.toLowerCase()}` : 'still open' }}.</b>
       {{ shown ? 'Put that right too, and name it when you settle.' : isolation.causeTests.length ? 'Before it runs again:' : 'Name it when you settle.' }}
     </p>
-    <div class="row">
-      <button v-for="t in isolation.causeTests.slice(0, 2)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
+    <p v-for="c in decision.cautions" :key="c" class="caution">{{ c }}</p>
+    <div class="row foot">
       <button class="press main" @click="emit('settle')">Repair and settle</button>
+      <button v-for="t in isolation.causeTests.slice(0, 2)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.decision { display: grid; gap: 8px; }
+.decision { display: grid; gap: 7px; }
 h2 { font-size: 20px; line-height: 1.15; }
 .row { display: flex; flex-wrap: wrap; gap: 8px; }
-.row .press { font-size: 14px; }
+.row .press { font-size: 14px; padding: 0 12px; }
+.foot { position: sticky; bottom: -12px; background: var(--panel); padding: 4px 0 12px; margin-bottom: -12px; }
+.caution { font-size: 13px; line-height: 1.25; }
 .open-cause { border-left: 4px solid var(--brass); padding-left: 10px; }
 .excludes .press { text-align: left; height: auto; padding: 4px 0; font-size: 14px; }
 .excludes ul { margin: 2px 0 0; padding-left: 18px; font-size: 13.5px; }
+@media (max-width: 760px) { .foot { position: static; margin: 0; padding: 0; } }
 </style>

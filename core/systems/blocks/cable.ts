@@ -2,7 +2,7 @@
 import { FOOT } from '#core/units'
 import { OPEN } from '../power/pieces'
 import { CAUSES } from './causes'
-import { LIVE_CAUTIONS, always, amps, degrees, fault, fit, leadOhms, point, renew, seen, thing, tripTrial, volts, voltsAt, type Block } from './rows'
+import { DEAD_CAUTIONS, LIFT, LIVE_CAUTIONS, always, amps, degrees, fault, fit, leadOhms, point, renew, seen, thing, tripTrial, volts, voltsAt, type Block } from './rows'
 
 const remakeSplice = renew('Remake the splice or replace the cable', 120, 'splice kit', 'cable')
 
@@ -83,8 +83,8 @@ const openSplice = (at: string) => volts('splice.pump', at, 'Volts to ground on 
 })
 
 /** Earth found from the top is cable or motor: opening the splice parts them, where the splice can be reached. */
-const groundAgain = (at: string) => seen({
-  id: 'ground-again', point: at, title: 'Megohms again with the splice open', words: ['splice open', 'ground again'], minutes: 150, need: 'proven-dead', steps: ['Pump lifted to the splice; splice cut; cable alone to ground, then motor alone.'],
+export const groundAgain = (at: string) => seen({
+  id: 'ground-again', point: at, title: 'Megohms again with the splice open', words: ['splice open', 'ground again'], minutes: 150, need: 'proven-dead', cautions: [...DEAD_CAUTIONS, LIFT], steps: ['Pump lifted to the splice; splice cut; cable alone to ground, then motor alone.'],
   outcomes: [{ id: 'both-good', label: 'both good', words: ['both-good', 'good'] }, { id: 'cable', label: 'cable is down', words: ['cable', 'cable bad'] }, { id: 'motor', label: 'motor is down', words: ['motor', 'motor bad'] }], usual: [0.96, 0.02, 0.02],
   given: { 'cable.to-earth': [0.02, 0.96, 0.02], 'motor.ground': [0.02, 0.02, 0.96] },
 })

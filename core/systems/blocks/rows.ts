@@ -35,10 +35,14 @@ export const point = (id: string, name: string, component: string, spot: Spot | 
 export const LIVE_CAUTIONS = ['Covers off and alive: rated meter and leads, one hand, dry footing.']
 export const DEAD_CAUTIONS = ['Locked, and proven live–dead–live at this point.']
 export const BLEED = 'Bleed through 15–20 kΩ, 2 W or more, then measure it flat. The screwdriver short is an old habit: it welds, spits and ruins the capacitor.'
+export const LIFT = 'Look up before anything comes up: overhead lines. Two to lift, clear of the hole; sanitary cap and disinfection after.'
+/** Where a test names no caution of its own, the state it needs does. */
+const BY_NEED: Partial<Record<Need, readonly string[]>> = { 'proven-dead': DEAD_CAUTIONS, 'discharged': [...DEAD_CAUTIONS, BLEED], 'zero-pressure': ['Pump locked off; gauge at zero and an outlet open before anything is undone.'] }
+const cautioned = <T extends { readonly need: Need, readonly cautions?: readonly string[] }>(t: T): T => BY_NEED[t.need] && !t.cautions ? { ...t, cautions: BY_NEED[t.need]! } : t
 export const JUMPER = 'Rated lead with clips, put on DEAD, then energised. Bridging live contacts with a tool, or flicking them with the cover, is a habit that burns hands.'
 
 type Row = Pick<NumericTest, 'id' | 'point' | 'title' | 'words' | 'condition' | 'quantity' | 'minutes' | 'probe' | 'band'> & Partial<NumericTest>
-export const row = (r: Row): NumericTest => ({ kind: 'numeric', need: 'any', risk: 0, meter: '', steps: [], ...r })
+export const row = (r: Row): NumericTest => cautioned({ kind: 'numeric', need: 'any', risk: 0, meter: '', steps: [], ...r })
 
 /** Alternating volts between two nodes, the switch calling unless said otherwise. */
 export const volts = (id: string, at: string, title: string, words: readonly string[], a: string, b: string, more: Partial<NumericTest> & { scenario?: 'running' | 'idle' | 'starting' | 'splice' } = {}): NumericTest => {
@@ -82,21 +86,32 @@ export const flow = (id: string, at: string, title: string, words: readonly stri
   row({ id, point: at, title, words, condition: 'running', quantity, minutes, steps, probe: { ask: 'flow', what }, band: 'model', ...more })
 
 type SeenRow = Omit<SeenTest, 'kind' | 'risk' | 'need' | 'minutes'> & Partial<Pick<SeenTest, 'risk' | 'need' | 'minutes'>>
-export const seen = (t: SeenRow): SeenTest => ({ kind: 'seen', risk: 0, need: 'any', minutes: 0.5, ...t })
+export const seen = (t: SeenRow): SeenTest => cautioned({ kind: 'seen', risk: 0, need: 'any', minutes: 0.5, ...t })
 export const outcome = (id: string, label: string, ...words: string[]) => ({ id, label, words: [id, ...words] })
 
 /** "Take it off and re-energise: does it still trip?" What is downstream of the opening counts as sound and away. */
 export const tripTrial = (id: string, at: string, title: string, words: readonly string[], steps: readonly string[], stems: readonly string[], opens: readonly string[]): SeenTest => seen({
   id, point: at, title, words, need: 'proven-dead', minutes: 6, risk: 2, steps, cautions: ['Ends apart and made safe; reset once, from the side, nobody near them.'],
   outcomes: [outcome('holds', 'holds'), outcome('trips', 'still trips', 'trip')], usual: [0.97, 0.03], given: { 'effect:trips-breaker': [0.02, 0.98] },
-  trial: { watch: 'effect', change: (now, healthy) => openBelow(now, healthy, stems, opens) },
+  trial: { watch: 'effect', opens: true, change: healthy => openBelow(healthy, stems, opens) },
 })
 
-export function openBelow(now: Figures, healthy: Figures, stems: readonly string[], opens: readonly string[]): Figures {
+export function openBelow(healthy: Figures, stems: readonly string[], opens: readonly string[]): Figures {
   const out: Record<string, number> = {}
-  for (const key of Object.keys(now)) if (stems.some(s => key.startsWith(s))) out[key] = healthy[key]!
+  for (const key of keysUnder(healthy, stems)) out[key] = healthy[key]!
   for (const key of opens) out[key] = 1e10
   return out
+}
+
+const under = new WeakMap<Figures, Map<readonly string[], readonly string[]>>()
+
+/** The figures whose keys begin with one of the stems; looked up once for each list of stems. */
+function keysUnder(figures: Figures, stems: readonly string[]): readonly string[] {
+  const known = under.get(figures) ?? new Map<readonly string[], readonly string[]>()
+  under.set(figures, known)
+  const keys = known.get(stems) ?? Object.keys(figures).filter(k => stems.some(s => k.startsWith(s)))
+  known.set(stems, keys)
+  return keys
 }
 
 /** A part swapped for a known good one, or bridged: how does it behave then? */
@@ -108,5 +123,5 @@ export const swapTrial = (t: Omit<SeenRow, 'outcomes' | 'usual' | 'given' | 'tri
     'effect:runs': [0.96, 0.02, 0.01, 0.01], 'effect:runs-dry': [0.94, 0.03, 0.02, 0.01], 'effect:runs-weak': [0.94, 0.03, 0.02, 0.01], 'effect:rapid-cycles': [0.95, 0.02, 0.02, 0.01], 'effect:surges': [0.95, 0.02, 0.02, 0.01], 'effect:runs-on': [0.96, 0.02, 0.01, 0.01], 'effect:cuts-off': [0.93, 0.02, 0.04, 0.01],
     'effect:starts-alone': [0.95, 0.02, 0.02, 0.01], 'effect:trips-overload': [0.9, 0.05, 0.02, 0.03], 'effect:groans': [0.03, 0.9, 0.04, 0.03], 'effect:chatters': [0.06, 0.8, 0.12, 0.02], 'effect:silent': [0.01, 0.02, 0.96, 0.01], 'effect:trips-breaker': [0.01, 0.03, 0.06, 0.9],
   },
-  trial: { watch: 'effect', change: (now, healthy) => ({ ...Object.fromEntries(Object.keys(now).filter(k => stems.some(s => k.startsWith(s))).map(k => [k, healthy[k]!])), ...closed }) },
+  trial: { watch: 'effect', change: healthy => ({ ...Object.fromEntries(keysUnder(healthy, stems).map(k => [k, healthy[k]!])), ...closed }) },
 })

@@ -2,6 +2,7 @@
 import { FOOT } from '#core/units'
 import { CLOSED, OPEN, poleNumbers, poles } from '../power/pieces'
 import type { Figures } from '../types'
+import { groundAgain } from './cable'
 import { CAUSES } from './causes'
 import { MOTOR_FIELDS, newMotor, pullPump } from './motor'
 import { always, amps, degrees, fault, fit, leadOhms, outcome, point, renew, seen, thing, voltsThree, type Block } from './rows'
@@ -84,13 +85,13 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
       seen({
         id: 'roll', point: 't1', title: 'Roll the leads one place: what does the odd current follow?', words: ['rolled', 'roll', 'odd amps'], minutes: 18, need: 'proven-dead', risk: 1, steps: ['Note three running amps. Dead: every lead moved one terminal on, so that it turns the same way.', 'Run it; note three amps again.'], cautions: ['All three moved, none swapped: a swap turns it backwards.'],
         outcomes: [outcome('even', 'amps even', 'balanced'), outcome('line', 'odd one stays with the line', 'stays'), outcome('lead', 'odd one moves with the lead', 'moves')], usual: [0.9, 0.05, 0.05], given: {},
-        trial: { watch: 'odd-current', change: now => rollLeads(now) },
+        trial: { watch: 'odd-current', change: (_, now) => rollLeads(now()) },
       }),
       ...(drowned
         ? [seen({ id: 'swap-two', point: 't1', title: 'Change two leads: does it give more?', words: ['changed two', 'reversed'], minutes: 10, need: 'proven-dead', steps: ['Dead: change any two leads at the starter; run it; compare pressure and flow.'], outcomes: [outcome('less', 'gives less', 'worse'), outcome('more', 'gives more', 'better'), outcome('same', 'no difference')], usual: [0.85, 0.01, 0.14], given: { 'motor.backwards': [0.02, 0.97, 0.01], 'effect:groans': [0.01, 0.01, 0.98], 'effect:silent': [0.01, 0.01, 0.98], 'effect:trips-breaker': [0.01, 0.01, 0.98] } })]
         : []),
       ...(drowned
-        ? [seen({ id: 'ground-again', point: 'leads', title: 'Megohms again with the splice open', words: ['splice open', 'ground again'], minutes: 150, need: 'proven-dead', steps: ['Pump lifted to the splice; splice cut; cable alone to ground, then motor alone.'], outcomes: [outcome('both-good', 'both good', 'good'), outcome('cable', 'cable is down', 'cable bad'), outcome('motor', 'motor is down', 'motor bad')], usual: [0.96, 0.02, 0.02], given: { 'cable.to-earth': [0.02, 0.96, 0.02], 'motor.ground': [0.02, 0.02, 0.96] } })]
+        ? [groundAgain('leads')]
         : [
             seen({ id: 'ground-again', point: 'leads', title: 'Megohms again at the motor, its leads off there', words: ['ground again', 'motor alone'], minutes: 10, need: 'proven-dead', steps: ['Leads off at the motor’s own terminals too; cable alone to ground, then motor alone.'], outcomes: [outcome('both-good', 'both good', 'good'), outcome('cable', 'leads are down', 'leads bad'), outcome('motor', 'motor is down', 'motor bad')], usual: [0.96, 0.02, 0.02], given: { 'cable.to-earth': [0.02, 0.96, 0.02], 'motor.ground': [0.02, 0.02, 0.96] } }),
             seen({ id: 'shaft', point: 'leads', title: 'Turn the shaft by hand', words: ['shaft'], need: 'proven-dead', minutes: 3, steps: ['Dead and locked, receiver vented or pump drained. Turn it by hand.'], outcomes: [outcome('free', 'free', 'turns'), outcome('stiff', 'stiff', 'rough', 'grinds'), outcome('seized', 'will not turn', 'locked')], usual: [0.93, 0.06, 0.01], given: { 'motor.seized': [0.02, 0.08, 0.9], 'motor.binding': [0.25, 0.72, 0.03] } }),

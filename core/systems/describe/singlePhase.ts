@@ -11,7 +11,8 @@ import { startFigures } from '../blocks/startGear'
 import { starterFigures } from '../blocks/starter'
 import { supplyFigures } from '../blocks/supply'
 import type { PilotPlan } from '../power/pilot'
-import { singleNetwork, turnSingle } from '../power/single'
+import { AHEAD_OF_COIL } from '../power/pilot'
+import { singleNetwork, singleWindings, turnSingle } from '../power/single'
 import type { StageDescription } from './description'
 import type { Plate } from './plate'
 
@@ -59,7 +60,8 @@ export function describeSingle(plate: Plate, o: SingleOptions): { readonly stage
       power: {
         id: o.stage?.id ?? '', turner: { ...turnSingle(motor), constantLoad: o.constantLoad }, guarded: ['breaker pole 1', 'breaker pole 2'], tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
         network: (f, state) => singleNetwork({ hertz: 60, motor, startGear: o.startGear, disconnect: o.disconnect, cableMetres: metres, ...(pilot ? { pilot } : {}) }, f, state),
-        ...(pilot ? { coil: { a: 'qc', b: 'q0' }, overload: { elements: ['heater 1', 'heater 2'], amps: maxAmps, times: 'heater.trip', figure: 'pilot.overload' } } : { overload: { elements: ['overload'], amps: 1.35 * maxAmps, figure: 'start.overload' } }),
+        windings: (f, slip) => singleWindings(motor, f, slip),
+        ...(pilot ? { coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL }, overload: { elements: ['heater 1', 'heater 2'], amps: maxAmps, times: 'heater.trip', figure: 'pilot.overload' } } : { overload: { elements: ['overload'], amps: 1.35 * maxAmps, figure: 'start.overload' } }),
         depends: {
           'leads-off': ['cable.', 'motor.', ...(o.startGear === 'box' ? [] : ['start.'])],
           'idle': ['supply.', 'breaker.', 'disconnect.', 'feed.', 'switch.rest', 'starter.rest', 'run.', ...(pilot ? ['pilot.', 'coil.', 'transformer.'] : [])],

@@ -4,7 +4,8 @@ import { CODE_LETTERS, codeLetterAmps, copperOhms, threePhaseAmps, type CodeLett
 import { FOOT, formatValue, HORSEPOWER } from '#core/units'
 import { starterFigures } from '../blocks/starter'
 import { threeFigures } from '../blocks/threeMotor'
-import { threeNetwork, turnThree, type ThreePlan } from '../power/three'
+import { AHEAD_OF_COIL } from '../power/pilot'
+import { threeNetwork, threeWindings, turnThree, type ThreePlan } from '../power/three'
 import type { StageDescription } from './description'
 import type { Plate } from './plate'
 import { contradiction } from './singlePhase'
@@ -29,10 +30,10 @@ export function describeThree(plate: Plate, o: ThreeOptions): { readonly stage: 
     stage: {
       id: '', prefix: '', supplyVolts: service,
       power: {
-        id: '', turner: { ...turnThree(motor), constantLoad: o.constantLoad }, guarded: ['breaker pole 1', 'breaker pole 2', 'breaker pole 3'], tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps), coil: { a: 'qc', b: 'q0' },
+        id: '', turner: { ...turnThree(motor), constantLoad: o.constantLoad }, guarded: ['breaker pole 1', 'breaker pole 2', 'breaker pole 3'], tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps), coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL },
         overload: { elements: ['heater 1', 'heater 2', 'heater 3'], amps: set !== undefined ? set / 1.1 : fullLoadAmps, times: 'heater.trip', figure: 'pilot.overload' },
-        network: (f, state) => threeNetwork(plan, f, state),
-        depends: { 'leads-off': ['cable.', 'motor.'], 'idle': ['supply.', 'breaker.', 'disconnect.', 'feed.', 'starter.rest', 'pilot.', 'coil.', 'transformer.'] },
+        network: (f, state) => threeNetwork(plan, f, state), windings: (f, slip) => threeWindings(motor, f, slip), startsAlike: true,
+        depends: { 'leads-off': ['cable.', 'motor.'], 'idle': AHEAD_OF_COIL },
       },
       spread: { volts: 0.02, amps: known('amps') ? 0.07 : 0.1, locked: known('lockedAmps') || known('codeLetter') ? 0.08 : 0.14, ohms: known('leadOhms') ? 0.06 : 0.2, farads: 0.06, flow: 0.2 },
       bands: { motorVolts: volts, maxAmps, ampsSource: known('maxAmps') || known('amps') ? 'nameplate' : 'phase430', controlVolts: coilVolts, cycle: 60 },

@@ -17,19 +17,21 @@ export const leak = (node: string, ohms: number) => resistor(`leak ${node}`, nod
 
 export const poleNumbers = (n: number) => Array.from({ length: n }, (_, i) => i + 1)
 
-/** One resistance a pole, from `from1…` to `to1…`; `figure` is the key's stem. */
-export const inSeries = (f: Figures, name: string, figure: string, from: string, to: string, poles: number): Element[] =>
-  poleNumbers(poles).map(i => resistor(`${name} ${i}`, `${from}${i}`, `${to}${i}`, f[`${figure}${i}`]!))
+/** One resistance a pole, from `from1…` to `to1…`; `figure` is the key's stem. Names are made once, since networks are made by the hundred. */
+export function series(name: string, figure: string, from: string, to: string, poles: number): (f: Figures) => Element[] {
+  const wires = poleNumbers(poles).map(i => ({ id: `${name} ${i}`, key: `${figure}${i}`, a: `${from}${i}`, b: `${to}${i}` }))
+  return f => wires.map(w => resistor(w.id, w.a, w.b, f[w.key]!))
+}
 
 /** Insulation and capacitance at the end of a run of so many metres: pole 1 may be down to earth, or across to pole 2. */
-export function insulation(f: Figures, figure: string, node: string, poles: number, metres: number): Element[] {
-  const out: Element[] = []
-  for (const i of poleNumbers(poles)) {
-    out.push(leak(`${node}${i}`, i === 1 ? f[`${figure}.earth`]! : DRY), capacitor(`${node}${i} to earth`, `${node}${i}`, EARTH, metres * LEAD_TO_EARTH))
-    if (i > 1) out.push(capacitor(`${node}${i - 1} to ${node}${i}`, `${node}${i - 1}`, `${node}${i}`, metres * LEAD_TO_LEAD))
-  }
-  if (f[`${figure}.across`] !== undefined) out.push(resistor(`${figure} across`, `${node}1`, `${node}2`, f[`${figure}.across`]!))
-  return out
+export function insulation(figure: string, node: string, poles: number, metres: number): (f: Figures) => Element[] {
+  const sound = poleNumbers(poles).flatMap((i): Element[] => [
+    ...(i > 1 ? [leak(`${node}${i}`, DRY), capacitor(`${node}${i - 1} to ${node}${i}`, `${node}${i - 1}`, `${node}${i}`, metres * LEAD_TO_LEAD)] : []),
+    capacitor(`${node}${i} to earth`, `${node}${i}`, EARTH, metres * LEAD_TO_EARTH),
+  ])
+  const [down, bridged, one, two] = [`leak ${node}1`, `${figure} across`, `${node}1`, `${node}2`]
+  const [toEarth, across] = [`${figure}.earth`, `${figure}.across`]
+  return f => [resistor(down, one, EARTH, f[toEarth]!), ...sound, ...(f[across] !== undefined ? [resistor(bridged, one, two, f[across])] : [])]
 }
 
 const scopes = new WeakMap<Figures, Map<string, Figures>>()

@@ -33,6 +33,11 @@ export function windingShare(f: Figures): number {
 export const PICK_UP = 0.85 // of rated volts a coil must pull in (NEMA ICS 2; from memory)
 export const DROP_OUT = 0.5 // common practice, no source
 
+/** Stems of the figures that the coil's volts hang on while the contacts are open. */
+export const AHEAD_OF_COIL = ['supply.', 'breaker.', 'disconnect.', 'feed.', 'starter.rest', 'pilot.', 'coil.', 'transformer.'] as const
+
+const LEAKS = ['qf', 'qo', 'qs', 'qc', 'q0', 'q'].map(node => leak(node, 1e9))
+
 export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): Element[] {
   const live = isLive(state)
   const calls = state.scenario !== 'idle' && state.scenario !== 'dead'
@@ -47,7 +52,7 @@ export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): El
     resistor('overload contact', 'qf', 'qo', f['pilot.overload']!),
     resistor('pilot switch', 'qo', 'qs', contact), ...(d.float ? [resistor('float contact', 'qs', 'qc', f['pilot.float']!)] : [resistor('coil lead', 'qs', 'qc', f['pilot.wire']!)]),
     { kind: 'impedance', id: 'coil', a: 'qc', b: 'q0', z: coil },
-    leak('qf', 1e9), leak('qo', 1e9), leak('qs', 1e9), leak('qc', 1e9), leak('q0', 1e9), leak('q', 1e9),
+    ...LEAKS,
   ]
 }
 

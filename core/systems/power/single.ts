@@ -3,11 +3,11 @@
  * Nodes follow the path: u service, b breaker out, e disconnect out, l line side, d load side, x motor end of the run;
  * k between start capacitor and start contact; `.m` marks the motor's own terminals.
  */
-import { airGapTorque, capacitor, EARTH, resistor, windingImpedances, type Element, type MotorModel, type Network } from '#core/circuit'
-import { add, complex, scale, ZERO } from '#core/foundation'
+import { airGapTorque, capacitor, EARTH, resistor, windingImpedances, type Element, type MotorModel, type Network, type Winding } from '#core/circuit'
+import { add, complex, scale } from '#core/foundation'
 import type { Figures } from '../types'
 import { pilotElements, type PilotPlan } from './pilot'
-import { DRY, inSeries, insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, OPEN, type NetworkState } from './pieces'
+import { DRY, insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, OPEN, poles, series, type NetworkState } from './pieces'
 import type { Turner } from './stage'
 
 export interface SinglePlan {
@@ -26,29 +26,36 @@ export function singleNetwork(d: SinglePlan, f: Figures, state: NetworkState): N
   const elements = state.scenario === 'leads-off'
     ? motorSide(d, f, state, false)
     : [...serviceSide(d, f, live, state), ...(d.pilot ? pilotElements(d.pilot, f, state) : []), ...(d.startGear === 'box' ? controlBox(f, state) : []), ...motorSide(d, f, state, live)]
-  return { hertz: live ? d.hertz : 0, elements: elements.filter(e => live || e.kind !== 'capacitor') }
+  return { hertz: live ? d.hertz : 0, elements: live ? elements : elements.filter(e => e.kind !== 'capacitor') }
 }
 
+const BREAKER = series('breaker pole', 'breaker.', 'u', 'b', 2)
+const OPENED = BREAKER(poles('breaker.', 2, OPEN))
+const DISCONNECT = series('disconnect pole', 'disconnect.', 'b', 'e', 2)
+const [FEED, FEED_BEHIND] = [series('feed', 'feed.', 'b', 'l', 2), series('feed', 'feed.', 'e', 'l', 2)]
+const [SWITCHED, RESTING] = [series('switch pole', 'switch.', 'l', 'd', 2), series('switch pole', 'switch.rest', 'l', 'd', 2)]
+const [PULLED, DROPPED] = [series('starter pole', 'starter.', 'l', 'c', 2), series('starter pole', 'starter.rest', 'l', 'c', 2)]
+const HEATERS = series('heater', 'heater.', 'c', 'd', 2)
+const RUN = series('run', 'run.', 'd', 'x', 2)
+const [FEED_EARTH, RUN_EARTH] = [insulation('feed', 'l', 2, 18), insulation('run', 'x', 2, 6)]
+const DEAD_LEGS = [leak('u1', 1e9), leak('u2', 1e9)]
+const BEHIND_CONTACTS = [leak('c1', DRY), leak('c2', DRY)]
+const BEHIND_SWITCH = [leak('d1', DRY), leak('d2', DRY)]
+
 function serviceSide(d: SinglePlan, f: Figures, live: boolean, state: NetworkState): Element[] {
-  const g = live && !state.tripped ? f : { ...f, 'breaker.1': OPEN, 'breaker.2': OPEN }
-  const leg = (i: 1 | 2, sign: number): Element => {
-    const ohms = f[`supply.z${i}`]!
-    return { kind: 'source', id: `leg ${i}`, a: `u${i}`, b: EARTH, volts: complex(sign * f[`supply.leg${i}`]!), z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0) }
-  }
+  const leg = (id: string, a: string, volts: number, ohms: number): Element => ({ kind: 'source', id, a, b: EARTH, volts: complex(volts), z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0) })
   return [
-    ...(live ? [leg(1, 1), leg(2, -1)] : [leak('u1', 1e9), leak('u2', 1e9)]),
-    ...inSeries(g, 'breaker pole', 'breaker.', 'u', 'b', 2),
-    ...(d.disconnect ? inSeries(f, 'disconnect pole', 'disconnect.', 'b', 'e', 2) : []),
-    ...inSeries(f, 'feed', 'feed.', d.disconnect ? 'e' : 'b', 'l', 2), ...insulation(f, 'feed', 'l', 2, 18),
-    ...switching(d, f, state),
-    ...inSeries(f, 'run', 'run.', 'd', 'x', 2), leak('d1', DRY), leak('d2', DRY), ...insulation(f, 'run', 'x', 2, 6),
+    ...(live ? [leg('leg 1', 'u1', f['supply.leg1']!, f['supply.z1']!), leg('leg 2', 'u2', -f['supply.leg2']!, f['supply.z2']!)] : DEAD_LEGS),
+    ...(live && !state.tripped ? BREAKER(f) : OPENED),
+    ...(d.disconnect ? [...DISCONNECT(f), ...FEED_BEHIND(f)] : FEED(f)), ...FEED_EARTH(f),
+    ...switching(d, f, state), ...RUN(f), ...BEHIND_SWITCH, ...RUN_EARTH(f),
   ]
 }
 
 /** The pressure switch's two poles, or a contactor's with the overload relay's heaters behind them. */
 function switching(d: SinglePlan, f: Figures, state: NetworkState): Element[] {
-  if (!d.pilot) return inSeries(f, 'switch pole', state.scenario === 'idle' ? 'switch.rest' : 'switch.', 'l', 'd', 2)
-  return [...inSeries(f, 'starter pole', state.pulledIn ? 'starter.' : 'starter.rest', 'l', 'c', 2), ...inSeries(f, 'heater', 'heater.', 'c', 'd', 2), leak('c1', DRY), leak('c2', DRY)]
+  if (!d.pilot) return (state.scenario === 'idle' ? RESTING : SWITCHED)(f)
+  return [...(state.pulledIn ? PULLED : DROPPED)(f), ...HEATERS(f), ...BEHIND_CONTACTS]
 }
 
 /** Black is line 1 behind the overload, yellow is line 2, red is fed through start capacitor and start contact. */
@@ -98,11 +105,16 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
  * nothing else; it stands on earth only for its volts to be counted from somewhere.)
  */
 function windings(motor: MotorModel, f: Figures, state: NetworkState, live: boolean): Element[] {
+  if (live) return [...singleWindings(motor, f, state.slip), ...(f['motor.shorted'] ? [resistor('between turns', 'turns', EARTH, 1e-3)] : [])]
   const { mainOhms, startOhms } = motor.nameplate
+  return [resistor('main winding', 'black.m', 'yellow.m', mainOhms * turnsLeft(f) + f['motor.mainJoint']!), resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint']!)]
+}
+
+export function singleWindings(motor: MotorModel, f: Figures, slip: number): Winding[] {
+  const { mainOhms } = motor.nameplate
   const shorted = f['motor.shorted']!
   const turns = turnsLeft(f)
-  if (!live) return [resistor('main winding', 'black.m', 'yellow.m', mainOhms * turns + f['motor.mainJoint']!), resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint']!)]
-  const z = windingImpedances(motor, state.slip)
+  const z = windingImpedances(motor, slip)
   const turned = (k: number, c: { re: number, im: number }) => complex(c.re * k, c.im * k)
   const field = complex(z.main.re - mainOhms, z.main.im - motor.x)
   const own = (k: number) => complex(field.re * k * k + mainOhms * k, z.main.im * k * k)
@@ -111,12 +123,7 @@ function windings(motor: MotorModel, f: Figures, state: NetworkState, live: bool
   return [
     { kind: 'winding', id: 'main winding', a: 'black.m', b: 'yellow.m', z: complex(main.re + f['motor.mainJoint']!, main.im), couplings: [{ to: 'start winding', z: turned(turns, z.startIntoMain) }, ...(shorted ? [{ to: 'shorted turns', z: loop }] : [])] },
     { kind: 'winding', id: 'start winding', a: 'red.m', b: 'yellow.m', z: complex(z.start.re + f['motor.startJoint']!, z.start.im), couplings: [{ to: 'main winding', z: turned(turns, z.mainIntoStart) }, ...(shorted ? [{ to: 'shorted turns', z: turned(shorted, z.mainIntoStart) }] : [])] },
-    ...(shorted
-      ? [
-          { kind: 'winding' as const, id: 'shorted turns', a: EARTH, b: 'turns', z: own(shorted), couplings: [{ to: 'main winding', z: loop }, { to: 'start winding', z: turned(shorted, z.startIntoMain) }] },
-          resistor('between turns', 'turns', EARTH, 1e-3),
-        ]
-      : []),
+    ...(shorted ? [{ kind: 'winding' as const, id: 'shorted turns', a: EARTH, b: 'turns', z: own(shorted), couplings: [{ to: 'main winding', z: loop }, { to: 'start winding', z: turned(shorted, z.startIntoMain) }] }] : []),
   ]
 }
 
@@ -127,14 +134,5 @@ export const turnSingle = (motor: MotorModel): Turner => ({
   torque: (slip, at, f) => {
     const main = scale(at.current('main winding'), turnsLeft(f))
     return airGapTorque(motor, slip, f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), f['motor.shorted'])) : main, at.current('start winding'))
-  },
-  reduced: {
-    element: 'main winding', a: 'black.m', b: 'yellow.m', allowed: f => f['start.contactRunning']! >= OPEN && (f['start.runFarads'] ?? 0) === 0 && !f['cable.swap'] && !f['motor.shorted'],
-    impedance: (f, slip) => {
-      const main = windingImpedances(motor, slip).main
-      const turns = f['motor.turns']!
-      return complex(main.re * turns * turns + f['motor.mainJoint']!, main.im * turns * turns)
-    },
-    torque: (slip, amps, f) => airGapTorque(motor, slip, scale(amps, f['motor.turns']!), ZERO),
   },
 })

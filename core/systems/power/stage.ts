@@ -4,13 +4,13 @@
  * A start counts when the locked torque exceeds the breakaway load, a fifth of full-load torque for a pump (common practice,
  * no source). Running is the slip where the motor's torque meets its load's, which grows as speed² for a centrifugal pump.
  */
-import { ROTATIONAL_LOSS, solveNetwork, type Network, type SolvedNetwork } from '#core/circuit'
-import { add, divide, findRoot, magnitude, multiply, requireOk, subtract, type Complex } from '#core/foundation'
+import { ROTATIONAL_LOSS, solveNetwork, type Network, type SolvedNetwork, type Winding } from '#core/circuit'
+import { findRoot, magnitude, requireOk, subtract } from '#core/foundation'
 import type { Effect, Figures, Scenario } from '../types'
 import { DROP_OUT, PICK_UP, windingShare } from './pilot'
 import { OPEN, type NetworkState } from './pieces'
 
-/** What turns: torque from the solved currents, and how a quick answer may be had. */
+/** What turns: torque from the solved currents. */
 export interface Turner {
   readonly ratedSlip: number
   readonly ratedTorque: number
@@ -22,30 +22,23 @@ export interface Turner {
   readonly stallSlip?: number
   /** the smallest slip it can run at: below nought where the supply outdoes the nameplate */
   readonly leastSlip?: number
-  readonly reduced?: Reduction
-}
-
-/** One winding left in an otherwise linear circuit: its voltage behind an impedance gives every slip from one solution. */
-interface Reduction {
-  readonly element: string
-  readonly a: string
-  readonly b: string
-  allowed(f: Figures): boolean
-  impedance(f: Figures, slip: number): Complex
-  torque(slip: number, amps: Complex, f: Figures): number
 }
 
 export interface PowerStage {
   readonly id: string
   readonly turner: Turner
   network(f: Figures, state: NetworkState): Network
+  /** all that the slip changes in the network, where that is windings: then one solution serves every slip */
+  windings?(f: Figures, slip: number): readonly Winding[]
+  /** nothing switches as the motor comes up to speed: starting is running at slip 1 */
+  readonly startsAlike?: boolean
   /** elements whose current trips the breaker or blows the fuse, and at how many amps at once */
   readonly guarded: readonly string[]
   /** direct current: small volts, and no overload that lets go */
   readonly direct?: boolean
   readonly tripAmps: number
   /** where the coil's volts stand; what it is wound for is the figure `coil.rated` */
-  readonly coil?: { readonly a: string, readonly b: string }
+  readonly coil?: { readonly a: string, readonly b: string, /** stems of the figures that decide whether it pulls in */ readonly depends: readonly string[] }
   /** running amps at which an overload lets go in minutes (times a figure, where it can be set), and the figure that then stands open */
   readonly overload?: { readonly elements: readonly string[], readonly amps: number, readonly times?: string, readonly figure?: string }
   /** figures on which a scenario depends, where that is little: other faults share the sound system's solution */
@@ -53,6 +46,7 @@ export interface PowerStage {
 }
 
 export type Turning = 'off' | 'locked' | 'running'
+export type Pull = 'in' | 'buzzes' | 'out'
 
 export interface SolvedStage {
   readonly figures: Figures
@@ -60,44 +54,59 @@ export interface SolvedStage {
   readonly slip: number
   readonly ratedSlip: number
   readonly direct: boolean
+  /** what the contactor does; always in where there is none */
+  readonly pull: Pull
   readonly tripped: boolean
   readonly effect: Effect
   solved(scenario: Scenario): SolvedNetwork
   /** the circuit as called, but with the overload open */
   rested(): SolvedNetwork
   network(scenario: Scenario): Network
+  /** lets go of the solved networks; what is asked for later is solved again */
+  forget(): void
 }
 
 const BREAKAWAY = 0.2
 
-export function solveStage(stage: PowerStage, f: Figures, sound?: SolvedStage): SolvedStage {
+/** @param from the sound system's solution, and the figures that differ from it: what does not depend on them is taken from there */
+export function solveStage(stage: PowerStage, f: Figures, from?: { readonly sound: SolvedStage, readonly changed: readonly string[] }): SolvedStage {
   const { turner } = stage
-  const cache = new Map<string, SolvedNetwork>()
+  const kept = new Map<Scenario | 'rested' | 'at speed', SolvedNetwork>()
+  const keep = (key: Scenario | 'rested' | 'at speed', solve: () => SolvedNetwork): SolvedNetwork => {
+    const known = kept.get(key)
+    if (known) return known
+    const fresh = solve()
+    kept.set(key, fresh)
+    return fresh
+  }
   const solveState = (s: NetworkState) => requireOk(solveNetwork(stage.network(f, s)))
+  const isShared = (stems: readonly string[] | undefined) => from !== undefined && stems !== undefined && !from.changed.some(key => stems.some(stem => key.startsWith(stem)))
   const begin: NetworkState = { scenario: 'starting', slip: 1, tripped: false, atSpeed: false, pulledIn: true }
 
-  const pull = stage.coil ? pullIn(stage.coil, f['coil.rated']!, windingShare(f), solveState({ ...begin, pulledIn: false })) : 'in'
+  const pull = !stage.coil ? 'in' : isShared(stage.coil.depends) ? from!.sound.pull : pullIn(stage.coil, f['coil.rated']!, windingShare(f), solveState({ ...begin, pulledIn: false }))
   const start: NetworkState = { ...begin, pulledIn: pull === 'in' }
-  const starting = solveState(start)
-  const drops = stage.coil && pull === 'in' && across(stage.coil, starting) * windingShare(f) < DROP_OUT * f['coil.rated']!
-  const flows = Math.max(...stage.guarded.map(e => magnitude(starting.current(e))))
-  const tripped = flows > stage.tripAmps
-  const drawn = Math.max(...turner.energisedBy.map(e => magnitude(starting.current(e))))
-  const energised = drawn > 0.1 * turner.fullLoadAmps
+  const starting = () => keep('starting', () => solveState(start))
+  const most = (elements: readonly string[], at: SolvedNetwork) => elements.reduce((amps, e) => Math.max(amps, magnitude(at.current(e))), 0)
+  const drops = stage.coil !== undefined && pull === 'in' && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']!
+  const tripped = most(stage.guarded, starting()) > stage.tripAmps
+  const energised = most(turner.energisedBy, starting()) > 0.1 * turner.fullLoadAmps
   const breakaway = BREAKAWAY + (f['motor.startLoad'] ?? 0)
-  const starts = !tripped && !drops && energised && !f['motor.seized'] && turner.torque(1, starting, f) > breakaway * turner.ratedTorque
+  const starts = !tripped && !drops && energised && !f['motor.seized'] && turner.torque(1, starting(), f) > breakaway * turner.ratedTorque
 
   const run = (slip: number): NetworkState => ({ ...start, scenario: 'running', slip, tripped, atSpeed: true })
-  const excess = (torque: number, slip: number) => torque - loadTorque(turner, f, slip)
+  const atSpeed = () => stage.startsAlike && !tripped ? starting() : keep('at speed', () => solveState(run(turner.ratedSlip)))
+  let last: { readonly slip: number, readonly at: SolvedNetwork } | undefined
+  const running = (slip: number) => {
+    if (last?.slip !== slip) last = { slip, at: stage.windings ? atSpeed().revised(stage.windings(f, slip)) : solveState(run(slip)) }
+    return last.at
+  }
   // found only when asked for: many questions end with whether it trips
   let settled: { readonly turning: Turning, readonly slip: number } | undefined
   const settle = () => settled ??= settleSpeed()
   const settleSpeed = (): { readonly turning: Turning, readonly slip: number } => {
     const standing = { turning: tripped || !energised ? 'off' as const : 'locked' as const, slip: 1 }
     if (!starts) return standing
-    const found = turner.reduced?.allowed(f)
-      ? findSlip(turner, slipByReduction(turner.reduced, f, solveState(run(turner.ratedSlip)), turner.ratedSlip, excess))
-      : findSlip(turner, s => excess(turner.torque(s, solveState(run(s)), f), s))
+    const found = findSlip(turner, s => turner.torque(s, running(s), f) - loadTorque(turner, f, s), from?.sound)
     return found === undefined ? standing : { turning: 'running', slip: found }
   }
   const standing: NetworkState = { ...start, scenario: 'running', slip: 1, tripped, atSpeed: false }
@@ -111,17 +120,11 @@ export function solveStage(stage: PowerStage, f: Figures, sound?: SolvedStage): 
       case 'dead': case 'leads-off': return { ...standing, scenario, tripped: true, pulledIn: false }
     }
   }
-  cache.set('starting', starting)
-  const shares = (scenario: Scenario) => sound !== undefined && stage.depends[scenario]?.every(key => sameFrom(key, f, sound.figures))
-  const solved = (scenario: Scenario): SolvedNetwork => {
-    const kept = cache.get(scenario)
-    if (kept) return kept
-    const fresh = shares(scenario) ? sound!.solved(scenario) : solveState(stateOf(scenario))
-    cache.set(scenario, fresh)
-    return fresh
-  }
+  const asCalled = () => settle().turning === 'running' ? running(settle().slip) : tripped ? solveState(standing) : starting()
+  const solved = (scenario: Scenario): SolvedNetwork => keep(scenario, () =>
+    isShared(stage.depends[scenario]) ? from!.sound.solved(scenario) : scenario === 'running' ? asCalled() : solveState(stateOf(scenario)))
   const limit = stage.overload && stage.overload.amps * (stage.overload.times ? f[stage.overload.times]! : 1)
-  const overloaded = () => settle().turning === 'running' && stage.overload !== undefined && Math.max(...stage.overload.elements.map(e => magnitude(solved('running').current(e)))) > limit!
+  const overloaded = () => settle().turning === 'running' && stage.overload !== undefined && most(stage.overload.elements, solved('running')) > limit!
   const effectNow = (): Effect => {
     if (tripped) return 'trips-breaker'
     if (pull === 'buzzes' || drops) return 'chatters'
@@ -130,34 +133,29 @@ export function solveStage(stage: PowerStage, f: Figures, sound?: SolvedStage): 
   }
   let effect: Effect | undefined
   return {
-    figures: f, ratedSlip: turner.ratedSlip, direct: stage.direct === true, tripped, solved, network: scenario => stage.network(f, stateOf(scenario)),
+    figures: f, ratedSlip: turner.ratedSlip, direct: stage.direct === true, pull, tripped, solved, network: scenario => stage.network(f, stateOf(scenario)),
     get turning() { return settle().turning },
     get slip() { return settle().slip },
     get effect() { return effect ??= effectNow() },
-    rested: () => {
-      const kept = cache.get('rested')
-      if (kept) return kept
+    rested: () => keep('rested', () => {
       const opened = stage.overload?.figure
-      const running = stateOf('running')
-      const fresh = solveRested(opened ? stage.network({ ...f, [opened]: OPEN }, { ...running, pulledIn: stage.coil ? false : running.pulledIn }) : stage.network(f, running))
-      cache.set('rested', fresh)
-      return fresh
+      const called = stateOf('running')
+      return requireOk(solveNetwork(opened ? stage.network({ ...f, [opened]: OPEN }, { ...called, pulledIn: stage.coil ? false : called.pulledIn }) : stage.network(f, called)))
+    }),
+    forget: () => {
+      kept.clear()
+      last = undefined
     },
   }
 }
 
-const solveRested = (network: Network) => requireOk(solveNetwork(network))
-
 type Coil = NonNullable<PowerStage['coil']>
 const across = ({ a, b }: Coil, at: SolvedNetwork) => magnitude(subtract(at.voltage(a), at.voltage(b)))
 
-function pullIn(coil: Coil, rated: number, windingShare: number, open: SolvedNetwork): 'in' | 'buzzes' | 'out' {
+function pullIn(coil: Coil, rated: number, windingShare: number, open: SolvedNetwork): Pull {
   const share = across(coil, open) * windingShare / rated
   return share >= PICK_UP * 0.88 ? 'in' : share >= 0.35 ? 'buzzes' : 'out'
 }
-
-/** All figures whose key starts with the stem are as in the sound system. */
-const sameFrom = (stem: string, f: Figures, sound: Figures) => Object.keys(sound).every(k => !k.startsWith(stem) || f[k] === sound[k])
 
 const shortsAhead = (f: Figures) => (f['feed.earth'] ?? OPEN) < 100 || (f['feed.across'] ?? OPEN) < 100
 
@@ -167,26 +165,23 @@ export function loadTorque(t: Turner, f: Figures, slip: number): number {
   return t.ratedTorque * (ROTATIONAL_LOSS + (1 - ROTATIONAL_LOSS) * f['motor.load']! * (t.constantLoad ? 1 : speed ** 2))
 }
 
-/** The rest of the circuit seen from the winding is a voltage behind an impedance: I = Vth / (Zth + Z(s)). */
-export function slipByReduction(r: Reduction, f: Figures, at: SolvedNetwork, ratedSlip: number, excess: (torque: number, slip: number) => number): (slip: number) => number {
-  const known = r.impedance(f, ratedSlip)
-  const volts = subtract(at.voltage(r.a), at.voltage(r.b))
-  // the port sees the rest in parallel with the winding; take the winding out of it
-  const both = at.portImpedance(r.a, r.b)
-  const rest = divide(multiply(both, known), subtract(known, both))
-  const behind = add(volts, multiply(at.current(r.element), rest))
-  return slip => excess(r.torque(slip, divide(behind, add(rest, r.impedance(f, slip))), f), slip)
-}
+/** Share of the rated torque to which motor and load are made to agree: a hundredth of what any clamp could show. */
+const AGREED = 1e-4
 
-/** Secant from the rated slip, which a sound motor needs three steps of; a bracketed search where that strays. */
-function findSlip(t: Turner, excess: (slip: number) => number): number | undefined {
-  const near = t.ratedTorque * 1e-5
-  let [s0, s1] = [t.ratedSlip, t.ratedSlip * 1.15]
-  let [e0, e1] = [excess(s0), excess(s1)]
+/** From the sound system's slip, or the rated one: one step on the slope of a sound motor, then secants; a bracketed search where that strays. */
+function findSlip(t: Turner, excess: (slip: number) => number, sound?: SolvedStage): number | undefined {
+  const near = t.ratedTorque * AGREED
+  let s0 = sound?.turning === 'running' && sound.slip > 0 ? sound.slip : t.ratedSlip
+  let e0 = excess(s0)
+  if (sound && Math.abs(e0) < near) return s0
+  const within = (s: number) => s > 0.05 * t.ratedSlip && s < 2.5 * t.ratedSlip
+  let s1 = s0 - e0 / (t.ratedTorque / t.ratedSlip)
+  if (!within(s1)) s1 = 1.15 * s0
+  let e1 = excess(s1)
   for (let i = 0; i < 4; i++) {
     if (Math.abs(e1) < near && (e1 > e0) === (s1 > s0)) return s1
     const next = s1 - e1 * (s1 - s0) / (e1 - e0)
-    if (!(next > 0.05 * t.ratedSlip && next < 2.5 * t.ratedSlip)) break
+    if (!within(next)) break
     ;[s0, e0] = [s1, e1]
     s1 = next
     e1 = excess(s1)

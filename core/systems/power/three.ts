@@ -3,11 +3,11 @@
  * overload heaters → cable → motor, with the pilot circuit beside it. Nodes as in the single-phase path, poles 1 to 3:
  * u, b, e, l line side of the starter, c between contacts and heaters, d load side, m motor.
  */
-import { capacitor, EARTH, phaseImpedances, resistor, threePhaseTorque, type Element, type Network, type ThreePhaseModel } from '#core/circuit'
-import { add, complex } from '#core/foundation'
+import { capacitor, EARTH, phaseImpedances, resistor, threePhaseTorque, type Element, type Network, type ThreePhaseModel, type Winding } from '#core/circuit'
+import { complex, scale } from '#core/foundation'
 import type { Figures } from '../types'
 import { pilotElements, type PilotPlan } from './pilot'
-import { DRY, inSeries, insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, OPEN, poleNumbers, poles, type NetworkState } from './pieces'
+import { DRY, insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, OPEN, poleNumbers, poles, series, type NetworkState } from './pieces'
 import type { Turner } from './stage'
 
 export interface ThreePlan {
@@ -21,56 +21,77 @@ export interface ThreePlan {
 export function threeNetwork(d: ThreePlan, f: Figures, state: NetworkState): Network {
   const live = isLive(state)
   const elements = state.scenario === 'leads-off' ? motorSide(d, f, state, false) : [...serviceSide(d, f, state, live), ...pilotElements(d.pilot, f, state), ...motorSide(d, f, state, live)]
-  return { hertz: live ? d.hertz : 0, elements: elements.filter(e => live || e.kind !== 'capacitor') }
+  return { hertz: live ? d.hertz : 0, elements: live ? elements : elements.filter(e => e.kind !== 'capacitor') }
 }
 
+const LINES = poleNumbers(3)
+const BREAKER = series('breaker pole', 'breaker.', 'u', 'b', 3)
+const OPENED = BREAKER(poles('breaker.', 3, OPEN))
+const DISCONNECT = series('disconnect pole', 'disconnect.', 'b', 'e', 3)
+const [FEED, FEED_BEHIND] = [series('feed', 'feed.', 'b', 'l', 3), series('feed', 'feed.', 'e', 'l', 3)]
+const FEED_EARTH = insulation('feed', 'l', 3, 18)
+const [PULLED, DROPPED] = [series('starter pole', 'starter.', 'l', 'c', 3), series('starter pole', 'starter.rest', 'l', 'c', 3)]
+const HEATERS = series('heater', 'heater.', 'c', 'd', 3)
+const LEADS = series('lead', 'cable.', 'd', 'm', 3)
+const DEAD_LINES = LINES.map(i => leak(`u${i}`, 1e9))
+const BEHIND_CONTACTS = LINES.map(i => leak(`c${i}`, DRY))
+const LEGS = LINES.map(i => ({ id: `leg ${i}`, a: `u${i}`, volts: `supply.leg${i}`, ohms: `supply.z${i}`, re: Math.cos(-2 * Math.PI * (i - 1) / 3), im: Math.sin(-2 * Math.PI * (i - 1) / 3) }))
+const WINDINGS = LINES.map(i => ({ id: `winding ${i}`, a: `m${i}`, joint: `motor.joint${i}`, next: i % 3 + 1, previous: (i + 1) % 3 + 1 }))
+
 function serviceSide(d: ThreePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
-  const g = live && !state.tripped ? f : { ...f, ...poles('breaker.', 3, OPEN) }
-  const leg = (i: number): Element => {
-    const [volts, ohms] = [f[`supply.leg${i}`]!, f[`supply.z${i}`]!]
-    const turn = -2 * Math.PI * (i - 1) / 3
-    return { kind: 'source', id: `leg ${i}`, a: `u${i}`, b: EARTH, volts: complex(volts * Math.cos(turn), volts * Math.sin(turn)), z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0) }
+  const leg = ({ id, a, volts, ohms, re, im }: typeof LEGS[number]): Element => {
+    const z = f[ohms]!
+    return { kind: 'source', id, a, b: EARTH, volts: complex(f[volts]! * re, f[volts]! * im), z: complex(z, z < 1e3 ? z / 2 : 0) }
   }
   return [
-    ...(live ? poleNumbers(3).map(leg) : poleNumbers(3).map(i => leak(`u${i}`, 1e9))),
-    ...inSeries(g, 'breaker pole', 'breaker.', 'u', 'b', 3),
-    ...(d.disconnect ? inSeries(f, 'disconnect pole', 'disconnect.', 'b', 'e', 3) : []),
-    ...inSeries(f, 'feed', 'feed.', d.disconnect ? 'e' : 'b', 'l', 3), ...insulation(f, 'feed', 'l', 3, 18),
-    ...inSeries(f, 'starter pole', state.pulledIn ? 'starter.' : 'starter.rest', 'l', 'c', 3), ...inSeries(f, 'heater', 'heater.', 'c', 'd', 3),
-    ...poleNumbers(3).map(i => leak(`c${i}`, DRY)),
+    ...(live ? LEGS.map(leg) : DEAD_LINES), ...(live && !state.tripped ? BREAKER(f) : OPENED),
+    ...(d.disconnect ? [...DISCONNECT(f), ...FEED_BEHIND(f)] : FEED(f)), ...FEED_EARTH(f),
+    ...(state.pulledIn ? PULLED : DROPPED)(f), ...HEATERS(f), ...BEHIND_CONTACTS,
   ]
 }
 
+const cables = new Map<number, readonly Element[]>()
+
+/** What a cable of a length has to earth and between its leads when it is sound. */
+function cable(metres: number): readonly Element[] {
+  const kept = cables.get(metres)
+  if (kept) return kept
+  const fresh = LINES.flatMap(i => [
+    ...(i > 1 ? [resistor(`cable to earth ${i}`, `d${i}`, EARTH, 2e9), leak(`m${i}`, 2e9)] : []),
+    capacitor(`lead ${i} to earth`, `d${i}`, EARTH, metres * LEAD_TO_EARTH), capacitor(`lead ${i} to next`, `d${i}`, `d${i % 3 + 1}`, metres * LEAD_TO_LEAD),
+  ])
+  cables.set(metres, fresh)
+  return fresh
+}
+
+const STAR = leak('star', 2e9)
+
 function motorSide(d: ThreePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
-  const earth = d.cableMetres * LEAD_TO_EARTH
   return [
-    ...poleNumbers(3).flatMap(i => [
-      resistor(`lead ${i}`, `d${i}`, `m${i}`, state.scenario === 'splice' && i === 1 ? OPEN : f[`cable.${i}`]!),
-      resistor(`cable to earth ${i}`, `d${i}`, EARTH, i === 1 ? f['cable.earth']! : 2e9), capacitor(`lead ${i} to earth`, `d${i}`, EARTH, earth), capacitor(`lead ${i} to next`, `d${i}`, `d${i % 3 + 1}`, d.cableMetres * LEAD_TO_LEAD),
-      leak(`m${i}`, i === 1 ? f['motor.earth']! : 2e9),
-    ]),
-    resistor('cable across', 'd1', 'd2', f['cable.across']!),
-    ...windings(d.motor, f, state, live), leak('star', 2e9),
+    ...LEADS(state.scenario === 'splice' ? { ...f, 'cable.1': OPEN } : f), ...cable(d.cableMetres),
+    resistor('cable to earth 1', 'd1', EARTH, f['cable.earth']!), leak('m1', f['motor.earth']!), resistor('cable across', 'd1', 'd2', f['cable.across']!),
+    ...windings(d.motor, f, state, live), STAR,
   ]
 }
 
 /** Turns of winding 1 lost to a short between turns scale its own impedance and what couples with it. */
 function windings(motor: ThreePhaseModel, f: Figures, state: NetworkState, live: boolean): Element[] {
-  const shorted = f['motor.rolled'] ? 2 : 1
-  const turns = (i: number) => i === shorted ? f['motor.turns']! : 1
-  if (!live) return poleNumbers(3).map(i => resistor(`winding ${i}`, `m${i}`, 'star', motor.nameplate.leadOhms / 2 * turns(i) + f[`motor.joint${i}`]!))
-  const z = phaseImpedances(motor, state.slip)
-  return poleNumbers(3).map((i) => {
-    const [next, previous] = [i % 3 + 1, (i + 1) % 3 + 1]
-    const k = turns(i)
+  if (live) return threeWindings(motor, f, state.slip)
+  return WINDINGS.map(({ id, a, joint }, i) => resistor(id, a, 'star', motor.nameplate.leadOhms / 2 * turnsOf(f, i + 1) + f[joint]!))
+}
+
+export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number): Winding[] {
+  const z = phaseImpedances(motor, slip)
+  return WINDINGS.map(({ id, a, joint, next, previous }, i) => {
+    const k = turnsOf(f, i + 1)
     return {
-      kind: 'winding' as const, id: `winding ${i}`, a: `m${i}`, b: 'star', z: complex(z.own.re * k * k + f[`motor.joint${i}`]!, z.own.im * k * k),
-      couplings: [{ to: `winding ${next}`, z: scaled(z.next, k * turns(next)) }, { to: `winding ${previous}`, z: scaled(z.previous, k * turns(previous)) }],
+      kind: 'winding', id, a, b: 'star', z: complex(z.own.re * k * k + f[joint]!, z.own.im * k * k),
+      couplings: [{ to: WINDINGS[next - 1]!.id, z: scale(z.next, k * turnsOf(f, next)) }, { to: WINDINGS[previous - 1]!.id, z: scale(z.previous, k * turnsOf(f, previous)) }],
     }
   })
 }
 
-const scaled = (z: { re: number, im: number }, k: number) => add(complex(z.re * k, z.im * k), complex(0))
+const turnsOf = (f: Figures, i: number) => i === (f['motor.rolled'] ? 2 : 1) ? f['motor.turns']! : 1
 
 export const turnThree = (motor: ThreePhaseModel): Turner => ({
   ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['winding 1', 'winding 2', 'winding 3'],

@@ -239,7 +239,7 @@ useTabKeys({
 .complaint { min-width: 0; }
 .complaint h1 { font-size: 19px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .complaint p { font-size: 14px; }
-.work { flex: 1; min-height: 0; display: grid; gap: 10px; padding: 10px 16px; grid-template: 'path path tape' 304px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(0, 1fr) 344px; }
+.work { flex: 1; min-height: 0; display: grid; gap: 10px; padding: 10px 16px; grid-template: 'path path tape' 288px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(0, 1fr) 344px; }
 .path { grid-area: path; min-height: 0; padding: 4px 8px; }
 .drawing { height: 100%; }
 .area-next { grid-area: next; }

@@ -1,0 +1,115 @@
+/**
+ * The chance of what was read under each hypothesis: the predicted figure with its spread, plus a flat background for gross
+ * misreadings so that no single line can end a call.
+ *   p(v|h) = (1 − ε)·[(1 − ol)·N(v; mean, σ)] + ε·slip(v),  ε = 0.03
+ * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or anything.
+ */
+import type { Prediction, SeenTest, Test } from '#core/systems'
+import type { Evidence } from '#core/tab'
+import { BACKGROUND_OL, MISREAD, OTHER, type Tables, type TestTable } from './tables'
+
+/** of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything. Common practice, no source */
+const SLIPS = { prefix: 0.2, nothing: 0.2 }
+/** what counts as nothing, as a share of the span of a test */
+const NOTHING = 0.002
+
+const kept = new WeakMap<Tables, Map<string, Float64Array>>()
+const MOST_KEPT = 3000
+
+/** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). Kept for what was foreseen. */
+export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tables.model.hypotheses.length): Float64Array {
+  if (hypotheses !== tables.foreseen) return workOut(tables, evidence, hypotheses)
+  const { line, repaired, confirmed, earlier = [] } = evidence
+  const known = kept.get(tables) ?? new Map<string, Float64Array>()
+  kept.set(tables, known)
+  const key = `${line.test}|${line.kind === 'reading' ? line.value : [line.outcome, ...earlier].join()}|${confirmed}|${repaired.join()}`
+  const before = known.get(key)
+  if (before) return before
+  const fresh = workOut(tables, evidence, hypotheses)
+  if (known.size >= MOST_KEPT) known.clear()
+  known.set(key, fresh)
+  return fresh
+}
+
+function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float64Array {
+  const { line, repaired } = evidence
+  const { model } = tables
+  const table = tables.tests.get(line.test)
+  const out = new Float64Array(hypotheses).fill(1)
+  if (!table) return out
+  const byClass: number[] = []
+  for (let h = 0; h < hypotheses; h++) out[h] = byClass[table.classOf(h)] ??= chanceOf(table, h, evidence)
+  fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
+  if (repaired.length === 0) return out
+  // what a fault does is gone once it has been put right
+  return out.map((_, h) => out[model.without(h, repaired)]!)
+}
+
+/** The same under one hypothesis alone, for pairs that a call makes likely. */
+export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): number {
+  const table = tables.tests.get(evidence.line.test)
+  return table ? chanceOf(table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence) : 1
+}
+
+/** A slip of meter or hand is less likely each time it was read again alike. */
+function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
+  const slips = MISREAD ** (1 + confirmed)
+  return line.kind === 'reading' ? readingChance(table, h, line.value, slips) : lookChance(table, h, line.outcome, slips, earlier)
+}
+
+/** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
+export function readingChance(table: TestTable, h: number, value: number | null, slips = MISREAD): number {
+  const p = table.prediction(h)
+  if (value === null) return (1 - slips) * p.ol + slips * background(table, value)
+  return (1 - slips) * (1 - p.ol) * density(p, value) + slips * slipped(table, p, value)
+}
+
+/** Density of a figure that is a slip, given what was there. */
+function slipped(table: TestTable, p: Prediction, value: number): number {
+  const there = (1 - p.ol) * SLIPS.prefix
+  const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
+  const width = NOTHING * table.span
+  const nothing = SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2) / (width * 1.2533)
+  return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
+}
+
+function background(table: TestTable, value: number | null) {
+  return value === null ? BACKGROUND_OL : (1 - BACKGROUND_OL) / (table.span + Math.abs(value))
+}
+
+function density({ mean, sigma, log, or }: Prediction, value: number): number {
+  if (or) return (1 - or.share) * density({ mean, sigma, log, ol: 0 }, value) + or.share * density({ ...or, log: false, ol: 0 }, value)
+  const x = log ? Math.log(Math.max(value, 1e-6)) : value
+  const z = (x - mean) / sigma
+  const bell = Math.exp(-0.5 * z * z) / (sigma * 2.5066)
+  return log ? bell / Math.max(value, 1e-6) : bell
+}
+
+/** What a system does is seen anew at each look, so that every look counts; of what it looks like the last does. */
+function lookChance(table: TestTable, h: number, outcome: string, slips: number, earlier: readonly string[] = []): number {
+  if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
+  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISREAD), 1)
+}
+
+function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {
+  const i = (table.test as SeenTest).outcomes.findIndex(o => o.id === outcome)
+  if (i < 0) return 1
+  const { bins } = table
+  const plain = Math.max(0, (table.row(h)[i]! - MISREAD / bins) / (1 - MISREAD))
+  return (1 - slips) * plain + slips / bins
+}
+
+export const isSeenAnew = (test: Test) => test.kind === 'seen' && Object.keys(test.given).some(k => k.startsWith('effect:'))
+
+/** "Something else": half the prior-weighted average of the rest, half background. */
+function fillOther(tables: Tables, out: Float64Array, flat: number) {
+  let sum = 0
+  let weight = 0
+  for (let h = 0; h < tables.foreseen; h++) {
+    if (h === OTHER) continue
+    const { prior } = tables.model.hypotheses[h]!
+    sum += prior * out[h]!
+    weight += prior
+  }
+  out[OTHER] = 0.5 * sum / weight + 0.5 * flat
+}

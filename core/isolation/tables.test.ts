@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import { faultId, KIND_IDS } from '#core/systems'
+import { prepareSystem } from '.'
+import { readingChance } from './likelihood'
+import { OTHER, type TestTable } from './tables'
+
+describe.each(KIND_IDS)('the tables of a %s', (id) => {
+  const tables = requireOk(prepareSystem(id, {}))
+  const { model, foreseen } = tables
+  const hypotheses = Array.from({ length: foreseen }, (_, h) => h)
+
+  it('give chances that sum to one under every hypothesis', () => {
+    for (const table of tables.tests.values()) {
+      for (const h of hypotheses) {
+        const row = table.row(h)
+        expect(row.reduce((a, b) => a + b, 0), `${table.test.id} ${model.hypotheses[h]!.id}`).toBeCloseTo(1, 6)
+        expect(Math.min(...row)).toBeGreaterThan(0)
+      }
+    }
+  })
+  it('count as one only what a meter could not tell apart', () => {
+    for (const table of tables.tests.values()) {
+      const { test } = table
+      if (test.kind !== 'numeric') continue
+      for (const h of hypotheses) {
+        if (h === OTHER) continue
+        const [own, shared] = [model.predict(h, test), table.prediction(h)]
+        for (const away of [-2, -0.5, 0, 1, 3]) {
+          const value = own.log ? Math.exp(own.mean + away * own.sigma) : own.mean + away * own.sigma
+          const alone: TestTable = { ...table, prediction: () => own }
+          const [p, q] = [readingChance(alone, h, value), readingChance({ ...table, prediction: () => shared }, h, value)]
+          expect(Math.abs(Math.log(p / q)), `${test.id} ${model.hypotheses[h]!.id} at ${value}`).toBeLessThan(0.05)
+        }
+      }
+    }
+  })
+  it('have edges that rise, at most seven', () => {
+    for (const { edges, bins, test } of tables.tests.values()) {
+      expect(edges.length).toBeLessThanOrEqual(7)
+      expect(bins).toBe(test.kind === 'numeric' ? edges.length + 2 : test.outcomes.length)
+      for (let i = 1; i < edges.length; i++) expect(edges[i]!, test.id).toBeGreaterThan(edges[i - 1]!)
+    }
+  })
+  it('leave something else between all that is known and anything at all', () => {
+    for (const table of tables.tests.values()) {
+      const others = hypotheses.filter(h => h !== OTHER)
+      const weight = others.reduce((sum, h) => sum + model.hypotheses[h]!.prior, 0)
+      for (let b = 0; b < table.bins; b++) {
+        const mean = others.reduce((sum, h) => sum + model.hypotheses[h]!.prior * table.row(h)[b]!, 0) / weight
+        expect(table.row(OTHER)[b]!, table.test.id).toBeCloseTo(0.5 * mean + 0.5 / table.bins, 9)
+      }
+    }
+  })
+  it('know a pair that a call brings up later', () => {
+    const single = (fault: string) => model.hypotheses.findIndex(h => h.fault === fault && !h.second)
+    const [first, second] = [model.kind.faults[0]!, model.kind.faults.findLast(f => f.component !== model.kind.faults[0]!.component)!]
+    const [pair] = model.addPairs([[single(faultId(first)), single(faultId(second))]])
+    for (const table of tables.tests.values()) expect(table.row(pair!).reduce((a, b) => a + b, 0), table.test.id).toBeCloseTo(1, 6)
+  })
+})
