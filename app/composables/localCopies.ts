@@ -42,12 +42,26 @@ const use = () => database ??= open().catch((reason: unknown) => {
   throw reason
 })
 
+/** The tab with lines that the server has acknowledged but not yet given back. */
+export function withKept(reply: TabReply, kept: readonly Line[]): TabReply {
+  const has = new Set(reply.lines.map(k => k.line.id))
+  const after = reply.lines.at(-1)?.seq ?? 0
+  return { ...reply, lines: [...reply.lines, ...kept.filter(l => !has.has(l.id)).map((line, i) => ({ seq: after + 1 + i, line }))] }
+}
+
 export const localCopies = {
   readUnsent: async () => (await use()).getAllFromIndex('unsent', 'order'),
   saveUnsent: async (line: UnsentLine) => { await (await use()).put('unsent', line) },
   dropUnsent: async (ids: readonly string[]) => {
     const tx = (await use()).transaction('unsent', 'readwrite')
     await Promise.all([...ids.map(id => tx.store.delete(id)), tx.done])
+  },
+  /** Acknowledged lines leave the unsent ones for the copy of their tab, in one step. */
+  moveKept: async (tab: string, kept: readonly Line[]) => {
+    const tx = (await use()).transaction(['unsent', 'tabs'], 'readwrite')
+    const copy = await tx.objectStore('tabs').get(tab)
+    if (copy) await tx.objectStore('tabs').put({ ...withKept(copy, kept), id: tab })
+    await Promise.all([...kept.map(line => tx.objectStore('unsent').delete(line.id)), tx.done])
   },
   readPhotos: async () => (await use()).getAll('photos'),
   readPhoto: async (id: string) => (await use()).get('photos', id),

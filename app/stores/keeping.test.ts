@@ -140,7 +140,7 @@ describe('a device whose storage fails', () => {
     expect(keeping.unsent).toEqual([])
   })
   it('sends once more what could not be cleared: the server keeps one', async () => {
-    vi.spyOn(localCopies, 'dropUnsent').mockRejectedValueOnce(new DOMException('busy', 'AbortError'))
+    vi.spyOn(localCopies, 'moveKept').mockRejectedValueOnce(new DOMException('busy', 'AbortError'))
     const keeping = useKeeping()
     await keeping.add('tab-a', note('one'))
     await keeping.send()

@@ -25,7 +25,7 @@ export const useKeeping = defineStore('keeping', () => {
   let sending: Promise<void> | undefined
   let attempt = 0
   let timer: ReturnType<typeof setTimeout> | undefined
-  const heard = new Set<(tab: string) => void>()
+  const heard = new Set<(tab: string, kept: readonly Line[]) => void>()
   /** tried since this page was opened */
   const refusedPhotos = new Set<string>()
 
@@ -98,8 +98,9 @@ export const useKeeping = defineStore('keeping', () => {
       serverTrouble.value = undefined
       const refused = reply.ok ? reply.value.refused : group.map(u => ({ id: u.id, problem: reply.problem }))
       const kept = reply.ok ? reply.value.kept : []
-      for (const fn of heard) fn(next.tab)
-      await forget(() => localCopies.dropUnsent(kept))
+      const lines = group.map(u => u.line).filter(line => kept.includes(line.id))
+      for (const fn of heard) fn(next.tab, lines)
+      await forget(() => localCopies.moveKept(next.tab, lines))
       const reasons = new Map(refused.map(r => [r.id, r.problem]))
       unsent.value = unsent.value.filter(u => !kept.includes(u.id)).map(u => reasons.has(u.id) ? { ...u, problem: reasons.get(u.id)! } : u)
       for (const u of unsent.value.filter(u => reasons.has(u.id))) await forget(() => localCopies.saveUnsent(u))
@@ -115,7 +116,8 @@ export const useKeeping = defineStore('keeping', () => {
     if (line?.kind === 'photo') await forget(() => localCopies.dropPhoto(line.photo))
   }
 
-  const onKept = (fn: (tab: string) => void) => {
+  /** @param fn told of lines the moment the server has them, while they still count as unsent */
+  const onKept = (fn: (tab: string, kept: readonly Line[]) => void) => {
     heard.add(fn)
     return () => heard.delete(fn)
   }

@@ -6,7 +6,7 @@ import { ok, type Problem, type Result } from '#core/foundation'
 import type { Isolation, ProposedTest } from '#core/isolation'
 import { isKindId, kindFor } from '#core/systems'
 import { checkLine, foldTab, type DraftLine, type Line } from '#core/tab'
-import { localCopies } from '~/composables/localCopies'
+import { localCopies, withKept } from '~/composables/localCopies'
 import { useClock } from '~/composables/useClock'
 import { askFor, plain, useIsolation } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
@@ -24,6 +24,8 @@ export const useTab = defineStore('tab', () => {
   const picked = ref<string>()
   const worker = useIsolation()
   let source: EventSource | undefined
+  /** the tab last asked for: an answer about another comes too late */
+  let asked: string | undefined
   let run = 0
 
   const kind = computed(() => reply.value && isKindId(reply.value.system.kind) ? kindFor(reply.value.system.kind, reply.value.system.nameplate) : undefined)
@@ -57,6 +59,7 @@ export const useTab = defineStore('tab', () => {
 
   /** Opens a tab from the server, or from this device's copy when the server cannot be reached. */
   async function open(id: string) {
+    asked = id
     if (reply.value?.tab.id !== id) {
       reply.value = undefined
       isolation.value = undefined
@@ -68,18 +71,27 @@ export const useTab = defineStore('tab', () => {
     const fresh = await refresh(id)
     if (fresh.ok) return
     const copy = await localCopies.readTab(id)
-    if (copy && !reply.value) reply.value = copy
-    else if (!reply.value) problem.value = fresh.problem
+    if (id !== asked || reply.value) return
+    if (copy) reply.value = copy
+    else problem.value = fresh.problem
   }
 
   async function refresh(id: string): Promise<Result<TabReply>> {
     const fresh = await askServer<TabReply>(`/api/tabs/${id}`)
     if (fresh.ok) {
-      reply.value = fresh.value
       keeping.reachable = true
-      await localCopies.saveTab(fresh.value).catch(keeping.cannotCopy)
+      if (id === asked && !isOvertaken(fresh.value)) {
+        reply.value = fresh.value
+        await localCopies.saveTab(fresh.value).catch(keeping.cannotCopy)
+      }
     }
     return fresh
+  }
+
+  /** A tab only grows: an answer that lacks a line already seen was overtaken on its way, and a later one follows. */
+  function isOvertaken(fresh: TabReply) {
+    const given = new Set(fresh.lines.map(k => k.line.id))
+    return reply.value?.tab.id === fresh.tab.id && !reply.value.lines.every(k => given.has(k.line.id))
   }
 
   function watchServer(id: string) {
@@ -128,7 +140,11 @@ export const useTab = defineStore('tab', () => {
 
   const clearing = (fault: string): Promise<ProposedTest | undefined> => reply.value ? worker.clearing(askFor(reply.value), plain(lines.value), fault) : Promise.resolve(undefined)
 
-  keeping.onKept((tab) => { if (tab === reply.value?.tab.id) void refresh(tab) })
+  keeping.onKept((id, kept) => {
+    if (reply.value?.tab.id !== id) return
+    reply.value = withKept(reply.value, kept)
+    void refresh(id)
+  })
 
   return { reply, problem, isolation, busy, inHand, picked, kind, lines, state, notKept, refused, open, refresh, close, log, preview, describe, clearing, addPhoto }
 })
