@@ -136,28 +136,34 @@ function createHydraulics({ pump, check, yield: most, filterBefore, filterAfter,
   const draw = (p: number, c: number) => c > 0 ? Math.sqrt(Math.max(0, p) / (1 / c ** 2 + filterAfter)) : 0
   const gas = tank.volume * (tank.precharge + airPressure)
   const stored = (p: number) => give * p + (p > tank.precharge ? tank.volume - gas / (p + airPressure) : 0)
+  const giveAt = (p: number) => give + (p > tank.precharge ? gas / (p + airPressure) ** 2 : 0)
   const net = (p: number, c: number, on: boolean) => {
     const root = Math.sqrt(Math.max(0, p) / REFERENCE)
     return pumped(p, on) - draw(p, c) - (leak + (on ? 0 : check.leak)) * root - (p > reliefOpens ? (p - reliefOpens) * 2e-8 : 0)
   }
+  /** d(net)/dp where nothing begins or ends. */
+  const slope = (p: number, c: number, on: boolean) => {
+    const given = pumped(p, on)
+    const drawn = draw(p, c)
+    const head = on && turns ? resistance * shutOff : still
+    return (given > 0 && given < most ? -0.5 / (given * head) : 0) - (drawn > 0 ? 0.5 * drawn / p : 0) - 0.5 * (leak + (on ? 0 : check.leak)) / Math.sqrt(Math.max(p, 1) * REFERENCE) - (p > reliefOpens ? 2e-8 : 0)
+  }
   /** One implicit Euler step: Newton from where it stands, else a bracketed root. */
   const step = (from: number, c: number, on: boolean, dt: number) => {
     const before = stored(from)
-    const miss = (p: number) => stored(p) - before - dt * net(p, c, on)
-    if (miss(0) >= 0) return 0
     let p = Math.max(from, 100)
     for (let i = 0; i < 6; i++) {
-      const at = miss(p)
-      const next = p - at * 50 / (miss(p + 50) - at)
+      const next = p - (stored(p) - before - dt * net(p, c, on)) / (giveAt(p) - dt * slope(p, c, on))
       if (!(next > 0)) break
       if (Math.abs(next - p) < 20) return next
       p = next
     }
+    const miss = (p: number) => stored(p) - before - dt * net(p, c, on)
+    if (miss(0) >= 0) return 0
     const found = findRoot(miss, 0, shutOff + inlet + from + 1e5, { x: 5, steps: 60 })
     return found.ok ? found.value : from
   }
   const midFlow = Math.max(1e-6, pumped(0.5 * (sw.cutIn + sw.cutOut), true))
-  const give1 = (p: number) => give + (p > tank.precharge ? gas / (p + airPressure) ** 2 : 0)
   /** Seconds from one pressure to another; Infinity where the plant settles before. Midpoint rule on each smooth piece. */
   const timeBetween = (from: number, to: number, c: number, on: boolean): number => {
     const pre = tank.precharge
@@ -168,7 +174,7 @@ function createHydraulics({ pump, check, yield: most, filterBefore, filterAfter,
       const p = from + (i + 0.5) * width
       const flow = net(p, c, on)
       if (flow * width <= 0) return Infinity
-      seconds += give1(p) * width / flow
+      seconds += giveAt(p) * width / flow
     }
     return seconds
   }

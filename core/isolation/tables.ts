@@ -47,12 +47,17 @@ interface Classes<T> { readonly shown: readonly T[], classOf(h: number): number 
 function classify<T>(show: (h: number) => T, isAlike: (a: T, b: T) => boolean): Classes<T> {
   const shown: T[] = []
   const own: number[] = []
-  const place = (h: number) => {
-    const fresh = show(h)
+  const places = new Map<T, number>()
+  const place = (fresh: T) => {
     for (let c = 0; c < shown.length; c++) if (isAlike(shown[c]!, fresh)) return c
     return shown.push(fresh) - 1
   }
-  return { shown, classOf: h => own[h] ??= place(h) }
+  const find = (fresh: T) => {
+    const known = places.get(fresh) ?? place(fresh)
+    places.set(fresh, known)
+    return known
+  }
+  return { shown, classOf: h => own[h] ??= find(show(h)) }
 }
 
 /** One row for each class, and the blend of them all for something else. */

@@ -21,7 +21,7 @@ const PAIRED = 0.05
 
 export interface ModelOptions { readonly rates?: Readonly<Record<string, number>> }
 
-interface Entry { readonly hypothesis: Hypothesis, readonly change: Figures, readonly modes: readonly FaultMode[], /** names by which a table may know each of its faults, the degree first */ readonly names: readonly (readonly [string, string])[] }
+interface Entry { readonly hypothesis: Hypothesis, readonly change: Figures, readonly modes: readonly FaultMode[], /** names by which a table may know each of its faults, the degree first */ readonly names: readonly { readonly degree: string, readonly fault: string }[] }
 
 export function buildSystemModel(d: Description, nameplate: Nameplate, options: ModelOptions): ModelResult {
   const { kind, healthy } = d
@@ -41,12 +41,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   }
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
-  const soundly = new Map<NumericTest, Prediction>()
-  const sound = (test: NumericTest) => {
-    const kept = soundly.get(test) ?? predict(stand(0, stageOf(test)), test)
-    soundly.set(test, kept)
-    return kept
-  }
+  const predictions = createPredictions(stand, entries)
   const rightAfter = new Map<string, ReadonlySet<FaultMode>>()
   const putRight = (repaired: readonly string[]) => {
     const key = repaired.join()
@@ -57,13 +52,13 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
 
   const model: SystemModel = {
     kind, nameplate, hypotheses, assumptions: d.plate.assumptions, supplyVolts: d.stages[0]!.supplyVolts, stages: d.stages.map(s => s.id),
-    predict: (h, test) => predictStanding(stand, entries, sound, h, test),
+    predict: predictions,
     expect: (h, test) => expectOutcomes(d, solver, stand, entries, h, test),
     band: (test) => {
       const kept = bands.get(test.id)
       if (kept) return kept.band
       const stage = d.stages.find(s => s.id === stageOf(test)) ?? d.stages[0]!
-      const band = bandOf({ bands: stage.bands, supplyVolts: stage.supplyVolts, healthy, known: d.plate.known, prefix: stage.prefix }, test, sound(test))
+      const band = bandOf({ bands: stage.bands, supplyVolts: stage.supplyVolts, healthy, known: d.plate.known, prefix: stage.prefix }, test, predictions(0, test))
       bands.set(test.id, { band })
       return band
     },
@@ -103,7 +98,7 @@ function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
   for (const mode of kind.faults) {
     const id = faultId(mode)
     for (const severity of mode.severities) {
-      entries.push({ change: severity.change(healthy), names: [[`${id}:${severity.id}`, id]], modes: [mode], hypothesis: { id: `${id}:${severity.id}`, fault: id, severity: severity.label, prior: (rates?.[id] ?? mode.baseRate) * severity.share, effect: 'runs' } })
+      entries.push({ change: severity.change(healthy), names: [{ degree: `${id}:${severity.id}`, fault: id }], modes: [mode], hypothesis: { id: `${id}:${severity.id}`, fault: id, severity: severity.label, prior: (rates?.[id] ?? mode.baseRate) * severity.share, effect: 'runs' } })
     }
   }
   const singles = entries.length
@@ -212,13 +207,27 @@ function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
 
 type Stand = (h: number, stage: string) => Standing
 
-/** What a test reads: the sound system's own prediction where nothing that it hangs on has changed. */
-function predictStanding(stand: Stand, entries: readonly Entry[], sound: (test: NumericTest) => Prediction, h: number, test: NumericTest): Prediction {
-  // the catch-all reads as the sound system here; the tables blend it from all the others
-  if (h === 0 || entries[h]!.hypothesis.fault === 'other') return sound(test)
-  const stage = stageOf(test)
-  const standing = stand(h, stage)
-  return readsAlike(standing, stand(0, stage), test) ? sound(test) : predict(standing, test)
+/**
+ * What a test reads under a hypothesis: as the sound system where nothing that it hangs on has changed, or as one fault of
+ * two where the other does not touch it; else worked out.
+ */
+function createPredictions(stand: Stand, entries: readonly Entry[]): (h: number, test: NumericTest) => Prediction {
+  const kept = new Map<NumericTest, Prediction[]>()
+  return (h, test) => {
+    const own = kept.get(test) ?? []
+    if (own.length === 0) kept.set(test, own)
+    const stage = stageOf(test)
+    const find = (i: number): Prediction => own[i] ??= workOut(i)
+    const workOut = (i: number): Prediction => {
+      const standing = stand(i, stage)
+      if (i === 0) return predict(standing, test)
+      const { parts = [] } = entries[i]!.hypothesis
+      for (const other of [0, ...parts]) if (readsAlike(standing, stand(other, stage), test)) return find(other)
+      return predict(standing, test)
+    }
+    // the catch-all reads as the sound system here; the tables blend it from all the others
+    return find(entries[h]!.hypothesis.fault === 'other' ? 0 : h)
+  }
 }
 
 /** Chances of what is seen: by trial where the model can work it out, by table otherwise; two faults at once are combined. */
@@ -231,7 +240,7 @@ function expectOutcomes(d: Description, solver: Solver, stand: Stand, entries: r
   const { given } = test
   let own: readonly number[] | undefined
   let second: readonly number[] | undefined
-  for (const [degree, fault] of entry.names) {
+  for (const { degree, fault } of entry.names) {
     const row = given[degree] ?? given[fault]
     if (own) second = row
     else own = row

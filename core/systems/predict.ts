@@ -58,7 +58,7 @@ export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest)
   switch (probe.ask) {
     case 'volts': case 'amps': return s.stage === other.stage
     case 'ohms': return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
-    case 'part': return s.figures[probe.figure] === other.figures[probe.figure]
+    case 'part': return s.figures[probe.figure] === other.figures[probe.figure] && (!probe.cold || s.heals === other.heals)
     case 'farads': return s.figures[probe.farads] === other.figures[probe.farads]
     case 'capacitor-ohms': return s.figures[probe.farads] === other.figures[probe.farads] && s.figures[probe.ohms] === other.figures[probe.ohms]
     case 'flow': return s.story === other.story && s.effect === other.effect && s.stage.turning === other.stage.turning && s.tankKnown === other.tankKnown

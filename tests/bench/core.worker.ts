@@ -1,17 +1,19 @@
-/** Runs in a worker thread for the bench: builds a kind's model once, after those that came first, then isolates after every line of a call. */
-import { parentPort, workerData } from 'node:worker_threads'
+/** Runs in a worker of the browser for the bench: builds a kind's model once, after those that came first, then isolates after every line of a call. */
 import { isolate, prepareSystem } from '#core/isolation'
-import { isKindId, kindFor, type KindId } from '#core/systems'
+import { kindFor, type KindId } from '#core/systems'
 import { foldTab, type Line } from '#core/tab'
 
-const { kind, first } = workerData as { kind: string, first: readonly string[] }
-if (!isKindId(kind)) throw new Error(`no kind ${kind}`)
-for (const other of first) if (isKindId(other)) work(other)
-const { ready, steps, lines } = work(kind)
-while (lines.length < 500) lines.push({ kind: 'note', text: `note ${lines.length}`, id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z' })
-const before = performance.now()
-foldTab(lines)
-parentPort?.postMessage({ ready, steps, fold: performance.now() - before })
+export interface Asked { readonly kind: KindId, readonly first: readonly KindId[] }
+export interface Timed { readonly ready: number, readonly steps: readonly number[], readonly fold: number }
+
+self.onmessage = ({ data: { kind, first } }: MessageEvent<Asked>) => {
+  for (const other of first) work(other)
+  const { ready, steps, lines } = work(kind)
+  while (lines.length < 500) lines.push({ kind: 'note', text: `note ${lines.length}`, id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z' })
+  const before = performance.now()
+  foldTab(lines)
+  self.postMessage({ ready, steps, fold: performance.now() - before } satisfies Timed)
+}
 
 /** Prepares a kind and isolates after every line of a call on it: each reads as one fault would, and every fourth as another, so that pairs come into play. */
 function work(kind: KindId) {

@@ -3,12 +3,12 @@ import { execFileSync, spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { cpus, loadavg, tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Worker } from 'node:worker_threads'
 import { sql } from 'drizzle-orm'
 import { build } from 'vite'
-import { KIND_IDS } from '#core/systems'
+import { KIND_IDS, type KindId } from '#core/systems'
 import { openDatabase } from '../../server/database/open'
 import { openPage, serveDemo, waitFor } from '../browser/drive'
+import type { Asked, Timed } from './core.worker'
 
 const percentile = (times: readonly number[], p: number) => times.toSorted((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))]!
 const row = (what: string, figure: string, wanted: string) => console.log(`${what.padEnd(58)} ${figure.padStart(22)}${wanted ? `   wanted ${wanted}` : ''}`)
@@ -51,15 +51,21 @@ finally {
   rmSync(folder, { recursive: true, force: true })
 }
 
-/** The core bundled as the browser gets it, in a worker thread of its own. */
+/** The core bundled as the browser gets it, in a worker of the browser, a fresh one for every run. */
 async function benchCore() {
-  await build({ logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(process.cwd(), 'core') } }, build: { ssr: 'tests/bench/core.worker.ts', outDir: folder, emptyOutDir: false, rollupOptions: { output: { entryFileNames: 'core.mjs' } } }, ssr: { noExternal: true } })
-  type Timed = { readonly ready: number, readonly steps: readonly number[], readonly fold: number }
-  const run = (kind: string, first: readonly string[]) => new Promise<Timed>((resolve, reject) => {
-    const worker = new Worker(join(folder, 'core.mjs'), { workerData: { kind, first } })
-    let timed: Timed | undefined
-    worker.once('message', (m: Timed) => { timed = m }).once('error', reject).once('exit', () => timed ? resolve(timed) : reject(new Error(`no figures for ${kind}`)))
-  })
+  await build({ logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(process.cwd(), 'core') } }, build: { outDir: folder, emptyOutDir: false, lib: { entry: 'tests/bench/core.worker.ts', formats: ['iife'], name: 'core', fileName: () => 'core.js' } } })
+  const code = readFileSync(join(folder, 'core.js'), 'utf8')
+  const page = await openPage()
+  await page.driver.get('about:blank')
+  const run = async (kind: KindId, first: readonly KindId[]): Promise<Timed> => {
+    const timed = await page.driver.executeAsyncScript<Timed | string>(`const [code, asked, done] = arguments
+      const worker = new Worker(URL.createObjectURL(new Blob([code], { type: 'text/javascript' })))
+      worker.onmessage = ({ data }) => { worker.terminate(); done(data) }
+      worker.onerror = event => done(event.message)
+      worker.postMessage(asked)`, code, { kind, first } satisfies Asked)
+    if (typeof timed === 'string') throw new Error(`no figures for ${kind}: ${timed}`)
+    return timed
+  }
   const answers: (Timed & { readonly kind: string, readonly cold: boolean })[] = []
   for (const kind of KIND_IDS) {
     for (let i = 0; i < RUNS; i++) {
@@ -68,7 +74,8 @@ async function benchCore() {
       answers.push({ kind, cold: false, ...await run(kind, BEFORE.filter(other => other !== kind)) })
     }
   }
-  const ready = (kind: string, cold: boolean) => answers.filter(a => a.kind === kind && a.cold === cold).map(a => a.ready)
+  await page.close()
+  const ready = (kind: KindId, cold: boolean) => answers.filter(a => a.kind === kind && a.cold === cold).map(a => a.ready)
   const largest = KIND_IDS.toSorted((a, b) => Math.min(...ready(b, false)) - Math.min(...ready(a, false)))[0]!
   for (const [what, kind, wanted] of [['a three-wire well', 'well-3wire', 150], [`the largest kind, ${largest}`, largest, 300]] as const) {
     row(`model of ${what}, ready, the worker in use`, spread(ready(kind, false), 0), `≤ ${wanted} ms`)
