@@ -12,7 +12,7 @@ export interface KindPlan {
   readonly id: string
   readonly name: string
   compose(nameplate: Nameplate): SystemKind
-  describe(nameplate: Nameplate, schools: Schools): Description
+  describe(nameplate: Nameplate, schools: Schools): Omit<Description, 'kind'>
 }
 
 export const yes = (nameplate: Nameplate, field: string) => nameplate[field] === 1

@@ -29,19 +29,18 @@ const composed = new Map<string, SystemKind>()
 
 /** The parts, points, faults and tests of a kind with the options that a nameplate chooses. The same choices give the same object. */
 export function kindFor(id: KindId, nameplate: Nameplate = {}): SystemKind {
-  const plain = KINDS[id].compose({})
-  const chosen = plain.components.flatMap(c => (c.fields ?? []).filter(f => f.choices || `${c.id}.${f.id}` === 'motor.volts').map(f => `${c.id}.${f.id}`))
-  const key = `${id}|${chosen.map(f => nameplate[f] ?? '').join()}`
-  const kept = composed.get(key)
-  if (kept) return kept
-  const fresh = KINDS[id].compose(nameplate)
-  composed.set(key, fresh)
-  return fresh
+  const compose = (key: string, choices: Nameplate) => {
+    const kind = composed.get(key) ?? KINDS[id].compose(choices)
+    composed.set(key, kind)
+    return kind
+  }
+  const chosen = compose(id, {}).components.flatMap(c => (c.fields ?? []).filter(f => f.choices || `${c.id}.${f.id}` === 'motor.volts').map(f => `${c.id}.${f.id}`)).filter(f => nameplate[f] !== undefined)
+  return chosen.length === 0 ? compose(id, {}) : compose(`${id}|${chosen.map(f => `${f}=${nameplate[f]}`).join()}`, nameplate)
 }
 
 /** The description a model is built from: healthy figures, power stages and the flow side, as they are asked for by who plays against the model. */
 export function describeSystem(kind: KindId, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS): Description {
-  return KINDS[kind].describe(nameplate, schools)
+  return { ...KINDS[kind].describe(nameplate, schools), kind: kindFor(kind, nameplate) }
 }
 
 /** What would be assumed for want of a figure, most telling first, or the figure that makes no sense. Nothing is solved for it. */
@@ -53,5 +52,5 @@ export function reviewNameplate(kind: KindId, nameplate: Nameplate): Result<read
 export function buildModel(kind: string, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS, options: ModelOptions = {}): ModelResult {
   if (!isKindId(kind)) return fail('unknown-kind', { kind, known: KIND_IDS.join(', ') })
   const badField = findBadField(kindFor(kind, nameplate), nameplate)
-  return badField ?? buildSystemModel(KINDS[kind].describe(nameplate, schools), nameplate, options)
+  return badField ?? buildSystemModel(describeSystem(kind, nameplate, schools), nameplate, options)
 }

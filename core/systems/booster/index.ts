@@ -35,6 +35,6 @@ export const booster: KindPlan = {
     const plate = createPlate(n)
     const { stage, healthy } = describeSingle(plate, { startGear: 'surface', disconnect: yes(n, 'supply.disconnect'), neutral: neutralOf(n), runCapacitor: yes(n, 'motor.runCapacitor'), hp: 0.75, load: 0.9, constantLoad: false })
     const water = describeWater(plate, { ...BOOSTER_WATER, cutOff: (n['switch.cutOff'] ?? 1) === 1, prechargeOffset: schools.prechargeOffset })
-    return { kind: booster.compose(n), plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
+    return { plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
   },
 }

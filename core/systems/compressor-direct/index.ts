@@ -36,6 +36,6 @@ export const compressorDirect: KindPlan = {
     const plate = createPlate(n)
     const { stage, healthy } = describeSingle(plate, { startGear: 'surface', disconnect: false, neutral: neutralOf(n), runCapacitor: yes(n, 'motor.runCapacitor'), hp: 1.5, load: 0.9, constantLoad: true })
     const air = describeAir(plate, { cutIn: 95 * PSI, cutOut: 125 * PSI, volume: AIR_VOLUME / 3, delivery: 5 * CFM })
-    return { kind: compressorDirect.compose(n), plate, healthy: { ...healthy, ...air.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * air.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: air.run }
+    return { plate, healthy: { ...healthy, ...air.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * air.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: air.run }
   },
 }

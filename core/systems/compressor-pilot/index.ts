@@ -49,6 +49,6 @@ export const compressorPilot: KindPlan = {
       ? describeSingle(plate, { startGear: 'surface', disconnect, neutral: false, runCapacitor: yes(n, 'motor.runCapacitor'), hp: 5, load: 0.9, constantLoad: true, pilot: { transformer, float: false } })
       : describeThree(plate, { drowned: false, disconnect, transformer, float: false, hp: 5, load: 0.9, constantLoad: true })
     const air = describeAir(plate, { cutIn: 125 * PSI, cutOut: 155 * PSI, volume: AIR_VOLUME * 4 / 3, delivery: 16 * CFM })
-    return { kind: compressorPilot.compose(n), plate, healthy: { ...healthy, ...air.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * air.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: air.run }
+    return { plate, healthy: { ...healthy, ...air.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * air.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: air.run }
   },
 }

@@ -62,7 +62,7 @@ export const holdingTank: KindPlan = {
     const water = describeWater(plate, { ...BOOSTER_WATER, volume: 20 * GALLON, inlet: 2 * PSI, cutOff: (n['switch.cutOff'] ?? 1) === 1, prechargeOffset: schools.prechargeOffset })
     const wellWater = { 'well:pump.flow': n['well-pump.flow'] ?? WELL_FLOW, 'well:pump.shutOff': 80 * PSI, 'well:pump.turns': 1, 'well:source.yield': n['well-pump.yield'] ?? 6 * WELL_FLOW, 'well:check.leak': 0, 'well:check.stuck': 0 }
     return {
-      kind: holdingTank.compose(n), plate, healthy: { ...main.healthy, ...well.healthy, ...water.healthy, ...wellWater }, stages: [{ ...main.stage, bands: { ...main.stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }, well.stage], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure,
+      plate, healthy: { ...main.healthy, ...well.healthy, ...water.healthy, ...wellWater }, stages: [{ ...main.stage, bands: { ...main.stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }, well.stage], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure,
       stageEffect: (_, f, solved) => wellEffect(f, solved),
       // a supply pump that gives nothing leaves the open tank, and so the booster, dry
       flow: (f, stages) => water.run(!stages[1] || wellEffect(f, stages[1]) === 'runs' || wellEffect(f, stages[1]) === 'runs-weak' ? f : { ...f, 'source.yield': 0 }, stages),

@@ -31,6 +31,6 @@ export const rv: KindPlan = {
     const { stage, healthy } = describeDirect(plate)
     const accumulator = yes(n, 'pump.accumulator')
     const water = describeWater(plate, { ...RV_WATER, cutOff: false, tankless: !accumulator, displacement: true, prechargeOffset: Math.min(schools.prechargeOffset, 3 * PSI) })
-    return { kind: rv.compose(n), plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
+    return { plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
   },
 }

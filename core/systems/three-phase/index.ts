@@ -35,6 +35,6 @@ export const threePhase: KindPlan = {
     const plate = createPlate(n)
     const { stage, healthy } = describeThree(plate, { drowned: true, disconnect: (n['supply.disconnect'] ?? 1) === 1, transformer: yes(n, 'starter.control'), float: yes(n, 'starter.float'), hp: 5, load: 0.9, constantLoad: false })
     const water = describeWater(plate, { ...WELL_WATER, flow: 35 * GALLON / 60, volume: 120 * GALLON, cutOff: yes(n, 'switch.cutOff'), prechargeOffset: schools.prechargeOffset, yieldField: 'pump.yield' })
-    return { kind: threePhase.compose(n), plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
+    return { plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
   },
 }

@@ -30,6 +30,6 @@ export const well3wire: KindPlan = {
     const plate = createPlate(n)
     const { stage, healthy } = describeSingle(plate, { startGear: 'box', disconnect: yes(n, 'supply.disconnect'), neutral: false, runCapacitor: yes(n, 'box.runCapacitor'), hp: 0.75, load: 0.9, constantLoad: false })
     const water = describeWater(plate, { ...WELL_WATER, cutOff: yes(n, 'switch.cutOff'), prechargeOffset: schools.prechargeOffset, yieldField: 'pump.yield' })
-    return { kind: well3wire.compose(n), plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
+    return { plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
   },
 }
