@@ -3,12 +3,17 @@ import type { CauseNote, Complaint, Drawing, FaultMode, Figures, SeenTest, Syste
 import { faultId } from './types'
 import { NOTES } from './blocks/causes'
 import type { Block } from './blocks/rows'
+import { findPathProblem } from './drawing'
 import { scoped } from './power/pieces'
 
 export interface KindHead { readonly id: string, readonly name: string, readonly medium: 'water' | 'air', readonly complaints: readonly Complaint[], readonly drawing: Drawing, /** choices that this kind usually has, by field */ readonly usual?: Readonly<Record<string, number>> }
 
+/** Throws for a kind that cannot be: no source ahead of a part, a path that is a loop. */
 export function compose({ usual = {}, ...head }: KindHead, ...blocks: readonly Block[]): SystemKind {
   const all = <T>(pick: (b: Block) => readonly T[] | undefined): T[] => blocks.flatMap(b => pick(b) ?? [])
+  const components = all(b => b.components)
+  const problem = findPathProblem(head.drawing, components)
+  if (problem) throw new Error(`kind ${head.id}: ${problem}`)
   const faults = all(b => b.faults)
   const faultIds = new Set(faults.map(faultId))
   const known = (key: string) => {
@@ -19,7 +24,7 @@ export function compose({ usual = {}, ...head }: KindHead, ...blocks: readonly B
   const causeNotes = [...NOTES, ...all(b => b.notes)].filter(n => shows(tests, n)).map(({ fault, ...n }): CauseNote => fault && faultIds.has(fault) ? { ...n, fault } : n)
   const causeIds = new Set([...causeNotes.map(n => n.id), ...faultIds])
   return {
-    ...head, components: all(b => b.components).map(c => c.fields ? { ...c, fields: c.fields.map(f => usual[`${c.id}.${f.id}`] === undefined ? f : { ...f, usual: usual[`${c.id}.${f.id}`]! }) } : c), points: all(b => b.points).map((p, i) => ({ ...p, number: i + 1 })), tests, causeNotes,
+    ...head, components: components.map(c => c.fields ? { ...c, fields: c.fields.map(f => usual[`${c.id}.${f.id}`] === undefined ? f : { ...f, usual: usual[`${c.id}.${f.id}`]! }) } : c), points: all(b => b.points).map((p, i) => ({ ...p, number: i + 1 })), tests, causeNotes,
     faults: faults.map((f): FaultMode => ({ ...f, causes: f.causes.filter(c => causeIds.has(c.because) && c.because !== faultId(f)) })),
   }
 }

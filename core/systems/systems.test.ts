@@ -3,7 +3,9 @@ import { solveNetwork } from '#core/circuit'
 import { magnitude, requireOk } from '#core/foundation'
 import { SOURCES } from '#core/standards'
 import { PSI } from '#core/units'
-import { buildModel, faultId, KIND_IDS, kindFor, SCENARIOS, type NumericTest, type SystemModel } from '.'
+import { compose } from './compose'
+import { stretchesOf } from './drawing'
+import { buildModel, faultId, KIND_IDS, kindFor, SCENARIOS, type ComponentDef, type NumericTest, type SystemModel } from '.'
 
 const models = Object.fromEntries(KIND_IDS.map(k => [k, requireOk(buildModel(k, {}))])) as Record<typeof KIND_IDS[number], SystemModel>
 const three = models['well-3wire']
@@ -157,4 +159,15 @@ describe('describing a system', () => {
     const spread = (m: SystemModel) => m.predict(0, numeric(m, 'black.run')).sigma
     expect(spread(requireOk(buildModel('well-3wire', { 'motor.amps': 7.8 })))).toBeLessThan(spread(three))
   })
+})
+
+describe('a kind that cannot be', () => {
+  const components = (['supply', 'breaker', 'motor', 'pump'] as const).map((glyph): ComponentDef => ({ id: glyph, name: glyph, glyph, lane: 'power', place: 'panel' }))
+  const kind = (power: string[], flow: string[], ahead = power) => () => compose({ id: 'made-up', name: 'made up', medium: 'water', complaints: [], drawing: { power, flow, stretches: stretchesOf(ahead, {}, {}), shafts: [], ports: [] } }, { components })
+  it('is refused by the part that no source feeds', () => {
+    expect(kind(['supply', 'breaker', 'motor'], ['pump'])).not.toThrow()
+    expect(kind(['breaker', 'motor'], ['pump'])).toThrow('kind made-up: no source feeds breaker')
+    expect(kind(['supply', 'breaker', 'motor'], ['pump'], ['supply', 'breaker'])).toThrow('no source feeds motor')
+  })
+  it('is refused where its path comes back to where it was', () => expect(kind(['supply', 'motor'], ['pump', 'tank', 'pump'])).toThrow('the flow path is a loop: it comes back to pump'))
 })

@@ -24,7 +24,7 @@ const standing = (component: string) => props.standings.find(s => s.component ==
 const view = computed(() => {
   const { height, flowY, placed } = layout.value
   const pilot = placed.some(p => p.lane === 'pilot')
-  if (props.lane === 'power') return `0 0 ${WIDTH} ${pilot ? flowY - 62 : layout.value.powerY + 74}`
+  if (props.lane === 'power') return `0 0 ${WIDTH} ${pilot ? flowY - 62 : layout.value.powerY + 88}`
   return props.lane === 'flow' ? `0 ${flowY - 98} ${WIDTH} ${height - flowY + 98}` : `0 0 ${WIDTH} ${height}`
 })
 

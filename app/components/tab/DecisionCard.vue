@@ -25,11 +25,11 @@ const excluded = ref(false)
         <li v-for="e in decision.excludes" :key="e.label"><b>{{ e.label }}</b> by {{ e.lines.map(say).join('; ') }}</li>
       </ul>
     </div>
+    <p v-for="c in decision.cautions" :key="c" class="caution">{{ c }}</p>
     <p v-if="cause" class="open-cause">
       <b>What made it fail is {{ shown ? `shown: ${shown.label.toLowerCase()}` : 'still open' }}.</b>
-      {{ shown ? 'Put that right too, and name it when you settle.' : isolation.causeTests.length ? 'Before it runs again:' : 'Name it when you settle.' }}
+      {{ shown ? 'Put that right too, and name it when you settle.' : isolation.causeTests.length ? 'Look for it before it runs again.' : 'Name it when you settle.' }}
     </p>
-    <p v-for="c in decision.cautions" :key="c" class="caution">{{ c }}</p>
     <div class="row foot">
       <button class="press main" @click="emit('settle')">Repair and settle</button>
       <button v-for="t in isolation.causeTests.slice(0, 2)" :key="t.test" class="press" @click="emit('show', t.test)">{{ t.title }}</button>
