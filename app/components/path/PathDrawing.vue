@@ -65,9 +65,12 @@ const pipes = computed(() => {
   const run = layout.value.placed.filter(p => p.lane === 'flow')
   return run.slice(1).map((p, i) => ({ from: run[i]!.x, to: p.x, standing: standing(p.component.id)?.standing }))
 })
+const NOTE_CHAR = 5.6
+/** Its state and its note, on a line each where both would run across a shaft. */
 const under = (n: Name) => {
-  const p = layout.value.placed.find(x => x.component.id === n.component)!
-  return [word(p), props.notes[n.component]].filter(Boolean).join(' · ')
+  const said = [word(layout.value.placed.find(x => x.component.id === n.component)!), props.notes[n.component]].filter(Boolean)
+  const one = said.join(' · ')
+  return one.length * NOTE_CHAR > n.room ? said : [one]
 }
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)
@@ -119,7 +122,7 @@ const title = (f: Flag) => {
     </g>
     <g v-for="n in names" :key="`t${n.component}`" class="names" :transform="`translate(${n.x} ${n.y})`" :text-anchor="n.anchor">
       <text v-for="(line, i) in n.lines" :key="i" :y="(n.above ? i - n.lines.length + 1 : i) * 13" class="name">{{ line }}</text>
-      <text v-if="under(n)" :y="n.above ? -14 * n.lines.length : 1 + 13 * n.lines.length" class="note">{{ under(n) }}</text>
+      <text v-for="(line, i) in under(n)" :key="`u${i}`" :y="(n.above ? -14 : 13) * n.lines.length + (n.above ? 0 : 1 + 12 * i)" class="note">{{ line }}</text>
     </g>
     <g
       v-for="f in bare"

@@ -23,6 +23,8 @@ describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
       expect(p.x + p.width / 2, p.component.id).toBeLessThanOrEqual(WIDTH)
       expect(p.y + p.height / 2, p.component.id).toBeLessThanOrEqual(layout.height)
     }
+    // with a line of state under it
+    for (const n of layout.names) if (!n.above) expect(n.y + 13 * n.lines.length + 4, n.component).toBeLessThanOrEqual(layout.height)
   })
   it('runs power left to right and water or air back right to left, without overlaps', () => {
     for (const [of, sign] of [['power', 1], ['flow', -1]] as const) lane(of).slice(1).forEach((p, i) => expect(sign * (p.x - lane(of)[i]!.x), p.component.id).toBeGreaterThan((p.width + lane(of)[i]!.width) / 2))
@@ -52,6 +54,17 @@ describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
   it('writes no name across another', () => {
     const boxes = layout.names.map(n => ({ id: n.component, from: n.anchor === 'start' ? n.x : n.x - n.width / 2, to: n.anchor === 'start' ? n.x + n.width : n.x + n.width / 2, top: n.y - 11 - (n.above ? (n.lines.length - 1) * 13 : 0), bottom: n.y + 2 + (n.above ? 0 : (n.lines.length - 1) * 13) }))
     for (const [i, a] of boxes.entries()) for (const b of boxes.slice(i + 1)) expect(a.from < b.to && b.from < a.to && a.top < b.bottom && b.top < a.bottom, `${a.id} ${b.id}`).toBe(false)
+  })
+})
+
+describe('words beside a switch', () => {
+  it('have room up to the shaft that comes down next to them, and no further', () => {
+    const layout = layOutPath(kindFor('rv'))
+    const name = layout.names.find(n => n.component === 'switch')!
+    const shaft = layout.shafts[0]!
+    expect(shaft.x).toBeGreaterThan(name.x)
+    expect(name.x + name.room).toBeLessThan(shaft.x)
+    expect(name.x + name.room).toBeGreaterThan(shaft.x - 10)
   })
 })
 

@@ -8,7 +8,7 @@ export type DrawnLane = 'power' | 'pilot' | 'flow'
 export interface Placed { readonly component: ComponentDef, readonly lane: DrawnLane, readonly x: number, readonly y: number, readonly width: number, readonly height: number }
 export interface Wire { readonly path: string, readonly mid: readonly [number, number], readonly conductor: string, readonly name?: { readonly text: string, readonly x: number, readonly y: number }, readonly pilot: boolean }
 export interface Flag { readonly point: TestPoint, readonly at: readonly [number, number], readonly lane: DrawnLane }
-export interface Name { readonly component: string, readonly lines: readonly string[], readonly x: number, readonly y: number, readonly anchor: 'start' | 'middle', readonly above: boolean, readonly width: number }
+export interface Name { readonly component: string, readonly lines: readonly string[], readonly x: number, readonly y: number, readonly anchor: 'start' | 'middle', readonly above: boolean, readonly width: number, /** for words beside it, up to the next shaft */ readonly room: number }
 export interface Joint { readonly x: number, readonly from: number, readonly to: number, readonly ends: readonly [string, string] }
 export interface PathLayout {
   readonly width: number
@@ -44,7 +44,7 @@ export function layOutPath(kind: SystemKind): PathLayout {
   const between = (drawing.pilot ?? []).length > 0
   const over = drawing.stretches.some(s => s.route === 'over')
   const powerY = over ? WITH_OVER_Y : USUAL_Y
-  const [pilotY, flowY] = between ? [powerY + 98, powerY + 212] : [powerY + 82, powerY + (drawing.power.some(id => find(id).glyph === 'control-box') ? 148 : 130)]
+  const [pilotY, flowY] = between ? [powerY + 98, powerY + 212] : [powerY + 82, powerY + (drawing.power.some(id => find(id).glyph === 'control-box') ? 148 : 136)]
   const upstream = drawing.flow.indexOf(drawing.shafts.at(-1)!.pump)
   const power = spread(drawing.power.map(find), 22, WIDTH - 26 - upstream * 66, powerY)
   const at = (id: string) => [...power, ...pilot].find(p => p.component.id === id)
@@ -56,16 +56,19 @@ export function layOutPath(kind: SystemKind): PathLayout {
   if (unloader >= 0 && check) pilot[unloader] = { ...pilot[unloader]!, x: beside(check.x, pilot.filter((_, i) => i !== unloader)) }
   const placed = [...power, ...pilot, ...flow]
   const place = (id: string) => placed.find(p => p.component.id === id)!
+  const shafts = drawing.shafts.map((s): Joint => {
+    const [motor, pump] = [place(s.motor), place(s.pump)]
+    return { x: motor.x, from: motor.y + motor.height / 2, to: pump.y - pump.height / 2, ends: [s.motor, s.pump] }
+  })
+  const names = nameAll(placed, shafts)
   return {
-    width: WIDTH, height: flowY + 70, powerY, pilotY, flowY, placed,
+    // a line of state or note may stand under each name
+    width: WIDTH, height: Math.max(flowY + 70, ...names.map(n => n.y + 13 * n.lines.length + 6)), powerY, pilotY, flowY, placed,
     wires: drawing.stretches.flatMap(s => wiresOf(s, place(s.from), place(s.to))),
     flags: placeFlags(kind, place),
-    names: nameAll(placed),
+    names,
     ports: drawing.ports.map(p => joint(place(p.to), place(p.from), flowY, p.from, p.to)),
-    shafts: drawing.shafts.map((s) => {
-      const [motor, pump] = [place(s.motor), place(s.pump)]
-      return { x: motor.x, from: motor.y + motor.height / 2, to: pump.y - pump.height / 2, ends: [s.motor, s.pump] }
-    }),
+    shafts,
   }
 }
 
@@ -208,7 +211,7 @@ function apart(at: [number, number], taken: readonly Flag[], ways: readonly (rea
 const CHAR = 6.5
 
 /** Names under their glyphs, in two lines where one would touch its neighbour, and a step lower where two still would. */
-function nameAll(placed: readonly Placed[]): Name[] {
+function nameAll(placed: readonly Placed[], shafts: readonly Joint[]): Name[] {
   const out: Name[] = []
   for (const lane of ['power', 'pilot', 'flow'] as const) {
     const row = placed.filter(p => p.lane === lane && p.component.glyph !== 'supply').toSorted((a, b) => a.x - b.x)
@@ -227,7 +230,7 @@ function nameAll(placed: readonly Placed[]): Name[] {
       let y = base
       while (!above && taken.some(t => Math.abs(t.y - y) < 13 * lines.length && t.from < to + 4 && from - 4 < t.to)) y += 13
       lines.forEach((_, n) => taken.push({ from, to, y: y + n * 13 }))
-      out.push({ component: p.component.id, lines, x, y, anchor: aside ? 'start' : 'middle', above, width })
+      out.push({ component: p.component.id, lines, x, y, anchor: aside ? 'start' : 'middle', above, width, room: aside ? Math.min(...shafts.filter(s => s.x > x).map(s => s.x), WIDTH) - x - 6 : WIDTH })
     })
   }
   return out
