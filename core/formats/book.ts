@@ -20,6 +20,9 @@ export const fittedSchema = z.strictObject({
 /** A line written short: "10:44 line 238", "+1 09:30 note …" for the next day; or a whole line. */
 export const writtenLineSchema = z.union([z.string().max(2000), lineSchema])
 
+/** A picture that a `photo` line names by its id. */
+export const photoSchema = z.strictObject({ id, type: z.enum(['image/jpeg', 'image/png', 'image/webp']), base64: z.base64().max(2_700_000) })
+
 export const tabSchema = z.strictObject({
   id: id.optional(),
   day: z.iso.date(),
@@ -28,6 +31,7 @@ export const tabSchema = z.strictObject({
   words: text,
   since: text.optional(),
   lines: z.array(writtenLineSchema).max(20000),
+  photos: z.array(photoSchema).max(500).optional(),
 })
 
 export const systemSchema = z.strictObject({
@@ -64,6 +68,7 @@ export const bookSchema = z.strictObject({
 export type BookFile = z.infer<typeof bookSchema>
 export type SiteFile = z.infer<typeof siteSchema>
 export type SystemFile = z.infer<typeof systemSchema>
+export type PhotoFile = z.infer<typeof photoSchema>
 export type TabFile = z.infer<typeof tabSchema>
 
 /** The JSON Schema (2020-12) published as docs/keep-tab.schema.json. */

@@ -6,10 +6,10 @@
 import { fail, ok, type Result } from '#core/foundation'
 import { isKindId, KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind } from '#core/systems'
 import { checkLine, foldTab, parseShorthand, type DraftLine, type Line } from '#core/tab'
-import { bookSchema, FORMAT, VERSION, type BookFile, type SystemFile, type TabFile } from './book'
+import { bookSchema, FORMAT, VERSION, type BookFile, type PhotoFile, type SystemFile, type TabFile } from './book'
 import { parseNameplate } from './nameplate'
 
-export interface ReadTab { readonly id: string, readonly day: string, readonly by?: string, readonly lines: readonly Line[] }
+export interface ReadTab { readonly id: string, readonly day: string, readonly by?: string, readonly lines: readonly Line[], readonly photos: readonly PhotoFile[] }
 export interface ReadSystem { readonly id: string, readonly name: string, readonly kind: KindId, readonly location?: string, readonly installed?: string, readonly nameplate: Nameplate, readonly fitted: NonNullable<SystemFile['fitted']>, readonly tabs: readonly ReadTab[] }
 export interface ReadSite { readonly id: string, readonly name: string, readonly place?: string, readonly contact?: string, readonly access?: string, readonly systems: readonly ReadSystem[] }
 export interface ReadBook { readonly company?: string, readonly meters: NonNullable<BookFile['meters']>, readonly sites: readonly ReadSite[] }
@@ -94,7 +94,7 @@ function readTab(kind: SystemKind, systemId: string, tab: TabFile, shift: number
       lines.push(whole(one, i + 1))
     }
   }
-  return ok({ id, day: start, lines, ...by })
+  return ok({ id, day: start, lines, photos: tab.photos ?? [], ...by })
 }
 
 /**

@@ -14,9 +14,9 @@ export function writeBook(book: ReadBook): BookFile {
         ...system,
         nameplate: writeNameplate(system.kind, nameplate),
         ...(fitted.length > 0 ? { fitted: [...fitted] } : {}),
-        tabs: tabs.map(({ id, day, by, lines }) => {
+        tabs: tabs.map(({ id, day, by, lines, photos }) => {
           const opened = lines.find(l => l.kind === 'opened')
-          return { id, day, ...(by ? { by } : {}), complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '', lines: [...lines] }
+          return { id, day, ...(by ? { by } : {}), complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '', lines: [...lines], ...(photos.length > 0 ? { photos: [...photos] } : {}) }
         }),
       })),
     })),

@@ -2,12 +2,13 @@
 import type { BatchItem } from 'drizzle-orm/batch'
 import { eq } from 'drizzle-orm'
 import type { ImportReply } from '#contracts'
-import { makeId, readBook, writeBook, type BookFile, type ReadBook, type ReadSystem } from '#core/formats'
+import { makeId, readBook, writeBook, type BookFile, type ReadBook, type ReadSystem, type ReadTab } from '#core/formats'
 import type { KindId } from '#core/systems'
-import { foldTab } from '#core/tab'
+import { foldTab, type Line } from '#core/tab'
 import type { Database } from '../database/open'
-import { fitted, lines, meters, partsUsed, shop, sites, systems, tabs } from '../database/schema'
+import { fitted, lines, meters, partsUsed, photos, shop, sites, systems, tabs } from '../database/schema'
 import { lineRow, partRow, readLines, tabProjection } from './lines'
+import { photoRow, readPhotos } from './photos'
 import { Refusal } from './problems'
 
 /** @param layTo the day to which the file's anchor is moved, for demo data */
@@ -31,23 +32,30 @@ export async function importBook(db: Database, content: string, layTo?: string):
           const lacking = tab.lines.filter(l => !before.some(b => b.id === l.id))
           count.already++
           count.lines += lacking.length
-          if (lacking.length > 0) work.push(db.insert(lines).values(lacking.map(l => lineRow(tab.id, l))).onConflictDoNothing(), db.update(tabs).set(tabProjection([...before, ...lacking])).where(eq(tabs.id, tab.id)))
+          if (lacking.length > 0) work.push(...lacking.flatMap(line => lineWork(db, system.id, tab.id, line)), db.update(tabs).set(tabProjection([...before, ...lacking])).where(eq(tabs.id, tab.id)))
+          work.push(...photoWork(db, tab))
           continue
         }
         count.tabs++
         count.lines += tab.lines.length
         const opened = foldTab(tab.lines).opened
         work.push(db.insert(tabs).values({ id: tab.id, system: system.id, openedAt: tab.lines[0]?.at ?? `${tab.day}T09:00:00.000Z`, complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '', ...tabProjection(tab.lines) }))
-        for (const line of tab.lines) {
-          work.push(db.insert(lines).values(lineRow(tab.id, line)).onConflictDoNothing())
-          if (line.kind === 'part') work.push(db.insert(partsUsed).values(partRow(system.id, line)).onConflictDoNothing())
-        }
+        work.push(...tab.lines.flatMap(line => lineWork(db, system.id, tab.id, line)), ...photoWork(db, tab))
       }
     }
   }
   const [first, ...rest] = work
   if (first) await db.batch([first, ...rest])
   return count
+}
+
+function lineWork(db: Database, system: string, tab: string, line: Line): BatchItem<'sqlite'>[] {
+  const kept = db.insert(lines).values(lineRow(tab, line)).onConflictDoNothing()
+  return line.kind === 'part' ? [kept, db.insert(partsUsed).values(partRow(system, line)).onConflictDoNothing()] : [kept]
+}
+
+function photoWork(db: Database, tab: ReadTab): BatchItem<'sqlite'>[] {
+  return tab.photos.map(({ id, base64 }) => db.insert(photos).values(photoRow(tab.id, id, Buffer.from(base64, 'base64'), ` (picture ${id} of the tab of ${tab.day})`)).onConflictDoNothing())
 }
 
 function systemWork(db: Database, site: string, system: ReadSystem): BatchItem<'sqlite'>[] {
@@ -78,7 +86,7 @@ async function readSystems(db: Database, site: string): Promise<ReadSystem[]> {
     return {
       ...system, kind: kind as KindId, ...(installed ? { installed } : {}),
       fitted: parts.map(p => ({ component: p.component, part: p.part, number: p.number, why: p.why, ...(p.fitted ? { fitted: p.fitted } : {}), ...(p.removed ? { removed: p.removed } : {}) })),
-      tabs: await Promise.all(calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: (await readLines(db, t.id)).map(k => k.line) }))),
+      tabs: await Promise.all(calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: (await readLines(db, t.id)).map(k => k.line), photos: await readPhotos(db, t.id) }))),
     }
   }))
 }

@@ -3,14 +3,17 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import type { Line } from '#core/tab'
+import { sayProblem } from '#core/words'
 import { openDatabase } from '../database/open'
+import { exportBook, importBook } from './books'
 import { countFaults, forgetLearned, readLearned } from './learned'
 import { addLines } from './lines'
 import { keepPhoto, readPhoto } from './photos'
 import { Refusal } from './problems'
 import { openTab, readTab } from './tabs'
 
-const { db } = await openDatabase(`file:${join(mkdtempSync(join(tmpdir(), 'keep-tab-photos-')), 'tab.db')}`)
+const folder = mkdtempSync(join(tmpdir(), 'keep-tab-photos-'))
+const { db } = await openDatabase(`file:${join(folder, 'tab.db')}`)
 let n = 0
 const line = (more: object, day = '2026-06-15') => ({ id: `line-photo-${++n}`, at: `${day}T10:00:00.000Z`, ...more }) as Line
 const open = (tab: string, more: object = {}) => openTab(db, { site: { id: 'site-photos', name: 'Hill Farm' }, system: { id: 'system-photos', name: 'pump', kind: 'three-phase', ...more }, tab: { id: tab, opened: line({ kind: 'opened', complaint: 'groans', words: '' }) } })
@@ -32,6 +35,25 @@ describe('pictures', () => {
     expect(await code(keepPhoto(db, 'tab-photos-1', 'photo-2', Buffer.from('<svg onload=alert(1)>')))).toBe('bad-photo')
     expect(await code(keepPhoto(db, 'no-such-tab', 'photo-2', jpeg))).toBe('not-found')
     expect(await code(readPhoto(db, 'photo-2'))).toBe('not-found')
+  })
+  it('go with their tab in the open file, and are taken in with it, once', async () => {
+    const book = await exportBook(db, 'site-photos')
+    expect(book.sites[0]!.systems[0]!.tabs![0]!.photos).toEqual([{ id: 'photo-1', type: 'image/jpeg', base64: jpeg.toString('base64') }])
+    const other = await openDatabase(`file:${join(folder, 'other.db')}`)
+    for (let i = 0; i < 2; i++) await importBook(other.db, JSON.stringify(book))
+    expect((await readPhoto(other.db, 'photo-1')).bytes.equals(jpeg)).toBe(true)
+    expect(await exportBook(other.db, 'site-photos')).toEqual(book)
+    other.client.close()
+  })
+  it('that are none, or no base64, refuse the whole file by their place', async () => {
+    const book = await exportBook(db, 'site-photos')
+    const withPhoto = (base64: string) => JSON.stringify({ ...book, sites: book.sites.map(s => ({ ...s, name: 'Half a Site', systems: s.systems.map(y => ({ ...y, tabs: y.tabs!.map(t => ({ ...t, photos: [{ id: 'photo-odd', type: 'image/png', base64 }] })) })) })) })
+    const other = await openDatabase(`file:${join(folder, 'refuses.db')}`)
+    const why = async (base64: string) => importBook(other.db, withPhoto(base64)).then(() => '', (e: unknown) => e instanceof Refusal ? sayProblem(e.problem) : String(e))
+    expect(await why(Buffer.from('<svg onload=alert(1)>').toString('base64'))).toBe('That picture cannot be kept: it is not a JPEG, PNG or WebP picture (picture photo-odd of the tab of 2026-06-15).')
+    expect(await why('not base64!')).toContain('photos › 0 › base64')
+    expect((await exportBook(other.db)).sites).toEqual([])
+    other.client.close()
   })
 })
 

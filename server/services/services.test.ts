@@ -1,10 +1,11 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Line } from '#core/tab'
 import { openDatabase, type OpenedDatabase } from '../database/open'
+import { partsUsed } from '../database/schema'
 import { exportBook, importBook } from './books'
 import { addLines, readLines } from './lines'
 import { nameDatabaseError, Refusal } from './problems'
@@ -118,6 +119,23 @@ describe('books', () => {
     const longer = { ...school, systems: [{ ...school.systems[0]!, tabs: [{ ...tab, lines: [...tab.lines, line({ kind: 'note', text: 'from the other office' } as never)] }] }] }
     expect(await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 1, sites: [longer] }))).toMatchObject({ tabs: 0, lines: 1, already: 1 })
     expect((await readLines(opened.db, tab.id!)).at(-1)!.line).toMatchObject({ text: 'from the other office' })
+  })
+  it('count the parts of lines that a known tab lacked', async () => {
+    const { sites } = await exportBook(opened.db)
+    const school = sites.find(s => s.name === 'Alderbrook School')!
+    const tab = school.systems[0]!.tabs![0]!
+    const part = line({ kind: 'part', component: 'switch', on: 'pressure switch' } as never)
+    await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 1, sites: [{ ...school, systems: [{ ...school.systems[0]!, tabs: [{ ...tab, lines: [...tab.lines, part] }] }] }] }))
+    expect(await opened.db.select().from(partsUsed).where(eq(partsUsed.line, part.id))).toMatchObject([{ component: 'switch', on: 'pressure switch', system: school.systems[0]!.id }])
+  })
+  it('are refused whole when one of their lines has the id of another that says something else', async () => {
+    const { sites } = await exportBook(opened.db)
+    const school = sites.find(s => s.name === 'Alderbrook School')!
+    const [first, ...rest] = school.systems[0]!.tabs![0]!.lines as Line[]
+    const clash = { ...school, id: 'site-clash', name: 'Clash', systems: [{ ...school.systems[0]!, id: 'system-clash', tabs: [{ ...school.systems[0]!.tabs![0]!, id: 'tab-clash', lines: [{ ...first!, at: '2020-01-01T00:00:00.000Z' }, ...rest] }] }] }
+    const error = await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 1, sites: [clash] })).then(() => undefined, (e: unknown) => e)
+    expect(nameDatabaseError(error)?.problem.code).toBe('id-taken')
+    expect((await listSites(opened.db)).map(s => s.name)).not.toContain('Clash')
   })
   it('come out as they went in', async () => {
     const { sites } = await exportBook(opened.db)
