@@ -4,23 +4,27 @@ import type { SystemCard } from '#contracts'
 import { writeNameplate } from '#core/formats'
 import { isKindId, type SystemKind } from '#core/systems'
 import { sayProblem } from '#core/words'
+import { useDraftOfEdits } from '~/composables/useDraft'
 import { askServer } from '~/composables/useServer'
 
 const props = defineProps<{ kind: SystemKind, system: SystemCard }>()
 const emit = defineEmits<{ changed: [] }>()
-const written = ref<Record<string, string>>({})
+const edits = useDraftOfEdits(props.system.id, 'nameplate')
+const plate = computed(() => writeNameplate(props.system.kind, props.system.nameplate))
+const written = computed<Record<string, string>>({ get: () => ({ ...edits.value ?? plate.value }), set: (figures) => { edits.value = figures } })
 const trouble = ref('')
 const kept = ref(false)
-watch(() => props.system, (s) => { written.value = writeNameplate(s.kind, s.nameplate) }, { immediate: true })
 const fields = computed(() => props.kind.components.flatMap(c => (c.fields ?? []).map(f => ({ id: `${c.id}.${f.id}`, label: `${c.name}: ${f.label.toLowerCase()}` }))))
-const filled = computed(() => fields.value.filter(f => written.value[f.id]))
+const filled = computed(() => fields.value.filter(f => plate.value[f.id]))
 
 async function save() {
   const nameplate = Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
   const answer = await askServer<SystemCard>(`/api/systems/${props.system.id}`, { method: 'PUT', body: { nameplate } })
   trouble.value = answer.ok ? '' : sayProblem(answer.problem)
   kept.value = answer.ok
-  if (answer.ok) emit('changed')
+  if (!answer.ok) return
+  edits.value = undefined
+  emit('changed')
 }
 </script>
 
@@ -29,17 +33,19 @@ async function save() {
     <h3 class="caps">Nameplate</h3>
     <ul class="plate">
       <li v-for="f in filled" :key="f.id">
-        <span class="soft">{{ f.label }}</span> <b>{{ written[f.id] }}</b>
+        <span class="soft">{{ f.label }}</span> <b>{{ plate[f.id] }}</b>
       </li>
     </ul>
     <p v-if="!filled.length" class="soft">No figures yet: tables stand in, with a wide spread.</p>
-    <details>
+    <details :open="edits !== undefined || kept">
       <summary>Fill in or correct</summary>
       <form class="form" @submit.prevent="save">
         <NameplateForm v-if="isKindId(system.kind)" v-model="written" :kind="system.kind" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div>
-          <button class="press main">Keep these figures</button> <span v-if="kept && !trouble" role="status">Kept.</span>
+          <button class="press main">Keep these figures</button>
+          <button v-if="edits" type="button" class="press plain" @click="edits = undefined">Put back what is kept</button>
+          <span v-else-if="kept && !trouble" role="status">Kept.</span>
         </div>
       </form>
     </details>

@@ -3,6 +3,7 @@
 import type { Isolation, ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
 import { sayAfterRepair } from '~/composables/sayAfterRepair'
+import { useDraftAt } from '~/composables/useDraft'
 
 const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, say: (line: string) => string, settled: boolean }>()
 const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], wait: [test: string, minutes: number], settle: [] }>()
@@ -15,16 +16,16 @@ const FIRST: Record<Need, string> = { 'any': '', 'live': 'Power on', 'proven-dea
 /** once something has been put right: whether that was all */
 const afterRepair = computed(() => sayAfterRepair(props.isolation?.afterRepair) ?? (props.isolation?.afterRepair ? 'By the lines nothing more is wrong.' : undefined))
 const skipping = ref(false)
-const reason = ref('')
+const reason = useDraftAt(String(useRoute().params.id), 'leave out', () => first.value?.test)
 const outcomes = computed(() => first.value?.outcomes ?? [])
 const NEEDS: Record<Need, string> = { 'any': '', 'live': 'power on', 'proven-dead': 'proven dead', 'discharged': 'dead and discharged', 'zero-pressure': 'zero pressure' }
 
-watch(first, () => {
-  skipping.value = false
-  reason.value = ''
-})
+watch(() => first.value?.test, () => { skipping.value = reason.value !== '' }, { immediate: true })
 function skip() {
-  if (first.value && reason.value.trim()) emit('skip', first.value.test, reason.value.trim())
+  const why = reason.value.trim()
+  if (!first.value || !why) return
+  reason.value = ''
+  emit('skip', first.value.test, why)
 }
 </script>
 

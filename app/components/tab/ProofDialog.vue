@@ -3,14 +3,16 @@
 import type { WorkState, DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
 import { sayProblem } from '#core/words'
+import { useDraftAt } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ state: WorkState | undefined }>()
 const emit = defineEmits<{ close: [], done: [] }>()
 const tab = useTab()
 const dialog = useTemplateRef('dialog')
+/** never held over: a proof is of now */
 const figures = ref<string[]>([])
-const reason = ref('')
+const reason = useDraftAt(String(useRoute().params.id), 'no proof', () => props.state)
 const trouble = ref('')
 
 const ASK: Record<WorkState, { title: string, labels: string[], steps: string[], caution: string }> = {
@@ -24,7 +26,6 @@ const ask = computed(() => props.state ? ASK[props.state] : undefined)
 watch(() => props.state, (s) => {
   if (!s) return dialog.value?.close()
   figures.value = ASK[s].labels.map(() => '')
-  reason.value = ''
   trouble.value = ''
   dialog.value?.showModal()
 })
@@ -47,6 +48,7 @@ async function keep(withReason: boolean) {
     trouble.value = sayProblem(logged.problem)
     return
   }
+  reason.value = ''
   emit('done')
 }
 </script>

@@ -2,13 +2,14 @@
 /** The tape: the tab's lines in order, newest at hand, with verdicts and what each ruled out. Strike and re-read from here. */
 import type { Isolation } from '#core/isolation'
 import type { Line } from '#core/tab'
+import { useDraftAt } from '~/composables/useDraft'
 import type { TapeRow } from './tapeRows'
 
 const props = defineProps<{ rows: readonly TapeRow[], isolation: Isolation | undefined, notKept: ReadonlySet<string>, refused: readonly { readonly line: Line, readonly reason: string, readonly title: string }[], settled: boolean }>()
 const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string], asNote: [line: string, text: string], photo: [file: File, caption: string], leads: [] }>()
 const scroller = useTemplateRef('scroller')
 const chosen = ref<string>()
-const reason = ref('')
+const reason = useDraftAt(String(useRoute().params.id), 'strike', () => chosen.value)
 /** a refused line stands nowhere else, so it takes a second press */
 const dropping = ref<string>()
 
@@ -23,8 +24,9 @@ watch(() => [props.rows.length, props.refused.length, props.isolation], toEnd, {
 onMounted(toEnd)
 function strike(line: string) {
   if (!reason.value.trim()) return
-  emit('strike', line, reason.value.trim())
+  const why = reason.value.trim()
   reason.value = ''
+  emit('strike', line, why)
   chosen.value = undefined
 }
 </script>

@@ -7,6 +7,7 @@ import type { DraftLine, WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { layOutPath } from '~/components/path/layout'
 import { labelOf, tapeRows, wordLine } from '~/components/tab/tapeRows'
+import { useDraft } from '~/composables/useDraft'
 import { usePathState } from '~/composables/usePathState'
 import { useTabKeys } from '~/composables/useTabKeys'
 import { useKeeping } from '~/stores/keeping'
@@ -25,7 +26,7 @@ const leadsOpen = ref(false)
 const photoTrouble = ref('')
 const shown = shallowRef<ProposedTest>()
 const waiting = shallowRef<{ line: DraftLine, message: string, need: WorkState }>()
-const without = ref('')
+const without = useDraft(String(useRoute().params.id), 'without')
 const readingLine = useTemplateRef('readingLine')
 
 watch(id, i => void tab.open(i), { immediate: true })
@@ -89,7 +90,6 @@ function needs(line: DraftLine, message: string) {
   const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
   const need = firstProof(test?.need ?? 'any')
   if (need) waiting.value = { line, message, need }
-  without.value = ''
 }
 async function proved() {
   proving.value = undefined
@@ -103,6 +103,7 @@ async function goWithout() {
   if (!held || !without.value.trim() || !('test' in held.line)) return
   waiting.value = undefined
   await tab.log({ ...held.line, without: without.value.trim() } as DraftLine)
+  without.value = ''
   readingLine.value?.focus()
 }
 async function addPhoto(file: File, caption: string) {
