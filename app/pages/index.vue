@@ -56,7 +56,7 @@ const due = (day: string) => day < (today.reply?.today ?? '') ? 'overdue' : day 
         <h2 id="due-title" class="caps">Follow-ups</h2>
         <ul v-if="today.reply.followUps.length" class="list">
           <li v-for="f in today.reply.followUps" :key="f.tab + f.text">
-            <NuxtLink :to="`/tabs/${f.tab}`" class="row panel" :class="{ over: f.due < today.reply.today }"><b>{{ f.text }}</b><span>{{ f.siteName }} · {{ f.systemName }}</span><span class="soft">{{ due(f.due) }}</span></NuxtLink>
+            <NuxtLink :to="`/tabs/${f.tab}`" class="row panel" :class="{ over: f.due < today.reply.today }"><b class="sentence">{{ f.text }}</b><span>{{ f.siteName }} · {{ f.systemName }}</span><span class="soft">{{ due(f.due) }}</span></NuxtLink>
           </li>
         </ul>
         <p v-else class="soft none">No follow-up falls due this month.</p>
@@ -78,4 +78,5 @@ const due = (day: string) => day < (today.reply?.today ?? '') ? 'overdue' : day 
 .over { border-left: 4px solid var(--brass); }
 .none { padding: 8px 0; }
 @media (max-width: 760px) { .cols { grid-template-columns: 1fr; } }
+.sentence::first-letter { text-transform: uppercase; }
 </style>

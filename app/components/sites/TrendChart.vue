@@ -2,7 +2,7 @@
 /** The chart itself, loaded only where it is shown. */
 import ApexChart from 'vue3-apexcharts'
 import { useTheme } from '~/composables/useTheme'
-import type { TrendPoint } from './trendSeries'
+import { roundSteps, type TrendPoint } from './trendSeries'
 
 const props = defineProps<{ name: string, unit: string, points: readonly TrendPoint[] }>()
 const { night } = useTheme()
@@ -10,7 +10,7 @@ const series = computed(() => [{ name: props.name, data: props.points.map(p => (
 const options = computed(() => {
   const ink = night.value ? '#efe8d8' : '#1b2328'
   const rule = night.value ? '#36434a' : '#cdc3ae'
-  const top = Math.max(...props.points.map(p => p.value)) * 1.15
+  const { top } = roundSteps(Math.max(...props.points.map(p => p.value)))
   return {
     chart: { type: 'line', toolbar: { show: false }, zoom: { enabled: false }, animations: { enabled: false }, fontFamily: 'inherit', foreColor: ink, background: 'transparent' },
     stroke: { width: 2, colors: [ink] }, markers: { size: 5, colors: [ink], strokeWidth: 0 }, colors: [ink],

@@ -27,6 +27,13 @@ export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: read
   })
 }
 
+/** Ticks from nought that hold the largest figure, three steps of a round width. */
+export function roundSteps(most: number): { readonly step: number, readonly top: number } {
+  const decade = 10 ** Math.floor(Math.log10(Math.max(most, 1e-9) / 3))
+  const step = [1, 2, 2.5, 3, 4, 5, 10].map(n => n * decade).find(s => 3 * s > most * 1.02)!
+  return { step, top: 3 * step }
+}
+
 function scaleOf(quantity: string, si: number): number {
   const scale: Record<string, number> = { pressure: PSI, farads: 1e-6, ohms: 1e6, flow: 231 * 0.0254 ** 3 / 60 }
   return Number((si / (scale[quantity] ?? 1)).toPrecision(4))

@@ -7,7 +7,7 @@ export const CAUSES = {
   waterlogged: { because: 'tank-waterlogged', why: 'a tank without air gives no drawdown' },
   lowVolts: { because: 'low-volts', why: 'low voltage keeps the motor from coming up to speed' },
   surge: { because: 'surge', why: 'lightning and switching surges break insulation and contacts' },
-  age: { because: 'age', why: 'worn out in its time' },
+  age: { because: 'age', why: 'it has done its years' },
   damp: { because: 'damp', why: 'water or insects in the enclosure' },
   loose: { because: 'loose-terminal', why: 'a loose terminal heats, oxidises and heats more' },
   sand: { because: 'sand', why: 'sand and rust plug the nipple and wear the stages' },
