@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { useKeeping } from '~/stores/keeping'
 import { setClock } from '~/composables/useClock'
+import { inGoodTime } from '~/composables/inGoodTime'
+import { useIsolation } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
 
 const keeping = useKeeping()
 const ready = ref(false)
+// fetched and compiled while the rest begins
+useIsolation()
 onMounted(async () => {
-  const health = await askServer<{ now: string }>('/api/health')
-  if (health.ok) setClock(health.value.now)
+  await inGoodTime(askServer<{ now: string }>('/api/health').then((health) => {
+    if (health.ok) setClock(health.value.now)
+  }))
   ready.value = true
   await keeping.begin()
 })

@@ -32,8 +32,8 @@ const due = (day: string) => day < (today.reply?.today ?? '') ? 'overdue' : day 
       </div>
       <NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
     </header>
-    <p v-if="today.problem" class="trouble" role="alert">
-      {{ sayProblem(today.problem) }}<template v-if="today.asOf"> This is the list as this device had it {{ when(today.asOf) }}; its tabs open from the same copies.</template>
+    <p v-if="today.problem || today.asOf" :class="today.problem ? 'trouble' : 'soft'" :role="today.problem ? 'alert' : 'status'">
+      {{ today.problem ? sayProblem(today.problem) : 'The server has not answered yet.' }}<template v-if="today.asOf"> This is the list as this device had it {{ when(today.asOf) }}; its tabs open from the same copies.</template>
     </p>
     <div v-if="today.reply" class="cols">
       <section aria-labelledby="open-title">

@@ -7,6 +7,7 @@ import type { Line } from '#core/tab'
 import { localCopies } from '~/composables/localCopies'
 import { useKeeping } from './keeping'
 import { useTab } from './tab'
+import { useToday } from './today'
 
 for (const [name, it] of Object.entries({ computed, nextTick, ref, shallowRef, watch })) vi.stubGlobal(name, it)
 vi.stubGlobal('window', { addEventListener: () => {} })
@@ -47,6 +48,42 @@ describe('a line that the server has acknowledged', () => {
     const id = logged.ok ? logged.value.id : ''
     expect(seen()).toEqual(['line-one', id])
     expect((await localCopies.readTab('tab-a'))?.lines.map(k => k.line.id)).toEqual(['line-one', id])
+  })
+})
+
+describe('a server that is slow to answer', () => {
+  it('leaves no one waiting: the copy on this device stands in until it does', async () => {
+    await localCopies.saveTab(tabOf('tab-slow', 'line-held'))
+    let late = (_: Response) => {}
+    give = () => new Promise((resolve) => { late = resolve })
+    const tab = useTab()
+    const opening = tab.open('tab-slow')
+    await vi.waitFor(() => expect(seen()).toEqual(['line-held']), 3000)
+    late(reply(tabOf('tab-slow', 'line-held', 'line-new')))
+    await opening
+    expect(seen()).toEqual(['line-held', 'line-new'])
+    expect(tab.problem).toBeUndefined()
+  })
+  it('says what is wrong where neither has the tab', async () => {
+    give = () => Promise.reject(new TypeError('no route'))
+    const tab = useTab()
+    await tab.open('tab-nowhere')
+    expect(tab.reply).toBeUndefined()
+    expect(tab.problem?.code).toBe('unreachable')
+  })
+  it('gives Today as this device had it, and the list itself when it comes', async () => {
+    const list = (company: string) => ({ today: '2026-06-15', company, tabs: [], followUps: [], bring: [] })
+    await localCopies.saveToday({ at: '2026-06-15T07:00:00.000Z', reply: list('as it was') })
+    let late = (_: Response) => {}
+    give = () => new Promise((resolve) => { late = resolve })
+    const today = useToday()
+    const loading = today.load()
+    await vi.waitFor(() => expect(today.reply?.company).toBe('as it was'), 3000)
+    expect(today.asOf).toBe('2026-06-15T07:00:00.000Z')
+    late(reply(list('as it is')))
+    await loading
+    expect(today.reply?.company).toBe('as it is')
+    expect(today.asOf).toBeUndefined()
   })
 })
 

@@ -9,6 +9,7 @@ import { checkLine, foldTab, type DraftLine, type Line } from '#core/tab'
 import { localCopies, withKept } from '~/composables/localCopies'
 import { useClock } from '~/composables/useClock'
 import { askFor, plain, useIsolation } from '~/composables/useIsolation'
+import { inGoodTime } from '~/composables/inGoodTime'
 import { askServer } from '~/composables/useServer'
 import { shrinkPicture } from '~/composables/photos'
 import { useKeeping } from './keeping'
@@ -57,7 +58,7 @@ export const useTab = defineStore('tab', () => {
     }
   }
 
-  /** Opens a tab from the server, or from this device's copy when the server cannot be reached. */
+  /** Opens a tab from the server, or from this device's copy where the server cannot be reached or is slow to answer. */
   async function open(id: string) {
     asked = id
     if (reply.value?.tab.id !== id) {
@@ -68,12 +69,13 @@ export const useTab = defineStore('tab', () => {
     }
     problem.value = undefined
     watchServer(id)
-    const fresh = await refresh(id)
-    if (fresh.ok) return
-    const copy = await localCopies.readTab(id)
-    if (id !== asked || reply.value) return
-    if (copy) reply.value = copy
-    else problem.value = fresh.problem
+    const asking = refresh(id)
+    if (!(await inGoodTime(asking))?.ok) {
+      const copy = await localCopies.readTab(id).catch(() => undefined)
+      if (copy && id === asked) reply.value ??= copy
+    }
+    const fresh = await asking
+    if (!fresh.ok && id === asked && !reply.value) problem.value = fresh.problem
   }
 
   async function refresh(id: string): Promise<Result<TabReply>> {

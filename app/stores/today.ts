@@ -1,9 +1,10 @@
-/** Today's list: open and carried tabs, follow-ups, what to bring; from this device's copy when the server cannot be reached. Also feeds the dividers along the top edge. */
+/** Today's list: open and carried tabs, follow-ups, what to bring; from this device's copy where the server cannot be reached or is slow to answer. Also feeds the dividers along the top edge. */
 import { defineStore } from 'pinia'
 import type { TodayReply } from '#contracts'
 import type { Problem } from '#core/foundation'
 import { localCopies } from '~/composables/localCopies'
 import { useClock } from '~/composables/useClock'
+import { inGoodTime } from '~/composables/inGoodTime'
 import { askServer } from '~/composables/useServer'
 import { useKeeping } from './keeping'
 
@@ -13,16 +14,18 @@ export const useToday = defineStore('today', () => {
   /** when the list shown was true, where it is this device's copy */
   const asOf = ref<string>()
   async function load() {
-    const answer = await askServer<TodayReply>('/api/today')
+    const asking = askServer<TodayReply>('/api/today')
+    if (!(await inGoodTime(asking))?.ok) await standIn()
+    const answer = await asking
     problem.value = answer.ok ? undefined : answer.problem
-    if (answer.ok) {
-      reply.value = answer.value
-      asOf.value = undefined
-      await localCopies.saveToday({ at: useClock().now(), reply: answer.value }).catch(useKeeping().cannotCopy)
-      return
-    }
-    const held = reply.value ? undefined : await localCopies.readToday().catch(() => undefined)
-    if (!held) return
+    if (!answer.ok) return
+    reply.value = answer.value
+    asOf.value = undefined
+    await localCopies.saveToday({ at: useClock().now(), reply: answer.value }).catch(useKeeping().cannotCopy)
+  }
+  async function standIn() {
+    const held = await localCopies.readToday().catch(() => undefined)
+    if (!held || reply.value) return
     reply.value = held.reply
     asOf.value = held.at
   }

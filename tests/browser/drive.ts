@@ -11,7 +11,7 @@ import { loadDemo } from '../../demo/load'
 export const DEMO_DAY = '2026-06-15'
 export const DEMO_NOW = '2026-06-15T10:55:00.000Z'
 
-export interface Served { readonly url: string, readonly database: string, start(): Promise<void>, kill(): Promise<void>, remove(): Promise<void> }
+export interface Served { readonly url: string, readonly database: string, start(): Promise<void>, kill(): Promise<void>, /** takes connections and answers none, as over a weak signal, until it goes on */ stall(): void, goOn(): void, remove(): Promise<void> }
 
 /** A server of the built product on a fresh database with the demo loaded. It can be killed and started again on the same data. */
 export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, string> } = {}): Promise<Served> {
@@ -31,7 +31,7 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
     await gone
   }
   await start()
-  return { url, database, start, kill, remove: async () => {
+  return { url, database, start, kill, stall: () => void child?.kill('SIGSTOP'), goOn: () => void child?.kill('SIGCONT'), remove: async () => {
     await kill()
     rmSync(folder, { recursive: true, force: true })
   } }

@@ -201,7 +201,7 @@ describe('what is being typed', () => {
 })
 
 describe('a dead signal', () => {
-  it('leaves Today and a tab that was never opened here, with its suspects, and takes a line', async () => {
+  it('or a weak one leaves Today and a tab that was never opened here, with its suspects, and takes a line', async () => {
     const fresh = await openPage()
     let down = false
     try {
@@ -209,6 +209,16 @@ describe('a dead signal', () => {
       await fresh.see('Hums for a few seconds', '.today')
       const copies = 'const done = arguments[arguments.length - 1]; const ask = indexedDB.open("keep-tab"); ask.onsuccess = () => { const count = ask.result.transaction("tabs").objectStore("tabs").count(); count.onsuccess = () => { ask.result.close(); done(count.result) } }'
       await waitFor(async () => await fresh.driver.executeAsyncScript<number>(copies) >= 4 && await fresh.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'), 15000, 'the copies on the device')
+      // first one so weak that nothing is answered, then none at all
+      served.stall()
+      await fresh.driver.get(served.url)
+      await fresh.see('as this device had it', '.today')
+      await fresh.driver.findElement(By.css(`.today a[href="/tabs/${meadow}"]`)).click()
+      await fresh.see('left', '.area-suspects')
+      await fresh.log('note written over a weak signal')
+      await fresh.see('not yet kept', '.area-tape')
+      served.goOn()
+      await waitFor(async () => !(await fresh.text('.area-tape')).includes('not yet kept'), 20000, 'the line to be kept')
       await served.kill()
       down = true
       await fresh.driver.get(served.url)
@@ -219,6 +229,7 @@ describe('a dead signal', () => {
       await fresh.see('written where there is no signal', '.area-tape')
     }
     finally {
+      served.goOn()
       if (down) await served.start()
       await fresh.close()
     }

@@ -5,14 +5,18 @@ import { complex, subtract, type Complex } from '#core/foundation'
 
 export interface OutsideAnswer { volts(node: string): Complex, amps(element: string): Complex }
 
-const spice = new Simulation()
-let started: Promise<void> | undefined
+/** The engine lets none of its memory go: a fresh one is taken after so many runs. */
+const MOST_RUNS = 4000
+let spice: Simulation | undefined
+let runs = 0
 const kept = new Map<string, Promise<Map<string, Complex>>>()
 let last: Promise<unknown> = Promise.resolve()
 
 async function run(netlist: string): Promise<Map<string, Complex>> {
-  started ??= spice.start()
-  await started
+  if (!spice || runs++ % MOST_RUNS === 0) {
+    spice = new Simulation()
+    await spice.start()
+  }
   spice.setNetList(netlist)
   const result = await spice.runSim()
   return new Map(result.data.map((d) => {
