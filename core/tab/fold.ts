@@ -116,12 +116,16 @@ export function foldTab(lines: readonly Line[]): TabState {
   }
 }
 
-/** Whether two readings of one test say the same: OL twice, the same answer, or figures within a tenth. */
+/** Volts, amps or ohms that are nothing to a hand meter, and the least figure that can be one of them: farads and flows are far smaller. */
+const [NOTHING, LEAST] = [0.5, 1e-3]
+
+/** Whether two readings of one test say the same: OL twice, the same answer, figures within a tenth, or nothing twice. */
 function agree(a: Evidence['line'], b: Evidence['line']): boolean {
   if (a.kind === 'observation') return b.kind === 'observation' && a.outcome === b.outcome
   if (b.kind === 'observation') return false
   if (a.value === null || b.value === null) return a.value === b.value
-  return Math.abs(a.value - b.value) <= 0.1 * Math.max(Math.abs(a.value), Math.abs(b.value)) + 1e-9
+  const larger = Math.max(Math.abs(a.value), Math.abs(b.value))
+  return Math.abs(a.value - b.value) <= 0.1 * larger + 1e-9 || (larger <= NOTHING && larger >= LEAST)
 }
 
 /** Power back on ends every proof, since the pump may run and charge what was bled; dead ends live. */

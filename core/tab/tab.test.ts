@@ -17,6 +17,13 @@ describe('the fold', () => {
     expect(state.evidence.map(e => e.line.id)).toEqual([b.id])
     expect([...state.replaced]).toEqual([a.id])
   })
+  it.each([
+    ['volts within a tenth', 'line.volts', 238, 229, 1], ['volts that are not', 'line.volts', 238, 120, 0], ['no volts, as a meter shows none', 'load.volts', 0.06, 0.31, 1], ['none, then some', 'load.volts', 0.06, 2.4, 0],
+    ['a joint of nothing, then of an ohm', 'relay.ohms', 0.05, 1.2, 0], ['OL twice', 'relay.ohms', null, null, 1], ['OL, then nothing', 'relay.ohms', null, 0, 0],
+    ['farads that differ', 'cap.farads', 147e-6, 47e-6, 0], ['a flow, then none', 'flow', 7e-4, 0, 0], ['a flow read again', 'flow', 7e-4, 6.6e-4, 1],
+  ])('counts %s as read again alike, or not', (_, test, first, second, confirmed) => {
+    expect(foldTab([opened(), reading(test, first), reading(test, second)]).evidence).toMatchObject([{ line: { value: second }, confirmed }])
+  })
   it('brings the earlier reading back when the later one is struck', () => {
     const [a, b] = [reading('line.volts', 238), reading('line.volts', 12)]
     const state = foldTab([opened(), a, b, add({ kind: 'strike', line: b.id, reason: 'wrong range' })])

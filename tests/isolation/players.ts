@@ -81,10 +81,11 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
       if (await closeCall(call, tables, lines, perform, repair, repaired)) break
       continue
     }
-    // once something has been put right and nothing is worth asking any more, whoever plays is done
-    const next = repaired.length > 0 && answer.next.length === 0 ? undefined : choose(tables, state, answer)
+    // once something has been put right and nothing is worth asking any more, what is left of the proof run is what the screen shows; then whoever plays is done
+    const proving = repaired.length > 0 && answer.next.length === 0
+    const next = proving ? answer.proof[0]?.test : choose(tables, state, answer)
     if (!next) break
-    await perform(kind.tests.find(t => t.id === next)!)
+    await perform(kind.tests.find(t => t.id === next)!, proving)
   }
   const needed = [...new Set(call.planted.map(p => p.mode.repair.label))]
   const wrong = done.filter(d => !needed.includes(d) && !resets.has(d))
