@@ -116,7 +116,7 @@ export function foldTab(lines: readonly Line[]): TabState {
   }
 }
 
-/** Volts, amps or ohms that are nothing to a hand meter, and the least figure that can be one of them: farads and flows are far smaller. */
+/** Volts, amps or ohms that are nothing to a hand meter (common practice, no source), and the least figure that can be one of them: farads and flows are far smaller. */
 const [NOTHING, LEAST] = [0.5, 1e-3]
 
 /** Whether two readings of one test say the same: OL twice, the same answer, figures within a tenth, or nothing twice. */

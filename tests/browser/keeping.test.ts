@@ -204,6 +204,14 @@ describe('a dead signal', () => {
   it('or a weak one leaves Today and a tab that was never opened here, with its suspects, and takes a line', async () => {
     const fresh = await openPage()
     let down = false
+    const fromCopies = async (note: string) => {
+      await fresh.driver.get(served.url)
+      await fresh.see('as this device had it', '.today')
+      await fresh.driver.findElement(By.css(`.today a[href="/tabs/${meadow}"]`)).click()
+      await fresh.see('left', '.area-suspects')
+      await fresh.log(`note ${note}`)
+      await fresh.see(note, '.area-tape')
+    }
     try {
       await fresh.driver.get(served.url)
       await fresh.see('Hums for a few seconds', '.today')
@@ -211,22 +219,13 @@ describe('a dead signal', () => {
       await waitFor(async () => await fresh.driver.executeAsyncScript<number>(copies) >= 4 && await fresh.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'), 15000, 'the copies on the device')
       // first one so weak that nothing is answered, then none at all
       served.stall()
-      await fresh.driver.get(served.url)
-      await fresh.see('as this device had it', '.today')
-      await fresh.driver.findElement(By.css(`.today a[href="/tabs/${meadow}"]`)).click()
-      await fresh.see('left', '.area-suspects')
-      await fresh.log('note written over a weak signal')
+      await fromCopies('written over a weak signal')
       await fresh.see('not yet kept', '.area-tape')
       served.goOn()
       await waitFor(async () => !(await fresh.text('.area-tape')).includes('not yet kept'), 20000, 'the line to be kept')
       await served.kill()
       down = true
-      await fresh.driver.get(served.url)
-      await fresh.see('as this device had it', '.today')
-      await fresh.driver.findElement(By.css(`.today a[href="/tabs/${meadow}"]`)).click()
-      await fresh.see('left', '.area-suspects')
-      await fresh.log('note written where there is no signal')
-      await fresh.see('written where there is no signal', '.area-tape')
+      await fromCopies('written where there is no signal')
     }
     finally {
       served.goOn()

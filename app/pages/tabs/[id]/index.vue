@@ -101,8 +101,9 @@ async function proved() {
 async function goWithout() {
   const held = waiting.value
   if (!held || !without.value.trim() || !('test' in held.line)) return
-  waiting.value = undefined
-  await tab.log({ ...held.line, without: without.value.trim() } as DraftLine)
+  const done = await tab.log({ ...held.line, without: without.value.trim() } as DraftLine)
+  waiting.value = done.ok ? undefined : { ...held, message: sayProblem(done.problem) }
+  if (!done.ok) return
   without.value = ''
   readingLine.value?.focus()
 }
