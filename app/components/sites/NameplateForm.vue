@@ -66,16 +66,16 @@ const set = (id: string, value: string) => { written.value = { ...written.value,
 </template>
 
 <style scoped>
-.plate-form { display: grid; gap: 12px; }
+.plate-form { display: grid; grid-template-columns: minmax(0, 1fr); gap: 12px; }
 fieldset { border: 0; padding: 0; margin: 0; min-width: 0; }
 legend { font-weight: 700; font-size: 14px; margin-bottom: 4px; }
-.options { display: grid; grid-template-columns: repeat(auto-fill, minmax(300px, 1fr)); gap: 6px 22px; }
+.options { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr)); gap: 6px 22px; }
 .options legend { grid-column: 1 / -1; }
-.option { display: flex; align-items: center; justify-content: space-between; gap: 10px; font-size: 14px; }
-.set { display: inline-flex; }
+.option { display: flex; align-items: center; justify-content: space-between; flex-wrap: wrap; gap: 4px 10px; font-size: 14px; }
+.set { display: inline-flex; flex-wrap: wrap; row-gap: 4px; }
 .pick { min-height: 44px; padding: 0 12px; border: 1.5px solid var(--rule); background: var(--panel); cursor: pointer; margin-left: -1.5px; font-size: 14px; }
 .pick[aria-checked='true'] { border-color: var(--brass); background: var(--brass-ground); font-weight: 700; z-index: 1; }
-.groups { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 14px 22px; align-items: start; }
+.groups { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(210px, 100%), 1fr)); gap: 14px 22px; align-items: start; }
 .group { display: grid; gap: 6px; border-top: 2px solid var(--rule); padding-top: 6px; }
 .with-unit { display: grid; grid-template-columns: 1fr 46px; align-items: center; gap: 6px; }
 .with-unit i { font-style: normal; color: var(--soft); font-size: 13.5px; }

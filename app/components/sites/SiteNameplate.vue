@@ -55,7 +55,7 @@ async function save() {
 <style scoped>
 .plate { list-style: none; padding: 0; margin: 6px 0 0; font-size: 14.5px; columns: 2; column-gap: 20px; }
 .plate li { break-inside: avoid; padding: 1px 0; }
-.form { display: grid; gap: 10px; margin-top: 8px; }
+.form { display: grid; grid-template-columns: minmax(0, 1fr); gap: 10px; margin-top: 8px; }
 summary { cursor: pointer; min-height: 32px; color: var(--brass); }
 @media (max-width: 760px) { .plate { columns: 1; } }
 </style>

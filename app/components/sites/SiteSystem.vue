@@ -79,5 +79,5 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 .side { display: grid; gap: 16px; align-content: start; }
 .parts li { padding: 3px 0; }
 summary { cursor: pointer; min-height: 32px; color: var(--soft); }
-@media (max-width: 760px) { .cols { grid-template-columns: 1fr; } .system { padding: 12px; } }
+@media (max-width: 760px) { .cols { grid-template-columns: minmax(0, 1fr); } .system { padding: 12px; } }
 </style>
