@@ -3,6 +3,7 @@ import { useKeeping } from '~/stores/keeping'
 import { setClock } from '~/composables/useClock'
 import { inGoodTime } from '~/composables/inGoodTime'
 import { useIsolation } from '~/composables/useIsolation'
+import { healthReply } from '#contracts'
 import { askServer } from '~/composables/useServer'
 
 const keeping = useKeeping()
@@ -10,7 +11,7 @@ const ready = ref(false)
 // fetched and compiled while the rest begins
 useIsolation()
 onMounted(async () => {
-  await inGoodTime(askServer<{ now: string }>('/api/health').then((health) => {
+  await inGoodTime(askServer('/api/health', healthReply).then((health) => {
     if (health.ok) setClock(health.value.now)
   }))
   ready.value = true

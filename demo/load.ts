@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { sayProblem } from '#core/words'
+import { attachmentsFolder, openFiles } from '../server/database/files'
 import { openDatabase } from '../server/database/open'
 import { importBook } from '../server/services/books'
 import { Refusal } from '../server/services/problems'
@@ -13,11 +14,12 @@ const BOOKS = fileURLToPath(new URL('./books', import.meta.url))
 
 /** @param today the day that the books' anchor is moved to, ISO date */
 export async function loadDemo(url: string, today: string): Promise<{ sites: number, systems: number, tabs: number, lines: number }> {
-  const { db, client } = await openDatabase(url)
+  const files = openFiles(attachmentsFolder(url))
+  const { db, client } = await openDatabase(url, files)
   const sum = { sites: 0, systems: 0, tabs: 0, lines: 0 }
   for (const file of readdirSync(BOOKS).filter(f => f.endsWith('.json')).toSorted()) {
     try {
-      const count = await importBook(db, readFileSync(join(BOOKS, file), 'utf8'), today)
+      const count = await importBook(db, files, readFileSync(join(BOOKS, file)), today)
       for (const key of ['sites', 'systems', 'tabs', 'lines'] as const) sum[key] += count[key]
     }
     catch (error) {

@@ -1,38 +1,106 @@
-/** What the app and the server say to each other. No logic. */
+/** What the app and the server say to each other. Every answer is parsed by its schema: what does not fit is no answer of this server. */
 import { z } from 'zod'
-import { lineSchema, type Line } from '#core/tab'
+import { practiceSchema } from '#core/formats'
+import { parseLine, type AnyLine } from '#core/tab'
 
 const id = z.string().min(6).max(64).regex(/^[\w-]+$/)
 const name = z.string().trim().min(1).max(120)
 const text = z.string().max(2000)
+const by = z.string().max(80).optional()
+const plate = z.record(z.string().max(60), z.union([z.string().max(60), z.number()]))
+
+/** A header that only this application's own pages send: a form or a link of another page cannot. */
+export const OWN_HEADER = 'x-keep-tab'
+/** The most lines that are posted at once. */
+export const MOST_LINES = 100
+/** Pictures are sent in pieces of at most this many bytes. */
+export const PIECE_BYTES = 128 * 1024
 
 export const openTabRequest = z.strictObject({
   site: z.strictObject({ id, name: name.optional(), place: text.optional(), contact: text.optional(), access: text.optional() }),
-  system: z.strictObject({ id, name: name.optional(), kind: z.string().max(40).optional(), installed: z.iso.date().optional(), nameplate: z.record(z.string().max(60), z.union([z.string().max(60), z.number()])).optional() }),
-  tab: z.strictObject({ id, opened: lineSchema }),
+  system: z.strictObject({ id, name: name.optional(), kind: z.string().max(40).optional(), installed: z.iso.date().optional(), nameplate: plate.optional() }),
+  tab: z.strictObject({ id, opened: z.unknown() }),
 })
 export type OpenTabRequest = z.infer<typeof openTabRequest>
 
-export const addLinesRequest = z.strictObject({ lines: z.array(lineSchema).min(1).max(500) })
-export type AddLinesRequest = z.infer<typeof addLinesRequest>
+/** Lines are parsed one by one where they are kept: a bad one is refused alone. */
+export const addLinesRequest = z.strictObject({ lines: z.array(z.unknown()).min(1).max(MOST_LINES) })
+export const nameplateRequest = z.strictObject({ nameplate: plate, by })
+export const practiceRequest = z.strictObject({ practice: practiceSchema, by })
 
-export const nameplateRequest = z.strictObject({ nameplate: z.record(z.string().max(60), z.union([z.string().max(60), z.number()])) })
+const problem = z.object({ code: z.string(), facts: z.record(z.string(), z.union([z.string(), z.number()])) })
+/** A refusal of this server, and of nothing that may stand between. */
+export const problemReply = problem.extend({ from: z.literal('keep-tab') })
+export type ProblemReply = z.infer<typeof problem>
 
-export interface KeptLine { readonly seq: number, readonly line: Line }
-export interface RefusedLine { readonly id: string, readonly problem: ProblemReply }
-export interface AddLinesReply { readonly kept: readonly string[], readonly refused: readonly RefusedLine[] }
-export interface ProblemReply { readonly code: string, readonly facts: Readonly<Record<string, string | number>> }
+export const healthReply = z.object({ ok: z.literal(true), now: z.string() })
+export const openTabReply = z.object({ tab: z.string() })
+export const refusedLine = z.object({ id: z.string(), problem })
+export const addLinesReply = z.object({ kept: z.array(z.string()), refused: z.array(refusedLine) })
+export const heldReply = z.object({ ranges: z.array(z.tuple([z.number(), z.number()])) })
+export const attachmentProgress = z.object({ have: z.union([z.literal('all'), z.number()]) })
+export const watchMessage = z.object({ tab: z.string(), lines: z.array(z.string()) })
 
-export interface SiteCard { readonly id: string, readonly name: string, readonly place: string }
-export interface SystemCard { readonly id: string, readonly site: string, readonly name: string, readonly kind: string, readonly location: string, readonly installed: string | null, readonly nameplate: Readonly<Record<string, number>> }
-export interface FittedPart { readonly component: string, readonly part: string, readonly number: string, readonly fitted: string | null, readonly removed: string | null, readonly why: string }
-export interface TabCard { readonly id: string, readonly system: string, readonly openedAt: string, readonly status: 'open' | 'carried' | 'settled', readonly complaint: string, readonly words: string, readonly note: string }
+const line = z.custom<AnyLine>(raw => parseLine(raw).ok)
+/** A line as the server keeps it: its place in arrival, and when it came. */
+const keptLine = z.object({ seq: z.number(), received: z.string(), line })
+/** One by one: a line that this version cannot read leaves the others readable. */
+const keptLines = z.array(z.unknown()).transform(list => list.flatMap((raw) => {
+  const kept = keptLine.safeParse(raw)
+  return kept.success ? [kept.data] : []
+}))
+const siteCard = z.object({ id: z.string(), name: z.string(), place: z.string() })
+const siteFile = siteCard.extend({ access: z.string(), contact: z.string() })
+const systemCard = z.object({
+  id: z.string(), site: z.string(), name: z.string(), kind: z.string(), location: z.string(), installed: z.string().nullable(), nameplate: z.record(z.string(), z.number()),
+})
+const fittedPart = z.object({ component: z.string(), part: z.string(), number: z.string(), fitted: z.string().nullable(), removed: z.string().nullable(), why: z.string() })
+const tabCard = z.object({
+  id: z.string(), system: z.string(), openedAt: z.string(), status: z.enum(['open', 'carried', 'settled']), complaint: z.string(), words: z.string(), note: z.string(),
+})
+export const tabReply = z.object({
+  tab: tabCard, site: siteFile,
+  /** with the nameplate in force at the tab's time */
+  system: systemCard, practice: practiceSchema,
+  fitted: z.array(fittedPart), lines: keptLines,
+  /** hashes of the pictures that have come */
+  attachments: z.array(z.string()),
+  /** settled tabs of this kind by the fault they ended in, since the shop last began to count */
+  learned: z.record(z.string(), z.number()),
+})
+export const tabLinesReply = z.object({ tab: tabCard, lines: keptLines, attachments: z.array(z.string()) })
+const listedTab = tabCard.extend({ siteName: z.string(), systemName: z.string(), siteId: z.string() })
+const followUp = z.object({ tab: z.string(), siteName: z.string(), systemName: z.string(), text: z.string(), due: z.string() })
+export const todayReply = z.object({
+  today: z.string(), company: z.string(), tabs: z.array(listedTab), followUps: z.array(followUp),
+  bring: z.array(z.object({ tab: z.string(), siteName: z.string(), text: z.string() })),
+})
+const listedSite = siteCard.extend({ systems: z.array(z.object({ id: z.string(), name: z.string(), kind: z.string() })), tabs: z.number(), open: z.number() })
+export const sitesReply = z.array(listedSite)
+export const siteReply = z.object({
+  site: siteFile,
+  systems: z.array(z.object({ system: systemCard, fitted: z.array(fittedPart), tabs: z.array(z.object({ tab: tabCard, lines: z.array(line) })) })),
+})
+export const systemReply = systemCard
+export const importReply = z.object({ sites: z.number(), systems: z.number(), tabs: z.number(), lines: z.number(), already: z.number() })
+export const learnedReply = z.object({ since: z.string(), kinds: z.array(z.object({ kind: z.string(), tabs: z.number(), counts: z.record(z.string(), z.number()) })) })
+export const practicesReply = z.array(z.object({ from: z.string(), by: z.string().optional(), practice: practiceSchema }))
 
-export interface TabReply { readonly tab: TabCard, readonly site: SiteCard & { readonly access: string, readonly contact: string }, readonly system: SystemCard, readonly fitted: readonly FittedPart[], readonly lines: readonly KeptLine[], /** settled tabs of this kind by the fault they ended in, since the shop last began to count */ readonly learned: Readonly<Record<string, number>> }
-export interface LearnedReply { readonly since: string, readonly kinds: readonly { readonly kind: string, readonly tabs: number, readonly counts: Readonly<Record<string, number>> }[] }
-export interface ListedTab extends TabCard { readonly siteName: string, readonly systemName: string, readonly siteId: string }
-export interface FollowUp { readonly tab: string, readonly siteName: string, readonly systemName: string, readonly text: string, readonly due: string }
-export interface TodayReply { readonly today: string, readonly company: string, readonly tabs: readonly ListedTab[], readonly followUps: readonly FollowUp[], readonly bring: readonly { readonly tab: string, readonly siteName: string, readonly text: string }[] }
-export interface ListedSite extends SiteCard { readonly systems: readonly { readonly id: string, readonly name: string, readonly kind: string }[], readonly tabs: number, readonly open: number }
-export interface SiteReply { readonly site: SiteCard & { readonly access: string, readonly contact: string }, readonly systems: readonly { readonly system: SystemCard, readonly fitted: readonly FittedPart[], readonly tabs: readonly { readonly tab: TabCard, readonly lines: readonly Line[] }[] }[] }
-export interface ImportReply { readonly sites: number, readonly systems: number, readonly tabs: number, readonly lines: number, readonly already: number }
+type Said<S extends z.ZodType> = Readonly<z.infer<S>>
+export type AddLinesReply = { readonly kept: readonly string[], readonly refused: readonly RefusedLine[] }
+export type RefusedLine = Said<typeof refusedLine>
+export type AttachmentProgress = Said<typeof attachmentProgress>
+export type KeptLine = Said<typeof keptLine>
+export type SiteCard = Said<typeof siteCard>
+export type SystemCard = Said<typeof systemCard>
+export type FittedPart = Said<typeof fittedPart>
+export type TabCard = Said<typeof tabCard>
+export type TabReply = Said<typeof tabReply>
+export type TabLinesReply = Said<typeof tabLinesReply>
+export type LearnedReply = Said<typeof learnedReply>
+export type ListedTab = Said<typeof listedTab>
+export type FollowUp = Said<typeof followUp>
+export type TodayReply = Said<typeof todayReply>
+export type ListedSite = Said<typeof listedSite>
+export type SiteReply = Said<typeof siteReply>
+export type ImportReply = Said<typeof importReply>

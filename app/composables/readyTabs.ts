@@ -2,10 +2,10 @@
  * Tabs that may be opened next are made ready while nothing else is asked: a copy on this device, for where there is no
  * signal, and the model of their system in the worker.
  */
-import type { TabReply } from '#contracts'
-import { localCopies } from '~/composables/localCopies'
+import { tabReply } from '#contracts'
+import { useIsolation } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
-import { askFor, plain, useIsolation } from '~/composables/useIsolation'
+import { device } from '~/keeper/device'
 
 const MOST = 8
 
@@ -13,10 +13,10 @@ const MOST = 8
 export async function readyTabs(ids: readonly string[], wanted: () => boolean, cannotCopy: () => void) {
   const worker = useIsolation()
   for (const id of ids.slice(0, MOST)) {
-    const fresh = wanted() ? await askServer<TabReply>(`/api/tabs/${id}`) : undefined
-    // a tab opened meanwhile has saved a later copy of its own
+    const fresh = wanted() ? await askServer(`/api/tabs/${id}`, tabReply) : undefined
     if (!fresh?.ok || !wanted()) return
-    await localCopies.saveTab(fresh.value).catch(cannotCopy)
-    await worker.isolate(askFor(fresh.value), plain(fresh.value.lines.map(k => k.line)))
+    await device.saveTab(fresh.value).catch(cannotCopy)
+    await worker.open(fresh.value, fresh.value.lines.map(k => k.line))
+    await worker.ask(id, { ask: 'rank' }).answer
   }
 }

@@ -8,6 +8,11 @@ export function setClock(serverNow: string) {
 
 export const useClock = () => ({
   now: () => wallClock(new Date(Date.now() + offset)),
+  /** one instant, as it is written and in ms since 1970 */
+  stamp: () => {
+    const now = Date.now() + offset
+    return { now, at: wallClock(new Date(now)) }
+  },
   today: () => wallClock(new Date(Date.now() + offset)).slice(0, 10),
 })
 

@@ -1,18 +1,33 @@
 /** The worker that isolates, one for the whole app. */
 import { wrap, type Remote } from 'comlink'
-import type { TabReply } from '#contracts'
+import { v4 as uuid } from 'uuid'
+import type { Result } from '#core/foundation'
+import type { AnyLine } from '#core/tab'
 import { useClock } from '~/composables/useClock'
-import type { AskedSystem, IsolationApi } from '~/workers/isolation.worker'
+import type { AnswerTo, AskedSystem, IsolationApi, Question, SystemOf } from '~/workers/isolation.worker'
 
 let remote: Remote<IsolationApi> | undefined
 
-export function useIsolation(): Remote<IsolationApi> {
-  return remote ??= wrap<IsolationApi>(new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' }))
+const useWorker = (): Remote<IsolationApi> =>
+  remote ??= wrap<IsolationApi>(new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' }))
+
+export interface Asking<T> { readonly answer: Promise<Result<T>>, cancel(): void }
+
+export function useIsolation() {
+  const worker = useWorker()
+  return {
+    open: (reply: SystemOf, lines: readonly AnyLine[]) => worker.open(reply.tab.id, systemOf(reply), plain(lines)),
+    append: (tab: string, lines: readonly AnyLine[]) => worker.append(tab, plain(lines)),
+    ask<Q extends Question>(tab: string, question: Q): Asking<AnswerTo<Q>> {
+      const id = uuid()
+      const answer = worker.ask(id, tab, plain(question)) as unknown as Promise<Result<AnswerTo<Q>>>
+      return { answer, cancel: () => void worker.cancel(id) }
+    },
+  }
 }
 
-/** A tab's system as the worker needs it: kind, nameplate, and what shifts its base rates. */
-export function askFor({ system, learned, tab }: TabReply): AskedSystem {
-  return plain({ kind: system.kind, nameplate: system.nameplate, counts: learned ?? {}, installed: system.installed, today: (tab.openedAt ?? useClock().now()).slice(0, 10) })
+function systemOf({ system, learned, tab, practice }: SystemOf): AskedSystem {
+  return plain({ kind: system.kind, nameplate: system.nameplate, practice, counts: learned, installed: system.installed, today: (tab.openedAt || useClock().now()).slice(0, 10) })
 }
 
 /** A structured-clone-safe copy without reactive wrappers. */

@@ -1,23 +1,41 @@
-/** Asks the server. A refusal or a dead line comes back as a problem with a code; nothing is thrown for either. */
-import { fail, ok, type Result } from '#core/foundation'
-import type { ProblemReply } from '#contracts'
+/**
+ * Asks the server. Only an answer that is this server's counts: one that its schema reads, or a refusal that says it comes
+ * from here. A page that stands between, an answer cut off, a redirect, a time-out are troubles that pass.
+ */
+import type { z } from 'zod'
+import { OWN_HEADER, problemReply } from '#contracts'
+import { fail, ok, type Problem, type Result } from '#core/foundation'
 
-export interface AskOptions { readonly method?: 'GET' | 'POST' | 'PUT', readonly body?: unknown, readonly text?: string, readonly bytes?: Blob }
+export interface AskOptions { readonly method?: 'GET' | 'POST' | 'PUT', readonly body?: unknown, readonly bytes?: Blob }
 
-export async function askServer<T>(path: string, { method = 'GET', body, text, bytes }: AskOptions = {}): Promise<Result<T>> {
-  let response: Response
+/** How long an answer may take, ms. */
+const PATIENCE = 15000
+
+export async function askServer<S extends z.ZodType>(path: string, schema: S, { method = 'GET', body, bytes }: AskOptions = {}): Promise<Result<z.infer<S>>> {
+  const answer = await fetchOnce(path, method, bytes ?? (body === undefined ? undefined : JSON.stringify(body)), bytes ? 'application/octet-stream' : 'application/json')
+  if (!answer) return fail('unreachable')
+  const parsed = answer.ok ? schema.safeParse(answer.content) : undefined
+  if (parsed?.success) return ok(parsed.data)
+  const refusal = problemReply.safeParse(answer.content)
+  if (refusal.success && !answer.ok) return { ok: false, problem: { code: refusal.data.code, facts: refusal.data.facts } }
+  return answer.status >= 500 ? fail('unreachable', { status: answer.status }) : fail('torn-reply', { status: answer.status })
+}
+
+async function fetchOnce(path: string, method: string, body: Blob | string | undefined, type: string) {
   try {
-    response = await fetch(path, {
-      method, signal: AbortSignal.timeout(15000),
-      ...(bytes ? { body: bytes, headers: { 'content-type': 'application/octet-stream' } } : body === undefined && text === undefined ? {} : { body: text ?? JSON.stringify(body), headers: { 'content-type': text === undefined ? 'application/json' : 'text/plain' } }),
+    const response = await fetch(path, {
+      method, redirect: 'manual', signal: AbortSignal.timeout(PATIENCE),
+      headers: { ...(method === 'GET' ? {} : { [OWN_HEADER]: '1' }), ...(body === undefined ? {} : { 'content-type': type }) },
+      ...(body === undefined ? {} : { body }),
     })
+    return { ok: response.ok, status: response.status, content: await response.json().catch((): undefined => undefined) as unknown }
   }
   catch {
-    return fail('unreachable')
+    return undefined
   }
-  const reply = await response.json().catch(() => undefined) as unknown
-  if (response.ok) return ok(reply as T)
-  const problem = reply as Partial<ProblemReply> | undefined
-  if (problem?.code && typeof problem.code === 'string') return { ok: false, problem: { code: problem.code, facts: problem.facts ?? {} } }
-  return response.status >= 500 ? fail('unreachable', { status: response.status }) : fail('bad-request', { place: path, why: `status ${response.status}` })
 }
+
+const PASSING: ReadonlySet<string> = new Set(['unreachable', 'torn-reply', 'disk-full', 'busy', 'not-here'])
+
+/** A trouble that passes: the same is sent again later. */
+export const isPassing = ({ code }: Problem): boolean => PASSING.has(code)

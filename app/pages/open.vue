@@ -1,13 +1,17 @@
 <script setup lang="ts">
 /** Opening a tab in under half a minute: site, system kind and complaint are enough. */
 import { v7 as uuid } from 'uuid'
-import type { ListedSite, OpenTabRequest, SiteReply } from '#contracts'
+import { openTabReply, siteReply, sitesReply, type ListedSite, type OpenTabRequest } from '#contracts'
 import { writeNameplate } from '#core/formats'
 import { isKindId, KIND_IDS, kindFor, kindName, type Complaint, type KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useDraft, useDraftOfMany } from '~/composables/useDraft'
+import { newPen, type DraftLine, type Line } from '#core/tab'
 import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
+import { useWriter } from '~/composables/useWriter'
+import { device, lineOf } from '~/keeper/device'
+import { useKeeping } from '~/stores/keeping'
 
 const COMPLAINT_WORDS: Record<Complaint, string> = {
   'no-water': 'No water', 'no-air': 'No air', 'groans': 'Groans, does not start', 'overload-trips': 'Overload lets go', 'breaker-trips': 'Breaker or fuse goes', 'chatters': 'Contactor chatters', 'low-pressure': 'Low pressure', 'slow-air': 'Slow to make air', 'rapid-cycles': 'Starts every few seconds',
@@ -31,7 +35,7 @@ const sending = ref(false)
 useHead({ title: 'Open a tab · Keep Tab' })
 
 onMounted(async () => {
-  const answer = await askServer<ListedSite[]>('/api/sites')
+  const answer = await askServer('/api/sites', sitesReply)
   if (answer.ok) sites.value = answer.value
   else trouble.value = sayProblem(answer.problem)
   const asked = sites.value.find(s => s.id === route.query.site || s.systems.some(x => x.id === systemId.value))
@@ -49,7 +53,7 @@ const alike = computed(() => sites.value.flatMap(s => s.systems.filter(x => x.ki
 async function takeOver(event: Event) {
   const other = alike.value.find(a => a.id === (event.target as HTMLSelectElement).value)
   if (!other) return
-  const site = await askServer<SiteReply>(`/api/sites/${other.site}`)
+  const site = await askServer(`/api/sites/${other.site}`, siteReply)
   const system = site.ok ? site.value.systems.find(x => x.system.id === other.id)?.system : undefined
   if (system) written.value = writeNameplate(system.kind, system.nameplate)
   else if (!site.ok) trouble.value = sayProblem(site.problem)
@@ -61,6 +65,14 @@ const complaints = computed(() => kindFor(kindNow.value).complaints)
 watch(complaints, (list) => { if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined })
 const missing = computed(() => !siteName.value.trim() ? 'Say which site.' : newSystem.value && !kind.value ? 'Say what kind of system it is.' : !complaint.value ? 'Choose what the customer says.' : '')
 
+/** The line that opens the tab: of this device's pen, stored here once the server has it. */
+async function openingLine(complaint: Complaint): Promise<Line> {
+  const draft: DraftLine = { kind: 'opened', complaint, words: words.value.trim() || COMPLAINT_WORDS[complaint], ...(since.value.trim() ? { since: since.value.trim() } : {}) }
+  const by = useWriter().name.value
+  const writing = { id: uuid(), ...useClock().stamp(), ...(by ? { by } : {}), heads: [] }
+  return device.stamp(draft, writing).catch(() => lineOf(newPen(`dev-${uuid()}`), draft, writing).line)
+}
+
 async function open() {
   if (missing.value || !complaint.value) {
     trouble.value = missing.value
@@ -68,14 +80,16 @@ async function open() {
   }
   sending.value = true
   const tab = uuid()
+  const opened = await openingLine(complaint.value)
   const request: OpenTabRequest = {
     site: { id: known.value?.id ?? uuid(), name: siteName.value.trim(), ...(place.value.trim() ? { place: place.value.trim() } : {}) },
     system: newSystem.value ? { id: uuid(), name: systemName.value.trim() || kindName(kind.value).toLowerCase(), kind: kind.value, nameplate: Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== '')), ...(installed.value ? { installed: installed.value } : {}) } : { id: systemId.value },
-    tab: { id: tab, opened: { id: uuid(), at: useClock().now(), kind: 'opened', complaint: complaint.value, words: words.value.trim() || COMPLAINT_WORDS[complaint.value], ...(since.value.trim() ? { since: since.value.trim() } : {}) } },
+    tab: { id: tab, opened },
   }
-  const answer = await askServer<{ tab: string }>('/api/tabs', { method: 'POST', body: request })
+  const answer = await askServer('/api/tabs', openTabReply, { method: 'POST', body: request })
   sending.value = false
   if (answer.ok) {
+    await device.saveOpening({ tab, request }, opened).catch(useKeeping().cannotCopy)
     siteName.value = place.value = chosen.value = systemName.value = words.value = since.value = ''
     written.value = {}
     await navigateTo(`/tabs/${answer.value.tab}`)

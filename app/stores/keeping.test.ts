@@ -2,49 +2,59 @@ import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, ref, shallowRef } from 'vue'
-import type { Line } from '#core/tab'
-import { localCopies } from '~/composables/localCopies'
+import { MOST_LINES } from '#contracts'
+import { hashOf } from '#core/formats'
+import { createWriter, parseLine, type AnyLine } from '#core/tab'
+import { device } from '~/keeper/device'
+import { giveBack, waitFor } from '~/keeper/sender'
 import { useKeeping } from './keeping'
 
-vi.stubGlobal('ref', ref)
-vi.stubGlobal('computed', computed)
-vi.stubGlobal('shallowRef', shallowRef)
+for (const [name, it] of Object.entries({ computed, ref, shallowRef })) vi.stubGlobal(name, it)
 vi.stubGlobal('window', { addEventListener: () => {} })
+vi.stubGlobal('document', { addEventListener: () => {}, visibilityState: 'visible' })
+vi.stubGlobal('navigator', { storage: { persist: () => Promise.resolve(true) } })
+vi.stubGlobal('EventSource', class { close() {} })
+vi.stubGlobal('BroadcastChannel', undefined)
+vi.mock('~/composables/useWriter', () => ({ useWriter: () => ({ name: ref('R. Fennick') }) }))
 
-type Answer = (body: { lines: { id: string }[] }) => Response | Promise<Response>
+type Answer = (body: { lines: AnyLine[] }, url: string) => Response | Promise<Response>
 const reply = (status: number, body: unknown) => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
+const refusal = (status: number, code: string, facts = {}) => reply(status, { from: 'keep-tab', code, facts })
 const keepsAll: Answer = ({ lines }) => reply(200, { kept: lines.map(l => l.id), refused: [] })
-const photoOf = (url: string) => /photos\/(.+)$/.exec(url)?.[1]
-
-let answer: Answer
-let photo: () => Response
-let posted: string[][]
-let put: string[]
-const note = (id: string): Line => ({ id, at: '2026-06-15T10:00:00.000Z', kind: 'note', text: id })
 const dead = () => Promise.reject(new TypeError('no route'))
 
+let answer: Answer
+let held: () => Response
+let piece: (have: number, size: number) => Response
+let posted: AnyLine[][]
+let asked: string[]
 beforeEach(() => {
   posted = []
-  put = []
+  asked = []
   answer = keepsAll
-  photo = () => reply(200, { kept: '' })
-  vi.stubGlobal('fetch', (url: string, options: { body: string }) => {
-    const name = photoOf(url)
-    if (name) {
-      put.push(name)
-      return Promise.resolve(photo())
+  held = () => reply(200, { ranges: [] })
+  piece = (have, size) => reply(200, { have: have >= size ? 'all' : have })
+  vi.stubGlobal('fetch', async (url: string, options: { method: string, body?: string | Blob }) => {
+    asked.push(`${options.method} ${url}`)
+    if (url.includes('/attachments/')) {
+      const from = Number(/from=(\d+)/.exec(url)?.[1] ?? 0)
+      const size = Number(/size=(\d+)/.exec(url)?.[1] ?? Infinity)
+      return piece(options.method === 'PUT' ? from + (options.body as Blob).size : 0, size)
     }
-    const body = JSON.parse(options.body) as { lines: { id: string }[] }
-    posted.push(body.lines.map(l => l.id))
-    return Promise.resolve(answer(body))
+    if (url.includes('/devices/')) return held()
+    const body = JSON.parse(options.body as string) as { lines: AnyLine[] }
+    posted.push(body.lines)
+    return answer(body, url)
   })
   setActivePinia(createPinia())
 })
 afterEach(async () => {
   vi.restoreAllMocks()
-  await localCopies.dropUnsent((await localCopies.readUnsent()).map(u => u.id))
-  for (const held of await localCopies.readPhotos()) await localCopies.dropPhoto(held.id)
+  for (const own of await device.readAllOwn()) await device.dropLine(own.id)
+  for (const p of await device.readPictures()) await device.dropPicture(p.hash)
 })
+
+const note = (text: string) => ({ kind: 'note', text }) as const
 /** A page opened anew on the same device. */
 const reopen = async () => {
   setActivePinia(createPinia())
@@ -53,175 +63,206 @@ const reopen = async () => {
   await keeping.send()
   return keeping
 }
-const onDevice = async () => (await localCopies.readUnsent()).map(u => u.id)
+const texts = (lines: readonly AnyLine[]) => lines.map(l => (l as AnyLine & { text: string }).text)
+const onDevice = async (standing: 'unsent' | 'kept' | 'refused') => texts((await device.readStanding(standing)).map(u => u.line))
 
 describe('a line', () => {
-  it('leaves the device only when the server says that it has it', async () => {
-    const keeping = useKeeping()
-    await keeping.add('tab-a', note('one'))
-    await keeping.send()
-    expect(posted.flat()).toContain('one')
+  it('is on the device, placed, before it is sent; stays there once the server has it, and is not sent again', async () => {
+    const keeping = await reopen()
+    const line = await keeping.add('tab-a', note('one'), [])
+    expect(parseLine(line).ok).toBe(true)
+    expect(line).toMatchObject({ by: 'R. Fennick', seen: [] })
+    await vi.waitFor(async () => expect(await onDevice('kept')).toEqual(['one']))
     expect(keeping.unsent).toEqual([])
-    expect(await onDevice()).toEqual([])
+    await keeping.send()
+    expect(posted.flat()).toHaveLength(1)
+  })
+  it('has the number after the last one, and has seen what was on the tab', async () => {
+    const keeping = await reopen()
+    const first = await keeping.add('tab-a', note('one'), [])
+    const second = await keeping.add('tab-b', note('two'), [first])
+    expect([second.device, second.counter, second.seen]).toEqual([first.device, first.counter + 1, [first.id]])
+    expect(second.clock > first.clock).toBe(true)
   })
   it('stays through a dead signal and a closed page, and goes in its order afterwards', async () => {
     answer = dead
-    const keeping = useKeeping()
-    for (const id of ['one', 'two', 'three']) await keeping.add('tab-a', note(id))
-    await keeping.send()
-    expect(keeping.reachable).toBe(false)
-    expect(await onDevice()).toEqual(['one', 'two', 'three'])
+    const keeping = await reopen()
+    for (const text of ['one', 'two', 'three']) await keeping.add('tab-a', note(text), [])
+    await vi.waitFor(() => expect(keeping.reachable).toBe(false))
+    expect(await onDevice('unsent')).toEqual(['one', 'two', 'three'])
     answer = keepsAll
     posted = []
     const after = await reopen()
-    expect(posted.flat()).toEqual(['one', 'two', 'three'])
+    expect(texts(posted.flat())).toEqual(['one', 'two', 'three'])
     expect(after.unsent).toEqual([])
-    expect(await onDevice()).toEqual([])
   })
-  it('is not taken for refused by a server that only stumbled', async () => {
-    answer = () => reply(500, { error: true, statusCode: 500 })
-    const keeping = useKeeping()
-    await keeping.add('tab-a', note('one'))
+  it.each<[string, () => Response | Promise<Response>]>([
+    ['a page of a captive portal', () => new Response('<html>Sign in to the network</html>', { headers: { 'content-type': 'text/html' } })], ['a portal that speaks JSON', () => reply(200, { status: 'please sign in' })],
+    ['a portal that refuses', () => reply(403, { code: 'forbidden' })], ['a redirect', () => new Response(null, { status: 302, headers: { location: '/login' } })], ['a proxy that counts', () => new Response('slow down', { status: 429 })],
+    ['a server that stumbled', () => reply(500, { error: true, statusCode: 500 })], ['an answer cut off', () => new Response('{"kept":["li')], ['an answer that tells of no line', () => reply(200, { kept: [], refused: [] })],
+    ['a full disk', () => refusal(507, 'disk-full')], ['a book in use', () => refusal(503, 'busy')], ['a door that does not know this name', () => refusal(403, 'not-here')], ['no answer', dead],
+  ])('is never refused by %s', async (_, odd) => {
+    answer = odd
+    const keeping = await reopen()
+    await keeping.add('tab-a', note('one'), [])
+    await vi.waitFor(() => expect(keeping.reachable && !keeping.trouble).toBe(false))
+    expect([await onDevice('unsent'), await onDevice('refused')]).toEqual([['one'], []])
+    answer = keepsAll
     await keeping.send()
-    expect(keeping.unsent).toMatchObject([{ id: 'one' }])
-    expect(keeping.unsent[0]!.problem).toBeUndefined()
-    answer = () => reply(507, { code: 'disk-full', facts: {} })
-    await keeping.send()
-    expect(keeping.unsent[0]!.problem).toBeUndefined()
-    expect(keeping.trouble).toBe('disk-full')
+    expect(await onDevice('kept')).toEqual(['one'])
+    expect([keeping.reachable, keeping.trouble]).toEqual([true, undefined])
   })
-  it('that is refused stays with its reason, over a reload too, and does not hold up the others', async () => {
-    answer = ({ lines }) => reply(200, { kept: lines.filter(l => l.id !== 'bad').map(l => l.id), refused: lines.filter(l => l.id === 'bad').map(l => ({ id: l.id, problem: { code: 'tab-settled', facts: {} } })) })
-    const keeping = useKeeping()
-    for (const id of ['good', 'bad', 'fine']) await keeping.add('tab-a', note(id))
-    await keeping.send()
-    expect(keeping.unsent).toMatchObject([{ id: 'bad', problem: { code: 'tab-settled' } }])
-    expect(keeping.trouble).toBeUndefined()
-    expect(await localCopies.readUnsent()).toMatchObject([{ id: 'bad', problem: { code: 'tab-settled' } }])
+  it('that the server refuses stays with its reason, over a reload too, and does not hold up the others', async () => {
+    answer = ({ lines }) => {
+      const bad = lines.filter(l => texts([l])[0] === 'bad')
+      return reply(200, { kept: lines.filter(l => !bad.includes(l)).map(l => l.id), refused: bad.map(l => ({ id: l.id, problem: { code: 'bad-form', facts: { place: 'value', why: 'odd' } } })) })
+    }
+    const keeping = await reopen()
+    for (const text of ['good', 'bad', 'fine']) await keeping.add('tab-a', note(text), [])
+    await vi.waitFor(() => expect(keeping.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }]))
+    await vi.waitFor(async () => expect(await onDevice('kept')).toEqual(['good', 'fine']))
     const after = await reopen()
-    expect(after.unsent).toMatchObject([{ id: 'bad', problem: { code: 'tab-settled' } }])
-    await after.drop('bad')
-    expect(await onDevice()).toEqual([])
+    expect(after.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }])
+    await after.drop(after.refused[0]!.id)
+    expect(await onDevice('refused')).toEqual([])
   })
-  it('of another tab goes to its own address', async () => {
+  it('on a tab that the server does not know is tried again at the next visit', async () => {
+    answer = () => refusal(404, 'not-found', { what: 'tab' })
+    const keeping = await reopen()
+    await keeping.add('tab-a', note('early'), [])
+    await vi.waitFor(() => expect(keeping.refused).toHaveLength(1))
+    answer = keepsAll
+    await reopen()
+    expect(await onDevice('kept')).toEqual(['early'])
+  })
+  it('waits in posts of a hundred, in order, the 501st too', async () => {
     answer = dead
-    const keeping = useKeeping()
-    await keeping.add('tab-a', note('one'))
-    await keeping.add('tab-b', note('two'))
-    await keeping.send()
+    const keeping = await reopen()
+    for (let i = 0; i < 501; i++) await device.write('tab-a', note(`${i}`), { id: `line-many-${i}`, at: '2026-06-15T10:00:00.000Z', now: 1000 + i, heads: [] })
     answer = keepsAll
     posted = []
     await keeping.send()
-    expect(posted).toEqual([['one'], ['two']])
+    expect(posted.map(p => p.length)).toEqual([MOST_LINES, 100, 100, 100, 100, 1])
+    expect(texts(posted.flat())).toEqual(Array.from({ length: 501 }, (_, i) => `${i}`))
+  })
+})
+
+describe('waits between tries', () => {
+  it('grow, to a minute at most, and are spread so that devices do not come back at once', () => {
+    const longest = Array.from({ length: 12 }, (_, i) => waitFor(i, 1))
+    expect(longest.toSorted((a, b) => a - b)).toEqual(longest)
+    expect([longest[0], longest.at(-1), waitFor(3, 0)]).toEqual([500, 60000, 2000])
+  })
+})
+
+describe('a server that was restored from an older copy', () => {
+  const keepSome = async (count: number) => {
+    const keeping = await reopen()
+    const lines = []
+    for (let i = 0; i < count; i++) lines.push(await keeping.add('tab-a', note(`${i}`), []))
+    await vi.waitFor(async () => expect(await onDevice('kept')).toHaveLength(count))
+    posted = []
+    return { keeping, lines }
+  }
+  it('is given back the lines that it lacks, by ranges', async () => {
+    const { keeping, lines } = await keepSome(6)
+    const first = lines[0]!.counter
+    held = () => reply(200, { ranges: [[first, first + 1], [first + 4, first + 4]] })
+    expect(await giveBack()).toBe(3)
+    await keeping.send()
+    expect(texts(posted.flat())).toEqual(['2', '3', '5'])
+  })
+  it('is given nothing while it does not answer', async () => {
+    await keepSome(2)
+    held = () => new Response('<html>')
+    expect(await giveBack()).toBe(0)
+  })
+  it('that has more of this device\'s numbers than it gave shows that the device was restored: it takes a new name', async () => {
+    const { keeping, lines } = await keepSome(1)
+    held = () => reply(200, { ranges: [[1, lines[0]!.counter + 40]] })
+    await giveBack()
+    const after = await keeping.add('tab-a', note('after'), [])
+    expect([after.device === lines[0]!.device, after.counter]).toEqual([false, 1])
+  })
+  it('that lost the tab itself has it opened again from here', async () => {
+    const opened = createWriter('dev-opener')({ id: 'line-opened-1', at: '2026-06-15T10:00:00.000Z', kind: 'opened', complaint: 'groans', words: '' })
+    await device.saveOpening({ tab: 'tab-lost', request: { site: { id: 'site-1', name: 'Hill' }, system: { id: 'system-1', name: 'well', kind: 'well-3wire' }, tab: { id: 'tab-lost', opened } } }, opened)
+    let there = false
+    answer = (body, url) => {
+      if (url === '/api/tabs') {
+        there = true
+        return reply(200, { tab: 'tab-lost' })
+      }
+      return there ? keepsAll(body, url) : refusal(404, 'not-found', { what: 'tab' })
+    }
+    vi.stubGlobal('fetch', (url: string, options: { body: string }) => Promise.resolve(answer(JSON.parse(options.body ?? '{}') as { lines: AnyLine[] }, url)))
+    const keeping = await reopen()
+    await keeping.add('tab-lost', note('after'), [])
+    await vi.waitFor(async () => expect(await onDevice('kept')).toContain('after'))
+    expect(there).toBe(true)
   })
 })
 
 describe('a device whose storage fails', () => {
   it('says so, keeps the line on the page, and still sends it', async () => {
-    vi.spyOn(localCopies, 'saveUnsent').mockRejectedValue(new DOMException('full', 'QuotaExceededError'))
     answer = dead
-    const keeping = useKeeping()
-    await keeping.add('tab-a', note('one'))
-    await keeping.send()
+    const keeping = await reopen()
+    vi.spyOn(device, 'write').mockRejectedValue(new DOMException('full', 'QuotaExceededError'))
+    const line = await keeping.add('tab-a', note('one'), [])
     expect(keeping.trouble).toContain('keep this page open')
-    expect(keeping.unsent).toMatchObject([{ id: 'one' }])
+    expect(keeping.unsent.map(u => u.id)).toEqual([line.id])
     answer = keepsAll
     await keeping.send()
-    expect(keeping.unsent).toEqual([])
+    await vi.waitFor(() => expect(keeping.unsent).toEqual([]))
+    expect(texts(posted.flat())).toContain('one')
   })
   it('opens all the same when what was left cannot be read', async () => {
-    vi.spyOn(localCopies, 'readUnsent').mockRejectedValue(new DOMException('off', 'InvalidStateError'))
+    vi.spyOn(device, 'readStanding').mockRejectedValue(new DOMException('off', 'InvalidStateError'))
     const keeping = useKeeping()
     await keeping.begin()
     expect(keeping.trouble).toContain('cannot store')
-    vi.restoreAllMocks()
-    await keeping.add('tab-a', note('one'))
-    await keeping.send()
-    expect(keeping.unsent).toEqual([])
-  })
-  it('sends once more what could not be cleared: the server keeps one', async () => {
-    vi.spyOn(localCopies, 'moveKept').mockRejectedValueOnce(new DOMException('busy', 'AbortError'))
-    const keeping = useKeeping()
-    await keeping.add('tab-a', note('one'))
-    await keeping.send()
-    expect(keeping.unsent).toEqual([])
-    await reopen()
-    expect(posted.flat().filter(id => id === 'one').length).toBe(2)
-    expect(await onDevice()).toEqual([])
-  })
-})
-
-describe('lines added before the page has read what was left', () => {
-  it('stand behind it, and none of them is dropped', async () => {
-    answer = dead
-    await localCopies.saveUnsent({ id: 'left', tab: 'tab-a', order: 7, line: note('left') })
-    const keeping = useKeeping()
-    const begun = keeping.begin()
-    await keeping.add('tab-a', note('early'))
-    await begun
-    expect(keeping.unsent.map(u => u.id)).toEqual(['left', 'early'])
   })
 })
 
 describe('a picture', () => {
-  const line: Line = { id: 'line-p', at: '2026-06-15T10:00:00.000Z', kind: 'photo', photo: 'pic', caption: 'plate', width: 4, height: 3 }
+  const bytes = new Uint8Array(300_000).fill(7)
+  const hash = hashOf(bytes)
   const take = async () => {
-    await localCopies.savePhoto({ id: 'pic', tab: 'tab-a', blob: new Blob(['x']) })
-    const keeping = useKeeping()
-    await keeping.add('tab-a', line)
-    await keeping.send()
-    return keeping
+    await device.savePicture({ hash, type: 'image/jpeg', blob: new Blob([bytes]), standing: 'unsent' })
+    return reopen()
   }
-  const held = async () => (await localCopies.readPhotos()).map(p => p.id)
+  const standing = async () => (await device.readPicture(hash))?.standing
+  const sent = () => asked.filter(a => a.startsWith('PUT'))
 
-  it('goes ahead of the line that names it, and leaves the device when it is kept', async () => {
-    const order: string[] = []
-    photo = () => {
-      order.push('picture')
-      return reply(200, {})
-    }
-    answer = (body) => {
-      order.push('line')
-      return keepsAll(body)
+  it('goes in pieces, and though a line waits before it', async () => {
+    answer = dead
+    const keeping = useKeeping()
+    await keeping.add('tab-a', note('waits'), [])
+    await take()
+    await vi.waitFor(async () => expect(await standing()).toBe('kept'))
+    expect(sent().map(s => /from=(\d+)/.exec(s)![1])).toEqual(['0', '131072', '262144'])
+  })
+  it('goes on where the server has it', async () => {
+    let first = true
+    piece = (have, size) => {
+      const here = first ? 131072 : have
+      first = false
+      return reply(200, { have: here >= size ? 'all' : here })
     }
     await take()
-    expect(order).toEqual(['picture', 'line'])
-    expect(await held()).toEqual([])
+    await vi.waitFor(async () => expect(await standing()).toBe('kept'))
+    expect(sent()[0]).toContain('from=131072')
   })
-  it('stays on the device when the server cannot be reached', async () => {
-    photo = () => reply(503, { error: true })
-    await take()
-    expect(await held()).toEqual(['pic'])
-  })
-  it('stays there too when the server refuses it, is not pressed on it again and again, and goes with its line', async () => {
-    photo = () => reply(415, { code: 'bad-photo', facts: { why: 'it is odd' } })
-    answer = () => reply(200, { kept: [], refused: [{ id: 'line-p', problem: { code: 'tab-settled', facts: {} } }] })
+  it('stays on the device when the server cannot be reached, and with its reason when it is refused: not pressed on it again', async () => {
+    piece = () => new Response('<html>')
     const keeping = await take()
+    await vi.waitFor(() => expect(asked.some(a => a.includes('progress'))).toBe(true))
+    expect(await standing()).toBe('unsent')
+    piece = () => refusal(415, 'bad-attachment', { why: 'it is odd' })
     await keeping.send()
-    expect(put).toEqual(['pic'])
-    expect(await held()).toEqual(['pic'])
-    await keeping.drop('line-p')
-    expect(await held()).toEqual([])
-  })
-})
-
-describe('a store that another window holds in an older version', () => {
-  it('keeps no line waiting: it is said that this device cannot store it, and it goes to the server', async () => {
-    vi.resetModules()
-    const older = await new Promise<IDBDatabase>((resolve) => {
-      const drop = indexedDB.deleteDatabase('keep-tab')
-      drop.onsuccess = () => {
-        const ask = indexedDB.open('keep-tab', 1)
-        ask.onupgradeneeded = () => { ask.result.createObjectStore('unsent', { keyPath: 'id' }).createIndex('order', 'order') }
-        ask.onsuccess = () => resolve(ask.result)
-      }
-    })
-    const { useKeeping: fresh } = await import('./keeping')
-    setActivePinia(createPinia())
-    const keeping = fresh()
-    await keeping.add('tab-1', note('line-held-back-1'))
-    expect(keeping.trouble).toContain('cannot store lines')
-    await vi.waitFor(() => expect(posted.flat()).toContain('line-held-back-1'))
-    older.close()
+    await vi.waitFor(async () => expect(await standing()).toBe('refused'))
+    asked = []
+    await keeping.send()
+    expect(asked).toEqual([])
   })
 })

@@ -1,126 +1,209 @@
 /**
- * Keeping lines. Every line goes to this device's store first, then to the server in order; it leaves the device's store
- * only when the server has acknowledged it. A refused line stays, with its reason, until the person deals with it.
+ * Keeping lines, as one window sees it. A line is on this device before it is anywhere else. One window of the browser sends
+ * for all (leader), over one stream and one queue; the others tell it what was written and hear what became of it.
  */
 import { defineStore } from 'pinia'
-import type { AddLinesReply } from '#contracts'
+import { v7 as uuid } from 'uuid'
+import { watchMessage, type ProblemReply } from '#contracts'
 import type { Problem } from '#core/foundation'
-import type { Line } from '#core/tab'
-import { localCopies, type UnsentLine } from '~/composables/localCopies'
-import { askServer } from '~/composables/useServer'
+import { newPen, type AnyLine, type DraftLine, type Line, type Pen } from '#core/tab'
+import { useWriter } from '~/composables/useWriter'
+import { useClock } from '~/composables/useClock'
+import { openChannel, type Message } from '~/keeper/channel'
+import { device, lineOf, useStore } from '~/keeper/device'
+import type { OwnLine } from '~/keeper/held'
+import { ANSWER_WITHIN, seekLead } from '~/keeper/leader'
+import { createSender, fromDevice, giveBack, sendPictures, type Outgoing } from '~/keeper/sender'
+import { readOldPictures } from '~/keeper/upgrade'
 
-/** A trouble that passes: the same lines are sent again later. */
-const isPassing = ({ code }: Problem) => code === 'unreachable' || code === 'disk-full'
-const RETRY = [500, 1000, 2000, 4000, 8000]
+const CANNOT_STORE = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server has them.'
+const KEPT_FOR = 90 * 86400e3
 
 export const useKeeping = defineStore('keeping', () => {
   /** whole entries, never wrapped: the device's store takes plain objects only */
-  const unsent = shallowRef<readonly UnsentLine[]>([])
+  const unsent = shallowRef<readonly OwnLine[]>([])
+  const refused = shallowRef<readonly OwnLine[]>([])
   const reachable = ref(true)
   /** what this device cannot hold, and what the server cannot: the first outlives a dead signal */
   const deviceTrouble = ref<string>()
   const serverTrouble = ref<string>()
   const trouble = computed(() => deviceTrouble.value ?? serverTrouble.value)
-  let order = 0
-  let sending: Promise<void> | undefined
-  let attempt = 0
-  let timer: ReturnType<typeof setTimeout> | undefined
-  const heard = new Set<(tab: string, kept: readonly Line[]) => void>()
-  /** tried since this page was opened */
-  const refusedPhotos = new Set<string>()
+  /** whether the browser has promised not to clear what is held here */
+  const lasting = ref(true)
+  const leads = ref(false)
+  const heard = new Set<(message: Message) => void>()
+  /** lines that this device's store would not take: held by this window, sent by it */
+  let memory: readonly OwnLine[] = []
+  let memoryPen: Pen | undefined
+  let stream: EventSource | undefined
 
-  const CANNOT_STORE = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server has them.'
+  const inMemory: Outgoing = {
+    unsent: async () => memory.filter(u => u.standing === 'unsent'),
+    keep: async (ids) => { memory = memory.filter(u => !ids.includes(u.id)) },
+    refuse: async (problems) => { memory = memory.map(u => problems.has(u.id) ? { ...u, standing: 'refused', problem: problems.get(u.id)! } : u) },
+  }
+  const listener = {
+    kept: (tab: string, ids: readonly string[]) => tell({ say: 'kept', tab, ids: [...ids] }),
+    refused: (tab: string) => tell({ say: 'refused', tab }),
+    trouble: (problem: Problem | undefined) => tell({ say: 'trouble', code: problem?.code ?? '' }),
+  }
+  const sender = createSender(fromDevice, listener)
+  const memorySender = createSender(inMemory, listener)
 
-  /** Takes up what an earlier visit left unsent. What was added meanwhile stays behind it, in order. */
+  const channel = openChannel(hear)
+  /** Says it to the other windows and to this one. */
+  function tell(message: Message) {
+    channel.tell(message)
+    hear(message)
+  }
+
+  function hear(message: Message) {
+    switch (message.say) {
+      case 'written': case 'kept': case 'refused': void refresh(); break
+      case 'trouble': sayTrouble(message.code); break
+      case 'send': if (leads.value) void sendAll(); break
+      case 'ping': if (leads.value) channel.tell({ say: 'pong', id: message.id }); break
+      case 'pong': answered = message.id; break
+      case 'news': case 'streaming': break
+    }
+    for (const fn of heard) fn(message)
+  }
+
+  function sayTrouble(code: string) {
+    reachable.value = code !== 'unreachable' && code !== 'torn-reply'
+    serverTrouble.value = code === 'disk-full' || code === 'busy' || code === 'not-here' ? code : undefined
+  }
+
+  /** What waits and what was refused, as the device holds it now. */
+  async function refresh() {
+    const [waiting, odd] = await Promise.all([device.readStanding('unsent'), device.readStanding('refused')]).catch((): [OwnLine[], OwnLine[]] => [[], []])
+    const ofMemory = (standing: OwnLine['standing']) => memory.filter(u => u.standing === standing)
+    unsent.value = [...waiting, ...ofMemory('unsent')]
+    refused.value = [...odd, ...ofMemory('refused')]
+  }
+
   async function begin() {
     window.addEventListener('online', () => void send())
+    document.addEventListener('visibilitychange', () => void checkKeeper())
     try {
-      const left = await localCopies.readUnsent()
-      const known = new Set(left.map(u => u.id))
-      unsent.value = [...left, ...unsent.value.filter(u => !known.has(u.id))]
-      order = Math.max(order, ...left.map(u => u.order))
+      if (await readOldPictures(await useStore()) > 0) void sendPictures()
+      // a tab that the server did not know may be there by now
+      const odd = await device.readStanding('refused')
+      await device.change(odd.filter(o => o.problem?.code === 'not-found').map(o => o.id), ({ problem: _gone, ...own }) => ({ ...own, standing: 'unsent' }))
+      await device.prune(Date.now() - KEPT_FOR)
     }
     catch {
       deviceTrouble.value = CANNOT_STORE
     }
+    await refresh()
+    lasting.value = await navigator.storage?.persist?.().catch(() => false) ?? false
+    lead = seekLead({ begin: beginLeading, end: endLeading })
     void send()
   }
+  let lead: ReturnType<typeof seekLead> | undefined
 
-  /** Keeps a line on this device, then tries to send all that wait. Resolves once it is safe on the device. */
-  async function add(tab: string, line: Line) {
-    const entry: UnsentLine = { id: line.id, tab, line, order: ++order }
-    unsent.value = [...unsent.value, entry]
-    try {
-      await localCopies.saveUnsent(entry)
-      deviceTrouble.value = undefined
-    }
-    catch {
-      deviceTrouble.value = CANNOT_STORE
-    }
-    void send()
+  function beginLeading() {
+    leads.value = true
+    watchServer()
+    void sendAll()
+  }
+  function endLeading() {
+    leads.value = false
+    stream?.close()
+    stream = undefined
   }
 
-  function send(): Promise<void> {
-    if (timer) clearTimeout(timer)
-    timer = undefined
-    return sending ??= sendAll().finally(() => { sending = undefined })
-  }
-
-  /** Pictures go ahead of the lines that name them. One that the server refuses stays on this device, where its line shows it. */
-  async function sendPhotos() {
-    for (const photo of await localCopies.readPhotos().catch(() => [])) {
-      if (refusedPhotos.has(photo.id)) continue
-      const reply = await askServer(`/api/tabs/${photo.tab}/photos/${photo.id}`, { method: 'PUT', bytes: photo.blob })
-      if (reply.ok) await forget(() => localCopies.dropPhoto(photo.id))
-      else if (isPassing(reply.problem)) return
-      else refusedPhotos.add(photo.id)
+  /** One stream for all windows of this browser. */
+  function watchServer() {
+    stream?.close()
+    stream = new EventSource('/api/watch')
+    stream.onmessage = ({ data }) => {
+      const news = watchMessage.safeParse(readJson(data as string))
+      if (news.success) tell({ say: 'news', ...news.data })
     }
+    stream.onopen = () => {
+      tell({ say: 'trouble', code: '' })
+      tell({ say: 'streaming' })
+      void giveBack().catch(() => 0).then(() => sendAll())
+    }
+    stream.onerror = () => tell({ say: 'trouble', code: 'unreachable' })
   }
 
-  /** Clears what the server has. What cannot be cleared is sent once more another day, and kept once. */
-  const forget = (clear: () => Promise<void>) => clear().catch(() => { deviceTrouble.value = CANNOT_STORE })
-
+  let sendingPictures: Promise<unknown> | undefined
   async function sendAll() {
-    for (;;) {
-      const next = unsent.value.find(u => !u.problem)
-      if (!next) break
-      if (next.line.kind === 'photo') await sendPhotos()
-      const group = unsent.value.filter(u => u.tab === next.tab && !u.problem)
-      const reply = await askServer<AddLinesReply>(`/api/tabs/${next.tab}/lines`, { method: 'POST', body: { lines: group.map(u => u.line) } })
-      if (!reply.ok && isPassing(reply.problem)) {
-        reachable.value = reply.problem.code !== 'unreachable'
-        serverTrouble.value = reply.problem.code === 'disk-full' ? 'disk-full' : undefined
-        timer = setTimeout(() => void send(), RETRY[Math.min(attempt++, RETRY.length - 1)])
-        return
-      }
-      attempt = 0
-      reachable.value = true
-      serverTrouble.value = undefined
-      const refused = reply.ok ? reply.value.refused : group.map(u => ({ id: u.id, problem: reply.problem }))
-      const kept = reply.ok ? reply.value.kept : []
-      const lines = group.map(u => u.line).filter(line => kept.includes(line.id))
-      for (const fn of heard) fn(next.tab, lines)
-      await forget(() => localCopies.moveKept(next.tab, lines))
-      const reasons = new Map(refused.map(r => [r.id, r.problem]))
-      unsent.value = unsent.value.filter(u => !kept.includes(u.id)).map(u => reasons.has(u.id) ? { ...u, problem: reasons.get(u.id)! } : u)
-      for (const u of unsent.value.filter(u => reasons.has(u.id))) await forget(() => localCopies.saveUnsent(u))
-    }
+    sendingPictures ??= sendPictures().catch(() => undefined).finally(() => { sendingPictures = undefined })
+    await sender.send().catch(() => { deviceTrouble.value = CANNOT_STORE })
+    await refresh()
+  }
+
+  /** Has all that waits sent, by whichever window keeps for all. */
+  async function send() {
+    void memorySender.send().then(refresh)
+    if (leads.value) await sendAll()
+    else channel.tell({ say: 'send' })
+    void checkKeeper()
+  }
+
+  let answered = ''
+  let checking = false
+  /** A keeper that does not answer while a person waits here is taken over from. */
+  async function checkKeeper() {
+    if (checking || leads.value || document.visibilityState !== 'visible' || !lead) return
+    checking = true
+    const id = uuid()
+    channel.tell({ say: 'ping', id })
+    await new Promise(resolve => setTimeout(resolve, ANSWER_WITHIN))
+    checking = false
+    if (answered !== id && !leads.value && document.visibilityState === 'visible') lead.takeOver()
+  }
+
+  /** Keeps a line on this device, then has it sent. Resolves once it is safe here. @param heads what had been seen of the tab */
+  async function add(tab: string, draft: DraftLine, heads: readonly AnyLine[]): Promise<Line> {
+    const { at, now } = useClock().stamp()
+    const by = useWriter().name.value
+    const writing = { id: uuid(), at, now, ...(by ? { by } : {}), heads }
+    const line = await device.write(tab, draft, writing).then((written) => {
+      deviceTrouble.value = undefined
+      return written
+    }, () => {
+      deviceTrouble.value = CANNOT_STORE
+      const written = lineOf(memoryPen ?? newPen(`dev-${uuid()}`), draft, writing)
+      memoryPen = written.pen
+      const { line } = written
+      memory = [...memory, { id: line.id, tab, counter: line.counter, device: line.device, line, standing: 'unsent' }]
+      return line
+    })
+    await refresh()
+    tell({ say: 'written', tab, ids: [line.id] })
+    void send()
+    return line
   }
 
   /** Lets a refused line go, once the person has read why. */
   async function drop(id: string) {
-    const gone = unsent.value.find(u => u.id === id)
-    unsent.value = unsent.value.filter(u => u.id !== id)
-    await forget(() => localCopies.dropUnsent([id]))
-    const { line } = gone ?? {}
-    if (line?.kind === 'photo') await forget(() => localCopies.dropPhoto(line.photo))
+    const gone = refused.value.find(u => u.id === id)
+    memory = memory.filter(u => u.id !== id)
+    await device.dropLine(id).catch(cannotCopy)
+    for (const a of gone?.line.attachments ?? []) await device.dropPicture(a.hash).catch(cannotCopy)
+    tell({ say: 'refused', tab: gone?.tab ?? '' })
+    await refresh()
   }
 
-  /** @param fn told of lines the moment the server has them, while they still count as unsent */
-  const onKept = (fn: (tab: string, kept: readonly Line[]) => void) => {
+  const onHear = (fn: (message: Message) => void) => {
     heard.add(fn)
     return () => heard.delete(fn)
   }
   const cannotCopy = () => { deviceTrouble.value = 'This device cannot store a copy of the tab.' }
-  return { unsent, reachable, trouble, cannotCopy, begin, add, send, drop, onKept }
+  return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, send, drop, onHear }
 })
+
+export type Refusal = { readonly line: Line, readonly problem: ProblemReply }
+
+function readJson(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  }
+  catch {
+    return undefined
+  }
+}

@@ -1,11 +1,11 @@
 /** Today's list: open and carried tabs, follow-ups, what to bring; from this device's copy where the server cannot be reached or is slow to answer. Also feeds the dividers along the top edge. */
 import { defineStore } from 'pinia'
-import type { TodayReply } from '#contracts'
+import { todayReply, type TodayReply } from '#contracts'
 import type { Problem } from '#core/foundation'
-import { localCopies } from '~/composables/localCopies'
-import { useClock } from '~/composables/useClock'
 import { inGoodTime } from '~/composables/inGoodTime'
+import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
+import { device } from '~/keeper/device'
 import { useKeeping } from './keeping'
 
 export const useToday = defineStore('today', () => {
@@ -14,17 +14,17 @@ export const useToday = defineStore('today', () => {
   /** when the list shown was true, where it is this device's copy */
   const asOf = ref<string>()
   async function load() {
-    const asking = askServer<TodayReply>('/api/today')
+    const asking = askServer('/api/today', todayReply)
     if (!(await inGoodTime(asking))?.ok) await standIn()
     const answer = await asking
     problem.value = answer.ok ? undefined : answer.problem
     if (!answer.ok) return
     reply.value = answer.value
     asOf.value = undefined
-    await localCopies.saveToday({ at: useClock().now(), reply: answer.value }).catch(useKeeping().cannotCopy)
+    await device.saveToday({ at: useClock().now(), reply: answer.value }).catch(useKeeping().cannotCopy)
   }
   async function standIn() {
-    const held = await localCopies.readToday().catch(() => undefined)
+    const held = await device.readToday().catch(() => undefined)
     if (!held || reply.value) return
     reply.value = held.reply
     asOf.value = held.at

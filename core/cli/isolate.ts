@@ -1,39 +1,53 @@
 /** `npm run -s isolate -- FILE`: reads a book file, prints suspects, verdicts and next tests of every tab that is not settled (or of all with --all) as JSON. */
 import { readFileSync } from 'node:fs'
-import { readBook } from '#core/formats'
+import { inForce, readFile, schoolsOf, USUAL_PRACTICE, type Practice } from '#core/formats'
 import { isolate, prepareSystem } from '#core/isolation'
+import { kindFor, type Nameplate } from '#core/systems'
 import { foldTab } from '#core/tab'
 import { sayProblem } from '#core/words'
 
 const args = process.argv.slice(2)
+const prepared = new Map<string, ReturnType<typeof prepareSystem>>()
 const file = args.find(a => !a.startsWith('--'))
 if (!file) stop('Name a file: npm run -s isolate -- FILE [--all]')
 const content = readOrStop(file!)
-const book = readBook(content)
+const book = readFile(content)
 if (!book.ok) stop(sayProblem(book.problem))
 else {
   const out = []
   for (const site of book.value.sites) {
     for (const system of site.systems) {
-      const tables = prepareSystem(system.kind, system.nameplate)
-      if (!tables.ok) {
-        stop(`${site.name} › ${system.name}: ${sayProblem(tables.problem)}`)
-        continue
-      }
       for (const tab of system.tabs) {
-        const state = foldTab(tab.lines)
+        // a settled tab is judged by the facts and the practice of its settlement, an open one by those of now
+        const state = foldTab(kindFor(system.kind, system.nameplate), tab.lines)
         if (state.status === 'settled' && !args.includes('--all')) continue
+        const at = state.settled?.at
+        const { nameplate } = (at ? inForce(system.plates, at) ?? system.plates[0] : undefined) ?? system
+        const practice = at ? inForce(book.value.practice, at) : book.value.practice.at(-1)
+        const tables = prepareOnce(system.kind, nameplate, practice?.practice ?? USUAL_PRACTICE)
+        if (!tables.ok) {
+          stop(`${site.name} › ${system.name}: ${sayProblem(tables.problem)}`)
+          continue
+        }
         const { suspects, ...rest } = isolate(tables.value, state)
-        out.push({ site: site.name, system: system.name, kind: system.kind, tab: tab.id, day: tab.day, status: state.status, suspects: suspects.filter(s => s.chance > 0.001), ...rest })
+        out.push({ site: site.name, system: system.name, kind: system.kind, tab: tab.id, day: tab.day, status: state.status, work: state.work, ended: state.ended, marks: Object.fromEntries(state.marks), suspects: suspects.filter(s => s.chance > 0.001), ...rest })
       }
     }
   }
   process.stdout.write(`${JSON.stringify(out, null, 2)}\n`)
 }
 
-function readOrStop(path: string): string {
+/** A system's tables, made once for each nameplate and practice that its tabs were judged by. */
+function prepareOnce(kind: string, nameplate: Nameplate, practice: Practice): ReturnType<typeof prepareSystem> {
+  const key = JSON.stringify([kind, nameplate, practice])
+  const made = prepared.get(key) ?? prepareSystem(kind, nameplate, schoolsOf(practice))
+  prepared.set(key, made)
+  return made
+}
+
+function readOrStop(path: string): Uint8Array {
   try {
-    return readFileSync(path, 'utf8')
+    return readFileSync(path)
   }
   catch (error) {
     return stop(`${path} cannot be read: ${error instanceof Error ? error.message : 'unknown reason'}`)

@@ -1,7 +1,7 @@
 /** `npm run -s netlist -- FILE [--fault ID] [--scenario running]`: prints the SPICE netlist of the first system in a book file. */
 import { readFileSync } from 'node:fs'
 import { writeSpice } from '#core/circuit'
-import { readBook } from '#core/formats'
+import { readFile } from '#core/formats'
 import { buildModel, SCENARIOS, type Scenario } from '#core/systems'
 import { sayProblem } from '#core/words'
 
@@ -10,7 +10,7 @@ const option = (name: string) => args.includes(name) ? args[args.indexOf(name) +
 const [fault, scenario = 'running'] = [option('--fault'), option('--scenario')]
 const file = args.find((a, i) => !a.startsWith('--') && !args[i - 1]?.startsWith('--'))
 if (!file) stop('Name a file: npm run -s netlist -- FILE [--fault ID] [--scenario running]')
-const book = readBook(readFileSync(file!, 'utf8'))
+const book = readFile(readFileSync(file!))
 if (!book.ok) stop(sayProblem(book.problem))
 else {
   const system = book.value.sites[0]?.systems[0]

@@ -1,14 +1,16 @@
 /**
- * The open file of Keep Tab, version 1: sites with their systems, what is fitted, their tabs and lines.
+ * The open file of Keep Tab, version 2: sites with their systems, what is fitted, their tabs and lines, the records of
+ * nameplates and of the shop's practice. A book with pictures is an archive (archive.ts); version 1 is read too (version1.ts).
  * Made to be written by hand too: figures may be text with a unit ("¾ hp", "180 ft", "130–156 µF" as two fields), lines may
- * be shorthand with a time in front ("10:44 line 238"). `anchor` is the day the file was laid to; loading may shift all days
+ * be shorthand with a time in front ("10:44 line 238") or objects without device and clock. `anchor` is the day the file was laid to; loading may shift all days
  * by the difference to another day. Kept plain, so that the published JSON Schema says all of it.
  */
 import { z } from 'zod'
-import { lineSchema } from '#core/tab'
+import { writtenObjectSchema } from '#core/tab'
+import { practiceSchema } from './practice'
 
 export const FORMAT = 'keep-tab'
-export const VERSION = 1
+export const VERSION = 2
 
 const id = z.string().min(1).max(64)
 const text = z.string().max(4000)
@@ -17,11 +19,8 @@ export const fittedSchema = z.strictObject({
   component: id, part: text, number: text.optional(), fitted: z.iso.date().optional(), removed: z.iso.date().optional(), why: text.optional(),
 })
 
-/** A line written short: "10:44 line 238", "+1 09:30 note …" for the next day; or a whole line. */
-export const writtenLineSchema = z.union([z.string().max(2000), lineSchema])
-
-/** A picture that a `photo` line names by its id. */
-export const photoSchema = z.strictObject({ id, type: z.enum(['image/jpeg', 'image/png', 'image/webp']), base64: z.base64().max(2_700_000) })
+/** A line written short: "10:44 line 238", "+1 09:30 note …" for the next day; or a whole line, parsed one by one (readTab.ts). */
+export const writtenLineSchema = z.union([z.string().max(2000), z.looseObject({ kind: z.string() })])
 
 export const tabSchema = z.strictObject({
   id: id.optional(),
@@ -31,8 +30,16 @@ export const tabSchema = z.strictObject({
   words: text,
   since: text.optional(),
   lines: z.array(writtenLineSchema).max(20000),
-  photos: z.array(photoSchema).max(500).optional(),
 })
+
+/** Figures and choices as people write them, by `component.field`. */
+const plateSchema = z.record(z.string(), z.union([z.number(), z.string()]))
+
+/** A nameplate as it was known from an instant on, and by whom. */
+export const plateRecordSchema = z.strictObject({ from: z.iso.datetime({ offset: true }), by: text.optional(), nameplate: plateSchema })
+
+/** The shop's practice from an instant on. */
+export const practiceRecordSchema = z.strictObject({ from: z.iso.datetime({ offset: true }), by: text.optional(), practice: practiceSchema })
 
 export const systemSchema = z.strictObject({
   id: id.optional(),
@@ -40,7 +47,8 @@ export const systemSchema = z.strictObject({
   kind: id,
   location: text.optional(),
   installed: z.iso.date().optional(),
-  nameplate: z.record(z.string(), z.union([z.number(), z.string()])).optional(),
+  nameplate: plateSchema.optional(),
+  plates: z.array(plateRecordSchema).max(2000).optional(),
   fitted: z.array(fittedSchema).optional(),
   tabs: z.array(tabSchema).optional(),
 })
@@ -62,17 +70,24 @@ export const bookSchema = z.strictObject({
   anchor: z.iso.date().optional(),
   company: text.optional(),
   meters: z.array(meterSchema).optional(),
+  practice: z.array(practiceRecordSchema).max(2000).optional(),
   sites: z.array(siteSchema),
 })
 
 export type BookFile = z.infer<typeof bookSchema>
 export type SiteFile = z.infer<typeof siteSchema>
 export type SystemFile = z.infer<typeof systemSchema>
-export type PhotoFile = z.infer<typeof photoSchema>
+export type PlateRecord = z.infer<typeof plateRecordSchema>
+export type PracticeRecord = z.infer<typeof practiceRecordSchema>
 export type TabFile = z.infer<typeof tabSchema>
 
-/** The JSON Schema (2020-12) published as docs/keep-tab.schema.json. */
-export const bookJsonSchema = () => ({
-  $id: 'keep-tab.schema.json', title: 'Keep Tab book, version 1',
-  ...z.toJSONSchema(bookSchema, { target: 'draft-2020-12', io: 'input' }),
-})
+/** The JSON Schema (2020-12) published as docs/keep-tab.schema.json: the file, with every line spelled out. */
+export const bookJsonSchema = () => {
+  const told = tabSchema.extend({ lines: z.array(z.union([z.string().max(2000), writtenObjectSchema])).max(20000) })
+  const site = siteSchema.extend({ systems: z.array(systemSchema.extend({ tabs: z.array(told).optional() })) })
+  const whole = bookSchema.extend({ sites: z.array(site) })
+  return {
+    $id: 'keep-tab.schema.json', title: 'Keep Tab book, version 2',
+    ...z.toJSONSchema(whole, { target: 'draft-2020-12', io: 'input', reused: 'ref' }),
+  }
+}

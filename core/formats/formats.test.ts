@@ -2,18 +2,28 @@ import { readdirSync, readFileSync } from 'node:fs'
 import Ajv from 'ajv/dist/2020'
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { foldTab } from '#core/tab'
+import { zipSync } from 'fflate'
+import { kindFor, wholeCatalogue } from '#core/systems'
+import { ALIASES, foldTab, isKnownLine } from '#core/tab'
 import { sayProblem } from '#core/words'
-import { bookJsonSchema, formatFigureOf, parseFigure, parseNameplate, readBook, writeBook, writeNameplate } from '.'
+import { bookJsonSchema, formatFigureOf, hashOf, packArchive, parseFigure, parseNameplate, readBook, readFile, writeBook, writeNameplate, type Packed } from '.'
 
 const book = (over: object = {}, system: object = {}) => JSON.stringify({
-  format: 'keep-tab', version: 1, sites: [{ name: 'Hill Farm', systems: [{ name: 'well', kind: 'well-3wire', nameplate: { 'motor.power': '3/4 hp' }, tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'groans', lines: ['10:44 line 238', '+1 09:00 resume', 'note back on day two'] }], ...system }] }], ...over,
+  format: 'keep-tab', version: 2, sites: [{ name: 'Hill Farm', systems: [{ name: 'well', kind: 'well-3wire', nameplate: { 'motor.power': '3/4 hp' }, tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'groans', lines: ['10:44 line 238', '+1 09:00 resume', 'note back on day two'] }], ...system }] }], ...over,
 })
 const problem = (content: string) => {
   const r = readBook(content)
   if (r.ok) throw new Error('the file was taken')
   return r.problem
 }
+/** An archive held whole. */
+async function pack(content: string, attachments: readonly Packed[]): Promise<Uint8Array> {
+  const pieces: number[] = []
+  await packArchive(content, attachments, piece => pieces.push(...piece))
+  return Uint8Array.from(pieces)
+}
+const packNoBook = () => zipSync({ 'other.txt': new Uint8Array(3) })
+const sample = (name: string) => readFileSync(`core/formats/samples/${name}`, 'utf8')
 const demoFiles = readdirSync('demo/books').filter(f => f.endsWith('.json')).map(f => [f, readFileSync(`demo/books/${f}`, 'utf8')] as const)
 
 describe('reading a book', () => {
@@ -44,7 +54,7 @@ describe('reading a book', () => {
     }
   })
   it('settles, carries and opens in the demo as it says', () => {
-    const states = demoFiles.flatMap(([, c]) => requireOk(readBook(c)).sites.flatMap(s => s.systems.flatMap(x => x.tabs.map(t => foldTab(t.lines).status))))
+    const states = demoFiles.flatMap(([, c]) => requireOk(readBook(c)).sites.flatMap(s => s.systems.flatMap(x => x.tabs.map(t => foldTab(kindFor(x.kind, x.nameplate), t.lines).status))))
     expect(states.filter(s => s === 'open')).toHaveLength(5)
     expect(states.filter(s => s === 'carried')).toHaveLength(2)
     expect(states.length).toBeGreaterThan(38)
@@ -53,11 +63,13 @@ describe('reading a book', () => {
 
 describe('refusing a file, and saying where', () => {
   it.each([
-    ['not JSON at all', '{ oops', 'not-json'], ['something else\'s JSON', '{"a":1}', 'not-a-book'], ['a newer version', book({ version: 2 }), 'newer-version'], ['a missing part', book({ sites: [{ systems: [] }] }), 'bad-place'],
+    ['not JSON at all', '{ oops', 'not-json'], ['something else\'s JSON', '{"a":1}', 'not-a-book'], ['a newer version', book({ version: 3 }), 'newer-version'], ['a missing part', book({ sites: [{ systems: [] }] }), 'bad-place'],
     ['an unknown kind', book({}, { kind: 'windmill' }), 'unknown-kind'], ['an unknown figure', book({}, { nameplate: { 'motor.colour': 'blue' } }), 'bad-nameplate'], ['a figure that is none', book({}, { nameplate: { 'motor.power': 'strong' } }), 'bad-nameplate'],
     ['a line that cannot be read', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 frobnicate 3'] }] }), 'bad-line'],
     ['an ambiguous line', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 red 0'] }] }), 'bad-line'],
-    ['a line after the tab was settled', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 settle: done', '10:05 line 240'] }] }), 'bad-line'],
+    ['a time that there is not', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['25:99 line 240'] }] }), 'bad-line'],
+    ['a whole line with a figure in words', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: [{ kind: 'reading', test: 'line.volts', value: 'high', id: 'line-in-words', at: '2026-01-10T10:00:00Z' }] }] }), 'bad-line'],
+    ['a practice that is none', book({ practice: [{ from: '2026-01-01T00:00:00Z', practice: { prechargeOffsetPsi: 40 } }] }), 'bad-place'],
   ])('%s', (_, content, code) => {
     const p = problem(content)
     expect(p.code).toBe(code)
@@ -65,6 +77,74 @@ describe('refusing a file, and saying where', () => {
     expect(sayProblem(p)).not.toContain('undefined')
   })
   it('names the place of a wrong part', () => expect(sayProblem(problem(book({ sites: [{ systems: [] }] })))).toContain('sites › 0 › name'))
+})
+
+describe('a file of version 1, frozen', () => {
+  const byHand = requireOk(readBook(sample('v1-by-hand.json')))
+  const givenOut = requireOk(readBook(sample('v1-given-out.json')))
+  const tabsOf = (b: typeof byHand) => b.sites[0]!.systems[0]!.tabs
+  it('gives the same lines, written short or whole, each after the one before', () => {
+    const said = (b: typeof byHand) => tabsOf(b)[0]!.lines.map(({ id, at, kind }) => [id, at, kind])
+    expect(said(byHand)).toHaveLength(17)
+    expect(said(givenOut)).toEqual(said(byHand))
+    for (const tab of [...tabsOf(byHand), ...tabsOf(givenOut)]) tab.lines.forEach((l, i) => expect(l.seen).toEqual(i === 0 ? [] : [tab.lines[i - 1]!.id]))
+  })
+  it('gives its picture as an attachment, by its hash', () => {
+    const [picture] = [...givenOut.attachments]
+    const line = tabsOf(givenOut)[1]!.lines.filter(isKnownLine).find(l => l.kind === 'photo')!
+    expect(line).toMatchObject({ photo: 'photo-of-plate', attachments: [{ hash: picture![0], type: 'image/png', bytes: 70, width: 1 }] })
+    expect(hashOf(picture![1])).toBe(picture![0])
+  })
+  it('is folded as it was: settled, one struck, nothing marked but what was always out of place', () => {
+    const [settled, open] = tabsOf(givenOut).map(t => foldTab(kindFor('compressor-direct'), t.lines))
+    expect([settled!.status, open!.status, open!.struck.size, settled!.marks.size]).toEqual(['settled', 'open', 1, 0])
+  })
+  it('named ids that are known still, every one', () => {
+    const ids = JSON.parse(sample('ids-1.json')) as { tests: Record<string, string[]>, components: string[], faults: string[], causes: string[], points: string[] }
+    const { tests, components, faults, causes, points } = wholeCatalogue()
+    expect(Object.keys(ids.tests).length).toBe(202)
+    for (const [id, outcomes] of Object.entries(ids.tests)) {
+      const test = tests.get(ALIASES.tests[id] ?? id)
+      expect(test, id).toBeDefined()
+      for (const o of outcomes) expect(wholeCatalogue().outcomes.get(test!.id), id).toContain(ALIASES.outcomes[`${test!.id}:${o}`] ?? o)
+    }
+    for (const c of ids.components) expect(components.has(ALIASES.components[c] ?? c), c).toBe(true)
+    for (const f of ids.faults) expect(faults.has(ALIASES.faults[f] ?? f), f).toBe(true)
+    for (const c of ids.causes) expect(causes.has(ALIASES.faults[c] ?? c), c).toBe(true)
+    for (const p of ids.points) expect(points.has(p), p).toBe(true)
+  })
+})
+
+describe('a book with pictures', async () => {
+  const picture = Uint8Array.from([1, 2, 3, 4])
+  const whole = await pack(book(), [{ hash: hashOf(picture), type: 'image/jpeg', bytes: picture }])
+  it('is a zip that comes back as it went in', () => {
+    const read = requireOk(readFile(whole))
+    expect([...read.attachments]).toEqual([[hashOf(picture), picture]])
+    expect(read.sites[0]!.name).toBe('Hill Farm')
+  })
+  it.each<[string, Uint8Array, string]>([
+    ['torn', whole.slice(0, whole.length - 40), 'torn-archive'], ['torn in its middle', Uint8Array.from([...whole.slice(0, 30), ...whole.slice(90)]), 'torn-archive'],
+    ['without a book', packNoBook(), 'no-book'], ['with a picture that is not the one it is named for', await pack(book(), [{ hash: 'a'.repeat(64), type: 'image/png', bytes: picture }]), 'hash-differs'],
+  ])('that is %s is refused whole, in a sentence', (_, bytes, code) => {
+    const read = readFile(bytes)
+    if (read.ok) throw new Error('it was taken')
+    expect(read.problem.code).toBe(code)
+    expect(sayProblem(read.problem)).toMatch(/Nothing was taken from it\.$/)
+  })
+  it('is read as plain JSON where it is that', () => expect(requireOk(readFile(new TextEncoder().encode(book()))).sites).toHaveLength(1))
+})
+
+describe('a tab of 6,000 notes', () => {
+  it('is read in under a second', () => {
+    const lines = Array.from({ length: 6000 }, (_, i) => `note number ${i}`)
+    const content = book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines }] })
+    const started = performance.now()
+    const tab = requireOk(readBook(content)).sites[0]!.systems[0]!.tabs[0]!
+    foldTab(kindFor('well-3wire'), tab.lines)
+    expect(tab.lines).toHaveLength(6001)
+    expect(performance.now() - started).toBeLessThan(1000)
+  })
 })
 
 describe('the published schema', () => {
@@ -76,7 +156,7 @@ describe('the published schema', () => {
   })
   it('refuses a book without a version and one with a stray field', () => {
     expect(validate({ format: 'keep-tab', sites: [] })).toBe(false)
-    expect(validate({ format: 'keep-tab', version: 1, sites: [], extra: 1 })).toBe(false)
+    expect(validate({ format: 'keep-tab', version: 2, sites: [], extra: 1 })).toBe(false)
   })
 })
 

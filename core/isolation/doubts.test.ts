@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { foldTab, type DraftLine, type Line } from '#core/tab'
+import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem } from '.'
+import { isolate, prepareSystem, type Tables } from '.'
+
+const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 let n = 0
 const add = (draft: DraftLine) => ({ ...draft, id: `line-${++n}-doubt`, at: `2026-06-15T10:${String(n % 60).padStart(2, '0')}:00Z` }) as Line
@@ -12,11 +14,11 @@ const tables = requireOk(prepareSystem('three-phase', { 'motor.amps': 15.2, 'mot
 
 const found = [add({ kind: 'opened', complaint: 'no-water', words: '' }), saw('sound', 'silent'), saw('breaker-seen', 'tripped'), add({ kind: 'repair', component: 'breaker', fault: 'breaker.off', text: 'Find why, then reset the breaker' })]
 const steady = [saw('sound', 'runs'), read('load.v12', 231), read('load.v23', 231), read('load.v31', 230), read('amps2.run', 14.6), read('amps3.run', 13.2), saw('works', 'yes')]
-const answer = (...lines: Line[]) => isolate(tables, foldTab([...found, ...lines]))
+const answer = (...lines: Line[]) => isolate(tables, folded(tables, [...found, ...lines]))
 
 describe('after a repair', () => {
   it('says how likely nothing more is wrong, and only then', () => {
-    expect(isolate(tables, foldTab(found.slice(0, 3))).afterRepair?.restored).toBeUndefined()
+    expect(isolate(tables, folded(tables, found.slice(0, 3))).afterRepair?.restored).toBeUndefined()
     expect(answer(...steady, read('amps1.run', 13.1)).afterRepair?.restored).toBeGreaterThan(0.96)
   })
   it('asks once more for the one line on which a doubt hangs', () => {

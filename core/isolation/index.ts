@@ -1,3 +1,4 @@
+export { ENGINE } from './engine'
 export { alsoFound, type CauseAccount, type CauseStanding, type PossibleCause } from './causes'
 export { COMPLAINT_GIVEN, complaintChance } from './complaints'
 export { placeOf, stateMinutes, testCost } from './costs'

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import type { NumericTest } from '#core/systems'
-import { foldTab, type DraftLine, type Line } from '#core/tab'
+import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { formatBand, isolate, judge, prepareSystem, previewLine, rankSuspects, type Tables } from '.'
+
+const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 const three = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 const two = requireOk(prepareSystem('well-2wire', {}))
@@ -11,8 +13,8 @@ const add = (draft: DraftLine) => ({ ...draft, id: `line-${++n}-abcd`, at: '2026
 const opened = (complaint: string) => add({ kind: 'opened', complaint, words: complaint })
 const read = (test: string, value: number | null, more = {}) => add({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}), ...more })
 const saw = (test: string, outcome: string) => add({ kind: 'observation', test, outcome })
-const top = (tables: Tables, lines: Line[]) => isolate(tables, foldTab(lines)).suspects[0]!
-const chance = (tables: Tables, lines: Line[], fault: string) => isolate(tables, foldTab(lines)).suspects.find(s => s.fault === fault)!.chance
+const top = (tables: Tables, lines: Line[]) => isolate(tables, folded(tables, lines)).suspects[0]!
+const chance = (tables: Tables, lines: Line[], fault: string) => isolate(tables, folded(tables, lines)).suspects.find(s => s.fault === fault)!.chance
 
 const nursery = [opened('overload-trips'), saw('breaker-seen', 'on'), read('line.volts', 238), read('load.volts', 238), read('black.run', 33.1), saw('overload-seen', 'lets-go'), add({ kind: 'state', to: 'proven-dead', proof: [238, 0.4, 238] }), add({ kind: 'state', to: 'discharged', proof: [0.3] }), read('cap.farads', 147e-6)]
 
@@ -22,28 +24,28 @@ describe('the nursery call', () => {
     expect(chance(three, nursery, 'box.cap-open')).toBeLessThan(0.01)
   })
   it('then proposes the clamp on the red lead, with power on as its first step', () => {
-    const { next } = isolate(three, foldTab(nursery))
+    const { next } = isolate(three, folded(three, nursery))
     expect(next[0]).toMatchObject({ test: 'red.start', need: 'live' })
     expect(next[0]!.first.length).toBeGreaterThan(0)
     expect(next[0]!.outcomes.length).toBeGreaterThanOrEqual(2)
   })
   it('settles on the relay once its contact reads OL, and asks what made it fail', () => {
-    const answer = isolate(three, foldTab([...nursery, read('red.start', 0), read('relay.ohms', null)]))
+    const answer = isolate(three, folded(three, [...nursery, read('red.start', 0), read('relay.ohms', null)]))
     expect(answer.decision).toMatchObject({ fault: 'box.relay-open', repair: 'Replace the start relay' })
     expect(answer.causes[0]).toMatchObject({ fault: 'box.relay-open', open: true })
     expect(answer.causeTests.map(t => t.test)).toContain('precharge')
   })
   it('shows the low precharge as the cause, and closes the account when it is named', () => {
     const lines = [...nursery, read('relay.ohms', null), read('precharge', 80e3), add({ kind: 'finding', role: 'failed', about: 'box.relay-open', text: '' })]
-    const account = isolate(three, foldTab(lines)).causes[0]!
+    const account = isolate(three, folded(three, lines)).causes[0]!
     expect(account.causes.find(c => c.id === 'precharge-low')).toMatchObject({ standing: 'shown' })
     expect(account.open).toBe(true)
-    const named = isolate(three, foldTab([...lines, add({ kind: 'finding', role: 'cause', about: 'precharge-low', text: '' })])).causes[0]!
+    const named = isolate(three, folded(three, [...lines, add({ kind: 'finding', role: 'cause', about: 'precharge-low', text: '' })])).causes[0]!
     expect(named.open).toBe(false)
   })
   it('does not let the aired tank clear the cause afterwards', () => {
     const lines = [...nursery, read('relay.ohms', null), read('precharge', 80e3), add({ kind: 'repair', component: 'tank', text: 'aired' }), read('precharge', 262e3, { asLeft: true })]
-    expect(isolate(three, foldTab(lines)).causes[0]!.causes.find(c => c.id === 'precharge-low')!.standing).toBe('shown')
+    expect(isolate(three, folded(three, lines)).causes[0]!.causes.find(c => c.id === 'precharge-low')!.standing).toBe('shown')
   })
   it('reads what was measured after the repair as a sound system, and keeps the relay the culprit', () => {
     const lines = [...nursery, read('relay.ohms', null), add({ kind: 'part', component: 'box', on: 'start relay' }), read('black.run', 7.3, { asLeft: true })]
@@ -61,7 +63,7 @@ describe('evidence', () => {
         const t = tests[random.below(tests.length)]!
         lines.push(t.kind === 'seen' ? saw(t.id, t.outcomes[random.below(t.outcomes.length)]!.id) : read(t.id, random.uniform() < 0.1 ? null : random.uniform() * 250))
       }
-      const sum = rankSuspects(three, foldTab(lines)).chances.reduce((s, x) => s + x, 0)
+      const sum = rankSuspects(three, folded(three, lines)).chances.reduce((s, x) => s + x, 0)
       expect(sum, `seed 99, trial ${trial}`).toBeCloseTo(1, 9)
     }
   })
@@ -73,17 +75,17 @@ describe('evidence', () => {
   })
   it('does not depend on the order in which readings came', () => {
     const lines = [read('line.volts', 239), read('load.volts', 0), read('load.l1g', 119), read('load.l2g', 1)]
-    const [forward, back] = [lines, lines.toReversed()].map(l => isolate(three, foldTab([opened('no-water'), ...l])).suspects)
+    const [forward, back] = [lines, lines.toReversed()].map(l => isolate(three, folded(three, [opened('no-water'), ...l])).suspects)
     for (const s of forward!) expect(back!.find(x => x.fault === s.fault)!.chance).toBeCloseTo(s.chance, 9)
   })
   it('says which line moved which suspect', () => {
     const cap = nursery.at(-1)!
-    const suspect = isolate(three, foldTab(nursery)).suspects.find(s => s.fault === 'box.cap-open')!
+    const suspect = isolate(three, folded(three, nursery)).suspects.find(s => s.fault === 'box.cap-open')!
     expect(suspect.moves.find(m => m.line === cap.id)!.after).toBeLessThan(0.05)
-    expect(isolate(three, foldTab(nursery)).ruledOutBy[cap.id]).toContain('box.cap-open')
+    expect(isolate(three, folded(three, nursery)).ruledOutBy[cap.id]).toContain('box.cap-open')
   })
   it('proves what was tested and not what was merely explained away', () => {
-    const path = isolate(three, foldTab(nursery)).path
+    const path = isolate(three, folded(three, nursery)).path
     const standing = (id: string) => path.find(p => p.component === id)!.standing
     expect(standing('switch')).toBe('proven')
     expect(standing('box')).toBe('suspect')
@@ -91,7 +93,7 @@ describe('evidence', () => {
     expect(standing('pump')).toBe('unproven')
   })
   it('previews what a line would leave without adding it', () => {
-    const state = foldTab(nursery)
+    const state = folded(three, nursery)
     const before = isolate(three, state).suspects[0]!.chance
     const left = previewLine(three, state, read('relay.ohms', null) as never)
     expect(left[0]).toMatchObject({ fault: 'box.relay-open' })
@@ -108,9 +110,9 @@ describe.each([
   ['start gear in the motor', 'motor.start-gear', 'groans', [saw('sound', 'groans'), read('line.volts', 236), read('load.volts', 235), read('black.run', 31), read('pole1.drop', 0.05), read('pole2.drop', 0.05), read('leads.by', 3), read('black.start', 31)]],
 ] as const)('a two-wire call: %s', (_, fault, complaint, lines) => {
   it('is among the two likeliest, and has risen', () => {
-    const answer = isolate(two, foldTab([opened(complaint), ...lines]))
+    const answer = isolate(two, folded(two, [opened(complaint), ...lines]))
     expect(answer.suspects.slice(0, 2).map(s => s.fault)).toContain(fault)
-    const start = isolate(two, foldTab([opened(complaint)])).suspects.find(s => s.fault === fault)!.chance
+    const start = isolate(two, folded(two, [opened(complaint)])).suspects.find(s => s.fault === fault)!.chance
     expect(answer.suspects.find(s => s.fault === fault)!.chance).toBeGreaterThan(start)
   })
 })
@@ -118,18 +120,18 @@ describe.each([
 describe('next tests', () => {
   it('never repeat what was read, skip what cannot be done here, and put the proof first', () => {
     const skipped = add({ kind: 'skip', test: 'red.start', reason: 'jaw does not fit' })
-    const { next } = isolate(three, foldTab([...nursery, skipped]))
+    const { next } = isolate(three, folded(three, [...nursery, skipped]))
     const ids = next.map(t => t.test)
     expect(ids).not.toContain('red.start')
     expect(ids).not.toContain('cap.farads')
-    for (const t of isolate(three, foldTab([opened('groans')])).next) if (t.need === 'proven-dead' || t.need === 'discharged' || t.need === 'zero-pressure') expect(t.first.length).toBeGreaterThan(0)
+    for (const t of isolate(three, folded(three, [opened('groans')])).next) if (t.need === 'proven-dead' || t.need === 'discharged' || t.need === 'zero-pressure') expect(t.first.length).toBeGreaterThan(0)
   })
   it('do not ask for running readings of a pump that does not turn', () => {
-    const ids = isolate(three, foldTab([opened('groans'), saw('sound', 'groans')])).next.map(t => t.test)
+    const ids = isolate(three, folded(three, [opened('groans'), saw('sound', 'groans')])).next.map(t => t.test)
     for (const id of ['cut-in', 'cut-out', 'cycle', 'flow']) expect(ids).not.toContain(id)
   })
   it('have outcome chances within one and a sentence that says why', () => {
-    for (const t of isolate(two, foldTab([opened('no-water')])).next) {
+    for (const t of isolate(two, folded(two, [opened('no-water')])).next) {
       expect(t.outcomes.reduce((s, o) => s + o.chance, 0)).toBeLessThanOrEqual(1 + 1e-9)
       expect(t.why).toMatch(/^(Tells|Firms|Costs)/)
     }
@@ -139,7 +141,7 @@ describe('next tests', () => {
 describe('verdicts', () => {
   const verdict = (test: string, value: number | null, before: Line[] = []) => {
     const line = read(test, value)
-    return judge(three, foldTab([opened('groans'), ...before, line]), line as never)
+    return judge(three, folded(three, [opened('groans'), ...before, line]), line as never)
   }
   it.each([
     ['line.volts', 238, 'in-band'], ['line.volts', 190, 'low'], ['breaker.volts', 262, 'high'], ['cap.farads', 147e-6, 'in-band'], ['cap.farads', 60e-6, 'low'], ['relay.ohms', null, 'open'], ['leads.ground', null, 'in-band'], ['leads.ground', 5e3, 'low'],

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { foldTab, type DraftLine, type Line } from '#core/tab'
-import { isolate, prepareSystem } from '.'
+import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
+import { isolate, prepareSystem, type Tables } from '.'
 import { startPosterior } from './posterior'
 import { likelihoods, readingChance } from './likelihood'
 import { OTHER } from './tables'
+
+const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 const { model } = tables
@@ -87,8 +89,8 @@ describe('looking twice', () => {
   })
   it('is kept by the fold with what was seen before, until something is put right', () => {
     const lines = [add({ kind: 'opened', complaint: 'no-water', words: '' }), add({ kind: 'observation', test: 'sound', outcome: 'silent' }), add({ kind: 'observation', test: 'sound', outcome: 'groans' })]
-    expect(foldTab(lines).evidence).toMatchObject([{ line: { outcome: 'groans' }, confirmed: 0, earlier: ['silent'] }])
-    const after = foldTab([...lines, add({ kind: 'repair', component: 'breaker', text: 'reset' }), add({ kind: 'observation', test: 'sound', outcome: 'runs' })])
+    expect(folded(tables, lines).evidence).toMatchObject([{ line: { outcome: 'groans' }, confirmed: 0, earlier: ['silent'] }])
+    const after = folded(tables, [...lines, add({ kind: 'repair', component: 'breaker', text: 'reset' }), add({ kind: 'observation', test: 'sound', outcome: 'runs' })])
     expect(after.evidence.at(-1)).toMatchObject({ line: { outcome: 'runs' } })
     expect(after.evidence.at(-1)!.earlier).toBeUndefined()
   })
@@ -97,7 +99,7 @@ describe('looking twice', () => {
 describe('lines that the catalogue does not explain', () => {
   it('still have a test proposed: the one that tells most among what it explains best', () => {
     const odd = [add({ kind: 'opened', complaint: 'check-up', words: '' }), ...['line.volts', 'load.volts', 'box.volts'].flatMap(test => [71, 71.5].map(value => add({ kind: 'reading', test, value })))]
-    const answer = isolate(tables, foldTab(odd))
+    const answer = isolate(tables, folded(tables, odd))
     expect(answer.suspects.find(s => s.fault === 'other')!.chance).toBeGreaterThan(0.3)
     expect(answer.next.length).toBeGreaterThan(0)
     expect(answer.decision).toBeUndefined()

@@ -3,7 +3,7 @@
  * re-read proposed. A line that was read twice alike is believed.
  */
 import type { SystemModel, Test } from '#core/systems'
-import type { Evidence, TabState } from '#core/tab'
+import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { isSeenAnew, readingChance } from './likelihood'
 import type { Tables } from './tables'
@@ -38,11 +38,13 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
     const fits = standing.some(h => weightOf(tables, evidence, h) > POOR)
     if (fits) return []
     const often = isSeenAnew(table.test) ? 1 : 0
-    const twice = evidence.confirmed > often || state.lines.filter(l => !state.struck.has(l.id) && (l.kind === 'reading' || l.kind === 'observation') && l.test === line.test).length > evidence.repaired.length + 1 + often
+    const twice = evidence.confirmed > often || timesRead(state, line.test) > evidence.repaired.length + 1 + often
     const slip = findSlip(tables, table.test, evidence, standing[0]!)
     return [{ line: line.id, test: line.test, slip, say: SAYS[slip], reread: !twice && !state.skipped.has(line.test) }]
   })
 }
+
+const timesRead = (state: TabState, test: string) => state.lines.filter(l => isKnownLine(l) && (l.kind === 'reading' || l.kind === 'observation') && l.test === test && !state.struck.has(l.id)).length
 
 /** How well a hypothesis explains a line, against the best that it could have read: one for what it predicts, near nothing for a misreading. */
 function weightOf(tables: Tables, { line }: Evidence, h: number): number {

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import { faultId, KIND_IDS, kindFor, repairCautions, type KindId, type Test } from '#core/systems'
-import { checkLine, foldTab, type DraftLine, type Line, type WorkState } from '#core/tab'
+import { checkLine, createWriter, foldTab, type DraftLine, type Line, type WorkState } from '#core/tab'
 import { describeOne, isolate, prepareSystem, rankSuspects, type Isolation, type Tables } from '.'
+
+const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 const prepared = new Map<KindId, Tables>()
 const tablesOf = (kind: KindId) => {
@@ -34,7 +36,7 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
     for (let call = 0; call < 4; call++) {
       const lines: Line[] = [opened(kind)]
       for (let step = 0; step < 9; step++) {
-        const state = foldTab(lines)
+        const state = folded(tables, lines)
         for (const t of offered(isolate(tables, state))) {
           const held = t.need === 'any' || (t.need === 'live' ? !state.work['proven-dead'] : state.work[t.need] !== undefined)
           expect(held || t.first.length > 0, `${t.test} needs ${t.need}`).toBe(true)
@@ -44,7 +46,7 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
           if (checkLine(tables.model.kind, state, draft).ok) lines.push(add(draft))
         }
         const draft = anything(kind, random)
-        if (checkLine(tables.model.kind, foldTab(lines), draft).ok) lines.push(add(draft))
+        if (checkLine(tables.model.kind, folded(tables, lines), draft).ok) lines.push(add(draft))
       }
     }
   })
@@ -52,7 +54,7 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
     const random = createRandom(99 + KIND_IDS.indexOf(kind))
     const lines: Line[] = [opened(kind)]
     for (let step = 0; step < 12; step++) lines.push(add(anything(kind, random)))
-    const { chances, suspects } = rankSuspects(tables, foldTab(lines))
+    const { chances, suspects } = rankSuspects(tables, folded(tables, lines))
     expect(chances.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
     for (const s of suspects) {
       expect(Number.isFinite(s.chance), s.fault).toBe(true)
@@ -65,7 +67,7 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
     const numeric = tables.model.kind.tests.filter(t => t.kind === 'numeric' && t.need !== 'zero-pressure')
     for (const test of numeric) {
       for (const value of [0, 0.3, 1, 12, 60, 118, 236]) {
-        const { decision } = isolate(tables, foldTab([opened(kind), add({ kind: 'reading', test: test.id, value })]))
+        const { decision } = isolate(tables, folded(tables, [opened(kind), add({ kind: 'reading', test: test.id, value })]))
         const down = decision && costly.includes(tables.model.kind.faults.find(f => faultId(f) === decision.fault)!.component)
         expect(down ?? false, `${test.id} ${value}: ${decision?.repair}`).toBe(false)
       }
@@ -91,7 +93,7 @@ describe('cautions stand where the hand is', () => {
   })
   it('with the state needed said before the first step of a dead test', () => {
     const tables = tablesOf('well-3wire')
-    const state = foldTab([opened('well-3wire')])
+    const state = folded(tables, [opened('well-3wire')])
     const ranking = rankSuspects(tables, state)
     expect(describeOne(tables, state, ranking, 'cap.farads')!.first.join(' ')).toMatch(/dead/i)
     expect(describeOne(tables, state, ranking, 'precharge')!.first.join(' ')).toMatch(/zero|drain|pressure/i)

@@ -1,3 +1,4 @@
+export { findTest, hasOutcome, wholeCatalogue, type Catalogue } from './catalogue'
 export { repairCautions } from './cautions'
 export { type Description, type StageDescription } from './describe/description'
 export { type Schools } from './kinds'

@@ -1,13 +1,21 @@
 /**
  * The fold: lines in, the tab's state out. The only place where a tab's state is derived; pure, and the same in the
- * browser's worker, on the server, on the command line and in the tests.
+ * browser's worker, on the server, on the command line and in the tests. Nothing that came is refused here: what is out of
+ * place is kept and marked (marks.ts).
+ *
+ * A fold can be kept and added to. A line that belongs at the end costs the same on the 20,000th as on the first; a late one
+ * takes the fold back to a checkpoint before its place and on from there. The state given out shares its maps with the
+ * fold: it holds until the next line is added.
  */
-import type { FindingRole, Line, LineOf, WorkState } from './lines'
+import type { SystemKind } from '#core/systems'
+import { resolveLine } from './aliases'
+import { isKnownLine, type AnyLine, type FindingRole, type Line, type LineOf } from './lines'
+import { markOf, waitsAfterSettling, type Mark } from './marks'
+import { namedBy, orderLines, sortsAfter } from './order'
+import { findStrikes, type Strikes } from './strikes'
+import { cutWork, markWork, newWorkLog, speak, workOf, type EndedProofs, type Work, type WorkMark } from './work'
 
 export type TabStatus = 'open' | 'carried' | 'settled'
-
-/** Since when and by which line a state of the work holds. */
-export interface HeldState { readonly at: string, readonly line: string, readonly proof?: readonly number[] }
 
 /**
  * A reading or observation in force, with what had been put right before it was taken (faults, or components where no fault
@@ -19,12 +27,17 @@ export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observati
 export interface TabState {
   readonly status: TabStatus
   readonly opened?: LineOf<'opened'>
-  readonly lines: readonly Line[]
+  /** all that was ever written, in order, struck and unknown ones too */
+  readonly lines: readonly AnyLine[]
+  /** the lines that no other has seen yet: what the next line has seen */
+  readonly heads: readonly AnyLine[]
   readonly struck: ReadonlyMap<string, LineOf<'strike'>>
-  readonly work: Readonly<Partial<Record<WorkState, HeldState>>>
+  readonly marks: ReadonlyMap<string, readonly Mark[]>
+  readonly work: Work
+  readonly ended: EndedProofs
   readonly evidence: readonly Evidence[]
   /** evidence that a later reading of the same test, with nothing repaired in between, has replaced */
-  readonly replaced: ReadonlySet<string>
+  readonly replaced: ReadonlyMap<string, unknown>
   readonly repaired: readonly string[]
   readonly parts: readonly LineOf<'part'>[]
   readonly repairs: readonly LineOf<'repair'>[]
@@ -38,82 +51,251 @@ export interface TabState {
   readonly advice: readonly LineOf<'advice'>[]
   readonly carried?: LineOf<'carried'>
   readonly settled?: LineOf<'settled'>
+  /** lines that came after the tab was settled and have not been taken up: not weighed */
+  readonly afterSettling: readonly Line[]
 }
 
-/** Lines in the order they were kept; a strike takes effect wherever it stands. */
-export function foldTab(lines: readonly Line[]): TabState {
-  const struck = new Map<string, LineOf<'strike'>>()
-  for (const line of lines) if (line.kind === 'strike') struck.set(line.line, line)
-  const inForce = lines.filter(l => l.kind !== 'strike' && !struck.has(l.id))
+export interface Fold {
+  /** Takes in lines, in any order and any of them twice. */
+  append(lines: readonly AnyLine[]): TabState
+  state(): TabState
+  has(id: string): boolean
+}
 
-  let status: TabStatus = 'open'
-  let work: Partial<Record<WorkState, HeldState>> = {}
-  const repaired = new Set<string>()
-  const evidence = new Map<string, Evidence>()
-  const replaced = new Set<string>()
-  const findings: Record<FindingRole, LineOf<'finding'>[]> = { failed: [], cause: [], also: [] }
-  const skipped = new Map<string, string>()
-  const waiting = new Map<string, { due: string, line: string }>()
-  const of = <K extends Line['kind']>(kind: K) => inForce.filter((l): l is LineOf<K> => l.kind === kind)
+/** Lines of one tab, in any order; a strike takes effect wherever it stands. */
+export const foldTab = (kind: SystemKind, lines: readonly AnyLine[]): TabState => createFold(kind, lines).state()
 
-  for (const line of inForce) {
-    switch (line.kind) {
-      case 'reading':
-      case 'observation': {
-        const key = `${line.test}|${[...repaired].join()}`
-        const before = evidence.get(key)
-        if (before) replaced.add(before.line.id)
-        evidence.delete(key)
-        evidence.set(key, {
-          line, repaired: [...repaired], confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0,
-          ...(before?.line.kind === 'observation' ? { earlier: [...before.earlier ?? [], before.line.outcome] } : {}),
-        })
-        skipped.delete(line.test)
-        waiting.delete(line.test)
-        break
-      }
-      case 'state':
-        work = moveWork(work, line)
-        break
-      case 'part':
-      case 'repair':
-        repaired.add(line.fault ?? line.component)
-        break
-      case 'finding':
-        findings[line.role].push(line)
-        break
-      case 'skip':
-        skipped.set(line.test, line.reason)
-        break
-      case 'wait':
-        waiting.set(line.test, { due: new Date(Date.parse(line.at) + line.minutes * 60e3).toISOString(), line: line.id })
-        break
-      case 'carried':
-        status = 'carried'
-        break
-      case 'resumed':
-        status = 'open'
-        break
-      case 'settled':
-        status = 'settled'
-        break
-      case 'opened': case 'note': case 'strike': case 'follow-up': case 'advice': case 'photo':
-        break
+export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fold {
+  const known = new Map<string, AnyLine>()
+  const find = (id: string) => known.get(id)
+  /** ids that some line has seen; and those that some line stands behind */
+  const seen = new Set<string>()
+  const named = new Set<string>()
+  const counters = new Map<string, number>()
+  const numbers = new Map<string, string>()
+  const repeated = new Set<string>()
+  let order: AnyLine[] = []
+  let latest: AnyLine | undefined
+  let strikes: Strikes = findStrikes([])
+  const position = new Map<string, number>()
+  const replaced = new Map<string, number>()
+  const marks = new Map<string, readonly Mark[]>()
+  const markedAt = new Map<string, number>()
+  const work = newWorkLog()
+  let sum = newSum()
+  let checkpoints: Checkpoint[] = []
+  let folded = 0
+
+  function append(lines: readonly AnyLine[]): TabState {
+    const before = order
+    let [from, inOrder, restrike, fresh] = [order.length, true, false, false]
+    for (const line of lines) {
+      if (known.has(line.id)) continue
+      inOrder &&= belongsLast(line)
+      restrike ||= line.kind === 'strike' || named.has(line.id)
+      from = Math.min(from, note(line))
+      fresh = true
+      if (inOrder) order.push(line)
+    }
+    if (!fresh) return state()
+    if (!inOrder) {
+      order = orderLines([...known.values()])
+      from = Math.min(from, firstDifference(before, order))
+    }
+    if (restrike) from = Math.min(from, strikeAnew())
+    foldFrom(from)
+    return state()
+  }
+
+  /** @returns from where on what was folded no longer holds: another line with the same number is marked too */
+  function note(line: AnyLine): number {
+    known.set(line.id, line)
+    for (const id of line.seen) seen.add(id)
+    for (const id of namedBy(line)) named.add(id)
+    counters.set(line.device, Math.max(counters.get(line.device) ?? 0, line.counter))
+    if (!latest || sortsAfter(line, latest)) latest = line
+    const number = `${line.device} ${line.counter}`
+    const twin = numbers.get(number)
+    if (twin === undefined) {
+      numbers.set(number, line.id)
+      return Infinity
+    }
+    repeated.add(line.id).add(twin)
+    return position.get(twin) ?? Infinity
+  }
+
+  /** Whether a line stands behind all that are here, and none of them was waiting for it. */
+  const belongsLast = (line: AnyLine) =>
+    (!latest || sortsAfter(line, latest)) && !named.has(line.id) && line.counter > (counters.get(line.device) ?? 0)
+
+  /** @returns the first place where something is struck now and was not, or was and is no longer */
+  function strikeAnew(): number {
+    const before = strikes
+    strikes = findStrikes(order, find)
+    const both = [...strikes.struck.keys(), ...before.struck.keys()]
+    const changed = both.filter(id => before.struck.get(id) !== strikes.struck.get(id) || before.takenBack.has(id) !== strikes.takenBack.has(id))
+    return Math.min(order.length, ...changed.map(id => position.get(id) ?? order.length))
+  }
+
+  function foldFrom(index: number) {
+    if (index < folded) goBack(index)
+    for (; folded < order.length; folded++) {
+      if (folded % EVERY === 0) checkpoints.push(takeCheckpoint())
+      position.set(order[folded]!.id, folded)
+      foldLine(order[folded]!)
     }
   }
-  const lastCarried = of('carried').at(-1)
-  return {
-    status, lines, struck, work, replaced, findings, skipped, waiting,
-    opened: of('opened')[0],
-    evidence: [...evidence.values()],
-    repaired: [...repaired],
-    parts: of('part'), repairs: of('repair'),
-    asLeft: [...of('reading'), ...of('observation')].filter(l => l.asLeft).sort((a, b) => inForce.indexOf(a) - inForce.indexOf(b)),
-    photos: of('photo'),
-    followUps: of('follow-up'), advice: of('advice'),
-    ...(status === 'carried' && lastCarried ? { carried: lastCarried } : {}),
-    ...(status === 'settled' ? { settled: of('settled').at(-1)! } : {}),
+
+  /** Goes back to the last checkpoint at or before a place: there is one at nought. */
+  function goBack(index: number) {
+    checkpoints = checkpoints.filter(c => c.at <= index)
+    const last = checkpoints.pop()!
+    sum = { ...copySum(last.sum), lists: sum.lists }
+    for (const key of LISTS) sum.lists[key].length = last.lengths[key]
+    cutWork(work, last.work)
+    for (const [id, by] of replaced) if (by >= last.at) replaced.delete(id)
+    for (const [id, at] of markedAt) {
+      if (at < last.at) continue
+      markedAt.delete(id)
+      marks.delete(id)
+    }
+    folded = last.at
   }
+
+  function takeCheckpoint(): Checkpoint {
+    const { lists, ...rest } = sum
+    const lengths = Object.fromEntries(LISTS.map(key => [key, lists[key].length])) as Checkpoint['lengths']
+    return { at: folded, work: markWork(work), lengths, sum: copySum(rest) }
+  }
+
+  function foldLine(line: AnyLine) {
+    const struck = strikes.struck.has(line.id)
+    const found = struck
+      ? []
+      : markOf(kind, line, {
+          work: () => workOf(work), settled: sum.status === 'settled', opened: sum.opened !== undefined, find, repeated: repeated.has(line.id),
+        })
+    if (found.length > 0) {
+      marks.set(line.id, found)
+      markedAt.set(line.id, folded)
+    }
+    const today = isKnownLine(line) ? resolveLine(line) : line
+    speak(work, kind, today, { proves: !struck, speaks: !strikes.takenBack.has(line.id) }, find)
+    const readable = !found.some(m => m.code === 'impossible-value' || m.code === 'nothing-read')
+    if (!struck && readable && isKnownLine(today)) add(today)
+  }
+
+  function add(line: Line) {
+    if (sum.status === 'settled' && waitsAfterSettling(line)) {
+      sum.late = [...sum.late, line]
+      return
+    }
+    switch (line.kind) {
+      case 'reading': case 'observation': return addEvidence(line)
+      case 'part': case 'repair': {
+        sum.lists[line.kind].push(line)
+        const right = line.fault ?? line.component
+        if (!sum.repaired.includes(right)) sum.repaired = [...sum.repaired, right]
+        return
+      }
+      case 'finding': sum.lists[line.role].push(line); return
+      case 'skip': sum.skipped.set(line.test, line.reason); return
+      case 'wait': sum.waiting.set(line.test, { due: dueAfter(line), line: line.id }); return
+      case 'carried':
+        sum.status = 'carried'
+        sum.carried = line
+        return
+      case 'resumed': sum.status = 'open'; return
+      case 'settled':
+        if (sum.status !== 'settled') sum.settled = line
+        sum.status = 'settled'
+        return
+      case 'taken-up': {
+        const late = sum.late.find(l => l.id === line.line)
+        if (!late || sum.status === 'settled') return
+        sum.late = sum.late.filter(l => l !== late)
+        return add(late)
+      }
+      case 'opened': sum.opened ??= line; return
+      case 'photo': case 'follow-up': case 'advice': sum.lists[line.kind].push(line); return
+      case 'note': case 'strike': case 'state':
+    }
+  }
+
+  function addEvidence(line: LineOf<'reading'> | LineOf<'observation'>) {
+    const { evidence, repaired } = sum
+    const key = `${line.test}|${repaired.join()}`
+    const before = evidence.get(key)
+    if (before) replaced.set(before.line.id, folded)
+    evidence.delete(key)
+    evidence.set(key, {
+      line, repaired, confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0,
+      ...(before?.line.kind === 'observation' ? { earlier: [...before.earlier ?? [], before.line.outcome] } : {}),
+    })
+    if (line.asLeft) sum.lists.asLeft.push(line)
+    sum.skipped.delete(line.test)
+    sum.waiting.delete(line.test)
+  }
+
+  function state(): TabState {
+    const { lists, status, opened, carried, settled } = sum
+    const copy = <K extends Line['kind']>(key: ListKey) => [...lists[key]] as LineOf<K>[]
+    return {
+      status, lines: [...order], heads: findHeads(), struck: strikes.struck, replaced, marks,
+      work: workOf(work), ended: work.ended,
+      evidence: [...sum.evidence.values()], repaired: sum.repaired,
+      parts: copy<'part'>('part'), repairs: copy<'repair'>('repair'), photos: copy<'photo'>('photo'),
+      findings: { failed: copy<'finding'>('failed'), cause: copy<'finding'>('cause'), also: copy<'finding'>('also') },
+      skipped: new Map(sum.skipped), waiting: new Map(sum.waiting),
+      asLeft: [...lists.asLeft] as TabState['asLeft'],
+      followUps: copy<'follow-up'>('follow-up'), advice: copy<'advice'>('advice'), afterSettling: sum.late,
+      ...(opened ? { opened } : {}),
+      ...(status === 'carried' && carried ? { carried } : {}), ...(status === 'settled' && settled ? { settled } : {}),
+    }
+  }
+
+  /** Lines that nobody has seen yet stand at the end: a head far back is one whose device never wrote again. */
+  const findHeads = () => order.slice(-HEADS_WITHIN).filter(l => !seen.has(l.id)).slice(-MOST_HEADS)
+
+  append(first)
+  return { append, state, has: id => known.has(id) }
+}
+
+/** Every so many lines the sum is put aside, to go back to. */
+const EVERY = 128
+const [HEADS_WITHIN, MOST_HEADS] = [400, 16]
+
+const LISTS = ['part', 'repair', 'photo', 'follow-up', 'advice', 'failed', 'cause', 'also', 'asLeft'] as const
+type ListKey = typeof LISTS[number]
+
+/** What the lines so far come to. Lists only grow, so that a checkpoint is their lengths; the rest is copied. */
+interface Sum {
+  readonly lists: { readonly [K in ListKey]: Line[] }
+  readonly evidence: Map<string, Evidence>
+  readonly skipped: Map<string, string>
+  readonly waiting: Map<string, { due: string, line: string }>
+  repaired: readonly string[]
+  late: readonly Line[]
+  status: TabStatus
+  opened?: LineOf<'opened'> | undefined
+  carried?: LineOf<'carried'> | undefined
+  settled?: LineOf<'settled'> | undefined
+}
+interface Checkpoint { readonly at: number, readonly sum: Omit<Sum, 'lists'>, readonly lengths: Readonly<Record<ListKey, number>>, readonly work: WorkMark }
+
+const newSum = (): Sum => ({
+  lists: { 'part': [], 'repair': [], 'photo': [], 'follow-up': [], 'advice': [], 'failed': [], 'cause': [], 'also': [], 'asLeft': [] },
+  evidence: new Map(), skipped: new Map(), waiting: new Map(), repaired: [], late: [], status: 'open',
+})
+const copySum = (sum: Omit<Sum, 'lists'>): Omit<Sum, 'lists'> =>
+  ({ ...sum, evidence: new Map(sum.evidence), skipped: new Map(sum.skipped), waiting: new Map(sum.waiting) })
+
+const dueAfter = ({ at, minutes }: LineOf<'wait'>) => new Date(Date.parse(at) + minutes * 60e3).toISOString()
+
+function firstDifference(a: readonly AnyLine[], b: readonly AnyLine[]): number {
+  const end = Math.min(a.length, b.length)
+  for (let i = 0; i < end; i++) if (a[i] !== b[i]) return i
+  return end
 }
 
 /** Volts, amps or ohms that are nothing to a hand meter (common practice, no source), and the least figure that can be one of them: farads and flows are far smaller. */
@@ -126,12 +308,4 @@ function agree(a: Evidence['line'], b: Evidence['line']): boolean {
   if (a.value === null || b.value === null) return a.value === b.value
   const larger = Math.max(Math.abs(a.value), Math.abs(b.value))
   return Math.abs(a.value - b.value) <= 0.1 * larger + 1e-9 || (larger <= NOTHING && larger >= LEAST)
-}
-
-/** Power back on ends every proof, since the pump may run and charge what was bled; dead ends live. */
-function moveWork(work: Partial<Record<WorkState, HeldState>>, line: LineOf<'state'>): Partial<Record<WorkState, HeldState>> {
-  const held: HeldState = { at: line.at, line: line.id, ...(line.proof ? { proof: line.proof } : {}) }
-  if (line.to === 'live') return { live: held }
-  const { live: _ended, ...rest } = work
-  return { ...rest, [line.to]: held }
 }

@@ -1,1 +1,2 @@
-export { SAID_CODES, sayProblem } from './problems'
+export { sayMark } from './marks'
+export { sayProblem, SAID_CODES } from './problems'

@@ -1,7 +1,7 @@
 /** Sentences for problems, in the user's words: what was wrong, with which input, and that nothing was lost. */
 import type { Problem } from '#core/foundation'
 
-const NEED_WORDS: Record<string, string> = { 'live': 'power on', 'proven-dead': 'proven dead', 'discharged': 'capacitors bled and measured', 'zero-pressure': 'zero pressure' }
+export const NEED_WORDS: Record<string, string> = { 'live': 'power on', 'proven-dead': 'proven dead', 'discharged': 'capacitors bled and measured', 'zero-pressure': 'zero pressure' }
 
 const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) => string> = {
   // lines
@@ -35,13 +35,20 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
   'not-json': f => `The file is not readable as JSON (${f.why}). Nothing was taken from it.`,
   'not-a-book': f => `This is not a Keep Tab file (${f.found}). Nothing was taken from it.`,
   'newer-version': f => `The file was written by a newer Keep Tab (version ${f.version}; this one reads up to ${f.reads}). Update, then try again. Nothing was taken from it.`,
+  'torn-archive': f => `The archive is torn or is no zip (${f.why}). Nothing was taken from it.`,
+  'no-book': f => `The archive holds no book.json (it holds ${f.holds}). Nothing was taken from it.`,
+  'hash-differs': f => `In the archive ${f.name} is not what its name says: its bytes have changed. Nothing was taken from it.`,
   'bad-place': f => `The file is wrong at ${f.place}: ${f.why}. Nothing was taken from it.`,
   'bad-line': f => `${f.place}: the line “${f.line}” cannot be read (${String(f.why).replaceAll('-', ' ')}${f.word ? `: ${f.word}` : ''}${f.choices ? `: ${f.choices}` : ''}). Nothing was taken from the file.`,
   'bad-nameplate': f => `${f.place}: ${f.field} “${f.written ?? ''}” cannot be read (${String(f.why).replaceAll('-', ' ')}). Nothing was taken from the file.`,
   // keeping
+  'bad-form': f => `A line could not be read at ${f.place}: ${f.why}. It stays on this device.`,
+  'busy': () => 'The server’s book is in use by someone else just now. Your lines stay on this device and will be sent again.',
+  'bad-attachment': f => `That picture cannot be kept: ${f.why}.`,
+  'not-here': () => 'The request did not come from this application’s own pages, so the server did not take it.',
+  'torn-reply': () => 'What answered was not the Keep Tab server, or its answer was cut off. Your lines stay on this device and will be sent again.',
   'not-found': f => `There is no ${f.what} here with that address.`,
   'bad-request': f => `The server could not read ${f.place}: ${f.why}.`,
-  'bad-photo': f => `That picture cannot be kept: ${f.why}.`,
   'disk-full': () => 'The server’s disk is full, so nothing new was kept there. Your lines stay on this device and will be sent when there is room.',
   'id-taken': f => `A different ${f.what} already has that number. Nothing was changed.`,
   'unreachable': () => 'The server cannot be reached. Your lines stay on this device and will be sent when it is back.',

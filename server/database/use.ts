@@ -1,8 +1,19 @@
+import { useStorage } from 'nitropack/runtime'
+import { attachmentsFolder, folderDriver, type FileStore } from './files'
 import { openDatabase, type OpenedDatabase } from './open'
 
+const url = () => process.env.DATABASE_URL || 'file:data/keep-tab.db'
 let opened: Promise<OpenedDatabase> | undefined
+let mounted = false
 
 /** The server's one database: DATABASE_URL, or data/keep-tab.db under the working folder. */
 export function useOpenedDatabase(): Promise<OpenedDatabase> {
-  return opened ??= openDatabase(process.env.DATABASE_URL || 'file:data/keep-tab.db', process.env.DATABASE_TOKEN)
+  return opened ??= openDatabase(url(), useFiles(), process.env.DATABASE_TOKEN)
+}
+
+/** The framework's storage, with pictures in a folder beside the database unless ATTACHMENTS names another. */
+export function useFiles(): FileStore {
+  if (!mounted) useStorage().mount('attachments', folderDriver(attachmentsFolder(url())))
+  mounted = true
+  return useStorage('attachments')
 }

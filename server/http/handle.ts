@@ -1,22 +1,29 @@
 /** What every handler does the same way: the database in, a schema at the door, a refusal out as code and facts. */
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
+import type { Problem } from '#core/foundation'
+import type { FileStore } from '../database/files'
 import type { Database } from '../database/open'
-import { useOpenedDatabase } from '../database/use'
+import { useFiles, useOpenedDatabase } from '../database/use'
 import { nameDatabaseError, Refusal } from '../services/problems'
 
-export function handle<T>(answer: (db: Database, event: H3Event) => Promise<T>) {
+export function handle<T>(answer: (db: Database, event: H3Event, files: FileStore) => Promise<T>) {
   return defineEventHandler(async (event) => {
     try {
-      return await answer((await useOpenedDatabase()).db, event)
+      return await answer((await useOpenedDatabase()).db, event, useFiles())
     }
     catch (error) {
       const refusal = error instanceof Refusal ? error : nameDatabaseError(error)
       if (!refusal) throw error
-      setResponseStatus(event, refusal.status)
-      return refusal.problem
+      return refuse(event, refusal.status, refusal.problem)
     }
   })
+}
+
+/** A refusal says that it is this server's: a page that stands between may say anything. */
+export function refuse(event: H3Event, status: number, problem: Problem) {
+  setResponseStatus(event, status)
+  return { from: 'keep-tab', ...problem }
 }
 
 export async function readBodyAs<S extends z.ZodType>(event: H3Event, schema: S): Promise<z.infer<S>> {
@@ -27,7 +34,14 @@ export async function readBodyAs<S extends z.ZodType>(event: H3Event, schema: S)
 }
 
 export const idOf = (event: H3Event) => getRouterParam(event, 'id') ?? ''
+/** A whole number from the address, nought where there is none. */
+export const numberOf = (event: H3Event, name: string) => {
+  const asked = Number(getQuery(event)[name])
+  return Number.isSafeInteger(asked) && asked > 0 ? asked : 0
+}
+/** The shop's time: KEEP_TAB_NOW lays it to a fixed instant for pictures and tests. */
+export const nowOf = () => process.env.KEEP_TAB_NOW ?? new Date().toISOString()
 export const todayOf = (event: H3Event) => {
   const asked = getQuery(event).today
-  return typeof asked === 'string' && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : (process.env.KEEP_TAB_NOW ?? new Date().toISOString()).slice(0, 10)
+  return typeof asked === 'string' && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : nowOf().slice(0, 10)
 }

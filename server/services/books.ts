@@ -1,81 +1,118 @@
 /** Taking in and giving out the open file. An import is one transaction: all of the file or none of it. */
-import type { BatchItem } from 'drizzle-orm/batch'
-import { eq } from 'drizzle-orm'
+import { eq, inArray } from 'drizzle-orm'
 import type { ImportReply } from '#contracts'
-import { makeId, readBook, writeBook, type BookFile, type ReadBook, type ReadSystem, type ReadTab } from '#core/formats'
-import type { KindId } from '#core/systems'
-import { foldTab, type Line } from '#core/tab'
+import { makeId, readFile, writeBook, type BookFile, type ReadBook, type ReadSystem, type ReadTab } from '#core/formats'
+import { kindFor, type KindId } from '#core/systems'
+import { foldTab, type AnyLine } from '#core/tab'
+import { readBytes, type FileStore } from '../database/files'
 import type { Database } from '../database/open'
-import { fitted, lines, meters, partsUsed, photos, shop, sites, systems, tabs } from '../database/schema'
-import { lineRow, partRow, readLines, tabProjection } from './lines'
-import { photoRow, readPhotos } from './photos'
+import { lineRow, projectTab, receiptRow } from '../database/rows'
+import { attachments, fitted, lines, meters, plates, practices, receipts, shop, sites, systems, tabs } from '../database/schema'
+import { write, type Work } from '../database/write'
+import { attachmentsOf, keepAttachment } from './attachments'
+import { readPlates, readPractices } from './facts'
+import { forgetFold } from './folds'
+import { linesOf } from './lines'
 import { Refusal } from './problems'
 
-/** @param layTo the day to which the file's anchor is moved, for demo data */
-export async function importBook(db: Database, content: string, layTo?: string): Promise<ImportReply> {
-  const book = readBook(content, layTo)
+/** @param bytes JSON, or an archive with its pictures; @param layTo the day to which the file's anchor is moved, for demo data */
+export async function importBook(db: Database, files: FileStore, bytes: Uint8Array, layTo?: string): Promise<ImportReply> {
+  const book = readFile(bytes, layTo)
   if (!book.ok) throw new Refusal(422, book.problem)
+  const { company, practice, meters: told, sites: own } = book.value
+  for (const [hash, content] of book.value.attachments) await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)
   const known = new Set((await db.select({ id: tabs.id }).from(tabs)).map(t => t.id))
-  const work: BatchItem<'sqlite'>[] = []
-  const count = { sites: 0, systems: 0, tabs: 0, lines: 0, already: 0 }
-  if (book.value.company) work.push(db.insert(shop).values({ id: 'shop', company: book.value.company }).onConflictDoNothing())
-  for (const meter of book.value.meters) work.push(db.insert(meters).values(meter).onConflictDoNothing())
-  for (const { systems: own, ...site } of book.value.sites) {
-    count.sites++
+  const count = { sites: own.length, systems: 0, tabs: 0, lines: 0, already: 0 }
+  const work: Work[] = [
+    ...(company ? [db.insert(shop).values({ id: 'shop', company }).onConflictDoNothing()] : []),
+    ...told.map(meter => db.insert(meters).values(meter).onConflictDoNothing()),
+    ...practice.map(p => db.insert(practices).values({ id: makeId('practice', JSON.stringify(p)), recorded: p.from, by: '', ...p }).onConflictDoNothing()),
+  ]
+  const changed: string[] = []
+  for (const { systems: within, ...site } of own) {
     work.push(db.insert(sites).values(site).onConflictDoNothing())
-    for (const system of own) {
+    for (const system of within) {
       count.systems++
       work.push(...systemWork(db, site.id, system))
       for (const tab of system.tabs) {
-        if (known.has(tab.id)) {
-          const before = (await readLines(db, tab.id)).map(k => k.line)
-          const lacking = tab.lines.filter(l => !before.some(b => b.id === l.id))
-          count.already++
-          count.lines += lacking.length
-          if (lacking.length > 0) work.push(...lacking.flatMap(line => lineWork(db, system.id, tab.id, line)), db.update(tabs).set(tabProjection([...before, ...lacking])).where(eq(tabs.id, tab.id)))
-          work.push(...photoWork(db, tab))
-          continue
-        }
-        count.tabs++
-        count.lines += tab.lines.length
-        const opened = foldTab(tab.lines).opened
-        work.push(db.insert(tabs).values({ id: tab.id, system: system.id, openedAt: tab.lines[0]?.at ?? `${tab.day}T09:00:00.000Z`, complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '', ...tabProjection(tab.lines) }))
-        work.push(...tab.lines.flatMap(line => lineWork(db, system.id, tab.id, line)), ...photoWork(db, tab))
+        const before = known.has(tab.id) ? await linesOf(db, tab.id) : []
+        const has = new Set(before.map(l => l.id))
+        const lacking = tab.lines.filter(l => !has.has(l.id))
+        count.lines += lacking.length
+        if (known.has(tab.id)) count.already++
+        else count.tabs++
+        work.push(...tabWork(db, system, tab, before, lacking, known.has(tab.id)))
+        changed.push(tab.id)
       }
     }
   }
-  const [first, ...rest] = work
-  if (first) await db.batch([first, ...rest])
+  await write(db, work)
+  changed.forEach(tab => forgetFold(db, tab))
   return count
 }
 
-function lineWork(db: Database, system: string, tab: string, line: Line): BatchItem<'sqlite'>[] {
-  const kept = db.insert(lines).values(lineRow(tab, line)).onConflictDoNothing()
-  return line.kind === 'part' ? [kept, db.insert(partsUsed).values(partRow(system, line)).onConflictDoNothing()] : [kept]
+/** Rows put in by one statement: SQLite takes 32,766 values in one. */
+const MOST_ROWS = 1000
+
+function tabWork(db: Database, system: ReadSystem, tab: ReadTab, before: readonly AnyLine[], lacking: readonly AnyLine[], isKnown: boolean): Work[] {
+  const state = foldTab(kindFor(system.kind, system.nameplate), [...before, ...lacking])
+  const { opened } = state
+  const now = new Date().toISOString()
+  const inserts: Work[] = []
+  for (let i = 0; i < lacking.length; i += MOST_ROWS) {
+    const some = lacking.slice(i, i + MOST_ROWS)
+    inserts.push(db.insert(lines).values(some.map(l => lineRow(tab.id, l))).onConflictDoNothing(), db.insert(receipts).values(some.map(l => receiptRow(l, now))).onConflictDoNothing())
+  }
+  const card = { id: tab.id, system: system.id, openedAt: opened?.at ?? `${tab.day}T09:00:00.000Z`, status: 'open' as const, complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '' }
+  return [
+    ...(isKnown ? [] : [db.insert(tabs).values(card)]),
+    ...inserts,
+    ...(lacking.length > 0 ? projectTab(db, { id: tab.id, system: system.id }, state) : []),
+  ]
 }
 
-function photoWork(db: Database, tab: ReadTab): BatchItem<'sqlite'>[] {
-  return tab.photos.map(({ id, base64 }) => db.insert(photos).values(photoRow(tab.id, id, Buffer.from(base64, 'base64'), ` (picture ${id} of the tab of ${tab.day})`)).onConflictDoNothing())
-}
-
-function systemWork(db: Database, site: string, system: ReadSystem): BatchItem<'sqlite'>[] {
-  const { tabs: _tabs, fitted: parts, nameplate, installed, location, ...rest } = system
+function systemWork(db: Database, site: string, system: ReadSystem): Work[] {
+  const { tabs: _tabs, plates: told, fitted: parts, nameplate, installed, location, ...rest } = system
+  const from = `${installed ?? '2000-01-01'}T00:00:00.000Z`
+  const records = told.length > 0 ? told : [{ from, nameplate }]
   return [
     db.insert(systems).values({ ...rest, site, nameplate: { ...nameplate }, location: location ?? '', installed: installed ?? null }).onConflictDoNothing(),
+    ...records.map(p => db.insert(plates).values({ id: makeId('plate', system.id, p.from, JSON.stringify(p.nameplate)), system: system.id, recorded: p.from, by: '', ...p, nameplate: { ...p.nameplate } }).onConflictDoNothing()),
     ...parts.map(p => db.insert(fitted).values({ id: makeId('fitted', system.id, p.component, p.part, p.fitted ?? ''), system: system.id, ...p }).onConflictDoNothing()),
   ]
 }
 
-/** The whole book, or one site of it, as a file that `importBook` takes back unchanged. */
-export async function exportBook(db: Database, site?: string): Promise<BookFile> {
+export interface GivenOut { readonly book: BookFile, readonly attachments: readonly { readonly hash: string, readonly type: string }[] }
+
+/** The whole book, or one site of it, as a file that `importBook` takes back unchanged, and the pictures that go with it. */
+export async function exportBook(db: Database, site?: string): Promise<GivenOut> {
   const chosen = await (site ? db.select().from(sites).where(eq(sites.id, site)) : db.select().from(sites))
   const [company] = await db.select().from(shop).limit(1)
   const book: ReadBook = {
     ...(company?.company ? { company: company.company } : {}),
     meters: (await db.select().from(meters)).map(({ checked, ...m }) => ({ ...m, ...(checked ? { checked } : {}) })),
+    practice: await readPractices(db),
     sites: await Promise.all(chosen.map(async s => ({ ...s, systems: await readSystems(db, s.id) }))),
+    attachments: new Map(),
   }
-  return writeBook(book)
+  const named = new Set(book.sites.flatMap(s => s.systems.flatMap(y => y.tabs.flatMap(t => attachmentsOf(t.lines).map(a => a.hash)))))
+  return { book: writeBook(book), attachments: await heldOf(db, [...named]) }
+}
+
+async function heldOf(db: Database, hashes: readonly string[]): Promise<{ hash: string, type: string }[]> {
+  const held: { hash: string, type: string }[] = []
+  for (let i = 0; i < hashes.length; i += MOST_ROWS) {
+    held.push(...await db.select({ hash: attachments.hash, type: attachments.type }).from(attachments).where(inArray(attachments.hash, hashes.slice(i, i + MOST_ROWS))))
+  }
+  return held
+}
+
+/** The bytes of pictures one after another, for the archive. */
+export async function* readAttachments(files: FileStore, held: GivenOut['attachments']) {
+  for (const { hash, type } of held) {
+    const bytes = await readBytes(files, hash)
+    if (bytes) yield { hash, type, bytes }
+  }
 }
 
 async function readSystems(db: Database, site: string): Promise<ReadSystem[]> {
@@ -84,9 +121,9 @@ async function readSystems(db: Database, site: string): Promise<ReadSystem[]> {
     const parts = await db.select().from(fitted).where(eq(fitted.system, system.id))
     const calls = await db.select().from(tabs).where(eq(tabs.system, system.id))
     return {
-      ...system, kind: kind as KindId, ...(installed ? { installed } : {}),
+      ...system, kind: kind as KindId, plates: await readPlates(db, system.id), ...(installed ? { installed } : {}),
       fitted: parts.map(p => ({ component: p.component, part: p.part, number: p.number, why: p.why, ...(p.fitted ? { fitted: p.fitted } : {}), ...(p.removed ? { removed: p.removed } : {}) })),
-      tabs: await Promise.all(calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: (await readLines(db, t.id)).map(k => k.line), photos: await readPhotos(db, t.id) }))),
+      tabs: await Promise.all(calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: await linesOf(db, t.id) }))),
     }
   }))
 }

@@ -1,29 +1,22 @@
 /** What the shop's own settled tabs ended in, by kind of system: the counts that shift the catalogue's base rates. */
 import { and, eq, gte } from 'drizzle-orm'
 import type { LearnedReply } from '#contracts'
-import type { LineOf } from '#core/tab'
 import type { Database } from '../database/open'
-import { lines, shop, systems, tabs } from '../database/schema'
+import { failures, shop, systems, tabs } from '../database/schema'
+import { write } from '../database/write'
 
 async function countingSince(db: Database): Promise<string> {
   const [row] = await db.select({ since: shop.learnedSince }).from(shop).limit(1)
   return row?.since ?? ''
 }
 
-/** Failed faults on settled tabs of a kind, each tab counting a fault once. */
+/** Failed faults on settled tabs of a kind, each tab counting a fault once; struck findings and reopened tabs do not count. */
 export async function countFaults(db: Database, kind: string): Promise<Record<string, number>> {
   const since = await countingSince(db)
-  const rows = await db.select({ tab: lines.tab, body: lines.body }).from(lines).innerJoin(tabs, eq(tabs.id, lines.tab)).innerJoin(systems, eq(systems.id, tabs.system))
-    .where(and(eq(lines.kind, 'finding'), eq(tabs.status, 'settled'), eq(systems.kind, kind), gte(lines.at, since)))
-  const counted = new Set<string>()
+  const rows = await db.select({ fault: failures.fault }).from(failures).innerJoin(tabs, eq(tabs.id, failures.tab)).innerJoin(systems, eq(systems.id, tabs.system))
+    .where(and(eq(systems.kind, kind), gte(failures.at, since)))
   const counts: Record<string, number> = {}
-  for (const row of rows) {
-    const line = JSON.parse(row.body) as LineOf<'finding'>
-    const key = `${row.tab} ${line.about}`
-    if (line.role !== 'failed' || counted.has(key)) continue
-    counted.add(key)
-    counts[line.about] = (counts[line.about] ?? 0) + 1
-  }
+  for (const { fault } of rows) counts[fault] = (counts[fault] ?? 0) + 1
   return counts
 }
 
@@ -35,6 +28,6 @@ export async function readLearned(db: Database): Promise<LearnedReply> {
 
 /** Begins to count anew from an instant; the lines themselves stay as they are. */
 export async function forgetLearned(db: Database, now: string): Promise<LearnedReply> {
-  await db.insert(shop).values({ id: 'shop', learnedSince: now }).onConflictDoUpdate({ target: shop.id, set: { learnedSince: now } })
+  await write(db, [db.insert(shop).values({ id: 'shop', learnedSince: now }).onConflictDoUpdate({ target: shop.id, set: { learnedSince: now } })])
   return readLearned(db)
 }

@@ -1,74 +1,92 @@
-/** Adding lines to a tab: checked against the tab's own state, kept once each, projected in the same transaction. */
-import { asc, eq } from 'drizzle-orm'
+/**
+ * Adding lines to a tab. Refused are only bad form, an unknown tab and a taken id, each line alone; everything else is kept
+ * and judged in the fold. What the server adds, when a line came, is its receipt.
+ */
+import { isDeepStrictEqual } from 'node:util'
+import { and, asc, eq, gt, inArray } from 'drizzle-orm'
 import type { AddLinesReply, KeptLine, RefusedLine } from '#contracts'
-import { isKindId, kindFor } from '#core/systems'
-import { checkLine, foldTab, lineSchema, type DraftLine, type Line, type TabStatus } from '#core/tab'
+import { isKindId } from '#core/systems'
+import { parseLine, type AnyLine, type Fold } from '#core/tab'
 import type { Database } from '../database/open'
-import { lines, partsUsed, systems, tabs } from '../database/schema'
-import { fittedChanges, fittedUndone } from './fitted'
+import { lineRow, projectionOf, projectTab, readStored, receiptRow } from '../database/rows'
+import { lines, receipts, systems, tabs } from '../database/schema'
+import { write } from '../database/write'
+import { withFold } from './folds'
 import { notFound } from './problems'
 import { announce } from './watch'
 
-/** A tab's lines in the order they were kept. */
-export async function readLines(db: Database, tab: string): Promise<KeptLine[]> {
-  const rows = await db.select({ seq: lines.seq, body: lines.body }).from(lines).where(eq(lines.tab, tab)).orderBy(asc(lines.seq))
-  return rows.map(r => ({ seq: r.seq, line: JSON.parse(r.body) as Line }))
+/** A tab's lines as they were kept, with when each was received. @param after only those kept after this one */
+export async function readLines(db: Database, tab: string, after = 0): Promise<KeptLine[]> {
+  const rows = await db.select({ seq: lines.seq, body: lines.body, received: receipts.received }).from(lines).leftJoin(receipts, eq(receipts.line, lines.id))
+    .where(and(eq(lines.tab, tab), gt(lines.seq, after))).orderBy(asc(lines.seq))
+  return rows.map(r => ({ seq: r.seq, received: r.received ?? '', line: readStored(r.body) }))
 }
 
-/**
- * Adds lines in order. A line already kept is acknowledged again; one that cannot be taken is refused with its reason and
- * the rest go on. The answer is given after the transaction is on disk.
- */
-export async function addLines(db: Database, tabId: string, added: readonly Line[]): Promise<AddLinesReply> {
-  const [tab] = await db.select({ system: tabs.system, kind: systems.kind, nameplate: systems.nameplate, status: tabs.status }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(eq(tabs.id, tabId))
+export const linesOf = async (db: Database, tab: string): Promise<AnyLine[]> => (await readLines(db, tab)).map(k => k.line)
+
+/** Answers after the transaction is on disk. A line already kept is acknowledged again. */
+export async function addLines(db: Database, tabId: string, sent: readonly unknown[], received = new Date().toISOString()): Promise<AddLinesReply> {
+  const [tab] = await db.select({ id: tabs.id, system: tabs.system, kind: systems.kind, nameplate: systems.nameplate }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(eq(tabs.id, tabId))
   if (!tab || !isKindId(tab.kind)) throw notFound('tab')
-  const kind = kindFor(tab.kind, tab.nameplate)
-  const all: Line[] = (await readLines(db, tabId)).map(k => k.line)
-  const known = new Map(all.map(l => [l.id, JSON.stringify(l)]))
-  const fresh: Line[] = []
+  const { kind } = tab
+  return withFold(db, { ...tab, kind }, async (fold) => {
+    const { fresh, kept, refused } = await sort(db, tabId, sent)
+    if (fresh.length > 0) {
+      await write(db, [
+        db.insert(lines).values(fresh.map(l => lineRow(tabId, l))),
+        db.insert(receipts).values(fresh.map(l => receiptRow(l, received))).onConflictDoNothing(),
+        ...projectChange(db, tab, fold, fresh),
+      ])
+      announce(tabId, fresh.map(l => l.id))
+    }
+    return { kept, refused }
+  })
+}
+
+/** Only where the lists change: most lines change nothing there. */
+function projectChange(db: Database, tab: { readonly id: string, readonly system: string }, fold: Fold, fresh: readonly AnyLine[]) {
+  const before = projectionOf(fold.state())
+  const state = fold.append(fresh)
+  return isDeepStrictEqual(before, projectionOf(state)) ? [] : projectTab(db, tab, state)
+}
+
+interface Sorted { readonly fresh: readonly AnyLine[], readonly kept: readonly string[], readonly refused: readonly RefusedLine[] }
+
+async function sort(db: Database, tabId: string, sent: readonly unknown[]): Promise<Sorted> {
+  const parsed = sent.map(parseLine)
+  const ids = parsed.flatMap(p => p.ok ? [p.value.id] : [])
+  const rows = ids.length === 0 ? [] : await db.select({ id: lines.id, tab: lines.tab, body: lines.body }).from(lines).where(inArray(lines.id, ids))
+  const known = new Map(rows.map(r => [r.id, { tab: r.tab, line: readStored(r.body) }]))
+  const fresh: AnyLine[] = []
   const kept: string[] = []
   const refused: RefusedLine[] = []
-  for (const raw of added) {
-    const line = lineSchema.parse(raw)
+  for (const p of parsed) {
+    if (!p.ok) {
+      refused.push({ id: p.problem.facts.id, problem: p.problem })
+      continue
+    }
+    const line = p.value
     const before = known.get(line.id)
-    if (before !== undefined) {
-      if (before === JSON.stringify(line)) kept.push(line.id)
-      else refused.push({ id: line.id, problem: { code: 'id-taken', facts: { what: 'line' } } })
+    if (before && (before.tab !== tabId || !isDeepStrictEqual(before.line, line))) {
+      refused.push({ id: line.id, problem: { code: 'id-taken', facts: { what: 'line' } } })
       continue
     }
-    const checked = checkLine(kind, foldTab(all), line as DraftLine)
-    if (!checked.ok) {
-      refused.push({ id: line.id, problem: checked.problem })
-      continue
-    }
-    all.push(line)
-    fresh.push(line)
-    known.set(line.id, JSON.stringify(line))
     kept.push(line.id)
+    if (before) continue
+    known.set(line.id, { tab: tabId, line })
+    fresh.push(line)
   }
-  if (fresh.length > 0) {
-    await db.batch([
-      db.insert(lines).values(fresh.map(l => lineRow(tabId, l))).onConflictDoNothing(),
-      db.update(tabs).set(tabProjection(all)).where(eq(tabs.id, tabId)),
-      ...fresh.flatMap((l) => {
-        const struck = l.kind === 'strike' ? all.find(x => x.id === l.line) : undefined
-        return struck?.kind === 'part' ? fittedUndone(db, tab.system, struck) : []
-      }),
-      ...fresh.flatMap(l => l.kind === 'part' ? [db.insert(partsUsed).values(partRow(tab.system, l)).onConflictDoNothing(), ...fittedChanges(db, tab.system, l)] : []),
-    ])
-    announce(tabId, fresh.map(l => l.id))
-  }
-  return { kept, refused }
+  return { fresh, kept, refused }
 }
 
-export const lineRow = (tab: string, line: Line) => ({ id: line.id, tab, at: line.at, kind: line.kind, body: JSON.stringify(line) })
-
-export const partRow = (system: string, line: Extract<Line, { kind: 'part' }>) =>
-  ({ line: line.id, system, component: line.component, off: line.off ?? '', on: line.on ?? '', number: line.number ?? '', at: line.at })
-
-/** What a list of tabs needs to know without folding each: derived from the lines, never set by hand. */
-export function tabProjection(all: readonly Line[]): { status: TabStatus, note: string } {
-  const state = foldTab(all)
-  const note = state.status === 'settled' ? state.settled?.summary ?? '' : state.status === 'carried' ? state.carried?.reason ?? '' : ''
-  return { status: state.status, note }
+/** Which of a device's lines are here, as ranges of its counter: what is missing it can give back. */
+export async function heldOf(db: Database, device: string): Promise<{ readonly ranges: readonly (readonly [number, number])[] }> {
+  const rows = await db.select({ counter: lines.counter }).from(lines).where(eq(lines.device, device)).orderBy(asc(lines.counter))
+  const ranges: [number, number][] = []
+  for (const { counter } of rows) {
+    const last = ranges.at(-1)
+    if (last && counter <= last[1] + 1) last[1] = counter
+    else ranges.push([counter, counter])
+  }
+  return { ranges }
 }

@@ -1,8 +1,9 @@
 /** A refusal that a service makes: a code and facts, turned into an answer by the handler and a sentence by the app. */
-import type { ProblemReply } from '#contracts'
+import type { Problem } from '#core/foundation'
+import { isBusy, textOf } from '../database/write'
 
 export class Refusal extends Error {
-  constructor(readonly status: number, readonly problem: ProblemReply, options?: ErrorOptions) {
+  constructor(readonly status: number, readonly problem: Problem, options?: ErrorOptions) {
     super(problem.code, options)
   }
 }
@@ -11,7 +12,8 @@ export const notFound = (what: string) => new Refusal(404, { code: 'not-found', 
 
 /** What went wrong underneath, where it has a name of its own. */
 export function nameDatabaseError(error: unknown): Refusal | undefined {
-  const text = [error, (error as { cause?: unknown })?.cause].map(e => e instanceof Error ? `${(e as { code?: string }).code ?? ''} ${e.message}` : '').join(' ')
+  const text = textOf(error)
+  if (isBusy(error)) return new Refusal(503, { code: 'busy', facts: {} }, { cause: error })
   if (/SQLITE_FULL|disk is full|SQLITE_IOERR|ENOSPC/i.test(text)) return new Refusal(507, { code: 'disk-full', facts: {} }, { cause: error })
   if (/number is taken|UNIQUE constraint/i.test(text)) return new Refusal(409, { code: 'id-taken', facts: { what: 'line' } }, { cause: error })
   return undefined

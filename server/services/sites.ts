@@ -1,12 +1,11 @@
-/** Sites: the list, one site with everything that happened there, and a system's nameplate. */
+/** Sites: the list, and one site with everything that happened there. */
 import { asc, desc, eq } from 'drizzle-orm'
-import type { ListedSite, SiteReply, SystemCard } from '#contracts'
-import { parseNameplate } from '#core/formats'
-import { isKindId, reviewNameplate, type Nameplate } from '#core/systems'
+import type { FittedPart, ListedSite, SiteReply } from '#contracts'
+import { foldFitted } from '#core/tab'
 import type { Database } from '../database/open'
-import { fitted, sites, systems, tabs } from '../database/schema'
-import { readLines } from './lines'
-import { notFound, Refusal } from './problems'
+import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
+import { linesOf } from './lines'
+import { notFound } from './problems'
 
 export async function listSites(db: Database): Promise<ListedSite[]> {
   const rows = await db.select().from(sites).orderBy(asc(sites.name))
@@ -29,27 +28,16 @@ export async function readSite(db: Database, id: string): Promise<SiteReply> {
       const calls = await db.select().from(tabs).where(eq(tabs.system, system.id)).orderBy(desc(tabs.openedAt))
       return {
         system,
-        fitted: await db.select().from(fitted).where(eq(fitted.system, system.id)).orderBy(desc(fitted.fitted)),
-        tabs: await Promise.all(calls.map(async tab => ({ tab, lines: (await readLines(db, tab.id)).map(k => k.line) }))),
+        fitted: await fittedOn(db, system.id),
+        tabs: await Promise.all(calls.map(async tab => ({ tab, lines: await linesOf(db, tab.id) }))),
       }
     })),
   }
 }
 
-/** Takes written figures ("3/4 hp"); refuses the figure that it cannot read or that makes no sense, and changes nothing then. */
-export async function saveNameplate(db: Database, id: string, written: Readonly<Record<string, string | number>>): Promise<SystemCard> {
-  const [system] = await db.select().from(systems).where(eq(systems.id, id))
-  if (!system) throw notFound('system')
-  const nameplate = readNameplate(system.kind, written)
-  await db.update(systems).set({ nameplate: { ...nameplate } }).where(eq(systems.id, id))
-  return { ...system, nameplate }
-}
-
-/** Written figures into SI, refused by name where they cannot be read or make no sense. */
-export function readNameplate(kind: string, written: Readonly<Record<string, string | number>>): Nameplate {
-  const parsed = parseNameplate(kind, written)
-  if (!parsed.ok) throw new Refusal(422, parsed.problem)
-  const reviewed = isKindId(kind) ? reviewNameplate(kind, parsed.value) : undefined
-  if (reviewed && !reviewed.ok) throw new Refusal(422, reviewed.problem)
-  return parsed.value
+/** What was known to be fitted, and what the part lines in force took off and put on since. */
+export async function fittedOn(db: Database, system: string): Promise<FittedPart[]> {
+  const known = await db.select().from(fitted).where(eq(fitted.system, system))
+  const used = await db.select().from(partsUsed).where(eq(partsUsed.system, system))
+  return foldFitted(known.map(({ component, part, number, fitted, removed, why }) => ({ component, part, number, fitted, removed, why })), used)
 }

@@ -1,14 +1,17 @@
-/** Opening a tab, and reading one with its site, system and lines. */
-import { desc, eq, inArray, ne } from 'drizzle-orm'
-import type { FollowUp, ListedTab, OpenTabRequest, TabReply, TodayReply } from '#contracts'
+/** Opening a tab, reading one with its site, system and lines, and Today. */
+import { and, asc, desc, eq, gte, lte, ne } from 'drizzle-orm'
+import type { FollowUp, ListedTab, OpenTabRequest, TabLinesReply, TabReply, TodayReply } from '#contracts'
 import { isKindId, KIND_IDS } from '#core/systems'
-import type { LineOf } from '#core/tab'
+import { isKnownLine, parseLine } from '#core/tab'
 import type { Database } from '../database/open'
-import { fitted, lines, shop, sites, systems, tabs } from '../database/schema'
+import { followUps, plates, shop, sites, systems, tabs } from '../database/schema'
+import { write } from '../database/write'
+import { attachmentsOf, heldAttachments } from './attachments'
+import { nameplateAt, practiceAt, readNameplate } from './facts'
 import { countFaults } from './learned'
 import { addLines, readLines } from './lines'
-import { readNameplate } from './sites'
 import { notFound, Refusal } from './problems'
+import { fittedOn } from './sites'
 
 /** Opens a tab, and with it a new site or system where the request names one that is not here yet. Safe to repeat. */
 export async function openTab(db: Database, { site, system, tab }: OpenTabRequest): Promise<{ tab: string }> {
@@ -19,47 +22,63 @@ export async function openTab(db: Database, { site, system, tab }: OpenTabReques
   if (!knownSite && !site.name) throw notFound('site')
   if (!knownSystem && !(system.name && system.kind)) throw notFound('system')
   if (!knownSystem && !isKindId(system.kind!)) throw new Refusal(400, { code: 'unknown-kind', facts: { kind: system.kind!, known: KIND_IDS.join(', ') } })
-  const nameplate = knownSystem ? undefined : readNameplate(system.kind!, system.nameplate ?? {})
-  if (tab.opened.kind !== 'opened') throw new Refusal(400, { code: 'bad-request', facts: { place: 'the tab', why: 'its first line must open it' } })
-  const { complaint, words, at } = tab.opened
-  await db.batch([
+  const nameplate = { ...(knownSystem ? undefined : readNameplate(system.kind!, system.nameplate ?? {})) }
+  const parsed = parseLine(tab.opened)
+  if (!parsed.ok) throw new Refusal(400, parsed.problem)
+  const opened = parsed.value
+  if (!isKnownLine(opened) || opened.kind !== 'opened') throw new Refusal(400, { code: 'bad-request', facts: { place: 'the tab', why: 'its first line must open it' } })
+  const { complaint, words, at, by = '' } = opened
+  await write(db, [
     db.insert(sites).values({ id: site.id, name: site.name ?? '', place: site.place ?? '', contact: site.contact ?? '', access: site.access ?? '' }).onConflictDoNothing(),
-    db.insert(systems).values({ id: system.id, site: site.id, name: system.name ?? '', kind: system.kind ?? '', nameplate: { ...nameplate }, installed: system.installed ?? null }).onConflictDoNothing(),
+    db.insert(systems).values({ id: system.id, site: site.id, name: system.name ?? '', kind: system.kind ?? '', nameplate, installed: system.installed ?? null }).onConflictDoNothing(),
+    ...(knownSystem ? [] : [db.insert(plates).values({ id: `plate-${system.id}`, system: system.id, from: at, by, recorded: new Date().toISOString(), nameplate }).onConflictDoNothing()]),
     db.insert(tabs).values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words }).onConflictDoNothing(),
   ])
-  await addLines(db, tab.id, [tab.opened])
+  await addLines(db, tab.id, [opened])
   return { tab: tab.id }
 }
 
+/** A tab with the facts and the practice in force at its time. */
 export async function readTab(db: Database, id: string): Promise<TabReply> {
   const [row] = await db.select().from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site)).where(eq(tabs.id, id))
   if (!row) throw notFound('tab')
-  const parts = await db.select().from(fitted).where(eq(fitted.system, row.systems.id))
-  return { tab: row.tabs, site: row.sites, system: row.systems, fitted: parts, lines: await readLines(db, id), learned: await countFaults(db, row.systems.kind) }
+  const { settledAt } = row.tabs
+  const lines = await readLines(db, id)
+  return {
+    tab: row.tabs, site: row.sites,
+    system: { ...row.systems, nameplate: await nameplateAt(db, row.systems, settledAt) },
+    practice: await practiceAt(db, settledAt),
+    fitted: await fittedOn(db, row.systems.id), lines,
+    attachments: await heldAttachments(db, attachmentsOf(lines.map(k => k.line))),
+    learned: await countFaults(db, row.systems.kind),
+  }
+}
+
+/** What was kept on a tab after a line that the asker has. */
+export async function readLinesAfter(db: Database, id: string, after: number): Promise<TabLinesReply> {
+  const [tab] = await db.select().from(tabs).where(eq(tabs.id, id))
+  if (!tab) throw notFound('tab')
+  const lines = await readLines(db, id, after)
+  return { tab, lines, attachments: await heldAttachments(db, attachmentsOf(lines.map(k => k.line))) }
 }
 
 /** Open and carried tabs, what to bring for them, and follow-ups due within a month or overdue. */
 export async function readToday(db: Database, today: string): Promise<TodayReply> {
   const rows = await db.select().from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site)).where(ne(tabs.status, 'settled')).orderBy(desc(tabs.openedAt))
-  const listed: ListedTab[] = rows.map(r => ({ ...r.tabs, siteName: r.sites.name, systemName: r.systems.name, siteId: r.sites.id }))
-  const carried = listed.filter(t => t.status === 'carried')
-  const bring = carried.length === 0 ? [] : await db.select({ tab: lines.tab, body: lines.body }).from(lines).where(inArray(lines.tab, carried.map(t => t.id)))
   const [company] = await db.select().from(shop).limit(1)
+  const listed = rows.map(r => ({ ...r.tabs, siteName: r.sites.name, systemName: r.systems.name, siteId: r.sites.id }))
   return {
-    today, company: company?.company ?? '', tabs: listed,
+    today, company: company?.company ?? '',
+    tabs: listed.map(({ bring: _bring, settledAt: _settled, ...t }): ListedTab => t),
     followUps: await dueFollowUps(db, today),
-    bring: bring.map(b => ({ tab: b.tab, line: JSON.parse(b.body) as LineOf<'carried'> })).filter(b => b.line.kind === 'carried' && b.line.bring)
-      .map(b => ({ tab: b.tab, text: b.line.bring!, siteName: carried.find(t => t.id === b.tab)!.siteName })),
+    bring: listed.filter(t => t.bring).map(t => ({ tab: t.id, text: t.bring, siteName: t.siteName })),
   }
 }
 
+const dayFrom = (today: string, days: number) => new Date(Date.parse(today) + days * 86400e3).toISOString().slice(0, 10)
+
 async function dueFollowUps(db: Database, today: string): Promise<FollowUp[]> {
-  const horizon = new Date(Date.parse(today) + 31 * 86400e3).toISOString().slice(0, 10)
-  const since = new Date(Date.parse(today) - 60 * 86400e3).toISOString().slice(0, 10)
-  const rows = await db.select({ tab: lines.tab, body: lines.body, siteName: sites.name, systemName: systems.name }).from(lines)
-    .innerJoin(tabs, eq(tabs.id, lines.tab)).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site)).where(eq(lines.kind, 'follow-up'))
-  return rows.map(r => ({ tab: r.tab, siteName: r.siteName, systemName: r.systemName, line: JSON.parse(r.body) as LineOf<'follow-up'> }))
-    .filter(r => r.line.due <= horizon && r.line.due >= since)
-    .map(({ line, ...r }) => ({ ...r, text: line.text, due: line.due }))
-    .toSorted((a, b) => a.due.localeCompare(b.due))
+  return db.select({ tab: followUps.tab, siteName: sites.name, systemName: systems.name, text: followUps.text, due: followUps.due }).from(followUps)
+    .innerJoin(tabs, eq(tabs.id, followUps.tab)).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site))
+    .where(and(gte(followUps.due, dayFrom(today, -60)), lte(followUps.due, dayFrom(today, 31)))).orderBy(asc(followUps.due))
 }

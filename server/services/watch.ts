@@ -1,13 +1,15 @@
-/** Tells those who watch a tab that lines were added to it. In one process; each watcher then reads what it lacks. */
+/** Tells those who watch that lines were added to a tab. In one process; each watcher then reads what it lacks. */
 import { EventEmitter } from 'node:events'
+
+export interface News { readonly tab: string, readonly lines: readonly string[] }
 
 const bus = new EventEmitter()
 bus.setMaxListeners(0)
 
-export const announce = (tab: string, ids: readonly string[]) => bus.emit(tab, ids)
+export const announce = (tab: string, lines: readonly string[]) => bus.emit('news', { tab, lines } satisfies News)
 
 /** @returns a function that stops watching */
-export function watchTab(tab: string, heard: (ids: readonly string[]) => void): () => void {
-  bus.on(tab, heard)
-  return () => bus.off(tab, heard)
+export function watchTabs(heard: (news: News) => void): () => void {
+  bus.on('news', heard)
+  return () => bus.off('news', heard)
 }

@@ -1,18 +1,36 @@
 /** Runs in a worker of the browser for the bench: builds a kind's model once, after those that came first, then isolates after every line of a call. */
 import { isolate, prepareSystem } from '#core/isolation'
 import { kindFor, type KindId } from '#core/systems'
-import { foldTab, type Line } from '#core/tab'
+import { createFold, createWriter, foldTab, type Fold, type Line } from '#core/tab'
 
 export interface Asked { readonly kind: KindId, readonly first: readonly KindId[] }
-export interface Timed { readonly ready: number, readonly steps: readonly number[], readonly fold: number }
+export interface Timed { readonly ready: number, readonly steps: readonly number[], readonly fold: number, /** one more line on a tab of 500, and of 20,000 */ readonly more: number, readonly late: number }
 
 self.onmessage = ({ data: { kind, first } }: MessageEvent<Asked>) => {
   for (const other of first) work(other)
   const { ready, steps, lines } = work(kind)
-  while (lines.length < 500) lines.push({ kind: 'note', text: `note ${lines.length}`, id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z' })
+  const write = createWriter('bench-device')
+  const all = lines.map(write)
+  const note = () => write({ kind: 'note', text: `note ${all.length}`, id: `line-${all.length}-bench`, at: '2026-06-15T10:00:00Z' })
+  while (all.length < 500) all.push(note())
+  const system = kindFor(kind)
   const before = performance.now()
-  foldTab(lines)
-  self.postMessage({ ready, steps, fold: performance.now() - before } satisfies Timed)
+  foldTab(system, all)
+  const fold = performance.now() - before
+  const more = timeOneMore(createFold(system, all), note)
+  while (all.length < 20000) all.push(note())
+  self.postMessage({ ready, steps, fold, more, late: timeOneMore(createFold(system, all), note) } satisfies Timed)
+}
+
+/** The time of one more line, the median of fifty. */
+function timeOneMore(fold: Fold, note: () => Line): number {
+  const times = Array.from({ length: 50 }, () => {
+    const line = note()
+    const before = performance.now()
+    fold.append([line])
+    return performance.now() - before
+  })
+  return times.toSorted((a, b) => a - b)[25]!
 }
 
 /** Prepares a kind and isolates after every line of a call on it: each reads as one fault would, and every fourth as another, so that pairs come into play. */
@@ -22,11 +40,12 @@ function work(kind: KindId) {
   if (!tables.ok) throw new Error(tables.problem.code)
   const ready = performance.now() - started
   const lines: Line[] = []
+  const write = createWriter('call-device')
   const steps: number[] = []
   const step = (line: object) => {
-    lines.push({ id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z', ...line } as Line)
+    lines.push(write({ id: `line-${lines.length}-bench`, at: '2026-06-15T10:00:00Z', ...line } as Line))
     const before = performance.now()
-    isolate(tables.value, foldTab(lines))
+    isolate(tables.value, foldTab(tables.value.model.kind, lines))
     steps.push(performance.now() - before)
   }
   step({ kind: 'opened', complaint: kindFor(kind).complaints[0], words: '' })

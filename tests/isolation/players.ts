@@ -7,7 +7,7 @@
 import { createRandom } from '#core/foundation'
 import { complaintChance, faultsOf, isolate, proposeScored, rankSuspects, testCost, type Isolation, type Tables } from '#core/isolation'
 import { faultId, isPutRight, type Need, type Test } from '#core/systems'
-import { checkLine, foldTab, type DraftLine, type Line, type TabState } from '#core/tab'
+import { checkLine, createWriter, foldTab, type DraftLine, type Line, type TabState } from '#core/tab'
 import type { Call } from './draw'
 
 const MOST_TESTS = 45
@@ -40,8 +40,9 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   const random = createRandom(seed)
   const { world, kind } = call
   const lines: Line[] = []
+  const write = createWriter('player-device')
   const add = (draft: DraftLine) => {
-    lines.push({ ...draft, id: `line-call-${lines.length}`, at: new Date(Date.UTC(2026, 5, 15, 10, lines.length)).toISOString() } as Line)
+    lines.push(write({ ...draft, id: `line-call-${lines.length}`, at: new Date(Date.UTC(2026, 5, 15, 10, lines.length)).toISOString() }))
   }
   add({ kind: 'opened', complaint: call.complaint, words: '' })
   const repaired: string[] = []
@@ -52,11 +53,11 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   let decided = false
   let unsafe = 0
   const perform = async (test: Test, proof = false) => {
-    const state = foldTab(lines)
+    const state = foldTab(kind, lines)
     if (!proof) minutes += testCost(tables.model, state, test).weighed - test.risk
     for (const draft of proofs(test.need, state)) add(draft)
     const draft: DraftLine = test.kind === 'seen' ? { kind: 'observation', test: test.id, outcome: await world.see(test, repaired, random) } : reading(test.id, await world.read(test, repaired, random))
-    const checked = checkLine(kind, foldTab(lines), draft)
+    const checked = checkLine(kind, foldTab(kind, lines), draft)
     if (!checked.ok && checked.problem.code === 'state-needed') unsafe++
     add(draft)
     if (!proof) tests++
@@ -73,7 +74,7 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     minutes += mode.repair.minutes + COMING_BACK
   }
   while (tests < MOST_TESTS && done.length < 4) {
-    const state = foldTab(lines)
+    const state = foldTab(kind, lines)
     const answer = isolate(tables, state)
     if (answer.decision) {
       decided = true
@@ -99,7 +100,7 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
 async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t: Test, proof?: boolean) => Promise<void>, repair: (fault: string, label: string) => Promise<void>, repaired: readonly string[]): Promise<boolean> {
   const { kind, world } = call
   for (let n = 0; n < 3; n++) {
-    const answer = isolate(tables, foldTab(lines))
+    const answer = isolate(tables, foldTab(kind, lines))
     const shown = answer.causes.flatMap(c => c.causes).find(c => c.standing === 'shown' && isLeft(call, c.id, repaired))
     if (shown) {
       const mode = causeFault(call, shown.id)!
@@ -115,7 +116,7 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
   const still = ['silent', 'groans', 'trips-breaker', 'chatters'].includes(effect)
   const proof = kind.tests.filter(t => t.id === 'sound' || (t.proves && !still))
   for (const t of proof) await perform(t, true)
-  const after = isolate(tables, foldTab(lines))
+  const after = isolate(tables, foldTab(kind, lines))
   return effect === 'runs' && after.afterRepair!.restored > ENOUGH && !after.puzzles.some(p => p.reread)
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Readings as left, beside what was found and the band: the proof that it works. */
 import type { NumericTest } from '#core/systems'
-import { parseShorthand, type DraftLine, type WorkState } from '#core/tab'
+import { asFound, parseShorthand, type DraftLine, type WorkState } from '#core/tab'
 import { formatFigure } from '#core/units'
 import { sayProblem } from '#core/words'
 import { shortTitle } from '~/components/tab/tapeRows'
@@ -17,7 +17,7 @@ const trouble = ref<Record<string, string>>({})
 const BESIDES = ['line.volts', 'red.run', 'cycle', 'leads.ground']
 const tests = computed(() => tab.kind?.tests.filter((t): t is NumericTest => t.kind === 'numeric' && (t.proves === true || BESIDES.includes(t.id))) ?? [])
 
-const found = (test: string) => tab.state.lines.find(l => l.kind === 'reading' && l.test === test && !l.asLeft && !tab.state.struck.has(l.id))
+const found = (test: string) => asFound(tab.state, test)
 const left = (test: string) => tab.state.asLeft.findLast(l => l.test === test)
 const verdict = (id: string | undefined) => tab.isolation?.verdicts.find(v => v.line === id)
 const figure = (test: NumericTest, line: ReturnType<typeof found> | ReturnType<typeof left>) => line?.kind === 'reading' ? line.value === null ? { digits: 'OL', unit: '' } : formatFigure(test.quantity, line.value) : undefined

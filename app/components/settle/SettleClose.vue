@@ -4,6 +4,7 @@ import type { DraftLine } from '#core/tab'
 import { addDays } from '#core/formats'
 import { sayDay, useClock } from '~/composables/useClock'
 import { sayAfterRepair } from '~/composables/sayAfterRepair'
+import { drawSheet } from '~/composables/signedSheet'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
@@ -42,8 +43,11 @@ async function addAdvice() {
 async function addFollowUp() {
   if (followUp.value.trim() && await props.log({ kind: 'follow-up', text: followUp.value.trim(), due: dueDay() })) followUp.value = ''
 }
+/** The sheet as it stands now is part of the line: what is judged otherwise later does not change what was signed. */
+const signed = (text: string) => props.log({ kind: 'settled', summary: text, ...(tab.kind ? { sheet: drawSheet(tab.kind, tab.state, text) } : {}) })
+
 async function settle() {
-  if (summary.value.trim() && await props.log({ kind: 'settled', summary: summary.value.trim() })) summary.value = ''
+  if (summary.value.trim() && await signed(summary.value.trim())) summary.value = ''
 }
 async function carryOn() {
   if (carry.value.trim() && await props.log({ kind: 'carried', reason: carry.value.trim(), ...(bring.value.trim() ? { bring: bring.value.trim() } : {}) })) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What the shop's own settled tabs have taught: how often each fault was found, and what its base rate is moved to. Can be begun anew. */
-import type { LearnedReply } from '#contracts'
+import { learnedReply, type LearnedReply } from '#contracts'
+import type { Result } from '#core/foundation'
 import { rateChanges } from '#core/isolation'
 import { isKindId, kindFor, kindName } from '#core/systems'
 import { sayProblem } from '#core/words'
@@ -10,13 +11,13 @@ import { askServer } from '~/composables/useServer'
 const learned = shallowRef<LearnedReply>()
 const trouble = ref('')
 const sure = ref(false)
-onMounted(async () => take(await askServer<LearnedReply>('/api/learned')))
-function take(answer: Awaited<ReturnType<typeof askServer<LearnedReply>>>) {
+onMounted(async () => take(await askServer('/api/learned', learnedReply)))
+function take(answer: Result<LearnedReply>) {
   if (answer.ok) learned.value = answer.value
   else trouble.value = sayProblem(answer.problem)
 }
 async function forget() {
-  take(await askServer<LearnedReply>('/api/learned/forget', { method: 'POST', body: {} }))
+  take(await askServer('/api/learned/forget', learnedReply, { method: 'POST', body: {} }))
   sure.value = false
 }
 const kinds = computed(() => learned.value?.kinds.flatMap((k) => {

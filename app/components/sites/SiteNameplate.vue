@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** The nameplate, written as people write it. Every figure that comes sharpens what the readings are expected to be. */
-import type { SystemCard } from '#contracts'
+import { systemReply, type SystemCard } from '#contracts'
 import { writeNameplate } from '#core/formats'
 import { isKindId, type SystemKind } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useDraftOfEdits } from '~/composables/useDraft'
 import { askServer } from '~/composables/useServer'
+import { useWriter } from '~/composables/useWriter'
 
 const props = defineProps<{ kind: SystemKind, system: SystemCard }>()
 const emit = defineEmits<{ changed: [] }>()
@@ -19,7 +20,7 @@ const filled = computed(() => fields.value.filter(f => plate.value[f.id]))
 
 async function save() {
   const nameplate = Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
-  const answer = await askServer<SystemCard>(`/api/systems/${props.system.id}`, { method: 'PUT', body: { nameplate } })
+  const answer = await askServer(`/api/systems/${props.system.id}`, systemReply, { method: 'PUT', body: { nameplate, by: useWriter().name.value } })
   trouble.value = answer.ok ? '' : sayProblem(answer.problem)
   kept.value = answer.ok
   if (!answer.ok) return

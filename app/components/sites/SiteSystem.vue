@@ -9,7 +9,7 @@ import { sayDay } from '~/composables/useClock'
 const props = defineProps<{ entry: SiteReply['systems'][number] }>()
 const emit = defineEmits<{ changed: [] }>()
 const kind = computed(() => isKindId(props.entry.system.kind) ? kindFor(props.entry.system.kind, props.entry.system.nameplate) : undefined)
-const calls = computed(() => props.entry.tabs.map(({ tab, lines }) => ({ tab, state: foldTab(lines) })))
+const calls = computed(() => kind.value ? props.entry.tabs.map(({ tab, lines }) => ({ tab, state: foldTab(kind.value!, lines) })) : [])
 const say = (about: string) => kind.value ? labelOf(kind.value, about) : about
 const nameOf = (component: string) => kind.value?.components.find(c => c.id === component)?.name ?? component
 const fitted = computed(() => props.entry.fitted.filter(f => !f.removed))

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** A first trend: one kind of reading over the years, with the figures beside the line for those who do not see it. */
 import type { SystemKind } from '#core/systems'
-import type { Line } from '#core/tab'
+import type { AnyLine } from '#core/tab'
 import { sayDay } from '~/composables/useClock'
 import { trendsOf } from './trendSeries'
 
-const props = defineProps<{ kind: SystemKind, tabs: readonly { readonly lines: readonly Line[] }[] }>()
+const props = defineProps<{ kind: SystemKind, tabs: readonly { readonly lines: readonly AnyLine[] }[] }>()
 const TrendChart = defineAsyncComponent(() => import('./TrendChart.vue'))
 const trends = computed(() => trendsOf(props.kind, props.tabs))
 const chosen = ref('black.run')

@@ -3,7 +3,7 @@
  * call still open shows a fault, not a trend.
  */
 import type { SystemKind } from '#core/systems'
-import { foldTab, type Line } from '#core/tab'
+import { foldTab, type AnyLine } from '#core/tab'
 import { formatFigure, PSI } from '#core/units'
 
 export interface TrendPoint { readonly day: string, readonly value: number }
@@ -11,12 +11,12 @@ export interface Trend { readonly id: string, readonly name: string, readonly un
 
 const TRENDS = [['black.run', 'Running amps'], ['precharge', 'Precharge'], ['cap.farads', 'Start capacitor'], ['leads.ground', 'Insulation'], ['cut-in', 'Cut-in'], ['cut-out', 'Cut-out'], ['flow', 'Delivery']] as const
 
-export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: readonly Line[] }[]): Trend[] {
+export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: readonly AnyLine[] }[]): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
     const test = kind.tests.find(t => t.id === id)
     if (test?.kind !== 'numeric') return []
     const points = tabs.flatMap(({ lines }) => {
-      const state = foldTab(lines)
+      const state = foldTab(kind, lines)
       if (state.status !== 'settled') return []
       const line = state.evidence.filter(e => e.line.test === id).map(e => e.line).at(-1)
       if (line?.kind !== 'reading' || line.value === null) return []

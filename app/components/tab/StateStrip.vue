@@ -4,13 +4,17 @@ import { WORK_STATES, type TabState, type WorkState } from '#core/tab'
 import { formatValue } from '#core/units'
 import { timeOf } from '~/composables/useClock'
 
-const props = defineProps<{ work: TabState['work'], disabled?: boolean }>()
+const props = defineProps<{ work: TabState['work'], ended: TabState['ended'], say: (line: string) => string, disabled?: boolean }>()
 const emit = defineEmits<{ prove: [state: WorkState] }>()
 
 const NAMES: Record<WorkState, string> = { 'live': 'Live', 'proven-dead': 'Proven dead', 'discharged': 'Discharged', 'zero-pressure': 'Zero pressure' }
 function how(state: WorkState) {
   const held = props.work[state]
-  if (!held) return state === 'live' && !props.work['proven-dead'] ? 'taken as live' : 'not now'
+  if (!held) {
+    const by = props.ended[state]?.by
+    if (by) return `ended: ${props.say(by)}`
+    return state === 'live' && !props.work['proven-dead'] ? 'taken as live' : 'not now'
+  }
   const proof = held.proof ?? []
   const text = state === 'zero-pressure' ? proof.map(p => `gauge ${formatValue('pressure', p)}`).join() : state === 'live' ? '' : proof.length > 2 ? 'live–dead–live' : proof.map(p => formatValue('volts', p)).join(' → ')
   return [timeOf(held.at), text || (state === 'live' ? 'power on' : 'without proof')].join(' · ')
@@ -23,7 +27,8 @@ function how(state: WorkState) {
       v-for="s in WORK_STATES"
       :key="s"
       class="state"
-      :class="{ held: work[s], danger: s === 'live' && !work['proven-dead'] }"
+      :class="{ held: work[s], ended: !work[s] && ended[s], danger: s === 'live' && !work['proven-dead'] }"
+      :title="!work[s] && ended[s] ? 'Prove it again' : undefined"
       :disabled="disabled"
       @click="emit('prove', s)"
     >
@@ -38,7 +43,8 @@ function how(state: WorkState) {
 .state:hover:enabled { border-color: var(--brass); }
 .state:disabled { cursor: default; }
 .state b { display: block; font-size: 14px; line-height: 1.2; }
-.state small { font-size: 12.5px; white-space: nowrap; }
+.state small { font-size: 12.5px; white-space: nowrap; display: block; max-width: 168px; overflow: hidden; text-overflow: ellipsis; }
+.ended { border-style: dashed; border-color: var(--brass); }
 .dot { width: 10px; height: 10px; border-radius: 50%; border: 1.5px solid currentColor; flex: none; }
 .held { background: var(--brass-ground); border-color: var(--edge); color: var(--ink); }
 .held .dot { background: currentColor; }

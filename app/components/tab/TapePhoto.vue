@@ -1,22 +1,34 @@
 <script setup lang="ts">
-/** A picture on the tape: from this device while it is on its way, from the server once kept there. */
-import { localCopies } from '~/composables/localCopies'
+/** A picture on the tape: from this device while it is on its way, from the server once it has come there. */
+import { device } from '~/keeper/device'
 
-const props = defineProps<{ photo: string, caption: string }>()
+const props = defineProps<{ name: string, come: boolean, caption: string }>()
 const source = ref('')
+/** neither here nor, so far, on the server */
+const missing = ref(false)
 let held: string | undefined
-watch(() => props.photo, async (id) => {
-  const local = await localCopies.readPhoto(id).catch(() => undefined)
+watch(() => [props.name, props.come] as const, async ([name, come]) => {
+  const local = await device.readPicture(name).catch(() => undefined)
+  letGo()
   held = local ? URL.createObjectURL(local.blob) : undefined
-  source.value = held ?? `/api/photos/${id}`
+  missing.value = !local && !come
+  source.value = held ?? (come ? `/api/attachments/${name}` : '')
 }, { immediate: true })
-onUnmounted(() => { if (held) URL.revokeObjectURL(held) })
+onUnmounted(letGo)
+function letGo() {
+  if (held) URL.revokeObjectURL(held)
+  held = undefined
+}
 </script>
 
 <template>
-  <img v-if="source" class="picture" :src="source" :alt="caption">
+  <img v-if="source" class="picture" :src="source" :alt="caption" @error="missing = true">
+  <p v-if="missing" class="missing">
+    The picture has not come from its device yet.
+  </p>
 </template>
 
 <style scoped>
 .picture { max-width: 100%; max-height: 180px; object-fit: contain; border: 1px solid var(--rule); background: var(--panel-2); justify-self: start; }
+.missing { color: var(--soft); border: 1.5px dashed var(--rule); padding: 6px 10px; }
 </style>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** The tape: the tab's lines in order, newest at hand, with verdicts and what each ruled out. Strike and re-read from here. */
 import type { Isolation } from '#core/isolation'
-import type { Line } from '#core/tab'
+import type { AnyLine } from '#core/tab'
 import { useDraftAt } from '~/composables/useDraft'
 import type { TapeRow } from './tapeRows'
 
-const props = defineProps<{ rows: readonly TapeRow[], isolation: Isolation | undefined, notKept: ReadonlySet<string>, refused: readonly { readonly line: Line, readonly reason: string, readonly title: string }[], settled: boolean }>()
-const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string], asNote: [line: string, text: string], photo: [file: File, caption: string], leads: [] }>()
+const props = defineProps<{ rows: readonly TapeRow[], /** lines before those shown */ earlier: number, isolation: Isolation | undefined, notKept: ReadonlySet<string>, refused: readonly { readonly line: AnyLine, readonly reason: string, readonly title: string }[], settled: boolean }>()
+const emit = defineEmits<{ strike: [line: string, reason: string], again: [test: string], drop: [line: string], asNote: [line: string, text: string], photo: [file: File, caption: string], leads: [], earlier: [] }>()
 const scroller = useTemplateRef('scroller')
 const chosen = ref<string>()
 const reason = useDraftAt(String(useRoute().params.id), 'strike', () => chosen.value)
@@ -20,7 +20,7 @@ function pick() {
   if (picture.value) picture.value.value = ''
 }
 const toEnd = () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight }))
-watch(() => [props.rows.length, props.refused.length, props.isolation], toEnd, { immediate: true })
+watch(() => [props.rows.at(-1)?.id, props.refused.length, props.isolation], toEnd, { immediate: true })
 onMounted(toEnd)
 function strike(line: string) {
   if (!reason.value.trim()) return
@@ -41,6 +41,9 @@ function strike(line: string) {
       </span>
     </div>
     <ol ref="scroller" class="rows">
+      <li v-if="earlier" class="row">
+        <button class="press plain" @click="emit('earlier')">{{ earlier }} earlier {{ earlier === 1 ? 'line' : 'lines' }}</button>
+      </li>
       <li
         v-for="(r, i) in rows"
         :key="r.id"
@@ -53,7 +56,8 @@ function strike(line: string) {
           <span class="what">{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span>
           <span class="value"><span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }">{{ r.digits }}<small>{{ r.unit }}</small></span><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)" /></span>
           <span v-if="r.slip ?? r.puzzle" class="extra slip">{{ r.slip ?? r.puzzle }}</span>
-          <TapePhoto v-if="r.photo" class="extra" :photo="r.photo" :caption="r.detail ?? 'photo'" />
+          <TapePhoto v-for="p in r.pictures" :key="p.name" class="extra" :name="p.name" :come="p.come" :caption="r.detail || 'photo'" />
+          <span v-for="m in r.marks" :key="m" class="extra slip">{{ m }}</span>
           <span v-if="r.ruledOut" class="extra soft">{{ r.ruledOut }}</span>
           <span v-if="r.struck" class="extra">struck: {{ r.struck }}</span>
           <span v-if="notKept.has(r.id)" class="extra waiting">not yet kept</span>

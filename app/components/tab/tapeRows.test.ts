@@ -2,16 +2,17 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { isolate, prepareSystem } from '#core/isolation'
 import { kindFor } from '#core/systems'
-import { foldTab, type DraftLine, type Line } from '#core/tab'
+import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { trendsOf } from '../sites/trendSeries'
 import { labelOf, shortTitle, tapeRows, wordLine } from './tapeRows'
 
 const kind = kindFor('well-3wire')
 const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 let n = 0
-const line = (draft: DraftLine, at = '2026-06-15T10:44:00.000Z') => ({ ...draft, id: `line-tape-${++n}`, at }) as Line
+const write = createWriter('test-device')
+const line = (draft: DraftLine, at = '2026-06-15T10:44:00.000Z') => write({ ...draft, id: `line-tape-${++n}`, at } as Line)
 const rowsOf = (lines: Line[]) => {
-  const state = foldTab(lines)
+  const state = foldTab(kind, lines.map(createWriter('test-device')))
   return tapeRows(kind, state, isolate(tables, state))
 }
 
@@ -45,11 +46,25 @@ describe('the tape', () => {
     [{ kind: 'skip', test: 'red.start', reason: 'jaw too big' }, 'Left out: Red lead while it tries to start'.replace('Red', 'Red'), 'jaw too big'],
     [{ kind: 'carried', reason: 'waits', bring: 'a tank' }, 'Carried', 'waits · bring a tank'],
     [{ kind: 'follow-up', text: 'tank air', due: '2026-12-01' }, 'Follow-up 1 Dec 2026', 'tank air'],
-    [{ kind: 'resumed' }, 'Taken up again', undefined], [{ kind: 'advice', text: 'a' }, 'Advice', 'a'], [{ kind: 'settled', summary: 's' }, 'Settled', 's'],
+    [{ kind: 'resumed' }, 'Opened again', undefined], [{ kind: 'advice', text: 'a' }, 'Advice', 'a'], [{ kind: 'settled', summary: 's' }, 'Settled', 's'],
   ])('words %o', (draft, title, detail) => {
     const words = wordLine(kind, line(draft))
     if (draft.kind !== 'skip') expect(words.title).toBe(title)
     expect(words.detail).toBe(detail)
+  })
+  it('says what is out of place about a line, and which picture has not come', () => {
+    const put = createWriter('dev-of-marks')
+    const place = (draft: DraftLine) => put({ ...draft, id: `line-marks-${++n}`, at: '2026-06-15T10:44:00.000Z' })
+    const [early, late] = [place({ kind: 'reading', test: 'relay.ohms', value: 0 }), place({ kind: 'photo', caption: 'plate', attachments: [{ hash: 'a'.repeat(64), type: 'image/jpeg', bytes: 9 }] })]
+    const state = foldTab(kind, [early, late])
+    const rows = tapeRows(kind, state, undefined, { has: () => false, receivedAt: id => id === late.id ? '2026-06-15T08:00:00.000Z' : undefined })
+    expect(rows[0]!.marks).toEqual(['taken while the tape did not say capacitors bled and measured'])
+    expect(rows[1]).toMatchObject({ pictures: [{ name: 'a'.repeat(64), come: false }], marks: ['its clock was wrong by some 3 hours'] })
+    expect(tapeRows(kind, state, undefined, { most: 1 }).map(r => r.id)).toEqual([late.id])
+  })
+  it('shows a line of a kind to come as what it is', () => {
+    const foreign = { ...line({ kind: 'note', text: 'x' }), kind: 'step' }
+    expect(tapeRows(kind, foldTab(kind, [foreign]), undefined)[0]!.title).toBe('A line of a kind to come: step')
   })
   it('labels faults, causes and the two catch-alls, and shows what it does not know as it is', () => {
     expect(['box.relay-open', 'precharge-low', 'sound', 'other', 'odd'].map(a => labelOf(kind, a))).toEqual(['Start relay contact does not close', 'Tank precharge low', 'Nothing wrong', 'Something else', 'odd'])

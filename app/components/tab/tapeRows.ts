@@ -1,13 +1,14 @@
 /** Lines as rows of the tape: words and figures for each kind of line. */
-import type { Isolation, VerdictWord } from '#core/isolation'
-import type { SystemKind } from '#core/systems'
-import type { Line, TabState } from '#core/tab'
+import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
+import { findTest, type SystemKind } from '#core/systems'
+import { isKnownLine, type AnyLine, type Attachment, type TabState } from '#core/tab'
 import { formatFigure, formatValue } from '#core/units'
+import { sayMark } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
 
 export interface TapeRow {
   readonly id: string
-  readonly kind: Line['kind']
+  readonly kind: string
   readonly time: string
   readonly day?: string
   readonly title: string
@@ -19,18 +20,26 @@ export interface TapeRow {
   readonly ruledOut?: string
   readonly struck?: string
   readonly test?: string
-  readonly photo?: string
+  readonly pictures?: readonly Picture[]
+  /** what is out of place about it, though it was kept */
+  readonly marks?: readonly string[]
   /** nothing left explains it: the slip that would, and that it is to be read again */
   readonly puzzle?: string
 }
 
+/** A picture by its hash, or by the name it had in version 1. */
+export interface Picture { readonly name: string, readonly come: boolean }
+
 const STATE_WORDS = { 'live': 'POWER ON', 'proven-dead': 'PROVEN DEAD', 'discharged': 'DISCHARGED', 'zero-pressure': 'ZERO PRESSURE' } as const
 
-export function tapeRows(kind: SystemKind, state: TabState, isolation: Isolation | undefined): TapeRow[] {
+/** @param most the newest so many; @param has whether a picture has come to the server; @param receivedAt when the server received a line, where it says so */
+export function tapeRows(kind: SystemKind, state: TabState, isolation: Isolation | undefined, { most = Infinity, has = () => true, receivedAt = () => undefined }: TapeOptions = {}): TapeRow[] {
   let day = ''
-  return state.lines.filter(l => l.kind !== 'strike').map((line) => {
+  const verdicts = new Map<string, Verdict>(isolation?.verdicts.map(v => [v.line, v]))
+  const puzzles = new Map(isolation?.puzzles.map(p => [p.line, p.say]))
+  return state.lines.filter(l => l.kind !== 'strike').slice(-most).map((line) => {
     const today = dayOf(line.at)
-    const verdict = isolation?.verdicts.find(v => v.line === line.id)
+    const verdict = verdicts.get(line.id)
     const out = isolation?.ruledOutBy[line.id] ?? []
     const row = {
       id: line.id, kind: line.kind, time: timeOf(line.at), ...(today === day ? {} : { day: sayDay(today) }),
@@ -38,25 +47,45 @@ export function tapeRows(kind: SystemKind, state: TabState, isolation: Isolation
       ...(verdict ? { verdict: verdict.word, slip: verdict.slip?.say } : line.kind === 'state' ? { verdict: 'state' as const } : {}),
       ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
       struck: state.struck.get(line.id)?.reason,
-      ...(line.kind === 'photo' ? { photo: line.photo } : {}),
-      puzzle: isolation?.puzzles.find(p => p.line === line.id)?.say,
+      pictures: picturesOf(line, has),
+      marks: marksOf(state, line, receivedAt(line.id)),
+      puzzle: puzzles.get(line.id),
     }
     day = today
     return row
   })
 }
 
+export interface TapeOptions { readonly most?: number, readonly has?: (hash: string) => boolean, readonly receivedAt?: (id: string) => string | undefined }
+
+function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Picture[] | undefined {
+  const named = (line.attachments ?? []).map(({ hash }: Attachment) => ({ name: hash, come: has(hash) }))
+  if (named.length > 0) return named
+  return isKnownLine(line) && line.kind === 'photo' && line.photo ? [{ name: line.photo, come: true }] : undefined
+}
+
+/** How much later than it came a line may say that it was written, ms. */
+const MOST_AHEAD = 10 * 60e3
+
+function marksOf(state: TabState, line: AnyLine, received: string | undefined): readonly string[] | undefined {
+  const told = (state.marks.get(line.id) ?? []).map(sayMark)
+  const ahead = received ? Date.parse(line.at) - Date.parse(received) : 0
+  if (ahead > MOST_AHEAD) told.push(sayMark({ code: 'clock-wrong', facts: { minutes: Math.round(ahead / 60e3) } }))
+  return told.length > 0 ? [...new Set(told)] : undefined
+}
+
 /** One line in words, without its time. */
-export function wordLine(kind: SystemKind, line: Line): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
+export function wordLine(kind: SystemKind, line: AnyLine): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
+  if (!isKnownLine(line)) return { title: `A line of a kind to come: ${line.kind}` }
   switch (line.kind) {
     case 'opened': return { title: 'Tab opened', detail: line.words }
     case 'reading': {
-      const test = kind.tests.find(t => t.id === line.test)
+      const test = findTest(kind, line.test)
       const figure = line.value === null ? { digits: 'OL', unit: '' } : test?.kind === 'numeric' ? formatFigure(test.quantity, line.value) : { digits: String(line.value), unit: '' }
-      return { title: shortTitle(kind, line.test), detail: [line.asLeft ? 'as left' : '', line.without && line.without !== 'as written in the file' ? `without the proof: ${line.without}` : ''].filter(Boolean).join(' · ') || undefined, ...figure, test: line.test }
+      return { title: shortTitle(kind, line.test), detail: [line.spread ? `± ${test?.kind === 'numeric' ? formatValue(test.quantity, line.spread) : line.spread}` : '', line.asLeft ? 'as left' : '', line.without && line.without !== 'as written in the file' ? `without the proof: ${line.without}` : ''].filter(Boolean).join(' · ') || undefined, ...figure, test: line.test }
     }
     case 'observation': {
-      const test = kind.tests.find(t => t.id === line.test)
+      const test = findTest(kind, line.test)
       const said = test?.kind === 'seen' ? test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome : line.outcome
       return { title: capital(test?.words[0] ?? line.test), digits: said, unit: '', detail: line.asLeft ? 'as left' : undefined, test: line.test }
     }
@@ -70,7 +99,8 @@ export function wordLine(kind: SystemKind, line: Line): Pick<TapeRow, 'title' | 
     case 'note': return { title: 'Note', detail: line.text }
     case 'strike': return { title: 'Struck', detail: line.reason }
     case 'carried': return { title: 'Carried', detail: [line.reason, line.bring ? `bring ${line.bring}` : ''].filter(Boolean).join(' · ') }
-    case 'resumed': return { title: 'Taken up again' }
+    case 'resumed': return { title: 'Opened again' }
+    case 'taken-up': return { title: 'Weighed after all', detail: 'a line that came after settling' }
     case 'follow-up': return { title: `Follow-up ${sayDay(line.due)}`, detail: line.text }
     case 'advice': return { title: 'Advice', detail: line.text }
     case 'settled': return { title: 'Settled', detail: line.summary }
@@ -78,7 +108,7 @@ export function wordLine(kind: SystemKind, line: Line): Pick<TapeRow, 'title' | 
 }
 
 export function shortTitle(kind: SystemKind, id: string): string {
-  const test = kind.tests.find(t => t.id === id)
+  const test = findTest(kind, id)
   return test ? capital(test.title.replace(/^(Volts|Measure the|Clamp the|Clamp|Read the) /, '')) : id
 }
 

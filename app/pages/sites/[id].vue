@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A site's file: its systems, their nameplates, what is fitted, every tab, and how its readings have moved over the years. */
-import type { SiteReply } from '#contracts'
+import { siteReply, type SiteReply } from '#contracts'
 import { sayProblem } from '#core/words'
 import { askServer } from '~/composables/useServer'
 
@@ -8,7 +8,7 @@ const route = useRoute()
 const reply = shallowRef<SiteReply>()
 const trouble = ref('')
 async function load() {
-  const answer = await askServer<SiteReply>(`/api/sites/${String(route.params.id)}`)
+  const answer = await askServer(`/api/sites/${String(route.params.id)}`, siteReply)
   if (answer.ok) reply.value = answer.value
   else trouble.value = sayProblem(answer.problem)
 }

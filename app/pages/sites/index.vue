@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The sites, and the way in and out for the open file. */
-import type { ImportReply, ListedSite } from '#contracts'
+import { importReply, sitesReply, type ListedSite } from '#contracts'
 import { kindName as nameOfKind } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { askServer } from '~/composables/useServer'
@@ -12,7 +12,7 @@ const seek = ref('')
 useHead({ title: 'Sites · Keep Tab' })
 
 async function load() {
-  const answer = await askServer<ListedSite[]>('/api/sites')
+  const answer = await askServer('/api/sites', sitesReply)
   if (answer.ok) sites.value = answer.value
   else trouble.value = sayProblem(answer.problem)
 }
@@ -25,7 +25,7 @@ async function take(event: Event) {
   const file = input.files?.[0]
   if (!file) return
   trouble.value = taken.value = ''
-  const answer = await askServer<ImportReply>('/api/books', { method: 'POST', text: await file.text() })
+  const answer = await askServer('/api/books', importReply, { method: 'POST', bytes: file })
   input.value = ''
   if (!answer.ok) {
     trouble.value = `${file.name}: ${sayProblem(answer.problem)}`
@@ -41,7 +41,7 @@ async function take(event: Event) {
   <div class="page">
     <header class="top">
       <h1>Sites</h1><div class="acts">
-        <label class="press">Take in a file<input type="file" accept=".json,application/json" class="visually-hidden" @change="take"></label><a class="press" href="/api/books" download>Give out the book</a><NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
+        <label class="press">Take in a file<input type="file" accept=".json,.zip,application/json,application/zip" class="visually-hidden" @change="take"></label><a class="press" href="/api/books" download>Give out the book</a><NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
       </div>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -54,6 +54,7 @@ async function take(event: Event) {
     </ul>
     <p v-else-if="sites" class="soft">{{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}</p>
     <p v-else-if="!trouble" class="soft">Reading the book…</p>
+    <ShopPractice />
     <LearnedRates />
   </div>
 </template>

@@ -1,5 +1,8 @@
 import { nameplateRequest } from '#contracts'
-import { handle, idOf, readBodyAs } from '../../http/handle'
-import { saveNameplate } from '../../services/sites'
+import { handle, idOf, nowOf, readBodyAs } from '../../http/handle'
+import { saveNameplate } from '../../services/facts'
 
-export default handle(async (db, event) => saveNameplate(db, idOf(event), (await readBodyAs(event, nameplateRequest)).nameplate))
+export default handle(async (db, event) => {
+  const { nameplate, by = '' } = await readBodyAs(event, nameplateRequest)
+  return saveNameplate(db, idOf(event), nameplate, { from: nowOf(), by })
+})

@@ -29,11 +29,18 @@ const waiting = shallowRef<{ line: DraftLine, message: string, need: WorkState }
 const without = useDraft(String(useRoute().params.id), 'without')
 const readingLine = useTemplateRef('readingLine')
 
-watch(id, i => void tab.open(i), { immediate: true })
+watch(id, (i) => {
+  shownLines.value = LATEST
+  void tab.open(i)
+}, { immediate: true })
 onUnmounted(() => tab.close())
 useHead({ title: () => tab.reply ? `${tab.reply.site.name} · ${tab.reply.system.name}` : 'Keep Tab' })
 
-const rows = computed(() => tab.kind ? tapeRows(tab.kind, tab.state, tab.isolation) : [])
+/** the newest lines; the rest on request */
+const LATEST = 300
+const shownLines = ref(LATEST)
+const rows = computed(() => tab.kind ? tapeRows(tab.kind, tab.state, tab.isolation, { most: shownLines.value, has: h => tab.attachments.has(h), receivedAt: tab.receivedAt }) : [])
+const earlier = computed(() => Math.max(0, tab.lines.filter(l => l.kind !== 'strike').length - rows.value.length))
 const path = usePathState()
 const settled = computed(() => tab.state.status === 'settled')
 const refused = computed(() => tab.refused.map(u => ({ line: u.line, reason: sayProblem(u.problem!), title: sayLine(u.line) })))
@@ -123,6 +130,10 @@ async function keepAsNote(line: string, text: string) {
 const strike = (line: string, reason: string) => tab.log({ kind: 'strike', line, reason })
 const settle = () => navigateTo(`/tabs/${id.value}/settle`)
 const resume = () => tab.log({ kind: 'resumed' })
+const late = computed(() => tab.state.afterSettling)
+async function takeUp() {
+  for (const line of late.value) await tab.log({ kind: 'taken-up', line: line.id })
+}
 
 useTabKeys({
   next: () => { const t = tab.isolation?.next[0]; if (t) take(t.test) },
@@ -143,10 +154,14 @@ useTabKeys({
           {{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase() }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span>
         </p>
       </div>
-      <StateStrip :work="tab.state.work" :disabled="settled" @prove="s => (proving = s)" />
+      <StateStrip :work="tab.state.work" :ended="tab.state.ended" :say="sayId" :disabled="settled" @prove="s => (proving = s)" />
     </div>
     <p v-if="tab.state.status === 'carried'" class="banner">
       Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
+    </p>
+    <p v-if="late.length" class="banner">
+      {{ late.length }} {{ late.length === 1 ? 'line' : 'lines' }} came after the tab was settled and {{ late.length === 1 ? 'is' : 'are' }} not weighed.
+      <button v-if="settled" class="press" @click="resume">Open the tab again</button><button v-else class="press" @click="takeUp">Weigh {{ late.length === 1 ? 'it' : 'them' }}</button>
     </p>
     <KeepingBanner />
     <p v-if="photoTrouble" class="banner trouble" role="alert">{{ photoTrouble }}</p>
@@ -194,6 +209,7 @@ useTabKeys({
         v-show="!narrow || part === 'tape'"
         class="area-tape"
         :rows="rows"
+        :earlier="earlier"
         :isolation="tab.isolation"
         :not-kept="tab.notKept"
         :refused="refused"
@@ -204,6 +220,7 @@ useTabKeys({
         @as-note="keepAsNote"
         @photo="addPhoto"
         @leads="leadsOpen = true"
+        @earlier="shownLines += LATEST"
       />
     </div>
     <div v-if="waiting" class="ask panel" role="alertdialog" aria-label="State needed">

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-/** The customer's sheet: what was wrong, why, what was done, how it was left, what is still open. Made to be printed. */
-import { formatValue } from '#core/units'
+/** The customer's sheet: what was wrong, why, what was done, how it was left, what is still open. As signed once settled. Made to be printed. */
 import { sayProblem } from '#core/words'
-import { labelOf, nameOf, shortTitle } from '~/components/tab/tapeRows'
+import { drawSheet, HEADS } from '~/composables/signedSheet'
 import { dayOf, sayDay } from '~/composables/useClock'
 import { useTab } from '~/stores/tab'
 import { useToday } from '~/stores/today'
@@ -13,16 +12,13 @@ const today = useToday()
 watch(() => String(route.params.id), i => void tab.open(i), { immediate: true })
 onUnmounted(() => tab.close())
 useHead({ title: () => tab.reply ? `Summary · ${tab.reply.site.name}` : 'Keep Tab' })
-const label = (about: string) => tab.kind ? labelOf(tab.kind, about) : about
 const printSheet = () => window.print()
-const asLeft = computed(() => tab.state.asLeft.flatMap((l) => {
-  const test = tab.kind?.tests.find(t => t.id === l.test)
-  if (l.kind !== 'reading' || test?.kind !== 'numeric') return []
-  const was = tab.state.lines.find(x => x.kind === 'reading' && x.test === l.test && !x.asLeft && !tab.state.struck.has(x.id))
-  const say = (v: number | null) => v === null ? 'OL' : formatValue(test.quantity, v)
-  return [{ id: l.id, name: shortTitle(tab.kind!, l.test), found: was?.kind === 'reading' ? say(was.value) : '', left: say(l.value) }]
+const signed = computed(() => tab.state.settled?.sheet)
+const sheet = computed(() => signed.value ?? (tab.kind ? drawSheet(tab.kind, tab.state, tab.state.settled?.summary) : undefined))
+const parts = computed(() => HEADS.flatMap((head) => {
+  const entries = sheet.value?.entries.filter(e => e.head === head) ?? []
+  return entries.length > 0 ? [{ head, entries, figures: entries.some(e => e.left !== undefined) }] : []
 }))
-const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.state.findings.cause.length === 0)
 </script>
 
 <template>
@@ -33,51 +29,22 @@ const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.sta
     <header>
       <p class="soft">{{ today.reply?.company }}</p><h1>{{ tab.reply.site.name }}</h1><p>{{ tab.reply.system.name }} · {{ sayDay(dayOf(tab.reply.tab.openedAt)) }}<span v-if="tab.state.status !== 'settled'"> · <b>not settled yet</b></span></p>
     </header>
-    <section><h2>What you told us</h2><p>{{ tab.state.opened?.words }}<span v-if="tab.state.opened?.since"> ({{ tab.state.opened.since }})</span></p></section>
-    <section v-if="tab.state.settled">
-      <h2>In short</h2><p>{{ tab.state.settled.summary }}</p>
-    </section>
-    <section>
-      <h2>What we found</h2>
-      <dl>
-        <template v-for="f in tab.state.findings.failed" :key="f.id">
-          <dt>Failed</dt><dd>{{ label(f.about) }} {{ f.text }}</dd>
-        </template>
-        <template v-for="f in tab.state.findings.cause" :key="f.id">
-          <dt>Because</dt><dd>{{ label(f.about) }} {{ f.text }}</dd>
-        </template>
-        <template v-if="causeOpen">
-          <dt>Because</dt><dd><b>Not yet known: the cause is still open.</b></dd>
-        </template>
-        <template v-for="f in tab.state.findings.also" :key="f.id">
-          <dt>Also</dt><dd>{{ f.about === 'other' ? '' : label(f.about) }} {{ f.text }}</dd>
-        </template>
-      </dl>
-    </section>
-    <section v-if="tab.state.parts.length || tab.state.repairs.length">
-      <h2>What we did</h2>
-      <ul>
-        <li v-for="p in tab.state.parts" :key="p.id">
-          {{ p.on ? `Fitted ${p.on}${p.number ? ` (${p.number})` : ''}` : `Took off ${p.off}` }} on the {{ nameOf(tab.kind, p.component) }}{{ p.temporary ? ' — temporary, to be finished' : '' }}
-        </li><li v-for="r in tab.state.repairs" :key="r.id">{{ r.text }} ({{ nameOf(tab.kind, r.component) }})</li>
-      </ul>
-    </section>
-    <section v-if="asLeft.length">
-      <h2>How it was left</h2><table>
+    <section v-for="p in parts" :key="p.head">
+      <h2>{{ p.head }}</h2>
+      <table v-if="p.figures">
         <thead><tr><th>Reading</th><th>Found</th><th>Left</th></tr></thead><tbody>
-          <tr v-for="r in asLeft" :key="r.id">
-            <td>{{ r.name }}</td><td>{{ r.found }}</td><td><b>{{ r.left }}</b></td>
+          <tr v-for="e in p.entries" :key="e.text">
+            <td>{{ e.text }}</td><td>{{ e.found }}</td><td><b>{{ e.left }}</b></td>
           </tr>
         </tbody>
       </table>
-    </section>
-    <section v-if="tab.state.advice.length || tab.state.followUps.length">
-      <h2>What we advise</h2><ul>
-        <li v-for="a in tab.state.advice" :key="a.id">{{ a.text }}</li><li v-for="f in tab.state.followUps" :key="f.id">{{ f.text }}, {{ sayDay(f.due) }}</li>
+      <ul v-else-if="p.entries.length > 1">
+        <li v-for="e in p.entries" :key="e.text">{{ e.text }}</li>
       </ul>
+      <p v-else>{{ p.entries[0]?.text }}</p>
     </section>
     <footer class="soft">
-      Electrical and well work is for qualified and, where the law says so, licensed people. Local code and the maker’s instructions come first.
+      <span v-if="signed">As signed on {{ sayDay(dayOf(tab.state.settled!.at)) }}<template v-if="tab.state.settled?.by"> by {{ tab.state.settled.by }}</template>, judged by engine {{ signed.engine }}. </span>Electrical and well work is for qualified and, where the law says so, licensed people. Local code and the maker’s instructions come first.
     </footer>
   </article>
   <div v-else class="page">
@@ -88,8 +55,6 @@ const causeOpen = computed(() => tab.state.findings.failed.length > 0 && tab.sta
 <style scoped>
 .sheet-page { max-width: 760px; background: var(--panel); padding: 28px 36px; gap: 14px; }
 .acts { display: flex; gap: 8px; justify-content: flex-end; }
-dl { display: grid; grid-template-columns: 90px 1fr; gap: 4px 12px; margin: 4px 0; }
-dt { font-weight: 700; } dd { margin: 0; }
 table { border-collapse: collapse; width: 100%; } td, th { text-align: left; padding: 4px 12px 4px 0; border-bottom: 1px solid var(--rule); }
 ul { margin: 4px 0; padding-left: 20px; }
 </style>

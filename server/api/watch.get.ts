@@ -1,10 +1,9 @@
-import { idOf } from '../../../http/handle'
-import { watchTab } from '../../../services/watch'
+import { watchTabs } from '../services/watch'
 
-/** Server-sent events: one message with the new lines' ids each time lines are added to the tab. */
+/** Server-sent events: one message each time lines are added to a tab. One stream serves all windows of a browser. */
 export default defineEventHandler((event) => {
   const stream = createEventStream(event)
-  const stop = watchTab(idOf(event), ids => void stream.push(JSON.stringify(ids)))
+  const stop = watchTabs(news => void stream.push(JSON.stringify(news)))
   const beat = setInterval(() => void stream.push({ event: 'beat', data: '' }), 15000)
   stream.onClosed(async () => {
     clearInterval(beat)

@@ -1,0 +1,10 @@
+/** The first reading of a test on a tab that is not one as left: how it was found. */
+import type { TabState } from './fold'
+import { isKnownLine, type LineOf } from './lines'
+
+export function asFound(state: TabState, test: string): LineOf<'reading'> | undefined {
+  for (const line of state.lines) {
+    if (isKnownLine(line) && line.kind === 'reading' && line.test === test && !line.asLeft && !state.struck.has(line.id)) return line
+  }
+  return undefined
+}

@@ -1,0 +1,4 @@
+import { handle, idOf } from '../../../http/handle'
+import { heldOf } from '../../../services/lines'
+
+export default handle((db, event) => heldOf(db, idOf(event)))

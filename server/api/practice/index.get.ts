@@ -1,0 +1,4 @@
+import { handle } from '../../http/handle'
+import { readPractices } from '../../services/facts'
+
+export default handle(db => readPractices(db))
