@@ -29,6 +29,9 @@ const waiting = shallowRef<{ line: DraftLine, message: string, need: WorkState }
 const without = useDraft(String(useRoute().params.id), 'without')
 const readingLine = useTemplateRef('readingLine')
 
+/** the newest lines; the rest on request */
+const LATEST = 300
+const shownLines = ref(LATEST)
 watch(id, (i) => {
   shownLines.value = LATEST
   void tab.open(i)
@@ -36,9 +39,6 @@ watch(id, (i) => {
 onUnmounted(() => tab.close())
 useHead({ title: () => tab.reply ? `${tab.reply.site.name} · ${tab.reply.system.name}` : 'Keep Tab' })
 
-/** the newest lines; the rest on request */
-const LATEST = 300
-const shownLines = ref(LATEST)
 const rows = computed(() => tab.kind ? tapeRows(tab.kind, tab.state, tab.isolation, { most: shownLines.value, has: h => tab.attachments.has(h), receivedAt: tab.receivedAt }) : [])
 const earlier = computed(() => Math.max(0, tab.lines.filter(l => l.kind !== 'strike').length - rows.value.length))
 const path = usePathState()
@@ -122,9 +122,9 @@ async function keepLeads(text: string) {
   leadsOpen.value = false
   await tab.log({ kind: 'note', text })
 }
-/** What a settled tab no longer takes as a reading it still takes in words. */
+/** What the server does not take as a line it still takes in words. */
 async function keepAsNote(line: string, text: string) {
-  const kept = await tab.log({ kind: 'note', text: `Came too late to be a line of its own: ${text}` })
+  const kept = await tab.log({ kind: 'note', text: `Could not be kept as a line of its own: ${text}` })
   if (kept.ok) await keeping.drop(line)
 }
 const strike = (line: string, reason: string) => tab.log({ kind: 'strike', line, reason })
