@@ -4,10 +4,12 @@ export const daysBetween = (from: string, to: string) => Math.round((Date.parse(
 
 /** A stable id from content: 64-bit FNV-1a in two halves, with its kind in front. */
 export function makeId(kind: string, ...parts: readonly string[]): string {
-  const hash = (seed: number) => {
-    let h = seed >>> 0
-    for (const c of parts.join('\u0001')) h = Math.imul(h ^ c.codePointAt(0)!, 16777619) >>> 0
-    return h.toString(16).padStart(8, '0')
+  let [a, b] = [2166136261, 374761393]
+  for (const c of parts.join('\u0001')) {
+    const point = c.codePointAt(0)!
+    a = Math.imul(a ^ point, 16777619)
+    b = Math.imul(b ^ point, 16777619)
   }
-  return `${kind}-${hash(2166136261)}${hash(374761393)}`
+  const half = (h: number) => (h >>> 0).toString(16).padStart(8, '0')
+  return `${kind}-${half(a)}${half(b)}`
 }

@@ -46,11 +46,15 @@ export function prepareSystem(kind: string, nameplate: Nameplate, schools?: Scho
   return model.ok ? ok(buildTables(model.value)) : model
 }
 
+/** Readings that later ones have replaced are judged only while they are among the newest lines: a tab of years costs no more than one of a day. */
+const RECENT = 400
+
 export function isolate(tables: Tables, state: TabState): Isolation {
   const { model } = tables
   const ranking = rankSuspects(tables, state)
   const puzzles = findPuzzles(tables, state, ranking)
-  const judged = state.lines.filter(l => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id))
+  const inForce = new Set(state.evidence.map(e => e.line.id))
+  const judged = state.lines.filter((l, i) => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id) && (i >= state.lines.length - RECENT || inForce.has(l.id)))
   const after = state.repaired.length > 0 ? standAfterRepair(tables, state, ranking) : undefined
   const doubt = after && findDoubt(tables, state, ranking, after.restored)
   const rereads = [...puzzles.filter(p => p.reread).map(p => p.test), ...(doubt ? [doubt] : [])]

@@ -11,6 +11,6 @@ export {
 export { MARK_CODES, type Mark, type MarkCode } from './marks'
 export { holdsNeed } from './needs'
 export { orderLines } from './order'
-export { createWriter, FILE_DEVICE, newPen, nextStamp, type Pen } from './pen'
+export { createWriter, FILE_DEVICE, isFileDevice, newPen, nextStamp, type Pen } from './pen'
 export { completeShorthand, parseShorthand, type Choice, type ShorthandProblem, type Understood } from './shorthand'
 export { type EndedProofs, type HeldState, type Work } from './work'

@@ -1,17 +1,28 @@
 /** Lines and what the fold gives, as rows. */
-import { eq } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import type { AnyLine, TabState } from '#core/tab'
 import type { Database } from './types'
 import { failures, followUps, partsUsed, tabs } from './schema'
 import type { Work } from './write'
 
-export const lineRow = (tab: string, line: AnyLine) =>
-  ({ id: line.id, tab, device: line.device, counter: line.counter, at: line.at, kind: line.kind, body: JSON.stringify(line) })
+/**
+ * The work that adds lines with their receipts: one statement each however many there are, over a JSON array of their
+ * columns. A line that is here already with the same body stays; another under its id fails (trigger).
+ * @param received when they came; @param seqs the places that version 1 had given them
+ */
+export function addRows(db: Database, tab: string, added: readonly AnyLine[], received: (line: AnyLine) => string, seqs?: readonly number[]): Work[] {
+  if (added.length === 0) return []
+  const rows = JSON.stringify(added.map((l, i) => [seqs?.[i] ?? null, l.id, l.device, l.counter, l.at, l.kind, JSON.stringify(l), received(l)]))
+  return [
+    db.run(sql`INSERT INTO lines (seq, id, tab, device, counter, at, kind, body)
+      SELECT value->>0, value->>1, ${tab}, value->>2, value->>3, value->>4, value->>5, value->>6 FROM json_each(${rows}) WHERE true
+      ON CONFLICT (id) DO NOTHING`),
+    db.run(sql`INSERT INTO receipts (line, received) SELECT value->>1, value->>7 FROM json_each(${rows}) WHERE true ON CONFLICT (line) DO NOTHING`),
+  ]
+}
 
 /** The database holds only lines that were parsed on their way in. */
 export const readStored = (body: string) => JSON.parse(body) as AnyLine
-
-export const receiptRow = (line: AnyLine, received: string, session = '') => ({ line: line.id, received, session })
 
 /** What lists of tabs need to know without folding each: derived from the lines, never set by hand. */
 export function projectionOf(state: TabState) {

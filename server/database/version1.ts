@@ -6,11 +6,11 @@
 import { asc } from 'drizzle-orm'
 import { hashOf, makeId, upgradePhotoLine } from '#core/formats'
 import { isKindId, kindFor } from '#core/systems'
-import { createWriter, FILE_DEVICE, foldTab, parseUnplaced, type AnyLine, type Attachment, type UnplacedLine } from '#core/tab'
+import { createWriter, FILE_DEVICE, foldTab, parseUnplaced, type Attachment, type UnplacedLine } from '#core/tab'
 import type { FileStore } from './files'
 import type { Database } from './types'
-import { lineRow, projectTab, receiptRow } from './rows'
-import { attachmentNames, attachments, lines, linesOfVersion1, photos, receipts, systems, tabs } from './schema'
+import { addRows, projectTab } from './rows'
+import { attachmentNames, attachments, linesOfVersion1, photos, systems, tabs } from './schema'
 import { write, type Work } from './write'
 
 export async function readVersion1(db: Database, files: FileStore): Promise<void> {
@@ -21,19 +21,15 @@ export async function readVersion1(db: Database, files: FileStore): Promise<void
   const tabRows = await db.select().from(tabs)
   const work: Work[] = [...pictures.work]
   const now = new Date().toISOString()
-  const byTab = new Map<string, AnyLine[]>()
-  const writers = new Map<string, ReturnType<typeof createWriter>>()
-  for (const { seq, tab, body, at } of rows) {
-    const put = writers.get(tab) ?? createWriter(makeId(`${FILE_DEVICE}kept`, tab))
-    writers.set(tab, put)
-    const line = put(upgradePhotoLine(readBody(body), pictures.named))
-    byTab.set(tab, [...byTab.get(tab) ?? [], line])
-    work.push(db.insert(lines).values({ ...lineRow(tab, line), seq }), db.insert(receipts).values(receiptRow(line, at < now ? at : now)))
-  }
+  const byTab = new Map<string, (typeof rows)[number][]>(tabRows.map(t => [t.id, []]))
+  for (const row of rows) byTab.get(row.tab)?.push(row)
   for (const tab of tabRows) {
+    const own = byTab.get(tab.id) ?? []
+    const placed = own.map(r => upgradePhotoLine(readBody(r.body), pictures.named)).map(createWriter(makeId(`${FILE_DEVICE}kept`, tab.id)))
+    // when each came was not kept: not before it was written, and not after now
+    work.push(...addRows(db, tab.id, placed, l => l.at < now ? l.at : now, own.map(r => r.seq)))
     const system = kinds.get(tab.system)
-    const own = byTab.get(tab.id)
-    if (own && system && isKindId(system.kind)) work.push(...projectTab(db, tab, foldTab(kindFor(system.kind, system.nameplate), own)))
+    if (placed.length > 0 && system && isKindId(system.kind)) work.push(...projectTab(db, tab, foldTab(kindFor(system.kind, system.nameplate), placed)))
   }
   work.push(db.delete(linesOfVersion1), db.delete(photos))
   await write(db, work)

@@ -6,8 +6,8 @@ import { kindFor, type KindId } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
 import { readBytes, type FileStore } from '../database/files'
 import type { Database } from '../database/open'
-import { lineRow, projectTab, receiptRow } from '../database/rows'
-import { attachments, fitted, lines, meters, plates, practices, receipts, shop, sites, systems, tabs } from '../database/schema'
+import { addRows, projectTab } from '../database/rows'
+import { attachments, fitted, meters, plates, practices, shop, sites, systems, tabs } from '../database/schema'
 import { write, type Work } from '../database/write'
 import { attachmentsOf, keepAttachment } from './attachments'
 import { readPlates, readPractices } from './facts'
@@ -51,22 +51,17 @@ export async function importBook(db: Database, files: FileStore, bytes: Uint8Arr
   return count
 }
 
-/** Rows put in by one statement: SQLite takes 32,766 values in one. */
+/** Hashes asked for at once: SQLite takes 32,766 values in one statement. */
 const MOST_ROWS = 1000
 
 function tabWork(db: Database, system: ReadSystem, tab: ReadTab, before: readonly AnyLine[], lacking: readonly AnyLine[], isKnown: boolean): Work[] {
   const state = foldTab(kindFor(system.kind, system.nameplate), [...before, ...lacking])
   const { opened } = state
   const now = new Date().toISOString()
-  const inserts: Work[] = []
-  for (let i = 0; i < lacking.length; i += MOST_ROWS) {
-    const some = lacking.slice(i, i + MOST_ROWS)
-    inserts.push(db.insert(lines).values(some.map(l => lineRow(tab.id, l))).onConflictDoNothing(), db.insert(receipts).values(some.map(l => receiptRow(l, now))).onConflictDoNothing())
-  }
   const card = { id: tab.id, system: system.id, openedAt: opened?.at ?? `${tab.day}T09:00:00.000Z`, status: 'open' as const, complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '' }
   return [
     ...(isKnown ? [] : [db.insert(tabs).values(card)]),
-    ...inserts,
+    ...addRows(db, tab.id, lacking, () => now),
     ...(lacking.length > 0 ? projectTab(db, { id: tab.id, system: system.id }, state) : []),
   ]
 }

@@ -6,9 +6,9 @@ import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
 import type { AddLinesReply, KeptLine, RefusedLine } from '#contracts'
 import { isKindId } from '#core/systems'
-import { parseLine, type AnyLine, type Fold } from '#core/tab'
+import { isFileDevice, parseLine, type AnyLine, type Fold } from '#core/tab'
 import type { Database } from '../database/open'
-import { lineRow, projectionOf, projectTab, readStored, receiptRow } from '../database/rows'
+import { addRows, projectionOf, projectTab, readStored } from '../database/rows'
 import { lines, receipts, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { withFold } from './folds'
@@ -33,8 +33,7 @@ export async function addLines(db: Database, tabId: string, sent: readonly unkno
     const { fresh, kept, refused } = await sort(db, tabId, sent)
     if (fresh.length > 0) {
       await write(db, [
-        db.insert(lines).values(fresh.map(l => lineRow(tabId, l))),
-        db.insert(receipts).values(fresh.map(l => receiptRow(l, received))).onConflictDoNothing(),
+        ...addRows(db, tabId, fresh, () => received),
         ...projectChange(db, tab, fold, fresh),
       ])
       announce(tabId, fresh.map(l => l.id))
@@ -67,7 +66,7 @@ async function sort(db: Database, tabId: string, sent: readonly unknown[]): Prom
     }
     const line = p.value
     const before = known.get(line.id)
-    if (before && (before.tab !== tabId || !isDeepStrictEqual(before.line, line))) {
+    if (before && (before.tab !== tabId || !saysTheSame(before.line, line))) {
       refused.push({ id: line.id, problem: { code: 'id-taken', facts: { what: 'line' } } })
       continue
     }
@@ -78,6 +77,14 @@ async function sort(db: Database, tabId: string, sent: readonly unknown[]): Prom
   }
   return { fresh, kept, refused }
 }
+
+/** The same line again. One that version 1 kept was placed here, and comes from a device that placed it too: what it says tells. */
+function saysTheSame(kept: AnyLine, sent: AnyLine): boolean {
+  if (!isFileDevice(kept.device)) return isDeepStrictEqual(kept, sent)
+  return isDeepStrictEqual(withoutPlace(kept), withoutPlace(sent))
+}
+
+const withoutPlace = ({ device: _d, counter: _c, clock: _k, seen: _s, attachments: _a, ...said }: AnyLine) => said
 
 /** Which of a device's lines are here, as ranges of its counter: what is missing it can give back. */
 export async function heldOf(db: Database, device: string): Promise<{ readonly ranges: readonly (readonly [number, number])[] }> {

@@ -1,8 +1,8 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { createClient } from '@libsql/client'
 import { eq, sql } from 'drizzle-orm'
-import Native from 'libsql'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { createWriter, type AnyLine, type Line } from '#core/tab'
 import { filesInMemory } from '../database/files'
@@ -70,6 +70,15 @@ describe('lines', () => {
     const far = { ...line({ kind: 'note', text: 'x' }), id: 'line-from-2999', at: '2999-01-01T00:00:00.000Z', clock: '32472144000000.0000' }
     expect((await addLines(opened.db, tab, [foreign, far])).kept).toEqual([foreign.id, far.id])
     expect((await linesOf(opened.db, tab)).slice(-2)).toEqual([foreign, far])
+  })
+  it('that version 1 kept are known again when a device sends them with a place of its own', async () => {
+    const put = createWriter('file-kept-long-ago')
+    const old = { id: 'line-of-version-1', at: '2025-06-15T10:00:00.000Z', kind: 'note', text: 'old' } as const
+    await addLines(opened.db, tab, [put(old)])
+    const again = createWriter('dev-upgraded')(old)
+    expect(await addLines(opened.db, tab, [again])).toEqual({ kept: [old.id], refused: [] })
+    expect((await addLines(opened.db, tab, [{ ...again, text: 'another' }])).refused).toHaveLength(1)
+    expect((await linesOf(opened.db, tab)).filter(l => l.id === old.id)).toHaveLength(1)
   })
   it('carry a receipt that says when they came, once', async () => {
     const a = line({ kind: 'note', text: 'one' })
@@ -279,11 +288,11 @@ describe('the database', () => {
   })
   it('keeps a post that finds the book locked, once the lock is gone', async () => {
     const tab = await open()
-    const other = new Native(join(folder, 'unit.db'))
-    other.exec('BEGIN IMMEDIATE')
+    const other = createClient({ url: `file:${join(folder, 'unit.db')}` })
+    const held = await other.transaction('write')
     const ticks: number[] = []
     const beat = setInterval(() => ticks.push(1), 20)
-    setTimeout(() => other.exec('COMMIT'), 1500)
+    setTimeout(() => void held.commit(), 1500)
     const a = line({ kind: 'note', text: 'waited' })
     expect((await addLines(opened.db, tab, [a])).kept).toEqual([a.id])
     clearInterval(beat)

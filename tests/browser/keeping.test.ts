@@ -1,4 +1,5 @@
 /** What must hold around the story: two devices, a killed server, hostile text, bad files, both themes, both sizes, the keyboard. */
+import { spawn } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { request } from 'node:http'
 import { createRequire } from 'node:module'
@@ -243,6 +244,44 @@ describe('twenty windows of one browser', () => {
     }
     finally {
       await many.close()
+    }
+  })
+})
+
+describe('a window that the browser has frozen', () => {
+  it('holds nothing up: the one that a person looks at takes over', async () => {
+    const two = await openPage()
+    try {
+      await openTab(caravan, two)
+      const first = await two.driver.getWindowHandle()
+      await two.driver.switchTo().newWindow('tab')
+      await openTab(caravan, two)
+      const second = await two.driver.getWindowHandle()
+      await two.driver.switchTo().window(first)
+      await two.driver.sendDevToolsCommand('Page.setWebLifecycleState', { state: 'frozen' })
+      await two.driver.switchTo().window(second)
+      await two.log('note past the frozen window')
+      await waitFor(async () => (await readTab(caravan)).lines.some(k => 'text' in k.line && k.line.text === 'past the frozen window'), 12000, 'the line to get past the frozen window')
+    }
+    finally {
+      await two.close()
+    }
+  })
+})
+
+describe('the built server', () => {
+  it('listens on this machine only, unless HOST says otherwise', async () => {
+    const port = 4391
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, HOST: '', NITRO_HOST: '', PORT: String(port), DATABASE_URL: `file:${join(tmpdir(), `keep-tab-host-${process.pid}.db`)}` }, stdio: 'ignore' })
+    try {
+      await waitFor(async () => (await fetch(`http://127.0.0.1:${port}/api/health`)).ok, 15000, 'the server')
+      // the kernel's own list: address and port in hexadecimal, 0A is listening
+      const listening = ['tcp', 'tcp6'].flatMap(f => readFileSync(`/proc/net/${f}`, 'utf8').split('\n')).map(l => l.trim().split(/\s+/))
+      const here = listening.filter(c => c[3] === '0A' && c[1]?.endsWith(`:${port.toString(16).toUpperCase()}`)).map(c => c[1]!.split(':')[0])
+      expect(here).toEqual(['0100007F'])
+    }
+    finally {
+      child.kill('SIGKILL')
     }
   })
 })

@@ -1,0 +1,65 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { seekLead } from './leader'
+
+/** The browser's locks, as far as one name goes: the first in line holds it until it is let go or taken. */
+function fakeLocks() {
+  const line: { grant: () => void, fail: (reason: unknown) => void }[] = []
+  let holder: (typeof line)[number] | undefined
+  const next = () => {
+    holder = line.shift()
+    holder?.grant()
+  }
+  return {
+    request: (_: string, { steal }: { steal?: boolean }, work: () => Promise<unknown>) => new Promise((_resolve, fail) => {
+      const mine = { grant: () => void work(), fail }
+      if (steal) {
+        holder?.fail(new DOMException('taken', 'AbortError'))
+        holder = mine
+        mine.grant()
+        return
+      }
+      line.push(mine)
+      if (!holder) next()
+    }),
+    /** the window that holds it is closed */
+    close: () => next(),
+  }
+}
+
+let locks: ReturnType<typeof fakeLocks>
+beforeEach(() => {
+  locks = fakeLocks()
+  vi.stubGlobal('navigator', { locks })
+})
+const newWindow = () => {
+  const seen = { leads: false, begun: 0 }
+  return { seen, lead: seekLead({ begin: () => Object.assign(seen, { leads: true, begun: seen.begun + 1 }), end: () => { seen.leads = false } }) }
+}
+const settle = () => new Promise(resolve => setTimeout(resolve, 0))
+
+describe('the lead among windows', () => {
+  it('is the first one\'s, and goes to the next when that is closed', async () => {
+    const [a, b, c] = [newWindow(), newWindow(), newWindow()]
+    expect([a, b, c].map(w => w.seen.leads)).toEqual([true, false, false])
+    locks.close()
+    await settle()
+    expect([b, c].map(w => w.seen.leads)).toEqual([true, false])
+  })
+  it('is taken from one that does not answer, which stands in line again', async () => {
+    const [frozen, shown] = [newWindow(), newWindow()]
+    shown.lead.takeOver()
+    await settle()
+    expect([frozen.seen.leads, shown.seen.leads]).toEqual([false, true])
+    locks.close()
+    await settle()
+    expect([frozen, shown].some(w => w.seen.leads)).toBe(true)
+  })
+  it('is each window\'s own where the browser has no locks, or gives none', async () => {
+    vi.stubGlobal('navigator', {})
+    expect(newWindow().seen.leads).toBe(true)
+    vi.stubGlobal('navigator', { locks: { request: () => Promise.reject(new DOMException('no', 'SecurityError')) } })
+    const w = newWindow()
+    await settle()
+    expect(w.seen).toEqual({ leads: true, begun: 1 })
+  })
+})
