@@ -3,6 +3,9 @@ import { fileURLToPath } from 'node:url'
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
+// the core has no load-time side effects: what is not used of it is not shipped
+const treeshake = { moduleSideEffects: (id: string) => !/[\\/]core[\\/][^?]*\.ts$/.test(id) }
+
 export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '@primevue/nuxt-module', '@vite-pwa/nuxt', '@nuxt/eslint'],
   ssr: false,
@@ -21,7 +24,7 @@ export default defineNuxtConfig({
   alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
   compatibilityDate: '2026-01-01',
   nitro: { compressPublicAssets: true, prerender: { routes: ['/shell'] } },
-  vite: { worker: { format: 'es' }, build: { target: 'es2022' } },
+  vite: { worker: { format: 'es', rollupOptions: { treeshake } }, build: { target: 'es2022', rollupOptions: { treeshake } } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } } },
   telemetry: false,
   hooks: {

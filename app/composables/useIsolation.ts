@@ -1,6 +1,6 @@
 /** The worker that isolates, one for the whole app. */
 import { wrap, type Remote } from 'comlink'
-import { v4 as uuid } from 'uuid'
+import { v7 as uuid } from 'uuid'
 import type { Result } from '#core/foundation'
 import type { AnyLine } from '#core/tab'
 import { useClock } from '~/composables/useClock'

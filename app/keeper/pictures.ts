@@ -1,5 +1,4 @@
 /** Pictures: made small on this device before they are kept, their position and other data left behind, named by their bytes. */
-import { hashOf } from '#core/formats'
 import type { Attachment } from '#core/tab'
 
 const LONGEST = 1280
@@ -18,5 +17,6 @@ export async function shrinkPicture(file: Blob): Promise<{ readonly blob: Blob, 
   const blob = await new Promise<Blob | null>(done => canvas.toBlob(done, 'image/jpeg', 0.78))
   if (!blob) return undefined
   const bytes = new Uint8Array(await blob.arrayBuffer())
+  const { hashOf } = await import('./hash')
   return { blob, attachment: { hash: hashOf(bytes), type: 'image/jpeg', bytes: bytes.length, width, height } }
 }

@@ -5,7 +5,7 @@
  */
 import type { IDBPDatabase } from 'idb'
 import type { ProblemReply } from '#contracts'
-import { hashOf, makeId } from '#core/formats'
+import { makeId } from '#core/formats'
 import { createWriter, FILE_DEVICE, isKnownLine, newPen, nextStamp, type AnyLine, type Line, type Pen, type UnplacedLine } from '#core/tab'
 import type { Device, HeldPicture, OwnLine, Upgrade } from './held'
 
@@ -69,6 +69,8 @@ function placeUnsent(unsent: readonly OldUnsent[], last: ReadonlyMap<string, Any
  */
 export async function readOldPictures(db: IDBPDatabase<Device>): Promise<number> {
   const photos = await db.getAll('photos')
+  if (photos.length === 0) return 0
+  const { hashOf } = await import('./hash')
   for (const { id, blob } of photos) {
     const bytes = new Uint8Array(await blob.arrayBuffer())
     const picture: HeldPicture = { hash: hashOf(bytes), type: blob.type || 'image/jpeg', blob, standing: 'unsent' }

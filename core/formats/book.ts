@@ -7,7 +7,7 @@
  */
 import { z } from 'zod'
 import { writtenObjectSchema } from '#core/tab'
-import { practiceSchema } from './practice'
+import type { Practice } from './practice'
 
 export const FORMAT = 'keep-tab'
 export const VERSION = 2
@@ -37,6 +37,9 @@ const plateSchema = z.record(z.string(), z.union([z.number(), z.string()]))
 
 /** A nameplate as it was known from an instant on, and by whom. */
 export const plateRecordSchema = z.strictObject({ from: z.iso.datetime({ offset: true }), by: text.optional(), nameplate: plateSchema })
+
+/** The shop's practice as files and requests write it. */
+export const practiceSchema = z.strictObject({ prechargeOffsetPsi: z.number().min(0).max(10) }) satisfies z.ZodType<Practice>
 
 /** The shop's practice from an instant on. */
 export const practiceRecordSchema = z.strictObject({ from: z.iso.datetime({ offset: true }), by: text.optional(), practice: practiceSchema })

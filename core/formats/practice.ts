@@ -2,15 +2,13 @@
  * Dated records: the shop's practice as files and requests write it, and as the model reads it, and which record is in force at an
  * instant. Pressures are in psi at this edge.
  */
-import { z } from 'zod'
 import type { Schools } from '#core/systems'
 import { PSI } from '#core/units'
 
-export const practiceSchema = z.strictObject({
+export interface Practice {
   /** how far under cut-in the precharge is set, psi: schools are 2, 3, 4 and up to 5 (handbook §4, common practice) */
-  prechargeOffsetPsi: z.number().min(0).max(10),
-})
-export type Practice = z.infer<typeof practiceSchema>
+  readonly prechargeOffsetPsi: number
+}
 
 export const USUAL_PRACTICE: Practice = { prechargeOffsetPsi: 2 }
 

@@ -9,7 +9,8 @@
  */
 import type { SystemKind } from '#core/systems'
 import { resolveLine } from './aliases'
-import { isKnownLine, type AnyLine, type FindingRole, type Line, type LineOf } from './lines'
+import type { FindingRole } from './kinds'
+import { isKnownLine, type AnyLine, type Line, type LineOf } from './lines'
 import { markOf, waitsAfterSettling, type Mark } from './marks'
 import { namedBy, orderLines, sortsAfter } from './order'
 import { findStrikes, type Strikes } from './strikes'

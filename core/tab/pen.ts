@@ -1,6 +1,7 @@
 /** What gives a line its place: the device's own counter and clock, and what had been seen on the tab when it was written. */
 import { CLOCK_START, tick, type Clock } from './clock'
-import type { AnyLine, Line, Stamp, UnplacedLine } from './lines'
+import type { AnyLine, Line, UnplacedLine } from './lines'
+import type { Stamp } from './schema'
 
 /** A device's counter and clock as it last left them; kept by the device, together with the line that moved them. */
 export interface Pen { readonly device: string, readonly counter: number, readonly clock: Clock }

@@ -8,7 +8,8 @@
  * and a line that says power is taken back, so far as proofs go, only on the device that wrote it.
  */
 import type { SystemKind } from '#core/systems'
-import { isKnownLine, type AnyLine, type LineOf, type WorkState } from './lines'
+import type { WorkState } from './kinds'
+import { isKnownLine, type AnyLine, type LineOf } from './lines'
 import { saysOf, type Says } from './says'
 
 /** Since when and by which line a state of the work holds. */

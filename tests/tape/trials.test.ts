@@ -9,8 +9,8 @@ import { afterAll, describe, expect, it, vi } from 'vitest'
 import { createRandom } from '#core/foundation'
 import { kindFor } from '#core/systems'
 import { foldTab, type AnyLine, type DraftLine } from '#core/tab'
-import type { device as Device } from '~/keeper/device'
-import type * as Sender from '~/keeper/sender'
+import type { device as Device } from '../../app/keeper/device'
+import type * as Sender from '../../app/keeper/sender'
 import { PHRASES, shuffle, type Random } from './histories'
 import { keptOn, startServer, type Server } from './network'
 import { plainState } from './plainState'
@@ -29,9 +29,9 @@ interface Person { readonly device: typeof Device, readonly sender: typeof Sende
 async function newPerson(name: number): Promise<Person> {
   vi.resetModules()
   globalThis.indexedDB = new IDBFactory()
-  const { device, useStore } = await import('~/keeper/device')
+  const { device, useStore } = await import('../../app/keeper/device')
   await useStore()
-  return { device, sender: await import('~/keeper/sender'), seen: new Map(), name }
+  return { device, sender: await import('../../app/keeper/sender'), seen: new Map(), name }
 }
 
 const headsOf = (seen: ReadonlyMap<string, AnyLine>, tab: readonly AnyLine[]) => tab.filter(l => ![...seen.values()].some(o => o.seen.includes(l.id)))
