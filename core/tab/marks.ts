@@ -7,7 +7,7 @@ import { msOf, MOST_AHEAD } from './clock'
 import { isKnownLine, type AnyLine, type Line } from './lines'
 import { holdsNeed, isPossible } from './needs'
 import { isFileDevice } from './pen'
-import { findProofFailure } from './says'
+import { findProofFailure, saysOf } from './says'
 import type { Work } from './work'
 
 export const MARK_CODES = [
@@ -90,7 +90,9 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
       const test = findTest(kind, line.test)
       if (line.kind === 'reading' && line.value === null && !line.ol) mark('nothing-read')
       if (line.kind === 'reading' && test?.kind === 'numeric' && line.value !== null && !isPossible(test, line.value)) mark('impossible-value')
-      if (test && !line.without?.trim() && !holdsNeed({ work: place.work() }, test.need)) mark('without-state', { need: test.need satisfies Need })
+      // what shows that the power is on says so itself
+      const tells = test?.need === 'live' && saysOf(kind, line).power
+      if (test && !tells && !line.without?.trim() && !holdsNeed({ work: place.work() }, test.need)) mark('without-state', { need: test.need satisfies Need })
       return
     }
     case 'state': {

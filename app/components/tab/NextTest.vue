@@ -6,7 +6,7 @@ import { sayAfterRepair } from '~/composables/sayAfterRepair'
 import { useDraftAt } from '~/composables/useDraft'
 
 const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, say: (line: string) => string, settled: boolean }>()
-const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], wait: [test: string, minutes: number], settle: [] }>()
+const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], wait: [test: string, minutes: number], settle: [], resume: [] }>()
 
 /** after a repair, with nothing left to part, the proof run is what comes next */
 const first = computed(() => props.shown ?? props.isolation?.next[0] ?? props.isolation?.proof[0])
@@ -72,10 +72,11 @@ function skip() {
       <p class="caps">Next test</p>
       <h2>{{ settled ? 'This tab is settled' : isolation ? 'Nothing more to test from here' : 'Working out the system…' }}</h2>
       <p class="soft">
-        {{ settled ? 'Its lines stay as they are. A note can still be added.' : afterRepair ?? (isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '') }}
+        {{ settled ? 'Its lines stay as they are. A note can still be added, and the tab opened again.' : afterRepair ?? (isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '') }}
       </p>
       <div v-if="isolation" class="row foot">
         <button class="press main" @click="emit('settle')">{{ settled ? 'See how it was settled' : 'Repair and settle' }}</button>
+        <button v-if="settled" class="press" @click="emit('resume')">Open it again</button>
       </div>
     </template>
   </section>

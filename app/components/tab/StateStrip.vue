@@ -12,7 +12,7 @@ function how(state: WorkState) {
   const held = props.work[state]
   if (!held) {
     const by = props.ended[state]?.by
-    if (by) return `ended: ${props.say(by)}`
+    if (by) return `ended ${props.say(by)}`
     return state === 'live' && !props.work['proven-dead'] ? 'taken as live' : 'not now'
   }
   const proof = held.proof ?? []

@@ -22,13 +22,13 @@ function letGo() {
 </script>
 
 <template>
-  <img v-if="source" class="picture" :src="source" :alt="caption" @error="missing = true">
-  <p v-if="missing" class="missing">
-    The picture has not come from its device yet.
-  </p>
+  <span class="frame">
+    <img v-if="source && !missing" class="picture" :src="source" :alt="caption" @error="missing = true">
+    <span v-if="missing" class="missing">The picture has not come from its device yet.</span>
+  </span>
 </template>
 
 <style scoped>
 .picture { max-width: 100%; max-height: 180px; object-fit: contain; border: 1px solid var(--rule); background: var(--panel-2); justify-self: start; }
-.missing { color: var(--soft); border: 1.5px dashed var(--rule); padding: 6px 10px; }
+.missing { display: block; color: var(--soft); border: 1.5px dashed var(--rule); padding: 6px 10px; }
 </style>

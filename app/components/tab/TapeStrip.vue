@@ -63,6 +63,7 @@ function strike(line: string) {
           <span v-if="notKept.has(r.id)" class="extra waiting">not yet kept</span>
         </button>
         <div v-if="chosen === r.id && !r.struck" class="acts">
+          <p v-if="r.by" class="soft">written by {{ r.by }}</p>
           <button v-if="r.test && !settled" class="press" @click="emit('again', r.test!)">Re-read</button>
           <form v-if="r.kind !== 'strike'" class="strike" @submit.prevent="strike(r.id)">
             <input v-model="reason" placeholder="Why is it wrong?" aria-label="Why is it wrong?"><button class="press danger">Strike</button>

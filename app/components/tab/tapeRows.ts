@@ -20,6 +20,8 @@ export interface TapeRow {
   readonly ruledOut?: string
   readonly struck?: string
   readonly test?: string
+  /** who wrote it: a claim */
+  readonly by?: string
   readonly pictures?: readonly Picture[]
   /** what is out of place about it, though it was kept */
   readonly marks?: readonly string[]
@@ -48,8 +50,9 @@ export function tapeRows(kind: SystemKind, state: TabState, isolation: Isolation
       ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
       struck: state.struck.get(line.id)?.reason,
       pictures: picturesOf(line, has),
-      marks: marksOf(state, line, receivedAt(line.id)),
+      marks: marksOf(kind, state, line, receivedAt(line.id)),
       puzzle: puzzles.get(line.id),
+      ...(line.by ? { by: line.by } : {}),
     }
     day = today
     return row
@@ -67,8 +70,11 @@ function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Pic
 /** How much later than it came a line may say that it was written, ms. */
 const MOST_AHEAD = 10 * 60e3
 
-function marksOf(state: TabState, line: AnyLine, received: string | undefined): readonly string[] | undefined {
+function marksOf(kind: SystemKind, state: TabState, line: AnyLine, received: string | undefined): readonly string[] | undefined {
   const told = (state.marks.get(line.id) ?? []).map(sayMark)
+  const ended = Object.values(state.ended).find(e => e.proof === line.id)
+  const by = ended && state.lines.find(l => l.id === ended.by)
+  if (by) told.push(`holds no longer: ${timeOf(by.at)} ${wordLine(kind, by).title}`)
   const ahead = received ? Date.parse(line.at) - Date.parse(received) : 0
   if (ahead > MOST_AHEAD) told.push(sayMark({ code: 'clock-wrong', facts: { minutes: Math.round(ahead / 60e3) } }))
   return told.length > 0 ? [...new Set(told)] : undefined

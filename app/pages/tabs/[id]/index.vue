@@ -7,6 +7,7 @@ import type { DraftLine, WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { layOutPath } from '~/components/path/layout'
 import { labelOf, tapeRows, wordLine } from '~/components/tab/tapeRows'
+import { timeOf } from '~/composables/useClock'
 import { useDraft } from '~/composables/useDraft'
 import { usePathState } from '~/composables/usePathState'
 import { useTabKeys } from '~/composables/useTabKeys'
@@ -68,6 +69,13 @@ function sayLine(line: typeof tab.lines[number]) {
 const sayId = (lineId: string) => {
   const line = tab.lines.find(l => l.id === lineId)
   return line ? sayLine(line) : ''
+}
+/** A line in as few words as tell it apart: its time and its figure, or what it is. */
+const sayShort = (lineId: string) => {
+  const line = tab.lines.find(l => l.id === lineId)
+  if (!line || !tab.kind) return ''
+  const w = wordLine(tab.kind, line)
+  return `${timeOf(line.at)} · ${w.digits ? `${w.digits} ${w.unit ?? ''}`.trim() : w.title.toLowerCase()}`
 }
 function take(test: string) {
   tab.inHand = test
@@ -154,7 +162,7 @@ useTabKeys({
           {{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase() }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span>
         </p>
       </div>
-      <StateStrip :work="tab.state.work" :ended="tab.state.ended" :say="sayId" :disabled="settled" @prove="s => (proving = s)" />
+      <StateStrip :work="tab.state.work" :ended="tab.state.ended" :say="sayShort" :disabled="settled" @prove="s => (proving = s)" />
     </div>
     <p v-if="tab.state.status === 'carried'" class="banner">
       Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
@@ -202,7 +210,9 @@ useTabKeys({
         @take="take"
         @show="show"
         @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })"
-@answer="answer" @settle="settle"
+        @answer="answer"
+        @settle="settle"
+        @resume="resume"
       />
       <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" :clearing="tab.clearing" @show="show" />
       <TapeStrip
