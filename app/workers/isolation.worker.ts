@@ -55,7 +55,8 @@ const keyOf = ({ kind, nameplate, practice, counts, installed, today }: AskedSys
 /** Lets what came meanwhile be heard, a cancel among it. */
 const turn = () => new Promise(resolve => setTimeout(resolve, 0))
 
-const api = {
+/** What the worker answers to; a test asks it without a worker. */
+export const api = {
   /** Opens a tab, or takes in lines that it lacks; a system that has changed begins anew. */
   open(tab: string, system: AskedSystem, lines: readonly AnyLine[]): Result<true> {
     const key = keyOf(system)
