@@ -6,12 +6,34 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Browser, Builder, By, Key, until, type WebElement } from 'selenium-webdriver'
 import chrome from 'selenium-webdriver/chrome'
+import { createWriter, type DraftLine } from '#core/tab'
 import { loadDemo } from '../../demo/load'
+import { OWN_HEADER, type TabReply } from '../../shared/contracts'
 
 export const DEMO_DAY = '2026-06-15'
 export const DEMO_NOW = '2026-06-15T10:55:00.000Z'
 
-export interface Served { readonly url: string, readonly database: string, start(): Promise<void>, kill(): Promise<void>, /** takes connections and answers none, as over a weak signal, until it goes on */ stall(): void, goOn(): void, remove(): Promise<void> }
+export interface Served {
+  readonly url: string
+  readonly database: string
+  post(tab: string, lines: readonly unknown[]): Promise<Response>
+  readTab(tab: string): Promise<TabReply>
+  start(): Promise<void>
+  kill(): Promise<void>
+  /** takes connections and answers none, as over a weak signal, until it goes on */
+  stall(): void
+  goOn(): void
+  remove(): Promise<void>
+}
+
+/** What this application's own pages send with a write. */
+export const HEADERS = { 'content-type': 'application/json', [OWN_HEADER]: '1' }
+
+/** Lines as another device writes them, a minute before the demo's hour. */
+export function otherDevice() {
+  const put = createWriter('dev-of-the-test')
+  return (id: string, draft: DraftLine) => put({ ...draft, id, at: '2026-06-15T10:54:00.000Z' })
+}
 
 /** A server of the built product on a fresh database with the demo loaded. It can be killed and started again on the same data. */
 export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, string> } = {}): Promise<Served> {
@@ -26,12 +48,16 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
     await waitFor(async () => (await fetch(`${url}/api/health`)).ok, 20000, 'the server to answer')
   }
   const kill = async () => {
+    // a test that failed may have left it dead
+    if (!child || child.exitCode !== null || child.signalCode !== null) return
     const gone = new Promise(resolve => child?.once('exit', resolve))
     child?.kill('SIGKILL')
     await gone
   }
   await start()
-  return { url, database, start, kill, stall: () => void child?.kill('SIGSTOP'), goOn: () => void child?.kill('SIGCONT'), remove: async () => {
+  const post = (tab: string, lines: readonly unknown[]) => fetch(`${url}/api/tabs/${tab}/lines`, { method: 'POST', headers: HEADERS, body: JSON.stringify({ lines }) })
+  const readTab = async (tab: string) => await (await fetch(`${url}/api/tabs/${tab}`)).json() as TabReply
+  return { url, database, start, kill, post, readTab, stall: () => void child?.kill('SIGSTOP'), goOn: () => void child?.kill('SIGCONT'), remove: async () => {
     await kill()
     rmSync(folder, { recursive: true, force: true })
   } }
@@ -63,6 +89,8 @@ export interface Page {
   /** types shorthand into the reading line and logs it */
   log(shorthand: string): Promise<void>
   see(text: string, within?: string): Promise<void>
+  /** goes to a tab and waits until it is ranked */
+  openTab(url: string, tab: string): Promise<void>
   theme(name: 'day' | 'night'): Promise<void>
   picture(): Promise<Buffer>
   close(): Promise<void>
@@ -99,6 +127,11 @@ export async function openPage(): Promise<Page> {
       await waitFor(async () => (await input.getAttribute('value')) === '', 6000, `“${shorthand}” to be logged (it says: ${await page.text('#says')})`)
     },
     see: (text, within = 'body') => waitFor(async () => (await page.text(within)).replace(/\s+/g, ' ').toLowerCase().includes(text.toLowerCase()), 12000, `“${text}” in ${within}`),
+    openTab: async (url, tab) => {
+      await driver.get(`${url}/tabs/${tab}`)
+      await page.see('suspects', '.area-suspects')
+      await page.see('left', '.area-suspects')
+    },
     theme: async (name) => {
       await driver.executeScript('localStorage.setItem("keep-tab-theme", arguments[0])', name)
       await driver.navigate().refresh()
