@@ -73,7 +73,7 @@ describe('a line', () => {
     expect(parseLine(line).ok).toBe(true)
     expect(line).toMatchObject({ by: 'R. Fennick', seen: [] })
     await vi.waitFor(async () => expect(await onDevice('kept')).toEqual(['one']))
-    expect(keeping.unsent).toEqual([])
+    await vi.waitFor(() => expect(keeping.unsent).toEqual([]))
     await keeping.send()
     expect(posted.flat()).toHaveLength(1)
   })
@@ -94,7 +94,7 @@ describe('a line', () => {
     posted = []
     const after = await reopen()
     expect(texts(posted.flat())).toEqual(['one', 'two', 'three'])
-    expect(after.unsent).toEqual([])
+    await vi.waitFor(() => expect(after.unsent).toEqual([]))
   })
   it.each<[string, () => Response | Promise<Response>]>([
     ['a page of a captive portal', () => new Response('<html>Sign in to the network</html>', { headers: { 'content-type': 'text/html' } })], ['a portal that speaks JSON', () => reply(200, { status: 'please sign in' })],

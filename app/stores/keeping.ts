@@ -59,8 +59,15 @@ export const useKeeping = defineStore('keeping', () => {
 
   function hear(message: Message) {
     switch (message.say) {
-      case 'written': case 'kept': case 'refused': void refresh(); break
-      case 'trouble': sayTrouble(message.code); break
+      case 'written': void refresh(); break
+      case 'kept': case 'refused':
+        words++
+        void refresh()
+        break
+      case 'trouble':
+        words++
+        sayTrouble(message.code)
+        break
       case 'send': if (leads.value) void sendAll(); break
       case 'ping': if (leads.value) channel.tell({ say: 'pong', id: message.id }); break
       case 'pong': answered = message.id; break
@@ -145,16 +152,27 @@ export const useKeeping = defineStore('keeping', () => {
   }
 
   let answered = ''
+  /** how often the keeper has told what became of a post */
+  let words = 0
   let checking = false
-  /** A keeper that does not answer while a person waits here is taken over from. */
+  const isWanted = () => !leads.value && document.visibilityState === 'visible'
+  /**
+   * A keeper that does not answer while a person looks at this window is taken over from; so is one that answers and gets
+   * nothing done while a line waits: a frozen window may still hear, and send nothing.
+   */
   async function checkKeeper() {
-    if (checking || leads.value || document.visibilityState !== 'visible' || !lead) return
+    if (checking) return
     checking = true
-    const id = uuid()
-    channel.tell({ say: 'ping', id })
-    await new Promise(resolve => setTimeout(resolve, ANSWER_WITHIN))
+    for (let idle = 0; lead && isWanted();) {
+      const [id, before] = [uuid(), words]
+      channel.tell({ say: 'ping', id })
+      await new Promise(resolve => setTimeout(resolve, ANSWER_WITHIN))
+      const waits = unsent.value.length > 0
+      idle = waits && words === before ? idle + 1 : 0
+      if ((answered !== id || idle > 1) && isWanted()) lead.takeOver()
+      if (answered !== id || !waits || idle > 1) break
+    }
     checking = false
-    if (answered !== id && !leads.value && document.visibilityState === 'visible') lead.takeOver()
   }
 
   /** Keeps a line on this device, then has it sent. Resolves once it is safe here. @param heads what had been seen of the tab */
