@@ -34,9 +34,10 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
       return needed(state, test, line.without)
     }
     case 'state': {
-      if (line.to === 'discharged' && !state.work['proven-dead'] && !line.reason?.trim()) return fail('proof-fails', { to: line.to, why: 'prove it dead first' })
+      if (line.to === 'discharged' && !state.work['proven-dead'] && !line.reason?.trim() && !findProofFailure(kind, line)?.shows) return fail('proof-fails', { to: line.to, why: 'prove it dead first' })
+      // a proof whose figures show the opposite is a line of its own: it says that it is not so, and ends what was proven
       const failure = findProofFailure(kind, line)
-      return failure ? fail('proof-fails', { to: line.to, why: failure.why }) : ok(true)
+      return failure && !failure.shows ? fail('proof-fails', { to: line.to, why: failure.why }) : ok(true)
     }
     case 'part':
     case 'repair':

@@ -79,18 +79,24 @@ describe('what a line must satisfy', () => {
   it.each([
     ['two readings', [238, 0.3], false], ['live–dead–live', [238, 0.4, 238], true], ['several pairs', [240, 0.2, 0.4, 0.1, 239], true], ['a known source that is dead', [0.4, 0.2, 238], false], ['still live', [238, 119, 238], false],
   ] as const)('dead is proven by live–dead–live under 2 V (common practice, no source): %s', (_, proof, good) => {
-    expect(code({ kind: 'state', to: 'proven-dead', proof: [...proof] })).toBe(good ? 'ok' : 'proof-fails')
+    expect(foldTab([opened(), add({ kind: 'state', to: 'proven-dead', proof: [...proof] })]).work['proven-dead'] !== undefined).toBe(good)
   })
   it('discharged comes after dead, and under 2 V', () => {
     const state = foldTab([opened(), dead()])
     expect(code({ kind: 'state', to: 'discharged', proof: [0.3] })).toBe('proof-fails')
     expect(code({ kind: 'state', to: 'discharged', proof: [0.3] }, state)).toBe('ok')
-    expect(code({ kind: 'state', to: 'discharged', proof: [180] }, state)).toBe('proof-fails')
+    const charged = foldTab([opened(), dead(), add({ kind: 'state', to: 'discharged', proof: [0.3] }), add({ kind: 'state', to: 'discharged', proof: [180] })])
+    expect(Object.keys(charged.work)).toEqual(['proven-dead'])
   })
   it('zero pressure is a gauge under 1 psi', () => {
-    expect(code({ kind: 'state', to: 'zero-pressure', proof: [12 * PSI] })).toBe('proof-fails')
+    expect(foldTab([opened(), add({ kind: 'state', to: 'zero-pressure', proof: [12 * PSI] })]).work['zero-pressure']).toBeUndefined()
     expect(code({ kind: 'state', to: 'zero-pressure', proof: [0] })).toBe('ok')
   })
+  it.each([
+    ['volts where it should be dead', { kind: 'state', to: 'proven-dead', proof: [238, 60, 238] }, 'ok'], ['a known source that fails', { kind: 'state', to: 'proven-dead', proof: [0.2, 0.1, 238] }, 'ok'],
+    ['a capacitor that holds', { kind: 'state', to: 'discharged', proof: [180] }, 'ok'], ['too few figures, which say nothing', { kind: 'state', to: 'proven-dead', proof: [238, 0.3] }, 'proof-fails'],
+    ['no figure at all', { kind: 'state', to: 'zero-pressure' }, 'proof-fails'],
+  ] as const)('a proof that fails is a line of its own: %s', (_, draft, expected) => expect(code(draft as unknown as DraftLine)).toBe(expected))
   it('a settled tab takes notes and strikes, nothing else', () => {
     const state = foldTab([opened(), add({ kind: 'settled', summary: 'done' })])
     expect(code({ kind: 'reading', test: 'line.volts', value: 240 }, state)).toBe('tab-settled')

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Asks for the proof of a state of the work: readings, not a tick. Going on without takes a reason, which becomes a line. */
-import type { WorkState, DraftLine } from '#core/tab'
+import { findProofFailure, type DraftLine, type WorkState } from '#core/tab'
 import { PSI } from '#core/units'
 import { sayProblem } from '#core/words'
 import { useDraftAt } from '~/composables/useDraft'
@@ -49,6 +49,12 @@ async function keep(withReason: boolean) {
     return
   }
   reason.value = ''
+  const failure = tab.kind && draft.kind === 'state' ? findProofFailure(tab.kind, draft) : undefined
+  if (failure) {
+    trouble.value = `Logged, and it is not so: ${failure.why}.`
+    figures.value = ask.value?.labels.map(() => '') ?? []
+    return
+  }
   emit('done')
 }
 </script>

@@ -4,7 +4,7 @@
  * leave, and only then logs. With a point picked on the path, big keys stand above it for a thumb in a glove.
  */
 import type { SystemKind, TestPoint } from '#core/systems'
-import { completeShorthand, parseShorthand, type Choice, type DraftLine } from '#core/tab'
+import { completeShorthand, findProofFailure, parseShorthand, type Choice, type DraftLine } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
@@ -41,7 +41,8 @@ watch(typed, () => { trouble.value = '' })
 async function log(line: DraftLine, say: string) {
   const done = await tab.log(line)
   if (done.ok) {
-    kept.value = `Logged: ${say}`
+    const failure = line.kind === 'state' ? findProofFailure(props.kind, line) : undefined
+    kept.value = failure ? `Logged, and it is not so: ${failure.why}.` : `Logged: ${say}`
     typed.value = ''
     trouble.value = ''
     emit('unpick')

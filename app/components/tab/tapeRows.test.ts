@@ -39,6 +39,8 @@ describe('the tape', () => {
     [{ kind: 'observation', test: 'sound', outcome: 'groans' }, 'Sound', undefined],
     [{ kind: 'state', to: 'proven-dead', proof: [238, 0.4, 238] }, 'PROVEN DEAD', '238 V → 0.4 V → 238 V'],
     [{ kind: 'state', to: 'zero-pressure', proof: [0] }, 'ZERO PRESSURE', '0 psi'],
+    [{ kind: 'state', to: 'proven-dead', proof: [238, 60, 238] }, 'NOT PROVEN DEAD', '238 V → 60 V → 238 V'],
+    [{ kind: 'state', to: 'discharged', proof: [180] }, 'NOT DISCHARGED', '180 V'],
     [{ kind: 'state', to: 'proven-dead', reason: 'plug in my hand' }, 'PROVEN DEAD', 'without proof: plug in my hand'],
     [{ kind: 'part', component: 'box', off: 'old relay', on: 'start relay', number: 'SR-34', temporary: true }, 'Part on control box', 'off: old relay · on: start relay · SR-34 · temporary'],
     [{ kind: 'repair', component: 'tank', text: 'aired' }, 'Put right: tank', 'aired'],

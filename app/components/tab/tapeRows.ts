@@ -1,7 +1,7 @@
 /** Lines as rows of the tape: words and figures for each kind of line. */
 import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
 import { findTest, type SystemKind } from '#core/systems'
-import { isKnownLine, type AnyLine, type Attachment, type TabState } from '#core/tab'
+import { findProofFailure, isKnownLine, type AnyLine, type Attachment, type TabState } from '#core/tab'
 import { formatFigure, formatValue } from '#core/units'
 import { sayMark } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
@@ -32,6 +32,8 @@ export interface TapeRow {
 /** A picture by its hash, or by the name it had in version 1. */
 export interface Picture { readonly name: string, readonly come: boolean }
 
+/** What a proof whose figures show the opposite says. */
+const NOT_SO = { 'live': 'POWER ON', 'proven-dead': 'NOT PROVEN DEAD', 'discharged': 'NOT DISCHARGED', 'zero-pressure': 'NOT AT ZERO' } as const
 const STATE_WORDS = { 'live': 'POWER ON', 'proven-dead': 'PROVEN DEAD', 'discharged': 'DISCHARGED', 'zero-pressure': 'ZERO PRESSURE' } as const
 
 /** @param most the newest so many; @param has whether a picture has come to the server; @param receivedAt when the server received a line, where it says so */
@@ -95,7 +97,7 @@ export function wordLine(kind: SystemKind, line: AnyLine): Pick<TapeRow, 'title'
       const said = test?.kind === 'seen' ? test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome : line.outcome
       return { title: capital(test?.words[0] ?? line.test), digits: said, unit: '', detail: line.asLeft ? 'as left' : undefined, test: line.test }
     }
-    case 'state': return { title: STATE_WORDS[line.to], detail: line.reason ? `without proof: ${line.reason}` : line.proof?.map(p => line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)).join(' → ') }
+    case 'state': return { title: (findProofFailure(kind, line)?.shows ? NOT_SO : STATE_WORDS)[line.to], detail: line.reason ? `without proof: ${line.reason}` : line.proof?.map(p => line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)).join(' → ') }
     case 'part': return { title: `Part on ${nameOf(kind, line.component)}`, detail: [line.off && `off: ${line.off}`, line.on && `on: ${line.on}`, line.number, line.temporary ? 'temporary' : ''].filter(Boolean).join(' · ') }
     case 'repair': return { title: `Put right: ${nameOf(kind, line.component)}`, detail: line.text }
     case 'finding': return { title: { failed: 'What failed', cause: 'What made it fail', also: 'Also found' }[line.role], detail: [labelOf(kind, line.about), line.text].filter(Boolean).join(': ') }
