@@ -9,6 +9,7 @@ import { plainState } from './plainState'
 
 const kind = kindFor('well-3wire')
 const LONG = process.env.TRIALS === 'long'
+const PATIENCE = LONG ? 1_800_000 : 60_000
 const SEED = Number(process.env.TRIALS_SEED ?? 20261125)
 
 describe('the same lines', () => {
@@ -30,7 +31,7 @@ describe('the same lines', () => {
     }
     expect([...LINE_KINDS].filter(k => !kinds.has(k))).toEqual([])
     expect(strikesOfStrikes).toBeGreaterThan(300)
-  })
+  }, PATIENCE)
 })
 
 describe('what is proven of the work', () => {
@@ -52,7 +53,7 @@ describe('what is proven of the work', () => {
     const least = [...reached].toSorted((a, b) => a[1] - b[1])
     expect(reached.size).toBeGreaterThanOrEqual(40)
     expect(least.filter(([, n]) => n < 300)).toEqual([])
-  })
+  }, PATIENCE)
 })
 
 const tell = (written: readonly Written[]) => written.map(w => `${w.line.device} ${w.name} seen ${w.line.seen.join()}`).join(' · ')
