@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it, vi } from 'vitest'
-import { schoolsOf } from '#core/formats'
+import { practiceOf } from '#core/formats'
 import { requireOk } from '#core/foundation'
 import { isolate, learnRates, lifeOf, prepareSystem, type Isolation } from '#core/isolation'
 import { kindFor } from '#core/systems'
@@ -22,7 +22,7 @@ const ask = async <Q extends Question>(tab: string, question: Q): Promise<Answer
 describe('the worker', () => {
   it('gives what the core gives, however the lines came to it: at once, one by one, the late ones first', async () => {
     const rates = learnRates(kindFor('well-3wire'), system.counts, lifeOf({}, null, system.today))
-    const tables = requireOk(prepareSystem('well-3wire', {}, schoolsOf(system.practice), { rates }))
+    const tables = requireOk(prepareSystem('well-3wire', {}, practiceOf(system.practice), { rates }))
     const plain = chances(isolate(tables, foldTab(tables.model.kind, call)))
     requireOk(api.open('tab-once', system, call))
     requireOk(api.open('tab-bits', system, []))

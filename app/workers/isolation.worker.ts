@@ -4,7 +4,7 @@
  */
 import { expose } from 'comlink'
 import type { TabReply } from '#contracts'
-import { schoolsOf, type Practice } from '#core/formats'
+import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
 import { describeOne, findClearing, isolate, learnRates, lifeOf, prepareSystem, previewLine, rankSuspects, type FaultCounts, type Isolation, type ProposedTest, type Tables } from '#core/isolation'
 import { isKindId, kindFor, type Nameplate, type SystemKind } from '#core/systems'
@@ -45,7 +45,7 @@ function prepare(key: string, { kind, nameplate, practice, counts, installed, to
   const before = prepared.get(key)
   if (before) return before
   const rates = isKindId(kind) ? learnRates(kindFor(kind, nameplate), counts, lifeOf(nameplate, installed, today)) : {}
-  const made = prepareSystem(kind, nameplate, schoolsOf(practice), { rates })
+  const made = prepareSystem(kind, nameplate, practiceOf(practice), { rates })
   prepared.set(key, made)
   return made
 }

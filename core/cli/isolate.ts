@@ -1,6 +1,6 @@
 /** `npm run -s isolate -- FILE`: reads a book file, prints suspects, verdicts and next tests of every tab that is not settled (or of all with --all) as JSON. */
 import { readFileSync } from 'node:fs'
-import { inForce, readFile, schoolsOf, USUAL_PRACTICE, type Practice } from '#core/formats'
+import { inForce, readFile, practiceOf, USUAL_WRITTEN, type Practice } from '#core/formats'
 import { isolate, prepareSystem } from '#core/isolation'
 import { kindFor, type Nameplate } from '#core/systems'
 import { foldTab } from '#core/tab'
@@ -24,7 +24,7 @@ else {
         const at = state.settled?.at
         const { nameplate } = (at ? inForce(system.plates, at) ?? system.plates[0] : undefined) ?? system
         const practice = at ? inForce(book.value.practice, at) : book.value.practice.at(-1)
-        const tables = prepareOnce(system.kind, nameplate, practice?.practice ?? USUAL_PRACTICE)
+        const tables = prepareOnce(system.kind, nameplate, practice?.practice ?? USUAL_WRITTEN)
         if (!tables.ok) {
           stop(`${site.name} › ${system.name}: ${sayProblem(tables.problem)}`)
           continue
@@ -40,7 +40,7 @@ else {
 /** A system's tables, made once for each nameplate and practice that its tabs were judged by. */
 function prepareOnce(kind: string, nameplate: Nameplate, practice: Practice): ReturnType<typeof prepareSystem> {
   const key = JSON.stringify([kind, nameplate, practice])
-  const made = prepared.get(key) ?? prepareSystem(kind, nameplate, schoolsOf(practice))
+  const made = prepared.get(key) ?? prepareSystem(kind, nameplate, practiceOf(practice))
   prepared.set(key, made)
   return made
 }

@@ -2,7 +2,7 @@ export { attachmentName, hashOf, isArchive, packArchive, type ArchiveProblem, ty
 export { bookJsonSchema, bookSchema, FORMAT, practiceSchema, VERSION, type BookFile, type PlateRecord, type PracticeRecord, type SiteFile, type SystemFile, type TabFile } from './book'
 export { addDays, makeId } from './ids'
 export { formatFigureOf, parseFigure, parseNameplate, writeNameplate } from './nameplate'
-export { inForce, schoolsOf, USUAL_PRACTICE, type Practice } from './practice'
+export { inForce, practiceOf, USUAL_WRITTEN, type Practice } from './practice'
 export { type BookProblem, type ReadBook, type ReadPlate, type ReadSite, type ReadSystem, type ReadTab } from './read'
 export { readBook, readFile } from './readBook'
 export { upgradePhotoLine } from './version1'

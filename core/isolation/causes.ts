@@ -2,7 +2,7 @@
  * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked at,
  * with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
  */
-import { faultId, type CauseNote, type SystemModel } from '#core/systems'
+import type { CauseNote, SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { wordFor } from './verdict'
@@ -31,10 +31,10 @@ export function accountForCauses(model: SystemModel, state: TabState, ranking: R
   const likely = ranking.suspects.filter(s => (s.chance >= LIKELY || s.fault === decided) && s.component).map(s => s.fault)
   const named = new Set(state.findings.cause.map(f => f.about))
   return [...new Set([...failed, ...(failed.length === 0 ? likely : [])])].flatMap((fault) => {
-    const mode = model.kind.faults.find(f => faultId(f) === fault)
+    const mode = model.kind.faults.find(f => f.id === fault)
     if (!mode) return []
     const causes = mode.causes.map(link => weigh(model, state, ranking, link.because, link.why, named))
-    return [{ fault, label: mode.label, confirmed: failed.includes(fault), open: named.size === 0 && mode.causes.length > 0, causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance) }]
+    return [{ fault, label: mode.name, confirmed: failed.includes(fault), open: named.size === 0 && mode.causes.length > 0, causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance) }]
   })
 }
 
@@ -50,7 +50,7 @@ function weigh(model: SystemModel, state: TabState, ranking: Ranking, because: s
     const { standing, lines } = standingOf(model, state, note)
     // a reading may clear it where its own test has not been done; a figure a little outside its band is not yet the fault
     const byChance = standing === 'untested' && suspect && chance >= LIKELY ? 'shown' : standing !== 'excluded' && suspect?.ruledOut ? 'excluded' : standing
-    return { id: because, label: note.label, why, chance, test: note.test, advice: note.advice, lines, standing: isNamed ? 'named' : byChance }
+    return { id: because, label: note.name, why, chance, test: note.test, advice: note.advice, lines, standing: isNamed ? 'named' : byChance }
   }
   return {
     id: because, label: suspect?.label ?? because, why, chance, lines: suspect?.moves.map(m => m.line) ?? [],
@@ -72,6 +72,6 @@ export function alsoFound(model: SystemModel, state: TabState): readonly { reado
   const named = new Set([...state.findings.cause, ...state.findings.also, ...state.findings.failed].map(f => f.about))
   return model.kind.causeNotes.flatMap((note) => {
     const { standing, lines } = standingOf(model, state, note)
-    return standing === 'shown' && !named.has(note.id) && !(note.fault && named.has(note.fault)) ? [{ id: note.id, label: note.label, line: lines[0]!, advice: note.advice }] : []
+    return standing === 'shown' && !named.has(note.id) && !(note.fault && named.has(note.fault)) ? [{ id: note.id, label: note.name, line: lines[0]!, advice: note.advice }] : []
   })
 }

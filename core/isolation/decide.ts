@@ -16,6 +16,7 @@ export interface Decision {
   readonly fault: string
   readonly label: string
   readonly repair: string
+  readonly repairId: string
   readonly chance: number
   readonly minutes: number
   /** all faults that this repair puts right and that are still likely: one decision */
@@ -56,7 +57,7 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   const [repair, chance] = likeliest
   if (chance < 0.5 || sums[groups.of[0]!]! > chance) return undefined
   const minutes = groups.minutes.get(repair)!
-  const covered = ranking.suspects.filter(s => s.component && s.repair.label === repair && s.chance > 0.02)
+  const covered = ranking.suspects.filter(s => s.component && s.repair.id === repair && s.chance > 0.02)
   const top = covered[0]
   if (!top) return undefined
   const down = isDown(model, top)
@@ -70,7 +71,7 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   const kind = chance >= ENOUGH ? 'found' : useful.length === 0 ? 'inseparable' : chance >= LIKELY && minutes < COSTLY && !worth ? 'cheaper' : undefined
   if (!kind || (kind === 'found' && minutes >= COSTLY && worth && chance < 0.99)) return undefined
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
-  return { kind, fault: top.fault, label: top.label, repair, chance, minutes, covers, why: explain(kind, minutes, useful, covers.length), cautions: repairCautions(model.kind, modeOf(model, top.fault)), ...(down ? { excludes: exclusions(model, ranking) } : {}) }
+  return { kind, fault: top.fault, label: top.label, repair: top.repair.label, repairId: repair, chance, minutes, covers, why: explain(kind, minutes, useful, covers.length), cautions: repairCautions(model.kind, modeOf(model, top.fault)), ...(down ? { excludes: exclusions(model, ranking) } : {}) }
 }
 
 /** Expected loss after a test, over its outcomes. */
@@ -93,7 +94,7 @@ const isDown = (model: SystemModel, s: Suspect) => model.kind.components.find(c 
 
 /** Chance that what is left stands above ground. */
 function aboveGround(model: SystemModel, ranking: Ranking, repair: string): number {
-  return ranking.suspects.filter(s => s.component && s.repair.label !== repair && !isDown(model, s)).reduce((sum, s) => sum + (s.beside && modeOf(model, s.beside.fault).repair.label === repair ? 0 : s.chance), 0)
+  return ranking.suspects.filter(s => s.component && s.repair.id !== repair && !isDown(model, s)).reduce((sum, s) => sum + (s.beside && modeOf(model, s.beside.fault).repair.id === repair ? 0 : s.chance), 0)
 }
 
 /** What stands above ground in the power path, each with the lines that ruled its faults out. */

@@ -2,7 +2,7 @@
  * Hypotheses gathered by what would be done about them: what matters is not which fault it is but which repair it needs.
  * Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
  */
-import { faultId, type SystemModel } from '#core/systems'
+import type { SystemModel } from '#core/systems'
 import { faultsOf } from './hypothesis'
 
 export interface Groups {
@@ -37,7 +37,7 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
   const keys = new Map<string, number>()
   const repairs: (readonly string[])[] = []
   const right = model.putRight(repaired)
-  const repairOf = new Map(model.kind.faults.map(f => [faultId(f), right.has(f) ? undefined : f.repair.label]))
+  const repairOf = new Map(model.kind.faults.map(f => [f.id, right.has(f) ? undefined : f.repair.id]))
   const of = Int32Array.from({ length: n }, (_, h) => {
     const hypothesis = model.hypotheses[h]!
     const own = hypothesis.fault === 'other' ? ['?'] : [...new Set((causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(f => repairOf.get(f) ?? []))].toSorted()
@@ -69,4 +69,4 @@ export function sumGroups(groups: Groups, chances: Float64Array): Float64Array {
   return sums
 }
 
-const minutesOf = (model: SystemModel) => new Map(model.kind.faults.map(f => [f.repair.label, f.repair.minutes]))
+const minutesOf = (model: SystemModel) => new Map(model.kind.faults.map(f => [f.repair.id, f.repair.minutes]))

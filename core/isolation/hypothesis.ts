@@ -1,10 +1,10 @@
 /** What a hypothesis is made of. */
-import { faultId, type FaultMode, type SystemKind, type SystemModel } from '#core/systems'
+import type { FaultMode, SystemKind, SystemModel } from '#core/systems'
 
 type Hypothesis = SystemModel['hypotheses'][number]
 
 export function modeOf({ kind }: SystemModel, fault: string): FaultMode {
-  const known = modes.get(kind) ?? new Map(kind.faults.map(m => [faultId(m), m]))
+  const known = modes.get(kind) ?? new Map(kind.faults.map(m => [m.id, m]))
   modes.set(kind, known)
   return known.get(fault)!
 }

@@ -1,5 +1,5 @@
 /** The whole answer for a tab: suspects with their evidence, verdicts, path, causes and what to do next. */
-import { buildModel, faultId, type Assumption, type ModelOptions, type ModelProblem, type Nameplate, type Schools } from '#core/systems'
+import { buildModel, type Assumption, type ModelOptions, type ModelProblem, type Nameplate, type ShopPractice } from '#core/systems'
 import type { NetworkProblem } from '#core/circuit'
 import { ok, type Result } from '#core/foundation'
 import type { Evidence, TabState } from '#core/tab'
@@ -41,8 +41,8 @@ export interface Isolation {
 export interface AfterRepair { readonly restored: number, readonly left: readonly { readonly fault: string, readonly label: string, readonly chance: number }[] }
 
 /** Builds the model and its tables for a system; kept by the caller for every tab on it. */
-export function prepareSystem(kind: string, nameplate: Nameplate, schools?: Schools, options?: ModelOptions): Result<Tables, ModelProblem | NetworkProblem> {
-  const model = buildModel(kind, nameplate, schools, options)
+export function prepareSystem(kind: string, nameplate: Nameplate, practice?: ShopPractice, options?: ModelOptions): Result<Tables, ModelProblem | NetworkProblem> {
+  const model = buildModel(kind, nameplate, practice, options)
   return model.ok ? ok(buildTables(model.value)) : model
 }
 
@@ -121,7 +121,7 @@ function findCauseTests(tables: Tables, state: TabState, ranking: Ranking, cause
   const open = causes.filter(c => c.open).flatMap(c => c.causes.filter(x => x.standing === 'untested'))
   const scored = open.flatMap((cause) => {
     const fault = model.kind.causeNotes.find(n => n.id === cause.id)?.fault ?? cause.id
-    const isFault = model.kind.faults.some(f => faultId(f) === fault)
+    const isFault = model.kind.faults.some(f => f.id === fault)
     const own = cause.test && !done.has(cause.test) ? tables.tests.get(cause.test) : undefined
     const table = own ?? (isFault ? bestFor(tables, state, ranking, fault, done) : undefined)
     if (!table || state.skipped.has(table.test.id) || !isPossible(model, state, ranking, table.test.id)) return []

@@ -3,7 +3,7 @@
  * the system. Smoothed: the catalogue counts as much as so many calls of one's own.
  *   rate = (K·base + n·Σbase) / (K + N), then × wear
  */
-import { faultId, type Nameplate, type SystemKind, type Wear } from '#core/systems'
+import type { Nameplate, SystemKind, Wear } from '#core/systems'
 
 const CATALOGUE_CALLS = 30
 
@@ -26,10 +26,10 @@ export type FaultCounts = Readonly<Record<string, number>>
 
 export function learnRates(kind: SystemKind, counts: FaultCounts, life: Life = {}): Record<string, number> {
   const total = kind.faults.reduce((sum, f) => sum + f.baseRate, 0)
-  const known = kind.faults.reduce((sum, f) => sum + (counts[faultId(f)] ?? 0), 0)
+  const known = kind.faults.reduce((sum, f) => sum + (counts[f.id] ?? 0), 0)
   return Object.fromEntries(kind.faults.map((f) => {
-    const learned = (CATALOGUE_CALLS * f.baseRate + (counts[faultId(f)] ?? 0) * total) / (CATALOGUE_CALLS + known)
-    return [faultId(f), learned * (f.wears ?? []).reduce((k, w) => k * wearFactor(w, life), 1)]
+    const learned = (CATALOGUE_CALLS * f.baseRate + (counts[f.id] ?? 0) * total) / (CATALOGUE_CALLS + known)
+    return [f.id, learned * (f.wears ?? []).reduce((k, w) => k * wearFactor(w, life), 1)]
   }))
 }
 
@@ -48,6 +48,6 @@ export function rateChanges(kind: SystemKind, counts: FaultCounts): readonly { r
   const rates = learnRates(kind, counts)
   const total = kind.faults.reduce((sum, f) => sum + f.baseRate, 0)
   const learned = Object.values(rates).reduce((a, b) => a + b, 0)
-  return kind.faults.map(f => ({ fault: faultId(f), label: f.label, seen: counts[faultId(f)] ?? 0, before: f.baseRate / total, after: rates[faultId(f)]! / learned }))
+  return kind.faults.map(f => ({ fault: f.id, label: f.name, seen: counts[f.id] ?? 0, before: f.baseRate / total, after: rates[f.id]! / learned }))
     .filter(r => r.seen > 0).toSorted((a, b) => b.seen - a.seen || b.after - a.after)
 }

@@ -99,7 +99,7 @@ function seenChance(table: TestTable, h: number, outcome: string, slips: number)
   return (1 - slips) * plain + slips / bins
 }
 
-export const isSeenAnew = (test: Test) => test.kind === 'seen' && Object.keys(test.given).some(k => k.startsWith('effect:'))
+export const isSeenAnew = (test: Test) => test.kind === 'seen' && Object.keys(test.chancesByEffect).some(effect => !effect.includes(':'))
 
 /** "Something else": half the prior-weighted average of the rest, half background. */
 function fillOther(tables: Tables, out: Float64Array, flat: number) {

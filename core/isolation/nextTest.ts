@@ -220,7 +220,7 @@ function binLabel(table: TestTable, bin: number, chances: Float64Array, live: re
 
 /** One sentence that a technician would say. */
 function explain(model: SystemModel, outcomes: readonly Outcome[], minutes: number, wait: Wait | undefined): string {
-  const name = (fault: string) => fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(modeOf(model, fault).label)
+  const name = (fault: string) => fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(modeOf(model, fault).name)
   const tops = [...new Set(outcomes.map(o => o.leaves[0]?.fault).filter(f => f !== undefined))]
   const time = minutes < 1.5 ? 'a minute' : `${Math.round(minutes)} minutes`
   const after = wait ? ` at hand, and ${Math.round(wait.minutes)} of waiting that other tests can fill` : ' of work'

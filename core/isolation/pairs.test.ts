@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { faultId, kindFor } from '#core/systems'
+import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { PSI } from '#core/units'
 import { findClearing, isolate, learnRates, lifeOf, prepareSystem, rankSuspects, rateChanges, type Tables } from '.'
@@ -92,7 +92,7 @@ describe('suspicion of a reading', () => {
 
 describe('learning', () => {
   const kind = kindFor('well-3wire')
-  const base = Object.fromEntries(kind.faults.map(f => [faultId(f), f.baseRate]))
+  const base = Object.fromEntries(kind.faults.map(f => [f.id, f.baseRate]))
   it('is the catalogue without tabs of one\'s own, and shifts smoothly with them', () => {
     for (const [fault, rate] of Object.entries(learnRates(kind, {}))) expect(rate, fault).toBeCloseTo(base[fault]!, 12)
     const some = learnRates(kind, { 'box.relay-open': 6 })

@@ -3,7 +3,7 @@
  * Proven takes more than being unlikely: a good reading at it, or further along the power, with all its faults ruled out.
  * A fault that is merely explained away by a likelier one leaves its component unproven.
  */
-import { faultId, isWorkedOn, type ComponentDef, type SystemModel, type Test } from '#core/systems'
+import { isWorkedOn, type ComponentDef, type SystemModel, type Test } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { wordFor } from './verdict'
@@ -17,7 +17,7 @@ const SUSPECT_FROM = 0.08
 export function standPath(model: SystemModel, state: TabState, ranking: Ranking): ComponentStanding[] {
   const failed = new Set(state.findings.failed.map(f => f.about))
   const good = goodTests(model, state)
-  const right = new Set([...model.putRight(state.repaired)].map(faultId))
+  const right = new Set([...model.putRight(state.repaired)].map(f => f.id))
   return model.kind.components.map((component) => {
     const own = ranking.suspects.filter(s => s.component === component.id && !right.has(s.fault))
     const weight = own.reduce((sum, s) => sum + s.failed, 0)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
-import { faultId, KIND_IDS, kindFor, repairCautions, type KindId, type Test } from '#core/systems'
+import { KIND_IDS, kindFor, repairCautions, type KindId, type Test } from '#core/systems'
 import { checkLine, createWriter, foldTab, type DraftLine, type Line, type WorkState } from '#core/tab'
 import { describeOne, isolate, prepareSystem, rankSuspects, type Isolation, type Tables } from '.'
 
@@ -68,7 +68,7 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
     for (const test of numeric) {
       for (const value of [0, 0.3, 1, 12, 60, 118, 236]) {
         const { decision } = isolate(tables, folded(tables, [opened(kind), add({ kind: 'reading', test: test.id, value })]))
-        const down = decision && costly.includes(tables.model.kind.faults.find(f => faultId(f) === decision.fault)!.component)
+        const down = decision && costly.includes(tables.model.kind.faults.find(f => f.id === decision.fault)!.component)
         expect(down ?? false, `${test.id} ${value}: ${decision?.repair}`).toBe(false)
       }
     }
@@ -86,8 +86,8 @@ describe('cautions stand where the hand is', () => {
       const kind = kindFor(id, {})
       for (const mode of kind.faults) {
         const said = repairCautions(kind, mode)
-        expect(said.length, `${id} ${faultId(mode)}`).toBeGreaterThan(0)
-        if (mode.repair.label.startsWith('Pull')) expect(said.join(' '), `${id} ${faultId(mode)}`).toMatch(/overhead lines/)
+        expect(said.length, `${id} ${mode.id}`).toBeGreaterThan(0)
+        if (mode.repair.id === 'pull-pump') expect(said.join(' '), `${id} ${mode.id}`).toMatch(/overhead lines/)
       }
     }
   })

@@ -2,7 +2,7 @@
  * Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. A suspect's
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
-import type { Complaint, SystemModel } from '#core/systems'
+import type { Complaint, FaultMode, SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { faultsOf, modeOf } from './hypothesis'
@@ -27,7 +27,7 @@ export interface Suspect {
   readonly beside?: { readonly fault: string, readonly label: string, readonly role: 'cause' | 'casualty' | 'beside', readonly share: number }
   readonly moves: readonly Move[]
   readonly settledBy: string
-  readonly repair: { readonly label: string, readonly minutes: number, readonly part: string }
+  readonly repair: { readonly id: string, readonly label: string, readonly minutes: number, readonly part: string }
   /** dropped by the lines to under a fifth of where it started, and under one in a hundred */
   readonly ruledOut: boolean
 }
@@ -175,12 +175,14 @@ function partsOf(model: SystemModel, chances: Float64Array, place: ReadonlyMap<s
 
 function describe(model: SystemModel, fault: string, chance: number, start: number, moves: readonly Move[], chances: Float64Array, { failed, severity }: Part): Suspect {
   const base = { fault, chance, failed, moves, ruledOut: isRuledOut(chance, start) }
-  if (fault === 'sound') return { ...base, label: 'Nothing wrong that shows now', component: '', severity: '', settledBy: 'watching it through several cycles', repair: { label: 'Watch it run', minutes: 20, part: '' } }
-  if (fault === 'other') return { ...base, label: 'Something not in the catalogue', component: '', severity: '', settledBy: 'a second look, or a second meter', repair: { label: 'Look again', minutes: 30, part: '' } }
+  if (fault === 'sound') return { ...base, label: 'Nothing wrong that shows now', component: '', severity: '', settledBy: 'watching it through several cycles', repair: { id: 'watch', label: 'Watch it run', minutes: 20, part: '' } }
+  if (fault === 'other') return { ...base, label: 'Something not in the catalogue', component: '', severity: '', settledBy: 'a second look, or a second meter', repair: { id: 'look-again', label: 'Look again', minutes: 30, part: '' } }
   const mode = modeOf(model, fault)
   const beside = besideOf(model, fault, chance, chances)
-  return { ...base, label: mode.label, component: mode.component, severity, settledBy: mode.settledBy, repair: mode.repair, ...(beside ? { beside } : {}) }
+  return { ...base, label: mode.name, component: mode.component, severity, settledBy: mode.settledBy, repair: repairOf(mode), ...(beside ? { beside } : {}) }
 }
+
+const repairOf = ({ repair: { id, name, minutes, part } }: FaultMode): Suspect['repair'] => ({ id, label: name, minutes, part })
 
 /** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
 function besideOf(model: SystemModel, fault: string, chance: number, chances: Float64Array): Suspect['beside'] {
@@ -195,5 +197,5 @@ function besideOf(model: SystemModel, fault: string, chance: number, chances: Fl
     shares.set(other + role, { fault: other, role, share: (kept?.share ?? 0) + chances[h]! })
   }
   const best = [...shares.values()].toSorted((a, b) => b.share - a.share)[0]
-  return best && best.share > 0.35 * chance ? { ...best, label: modeOf(model, best.fault).label } : undefined
+  return best && best.share > 0.35 * chance ? { ...best, label: modeOf(model, best.fault).name } : undefined
 }

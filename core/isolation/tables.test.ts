@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { faultId, KIND_IDS } from '#core/systems'
+import { KIND_IDS } from '#core/systems'
 import { prepareSystem } from '.'
 import { readingChance } from './likelihood'
 import { OTHER, type TestTable } from './tables'
@@ -55,7 +55,7 @@ describe.each(KIND_IDS)('the tables of a %s', (id) => {
   it('know a pair that a call brings up later', () => {
     const single = (fault: string) => model.hypotheses.findIndex(h => h.fault === fault && !h.second)
     const [first, second] = [model.kind.faults[0]!, model.kind.faults.findLast(f => f.component !== model.kind.faults[0]!.component)!]
-    const [pair] = model.addPairs([[single(faultId(first)), single(faultId(second))]])
+    const [pair] = model.addPairs([[single(first.id), single(second.id)]])
     for (const table of tables.tests.values()) expect(table.row(pair!).reduce((a, b) => a + b, 0), table.test.id).toBeCloseTo(1, 6)
   })
 })

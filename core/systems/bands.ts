@@ -2,7 +2,8 @@
 import { INSULATION } from '#core/standards'
 import { PSI } from '#core/units'
 import type { BandFigures } from './describe/description'
-import type { Band, Figures, NumericTest, Prediction } from './types'
+import type { Figures } from './figures'
+import type { Band, NumericTest, Prediction } from './types'
 
 export interface BandContext { readonly bands: BandFigures, readonly supplyVolts: number, readonly healthy: Figures, readonly known: ReadonlySet<string>, readonly prefix: string }
 
@@ -27,9 +28,9 @@ export function bandOf(c: BandContext, test: NumericTest, sound: Prediction): Ba
     case 'winding': return around(named('motor.mainOhms') || named('motor.leadOhms') || named('armatureOhms') ? 'nameplate' : bands.ampsSource === 'surfaceMotor' ? 'surfaceMotor' : 'submersible')
     case 'running-amps': return { low: Math.min(0.6 * sound.mean, 0.9 * bands.maxAmps), high: bands.maxAmps, source: bands.ampsSource }
     case 'no-current': return { low: 0, high: 0.5, source: 'model' }
-    case 'setting-in': return { low: healthy['set.cutIn']! - 3 * PSI, high: healthy['set.cutIn']! + 3 * PSI, source: 'switchTolerance' }
-    case 'setting-out': return { low: healthy['set.cutOut']! - 3 * PSI, high: healthy['set.cutOut']! + 3 * PSI, source: 'switchTolerance' }
-    case 'precharge': return { low: healthy['tank.precharge']! - 2 * PSI, high: healthy['tank.precharge']! + 1.5 * PSI, source: 'precharge' }
+    case 'setting-in': return { low: healthy['set.cutIn'] - 3 * PSI, high: healthy['set.cutIn'] + 3 * PSI, source: 'switchTolerance' }
+    case 'setting-out': return { low: healthy['set.cutOut'] - 3 * PSI, high: healthy['set.cutOut'] + 3 * PSI, source: 'switchTolerance' }
+    case 'precharge': return { low: healthy['tank.precharge'] - 2 * PSI, high: healthy['tank.precharge'] + 1.5 * PSI, source: 'precharge' }
     case 'cycle': return { low: bands.cycle, high: Infinity, source: 'cycling' }
     case 'leak-down': return { low: 0, high: 2 * PSI, source: 'leakDown' }
     case 'battery': return { low: 0.976 * c.supplyVolts, high: 1.01 * c.supplyVolts, source: 'battery' }

@@ -4,7 +4,7 @@
  * brings parts of its own; composed once, when first asked for.
  */
 import { KIND_IDS, kindFor, type KindId } from './registry'
-import { faultId, type ComponentDef, type FaultMode, type NameplateField, type SeenTest, type SystemKind, type Test } from './types'
+import type { ComponentDef, FaultMode, NameplateField, SeenTest, SystemKind, Test } from './types'
 
 export interface Catalogue {
   readonly tests: ReadonlyMap<string, Test>
@@ -63,7 +63,7 @@ function gather(kinds: readonly SystemKind[]): Catalogue {
     outcomes,
     tests: new Map(kinds.flatMap(k => k.tests.map(t => [t.id, t] as const))),
     components: new Map(kinds.flatMap(k => k.components.map(c => [c.id, c] as const))),
-    faults: new Map(kinds.flatMap(k => k.faults.map(f => [faultId(f), f] as const))),
+    faults: new Map(kinds.flatMap(k => k.faults.map(f => [f.id, f] as const))),
     causes: new Set(kinds.flatMap(k => k.causeNotes.map(n => n.id))),
     points: new Set(kinds.flatMap(k => k.points.map(p => p.id))),
   }

@@ -2,7 +2,7 @@
  * What the work of a repair asks for before it begins, by where the hand goes (handbook §8; OSHA 1910.147, 1910.169, 1910.333,
  * NFPA 70E art. 120, from memory). Local code and the maker's instructions come first.
  */
-import { LIFT } from './blocks/rows'
+import { LIFT } from './blocks/cautions'
 import type { FaultMode, SystemKind } from './types'
 
 const DEAD = 'Locked and tagged; proven live–dead–live at the point of work, capacitors bled and measured.'

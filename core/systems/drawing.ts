@@ -1,26 +1,72 @@
-/** How a drilled well is drawn, with a control box or without. */
+/** How kinds are drawn: the parts along the power and the flow path, and what joins them. */
 import { filterOf, yes } from './kinds'
+import type { ComponentId } from './ids'
 import type { ComponentDef, Drawing, DrawnStretch, Nameplate } from './types'
 
+/** Parts in the order of flow; what is false is not there. */
+export const inOrder = (...ids: readonly (ComponentId | false)[]): ComponentId[] => ids.filter(id => id !== false)
+
+/** A drilled well, with a control box or without. */
 export function wellDrawing(n: Nameplate, box: boolean): Drawing {
-  const disconnect = yes(n, 'supply.disconnect')
-  const guarded = yes(n, 'switch.protector')
-  const filter = filterOf(n)
-  const power = ['supply', 'breaker', ...(disconnect ? ['disconnect'] : []), 'switch', ...(guarded ? ['protector'] : []), ...(box ? ['box'] : []), 'cable', 'motor']
+  const power = inOrder(
+    'supply', 'breaker', yes(n, 'supply.disconnect') && 'disconnect', 'switch', yes(n, 'switch.protector') && 'protector',
+    box && 'box', 'cable', 'motor',
+  )
   return {
-    power, stretches: stretchesOf(power, box ? { 'box>cable': 3, 'cable>motor': 3 } : {}, { switch: 'feed', protector: 'run', box: 'run', cable: box ? 'cable' : 'run', motor: 'cable' }),
-    flow: ['pump', 'check', 'pipe', ...(filter === 'before' ? ['filter'] : []), 'tank', 'gauge', 'relief', ...(filter === 'after' ? ['filter'] : []), 'house'],
-    shafts: [{ motor: 'motor', pump: 'pump' }], ports: [{ from: 'gauge', to: 'switch' }],
+    power,
+    flow: wellFlow(n),
+    stretches: stretchesOf(power, {
+      wires: box ? { 'box>cable': 3, 'cable>motor': 3 } : {},
+      conductors: { switch: 'feed', protector: 'run', box: 'run', cable: box ? 'cable' : 'run', motor: 'cable' },
+    }),
+    shafts: [{ motor: 'motor', pump: 'pump' }],
+    ports: [{ from: 'gauge', to: 'switch' }],
   }
 }
 
-/** Two wires between neighbours unless said otherwise; the conductor is named by where the stretch ends. */
-export function stretchesOf(power: readonly string[], wires: Readonly<Record<string, number>>, conductors: Readonly<Record<string, string>>, usual = 2): DrawnStretch[] {
-  return power.slice(1).map((to, i) => {
-    const from = power[i]!
-    return { from, to, wires: wires[`${from}>${to}`] ?? usual, ...(conductors[to] ? { conductor: conductors[to] } : {}) }
+export const wellFlow = (n: Nameplate) =>
+  ['pump', 'check', 'pipe', ...tankToHouse(n, { relief: true })] satisfies readonly ComponentId[]
+
+/** From the pressure tank on, with a filter ahead of the switch or behind it. */
+export function tankToHouse(n: Nameplate, { relief }: { readonly relief: boolean }): ComponentId[] {
+  const filter = filterOf(n)
+  return inOrder(
+    filter === 'before' && 'filter', 'tank', 'gauge', relief && 'relief', filter === 'after' && 'filter', 'house',
+  )
+}
+
+/** A motor in the open behind a pressure switch. */
+export function surfaceDrawing(disconnect: boolean): Pick<Drawing, 'power' | 'stretches' | 'shafts' | 'ports'> {
+  const power = inOrder('supply', 'breaker', disconnect && 'disconnect', 'switch', 'motor')
+  return {
+    power,
+    stretches: stretchesOf(power, { conductors: { switch: 'feed', motor: 'run' } }),
+    shafts: [{ motor: 'motor', pump: 'pump' }],
+    ports: [{ from: 'gauge', to: 'switch' }],
+  }
+}
+
+export interface Stretches {
+  /** wires between neighbours, where they are not the usual number */
+  readonly wires?: Readonly<Record<string, number>>
+  /** the conductor, by where the stretch ends */
+  readonly conductors?: Readonly<Record<string, string>>
+  readonly usual?: number
+}
+
+/** Two wires between neighbours unless said otherwise. */
+export function stretchesOf(path: readonly string[], { wires = {}, conductors = {}, usual = 2 }: Stretches): DrawnStretch[] {
+  return pairsOf(path).map(([from, to]) => {
+    const conductor = conductors[to]
+    return { from, to, wires: wires[`${from}>${to}`] ?? usual, ...(conductor ? { conductor } : {}) }
   })
 }
+
+/** The thin control circuit, from part to part. */
+export const pilotStretches = (path: readonly string[]): DrawnStretch[] =>
+  pairsOf(path).map(([from, to]) => ({ from, to, wires: 1, route: 'pilot' }))
+
+const pairsOf = (path: readonly string[]) => path.slice(1).map((to, i) => [path[i] ?? to, to] as const)
 
 /** What is wrong with the paths of a kind: a part that no source feeds, or a path that comes back to where it was. */
 export function findPathProblem({ power, flow, stretches }: Drawing, components: readonly ComponentDef[]): string | undefined {

@@ -1,6 +1,7 @@
 /** What may be wrong with a system: nothing, something else, every fault at every degree, and the plausible chains of cause and casualty. */
 import type { Description } from './describe/description'
-import { faultId, type FaultMode, type Figures, type Hypothesis, type SystemKind } from './types'
+import type { Change } from './figures'
+import type { FaultMode, Hypothesis, SystemKind } from './types'
 
 const PRIOR_SOUND = 0.03
 const PRIOR_OTHER = 0.02
@@ -12,7 +13,7 @@ const PAIRED = 0.05
 export interface ModelOptions { readonly rates?: Readonly<Record<string, number>> }
 
 /** A hypothesis with what it changes of the figures. */
-export interface Entry { readonly hypothesis: Hypothesis, readonly change: Figures, readonly modes: readonly FaultMode[], /** names by which a table may know each of its faults, the degree first */ readonly names: readonly { readonly degree: string, readonly fault: string }[] }
+export interface Entry { readonly hypothesis: Hypothesis, readonly change: Change, readonly modes: readonly FaultMode[], /** names by which a table may know each of its faults, the degree first */ readonly names: readonly { readonly degree: string, readonly fault: string }[] }
 
 export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
   const { kind, healthy } = d
@@ -22,9 +23,9 @@ export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
     { ...none, hypothesis: { id: 'other', fault: 'other', severity: '', prior: PRIOR_OTHER, effect: 'runs' } },
   ]
   for (const mode of kind.faults) {
-    const id = faultId(mode)
+    const { id } = mode
     for (const severity of mode.severities) {
-      entries.push({ change: severity.change(healthy), names: [{ degree: `${id}:${severity.id}`, fault: id }], modes: [mode], hypothesis: { id: `${id}:${severity.id}`, fault: id, severity: severity.label, prior: (rates?.[id] ?? mode.baseRate) * severity.share, effect: 'runs' } })
+      entries.push({ change: severity.change(healthy), names: [{ degree: `${id}:${severity.id}`, fault: id }], modes: [mode], hypothesis: { id: `${id}:${severity.id}`, fault: id, severity: severity.name, prior: (rates?.[id] ?? mode.baseRate) * severity.share, effect: 'runs' } })
     }
   }
   const singles = entries.length

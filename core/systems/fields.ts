@@ -1,6 +1,10 @@
 /** Figures that belong to the place, and which figures a nameplate may hold. */
 import { fail } from '#core/foundation'
+import type { NameplateKey } from './ids'
 import type { Nameplate, NameplateField, SystemKind } from './types'
+
+/** The nameplate's name for a field of a component, as a composed kind has them. */
+export const keyOf = (component: string, field: string) => `${component}.${field}` as NameplateKey
 
 /** What is known of the place and the life of a system rather than of a part. */
 export const SITE_FIELDS: readonly NameplateField[] = [

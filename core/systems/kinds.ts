@@ -1,24 +1,34 @@
 /** What a kind gives: its parts by the options on the nameplate, and its description in figures. */
 import type { Description } from './describe/description'
+import type { NameplateKey } from './ids'
+import type { ShopPractice } from './practice'
 import type { Complaint, Nameplate, SystemKind } from './types'
 
-/** Choices that belong to the shop, not to one system. */
-export interface Schools {
-  /** how far under cut-in the precharge is set, Pa */
-  readonly prechargeOffset: number
-}
+/** What the kinds give of a description; the registry adds the kind. */
+export type Described = Omit<Description, 'kind'>
 
 export interface KindPlan {
-  readonly id: string
   readonly name: string
   compose(nameplate: Nameplate): SystemKind
-  describe(nameplate: Nameplate, schools: Schools): Omit<Description, 'kind'>
+  describe(nameplate: Nameplate, practice: ShopPractice): Described
 }
 
-export const yes = (nameplate: Nameplate, field: string) => nameplate[field] === 1
+/** Whether a choice of no or yes is yes. @param usual what it is where nobody has said */
+export const yes = (nameplate: Nameplate, field: NameplateKey, usual: 'no' | 'yes' = 'no'): boolean =>
+  (nameplate[field] ?? (usual === 'yes' ? 1 : 0)) === 1
 
-export const WATER_COMPLAINTS: readonly Complaint[] = ['no-water', 'low-pressure', 'groans', 'overload-trips', 'breaker-trips', 'rapid-cycles', 'surges', 'runs-on', 'starts-alone', 'stops-under-draw', 'check-up']
-export const AIR_COMPLAINTS: readonly Complaint[] = ['no-air', 'slow-air', 'groans', 'overload-trips', 'breaker-trips', 'runs-on', 'starts-alone', 'rapid-cycles', 'check-up']
+/** Whether a motor hangs between a leg and the neutral. @param usual volts where the nameplate does not say */
+export const hasNeutral = (nameplate: Nameplate, usual: number): boolean => (nameplate['motor.volts'] ?? usual) < 150
 
-export const FILTERS = ['none', 'before', 'after'] as const
-export const filterOf = (nameplate: Nameplate) => FILTERS[nameplate['house.filter'] ?? 0] ?? 'none'
+export const WATER_COMPLAINTS: readonly Complaint[] = [
+  'no-water', 'low-pressure', 'groans', 'overload-trips', 'breaker-trips', 'rapid-cycles', 'surges', 'runs-on',
+  'starts-alone', 'stops-under-draw', 'check-up',
+]
+export const AIR_COMPLAINTS: readonly Complaint[] = [
+  'no-air', 'slow-air', 'groans', 'overload-trips', 'breaker-trips', 'runs-on', 'starts-alone', 'rapid-cycles',
+  'check-up',
+]
+
+const FILTERS = ['none', 'before', 'after'] as const
+export type Filter = typeof FILTERS[number]
+export const filterOf = (nameplate: Nameplate): Filter => FILTERS[nameplate['house.filter'] ?? 0] ?? 'none'

@@ -87,7 +87,7 @@ function standOf(d: Description, solver: Solver, entry: Entry, stageId: string):
   const effect = i === 0 ? effectOf(entry, stages[0]!, story) : d.stageEffect?.(d.stages[i]!.id, figures, stages[i]!) ?? stages[i]!.effect
   return {
     figures, healthy: d.healthy, stage: stages[i]!, spread: d.stages[i]!.spread, story, heals: entry.modes.length === 1 && entry.modes[0]!.heals === true,
-    effect, seenAs: `${d.stages[i]!.id || 'effect'}:${effect}`,
+    effect, seenAs: d.stages[i]!.id ? `${d.stages[i]!.id}:${effect}` : effect,
     tankKnown: entry.modes.length === 0 || entry.modes.some(m => m.component === 'tank'),
   }
 }
@@ -128,20 +128,20 @@ function createPredictions(stand: Stand, entries: readonly Entry[]): (h: number,
 function expectOutcomes(d: Description, solver: Solver, stand: Stand, entries: readonly Entry[], h: number, test: SeenTest): readonly number[] {
   const entry = entries[h]!
   if (test.trial) {
-    const row = tryTrial(test, { healthy: d.healthy, figures: stand(h, '').figures, change: entry.change, stage: id => stand(h, id).stage, solve: change => solver.stages(change), stages: d.stages.map(s => s.id), plantEffect: (change, stages) => solver.story(change, stages).effect })
+    const row = tryTrial(test, test.trial, { healthy: d.healthy, figures: stand(h, '').figures, change: entry.change, stage: id => stand(h, id).stage, solve: change => solver.stages(change), stages: d.stages.map(s => s.id), plantEffect: (change, stages) => solver.story(change, stages).effect })
     if (row) return row
   }
-  const { given } = test
+  const { chancesByFault, chancesByEffect } = test
   let own: readonly number[] | undefined
   let second: readonly number[] | undefined
   for (const { degree, fault } of entry.names) {
-    const row = given[degree] ?? given[fault]
+    const row = chancesByFault[degree] ?? chancesByFault[fault]
     if (own) second = row
     else own = row
   }
   if (own) return second ? combine(test, own, second) : own
   for (const s of d.stages) {
-    const row = given[stand(h, s.id).seenAs]
+    const row = chancesByEffect[stand(h, s.id).seenAs]
     if (row) return row
   }
   return test.usual

@@ -6,9 +6,10 @@ import type { FlowStory } from '#core/flow'
 import { magnitude } from '#core/foundation'
 import { PSI } from '#core/units'
 import type { Spread } from './describe/description'
-import { OPEN } from './power/pieces'
+import { figureOf, type Change, type Figures } from './figures'
+import { OPEN } from './power/resistances'
 import type { SolvedStage } from './power/stage'
-import type { Effect, Figures, NumericTest, Prediction, Probe } from './types'
+import type { Effect, NumericTest, Prediction, Probe } from './types'
 
 const METER_OHMS = 10e6 // usual digital meter, volts range
 const OHMS_RANGE = 40e6 // where a hand meter shows OL
@@ -17,8 +18,8 @@ const RESTED = 0.25 // share of readings taken after an overload has let go; com
 
 /** One system in one condition, solved: what a prediction is made from. */
 export interface Standing {
-  readonly figures: Figures
-  readonly healthy: Figures
+  readonly figures: Figures & Change
+  readonly healthy: Figures & Change
   readonly stage: SolvedStage
   readonly spread: Spread
   readonly story: FlowStory
@@ -38,16 +39,16 @@ export function predict(s: Standing, test: NumericTest): Prediction {
     case 'amps': return predictAmps(s, probe)
     case 'ohms': return predictOhms(s, probe)
     case 'part': {
-      const ohms = probe.cold && s.heals ? s.healthy[probe.figure]! : s.figures[probe.figure]!
+      const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
       return contact(ohms, probe.spread)
     }
     case 'farads': {
-      const farads = s.figures[probe.farads]!
+      const farads = figureOf(s.figures, probe.farads)
       return farads > 0 && farads < 5e-3 ? figure(farads, 0.03 * farads + s.spread.farads * farads + 0.3e-6) : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
     }
     case 'capacitor-ohms': {
-      const farads = s.figures[probe.farads]!
-      return farads > 0 && farads < 5e-3 ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 } : figure(s.figures[probe.ohms]!, 0.5)
+      const farads = figureOf(s.figures, probe.farads)
+      return farads > 0 && farads < 5e-3 ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 } : figure(figureOf(s.figures, probe.ohms), 0.5)
     }
     case 'flow': return predictFlow(s, probe.what)
   }
@@ -102,25 +103,25 @@ const TURNS: readonly Effect[] = ['runs', 'runs-weak', 'runs-on', 'rapid-cycles'
 
 function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what']): Prediction {
   const { story, figures, spread } = s
-  const cutIn = figures['set.cutIn']!
-  const cutOut = figures['set.cutOut']!
+  const cutIn = figures['set.cutIn']
+  const cutOut = figures['set.cutOut']
   const turns = s.stage.turning === 'running'
   switch (what) {
     case 'gauge': case 'tap-static': return what === 'gauge' && figures['gauge.stuck'] ? figure(0.5 * cutOut, 0.5 * cutOut) : predictGauge(s, cutIn, cutOut)
     // a tank's precharge is its own affair: under other faults it is what tanks in the field are found with
-    case 'precharge': return s.tankKnown ? figure(figures['tank.precharge']!, 3.5 * PSI) : figure(figures['tank.precharge']! - 2 * PSI, 6 * PSI)
+    case 'precharge': return s.tankKnown ? figure(figures['tank.precharge'], 3.5 * PSI) : figure(figures['tank.precharge'] - 2 * PSI, 6 * PSI)
     case 'cut-in': return gaugeSpread(s, story.cutIn === undefined || s.effect === 'runs-on' ? figure(cutIn, 20 * PSI) : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)))
     case 'cut-out': return gaugeSpread(s, story.cutOut === undefined || s.effect === 'runs-on' ? figure(Math.max(story.peak, cutOut), 20 * PSI) : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)))
     case 'cycle': {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
       return { mean: Math.log(s.tankKnown ? seconds : seconds * 0.9), sigma: s.tankKnown ? 0.45 : 0.8, log: true, ol: 0 }
     }
-    case 'delivery': return figure(turns ? story.delivery : 0, Math.hypot(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow']! * 0.02))
+    case 'delivery': return figure(turns ? story.delivery : 0, Math.hypot(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow'] * 0.02))
     case 'leak-down': return gaugeSpread(s, figure(story.leakDown, 0.8 * PSI + 0.35 * story.leakDown))
     case 'fill-time': return { mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800), sigma: Number.isFinite(story.fillTime) ? 0.22 : 0.6, log: true, ol: 0 }
-    case 'open-pressure': return figure(Math.min(90 * PSI, story.peak) * (figures['regulator.share'] ?? 1), 9 * PSI)
-    case 'cut-off': return figure(figures['set.cutOff']!, 3 * PSI)
-    case 'inlet': return figure(figures['pump.inlet']!, 4 * PSI)
+    case 'open-pressure': return figure(Math.min(90 * PSI, story.peak) * figures['regulator.share'], 9 * PSI)
+    case 'cut-off': return figure(figures['set.cutOff'], 3 * PSI)
+    case 'inlet': return figure(figures['pump.inlet'], 4 * PSI)
   }
 }
 

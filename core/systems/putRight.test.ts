@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { buildModel, faultId, isPutRight, isWorkedOn, KIND_IDS, kindFor, type FaultMode, type KindId } from '.'
+import { buildModel, isPutRight, isWorkedOn, KIND_IDS, kindFor, type FaultMode, type KindId } from '.'
 
-const mode = (kind: KindId, id: string): FaultMode => kindFor(kind, {}).faults.find(f => faultId(f) === id)!
+const mode = (kind: KindId, id: string): FaultMode => kindFor(kind, {}).faults.find(f => f.id === id)!
 const right = (kind: KindId, fault: string, ...repaired: string[]) => isPutRight(kindFor(kind, {}), mode(kind, fault), repaired)
 
 describe('what a repair puts right', () => {
   it.each(KIND_IDS)('%s: every fault by its own repair, and none by nothing', (kind) => {
     for (const f of kindFor(kind, {}).faults) {
-      expect(isPutRight(kindFor(kind, {}), f, [faultId(f)]), faultId(f)).toBe(true)
-      expect(isPutRight(kindFor(kind, {}), f, [f.component]), faultId(f)).toBe(true)
-      expect(isPutRight(kindFor(kind, {}), f, []), faultId(f)).toBe(false)
+      expect(isPutRight(kindFor(kind, {}), f, [f.id]), f.id).toBe(true)
+      expect(isPutRight(kindFor(kind, {}), f, [f.component]), f.id).toBe(true)
+      expect(isPutRight(kindFor(kind, {}), f, []), f.id).toBe(false)
     }
   })
   it.each([

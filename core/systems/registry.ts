@@ -1,15 +1,15 @@
 /** The kinds of system the product knows. Adding a kind is adding its folder and its row here. */
 import { fail, ok, type Result } from '#core/foundation'
-import { PSI } from '#core/units'
 import { booster } from './booster'
 import { compressorDirect } from './compressor-direct'
 import { compressorPilot } from './compressor-pilot'
 import { holdingTank } from './holding-tank'
 import { jet } from './jet'
 import type { Description } from './describe/description'
-import type { KindPlan, Schools } from './kinds'
+import type { KindPlan } from './kinds'
+import { USUAL_PRACTICE, type ShopPractice } from './practice'
 import type { ModelOptions } from './entries'
-import { findBadField } from './fields'
+import { findBadField, keyOf } from './fields'
 import { buildSystemModel } from './model'
 import { rv } from './rv'
 import { threePhase } from './three-phase'
@@ -17,12 +17,23 @@ import type { Assumption, ModelProblem, ModelResult, Nameplate, SystemKind } fro
 import { well2wire } from './well-2wire'
 import { well3wire } from './well-3wire'
 
-export const DEFAULT_SCHOOLS: Schools = { prechargeOffset: 2 * PSI }
-
-export const KIND_IDS = ['well-2wire', 'well-3wire', 'jet', 'booster', 'holding-tank', 'rv', 'compressor-direct', 'compressor-pilot', 'three-phase'] as const
+export const KIND_IDS = [
+  'well-2wire', 'well-3wire', 'jet', 'booster', 'holding-tank', 'rv', 'compressor-direct', 'compressor-pilot',
+  'three-phase',
+] as const
 export type KindId = typeof KIND_IDS[number]
 
-const KINDS: Record<KindId, KindPlan> = { 'well-2wire': well2wire, 'well-3wire': well3wire, jet, booster, 'holding-tank': holdingTank, rv, 'compressor-direct': compressorDirect, 'compressor-pilot': compressorPilot, 'three-phase': threePhase }
+const KINDS: Record<KindId, KindPlan> = {
+  'well-2wire': well2wire,
+  'well-3wire': well3wire,
+  'jet': jet,
+  'booster': booster,
+  'holding-tank': holdingTank,
+  'rv': rv,
+  'compressor-direct': compressorDirect,
+  'compressor-pilot': compressorPilot,
+  'three-phase': threePhase,
+}
 
 export const isKindId = (id: string): id is KindId => (KIND_IDS as readonly string[]).includes(id)
 export const kindName = (id: string): string => isKindId(id) ? KINDS[id].name : id
@@ -36,13 +47,16 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}): SystemKind {
     composed.set(key, kind)
     return kind
   }
-  const chosen = compose(id, {}).components.flatMap(c => (c.fields ?? []).filter(f => f.choices || `${c.id}.${f.id}` === 'motor.volts').map(f => `${c.id}.${f.id}`)).filter(f => nameplate[f] !== undefined)
-  return chosen.length === 0 ? compose(id, {}) : compose(`${id}|${chosen.map(f => `${f}=${nameplate[f]}`).join()}`, nameplate)
+  const bare = compose(id, {})
+  const choices = bare.components.flatMap(c => (c.fields ?? []).filter(f => f.choices).map(f => keyOf(c.id, f.id)))
+  // a motor's volts decide whether there is a neutral
+  const chosen = [...choices, 'motor.volts' as const].filter(key => nameplate[key] !== undefined)
+  return chosen.length === 0 ? bare : compose(`${id}|${chosen.map(key => `${key}=${nameplate[key]}`).join()}`, nameplate)
 }
 
 /** The description a model is built from: healthy figures, power stages and the flow side, as they are asked for by who plays against the model. */
-export function describeSystem(kind: KindId, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS): Description {
-  return { ...KINDS[kind].describe(nameplate, schools), kind: kindFor(kind, nameplate) }
+export function describeSystem(kind: KindId, nameplate: Nameplate, practice: ShopPractice = USUAL_PRACTICE): Description {
+  return { ...KINDS[kind].describe(nameplate, practice), kind: kindFor(kind, nameplate) }
 }
 
 /** What would be assumed for want of a figure, most telling first, or the figure that makes no sense. Nothing is solved for it. */
@@ -51,8 +65,8 @@ export function reviewNameplate(kind: KindId, nameplate: Nameplate): Result<read
 }
 
 /** Builds the model of a system from its kind and nameplate; refuses an unknown kind or a figure outside its range. */
-export function buildModel(kind: string, nameplate: Nameplate, schools: Schools = DEFAULT_SCHOOLS, options: ModelOptions = {}): ModelResult {
+export function buildModel(kind: string, nameplate: Nameplate, practice: ShopPractice = USUAL_PRACTICE, options: ModelOptions = {}): ModelResult {
   if (!isKindId(kind)) return fail('unknown-kind', { kind, known: KIND_IDS.join(', ') })
   const badField = findBadField(kindFor(kind, nameplate), nameplate)
-  return badField ?? buildSystemModel(describeSystem(kind, nameplate, schools), nameplate, options)
+  return badField ?? buildSystemModel(describeSystem(kind, nameplate, practice), nameplate, options)
 }

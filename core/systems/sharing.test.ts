@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest'
 import { solveNetwork, type SolvedNetwork } from '#core/circuit'
 import { magnitude, requireOk } from '#core/foundation'
-import { buildModel, describeSystem, faultId, KIND_IDS, kindFor, scoped, type NumericTest } from '.'
+import { buildModel, describeSystem, KIND_IDS, kindFor, scoped, type NumericTest } from '.'
 import { stageOf } from './model'
 import { solveStage } from './power/stage'
 
@@ -52,7 +52,7 @@ describe.each(KIND_IDS)('%s', (id) => {
           const f = { ...healthy, ...severity.change(healthy) }
           const tripped = (figures: typeof f) => solveStage(stage.power, scoped(figures, stage.prefix)).tripped
           const off = { ...f, ...test.trial.change(healthy, () => f) }
-          if (tripped(off)) expect(tripped(f), `${test.id} with ${faultId(mode)}:${severity.id}`).toBe(true)
+          if (tripped(off)) expect(tripped(f), `${test.id} with ${mode.id}:${severity.id}`).toBe(true)
           checked++
         }
       }
@@ -65,7 +65,7 @@ describe.each(KIND_IDS)('%s', (id) => {
 describe('a solved stage that has let its networks go', () => {
   it('solves them again alike', () => {
     const { healthy, stages } = describeSystem('well-3wire', {})
-    const mode = kindFor('well-3wire').faults.find(f => faultId(f) === 'cable.high-resistance')!
+    const mode = kindFor('well-3wire').faults.find(f => f.id === 'cable.high-resistance')!
     const stage = solveStage(stages[0]!.power, { ...healthy, ...mode.severities[0]!.change(healthy) })
     const read = () => (['starting', 'running', 'idle', 'leads-off'] as const).map(s => magnitude(stage.solved(s).voltage('black')))
     const before = [...read(), stage.slip, magnitude(stage.rested().voltage('black'))]

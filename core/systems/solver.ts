@@ -1,12 +1,12 @@
 /** Solves circuits once for each set of electrical figures, plants once for each set of flow figures. */
 import type { FlowStory } from '#core/flow'
 import type { Description } from './describe/description'
-import { OPEN, scoped } from './power/pieces'
+import { isPlantFigure, scoped, type Change, type Figures, type StagedKey } from './figures'
+import { OPEN } from './power/resistances'
 import { solveStage, type SolvedStage } from './power/stage'
-import type { Figures } from './types'
 
 /** Stages and plants of one system by what a change makes of its figures. */
-export interface Solver { stages(change: Figures): readonly SolvedStage[], story(change: Figures, stages: readonly SolvedStage[]): FlowStory }
+export interface Solver { stages(change: Change): readonly SolvedStage[], story(change: Change, stages: readonly SolvedStage[]): FlowStory }
 
 /** Solved networks are large and seldom asked for again: those of so many stages are kept. */
 const MOST_SOLVED = 16
@@ -19,13 +19,16 @@ export function createSolver(d: Description): Solver {
   const recent: SolvedStage[] = []
   const sound = d.stages.map(s => solveStage(s.power, scoped(d.healthy, s.prefix)))
   /** What a change really changes on one side, written down in an order of its own. */
-  const differs = (change: Figures, pick: (key: string) => boolean): string[] => {
-    const out: string[] = []
-    for (const k in change) if (change[k] !== d.healthy[k] && pick(k)) out.push(k)
+  const differs = (change: Change, pick: (key: string) => boolean): StagedKey[] => {
+    const out: StagedKey[] = []
+    for (const key in change) {
+      const k = key as StagedKey
+      if (change[k] !== d.healthy[k] && pick(k)) out.push(k)
+    }
     return out.length > 1 ? out.sort() : out
   }
-  const picks = d.stages.map(s => (key: string) => !d.isFlow(key) && (s.prefix ? key.startsWith(s.prefix) : !key.includes(':')))
-  const written = (change: Figures, keys: readonly string[]) => keys.length === 1 ? `${keys[0]}=${change[keys[0]!]}` : keys.map(k => `${k}=${change[k]}`).join()
+  const picks = d.stages.map(s => (key: string) => !isPlantFigure(key) && (s.prefix ? key.startsWith(s.prefix) : !key.includes(':')))
+  const written = (change: Change, keys: readonly StagedKey[]) => keys.length === 1 ? `${keys[0]}=${change[keys[0] as StagedKey]}` : keys.map(k => `${k}=${change[k]}`).join()
   return {
     stages: change => d.stages.map((s, i) => {
       const changed = differs(change, picks[i]!)
@@ -33,8 +36,7 @@ export function createSolver(d: Description): Solver {
       const key = `${s.id}|${written(change, changed)}`
       const kept = stageCache.get(key)
       if (kept) return kept
-      const f: Record<string, number> = { ...d.healthy }
-      for (const k of changed) f[k] = change[k]!
+      const f = { ...d.healthy, ...Object.fromEntries(changed.map(k => [k, change[k]])) }
       const fresh = solveStage(s.power, scoped(f, s.prefix), { sound: sound[i]!, changed: s.prefix ? changed.map(k => k.slice(s.prefix.length)) : changed })
       stageCache.set(key, fresh)
       recent.push(fresh)
@@ -42,7 +44,7 @@ export function createSolver(d: Description): Solver {
       return fresh
     }),
     story: (change, stages) => {
-      let key = written(change, differs(change, d.isFlow))
+      let key = written(change, differs(change, isPlantFigure))
       for (const stage of stages) {
         const kept = turns.get(stage) ?? `|${stage.turning}${stage.turning === 'running' ? stage.slip.toFixed(3) : ''}${stage.tripped}${heldAtRest(stage.figures)}`
         turns.set(stage, kept)
@@ -58,4 +60,4 @@ export function createSolver(d: Description): Solver {
 }
 
 /** What still feeds the motor with the switch open: the flow side runs on by it. */
-const heldAtRest = (f: Figures) => ['switch.rest1', 'starter.rest1', 'pilot.switchRest'].map(k => (f[k] ?? OPEN) < OPEN ? 'held' : '').join()
+const heldAtRest = (f: Figures) => (['switch.rest1', 'starter.rest1', 'pilot.switchRest'] as const).map(k => f[k] < OPEN ? 'held' : '').join()

@@ -5,7 +5,7 @@ import { SOURCES } from '#core/standards'
 import { PSI } from '#core/units'
 import { compose } from './compose'
 import { stretchesOf } from './drawing'
-import { buildModel, faultId, KIND_IDS, kindFor, SCENARIOS, type ComponentDef, type NumericTest, type SystemModel } from '.'
+import { buildModel, KIND_IDS, kindFor, SCENARIOS, type ComponentDef, type NumericTest, type SystemModel } from '.'
 
 const models = Object.fromEntries(KIND_IDS.map(k => [k, requireOk(buildModel(k, {}))])) as Record<typeof KIND_IDS[number], SystemModel>
 const three = models['well-3wire']
@@ -20,16 +20,16 @@ describe.each(KIND_IDS.map(k => [k]))('%s as data', (id) => {
   const kind = kindFor(id)
   it('has enough faults, each on a component of its own, with a repair and something that settles it', () => {
     expect(kind.faults.length).toBeGreaterThanOrEqual(24)
-    expect(new Set(kind.faults.map(faultId)).size).toBe(kind.faults.length)
+    expect(new Set(kind.faults.map(f => f.id)).size).toBe(kind.faults.length)
     for (const f of kind.faults) {
-      expect(kind.components.some(c => c.id === f.component), faultId(f)).toBe(true)
-      expect(f.severities.reduce((s, x) => s + x.share, 0), faultId(f)).toBeCloseTo(1, 9)
-      expect(f.repair.label && f.settledBy).toBeTruthy()
+      expect(kind.components.some(c => c.id === f.component), f.id).toBe(true)
+      expect(f.severities.reduce((s, x) => s + x.share, 0), f.id).toBeCloseTo(1, 9)
+      expect(f.repair.name && f.settledBy).toBeTruthy()
     }
   })
   it('names causes that exist, each with a test and an answer that shows it', () => {
-    const ids = new Set([...kind.causeNotes.map(c => c.id), ...kind.faults.map(faultId)])
-    for (const f of kind.faults) for (const c of f.causes) expect(ids.has(c.because), `${faultId(f)} ← ${c.because}`).toBe(true)
+    const ids = new Set([...kind.causeNotes.map(c => c.id), ...kind.faults.map(f => f.id)])
+    for (const f of kind.faults) for (const c of f.causes) expect(ids.has(c.because), `${f.id} ← ${c.because}`).toBe(true)
     for (const note of kind.causeNotes) {
       const test = kind.tests.find(t => t.id === note.test)
       expect(test, note.id).toBeDefined()
@@ -39,11 +39,11 @@ describe.each(KIND_IDS.map(k => [k]))('%s as data', (id) => {
   })
   it('has tests at points that exist, with tables that add up to one', () => {
     expect(new Set(kind.tests.map(t => t.id)).size).toBe(kind.tests.length)
-    const faults = new Set(kind.faults.map(faultId))
+    const faults = new Set(kind.faults.map(f => f.id))
     for (const t of kind.tests) {
       expect(kind.points.some(p => p.id === t.point), t.id).toBe(true)
       if (t.kind === 'numeric') continue
-      for (const [key, row] of [['usual', t.usual] as const, ...Object.entries(t.given)]) {
+      for (const [key, row] of [['usual', t.usual] as const, ...Object.entries(t.chancesByFault), ...Object.entries(t.chancesByEffect)]) {
         expect(row, `${t.id} ${key}`).toHaveLength(t.outcomes.length)
         expect(row.reduce((s, x) => s + x, 0), `${t.id} ${key}`).toBeCloseTo(1, 6)
         if (key.includes('.')) expect(faults.has(key.split(':')[0]!), `${t.id} ${key}`).toBe(true)
@@ -163,7 +163,7 @@ describe('describing a system', () => {
 
 describe('a kind that cannot be', () => {
   const components = (['supply', 'breaker', 'motor', 'pump'] as const).map((glyph): ComponentDef => ({ id: glyph, name: glyph, glyph, lane: 'power', place: 'panel' }))
-  const kind = (power: string[], flow: string[], ahead = power) => () => compose({ id: 'made-up', name: 'made up', medium: 'water', complaints: [], drawing: { power, flow, stretches: stretchesOf(ahead, {}, {}), shafts: [], ports: [] } }, { components })
+  const kind = (power: string[], flow: string[], ahead = power) => () => compose({ id: 'made-up', name: 'made up', medium: 'water', complaints: [], drawing: { power, flow, stretches: stretchesOf(ahead, {}), shafts: [], ports: [] } }, { components })
   it('is refused by the part that no source feeds', () => {
     expect(kind(['supply', 'breaker', 'motor'], ['pump'])).not.toThrow()
     expect(kind(['breaker', 'motor'], ['pump'])).toThrow('kind made-up: no source feeds breaker')

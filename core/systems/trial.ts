@@ -2,37 +2,44 @@
 import { unbalance } from '#core/standards'
 import { magnitude } from '#core/foundation'
 import type { SolvedStage } from './power/stage'
-import type { Effect, Figures, SeenTest } from './types'
+import type { Change, Figures } from './figures'
+import type { Effect, SeenTest, Trial } from './types'
 
 export interface TrialSetting {
-  readonly healthy: Figures
-  readonly figures: Figures
+  readonly healthy: Figures & Change
+  readonly figures: Figures & Change
   /** what the fault has changed of the healthy figures */
-  readonly change: Figures
+  readonly change: Change
   readonly stages: readonly string[]
   /** the stage as it is, before anything is tried */
   stage(id: string): SolvedStage
-  solve(change: Figures): readonly SolvedStage[]
-  plantEffect(change: Figures, stages: readonly SolvedStage[]): Effect
+  solve(change: Change): readonly SolvedStage[]
+  plantEffect(change: Change, stages: readonly SolvedStage[]): Effect
 }
 
 /** The row of chances for what is then seen, or nothing where the trial cannot be made. */
-export function tryTrial(test: SeenTest, at: TrialSetting): readonly number[] | undefined {
-  const trial = test.trial!
+export function tryTrial(test: SeenTest, trial: Trial, at: TrialSetting): readonly number[] | undefined {
   const i = Math.max(0, at.stages.indexOf(trial.stage ?? ''))
   const before = at.stage(trial.stage ?? '')
   if (trial.opens && !before.tripped) return test.usual
   const change = { ...at.change, ...trial.change(at.healthy, () => at.figures) }
-  if (trial.watch === 'odd-current') return oddCurrent(before, () => at.solve(change)[i]!)
-  const stages = at.solve(change)
+  const solved = () => {
+    const stages = at.solve(change)
+    const stage = stages[i]
+    if (!stage) throw new Error(`test ${test.id} is tried on stage ${trial.stage}, which this system has not`)
+    return { stages, stage }
+  }
+  if (trial.watch === 'odd-current') return oddCurrent(before, () => solved().stage)
+  const { stages, stage } = solved()
+  const rows = test.chancesByEffect
+  const prefix = trial.stage ? `${trial.stage}:` : ''
   // where only a trip tells, nothing else need be known
-  const electrical = !('effect:runs' in test.given) && !(`${trial.stage ?? ''}:runs` in test.given) && !stages[i]!.tripped ? 'runs' : stages[i]!.effect
-  const effect = electrical === 'runs' && i === 0 && hasPlantRows(test) ? at.plantEffect(change, stages) : electrical
-  const prefix = trial.stage ? `${trial.stage}:` : 'effect:'
-  return test.given[prefix + effect] ?? (prefix === 'effect:' ? undefined : test.given[`effect:${effect}`]) ?? test.usual
+  const onlyTrips = !('runs' in rows) && !(`${prefix}runs` in rows) && !stage.tripped
+  const electrical = onlyTrips ? 'runs' : stage.effect
+  const effect = electrical === 'runs' && i === 0 && 'runs-dry' in rows ? at.plantEffect(change, stages) : electrical
+  return rows[prefix + effect] ?? test.usual
 }
 
-const hasPlantRows = (test: SeenTest) => 'effect:runs-dry' in test.given
 const ODD = 0.06
 
 /** Rolled one place: the odd current stays with the line (supply side) or moves with the lead (cable or motor). */

@@ -5,6 +5,8 @@
  */
 import type { Network, NetworkProblem } from '#core/circuit'
 import type { FlowStory } from '#core/flow'
+import type { Change, Figures, StagedKey } from './figures'
+import type { NameplateKey } from './ids'
 import type { Result } from '#core/foundation'
 import type { SourceId } from '#core/standards'
 import type { Quantity } from '#core/units'
@@ -72,18 +74,15 @@ export type Need = typeof NEEDS[number]
 export const CONDITIONS = ['calling', 'starting', 'running', 'idle', 'dead', 'leads-off', 'splice', 'static'] as const
 export type Condition = typeof CONDITIONS[number]
 
-/** Figures of a system by key, SI: resistances, capacitances, pressures, shares. Faults change them; networks are built from them. */
-export type Figures = Readonly<Record<string, number>>
-
 /** What a numeric test asks of the model, and where its leads go. */
 export type Probe
   = | { readonly ask: 'volts', readonly a: string, readonly b: string, readonly scenario: Scenario, readonly stage?: string, readonly drop?: boolean }
     | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario, readonly stage?: string }
     | { readonly ask: 'ohms', readonly a: string, readonly b: string, readonly stage?: string, readonly insulation?: boolean }
   /** ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again */
-    | { readonly ask: 'part', readonly figure: string, readonly spread?: number, readonly cold?: boolean }
-    | { readonly ask: 'farads', readonly farads: string, readonly ohms: string }
-    | { readonly ask: 'capacitor-ohms', readonly farads: string, readonly ohms: string }
+    | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }
+    | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }
+    | { readonly ask: 'capacitor-ohms', readonly farads: StagedKey, readonly ohms: StagedKey }
     | { readonly ask: 'flow', readonly what: FlowAsk }
 export type FlowAsk = 'gauge' | 'precharge' | 'cut-in' | 'cut-out' | 'cycle' | 'delivery' | 'leak-down' | 'fill-time' | 'open-pressure' | 'cut-off' | 'inlet' | 'tap-static'
 
@@ -129,7 +128,7 @@ export interface NumericTest extends TestBase {
 /** What an elimination test does to the system, and how it then behaves: worked out by the model, not tabled. */
 export interface Trial {
   /** what the trial changes, from the healthy figures and the figures as they are */
-  readonly change: (healthy: Figures, now: () => Figures) => Figures
+  readonly change: (healthy: Figures, now: () => Figures) => Change
   readonly watch: 'effect' | 'odd-current'
   /** it only takes things off: what did not trip before does not trip after */
   readonly opens?: boolean
@@ -142,8 +141,10 @@ export interface SeenTest extends TestBase {
   readonly outcomes: readonly { readonly id: string, readonly label: string, readonly words: readonly string[] }[]
   /** chance of each outcome when nothing bears on it, in the order of `outcomes` */
   readonly usual: readonly number[]
-  /** by fault (`component.mode`), fault at one degree (`component.mode:degree`), or effect (`effect:groans`, `well:silent` for a second stage) */
-  readonly given: Readonly<Record<string, readonly number[]>>
+  /** the same by fault (`pump.worn`), or by fault at one degree (`pump.worn:1`) */
+  readonly chancesByFault: Readonly<Record<string, readonly number[]>>
+  /** the same by what the system is seen to do (`groans`, `well:silent` for a later stage) */
+  readonly chancesByEffect: Readonly<Record<string, readonly number[]>>
   readonly trial?: Trial
 }
 
@@ -162,7 +163,12 @@ export interface Prediction {
 }
 
 /** One degree of a fault: how it changes the figures, and what share of such faults it stands for. */
-export interface Severity { readonly id: string, readonly label: string, readonly share: number, readonly change: (healthy: Figures) => Figures }
+export interface Severity {
+  readonly id: string
+  readonly name: string
+  readonly share: number
+  readonly change: (healthy: Figures) => Change
+}
 
 /** A way a fault can have come about: another fault or condition, with the evidence that would show it. */
 export interface CauseLink { readonly because: string, readonly why: string }
@@ -171,13 +177,26 @@ export interface CauseLink { readonly because: string, readonly why: string }
 export const WEARS = ['age', 'starts', 'sand', 'damp'] as const
 export type Wear = typeof WEARS[number]
 
-/** `renews` names the components that are new afterwards, with all their faults gone; a lesser repair puts right what it is the repair for. */
-export interface Repair { readonly label: string, readonly minutes: number, readonly part: string, readonly renews?: readonly string[], /** stays though its component is renewed: it sits beside it */ readonly outlives?: true }
+/**
+ * What puts a fault right. Repairs of one id are one repair. `renews` names the components that are new afterwards, with all
+ * their faults gone; a lesser repair puts right what it is the repair for.
+ */
+export interface Repair {
+  readonly id: string
+  readonly name: string
+  readonly minutes: number
+  /** what has to be brought, in a word; empty where nothing has */
+  readonly part: string
+  readonly renews?: readonly string[]
+  /** stays though its component is renewed: it sits beside it */
+  readonly outlives?: true
+}
 
 export interface FaultMode {
+  /** its component and what is wrong with it: `pump.worn` */
+  readonly id: string
   readonly component: string
-  readonly mode: string
-  readonly label: string
+  readonly name: string
   /** share of calls on this kind that end here, before anything is known; common practice, no source */
   readonly baseRate: number
   readonly severities: readonly Severity[]
@@ -193,7 +212,15 @@ export interface FaultMode {
 }
 
 /** A condition that wears other parts out and is found beside the fault, such as a low precharge. */
-export interface CauseNote { readonly id: string, readonly label: string, readonly test: string, readonly shownBy: string, readonly advice: string, /** the fault that is this condition, where there is one */ readonly fault?: string }
+export interface CauseNote {
+  readonly id: string
+  readonly name: string
+  readonly test: string
+  readonly shownBy: string
+  readonly advice: string
+  /** the fault that is this condition, where there is one */
+  readonly fault?: string
+}
 
 /** A stretch of conductors on the drawing. `over` runs above what stands between; `pilot` is the thin control circuit. */
 export interface DrawnStretch { readonly from: string, readonly to: string, readonly wires: number, readonly conductor?: string, readonly route?: 'over' | 'pilot' }
@@ -224,9 +251,7 @@ export interface SystemKind {
 }
 
 /** Nameplate figures by `component.field`, SI, as entered; choices by index. */
-export type Nameplate = Readonly<Record<string, number>>
-
-export const faultId = (f: Pick<FaultMode, 'component' | 'mode'>) => `${f.component}.${f.mode}`
+export type Nameplate = Readonly<Partial<Record<NameplateKey, number>>>
 
 /** A healthy band for a test, with where it comes from. */
 export interface Band { readonly low: number, readonly high: number, readonly source: SourceId, readonly note?: string }

@@ -4,7 +4,7 @@
  * written already is never refused for any of this: the fold keeps it and marks it (marks.ts).
  */
 import { fail, ok, type Result } from '#core/foundation'
-import { faultId, findTest, hasOutcome, wholeCatalogue, type NumericTest, type SystemKind, type Test } from '#core/systems'
+import { findTest, hasOutcome, wholeCatalogue, type NumericTest, type SystemKind, type Test } from '#core/systems'
 import { formatValue } from '#core/units'
 import type { TabState } from './fold'
 import type { DraftLine } from './lines'
@@ -42,7 +42,7 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
     case 'part':
     case 'repair':
       if (!kind.components.some(c => c.id === line.component) && !wholeCatalogue().components.has(line.component)) return fail('unknown-component', { component: line.component, system: kind.name })
-      return line.fault === undefined || kind.faults.some(f => faultId(f) === line.fault) || wholeCatalogue().faults.has(line.fault) ? ok(true) : fail('unknown-fault', { fault: line.fault, system: kind.name })
+      return line.fault === undefined || kind.faults.some(f => f.id === line.fault) || wholeCatalogue().faults.has(line.fault) ? ok(true) : fail('unknown-fault', { fault: line.fault, system: kind.name })
     case 'skip':
     case 'wait':
       return findTest(kind, line.test) ? ok(true) : fail('unknown-test', { test: line.test, system: kind.name })

@@ -80,7 +80,7 @@ function markIds(kind: SystemKind, line: Line, mark: Marker) {
 const SAID_OF_A_FAULT = new Set(['other', 'sound', 'unknown'])
 
 const isFault = (kind: SystemKind, id: string) =>
-  SAID_OF_A_FAULT.has(id) || kind.faults.some(f => `${f.component}.${f.mode}` === id) || kind.causeNotes.some(n => n.id === id)
+  SAID_OF_A_FAULT.has(id) || kind.faults.some(f => f.id === id) || kind.causeNotes.some(n => n.id === id)
   || wholeCatalogue().faults.has(id) || wholeCatalogue().causes.has(id)
 
 function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {

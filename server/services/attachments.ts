@@ -3,7 +3,6 @@
  * whole their hash is checked, they are decoded as what they claim to be, and stored unchanged, never twice.
  */
 import { eq, inArray } from 'drizzle-orm'
-import sharp from 'sharp'
 import type { AttachmentProgress } from '#contracts'
 import { hashOf } from '#core/formats'
 import { isKnownLine, type AnyLine, type Attachment } from '#core/tab'
@@ -61,6 +60,8 @@ export async function keepAttachment(db: Database, files: FileStore, hash: strin
 
 /** Reads the picture to its last row; its type is told by its bytes, whatever its sender calls it. */
 async function decode(bytes: Uint8Array): Promise<string | undefined> {
+  // the reader of pictures takes 20 MB: it is loaded when the first picture comes
+  const { default: sharp } = await import('sharp')
   const picture = sharp(bytes, { limitInputPixels: MOST_POINTS, failOn: 'error' })
   const { format } = await picture.metadata()
   await picture.raw().toBuffer()

@@ -4,7 +4,7 @@
  */
 import { asc, desc, eq } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
-import { inForce, parseNameplate, USUAL_PRACTICE, type Practice, type PracticeRecord, type ReadPlate } from '#core/formats'
+import { inForce, parseNameplate, USUAL_WRITTEN, type Practice, type PracticeRecord, type ReadPlate } from '#core/formats'
 import { isKindId, reviewNameplate, type Nameplate } from '#core/systems'
 import type { SystemCard } from '#contracts'
 import type { Database } from '../database/open'
@@ -45,10 +45,10 @@ export async function nameplateAt(db: Database, system: { readonly id: string, r
 export async function practiceAt(db: Database, settledAt = ''): Promise<Practice> {
   if (!settledAt) {
     const [last] = await db.select().from(practices).orderBy(desc(practices.from), desc(practices.recorded)).limit(1)
-    return last?.practice ?? USUAL_PRACTICE
+    return last?.practice ?? USUAL_WRITTEN
   }
   const records = await db.select().from(practices).orderBy(asc(practices.from), asc(practices.recorded))
-  return inForce(records, settledAt)?.practice ?? USUAL_PRACTICE
+  return inForce(records, settledAt)?.practice ?? USUAL_WRITTEN
 }
 
 export async function savePractice(db: Database, practice: Practice, { from, by }: Recorded): Promise<PracticeRecord[]> {

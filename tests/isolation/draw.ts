@@ -1,7 +1,7 @@
 /** Draws a call: a system, one fault or two by base rate, and the words that its owner rings up with. */
 import type { Random } from '#core/foundation'
 import { complaintChance } from '#core/isolation'
-import { faultId, kindFor, type Complaint, type FaultMode, type KindId, type Nameplate, type SystemKind } from '#core/systems'
+import { kindFor, type Complaint, type FaultMode, type KindId, type Nameplate, type SystemKind } from '#core/systems'
 import { FOOT, GALLON, HORSEPOWER, PSI } from '#core/units'
 import { drawWorld, type Planted, type World } from './world'
 
@@ -41,14 +41,14 @@ export function drawCall(id: KindId, random: Random, doubles = DOUBLES): Promise
 async function finish(id: KindId, kind: SystemKind, nameplate: Nameplate, planted: readonly Planted[], random: Random): Promise<Call> {
   const world = drawWorld(id, nameplate, planted, random)
   const effect = await world.effect([])
-  const complaint = pick(kind.complaints, c => complaintChance(c, planted.map(p => faultId(p.mode)), effect), random)
+  const complaint = pick(kind.complaints, c => complaintChance(c, planted.map(p => p.mode.id), effect), random)
   return { world, kind, nameplate, planted, complaint }
 }
 
 /** Catalogued causes that are faults themselves. */
 function causesOf(kind: SystemKind, f: FaultMode): FaultMode[] {
   const ids = f.causes.map(c => kind.causeNotes.find(n => n.id === c.because)?.fault ?? c.because)
-  return kind.faults.filter(x => ids.includes(faultId(x)) && x.component !== f.component)
+  return kind.faults.filter(x => ids.includes(x.id) && x.component !== f.component)
 }
 
 function plant(mode: FaultMode, random: Random): Planted {

@@ -4,7 +4,7 @@
  */
 import { createRandom, requireOk } from '#core/foundation'
 import { prepareSystem } from '#core/isolation'
-import { faultId, isKindId, KIND_IDS, type KindId } from '#core/systems'
+import { isKindId, KIND_IDS, type KindId } from '#core/systems'
 import { drawCall } from './draw'
 import { byEngine, byFixedOrder, byKnowing, playCall, swapParts, type Played } from './players'
 
@@ -25,7 +25,7 @@ async function playKind(kind: KindId): Promise<Row[]> {
     const call = await drawCall(kind, createRandom(seed))
     const tables = requireOk(prepareSystem(kind, call.nameplate))
     rows.push({
-      double: call.planted.length > 1, truth: call.planted.map(p => `${faultId(p.mode)}:${p.mode.severities[p.degree]!.id}`).join(' + '),
+      double: call.planted.length > 1, truth: call.planted.map(p => `${p.mode.id}:${p.mode.severities[p.degree]!.id}`).join(' + '),
       engine: await playCall(call, tables, byEngine, seed), fixed: await playCall(call, tables, byFixedOrder, seed), swap: swapParts(call), bound: await playCall(call, tables, byKnowing(call), seed),
     })
   }

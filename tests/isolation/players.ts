@@ -6,7 +6,7 @@
  */
 import { createRandom } from '#core/foundation'
 import { complaintChance, faultsOf, isolate, proposeScored, rankSuspects, testCost, type Isolation, type Tables } from '#core/isolation'
-import { faultId, isPutRight, type Need, type Test } from '#core/systems'
+import { isPutRight, type Need, type Test } from '#core/systems'
 import { checkLine, createWriter, foldTab, type DraftLine, type Line, type TabState } from '#core/tab'
 import type { Call } from './draw'
 
@@ -63,14 +63,14 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     if (!proof) tests++
   }
   const repair = async (fault: string, label: string) => {
-    const mode = kind.faults.find(f => faultId(f) === fault)!
+    const mode = kind.faults.find(f => f.id === fault)!
     // what has let go must be reset whatever made it: that costs its minutes, but it is not a wrong repair
     if (RESETS.has(fault) && (await world.effect(repaired)).startsWith('trips-')) resets.add(label)
     done.push(label)
     repaired.push(fault)
     add({ kind: 'finding', role: 'failed', about: fault, text: '' })
     add({ kind: 'repair', component: mode.component, fault, text: label })
-    if (call.planted.some(p => p.mode.repair.label === label)) return
+    if (call.planted.some(p => p.mode.repair.id === label)) return
     minutes += mode.repair.minutes + COMING_BACK
   }
   while (tests < MOST_TESTS && done.length < 4) {
@@ -78,7 +78,7 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     const answer = isolate(tables, state)
     if (answer.decision) {
       decided = true
-      await repair(answer.decision.fault, answer.decision.repair)
+      await repair(answer.decision.fault, answer.decision.repairId)
       if (await closeCall(call, tables, lines, perform, repair, repaired)) break
       continue
     }
@@ -88,11 +88,11 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     if (!next) break
     await perform(kind.tests.find(t => t.id === next)!, proving)
   }
-  const needed = [...new Set(call.planted.map(p => p.mode.repair.label))]
+  const needed = [...new Set(call.planted.map(p => p.mode.repair.id))]
   const wrong = done.filter(d => !needed.includes(d) && !resets.has(d))
-  const condemned = wrong.some(d => kind.faults.some(f => f.repair.label === d && f.repair.minutes >= EXPENSIVE))
+  const condemned = wrong.some(d => kind.faults.some(f => f.repair.id === d && f.repair.minutes >= EXPENSIVE))
   // (a new motor brings its capacitor: what it put right was needed no more)
-  const missing = call.planted.filter(p => !isPutRight(kind, p.mode, repaired)).map(p => p.mode.repair.label)
+  const missing = call.planted.filter(p => !isPutRight(kind, p.mode, repaired)).map(p => p.mode.repair.id)
   return { right: wrong.length === 0 && missing.length === 0, wrong, condemned, decided, tests, minutes, missing, unsafe, lines }
 }
 
@@ -104,7 +104,7 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
     const shown = answer.causes.flatMap(c => c.causes).find(c => c.standing === 'shown' && isLeft(call, c.id, repaired))
     if (shown) {
       const mode = causeFault(call, shown.id)!
-      await repair(faultId(mode), mode.repair.label)
+      await repair(mode.id, mode.repair.id)
       break
     }
     const next = answer.causeTests.find(t => !t.again && causeIsFault(call, tables, t.test))
@@ -122,7 +122,7 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
 
 function causeFault(call: Call, id: string) {
   const fault = call.kind.causeNotes.find(n => n.id === id)?.fault ?? id
-  return call.kind.faults.find(f => faultId(f) === fault)
+  return call.kind.faults.find(f => f.id === fault)
 }
 
 function isLeft(call: Call, cause: string, repaired: readonly string[]): boolean {
@@ -159,8 +159,8 @@ export const byFixedOrder: Chooser = (tables, state) => {
 export const byKnowing = (call: Call): Chooser => (tables, state, answer) => {
   const { model } = tables
   const ranking = rankSuspects(tables, state)
-  const truth = call.planted.map(p => faultId(p.mode))
-  const still = call.planted.filter(p => !isPutRight(call.kind, p.mode, state.repaired)).map(p => faultId(p.mode))
+  const truth = call.planted.map(p => p.mode.id)
+  const still = call.planted.filter(p => !isPutRight(call.kind, p.mode, state.repaired)).map(p => p.mode.id)
   const own = [...ranking.chances.keys()].filter(h => ranking.chances[h]! > 0 && h > 1 && faultsOf(model.hypotheses[h]!).some(f => still.includes(f)) && faultsOf(model.hypotheses[h]!).every(f => truth.includes(f)))
   const h = own.toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)[0]
   if (h === undefined) return answer.next[0]?.test
@@ -179,12 +179,12 @@ export const byKnowing = (call: Call): Chooser => (tables, state, answer) => {
 
 /** Parts swapped in the order of their base rate under the complaint, until it works. */
 export function swapParts(call: Call): Played {
-  const needed = [...new Set(call.planted.map(p => p.mode.repair.label))]
+  const needed = [...new Set(call.planted.map(p => p.mode.repair.id))]
   const worth = new Map<string, { rate: number, minutes: number }>()
   for (const f of call.kind.faults) {
-    const rate = f.baseRate * complaintChance(call.complaint, [faultId(f)], f.effect ?? 'silent')
-    const kept = worth.get(f.repair.label)
-    worth.set(f.repair.label, { rate: (kept?.rate ?? 0) + rate, minutes: f.repair.minutes })
+    const rate = f.baseRate * complaintChance(call.complaint, [f.id], f.effect ?? 'silent')
+    const kept = worth.get(f.repair.id)
+    worth.set(f.repair.id, { rate: (kept?.rate ?? 0) + rate, minutes: f.repair.minutes })
   }
   const wrong: string[] = []
   let minutes = 0
@@ -197,5 +197,5 @@ export function swapParts(call: Call): Played {
     wrong.push(label)
     minutes += m + COMING_BACK
   }
-  return { right: wrong.length === 0, wrong, condemned: wrong.some(d => call.kind.faults.some(f => f.repair.label === d && f.repair.minutes >= EXPENSIVE)), decided: true, tests: 0, minutes, missing: [], unsafe: 0, lines: [] }
+  return { right: wrong.length === 0, wrong, condemned: wrong.some(d => call.kind.faults.some(f => f.repair.id === d && f.repair.minutes >= EXPENSIVE)), decided: true, tests: 0, minutes, missing: [], unsafe: 0, lines: [] }
 }

@@ -7,7 +7,7 @@
 import { resistor, type Network, type SolvedNetwork } from '#core/circuit'
 import { magnitude, subtract, type Random } from '#core/foundation'
 import type { FlowStory } from '#core/flow'
-import { describeSystem, DROP_OUT, faultId, isPutRight, loadTorque, PICK_UP, scoped, stageOf, windingShare, type Description, type Effect, type FaultMode, type Figures, type KindId, type Nameplate, type NetworkState, type NumericTest, type Scenario, type SeenTest, type StageDescription, type Turning } from '#core/systems'
+import { describeSystem, DROP_OUT, figureOf, isPutRight, loadTorque, PICK_UP, scoped, stageOf, windingShare, type Description, type Effect, type FaultMode, type Figures, type KindId, type Nameplate, type NameplateKey, type NetworkState, type NumericTest, type Scenario, type SeenTest, type StageDescription, type Turning } from '#core/systems'
 import { PSI } from '#core/units'
 import { askSpice, type OutsideAnswer } from './spice'
 
@@ -39,7 +39,7 @@ export function drawWorld(kind: KindId, nameplate: Nameplate, faults: readonly P
   const changeOf = (left: readonly Planted[]) => Object.assign({}, ...left.toReversed().map(p => p.mode.severities[p.degree]!.change(healthy))) as Figures
   const at = (repaired: readonly string[]) => {
     const left = faults.filter(p => !isPutRight(description.kind, p.mode, repaired))
-    const key = left.map(p => faultId(p.mode)).join()
+    const key = left.map(p => p.mode.id).join()
     const known = solved.get(key) ?? solveWorld(description, { ...healthy, ...changeOf(left) }, left)
     solved.set(key, known)
     return known
@@ -54,7 +54,7 @@ export function drawWorld(kind: KindId, nameplate: Nameplate, faults: readonly P
 
 /** Motors and pumps are made to a tolerance: the true machine is not quite its plate. */
 function trueNameplate(plate: Nameplate, random: Random): Nameplate {
-  const about = (k: string, spread: number) => plate[k] === undefined ? {} : { [k]: plate[k] * (1 + spread * random.normal()) }
+  const about = (k: NameplateKey, spread: number) => plate[k] === undefined ? {} : { [k]: plate[k] * (1 + spread * random.normal()) }
   return { ...plate, ...about('motor.amps', 0.04), ...about('motor.mainOhms', 0.03), ...about('pump.flow', 0.08), ...about('cable.length', 0.06), ...about('head.delivery', 0.06) }
 }
 
@@ -75,7 +75,7 @@ function vary(healthy: Figures, random: Random): Figures {
   }
   // a sound tank is never aired above cut-in: that would be a fault nobody planted
   for (const key of Object.keys(out)) if (key.endsWith('tank.precharge')) out[key] = Math.min(out[key]!, out[key.replace('tank.precharge', 'set.cutIn')]! - 0.5 * PSI)
-  return out
+  return out as Figures
 }
 
 async function solveWorld(d: Description, f: Figures, left: readonly Planted[]): Promise<SolvedWorld> {
@@ -95,7 +95,7 @@ async function settle({ power }: StageDescription, f: Figures): Promise<Settled>
   const begin: NetworkState = { scenario: 'starting', slip: 1, tripped: false, atSpeed: false, pulledIn: true }
   const coilShare = async (state: NetworkState) => {
     const at = await solve(state)
-    return magnitude(subtract(at.volts(power.coil!.a), at.volts(power.coil!.b))) * windingShare(f) / f['coil.rated']!
+    return magnitude(subtract(at.volts(power.coil!.a), at.volts(power.coil!.b))) * windingShare(f) / f['coil.rated']
   }
   const pull = power.coil ? await coilShare({ ...begin, pulledIn: false }) : 1
   const pulledIn = pull >= PICK_UP * 0.88
@@ -172,16 +172,16 @@ async function measure(d: Description, healthy: Figures, w: SolvedWorld, test: N
       return ohms > (probe.insulation ? 2e9 : 40e6) ? null : roughly(ohms * (ohms > 1e6 ? Math.exp(0.5 * random.normal()) : 1), 0.01, 0.05, random)
     }
     case 'part': {
-      const ohms = probe.cold && heals ? healthy[probe.figure]! : w.f[probe.figure]!
+      const ohms = probe.cold && heals ? figureOf(healthy, probe.figure) : figureOf(w.f, probe.figure)
       return ohms >= OPEN ? null : roughly(ohms, 0.02, 0.05, random)
     }
     case 'farads': {
-      const farads = w.f[probe.farads]!
+      const farads = figureOf(w.f, probe.farads)
       return farads > 0 && farads < 5e-3 ? roughly(farads, 0.02, 0.2e-6, random) : random.uniform() < 0.7 ? null : 0
     }
     case 'capacitor-ohms': {
-      const farads = w.f[probe.farads]!
-      return farads > 0 && farads < 5e-3 ? random.uniform() < 0.5 ? null : 200e3 * Math.exp(random.normal()) : roughly(w.f[probe.ohms]!, 0.05, 0.1, random)
+      const farads = figureOf(w.f, probe.farads)
+      return farads > 0 && farads < 5e-3 ? random.uniform() < 0.5 ? null : 200e3 * Math.exp(random.normal()) : roughly(figureOf(w.f, probe.ohms), 0.05, 0.1, random)
     }
     case 'flow': return flowReading(d, healthy, w, probe.what, random)
   }
@@ -191,13 +191,13 @@ const roughly = (value: number, relative: number, least: number, random: Random)
 
 function flowReading(d: Description, healthy: Figures, w: SolvedWorld, what: Extract<NumericTest['probe'], { ask: 'flow' }>['what'], random: Random): number {
   const { story, f } = w
-  const gauge = (p: number) => f['gauge.stuck'] ? 0.5 * f['set.cutOut']! * (1 + 0.05 * random.normal()) : Math.max(0, p + 0.8 * PSI * random.normal())
+  const gauge = (p: number) => f['gauge.stuck'] ? 0.5 * f['set.cutOut'] * (1 + 0.05 * random.normal()) : Math.max(0, p + 0.8 * PSI * random.normal())
   const turns = w.stages[0]!.turning === 'running'
-  const cutOut = f['set.cutOut']!
-  const cutIn = f['set.cutIn']!
+  const cutOut = f['set.cutOut']
+  const cutIn = f['set.cutIn']
   switch (what) {
     case 'gauge': case 'tap-static': return gauge(standingPressure(w, cutIn, cutOut, random))
-    case 'precharge': return Math.max(0, f['tank.precharge']! + 0.7 * PSI * random.normal())
+    case 'precharge': return Math.max(0, f['tank.precharge'] + 0.7 * PSI * random.normal())
     case 'cut-in': return gauge(story.cutIn ?? cutIn)
     case 'cut-out': return gauge(story.cutOut ?? story.peak)
     case 'cycle': return Number.isFinite(story.cycle) ? story.cycle * Math.exp(0.15 * random.normal()) : 1500
@@ -205,8 +205,8 @@ function flowReading(d: Description, healthy: Figures, w: SolvedWorld, what: Ext
     case 'leak-down': return gauge(story.leakDown)
     case 'fill-time': return Number.isFinite(story.fillTime) ? story.fillTime * Math.exp(0.05 * random.normal()) : 1800
     case 'open-pressure': return gauge(Math.min(90 * PSI, story.peak) * (f['regulator.share'] ?? 1))
-    case 'cut-off': return gauge(f['set.cutOff']!)
-    case 'inlet': return gauge(f['pump.inlet']!)
+    case 'cut-off': return gauge(f['set.cutOff'])
+    case 'inlet': return gauge(f['pump.inlet'])
   }
 }
 
@@ -243,10 +243,10 @@ async function look(d: Description, healthy: Figures, w: SolvedWorld, test: Seen
 async function rowOf(d: Description, healthy: Figures, w: SolvedWorld, test: SeenTest): Promise<readonly number[]> {
   if (test.trial) return await tried(d, healthy, w, test)
   const own = w.left.map((p) => {
-    const id = faultId(p.mode)
-    return test.given[`${id}:${p.mode.severities[p.degree]!.id}`] ?? test.given[id]
+    const id = p.mode.id
+    return test.chancesByFault[`${id}:${p.mode.severities[p.degree]!.id}`] ?? test.chancesByFault[id]
   }).filter(r => r !== undefined)
-  const byEffect = d.stages.map((s, i) => test.given[`${s.id || 'effect'}:${w.effects[i]}`]).find(r => r)
+  const byEffect = d.stages.map((s, i) => test.chancesByEffect[s.id ? `${s.id}:${w.effects[i]}` : w.effects[i]!]).find(r => r)
   // of two faults the one that shows more is what is seen
   const telling = own.toSorted((a, b) => distance(b, test.usual) - distance(a, test.usual))[0]
   return telling ?? byEffect ?? test.usual
@@ -267,8 +267,8 @@ async function tried(d: Description, healthy: Figures, w: SolvedWorld, test: See
     return await oddLine(d.stages[0]!, changed, rolled) === before ? [0, 1, 0] : [0, 0, 1]
   }
   const after = await solveWorld(d, changed, w.left)
-  const effect = i === 0 && 'effect:runs-dry' in test.given ? (after.stages[0]!.effect !== 'runs' ? after.stages[0]!.effect : after.story.effect) : after.stages[i]!.effect
-  return test.given[`${trial.stage || 'effect'}:${effect}`] ?? test.usual
+  const effect = i === 0 && 'runs-dry' in test.chancesByEffect ? (after.stages[0]!.effect !== 'runs' ? after.stages[0]!.effect : after.story.effect) : after.stages[i]!.effect
+  return test.chancesByEffect[trial.stage ? `${trial.stage}:${effect}` : effect] ?? test.usual
 }
 
 async function oddLine(stage: StageDescription, f: Figures, s: Settled): Promise<number | undefined> {

@@ -27,7 +27,7 @@ describe('calls against a world solved outside', () => {
   })
   it('ends most calls in the right repair, condemns hardly anything sound, and is quicker than a fixed order', () => {
     const share = (pick: (r: Row) => boolean) => rows.filter(pick).length / rows.length
-    const missed = rows.filter(r => !r.engine.right).map(r => `${r.call.kind.id} ${r.call.planted.map(p => `${p.mode.component}.${p.mode.mode}`).join(' + ')} → ${r.engine.wrong.join(', ') || 'undecided'}`)
+    const missed = rows.filter(r => !r.engine.right).map(r => `${r.call.kind.id} ${r.call.planted.map(p => p.mode.id).join(' + ')} → ${r.engine.wrong.join(', ') || 'undecided'}`)
     expect(share(r => r.engine.right), missed.join('\n')).toBeGreaterThan(0.75)
     expect(share(r => r.engine.condemned)).toBeLessThanOrEqual(0.05)
     const minutes = (pick: (r: Row) => Played) => rows.reduce((sum, r) => sum + pick(r).minutes, 0)

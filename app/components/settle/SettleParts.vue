@@ -1,6 +1,5 @@
 <script setup lang="ts">
 /** Parts off and on with their numbers, and what was put right without a part. */
-import { faultId } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
@@ -22,9 +21,9 @@ const nameOf = (id: string) => names.value.find(c => c.id === id)?.name ?? id
 const repairs = computed(() => {
   const own = tab.kind?.faults.filter(f => f.component === component.value) ?? []
   const named = new Set(Object.values(tab.state.findings).flat().map(f => f.about))
-  return [...new Set(own.map(f => f.repair.label))].map((label) => {
-    const of = own.filter(f => f.repair.label === label)
-    return { label, fault: faultId(of.find(f => named.has(faultId(f))) ?? of[0]!) }
+  return [...new Map(own.map(f => [f.repair.id, f.repair])).values()].map(({ id, name }) => {
+    const of = own.filter(f => f.repair.id === id)
+    return { id, label: name, fault: (of.find(f => named.has(f.id)) ?? of[0])?.id ?? '' }
   })
 })
 watch(repairs, (list) => {
@@ -34,7 +33,7 @@ const suggested = computed(() => tab.isolation?.suspects.find(s => tab.state.fin
 watch(suggested, (s) => {
   if (s && !component.value) {
     component.value = s.component
-    fault.value = repairs.value.find(r => r.label === s.repair.label)?.fault ?? ''
+    fault.value = repairs.value.find(r => r.id === s.repair.id)?.fault ?? ''
     on.value ||= s.repair.part
     off.value ||= s.repair.part
   }

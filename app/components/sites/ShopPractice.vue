@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The shop's practice where the trade disagrees: recorded with its day and its writer, in force for tabs that are open from then on. */
 import { practicesReply } from '#contracts'
-import { USUAL_PRACTICE, type PracticeRecord } from '#core/formats'
+import { USUAL_WRITTEN, type PracticeRecord } from '#core/formats'
 import type { Result } from '#core/foundation'
 import { sayProblem } from '#core/words'
 import { sayDay } from '~/composables/useClock'
@@ -13,7 +13,7 @@ const SCHOOLS = [2, 3, 4, 5]
 const records = shallowRef<readonly PracticeRecord[]>()
 const trouble = ref('')
 const last = computed(() => records.value?.at(-1))
-const now = computed(() => last.value?.practice.prechargeOffsetPsi ?? USUAL_PRACTICE.prechargeOffsetPsi)
+const now = computed(() => last.value?.practice.prechargeOffsetPsi ?? USUAL_WRITTEN.prechargeOffsetPsi)
 onMounted(async () => take(await askServer('/api/practice', practicesReply)))
 
 function take(answer: Result<readonly PracticeRecord[]>) {

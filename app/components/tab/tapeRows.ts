@@ -128,7 +128,7 @@ export const nameOf = (kind: SystemKind, component: string) => kind.components.f
 export function labelOf(kind: SystemKind, about: string): string {
   if (about === 'sound') return 'Nothing wrong'
   if (about === 'other') return 'Something else'
-  return kind.faults.find(f => `${f.component}.${f.mode}` === about)?.label ?? kind.causeNotes.find(c => c.id === about)?.label ?? about
+  return [...kind.faults, ...kind.causeNotes].find(x => x.id === about)?.name ?? about
 }
 
 function sayRuledOut(kind: SystemKind, faults: readonly string[]): string {

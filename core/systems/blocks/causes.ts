@@ -1,5 +1,10 @@
-/** Conditions that wear other parts out: as links from a fault, and as notes with the test and the answer that shows each. */
+/**
+ * Conditions that wear other parts out: as links from a fault, and as notes with the test and the answer that shows each. A
+ * block lists the notes whose tests it has.
+ */
+import type { CauseId, FaultId } from '../ids'
 import type { CauseNote } from '../types'
+import { type CauseEntry } from './faultEntry'
 
 export const CAUSES = {
   rapidCycling: { because: 'rapid-cycling', why: 'a start every few seconds pits contacts and cooks start gear' },
@@ -17,28 +22,88 @@ export const CAUSES = {
   vibration: { because: 'vibration', why: 'a machine that shakes loosens and chafes its own wiring' },
   hot: { because: 'hot-room', why: 'no air round the machine: oil, valves and windings cook' },
   oil: { because: 'oil-low', why: 'low or old oil scores the cylinder and the bearings' },
+} as const satisfies Readonly<Record<string, CauseEntry>>
+
+export interface NoteEntry extends Omit<CauseNote, 'id' | 'fault'> {
+  readonly id: CauseId
+  readonly fault?: FaultId
+}
+
+export const note = (entry: NoteEntry): CauseNote => entry
+
+export const NOTES = {
+  lowPrecharge: note({
+    id: 'precharge-low',
+    name: 'Tank precharge low',
+    test: 'precharge',
+    shownBy: 'low',
+    advice: 'Air the tank to the precharge for its cut-in, with the water side at zero.',
+    fault: 'tank.precharge-low',
+  }),
+  waterlogged: note({
+    id: 'tank-waterlogged',
+    name: 'Tank waterlogged',
+    test: 'air-valve',
+    shownBy: 'water',
+    advice: 'Replace the tank.',
+    fault: 'tank.waterlogged',
+  }),
+  lowVolts: note({
+    id: 'low-volts',
+    name: 'Low voltage',
+    test: 'breaker.volts',
+    shownBy: 'low',
+    advice: 'Have the supply and every joint ahead of the breaker checked under load.',
+    fault: 'supply.low-volts',
+  }),
+  cutOff: note({
+    id: 'cut-off-tripped',
+    name: 'Cut-off had tripped',
+    test: 'lever',
+    shownBy: 'off',
+    advice: 'Find what let the pressure fall.',
+    fault: 'switch.cut-off-tripped',
+  }),
+  rapidCycling: note({
+    id: 'rapid-cycling',
+    name: 'Starts every few seconds',
+    test: 'cycle',
+    shownBy: 'low',
+    advice: 'Give it a minute of run at least: tank, precharge, leaks.',
+  }),
+  loose: note({
+    id: 'loose-terminal',
+    name: 'Loose or burnt terminals',
+    test: 'terminals',
+    shownBy: 'burnt',
+    advice: 'Cut back to bright copper and remake.',
+  }),
+  chafed: note({
+    id: 'chafed',
+    name: 'Wire chafed through',
+    test: 'terminals',
+    shownBy: 'chafed',
+    advice: 'Bushing or torque arrestor where it rubbed.',
+  }),
+  damp: note({
+    id: 'damp',
+    name: 'Damp or insects in the enclosure',
+    test: 'contacts',
+    shownBy: 'insects',
+    advice: 'Seal the entries; bushing at every sheet-metal hole.',
+  }),
+  sand: note({
+    id: 'sand',
+    name: 'Sand or rust in the water',
+    test: 'water-look',
+    shownBy: 'sand',
+    advice: 'Brass nipple; flush; ask about the well screen.',
+  }),
+  oil: note({
+    id: 'oil-low',
+    name: 'Oil low or old',
+    test: 'oil',
+    shownBy: 'low',
+    advice: 'Change the oil; look for where it went.',
+  }),
 } as const
-
-const note = (id: string, label: string, test: string, shownBy: string, advice: string, fault?: string): CauseNote => ({ id, label, test, shownBy, advice, ...(fault ? { fault } : {}) })
-
-/** Notes that any kind may use; a kind keeps those whose test it has. */
-export const NOTES: readonly CauseNote[] = [
-  note('precharge-low', 'Tank precharge low', 'precharge', 'low', 'Air the tank to the precharge for its cut-in, with the water side at zero.', 'tank.precharge-low'),
-  note('tank-waterlogged', 'Tank waterlogged', 'air-valve', 'water', 'Replace the tank.', 'tank.waterlogged'),
-  note('low-volts', 'Low voltage', 'breaker.volts', 'low', 'Have the supply and every joint ahead of the breaker checked under load.', 'supply.low-volts'),
-  note('cut-off-tripped', 'Cut-off had tripped', 'lever', 'off', 'Find what let the pressure fall.', 'switch.cut-off-tripped'),
-  note('rapid-cycling', 'Starts every few seconds', 'cycle', 'low', 'Give it a minute of run at least: tank, precharge, leaks.'),
-  note('loose-terminal', 'Loose or burnt terminals', 'terminals', 'burnt', 'Cut back to bright copper and remake.'),
-  note('damp', 'Damp or insects in the enclosure', 'contacts', 'insects', 'Seal the entries; bushing at every sheet-metal hole.'),
-  note('sand', 'Sand or rust in the water', 'water-look', 'sand', 'Brass nipple; flush; ask about the well screen.'),
-  note('ran-dry', 'Ran dry', 'asked', 'ran-dry', 'Fit dry-run protection suited to the source.'),
-  note('age', 'Worn out in its time', 'asked', 'old', 'Note the age on the site file.'),
-  note('surge', 'Lightning or switching surge', 'asked', 'storm', 'Surge protection at the panel.'),
-  note('locked-retries', 'Endless starts against a dead start circuit', 'asked', 'retries', 'Find the start gear that failed first.'),
-  note('chafed', 'Wire chafed through', 'terminals', 'chafed', 'Bushing or torque arrestor where it rubbed.'),
-  note('outage', 'Power outage', 'asked', 'outage', 'Show the customer how to hold the lever.'),
-  note('vibration', 'Shaken loose', 'asked', 'vibration', 'Mounts, whip check and a flexible last metre of cable.'),
-  note('hot-room', 'Runs too hot', 'asked', 'hot', 'Air round the machine, and a duty it can bear.'),
-  note('oil-low', 'Oil low or old', 'oil', 'low', 'Change the oil; look for where it went.'),
-  note('filled-open', 'Open discharge: filled a pond or pool', 'asked', 'open-fill', 'Throttle the discharge, or fit an underload protector instead of a cut-off.'),
-]

@@ -1,35 +1,202 @@
 /** A float switch that calls a supply pump as the level falls in an open tank, and the tank itself. */
 import { GALLON } from '#core/units'
-import { CLOSED, OPEN } from '../power/pieces'
+import { CLOSED, OPEN } from '../power/resistances'
+import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
-import { JUMPER, always, degrees, fault, fit, outcome, partOhms, point, renew, seen, swapTrial, thing, tripTrial, voltsAt, type Block } from './rows'
+import { JUMPER } from './cautions'
+import { always, degrees, fault, repair } from './faultEntry'
+import { alike, partOhms, seen, voltsAt } from './testEntry'
+import { swapTrial, tripTrial } from './trials'
 
-const newFloat = renew('Replace the float switch', 40, 'float switch', 'switch')
+const newFloat = repair({
+  id: 'replace-float-switch',
+  name: 'Replace the float switch',
+  minutes: 40,
+  part: 'float switch',
+  renews: ['switch'],
+})
+
+const freeFloat = repair({
+  id: 'free-or-replace-float',
+  name: 'Free or replace the float',
+  minutes: 30,
+  part: 'float switch',
+})
 
 export const floatSwitch = (): Block => ({
-  components: [thing('switch', 'Float switch', 'float-switch', 'power', 'tank')],
-  points: [point('poles', 'float contact', 'switch', ['switch', 'on', 'poles'], 'float contact'), point('load', 'float switch load', 'switch', ['switch', 'out'], 'load', 'float out')],
+  components: [
+    component({
+      id: 'switch',
+      name: 'Float switch',
+      glyph: 'float-switch',
+      lane: 'power',
+      place: 'tank',
+    }),
+  ],
+  points: [
+    point({
+      id: 'poles',
+      name: 'float contact',
+      component: 'switch',
+      spot: { on: 'switch', side: 'on', part: 'poles' },
+      aliases: ['float contact'],
+    }),
+    point({
+      id: 'load',
+      name: 'float switch load',
+      component: 'switch',
+      spot: { on: 'switch', side: 'out' },
+      aliases: ['load', 'float out'],
+    }),
+  ],
   faults: [
-    fault('switch', 'contact-burnt', 'Float contact burnt', 0.03, degrees(['2 Ω', 0.5, { 'switch.1': 2 }], ['20 Ω', 0.5, { 'switch.1': 20 }]), { repair: newFloat, causes: [CAUSES.age, CAUSES.damp], settledBy: 'volts across it while it carries the pump', wears: ['starts', 'damp'] }),
-    fault('switch', 'stuck-up', 'Float stuck up: never calls', 0.05, always({ 'switch.1': OPEN, 'switch.2': OPEN }), { repair: fit('Free or replace the float', 30, 'float switch'), causes: [CAUSES.damp, CAUSES.age], settledBy: 'level low and its contact open; lift and drop it by hand', wears: ['damp', 'age'] }),
-    fault('switch', 'stuck-down', 'Float stuck down: never stops', 0.03, always({ 'switch.rest1': CLOSED, 'switch.rest2': CLOSED }), { effect: 'runs', repair: fit('Free or replace the float', 30, 'float switch'), causes: [CAUSES.damp, CAUSES.age], settledBy: 'water at the overflow', wears: ['damp', 'age'] }),
+    fault({
+      id: 'switch.contact-burnt',
+      name: 'Float contact burnt',
+      baseRate: 0.03,
+      severities: degrees(
+        { name: '2 Ω', share: 0.5, change: { 'switch.1': 2 } },
+        { name: '20 Ω', share: 0.5, change: { 'switch.1': 20 } },
+      ),
+      repair: newFloat,
+      causes: [CAUSES.age, CAUSES.damp],
+      settledBy: 'volts across it while it carries the pump',
+      wears: ['starts', 'damp'],
+    }),
+    fault({
+      id: 'switch.stuck-up',
+      name: 'Float stuck up: never calls',
+      baseRate: 0.05,
+      severities: always({ 'switch.1': OPEN, 'switch.2': OPEN }),
+      repair: freeFloat,
+      causes: [CAUSES.damp, CAUSES.age],
+      settledBy: 'level low and its contact open; lift and drop it by hand',
+      wears: ['damp', 'age'],
+    }),
+    fault({
+      id: 'switch.stuck-down',
+      name: 'Float stuck down: never stops',
+      baseRate: 0.03,
+      severities: always({ 'switch.rest1': CLOSED, 'switch.rest2': CLOSED }),
+      effect: 'runs',
+      repair: freeFloat,
+      causes: [CAUSES.damp, CAUSES.age],
+      settledBy: 'water at the overflow',
+      wears: ['damp', 'age'],
+    }),
   ],
   tests: [
-    ...voltsAt('load', 'on the float switch load side', ['d1', 'd2'], 'utilisation'),
-    partOhms('float.ohms', 'poles', 'Ohms across the float contact, float hanging', ['contact', 'ohms'], 'switch.1', 3, 'One wire off; float hanging down; across its contact.'),
-    seen({ id: 'float-look', point: 'poles', title: 'Lift and drop the float by hand', words: ['float'], minutes: 3, steps: ['Hand or hook, no lean over the water: does it click and call as it drops, and stop as it lifts?'], cautions: ['Nobody alone over an open tank; power off before a hand goes in.'], outcomes: [outcome('works', 'calls and stops', 'good', 'clicks'), outcome('dead', 'does not call'), outcome('held', 'does not stop', 'stuck down')], usual: [0.9, 0.08, 0.02], given: { 'switch.stuck-up': [0.03, 0.96, 0.01], 'switch.stuck-down': [0.03, 0.01, 0.96], 'switch.contact-burnt': [0.6, 0.38, 0.02], 'effect:silent': [0.15, 0.83, 0.02], 'effect:groans': [0.8, 0.18, 0.02], 'effect:trips-breaker': [0.3, 0.68, 0.02] } }),
-    swapTrial({ id: 'bypass', point: 'poles', title: 'Bridge the float switch with a rated lead: does the pump run?', words: ['bridged', 'bypass', 'jumpered'], need: 'proven-dead', minutes: 6, risk: 2, steps: ['Dead: rated leads line to load, clipped on. Energise, watch the level.'], cautions: [JUMPER] }, ['switch.'], { 'switch.1': CLOSED, 'switch.2': CLOSED }),
-    tripTrial('trip-switch-open', 'load', 'Load wires off at the float switch: does it still trip?', ['trips switch open', 'load wires off'], ['Dead: load wires off, made safe and apart.', 'Stand clear and reset the breaker once.'], ['run.', 'start.', 'cable.', 'motor.'], ['run.1', 'run.2']),
+    ...voltsAt({
+      point: 'load',
+      where: 'on the float switch load side',
+      legs: ['d1', 'd2'],
+      band: 'utilisation',
+    }),
+    partOhms({
+      id: 'float.ohms',
+      point: 'poles',
+      title: 'Ohms across the float contact, float hanging',
+      words: ['contact', 'ohms'],
+      figure: 'switch.1',
+      minutes: 3,
+      steps: ['One wire off; float hanging down; across its contact.'],
+    }),
+    seen({
+      id: 'float-look',
+      point: 'poles',
+      title: 'Lift and drop the float by hand',
+      words: ['float'],
+      minutes: 3,
+      steps: ['Hand or hook, no lean over the water: does it click and call as it drops, and stop as it lifts?'],
+      cautions: ['Nobody alone over an open tank; power off before a hand goes in.'],
+      outcomes: {
+        works: { label: 'calls and stops', words: ['good', 'clicks'] },
+        dead: { label: 'does not call' },
+        held: { label: 'does not stop', words: ['stuck down'] },
+      },
+      usual: { works: 0.9, dead: 0.08, held: 0.02 },
+      chancesByFault: {
+        'switch.stuck-up': { works: 0.03, dead: 0.96, held: 0.01 },
+        'switch.stuck-down': { works: 0.03, dead: 0.01, held: 0.96 },
+        'switch.contact-burnt': { works: 0.6, dead: 0.38, held: 0.02 },
+      },
+      chancesByEffect: {
+        'silent': { works: 0.15, dead: 0.83, held: 0.02 },
+        'groans': { works: 0.8, dead: 0.18, held: 0.02 },
+        'trips-breaker': { works: 0.3, dead: 0.68, held: 0.02 },
+      },
+    }),
+    swapTrial({
+      id: 'bypass',
+      point: 'poles',
+      title: 'Bridge the float switch with a rated lead: does the pump run?',
+      words: ['bridged', 'bypass', 'jumpered'],
+      need: 'proven-dead',
+      minutes: 6,
+      risk: 2,
+      steps: ['Dead: rated leads line to load, clipped on. Energise, watch the level.'],
+      cautions: [JUMPER],
+      sound: ['switch'],
+      closed: { 'switch.1': CLOSED, 'switch.2': CLOSED },
+    }),
+    tripTrial({
+      id: 'trip-switch-open',
+      point: 'load',
+      title: 'Load wires off at the float switch: does it still trip?',
+      words: ['trips switch open', 'load wires off'],
+      steps: ['Dead: load wires off, made safe and apart.', 'Stand clear and reset the breaker once.'],
+      away: ['run', 'start', 'cable', 'motor'],
+      opens: ['run.1', 'run.2'],
+    }),
   ],
 })
 
 /** The open tank between the two pumps: what its level says of the pump that fills it. */
 export const openTank = (): Block => ({
-  components: [thing('cistern', 'Holding tank', 'open-tank', 'water', 'tank', [{ id: 'volume', label: 'Volume', quantity: 'volume', range: [20 * GALLON, 20000 * GALLON] }])],
-  points: [point('level', 'holding tank', 'cistern', ['cistern', 'on'], 'level', 'cistern')],
-  tests: [seen({
-    id: 'tank-level', point: 'level', title: 'Look into the holding tank', words: ['level', 'holding tank', 'cistern'], minutes: 1.5, steps: ['Hatch open, from the side: where does the water stand?'], cautions: ['Never climb in: a tank is a confined space.'],
-    outcomes: [outcome('normal', 'between the floats', 'normal', 'full'), outcome('low', 'low or empty', 'empty', 'low'), outcome('over', 'at the overflow', 'overflows')], usual: [0.93, 0.05, 0.02],
-    given: { ...Object.fromEntries(['silent', 'groans', 'trips-breaker', 'trips-overload', 'runs-dry'].map(e => [`well:${e}`, [0.06, 0.93, 0.01]])), 'well:runs-weak': [0.5, 0.49, 0.01], 'well-switch.stuck-down': [0.06, 0.01, 0.93] },
-  })],
+  components: [
+    component({
+      id: 'cistern',
+      name: 'Holding tank',
+      glyph: 'open-tank',
+      lane: 'water',
+      place: 'tank',
+      fields: [{ id: 'volume', label: 'Volume', quantity: 'volume', range: [20 * GALLON, 20000 * GALLON] }],
+    }),
+  ],
+  points: [
+    point({
+      id: 'level',
+      name: 'holding tank',
+      component: 'cistern',
+      spot: { on: 'cistern', side: 'on' },
+      aliases: ['level', 'cistern'],
+    }),
+  ],
+  tests: [
+    seen({
+      id: 'tank-level',
+      point: 'level',
+      title: 'Look into the holding tank',
+      words: ['level', 'holding tank', 'cistern'],
+      minutes: 1.5,
+      steps: ['Hatch open, from the side: where does the water stand?'],
+      cautions: ['Never climb in: a tank is a confined space.'],
+      outcomes: {
+        normal: { label: 'between the floats', words: ['normal', 'full'] },
+        low: { label: 'low or empty', words: ['empty', 'low'] },
+        over: { label: 'at the overflow', words: ['overflows'] },
+      },
+      usual: { normal: 0.93, low: 0.05, over: 0.02 },
+      chancesByFault: {
+        'well-switch.stuck-down': { normal: 0.06, low: 0.01, over: 0.93 },
+      },
+      chancesByEffect: {
+        'well:runs-weak': { normal: 0.5, low: 0.49, over: 0.01 },
+        ...alike(
+          ['well:silent', 'well:groans', 'well:trips-breaker', 'well:trips-overload', 'well:runs-dry'],
+          { normal: 0.06, low: 0.93, over: 0.01 },
+        ),
+      },
+    }),
+  ],
 })

@@ -1,14 +1,33 @@
 /** A single-phase motor: windings, bearings, load. Down the well it comes up with the pump; in the open it is changed where it stands. */
 import { HORSEPOWER } from '#core/units'
-import { OPEN } from '../power/pieces'
-import type { NameplateField, Repair } from '../types'
+import type { Change } from '../figures'
+import type { FaultId } from '../ids'
+import { OPEN } from '../power/resistances'
+import type { Repair } from '../types'
+import { type Block, component, type ComponentEntry, point, yesNo } from './block'
 import { CAUSES } from './causes'
-import { always, amps, degrees, fault, fit, leadOhms, outcome, point, renew, seen, thing, tripTrial, voltsAt, type Block } from './rows'
+import { always, degrees, fault, repair } from './faultEntry'
+import { amps, leadOhms, seen, voltsAt } from './testEntry'
+import { tripTrial } from './trials'
 
-export const pullPump = renew('Pull the pump', 240, 'motor and pump', 'motor', 'pump')
-export const newMotor = renew('Replace the motor', 90, 'motor', 'motor')
+export const pullPump = repair({
+  id: 'pull-pump',
+  name: 'Pull the pump',
+  minutes: 240,
+  part: 'motor and pump',
+  renews: ['motor', 'pump'],
+})
+export const newMotor = repair({
+  id: 'replace-motor',
+  name: 'Replace the motor',
+  minutes: 90,
+  part: 'motor',
+  renews: ['motor'],
+})
 
-export const MOTOR_FIELDS: readonly NameplateField[] = [
+type MotorFields = NonNullable<ComponentEntry<'motor'>['fields']>
+
+export const MOTOR_FIELDS: MotorFields = [
   { id: 'power', label: 'Power', quantity: 'horsepower', range: [0.1 * HORSEPOWER, 30 * HORSEPOWER] },
   { id: 'volts', label: 'Volts', quantity: 'volts', range: [100, 600] },
   { id: 'amps', label: 'Full-load amps', quantity: 'amps', range: [0.5, 120] },
@@ -16,67 +35,301 @@ export const MOTOR_FIELDS: readonly NameplateField[] = [
   { id: 'lockedAmps', label: 'Locked-rotor amps', quantity: 'amps', range: [3, 900] },
   { id: 'codeLetter', label: 'Code letter', quantity: 'code-letter', range: [0, 17] },
 ]
-const WINDINGS: readonly NameplateField[] = [
+const WINDINGS: MotorFields = [
   { id: 'mainOhms', label: 'Main winding', quantity: 'ohms', range: [0.05, 60] },
   { id: 'startOhms', label: 'Start winding', quantity: 'ohms', range: [0.1, 150] },
 ]
 
-const seized = (repair: Repair, what: string) => [
-  fault('motor', 'seized', `${what} seized`, 0.04, always({ 'motor.seized': 1 }), { repair, causes: [CAUSES.sand, CAUSES.dry, CAUSES.age], settledBy: 'locked amps on every lead with the start circuit proven good', wears: ['age', 'sand'] }),
-  fault('motor', 'binding', `${what} binding`, 0.02, degrees(['a third over', 0.6, { 'motor.load': 1.3 }], ['two thirds over', 0.4, { 'motor.load': 1.65 }]), { effect: 'runs-weak', repair, causes: [CAUSES.sand, CAUSES.dry], settledBy: 'running amps over the nameplate maximum', wears: ['age', 'sand'] }),
+const seized = (mend: Repair, what: string) => [
+  fault({
+    id: 'motor.seized',
+    name: `${what} seized`,
+    baseRate: 0.04,
+    severities: always({ 'motor.seized': 1 }),
+    repair: mend,
+    causes: [CAUSES.sand, CAUSES.dry, CAUSES.age],
+    settledBy: 'locked amps on every lead with the start circuit proven good',
+    wears: ['age', 'sand'],
+  }),
+  fault({
+    id: 'motor.binding',
+    name: `${what} binding`,
+    baseRate: 0.02,
+    severities: degrees(
+      { name: 'a third over', share: 0.6, change: { 'motor.load': 1.3 } },
+      { name: 'two thirds over', share: 0.4, change: { 'motor.load': 1.65 } },
+    ),
+    effect: 'runs-weak',
+    repair: mend,
+    causes: [CAUSES.sand, CAUSES.dry],
+    settledBy: 'running amps over the nameplate maximum',
+    wears: ['age', 'sand'],
+  }),
 ]
 
-const windingFaults = (repair: Repair) => [
-  fault('motor', 'main-open', 'Main winding open', 0.015, always({ 'motor.mainJoint': OPEN }), { repair, causes: [CAUSES.retries, CAUSES.lowVolts, CAUSES.surge, CAUSES.age], settledBy: 'ohms across the main winding', wears: ['age'] }),
-  fault('motor', 'turn-short', 'Main winding short between turns', 0.015, degrees(['a few turns', 0.5, { 'motor.shorted': 0.03 }], ['a tenth of the turns', 0.5, { 'motor.shorted': 0.12 }]), { repair, causes: [CAUSES.retries, CAUSES.surge, CAUSES.age], settledBy: 'amps high with the winding cold; ohms across it low', wears: ['age'] }),
-  fault('motor', 'ground', 'Winding to ground', 0.03, degrees(['dead short', 0.5, { 'motor.earth': 0.6 }], ['about 2 kΩ', 0.3, { 'motor.earth': 2e3 }], ['about 80 kΩ', 0.2, { 'motor.earth': 80e3 }]), { repair, causes: [CAUSES.surge, CAUSES.age, CAUSES.retries], settledBy: 'megohms to ground with the leads off', wears: ['age'] }),
+const windingFaults = (mend: Repair) => [
+  fault({
+    id: 'motor.main-open',
+    name: 'Main winding open',
+    baseRate: 0.015,
+    severities: always({ 'motor.mainJoint': OPEN }),
+    repair: mend,
+    causes: [CAUSES.retries, CAUSES.lowVolts, CAUSES.surge, CAUSES.age],
+    settledBy: 'ohms across the main winding',
+    wears: ['age'],
+  }),
+  fault({
+    id: 'motor.turn-short',
+    name: 'Main winding short between turns',
+    baseRate: 0.015,
+    severities: degrees(
+      { name: 'a few turns', share: 0.5, change: { 'motor.shorted': 0.03 } },
+      { name: 'a tenth of the turns', share: 0.5, change: { 'motor.shorted': 0.12 } },
+    ),
+    repair: mend,
+    causes: [CAUSES.retries, CAUSES.surge, CAUSES.age],
+    settledBy: 'amps high with the winding cold; ohms across it low',
+    wears: ['age'],
+  }),
+  fault({
+    id: 'motor.ground',
+    name: 'Winding to ground',
+    baseRate: 0.03,
+    severities: degrees(
+      { name: 'dead short', share: 0.5, change: { 'motor.earth': 0.6 } },
+      { name: 'about 2 kΩ', share: 0.3, change: { 'motor.earth': 2e3 } },
+      { name: 'about 80 kΩ', share: 0.2, change: { 'motor.earth': 80e3 } },
+    ),
+    repair: mend,
+    causes: [CAUSES.surge, CAUSES.age, CAUSES.retries],
+    settledBy: 'megohms to ground with the leads off',
+    wears: ['age'],
+  }),
 ]
 
-const startOpen = (repair: Repair, gear: string) => fault('motor', 'start-open', 'Start winding open', 0.01, always({ 'motor.startJoint': OPEN }), { repair, causes: [{ because: gear, why: 'a start winding left in burns out' }, CAUSES.retries, CAUSES.age], settledBy: 'ohms across the start winding', wears: ['age'] })
+const startOpen = (mend: Repair, gear: FaultId) =>
+  fault({
+    id: 'motor.start-open',
+    name: 'Start winding open',
+    baseRate: 0.01,
+    severities: always({ 'motor.startJoint': OPEN }),
+    repair: mend,
+    causes: [{ because: gear, why: 'a start winding left in burns out' }, CAUSES.retries, CAUSES.age],
+    settledBy: 'ohms across the start winding',
+    wears: ['age'],
+  })
 
 /** Down the well; the start winding can be tried from the top only with three wires. */
 export const drownedMotor = ({ wires }: { wires: 2 | 3 }): Block => ({
-  components: [thing('motor', 'Motor', 'motor', 'power', 'down-hole', [...MOTOR_FIELDS, ...WINDINGS])],
-  faults: [...windingFaults(pullPump), ...seized(pullPump, 'Motor or pump'), ...(wires === 3 ? [startOpen(pullPump, 'box.relay-closed')] : [])],
+  components: [
+    component({
+      id: 'motor',
+      name: 'Motor',
+      glyph: 'motor',
+      lane: 'power',
+      place: 'down-hole',
+      fields: [...MOTOR_FIELDS, ...WINDINGS],
+    }),
+  ],
+  faults: [
+    ...windingFaults(pullPump),
+    ...seized(pullPump, 'Motor or pump'),
+    ...(wires === 3 ? [startOpen(pullPump, 'box.relay-closed')] : []),
+  ],
 })
 
 /** In the open, capacitor-start, often dual voltage. */
 export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: boolean, dual: boolean }): Block {
   const off = 'Leads off at the motor terminals.'
   return {
-    components: [thing('motor', 'Motor', 'motor', 'power', 'machine', [
-      ...MOTOR_FIELDS, ...WINDINGS,
-      { id: 'capLow', label: 'Start capacitor, low end', quantity: 'farads', range: [20e-6, 1000e-6] },
-      { id: 'capHigh', label: 'Start capacitor, high end', quantity: 'farads', range: [20e-6, 1200e-6] },
-      { id: 'runCapacitor', label: 'Run capacitor', quantity: 'choice', choices: ['no', 'yes'] },
-      { id: 'runMicrofarads', label: 'Run capacitor value', quantity: 'farads', range: [2e-6, 120e-6] },
-    ])],
+    components: [
+      component({
+        id: 'motor',
+        name: 'Motor',
+        glyph: 'motor',
+        lane: 'power',
+        place: 'machine',
+        fields: [
+          ...MOTOR_FIELDS,
+          ...WINDINGS,
+          { id: 'capLow', label: 'Start capacitor, low end', quantity: 'farads', range: [20e-6, 1000e-6] },
+          { id: 'capHigh', label: 'Start capacitor, high end', quantity: 'farads', range: [20e-6, 1200e-6] },
+          yesNo('runCapacitor', 'Run capacitor'),
+          { id: 'runMicrofarads', label: 'Run capacitor value', quantity: 'farads', range: [2e-6, 120e-6] },
+        ],
+      }),
+    ],
     points: [
-      point('motor', 'motor terminals', 'motor', ['motor', 'in'], 'motor in', 'terminals'),
-      point('lead', 'one motor lead', 'run', ['motor', 'in', 0], 'amps', 'black', 'hot', 'start', 'run'),
-      point('windings', 'motor leads, off', 'motor', ['motor', 'on', 'coil'], 'main', 'ins', 'megs', 'b-y'),
+      point({
+        id: 'motor',
+        name: 'motor terminals',
+        component: 'motor',
+        spot: { on: 'motor', side: 'in' },
+        aliases: ['motor in', 'terminals'],
+      }),
+      point({
+        id: 'lead',
+        name: 'one motor lead',
+        component: 'run',
+        spot: { on: 'motor', side: 'in', wire: 0 },
+        aliases: ['amps', 'black', 'hot', 'start', 'run'],
+      }),
+      point({
+        id: 'windings',
+        name: 'motor leads, off',
+        component: 'motor',
+        spot: { on: 'motor', side: 'on', part: 'coil' },
+        aliases: ['main', 'ins', 'megs', 'b-y'],
+      }),
     ],
     faults: [
-      ...windingFaults(newMotor), ...seized(newMotor, what), startOpen(newMotor, 'motor.centrifugal-closed'),
-      ...(dual ? [fault('motor', 'wrong-tap', 'Motor tapped for the wrong voltage', 0.012, always({ 'motor.turns': neutral ? 1.9 : 0.5 }), { repair: fit('Set the voltage links', 20), causes: [], settledBy: 'the links inside the cover against the supply' })] : []),
+      ...windingFaults(newMotor),
+      ...seized(newMotor, what),
+      startOpen(newMotor, 'motor.centrifugal-closed'),
+      ...(dual
+        ? [
+            fault({
+              id: 'motor.wrong-tap',
+              name: 'Motor tapped for the wrong voltage',
+              baseRate: 0.012,
+              severities: always({ 'motor.turns': neutral ? 1.9 : 0.5 }),
+              repair: repair({
+                id: 'set-voltage-links',
+                name: 'Set the voltage links',
+                minutes: 20,
+              }),
+              causes: [],
+              settledBy: 'the links inside the cover against the supply',
+            }),
+          ]
+        : []),
     ],
     tests: [
-      ...voltsAt('motor', 'at the motor terminals', ['x1', 'x2'], 'utilisation', neutral),
-      amps('black.start', 'lead', 'Clamp one lead at the start', ['start', 'starting', 'inrush'], 'black lead', 'starting', 'Clamp one lead, inrush hold, and let it call.', { proves: true }),
-      amps('black.run', 'lead', 'Clamp one lead three seconds in', ['run', 'running', 'held', 'holds', 'stays'], 'black lead', 'running', 'Clamp one lead; read it three seconds after it calls.', { band: 'running-amps', proves: true }),
-      leadOhms('leads.by', 'windings', 'Ohms across the main winding', ['main', 'b-y', 'main winding'], 'black.m', 'yellow.m', 8, `${off} Across the main winding.`, { variant: 'by' }),
-      leadOhms('leads.ry', 'windings', 'Ohms across the start winding', ['start', 'r-y', 'start winding'], 'red.m', 'yellow.m', 8, `${off} Across the start winding, its capacitor bled and off.`, { variant: 'ry', need: 'discharged' }),
-      leadOhms('leads.ground', 'windings', 'Megohms, winding to frame', ['g', 'ground', 'earth', 'ins', 'megs', 'frame'], 'black.m', '0', 6, `${off} Winding to bare frame.`, { variant: 'ground', proves: true }),
-      tripTrial('trip-motor-off', 'motor', 'Motor leads off: does it still trip?', ['trips motor off', 'motor off'], ['Dead: motor leads off, apart and safe.', 'Stand clear and reset the breaker once.'], ['start.', 'cable.', 'motor.'], ['cable.black', 'cable.yellow']),
-      seen({
-        id: 'motor-look', point: 'motor', title: 'Look and smell at the motor', words: ['motor', 'smells'], minutes: 0.7, steps: ['Heat, smell of varnish, oil, water inside, sound of the bearings.'],
-        outcomes: [outcome('sound', 'looks sound', 'sound', 'good', 'ok'), outcome('burnt', 'smells burnt', 'burnt', 'varnish'), outcome('wet', 'wet or flooded', 'flooded'), outcome('rumbles', 'bearings rumble', 'noisy', 'screams')], usual: [0.84, 0.06, 0.03, 0.07],
-        given: { 'motor.turn-short': [0.2, 0.76, 0.02, 0.02], 'motor.ground': [0.35, 0.4, 0.2, 0.05], 'motor.main-open': [0.35, 0.6, 0.03, 0.02], 'motor.binding': [0.25, 0.07, 0.03, 0.65], 'motor.wrong-tap': [0.55, 0.4, 0.02, 0.03], 'motor.start-open': [0.5, 0.45, 0.02, 0.03] },
+      ...voltsAt({
+        point: 'motor',
+        where: 'at the motor terminals',
+        legs: ['x1', 'x2'],
+        band: 'utilisation',
+        neutral,
       }),
-      ...(dual ? [seen({ id: 'links', point: 'motor', title: 'Look at the voltage links', words: ['links', 'tap'], minutes: 4, need: 'proven-dead', steps: ['Cover off, dead: links or wires as drawn for the volts of this supply?'], outcomes: [outcome('right', 'right for the supply', 'good'), outcome('wrong', 'for the other voltage')], usual: [0.985, 0.015], given: { 'motor.wrong-tap': [0.02, 0.98] } })] : []),
+      amps({
+        id: 'black.start',
+        point: 'lead',
+        title: 'Clamp one lead at the start',
+        words: ['start', 'starting', 'inrush'],
+        conductor: 'black lead',
+        condition: 'starting',
+        steps: ['Clamp one lead, inrush hold, and let it call.'],
+        proves: true,
+      }),
+      amps({
+        id: 'black.run',
+        point: 'lead',
+        title: 'Clamp one lead three seconds in',
+        words: ['run', 'running', 'held', 'holds', 'stays'],
+        conductor: 'black lead',
+        condition: 'running',
+        steps: ['Clamp one lead; read it three seconds after it calls.'],
+        band: 'running-amps',
+        proves: true,
+      }),
+      leadOhms({
+        id: 'leads.by',
+        point: 'windings',
+        title: 'Ohms across the main winding',
+        words: ['main', 'b-y', 'main winding'],
+        between: ['black.m', 'yellow.m'],
+        minutes: 8,
+        steps: [`${off} Across the main winding.`],
+        variant: 'by',
+      }),
+      leadOhms({
+        id: 'leads.ry',
+        point: 'windings',
+        title: 'Ohms across the start winding',
+        words: ['start', 'r-y', 'start winding'],
+        between: ['red.m', 'yellow.m'],
+        minutes: 8,
+        steps: [`${off} Across the start winding, its capacitor bled and off.`],
+        variant: 'ry',
+        need: 'discharged',
+      }),
+      leadOhms({
+        id: 'leads.ground',
+        point: 'windings',
+        title: 'Megohms, winding to frame',
+        words: ['g', 'ground', 'earth', 'ins', 'megs', 'frame'],
+        between: ['black.m', '0'],
+        minutes: 6,
+        steps: [`${off} Winding to bare frame.`],
+        variant: 'ground',
+        proves: true,
+      }),
+      tripTrial({
+        id: 'trip-motor-off',
+        point: 'motor',
+        title: 'Motor leads off: does it still trip?',
+        words: ['trips motor off', 'motor off'],
+        steps: ['Dead: motor leads off, apart and safe.', 'Stand clear and reset the breaker once.'],
+        away: ['start', 'cable', 'motor'],
+        opens: ['cable.black', 'cable.yellow'],
+      }),
+      seen({
+        id: 'motor-look',
+        point: 'motor',
+        title: 'Look and smell at the motor',
+        words: ['motor', 'smells'],
+        minutes: 0.7,
+        steps: ['Heat, smell of varnish, oil, water inside, sound of the bearings.'],
+        outcomes: {
+          sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
+          burnt: { label: 'smells burnt', words: ['burnt', 'varnish'] },
+          wet: { label: 'wet or flooded', words: ['flooded'] },
+          rumbles: { label: 'bearings rumble', words: ['noisy', 'screams'] },
+        },
+        usual: { sound: 0.84, burnt: 0.06, wet: 0.03, rumbles: 0.07 },
+        chancesByFault: {
+          'motor.turn-short': { sound: 0.2, burnt: 0.76, wet: 0.02, rumbles: 0.02 },
+          'motor.ground': { sound: 0.35, burnt: 0.4, wet: 0.2, rumbles: 0.05 },
+          'motor.main-open': { sound: 0.35, burnt: 0.6, wet: 0.03, rumbles: 0.02 },
+          'motor.binding': { sound: 0.25, burnt: 0.07, wet: 0.03, rumbles: 0.65 },
+          'motor.wrong-tap': { sound: 0.55, burnt: 0.4, wet: 0.02, rumbles: 0.03 },
+          'motor.start-open': { sound: 0.5, burnt: 0.45, wet: 0.02, rumbles: 0.03 },
+        },
+      }),
+      ...(dual
+        ? [
+            seen({
+              id: 'links',
+              point: 'motor',
+              title: 'Look at the voltage links',
+              words: ['links', 'tap'],
+              minutes: 4,
+              need: 'proven-dead',
+              steps: ['Cover off, dead: links or wires as drawn for the volts of this supply?'],
+              outcomes: {
+                right: { label: 'right for the supply', words: ['good'] },
+                wrong: { label: 'for the other voltage' },
+              },
+              usual: { right: 0.985, wrong: 0.015 },
+              chancesByFault: {
+                'motor.wrong-tap': { right: 0.02, wrong: 0.98 },
+              },
+            }),
+          ]
+        : []),
     ],
   }
 }
 
 /** Healthy figures of any single-phase motor. */
-export const motorFigures = (load = 0.9): Record<string, number> => ({ 'motor.turns': 1, 'motor.shorted': 0, 'motor.mainJoint': 0, 'motor.startJoint': 0, 'motor.earth': 50e6, 'motor.seized': 0, 'motor.load': load, 'motor.startLoad': 0 })
+export const motorFigures = (load = 0.9): Change => ({
+  'motor.turns': 1,
+  'motor.shorted': 0,
+  'motor.mainJoint': 0,
+  'motor.startJoint': 0,
+  'motor.earth': 50e6,
+  'motor.seized': 0,
+  'motor.load': load,
+  'motor.startLoad': 0,
+})

@@ -1,79 +1,610 @@
 /** A magnetic starter: contactor, overload relay and the pilot circuit that calls it. */
+import { only, POLES, poles, type Change, type Pole } from '../figures'
 import { coldCoil } from '../power/pilot'
-import { CLOSED, OPEN, poleNumbers, poles } from '../power/pieces'
-import { CAUSES } from './causes'
-import { always, degrees, fault, fit, JUMPER, outcome, partOhms, point, row, seen, swapTrial, thing, tripTrial, volts, voltsAt, voltsThree, type Block } from './rows'
+import { CLOSED, OPEN } from '../power/resistances'
+import { type Block, component, point, yesNo } from './block'
+import { CAUSES, note } from './causes'
+import { JUMPER } from './cautions'
+import { always, degrees, fault, repair } from './faultEntry'
+import { partOhms, seen, volts, voltsAt, voltsThree } from './testEntry'
+import { swapTrial, tripTrial } from './trials'
 
-export interface StarterOptions { readonly phases: 1 | 3, readonly transformer: boolean, readonly float: boolean, readonly neutral?: boolean }
+export interface StarterOptions {
+  readonly phases: 1 | 3
+  readonly transformer: boolean
+  readonly float: boolean
+  readonly neutral?: boolean
+}
 
-const newContacts = fit('Replace contacts or contactor', 50, 'contact kit')
+const newContacts = repair({
+  id: 'replace-contacts-or-contactor',
+  name: 'Replace contacts or contactor',
+  minutes: 50,
+  part: 'contact kit',
+})
 
 export function starter(o: StarterOptions): Block {
   const n = o.phases === 3 ? 3 : 2
-  const pole = (i: number, change: (i: number) => Record<string, number>) => [`pole ${i}`, 1 / n, change(i)] as const
+  const lines = POLES.slice(0, n)
+  const eachPole = (change: (pole: Pole) => Change) =>
+    degrees(...lines.map(pole => ({ name: `pole ${pole}`, share: 1 / n, change: change(pole) })))
   return {
     components: [
-      thing('starter', 'Starter', 'starter', 'power', 'switch', [
-        { id: 'overloadAmps', label: 'Overload setting', quantity: 'amps', range: [0.5, 150] },
-        { id: 'coilVolts', label: 'Coil volts', quantity: 'volts', range: [12, 600] },
-        { id: 'control', label: 'Control supply', quantity: 'choice', choices: ['line volts', 'transformer'] },
-        ...(o.phases === 3 || o.float ? [{ id: 'float', label: 'Float or low-level contact', quantity: 'choice', choices: ['no', 'yes'] } as const] : []),
-      ]),
-      ...(o.transformer ? [thing('transformer', 'Control transformer', 'transformer', 'power', 'switch')] : []),
-      ...(o.float ? [thing('float', 'Low-level float', 'float-switch', 'power', 'tank')] : []),
+      component({
+        id: 'starter',
+        name: 'Starter',
+        glyph: 'starter',
+        lane: 'power',
+        place: 'switch',
+        fields: [
+          { id: 'overloadAmps', label: 'Overload setting', quantity: 'amps', range: [0.5, 150] },
+          { id: 'coilVolts', label: 'Coil volts', quantity: 'volts', range: [12, 600] },
+          { id: 'control', label: 'Control supply', quantity: 'choice', choices: ['line volts', 'transformer'] },
+          ...(o.phases === 3 || o.float
+            ? [
+                yesNo('float', 'Float or low-level contact'),
+              ]
+            : []),
+        ],
+      }),
+      ...(o.transformer
+        ? [
+            component({
+              id: 'transformer',
+              name: 'Control transformer',
+              glyph: 'transformer',
+              lane: 'power',
+              place: 'switch',
+            }),
+          ]
+        : []),
+      ...(o.float
+        ? [
+            component({
+              id: 'float',
+              name: 'Low-level float',
+              glyph: 'float-switch',
+              lane: 'power',
+              place: 'tank',
+            }),
+          ]
+        : []),
     ],
     points: [
-      point('load', 'starter load', 'starter', ['starter', 'out'], 'load', 'starter out', 'overload out'),
-      point('contacts', 'starter contacts', 'starter', ['starter', 'on', 'poles'], 'pole', 'contact drop'),
-      point('control', 'control supply', o.transformer ? 'transformer' : 'starter', [o.transformer ? 'transformer' : 'starter', 'on', 'control'], 'control', 'transformer'),
-      point('aux', 'behind the overload contact', 'starter', ['starter', 'on', 'aux'], 'overload contact', 'aux'),
-      point('coil', 'coil', 'starter', ['starter', 'on', 'coil'], 'a1-a2', 'holding coil'),
+      point({
+        id: 'load',
+        name: 'starter load',
+        component: 'starter',
+        spot: { on: 'starter', side: 'out' },
+        aliases: ['load', 'starter out', 'overload out'],
+      }),
+      point({
+        id: 'contacts',
+        name: 'starter contacts',
+        component: 'starter',
+        spot: { on: 'starter', side: 'on', part: 'poles' },
+        aliases: ['pole', 'contact drop'],
+      }),
+      point({
+        id: 'control',
+        name: 'control supply',
+        component: o.transformer ? 'transformer' : 'starter',
+        spot: { on: o.transformer ? 'transformer' : 'starter', side: 'on', part: 'control' },
+        aliases: ['control', 'transformer'],
+      }),
+      point({
+        id: 'aux',
+        name: 'behind the overload contact',
+        component: 'starter',
+        spot: { on: 'starter', side: 'on', part: 'aux' },
+        aliases: ['overload contact', 'aux'],
+      }),
+      point({
+        id: 'coil',
+        name: 'coil',
+        component: 'starter',
+        spot: { on: 'starter', side: 'on', part: 'coil' },
+        aliases: ['a1-a2', 'holding coil'],
+      }),
     ],
     faults: [
-      fault('starter', 'contact-burnt', 'Starter contact burnt', 0.05, degrees(...poleNumbers(n).map(i => pole(i, k => ({ [`starter.${k}`]: 4 })))), { repair: newContacts, causes: [CAUSES.rapidCycling, { because: 'chattered', why: 'a chattering coil burns its contacts' }, CAUSES.age], settledBy: 'volts across each closed contact while it carries the motor', wears: ['starts', 'age'] }),
-      fault('starter', 'contact-open', 'Starter contact not making', 0.025, degrees(...poleNumbers(n).map(i => pole(i, k => ({ [`starter.${k}`]: OPEN })))), { repair: newContacts, causes: [CAUSES.rapidCycling, CAUSES.damp, CAUSES.age], settledBy: 'volts on its load side, contact by contact', wears: ['starts', 'damp'] }),
-      fault('starter', 'welded', 'Starter contacts welded', 0.015, always(poles('starter.rest', n, CLOSED)), { repair: newContacts, causes: [CAUSES.rapidCycling, CAUSES.surge], settledBy: 'volts on its load side with the coil out', effect: 'runs-on', wears: ['starts'] }),
-      fault('starter', 'coil-open', 'Coil open', 0.035, always({ 'coil.joint': OPEN, 'coil.cold': OPEN }), { repair: fit('Replace the coil', 30, 'coil'), causes: [CAUSES.age, CAUSES.surge, CAUSES.hot], settledBy: 'ohms across the coil, one lead off', wears: ['age'] }),
-      fault('starter', 'coil-wrong', 'Coil of the wrong voltage', 0.008, degrees(['for twice the volts', 0.7, h => ({ 'coil.rated': h['coil.rated']! * 2, 'coil.cold': h['coil.cold']! * 4 })], ['for half the volts, burnt', 0.3, { 'coil.joint': OPEN, 'coil.cold': OPEN }]), { repair: fit('Fit the coil for the control voltage', 30, 'coil'), causes: [], settledBy: 'the figure on the coil against the control volts' }),
-      fault('starter', 'overload-tripped', 'Overload relay tripped', 0.06, always({ 'pilot.overload': OPEN }), { repair: fit('Find why, then reset the overload relay', 5), causes: [{ because: 'motor.binding', why: 'an overloaded motor trips it' }, { because: 'motor.seized', why: 'a locked motor trips it' }, { because: 'supply.leg-lost', why: 'single-phasing trips it' }, { because: 'starter.contact-open', why: 'single-phasing trips it' }, { because: 'starter.overload-set', why: 'set under the motor’s amps it trips for nothing' }, CAUSES.lowVolts], settledBy: 'the reset button: out or in', heals: true }),
-      fault('starter', 'overload-set', 'Overload relay set wrong', 0.02, always({ 'heater.trip': 0.7 }), { repair: fit('Set the overload to the nameplate', 5), causes: [], settledBy: 'its dial against the nameplate amps' }),
-      fault('starter', 'overload-contact', 'Overload’s contact dirty or broken', 0.015, degrees(['open though reset', 0.6, { 'pilot.overload': OPEN }], ['500 Ω', 0.4, { 'pilot.overload': 500 }]), { repair: fit('Replace the overload relay', 35, 'overload relay'), causes: [CAUSES.damp, CAUSES.age], settledBy: 'volts behind it with the button in', wears: ['damp', 'age'] }),
-      fault('starter', 'heater-open', 'Overload heater burnt open', 0.01, degrees(...poleNumbers(n).map(i => pole(i, k => ({ [`heater.${k}`]: OPEN })))), { repair: fit('Replace the overload relay', 35, 'overload relay'), causes: [CAUSES.surge, { because: 'motor.ground', why: 'a short burns the heater' }], settledBy: 'volts ahead of it against behind it' }),
-      fault('starter', 'control-fuse', 'Control fuse blown', 0.03, always({ 'pilot.fuse': OPEN }), { repair: fit('Find why, then replace the control fuse', 10, 'control fuse'), causes: [CAUSES.surge, { because: 'starter.coil-wrong', why: 'a wrong or shorted coil blows it' }], settledBy: 'volts on both sides of the fuse' }),
-      fault('starter', 'control-wire', 'Control wire loose or broken', 0.02, degrees(['open', 0.6, { [o.float ? 'pilot.float' : 'pilot.wire']: OPEN }], ['400 Ω', 0.4, { [o.float ? 'pilot.float' : 'pilot.wire']: 400 }]), { repair: fit('Remake the control wire', 20, 'terminals'), causes: [CAUSES.loose, CAUSES.vibration], settledBy: 'volts along the control circuit up to the coil' }),
-      ...(o.transformer ? [fault('transformer', 'dead', 'Control transformer dead', 0.02, degrees(['primary', 0.6, { 'transformer.primary': 1e9 }], ['secondary', 0.4, { 'transformer.secondary': 1e9 }]), { repair: fit('Replace the control transformer', 40, 'control transformer'), causes: [CAUSES.surge, CAUSES.age, CAUSES.hot], settledBy: 'volts into it against volts out of it', wears: ['age'] })] : []),
-      ...(o.float ? [fault('float', 'stuck-open', 'Low-level float stuck or its contact open', 0.03, always({ 'pilot.float': OPEN }), { repair: fit('Free or replace the float', 40, 'float switch'), causes: [CAUSES.damp, CAUSES.age], settledBy: 'lift it by hand with the level up', wears: ['damp'] })] : []),
+      fault({
+        id: 'starter.contact-burnt',
+        name: 'Starter contact burnt',
+        baseRate: 0.05,
+        severities: eachPole(pole => only(`starter.${pole}`, 4)),
+        repair: newContacts,
+        causes: [
+          CAUSES.rapidCycling,
+          { because: 'chattered', why: 'a chattering coil burns its contacts' },
+          CAUSES.age,
+        ],
+        settledBy: 'volts across each closed contact while it carries the motor',
+        wears: ['starts', 'age'],
+      }),
+      fault({
+        id: 'starter.contact-open',
+        name: 'Starter contact not making',
+        baseRate: 0.025,
+        severities: eachPole(pole => only(`starter.${pole}`, OPEN)),
+        repair: newContacts,
+        causes: [CAUSES.rapidCycling, CAUSES.damp, CAUSES.age],
+        settledBy: 'volts on its load side, contact by contact',
+        wears: ['starts', 'damp'],
+      }),
+      fault({
+        id: 'starter.welded',
+        name: 'Starter contacts welded',
+        baseRate: 0.015,
+        severities: always(poles('starter.rest', n, CLOSED)),
+        repair: newContacts,
+        causes: [CAUSES.rapidCycling, CAUSES.surge],
+        settledBy: 'volts on its load side with the coil out',
+        effect: 'runs-on',
+        wears: ['starts'],
+      }),
+      fault({
+        id: 'starter.coil-open',
+        name: 'Coil open',
+        baseRate: 0.035,
+        severities: always({ 'coil.joint': OPEN, 'coil.cold': OPEN }),
+        repair: repair({
+          id: 'replace-coil',
+          name: 'Replace the coil',
+          minutes: 30,
+          part: 'coil',
+        }),
+        causes: [CAUSES.age, CAUSES.surge, CAUSES.hot],
+        settledBy: 'ohms across the coil, one lead off',
+        wears: ['age'],
+      }),
+      fault({
+        id: 'starter.coil-wrong',
+        name: 'Coil of the wrong voltage',
+        baseRate: 0.008,
+        severities: degrees(
+          {
+            name: 'for twice the volts',
+            share: 0.7,
+            change: h => ({ 'coil.rated': h['coil.rated'] * 2, 'coil.cold': h['coil.cold'] * 4 }),
+          },
+          { name: 'for half the volts, burnt', share: 0.3, change: { 'coil.joint': OPEN, 'coil.cold': OPEN } },
+        ),
+        repair: repair({
+          id: 'fit-coil-for-control-voltage',
+          name: 'Fit the coil for the control voltage',
+          minutes: 30,
+          part: 'coil',
+        }),
+        causes: [],
+        settledBy: 'the figure on the coil against the control volts',
+      }),
+      fault({
+        id: 'starter.overload-tripped',
+        name: 'Overload relay tripped',
+        baseRate: 0.06,
+        severities: always({ 'pilot.overload': OPEN }),
+        repair: repair({
+          id: 'find-why-then-reset-overload-relay',
+          name: 'Find why, then reset the overload relay',
+          minutes: 5,
+        }),
+        causes: [
+          { because: 'motor.binding', why: 'an overloaded motor trips it' },
+          { because: 'motor.seized', why: 'a locked motor trips it' },
+          { because: 'supply.leg-lost', why: 'single-phasing trips it' },
+          { because: 'starter.contact-open', why: 'single-phasing trips it' },
+          { because: 'starter.overload-set', why: 'set under the motor’s amps it trips for nothing' },
+          CAUSES.lowVolts,
+        ],
+        settledBy: 'the reset button: out or in',
+        heals: true,
+      }),
+      fault({
+        id: 'starter.overload-set',
+        name: 'Overload relay set wrong',
+        baseRate: 0.02,
+        severities: always({ 'heater.trip': 0.7 }),
+        repair: repair({
+          id: 'set-overload-to-nameplate',
+          name: 'Set the overload to the nameplate',
+          minutes: 5,
+        }),
+        causes: [],
+        settledBy: 'its dial against the nameplate amps',
+      }),
+      fault({
+        id: 'starter.overload-contact',
+        name: 'Overload’s contact dirty or broken',
+        baseRate: 0.015,
+        severities: degrees(
+          { name: 'open though reset', share: 0.6, change: { 'pilot.overload': OPEN } },
+          { name: '500 Ω', share: 0.4, change: { 'pilot.overload': 500 } },
+        ),
+        repair: repair({
+          id: 'replace-overload-relay',
+          name: 'Replace the overload relay',
+          minutes: 35,
+          part: 'overload relay',
+        }),
+        causes: [CAUSES.damp, CAUSES.age],
+        settledBy: 'volts behind it with the button in',
+        wears: ['damp', 'age'],
+      }),
+      fault({
+        id: 'starter.heater-open',
+        name: 'Overload heater burnt open',
+        baseRate: 0.01,
+        severities: eachPole(pole => only(`heater.${pole}`, OPEN)),
+        repair: repair({
+          id: 'replace-overload-relay',
+          name: 'Replace the overload relay',
+          minutes: 35,
+          part: 'overload relay',
+        }),
+        causes: [CAUSES.surge, { because: 'motor.ground', why: 'a short burns the heater' }],
+        settledBy: 'volts ahead of it against behind it',
+      }),
+      fault({
+        id: 'starter.control-fuse',
+        name: 'Control fuse blown',
+        baseRate: 0.03,
+        severities: always({ 'pilot.fuse': OPEN }),
+        repair: repair({
+          id: 'find-why-then-replace-control-fuse',
+          name: 'Find why, then replace the control fuse',
+          minutes: 10,
+          part: 'control fuse',
+        }),
+        causes: [CAUSES.surge, { because: 'starter.coil-wrong', why: 'a wrong or shorted coil blows it' }],
+        settledBy: 'volts on both sides of the fuse',
+      }),
+      fault({
+        id: 'starter.control-wire',
+        name: 'Control wire loose or broken',
+        baseRate: 0.02,
+        severities: degrees(
+          { name: 'open', share: 0.6, change: only(o.float ? 'pilot.float' : 'pilot.wire', OPEN) },
+          { name: '400 Ω', share: 0.4, change: only(o.float ? 'pilot.float' : 'pilot.wire', 400) },
+        ),
+        repair: repair({
+          id: 'remake-control-wire',
+          name: 'Remake the control wire',
+          minutes: 20,
+          part: 'terminals',
+        }),
+        causes: [CAUSES.loose, CAUSES.vibration],
+        settledBy: 'volts along the control circuit up to the coil',
+      }),
+      ...(o.transformer
+        ? [
+            fault({
+              id: 'transformer.dead',
+              name: 'Control transformer dead',
+              baseRate: 0.02,
+              severities: degrees(
+                { name: 'primary', share: 0.6, change: { 'transformer.primary': 1e9 } },
+                { name: 'secondary', share: 0.4, change: { 'transformer.secondary': 1e9 } },
+              ),
+              repair: repair({
+                id: 'replace-control-transformer',
+                name: 'Replace the control transformer',
+                minutes: 40,
+                part: 'control transformer',
+              }),
+              causes: [CAUSES.surge, CAUSES.age, CAUSES.hot],
+              settledBy: 'volts into it against volts out of it',
+              wears: ['age'],
+            }),
+          ]
+        : []),
+      ...(o.float
+        ? [
+            fault({
+              id: 'float.stuck-open',
+              name: 'Low-level float stuck or its contact open',
+              baseRate: 0.03,
+              severities: always({ 'pilot.float': OPEN }),
+              repair: repair({
+                id: 'free-or-replace-float',
+                name: 'Free or replace the float',
+                minutes: 40,
+                part: 'float switch',
+              }),
+              causes: [CAUSES.damp, CAUSES.age],
+              settledBy: 'lift it by hand with the level up',
+              wears: ['damp'],
+            }),
+          ]
+        : []),
     ],
     tests: [
-      ...(o.phases === 3 ? voltsThree('load', 'on the starter load side', 'd') : voltsAt('load', 'on the starter load side', ['d1', 'd2'], 'utilisation', o.neutral)),
-      ...poleNumbers(n).map(i => volts(`pole${i}.drop`, 'contacts', `Volts across contact ${i}, pulled in`, [String(i), `p${i}`], `l${i}`, `c${i}`, { condition: 'running', meter: 'V AC, lowest range', steps: [`Line to load of contact ${i} while it carries the motor.`], variant: String(i), band: 'contact-drop', minutes: 1, proves: true, probe: { ask: 'volts', a: `l${i}`, b: `c${i}`, scenario: 'running', drop: true } })),
-      volts('load.idle', 'load', 'Volts on the load side with the coil out', ['idle', 'rest', 'coil out'], 'd1', 'd2', { scenario: 'idle', band: 'dead' }),
-      volts('control.volts', 'control', 'Control supply volts', [], 'q', 'q0', { band: 'coil' }),
-      volts('aux.volts', 'aux', 'Volts behind the overload contact, to the coil’s return', [], 'qo', 'q0', { band: 'coil' }),
-      volts('pilot.volts', 'pilot', 'Volts behind the pressure switch, to the coil’s return', [], 'qs', 'q0', { band: 'coil' }),
-      volts('coil.volts', 'coil', 'Volts across the coil, calling', [], 'qc', 'q0', { band: 'coil' }),
-      row({ id: 'coil.ohms', point: 'coil', title: 'Ohms across the coil, one lead off', words: [], condition: 'dead', quantity: 'ohms', minutes: 3, meter: 'Ω', need: 'proven-dead', steps: ['One coil lead off; across the coil.'], probe: { ask: 'part', figure: 'coil.cold', spread: 0.5 }, band: 'model' }),
-      partOhms('aux.ohms', 'aux', 'Ohms across the overload’s contact, reset', [], 'pilot.overload', 2.5, 'One control wire off; button pushed in.', { probe: { ask: 'part', figure: 'pilot.overload', cold: true } }),
-      ...poleNumbers(n).map(i => partOhms(`heater${i}.ohms`, 'load', `Ohms across heater ${i}`, [`heater ${i}`, `h${i}`], `heater.${i}`, 2.5, `Across heater ${i}, dead.`, { variant: `h${i}` })),
-      seen({ id: 'coil-heard', point: 'coil', title: 'Listen to the contactor as it calls', words: ['contactor', 'coil sound', 'starter'], steps: ['Does it pull in firmly, chatter, or do nothing?'], outcomes: [outcome('pulls', 'pulls in', 'in', 'clunks'), outcome('chatters', 'chatters, buzzes', 'buzzes'), outcome('nothing', 'nothing', 'silent', 'dead')], usual: [0.7, 0.05, 0.25], given: { 'effect:runs': [0.97, 0.02, 0.01], 'effect:groans': [0.95, 0.04, 0.01], 'effect:trips-overload': [0.95, 0.03, 0.02], 'effect:trips-breaker': [0.9, 0.04, 0.06], 'effect:chatters': [0.03, 0.94, 0.03], 'effect:silent': [0.08, 0.03, 0.89], 'effect:runs-on': [0.9, 0.02, 0.08], 'effect:runs-weak': [0.97, 0.02, 0.01], 'effect:runs-dry': [0.97, 0.02, 0.01], 'effect:rapid-cycles': [0.97, 0.02, 0.01], 'effect:surges': [0.97, 0.02, 0.01], 'effect:cuts-off': [0.97, 0.02, 0.01], 'effect:starts-alone': [0.97, 0.02, 0.01] } }),
-      seen({ id: 'coil-figure', point: 'coil', title: 'Read the volts printed on the coil', words: ['coil figure', 'coil printed'], minutes: 1.5, need: 'proven-dead', steps: ['Dead: the figure on the coil against the control volts.'], outcomes: [outcome('right', 'right for the control volts', 'matches'), outcome('wrong', 'for other volts')], usual: [0.985, 0.015], given: { 'starter.coil-wrong': [0.02, 0.98] } }),
-      seen({ id: 'reset', point: 'aux', title: 'Look at the overload’s reset button', words: ['reset', 'button', 'overload'], steps: ['Tripped stands out; its dial against the nameplate amps.'], outcomes: [outcome('in', 'in, dial right', 'set', 'holds'), outcome('tripped', 'tripped', 'out', 'lets go'), outcome('dial', 'dial under the nameplate', 'set low')], usual: [0.9, 0.08, 0.02], given: { 'starter.overload-tripped': [0.03, 0.95, 0.02], 'starter.overload-set': [0.03, 0.2, 0.77], 'effect:groans': [0.35, 0.63, 0.02], 'effect:trips-overload': [0.25, 0.73, 0.02] } }),
-      seen({ id: 'starter-look', point: 'contacts', title: 'Look at the starter’s contacts', words: ['contacts', 'starter contacts'], minutes: 4, need: 'proven-dead', steps: ['Dead; arc cover off. Each pair: bright, pitted, burnt away, welded, insects?'], outcomes: [outcome('good', 'good', 'bright', 'clean'), outcome('burnt', 'burnt', 'burned', 'pitted'), outcome('welded', 'welded', 'stuck'), outcome('insects', 'insects or dirt', 'ants')], usual: [0.85, 0.12, 0.01, 0.02], given: { 'starter.contact-burnt': [0.04, 0.93, 0.01, 0.02], 'starter.contact-open': [0.1, 0.45, 0.01, 0.44], 'starter.welded': [0.03, 0.2, 0.76, 0.01] } }),
-      seen({ id: 'fuse-look', point: 'control', title: 'Take out and test the control fuse', words: ['fuse', 'control fuse'], minutes: 2.5, need: 'proven-dead', steps: ['Dead. Out of its holder, ohms across it.'], outcomes: [outcome('whole', 'whole', 'good'), outcome('blown', 'blown', 'open')], usual: [0.97, 0.03], given: { 'starter.control-fuse': [0.01, 0.99] } }),
-      swapTrial({ id: 'bypass', point: 'pilot', title: 'Bridge the pressure switch in the control circuit', words: ['bridged', 'bypass', 'jumpered'], need: 'proven-dead', minutes: 6, risk: 2, steps: ['Dead: rated lead across the pilot contact, clipped on. Energise, hand on the disconnect, eyes on the gauge.'], cautions: [JUMPER] }, ['pilot.switch']),
-      tripTrial('trip-load-off', 'load', 'Motor leads off at the starter: does it still trip?', ['trips load off', 'load wires off'], ['Dead: leads off the overload’s load side, apart and safe.', 'Stand clear and reset the breaker once.'], ['start.', 'cable.', 'motor.', 'run.'], o.phases === 3 ? ['cable.1', 'cable.2', 'cable.3'] : ['cable.black', 'cable.yellow']),
-      ...(o.float ? [seen({ id: 'float-look', point: 'coil', title: 'Lift the low-level float by hand', words: ['float'], minutes: 4, steps: ['Lift it: does the contactor call?'], outcomes: [outcome('calls', 'calls', 'works', 'good'), outcome('dead', 'does nothing', 'stuck')], usual: [0.96, 0.04], given: { 'float.stuck-open': [0.04, 0.96] } })] : []),
+      ...(o.phases === 3
+        ? voltsThree({
+            point: 'load',
+            where: 'on the starter load side',
+            node: 'd',
+          })
+        : voltsAt({
+            point: 'load',
+            where: 'on the starter load side',
+            legs: ['d1', 'd2'],
+            band: 'utilisation',
+            neutral: o.neutral,
+          })),
+      ...lines.map(i =>
+        volts({
+          id: `pole${i}.drop`,
+          point: 'contacts',
+          title: `Volts across contact ${i}, pulled in`,
+          words: [String(i), `p${i}`],
+          between: [`l${i}`, `c${i}`],
+          condition: 'running',
+          meter: 'V AC, lowest range',
+          steps: [`Line to load of contact ${i} while it carries the motor.`],
+          variant: String(i),
+          band: 'contact-drop',
+          minutes: 1,
+          proves: true,
+          drop: true,
+        }),
+      ),
+      volts({
+        id: 'load.idle',
+        point: 'load',
+        title: 'Volts on the load side with the coil out',
+        words: ['idle', 'rest', 'coil out'],
+        between: ['d1', 'd2'],
+        scenario: 'idle',
+        band: 'dead',
+      }),
+      volts({
+        id: 'control.volts',
+        point: 'control',
+        title: 'Control supply volts',
+        words: [],
+        between: ['q', 'q0'],
+        band: 'coil',
+      }),
+      volts({
+        id: 'aux.volts',
+        point: 'aux',
+        title: 'Volts behind the overload contact, to the coil’s return',
+        words: [],
+        between: ['qo', 'q0'],
+        band: 'coil',
+      }),
+      volts({
+        id: 'pilot.volts',
+        point: 'pilot',
+        title: 'Volts behind the pressure switch, to the coil’s return',
+        words: [],
+        between: ['qs', 'q0'],
+        band: 'coil',
+      }),
+      volts({
+        id: 'coil.volts',
+        point: 'coil',
+        title: 'Volts across the coil, calling',
+        words: [],
+        between: ['qc', 'q0'],
+        band: 'coil',
+      }),
+      partOhms({
+        id: 'coil.ohms',
+        point: 'coil',
+        title: 'Ohms across the coil, one lead off',
+        words: [],
+        figure: 'coil.cold',
+        spread: 0.5,
+        minutes: 3,
+        steps: ['One coil lead off; across the coil.'],
+        band: 'model',
+      }),
+      partOhms({
+        id: 'aux.ohms',
+        point: 'aux',
+        title: 'Ohms across the overload’s contact, reset',
+        words: [],
+        figure: 'pilot.overload',
+        minutes: 2.5,
+        steps: ['One control wire off; button pushed in.'],
+        cold: true,
+      }),
+      ...lines.map(i =>
+        partOhms({
+          id: `heater${i}.ohms`,
+          point: 'load',
+          title: `Ohms across heater ${i}`,
+          words: [`heater ${i}`, `h${i}`],
+          figure: `heater.${i}`,
+          minutes: 2.5,
+          steps: [`Across heater ${i}, dead.`],
+          variant: `h${i}`,
+        }),
+      ),
+      seen({
+        id: 'coil-heard',
+        point: 'coil',
+        title: 'Listen to the contactor as it calls',
+        words: ['contactor', 'coil sound', 'starter'],
+        steps: ['Does it pull in firmly, chatter, or do nothing?'],
+        outcomes: {
+          pulls: { label: 'pulls in', words: ['in', 'clunks'] },
+          chatters: { label: 'chatters, buzzes', words: ['buzzes'] },
+          nothing: { label: 'nothing', words: ['silent', 'dead'] },
+        },
+        usual: { pulls: 0.7, chatters: 0.05, nothing: 0.25 },
+        chancesByEffect: {
+          'runs': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+          'groans': { pulls: 0.95, chatters: 0.04, nothing: 0.01 },
+          'trips-overload': { pulls: 0.95, chatters: 0.03, nothing: 0.02 },
+          'trips-breaker': { pulls: 0.9, chatters: 0.04, nothing: 0.06 },
+          'chatters': { pulls: 0.03, chatters: 0.94, nothing: 0.03 },
+          'silent': { pulls: 0.08, chatters: 0.03, nothing: 0.89 },
+          'runs-on': { pulls: 0.9, chatters: 0.02, nothing: 0.08 },
+          'runs-weak': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+          'runs-dry': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+          'rapid-cycles': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+          'surges': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+          'cuts-off': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+          'starts-alone': { pulls: 0.97, chatters: 0.02, nothing: 0.01 },
+        },
+      }),
+      seen({
+        id: 'coil-figure',
+        point: 'coil',
+        title: 'Read the volts printed on the coil',
+        words: ['coil figure', 'coil printed'],
+        minutes: 1.5,
+        need: 'proven-dead',
+        steps: ['Dead: the figure on the coil against the control volts.'],
+        outcomes: {
+          right: { label: 'right for the control volts', words: ['matches'] },
+          wrong: { label: 'for other volts' },
+        },
+        usual: { right: 0.985, wrong: 0.015 },
+        chancesByFault: {
+          'starter.coil-wrong': { right: 0.02, wrong: 0.98 },
+        },
+      }),
+      seen({
+        id: 'reset',
+        point: 'aux',
+        title: 'Look at the overload’s reset button',
+        words: ['reset', 'button', 'overload'],
+        steps: ['Tripped stands out; its dial against the nameplate amps.'],
+        outcomes: {
+          in: { label: 'in, dial right', words: ['set', 'holds'] },
+          tripped: { label: 'tripped', words: ['out', 'lets go'] },
+          dial: { label: 'dial under the nameplate', words: ['set low'] },
+        },
+        usual: { in: 0.9, tripped: 0.08, dial: 0.02 },
+        chancesByFault: {
+          'starter.overload-tripped': { in: 0.03, tripped: 0.95, dial: 0.02 },
+          'starter.overload-set': { in: 0.03, tripped: 0.2, dial: 0.77 },
+        },
+        chancesByEffect: {
+          'groans': { in: 0.35, tripped: 0.63, dial: 0.02 },
+          'trips-overload': { in: 0.25, tripped: 0.73, dial: 0.02 },
+        },
+      }),
+      seen({
+        id: 'starter-look',
+        point: 'contacts',
+        title: 'Look at the starter’s contacts',
+        words: ['contacts', 'starter contacts'],
+        minutes: 4,
+        need: 'proven-dead',
+        steps: ['Dead; arc cover off. Each pair: bright, pitted, burnt away, welded, insects?'],
+        outcomes: {
+          good: { label: 'good', words: ['bright', 'clean'] },
+          burnt: { label: 'burnt', words: ['burned', 'pitted'] },
+          welded: { label: 'welded', words: ['stuck'] },
+          insects: { label: 'insects or dirt', words: ['ants'] },
+        },
+        usual: { good: 0.85, burnt: 0.12, welded: 0.01, insects: 0.02 },
+        chancesByFault: {
+          'starter.contact-burnt': { good: 0.04, burnt: 0.93, welded: 0.01, insects: 0.02 },
+          'starter.contact-open': { good: 0.1, burnt: 0.45, welded: 0.01, insects: 0.44 },
+          'starter.welded': { good: 0.03, burnt: 0.2, welded: 0.76, insects: 0.01 },
+        },
+      }),
+      seen({
+        id: 'fuse-look',
+        point: 'control',
+        title: 'Take out and test the control fuse',
+        words: ['fuse', 'control fuse'],
+        minutes: 2.5,
+        need: 'proven-dead',
+        steps: ['Dead. Out of its holder, ohms across it.'],
+        outcomes: {
+          whole: { label: 'whole', words: ['good'] },
+          blown: { label: 'blown', words: ['open'] },
+        },
+        usual: { whole: 0.97, blown: 0.03 },
+        chancesByFault: {
+          'starter.control-fuse': { whole: 0.01, blown: 0.99 },
+        },
+      }),
+      swapTrial({
+        id: 'bypass',
+        point: 'pilot',
+        title: 'Bridge the pressure switch in the control circuit',
+        words: ['bridged', 'bypass', 'jumpered'],
+        need: 'proven-dead',
+        minutes: 6,
+        risk: 2,
+        steps: [
+          'Dead: rated lead across the pilot contact, clipped on. Energise, hand on the disconnect, eyes on the gauge.',
+        ],
+        cautions: [JUMPER],
+        sound: ['pilot.switch'],
+      }),
+      tripTrial({
+        id: 'trip-load-off',
+        point: 'load',
+        title: 'Motor leads off at the starter: does it still trip?',
+        words: ['trips load off', 'load wires off'],
+        steps: [
+          'Dead: leads off the overload’s load side, apart and safe.',
+          'Stand clear and reset the breaker once.',
+        ],
+        away: ['start', 'cable', 'motor', 'run'],
+        opens: o.phases === 3 ? ['cable.1', 'cable.2', 'cable.3'] : ['cable.black', 'cable.yellow'],
+      }),
+      ...(o.float
+        ? [
+            seen({
+              id: 'float-look',
+              point: 'coil',
+              title: 'Lift the low-level float by hand',
+              words: ['float'],
+              minutes: 4,
+              steps: ['Lift it: does the contactor call?'],
+              outcomes: {
+                calls: { label: 'calls', words: ['works', 'good'] },
+                dead: { label: 'does nothing', words: ['stuck'] },
+              },
+              usual: { calls: 0.96, dead: 0.04 },
+              chancesByFault: {
+                'float.stuck-open': { calls: 0.04, dead: 0.96 },
+              },
+            }),
+          ]
+        : []),
     ],
-    notes: [{ id: 'chattered', label: 'Chattered on low control volts', test: 'coil.volts', shownBy: 'low', advice: 'Find what robs the coil: contact, wire, transformer.' }],
+    notes: [
+      note({
+        id: 'chattered',
+        name: 'Chattered on low control volts',
+        test: 'coil.volts',
+        shownBy: 'low',
+        advice: 'Find what robs the coil: contact, wire, transformer.',
+      }),
+    ],
   }
 }
 
 /** Healthy figures of a starter and its pilot circuit. */
-export function starterFigures(phases: 1 | 3, coilVolts: number): Record<string, number> {
+export function starterFigures(phases: 1 | 3, coilVolts: number): Change {
   const n = phases === 3 ? 3 : 2
   return {
-    ...poles('starter.', n, CLOSED), ...poles('starter.rest', n, OPEN), ...poles('heater.', n, 0.03), 'heater.trip': 1.2,
-    'pilot.fuse': 0.3, 'pilot.overload': 0.05, 'pilot.switch': 0.05, 'pilot.switchRest': OPEN, 'pilot.float': 0.05, 'pilot.wire': 0.05,
-    'coil.rated': coilVolts, 'coil.turns': 1, 'coil.joint': 0, 'coil.cold': coldCoil(coilVolts), 'transformer.primary': 0, 'transformer.secondary': 0,
+    ...poles('starter.', n, CLOSED),
+    ...poles('starter.rest', n, OPEN),
+    ...poles('heater.', n, 0.03),
+    'heater.trip': 1.2,
+    'pilot.fuse': 0.3,
+    'pilot.overload': 0.05,
+    'pilot.switch': 0.05,
+    'pilot.switchRest': OPEN,
+    'pilot.float': 0.05,
+    'pilot.wire': 0.05,
+    'coil.rated': coilVolts,
+    'coil.turns': 1,
+    'coil.joint': 0,
+    'coil.cold': coldCoil(coilVolts),
+    'transformer.primary': 0,
+    'transformer.secondary': 0,
   }
 }

@@ -1,62 +1,371 @@
 /** Supply, breaker, disconnect and feed of a single-phase path. Base rates are common practice, no source. */
 import { FOOT } from '#core/units'
-import { CLOSED, OPEN } from '../power/pieces'
-import { always, degrees, fault, fit, outcome, point, renew, seen, thing, voltsAt, type Block } from './rows'
-import { CAUSES } from './causes'
+import type { Change } from '../figures'
+import { CLOSED, OPEN } from '../power/resistances'
+import { type Block, component, point, yesNo } from './block'
+import { CAUSES, NOTES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+import { seen, voltsAt } from './testEntry'
 
-export const rewire = renew('Replace the damaged run', 60, 'wire', 'feed')
-const YES_NO = ['no', 'yes'] as const
+export const rewire = repair({
+  id: 'replace-damaged-run',
+  name: 'Replace the damaged run',
+  minutes: 60,
+  part: 'wire',
+  renews: ['feed'],
+})
 
-/** @param to the component at the end of the feed: the switch or the starter; @param where its line side in words */
-export function singleSupply({ to, where, disconnect, neutral, downstream }: { to: string, where: string, disconnect: boolean, neutral: boolean, downstream: string }): Block {
+export interface SingleSupplyOptions {
+  /** the component at the end of the feed */
+  readonly to: 'switch' | 'starter'
+  /** its line side in words */
+  readonly where: string
+  readonly disconnect: boolean
+  /** a leg and the neutral in place of two legs */
+  readonly neutral: boolean
+}
+
+export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOptions): Block {
   const second = neutral ? 'neutral' : 'leg 2'
   return {
     components: [
-      thing('supply', 'Supply', 'supply', 'power', 'panel', [{ id: 'disconnect', label: 'Disconnect by the machine', quantity: 'choice', choices: YES_NO }]),
-      thing('breaker', 'Breaker', 'breaker', 'power', 'panel', [{ id: 'amps', label: 'Rating', quantity: 'amps', range: [10, 200] }, { id: 'feedLength', label: `Wire to the ${to === 'starter' ? 'starter' : 'switch'}`, quantity: 'length', range: [3 * FOOT, 1000 * FOOT] }]),
-      ...(disconnect ? [thing('disconnect', 'Disconnect', 'disconnect', 'power', 'switch')] : []),
-      thing('feed', 'Feed', 'conductor', 'power', 'panel'),
+      component({
+        id: 'supply',
+        name: 'Supply',
+        glyph: 'supply',
+        lane: 'power',
+        place: 'panel',
+        fields: [yesNo('disconnect', 'Disconnect by the machine')],
+      }),
+      component({
+        id: 'breaker',
+        name: 'Breaker',
+        glyph: 'breaker',
+        lane: 'power',
+        place: 'panel',
+        fields: [
+          { id: 'amps', label: 'Rating', quantity: 'amps', range: [10, 200] },
+          {
+            id: 'feedLength',
+            label: `Wire to the ${to === 'starter' ? 'starter' : 'switch'}`,
+            quantity: 'length',
+            range: [3 * FOOT, 1000 * FOOT],
+          },
+        ],
+      }),
+      ...(disconnect
+        ? [
+            component({
+              id: 'disconnect',
+              name: 'Disconnect',
+              glyph: 'disconnect',
+              lane: 'power',
+              place: 'switch',
+            }),
+          ]
+        : []),
+      component({
+        id: 'feed',
+        name: 'Feed',
+        glyph: 'conductor',
+        lane: 'power',
+        place: 'panel',
+      }),
     ],
     points: [
-      point('supply', 'breaker in', 'supply', ['breaker', 'in'], 'breaker in', 'mains', 'incoming'),
-      point('breaker', 'breaker out', 'breaker', ['breaker', 'out'], 'brk', 'panel', 'breaker out'),
-      ...(disconnect ? [point('disconnect', 'disconnect out', 'disconnect', ['disconnect', 'out'], 'disc', 'disconnect out')] : []),
-      point('line', where, 'feed', [to, 'in'], 'line', to === 'starter' ? 'starter in' : 'switch in', 'line side'),
+      point({
+        id: 'supply',
+        name: 'breaker in',
+        component: 'supply',
+        spot: { on: 'breaker', side: 'in' },
+        aliases: ['breaker in', 'mains', 'incoming'],
+      }),
+      point({
+        id: 'breaker',
+        name: 'breaker out',
+        component: 'breaker',
+        spot: { on: 'breaker', side: 'out' },
+        aliases: ['brk', 'panel', 'breaker out'],
+      }),
+      ...(disconnect
+        ? [
+            point({
+              id: 'disconnect',
+              name: 'disconnect out',
+              component: 'disconnect',
+              spot: { on: 'disconnect', side: 'out' },
+              aliases: ['disc', 'disconnect out'],
+            }),
+          ]
+        : []),
+      point({
+        id: 'line',
+        name: where,
+        component: 'feed',
+        spot: { on: to, side: 'in' },
+        aliases: ['line', to === 'starter' ? 'starter in' : 'switch in', 'line side'],
+      }),
     ],
     faults: [
-      fault('supply', 'leg-lost', neutral ? 'Hot or neutral lost ahead of the breaker' : 'One leg of the supply lost', 0.02, degrees(['leg 1', 0.5, { 'supply.leg1': 0, 'supply.z1': 1e6 }], [second, 0.5, { 'supply.leg2': 0, 'supply.z2': 1e6 }]), { repair: fit('Call the utility', 20), causes: [CAUSES.surge], settledBy: 'each leg to ground at the breaker' }),
-      fault('supply', 'low-volts', 'Supply voltage low', 0.02, degrees(['12 % low', 0.6, h => ({ 'supply.leg1': h['supply.leg1']! * 0.88, 'supply.leg2': h['supply.leg2']! * 0.88 })], ['22 % low', 0.4, h => ({ 'supply.leg1': h['supply.leg1']! * 0.78, 'supply.leg2': h['supply.leg2']! * 0.78 })]), { repair: fit('Find the drop ahead of the breaker', 40), causes: [], settledBy: 'volts at the breaker, at rest and under load' }),
-      fault('breaker', 'off', 'Breaker tripped or off', 0.05, always(neutral ? { 'breaker.1': OPEN } : { 'breaker.1': OPEN, 'breaker.2': OPEN }), { repair: fit('Find why, then reset the breaker', 5), causes: [{ because: `${downstream}.ground`, why: 'a motor or cable to ground trips it' }, CAUSES.surge], settledBy: 'breaker position and volts out of it' }),
+      fault({
+        id: 'supply.leg-lost',
+        name: neutral ? 'Hot or neutral lost ahead of the breaker' : 'One leg of the supply lost',
+        baseRate: 0.02,
+        severities: degrees(
+          { name: 'leg 1', share: 0.5, change: { 'supply.leg1': 0, 'supply.z1': 1e6 } },
+          { name: second, share: 0.5, change: { 'supply.leg2': 0, 'supply.z2': 1e6 } },
+        ),
+        repair: repair({
+          id: 'call-utility',
+          name: 'Call the utility',
+          minutes: 20,
+        }),
+        causes: [CAUSES.surge],
+        settledBy: 'each leg to ground at the breaker',
+      }),
+      fault({
+        id: 'supply.low-volts',
+        name: 'Supply voltage low',
+        baseRate: 0.02,
+        severities: degrees(
+          {
+            name: '12 % low',
+            share: 0.6,
+            change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.88, 'supply.leg2': h['supply.leg2'] * 0.88 }),
+          },
+          {
+            name: '22 % low',
+            share: 0.4,
+            change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.78, 'supply.leg2': h['supply.leg2'] * 0.78 }),
+          },
+        ),
+        repair: repair({
+          id: 'find-drop-ahead-of-breaker',
+          name: 'Find the drop ahead of the breaker',
+          minutes: 40,
+        }),
+        causes: [],
+        settledBy: 'volts at the breaker, at rest and under load',
+      }),
+      fault({
+        id: 'breaker.off',
+        name: 'Breaker tripped or off',
+        baseRate: 0.05,
+        severities: always(neutral ? { 'breaker.1': OPEN } : { 'breaker.1': OPEN, 'breaker.2': OPEN }),
+        repair: repair({
+          id: 'find-why-then-reset-breaker',
+          name: 'Find why, then reset the breaker',
+          minutes: 5,
+        }),
+        causes: [{ because: 'motor.ground', why: 'a motor or cable to ground trips it' }, CAUSES.surge],
+        settledBy: 'breaker position and volts out of it',
+      }),
       ...(neutral
-        ? [fault('breaker', 'pole-open', 'Breaker contact open though it is on', 0.015, always({ 'breaker.1': OPEN }), { repair: renew('Replace the breaker', 25, 'breaker', 'breaker'), causes: [CAUSES.age, CAUSES.loose], settledBy: 'volts out of it with the handle on', wears: ['age'] })]
-        : [fault('breaker', 'pole-open', 'Breaker pole open', 0.02, degrees(['pole 1', 0.5, { 'breaker.1': OPEN }], ['pole 2', 0.5, { 'breaker.2': OPEN }]), { repair: renew('Replace the breaker', 25, 'two-pole breaker', 'breaker'), causes: [CAUSES.age, CAUSES.loose], settledBy: 'each leg to ground out of the breaker', wears: ['age'] })]),
-      ...(disconnect ? [fault('disconnect', 'pole-open', 'Disconnect open or burnt', 0.02, degrees(['pole 1', 0.4, { 'disconnect.1': OPEN }], ['pole 2', 0.4, { 'disconnect.2': OPEN }], ['burnt, 3 Ω', 0.2, { 'disconnect.1': 3 }]), { repair: fit('Replace the disconnect', 35, 'disconnect'), causes: [CAUSES.damp, CAUSES.loose], settledBy: 'volts into it against volts out of it', wears: ['age', 'damp'] })] : []),
-      fault('feed', 'open', `Feed to the ${to} open`, 0.02, degrees(['leg 1', 0.5, { 'feed.1': OPEN }], [second, 0.5, { 'feed.2': OPEN }]), { repair: rewire, causes: [CAUSES.loose, CAUSES.chafe], settledBy: 'volts at the line side against the breaker' }),
-      fault('feed', 'high-resistance', `High-resistance joint ahead of the ${to}`, 0.015, degrees(['1 Ω', 0.5, { 'feed.1': 1 }], ['4 Ω', 0.3, { 'feed.2': 4 }], ['20 Ω', 0.2, { 'feed.1': 20 }]), { repair: fit('Remake the joint', 30, 'terminals'), causes: [CAUSES.loose], settledBy: 'line volts while the motor draws' }),
-      fault('feed', 'to-earth', 'Feed to earth', 0.01, always({ 'feed.earth': 0.2 }), { repair: rewire, causes: [CAUSES.chafe], settledBy: `breaker trips with the ${to} opened` }),
-      fault('feed', 'leg-to-leg', 'Feed shorted leg to leg', 0.005, always({ 'feed.across': 0.2 }), { repair: rewire, causes: [CAUSES.chafe], settledBy: `breaker trips with the ${to} opened` }),
+        ? [
+            fault({
+              id: 'breaker.pole-open',
+              name: 'Breaker contact open though it is on',
+              baseRate: 0.015,
+              severities: always({ 'breaker.1': OPEN }),
+              repair: repair({
+                id: 'replace-breaker',
+                name: 'Replace the breaker',
+                minutes: 25,
+                part: 'breaker',
+                renews: ['breaker'],
+              }),
+              causes: [CAUSES.age, CAUSES.loose],
+              settledBy: 'volts out of it with the handle on',
+              wears: ['age'],
+            }),
+          ]
+        : [
+            fault({
+              id: 'breaker.pole-open',
+              name: 'Breaker pole open',
+              baseRate: 0.02,
+              severities: degrees(
+                { name: 'pole 1', share: 0.5, change: { 'breaker.1': OPEN } },
+                { name: 'pole 2', share: 0.5, change: { 'breaker.2': OPEN } },
+              ),
+              repair: repair({
+                id: 'replace-breaker',
+                name: 'Replace the breaker',
+                minutes: 25,
+                part: 'two-pole breaker',
+                renews: ['breaker'],
+              }),
+              causes: [CAUSES.age, CAUSES.loose],
+              settledBy: 'each leg to ground out of the breaker',
+              wears: ['age'],
+            }),
+          ]),
+      ...(disconnect
+        ? [
+            fault({
+              id: 'disconnect.pole-open',
+              name: 'Disconnect open or burnt',
+              baseRate: 0.02,
+              severities: degrees(
+                { name: 'pole 1', share: 0.4, change: { 'disconnect.1': OPEN } },
+                { name: 'pole 2', share: 0.4, change: { 'disconnect.2': OPEN } },
+                { name: 'burnt, 3 Ω', share: 0.2, change: { 'disconnect.1': 3 } },
+              ),
+              repair: repair({
+                id: 'replace-disconnect',
+                name: 'Replace the disconnect',
+                minutes: 35,
+                part: 'disconnect',
+              }),
+              causes: [CAUSES.damp, CAUSES.loose],
+              settledBy: 'volts into it against volts out of it',
+              wears: ['age', 'damp'],
+            }),
+          ]
+        : []),
+      fault({
+        id: 'feed.open',
+        name: `Feed to the ${to} open`,
+        baseRate: 0.02,
+        severities: degrees(
+          { name: 'leg 1', share: 0.5, change: { 'feed.1': OPEN } },
+          { name: second, share: 0.5, change: { 'feed.2': OPEN } },
+        ),
+        repair: rewire,
+        causes: [CAUSES.loose, CAUSES.chafe],
+        settledBy: 'volts at the line side against the breaker',
+      }),
+      fault({
+        id: 'feed.high-resistance',
+        name: `High-resistance joint ahead of the ${to}`,
+        baseRate: 0.015,
+        severities: degrees(
+          { name: '1 Ω', share: 0.5, change: { 'feed.1': 1 } },
+          { name: '4 Ω', share: 0.3, change: { 'feed.2': 4 } },
+          { name: '20 Ω', share: 0.2, change: { 'feed.1': 20 } },
+        ),
+        repair: repair({
+          id: 'remake-joint',
+          name: 'Remake the joint',
+          minutes: 30,
+          part: 'terminals',
+        }),
+        causes: [CAUSES.loose],
+        settledBy: 'line volts while the motor draws',
+      }),
+      fault({
+        id: 'feed.to-earth',
+        name: 'Feed to earth',
+        baseRate: 0.01,
+        severities: always({ 'feed.earth': 0.2 }),
+        repair: rewire,
+        causes: [CAUSES.chafe],
+        settledBy: `breaker trips with the ${to} opened`,
+      }),
+      fault({
+        id: 'feed.leg-to-leg',
+        name: 'Feed shorted leg to leg',
+        baseRate: 0.005,
+        severities: always({ 'feed.across': 0.2 }),
+        repair: rewire,
+        causes: [CAUSES.chafe],
+        settledBy: `breaker trips with the ${to} opened`,
+      }),
     ],
     tests: [
-      ...voltsAt('supply', 'into the breaker', ['u1', 'u2'], 'service', neutral),
-      ...voltsAt('breaker', 'out of the breaker', ['b1', 'b2'], 'service', neutral),
-      ...(disconnect ? voltsAt('disconnect', 'out of the disconnect', ['e1', 'e2'], 'utilisation', neutral) : []),
-      ...voltsAt('line', `on the ${to} line side`, ['l1', 'l2'], 'utilisation', neutral),
-      seen({
-        id: 'breaker-seen', point: 'breaker', title: 'Look at the breaker', words: ['breaker'], steps: ['Handle on, tripped in the middle, or off?'],
-        outcomes: [outcome('on', 'on'), outcome('tripped', 'tripped'), outcome('off', 'off')], usual: [0.93, 0.04, 0.03],
-        given: { 'effect:trips-breaker': [0.15, 0.8, 0.05], 'breaker.off': [0.04, 0.62, 0.34] },
+      ...voltsAt({
+        point: 'supply',
+        where: 'into the breaker',
+        legs: ['u1', 'u2'],
+        band: 'service',
+        neutral,
+      }),
+      ...voltsAt({
+        point: 'breaker',
+        where: 'out of the breaker',
+        legs: ['b1', 'b2'],
+        band: 'service',
+        neutral,
+      }),
+      ...(disconnect
+        ? voltsAt({
+            point: 'disconnect',
+            where: 'out of the disconnect',
+            legs: ['e1', 'e2'],
+            band: 'utilisation',
+            neutral,
+          })
+        : []),
+      ...voltsAt({
+        point: 'line',
+        where: `on the ${to} line side`,
+        legs: ['l1', 'l2'],
+        band: 'utilisation',
+        neutral,
       }),
       seen({
-        id: 'terminals', point: 'line', title: 'Look at the terminals and wire', words: ['terminals', 'wire', 'wiring'], minutes: 2, need: 'proven-dead', steps: ['Dead. Tug each wire; look for heat and rubbing.'],
-        outcomes: [outcome('tight', 'tight and bright', 'good', 'fine'), outcome('burnt', 'loose or burnt', 'loose', 'burned', 'brown'), outcome('chafed', 'chafed or chewed', 'chewed')], usual: [0.88, 0.08, 0.04],
-        given: { 'feed.high-resistance': [0.15, 0.8, 0.05], 'feed.open': [0.3, 0.35, 0.35], 'feed.to-earth': [0.3, 0.1, 0.6], 'run.high-resistance': [0.15, 0.8, 0.05], 'run.open': [0.3, 0.35, 0.35], 'feed.leg-to-leg': [0.3, 0.15, 0.55] },
+        id: 'breaker-seen',
+        point: 'breaker',
+        title: 'Look at the breaker',
+        words: ['breaker'],
+        steps: ['Handle on, tripped in the middle, or off?'],
+        outcomes: {
+          on: { label: 'on' },
+          tripped: { label: 'tripped' },
+          off: { label: 'off' },
+        },
+        usual: { on: 0.93, tripped: 0.04, off: 0.03 },
+        chancesByFault: {
+          'breaker.off': { on: 0.04, tripped: 0.62, off: 0.34 },
+        },
+        chancesByEffect: {
+          'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },
+        },
+      }),
+      seen({
+        id: 'terminals',
+        point: 'line',
+        title: 'Look at the terminals and wire',
+        words: ['terminals', 'wire', 'wiring'],
+        minutes: 2,
+        need: 'proven-dead',
+        steps: ['Dead. Tug each wire; look for heat and rubbing.'],
+        outcomes: {
+          tight: { label: 'tight and bright', words: ['good', 'fine'] },
+          burnt: { label: 'loose or burnt', words: ['loose', 'burned', 'brown'] },
+          chafed: { label: 'chafed or chewed', words: ['chewed'] },
+        },
+        usual: { tight: 0.88, burnt: 0.08, chafed: 0.04 },
+        chancesByFault: {
+          'feed.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
+          'feed.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
+          'feed.to-earth': { tight: 0.3, burnt: 0.1, chafed: 0.6 },
+          'run.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
+          'run.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
+          'feed.leg-to-leg': { tight: 0.3, burnt: 0.15, chafed: 0.55 },
+        },
       }),
     ],
+    notes: [NOTES.lowVolts, NOTES.loose, NOTES.chafed],
   }
 }
 
 /** Healthy figures of the supply side. */
-export const supplyFigures = (volts: readonly [number, number], feedOhms: number, sourceOhms = 0.06): Record<string, number> => ({
-  'supply.leg1': volts[0], 'supply.leg2': volts[1], 'supply.z1': sourceOhms, 'supply.z2': sourceOhms,
-  'breaker.1': CLOSED, 'breaker.2': CLOSED, 'disconnect.1': CLOSED, 'disconnect.2': CLOSED, 'feed.1': feedOhms, 'feed.2': feedOhms, 'feed.earth': 5e9, 'feed.across': 5e9,
+export const supplyFigures = (
+  volts: readonly [number, number],
+  feedOhms: number,
+  sourceOhms = 0.06,
+): Change => ({
+  'supply.leg1': volts[0],
+  'supply.leg2': volts[1],
+  'supply.z1': sourceOhms,
+  'supply.z2': sourceOhms,
+  'breaker.1': CLOSED,
+  'breaker.2': CLOSED,
+  'disconnect.1': CLOSED,
+  'disconnect.2': CLOSED,
+  'feed.1': feedOhms,
+  'feed.2': feedOhms,
+  'feed.earth': 5e9,
+  'feed.across': 5e9,
 })

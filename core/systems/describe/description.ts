@@ -1,6 +1,7 @@
 /** What a kind makes of a nameplate: healthy figures, the power stages to be solved, the flow side, and how well each is known. */
 import type { FlowStory } from '#core/flow'
-import type { Band, Effect, Figures, SystemKind } from '../types'
+import type { Change, Figures } from '../figures'
+import type { Band, Effect, SystemKind } from '../types'
 import type { PowerStage, SolvedStage } from '../power/stage'
 import type { Plate } from './plate'
 
@@ -30,13 +31,11 @@ export interface StageDescription {
 export interface Description {
   readonly kind: SystemKind
   readonly plate: Plate
-  readonly healthy: Figures
+  /** all figures of the sound system; those of a later stage have its prefix */
+  readonly healthy: Figures & Change
   readonly stages: readonly StageDescription[]
-  readonly prechargeOffset: number
-  /** whether a figure belongs to the flow side alone, so that a change to it leaves the circuits as they were */
-  isFlow(key: string): boolean
   /** runs the plant with the stages as solved */
-  flow(f: Figures, stages: readonly SolvedStage[]): FlowStory
+  flow(figures: Figures & Change, stages: readonly SolvedStage[]): FlowStory
   /** what a stage after the first is seen to do; its electrical effect when absent */
-  stageEffect?(stage: string, f: Figures, solved: SolvedStage): Effect
+  stageEffect?(stage: string, figures: Figures & Change, solved: SolvedStage): Effect
 }

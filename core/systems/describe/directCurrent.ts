@@ -1,12 +1,13 @@
 /** A 12 V demand pump from its nameplate: battery and return resistance, and the motor's own. */
 import { copperOhms } from '#core/standards'
 import { FOOT, formatValue } from '#core/units'
-import { directFigures } from '../blocks/direct'
+import { directFigures } from '../blocks/directPower'
+import type { Change } from '../figures'
 import { directNetwork, turnDirect, type MagnetMotor } from '../power/direct'
 import type { StageDescription } from './description'
 import type { Plate } from './plate'
 
-export function describeDirect(plate: Plate): { readonly stage: StageDescription, readonly healthy: Record<string, number>, readonly motor: MagnetMotor } {
+export function describeDirect(plate: Plate): { readonly stage: StageDescription, readonly healthy: Change, readonly motor: MagnetMotor } {
   const volts = plate.take('motor.volts', 12, 'motor voltage not given: 12 V taken', 0.2)
   const amps = plate.take('motor.amps', 7, 'full-load amps not given: 7 A taken', 1)
   const usual = 0.22 * volts / amps
@@ -19,9 +20,8 @@ export function describeDirect(plate: Plate): { readonly stage: StageDescription
   const feedOhms = copperOhms(plate.take('feed.gauge', 12, 'wire size not given: 12 AWG taken', 0.3), plate.take('feed.length', 15 * FOOT, 'length of the feed not given: 15 ft taken', 0.3)) + 0.004
   const double = volts > 18 ? 2 : 1
   const fuseAmps = plate.value('fuse.amps') ?? 15
-  const healthy = directFigures(feedOhms)
   return {
-    motor, healthy: { ...healthy, 'battery.volts': healthy['battery.volts']! * double },
+    motor, healthy: { ...directFigures(feedOhms), 'battery.volts': 12.7 * double },
     stage: {
       id: '', prefix: '', supplyVolts: 12.7 * double,
       power: { id: '', direct: true, turner: turnDirect(motor), guarded: ['fuse'], tripAmps: Math.max(4 * fuseAmps, 9 * amps), network: (f, state) => directNetwork({ motor }, f, state), depends: { 'leads-off': ['motor.'], 'idle': ['battery.', 'fuse.', 'panel.', 'feed.', 'switch.rest'] } },

@@ -2,18 +2,15 @@
 import { AIR_FALL_OFF, airPressureAt, freeFlowOf, runAir, runWater, type FlowStory } from '#core/flow'
 import { GALLON, PSI } from '#core/units'
 import { airFigures, CFM } from '../blocks/air'
-import { BLOCKED, waterFigures } from '../blocks/water'
-import { OPEN } from '../power/pieces'
+import { waterFigures } from '../blocks/waterFigures'
+import { BLOCKED, completeFigures, requireFinite, type Change, type Figures } from '../figures'
+import { OPEN } from '../power/resistances'
 import type { SolvedStage } from '../power/stage'
-import type { Figures } from '../types'
+import type { ShopPractice } from '../practice'
 import type { Plate } from './plate'
 
-const flowStems = new Set(['set', 'port', 'tank', 'pump', 'source', 'check', 'filter', 'leak', 'gauge', 'relief', 'regulator'])
-/** Whether a figure belongs to the flow side, in a stage or not. */
-export const isFlowFigure = (key: string) => flowStems.has(key.slice(key.indexOf(':') + 1, key.indexOf('.')))
-
 interface Usual { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
-export interface FlowSide { readonly healthy: Record<string, number>, readonly usualCycle: number, run(f: Figures, stages: readonly SolvedStage[]): FlowStory }
+export interface FlowSide { readonly healthy: Change, readonly usualCycle: number, run(f: Figures, stages: readonly SolvedStage[]): FlowStory }
 
 export interface WaterOptions {
   readonly cutIn: number
@@ -21,12 +18,13 @@ export interface WaterOptions {
   readonly volume: number
   readonly flow: number
   readonly inlet: number
-  readonly prechargeOffset: number
   /** no tank at all but the give of the hoses */
   readonly tankless?: boolean
   /** a displacement pump gives nearly the same up to its by-pass */
   readonly displacement?: boolean
-  readonly yieldField?: string
+  /** the nameplate says what the well gives */
+  readonly well?: boolean
+  readonly practice: Pick<ShopPractice, 'prechargeUnderCutIn'>
 }
 
 const gpm = GALLON / 60
@@ -49,18 +47,18 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
   }
   const volume = o.tankless ? 0 : plate.take('tank.volume', o.volume, `tank size not given: ${Number((o.volume / GALLON).toPrecision(2))} gal taken`, 0.4)
   const healthy = waterFigures({
-    cutIn, cutOut, cutOff: o.cutOff ? Math.max(cutIn - 10 * PSI, 4 * PSI) : 0, volume, precharge: Math.max(cutIn - o.prechargeOffset, 2 * PSI), flow, shutOff, inlet,
-    yield: o.yieldField ? plate.value(o.yieldField) ?? 6 * flow : 6 * flow,
+    cutIn, cutOut, cutOff: o.cutOff ? Math.max(cutIn - 10 * PSI, 4 * PSI) : 0, volume, precharge: Math.max(cutIn - o.practice.prechargeUnderCutIn, 2 * PSI), flow, shutOff, inlet,
+    yield: (o.well ? plate.value('pump.yield') : undefined) ?? 6 * flow,
   })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
   const plant = (f: Figures, stages: readonly SolvedStage[], usual: Usual) => {
     const main = stages[0]!
     const speed = main.turning === 'running' ? (1 - main.slip) / (1 - main.ratedSlip) : 1
-    const rise = f['pump.shutOff']! * (o.displacement ? 1 : speed ** 2)
+    const rise = f['pump.shutOff'] * (o.displacement ? 1 : speed ** 2)
     return runWater({
-      airPressure, tank: { volume: f['tank.volume']!, precharge: f['tank.precharge']! }, give: o.tankless ? 6 * HOSES : HOSES,
-      pump: { freeFlow: Math.max(1e-9, freeFlowOf(f['pump.flow']!, mid - f['pump.inlet']!, healthy['pump.shutOff']!) * speed), shutOff: Math.max(rise, 1e3), inlet: f['pump.inlet']!, turns: main.turning === 'running' && f['pump.turns']! > 0 },
-      yield: f['source.yield']!, check: { leak: f['check.leak']!, stuckShut: f['check.stuck']! > 0 }, filterBefore: f['filter.before']!, filterAfter: f['filter.after']!, leak: f['leak.house']!, reliefOpens: f['relief.opens']!,
+      airPressure, tank: { volume: f['tank.volume'], precharge: f['tank.precharge'] }, give: o.tankless ? 6 * HOSES : HOSES,
+      pump: { freeFlow: Math.max(1e-9, freeFlowOf(f['pump.flow'], mid - f['pump.inlet'], shutOff) * speed), shutOff: Math.max(rise, 1e3), inlet: f['pump.inlet'], turns: main.turning === 'running' && f['pump.turns'] > 0 },
+      yield: f['source.yield'], check: { leak: f['check.leak'], stuckShut: f['check.stuck'] > 0 }, filterBefore: f['filter.before'], filterAfter: f['filter.after'], leak: f['leak.house'], reliefOpens: f['relief.opens'],
       switch: switchOf(f), usual,
     })
   }
@@ -82,24 +80,24 @@ export function describeAir(plate: Plate, o: AirOptions): FlowSide {
   return finish(healthy, (f, stages, usual) => {
     const main = stages[0]!
     return runAir({
-      airPressure, volume: f['tank.volume']!, delivery: f['pump.flow']!, turns: main.turning === 'running' && f['pump.turns']! > 0, checkLeak: f['check.leak']!, leak: f['leak.house']!, reliefOpens: f['relief.opens']!, switch: switchOf(f), fallOff: AIR_FALL_OFF, usual,
+      airPressure, volume: f['tank.volume'], delivery: f['pump.flow'], turns: main.turning === 'running' && f['pump.turns'] > 0, checkLeak: f['check.leak'], leak: f['leak.house'], reliefOpens: f['relief.opens'], switch: switchOf(f), fallOff: AIR_FALL_OFF, usual,
     })
   }, 40)
 }
 
 const switchOf = (f: Figures) => ({
-  cutIn: f['set.cutIn']!, cutOut: f['set.cutOut']!, cutOff: f['set.cutOff']!, delay: f['port.delay']! >= BLOCKED ? Infinity : f['port.delay']!, held: f['port.held']!,
-  welded: (f['switch.rest1'] ?? OPEN) < OPEN || (f['starter.rest1'] ?? OPEN) < OPEN || (f['pilot.switchRest'] ?? OPEN) < OPEN,
+  cutIn: f['set.cutIn'], cutOut: f['set.cutOut'], cutOff: f['set.cutOff'], delay: f['port.delay'] >= BLOCKED ? Infinity : f['port.delay'], held: f['port.held'],
+  welded: f['switch.rest1'] < OPEN || f['starter.rest1'] < OPEN || f['pilot.switchRest'] < OPEN,
 })
 
 /** Runs the sound plant once to learn its usual delivery and cycle, by which the others are called weak or rapid. */
-function finish(healthy: Record<string, number>, run: (f: Figures, stages: readonly SolvedStage[], usual: Usual) => FlowStory, rapid: number): FlowSide {
-  const draw = healthy['pump.flow']!
+function finish(described: Change, run: (f: Figures, stages: readonly SolvedStage[], usual: Usual) => FlowStory, rapid: number): FlowSide {
+  const healthy = completeFigures(described)
+  const draw = healthy['pump.flow']
   const turning = [{ turning: 'running', slip: 0, ratedSlip: 0 } as SolvedStage]
-  const still = { ...healthy, 'switch.rest1': OPEN }
-  const sound = run(still, turning, { flow: 0, draw, rapidBelow: 0 })
+  const sound = run(healthy, turning, { flow: 0, draw, rapidBelow: 0 })
   const usual = { flow: sound.delivery, draw, rapidBelow: Math.min(rapid, 0.5 * sound.cycle) }
-  return { healthy, usualCycle: sound.cycle, run: (f, stages) => run(f, stages, usual) }
+  return { healthy: described, usualCycle: sound.cycle, run: (f, stages) => run(requireFinite(f), stages, usual) }
 }
 
 export const AIR_VOLUME = 60 * GALLON

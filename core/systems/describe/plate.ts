@@ -1,18 +1,19 @@
 /** Reads a nameplate and keeps account of what it does not say: each gap filled with a usual figure, said, and weighed. */
+import type { NameplateKey } from '../ids'
 import type { Assumption, Nameplate } from '../types'
 
 export interface Plate {
   readonly known: ReadonlySet<string>
   readonly assumptions: readonly Assumption[]
-  value(field: string): number | undefined
+  value(field: NameplateKey): number | undefined
   /** the figure, or the usual one with what is said of it; `weight` is how much the readings widen for want of it */
-  take(field: string, otherwise: number, say: string, weight: number): number
-  assume(field: string, text: string, weight?: number): void
+  take(field: NameplateKey, otherwise: number, say: string, weight: number): number
+  assume(field: NameplateKey, text: string, weight?: number): void
 }
 
 export function createPlate(nameplate: Nameplate): Plate {
   const assumptions: Assumption[] = []
-  const assume = (field: string, text: string, weight = 0) => {
+  const assume = (field: NameplateKey, text: string, weight = 0) => {
     assumptions.push({ field, text, weight })
   }
   return {

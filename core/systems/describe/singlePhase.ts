@@ -5,15 +5,18 @@
 import { calibrateMotor, type MotorModel, type MotorNameplate } from '#core/circuit'
 import { CAPACITOR_BANDS, CODE_LETTERS, codeLetterAmps, copperOhms, nearestSinglePhase, nearestSubmersible, type CodeLetter } from '#core/standards'
 import { FOOT, formatValue, HORSEPOWER } from '#core/units'
-import { cableFigures } from '../blocks/cable'
+import { cableFigures } from '../blocks/splice'
 import { motorFigures } from '../blocks/motor'
-import { startFigures } from '../blocks/startGear'
+import { startFigures } from '../blocks/startFigures'
 import { starterFigures } from '../blocks/starter'
 import { supplyFigures } from '../blocks/supply'
 import type { PilotPlan } from '../power/pilot'
 import { AHEAD_OF_COIL } from '../power/pilot'
 import { singleNetwork, singleWindings, turnSingle } from '../power/single'
-import type { StageDescription } from './description'
+import { staged, type FigureStem } from '../figures'
+import type { ComponentId, FieldId, NameplateKey, StageId } from '../ids'
+import { CLOSED, DRY, OPEN } from '../power/resistances'
+import type { DescribedStage } from './whole'
 import type { Plate } from './plate'
 
 export interface SingleOptions {
@@ -26,12 +29,15 @@ export interface SingleOptions {
   readonly load: number
   readonly constantLoad: boolean
   readonly pilot?: { readonly transformer: boolean, readonly float: boolean }
-  /** prefix of the stage's components on the nameplate, such as `well-`, and of its figures, such as `well:` */
-  readonly stage?: { readonly id: string, readonly components: string, readonly figures: string }
+  /** a stage after the first: its parts and its figures are named after it */
+  readonly stage?: StageId
 }
 
-export function describeSingle(plate: Plate, o: SingleOptions): { readonly stage: StageDescription, readonly healthy: Record<string, number> } {
-  const at = (component: string, field: string) => `${o.stage?.components ?? ''}${component}.${field}`
+/** The nameplate's name for a field of a component of this stage. */
+type At = <C extends ComponentId>(component: C, field: FieldId<C>) => NameplateKey
+
+export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
+  const at: At = (component, field) => `${o.stage ? `${o.stage}-` : ''}${component}.${field}` as NameplateKey
   const motor = describeMotor(plate, o, at)
   const volts = motor.nameplate.volts
   const service = o.neutral ? 120 : volts >= 195 && volts <= 215 ? 208 : 240
@@ -41,30 +47,32 @@ export function describeSingle(plate: Plate, o: SingleOptions): { readonly stage
   const leadOhms = copperOhms(open ? 12 : plate.take(at('cable', 'gauge'), 12, 'cable size not given: 12 AWG taken', 0.2), metres)
   const feedOhms = copperOhms(12, plate.take(at('breaker', 'feedLength'), 60 * FOOT, 'length from the breaker not given: 60 ft taken', 0.15))
   const capBand = bandOf(plate, o, at, motor)
-  const runCap = o.runCapacitor ? plate.take(at(o.startGear === 'box' ? 'box' : 'motor', 'runMicrofarads'), 20e-6, 'run capacitor not given: 20 µF taken', 0.3) : undefined
+  const runCap = o.runCapacitor ? plate.take(o.startGear === 'box' ? at('box', 'runMicrofarads') : at('motor', 'runMicrofarads'), 20e-6, 'run capacitor not given: 20 µF taken', 0.3) : undefined
   const coilVolts = o.pilot ? plate.value('starter.coilVolts') ?? (o.pilot.transformer ? 24 : service) : service
   const pilot: PilotPlan | undefined = o.pilot ? { transformer: o.pilot.transformer, float: o.pilot.float, coilVolts, lineVolts: service } : undefined
-  const known = (field: string) => plate.known.has(at('motor', field))
+  const known = (field: FieldId<'motor'>) => plate.known.has(at('motor', field))
   const maxAmps = plate.value(at('motor', 'maxAmps')) ?? motor.nameplate.fullLoadAmps * 1.15
   const breakerAmps = plate.value(at('breaker', 'amps')) ?? Math.max(20, Math.ceil(motor.nameplate.fullLoadAmps * 2.2 / 5) * 5)
   const healthy = {
     ...supplyFigures(o.neutral ? [service, 0] : [service / 2, service / 2], feedOhms),
-    'switch.1': 0.01, 'switch.2': 0.01, 'switch.rest1': 1e10, 'switch.rest2': 1e10, 'run.1': 0.05, 'run.2': 0.05, 'run.earth': 5e9,
+    'switch.1': CLOSED, 'switch.2': CLOSED, 'switch.rest1': OPEN, 'switch.rest2': OPEN, 'run.1': 0.05, 'run.2': 0.05, 'run.earth': DRY,
     ...startFigures(capBand ? (capBand[0] + capBand[1]) / 2 : 0, runCap ?? 0), ...cableFigures(leadOhms), ...motorFigures(o.load), ...(pilot ? starterFigures(1, coilVolts) : {}),
   }
-  const prefix = o.stage?.figures ?? ''
+  const prefix = o.stage ? `${o.stage}:` : ''
+  const besideLeads: FigureStem[] = o.startGear === 'box' ? [] : ['start.']
+  const pilotStems: FigureStem[] = pilot ? ['pilot.', 'coil.', 'transformer.'] : []
   return {
-    healthy: Object.fromEntries(Object.entries(healthy).map(([k, v]) => [prefix + k, v])),
+    healthy: staged(healthy, prefix),
     stage: {
-      id: o.stage?.id ?? '', prefix, supplyVolts: service,
+      id: o.stage ?? '', prefix, supplyVolts: service,
       power: {
-        id: o.stage?.id ?? '', turner: { ...turnSingle(motor), constantLoad: o.constantLoad }, guarded: ['breaker pole 1', 'breaker pole 2'], tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
+        id: o.stage ?? '', turner: { ...turnSingle(motor), constantLoad: o.constantLoad }, guarded: ['breaker pole 1', 'breaker pole 2'], tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
         network: (f, state) => singleNetwork({ hertz: 60, motor, startGear: o.startGear, disconnect: o.disconnect, cableMetres: metres, ...(pilot ? { pilot } : {}) }, f, state),
         windings: (f, slip) => singleWindings(motor, f, slip),
         ...(pilot ? { coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL }, overload: { elements: ['heater 1', 'heater 2'], amps: maxAmps, times: 'heater.trip', figure: 'pilot.overload' } } : { overload: { elements: ['overload'], amps: 1.35 * maxAmps, figure: 'start.overload' } }),
         depends: {
-          'leads-off': ['cable.', 'motor.', ...(o.startGear === 'box' ? [] : ['start.'])],
-          'idle': ['supply.', 'breaker.', 'disconnect.', 'feed.', 'switch.rest', 'starter.rest', 'run.', ...(pilot ? ['pilot.', 'coil.', 'transformer.'] : [])],
+          'leads-off': ['cable.', 'motor.', ...besideLeads],
+          'idle': ['supply.', 'breaker.', 'disconnect.', 'feed.', 'switch.rest', 'starter.rest', 'run.', ...pilotStems],
         },
       },
       spread: { volts: 0.025, amps: known('amps') ? 0.08 : 0.12, locked: known('lockedAmps') || known('codeLetter') ? 0.07 : 0.14, ohms: known('mainOhms') ? 0.06 : 0.16, farads: 0.06, flow: 0.2 },
@@ -73,7 +81,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): { readonly stage
   }
 }
 
-function describeMotor(plate: Plate, o: SingleOptions, at: (component: string, field: string) => string): MotorModel {
+function describeMotor(plate: Plate, o: SingleOptions, at: At): MotorModel {
   const surface = o.startGear === 'surface'
   const watts = plate.take(at('motor', 'power'), o.hp * HORSEPOWER, `motor power not given: ${o.hp} hp taken`, 0.6)
   const hp = watts / HORSEPOWER
@@ -129,9 +137,9 @@ function surfaceTypical(hp: number, volts: number, watts: number): Typical {
   return typicalOf(row.hp, { volts, watts, turnsRatio: 1.3, fullLoadAmps, lockedRotorAmps: fullLoadAmps * row.lockedRotorAmps / row.fullLoadAmps, mainOhms, startOhms: 4 * mainOhms, noLoadAmps: 0.5 * fullLoadAmps })
 }
 
-function bandOf(plate: Plate, o: SingleOptions, at: (component: string, field: string) => string, motor: MotorModel): readonly [number, number] | undefined {
+function bandOf(plate: Plate, o: SingleOptions, at: At, motor: MotorModel): readonly [number, number] | undefined {
   if (o.startGear === 'inside') return undefined
-  const holder = o.startGear === 'box' ? 'box' : 'motor'
+  const holder = o.startGear === 'box' ? 'box' as const : 'motor' as const
   const low = plate.value(at(holder, 'capLow'))
   if (low !== undefined) return [low, plate.value(at(holder, 'capHigh')) ?? low * 1.2]
   const hp = motor.nameplate.watts / HORSEPOWER

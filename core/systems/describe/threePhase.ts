@@ -6,13 +6,14 @@ import { starterFigures } from '../blocks/starter'
 import { threeFigures } from '../blocks/threeMotor'
 import { AHEAD_OF_COIL } from '../power/pilot'
 import { threeNetwork, threeWindings, turnThree, type ThreePlan } from '../power/three'
-import type { StageDescription } from './description'
+import type { FieldId } from '../ids'
+import type { DescribedStage } from './whole'
 import type { Plate } from './plate'
 import { contradiction } from './singlePhase'
 
 export interface ThreeOptions { readonly drowned: boolean, readonly disconnect: boolean, readonly transformer: boolean, readonly float: boolean, readonly hp: number, readonly load: number, readonly constantLoad: boolean }
 
-export function describeThree(plate: Plate, o: ThreeOptions): { readonly stage: StageDescription, readonly healthy: Record<string, number> } {
+export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const motor = describeMotor(plate, o)
   const { volts, fullLoadAmps } = motor.nameplate
   const service = volts < 215 ? 208 : volts < 300 ? 240 : volts < 500 ? 480 : 600
@@ -23,7 +24,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): { readonly stage: 
   const maxAmps = plate.value('motor.maxAmps') ?? fullLoadAmps * 1.15
   const set = plate.value('starter.overloadAmps')
   const breakerAmps = plate.value('breaker.amps') ?? Math.max(15, Math.ceil(2.2 * fullLoadAmps / 5) * 5)
-  const known = (field: string) => plate.known.has(`motor.${field}`)
+  const known = (field: FieldId<'motor'>) => plate.known.has(`motor.${field}`)
   const plan: ThreePlan = { hertz: 60, motor, disconnect: o.disconnect, cableMetres: metres, pilot: { transformer: o.transformer, float: o.float, coilVolts, lineVolts: service } }
   return {
     healthy: { ...threeFigures(service / Math.sqrt(3), feedOhms, copperOhms(gauge, metres), o.load), ...starterFigures(3, coilVolts) },

@@ -6,8 +6,9 @@
  */
 import { EARTH, resistor, type Element, type Network } from '#core/circuit'
 import { complex } from '#core/foundation'
-import type { Figures } from '../types'
-import { isLive, leak, OPEN, type NetworkState } from './pieces'
+import type { Figures } from '../figures'
+import { isLive, leak, type NetworkState } from './pieces'
+import { OPEN } from './resistances'
 import type { Turner } from './stage'
 
 export interface DirectPlan { readonly motor: MagnetMotor }
@@ -18,22 +19,22 @@ export interface MagnetMotor { readonly ohms: number, readonly emf: number, read
 export function directNetwork({ motor }: DirectPlan, f: Figures, state: NetworkState): Network {
   const live = isLive(state)
   const calls = state.scenario !== 'idle' && live
-  const panel = state.scenario === 'dead' ? OPEN : f['panel.1']!
+  const panel = state.scenario === 'dead' ? OPEN : f['panel.1']
   const battery: Element[] = live && !state.tripped
-    ? [{ kind: 'source', id: 'battery', a: 'p', b: EARTH, volts: complex(f['battery.volts']!), z: complex(f['battery.ohms']!) }]
+    ? [{ kind: 'source', id: 'battery', a: 'p', b: EARTH, volts: complex(f['battery.volts']), z: complex(f['battery.ohms']) }]
     : [leak('p', 1e9)]
   const path: Element[] = state.scenario === 'leads-off'
     ? []
     : [
-        ...battery, resistor('fuse', 'p', 'pf', live && state.tripped ? OPEN : f['fuse.1']!), resistor('panel switch', 'pf', 'pp', panel), resistor('feed', 'pp', 'pd', f['feed.1']!),
-        resistor('feed to chassis', 'pd', EARTH, f['feed.earth']!), resistor('demand switch', 'pd', 'pm', calls ? f['switch.1']! : f['switch.rest1']!),
-        resistor('chassis return', 'n', EARTH, f['return.1']!), leak('pf', 1e9), leak('pp', 1e9), leak('pm', 1e9),
+        ...battery, resistor('fuse', 'p', 'pf', live && state.tripped ? OPEN : f['fuse.1']), resistor('panel switch', 'pf', 'pp', panel), resistor('feed', 'pp', 'pd', f['feed.1']),
+        resistor('feed to chassis', 'pd', EARTH, f['feed.earth']), resistor('demand switch', 'pd', 'pm', calls ? f['switch.1'] : f['switch.rest1']),
+        resistor('chassis return', 'n', EARTH, f['return.1']), leak('pf', 1e9), leak('pp', 1e9), leak('pm', 1e9),
       ]
-  const ohms = motor.ohms * f['motor.turns']! + f['motor.joint1']!
+  const ohms = motor.ohms * f['motor.turns'] + f['motor.joint1']
   const armature: Element = live
-    ? { kind: 'source', id: 'armature', a: 'pm', b: 'n', volts: complex(motor.emf * (1 - state.slip) * f['motor.turns']!), z: complex(ohms) }
+    ? { kind: 'source', id: 'armature', a: 'pm', b: 'n', volts: complex(motor.emf * (1 - state.slip) * f['motor.turns']), z: complex(ohms) }
     : resistor('armature', 'pm', 'n', ohms)
-  return { hertz: 0, elements: [...path, armature, resistor('motor to earth', 'pm', EARTH, f['motor.earth']!), leak('n', 1e9)] }
+  return { hertz: 0, elements: [...path, armature, resistor('motor to earth', 'pm', EARTH, f['motor.earth']), leak('n', 1e9)] }
 }
 
 export const turnDirect = (motor: MagnetMotor): Turner => {

@@ -6,9 +6,11 @@
  */
 import { ROTATIONAL_LOSS, solveNetwork, type Network, type SolvedNetwork, type Winding } from '#core/circuit'
 import { findRoot, magnitude, requireOk, subtract } from '#core/foundation'
-import type { Effect, Figures, Scenario } from '../types'
+import { requireFinite, type FigureKey, type Figures, type FigureStem } from '../figures'
+import type { Effect, Scenario } from '../types'
 import { DROP_OUT, PICK_UP, windingShare } from './pilot'
-import { OPEN, type NetworkState } from './pieces'
+import type { NetworkState } from './pieces'
+import { OPEN } from './resistances'
 
 /** What turns: torque from the solved currents. */
 export interface Turner {
@@ -38,11 +40,11 @@ export interface PowerStage {
   readonly direct?: boolean
   readonly tripAmps: number
   /** where the coil's volts stand; what it is wound for is the figure `coil.rated` */
-  readonly coil?: { readonly a: string, readonly b: string, /** stems of the figures that decide whether it pulls in */ readonly depends: readonly string[] }
+  readonly coil?: { readonly a: string, readonly b: string, /** stems of the figures that decide whether it pulls in */ readonly depends: readonly FigureStem[] }
   /** running amps at which an overload lets go in minutes (times a figure, where it can be set), and the figure that then stands open */
-  readonly overload?: { readonly elements: readonly string[], readonly amps: number, readonly times?: string, readonly figure?: string }
+  readonly overload?: { readonly elements: readonly string[], readonly amps: number, readonly times?: FigureKey, readonly figure?: FigureKey }
   /** figures on which a scenario depends, where that is little: other faults share the sound system's solution */
-  readonly depends: Partial<Record<Scenario, readonly string[]>>
+  readonly depends: Partial<Record<Scenario, readonly FigureStem[]>>
 }
 
 export type Turning = 'off' | 'locked' | 'running'
@@ -70,6 +72,7 @@ const BREAKAWAY = 0.2
 
 /** @param from the sound system's solution, and the figures that differ from it: what does not depend on them is taken from there */
 export function solveStage(stage: PowerStage, f: Figures, from?: { readonly sound: SolvedStage, readonly changed: readonly string[] }): SolvedStage {
+  requireFinite(f)
   const { turner } = stage
   const kept = new Map<Scenario | 'rested' | 'at speed', SolvedNetwork>()
   const keep = (key: Scenario | 'rested' | 'at speed', solve: () => SolvedNetwork): SolvedNetwork => {
@@ -83,14 +86,14 @@ export function solveStage(stage: PowerStage, f: Figures, from?: { readonly soun
   const isShared = (stems: readonly string[] | undefined) => from !== undefined && stems !== undefined && !from.changed.some(key => stems.some(stem => key.startsWith(stem)))
   const begin: NetworkState = { scenario: 'starting', slip: 1, tripped: false, atSpeed: false, pulledIn: true }
 
-  const pull = !stage.coil ? 'in' : isShared(stage.coil.depends) ? from!.sound.pull : pullIn(stage.coil, f['coil.rated']!, windingShare(f), solveState({ ...begin, pulledIn: false }))
+  const pull = !stage.coil ? 'in' : isShared(stage.coil.depends) ? from!.sound.pull : pullIn(stage.coil, f['coil.rated'], windingShare(f), solveState({ ...begin, pulledIn: false }))
   const start: NetworkState = { ...begin, pulledIn: pull === 'in' }
   const starting = () => keep('starting', () => solveState(start))
   const most = (elements: readonly string[], at: SolvedNetwork) => elements.reduce((amps, e) => Math.max(amps, magnitude(at.current(e))), 0)
-  const drops = stage.coil !== undefined && pull === 'in' && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']!
+  const drops = stage.coil !== undefined && pull === 'in' && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']
   const tripped = most(stage.guarded, starting()) > stage.tripAmps
   const energised = most(turner.energisedBy, starting()) > 0.1 * turner.fullLoadAmps
-  const breakaway = BREAKAWAY + (f['motor.startLoad'] ?? 0)
+  const breakaway = BREAKAWAY + f['motor.startLoad']
   const starts = !tripped && !drops && energised && !f['motor.seized'] && turner.torque(1, starting(), f) > breakaway * turner.ratedTorque
 
   const run = (slip: number): NetworkState => ({ ...start, scenario: 'running', slip, tripped, atSpeed: true })
@@ -110,7 +113,7 @@ export function solveStage(stage: PowerStage, f: Figures, from?: { readonly soun
     return found === undefined ? standing : { turning: 'running', slip: found }
   }
   const standing: NetworkState = { ...start, scenario: 'running', slip: 1, tripped, atSpeed: false }
-  const held = !stage.coil || (f['starter.rest1'] ?? OPEN) < OPEN
+  const held = !stage.coil || f['starter.rest1'] < OPEN
   const stateOf = (scenario: Scenario): NetworkState => {
     switch (scenario) {
       case 'starting': return start
@@ -123,7 +126,7 @@ export function solveStage(stage: PowerStage, f: Figures, from?: { readonly soun
   const asCalled = () => settle().turning === 'running' ? running(settle().slip) : tripped ? solveState(standing) : starting()
   const solved = (scenario: Scenario): SolvedNetwork => keep(scenario, () =>
     isShared(stage.depends[scenario]) ? from!.sound.solved(scenario) : scenario === 'running' ? asCalled() : solveState(stateOf(scenario)))
-  const limit = stage.overload && stage.overload.amps * (stage.overload.times ? f[stage.overload.times]! : 1)
+  const limit = stage.overload && stage.overload.amps * (stage.overload.times ? f[stage.overload.times] : 1)
   const overloaded = () => settle().turning === 'running' && stage.overload !== undefined && most(stage.overload.elements, solved('running')) > limit!
   const effectNow = (): Effect => {
     if (tripped) return 'trips-breaker'
@@ -157,12 +160,12 @@ function pullIn(coil: Coil, rated: number, windingShare: number, open: SolvedNet
   return share >= PICK_UP * 0.88 ? 'in' : share >= 0.35 ? 'buzzes' : 'out'
 }
 
-const shortsAhead = (f: Figures) => (f['feed.earth'] ?? OPEN) < 100 || (f['feed.across'] ?? OPEN) < 100
+const shortsAhead = (f: Figures) => f['feed.earth'] < 100 || f['feed.across'] < 100
 
 /** What the shaft asks for at a slip, in the same synchronous watts as the motor's torque. */
 export function loadTorque(t: Turner, f: Figures, slip: number): number {
   const speed = (1 - slip) / (1 - t.ratedSlip)
-  return t.ratedTorque * (ROTATIONAL_LOSS + (1 - ROTATIONAL_LOSS) * f['motor.load']! * (t.constantLoad ? 1 : speed ** 2))
+  return t.ratedTorque * (ROTATIONAL_LOSS + (1 - ROTATIONAL_LOSS) * f['motor.load'] * (t.constantLoad ? 1 : speed ** 2))
 }
 
 /** Share of the rated torque to which motor and load are made to agree: a hundredth of what any clamp could show. */

@@ -1,35 +1,69 @@
 /** Submersible, three-wire: breaker → pressure switch → control box → red, black and yellow → motor. */
-import { controlBox } from '../blocks/startGear'
-import { run, threeWireCable } from '../blocks/cable'
+import { controlBox } from '../blocks/controlBox'
 import { drownedMotor } from '../blocks/motor'
-import { motorSwitch, settingTests } from '../blocks/pressureSwitch'
+import { motorSwitch } from '../blocks/motorSwitch'
+import { plumbing } from '../blocks/plumbing'
+import { pressureTank } from '../blocks/pressureTank'
+import { protector } from '../blocks/protector'
+import { run } from '../blocks/run'
+import { settingTests } from '../blocks/settingTests'
 import { singleSupply } from '../blocks/supply'
-import { plumbing, pressureTank, protector, waterLooks, wellPump } from '../blocks/water'
+import { threeWireCable } from '../blocks/threeWireCable'
+import { waterLooks } from '../blocks/waterLooks'
+import { wellPump } from '../blocks/wellPump'
 import { compose } from '../compose'
+import { describeWater, WELL_WATER } from '../describe/flowSide'
 import { createPlate } from '../describe/plate'
 import { describeSingle } from '../describe/singlePhase'
-import { describeWater, isFlowFigure, WELL_WATER } from '../describe/flowSide'
-import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { describeWhole } from '../describe/whole'
 import { wellDrawing } from '../drawing'
+import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
 
 export const well3wire: KindPlan = {
-  id: 'well-3wire', name: 'Well, three-wire',
+  name: 'Well, three-wire',
   compose: (n) => {
     const disconnect = yes(n, 'supply.disconnect')
     const cutOff = yes(n, 'switch.cutOff')
     return compose(
-      { id: 'well-3wire', name: 'Well, three-wire', medium: 'water', complaints: WATER_COMPLAINTS, drawing: wellDrawing(n, true) },
-      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: false, downstream: 'motor' }),
-      motorSwitch({ medium: 'water', cutOff, valve: yes(n, 'switch.valve'), protector: true, below: ['run.', 'start.', 'cable.', 'motor.'] }),
-      run('box', 'Replace the run to the box', 0.006, 45), ...(yes(n, 'switch.protector') ? [protector()] : []),
-      ...controlBox({ runCapacitor: yes(n, 'box.runCapacitor') }), threeWireCable(), drownedMotor({ wires: 3 }), wellPump(),
-      pressureTank({ charged: yes(n, 'tank.kind') }), plumbing({ filter: filterOf(n), relief: true }), settingTests({ medium: 'water', cutOff }), waterLooks(),
+      {
+        id: 'well-3wire',
+        name: 'Well, three-wire',
+        medium: 'water',
+        complaints: WATER_COMPLAINTS,
+        drawing: wellDrawing(n, true),
+      },
+      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: false }),
+      motorSwitch({
+        medium: 'water',
+        cutOff,
+        valve: yes(n, 'switch.valve'),
+        protector: true,
+        below: ['run', 'start', 'cable', 'motor'],
+      }),
+      run({ to: 'box', toEarth: 0.006, minutes: 45 }),
+      ...(yes(n, 'switch.protector') ? [protector()] : []),
+      ...controlBox({ runCapacitor: yes(n, 'box.runCapacitor') }),
+      threeWireCable(),
+      drownedMotor({ wires: 3 }),
+      wellPump(),
+      pressureTank({ charged: yes(n, 'tank.kind') }),
+      plumbing({ filter: filterOf(n), relief: true }),
+      settingTests({ medium: 'water', cutOff }),
+      waterLooks(),
     )
   },
-  describe: (n, schools) => {
+  describe: (n, practice) => {
     const plate = createPlate(n)
-    const { stage, healthy } = describeSingle(plate, { startGear: 'box', disconnect: yes(n, 'supply.disconnect'), neutral: false, runCapacitor: yes(n, 'box.runCapacitor'), hp: 0.75, load: 0.9, constantLoad: false })
-    const water = describeWater(plate, { ...WELL_WATER, cutOff: yes(n, 'switch.cutOff'), prechargeOffset: schools.prechargeOffset, yieldField: 'pump.yield' })
-    return { plate, healthy: { ...healthy, ...water.healthy }, stages: [{ ...stage, bands: { ...stage.bands, cycle: Math.min(60, 0.6 * water.usualCycle) } }], prechargeOffset: schools.prechargeOffset, isFlow: isFlowFigure, flow: water.run }
+    const motor = describeSingle(plate, {
+      startGear: 'box',
+      disconnect: yes(n, 'supply.disconnect'),
+      neutral: false,
+      runCapacitor: yes(n, 'box.runCapacitor'),
+      hp: 0.75,
+      load: 0.9,
+      constantLoad: false,
+    })
+    const water = describeWater(plate, { ...WELL_WATER, cutOff: yes(n, 'switch.cutOff'), practice, well: true })
+    return describeWhole(plate, motor, water)
   },
 }

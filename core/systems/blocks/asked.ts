@@ -1,0 +1,130 @@
+/** "What changed?": storm, outage, age, duty, as the customer tells it, and what each points to. */
+import type { SeenTest } from '../types'
+import type { Block } from './block'
+import { note, type NoteEntry } from './causes'
+import { type Chances, type OutcomeEntry, seen } from './testEntry'
+
+interface Answer extends OutcomeEntry {
+  readonly usual: number
+  /** the condition that it shows */
+  readonly shows?: Pick<NoteEntry, 'id' | 'name' | 'advice'>
+}
+
+const ANSWERS = {
+  'storm': {
+    label: 'storm',
+    words: ['lightning'],
+    usual: 0.07,
+    shows: { id: 'surge', name: 'Lightning or switching surge', advice: 'Surge protection at the panel.' },
+  },
+  'outage': {
+    label: 'outage',
+    words: ['power cut'],
+    usual: 0.07,
+    shows: { id: 'outage', name: 'Power outage', advice: 'Show the customer how to hold the lever.' },
+  },
+  'old': {
+    label: 'old, long in service',
+    usual: 0.14,
+    shows: { id: 'age', name: 'Worn out in its time', advice: 'Note the age on the site file.' },
+  },
+  'ran-dry': {
+    label: 'ran dry',
+    words: ['ran dry'],
+    usual: 0.05,
+    shows: { id: 'ran-dry', name: 'Ran dry', advice: 'Fit dry-run protection suited to the source.' },
+  },
+  'open-fill': {
+    label: 'was filling a pond or pool',
+    words: ['open fill'],
+    usual: 0.02,
+    shows: {
+      id: 'filled-open',
+      name: 'Open discharge: filled a pond or pool',
+      advice: 'Throttle the discharge, or fit an underload protector instead of a cut-off.',
+    },
+  },
+  'vibration': {
+    label: 'shakes, things come loose',
+    usual: 0.05,
+    shows: {
+      id: 'vibration',
+      name: 'Shaken loose',
+      advice: 'Mounts, whip check and a flexible last metre of cable.',
+    },
+  },
+  'hot': {
+    label: 'stands hot, no air round it',
+    usual: 0.04,
+    shows: { id: 'hot-room', name: 'Runs too hot', advice: 'Air round the machine, and a duty it can bear.' },
+  },
+  'frozen': {
+    label: 'stood in the frost',
+    words: ['froze'],
+    usual: 0.06,
+    shows: { id: 'frozen', name: 'Has been frozen', advice: 'Drain it down for the winter.' },
+  },
+  'retries': {
+    label: 'kept trying for hours',
+    words: ['kept trying'],
+    usual: 0.07,
+    shows: {
+      id: 'locked-retries',
+      name: 'Endless starts against a dead start circuit',
+      advice: 'Find the start gear that failed first.',
+    },
+  },
+} as const satisfies Readonly<Record<string, Answer>>
+
+type AnswerId = keyof typeof ANSWERS
+/** What may be told besides storm, outage and retries. */
+export type Told = Exclude<AnswerId, 'storm' | 'outage' | 'retries'>
+
+const ORDER = Object.keys(ANSWERS) as AnswerId[]
+const ALWAYS: readonly AnswerId[] = ['storm', 'outage', 'retries']
+
+/** The question, and the notes that its answers are; common practice, no source. */
+export function asked({ point, about }: { readonly point: string, readonly about: readonly Told[] }): Block {
+  const ids = ORDER.filter(id => ALWAYS.includes(id) || (about as readonly AnswerId[]).includes(id))
+  return { tests: [question(point, ids)], notes: ids.map(noteOf) }
+}
+
+const noteOf = (id: AnswerId) => note({ ...ANSWERS[id].shows, test: 'asked', shownBy: id })
+
+function question(point: string, ids: readonly AnswerId[]): SeenTest {
+  const told = Object.fromEntries(ids.map(id => [id, ANSWERS[id].usual])) as Chances<string>
+  const usual: Chances<string> = { nothing: 1 - Object.values(told).reduce((a, b) => a + b, 0), ...told }
+  /** one answer likelier, the others in their proportions */
+  const raised = (id: AnswerId, to: number): Chances<string> => {
+    const rest = (1 - to) / (1 - (usual[id] ?? 0))
+    return Object.fromEntries(
+      Object.entries(usual).map(([other, chance]) => [other, other === id ? to : chance * rest]),
+    )
+  }
+  const dry = ids.includes('ran-dry')
+  const frozen = ids.includes('frozen')
+  return seen({
+    id: 'asked',
+    point,
+    title: 'Ask what changed',
+    words: ['asked', 'customer says', 'history'],
+    minutes: 1,
+    steps: ['Storm, outage, heavy use, how old is it, how long has it been trying?'],
+    outcomes: { nothing: { label: 'nothing new' }, ...Object.fromEntries(ids.map(id => [id, ANSWERS[id]])) },
+    usual,
+    chancesByFault: {
+      'switch.cut-off-tripped': raised('outage', 0.45),
+      'motor.ground': raised('storm', 0.3),
+      'motor.main-open': raised('retries', 0.2),
+      ...(dry
+        ? {
+            'pump.dry-well': raised('ran-dry', 0.45),
+            'pump.prime-lost': raised('ran-dry', 0.4),
+            'protector.tripped': raised('ran-dry', 0.4),
+          }
+        : {}),
+      ...(frozen ? { 'pump.diaphragm': raised('frozen', 0.35), 'motor.seized': raised('frozen', 0.2) } : {}),
+    },
+    ...(dry ? { chancesByEffect: { 'runs-dry': raised('ran-dry', 0.2) } } : {}),
+  })
+}

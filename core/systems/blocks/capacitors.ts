@@ -1,0 +1,192 @@
+/** Faults and tests of the capacitors that feed the windings: the same wherever they sit; common practice, no source. */
+import { type Block, type ComponentEntry, yesNo } from './block'
+import { CAUSES } from './causes'
+import { BLEED, DEAD_CAUTIONS } from './cautions'
+import { always, type CauseEntry, degrees, fault, repair, times } from './faultEntry'
+import { reading, seen } from './testEntry'
+import { swapTrial } from './trials'
+
+export const CAP_FIELDS: NonNullable<ComponentEntry<'box'>['fields']> = [
+  { id: 'capLow', label: 'Start capacitor, low end', quantity: 'farads', range: [20e-6, 1000e-6] },
+  { id: 'capHigh', label: 'Start capacitor, high end', quantity: 'farads', range: [20e-6, 1200e-6] },
+  yesNo('runCapacitor', 'Run capacitor'),
+  { id: 'runMicrofarads', label: 'Run capacitor value', quantity: 'farads', range: [2e-6, 120e-6] },
+]
+
+const newCapacitor = repair({
+  id: 'replace-start-capacitor',
+  name: 'Replace the start capacitor',
+  minutes: 20,
+  part: 'start capacitor',
+})
+
+export function capacitors(part: 'box' | 'motor', at: string, running: boolean): Block {
+  const cooks: CauseEntry = {
+    because: part === 'box' ? 'box.relay-closed' : 'motor.centrifugal-closed',
+    why: 'start gear that never lets go cooks the capacitor',
+  }
+  return {
+    faults: [
+      fault({
+        id: `${part}.cap-open`,
+        name: 'Start capacitor open',
+        baseRate: 0.06,
+        severities: always({ 'start.farads': 0.4e-6 }),
+        repair: newCapacitor,
+        causes: [CAUSES.age, CAUSES.rapidCycling, cooks],
+        settledBy: 'microfarads, off the circuit',
+        wears: ['age', 'starts'],
+      }),
+      fault({
+        id: `${part}.cap-low`,
+        name: 'Start capacitor low',
+        baseRate: 0.05,
+        severities: degrees(
+          { name: 'two thirds left', share: 0.4, change: times('start.farads', 0.65) },
+          { name: 'a third left', share: 0.35, change: times('start.farads', 0.35) },
+          { name: 'a tenth left', share: 0.25, change: times('start.farads', 0.1) },
+        ),
+        repair: newCapacitor,
+        causes: [CAUSES.age, CAUSES.rapidCycling],
+        settledBy: 'microfarads, off the circuit',
+        wears: ['age', 'starts'],
+      }),
+      fault({
+        id: `${part}.cap-shorted`,
+        name: 'Start capacitor shorted',
+        baseRate: 0.015,
+        severities: always({ 'start.farads': 0, 'start.ohms': 0.2 }),
+        repair: newCapacitor,
+        causes: [CAUSES.age, cooks],
+        settledBy: 'ohms across the capacitor, bled',
+        wears: ['age'],
+      }),
+      ...(running
+        ? [
+            fault({
+              id: `${part}.runcap-open`,
+              name: 'Run capacitor open or low',
+              baseRate: 0.02,
+              severities: degrees(
+                { name: 'open', share: 0.5, change: { 'start.runFarads': 0.2e-6 } },
+                { name: 'half left', share: 0.5, change: times('start.runFarads', 0.5) },
+              ),
+              repair: repair({
+                id: 'replace-run-capacitor',
+                name: 'Replace the run capacitor',
+                minutes: 20,
+                part: 'run capacitor',
+              }),
+              causes: [CAUSES.age, CAUSES.hot],
+              settledBy: 'microfarads, off the circuit',
+              wears: ['age'],
+              effect: 'runs',
+            }),
+            fault({
+              id: `${part}.runcap-shorted`,
+              name: 'Run capacitor shorted',
+              baseRate: 0.008,
+              severities: always({ 'start.runFarads': 0.01, 'start.runOhms': 0.2 }),
+              repair: repair({
+                id: 'replace-run-capacitor',
+                name: 'Replace the run capacitor',
+                minutes: 20,
+                part: 'run capacitor',
+              }),
+              causes: [CAUSES.age, CAUSES.surge],
+              settledBy: 'ohms across the capacitor, bled',
+            }),
+          ]
+        : []),
+    ],
+    tests: [
+      reading({
+        id: 'cap.farads',
+        point: 'cap',
+        title: 'Measure the start capacitor',
+        words: [],
+        condition: 'dead',
+        quantity: 'farads',
+        minutes: 3,
+        meter: 'µF',
+        need: 'discharged',
+        steps: ['Bled and measured flat; one lead off.', 'Across the capacitor.'],
+        cautions: [BLEED],
+        probe: { ask: 'farads', farads: 'start.farads', ohms: 'start.ohms' },
+        band: 'capacitor',
+        proves: true,
+      }),
+      reading({
+        id: 'cap.ohms',
+        point: 'cap',
+        title: 'Ohms across the start capacitor',
+        words: ['short'],
+        condition: 'dead',
+        quantity: 'ohms',
+        minutes: 3,
+        meter: 'Ω',
+        need: 'discharged',
+        steps: ['Bled; one lead off; ohms across it. It should climb and not settle near nothing.'],
+        cautions: DEAD_CAUTIONS,
+        probe: { ask: 'capacitor-ohms', farads: 'start.farads', ohms: 'start.ohms' },
+        band: 'capacitor-ohms',
+      }),
+      ...(running
+        ? [
+            reading({
+              id: 'runcap.farads',
+              point: 'cap',
+              title: 'Measure the run capacitor',
+              words: ['run', 'run cap'],
+              variant: 'run',
+              condition: 'dead',
+              quantity: 'farads',
+              minutes: 3,
+              meter: 'µF',
+              need: 'discharged',
+              steps: ['Bled and measured flat; one lead off; across the run capacitor.'],
+              cautions: [BLEED],
+              probe: { ask: 'farads', farads: 'start.runFarads', ohms: 'start.runOhms' },
+              band: 'capacitor',
+              proves: true,
+            }),
+          ]
+        : []),
+      seen({
+        id: 'cap-seen',
+        point: 'cap',
+        title: 'Look at the start capacitor',
+        words: ['capacitor', 'cap is', 'cap looks'],
+        minutes: 1.5,
+        need: 'proven-dead',
+        steps: ['Lid off, dead, hands off until bled: bulge, split, oil?'],
+        outcomes: {
+          sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
+          bulged: { label: 'bulged or split', words: ['split', 'leaking', 'oil', 'swollen'] },
+        },
+        usual: { sound: 0.96, bulged: 0.04 },
+        chancesByFault: {
+          [`${part}.cap-open`]: { sound: 0.45, bulged: 0.55 },
+          [`${part}.cap-shorted`]: { sound: 0.4, bulged: 0.6 },
+          [`${part}.cap-low`]: { sound: 0.7, bulged: 0.3 },
+          'box.relay-closed': { sound: 0.7, bulged: 0.3 },
+          'motor.centrifugal-closed': { sound: 0.7, bulged: 0.3 },
+        },
+      }),
+      swapTrial({
+        id: 'cap-swap',
+        point: 'cap',
+        title: `Known-good capacitor in the ${at}: does it start?`,
+        words: ['known good cap', 'test capacitor', 'swapped cap'],
+        need: 'discharged',
+        minutes: 6,
+        risk: 1,
+        steps: [
+          'Dead and bled: a capacitor of the same µF band and at least the same volts in its place.',
+          'Covers on, energise, listen.',
+        ],
+        sound: ['start.farads', 'start.ohms'],
+      }),
+    ],
+  }
+}

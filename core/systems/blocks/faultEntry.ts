@@ -1,0 +1,59 @@
+/** How a fault is written down in the catalogue. */
+import type { Change, FigureKey, Figures } from '../figures'
+import type { CauseId, ComponentId, FaultId } from '../ids'
+import type { Effect, FaultMode, Repair, Severity, Wear } from '../types'
+
+export interface CauseEntry {
+  readonly because: CauseId | FaultId
+  readonly why: string
+}
+
+export interface FaultEntry {
+  readonly id: FaultId
+  readonly name: string
+  /** share of calls on this kind that end here, before anything is known; common practice, no source */
+  readonly baseRate: number
+  readonly severities: readonly Severity[]
+  /** the effect, where neither the circuit nor the plant shows it */
+  readonly effect?: Effect
+  readonly repair: Repair
+  readonly causes: readonly CauseEntry[]
+  readonly settledBy: string
+  readonly wears?: readonly Wear[]
+  readonly heals?: boolean
+}
+
+export const fault = (entry: FaultEntry): FaultMode => ({
+  ...entry,
+  component: entry.id.slice(0, entry.id.indexOf('.')),
+})
+
+export type Effects = Change | ((healthy: Figures) => Change)
+const changing = (change: Effects) => (typeof change === 'function' ? change : () => change)
+
+/** A fault that comes in one degree only. */
+export const always = (change: Effects): readonly Severity[] => [
+  { id: 'full', name: '', share: 1, change: changing(change) },
+]
+
+export interface DegreeEntry {
+  readonly name: string
+  readonly share: number
+  readonly change: Effects
+}
+
+/** A fault that comes in degrees: what each is called, what share of such faults it stands for, what it changes. */
+export const degrees = (...rows: readonly DegreeEntry[]): readonly Severity[] =>
+  rows.map(({ name, share, change }, i) => ({ id: String(i + 1), name, share, change: changing(change) }))
+
+/** So many times what it is in a sound system. */
+export const times
+  = (key: FigureKey, k: number) =>
+    (healthy: Figures): Change => ({ [key]: healthy[key] * k })
+
+export interface RepairEntry extends Omit<Repair, 'part' | 'renews'> {
+  readonly part?: string
+  readonly renews?: readonly ComponentId[]
+}
+
+export const repair = (entry: RepairEntry): Repair => ({ part: '', ...entry })

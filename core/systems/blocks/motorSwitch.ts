@@ -1,0 +1,156 @@
+/** A pressure switch with two poles that carry the motor; rates are common practice, no source. */
+import { only } from '../figures'
+import { CLOSED, OPEN } from '../power/resistances'
+import type { NumericTest } from '../types'
+import { type Block, point } from './block'
+import { CAUSES, NOTES } from './causes'
+import { JUMPER, LIVE_CAUTIONS } from './cautions'
+import { always, degrees, fault } from './faultEntry'
+import { switchLooks } from './switchLooks'
+import { newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
+import { partOhms, volts, voltsAt } from './testEntry'
+import { swapTrial, tripTrial } from './trials'
+
+export function motorSwitch(o: SwitchOptions): Block {
+  const burnt = (pole: 1 | 2) =>
+    fault({
+      id: `switch.pole${pole}-burnt`,
+      name: `Switch pole ${pole} burnt`,
+      baseRate: 0.06,
+      severities: degrees(
+        { name: '1.5 Ω', share: 0.4, change: only(`switch.${pole}`, 1.5) },
+        { name: '8 Ω', share: 0.35, change: only(`switch.${pole}`, 8) },
+        { name: '60 Ω', share: 0.25, change: only(`switch.${pole}`, 60) },
+      ),
+      repair: newSwitch,
+      causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.waterlogged, CAUSES.loose],
+      settledBy: `millivolts across pole ${pole} while it carries the motor`,
+      wears: ['starts', 'age'],
+    })
+  const open = (pole: 1 | 2) =>
+    fault({
+      id: `switch.pole${pole}-open`,
+      name: `Switch pole ${pole} not making`,
+      baseRate: 0.03,
+      severities: always(only(`switch.${pole}`, OPEN)),
+      repair: newSwitch,
+      causes: [CAUSES.damp, CAUSES.rapidCycling],
+      settledBy: 'each leg to ground on the load side',
+      wears: ['damp', 'age'],
+    })
+  const shut = { 'switch.1': OPEN, 'switch.2': OPEN }
+  const held = { 'switch.rest1': CLOSED, 'switch.rest2': CLOSED }
+  return {
+    components: [switchPart(o.medium, o.protector)],
+    points: [
+      point({
+        id: 'poles',
+        name: 'switch poles',
+        component: 'switch',
+        spot: { on: 'switch', side: 'on', part: 'poles' },
+        aliases: ['pole', 'contact drop'],
+      }),
+      point({
+        id: 'load',
+        name: 'switch load',
+        component: 'switch',
+        spot: { on: 'switch', side: 'out' },
+        aliases: ['load', 'switch out', 'load side'],
+      }),
+    ],
+    faults: [
+      burnt(1),
+      burnt(2),
+      open(1),
+      open(2),
+      ...sensing(o, shut, held),
+      fault({
+        id: 'switch.welded',
+        name: 'Switch contacts welded closed',
+        baseRate: 0.03,
+        severities: always(held),
+        repair: newSwitch,
+        causes: [CAUSES.rapidCycling, CAUSES.surge],
+        settledBy: 'contacts closed over cut-out',
+        wears: ['starts'],
+      }),
+    ],
+    tests: [
+      ...voltsAt({
+        point: 'load',
+        where: 'on the switch load side',
+        legs: ['d1', 'd2'],
+        band: 'utilisation',
+        neutral: o.neutral,
+      }),
+      volts({
+        id: 'load.idle',
+        point: 'load',
+        title: 'Volts on the load side, pressure over cut-out',
+        words: ['idle', 'open', 'rest'],
+        between: ['d1', 'd2'],
+        scenario: 'idle',
+        band: 'dead',
+      }),
+      ...([1, 2] as const).map((pole): NumericTest =>
+        volts({
+          id: `pole${pole}.drop`,
+          point: 'poles',
+          title: `Volts across pole ${pole}, switch closed`,
+          words: [String(pole), pole === 1 ? 'one' : 'two', `p${pole}`],
+          between: [`l${pole}`, `d${pole}`],
+          condition: 'running',
+          meter: 'V AC, lowest range',
+          steps: [`Line screw to load screw of pole ${pole} while it carries the motor.`],
+          variant: String(pole),
+          band: 'contact-drop',
+          minutes: 1,
+          proves: true,
+          drop: true,
+          cautions: LIVE_CAUTIONS,
+        }),
+      ),
+      ...([1, 2] as const).map(pole =>
+        partOhms({
+          id: `pole${pole}.ohms`,
+          point: 'poles',
+          title: `Ohms across pole ${pole}, closed by hand`,
+          words: [String(pole), pole === 1 ? 'one' : 'two', `p${pole}`],
+          figure: `switch.${pole}`,
+          minutes: 2,
+          steps: [`One load wire off; close the contacts by hand; line screw to load screw of pole ${pole}.`],
+          variant: String(pole),
+        }),
+      ),
+      tripTrial({
+        id: 'trip-switch-open',
+        point: 'load',
+        title: 'Load wires off at the switch: does it still trip?',
+        words: ['trips switch open', 'load wires off'],
+        steps: ['Dead: load wires off, made safe and apart.', 'Stand clear and reset the breaker once.'],
+        away: o.below,
+        opens: ['run.1', 'run.2'],
+      }),
+      swapTrial({
+        id: 'bypass',
+        point: 'poles',
+        title: 'Bridge the switch with a rated lead: does it run?',
+        words: ['bridged', 'bypass', 'jumpered'],
+        need: 'proven-dead',
+        minutes: 7,
+        risk: 2,
+        steps: [
+          'Dead: rated leads from each line screw to its load screw, clipped on.',
+          o.medium === 'water'
+            ? 'Energise, hand on the breaker, eyes on the gauge; off before cut-out.'
+            : 'Energise, hand on the breaker, eyes on the gauge; off well before the relief valve.',
+        ],
+        cautions: [JUMPER],
+        sound: ['switch'],
+        closed: { 'switch.1': CLOSED, 'switch.2': CLOSED },
+      }),
+      ...switchLooks(o, 'poles'),
+    ],
+    notes: [NOTES.damp, ...(o.cutOff ? [NOTES.cutOff] : [])],
+  }
+}

@@ -1,0 +1,234 @@
+/** Taps, plumbing, relief valve and whatever filter stands on the way; common practice, no source. */
+import type { Figures } from '../figures'
+import { type Block, component, point } from './block'
+import { CAUSES } from './causes'
+import { degrees, fault, repair } from './faultEntry'
+import { flow, seen } from './testEntry'
+
+export function plumbing({ filter, relief }: { filter: 'none' | 'before' | 'after', relief: boolean }): Block {
+  return {
+    components: [
+      ...(filter === 'none'
+        ? []
+        : [
+            component({
+              id: 'filter',
+              name: filter === 'before' ? 'Filter ahead of the switch' : 'House filter',
+              glyph: 'filter',
+              lane: 'water',
+              place: 'tank',
+            }),
+          ]),
+      ...(relief
+        ? [
+            component({
+              id: 'relief',
+              name: 'Relief valve',
+              glyph: 'relief',
+              lane: 'water',
+              place: 'tank',
+            }),
+          ]
+        : []),
+      component({
+        id: 'house',
+        name: 'House',
+        glyph: 'house',
+        lane: 'water',
+        place: 'house',
+        fields: [
+          {
+            id: 'filter',
+            label: 'Filter',
+            quantity: 'choice',
+            choices: ['none', 'ahead of the switch', 'after the switch'],
+          },
+        ],
+      }),
+    ],
+    points: [
+      point({
+        id: 'tap',
+        name: 'hose tap',
+        component: 'house',
+        spot: { on: 'house', side: 'in' },
+        aliases: ['hose', 'delivery', 'flow', 'taps'],
+      }),
+    ],
+    faults: [
+      fault({
+        id: 'house.leak',
+        name: 'Leak in the plumbing',
+        baseRate: 0.03,
+        severities: degrees(
+          { name: 'running toilet', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.08 }) },
+          { name: 'burst line', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.6 }) },
+        ),
+        effect: 'starts-alone',
+        repair: repair({
+          id: 'find-and-mend-leak',
+          name: 'Find and mend the leak',
+          minutes: 60,
+        }),
+        causes: [CAUSES.age],
+        settledBy: 'leak-down stops with the house valve shut',
+        wears: ['age'],
+      }),
+      ...(relief
+        ? [
+            fault({
+              id: 'relief.weeping',
+              name: 'Relief valve weeping',
+              baseRate: 0.012,
+              severities: degrees(
+                { name: 'weeps', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.04 }) },
+                {
+                  name: 'opens early',
+                  share: 0.4,
+                  change: h => ({ 'relief.opens': 0.5 * (h['set.cutIn'] + h['set.cutOut']) }),
+                },
+              ),
+              effect: 'starts-alone',
+              repair: repair({
+                id: 'replace-relief-valve',
+                name: 'Replace the relief valve',
+                minutes: 30,
+                part: 'relief valve',
+              }),
+              causes: [CAUSES.sand, CAUSES.age],
+              settledBy: 'water at its outlet',
+              wears: ['sand', 'age'],
+            }),
+          ]
+        : []),
+      ...(filter === 'before'
+        ? [
+            fault({
+              id: 'filter.blocked',
+              name: 'Filter ahead of the switch blocked',
+              baseRate: 0.06,
+              severities: degrees(
+                { name: 'half', share: 0.4, change: h => ({ 'filter.before': filterLoss(h, 0.5) }) },
+                { name: 'nearly shut', share: 0.6, change: h => ({ 'filter.before': filterLoss(h, 0.12) }) },
+              ),
+              effect: 'runs-weak',
+              repair: repair({
+                id: 'change-filter-move-switch-ahead-of-it',
+                name: 'Change the filter; move the switch ahead of it',
+                minutes: 30,
+                part: 'filter cartridge',
+              }),
+              causes: [CAUSES.sand],
+              settledBy: 'pressure before it against after it under draw',
+              wears: ['sand'],
+            }),
+          ]
+        : []),
+      ...(filter === 'after'
+        ? [
+            fault({
+              id: 'filter.blocked',
+              name: 'House filter blocked',
+              baseRate: 0.06,
+              severities: degrees(
+                { name: 'half', share: 0.4, change: h => ({ 'filter.after': filterLoss(h, 0.5) }) },
+                { name: 'nearly shut', share: 0.6, change: h => ({ 'filter.after': filterLoss(h, 0.15) }) },
+              ),
+              effect: 'runs-weak',
+              repair: repair({
+                id: 'change-filter-cartridge',
+                name: 'Change the filter cartridge',
+                minutes: 20,
+                part: 'filter cartridge',
+              }),
+              causes: [CAUSES.sand],
+              settledBy: 'flow with the cartridge out',
+              wears: ['sand'],
+            }),
+          ]
+        : []),
+    ],
+    tests: [
+      flow({
+        id: 'flow',
+        point: 'tap',
+        title: 'Delivery at the tap',
+        words: [],
+        ask: 'delivery',
+        quantity: 'flow',
+        minutes: 5,
+        steps: ['Let it settle, then time a bucket.'],
+        need: 'live',
+        meter: 'bucket and stopwatch',
+        whileRunning: true,
+        proves: true,
+      }),
+      seen({
+        id: 'house-shut',
+        point: 'tap',
+        title: 'House valve shut: does the leak-down stop?',
+        words: ['house valve', 'house shut'],
+        minutes: 2,
+        wait: { minutes: 10, why: 'ten minutes with the house valve shut' },
+        steps: ['At cut-out, off at the breaker, house valve shut: watch the gauge for ten minutes.'],
+        whileRunning: true,
+        outcomes: {
+          holds: { label: 'holds, or held before', words: ['stops'] },
+          falls: { label: 'still falls', words: ['drops'] },
+        },
+        usual: { holds: 0.93, falls: 0.07 },
+        chancesByFault: {
+          'check.leaking': { holds: 0.05, falls: 0.95 },
+          'pipe.holed': { holds: 0.04, falls: 0.96 },
+          'switch.diaphragm': { holds: 0.1, falls: 0.9 },
+          'relief.weeping': { holds: 0.15, falls: 0.85 },
+          'house.leak': { holds: 0.97, falls: 0.03 },
+        },
+      }),
+      seen({
+        id: 'leaks-look',
+        point: 'tap',
+        title: 'Walk the plumbing: any water where none should be?',
+        words: ['leaks', 'plumbing'],
+        minutes: 6,
+        steps: ['Toilets, hose ends, softener drain, wet ground, relief outlet, under the switch.'],
+        outcomes: {
+          dry: { label: 'all dry', words: ['none'] },
+          leak: { label: 'a leak in the house', words: ['toilet', 'burst'] },
+          relief: { label: 'at the relief valve' },
+          switch: { label: 'under the switch' },
+        },
+        usual: { dry: 0.94, leak: 0.03, relief: 0.015, switch: 0.015 },
+        chancesByFault: {
+          'house.leak': { dry: 0.15, leak: 0.83, relief: 0.01, switch: 0.01 },
+          'relief.weeping': { dry: 0.08, leak: 0.02, relief: 0.89, switch: 0.01 },
+          'switch.diaphragm': { dry: 0.08, leak: 0.01, relief: 0.01, switch: 0.9 },
+        },
+      }),
+      ...(filter === 'none'
+        ? []
+        : [
+            seen({
+              id: 'filter-out',
+              point: 'tap',
+              title: 'Cartridge out: is the flow back?',
+              words: ['filter', 'cartridge'],
+              minutes: 9,
+              need: 'zero-pressure',
+              steps: ['Valves shut, pressure off, cartridge out, housing closed; run a tap.'],
+              outcomes: {
+                same: { label: 'no better', words: ['clean'] },
+                back: { label: 'flow is back', words: ['blocked', 'better'] },
+              },
+              usual: { same: 0.95, back: 0.05 },
+              chancesByFault: {
+                'filter.blocked': { same: 0.03, back: 0.97 },
+              },
+            }),
+          ]),
+    ],
+  }
+}
+
+/** A filter that lets through so much of the pump's flow with half the cut-in to drive it, Pa per (m³/s)². */
+const filterLoss = (h: Figures, share: number) => (0.5 * h['set.cutIn']) / (share * h['pump.flow']) ** 2

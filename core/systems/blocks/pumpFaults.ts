@@ -1,0 +1,94 @@
+/** What any centrifugal pump may have: worn, coupling broken, impeller jammed; common practice, no source. */
+import { GALLON, PSI } from '#core/units'
+import type { Repair } from '../types'
+import { CAUSES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+import { seen } from './testEntry'
+
+export const newCheck = (minutes: number) =>
+  repair({
+    id: 'replace-check-valve',
+    name: 'Replace the check valve',
+    minutes,
+    part: 'check valve',
+  })
+
+export const flowField = {
+  id: 'flow',
+  label: 'Delivery',
+  quantity: 'flow',
+  range: [(0.5 * GALLON) / 60, (400 * GALLON) / 60],
+} as const
+
+export const shutOffField = {
+  id: 'shutOff',
+  label: 'Shut-off pressure',
+  quantity: 'pressure',
+  range: [15 * PSI, 300 * PSI],
+} as const
+
+export const worn = (mend: Repair) =>
+  fault({
+    id: 'pump.worn',
+    name: 'Pump worn or clogged',
+    baseRate: 0.03,
+    severities: degrees(
+      {
+        name: 'two thirds left',
+        share: 0.5,
+        change: h => ({ 'motor.load': h['motor.load'] * 0.83, 'pump.flow': h['pump.flow'] * 0.65 }),
+      },
+      {
+        name: 'a third left',
+        share: 0.5,
+        change: h => ({
+          'motor.load': h['motor.load'] * 0.67,
+          'pump.flow': h['pump.flow'] * 0.3,
+          'pump.shutOff': h['pump.shutOff'] * 0.8,
+        }),
+      },
+    ),
+    effect: 'runs-weak',
+    repair: mend,
+    causes: [CAUSES.sand, CAUSES.age],
+    settledBy: 'delivery at the tap against what it gave before',
+    wears: ['sand', 'age'],
+  })
+
+export const coupling = (mend: Repair) =>
+  fault({
+    id: 'pump.coupling',
+    name: 'Shaft or coupling broken',
+    baseRate: 0.015,
+    severities: always({ 'motor.load': 0, 'pump.turns': 0 }),
+    effect: 'runs-dry',
+    repair: mend,
+    causes: [CAUSES.age, CAUSES.rapidCycling],
+    settledBy: 'running amps near no-load and no delivery',
+    wears: ['starts', 'age'],
+  })
+
+/** A pump jammed and a motor seized feel alike at the shaft: only apart do they tell. */
+export const impellerLook = (at: string) =>
+  seen({
+    id: 'impeller-look',
+    point: at,
+    title: 'Volute open: what holds the shaft?',
+    words: ['impeller', 'volute'],
+    minutes: 18,
+    need: 'zero-pressure',
+    steps: [
+      'Off and locked, pressure at zero, motor and back plate drawn off: impeller free of the volute, does the shaft turn now?',
+    ],
+    outcomes: {
+      turns: { label: 'turns freely', words: ['free'] },
+      jammed: { label: 'was jammed by grit or scale', words: ['grit', 'scale', 'jammed'] },
+      stuck: { label: 'motor still stuck', words: ['still stuck'] },
+    },
+    usual: { turns: 0.94, jammed: 0.04, stuck: 0.02 },
+    chancesByFault: {
+      'pump.jammed': { turns: 0.04, jammed: 0.94, stuck: 0.02 },
+      'motor.seized': { turns: 0.03, jammed: 0.03, stuck: 0.94 },
+      'pump.worn': { turns: 0.6, jammed: 0.38, stuck: 0.02 },
+    },
+  })

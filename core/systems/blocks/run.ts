@@ -1,0 +1,75 @@
+/** The run behind the switch, to the box, the well head or the motor; rates are common practice, no source. */
+import { OPEN } from '../power/resistances'
+import { type Block, component } from './block'
+import { CAUSES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+
+export interface RunOptions {
+  /** what it leads to, in words */
+  readonly to: string
+  /** base rate of its going to earth */
+  readonly toEarth: number
+  /** to replace it */
+  readonly minutes: number
+}
+
+export function run({ to, toEarth, minutes }: RunOptions): Block {
+  const newRun = repair({
+    id: 'replace-run',
+    name: `Replace the run to the ${to}`,
+    minutes,
+    part: 'wire',
+    renews: ['run'],
+  })
+  return {
+    components: [
+      component({
+        id: 'run',
+        name: `Run to the ${to}`,
+        glyph: 'conductor',
+        lane: 'power',
+        place: 'switch',
+      }),
+    ],
+    faults: [
+      fault({
+        id: 'run.open',
+        name: `Wire from switch to ${to} open`,
+        baseRate: 0.012,
+        severities: degrees(
+          { name: 'leg 1', share: 0.5, change: { 'run.1': OPEN } },
+          { name: 'leg 2', share: 0.5, change: { 'run.2': OPEN } },
+        ),
+        repair: newRun,
+        causes: [CAUSES.loose, CAUSES.chafe],
+        settledBy: `volts at the ${to} against the switch load`,
+      }),
+      fault({
+        id: 'run.high-resistance',
+        name: 'High-resistance joint after the switch',
+        baseRate: 0.012,
+        severities: degrees(
+          { name: '1 Ω', share: 0.5, change: { 'run.1': 1 } },
+          { name: '6 Ω', share: 0.5, change: { 'run.2': 6 } },
+        ),
+        repair: repair({
+          id: 'remake-joint',
+          name: 'Remake the joint',
+          minutes: 30,
+          part: 'terminals',
+        }),
+        causes: [CAUSES.loose],
+        settledBy: `volts at the ${to} while the motor draws`,
+      }),
+      fault({
+        id: 'run.to-earth',
+        name: `Wire from switch to ${to} to earth`,
+        baseRate: toEarth,
+        severities: always({ 'run.earth': 0.2 }),
+        repair: newRun,
+        causes: [CAUSES.chafe],
+        settledBy: to === 'box' ? 'breaker holds with the load wires off' : `breaker trips with the ${to} open`,
+      }),
+    ],
+  }
+}

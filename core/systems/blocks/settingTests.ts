@@ -1,0 +1,162 @@
+/** Cut-in, cut-out, gauge and how it stops: the same for water and air. */
+import type { Block } from './block'
+import { NOTES } from './causes'
+import { flow, seen } from './testEntry'
+
+export function settingTests(o: { medium: 'water' | 'air', cutOff: boolean }): Block {
+  const water = o.medium === 'water'
+  return {
+    tests: [
+      flow({
+        id: 'gauge',
+        point: 'gauge',
+        title: 'Read the gauge',
+        words: [],
+        ask: 'gauge',
+        quantity: 'pressure',
+        minutes: 0.3,
+        steps: ['Read it, and tap the glass: does it move?'],
+        condition: 'static',
+      }),
+      flow({
+        id: 'cut-in',
+        point: 'gauge',
+        title: 'Cut-in',
+        words: ['cut in', 'cutin', 'cut-in', 'on at'],
+        ask: 'cut-in',
+        quantity: 'pressure',
+        minutes: 4,
+        steps: [
+          water
+            ? 'Open a tap a little; note the gauge as the switch closes.'
+            : 'Bleed a little; note the gauge as the switch closes.',
+        ],
+        variant: 'cut-in',
+        need: 'live',
+        band: 'setting-in',
+        whileRunning: true,
+        proves: true,
+      }),
+      flow({
+        id: 'cut-out',
+        point: 'gauge',
+        title: 'Cut-out',
+        words: ['cut out', 'cutout', 'cut-out', 'off at'],
+        ask: 'cut-out',
+        quantity: 'pressure',
+        minutes: 4,
+        steps: [
+          water
+            ? 'Shut the tap; note the gauge as the switch opens.'
+            : 'Shut the outlet; note the gauge as the switch opens.',
+        ],
+        variant: 'cut-out',
+        need: 'live',
+        band: 'setting-out',
+        whileRunning: true,
+        proves: true,
+        cautions: [
+          water
+            ? 'If it runs on past the setting, switch off: pipe can burst.'
+            : 'If it runs on past the setting, switch off: never lean on the relief valve.',
+        ],
+      }),
+      flow({
+        id: 'cycle',
+        point: 'gauge',
+        title: water ? 'Start to start, with a tap running' : 'Start to start, with air drawn',
+        words: ['cycle', 'start to start', 'cycle time'],
+        ask: 'cycle',
+        quantity: 'time',
+        minutes: 4,
+        steps: [
+          water
+            ? 'Run a tap at about half of what the pump gives; time from start to start.'
+            : 'Draw about half of what it makes; time from start to start.',
+        ],
+        variant: 'cycle',
+        need: 'live',
+        meter: 'stopwatch',
+        band: 'cycle',
+        whileRunning: true,
+      }),
+      flow({
+        id: 'leak-down',
+        point: 'gauge',
+        title: 'Leak-down in ten minutes',
+        words: ['leak down', 'leak-down', 'drops', 'leakdown'],
+        ask: 'leak-down',
+        quantity: 'pressure',
+        minutes: 2,
+        steps: [
+          water
+            ? 'At cut-out, breaker off, every tap shut: pressure lost in ten minutes.'
+            : 'At cut-out, switched off, outlet shut: pressure lost in ten minutes.',
+        ],
+        variant: 'leak-down',
+        meter: 'gauge and clock',
+        band: 'leak-down',
+        wait: { minutes: 10, why: 'ten minutes with everything shut' },
+        condition: 'static',
+        whileRunning: true,
+        proves: true,
+      }),
+      seen({
+        id: 'works',
+        point: 'gauge',
+        title: 'Two whole cycles: does it start, run, stop and hold?',
+        words: ['works', 'proof run'],
+        minutes: 5,
+        need: 'live',
+        proves: true,
+        afterRepair: true,
+        steps: [
+          water
+            ? 'A tap a little open, so that things move slowly; watch two cycles from start to stop.'
+            : 'Draw a little; watch two cycles from start to stop.',
+        ],
+        outcomes: {
+          yes: { label: 'does its work', words: ['yes', 'good'] },
+          no: { label: 'something is still wrong', words: ['no', 'not yet'] },
+        },
+        usual: { yes: 0.04, no: 0.96 },
+        chancesByEffect: {
+          runs: { yes: 0.97, no: 0.03 },
+        },
+      }),
+      seen({
+        id: 'runs-past',
+        point: 'gauge',
+        title: 'Does it stop at cut-out?',
+        words: ['stops', 'runs on', 'runs past'],
+        minutes: 3,
+        need: 'live',
+        whileRunning: true,
+        steps: [
+          water
+            ? 'Taps shut, hand on the disconnect; watch the gauge.'
+            : 'Outlet shut, hand on the switch; watch the gauge.',
+        ],
+        cautions: [
+          water
+            ? 'Switch off if it climbs 10 psi past cut-out: pipe can burst.'
+            : 'Switch off if it climbs 10 psi past cut-out.',
+        ],
+        outcomes: {
+          'stops': { label: 'stops', words: ['yes'] },
+          'runs-on': { label: 'runs on', words: ['no'] },
+        },
+        usual: { 'stops': 0.9, 'runs-on': 0.1 },
+        chancesByEffect: {
+          'runs': { 'stops': 0.97, 'runs-on': 0.03 },
+          'runs-on': { 'stops': 0.02, 'runs-on': 0.98 },
+          'runs-dry': { 'stops': 0.08, 'runs-on': 0.92 },
+          'runs-weak': { 'stops': 0.6, 'runs-on': 0.4 },
+          'rapid-cycles': { 'stops': 0.95, 'runs-on': 0.05 },
+          'starts-alone': { 'stops': 0.93, 'runs-on': 0.07 },
+        },
+      }),
+    ],
+    notes: [NOTES.rapidCycling],
+  }
+}

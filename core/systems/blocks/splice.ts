@@ -1,0 +1,90 @@
+/** What drop cables have in common: the splice, insulation, healthy figures. */
+import { FOOT } from '#core/units'
+import type { Change } from '../figures'
+import { component } from './block'
+import { DEAD_CAUTIONS, LIFT, LIVE_CAUTIONS } from './cautions'
+import { degrees, repair } from './faultEntry'
+import { seen, volts } from './testEntry'
+
+export const remakeSplice = repair({
+  id: 'remake-splice-or-replace-cable',
+  name: 'Remake the splice or replace the cable',
+  minutes: 120,
+  part: 'splice kit',
+  renews: ['cable'],
+})
+
+export const cablePart = component({
+  id: 'cable',
+  name: 'Cable',
+  glyph: 'cable',
+  lane: 'power',
+  place: 'well-head',
+  fields: [
+    { id: 'length', label: 'Length', quantity: 'length', range: [5 * FOOT, 3000 * FOOT] },
+    { id: 'gauge', label: 'Wire size (AWG)', quantity: 'gauge', range: [2, 16] },
+  ],
+})
+
+/** Insulation gone, from a dead short to what only the insulation tester finds. */
+export const downToEarth = degrees(
+  { name: 'dead short', share: 0.5, change: { 'cable.earth': 0.5 } },
+  { name: 'about 3 kΩ', share: 0.3, change: { 'cable.earth': 3e3 } },
+  { name: 'about 120 kΩ', share: 0.2, change: { 'cable.earth': 120e3 } },
+)
+
+/**
+ * One splice opened, alive: leg voltage on the pump side comes back through the motor only if cable and winding are
+ * whole.
+ */
+export const openSplice = (at: string) =>
+  volts({
+    id: 'splice.pump',
+    point: at,
+    title: 'Volts to ground on the pump side of the opened black splice',
+    words: ['splice', 'pump side', 'below'],
+    between: ['black.m', '0'],
+    scenario: 'splice',
+    condition: 'splice',
+    minutes: 14,
+    variant: 'splice',
+    band: 'model',
+    risk: 2,
+    cautions: [...LIVE_CAUTIONS, 'Dead to open it, ends apart and capped; then alive, hands clear, probes only.'],
+    steps: [
+      'Dead: black opened at the well head, both ends capped and apart.',
+      'Alive, calling: pump side to ground. Leg voltage: whole below. Tens of volts or nothing: open below.',
+    ],
+  })
+
+/** Earth found from the top is cable or motor: opening the splice parts them, where the splice can be reached. */
+export const groundAgain = (at: string) =>
+  seen({
+    id: 'ground-again',
+    point: at,
+    title: 'Megohms again with the splice open',
+    words: ['splice open', 'ground again'],
+    minutes: 150,
+    need: 'proven-dead',
+    cautions: [...DEAD_CAUTIONS, LIFT],
+    steps: ['Pump lifted to the splice; splice cut; cable alone to ground, then motor alone.'],
+    outcomes: {
+      'both-good': { label: 'both good', words: ['good'] },
+      'cable': { label: 'cable is down', words: ['cable bad'] },
+      'motor': { label: 'motor is down', words: ['motor bad'] },
+    },
+    usual: { 'both-good': 0.96, 'cable': 0.02, 'motor': 0.02 },
+    chancesByFault: {
+      'cable.to-earth': { 'both-good': 0.02, 'cable': 0.96, 'motor': 0.02 },
+      'motor.ground': { 'both-good': 0.02, 'cable': 0.02, 'motor': 0.96 },
+    },
+  })
+
+export const cableFigures = (ohms: number): Change => ({
+  'cable.black': ohms,
+  'cable.yellow': ohms,
+  'cable.red': ohms,
+  'cable.earth': 2e9,
+  'cable.across': 5e9,
+  'cable.swap': 0,
+})

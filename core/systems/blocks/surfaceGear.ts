@@ -1,0 +1,220 @@
+/** Start gear of a motor in the open: capacitor, centrifugal switch, overload; common practice, no source. */
+import { OPEN } from '../power/resistances'
+import { type Block, point } from './block'
+import { capacitors } from './capacitors'
+import { CAUSES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+import { partOhms, seen } from './testEntry'
+
+export function surfaceGear({ runCapacitor }: { runCapacitor: boolean }): readonly Block[] {
+  const newStartSwitch = repair({
+    id: 'clean-or-replace-start-switch-in-motor',
+    name: 'Clean or replace the start switch in the motor',
+    minutes: 50,
+    part: 'centrifugal switch',
+  })
+  return [
+    {
+      points: [
+        point({
+          id: 'cap',
+          name: 'start capacitor',
+          component: 'motor',
+          spot: { on: 'motor', side: 'on', part: 'cap' },
+          aliases: ['start cap', 'capacitor', 'uf'],
+        }),
+        point({
+          id: 'centrifugal',
+          name: 'start switch in the motor',
+          component: 'motor',
+          spot: { on: 'motor', side: 'on', part: 'contact' },
+          aliases: ['start switch', 'cent', 'governor'],
+        }),
+        point({
+          id: 'thermal',
+          name: 'motor overload',
+          component: 'motor',
+          spot: { on: 'motor', side: 'on', part: 'overload' },
+          aliases: ['overload', 'klixon', 'thermal'],
+        }),
+      ],
+      faults: [
+        fault({
+          id: 'motor.centrifugal-open',
+          name: 'Start switch in the motor stuck open',
+          baseRate: 0.04,
+          severities: degrees(
+            { name: 'open', share: 0.8, change: { 'start.contact': OPEN } },
+            { name: 'burnt, 40 Ω', share: 0.2, change: { 'start.contact': 40 } },
+          ),
+          repair: newStartSwitch,
+          causes: [CAUSES.rapidCycling, CAUSES.damp, CAUSES.age],
+          settledBy: 'ohms across it at rest; spin the shaft by hand as it calls',
+          wears: ['starts', 'damp'],
+        }),
+        fault({
+          id: 'motor.centrifugal-closed',
+          name: 'Start switch in the motor does not open',
+          baseRate: 0.025,
+          severities: always(h => ({ 'start.contactRunning': h['start.contact'] })),
+          repair: newStartSwitch,
+          causes: [CAUSES.rapidCycling, CAUSES.lowVolts, CAUSES.age],
+          settledBy: 'no click as it comes up to speed; amps stay high',
+          wears: ['starts'],
+        }),
+        fault({
+          id: 'motor.overload-hot',
+          name: 'Motor overload open, hot',
+          baseRate: 0.03,
+          severities: always({ 'start.overload': OPEN }),
+          repair: repair({
+            id: 'let-it-cool-find-why',
+            name: 'Let it cool, find why',
+            minutes: 30,
+          }),
+          causes: [
+            { because: 'motor.cap-open', why: 'locked starts open it' },
+            { because: 'motor.seized', why: 'locked starts open it' },
+            CAUSES.lowVolts,
+            CAUSES.hot,
+            CAUSES.rapidCycling,
+          ],
+          settledBy: 'OL now, a value after it has cooled',
+          heals: true,
+        }),
+        fault({
+          id: 'motor.overload-failed',
+          name: 'Motor overload open for good',
+          baseRate: 0.012,
+          severities: always({ 'start.overload': OPEN }),
+          repair: repair({
+            id: 'replace-motor-overload',
+            name: 'Replace the motor overload',
+            minutes: 30,
+            part: 'thermal overload',
+          }),
+          causes: [CAUSES.age, CAUSES.rapidCycling],
+          settledBy: 'OL still, an hour cold',
+          wears: ['age'],
+        }),
+      ],
+      tests: [
+        partOhms({
+          id: 'centrifugal.ohms',
+          point: 'centrifugal',
+          title: 'Ohms across the start switch, at rest',
+          words: ['rest', 'contact'],
+          figure: 'start.contact',
+          minutes: 6,
+          steps: ['End cover off; across the start switch at rest.'],
+        }),
+        partOhms({
+          id: 'thermal.ohms',
+          point: 'thermal',
+          title: 'Ohms across the motor overload',
+          words: [],
+          figure: 'start.overload',
+          minutes: 3,
+          steps: ['Across the overload, one lead off.'],
+        }),
+        seen({
+          id: 'cool-ohms',
+          point: 'thermal',
+          title: 'Overload: OL now, and after it has cooled?',
+          words: ['cool', 'after cooling'],
+          need: 'proven-dead',
+          minutes: 2,
+          wait: { minutes: 30, why: 'a surface motor’s overload needs up to an hour to close again' },
+          steps: ['Across the overload now; leave it; across it again.'],
+          outcomes: {
+            'same': { label: 'closed both times', words: ['value'] },
+            'comes-back': { label: 'OL now, closed later', words: ['comes back'] },
+            'stays-ol': { label: 'OL for good', words: ['stays ol'] },
+          },
+          usual: { 'same': 0.97, 'comes-back': 0.015, 'stays-ol': 0.015 },
+          chancesByFault: {
+            'motor.overload-hot': { 'same': 0.05, 'comes-back': 0.9, 'stays-ol': 0.05 },
+            'motor.overload-failed': { 'same': 0.02, 'comes-back': 0.03, 'stays-ol': 0.95 },
+          },
+          chancesByEffect: {
+            groans: { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },
+          },
+        }),
+        seen({
+          id: 'spin',
+          point: 'centrifugal',
+          title: 'Spin the shaft as it calls: does it pick up?',
+          words: ['spin', 'spun'],
+          need: 'live',
+          risk: 2,
+          minutes: 3,
+          steps: [
+            'A cord or a screwdriver slot at the far end only, never fingers near the fan; one quick turn as it hums.',
+          ],
+          cautions: ['Loose sleeves off; it can start either way and at once.'],
+          outcomes: {
+            no: { label: 'still stuck', words: ['stuck', 'nothing'] },
+            runs: { label: 'picks up and runs', words: ['picks up'] },
+          },
+          usual: { no: 0.9, runs: 0.1 },
+          chancesByFault: {
+            'motor.cap-open': { no: 0.12, runs: 0.88 },
+            'motor.cap-low': { no: 0.15, runs: 0.85 },
+            'motor.centrifugal-open': { no: 0.12, runs: 0.88 },
+            'motor.start-open': { no: 0.15, runs: 0.85 },
+            'motor.seized': { no: 0.98, runs: 0.02 },
+          },
+          chancesByEffect: {
+            silent: { no: 0.99, runs: 0.01 },
+          },
+        }),
+        seen({
+          id: 'click',
+          point: 'centrifugal',
+          title: 'Listen for the start switch as it slows',
+          words: ['click'],
+          minutes: 1,
+          steps: ['Let it stop: a click as it slows says that the start switch had opened.'],
+          outcomes: {
+            'clicks': { label: 'clicks', words: ['yes'] },
+            'no-click': { label: 'no click', words: ['no'] },
+          },
+          usual: { 'clicks': 0.5, 'no-click': 0.5 },
+          chancesByFault: {
+            'motor.centrifugal-closed': { 'clicks': 0.06, 'no-click': 0.94 },
+          },
+          chancesByEffect: {
+            'runs': { 'clicks': 0.93, 'no-click': 0.07 },
+            'runs-weak': { 'clicks': 0.93, 'no-click': 0.07 },
+            'runs-dry': { 'clicks': 0.93, 'no-click': 0.07 },
+            'rapid-cycles': { 'clicks': 0.93, 'no-click': 0.07 },
+            'runs-on': { 'clicks': 0.93, 'no-click': 0.07 },
+            'groans': { 'clicks': 0.03, 'no-click': 0.97 },
+            'silent': { 'clicks': 0.02, 'no-click': 0.98 },
+          },
+        }),
+        seen({
+          id: 'shaft',
+          point: 'centrifugal',
+          title: 'Turn the shaft by hand',
+          words: ['shaft'],
+          need: 'proven-dead',
+          minutes: 2.5,
+          steps: ['Dead and locked. Turn it by hand at the far end.'],
+          outcomes: {
+            free: { label: 'free', words: ['turns'] },
+            stiff: { label: 'stiff', words: ['rough', 'grinds'] },
+            seized: { label: 'will not turn', words: ['locked'] },
+          },
+          usual: { free: 0.93, stiff: 0.06, seized: 0.01 },
+          chancesByFault: {
+            'motor.seized': { free: 0.02, stiff: 0.08, seized: 0.9 },
+            'motor.binding': { free: 0.25, stiff: 0.72, seized: 0.03 },
+            'pump.jammed': { free: 0.03, stiff: 0.12, seized: 0.85 },
+          },
+        }),
+      ],
+    },
+    capacitors('motor', 'motor', runCapacitor),
+  ]
+}

@@ -1,0 +1,145 @@
+/** What is seen at a pressure switch; chances are common practice, no source. */
+import type { SensingOptions } from './switchSensing'
+import { seen } from './testEntry'
+
+export function switchLooks(o: SensingOptions, at: string) {
+  return [
+    seen({
+      id: 'contacts',
+      point: at,
+      title: 'Look at the switch contacts',
+      words: ['contacts', 'contact'],
+      minutes: 1.5,
+      need: 'proven-dead',
+      steps: ['Cover off, dead. Look at the contacts.'],
+      outcomes: {
+        clean: { label: 'clean', words: ['good', 'ok'] },
+        sooty: { label: 'sooty', words: ['black'] },
+        pitted: { label: 'pitted' },
+        burnt: { label: 'burnt', words: ['burned'] },
+        welded: { label: 'welded', words: ['stuck closed'] },
+        insects: { label: 'insects or dirt', words: ['ants', 'bugs', 'spider', 'dirt'] },
+      },
+      usual: { clean: 0.5, sooty: 0.22, pitted: 0.18, burnt: 0.05, welded: 0.01, insects: 0.04 },
+      chancesByFault: {
+        'switch.pole1-burnt': { clean: 0.02, sooty: 0.1, pitted: 0.23, burnt: 0.62, welded: 0.02, insects: 0.01 },
+        'switch.pole2-burnt': { clean: 0.02, sooty: 0.1, pitted: 0.23, burnt: 0.62, welded: 0.02, insects: 0.01 },
+        'switch.welded': { clean: 0.02, sooty: 0.03, pitted: 0.1, burnt: 0.15, welded: 0.69, insects: 0.01 },
+        'switch.pole1-open': { clean: 0.1, sooty: 0.1, pitted: 0.12, burnt: 0.13, welded: 0.01, insects: 0.54 },
+        'switch.pole2-open': { clean: 0.1, sooty: 0.1, pitted: 0.12, burnt: 0.13, welded: 0.01, insects: 0.54 },
+        'switch.contact-dirty': { clean: 0.03, sooty: 0.3, pitted: 0.2, burnt: 0.2, welded: 0.01, insects: 0.26 },
+      },
+      chancesByEffect: {
+        'rapid-cycles': { clean: 0.2, sooty: 0.28, pitted: 0.35, burnt: 0.13, welded: 0.02, insects: 0.02 },
+        'starts-alone': { clean: 0.3, sooty: 0.28, pitted: 0.3, burnt: 0.08, welded: 0.02, insects: 0.02 },
+      },
+    }),
+    seen({
+      id: 'switch-seen',
+      point: at,
+      title: 'Is the switch made?',
+      words: ['switch'],
+      steps: ['Gauge under cut-in: are the contacts together?'],
+      outcomes: {
+        closed: { label: 'closed', words: ['made', 'in'] },
+        open: { label: 'open', words: ['out'] },
+      },
+      usual: { closed: 0.96, open: 0.04 },
+      chancesByFault: {
+        'switch.stuck-open': { closed: 0.04, open: 0.96 },
+        'switch.port-blocked:1': { closed: 0.05, open: 0.95 },
+        'switch.valve-shut:1': { closed: 0.05, open: 0.95 },
+        'switch.cut-off-tripped': { closed: 0.03, open: 0.97 },
+        'switch.lever-off': { closed: 0.02, open: 0.98 },
+      },
+      chancesByEffect: {
+        'runs-on': { closed: 0.97, open: 0.03 },
+      },
+    }),
+    seen({
+      id: 'port-look',
+      point: at,
+      title: 'Switch off its nipple: is the port clear?',
+      words: ['port', 'nipple'],
+      minutes: 9,
+      need: 'zero-pressure',
+      steps: ['Power off and locked, pressure at zero, then unscrew it and look through port and nipple.'],
+      cautions: ['Zero on the gauge and a tap open before it is unscrewed.'],
+      outcomes: {
+        clear: { label: 'clear', words: ['clean', 'open'] },
+        blocked: { label: 'blocked', words: ['plugged', 'scale', 'sand'] },
+      },
+      usual: { clear: 0.96, blocked: 0.04 },
+      chancesByFault: {
+        'switch.port-blocked': { clear: 0.06, blocked: 0.94 },
+      },
+    }),
+    ...(o.cutOff || o.medium === 'air'
+      ? [
+          seen({
+            id: 'lever',
+            point: at,
+            title: o.cutOff ? 'Look at the cut-off lever' : 'Look at the lever',
+            words: ['lever'],
+            minutes: 0.3,
+            steps: ['Is the lever on the side at auto, or off?'],
+            outcomes: {
+              auto: { label: 'auto', words: ['on'] },
+              off: { label: 'off', words: ['tripped', 'down'] },
+            },
+            usual: { auto: 0.97, off: 0.03 },
+            chancesByFault: {
+              'switch.cut-off-tripped': { auto: 0.05, off: 0.95 },
+              'switch.lever-off': { auto: 0.02, off: 0.98 },
+            },
+          }),
+        ]
+      : []),
+    ...(o.valve
+      ? [
+          seen({
+            id: 'valve-under',
+            point: at,
+            title: 'Look at the valve under the switch',
+            words: ['valve under', 'valve'],
+            minutes: 0.4,
+            steps: ['Handle along the pipe is open.'],
+            outcomes: {
+              open: { label: 'open' },
+              shut: { label: 'shut', words: ['closed'] },
+            },
+            usual: { open: 0.97, shut: 0.03 },
+            chancesByFault: {
+              'switch.valve-shut': { open: 0.01, shut: 0.99 },
+            },
+          }),
+        ]
+      : []),
+    seen({
+      id: 'tap-switch',
+      point: at,
+      title: 'Tap the switch: does it start?',
+      words: ['tapped', 'tap on it', 'tapping'],
+      minutes: 0.7,
+      need: 'live',
+      risk: 1,
+      steps: ['Cover on, insulated handle, one light tap while it calls.'],
+      outcomes: {
+        nothing: { label: 'nothing', words: ['no'] },
+        starts: { label: 'starts', words: ['yes'] },
+      },
+      usual: { nothing: 0.97, starts: 0.03 },
+      chancesByFault: {
+        'switch.pole1-open': { nothing: 0.5, starts: 0.5 },
+        'switch.pole2-open': { nothing: 0.5, starts: 0.5 },
+        'switch.stuck-open': { nothing: 0.45, starts: 0.55 },
+        'switch.contact-dirty': { nothing: 0.45, starts: 0.55 },
+        'switch.pole1-burnt': { nothing: 0.75, starts: 0.25 },
+        'switch.pole2-burnt': { nothing: 0.75, starts: 0.25 },
+      },
+      chancesByEffect: {
+        runs: { nothing: 0.6, starts: 0.4 },
+      },
+    }),
+  ]
+}

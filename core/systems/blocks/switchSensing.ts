@@ -1,0 +1,216 @@
+/** What the sensing side and the mechanism of a pressure switch do wrong; common practice, no source. */
+import { PSI } from '#core/units'
+import { BLOCKED, type Change, type FigureGroup } from '../figures'
+import type { ComponentDef } from '../types'
+import { component, type ComponentEntry, yesNo } from './block'
+import { CAUSES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+
+export const newSwitch = repair({
+  id: 'replace-pressure-switch',
+  name: 'Replace the pressure switch',
+  minutes: 40,
+  part: 'pressure switch',
+  renews: ['switch'],
+})
+
+const clearPort = repair({
+  id: 'clear-port-brass-nipple',
+  name: 'Clear the port, brass nipple',
+  minutes: 30,
+  part: 'brass nipple',
+  outlives: true,
+})
+
+export interface SwitchOptions {
+  readonly medium: 'water' | 'air'
+  readonly cutOff: boolean
+  readonly valve: boolean
+  readonly neutral?: boolean
+  /** may have an underload protector behind it */
+  readonly protector?: boolean
+  /** what the load side feeds, for the trial that opens it */
+  readonly below: readonly FigureGroup[]
+}
+
+/** The same of a switch that carries no motor. */
+export type SensingOptions = Omit<SwitchOptions, 'below'>
+
+type SwitchField = NonNullable<ComponentEntry<'switch'>['fields']>[number]
+
+const fieldsOf = (medium: 'water' | 'air', guarded = false): readonly SwitchField[] => [
+  {
+    id: 'cutIn',
+    label: 'Cut-in',
+    quantity: 'pressure',
+    range: medium === 'air' ? [20 * PSI, 300 * PSI] : [5 * PSI, 90 * PSI],
+  },
+  {
+    id: 'cutOut',
+    label: 'Cut-out',
+    quantity: 'pressure',
+    range: medium === 'air' ? [40 * PSI, 350 * PSI] : [15 * PSI, 120 * PSI],
+  },
+  ...(medium === 'water'
+    ? [
+        yesNo('cutOff', 'Low-pressure cut-off'),
+        yesNo('valve', 'Isolation valve under it'),
+        ...(guarded ? [yesNo('protector', 'Underload protector')] : []),
+      ]
+    : []),
+]
+
+export const switchPart = (medium: 'water' | 'air', guarded = false): ComponentDef =>
+  component({
+    id: 'switch',
+    name: 'Pressure switch',
+    glyph: 'pressure-switch',
+    lane: 'power',
+    place: 'switch',
+    fields: fieldsOf(medium, guarded),
+  })
+
+/** `shut` is the contact open for good, `held` closed when it should rest. */
+export function sensing(o: SensingOptions, shut: Change, held: Change) {
+  const water = o.medium === 'water'
+  return [
+    fault({
+      id: 'switch.stuck-open',
+      name: 'Switch mechanism stuck open',
+      baseRate: 0.025,
+      severities: always(shut),
+      repair: newSwitch,
+      causes: [CAUSES.damp, CAUSES.age],
+      settledBy: 'contacts open with the gauge under cut-in',
+      wears: ['damp', 'age'],
+    }),
+    fault({
+      id: 'switch.port-blocked',
+      name: water ? 'Sensing port or nipple blocked' : 'Sensing port blocked',
+      baseRate: water ? 0.06 : 0.02,
+      severities: degrees(
+        {
+          name: 'blocked under pressure',
+          share: 0.5,
+          change: h => ({ ...shut, 'port.delay': BLOCKED, 'port.held': h['set.cutOut'] * 1.1 }),
+        },
+        { name: 'blocked empty, runs on', share: 0.3, change: { ...held, 'port.delay': BLOCKED, 'port.held': 0 } },
+        { name: 'half blocked, slow', share: 0.2, change: { 'port.delay': 25 } },
+      ),
+      repair: clearPort,
+      causes: [CAUSES.sand],
+      settledBy: 'pressure at a tap against what the switch does',
+      wears: ['sand'],
+    }),
+    fault({
+      id: 'switch.out-of-setting',
+      name: 'Switch out of adjustment',
+      baseRate: 0.03,
+      severities: degrees(
+        {
+          name: '10 psi low',
+          share: 0.5,
+          change: h => ({
+            'set.cutIn': h['set.cutIn'] - 10 * PSI,
+            'set.cutOut': h['set.cutOut'] - 10 * PSI,
+            'set.cutOff': Math.max(0, h['set.cutOff'] - 10 * PSI),
+          }),
+        },
+        {
+          name: '12 psi high',
+          share: 0.5,
+          change: h => ({
+            'set.cutIn': h['set.cutIn'] + 12 * PSI,
+            'set.cutOut': h['set.cutOut'] + 12 * PSI,
+            'set.cutOff': h['set.cutOff'] > 0 ? h['set.cutOff'] + 12 * PSI : 0,
+          }),
+        },
+      ),
+      repair: repair({
+        id: 'set-switch',
+        name: 'Set the switch',
+        minutes: 15,
+      }),
+      causes: [],
+      settledBy: 'cut-in and cut-out read off the gauge',
+    }),
+    fault({
+      id: 'switch.diaphragm',
+      name: water ? 'Switch diaphragm split, drips' : 'Switch diaphragm leaking air',
+      baseRate: 0.012,
+      severities: degrees(
+        { name: 'weeps', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.02 }) },
+        { name: 'split', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.06 }) },
+      ),
+      repair: newSwitch,
+      causes: [CAUSES.age],
+      settledBy: water ? 'water under its cover' : 'soap round its cover',
+      wears: ['age'],
+    }),
+    ...(o.cutOff
+      ? [
+          fault({
+            id: 'switch.cut-off-tripped',
+            name: 'Low-pressure cut-off tripped or lever off',
+            baseRate: 0.06,
+            severities: always(shut),
+            repair: repair({
+              id: 'hold-lever-until-pressure-is-over-cut-in',
+              name: 'Hold the lever until pressure is over cut-in',
+              minutes: 5,
+            }),
+            causes: [
+              { because: 'outage', why: 'pressure fell while the power was off' },
+              { because: 'filter.blocked', why: 'a blocked filter starves it under draw' },
+              { because: 'strainer.blocked', why: 'a blocked strainer starves it under draw' },
+              { because: 'pump.dry-well', why: 'a well that gives little lets the pressure fall' },
+              { because: 'filled-open', why: 'an open discharge never builds pressure' },
+              CAUSES.dry,
+            ],
+            settledBy: 'lever position',
+          }),
+        ]
+      : []),
+    ...(o.valve
+      ? [
+          fault({
+            id: 'switch.valve-shut',
+            name: 'Isolation valve under the switch shut',
+            baseRate: 0.02,
+            severities: degrees(
+              {
+                name: 'shut under pressure',
+                share: 0.6,
+                change: h => ({ ...shut, 'port.delay': BLOCKED, 'port.held': h['set.cutOut'] * 1.02 }),
+              },
+              { name: 'shut empty', share: 0.4, change: { ...held, 'port.delay': BLOCKED, 'port.held': 0 } },
+            ),
+            repair: repair({
+              id: 'open-valve-under-switch',
+              name: 'Open the valve under the switch',
+              minutes: 2,
+            }),
+            causes: [],
+            settledBy: 'the handle of the valve',
+          }),
+        ]
+      : []),
+    ...(o.medium === 'air'
+      ? [
+          fault({
+            id: 'switch.lever-off',
+            name: 'Lever left at off',
+            baseRate: 0.03,
+            severities: always(shut),
+            repair: repair({
+              id: 'turn-lever-to-auto',
+              name: 'Turn the lever to auto',
+              minutes: 1,
+            }),
+            causes: [],
+            settledBy: 'lever position',
+          }),
+        ]
+      : []),
+  ]
+}

@@ -1,0 +1,295 @@
+/** Supply, breaker, disconnect and feed of a three-phase path; rates are common practice, no source. */
+import { FOOT } from '#core/units'
+import { only, POLES, poles, type Change, type Figures, type Pole } from '../figures'
+import { OPEN } from '../power/resistances'
+import { type Block, component, point, yesNo } from './block'
+import { CAUSES, NOTES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+import { rewire } from './supply'
+import { seen, voltsThree } from './testEntry'
+
+/** A fault that is as likely on each line. */
+export const eachLine = (change: (line: Pole) => Change) =>
+  degrees(...POLES.map(line => ({ name: `line ${line}`, share: 1 / 3, change: change(line) })))
+
+export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
+  return {
+    components: [
+      component({
+        id: 'supply',
+        name: 'Supply',
+        glyph: 'supply',
+        lane: 'power',
+        place: 'panel',
+        fields: [yesNo('disconnect', 'Disconnect by the machine')],
+      }),
+      component({
+        id: 'breaker',
+        name: 'Breaker or fuses',
+        glyph: 'breaker',
+        lane: 'power',
+        place: 'panel',
+        fields: [
+          { id: 'amps', label: 'Rating', quantity: 'amps', range: [5, 250] },
+          { id: 'feedLength', label: 'Wire to the starter', quantity: 'length', range: [3 * FOOT, 1000 * FOOT] },
+        ],
+      }),
+      ...(disconnect
+        ? [
+            component({
+              id: 'disconnect',
+              name: 'Disconnect',
+              glyph: 'disconnect',
+              lane: 'power',
+              place: 'switch',
+            }),
+          ]
+        : []),
+      component({
+        id: 'feed',
+        name: 'Feed',
+        glyph: 'conductor',
+        lane: 'power',
+        place: 'panel',
+      }),
+    ],
+    points: [
+      point({
+        id: 'supply',
+        name: 'breaker in',
+        component: 'supply',
+        spot: { on: 'breaker', side: 'in' },
+        aliases: ['breaker in', 'mains', 'incoming'],
+      }),
+      point({
+        id: 'breaker',
+        name: 'breaker out',
+        component: 'breaker',
+        spot: { on: 'breaker', side: 'out' },
+        aliases: ['brk', 'panel', 'breaker out'],
+      }),
+      ...(disconnect
+        ? [
+            point({
+              id: 'disconnect',
+              name: 'disconnect out',
+              component: 'disconnect',
+              spot: { on: 'disconnect', side: 'out' },
+              aliases: ['disc', 'disconnect out'],
+            }),
+          ]
+        : []),
+      point({
+        id: 'line',
+        name: 'starter line',
+        component: 'feed',
+        spot: { on: 'starter', side: 'in' },
+        aliases: ['line', 'starter in', 'line side'],
+      }),
+    ],
+    faults: [
+      fault({
+        id: 'supply.leg-lost',
+        name: 'One leg of the supply lost',
+        baseRate: 0.05,
+        severities: eachLine(i => ({ ...only(`supply.leg${i}`, 0), ...only(`supply.z${i}`, 1e6) })),
+        repair: repair({
+          id: 'call-utility',
+          name: 'Call the utility',
+          minutes: 20,
+        }),
+        causes: [CAUSES.surge],
+        settledBy: 'the three pairs at the breaker',
+      }),
+      fault({
+        id: 'supply.low-volts',
+        name: 'Supply voltage low',
+        baseRate: 0.02,
+        severities: degrees(
+          { name: '12 % low', share: 0.6, change: h => allLegs(h, 0.88) },
+          { name: '22 % low', share: 0.4, change: h => allLegs(h, 0.78) },
+        ),
+        repair: repair({
+          id: 'find-drop-ahead-of-breaker',
+          name: 'Find the drop ahead of the breaker',
+          minutes: 40,
+        }),
+        causes: [],
+        settledBy: 'the three pairs at the breaker, at rest and under load',
+      }),
+      fault({
+        id: 'supply.unbalanced',
+        name: 'Supply voltages unbalanced',
+        baseRate: 0.02,
+        severities: degrees(
+          { name: '4 %', share: 0.6, change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.935 }) },
+          { name: '7 %', share: 0.4, change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.89 }) },
+        ),
+        repair: repair({
+          id: 'call-utility',
+          name: 'Call the utility',
+          minutes: 20,
+        }),
+        causes: [],
+        settledBy: 'largest deviation of the three pairs over their mean',
+        effect: 'runs',
+      }),
+      fault({
+        id: 'breaker.off',
+        name: 'Breaker tripped or off',
+        baseRate: 0.04,
+        severities: always(poles('breaker.', 3, OPEN)),
+        repair: repair({
+          id: 'find-why-then-reset-breaker',
+          name: 'Find why, then reset the breaker',
+          minutes: 5,
+        }),
+        causes: [{ because: 'motor.ground', why: 'a motor or cable to ground trips it' }, CAUSES.surge],
+        settledBy: 'handle and volts out of it',
+      }),
+      fault({
+        id: 'breaker.pole-open',
+        name: 'One fuse blown or breaker pole open',
+        baseRate: 0.04,
+        severities: eachLine(i => only(`breaker.${i}`, OPEN)),
+        repair: repair({
+          id: 'replace-fuse-or-breaker',
+          name: 'Replace the fuse or breaker',
+          minutes: 25,
+          part: 'fuses',
+          renews: ['breaker'],
+        }),
+        causes: [CAUSES.surge, CAUSES.age, CAUSES.loose],
+        settledBy: 'the three pairs out of it against into it',
+        wears: ['age'],
+      }),
+      ...(disconnect
+        ? [
+            fault({
+              id: 'disconnect.pole-open',
+              name: 'Disconnect pole open or burnt',
+              baseRate: 0.02,
+              severities: eachLine(i => only(`disconnect.${i}`, OPEN)),
+              repair: repair({
+                id: 'replace-disconnect',
+                name: 'Replace the disconnect',
+                minutes: 35,
+                part: 'disconnect',
+              }),
+              causes: [CAUSES.damp, CAUSES.loose],
+              settledBy: 'the three pairs out of it against into it',
+              wears: ['age', 'damp'],
+            }),
+          ]
+        : []),
+      fault({
+        id: 'feed.open',
+        name: 'Feed to the starter open',
+        baseRate: 0.015,
+        severities: eachLine(i => only(`feed.${i}`, OPEN)),
+        repair: rewire,
+        causes: [CAUSES.loose, CAUSES.chafe],
+        settledBy: 'the three pairs at the starter against the breaker',
+      }),
+      fault({
+        id: 'feed.high-resistance',
+        name: 'High-resistance joint ahead of the starter',
+        baseRate: 0.015,
+        severities: degrees(
+          { name: '1 Ω', share: 0.5, change: { 'feed.1': 1 } },
+          { name: '4 Ω', share: 0.5, change: { 'feed.2': 4 } },
+        ),
+        repair: repair({
+          id: 'remake-joint',
+          name: 'Remake the joint',
+          minutes: 30,
+          part: 'terminals',
+        }),
+        causes: [CAUSES.loose],
+        settledBy: 'the three pairs at the starter while the motor draws',
+      }),
+      fault({
+        id: 'feed.to-earth',
+        name: 'Feed to earth',
+        baseRate: 0.008,
+        severities: always({ 'feed.earth': 0.2 }),
+        repair: rewire,
+        causes: [CAUSES.chafe],
+        settledBy: 'breaker trips with the starter out',
+      }),
+    ],
+    tests: [
+      ...voltsThree({
+        point: 'supply',
+        where: 'into the breaker',
+        node: 'u',
+        band: 'service',
+      }),
+      ...voltsThree({
+        point: 'breaker',
+        where: 'out of the breaker',
+        node: 'b',
+        band: 'service',
+      }),
+      ...(disconnect
+        ? voltsThree({
+            point: 'disconnect',
+            where: 'out of the disconnect',
+            node: 'e',
+          })
+        : []),
+      ...voltsThree({
+        point: 'line',
+        where: 'on the starter line side',
+        node: 'l',
+      }),
+      seen({
+        id: 'breaker-seen',
+        point: 'breaker',
+        title: 'Look at the breaker and fuses',
+        words: ['breaker', 'fuses'],
+        steps: ['Handle on, tripped, or off?'],
+        outcomes: {
+          on: { label: 'on' },
+          tripped: { label: 'tripped' },
+          off: { label: 'off' },
+        },
+        usual: { on: 0.93, tripped: 0.04, off: 0.03 },
+        chancesByFault: {
+          'breaker.off': { on: 0.04, tripped: 0.62, off: 0.34 },
+        },
+        chancesByEffect: {
+          'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },
+        },
+      }),
+      seen({
+        id: 'terminals',
+        point: 'line',
+        title: 'Look at the terminals and wire',
+        words: ['terminals', 'wire', 'wiring'],
+        minutes: 2,
+        need: 'proven-dead',
+        steps: ['Dead. Tug each wire; look for heat and rubbing.'],
+        outcomes: {
+          tight: { label: 'tight and bright', words: ['good', 'fine'] },
+          burnt: { label: 'loose or burnt', words: ['loose', 'burned', 'brown'] },
+          chafed: { label: 'chafed or chewed', words: ['chewed'] },
+        },
+        usual: { tight: 0.88, burnt: 0.08, chafed: 0.04 },
+        chancesByFault: {
+          'feed.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
+          'feed.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
+          'feed.to-earth': { tight: 0.3, burnt: 0.1, chafed: 0.6 },
+          'starter.control-wire': { tight: 0.3, burnt: 0.6, chafed: 0.1 },
+        },
+      }),
+    ],
+    notes: [NOTES.loose, NOTES.chafed],
+  }
+}
+
+const allLegs = (h: Figures, k: number): Change => ({
+  'supply.leg1': h['supply.leg1'] * k,
+  'supply.leg2': h['supply.leg2'] * k,
+  'supply.leg3': h['supply.leg3'] * k,
+})

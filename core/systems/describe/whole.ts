@@ -1,0 +1,24 @@
+/** Puts a description together from its power stage, its plant and whatever a second stage adds. */
+import { completeFigures, type Change } from '../figures'
+import type { Described } from '../kinds'
+import type { StageDescription } from './description'
+import type { FlowSide } from './flowSide'
+import type { Plate } from './plate'
+
+export interface DescribedStage { readonly stage: StageDescription, readonly healthy: Change }
+
+/** What a further stage adds, and how the plant feels it. */
+export interface Further extends Pick<Described, 'stageEffect'>, Partial<Pick<Described, 'flow'>>, DescribedStage {}
+
+export function describeWhole(plate: Plate, main: DescribedStage, side: FlowSide, further?: Further): Described {
+  // starts closer together than a minute are too many, or than what this plant does when it is sound
+  const cycle = Math.min(60, 0.6 * side.usualCycle)
+  const first = { ...main.stage, bands: { ...main.stage.bands, cycle } }
+  return {
+    plate,
+    healthy: completeFigures({ ...main.healthy, ...further?.healthy, ...side.healthy }),
+    stages: further ? [first, further.stage] : [first],
+    flow: further?.flow ?? side.run,
+    ...(further?.stageEffect ? { stageEffect: further.stageEffect } : {}),
+  }
+}
