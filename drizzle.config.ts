@@ -1,3 +1,7 @@
 import { defineConfig } from 'drizzle-kit'
 
-export default defineConfig({ dialect: 'sqlite', schema: './server/database/schema.ts', out: './server/database/migrations' })
+export default defineConfig({
+  dialect: 'sqlite',
+  schema: './server/database/schema.ts',
+  out: './server/database/migrations',
+})

@@ -15,29 +15,57 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   app: {
     head: {
-      title: 'Keep Tab', htmlAttrs: { lang: 'en' },
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'theme-color', content: '#E9E2D3' }],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }],
+      title: 'Keep Tab',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'theme-color', content: '#E9E2D3' },
+      ],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+      ],
     },
   },
   css: ['~/assets/faces.css', '~/assets/look.css'],
   alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
   compatibilityDate: '2026-01-01',
   nitro: { compressPublicAssets: true, prerender: { routes: ['/shell'] } },
-  vite: { worker: { format: 'es', rollupOptions: { treeshake } }, build: { target: 'es2022', rollupOptions: { treeshake } } },
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } } },
+  vite: {
+    worker: { format: 'es', rollupOptions: { treeshake } },
+    build: { target: 'es2022', rollupOptions: { treeshake } },
+  },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['node'] } },
+  },
   telemetry: false,
   hooks: {
     // drizzle reads its migrations from disk: they travel with the build
     'nitro:init': (nitro) => {
-      nitro.hooks.hook('compiled', () => cpSync(here('./server/database/migrations'), `${nitro.options.output.serverDir}/migrations`, { recursive: true }))
+      nitro.hooks.hook('compiled', () =>
+        cpSync(here('./server/database/migrations'), `${nitro.options.output.serverDir}/migrations`, {
+          recursive: true,
+        }),
+      )
     },
   },
   eslint: { config: { stylistic: true } },
-  primevue: { importTheme: { from: '~/assets/preset.ts' }, autoImport: false, components: { include: ['AutoComplete', 'DatePicker', 'Select', 'Textarea', 'Checkbox'] } },
+  primevue: {
+    importTheme: { from: '~/assets/preset.ts' },
+    autoImport: false,
+    components: { include: ['AutoComplete', 'DatePicker', 'Select', 'Textarea', 'Checkbox'] },
+  },
   // the shell opens without a signal; what is on the server still comes only from the server
   pwa: {
-    registerType: 'autoUpdate', manifest: false,
-    workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}'], navigateFallback: '/shell', navigateFallbackDenylist: [/^\/api\//], clientsClaim: true, skipWaiting: true },
+    registerType: 'autoUpdate',
+    manifest: false,
+    workbox: {
+      globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}'],
+      navigateFallback: '/shell',
+      navigateFallbackDenylist: [/^\/api\//],
+      clientsClaim: true,
+      skipWaiting: true,
+    },
   },
 })

@@ -8,9 +8,36 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'app/**/*.test.ts', 'demo/**/*.test.ts', 'tests/house/*.test.ts', 'tests/tape/*.test.ts'], testTimeout: 20000 } },
-      { resolve: { alias }, test: { name: 'outside', include: ['tests/outside/*.test.ts'], testTimeout: 300000, pool: 'forks' } },
-      { resolve: { alias }, test: { name: 'browser', include: ['tests/browser/*.test.ts'], testTimeout: 180000, hookTimeout: 180000, fileParallelism: false, pool: 'forks' } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          include: [
+            'core/**/*.test.ts',
+            'server/**/*.test.ts',
+            'app/**/*.test.ts',
+            'demo/**/*.test.ts',
+            'tests/house/*.test.ts',
+            'tests/tape/*.test.ts',
+          ],
+          testTimeout: 20000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: { name: 'outside', include: ['tests/outside/*.test.ts'], testTimeout: 300000, pool: 'forks' },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'browser',
+          include: ['tests/browser/*.test.ts'],
+          testTimeout: 180000,
+          hookTimeout: 180000,
+          fileParallelism: false,
+          pool: 'forks',
+        },
+      },
     ],
   },
 })

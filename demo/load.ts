@@ -1,4 +1,7 @@
-/** Loads the made-up company's books into a database, their days laid to today (or --today), through the importer anyone's file takes. */
+/**
+ * Loads the made-up company's books into a database, their days laid to today (or --today), through the importer
+ * anyone's file takes.
+ */
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -13,11 +16,16 @@ const DAY_ENDS = 11 * 3600e3
 const BOOKS = fileURLToPath(new URL('./books', import.meta.url))
 
 /** @param today the day that the books' anchor is moved to, ISO date */
-export async function loadDemo(url: string, today: string): Promise<{ sites: number, systems: number, tabs: number, lines: number }> {
+export async function loadDemo(
+  url: string,
+  today: string,
+): Promise<{ sites: number, systems: number, tabs: number, lines: number }> {
   const files = openFiles(attachmentsFolder(url))
   const { db, client } = await openDatabase(url, files)
   const sum = { sites: 0, systems: 0, tabs: 0, lines: 0 }
-  for (const file of readdirSync(BOOKS).filter(f => f.endsWith('.json')).toSorted()) {
+  for (const file of readdirSync(BOOKS)
+    .filter(f => f.endsWith('.json'))
+    .toSorted()) {
     try {
       const count = await importBook(db, files, readFileSync(join(BOOKS, file)), today)
       for (const key of ['sites', 'systems', 'tabs', 'lines'] as const) sum[key] += count[key]
@@ -31,8 +39,11 @@ export async function loadDemo(url: string, today: string): Promise<{ sites: num
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
-  const option = (name: string) => process.argv.includes(name) ? process.argv[process.argv.indexOf(name) + 1] : undefined
+  const option = (name: string) =>
+    process.argv.includes(name) ? process.argv[process.argv.indexOf(name) + 1] : undefined
   const url = option('--database') ?? process.env.DATABASE_URL ?? 'file:data/demo.db'
   const sum = await loadDemo(url, option('--today') ?? new Date(Date.now() - DAY_ENDS).toISOString().slice(0, 10))
-  console.log(`Demo data loaded: ${sum.sites} sites, ${sum.systems} systems, ${sum.tabs} tabs, ${sum.lines} lines.`)
+  console.log(
+    `Demo data loaded: ${sum.sites} sites, ${sum.systems} systems, ${sum.tabs} tabs, ${sum.lines} lines.`,
+  )
 }

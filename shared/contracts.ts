@@ -1,9 +1,16 @@
-/** What the app and the server say to each other. Every answer is parsed by its schema: what does not fit is no answer of this server. */
+/**
+ * What the app and the server say to each other. Every answer is parsed by its schema: what does not fit is no answer
+ * of this server.
+ */
 import { z } from 'zod'
 import { practiceSchema } from '#core/formats'
 import { parseLine, type AnyLine } from '#core/tab'
 
-const id = z.string().min(6).max(64).regex(/^[\w-]+$/)
+const id = z
+  .string()
+  .min(6)
+  .max(64)
+  .regex(/^[\w-]+$/)
 const name = z.string().trim().min(1).max(120)
 const text = z.string().max(2000)
 const by = z.string().max(80).optional()
@@ -17,8 +24,20 @@ export const MOST_LINES = 100
 export const PIECE_BYTES = 128 * 1024
 
 export const openTabRequest = z.strictObject({
-  site: z.strictObject({ id, name: name.optional(), place: text.optional(), contact: text.optional(), access: text.optional() }),
-  system: z.strictObject({ id, name: name.optional(), kind: z.string().max(40).optional(), installed: z.iso.date().optional(), nameplate: plate.optional() }),
+  site: z.strictObject({
+    id,
+    name: name.optional(),
+    place: text.optional(),
+    contact: text.optional(),
+    access: text.optional(),
+  }),
+  system: z.strictObject({
+    id,
+    name: name.optional(),
+    kind: z.string().max(40).optional(),
+    installed: z.iso.date().optional(),
+    nameplate: plate.optional(),
+  }),
   tab: z.strictObject({ id, opened: z.unknown() }),
 })
 export type OpenTabRequest = z.infer<typeof openTabRequest>
@@ -45,24 +64,48 @@ const line = z.custom<AnyLine>(raw => parseLine(raw).ok)
 /** A line as the server keeps it: its place in arrival, and when it came. */
 const keptLine = z.object({ seq: z.number(), received: z.string(), line })
 /** One by one: a line that this version cannot read leaves the others readable. */
-const keptLines = z.array(z.unknown()).transform(list => list.flatMap((raw) => {
-  const kept = keptLine.safeParse(raw)
-  return kept.success ? [kept.data] : []
-}))
+const keptLines = z.array(z.unknown()).transform(list =>
+  list.flatMap((raw) => {
+    const kept = keptLine.safeParse(raw)
+    return kept.success ? [kept.data] : []
+  }),
+)
 const siteCard = z.object({ id: z.string(), name: z.string(), place: z.string() })
 const siteFile = siteCard.extend({ access: z.string(), contact: z.string() })
 const systemCard = z.object({
-  id: z.string(), site: z.string(), name: z.string(), kind: z.string(), location: z.string(), installed: z.string().nullable(), nameplate: z.record(z.string(), z.number()),
+  id: z.string(),
+  site: z.string(),
+  name: z.string(),
+  kind: z.string(),
+  location: z.string(),
+  installed: z.string().nullable(),
+  nameplate: z.record(z.string(), z.number()),
 })
-const fittedPart = z.object({ component: z.string(), part: z.string(), number: z.string(), fitted: z.string().nullable(), removed: z.string().nullable(), why: z.string() })
+const fittedPart = z.object({
+  component: z.string(),
+  part: z.string(),
+  number: z.string(),
+  fitted: z.string().nullable(),
+  removed: z.string().nullable(),
+  why: z.string(),
+})
 const tabCard = z.object({
-  id: z.string(), system: z.string(), openedAt: z.string(), status: z.enum(['open', 'carried', 'settled']), complaint: z.string(), words: z.string(), note: z.string(),
+  id: z.string(),
+  system: z.string(),
+  openedAt: z.string(),
+  status: z.enum(['open', 'carried', 'settled']),
+  complaint: z.string(),
+  words: z.string(),
+  note: z.string(),
 })
 export const tabReply = z.object({
-  tab: tabCard, site: siteFile,
+  tab: tabCard,
+  site: siteFile,
   /** with the nameplate in force at the tab's time */
-  system: systemCard, practice: practiceSchema,
-  fitted: z.array(fittedPart), lines: keptLines,
+  system: systemCard,
+  practice: practiceSchema,
+  fitted: z.array(fittedPart),
+  lines: keptLines,
   /** hashes of the pictures that have come */
   attachments: z.array(z.string()),
   /** settled tabs of this kind by the fault they ended in, since the shop last began to count */
@@ -70,21 +113,51 @@ export const tabReply = z.object({
 })
 export const tabLinesReply = z.object({ tab: tabCard, lines: keptLines, attachments: z.array(z.string()) })
 const listedTab = tabCard.extend({ siteName: z.string(), systemName: z.string(), siteId: z.string() })
-const followUp = z.object({ tab: z.string(), siteName: z.string(), systemName: z.string(), text: z.string(), due: z.string() })
+const followUp = z.object({
+  tab: z.string(),
+  siteName: z.string(),
+  systemName: z.string(),
+  text: z.string(),
+  due: z.string(),
+})
 export const todayReply = z.object({
-  today: z.string(), company: z.string(), tabs: z.array(listedTab), followUps: z.array(followUp),
+  today: z.string(),
+  company: z.string(),
+  tabs: z.array(listedTab),
+  followUps: z.array(followUp),
   bring: z.array(z.object({ tab: z.string(), siteName: z.string(), text: z.string() })),
 })
-const listedSite = siteCard.extend({ systems: z.array(z.object({ id: z.string(), name: z.string(), kind: z.string() })), tabs: z.number(), open: z.number() })
+const listedSite = siteCard.extend({
+  systems: z.array(z.object({ id: z.string(), name: z.string(), kind: z.string() })),
+  tabs: z.number(),
+  open: z.number(),
+})
 export const sitesReply = z.array(listedSite)
 export const siteReply = z.object({
   site: siteFile,
-  systems: z.array(z.object({ system: systemCard, fitted: z.array(fittedPart), tabs: z.array(z.object({ tab: tabCard, lines: z.array(line) })) })),
+  systems: z.array(
+    z.object({
+      system: systemCard,
+      fitted: z.array(fittedPart),
+      tabs: z.array(z.object({ tab: tabCard, lines: z.array(line) })),
+    }),
+  ),
 })
 export const systemReply = systemCard
-export const importReply = z.object({ sites: z.number(), systems: z.number(), tabs: z.number(), lines: z.number(), already: z.number() })
-export const learnedReply = z.object({ since: z.string(), kinds: z.array(z.object({ kind: z.string(), tabs: z.number(), counts: z.record(z.string(), z.number()) })) })
-export const practicesReply = z.array(z.object({ from: z.string(), by: z.string().optional(), practice: practiceSchema }))
+export const importReply = z.object({
+  sites: z.number(),
+  systems: z.number(),
+  tabs: z.number(),
+  lines: z.number(),
+  already: z.number(),
+})
+export const learnedReply = z.object({
+  since: z.string(),
+  kinds: z.array(z.object({ kind: z.string(), tabs: z.number(), counts: z.record(z.string(), z.number()) })),
+})
+export const practicesReply = z.array(
+  z.object({ from: z.string(), by: z.string().optional(), practice: practiceSchema }),
+)
 
 type Said<S extends z.ZodType> = Readonly<z.infer<S>>
 export type AddLinesReply = { readonly kept: readonly string[], readonly refused: readonly RefusedLine[] }

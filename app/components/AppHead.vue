@@ -10,7 +10,10 @@ const keeping = useKeeping()
 const { night, turn } = useTheme()
 const route = useRoute()
 onMounted(() => void today.load())
-watch(() => route.path, () => void today.load())
+watch(
+  () => route.path,
+  () => void today.load(),
+)
 
 const here = computed(() => String(route.params.id ?? ''))
 const dividers = computed(() => {
@@ -24,8 +27,15 @@ const dividers = computed(() => {
   <header class="head no-print">
     <NuxtLink to="/" class="name" aria-label="Keep Tab, today">Keep <b>Tab</b></NuxtLink>
     <nav class="dividers" aria-label="Open tabs">
-      <NuxtLink v-for="t in dividers" :key="t.id" :to="`/tabs/${t.id}`" class="divider" :class="{ here: t.id === here && route.path.startsWith('/tabs') }">
-        <span class="title">{{ t.siteName }} · {{ t.systemName }}</span> <small v-if="t.status === 'carried'">carried</small>
+      <NuxtLink
+        v-for="t in dividers"
+        :key="t.id"
+        :to="`/tabs/${t.id}`"
+        class="divider"
+        :class="{ here: t.id === here && route.path.startsWith('/tabs') }"
+      >
+        <span class="title">{{ t.siteName }} · {{ t.systemName }}</span>
+        <small v-if="t.status === 'carried'">carried</small>
       </NuxtLink>
       <NuxtLink to="/open" class="divider open">+ open a tab</NuxtLink>
     </nav>
@@ -43,25 +53,126 @@ const dividers = computed(() => {
 </template>
 
 <style scoped>
-.head { display: flex; align-items: end; gap: 16px; padding: 6px 16px 0; border-bottom: 2px solid var(--edge); min-height: 46px; }
-.name { font-size: 20px; font-weight: 700; color: var(--ink); text-decoration: none; align-self: center; white-space: nowrap; }
-.name b { border-bottom: 3px solid var(--brass); }
-.dividers { display: flex; gap: 6px; flex: 1; min-width: 0; }
-.divider { display: block; flex: 0 1 auto; min-width: 84px; padding: 7px 13px; min-height: 36px; max-width: 300px; border: 1.5px solid var(--rule); border-bottom: 0; border-radius: 7px 7px 0 0; background: var(--panel-2); color: var(--soft); text-decoration: none; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; font-size: 14px; }
-.divider.here { background: var(--panel); color: var(--ink); font-weight: 700; border-color: var(--edge); border-width: 2px 2px 0; margin-bottom: -2px; padding-bottom: 9px; }
-.divider.open { flex: none; min-width: 0; }
-.divider:hover { color: var(--ink); }
-.screens { display: flex; align-items: center; gap: 4px; align-self: center; }
-.screens a { color: var(--ink); text-decoration: none; padding: 8px 10px; border-radius: 4px; }
-.screens a:hover, .light:hover { background: var(--brass-ground); }
-.screens a.router-link-exact-active { font-weight: 700; }
-.light { border: 0; background: none; width: 40px; height: 40px; cursor: pointer; display: grid; place-items: center; border-radius: 4px; }
-.unsent { align-self: center; font-size: 13px; font-weight: 600; padding: 3px 9px; border: 1.5px dashed var(--brass); color: var(--brass); border-radius: 4px; white-space: nowrap; }
+.head {
+  display: flex;
+  align-items: end;
+  gap: 16px;
+  padding: 6px 16px 0;
+  border-bottom: 2px solid var(--edge);
+  min-height: 46px;
+}
+.name {
+  font-size: 20px;
+  font-weight: 700;
+  color: var(--ink);
+  text-decoration: none;
+  align-self: center;
+  white-space: nowrap;
+}
+.name b {
+  border-bottom: 3px solid var(--brass);
+}
+.dividers {
+  display: flex;
+  gap: 6px;
+  flex: 1;
+  min-width: 0;
+}
+.divider {
+  display: block;
+  flex: 0 1 auto;
+  min-width: 84px;
+  padding: 7px 13px;
+  min-height: 36px;
+  max-width: 300px;
+  border: 1.5px solid var(--rule);
+  border-bottom: 0;
+  border-radius: 7px 7px 0 0;
+  background: var(--panel-2);
+  color: var(--soft);
+  text-decoration: none;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  font-size: 14px;
+}
+.divider.here {
+  background: var(--panel);
+  color: var(--ink);
+  font-weight: 700;
+  border-color: var(--edge);
+  border-width: 2px 2px 0;
+  margin-bottom: -2px;
+  padding-bottom: 9px;
+}
+.divider.open {
+  flex: none;
+  min-width: 0;
+}
+.divider:hover {
+  color: var(--ink);
+}
+.screens {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  align-self: center;
+}
+.screens a {
+  color: var(--ink);
+  text-decoration: none;
+  padding: 8px 10px;
+  border-radius: 4px;
+}
+.screens a:hover,
+.light:hover {
+  background: var(--brass-ground);
+}
+.screens a.router-link-exact-active {
+  font-weight: 700;
+}
+.light {
+  border: 0;
+  background: none;
+  width: 40px;
+  height: 40px;
+  cursor: pointer;
+  display: grid;
+  place-items: center;
+  border-radius: 4px;
+}
+.unsent {
+  align-self: center;
+  font-size: 13px;
+  font-weight: 600;
+  padding: 3px 9px;
+  border: 1.5px dashed var(--brass);
+  color: var(--brass);
+  border-radius: 4px;
+  white-space: nowrap;
+}
 @media (max-width: 760px) {
-  .head { gap: 8px; padding: 4px 10px 0; flex-wrap: wrap; }
-  .name { flex: 1; }
-  .dividers { order: 3; flex: 1 0 100%; overflow-x: auto; scrollbar-width: none; }
-  .divider { flex: none; max-width: 190px; padding: 6px 10px; }
-  .screens a { padding: 10px 8px; }
+  .head {
+    gap: 8px;
+    padding: 4px 10px 0;
+    flex-wrap: wrap;
+  }
+  .name {
+    flex: 1;
+  }
+  .dividers {
+    order: 3;
+    flex: 1 0 100%;
+    overflow-x: auto;
+    scrollbar-width: none;
+  }
+  .divider {
+    flex: none;
+    max-width: 190px;
+    padding: 6px 10px;
+  }
+  .screens a {
+    padding: 10px 8px;
+  }
 }
 </style>

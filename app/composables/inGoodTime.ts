@@ -4,4 +4,5 @@ import { promiseTimeout } from '@vueuse/core'
 export const PATIENCE = 800
 
 /** The answer, or nothing where it does not come in good time: a weak signal may hold one up for many seconds. */
-export const inGoodTime = <T>(answer: Promise<T>): Promise<T | undefined> => Promise.race([answer, promiseTimeout(PATIENCE).then(() => undefined)])
+export const inGoodTime = <T>(answer: Promise<T>): Promise<T | undefined> =>
+  Promise.race([answer, promiseTimeout(PATIENCE).then(() => undefined)])

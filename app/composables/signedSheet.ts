@@ -1,4 +1,7 @@
-/** The customer's sheet, entry by entry: what was told, found, done and left. Signed, it stays as it was on the line that settles the tab. */
+/**
+ * The customer's sheet, entry by entry: what was told, found, done and left. Signed, it stays as it was on the line
+ * that settles the tab.
+ */
 import { ENGINE } from '#core/isolation'
 import { findTest, type SystemKind } from '#core/systems'
 import { asFound, type SignedSheet, type TabState } from '#core/tab'
@@ -9,18 +12,36 @@ import { sayDay } from '~/composables/useClock'
 type Entry = SignedSheet['entries'][number]
 
 /** The headings of the sheet, in their order; entries of one stand together. */
-export const HEADS = ['What you told us', 'In short', 'What we found', 'What we did', 'How it was left', 'What we advise'] as const
-export type Head = typeof HEADS[number]
+export const HEADS = [
+  'What you told us',
+  'In short',
+  'What we found',
+  'What we did',
+  'How it was left',
+  'What we advise',
+] as const
+export type Head = (typeof HEADS)[number]
 
 export function drawSheet(kind: SystemKind, state: TabState, summary: string | undefined): SignedSheet {
-  const entries = [...told(state), ...(summary ? [{ head: 'In short', text: summary }] : []), ...found(kind, state), ...done(kind, state), ...left(kind, state), ...advised(state)]
+  const entries = [
+    ...told(state),
+    ...(summary ? [{ head: 'In short', text: summary }] : []),
+    ...found(kind, state),
+    ...done(kind, state),
+    ...left(kind, state),
+    ...advised(state),
+  ]
   return { engine: ENGINE, entries }
 }
 
-const told = ({ opened }: TabState): Entry[] => opened ? [{ head: 'What you told us', text: `${opened.words}${opened.since ? ` (${opened.since})` : ''}` }] : []
+const told = ({ opened }: TabState): Entry[] =>
+  opened ? [{ head: 'What you told us', text: `${opened.words}${opened.since ? ` (${opened.since})` : ''}` }] : []
 
 function found(kind: SystemKind, { findings }: TabState): Entry[] {
-  const say = (what: string, about: string, text: string) => ({ head: 'What we found', text: `${what}: ${[about === 'other' ? '' : labelOf(kind, about), text].filter(Boolean).join('. ')}` })
+  const say = (what: string, about: string, text: string) => ({
+    head: 'What we found',
+    text: `${what}: ${[about === 'other' ? '' : labelOf(kind, about), text].filter(Boolean).join('. ')}`,
+  })
   const open = findings.failed.length > 0 && findings.cause.length === 0
   return [
     ...findings.failed.map(f => say('Failed', f.about, f.text)),
@@ -34,7 +55,10 @@ function done(kind: SystemKind, { parts, repairs }: TabState): Entry[] {
   return [
     ...parts.map((p) => {
       const what = p.on ? `Fitted ${p.on}${p.number ? ` (${p.number})` : ''}` : `Took off ${p.off}`
-      return { head: 'What we did', text: `${what} on the ${nameOf(kind, p.component)}${p.temporary ? ' — temporary, to be finished' : ''}` }
+      return {
+        head: 'What we did',
+        text: `${what} on the ${nameOf(kind, p.component)}${p.temporary ? ' — temporary, to be finished' : ''}`,
+      }
     }),
     ...repairs.map(r => ({ head: 'What we did', text: `${r.text} (${nameOf(kind, r.component)})` })),
   ]
@@ -44,9 +68,16 @@ function left(kind: SystemKind, state: TabState): Entry[] {
   return state.asLeft.flatMap((l) => {
     const test = findTest(kind, l.test)
     if (l.kind !== 'reading' || test?.kind !== 'numeric') return []
-    const say = (v: number | null) => v === null ? 'OL' : formatValue(test.quantity, v)
+    const say = (v: number | null) => (v === null ? 'OL' : formatValue(test.quantity, v))
     const was = asFound(state, l.test)
-    return [{ head: 'How it was left', text: shortTitle(kind, l.test), left: say(l.value), ...(was ? { found: say(was.value) } : {}) }]
+    return [
+      {
+        head: 'How it was left',
+        text: shortTitle(kind, l.test),
+        left: say(l.value),
+        ...(was ? { found: say(was.value) } : {}),
+      },
+    ]
   })
 }
 

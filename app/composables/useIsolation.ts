@@ -9,14 +9,20 @@ import type { AnswerTo, AskedSystem, IsolationApi, Question, SystemOf } from '~/
 let remote: Remote<IsolationApi> | undefined
 
 const useWorker = (): Remote<IsolationApi> =>
-  remote ??= wrap<IsolationApi>(new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' }))
+  (remote ??= wrap<IsolationApi>(
+    new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' }),
+  ))
 
-export interface Asking<T> { readonly answer: Promise<Result<T>>, cancel(): void }
+export interface Asking<T> {
+  readonly answer: Promise<Result<T>>
+  cancel(): void
+}
 
 export function useIsolation() {
   const worker = useWorker()
   return {
-    open: (reply: SystemOf, lines: readonly AnyLine[]) => worker.open(reply.tab.id, systemOf(reply), plain(lines)),
+    open: (reply: SystemOf, lines: readonly AnyLine[]) =>
+      worker.open(reply.tab.id, systemOf(reply), plain(lines)),
     append: (tab: string, lines: readonly AnyLine[]) => worker.append(tab, plain(lines)),
     ask<Q extends Question>(tab: string, question: Q): Asking<AnswerTo<Q>> {
       const id = uuid()
@@ -27,7 +33,14 @@ export function useIsolation() {
 }
 
 function systemOf({ system, learned, tab, practice }: SystemOf): AskedSystem {
-  return plain({ kind: system.kind, nameplate: system.nameplate, practice, counts: learned, installed: system.installed, today: (tab.openedAt || useClock().now()).slice(0, 10) })
+  return plain({
+    kind: system.kind,
+    nameplate: system.nameplate,
+    practice,
+    counts: learned,
+    installed: system.installed,
+    today: (tab.openedAt || useClock().now()).slice(0, 10),
+  })
 }
 
 /** A structured-clone-safe copy without reactive wrappers. */

@@ -38,7 +38,12 @@ export function usePathState() {
     say('tank', ['volume'], '')
     say('pump', ['flow'], '')
     const [cutIn, cutOut] = [plate['switch.cutIn'], plate['switch.cutOut']]
-    out.switch = [cutIn !== undefined ? `${Math.round(cutIn / PSI)}/${Math.round((cutOut ?? cutIn + 20 * PSI) / PSI)}` : '', positions.value.open.has('switch') ? 'open' : 'closed'].filter(Boolean).join(' · ')
+    out.switch = [
+      cutIn !== undefined ? `${Math.round(cutIn / PSI)}/${Math.round((cutOut ?? cutIn + 20 * PSI) / PSI)}` : '',
+      positions.value.open.has('switch') ? 'open' : 'closed',
+    ]
+      .filter(Boolean)
+      .join(' · ')
     return out
   })
 
@@ -55,8 +60,13 @@ export function usePathState() {
     const relay = read('relay.ohms')
     const psi = read('gauge')
     const open = new Set<string>()
-    if (['tripped', 'off'].includes(seen('breaker-seen') ?? '') || tab.state.work['proven-dead']) open.add('breaker').add('fuse')
-    if (seen('switch-seen') === 'open' || weight('switch.stuck-open') + weight('switch.cut-off-tripped') + weight('switch.lever-off') > 0.6) open.add('switch')
+    if (['tripped', 'off'].includes(seen('breaker-seen') ?? '') || tab.state.work['proven-dead'])
+      open.add('breaker').add('fuse')
+    if (
+      seen('switch-seen') === 'open'
+      || weight('switch.stuck-open') + weight('switch.cut-off-tripped') + weight('switch.lever-off') > 0.6
+    )
+      open.add('switch')
     if (tab.state.work['proven-dead'] || seen('coil-heard') === 'nothing') open.add('starter')
     if (weight('well-switch.stuck-up') > 0.6) open.add('well-switch')
     return {
@@ -64,7 +74,10 @@ export function usePathState() {
       startOpen: (relay === null || weight('box.relay-open') > 0.6) && !isWorkedOn('box', tab.state.repaired),
       tripped: seen('overload-seen') === 'lets-go' && !isWorkedOn('box', tab.state.repaired),
       fill: seen('knock') === 'dull' ? 0.95 : 0.5,
-      needle: typeof psi === 'number' ? Math.max(-0.6, Math.min(3.7, (psi / PSI) / (tab.kind?.medium === 'air' ? 200 : 100) * 4.3 - 0.6)) : 0.6,
+      needle:
+        typeof psi === 'number'
+          ? Math.max(-0.6, Math.min(3.7, (psi / PSI / (tab.kind?.medium === 'air' ? 200 : 100)) * 4.3 - 0.6))
+          : 0.6,
     }
   })
   return { readings, notes, positions }

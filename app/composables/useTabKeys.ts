@@ -1,7 +1,17 @@
-/** The Tab screen's keys. Letters belong to the reading line, so commands sit on function keys; `?` works while it is empty. */
+/**
+ * The Tab screen's keys. Letters belong to the reading line, so commands sit on function keys; `?` works while it is
+ * empty.
+ */
 import { useEventListener } from '@vueuse/core'
 
-export interface TabKeys { next(): void, prove(): void, keys(): void, settle(): void, strikeLast(): void, escape(): void }
+export interface TabKeys {
+  next(): void
+  prove(): void
+  keys(): void
+  settle(): void
+  strikeLast(): void
+  escape(): void
+}
 
 const AREAS = ['.path', '.area-next', '.area-suspects', '.area-tape', '#reading']
 
@@ -19,8 +29,17 @@ export function useTabKeys(keys: TabKeys) {
     else if (event.key === 'F8') run(keys.settle)
     else if (event.key === 'Escape') keys.escape()
     else if (event.key === '?' && !field?.value) run(keys.keys)
-    else if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !field?.value) run(keys.strikeLast)
-    else if (!field && event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey && event.key !== ' ') document.querySelector<HTMLInputElement>('#reading')?.focus()
+    else if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !field?.value)
+      run(keys.strikeLast)
+    else if (
+      !field
+      && event.key.length === 1
+      && !event.ctrlKey
+      && !event.metaKey
+      && !event.altKey
+      && event.key !== ' '
+    )
+      document.querySelector<HTMLInputElement>('#reading')?.focus()
   })
 }
 

@@ -1,4 +1,7 @@
-/** What the windows of one browser tell each other. Parsed like anything that comes from outside: another version may be open beside. */
+/**
+ * What the windows of one browser tell each other. Parsed like anything that comes from outside: another version may
+ * be open beside.
+ */
 import { z } from 'zod'
 
 const message = z.discriminatedUnion('say', [
@@ -16,7 +19,10 @@ const message = z.discriminatedUnion('say', [
 ])
 export type Message = z.infer<typeof message>
 
-export interface Channel { tell(message: Message): void, close(): void }
+export interface Channel {
+  tell(message: Message): void
+  close(): void
+}
 
 /** Where there is no such channel each window stands alone. */
 export function openChannel(hear: (message: Message) => void): Channel {

@@ -19,12 +19,30 @@ export interface OwnLine {
 }
 
 /** A line of a tab as the server gave it. */
-export interface CopiedLine { readonly id: string, readonly tab: string, readonly seq: number, readonly received: string, readonly line: AnyLine }
+export interface CopiedLine {
+  readonly id: string
+  readonly tab: string
+  readonly seq: number
+  readonly received: string
+  readonly line: AnyLine
+}
 export type TabCopy = Omit<TabReply, 'lines'> & { readonly id: string }
-export interface HeldPicture { readonly hash: string, readonly type: string, readonly blob: Blob, readonly standing: LineStanding }
-export interface HeldToday { readonly id: 'today', readonly at: string, readonly reply: TodayReply }
+export interface HeldPicture {
+  readonly hash: string
+  readonly type: string
+  readonly blob: Blob
+  readonly standing: LineStanding
+}
+export interface HeldToday {
+  readonly id: 'today'
+  readonly at: string
+  readonly reply: TodayReply
+}
 /** What opened a tab from here: a server that lost the tab is given it again. */
-export interface HeldOpening { readonly tab: string, readonly request: OpenTabRequest }
+export interface HeldOpening {
+  readonly tab: string
+  readonly request: OpenTabRequest
+}
 
 export interface Device extends DBSchema {
   self: { key: string, value: Pen & { readonly id: 'pen' } }

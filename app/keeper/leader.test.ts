@@ -10,17 +10,18 @@ function fakeLocks() {
     holder?.grant()
   }
   return {
-    request: (_: string, { steal }: { steal?: boolean }, work: () => Promise<unknown>) => new Promise((_resolve, fail) => {
-      const mine = { grant: () => void work(), fail }
-      if (steal) {
-        holder?.fail(new DOMException('taken', 'AbortError'))
-        holder = mine
-        mine.grant()
-        return
-      }
-      line.push(mine)
-      if (!holder) next()
-    }),
+    request: (_: string, { steal }: { steal?: boolean }, work: () => Promise<unknown>) =>
+      new Promise((_resolve, fail) => {
+        const mine = { grant: () => void work(), fail }
+        if (steal) {
+          holder?.fail(new DOMException('taken', 'AbortError'))
+          holder = mine
+          mine.grant()
+          return
+        }
+        line.push(mine)
+        if (!holder) next()
+      }),
     /** the window that holds it is closed */
     close: () => next(),
   }
@@ -33,7 +34,15 @@ beforeEach(() => {
 })
 const newWindow = () => {
   const seen = { leads: false, begun: 0 }
-  return { seen, lead: seekLead({ begin: () => Object.assign(seen, { leads: true, begun: seen.begun + 1 }), end: () => { seen.leads = false } }) }
+  return {
+    seen,
+    lead: seekLead({
+      begin: () => Object.assign(seen, { leads: true, begun: seen.begun + 1 }),
+      end: () => {
+        seen.leads = false
+      },
+    }),
+  }
 }
 const settle = () => new Promise(resolve => setTimeout(resolve, 0))
 
@@ -57,7 +66,9 @@ describe('the lead among windows', () => {
   it('is each window\'s own where the browser has no locks, or gives none', async () => {
     vi.stubGlobal('navigator', {})
     expect(newWindow().seen.leads).toBe(true)
-    vi.stubGlobal('navigator', { locks: { request: () => Promise.reject(new DOMException('no', 'SecurityError')) } })
+    vi.stubGlobal('navigator', {
+      locks: { request: () => Promise.reject(new DOMException('no', 'SecurityError')) },
+    })
     const w = newWindow()
     await settle()
     expect(w.seen).toEqual({ leads: true, begun: 1 })

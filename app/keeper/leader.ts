@@ -1,6 +1,6 @@
 /**
- * One window of a browser keeps for all: the one that holds the lock. Closing it hands the lock on. A window that a person
- * looks at takes it from one that does not answer, as when the browser has frozen it.
+ * One window of a browser keeps for all: the one that holds the lock. Closing it hands the lock on. A window that a
+ * person looks at takes it from one that does not answer, as when the browser has frozen it.
  */
 const LOCK = 'keep-tab-keeper'
 /** How long the keeper may take to answer, ms. */
@@ -19,12 +19,15 @@ export function seekLead(lead: Lead): { takeOver(): void } {
     return { takeOver: () => undefined }
   }
   const hold = (steal: boolean) => {
-    navigator.locks.request(LOCK, steal ? { steal } : {}, () => new Promise<never>(() => lead.begin())).catch((reason: unknown) => {
-      lead.end()
-      // taken by another window: this one stands in line again; a browser that gives no lock leaves each window to itself
-      if (reason instanceof DOMException && reason.name === 'AbortError') hold(false)
-      else lead.begin()
-    })
+    navigator.locks
+      .request(LOCK, steal ? { steal } : {}, () => new Promise<never>(() => lead.begin()))
+      .catch((reason: unknown) => {
+        lead.end()
+        // taken by another window: this one stands in line again; a browser that gives no lock leaves each window to
+        // itself
+        if (reason instanceof DOMException && reason.name === 'AbortError') hold(false)
+        else lead.begin()
+      })
   }
   hold(false)
   return { takeOver: () => hold(true) }

@@ -1,14 +1,25 @@
-/** Pictures: made small on this device before they are kept, their position and other data left behind, named by their bytes. */
+/**
+ * Pictures: made small on this device before they are kept, their position and other data left behind, named by their
+ * bytes.
+ */
 import type { Attachment } from '#core/tab'
 
 const LONGEST = 1280
 
-/** Draws a picture from camera or file anew at no more than 1280 pixels: nothing of the file but its points comes along. */
-export async function shrinkPicture(file: Blob): Promise<{ readonly blob: Blob, readonly attachment: Attachment } | undefined> {
+/**
+ * Draws a picture from camera or file anew at no more than 1280 pixels: nothing of the file but its points comes
+ * along.
+ */
+export async function shrinkPicture(
+  file: Blob,
+): Promise<{ readonly blob: Blob, readonly attachment: Attachment } | undefined> {
   const bitmap = await createImageBitmap(file).catch(() => undefined)
   if (!bitmap) return undefined
   const scale = Math.min(1, LONGEST / Math.max(bitmap.width, bitmap.height))
-  const [width, height] = [Math.max(1, Math.round(bitmap.width * scale)), Math.max(1, Math.round(bitmap.height * scale))]
+  const [width, height] = [
+    Math.max(1, Math.round(bitmap.width * scale)),
+    Math.max(1, Math.round(bitmap.height * scale)),
+  ]
   const canvas = document.createElement('canvas')
   canvas.width = width
   canvas.height = height

@@ -1,9 +1,17 @@
 /**
- * Sends what this device has written: one at a time, in order, a hundred lines at most in a post. A line leaves the unsent
- * ones only when this server has acknowledged it; only a refusal of this server's refuses one. Everything else passes, and
- * is tried again after growing waits. Pictures go beside, whatever waits before them.
+ * Sends what this device has written: one at a time, in order, a hundred lines at most in a post. A line leaves the
+ * unsent ones only when this server has acknowledged it; only a refusal of this server's refuses one. Everything else
+ * passes, and is tried again after growing waits. Pictures go beside, whatever waits before them.
  */
-import { addLinesReply, attachmentProgress, heldReply, MOST_LINES, openTabReply, PIECE_BYTES, type ProblemReply } from '#contracts'
+import {
+  addLinesReply,
+  attachmentProgress,
+  heldReply,
+  MOST_LINES,
+  openTabReply,
+  PIECE_BYTES,
+  type ProblemReply,
+} from '#contracts'
 import type { Problem } from '#core/foundation'
 import { askServer, isPassing } from '~/composables/useServer'
 import { device } from './device'
@@ -26,13 +34,16 @@ export interface Outgoing {
 
 export const fromDevice: Outgoing = {
   unsent: () => device.readStanding('unsent'),
-  keep: ids => device.change(ids, ({ problem: _gone, ...own }) => ({ ...own, standing: 'kept', keptAt: Date.now() })),
-  refuse: problems => device.change([...problems.keys()], own => ({ ...own, standing: 'refused', problem: problems.get(own.id)! })),
+  keep: ids =>
+    device.change(ids, ({ problem: _gone, ...own }) => ({ ...own, standing: 'kept', keptAt: Date.now() })),
+  refuse: problems =>
+    device.change([...problems.keys()], own => ({ ...own, standing: 'refused', problem: problems.get(own.id)! })),
 }
 
 const WAITS = [500, 1000, 2000, 4000, 8000, 15000, 30000, 60000]
 /** Between half of a wait and all of it, so that many devices do not come back at once. */
-export const waitFor = (attempt: number, random: number) => WAITS[Math.min(attempt, WAITS.length - 1)]! * (0.5 + random / 2)
+export const waitFor = (attempt: number, random: number) =>
+  WAITS[Math.min(attempt, WAITS.length - 1)]! * (0.5 + random / 2)
 
 export function createSender(from: Outgoing, heard: Heard) {
   let sending: Promise<void> | undefined
@@ -45,12 +56,14 @@ export function createSender(from: Outgoing, heard: Heard) {
   function send(): Promise<void> {
     clearTimeout(timer)
     again = true
-    return sending ??= (async () => {
+    return (sending ??= (async () => {
       while (again && !stopped) {
         again = false
         await sendLines()
       }
-    })().finally(() => { sending = undefined })
+    })().finally(() => {
+      sending = undefined
+    }))
   }
 
   async function sendLines() {
@@ -66,14 +79,19 @@ export function createSender(from: Outgoing, heard: Heard) {
 
   /** @returns the trouble that passes, or nothing once the group is dealt with */
   async function post(tab: string, group: readonly OwnLine[]): Promise<Problem | undefined> {
-    const reply = await askServer(`/api/tabs/${tab}/lines`, addLinesReply, { method: 'POST', body: { lines: group.map(u => u.line) } })
+    const reply = await askServer(`/api/tabs/${tab}/lines`, addLinesReply, {
+      method: 'POST',
+      body: { lines: group.map(u => u.line) },
+    })
     if (!reply.ok) {
       if (isPassing(reply.problem)) return reply.problem
-      if (reply.problem.code === 'not-found' && await openAgain(tab)) return undefined
+      if (reply.problem.code === 'not-found' && (await openAgain(tab))) return undefined
       if (group.length > 1 && reply.problem.code === 'bad-request') return postEach(tab, group)
     }
     const kept = reply.ok ? group.map(u => u.id).filter(id => reply.value.kept.includes(id)) : []
-    const refused = new Map(reply.ok ? reply.value.refused.map(r => [r.id, r.problem]) : group.map(u => [u.id, reply.problem]))
+    const refused = new Map(
+      reply.ok ? reply.value.refused.map(r => [r.id, r.problem]) : group.map(u => [u.id, reply.problem]),
+    )
     // an answer that tells of none of them is none
     const told = group.filter(u => kept.includes(u.id) || refused.has(u.id))
     if (told.length === 0) return { code: 'torn-reply', facts: {} }
@@ -116,9 +134,10 @@ async function openAgain(tab: string): Promise<boolean> {
 }
 
 /**
- * Gives back what the server once acknowledged and does not have, as after it was restored from an older copy: lines of this
- * device whose number is in none of the ranges that it holds go among the unsent again. A server that has numbers which this
- * device never gave shows the other way round that the device was restored: it takes a name of its own from then on.
+ * Gives back what the server once acknowledged and does not have, as after it was restored from an older copy: lines
+ * of this device whose number is in none of the ranges that it holds go among the unsent again. A server that has
+ * numbers which this device never gave shows the other way round that the device was restored: it takes a name of its
+ * own from then on.
  * @returns how many lines are given back
  */
 export async function giveBack(): Promise<number> {
@@ -130,15 +149,23 @@ export async function giveBack(): Promise<number> {
     const reply = await askServer(`/api/devices/${name}/lines`, heldReply)
     if (!reply.ok) continue
     const { ranges } = reply.value
-    const lacking = kept.filter(k => k.device === name && !ranges.some(([from, to]) => k.counter >= from && k.counter <= to))
-    await device.change(lacking.map(l => l.id), ({ keptAt: _gone, ...own }) => ({ ...own, standing: 'unsent' }))
+    const lacking = kept.filter(
+      k => k.device === name && !ranges.some(([from, to]) => k.counter >= from && k.counter <= to),
+    )
+    await device.change(
+      lacking.map(l => l.id),
+      ({ keptAt: _gone, ...own }) => ({ ...own, standing: 'unsent' }),
+    )
     given += lacking.length
     if (name === pen.device && (ranges.at(-1)?.[1] ?? 0) > pen.counter) await device.renew()
   }
   return given
 }
 
-/** Sends each picture from where the server has it; one that is refused stays on this device, where its line shows it. @returns the trouble that passes */
+/**
+ * Sends each picture from where the server has it; one that is refused stays on this device, where its line shows it.
+ * @returns the trouble that passes
+ */
 export async function sendPictures(): Promise<Problem | undefined> {
   for (const picture of await device.readPictures()) {
     if (picture.standing !== 'unsent') continue
@@ -157,7 +184,10 @@ async function sendPicture({ hash, blob }: HeldPicture): Promise<Problem | undef
     const { have } = progress.value
     if (have === 'all') return undefined
     const bytes = blob.slice(have, have + PIECE_BYTES)
-    progress = await askServer(`${path}?from=${have}&size=${blob.size}`, attachmentProgress, { method: 'PUT', bytes })
+    progress = await askServer(`${path}?from=${have}&size=${blob.size}`, attachmentProgress, {
+      method: 'PUT',
+      bytes,
+    })
   }
   return { code: 'torn-reply', facts: {} }
 }

@@ -1,16 +1,36 @@
 /**
- * The device's store from every version it ever had. Version 1 held unsent lines and copies of tabs, 2 pictures too, 3 Today
- * too; their lines had neither device nor clock. Version 4 gives each its place: unsent ones are this device's, in their
- * order; lines of copies are placed as the server places those it kept in version 1, so that both are the same.
+ * The device's store from every version it ever had. Version 1 held unsent lines and copies of tabs, 2 pictures too,
+ * 3 Today too; their lines had neither device nor clock. Version 4 gives each its place: unsent ones are this
+ * device's, in their order; lines of copies are placed as the server places those it kept in version 1, so that both
+ * are the same.
  */
 import type { IDBPDatabase } from 'idb'
 import type { ProblemReply } from '#contracts'
 import { makeId } from '#core/formats'
-import { createWriter, FILE_DEVICE, isKnownLine, newPen, nextStamp, type AnyLine, type Line, type Pen, type UnplacedLine } from '#core/tab'
+import {
+  createWriter,
+  FILE_DEVICE,
+  isKnownLine,
+  newPen,
+  nextStamp,
+  type AnyLine,
+  type Line,
+  type Pen,
+  type UnplacedLine,
+} from '#core/tab'
 import type { Device, HeldPicture, OwnLine, Upgrade } from './held'
 
-interface OldUnsent { readonly id: string, readonly tab: string, readonly order: number, readonly line: UnplacedLine, readonly problem?: ProblemReply }
-interface OldTab { readonly id: string, readonly lines: readonly { readonly seq: number, readonly line: UnplacedLine }[] }
+interface OldUnsent {
+  readonly id: string
+  readonly tab: string
+  readonly order: number
+  readonly line: UnplacedLine
+  readonly problem?: ProblemReply
+}
+interface OldTab {
+  readonly id: string
+  readonly lines: readonly { readonly seq: number, readonly line: UnplacedLine }[]
+}
 
 export async function upgradeStore(db: IDBPDatabase<Device>, before: number, tx: Upgrade) {
   const old = before > 0 ? await readOld(db, tx) : { unsent: [], tabs: [] }
@@ -23,13 +43,21 @@ export async function upgradeStore(db: IDBPDatabase<Device>, before: number, tx:
   db.createObjectStore('copies', { keyPath: 'id' }).createIndex('tab', 'tab')
   db.createObjectStore('pictures', { keyPath: 'hash' })
   db.createObjectStore('openings', { keyPath: 'tab' })
-  for (const [name, keyPath] of [['tabs', 'id'], ['photos', 'id'], ['today', 'id']] as const) if (!names.contains(name)) db.createObjectStore(name, { keyPath })
+  for (const [name, keyPath] of [
+    ['tabs', 'id'],
+    ['photos', 'id'],
+    ['today', 'id'],
+  ] as const)
+    if (!names.contains(name)) db.createObjectStore(name, { keyPath })
   const last = placeCopies(old.tabs, tx)
   placeUnsent(old.unsent, last, tx)
 }
 
 async function readOld(db: IDBPDatabase<Device>, tx: Upgrade): Promise<{ unsent: OldUnsent[], tabs: OldTab[] }> {
-  const all = async <T>(name: string) => (db.objectStoreNames as unknown as DOMStringList).contains(name) ? await tx.objectStore(name as 'tabs').getAll() as unknown as T[] : []
+  const all = async <T>(name: string) =>
+    (db.objectStoreNames as unknown as DOMStringList).contains(name)
+      ? ((await tx.objectStore(name as 'tabs').getAll()) as unknown as T[])
+      : []
   return { unsent: await all<OldUnsent>('unsent'), tabs: await all<OldTab>('tabs') }
 }
 
@@ -43,7 +71,9 @@ function placeCopies(tabs: readonly OldTab[], tx: Upgrade): ReadonlyMap<string, 
       void tx.objectStore('copies').put({ id: placed.id, tab: tab.id, seq, received: '', line: placed })
       last.set(tab.id, placed)
     }
-    void tx.objectStore('tabs').put({ practice: { prechargeOffsetPsi: 2 }, attachments: [], ...tab, lines: undefined } as never)
+    void tx
+      .objectStore('tabs')
+      .put({ practice: { prechargeOffsetPsi: 2 }, attachments: [], ...tab, lines: undefined } as never)
   }
   return last
 }
@@ -57,15 +87,23 @@ function placeUnsent(unsent: readonly OldUnsent[], last: ReadonlyMap<string, Any
     pen = next
     const placed = { ...line, ...stamp } as Line
     heads.set(tab, placed)
-    const own: OwnLine = { id: placed.id, tab, counter: placed.counter, device: placed.device, line: placed, standing: problem ? 'refused' : 'unsent', ...(problem ? { problem } : {}) }
+    const own: OwnLine = {
+      id: placed.id,
+      tab,
+      counter: placed.counter,
+      device: placed.device,
+      line: placed,
+      standing: problem ? 'refused' : 'unsent',
+      ...(problem ? { problem } : {}),
+    }
     void tx.objectStore('lines').put(own)
   }
   void tx.objectStore('self').put({ ...pen, id: 'pen' })
 }
 
 /**
- * Pictures of version 3 and before, by their hash, and the unsent lines that name them. Not part of the upgrade itself: a
- * picture's bytes cannot be read within it.
+ * Pictures of version 3 and before, by their hash, and the unsent lines that name them. Not part of the upgrade
+ * itself: a picture's bytes cannot be read within it.
  */
 export async function readOldPictures(db: IDBPDatabase<Device>): Promise<number> {
   const photos = await db.getAll('photos')
@@ -73,12 +111,23 @@ export async function readOldPictures(db: IDBPDatabase<Device>): Promise<number>
   const { hashOf } = await import('./hash')
   for (const { id, blob } of photos) {
     const bytes = new Uint8Array(await blob.arrayBuffer())
-    const picture: HeldPicture = { hash: hashOf(bytes), type: blob.type || 'image/jpeg', blob, standing: 'unsent' }
+    const picture: HeldPicture = {
+      hash: hashOf(bytes),
+      type: blob.type || 'image/jpeg',
+      blob,
+      standing: 'unsent',
+    }
     const tx = db.transaction(['photos', 'pictures', 'lines'], 'readwrite')
     for (const own of await tx.objectStore('lines').getAll()) {
       const { line } = own
       if (!isKnownLine(line) || line.kind !== 'photo' || line.photo !== id || line.attachments) continue
-      const attachment = { hash: picture.hash, type: picture.type as 'image/jpeg', bytes: bytes.length, ...(line.width ? { width: line.width } : {}), ...(line.height ? { height: line.height } : {}) }
+      const attachment = {
+        hash: picture.hash,
+        type: picture.type as 'image/jpeg',
+        bytes: bytes.length,
+        ...(line.width ? { width: line.width } : {}),
+        ...(line.height ? { height: line.height } : {}),
+      }
       void tx.objectStore('lines').put({ ...own, line: { ...line, attachments: [attachment] } })
     }
     void tx.objectStore('pictures').put(picture)

@@ -14,8 +14,20 @@ import { device, lineOf } from '~/keeper/device'
 import { useKeeping } from '~/stores/keeping'
 
 const COMPLAINT_WORDS: Record<Complaint, string> = {
-  'no-water': 'No water', 'no-air': 'No air', 'groans': 'Groans, does not start', 'overload-trips': 'Overload lets go', 'breaker-trips': 'Breaker or fuse goes', 'chatters': 'Contactor chatters', 'low-pressure': 'Low pressure', 'slow-air': 'Slow to make air', 'rapid-cycles': 'Starts every few seconds',
-  'starts-alone': 'Starts by itself', 'stops-under-draw': 'Stops while water is drawn', 'runs-on': 'Runs on', 'surges': 'Taps pulse and surge', 'check-up': 'Check-up',
+  'no-water': 'No water',
+  'no-air': 'No air',
+  'groans': 'Groans, does not start',
+  'overload-trips': 'Overload lets go',
+  'breaker-trips': 'Breaker or fuse goes',
+  'chatters': 'Contactor chatters',
+  'low-pressure': 'Low pressure',
+  'slow-air': 'Slow to make air',
+  'rapid-cycles': 'Starts every few seconds',
+  'starts-alone': 'Starts by itself',
+  'stops-under-draw': 'Stops while water is drawn',
+  'runs-on': 'Runs on',
+  'surges': 'Taps pulse and surge',
+  'check-up': 'Check-up',
 }
 const sites = ref<readonly ListedSite[]>([])
 const route = useRoute()
@@ -25,7 +37,12 @@ const siteName = useDraft(of, 'site')
 const place = useDraft(of, 'place')
 const systemId = ref(String(route.query.system ?? ''))
 const chosen = useDraft(of, 'kind')
-const kind = computed<KindId>({ get: () => isKindId(chosen.value) ? chosen.value : 'well-3wire', set: (k) => { chosen.value = k } })
+const kind = computed<KindId>({
+  get: () => (isKindId(chosen.value) ? chosen.value : 'well-3wire'),
+  set: (k) => {
+    chosen.value = k
+  },
+})
 const systemName = useDraft(of, 'system')
 const complaint = ref<Complaint>()
 const words = useDraft(of, 'words')
@@ -42,14 +59,26 @@ onMounted(async () => {
   if (asked) siteName.value = asked.name
 })
 const offered = ref<string[]>([])
-const offer = (query: string) => { offered.value = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase())) }
+const offer = (query: string) => {
+  offered.value = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase()))
+}
 const known = computed(() => sites.value.find(s => s.name.toLowerCase() === siteName.value.trim().toLowerCase()))
-watch(known, (k) => { if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? '' })
+watch(known, (k) => {
+  if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? ''
+})
 const written = useDraftOfMany(of, 'nameplate')
 const installed = ref('')
-watch(kind, () => { written.value = {} })
+watch(kind, () => {
+  written.value = {}
+})
 /** Systems of this kind elsewhere, whose figures may be taken over. */
-const alike = computed(() => sites.value.flatMap(s => s.systems.filter(x => x.kind === kind.value).map(x => ({ id: x.id, site: s.id, label: `${s.name}: ${x.name}` }))))
+const alike = computed(() =>
+  sites.value.flatMap(s =>
+    s.systems
+      .filter(x => x.kind === kind.value)
+      .map(x => ({ id: x.id, site: s.id, label: `${s.name}: ${x.name}` })),
+  ),
+)
 async function takeOver(event: Event) {
   const other = alike.value.find(a => a.id === (event.target as HTMLSelectElement).value)
   if (!other) return
@@ -60,14 +89,33 @@ async function takeOver(event: Event) {
 }
 const newSystem = computed(() => !known.value || systemId.value === '')
 /** The kind in question: chosen now, or of the known system. */
-const kindNow = computed<KindId>(() => newSystem.value ? kind.value : (known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value)
+const kindNow = computed<KindId>(() =>
+  newSystem.value
+    ? kind.value
+    : ((known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value),
+)
 const complaints = computed(() => kindFor(kindNow.value).complaints)
-watch(complaints, (list) => { if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined })
-const missing = computed(() => !siteName.value.trim() ? 'Say which site.' : newSystem.value && !kind.value ? 'Say what kind of system it is.' : !complaint.value ? 'Choose what the customer says.' : '')
+watch(complaints, (list) => {
+  if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined
+})
+const missing = computed(() =>
+  !siteName.value.trim()
+    ? 'Say which site.'
+    : newSystem.value && !kind.value
+      ? 'Say what kind of system it is.'
+      : !complaint.value
+          ? 'Choose what the customer says.'
+          : '',
+)
 
 /** The line that opens the tab: of this device's pen, stored here once the server has it. */
 async function openingLine(complaint: Complaint): Promise<Line> {
-  const draft: DraftLine = { kind: 'opened', complaint, words: words.value.trim() || COMPLAINT_WORDS[complaint], ...(since.value.trim() ? { since: since.value.trim() } : {}) }
+  const draft: DraftLine = {
+    kind: 'opened',
+    complaint,
+    words: words.value.trim() || COMPLAINT_WORDS[complaint],
+    ...(since.value.trim() ? { since: since.value.trim() } : {}),
+  }
   const by = useWriter().name.value
   const writing = { id: uuid(), ...useClock().stamp(), ...(by ? { by } : {}), heads: [] }
   return device.stamp(draft, writing).catch(() => lineOf(newPen(`dev-${uuid()}`), draft, writing).line)
@@ -82,8 +130,20 @@ async function open() {
   const tab = uuid()
   const opened = await openingLine(complaint.value)
   const request: OpenTabRequest = {
-    site: { id: known.value?.id ?? uuid(), name: siteName.value.trim(), ...(place.value.trim() ? { place: place.value.trim() } : {}) },
-    system: newSystem.value ? { id: uuid(), name: systemName.value.trim() || kindName(kind.value).toLowerCase(), kind: kind.value, nameplate: Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== '')), ...(installed.value ? { installed: installed.value } : {}) } : { id: systemId.value },
+    site: {
+      id: known.value?.id ?? uuid(),
+      name: siteName.value.trim(),
+      ...(place.value.trim() ? { place: place.value.trim() } : {}),
+    },
+    system: newSystem.value
+      ? {
+          id: uuid(),
+          name: systemName.value.trim() || kindName(kind.value).toLowerCase(),
+          kind: kind.value,
+          nameplate: Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== '')),
+          ...(installed.value ? { installed: installed.value } : {}),
+        }
+      : { id: systemId.value },
     tab: { id: tab, opened },
   }
   const answer = await askServer('/api/tabs', openTabReply, { method: 'POST', body: request })
@@ -105,22 +165,48 @@ async function open() {
     <h1>Open a tab</h1>
     <div class="field">
       <label for="site">Site</label>
-      <AutoComplete v-model="siteName" input-id="site" :suggestions="offered" fluid placeholder="Name of the place, known or new" @complete="e => offer(e.query)" />
+      <AutoComplete
+        v-model="siteName"
+        input-id="site"
+        :suggestions="offered"
+        fluid
+        placeholder="Name of the place, known or new"
+        @complete="e => offer(e.query)"
+      />
     </div>
-    <label v-if="siteName && !known" class="field"><span>Where (optional)</span><input v-model="place" autocomplete="off"></label>
+    <label v-if="siteName && !known" class="field"
+      ><span>Where (optional)</span><input v-model="place" autocomplete="off"
+    ></label>
     <fieldset v-if="known" class="choices">
       <legend>System</legend>
-      <label v-for="s in known.systems" :key="s.id" class="choice"><input v-model="systemId" type="radio" :value="s.id"> {{ s.name }} <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span></label>
+      <label v-for="s in known.systems" :key="s.id" class="choice"
+        ><input v-model="systemId" type="radio" :value="s.id"> {{ s.name }}
+        <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span></label
+      >
       <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
     <fieldset v-if="siteName && newSystem" class="choices">
       <legend>Kind of system</legend>
-      <label v-for="k in KIND_IDS" :key="k" class="choice"><input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label>
-      <label class="field"><span>What it is called (optional)</span><input v-model="systemName" autocomplete="off" placeholder="greenhouse well"></label>
+      <label v-for="k in KIND_IDS" :key="k" class="choice"
+        ><input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label
+      >
+      <label class="field"
+        ><span>What it is called (optional)</span
+        ><input v-model="systemName" autocomplete="off" placeholder="greenhouse well"
+      ></label>
       <details class="figures">
-        <summary>What is fitted, and what the nameplates say <span class="soft">(can come later; each figure sharpens what is expected)</span></summary>
+        <summary>
+          What is fitted, and what the nameplates say
+          <span class="soft">(can come later; each figure sharpens what is expected)</span>
+        </summary>
         <div class="over">
-          <label v-if="alike.length" class="field"><span>Take the figures over from</span><select @change="takeOver"><option value="">a system like it…</option><option v-for="a in alike" :key="a.id" :value="a.id">{{ a.label }}</option></select></label>
+          <label v-if="alike.length" class="field"
+            ><span>Take the figures over from</span
+            ><select @change="takeOver">
+              <option value="">a system like it…</option>
+              <option v-for="a in alike" :key="a.id" :value="a.id">{{ a.label }}</option>
+            </select></label
+          >
           <label class="field"><span>Put in on (if known)</span><input v-model="installed" type="date"></label>
         </div>
         <NameplateForm v-model="written" :kind="kind" />
@@ -128,10 +214,17 @@ async function open() {
     </fieldset>
     <fieldset class="choices">
       <legend>What the customer says</legend>
-      <label v-for="c in complaints" :key="c" class="choice"><input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label>
+      <label v-for="c in complaints" :key="c" class="choice"
+        ><input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label
+      >
     </fieldset>
-    <label class="field"><span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500"></label>
-    <label class="field"><span>Since when, and what changed (optional)</span><input v-model="since" autocomplete="off" maxlength="500"></label>
+    <label class="field"
+      ><span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500"
+    ></label>
+    <label class="field"
+      ><span>Since when, and what changed (optional)</span
+      ><input v-model="since" autocomplete="off" maxlength="500"
+    ></label>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div>
       <button class="press main" :disabled="sending">{{ sending ? 'Opening…' : 'Open the tab' }}</button>
@@ -140,17 +233,77 @@ async function open() {
 </template>
 
 <style scoped>
-.narrow { max-width: 860px; gap: 16px; }
-.choices { border: 0; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: 8px; }
-legend { font-weight: 600; font-size: 14px; margin-bottom: 6px; }
-.choice { display: inline-flex; align-items: center; gap: 8px; min-height: 44px; padding: 0 14px; border: 1.5px solid var(--rule); border-radius: 4px; background: var(--panel); cursor: pointer; }
-.choice:has(:checked) { border-color: var(--brass); background: var(--brass-ground); font-weight: 700; }
-.choice input { accent-color: var(--brass); width: 18px; height: 18px; }
-.choices .field { flex: 1 0 100%; }
-.figures { flex: 1 0 100%; border: 1.5px solid var(--rule); border-radius: 4px; padding: 0 14px; background: var(--panel); }
-.figures[open] { padding-bottom: 14px; }
-.figures summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; gap: 6px; flex-wrap: wrap; font-weight: 600; }
-.figures summary .soft { font-weight: 400; font-size: 14px; }
-.over { display: flex; gap: 14px; flex-wrap: wrap; margin: 6px 0 12px; }
-.over .field { flex: 1 1 220px; }
+.narrow {
+  max-width: 860px;
+  gap: 16px;
+}
+.choices {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+legend {
+  font-weight: 600;
+  font-size: 14px;
+  margin-bottom: 6px;
+}
+.choice {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 14px;
+  border: 1.5px solid var(--rule);
+  border-radius: 4px;
+  background: var(--panel);
+  cursor: pointer;
+}
+.choice:has(:checked) {
+  border-color: var(--brass);
+  background: var(--brass-ground);
+  font-weight: 700;
+}
+.choice input {
+  accent-color: var(--brass);
+  width: 18px;
+  height: 18px;
+}
+.choices .field {
+  flex: 1 0 100%;
+}
+.figures {
+  flex: 1 0 100%;
+  border: 1.5px solid var(--rule);
+  border-radius: 4px;
+  padding: 0 14px;
+  background: var(--panel);
+}
+.figures[open] {
+  padding-bottom: 14px;
+}
+.figures summary {
+  cursor: pointer;
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  flex-wrap: wrap;
+  font-weight: 600;
+}
+.figures summary .soft {
+  font-weight: 400;
+  font-size: 14px;
+}
+.over {
+  display: flex;
+  gap: 14px;
+  flex-wrap: wrap;
+  margin: 6px 0 12px;
+}
+.over .field {
+  flex: 1 1 220px;
+}
 </style>

@@ -13,12 +13,18 @@ for (const [name, it] of Object.entries({ computed, ref, shallowRef })) vi.stubG
 vi.stubGlobal('window', { addEventListener: () => {} })
 vi.stubGlobal('document', { addEventListener: () => {}, visibilityState: 'visible' })
 vi.stubGlobal('navigator', { storage: { persist: () => Promise.resolve(true) } })
-vi.stubGlobal('EventSource', class { close() {} })
+vi.stubGlobal(
+  'EventSource',
+  class {
+    close() {}
+  },
+)
 vi.stubGlobal('BroadcastChannel', undefined)
 vi.mock('~/composables/useWriter', () => ({ useWriter: () => ({ name: ref('R. Fennick') }) }))
 
 type Answer = (body: { lines: AnyLine[] }, url: string) => Response | Promise<Response>
-const reply = (status: number, body: unknown) => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
+const reply = (status: number, body: unknown) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
 const refusal = (status: number, code: string, facts = {}) => reply(status, { from: 'keep-tab', code, facts })
 const keepsAll: Answer = ({ lines }) => reply(200, { kept: lines.map(l => l.id), refused: [] })
 const dead = () => Promise.reject(new TypeError('no route'))
@@ -64,10 +70,11 @@ const reopen = async () => {
   return keeping
 }
 const texts = (lines: readonly AnyLine[]) => lines.map(l => (l as AnyLine & { text: string }).text)
-const onDevice = async (standing: 'unsent' | 'kept' | 'refused') => texts((await device.readStanding(standing)).map(u => u.line))
+const onDevice = async (standing: 'unsent' | 'kept' | 'refused') =>
+  texts((await device.readStanding(standing)).map(u => u.line))
 
 describe('a line', () => {
-  it('is on the device, placed, before it is sent; stays there once the server has it, and is not sent again', async () => {
+  it('is on the device before it is sent, stays there once the server has it, and is not sent again', async () => {
     const keeping = await reopen()
     const line = await keeping.add('tab-a', note('one'), [])
     expect(parseLine(line).ok).toBe(true)
@@ -97,10 +104,21 @@ describe('a line', () => {
     await vi.waitFor(() => expect(after.unsent).toEqual([]))
   })
   it.each<[string, () => Response | Promise<Response>]>([
-    ['a page of a captive portal', () => new Response('<html>Sign in to the network</html>', { headers: { 'content-type': 'text/html' } })], ['a portal that speaks JSON', () => reply(200, { status: 'please sign in' })],
-    ['a portal that refuses', () => reply(403, { code: 'forbidden' })], ['a redirect', () => new Response(null, { status: 302, headers: { location: '/login' } })], ['a proxy that counts', () => new Response('slow down', { status: 429 })],
-    ['a server that stumbled', () => reply(500, { error: true, statusCode: 500 })], ['an answer cut off', () => new Response('{"kept":["li')], ['an answer that tells of no line', () => reply(200, { kept: [], refused: [] })],
-    ['a full disk', () => refusal(507, 'disk-full')], ['a book in use', () => refusal(503, 'busy')], ['a door that does not know this name', () => refusal(403, 'not-here')], ['no answer', dead],
+    [
+      'a page of a captive portal',
+      () => new Response('<html>Sign in to the network</html>', { headers: { 'content-type': 'text/html' } }),
+    ],
+    ['a portal that speaks JSON', () => reply(200, { status: 'please sign in' })],
+    ['a portal that refuses', () => reply(403, { code: 'forbidden' })],
+    ['a redirect', () => new Response(null, { status: 302, headers: { location: '/login' } })],
+    ['a proxy that counts', () => new Response('slow down', { status: 429 })],
+    ['a server that stumbled', () => reply(500, { error: true, statusCode: 500 })],
+    ['an answer cut off', () => new Response('{"kept":["li')],
+    ['an answer that tells of no line', () => reply(200, { kept: [], refused: [] })],
+    ['a full disk', () => refusal(507, 'disk-full')],
+    ['a book in use', () => refusal(503, 'busy')],
+    ['a door that does not know this name', () => refusal(403, 'not-here')],
+    ['no answer', dead],
   ])('is never refused by %s', async (_, odd) => {
     answer = odd
     const keeping = await reopen()
@@ -115,11 +133,19 @@ describe('a line', () => {
   it('that the server refuses stays with its reason, over a reload too, and does not hold up the others', async () => {
     answer = ({ lines }) => {
       const bad = lines.filter(l => texts([l])[0] === 'bad')
-      return reply(200, { kept: lines.filter(l => !bad.includes(l)).map(l => l.id), refused: bad.map(l => ({ id: l.id, problem: { code: 'bad-form', facts: { place: 'value', why: 'odd' } } })) })
+      return reply(200, {
+        kept: lines.filter(l => !bad.includes(l)).map(l => l.id),
+        refused: bad.map(l => ({
+          id: l.id,
+          problem: { code: 'bad-form', facts: { place: 'value', why: 'odd' } },
+        })),
+      })
     }
     const keeping = await reopen()
     for (const text of ['good', 'bad', 'fine']) await keeping.add('tab-a', note(text), [])
-    await vi.waitFor(() => expect(keeping.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }]))
+    await vi.waitFor(() =>
+      expect(keeping.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }]),
+    )
     await vi.waitFor(async () => expect(await onDevice('kept')).toEqual(['good', 'fine']))
     const after = await reopen()
     expect(after.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }])
@@ -138,7 +164,13 @@ describe('a line', () => {
   it('waits in posts of a hundred, in order, the 501st too', async () => {
     answer = dead
     const keeping = await reopen()
-    for (let i = 0; i < 501; i++) await device.write('tab-a', note(`${i}`), { id: `line-many-${i}`, at: '2026-06-15T10:00:00.000Z', now: 1000 + i, heads: [] })
+    for (let i = 0; i < 501; i++)
+      await device.write('tab-a', note(`${i}`), {
+        id: `line-many-${i}`,
+        at: '2026-06-15T10:00:00.000Z',
+        now: 1000 + i,
+        heads: [],
+      })
     answer = keepsAll
     posted = []
     await keeping.send()
@@ -167,7 +199,13 @@ describe('a server that was restored from an older copy', () => {
   it('is given back the lines that it lacks, by ranges', async () => {
     const { keeping, lines } = await keepSome(6)
     const first = lines[0]!.counter
-    held = () => reply(200, { ranges: [[first, first + 1], [first + 4, first + 4]] })
+    held = () =>
+      reply(200, {
+        ranges: [
+          [first, first + 1],
+          [first + 4, first + 4],
+        ],
+      })
     expect(await giveBack()).toBe(3)
     await keeping.send()
     expect(texts(posted.flat())).toEqual(['2', '3', '5'])
@@ -177,7 +215,7 @@ describe('a server that was restored from an older copy', () => {
     held = () => new Response('<html>')
     expect(await giveBack()).toBe(0)
   })
-  it('that has more of this device\'s numbers than it gave shows that the device was restored: it takes a new name', async () => {
+  it('that has more of this device\'s numbers than it gave: the device was restored and takes a new name', async () => {
     const { keeping, lines } = await keepSome(1)
     held = () => reply(200, { ranges: [[1, lines[0]!.counter + 40]] })
     await giveBack()
@@ -185,8 +223,24 @@ describe('a server that was restored from an older copy', () => {
     expect([after.device === lines[0]!.device, after.counter]).toEqual([false, 1])
   })
   it('that lost the tab itself has it opened again from here', async () => {
-    const opened = createWriter('dev-opener')({ id: 'line-opened-1', at: '2026-06-15T10:00:00.000Z', kind: 'opened', complaint: 'groans', words: '' })
-    await device.saveOpening({ tab: 'tab-lost', request: { site: { id: 'site-1', name: 'Hill' }, system: { id: 'system-1', name: 'well', kind: 'well-3wire' }, tab: { id: 'tab-lost', opened } } }, opened)
+    const opened = createWriter('dev-opener')({
+      id: 'line-opened-1',
+      at: '2026-06-15T10:00:00.000Z',
+      kind: 'opened',
+      complaint: 'groans',
+      words: '',
+    })
+    await device.saveOpening(
+      {
+        tab: 'tab-lost',
+        request: {
+          site: { id: 'site-1', name: 'Hill' },
+          system: { id: 'system-1', name: 'well', kind: 'well-3wire' },
+          tab: { id: 'tab-lost', opened },
+        },
+      },
+      opened,
+    )
     let there = false
     answer = (body, url) => {
       if (url === '/api/tabs') {
@@ -195,7 +249,9 @@ describe('a server that was restored from an older copy', () => {
       }
       return there ? keepsAll(body, url) : refusal(404, 'not-found', { what: 'tab' })
     }
-    vi.stubGlobal('fetch', (url: string, options: { body: string }) => Promise.resolve(answer(JSON.parse(options.body ?? '{}') as { lines: AnyLine[] }, url)))
+    vi.stubGlobal('fetch', (url: string, options: { body: string }) =>
+      Promise.resolve(answer(JSON.parse(options.body ?? '{}') as { lines: AnyLine[] }, url)),
+    )
     const keeping = await reopen()
     await keeping.add('tab-lost', note('after'), [])
     await vi.waitFor(async () => expect(await onDevice('kept')).toContain('after'))
@@ -253,7 +309,8 @@ describe('a picture', () => {
     await vi.waitFor(async () => expect(await standing()).toBe('kept'))
     expect(sent()[0]).toContain('from=131072')
   })
-  it('stays on the device when the server cannot be reached, and with its reason when it is refused: not pressed on it again', async () => {
+  it('stays here when the server cannot be reached, and with its reason when refused: not pressed on it '
+    + 'again', async () => {
     piece = () => new Response('<html>')
     const keeping = await take()
     await vi.waitFor(() => expect(asked.some(a => a.includes('progress'))).toBe(true))

@@ -1,6 +1,7 @@
 /**
- * Keeping lines, as one window sees it. A line is on this device before it is anywhere else. One window of the browser sends
- * for all (leader), over one stream and one queue; the others tell it what was written and hear what became of it.
+ * Keeping lines, as one window sees it. A line is on this device before it is anywhere else. One window of the
+ * browser sends for all (leader), over one stream and one queue; the others tell it what was written and hear what
+ * became of it.
  */
 import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
@@ -16,7 +17,9 @@ import { ANSWER_WITHIN, seekLead } from '~/keeper/leader'
 import { createSender, fromDevice, giveBack, sendPictures, type Outgoing } from '~/keeper/sender'
 import { readOldPictures } from '~/keeper/upgrade'
 
-const CANNOT_STORE = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server has them.'
+const CANNOT_STORE
+  = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server '
+    + 'has them.'
 const KEPT_FOR = 90 * 86400e3
 
 export const useKeeping = defineStore('keeping', () => {
@@ -39,8 +42,14 @@ export const useKeeping = defineStore('keeping', () => {
 
   const inMemory: Outgoing = {
     unsent: async () => memory.filter(u => u.standing === 'unsent'),
-    keep: async (ids) => { memory = memory.filter(u => !ids.includes(u.id)) },
-    refuse: async (problems) => { memory = memory.map(u => problems.has(u.id) ? { ...u, standing: 'refused', problem: problems.get(u.id)! } : u) },
+    keep: async (ids) => {
+      memory = memory.filter(u => !ids.includes(u.id))
+    },
+    refuse: async (problems) => {
+      memory = memory.map(u =>
+        problems.has(u.id) ? { ...u, standing: 'refused', problem: problems.get(u.id)! } : u,
+      )
+    },
   }
   const listener = {
     kept: (tab: string, ids: readonly string[]) => tell({ say: 'kept', tab, ids: [...ids] }),
@@ -59,8 +68,11 @@ export const useKeeping = defineStore('keeping', () => {
 
   function hear(message: Message) {
     switch (message.say) {
-      case 'written': void refresh(); break
-      case 'kept': case 'refused':
+      case 'written':
+        void refresh()
+        break
+      case 'kept':
+      case 'refused':
         words++
         void refresh()
         break
@@ -68,10 +80,18 @@ export const useKeeping = defineStore('keeping', () => {
         words++
         sayTrouble(message.code)
         break
-      case 'send': if (leads.value) void sendAll(); break
-      case 'ping': if (leads.value) channel.tell({ say: 'pong', id: message.id }); break
-      case 'pong': answered = message.id; break
-      case 'news': case 'streaming': break
+      case 'send':
+        if (leads.value) void sendAll()
+        break
+      case 'ping':
+        if (leads.value) channel.tell({ say: 'pong', id: message.id })
+        break
+      case 'pong':
+        answered = message.id
+        break
+      case 'news':
+      case 'streaming':
+        break
     }
     for (const fn of heard) fn(message)
   }
@@ -83,7 +103,10 @@ export const useKeeping = defineStore('keeping', () => {
 
   /** What waits and what was refused, as the device holds it now. */
   async function refresh() {
-    const [waiting, odd] = await Promise.all([device.readStanding('unsent'), device.readStanding('refused')]).catch((): [OwnLine[], OwnLine[]] => [[], []])
+    const [waiting, odd] = await Promise.all([
+      device.readStanding('unsent'),
+      device.readStanding('refused'),
+    ]).catch((): [OwnLine[], OwnLine[]] => [[], []])
     const ofMemory = (standing: OwnLine['standing']) => memory.filter(u => u.standing === standing)
     unsent.value = [...waiting, ...ofMemory('unsent')]
     refused.value = [...odd, ...ofMemory('refused')]
@@ -93,17 +116,20 @@ export const useKeeping = defineStore('keeping', () => {
     window.addEventListener('online', () => void send())
     document.addEventListener('visibilitychange', () => void checkKeeper())
     try {
-      if (await readOldPictures(await useStore()) > 0) void sendPictures()
+      if ((await readOldPictures(await useStore())) > 0) void sendPictures()
       // a tab that the server did not know may be there by now
       const odd = await device.readStanding('refused')
-      await device.change(odd.filter(o => o.problem?.code === 'not-found').map(o => o.id), ({ problem: _gone, ...own }) => ({ ...own, standing: 'unsent' }))
+      await device.change(
+        odd.filter(o => o.problem?.code === 'not-found').map(o => o.id),
+        ({ problem: _gone, ...own }) => ({ ...own, standing: 'unsent' }),
+      )
       await device.prune(Date.now() - KEPT_FOR)
     }
     catch {
       deviceTrouble.value = CANNOT_STORE
     }
     await refresh()
-    lasting.value = await navigator.storage?.persist?.().catch(() => false) ?? false
+    lasting.value = (await navigator.storage?.persist?.().catch(() => false)) ?? false
     lead = seekLead({ begin: beginLeading, end: endLeading })
     void send()
   }
@@ -131,15 +157,23 @@ export const useKeeping = defineStore('keeping', () => {
     stream.onopen = () => {
       tell({ say: 'trouble', code: '' })
       tell({ say: 'streaming' })
-      void giveBack().catch(() => 0).then(() => sendAll())
+      void giveBack()
+        .catch(() => 0)
+        .then(() => sendAll())
     }
     stream.onerror = () => tell({ say: 'trouble', code: 'unreachable' })
   }
 
   let sendingPictures: Promise<unknown> | undefined
   async function sendAll() {
-    sendingPictures ??= sendPictures().catch(() => undefined).finally(() => { sendingPictures = undefined })
-    await sender.send().catch(() => { deviceTrouble.value = CANNOT_STORE })
+    sendingPictures ??= sendPictures()
+      .catch(() => undefined)
+      .finally(() => {
+        sendingPictures = undefined
+      })
+    await sender.send().catch(() => {
+      deviceTrouble.value = CANNOT_STORE
+    })
     await refresh()
   }
 
@@ -157,8 +191,8 @@ export const useKeeping = defineStore('keeping', () => {
   let checking = false
   const isWanted = () => !leads.value && document.visibilityState === 'visible'
   /**
-   * A keeper that does not answer while a person looks at this window is taken over from; so is one that answers and gets
-   * nothing done while a line waits: a frozen window may still hear, and send nothing.
+   * A keeper that does not answer while a person looks at this window is taken over from; so is one that answers and
+   * gets nothing done while a line waits: a frozen window may still hear, and send nothing.
    */
   async function checkKeeper() {
     if (checking) return
@@ -175,22 +209,31 @@ export const useKeeping = defineStore('keeping', () => {
     checking = false
   }
 
-  /** Keeps a line on this device, then has it sent. Resolves once it is safe here. @param heads what had been seen of the tab */
+  /**
+   * Keeps a line on this device, then has it sent. Resolves once it is safe here.
+   * @param heads what had been seen of the tab
+   */
   async function add(tab: string, draft: DraftLine, heads: readonly AnyLine[]): Promise<Line> {
     const { at, now } = useClock().stamp()
     const by = useWriter().name.value
     const writing = { id: uuid(), at, now, ...(by ? { by } : {}), heads }
-    const line = await device.write(tab, draft, writing).then((written) => {
-      deviceTrouble.value = undefined
-      return written
-    }, () => {
-      deviceTrouble.value = CANNOT_STORE
-      const written = lineOf(memoryPen ?? newPen(`dev-${uuid()}`), draft, writing)
-      memoryPen = written.pen
-      const { line } = written
-      memory = [...memory, { id: line.id, tab, counter: line.counter, device: line.device, line, standing: 'unsent' }]
-      return line
-    })
+    const line = await device.write(tab, draft, writing).then(
+      (written) => {
+        deviceTrouble.value = undefined
+        return written
+      },
+      () => {
+        deviceTrouble.value = CANNOT_STORE
+        const written = lineOf(memoryPen ?? newPen(`dev-${uuid()}`), draft, writing)
+        memoryPen = written.pen
+        const { line } = written
+        memory = [
+          ...memory,
+          { id: line.id, tab, counter: line.counter, device: line.device, line, standing: 'unsent' },
+        ]
+        return line
+      },
+    )
     await refresh()
     tell({ say: 'written', tab, ids: [line.id] })
     void send()
@@ -211,7 +254,9 @@ export const useKeeping = defineStore('keeping', () => {
     heard.add(fn)
     return () => heard.delete(fn)
   }
-  const cannotCopy = () => { deviceTrouble.value = 'This device cannot store a copy of the tab.' }
+  const cannotCopy = () => {
+    deviceTrouble.value = 'This device cannot store a copy of the tab.'
+  }
   return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, send, drop, onHear }
 })
 

@@ -16,19 +16,35 @@ vi.stubGlobal('navigator', {})
 vi.stubGlobal('BroadcastChannel', undefined)
 /** the stream of the last store that began */
 let stream: { onmessage?: (event: { data: string }) => void, onopen?: () => void }
-vi.stubGlobal('EventSource', class {
-  constructor() { stream = this as typeof stream }
-  close() {}
-})
-vi.mock('~/composables/useClock', () => ({ useClock: () => ({ now: () => '2026-06-15T10:00:00.000Z', stamp: () => ({ at: '2026-06-15T10:00:00.000Z', now: Date.UTC(2026, 5, 15, 10) }) }) }))
+vi.stubGlobal(
+  'EventSource',
+  class {
+    constructor() {
+      stream = this as typeof stream
+    }
+
+    close() {}
+  },
+)
+vi.mock('~/composables/useClock', () => ({
+  useClock: () => ({
+    now: () => '2026-06-15T10:00:00.000Z',
+    stamp: () => ({ at: '2026-06-15T10:00:00.000Z', now: Date.UTC(2026, 5, 15, 10) }),
+  }),
+}))
 vi.mock('~/composables/useWriter', () => ({ useWriter: () => ({ name: ref('') }) }))
 const worker = vi.hoisted(() => ({ opened: [] as string[], appended: [] as string[], asked: 0, cancelled: 0 }))
 vi.mock('~/composables/useIsolation', () => ({
   plain: <T>(it: T) => it,
   useIsolation: () => ({
-    open: (reply: { tab: { id: string } }) => Promise.resolve({ ok: true, value: worker.opened.push(reply.tab.id) }),
-    append: (_: string, lines: { id: string }[]) => Promise.resolve(worker.appended.push(...lines.map(l => l.id))),
-    ask: () => ({ answer: Promise.resolve({ ok: true, value: { run: ++worker.asked } }), cancel: () => worker.cancelled++ }),
+    open: (reply: { tab: { id: string } }) =>
+      Promise.resolve({ ok: true, value: worker.opened.push(reply.tab.id) }),
+    append: (_: string, lines: { id: string }[]) =>
+      Promise.resolve(worker.appended.push(...lines.map(l => l.id))),
+    ask: () => ({
+      answer: Promise.resolve({ ok: true, value: { run: ++worker.asked } }),
+      cancel: () => worker.cancelled++,
+    }),
   }),
 }))
 
@@ -36,14 +52,36 @@ const write = createWriter('dev-elsewhere')
 const note = (id: string) => write({ id, at: '2026-06-15T10:00:00.000Z', kind: 'note', text: id })
 const made = new Map<string, AnyLine>()
 const lineNamed = (id: string) => made.get(id) ?? made.set(id, note(id)).get(id)!
-const keptOf = (lines: readonly string[]): KeptLine[] => lines.map((l, i) => ({ seq: i + 1, received: '2026-06-15T10:00:01.000Z', line: lineNamed(l) }))
+const keptOf = (lines: readonly string[]): KeptLine[] =>
+  lines.map((l, i) => ({ seq: i + 1, received: '2026-06-15T10:00:01.000Z', line: lineNamed(l) }))
 const tabOf = (id: string, ...lines: string[]): TabReply => ({
-  tab: { id, system: 'system-1', openedAt: '2026-06-15T09:00:00.000Z', status: 'open', complaint: 'no-water', words: 'no water', note: '' },
+  tab: {
+    id,
+    system: 'system-1',
+    openedAt: '2026-06-15T09:00:00.000Z',
+    status: 'open',
+    complaint: 'no-water',
+    words: 'no water',
+    note: '',
+  },
   site: { id: 'site-1', name: 'Larkmead', place: 'Otter valley', access: '', contact: '' },
-  system: { id: 'system-1', site: 'site-1', name: 'well', kind: 'well-3wire', location: '', installed: null, nameplate: {} },
-  practice: { prechargeOffsetPsi: 2 }, fitted: [], learned: {}, attachments: [], lines: keptOf(lines),
+  system: {
+    id: 'system-1',
+    site: 'site-1',
+    name: 'well',
+    kind: 'well-3wire',
+    location: '',
+    installed: null,
+    nameplate: {},
+  },
+  practice: { prechargeOffsetPsi: 2 },
+  fitted: [],
+  learned: {},
+  attachments: [],
+  lines: keptOf(lines),
 })
-const reply = (body: unknown) => new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } })
+const reply = (body: unknown) =>
+  new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } })
 const dead = () => Promise.reject(new TypeError('no route'))
 
 /** what the server answers when a tab is asked for, and what has been posted to it */
@@ -73,7 +111,11 @@ describe('a line that the server has acknowledged', () => {
     await tab.open('tab-a')
     give = dead
     const missing: number[] = []
-    watch(() => tab.lines.length, count => missing.push(2 - count), { flush: 'sync' })
+    watch(
+      () => tab.lines.length,
+      count => missing.push(2 - count),
+      { flush: 'sync' },
+    )
     const logged = await tab.log({ kind: 'note', text: 'two' })
     await vi.waitFor(() => expect(useKeeping().unsent).toEqual([]))
     expect(missing.every(n => n === 0)).toBe(true)
@@ -104,7 +146,9 @@ describe('news from another device', () => {
     const asked: string[] = []
     give = (id) => {
       asked.push(id)
-      return Promise.resolve(reply({ tab: tabOf('tab-n').tab, attachments: [], lines: [{ ...keptOf(['line-news'])[0]!, seq: 2 }] }))
+      return Promise.resolve(
+        reply({ tab: tabOf('tab-n').tab, attachments: [], lines: [{ ...keptOf(['line-news'])[0]!, seq: 2 }] }),
+      )
     }
     stream.onmessage!({ data: JSON.stringify({ tab: 'tab-n', lines: ['line-news'] }) })
     await vi.waitFor(() => expect(seen()).toEqual(['line-one', 'line-news']))
@@ -132,7 +176,10 @@ describe('news from another device', () => {
     expect(tab.state.work['proven-dead']).toBeDefined()
     const { stamp } = nextStamp(newPen('dev-van-two'), Date.UTC(2026, 5, 15, 9, 50), [])
     const on = { ...stamp, id: 'line-power-on', at: '2026-06-15T09:50:00.000Z', kind: 'state', to: 'live' }
-    give = () => Promise.resolve(reply({ tab: tabOf('tab-p').tab, attachments: [], lines: [{ seq: 9, received: '', line: on }] }))
+    give = () =>
+      Promise.resolve(
+        reply({ tab: tabOf('tab-p').tab, attachments: [], lines: [{ seq: 9, received: '', line: on }] }),
+      )
     stream.onmessage!({ data: JSON.stringify({ tab: 'tab-p', lines: ['line-power-on'] }) })
     await vi.waitFor(() => expect(tab.state.work['proven-dead']).toBeUndefined())
     expect(tab.state.ended['proven-dead']?.by).toBe('line-power-on')
@@ -143,7 +190,10 @@ describe('a server that is slow to answer', () => {
   it('leaves no one waiting: the copy on this device stands in until it does', async () => {
     await device.saveTab(tabOf('tab-slow', 'line-held'))
     let late = (_: Response) => {}
-    give = () => new Promise((resolve) => { late = resolve })
+    give = () =>
+      new Promise((resolve) => {
+        late = resolve
+      })
     const tab = useTab()
     const opening = tab.open('tab-slow')
     await vi.waitFor(() => expect(seen()).toEqual(['line-held']), 3000)
@@ -163,7 +213,10 @@ describe('a server that is slow to answer', () => {
     const list = (company: string) => ({ today: '2026-06-15', company, tabs: [], followUps: [], bring: [] })
     await device.saveToday({ at: '2026-06-15T07:00:00.000Z', reply: list('as it was') })
     let late = (_: Response) => {}
-    give = () => new Promise((resolve) => { late = resolve })
+    give = () =>
+      new Promise((resolve) => {
+        late = resolve
+      })
     const today = useToday()
     const loading = today.load()
     await vi.waitFor(() => expect(today.reply?.company).toBe('as it was'), 3000)
@@ -181,7 +234,10 @@ describe('an answer that was overtaken', () => {
     const tab = useTab()
     await tab.open('tab-a')
     let late = (_: Response) => {}
-    give = () => new Promise((resolve) => { late = resolve })
+    give = () =>
+      new Promise((resolve) => {
+        late = resolve
+      })
     const slow = tab.refresh('tab-a')
     await vi.waitFor(() => expect(late.length).toBe(1))
     give = () => Promise.resolve(reply(tabOf('tab-a', 'line-one', 'line-two')))
@@ -192,7 +248,12 @@ describe('an answer that was overtaken', () => {
   })
   it('by another tab being opened does not bring the first one back', async () => {
     let late = (_: Response) => {}
-    give = id => id === 'tab-x' ? new Promise((resolve) => { late = resolve }) : Promise.resolve(reply(tabOf(id, 'line-of-b')))
+    give = id =>
+      id === 'tab-x'
+        ? new Promise((resolve) => {
+            late = resolve
+          })
+        : Promise.resolve(reply(tabOf(id, 'line-of-b')))
     const tab = useTab()
     const first = tab.open('tab-x')
     await tab.open('tab-b')
@@ -209,9 +270,19 @@ describe('a line that the server refuses', () => {
     const tab = useTab()
     await useKeeping().begin()
     await tab.open('tab-r')
-    vi.stubGlobal('fetch', (_: string, options?: { method?: string, body: string }) => Promise.resolve(options?.method === 'POST'
-      ? reply({ kept: [], refused: (JSON.parse(options.body) as { lines: AnyLine[] }).lines.map(l => ({ id: l.id, problem: { code: 'bad-form', facts: {} } })) })
-      : reply({ tab: tabOf('tab-r').tab, attachments: [], lines: [] })))
+    vi.stubGlobal('fetch', (_: string, options?: { method?: string, body: string }) =>
+      Promise.resolve(
+        options?.method === 'POST'
+          ? reply({
+              kept: [],
+              refused: (JSON.parse(options.body) as { lines: AnyLine[] }).lines.map(l => ({
+                id: l.id,
+                problem: { code: 'bad-form', facts: {} },
+              })),
+            })
+          : reply({ tab: tabOf('tab-r').tab, attachments: [], lines: [] }),
+      ),
+    )
     await tab.log({ kind: 'note', text: 'odd' })
     await vi.waitFor(() => expect(tab.refused.map(r => r.problem?.code)).toEqual(['bad-form']))
     await vi.waitFor(() => expect(seen()).toEqual(['line-one']))

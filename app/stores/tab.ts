@@ -1,10 +1,21 @@
-/** The tab in hand: its lines (kept and not yet kept), the state folded from them and the isolation worked out in the worker. */
+/**
+ * The tab in hand: its lines (kept and not yet kept), the state folded from them and the isolation worked out in the
+ * worker.
+ */
 import { defineStore } from 'pinia'
 import { tabLinesReply, tabReply, type KeptLine, type TabReply } from '#contracts'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 import type { Isolation, ProposedTest } from '#core/isolation'
 import { isKindId, kindFor, type SystemKind } from '#core/systems'
-import { checkLine, createFold, type AnyLine, type DraftLine, type Fold, type Line, type TabState } from '#core/tab'
+import {
+  checkLine,
+  createFold,
+  type AnyLine,
+  type DraftLine,
+  type Fold,
+  type Line,
+  type TabState,
+} from '#core/tab'
 import { inGoodTime } from '~/composables/inGoodTime'
 import { plain, useIsolation, type Asking } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
@@ -34,9 +45,15 @@ export const useTab = defineStore('tab', () => {
   let after = 0
   let ranking: Asking<Isolation> | undefined
 
-  const kind = computed(() => reply.value && isKindId(reply.value.system.kind) ? kindFor(reply.value.system.kind, reply.value.system.nameplate) : undefined)
+  const kind = computed(() =>
+    reply.value && isKindId(reply.value.system.kind)
+      ? kindFor(reply.value.system.kind, reply.value.system.nameplate)
+      : undefined,
+  )
   const lines = computed(() => state.value.lines)
-  const notKept = computed(() => new Set(keeping.unsent.filter(u => u.tab === reply.value?.tab.id).map(u => u.id)))
+  const notKept = computed(
+    () => new Set(keeping.unsent.filter(u => u.tab === reply.value?.tab.id).map(u => u.id)),
+  )
   const refused = computed(() => keeping.refused.filter(u => u.tab === reply.value?.tab.id))
 
   /** Takes lines into the state, and has the worker rank anew. Lines that are here already change nothing. */
@@ -65,7 +82,7 @@ export const useTab = defineStore('tab', () => {
 
   async function rank(id: string) {
     ranking?.cancel()
-    const mine = ranking = worker.ask(id, { ask: 'rank' }) as Asking<Isolation>
+    const mine = (ranking = worker.ask(id, { ask: 'rank' }) as Asking<Isolation>)
     busy.value = true
     const answer = await mine.answer
     if (mine !== ranking || id !== reply.value?.tab.id) return
@@ -79,7 +96,9 @@ export const useTab = defineStore('tab', () => {
     }
   }
 
-  /** Opens a tab from the server, or from this device's copy where the server cannot be reached or is slow to answer. */
+  /**
+   * Opens a tab from the server, or from this device's copy where the server cannot be reached or is slow to answer.
+   */
   async function open(id: string) {
     asked = id
     if (reply.value?.tab.id !== id) {
@@ -174,8 +193,11 @@ export const useTab = defineStore('tab', () => {
   /** A refused line stands beside the tape, not on it. */
   async function leaveOut(id: string) {
     await nextTick()
-    const odd = new Set((await device.readStanding('refused').catch(() => [])).filter(o => o.tab === id).map(o => o.id))
-    if (id === reply.value?.tab.id && state.value.lines.some(l => odd.has(l.id))) foldAnew(state.value.lines.filter(l => !odd.has(l.id)))
+    const odd = new Set(
+      (await device.readStanding('refused').catch(() => [])).filter(o => o.tab === id).map(o => o.id),
+    )
+    if (id === reply.value?.tab.id && state.value.lines.some(l => odd.has(l.id)))
+      foldAnew(state.value.lines.filter(l => !odd.has(l.id)))
   }
 
   function close() {
@@ -189,7 +211,8 @@ export const useTab = defineStore('tab', () => {
     if (!checked.ok) return checked
     const id = reply.value.tab.id
     const line = await keeping.add(id, plain(draft), state.value.heads)
-    if ((line.kind === 'reading' || line.kind === 'observation') && line.test === inHand.value) inHand.value = undefined
+    if ((line.kind === 'reading' || line.kind === 'observation') && line.test === inHand.value)
+      inHand.value = undefined
     if (id === reply.value?.tab.id) take([line])
     return ok(line)
   }
@@ -203,7 +226,9 @@ export const useTab = defineStore('tab', () => {
       await device.savePicture({ hash: attachment.hash, type: attachment.type, blob, standing: 'unsent' })
     }
     catch {
-      return fail('bad-attachment', { why: 'this device’s storage is full or switched off, so take it with the camera and add it later' })
+      return fail('bad-attachment', {
+        why: 'this device’s storage is full or switched off, so take it with the camera and add it later',
+      })
     }
     return log({ kind: 'photo', caption, attachments: [attachment] })
   }
@@ -214,11 +239,35 @@ export const useTab = defineStore('tab', () => {
   }
   const idNow = () => reply.value?.tab.id ?? ''
   const preview = (draft: DraftLine) => ask(worker.ask(idNow(), { ask: 'preview', draft }), [])
-  const describe = (test: string) => ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'describe', test }), undefined)
-  const clearing = (fault: string) => ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'clearing', fault }), undefined)
+  const describe = (test: string) =>
+    ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'describe', test }), undefined)
+  const clearing = (fault: string) =>
+    ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'clearing', fault }), undefined)
   const receivedAt = (id: string) => received.get(id)
 
-  return { reply, problem, isolation, busy, inHand, picked, kind, lines, state, attachments, notKept, refused, open, refresh, close, log, preview, describe, clearing, addPhoto, receivedAt }
+  return {
+    reply,
+    problem,
+    isolation,
+    busy,
+    inHand,
+    picked,
+    kind,
+    lines,
+    state,
+    attachments,
+    notKept,
+    refused,
+    open,
+    refresh,
+    close,
+    log,
+    preview,
+    describe,
+    clearing,
+    addPhoto,
+    receivedAt,
+  }
 })
 
 /** Before a tab is open there are no lines; the kind does not matter. */

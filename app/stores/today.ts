@@ -1,4 +1,7 @@
-/** Today's list: open and carried tabs, follow-ups, what to bring; from this device's copy where the server cannot be reached or is slow to answer. Also feeds the dividers along the top edge. */
+/**
+ * Today's list: open and carried tabs, follow-ups, what to bring; from this device's copy where the server cannot be
+ * reached or is slow to answer. Also feeds the dividers along the top edge.
+ */
 import { defineStore } from 'pinia'
 import { todayReply, type TodayReply } from '#contracts'
 import type { Problem } from '#core/foundation'

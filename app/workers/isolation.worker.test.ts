@@ -9,15 +9,31 @@ import type { AnswerTo, AskedSystem, IsolationApi, Question } from './isolation.
 // the worker's own door
 vi.stubGlobal('addEventListener', () => undefined)
 let api: IsolationApi
-beforeAll(async () => { ({ api } = await import('./isolation.worker')) })
+beforeAll(async () => {
+  ;({ api } = await import('./isolation.worker'))
+})
 
-const system: AskedSystem = { kind: 'well-3wire', nameplate: {}, practice: { prechargeOffsetPsi: 2 }, counts: {}, installed: null, today: '2026-06-15' }
+const system: AskedSystem = {
+  kind: 'well-3wire',
+  nameplate: {},
+  practice: { prechargeOffsetPsi: 2 },
+  counts: {},
+  installed: null,
+  today: '2026-06-15',
+}
 const write = createWriter('dev-of-worker')
 let n = 0
-const line = (draft: DraftLine): AnyLine => write({ ...draft, id: `line-worker-${++n}`, at: '2026-06-15T10:00:00.000Z' })
-const call = [line({ kind: 'opened', complaint: 'groans', words: '' }), line({ kind: 'reading', test: 'line.volts', value: 238 }), line({ kind: 'reading', test: 'load.volts', value: 238 }), line({ kind: 'reading', test: 'black.run', value: 33 })]
+const line = (draft: DraftLine): AnyLine =>
+  write({ ...draft, id: `line-worker-${++n}`, at: '2026-06-15T10:00:00.000Z' })
+const call = [
+  line({ kind: 'opened', complaint: 'groans', words: '' }),
+  line({ kind: 'reading', test: 'line.volts', value: 238 }),
+  line({ kind: 'reading', test: 'load.volts', value: 238 }),
+  line({ kind: 'reading', test: 'black.run', value: 33 }),
+]
 const chances = (answer: Isolation) => answer.suspects.map(s => [s.fault, s.chance])
-const ask = async <Q extends Question>(tab: string, question: Q): Promise<AnswerTo<Q>> => requireOk(await api.ask(`ask-${++n}`, tab, question))
+const ask = async <Q extends Question>(tab: string, question: Q): Promise<AnswerTo<Q>> =>
+  requireOk(await api.ask(`ask-${++n}`, tab, question))
 
 describe('the worker', () => {
   it('gives what the core gives, however the lines came to it: at once, one by one, the late ones first', async () => {
@@ -31,12 +47,21 @@ describe('the worker', () => {
   })
   it('answers questions of every kind', async () => {
     requireOk(api.open('tab-ask', system, call))
-    expect(await ask('tab-ask', { ask: 'preview', draft: { kind: 'reading', test: 'red.start', value: 0 } })).not.toEqual([])
+    expect(
+      await ask('tab-ask', { ask: 'preview', draft: { kind: 'reading', test: 'red.start', value: 0 } }),
+    ).not.toEqual([])
     expect(await ask('tab-ask', { ask: 'describe', test: 'red.start' })).toMatchObject({ test: 'red.start' })
     expect(await ask('tab-ask', { ask: 'clearing', fault: 'box.cap-open' })).toHaveProperty('test')
-    expect(await ask('tab-ask', { ask: 'parse', typed: 'load 0v' })).toMatchObject({ ok: true, value: { kind: 'line', line: { test: 'load.volts', value: 0 } } })
-    expect(await ask('tab-ask', { ask: 'complete', typed: 'contacts b' })).toContainEqual(expect.objectContaining({ insert: 'contacts burnt' }))
-    expect(Object.keys(await ask('tab-ask', { ask: 'plan' }))).toEqual(expect.arrayContaining(['causeTests', 'proof']))
+    expect(await ask('tab-ask', { ask: 'parse', typed: 'load 0v' })).toMatchObject({
+      ok: true,
+      value: { kind: 'line', line: { test: 'load.volts', value: 0 } },
+    })
+    expect(await ask('tab-ask', { ask: 'complete', typed: 'contacts b' })).toContainEqual(
+      expect.objectContaining({ insert: 'contacts burnt' }),
+    )
+    expect(Object.keys(await ask('tab-ask', { ask: 'plan' }))).toEqual(
+      expect.arrayContaining(['causeTests', 'proof']),
+    )
   })
   it('judges by the practice it is given', async () => {
     requireOk(api.open('tab-two', system, call))
@@ -48,7 +73,14 @@ describe('the worker', () => {
     const asking = api.ask('ask-gone', 'tab-once', { ask: 'rank' })
     api.cancel('ask-gone')
     expect(await asking).toMatchObject({ ok: false, problem: { code: 'cancelled' } })
-    expect(await api.ask('ask-else', 'tab-nowhere', { ask: 'rank' })).toMatchObject({ ok: false, problem: { code: 'not-found' } })
+    expect(await api.ask('ask-else', 'tab-nowhere', { ask: 'rank' })).toMatchObject({
+      ok: false,
+      problem: { code: 'not-found' },
+    })
   })
-  it('says of a kind that it does not know that it does not', () => expect(api.open('tab-odd', { ...system, kind: 'windmill' }, [])).toMatchObject({ ok: false, problem: { code: 'unknown-kind' } }))
+  it('says of a kind that it does not know that it does not', () =>
+    expect(api.open('tab-odd', { ...system, kind: 'windmill' }, [])).toMatchObject({
+      ok: false,
+      problem: { code: 'unknown-kind' },
+    }))
 })

@@ -1,17 +1,49 @@
 /**
- * The core off the main thread. A tab is opened with its system and its lines, lines are appended, questions asked; the fold
- * is kept between them, and a system's model for every later tab. A question that is cancelled before its turn costs nothing.
+ * The core off the main thread. A tab is opened with its system and its lines, lines are appended, questions asked;
+ * the fold is kept between them, and a system's model for every later tab. A question that is cancelled before its
+ * turn costs nothing.
  */
 import { expose } from 'comlink'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
-import { describeOne, findClearing, isolate, learnRates, lifeOf, prepareSystem, previewLine, rankSuspects, type FaultCounts, type Isolation, type ProposedTest, type Tables } from '#core/isolation'
+import {
+  describeOne,
+  findClearing,
+  isolate,
+  learnRates,
+  lifeOf,
+  prepareSystem,
+  previewLine,
+  rankSuspects,
+  type FaultCounts,
+  type Isolation,
+  type ProposedTest,
+  type Tables,
+} from '#core/isolation'
 import { isKindId, kindFor, type Nameplate, type SystemKind } from '#core/systems'
-import { completeShorthand, createFold, parseShorthand, type AnyLine, type DraftLine, type Evidence, type Fold } from '#core/tab'
+import {
+  completeShorthand,
+  createFold,
+  parseShorthand,
+  type AnyLine,
+  type DraftLine,
+  type Evidence,
+  type Fold,
+} from '#core/tab'
 
-/** A system as a tab has it, with the practice and what shifts its base rates: the shop's own settled tabs and the system's life. */
-export interface AskedSystem { readonly kind: string, readonly nameplate: Nameplate, readonly practice: Practice, readonly counts: FaultCounts, readonly installed: string | null, readonly today: string }
+/**
+ * A system as a tab has it, with the practice and what shifts its base rates: the shop's own settled tabs and the
+ * system's life.
+ */
+export interface AskedSystem {
+  readonly kind: string
+  readonly nameplate: Nameplate
+  readonly practice: Practice
+  readonly counts: FaultCounts
+  readonly installed: string | null
+  readonly today: string
+}
 
 export type Question
   = | { readonly ask: 'rank' }
@@ -20,7 +52,7 @@ export type Question
     | { readonly ask: 'clearing', readonly fault: string }
     | { readonly ask: 'parse', readonly typed: string, readonly inHand?: string }
     | { readonly ask: 'complete', readonly typed: string }
-    /** what is left to do as far as the lines tell: the repair, what may have made it fail, the proof run */
+  /** what is left to do as far as the lines tell: the repair, what may have made it fail, the proof run */
     | { readonly ask: 'plan' }
 
 export interface Answers {
@@ -34,23 +66,34 @@ export interface Answers {
 }
 export type AnswerTo<Q extends Question> = Answers[Q['ask']]
 
-interface OpenTab { readonly system: string, readonly kind: SystemKind, readonly tables: Tables, readonly fold: Fold }
+interface OpenTab {
+  readonly system: string
+  readonly kind: SystemKind
+  readonly tables: Tables
+  readonly fold: Fold
+}
 
 const MOST_OPEN = 12
 const prepared = new Map<string, Result<Tables>>()
 const tabs = new Map<string, OpenTab>()
 const cancelled = new Set<string>()
 
-function prepare(key: string, { kind, nameplate, practice, counts, installed, today }: AskedSystem): Result<Tables> {
+function prepare(
+  key: string,
+  { kind, nameplate, practice, counts, installed, today }: AskedSystem,
+): Result<Tables> {
   const before = prepared.get(key)
   if (before) return before
-  const rates = isKindId(kind) ? learnRates(kindFor(kind, nameplate), counts, lifeOf(nameplate, installed, today)) : {}
+  const rates = isKindId(kind)
+    ? learnRates(kindFor(kind, nameplate), counts, lifeOf(nameplate, installed, today))
+    : {}
   const made = prepareSystem(kind, nameplate, practiceOf(practice), { rates })
   prepared.set(key, made)
   return made
 }
 
-const keyOf = ({ kind, nameplate, practice, counts, installed, today }: AskedSystem) => JSON.stringify([kind, nameplate, practice, counts, installed, today.slice(0, 4)])
+const keyOf = ({ kind, nameplate, practice, counts, installed, today }: AskedSystem) =>
+  JSON.stringify([kind, nameplate, practice, counts, installed, today.slice(0, 4)])
 
 /** Lets what came meanwhile be heard, a cancel among it. */
 const turn = () => new Promise(resolve => setTimeout(resolve, 0))
@@ -95,17 +138,30 @@ export const api = {
 function answer({ kind, tables, fold }: OpenTab, question: Question): Answers[Question['ask']] {
   const state = fold.state()
   switch (question.ask) {
-    case 'rank': return isolate(tables, state)
+    case 'rank':
+      return isolate(tables, state)
     case 'preview': {
       const { draft } = question
       if (draft.kind !== 'reading' && draft.kind !== 'observation') return []
-      const line = { ...draft, id: 'preview-line', at: '2000-01-01T00:00:00Z', device: 'preview', counter: 1, clock: '00000000000000.0000', seen: [] } as unknown as Evidence['line']
+      const line = {
+        ...draft,
+        id: 'preview-line',
+        at: '2000-01-01T00:00:00Z',
+        device: 'preview',
+        counter: 1,
+        clock: '00000000000000.0000',
+        seen: [],
+      } as unknown as Evidence['line']
       return previewLine(tables, state, line)
     }
-    case 'describe': return describeOne(tables, state, rankSuspects(tables, state), question.test)
-    case 'clearing': return findClearing(tables, state, question.fault)
-    case 'parse': return parseShorthand(kind, question.typed, question.inHand)
-    case 'complete': return completeShorthand(kind, question.typed)
+    case 'describe':
+      return describeOne(tables, state, rankSuspects(tables, state), question.test)
+    case 'clearing':
+      return findClearing(tables, state, question.fault)
+    case 'parse':
+      return parseShorthand(kind, question.typed, question.inHand)
+    case 'complete':
+      return completeShorthand(kind, question.typed)
     case 'plan': {
       const { decision, causeTests, proof } = isolate(tables, state)
       return { causeTests, proof, ...(decision ? { decision } : {}) }

@@ -1,22 +1,44 @@
 import { describe, expect, it } from 'vitest'
 import { complex, createRandom, magnitude, requireOk, subtract } from '#core/foundation'
-import { airGapTorque, calibrateMotor, capacitor, resistor, solveNetwork, windingImpedances, writeSpice, type Element, type Network, type Winding } from '.'
+import {
+  airGapTorque,
+  calibrateMotor,
+  capacitor,
+  resistor,
+  solveNetwork,
+  windingImpedances,
+  writeSpice,
+  type Element,
+  type Network,
+  type Winding,
+} from '.'
 
-const source = (volts: number, ohms = 0): Element => ({ kind: 'source', id: 'source', a: 'top', b: '0', volts: complex(volts), z: complex(ohms) })
+const source = (volts: number, ohms = 0): Element => ({
+  kind: 'source',
+  id: 'source',
+  a: 'top',
+  b: '0',
+  volts: complex(volts),
+  z: complex(ohms),
+})
 
 describe('solving a network', () => {
   it('gives 10 A and 110 V for 120 V behind 1 Ω into 11 Ω', () => {
-    const solved = requireOk(solveNetwork({ hertz: 60, elements: [source(120, 1), resistor('load', 'top', '0', 11)] }))
+    const solved = requireOk(
+      solveNetwork({ hertz: 60, elements: [source(120, 1), resistor('load', 'top', '0', 11)] }),
+    )
     expect(magnitude(solved.voltage('top'))).toBeCloseTo(110, 9)
     expect(solved.current('load').re).toBeCloseTo(10, 9)
     expect(solved.current('source').re).toBeCloseTo(10, 9)
   })
 
   it('gives capacitor current I = V·2πfC: 230 V across 100 µF at 60 Hz is 8.67 A, the handbook\'s 2652·I/V', () => {
-    const solved = requireOk(solveNetwork({ hertz: 60, elements: [source(230), capacitor('c', 'top', '0', 100e-6)] }))
+    const solved = requireOk(
+      solveNetwork({ hertz: 60, elements: [source(230), capacitor('c', 'top', '0', 100e-6)] }),
+    )
     const amps = magnitude(solved.current('c'))
     expect(amps).toBeCloseTo(8.6708, 3)
-    expect(2652 * amps / 230).toBeCloseTo(100, 1)
+    expect((2652 * amps) / 230).toBeCloseTo(100, 1)
   })
 
   it('balances the current at every node of seeded random networks', () => {
@@ -30,24 +52,47 @@ describe('solving a network', () => {
   })
 
   it('reads with a meter as if the meter stood in the network', () => {
-    const elements: Element[] = [source(120), capacitor('coupling', 'top', 'ghost', 2e-9), resistor('leak', 'ghost', '0', 5e9)]
+    const elements: Element[] = [
+      source(120),
+      capacitor('coupling', 'top', 'ghost', 2e-9),
+      resistor('leak', 'ghost', '0', 5e9),
+    ]
     const quick = requireOk(solveNetwork({ hertz: 60, elements })).meterReading('ghost', '0', 10e6).volts
-    const plain = requireOk(solveNetwork({ hertz: 60, elements: [...elements, resistor('meter', 'ghost', '0', 10e6)] })).voltage('ghost')
+    const plain = requireOk(
+      solveNetwork({ hertz: 60, elements: [...elements, resistor('meter', 'ghost', '0', 10e6)] }),
+    ).voltage('ghost')
     expect(magnitude(subtract(quick, plain))).toBeLessThan(1e-9)
     expect(magnitude(quick)).toBeGreaterThan(50)
   })
 
   it('sees the port impedance of a dead network', () => {
-    const solved = requireOk(solveNetwork({ hertz: 0, elements: [resistor('a', 'x', 'y', 3.2), resistor('b', 'y', 'z', 12), resistor('leak', 'z', '0', 5e7)] }))
+    const solved = requireOk(
+      solveNetwork({
+        hertz: 0,
+        elements: [resistor('a', 'x', 'y', 3.2), resistor('b', 'y', 'z', 12), resistor('leak', 'z', '0', 5e7)],
+      }),
+    )
     expect(solved.portImpedance('x', 'z').re).toBeCloseTo(15.2, 6)
   })
 
   it.each([
-    ['floating-node', { hertz: 60, elements: [source(120), resistor('r', 'top', '0', 1), resistor('lost', 'island', 'isle', 5)] }, { node: 'island' }],
-    ['floating-node', { hertz: 0, elements: [resistor('r', 'top', '0', 1), capacitor('c', 'top', 'far', 1e-6)] }, undefined],
+    [
+      'floating-node',
+      { hertz: 60, elements: [source(120), resistor('r', 'top', '0', 1), resistor('lost', 'island', 'isle', 5)] },
+      { node: 'island' },
+    ],
+    [
+      'floating-node',
+      { hertz: 0, elements: [resistor('r', 'top', '0', 1), capacitor('c', 'top', 'far', 1e-6)] },
+      undefined,
+    ],
     ['bad-element', { hertz: 60, elements: [resistor('r', 'top', '0', Number.NaN)] }, undefined],
     ['bad-element', { hertz: 60, elements: [resistor('r', 'top', '0', 0)] }, undefined],
-    ['repeated-element', { hertz: 60, elements: [resistor('r', 'top', '0', 1), resistor('r', 'top', '0', 2)] }, { element: 'r' }],
+    [
+      'repeated-element',
+      { hertz: 60, elements: [resistor('r', 'top', '0', 1), resistor('r', 'top', '0', 2)] },
+      { element: 'r' },
+    ],
     ['singular', { hertz: 60, elements: [source(120), { ...source(100), id: 'other' }] }, undefined],
   ] as const)('refuses a network by name: %s', (code, network, facts) => {
     // a capacitor is open at 0 Hz: its far node is simply absent from the conducting graph
@@ -57,14 +102,26 @@ describe('solving a network', () => {
   })
 
   it('writes every element into the SPICE netlist behind its own sense source', () => {
-    const text = writeSpice({ hertz: 60, elements: [source(120, 1), resistor('the load', 'top', '0', 11)] }, 'two parts')
+    const text = writeSpice(
+      { hertz: 60, elements: [source(120, 1), resistor('the load', 'top', '0', 11)] },
+      'two parts',
+    )
     expect(text).toContain('V_the_load_s')
     expect(text).toContain('.ac lin 1 60 60')
   })
 })
 
 describe('the motor', () => {
-  const nameplate = { volts: 230, watts: 559, fullLoadAmps: 7.8, lockedRotorAmps: 33, mainOhms: 3.2, startOhms: 12, noLoadAmps: 3.3, turnsRatio: 1.3 }
+  const nameplate = {
+    volts: 230,
+    watts: 559,
+    fullLoadAmps: 7.8,
+    lockedRotorAmps: 33,
+    mainOhms: 3.2,
+    startOhms: 12,
+    noLoadAmps: 3.3,
+    turnsRatio: 1.3,
+  }
   const motor = requireOk(calibrateMotor(nameplate))
   const alone = (slip: number) => 230 / magnitude(windingImpedances(motor, slip).main)
 
@@ -90,7 +147,9 @@ describe('the motor', () => {
     expect(rotorHeat).toBeLessThan(0.2 * into)
   })
   it.each([
-    ['locked-amps-too-low', { lockedRotorAmps: 9 }], ['full-load-amps-too-low', { fullLoadAmps: 2, noLoadAmps: 0.8 }], ['main-ohms-too-high', { mainOhms: 8 }],
+    ['locked-amps-too-low', { lockedRotorAmps: 9 }],
+    ['full-load-amps-too-low', { fullLoadAmps: 2, noLoadAmps: 0.8 }],
+    ['main-ohms-too-high', { mainOhms: 8 }],
   ] as const)('refuses a nameplate that no motor has: %s', (code, wrong) => {
     const refused = calibrateMotor({ ...nameplate, ...wrong })
     expect(refused.ok ? 'taken' : refused.problem.code).toBe(code)
@@ -99,10 +158,27 @@ describe('the motor', () => {
 
 describe('a network with other windings', () => {
   const windings = (random: ReturnType<typeof createRandom>): Winding[] => [
-    { kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(2 + 8 * random.uniform(), 40 * random.uniform()), couplings: [{ to: 'start', z: complex(2, -8 * random.uniform()) }] },
-    { kind: 'winding', id: 'start', a: 'n0', b: '0', z: complex(4 + 20 * random.uniform(), 40 * random.uniform()), couplings: [{ to: 'main', z: complex(-3 * random.uniform(), 9) }] },
+    {
+      kind: 'winding',
+      id: 'main',
+      a: 'top',
+      b: '0',
+      z: complex(2 + 8 * random.uniform(), 40 * random.uniform()),
+      couplings: [{ to: 'start', z: complex(2, -8 * random.uniform()) }],
+    },
+    {
+      kind: 'winding',
+      id: 'start',
+      a: 'n0',
+      b: '0',
+      z: complex(4 + 20 * random.uniform(), 40 * random.uniform()),
+      couplings: [{ to: 'main', z: complex(-3 * random.uniform(), 9) }],
+    },
   ]
-  const swapped = ({ hertz, elements }: Network, others: readonly Winding[]): Network => ({ hertz, elements: elements.map(e => others.find(w => w.id === e.id) ?? e) })
+  const swapped = ({ hertz, elements }: Network, others: readonly Winding[]): Network => ({
+    hertz,
+    elements: elements.map(e => others.find(w => w.id === e.id) ?? e),
+  })
 
   it('shows what it shows when it is solved from the beginning, and again when they are changed once more', () => {
     for (let seed = 1; seed <= 40; seed++) {
@@ -112,9 +188,18 @@ describe('a network with other windings', () => {
       for (const others of [windings(random), windings(random)]) {
         revised = revised.revised(others)
         const fresh = requireOk(solveNetwork(swapped(network, others)))
-        for (const node of fresh.nodes) expect(magnitude(subtract(revised.voltage(node), fresh.voltage(node))), `seed ${seed} ${node}`).toBeLessThan(1e-8 * (1 + magnitude(fresh.voltage(node))))
-        for (const { id } of network.elements) expect(magnitude(subtract(revised.current(id), fresh.current(id))), `seed ${seed} ${id}`).toBeLessThan(1e-7 * (1 + magnitude(fresh.current(id))))
-        expect(magnitude(subtract(revised.portImpedance('n1', 'n4'), fresh.portImpedance('n1', 'n4')))).toBeLessThan(1e-7 * (1 + magnitude(fresh.portImpedance('n1', 'n4'))))
+        for (const node of fresh.nodes)
+          expect(
+            magnitude(subtract(revised.voltage(node), fresh.voltage(node))),
+            `seed ${seed} ${node}`,
+          ).toBeLessThan(1e-8 * (1 + magnitude(fresh.voltage(node))))
+        for (const { id } of network.elements)
+          expect(magnitude(subtract(revised.current(id), fresh.current(id))), `seed ${seed} ${id}`).toBeLessThan(
+            1e-7 * (1 + magnitude(fresh.current(id))),
+          )
+        expect(
+          magnitude(subtract(revised.portImpedance('n1', 'n4'), fresh.portImpedance('n1', 'n4'))),
+        ).toBeLessThan(1e-7 * (1 + magnitude(fresh.portImpedance('n1', 'n4'))))
         expect(revised.residual()).toBeLessThan(1e-6)
       }
     }
@@ -127,10 +212,20 @@ describe('what a meter of 10 MΩ takes', () => {
       const network = randomNetwork(createRandom(seed))
       const solved = requireOk(solveNetwork(network))
       const largest = Math.max(...solved.nodes.map(n => magnitude(solved.voltage(n))))
-      for (const [a, b] of [['n0', 'n3'], ['n1', '0'], ['n5', 'top'], ['n4', 'n2']] as const) {
-        const wired = requireOk(solveNetwork({ hertz: 60, elements: [...network.elements, resistor('meter', a, b, 10e6)] }))
+      for (const [a, b] of [
+        ['n0', 'n3'],
+        ['n1', '0'],
+        ['n5', 'top'],
+        ['n4', 'n2'],
+      ] as const) {
+        const wired = requireOk(
+          solveNetwork({ hertz: 60, elements: [...network.elements, resistor('meter', a, b, 10e6)] }),
+        )
         const through = magnitude(subtract(wired.voltage(a), wired.voltage(b)))
-        expect(Math.abs(magnitude(solved.meterReading(a, b, 10e6).volts) - through), `seed ${seed} ${a} ${b}`).toBeLessThan(3e-4 * (through + 1e-3 * largest))
+        expect(
+          Math.abs(magnitude(solved.meterReading(a, b, 10e6).volts) - through),
+          `seed ${seed} ${a} ${b}`,
+        ).toBeLessThan(3e-4 * (through + 1e-3 * largest))
       }
     }
   })
@@ -138,7 +233,17 @@ describe('what a meter of 10 MΩ takes', () => {
 
 describe('networks of one shape', () => {
   it('share a layout and nothing else', () => {
-    const divider = (ohms: number) => requireOk(solveNetwork({ hertz: 0, elements: [source(100, 1), resistor('upper', 'top', 'middle', 9), resistor('lower', 'middle', '0', ohms)] }))
+    const divider = (ohms: number) =>
+      requireOk(
+        solveNetwork({
+          hertz: 0,
+          elements: [
+            source(100, 1),
+            resistor('upper', 'top', 'middle', 9),
+            resistor('lower', 'middle', '0', ohms),
+          ],
+        }),
+      )
     const [one, two] = [divider(10), divider(90)]
     expect(one.voltage('middle').re).toBeCloseTo(50, 9)
     expect(two.voltage('middle').re).toBeCloseTo(90, 9)
@@ -146,7 +251,17 @@ describe('networks of one shape', () => {
     expect(one.meterReading('middle', '0', 10e6).volts.re).toBeCloseTo(50, 2)
   })
   it('are told from one with a lead moved', () => {
-    const moved = requireOk(solveNetwork({ hertz: 0, elements: [source(100, 1), resistor('upper', 'top', 'middle', 9), resistor('lower', 'top', '0', 10), resistor('tie', 'middle', '0', 1e9)] }))
+    const moved = requireOk(
+      solveNetwork({
+        hertz: 0,
+        elements: [
+          source(100, 1),
+          resistor('upper', 'top', 'middle', 9),
+          resistor('lower', 'top', '0', 10),
+          resistor('tie', 'middle', '0', 1e9),
+        ],
+      }),
+    )
     expect(moved.current('lower').re).toBeCloseTo(100 / 11, 6)
   })
 })
@@ -154,12 +269,36 @@ describe('networks of one shape', () => {
 function randomNetwork(random: ReturnType<typeof createRandom>): Network {
   const nodes = ['0', 'top', ...Array.from({ length: 6 }, (_, i) => `n${i}`)]
   const elements: Element[] = [source(100 + 100 * random.uniform(), 0.1)]
-  nodes.slice(1).forEach((node, i) => elements.push(resistor(`tie ${i}`, node, nodes[random.below(i + 1)]!, 10 ** (4 * random.uniform() - 1))))
+  nodes
+    .slice(1)
+    .forEach((node, i) =>
+      elements.push(resistor(`tie ${i}`, node, nodes[random.below(i + 1)]!, 10 ** (4 * random.uniform() - 1))),
+    )
   for (let i = 0; i < 8; i++) {
     const [a, b] = [nodes[random.below(nodes.length)]!, nodes[random.below(nodes.length)]!]
     if (a === b) continue
-    elements.push(random.uniform() < 0.5 ? capacitor(`c${i}`, a, b, 1e-6 * (1 + 100 * random.uniform())) : { kind: 'impedance', id: `z${i}`, a, b, z: complex(random.uniform() * 50, random.uniform() * 50 + 0.1) })
+    elements.push(
+      random.uniform() < 0.5
+        ? capacitor(`c${i}`, a, b, 1e-6 * (1 + 100 * random.uniform()))
+        : {
+            kind: 'impedance',
+            id: `z${i}`,
+            a,
+            b,
+            z: complex(random.uniform() * 50, random.uniform() * 50 + 0.1),
+          },
+    )
   }
-  elements.push({ kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(5, 30) }, { kind: 'winding', id: 'start', a: 'n0', b: '0', z: complex(14, 20), couplings: [{ to: 'main', z: complex(-3, 9) }] })
+  elements.push(
+    { kind: 'winding', id: 'main', a: 'top', b: '0', z: complex(5, 30) },
+    {
+      kind: 'winding',
+      id: 'start',
+      a: 'n0',
+      b: '0',
+      z: complex(14, 20),
+      couplings: [{ to: 'main', z: complex(-3, 9) }],
+    },
+  )
   return { hertz: 60, elements }
 }

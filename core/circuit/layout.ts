@@ -1,4 +1,7 @@
-/** Where the unknowns of a network stand in its equations: a row for each node but earth, then one for each source and winding. */
+/**
+ * Where the unknowns of a network stand in its equations: a row for each node but earth, then one for each source and
+ * winding.
+ */
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 import { EARTH, type Element } from './network'
 
@@ -18,8 +21,13 @@ export interface Layout {
 const kept: Layout[] = []
 const MOST_KEPT = 24
 
-/** The layout of a list of elements; lists of the same elements between the same nodes, whatever their figures, share one. */
-export function layOut(elements: readonly Element[]): Result<Layout, { readonly code: 'repeated-element', readonly facts: Problem['facts'] }> {
+/**
+ * The layout of a list of elements; lists of the same elements between the same nodes, whatever their figures, share
+ * one.
+ */
+export function layOut(
+  elements: readonly Element[],
+): Result<Layout, { readonly code: 'repeated-element', readonly facts: Problem['facts'] }> {
   for (let i = 0; i < kept.length; i++) {
     const layout = kept[i]!
     if (!isAlike(layout.elements, elements)) continue
@@ -38,10 +46,16 @@ export function layOut(elements: readonly Element[]): Result<Layout, { readonly 
     if (b !== EARTH && !index.has(b)) index.set(b, index.size)
   }
   for (const e of elements) if (hasRow(e)) branches.set(e.id, index.size + branches.size)
-  const rowOf = (node: string) => node === EARTH ? -1 : index.get(node)!
+  const rowOf = (node: string) => (node === EARTH ? -1 : index.get(node)!)
   const layout: Layout = {
-    size: index.size + branches.size, index, branches, positions, elements,
-    a: Int32Array.from(elements, e => rowOf(e.a)), b: Int32Array.from(elements, e => rowOf(e.b)), row: Int32Array.from(elements, e => branches.get(e.id) ?? -1),
+    size: index.size + branches.size,
+    index,
+    branches,
+    positions,
+    elements,
+    a: Int32Array.from(elements, e => rowOf(e.a)),
+    b: Int32Array.from(elements, e => rowOf(e.b)),
+    row: Int32Array.from(elements, e => branches.get(e.id) ?? -1),
   }
   kept.unshift(layout)
   if (kept.length > MOST_KEPT) kept.pop()

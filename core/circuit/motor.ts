@@ -6,9 +6,22 @@
  *   torque × synchronous speed = Re Zf·|Im − jkIa|² − Re Zb·|Im + jkIa|²
  * Source: the usual treatment of the two-winding motor (P. C. Sen, Principles of Electric Machines; from memory).
  * R2, X, Xm and the rated slip are found so that the model draws the nameplate's locked-rotor amps at s = 1 and its
- * full-load amps running and its no-load amps turning free. The power it then gives must not fall short of the rating. Saturation and iron loss are left out; rotational loss is 4 % of full-load torque.
+ * full-load amps running and its no-load amps turning free. The power it then gives must not fall short of the
+ * rating. Saturation and iron loss are left out; rotational loss is 4 % of full-load torque.
  */
-import { add, complex, fail, magnitude, multiply, ok, parallel, scale, subtract, type Complex, type Result } from '#core/foundation'
+import {
+  add,
+  complex,
+  fail,
+  magnitude,
+  multiply,
+  ok,
+  parallel,
+  scale,
+  subtract,
+  type Complex,
+  type Result,
+} from '#core/foundation'
 import { fitMotor } from './fit'
 
 /** What the nameplate (or a table standing in for it) says. Volts, amps, ohms, watts. */
@@ -39,7 +52,10 @@ export interface MotorModel {
 }
 
 /** Fields seen by the two windings at a slip. */
-export interface RotorState { readonly forward: Complex, readonly backward: Complex }
+export interface RotorState {
+  readonly forward: Complex
+  readonly backward: Complex
+}
 
 export function rotorAt(model: Pick<MotorModel, 'x' | 'xm' | 'r2'>, slip: number): RotorState {
   const field = (s: number) => parallel(complex(0, model.xm / 2), complex(model.r2 / (2 * s), model.x / 2))
@@ -72,17 +88,24 @@ export const ROTATIONAL_LOSS = 0.04
 const LOCKED_POWER_FACTOR = 0.72
 
 /**
- * Fits X, Xm, R2 and the full-load slip. The locked power factor is taken as 0.72, or 0.22 above what the main winding alone
- * would make of it (common practice, no source). Refuses a nameplate that no such motor can have.
+ * Fits X, Xm, R2 and the full-load slip. The locked power factor is taken as 0.72, or 0.22 above what the main
+ * winding alone would make of it (common practice, no source). Refuses a nameplate that no such motor can have.
  */
 export function calibrateMotor(nameplate: MotorNameplate): Result<MotorModel> {
   const { volts, watts, fullLoadAmps, lockedRotorAmps, mainOhms, noLoadAmps } = nameplate
   if (!(volts * fullLoadAmps > watts)) return fail('full-load-amps-too-low', { fullLoadAmps, volts, watts })
   const locked = volts / lockedRotorAmps
-  if (lockedRotorAmps > 1.5 * fullLoadAmps && !(mainOhms < 0.75 * locked)) return fail('main-ohms-too-high', { mainOhms, lockedOhms: locked })
+  if (lockedRotorAmps > 1.5 * fullLoadAmps && !(mainOhms < 0.75 * locked))
+    return fail('main-ohms-too-high', { mainOhms, lockedOhms: locked })
   const lockedPowerFactor = Math.max(LOCKED_POWER_FACTOR, Math.min(0.97, mainOhms / locked + 0.22))
   const fitted = fitMotor({
-    volts, fullLoadAmps, lockedRotorAmps, noLoadAmps, ohms: mainOhms, lockedPowerFactor, freeSlip: ROTATIONAL_LOSS,
+    volts,
+    fullLoadAmps,
+    lockedRotorAmps,
+    noLoadAmps,
+    ohms: mainOhms,
+    lockedPowerFactor,
+    freeSlip: ROTATIONAL_LOSS,
     impedance: (rotor, slip) => {
       const { forward, backward } = rotorAt(rotor, slip)
       return add(complex(mainOhms, rotor.x), add(forward, backward))

@@ -2,7 +2,10 @@ import { complex, createMatrix, factor, solveFactored, ZERO, type Complex } from
 import type { Layout } from './layout'
 import type { Winding } from './network'
 
-export interface Vector { readonly re: Float64Array, readonly im: Float64Array }
+export interface Vector {
+  readonly re: Float64Array
+  readonly im: Float64Array
+}
 
 /** How a network is solved: for its own sources, and for anything driven into it. */
 export interface Solving {
@@ -17,7 +20,13 @@ export interface Solving {
  *   I′ = I + G·ΔZ·I′,   x′ = x + Σ (volt in k everywhere)·(ΔZ·I′)k
  * @param old the winding as it was, by its id; @param volt what a volt driven into a row does everywhere
  */
-export function revise(windings: readonly Winding[], old: (id: string) => Winding, { branches, size }: Layout, before: Solving, volt: (row: number) => Vector): Solving {
+export function revise(
+  windings: readonly Winding[],
+  old: (id: string) => Winding,
+  { branches, size }: Layout,
+  before: Solving,
+  volt: (row: number) => Vector,
+): Solving {
   const n = windings.length
   const rows = windings.map(w => branches.get(w.id)!)
   const volts = rows.map(volt)
@@ -50,7 +59,8 @@ export function revise(windings: readonly Winding[], old: (id: string) => Windin
     }
   }
   const factors = factor(matrix)
-  if ('singularColumn' in factors) throw new Error(`no current can be found for ${windings[factors.singularColumn]!.id}`)
+  if ('singularColumn' in factors)
+    throw new Error(`no current can be found for ${windings[factors.singularColumn]!.id}`)
   const currentsIn = (v: Vector): Vector => {
     const re = new Float64Array(n)
     const im = new Float64Array(n)
@@ -83,13 +93,15 @@ export function revise(windings: readonly Winding[], old: (id: string) => Windin
   const currents = currentsIn(before.own())
   let own: Vector | undefined
   return {
-    own: () => own ??= after(before.own(), currents),
+    own: () => (own ??= after(before.own(), currents)),
     driven: (re, im) => after(before.driven(re, im)),
     known: (element) => {
-      for (let k = 0; k < n; k++) if (windings[k]!.id === element) return complex(currents.re[k]!, currents.im[k]!)
+      for (let k = 0; k < n; k++)
+        if (windings[k]!.id === element) return complex(currents.re[k]!, currents.im[k]!)
       return undefined
     },
   }
 }
 
-const impedance = (w: Winding, to: string): Complex => w.id === to ? w.z : w.couplings?.find(c => c.to === to)?.z ?? ZERO
+const impedance = (w: Winding, to: string): Complex =>
+  w.id === to ? w.z : (w.couplings?.find(c => c.to === to)?.z ?? ZERO)

@@ -1,4 +1,7 @@
-/** What is read off a network once its equations are factored: volts, amps, and what a meter laid across two nodes shows. */
+/**
+ * What is read off a network once its equations are factored: volts, amps, and what a meter laid across two nodes
+ * shows.
+ */
 import { add, complex, divide, magnitude, multiply, scale, subtract, ZERO, type Complex } from '#core/foundation'
 import type { Layout } from './layout'
 import { EARTH, type Element, type Network, type Winding } from './network'
@@ -13,8 +16,9 @@ export interface SolvedNetwork {
   /** open-circuit impedance seen between two nodes, ohms (the dead network of an ohmmeter) */
   portImpedance(a: string, b: string): Complex
   /**
-   * volts shown by a meter of that input resistance across a and b, its own current included, and the impedance it looks
-   * into; a node that impedances of under 100 Ω each tie to earth counts as none (for a meter of 10 MΩ within 3 parts in 10⁴)
+   * volts shown by a meter of that input resistance across a and b, its own current included, and the impedance it
+   * looks into; a node that impedances of under 100 Ω each tie to earth counts as none (for a meter of 10 MΩ within 3
+   * parts in 10⁴)
    */
   meterReading(a: string, b: string, meterOhms: number): { readonly volts: Complex, readonly behind: Complex }
   /** the same network with other impedances of some windings and of the couplings among them, from the same factors */
@@ -26,14 +30,19 @@ export interface SolvedNetwork {
 
 const LOW = 100
 
-export function createSolution(network: Network, solving: Solving, layout: Layout, revised: readonly Winding[] = []): SolvedNetwork {
+export function createSolution(
+  network: Network,
+  solving: Solving,
+  layout: Layout,
+  revised: readonly Winding[] = [],
+): SolvedNetwork {
   const { index, branches, positions, size } = layout
   const { elements, hertz } = network
   const unknown = (name: string): never => {
     throw new Error(`no such node or element in the network: ${name}`)
   }
-  const place = (node: string) => node === EARTH ? -1 : index.get(node) ?? unknown(node)
-  const pick = (v: Vector, i: number): Complex => i < 0 ? ZERO : complex(v.re[i]!, v.im[i]!)
+  const place = (node: string) => (node === EARTH ? -1 : (index.get(node) ?? unknown(node)))
+  const pick = (v: Vector, i: number): Complex => (i < 0 ? ZERO : complex(v.re[i]!, v.im[i]!))
   const voltage = (node: string): Complex => pick(solving.own(), place(node))
   const current = (id: string): Complex => {
     const known = solving.known?.(id)
@@ -61,7 +70,8 @@ export function createSolution(network: Network, solving: Solving, layout: Layou
     ports.set(key, seen)
     return seen
   }
-  // what one amp, or one volt in a winding, driven into one unknown does everywhere; kept, since several readings share it
+  // what one amp, or one volt in a winding, driven into one unknown does everywhere; kept, since several readings
+  // share it
   const columns = new Map<number, Vector>()
   const column = (i: number) => {
     const kept = columns.get(i)
@@ -74,9 +84,9 @@ export function createSolution(network: Network, solving: Solving, layout: Layou
   /** The same as the port, from shared columns: enough for what a voltmeter of megohms looks into. */
   const behindMeter = (a: string, b: string): Complex => {
     tied ??= findTied(elements, layout, hertz)
-    const free = (node: string) => node === EARTH || tied![place(node)] ? -1 : place(node)
+    const free = (node: string) => (node === EARTH || tied![place(node)] ? -1 : place(node))
     const [i, j] = [free(a), free(b)]
-    const alone = (at: number) => at < 0 ? ZERO : pick(column(at), at)
+    const alone = (at: number) => (at < 0 ? ZERO : pick(column(at), at))
     const apart = add(alone(i), alone(j))
     return i < 0 || j < 0 ? apart : subtract(apart, add(pick(column(i), j), pick(column(j), i)))
   }
@@ -87,9 +97,23 @@ export function createSolution(network: Network, solving: Solving, layout: Layou
     meterReading: (a, b, meterOhms) => {
       const open = subtract(voltage(a), voltage(b))
       const behind = behindMeter(a, b)
-      return behind === ZERO ? { volts: open, behind } : { volts: divide(scale(open, meterOhms), add(complex(meterOhms), behind)), behind }
+      return behind === ZERO
+        ? { volts: open, behind }
+        : { volts: divide(scale(open, meterOhms), add(complex(meterOhms), behind)), behind }
     },
-    revised: windings => createSolution(network, revise(windings, id => revised.find(w => w.id === id) ?? elements[positions.get(id)!] as Winding, layout, solving, column), layout, windings),
+    revised: windings =>
+      createSolution(
+        network,
+        revise(
+          windings,
+          id => revised.find(w => w.id === id) ?? (elements[positions.get(id)!] as Winding),
+          layout,
+          solving,
+          column,
+        ),
+        layout,
+        windings,
+      ),
     residual: () => {
       const sums = new Map<string, Complex>()
       for (const e of elements) {
@@ -100,7 +124,9 @@ export function createSolution(network: Network, solving: Solving, layout: Layou
       sums.delete(EARTH)
       return Math.max(0, ...[...sums.values()].map(magnitude))
     },
-    get nodes() { return [...index.keys()] },
+    get nodes() {
+      return [...index.keys()]
+    },
   }
 }
 
@@ -122,7 +148,10 @@ function findTied(elements: readonly Element[], { a, b, index }: Layout, hertz: 
   return tied
 }
 
-const isLow = (e: Element, hertz: number) => e.kind === 'capacitor' ? 2 * Math.PI * hertz * e.farads > 1 / LOW : e.kind !== 'winding' && Math.abs(e.z.re) + Math.abs(e.z.im) < LOW
+const isLow = (e: Element, hertz: number) =>
+  e.kind === 'capacitor'
+    ? 2 * Math.PI * hertz * e.farads > 1 / LOW
+    : e.kind !== 'winding' && Math.abs(e.z.re) + Math.abs(e.z.im) < LOW
 
 export type PassiveElement = Extract<Element, { kind: 'impedance' | 'capacitor' }>
 

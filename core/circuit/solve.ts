@@ -10,7 +10,10 @@ import { layOut, type Layout } from './layout'
 import { EARTH, type Element, type Network } from './network'
 import { createSolution, type SolvedNetwork } from './solution'
 
-export type NetworkProblem = { readonly code: 'floating-node' | 'singular' | 'bad-element' | 'repeated-element' | 'unknown-coupling', readonly facts: Readonly<Record<string, string | number>> }
+export type NetworkProblem = {
+  readonly code: 'floating-node' | 'singular' | 'bad-element' | 'repeated-element' | 'unknown-coupling'
+  readonly facts: Readonly<Record<string, string | number>>
+}
 
 export function solveNetwork(network: Network): Result<SolvedNetwork, NetworkProblem> {
   const laid = layOut(network.elements)
@@ -25,13 +28,22 @@ export function solveNetwork(network: Network): Result<SolvedNetwork, NetworkPro
   // what is tied to nothing makes the matrix singular: then it is looked for, and named
   const floating = 'singularColumn' in factors ? findFloating(network, index) : undefined
   if (floating) return fail('floating-node', { node: floating })
-  if ('singularColumn' in factors) return fail('singular', { unknown: nameUnknown(factors.singularColumn, index, branches) })
+  if ('singularColumn' in factors)
+    return fail('singular', { unknown: nameUnknown(factors.singularColumn, index, branches) })
   const own = solveFactored(factors, re, im)
-  return ok(createSolution(network, { own: () => own, driven: (re, im) => solveFactored(factors, re, im) }, laid.value))
+  return ok(
+    createSolution(network, { own: () => own, driven: (re, im) => solveFactored(factors, re, im) }, laid.value),
+  )
 }
 
 /** Writes the equations; returns the problem of an element that cannot stand in them. */
-function stamp({ elements, hertz }: Network, { a, b, row, size, branches }: Layout, matrix: ComplexMatrix, rhsRe: Float64Array, rhsIm: Float64Array) {
+function stamp(
+  { elements, hertz }: Network,
+  { a, b, row, size, branches }: Layout,
+  matrix: ComplexMatrix,
+  rhsRe: Float64Array,
+  rhsIm: Float64Array,
+) {
   const { re, im } = matrix
   for (let i = 0; i < elements.length; i++) {
     const e = elements[i]!
@@ -98,10 +110,15 @@ function clearMatrix(n: number): ComplexMatrix {
 }
 
 function checkElement(e: Element) {
-  if (e.kind === 'capacitor') return e.farads > 0 && Number.isFinite(e.farads) ? undefined : fail('bad-element', { element: e.id, farads: e.farads })
+  if (e.kind === 'capacitor')
+    return e.farads > 0 && Number.isFinite(e.farads)
+      ? undefined
+      : fail('bad-element', { element: e.id, farads: e.farads })
   const finite = Number.isFinite(e.z.re) && Number.isFinite(e.z.im)
   const zero = e.kind === 'impedance' && e.z.re === 0 && e.z.im === 0
-  return finite && !zero && e.z.re >= 0 ? undefined : fail('bad-element', { element: e.id, ohms: e.z.re, reactance: e.z.im })
+  return finite && !zero && e.z.re >= 0
+    ? undefined
+    : fail('bad-element', { element: e.id, ohms: e.z.re, reactance: e.z.im })
 }
 
 /** The first node that no conducting element ties to earth, by joining the ends of each element into one group. */
@@ -112,13 +129,17 @@ function findFloating({ elements, hertz }: Network, index: ReadonlyMap<string, n
     while (leader[at] !== at) at = leader[at] = leader[leader[at]!]!
     return at
   }
-  const place = (node: string) => node === EARTH ? index.size : index.get(node)!
+  const place = (node: string) => (node === EARTH ? index.size : index.get(node)!)
   for (const e of elements) if (e.kind !== 'capacitor' || hertz > 0) leader[find(place(e.a))] = find(place(e.b))
   const earth = find(index.size)
   for (const [node, i] of index) if (find(i) !== earth) return node
   return undefined
 }
 
-function nameUnknown(column: number, index: ReadonlyMap<string, number>, branches: ReadonlyMap<string, number>): string {
+function nameUnknown(
+  column: number,
+  index: ReadonlyMap<string, number>,
+  branches: ReadonlyMap<string, number>,
+): string {
   return [...index, ...branches].find(([, i]) => i === column)?.[0] ?? String(column)
 }

@@ -11,9 +11,13 @@ import { EARTH, type Coupling, type Element, type Network } from './network'
 export const spiceName = (id: string) => id.toLowerCase().replace(/[^a-z0-9]/g, '_')
 
 /** @param injected 1 A driven from node b into node a: the way to ask a dead network for its port resistance */
-export function writeSpice({ elements, hertz }: Network, title: string, injected?: { readonly a: string, readonly b: string }): string {
+export function writeSpice(
+  { elements, hertz }: Network,
+  title: string,
+  injected?: { readonly a: string, readonly b: string },
+): string {
   const omega = 2 * Math.PI * hertz
-  const node = (n: string) => n === EARTH ? '0' : `n_${spiceName(n)}`
+  const node = (n: string) => (n === EARTH ? '0' : `n_${spiceName(n)}`)
   const lines = elements.flatMap(e => writeElement(e, omega, node))
   const analysis = hertz > 0 ? `.ac lin 1 ${hertz} ${hertz}` : '.op'
   const probe = injected ? [`I_probe ${node(injected.b)} ${node(injected.a)} ${hertz > 0 ? 'ac 1' : 'dc 1'}`] : []
@@ -30,20 +34,35 @@ function writeElement(e: Element, omega: number, node: (n: string) => string): s
     case 'impedance':
       return [sense, ...writeImpedance(id, sensed, b, e.z, omega)]
     case 'source': {
-      const phase = Math.atan2(e.volts.im, e.volts.re) * 180 / Math.PI
-      const value = omega > 0 ? `dc 0 ac ${number(magnitude(e.volts))} ${number(phase)}` : `dc ${number(e.volts.re)}`
+      const phase = (Math.atan2(e.volts.im, e.volts.re) * 180) / Math.PI
+      const value
+        = omega > 0 ? `dc 0 ac ${number(magnitude(e.volts))} ${number(phase)}` : `dc ${number(e.volts.re)}`
       return [sense, `V_${id} e_${id} ${b} ${value}`, ...writeImpedance(id, sensed, `e_${id}`, e.z, omega)]
     }
     case 'winding': {
       const chain = [id, ...(e.couplings ?? []).map((_, i) => `${id}_${i}`)].map(n => `k_${n}`)
       const ends = [...chain.slice(1), b]
-      return [sense, ...writeImpedance(id, sensed, e.couplings?.length ? chain[1]! : b, e.z, omega), ...(e.couplings ?? []).flatMap((c, i) => writeCoupling(`${id}_${i}`, chain[i + 1]!, ends[i + 1]!, c, omega))]
+      return [
+        sense,
+        ...writeImpedance(id, sensed, e.couplings?.length ? chain[1]! : b, e.z, omega),
+        ...(e.couplings ?? []).flatMap((c, i) =>
+          writeCoupling(`${id}_${i}`, chain[i + 1]!, ends[i + 1]!, c, omega),
+        ),
+      ]
     }
   }
 }
 
-/** z·Iother between two nodes: the real part is a controlled source, the imaginary one the drop over 1 Ω of reactance. */
-function writeCoupling(id: string, from: string, to: string, { to: other, z }: Coupling, omega: number): string[] {
+/**
+ * z·Iother between two nodes: the real part is a controlled source, the imaginary one the drop over 1 Ω of reactance.
+ */
+function writeCoupling(
+  id: string,
+  from: string,
+  to: string,
+  { to: other, z }: Coupling,
+  omega: number,
+): string[] {
   const control = `V_${spiceName(other)}_s`
   return [
     `H_${id} ${from} j_${id} ${control} ${number(z.re)}`,
@@ -56,7 +75,10 @@ function writeCoupling(id: string, from: string, to: string, { to: other, z }: C
 
 function writeImpedance(id: string, a: string, b: string, z: Complex, omega: number): string[] {
   if (omega === 0 || z.im === 0) return [`R_${id} ${a} ${b} ${number(z.re || 1e-9)}`]
-  const reactive = (from: string) => z.im > 0 ? `L_${id} ${from} ${b} ${number(z.im / omega)}` : `C_${id}_x ${from} ${b} ${number(-1 / (omega * z.im))}`
+  const reactive = (from: string) =>
+    z.im > 0
+      ? `L_${id} ${from} ${b} ${number(z.im / omega)}`
+      : `C_${id}_x ${from} ${b} ${number(-1 / (omega * z.im))}`
   return z.re === 0 ? [reactive(a)] : [`R_${id} ${a} m_${id} ${number(z.re)}`, reactive(`m_${id}`)]
 }
 

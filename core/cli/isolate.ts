@@ -1,4 +1,7 @@
-/** `npm run -s isolate -- FILE`: reads a book file, prints suspects, verdicts and next tests of every tab that is not settled (or of all with --all) as JSON. */
+/**
+ * `npm run -s isolate -- FILE`: reads a book file, prints suspects, verdicts and next tests of every tab that is not
+ * settled (or of all with --all) as JSON.
+ */
 import { readFileSync } from 'node:fs'
 import { inForce, readFile, practiceOf, USUAL_WRITTEN, type Practice } from '#core/formats'
 import { isolate, prepareSystem } from '#core/isolation'
@@ -22,7 +25,7 @@ else {
         const state = foldTab(kindFor(system.kind, system.nameplate), tab.lines)
         if (state.status === 'settled' && !args.includes('--all')) continue
         const at = state.settled?.at
-        const { nameplate } = (at ? inForce(system.plates, at) ?? system.plates[0] : undefined) ?? system
+        const { nameplate } = (at ? (inForce(system.plates, at) ?? system.plates[0]) : undefined) ?? system
         const practice = at ? inForce(book.value.practice, at) : book.value.practice.at(-1)
         const tables = prepareOnce(system.kind, nameplate, practice?.practice ?? USUAL_WRITTEN)
         if (!tables.ok) {
@@ -30,7 +33,19 @@ else {
           continue
         }
         const { suspects, ...rest } = isolate(tables.value, state)
-        out.push({ site: site.name, system: system.name, kind: system.kind, tab: tab.id, day: tab.day, status: state.status, work: state.work, ended: state.ended, marks: Object.fromEntries(state.marks), suspects: suspects.filter(s => s.chance > 0.001), ...rest })
+        out.push({
+          site: site.name,
+          system: system.name,
+          kind: system.kind,
+          tab: tab.id,
+          day: tab.day,
+          status: state.status,
+          work: state.work,
+          ended: state.ended,
+          marks: Object.fromEntries(state.marks),
+          suspects: suspects.filter(s => s.chance > 0.001),
+          ...rest,
+        })
       }
     }
   }

@@ -1,4 +1,7 @@
-/** `npm run -s netlist -- FILE [--fault ID] [--scenario running]`: prints the SPICE netlist of the first system in a book file. */
+/**
+ * `npm run -s netlist -- FILE [--fault ID] [--scenario running]`: prints the SPICE netlist of the first system in a
+ * book file.
+ */
 import { readFileSync } from 'node:fs'
 import { writeSpice } from '#core/circuit'
 import { readFile } from '#core/formats'
@@ -6,7 +9,7 @@ import { buildModel, SCENARIOS, type Scenario } from '#core/systems'
 import { sayProblem } from '#core/words'
 
 const args = process.argv.slice(2)
-const option = (name: string) => args.includes(name) ? args[args.indexOf(name) + 1] : undefined
+const option = (name: string) => (args.includes(name) ? args[args.indexOf(name) + 1] : undefined)
 const [fault, scenario = 'running'] = [option('--fault'), option('--scenario')]
 const file = args.find((a, i) => !a.startsWith('--') && !args[i - 1]?.startsWith('--'))
 if (!file) stop('Name a file: npm run -s netlist -- FILE [--fault ID] [--scenario running]')
@@ -18,11 +21,21 @@ else {
   const model = buildModel(system!.kind, system!.nameplate)
   if (!model.ok) stop(sayProblem(model.problem))
   else {
-    if (!(SCENARIOS as readonly string[]).includes(scenario)) stop(`There is no scenario “${scenario}”: ${SCENARIOS.join(', ')}.`)
+    if (!(SCENARIOS as readonly string[]).includes(scenario))
+      stop(`There is no scenario “${scenario}”: ${SCENARIOS.join(', ')}.`)
     const hypotheses = model.value.hypotheses
     const h = fault ? hypotheses.findIndex(x => x.id === fault || x.fault === fault) : 0
-    if (h < 0) stop(`There is no fault “${fault}” on this system. It knows: ${[...new Set(hypotheses.map(x => x.fault))].join(', ')}.`)
-    process.stdout.write(writeSpice(model.value.network(scenario as Scenario, h), `${system!.name}: ${hypotheses[h]!.id}, ${scenario}`))
+    if (h < 0)
+      stop(
+        `There is no fault “${fault}” on this system. It knows: `
+        + `${[...new Set(hypotheses.map(x => x.fault))].join(', ')}.`,
+      )
+    process.stdout.write(
+      writeSpice(
+        model.value.network(scenario as Scenario, h),
+        `${system!.name}: ${hypotheses[h]!.id}, ${scenario}`,
+      ),
+    )
   }
 }
 

@@ -1,9 +1,24 @@
-/** What the gauge, the switch, the taps and the stopwatch show of one plant: the answer of the water and of the air model. */
+/**
+ * What the gauge, the switch, the taps and the stopwatch show of one plant: the answer of the water and of the air
+ * model.
+ */
 
-export const FLOW_EFFECTS = ['runs', 'runs-dry', 'runs-weak', 'runs-on', 'rapid-cycles', 'surges', 'cuts-off', 'starts-alone', 'silent'] as const
-export type FlowEffect = typeof FLOW_EFFECTS[number]
+export const FLOW_EFFECTS = [
+  'runs',
+  'runs-dry',
+  'runs-weak',
+  'runs-on',
+  'rapid-cycles',
+  'surges',
+  'cuts-off',
+  'starts-alone',
+  'silent',
+] as const
+export type FlowEffect = (typeof FLOW_EFFECTS)[number]
 
-/** Gauge pressures in Pa, flows in m³/s (of free air for a compressor), times in s; undefined where it never happens. */
+/**
+ * Gauge pressures in Pa, flows in m³/s (of free air for a compressor), times in s; undefined where it never happens.
+ */
 export interface FlowStory {
   readonly effect: FlowEffect
   readonly cutIn: number | undefined
@@ -38,11 +53,22 @@ export interface PressureSwitch {
   readonly welded: boolean
 }
 
-export interface SwitchState { readonly sensed: number, readonly closed: boolean, readonly tripped: boolean }
+export interface SwitchState {
+  readonly sensed: number
+  readonly closed: boolean
+  readonly tripped: boolean
+}
 
 /** The switch after `dt` seconds at a true pressure. */
-export function stepSwitch(sw: PressureSwitch, { sensed, closed, tripped }: SwitchState, pressure: number, dt: number): SwitchState {
-  const now = Number.isFinite(sw.delay) ? sensed + (pressure - sensed) * (1 - Math.exp(-dt / Math.max(sw.delay, 1e-3))) : sw.held
+export function stepSwitch(
+  sw: PressureSwitch,
+  { sensed, closed, tripped }: SwitchState,
+  pressure: number,
+  dt: number,
+): SwitchState {
+  const now = Number.isFinite(sw.delay)
+    ? sensed + (pressure - sensed) * (1 - Math.exp(-dt / Math.max(sw.delay, 1e-3)))
+    : sw.held
   const cut = tripped || (closed && sw.cutOff > 0 && now < sw.cutOff)
   const next = sw.welded ? true : cut ? false : now <= sw.cutIn ? true : now >= sw.cutOut ? false : closed
   return { sensed: now, closed: next, tripped: cut }

@@ -1,10 +1,12 @@
 /**
  * A water plant in quasi-steady flow: source, pump curve, check valve, filter, tank, switch, house filter, taps, leaks.
- *   storage: w(p) = V·(1 − (Ppre+Pa)/(p+Pa)) above the precharge, plus the pipework's own give;  dw/dt = q(p) − draw(p) − leaks(p)
- *   pump: q² = (1 − (p − pin)/ps) / (1/q0² + k/ps), ps the shut-off rise, q0 the free flow, k the filter ahead of the switch
+ *   storage: w(p) = V·(1 − (Ppre+Pa)/(p+Pa)) above the precharge, plus the pipework's own give;  dw/dt = q(p) −
+ *   draw(p) − leaks(p)
+ *   pump: q² = (1 − (p − pin)/ps) / (1/q0² + k/ps), ps the shut-off rise, q0 the free flow, k the filter ahead of the
+ *   switch
  *   openings: q = c·√p
- * Assumes isothermal air and no water hammer.
- * Worked example (repeated in the tests): 44 gal, 40/60, precharge 38, 10 gpm, half drawn → 4·DD/Q = 273 s from start to start.
+ * Assumes isothermal air and no water hammer. Worked example (repeated in the tests): 44 gal, 40/60, precharge 38, 10
+ * gpm, half drawn → 4·DD/Q = 273 s from start to start.
  */
 import { findRoot } from '#core/foundation'
 import { stepSwitch, type FlowEffect, type FlowStory, type PressureSwitch, type SwitchState } from './story'
@@ -14,7 +16,12 @@ export interface WaterPlant {
   readonly tank: { readonly volume: number, readonly precharge: number }
   /** give of pipes and hoses, m³/Pa */
   readonly give: number
-  readonly pump: { readonly freeFlow: number, readonly shutOff: number, readonly inlet: number, readonly turns: boolean }
+  readonly pump: {
+    readonly freeFlow: number
+    readonly shutOff: number
+    readonly inlet: number
+    readonly turns: boolean
+  }
   /** what the source gives at most, m³/s */
   readonly yield: number
   readonly check: { readonly leak: number, readonly stuckShut: boolean }
@@ -25,7 +32,10 @@ export interface WaterPlant {
   readonly leak: number
   readonly reliefOpens: number
   readonly switch: PressureSwitch
-  /** what the sound plant gives wide open, m³/s, what its taps are made to draw, and the cycle in seconds under which it counts as rapid */
+  /**
+   * what the sound plant gives wide open, m³/s, what its taps are made to draw, and the cycle in seconds under which
+   * it counts as rapid
+   */
   readonly usual: { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
 }
 
@@ -33,10 +43,14 @@ const REFERENCE = 344738 // Pa, 50 psi: where leaks are counted
 const MOST_FILL = 420
 const PIECES = 24
 
-interface State extends SwitchState { readonly p: number, readonly t: number }
+interface State extends SwitchState {
+  readonly p: number
+  readonly t: number
+}
 
 /** Free flow of a pump that gives `flow` at `pressure` and nothing at `shutOff`. */
-export const freeFlowOf = (flow: number, pressure: number, shutOff: number) => flow / Math.sqrt(Math.max(0.05, 1 - pressure / shutOff))
+export const freeFlowOf = (flow: number, pressure: number, shutOff: number) =>
+  flow / Math.sqrt(Math.max(0.05, 1 - pressure / shutOff))
 
 export function runWater(plant: WaterPlant): FlowStory {
   return plant.switch.delay > 0.5 && Number.isFinite(plant.switch.delay) ? stepped(plant) : integrated(plant)
@@ -47,7 +61,7 @@ function integrated(plant: WaterPlant): FlowStory {
   const { cutIn, cutOut, cutOff, delay, held: heldAt, welded } = plant.switch
   const h = createHydraulics(plant)
   const mid = 0.5 * (cutIn + cutOut)
-  const opening = (share: number) => share * plant.usual.draw / Math.sqrt(mid)
+  const opening = (share: number) => (share * plant.usual.draw) / Math.sqrt(mid)
   const held = welded || delay === Infinity
   const begins = welded || delay !== Infinity || heldAt < cutIn
   const fill = begins ? h.timeBetween(0.97 * cutIn, cutOut, 0, true) : Infinity
@@ -59,23 +73,37 @@ function integrated(plant: WaterPlant): FlowStory {
   const [restsAt, floodsAt] = [h.settles(half, true), h.settles(full, true)]
   const called = begins && plant.pump.turns
   const tripped = called && cutOff > 0 && Math.min(restsAt, floodsAt) < cutOff
-  const cycle = stopped && !tripped ? h.timeBetween(cutOut, cutIn, half, false) + h.timeBetween(cutIn, cutOut, half, true) : Infinity
+  const cycle
+    = stopped && !tripped
+      ? h.timeBetween(cutOut, cutIn, half, false) + h.timeBetween(cutIn, cutOut, half, true)
+      : Infinity
   const openPressure = called ? Math.min(floodsAt, held ? Infinity : cutOut) : 0
   const still = letRest(h, Math.min(peak, Math.max(cutOut, plant.pump.inlet)), cutIn)
   const story = {
-    cutIn: begins && !held && h.timeBetween(cutOut, cutIn, half, false) < 1500 ? cutIn : undefined, cutOut: stopped ? cutOut : undefined, peak, fillTime, cycle,
-    delivery: called && !tripped ? h.draw(openPressure, full) : 0, openPressure, leakDown: still.lost, emptied: stopped && plant.tank.volume > 0 && plant.tank.precharge > cutIn * 1.02, cutOffTripped: tripped,
+    cutIn: begins && !held && h.timeBetween(cutOut, cutIn, half, false) < 1500 ? cutIn : undefined,
+    cutOut: stopped ? cutOut : undefined,
+    peak,
+    fillTime,
+    cycle,
+    delivery: called && !tripped ? h.draw(openPressure, full) : 0,
+    openPressure,
+    leakDown: still.lost,
+    emptied: stopped && plant.tank.volume > 0 && plant.tank.precharge > cutIn * 1.02,
+    cutOffTripped: tripped,
   }
   return { ...story, effect: effectOf(plant, story, begins, stopped && plant.pump.turns && still.toCutIn < 600) }
 }
 
-/** The plain way, for a port that lags: implicit Euler steps, so that a plant with no tank at all is as stable as one with. */
+/**
+ * The plain way, for a port that lags: implicit Euler steps, so that a plant with no tank at all is as stable as one
+ * with.
+ */
 export function stepped(plant: WaterPlant): FlowStory {
   const { cutIn, cutOut } = plant.switch
   const hydraulics = createHydraulics(plant)
   const { midFlow } = hydraulics
   const dt = Math.max(0.05, Math.min(6, (hydraulics.stored(cutOut) - hydraulics.stored(cutIn)) / midFlow / 30))
-  const open = (share: number) => share * plant.usual.draw / Math.sqrt(0.5 * (cutIn + cutOut))
+  const open = (share: number) => (share * plant.usual.draw) / Math.sqrt(0.5 * (cutIn + cutOut))
   const step = (s: State, c: number, seconds = dt): State => {
     const p = hydraulics.step(s.p, c, s.closed, seconds)
     return { ...stepSwitch(plant.switch, s, p, seconds), p, t: s.t + seconds }
@@ -85,7 +113,8 @@ export function stepped(plant: WaterPlant): FlowStory {
     while (at.t - from.t < seconds) {
       const next = step(at, c)
       if (until(next)) return { at: next, reached: true }
-      if (Math.abs(next.p - at.p) < 2 && next.closed === at.closed && Math.abs(next.sensed - at.sensed) < 2) return { at: next, reached: false }
+      if (Math.abs(next.p - at.p) < 2 && next.closed === at.closed && Math.abs(next.sensed - at.sensed) < 2)
+        return { at: next, reached: false }
       at = next
     }
     return { at, reached: false }
@@ -99,14 +128,26 @@ export function stepped(plant: WaterPlant): FlowStory {
   const flood = run({ ...full, closed: true }, open(1.3), 240, s => s.tripped)
   const still = letRest(hydraulics, Math.min(filled.at.p, Math.max(cutOut, plant.pump.inlet)), cutIn)
   const story = {
-    cutIn: half.cutIn, cutOut: stopped ? filled.at.p : undefined, peak: filled.at.p, fillTime: stopped ? filled.at.t : Infinity, cycle: half.seconds,
-    delivery: plant.pump.turns && !flood.reached ? hydraulics.draw(flood.at.p, open(1.3)) : 0, openPressure: flood.at.p,
-    leakDown: still.lost, emptied: stopped && plant.tank.volume > 0 && plant.tank.precharge > cutIn * 1.02, cutOffTripped: flood.reached || half.tripped,
+    cutIn: half.cutIn,
+    cutOut: stopped ? filled.at.p : undefined,
+    peak: filled.at.p,
+    fillTime: stopped ? filled.at.t : Infinity,
+    cycle: half.seconds,
+    delivery: plant.pump.turns && !flood.reached ? hydraulics.draw(flood.at.p, open(1.3)) : 0,
+    openPressure: flood.at.p,
+    leakDown: still.lost,
+    emptied: stopped && plant.tank.volume > 0 && plant.tank.precharge > cutIn * 1.02,
+    cutOffTripped: flood.reached || half.tripped,
   }
   return { ...story, effect: effectOf(plant, story, true, stopped && plant.pump.turns && still.toCutIn < 600) }
 }
 
-function effectOf(plant: WaterPlant, s: Omit<FlowStory, 'effect'>, begins: boolean, startsAlone: boolean): FlowEffect {
+function effectOf(
+  plant: WaterPlant,
+  s: Omit<FlowStory, 'effect'>,
+  begins: boolean,
+  startsAlone: boolean,
+): FlowEffect {
   const { cutOut } = plant.switch
   const usual = plant.usual.flow
   const stopped = s.cutOut !== undefined
@@ -123,7 +164,19 @@ function effectOf(plant: WaterPlant, s: Omit<FlowStory, 'effect'>, begins: boole
 type Hydraulics = ReturnType<typeof createHydraulics>
 
 /** The plant's equations with its figures at hand. */
-function createHydraulics({ pump, check, yield: most, filterBefore, filterAfter, leak, reliefOpens, tank, airPressure, give, switch: sw }: WaterPlant) {
+function createHydraulics({
+  pump,
+  check,
+  yield: most,
+  filterBefore,
+  filterAfter,
+  leak,
+  reliefOpens,
+  tank,
+  airPressure,
+  give,
+  switch: sw,
+}: WaterPlant) {
   const { freeFlow, shutOff, inlet, turns } = pump
   const resistance = 1 / freeFlow ** 2 + filterBefore / shutOff
   const still = filterBefore + shutOff / freeFlow ** 2
@@ -133,20 +186,30 @@ function createHydraulics({ pump, check, yield: most, filterBefore, filterAfter,
     // standing still, a pump on a main lets the main's own pressure through
     return inlet > p ? Math.min(most, Math.sqrt((inlet - p) / still)) : 0
   }
-  const draw = (p: number, c: number) => c > 0 ? Math.sqrt(Math.max(0, p) / (1 / c ** 2 + filterAfter)) : 0
+  const draw = (p: number, c: number) => (c > 0 ? Math.sqrt(Math.max(0, p) / (1 / c ** 2 + filterAfter)) : 0)
   const gas = tank.volume * (tank.precharge + airPressure)
   const stored = (p: number) => give * p + (p > tank.precharge ? tank.volume - gas / (p + airPressure) : 0)
   const giveAt = (p: number) => give + (p > tank.precharge ? gas / (p + airPressure) ** 2 : 0)
   const net = (p: number, c: number, on: boolean) => {
     const root = Math.sqrt(Math.max(0, p) / REFERENCE)
-    return pumped(p, on) - draw(p, c) - (leak + (on ? 0 : check.leak)) * root - (p > reliefOpens ? (p - reliefOpens) * 2e-8 : 0)
+    return (
+      pumped(p, on)
+      - draw(p, c)
+      - (leak + (on ? 0 : check.leak)) * root
+      - (p > reliefOpens ? (p - reliefOpens) * 2e-8 : 0)
+    )
   }
   /** d(net)/dp where nothing begins or ends. */
   const slope = (p: number, c: number, on: boolean) => {
     const given = pumped(p, on)
     const drawn = draw(p, c)
     const head = on && turns ? resistance * shutOff : still
-    return (given > 0 && given < most ? -0.5 / (given * head) : 0) - (drawn > 0 ? 0.5 * drawn / p : 0) - 0.5 * (leak + (on ? 0 : check.leak)) / Math.sqrt(Math.max(p, 1) * REFERENCE) - (p > reliefOpens ? 2e-8 : 0)
+    return (
+      (given > 0 && given < most ? -0.5 / (given * head) : 0)
+      - (drawn > 0 ? (0.5 * drawn) / p : 0)
+      - (0.5 * (leak + (on ? 0 : check.leak))) / Math.sqrt(Math.max(p, 1) * REFERENCE)
+      - (p > reliefOpens ? 2e-8 : 0)
+    )
   }
   /** One implicit Euler step: Newton from where it stands, else a bracketed root. */
   const step = (from: number, c: number, on: boolean, dt: number) => {
@@ -164,17 +227,21 @@ function createHydraulics({ pump, check, yield: most, filterBefore, filterAfter,
     return found.ok ? found.value : from
   }
   const midFlow = Math.max(1e-6, pumped(0.5 * (sw.cutIn + sw.cutOut), true))
-  /** Seconds from one pressure to another; Infinity where the plant settles before. Midpoint rule on each smooth piece. */
+  /**
+   * Seconds from one pressure to another; Infinity where the plant settles before. Midpoint rule on each smooth
+   * piece.
+   */
   const timeBetween = (from: number, to: number, c: number, on: boolean): number => {
     const pre = tank.precharge
-    if (Math.min(from, to) < pre && Math.max(from, to) > pre) return timeBetween(from, pre, c, on) + timeBetween(pre, to, c, on)
+    if (Math.min(from, to) < pre && Math.max(from, to) > pre)
+      return timeBetween(from, pre, c, on) + timeBetween(pre, to, c, on)
     const width = (to - from) / PIECES
     let seconds = 0
     for (let i = 0; i < PIECES; i++) {
       const p = from + (i + 0.5) * width
       const flow = net(p, c, on)
       if (flow * width <= 0) return Infinity
-      seconds += giveAt(p) * width / flow
+      seconds += (giveAt(p) * width) / flow
     }
     return seconds
   }
@@ -189,7 +256,10 @@ function createHydraulics({ pump, check, yield: most, filterBefore, filterAfter,
   return { stored, draw, step, timeBetween, settles, leaks: leak + check.leak > 0, midFlow }
 }
 
-function measureCycle(from: State, step: (s: State) => State): { seconds: number, tripped: boolean, cutIn: number | undefined } {
+function measureCycle(
+  from: State,
+  step: (s: State) => State,
+): { seconds: number, tripped: boolean, cutIn: number | undefined } {
   let at = from
   let cutIn: number | undefined
   const starts: number[] = []

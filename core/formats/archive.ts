@@ -11,13 +11,23 @@ export const hashOf = (bytes: Uint8Array): string => bytesToHex(sha256(bytes))
 
 const BOOK = 'book.json'
 const FOLDER = 'attachments/'
-const ENDINGS: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' }
+const ENDINGS: Readonly<Record<string, string>> = {
+  'image/jpeg': 'jpg',
+  'image/png': 'png',
+  'image/webp': 'webp',
+}
 
-export interface OpenedFile { readonly content: string, readonly attachments: ReadonlyMap<string, Uint8Array> }
-export type ArchiveProblem = { readonly code: 'torn-archive' | 'no-book' | 'hash-differs', readonly facts: Readonly<Record<string, string | number>> }
+export interface OpenedFile {
+  readonly content: string
+  readonly attachments: ReadonlyMap<string, Uint8Array>
+}
+export type ArchiveProblem = {
+  readonly code: 'torn-archive' | 'no-book' | 'hash-differs'
+  readonly facts: Readonly<Record<string, string | number>>
+}
 
 /** Zip files begin with "PK" (APPNOTE 6.3.10, 4.3.7); JSON never does. */
-export const isArchive = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4B
+export const isArchive = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b
 
 /** A book as it was given: an archive, or plain JSON. */
 export function openFile(bytes: Uint8Array): Result<OpenedFile, ArchiveProblem> {
@@ -44,10 +54,21 @@ export function openFile(bytes: Uint8Array): Result<OpenedFile, ArchiveProblem> 
 
 export const attachmentName = (hash: string, type: string): string => `${FOLDER}${hash}.${ENDINGS[type] ?? 'bin'}`
 
-export interface Packed { readonly hash: string, readonly type: string, readonly bytes: Uint8Array }
+export interface Packed {
+  readonly hash: string
+  readonly type: string
+  readonly bytes: Uint8Array
+}
 
-/** Writes an archive piece by piece, so that a large one is never held whole. Pictures are packed already: they are stored as they are. */
-export async function packArchive(book: string, attachments: AsyncIterable<Packed> | Iterable<Packed>, write: (piece: Uint8Array) => void): Promise<void> {
+/**
+ * Writes an archive piece by piece, so that a large one is never held whole. Pictures are packed already: they are
+ * stored as they are.
+ */
+export async function packArchive(
+  book: string,
+  attachments: AsyncIterable<Packed> | Iterable<Packed>,
+  write: (piece: Uint8Array) => void,
+): Promise<void> {
   const zip = new Zip((error, piece) => {
     if (error) throw error
     write(piece)

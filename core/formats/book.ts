@@ -1,9 +1,10 @@
 /**
- * The open file of Keep Tab, version 2: sites with their systems, what is fitted, their tabs and lines, the records of
- * nameplates and of the shop's practice. A book with pictures is an archive (archive.ts); version 1 is read too (version1.ts).
- * Made to be written by hand too: figures may be text with a unit ("¾ hp", "180 ft", "130–156 µF" as two fields), lines may
- * be shorthand with a time in front ("10:44 line 238") or objects without device and clock. `anchor` is the day the file was laid to; loading may shift all days
- * by the difference to another day. Kept plain, so that the published JSON Schema says all of it.
+ * The open file of Keep Tab, version 2: sites with their systems, what is fitted, their tabs and lines, the records
+ * of nameplates and of the shop's practice. A book with pictures is an archive (archive.ts); version 1 is read too
+ * (version1.ts). Made to be written by hand too: figures may be text with a unit ("¾ hp", "180 ft", "130–156 µF" as
+ * two fields), lines may be shorthand with a time in front ("10:44 line 238") or objects without device and clock.
+ * `anchor` is the day the file was laid to; loading may shift all days by the difference to another day. Kept plain,
+ * so that the published JSON Schema says all of it.
  */
 import { z } from 'zod'
 import { writtenObjectSchema } from '#core/tab'
@@ -16,10 +17,18 @@ const id = z.string().min(1).max(64)
 const text = z.string().max(4000)
 
 export const fittedSchema = z.strictObject({
-  component: id, part: text, number: text.optional(), fitted: z.iso.date().optional(), removed: z.iso.date().optional(), why: text.optional(),
+  component: id,
+  part: text,
+  number: text.optional(),
+  fitted: z.iso.date().optional(),
+  removed: z.iso.date().optional(),
+  why: text.optional(),
 })
 
-/** A line written short: "10:44 line 238", "+1 09:30 note …" for the next day; or a whole line, parsed one by one (readTab.ts). */
+/**
+ * A line written short: "10:44 line 238", "+1 09:30 note …" for the next day; or a whole line, parsed one by one
+ * (readTab.ts).
+ */
 export const writtenLineSchema = z.union([z.string().max(2000), z.looseObject({ kind: z.string() })])
 
 export const tabSchema = z.strictObject({
@@ -36,13 +45,23 @@ export const tabSchema = z.strictObject({
 const plateSchema = z.record(z.string(), z.union([z.number(), z.string()]))
 
 /** A nameplate as it was known from an instant on, and by whom. */
-export const plateRecordSchema = z.strictObject({ from: z.iso.datetime({ offset: true }), by: text.optional(), nameplate: plateSchema })
+export const plateRecordSchema = z.strictObject({
+  from: z.iso.datetime({ offset: true }),
+  by: text.optional(),
+  nameplate: plateSchema,
+})
 
 /** The shop's practice as files and requests write it. */
-export const practiceSchema = z.strictObject({ prechargeOffsetPsi: z.number().min(0).max(10) }) satisfies z.ZodType<Practice>
+export const practiceSchema = z.strictObject({
+  prechargeOffsetPsi: z.number().min(0).max(10),
+}) satisfies z.ZodType<Practice>
 
 /** The shop's practice from an instant on. */
-export const practiceRecordSchema = z.strictObject({ from: z.iso.datetime({ offset: true }), by: text.optional(), practice: practiceSchema })
+export const practiceRecordSchema = z.strictObject({
+  from: z.iso.datetime({ offset: true }),
+  by: text.optional(),
+  practice: practiceSchema,
+})
 
 export const systemSchema = z.strictObject({
   id: id.optional(),
@@ -65,7 +84,13 @@ export const siteSchema = z.strictObject({
   systems: z.array(systemSchema),
 })
 
-export const meterSchema = z.strictObject({ id, name: text, measures: text, accuracy: text.optional(), checked: z.iso.date().optional() })
+export const meterSchema = z.strictObject({
+  id,
+  name: text,
+  measures: text,
+  accuracy: text.optional(),
+  checked: z.iso.date().optional(),
+})
 
 export const bookSchema = z.strictObject({
   format: z.literal(FORMAT),
@@ -86,11 +111,14 @@ export type TabFile = z.infer<typeof tabSchema>
 
 /** The JSON Schema (2020-12) published as docs/keep-tab.schema.json: the file, with every line spelled out. */
 export const bookJsonSchema = () => {
-  const told = tabSchema.extend({ lines: z.array(z.union([z.string().max(2000), writtenObjectSchema])).max(20000) })
+  const told = tabSchema.extend({
+    lines: z.array(z.union([z.string().max(2000), writtenObjectSchema])).max(20000),
+  })
   const site = siteSchema.extend({ systems: z.array(systemSchema.extend({ tabs: z.array(told).optional() })) })
   const whole = bookSchema.extend({ sites: z.array(site) })
   return {
-    $id: 'keep-tab.schema.json', title: 'Keep Tab book, version 2',
+    $id: 'keep-tab.schema.json',
+    title: 'Keep Tab book, version 2',
     ...z.toJSONSchema(whole, { target: 'draft-2020-12', io: 'input', reused: 'ref' }),
   }
 }

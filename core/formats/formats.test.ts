@@ -6,11 +6,47 @@ import { zipSync } from 'fflate'
 import { kindFor, wholeCatalogue } from '#core/systems'
 import { ALIASES, foldTab, isKnownLine } from '#core/tab'
 import { sayProblem } from '#core/words'
-import { bookJsonSchema, formatFigureOf, hashOf, packArchive, parseFigure, parseNameplate, readBook, readFile, writeBook, writeNameplate, type Packed } from '.'
+import {
+  bookJsonSchema,
+  formatFigureOf,
+  hashOf,
+  packArchive,
+  parseFigure,
+  parseNameplate,
+  readBook,
+  readFile,
+  writeBook,
+  writeNameplate,
+  type Packed,
+} from '.'
 
-const book = (over: object = {}, system: object = {}) => JSON.stringify({
-  format: 'keep-tab', version: 2, sites: [{ name: 'Hill Farm', systems: [{ name: 'well', kind: 'well-3wire', nameplate: { 'motor.power': '3/4 hp' }, tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'groans', lines: ['10:44 line 238', '+1 09:00 resume', 'note back on day two'] }], ...system }] }], ...over,
-})
+const book = (over: object = {}, system: object = {}) =>
+  JSON.stringify({
+    format: 'keep-tab',
+    version: 2,
+    sites: [
+      {
+        name: 'Hill Farm',
+        systems: [
+          {
+            name: 'well',
+            kind: 'well-3wire',
+            nameplate: { 'motor.power': '3/4 hp' },
+            tabs: [
+              {
+                day: '2026-01-10',
+                complaint: 'groans',
+                words: 'groans',
+                lines: ['10:44 line 238', '+1 09:00 resume', 'note back on day two'],
+              },
+            ],
+            ...system,
+          },
+        ],
+      },
+    ],
+    ...over,
+  })
 const problem = (content: string) => {
   const r = readBook(content)
   if (r.ok) throw new Error('the file was taken')
@@ -24,12 +60,19 @@ async function pack(content: string, attachments: readonly Packed[]): Promise<Ui
 }
 const packNoBook = () => zipSync({ 'other.txt': new Uint8Array(3) })
 const sample = (name: string) => readFileSync(`core/formats/samples/${name}`, 'utf8')
-const demoFiles = readdirSync('demo/books').filter(f => f.endsWith('.json')).map(f => [f, readFileSync(`demo/books/${f}`, 'utf8')] as const)
+const demoFiles = readdirSync('demo/books')
+  .filter(f => f.endsWith('.json'))
+  .map(f => [f, readFileSync(`demo/books/${f}`, 'utf8')] as const)
 
 describe('reading a book', () => {
   it('reads shorthand lines with their times, and days after the first', () => {
     const tab = requireOk(readBook(book())).sites[0]!.systems[0]!.tabs[0]!
-    expect(tab.lines.map(l => [l.kind, l.at.slice(0, 16)])).toEqual([['opened', '2026-01-10T10:43'], ['reading', '2026-01-10T10:44'], ['resumed', '2026-01-11T09:00'], ['note', '2026-01-11T09:00']])
+    expect(tab.lines.map(l => [l.kind, l.at.slice(0, 16)])).toEqual([
+      ['opened', '2026-01-10T10:43'],
+      ['reading', '2026-01-10T10:44'],
+      ['resumed', '2026-01-11T09:00'],
+      ['note', '2026-01-11T09:00'],
+    ])
   })
   it('gives the same ids each time, so that a file can be taken twice', () => {
     const ids = () => requireOk(readBook(book())).sites[0]!.systems[0]!.tabs[0]!.lines.map(l => l.id)
@@ -50,12 +93,17 @@ describe('reading a book', () => {
         expect(back.tabs.map(t => t.lines)).toEqual(system.tabs.map(t => t.lines))
         expect({ ...back, tabs: [], nameplate: {} }).toEqual({ ...system, tabs: [], nameplate: {} })
         const again: Readonly<Record<string, number>> = back.nameplate
-        for (const [field, si] of Object.entries(system.nameplate)) expect(Math.abs(again[field]! / si - 1), field).toBeLessThan(2e-3)
+        for (const [field, si] of Object.entries(system.nameplate))
+          expect(Math.abs(again[field]! / si - 1), field).toBeLessThan(2e-3)
       }
     }
   })
   it('settles, carries and opens in the demo as it says', () => {
-    const states = demoFiles.flatMap(([, c]) => requireOk(readBook(c)).sites.flatMap(s => s.systems.flatMap(x => x.tabs.map(t => foldTab(kindFor(x.kind, x.nameplate), t.lines).status))))
+    const states = demoFiles.flatMap(([, c]) =>
+      requireOk(readBook(c)).sites.flatMap(s =>
+        s.systems.flatMap(x => x.tabs.map(t => foldTab(kindFor(x.kind, x.nameplate), t.lines).status)),
+      ),
+    )
     expect(states.filter(s => s === 'open')).toHaveLength(5)
     expect(states.filter(s => s === 'carried')).toHaveLength(2)
     expect(states.length).toBeGreaterThan(38)
@@ -64,20 +112,66 @@ describe('reading a book', () => {
 
 describe('refusing a file, and saying where', () => {
   it.each([
-    ['not JSON at all', '{ oops', 'not-json'], ['something else\'s JSON', '{"a":1}', 'not-a-book'], ['a newer version', book({ version: 3 }), 'newer-version'], ['a missing part', book({ sites: [{ systems: [] }] }), 'bad-place'],
-    ['an unknown kind', book({}, { kind: 'windmill' }), 'unknown-kind'], ['an unknown figure', book({}, { nameplate: { 'motor.colour': 'blue' } }), 'bad-nameplate'], ['a figure that is none', book({}, { nameplate: { 'motor.power': 'strong' } }), 'bad-nameplate'],
-    ['a line that cannot be read', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 frobnicate 3'] }] }), 'bad-line'],
-    ['an ambiguous line', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 red 0'] }] }), 'bad-line'],
-    ['a time that there is not', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['25:99 line 240'] }] }), 'bad-line'],
-    ['a whole line with a figure in words', book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: [{ kind: 'reading', test: 'line.volts', value: 'high', id: 'line-in-words', at: '2026-01-10T10:00:00Z' }] }] }), 'bad-line'],
-    ['a practice that is none', book({ practice: [{ from: '2026-01-01T00:00:00Z', practice: { prechargeOffsetPsi: 40 } }] }), 'bad-place'],
+    ['not JSON at all', '{ oops', 'not-json'],
+    ['something else\'s JSON', '{"a":1}', 'not-a-book'],
+    ['a newer version', book({ version: 3 }), 'newer-version'],
+    ['a missing part', book({ sites: [{ systems: [] }] }), 'bad-place'],
+    ['an unknown kind', book({}, { kind: 'windmill' }), 'unknown-kind'],
+    ['an unknown figure', book({}, { nameplate: { 'motor.colour': 'blue' } }), 'bad-nameplate'],
+    ['a figure that is none', book({}, { nameplate: { 'motor.power': 'strong' } }), 'bad-nameplate'],
+    [
+      'a line that cannot be read',
+      book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 frobnicate 3'] }] }),
+      'bad-line',
+    ],
+    [
+      'an ambiguous line',
+      book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 red 0'] }] }),
+      'bad-line',
+    ],
+    [
+      'a time that there is not',
+      book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['25:99 line 240'] }] }),
+      'bad-line',
+    ],
+    [
+      'a whole line with a figure in words',
+      book(
+        {},
+        {
+          tabs: [
+            {
+              day: '2026-01-10',
+              complaint: 'groans',
+              words: 'x',
+              lines: [
+                {
+                  kind: 'reading',
+                  test: 'line.volts',
+                  value: 'high',
+                  id: 'line-in-words',
+                  at: '2026-01-10T10:00:00Z',
+                },
+              ],
+            },
+          ],
+        },
+      ),
+      'bad-line',
+    ],
+    [
+      'a practice that is none',
+      book({ practice: [{ from: '2026-01-01T00:00:00Z', practice: { prechargeOffsetPsi: 40 } }] }),
+      'bad-place',
+    ],
   ])('%s', (_, content, code) => {
     const p = problem(content)
     expect(p.code).toBe(code)
     expect(sayProblem(p).length).toBeGreaterThan(20)
     expect(sayProblem(p)).not.toContain('undefined')
   })
-  it('names the place of a wrong part', () => expect(sayProblem(problem(book({ sites: [{ systems: [] }] })))).toContain('sites › 0 › name'))
+  it('names the place of a wrong part', () =>
+    expect(sayProblem(problem(book({ sites: [{ systems: [] }] })))).toContain('sites › 0 › name'))
 })
 
 describe('a file of version 1, frozen', () => {
@@ -88,26 +182,44 @@ describe('a file of version 1, frozen', () => {
     const said = (b: typeof byHand) => tabsOf(b)[0]!.lines.map(({ id, at, kind }) => [id, at, kind])
     expect(said(byHand)).toHaveLength(17)
     expect(said(givenOut)).toEqual(said(byHand))
-    for (const tab of [...tabsOf(byHand), ...tabsOf(givenOut)]) tab.lines.forEach((l, i) => expect(l.seen).toEqual(i === 0 ? [] : [tab.lines[i - 1]!.id]))
+    for (const tab of [...tabsOf(byHand), ...tabsOf(givenOut)])
+      tab.lines.forEach((l, i) => expect(l.seen).toEqual(i === 0 ? [] : [tab.lines[i - 1]!.id]))
   })
   it('gives its picture as an attachment, by its hash', () => {
     const [picture] = [...givenOut.attachments]
-    const line = tabsOf(givenOut)[1]!.lines.filter(isKnownLine).find(l => l.kind === 'photo')!
-    expect(line).toMatchObject({ photo: 'photo-of-plate', attachments: [{ hash: picture![0], type: 'image/png', bytes: 70, width: 1 }] })
+    const line = tabsOf(givenOut)[1]!
+      .lines.filter(isKnownLine)
+      .find(l => l.kind === 'photo')!
+    expect(line).toMatchObject({
+      photo: 'photo-of-plate',
+      attachments: [{ hash: picture![0], type: 'image/png', bytes: 70, width: 1 }],
+    })
     expect(hashOf(picture![1])).toBe(picture![0])
   })
   it('is folded as it was: settled, one struck, nothing marked but what was always out of place', () => {
     const [settled, open] = tabsOf(givenOut).map(t => foldTab(kindFor('compressor-direct'), t.lines))
-    expect([settled!.status, open!.status, open!.struck.size, settled!.marks.size]).toEqual(['settled', 'open', 1, 0])
+    expect([settled!.status, open!.status, open!.struck.size, settled!.marks.size]).toEqual([
+      'settled',
+      'open',
+      1,
+      0,
+    ])
   })
   it('named ids that are known still, every one', () => {
-    const ids = JSON.parse(sample('ids-1.json')) as { tests: Record<string, string[]>, components: string[], faults: string[], causes: string[], points: string[] }
+    const ids = JSON.parse(sample('ids-1.json')) as {
+      tests: Record<string, string[]>
+      components: string[]
+      faults: string[]
+      causes: string[]
+      points: string[]
+    }
     const { tests, components, faults, causes, points } = wholeCatalogue()
     expect(Object.keys(ids.tests).length).toBe(202)
     for (const [id, outcomes] of Object.entries(ids.tests)) {
       const test = tests.get(ALIASES.tests[id] ?? id)
       expect(test, id).toBeDefined()
-      for (const o of outcomes) expect(wholeCatalogue().outcomes.get(test!.id), id).toContain(ALIASES.outcomes[`${test!.id}:${o}`] ?? o)
+      for (const o of outcomes)
+        expect(wholeCatalogue().outcomes.get(test!.id), id).toContain(ALIASES.outcomes[`${test!.id}:${o}`] ?? o)
     }
     for (const c of ids.components) expect(components.has(ALIASES.components[c] ?? c), c).toBe(true)
     for (const f of ids.faults) expect(faults.has(ALIASES.faults[f] ?? f), f).toBe(true)
@@ -125,15 +237,22 @@ describe('a book with pictures', async () => {
     expect(read.sites[0]!.name).toBe('Hill Farm')
   })
   it.each<[string, Uint8Array, string]>([
-    ['torn', whole.slice(0, whole.length - 40), 'torn-archive'], ['torn in its middle', Uint8Array.from([...whole.slice(0, 30), ...whole.slice(90)]), 'torn-archive'],
-    ['without a book', packNoBook(), 'no-book'], ['with a picture that is not the one it is named for', await pack(book(), [{ hash: 'a'.repeat(64), type: 'image/png', bytes: picture }]), 'hash-differs'],
+    ['torn', whole.slice(0, whole.length - 40), 'torn-archive'],
+    ['torn in its middle', Uint8Array.from([...whole.slice(0, 30), ...whole.slice(90)]), 'torn-archive'],
+    ['without a book', packNoBook(), 'no-book'],
+    [
+      'with a picture that is not the one it is named for',
+      await pack(book(), [{ hash: 'a'.repeat(64), type: 'image/png', bytes: picture }]),
+      'hash-differs',
+    ],
   ])('that is %s is refused whole, in a sentence', (_, bytes, code) => {
     const read = readFile(bytes)
     if (read.ok) throw new Error('it was taken')
     expect(read.problem.code).toBe(code)
     expect(sayProblem(read.problem)).toMatch(/Nothing was taken from it\.$/)
   })
-  it('is read as plain JSON where it is that', () => expect(requireOk(readFile(new TextEncoder().encode(book()))).sites).toHaveLength(1))
+  it('is read as plain JSON where it is that', () =>
+    expect(requireOk(readFile(new TextEncoder().encode(book()))).sites).toHaveLength(1))
 })
 
 describe('a tab of 6,000 notes', () => {
@@ -150,10 +269,16 @@ describe('a tab of 6,000 notes', () => {
 
 describe('the published schema', () => {
   const validate = new Ajv({ strict: false, validateFormats: false }).compile(bookJsonSchema())
-  it('is the one in docs', () => expect(JSON.parse(readFileSync('docs/keep-tab.schema.json', 'utf8'))).toEqual(JSON.parse(JSON.stringify(bookJsonSchema()))))
+  it('is the one in docs', () =>
+    expect(JSON.parse(readFileSync('docs/keep-tab.schema.json', 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(bookJsonSchema())),
+    ))
   it.each(demoFiles)('takes %s and what is written from it', (_, content) => {
     expect(validate(JSON.parse(content)), JSON.stringify(validate.errors?.slice(0, 2))).toBe(true)
-    expect(validate(JSON.parse(JSON.stringify(writeBook(requireOk(readBook(content)))))), JSON.stringify(validate.errors?.slice(0, 2))).toBe(true)
+    expect(
+      validate(JSON.parse(JSON.stringify(writeBook(requireOk(readBook(content)))))),
+      JSON.stringify(validate.errors?.slice(0, 2)),
+    ).toBe(true)
   })
   it('refuses a book without a version and one with a stray field', () => {
     expect(validate({ format: 'keep-tab', sites: [] })).toBe(false)
@@ -162,12 +287,34 @@ describe('the published schema', () => {
 })
 
 describe('nameplate figures', () => {
-  it.each([['horsepower', '3/4 hp', 559.27], ['horsepower', '1 1/2 hp', 1118.55], ['horsepower', '¾', 559.27], ['length', '180 ft', 54.864], ['length', '55 m', 55], ['farads', '130 µF', 130e-6], ['farads', 130, 130e-6], ['gauge', '12 AWG', 12], ['pressure', '40', 275790], ['volume', '44 gal', 0.16656], ['code-letter', 'l', 10]] as const)('reads %s %s', (quantity, written, si) => {
+  it.each([
+    ['horsepower', '3/4 hp', 559.27],
+    ['horsepower', '1 1/2 hp', 1118.55],
+    ['horsepower', '¾', 559.27],
+    ['length', '180 ft', 54.864],
+    ['length', '55 m', 55],
+    ['farads', '130 µF', 130e-6],
+    ['farads', 130, 130e-6],
+    ['gauge', '12 AWG', 12],
+    ['pressure', '40', 275790],
+    ['volume', '44 gal', 0.16656],
+    ['code-letter', 'l', 10],
+  ] as const)('reads %s %s', (quantity, written, si) => {
     expect(requireOk(parseFigure(quantity, written)) / si).toBeCloseTo(1, 3)
   })
-  it.each([['horsepower', 'strong'], ['length', '12 psi'], ['code-letter', 'Q'], ['amps', '']] as const)('refuses %s “%s”', (quantity, written) => expect(parseFigure(quantity, written).ok).toBe(false))
+  it.each([
+    ['horsepower', 'strong'],
+    ['length', '12 psi'],
+    ['code-letter', 'Q'],
+    ['amps', ''],
+  ] as const)('refuses %s “%s”', (quantity, written) => expect(parseFigure(quantity, written).ok).toBe(false))
   it('writes what it reads', () => {
-    const plate = { 'motor.power': '0.75 hp', 'cable.length': '180 ft', 'tank.volume': '44 gal', 'motor.codeLetter': 'L' }
+    const plate = {
+      'motor.power': '0.75 hp',
+      'cable.length': '180 ft',
+      'tank.volume': '44 gal',
+      'motor.codeLetter': 'L',
+    }
     expect(writeNameplate('well-3wire', requireOk(parseNameplate('well-3wire', plate)))).toEqual(plate)
     expect(formatFigureOf('pressure', 275790)).toBe('40 psi')
   })

@@ -1,4 +1,7 @@
-/** Nameplate figures as people write them: "3/4 hp", "180 ft", "12 AWG", "130 µF", "L", or a bare number in the trade's unit. */
+/**
+ * Nameplate figures as people write them: "3/4 hp", "180 ft", "12 AWG", "130 µF", "L", or a bare number in the
+ * trade's unit.
+ */
 import { fail, ok, type Result } from '#core/foundation'
 import { CODE_LETTERS } from '#core/standards'
 import { isKindId, kindFor, SITE_FIELDS, type KindId, type Nameplate, type NameplateField } from '#core/systems'
@@ -15,7 +18,25 @@ const EXTRA_UNITS: Partial<Record<FieldQuantity, Readonly<Record<string, number>
   'air-flow': { 'cfm': CFM, 'l/s': 1e-3, 'm³/h': 1 / 3600 },
   'battery-capacity': { ah: 1 },
 }
-const BARE: Record<FieldQuantity, number> = { 'volts': 1, 'amps': 1, 'ohms': 1, 'farads': 1e-6, 'pressure': findUnit('psi')!.perUnit, 'flow': findUnit('gpm')!.perUnit, 'time': 1, 'count': 1, 'horsepower': HORSEPOWER, 'length': FOOT, 'volume': GALLON, 'gauge': 1, 'code-letter': 1, 'altitude': FOOT, 'air-flow': CFM, 'battery-capacity': 1, 'choice': 1 }
+const BARE: Record<FieldQuantity, number> = {
+  'volts': 1,
+  'amps': 1,
+  'ohms': 1,
+  'farads': 1e-6,
+  'pressure': findUnit('psi')!.perUnit,
+  'flow': findUnit('gpm')!.perUnit,
+  'time': 1,
+  'count': 1,
+  'horsepower': HORSEPOWER,
+  'length': FOOT,
+  'volume': GALLON,
+  'gauge': 1,
+  'code-letter': 1,
+  'altitude': FOOT,
+  'air-flow': CFM,
+  'battery-capacity': 1,
+  'choice': 1,
+}
 const FRACTIONS: Record<string, number> = { '¼': 0.25, '½': 0.5, '¾': 0.75, '⅓': 1 / 3 }
 
 /** Reads one figure into SI. Refuses what is not a number with a unit of the right kind. */
@@ -30,7 +51,11 @@ export function parseFigure(quantity: FieldQuantity, written: string | number): 
   const glyph = /^(\d+)?\s*([¼½¾⅓])\s*(\D.*)?$/.exec(text)
   const plain = /^(\d*\.?\d+)\s*(\D.*)?$/.exec(text)
   if (!fraction && !glyph && !plain) return fail('not-a-figure', { written, wanted: quantity })
-  const number = fraction ? Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]) : glyph ? Number(glyph[1] ?? 0) + FRACTIONS[glyph[2]!]! : Number(plain![1])
+  const number = fraction
+    ? Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
+    : glyph
+      ? Number(glyph[1] ?? 0) + FRACTIONS[glyph[2]!]!
+      : Number(plain![1])
   const unit = fraction ? fraction[4] : glyph ? glyph[3] : plain![2]
   if (!Number.isFinite(number)) return fail('not-a-figure', { written, wanted: quantity })
   if (!unit) return ok(number * BARE[quantity])
@@ -44,21 +69,36 @@ export function parseFigure(quantity: FieldQuantity, written: string | number): 
 /** SI back into the way a person writes it, for files and forms. */
 export function formatFigureOf(quantity: FieldQuantity, si: number): string {
   switch (quantity) {
-    case 'horsepower': return `${round(si / HORSEPOWER)} hp`
-    case 'length': case 'altitude': return `${round(si / FOOT)} ft`
-    case 'volume': return `${round(si / GALLON)} gal`
-    case 'gauge': return `${round(si)} AWG`
-    case 'air-flow': return `${round(si / CFM)} cfm`
-    case 'battery-capacity': return `${round(si)} Ah`
-    case 'code-letter': return Object.keys(CODE_LETTERS)[si] ?? ''
-    default: return formatValue(quantity as Quantity, si)
+    case 'horsepower':
+      return `${round(si / HORSEPOWER)} hp`
+    case 'length':
+    case 'altitude':
+      return `${round(si / FOOT)} ft`
+    case 'volume':
+      return `${round(si / GALLON)} gal`
+    case 'gauge':
+      return `${round(si)} AWG`
+    case 'air-flow':
+      return `${round(si / CFM)} cfm`
+    case 'battery-capacity':
+      return `${round(si)} Ah`
+    case 'code-letter':
+      return Object.keys(CODE_LETTERS)[si] ?? ''
+    default:
+      return formatValue(quantity as Quantity, si)
   }
 }
 
 const round = (x: number) => Number(x.toPrecision(4))
 
-/** Reads a written nameplate for a kind, choices first, since they decide what figures there are. Names the field that it cannot take. */
-export function parseNameplate(kind: string, written: Readonly<Record<string, string | number>>): Result<Nameplate> {
+/**
+ * Reads a written nameplate for a kind, choices first, since they decide what figures there are. Names the field that
+ * it cannot take.
+ */
+export function parseNameplate(
+  kind: string,
+  written: Readonly<Record<string, string | number>>,
+): Result<Nameplate> {
   if (!isKindId(kind)) return fail('unknown-kind', { kind })
   const out: Record<string, number> = {}
   const given = Object.entries(written).filter(([, value]) => value !== '')
@@ -66,7 +106,8 @@ export function parseNameplate(kind: string, written: Readonly<Record<string, st
     const choice = fieldOf(kind, {}, field)
     if (!choice?.choices) continue
     const index = typeof value === 'number' ? value : choice.choices.indexOf(value.trim().toLowerCase())
-    if (!choice.choices[index]) return fail('not-a-choice', { field, written: value, choices: choice.choices.join(', ') })
+    if (!choice.choices[index])
+      return fail('not-a-choice', { field, written: value, choices: choice.choices.join(', ') })
     out[field] = index
   }
   for (const [field, value] of given) {
@@ -82,15 +123,19 @@ export function parseNameplate(kind: string, written: Readonly<Record<string, st
 
 export function writeNameplate(kind: string, nameplate: Nameplate): Record<string, string> {
   if (!isKindId(kind)) return {}
-  return Object.fromEntries(Object.entries(nameplate).map(([field, si]) => {
-    const known = fieldOf(kind, nameplate, field)
-    return [field, known?.choices ? known.choices[si] ?? '' : formatFigureOf(known?.quantity ?? 'count', si)]
-  }))
+  return Object.fromEntries(
+    Object.entries(nameplate).map(([field, si]) => {
+      const known = fieldOf(kind, nameplate, field)
+      return [field, known?.choices ? (known.choices[si] ?? '') : formatFigureOf(known?.quantity ?? 'count', si)]
+    }),
+  )
 }
 
 /** The nameplate figure of that name on a kind with these choices made. */
 export function fieldOf(kind: KindId, choices: Nameplate, field: string): NameplateField | undefined {
   const [component, id] = field.split('.')
   if (component === 'site') return SITE_FIELDS.find(f => f.id === id)
-  return kindFor(kind, choices).components.find(c => c.id === component)?.fields?.find(f => f.id === id)
+  return kindFor(kind, choices)
+    .components.find(c => c.id === component)
+    ?.fields?.find(f => f.id === id)
 }

@@ -1,6 +1,6 @@
 /**
- * Dated records: the shop's practice as files and requests write it, and as the model reads it, and which record is in force at
- * an instant. What a record does not say is as usual. Pressures are in psi at this edge.
+ * Dated records: the shop's practice as files and requests write it, and as the model reads it, and which record is
+ * in force at an instant. What a record does not say is as usual. Pressures are in psi at this edge.
  */
 import { USUAL_PRACTICE, type ShopPractice } from '#core/systems'
 import { PSI } from '#core/units'
@@ -12,7 +12,9 @@ export interface Practice extends Partial<Omit<ShopPractice, 'prechargeUnderCutI
   readonly units?: Partial<ShopPractice['units']>
 }
 
-export const USUAL_WRITTEN: Practice = { prechargeOffsetPsi: Math.round(USUAL_PRACTICE.prechargeUnderCutIn / PSI) }
+export const USUAL_WRITTEN: Practice = {
+  prechargeOffsetPsi: Math.round(USUAL_PRACTICE.prechargeUnderCutIn / PSI),
+}
 
 export function practiceOf({ prechargeOffsetPsi, units, ...rest }: Practice): ShopPractice {
   return {

@@ -1,7 +1,7 @@
 /**
  * Reads a book file into sites, systems and whole lines. Says which place of the file is wrong and why, in the user's
- * words; takes nothing from a file that it cannot take whole. Ids that the file leaves out are made from its content, so
- * reading the same file twice gives the same ids and importing it twice adds nothing.
+ * words; takes nothing from a file that it cannot take whole. Ids that the file leaves out are made from its content,
+ * so reading the same file twice gives the same ids and importing it twice adds nothing.
  */
 import { fail, ok, type Result } from '#core/foundation'
 import { isKindId, KIND_IDS, kindFor } from '#core/systems'
@@ -13,12 +13,17 @@ import type { BookProblem, ReadBook, ReadPlate, ReadSite, ReadSystem, ReadTab } 
 import { readTab } from './readTab'
 import { placeOf, upgradeVersion1 } from './version1'
 
-/** A book as it was given, archive or plain. @param layTo the day that the file's `anchor` is moved to (ISO date); without it days stay as written */
+/**
+ * A book as it was given, archive or plain.
+ * @param layTo the day that the file's `anchor` is moved to (ISO date); without it days stay as written
+ */
 export function readFile(bytes: Uint8Array, layTo?: string): Result<ReadBook, BookProblem> {
   const opened = openFile(bytes)
   if (!opened.ok) return opened
   const book = readBook(opened.value.content, layTo)
-  return book.ok ? ok({ ...book.value, attachments: new Map([...book.value.attachments, ...opened.value.attachments]) }) : book
+  return book.ok
+    ? ok({ ...book.value, attachments: new Map([...book.value.attachments, ...opened.value.attachments]) })
+    : book
 }
 
 /** @param content JSON; @param layTo see `readFile` */
@@ -31,17 +36,25 @@ export function readBook(content: string, layTo?: string): Result<ReadBook, Book
     return fail('not-json', { why: error instanceof Error ? error.message : 'unreadable' })
   }
   const head = json as { format?: unknown, version?: unknown }
-  if (typeof json !== 'object' || json === null || head.format !== FORMAT) return fail('not-a-book', { found: String(head?.format ?? 'no format') })
-  if (typeof head.version === 'number' && head.version > VERSION) return fail('newer-version', { version: head.version, reads: VERSION })
+  if (typeof json !== 'object' || json === null || head.format !== FORMAT)
+    return fail('not-a-book', { found: String(head?.format ?? 'no format') })
+  if (typeof head.version === 'number' && head.version > VERSION)
+    return fail('newer-version', { version: head.version, reads: VERSION })
   if (head.version === 1) {
     const upgraded = upgradeVersion1(json)
     return upgraded.ok ? expand(upgraded.value.book, layTo, upgraded.value.attachments) : upgraded
   }
   const parsed = bookSchema.safeParse(json)
-  return parsed.success ? expand(parsed.data, layTo, new Map()) : fail('bad-place', placeOf(parsed.error.issues[0]!))
+  return parsed.success
+    ? expand(parsed.data, layTo, new Map())
+    : fail('bad-place', placeOf(parsed.error.issues[0]!))
 }
 
-function expand(book: BookFile, layTo: string | undefined, attachments: ReadonlyMap<string, Uint8Array>): Result<ReadBook, BookProblem> {
+function expand(
+  book: BookFile,
+  layTo: string | undefined,
+  attachments: ReadonlyMap<string, Uint8Array>,
+): Result<ReadBook, BookProblem> {
   const shift = layTo && book.anchor ? daysBetween(book.anchor, layTo) : 0
   const day = (d: string) => addDays(d, shift)
   const sites: ReadSite[] = []
@@ -50,11 +63,14 @@ function expand(book: BookFile, layTo: string | undefined, attachments: Readonly
     const systems: ReadSystem[] = []
     for (const system of site.systems) {
       const where = `${site.name} › ${system.name}`
-      if (!isKindId(system.kind)) return fail('unknown-kind', { place: where, kind: system.kind, known: KIND_IDS.join(', ') })
+      if (!isKindId(system.kind))
+        return fail('unknown-kind', { place: where, kind: system.kind, known: KIND_IDS.join(', ') })
       const nameplate = parseNameplate(system.kind, system.nameplate ?? {})
-      if (!nameplate.ok) return fail('bad-nameplate', { place: where, ...nameplate.problem.facts, why: nameplate.problem.code })
+      if (!nameplate.ok)
+        return fail('bad-nameplate', { place: where, ...nameplate.problem.facts, why: nameplate.problem.code })
       const plates = readPlates(system)
-      if (!plates.ok) return fail('bad-nameplate', { place: where, ...plates.problem.facts, why: plates.problem.code })
+      if (!plates.ok)
+        return fail('bad-nameplate', { place: where, ...plates.problem.facts, why: plates.problem.code })
       const systemId = system.id ?? makeId('system', siteId, system.name)
       const tabs: ReadTab[] = []
       for (const tab of system.tabs ?? []) {
@@ -63,15 +79,38 @@ function expand(book: BookFile, layTo: string | undefined, attachments: Readonly
         tabs.push(read.value)
       }
       systems.push({
-        id: systemId, name: system.name, kind: system.kind, nameplate: nameplate.value, plates: plates.value, tabs,
-        fitted: (system.fitted ?? []).map(f => ({ ...f, ...(f.fitted ? { fitted: day(f.fitted) } : {}), ...(f.removed ? { removed: day(f.removed) } : {}) })),
-        ...(system.location ? { location: system.location } : {}), ...(system.installed ? { installed: day(system.installed) } : {}),
+        id: systemId,
+        name: system.name,
+        kind: system.kind,
+        nameplate: nameplate.value,
+        plates: plates.value,
+        tabs,
+        fitted: (system.fitted ?? []).map(f => ({
+          ...f,
+          ...(f.fitted ? { fitted: day(f.fitted) } : {}),
+          ...(f.removed ? { removed: day(f.removed) } : {}),
+        })),
+        ...(system.location ? { location: system.location } : {}),
+        ...(system.installed ? { installed: day(system.installed) } : {}),
       })
     }
     const { place, contact, access } = site
-    sites.push({ id: siteId, name: site.name, systems, ...(place ? { place } : {}), ...(contact ? { contact } : {}), ...(access ? { access } : {}) })
+    sites.push({
+      id: siteId,
+      name: site.name,
+      systems,
+      ...(place ? { place } : {}),
+      ...(contact ? { contact } : {}),
+      ...(access ? { access } : {}),
+    })
   }
-  return ok({ sites, attachments, practice: book.practice ?? [], meters: (book.meters ?? []).map(m => ({ ...m, ...(m.checked ? { checked: day(m.checked) } : {}) })), ...(book.company ? { company: book.company } : {}) })
+  return ok({
+    sites,
+    attachments,
+    practice: book.practice ?? [],
+    meters: (book.meters ?? []).map(m => ({ ...m, ...(m.checked ? { checked: day(m.checked) } : {}) })),
+    ...(book.company ? { company: book.company } : {}),
+  })
 }
 
 function readPlates({ kind, plates = [] }: SystemFile): Result<readonly ReadPlate[]> {

@@ -1,7 +1,7 @@
 /**
  * Version 1 of the open file, frozen: pictures stood in the tab as base64 under ids of their own, and lines had neither
- * device nor clock. Read into version 2: pictures become attachments, named by the SHA-256 of their bytes; lines are placed
- * in the order in which they stood (readTab.ts).
+ * device nor clock. Read into version 2: pictures become attachments, named by the SHA-256 of their bytes; lines are
+ * placed in the order in which they stood (readTab.ts).
  */
 import { z } from 'zod'
 import { fail, ok, type Result } from '#core/foundation'
@@ -9,33 +9,48 @@ import type { Attachment } from '#core/tab'
 import { hashOf } from './archive'
 import { bookSchema, siteSchema, systemSchema, tabSchema, type BookFile } from './book'
 
-const photoSchema = z.strictObject({ id: z.string().min(1).max(64), type: z.enum(['image/jpeg', 'image/png', 'image/webp']), base64: z.base64().max(2_700_000) })
+const photoSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  base64: z.base64().max(2_700_000),
+})
 const tab = tabSchema.extend({ photos: z.array(photoSchema).max(500).optional() })
 const system = systemSchema.extend({ tabs: z.array(tab).optional() })
 const site = siteSchema.extend({ systems: z.array(system) })
 const version1Schema = bookSchema.extend({ version: z.literal(1), sites: z.array(site) })
 type Photo = z.infer<typeof photoSchema>
 
-export interface Upgraded { readonly book: BookFile, readonly attachments: ReadonlyMap<string, Uint8Array> }
+export interface Upgraded {
+  readonly book: BookFile
+  readonly attachments: ReadonlyMap<string, Uint8Array>
+}
 
-export function upgradeVersion1(json: unknown): Result<Upgraded, { code: 'bad-place', facts: { place: string, why: string } }> {
+export function upgradeVersion1(
+  json: unknown,
+): Result<Upgraded, { code: 'bad-place', facts: { place: string, why: string } }> {
   const parsed = version1Schema.safeParse(json)
   if (!parsed.success) return fail('bad-place', placeOf(parsed.error.issues[0]!)) as never
   const attachments = new Map<string, Uint8Array>()
   const sites = parsed.data.sites.map(s => ({
-    ...s, systems: s.systems.map(y => ({ ...y, ...(y.tabs ? { tabs: y.tabs.map(t => upgradeTab(t, attachments)) } : {}) })),
+    ...s,
+    systems: s.systems.map(y => ({
+      ...y,
+      ...(y.tabs ? { tabs: y.tabs.map(t => upgradeTab(t, attachments)) } : {}),
+    })),
   }))
   return ok({ book: { ...parsed.data, version: 2, sites }, attachments })
 }
 
 export const placeOf = (issue: z.core.$ZodIssue) => ({
   place: issue.path.join(' › ') || 'the file',
-  why: issue.message.includes('received undefined') ? 'it is missing' : issue.message.replace(/^Invalid input: /, ''),
+  why: issue.message.includes('received undefined')
+    ? 'it is missing'
+    : issue.message.replace(/^Invalid input: /, ''),
 })
 
 function upgradeTab({ photos = [], ...rest }: z.infer<typeof tab>, attachments: Map<string, Uint8Array>) {
   const named = new Map(photos.map(p => [p.id, attach(p, attachments)]))
-  const lines = rest.lines.map(line => typeof line === 'string' ? line : upgradePhotoLine(line, named))
+  const lines = rest.lines.map(line => (typeof line === 'string' ? line : upgradePhotoLine(line, named)))
   return { ...rest, lines }
 }
 
@@ -47,10 +62,15 @@ function attach({ type, base64 }: Photo, attachments: Map<string, Uint8Array>): 
 }
 
 /** A `photo` line of version 1 with its picture beside it. The old id stays, so that the line says what it said. */
-export function upgradePhotoLine<L extends { readonly kind: string }>(line: L, named: ReadonlyMap<string, Attachment>): L {
+export function upgradePhotoLine<L extends { readonly kind: string }>(
+  line: L,
+  named: ReadonlyMap<string, Attachment>,
+): L {
   const { photo, width, height } = line as { photo?: unknown, width?: number, height?: number }
   const picture = line.kind === 'photo' && typeof photo === 'string' ? named.get(photo) : undefined
-  return picture ? { ...line, attachments: [{ ...picture, ...(width ? { width } : {}), ...(height ? { height } : {}) }] } : line
+  return picture
+    ? { ...line, attachments: [{ ...picture, ...(width ? { width } : {}), ...(height ? { height } : {}) }] }
+    : line
 }
 
 const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/'
@@ -62,11 +82,11 @@ function* atobBytes(text: string): Generator<number> {
   for (const c of text) {
     const value = VALUES.get(c)
     if (value === undefined) continue
-    held = (held << 6 | value) & 0xFFFFFF
+    held = ((held << 6) | value) & 0xffffff
     bits += 6
     if (bits >= 8) {
       bits -= 8
-      yield held >> bits & 0xFF
+      yield (held >> bits) & 0xff
     }
   }
 }

@@ -6,7 +6,8 @@ import type { ReadBook } from './read'
 
 export function writeBook(book: ReadBook): BookFile {
   return {
-    format: FORMAT, version: VERSION,
+    format: FORMAT,
+    version: VERSION,
     ...(book.company ? { company: book.company } : {}),
     ...(book.meters.length > 0 ? { meters: [...book.meters] } : {}),
     ...(book.practice.length > 0 ? { practice: [...book.practice] } : {}),
@@ -15,11 +16,20 @@ export function writeBook(book: ReadBook): BookFile {
       systems: systems.map(({ nameplate, plates, tabs, fitted, ...system }) => ({
         ...system,
         nameplate: writeNameplate(system.kind, nameplate),
-        ...(plates.length > 0 ? { plates: plates.map(p => ({ ...p, nameplate: writeNameplate(system.kind, p.nameplate) })) } : {}),
+        ...(plates.length > 0
+          ? { plates: plates.map(p => ({ ...p, nameplate: writeNameplate(system.kind, p.nameplate) })) }
+          : {}),
         ...(fitted.length > 0 ? { fitted: [...fitted] } : {}),
         tabs: tabs.map(({ id, day, by, lines }) => {
           const opened = lines.filter(isKnownLine).find(l => l.kind === 'opened')
-          return { id, day, ...(by ? { by } : {}), complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '', lines: [...lines] }
+          return {
+            id,
+            day,
+            ...(by ? { by } : {}),
+            complaint: opened?.complaint ?? 'check-up',
+            words: opened?.words ?? '',
+            lines: [...lines],
+          }
         }),
       })),
     })),

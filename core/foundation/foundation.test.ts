@@ -1,15 +1,30 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { complex, createMatrix, createRandom, divide, factor, findRoot, magnitude, multiply, parallel, requireOk, solveFactored } from '.'
+import {
+  complex,
+  createMatrix,
+  createRandom,
+  divide,
+  factor,
+  findRoot,
+  magnitude,
+  multiply,
+  parallel,
+  requireOk,
+  solveFactored,
+} from '.'
 
 describe('complex numbers', () => {
   it('divides what it multiplied', () => {
     const finite = fc.double({ min: -1e6, max: 1e6, noNaN: true })
-    fc.assert(fc.property(finite, finite, finite, finite, (a, b, c, d) => {
-      fc.pre(Math.hypot(c, d) > 1e-3)
-      const back = divide(multiply(complex(a, b), complex(c, d)), complex(c, d))
-      expect(Math.hypot(back.re - a, back.im - b)).toBeLessThan(1e-9 * (1 + Math.hypot(a, b)))
-    }), { seed: 11 })
+    fc.assert(
+      fc.property(finite, finite, finite, finite, (a, b, c, d) => {
+        fc.pre(Math.hypot(c, d) > 1e-3)
+        const back = divide(multiply(complex(a, b), complex(c, d)), complex(c, d))
+        expect(Math.hypot(back.re - a, back.im - b)).toBeLessThan(1e-9 * (1 + Math.hypot(a, b)))
+      }),
+      { seed: 11 },
+    )
   })
   it('puts two equal impedances side by side as half of one', () => {
     expect(parallel(complex(4, 6), complex(4, 6))).toEqual(complex(2, 3))

@@ -4,9 +4,17 @@
  * Range: a few dozen unknowns. Relative residual near 1e-12 for well-scaled networks.
  * A pivot below 1e-13 of its row's largest entry is called singular and names its column.
  */
-export interface ComplexMatrix { readonly n: number, readonly re: Float64Array, readonly im: Float64Array }
+export interface ComplexMatrix {
+  readonly n: number
+  readonly re: Float64Array
+  readonly im: Float64Array
+}
 
-export const createMatrix = (n: number): ComplexMatrix => ({ n, re: new Float64Array(n * n), im: new Float64Array(n * n) })
+export const createMatrix = (n: number): ComplexMatrix => ({
+  n,
+  re: new Float64Array(n * n),
+  im: new Float64Array(n * n),
+})
 
 export interface Factors {
   readonly n: number

@@ -4,7 +4,12 @@ import { fail, ok, type Result } from './result'
  * Root of a continuous `f` between `lo` and `hi` by false position with the Illinois weight.
  * Stops when the bracket or |f| is under its tolerance. Refuses an interval without a change of sign.
  */
-export function findRoot(f: (x: number) => number, lo: number, hi: number, { x: xTolerance = 1e-9, f: fTolerance = 0, steps = 100 } = {}): Result<number> {
+export function findRoot(
+  f: (x: number) => number,
+  lo: number,
+  hi: number,
+  { x: xTolerance = 1e-9, f: fTolerance = 0, steps = 100 } = {},
+): Result<number> {
   let a = lo
   let b = hi
   let fa = f(a)

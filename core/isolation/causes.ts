@@ -1,6 +1,6 @@
 /**
- * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked at,
- * with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
+ * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked
+ * at, with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
  */
 import type { CauseNote, SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
@@ -22,25 +22,53 @@ export interface PossibleCause {
 }
 
 /** One failed thing and its possible causes; `open` until a cause is named in a finding. */
-export interface CauseAccount { readonly fault: string, readonly label: string, readonly open: boolean, readonly confirmed: boolean, readonly causes: readonly PossibleCause[] }
+export interface CauseAccount {
+  readonly fault: string
+  readonly label: string
+  readonly open: boolean
+  readonly confirmed: boolean
+  readonly causes: readonly PossibleCause[]
+}
 
 const LIKELY = 0.85
 
-export function accountForCauses(model: SystemModel, state: TabState, ranking: Ranking, decided?: string): CauseAccount[] {
+export function accountForCauses(
+  model: SystemModel,
+  state: TabState,
+  ranking: Ranking,
+  decided?: string,
+): CauseAccount[] {
   const failed = state.findings.failed.map(f => f.about)
-  const likely = ranking.suspects.filter(s => (s.chance >= LIKELY || s.fault === decided) && s.component).map(s => s.fault)
+  const likely = ranking.suspects
+    .filter(s => (s.chance >= LIKELY || s.fault === decided) && s.component)
+    .map(s => s.fault)
   const named = new Set(state.findings.cause.map(f => f.about))
   return [...new Set([...failed, ...(failed.length === 0 ? likely : [])])].flatMap((fault) => {
     const mode = model.kind.faults.find(f => f.id === fault)
     if (!mode) return []
     const causes = mode.causes.map(link => weigh(model, state, ranking, link.because, link.why, named))
-    return [{ fault, label: mode.name, confirmed: failed.includes(fault), open: named.size === 0 && mode.causes.length > 0, causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance) }]
+    return [
+      {
+        fault,
+        label: mode.name,
+        confirmed: failed.includes(fault),
+        open: named.size === 0 && mode.causes.length > 0,
+        causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance),
+      },
+    ]
   })
 }
 
 const ORDER: Record<CauseStanding, number> = { named: 0, shown: 1, untested: 2, excluded: 3 }
 
-function weigh(model: SystemModel, state: TabState, ranking: Ranking, because: string, why: string, named: ReadonlySet<string>): PossibleCause {
+function weigh(
+  model: SystemModel,
+  state: TabState,
+  ranking: Ranking,
+  because: string,
+  why: string,
+  named: ReadonlySet<string>,
+): PossibleCause {
   const note = model.kind.causeNotes.find(c => c.id === because)
   const suspect = ranking.suspects.find(s => s.fault === (note?.fault ?? because))
   const chance = suspect?.chance ?? 0
@@ -48,30 +76,61 @@ function weigh(model: SystemModel, state: TabState, ranking: Ranking, because: s
   const isNamed = [...about].some(id => named.has(id))
   if (note) {
     const { standing, lines } = standingOf(model, state, note)
-    // a reading may clear it where its own test has not been done; a figure a little outside its band is not yet the fault
-    const byChance = standing === 'untested' && suspect && chance >= LIKELY ? 'shown' : standing !== 'excluded' && suspect?.ruledOut ? 'excluded' : standing
-    return { id: because, label: note.name, why, chance, test: note.test, advice: note.advice, lines, standing: isNamed ? 'named' : byChance }
+    // a reading may clear it where its own test has not been done; a figure a little outside its band is not yet the
+    // fault
+    const byChance
+      = standing === 'untested' && suspect && chance >= LIKELY
+        ? 'shown'
+        : standing !== 'excluded' && suspect?.ruledOut
+          ? 'excluded'
+          : standing
+    return {
+      id: because,
+      label: note.name,
+      why,
+      chance,
+      test: note.test,
+      advice: note.advice,
+      lines,
+      standing: isNamed ? 'named' : byChance,
+    }
   }
   return {
-    id: because, label: suspect?.label ?? because, why, chance, lines: suspect?.moves.map(m => m.line) ?? [],
+    id: because,
+    label: suspect?.label ?? because,
+    why,
+    chance,
+    lines: suspect?.moves.map(m => m.line) ?? [],
     standing: isNamed ? 'named' : chance >= LIKELY ? 'shown' : suspect?.ruledOut ? 'excluded' : 'untested',
   }
 }
 
 /** As found, that is before anything was repaired: a tank aired afterwards must not clear the cause. */
-function standingOf(model: SystemModel, state: TabState, note: CauseNote): { standing: CauseStanding, lines: string[] } {
+function standingOf(
+  model: SystemModel,
+  state: TabState,
+  note: CauseNote,
+): { standing: CauseStanding, lines: string[] } {
   const found = state.evidence.filter(e => e.line.test === note.test && !e.line.asLeft)
   const first = found[0]?.line
   if (!first) return { standing: 'untested', lines: [] }
-  const shown = first.kind === 'observation' ? first.outcome === note.shownBy : wordFor(model, first) === note.shownBy
+  const shown
+    = first.kind === 'observation' ? first.outcome === note.shownBy : wordFor(model, first) === note.shownBy
   return { standing: shown ? 'shown' : 'excluded', lines: [first.id] }
 }
 
 /** Conditions shown by the lines although nothing yet is blamed on them: what else was found. */
-export function alsoFound(model: SystemModel, state: TabState): readonly { readonly id: string, readonly label: string, readonly line: string, readonly advice: string }[] {
-  const named = new Set([...state.findings.cause, ...state.findings.also, ...state.findings.failed].map(f => f.about))
+export function alsoFound(
+  model: SystemModel,
+  state: TabState,
+): readonly { readonly id: string, readonly label: string, readonly line: string, readonly advice: string }[] {
+  const named = new Set(
+    [...state.findings.cause, ...state.findings.also, ...state.findings.failed].map(f => f.about),
+  )
   return model.kind.causeNotes.flatMap((note) => {
     const { standing, lines } = standingOf(model, state, note)
-    return standing === 'shown' && !named.has(note.id) && !(note.fault && named.has(note.fault)) ? [{ id: note.id, label: note.name, line: lines[0]!, advice: note.advice }] : []
+    return standing === 'shown' && !named.has(note.id) && !(note.fault && named.has(note.fault))
+      ? [{ id: note.id, label: note.name, line: lines[0]!, advice: note.advice }]
+      : []
   })
 }

@@ -1,20 +1,101 @@
-/** Chance of each complaint being voiced when the system does a thing, or has a fault; judgement of the trade, no source. */
+/**
+ * Chance of each complaint being voiced when the system does a thing, or has a fault; judgement of the trade, no
+ * source.
+ */
 import type { Complaint, Effect } from '#core/systems'
 
 type Row = Readonly<Partial<Record<Effect | `${string}.${string}`, number>>> & { readonly usual: number }
 
 export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
-  'no-water': { 'usual': 0.05, 'runs-dry': 0.7, 'groans': 0.35, 'silent': 0.75, 'trips-breaker': 0.3, 'runs-weak': 0.1, 'surges': 0.03, 'runs': 0.015, 'rapid-cycles': 0.01, 'cuts-off': 0.35, 'chatters': 0.3, 'trips-overload': 0.3, 'starts-alone': 0.01 },
-  'no-air': { 'usual': 0.05, 'runs-dry': 0.6, 'groans': 0.4, 'silent': 0.8, 'trips-breaker': 0.35, 'runs-weak': 0.12, 'runs': 0.015, 'chatters': 0.35, 'trips-overload': 0.35, 'starts-alone': 0.01, 'rapid-cycles': 0.01 },
-  'groans': { 'usual': 0.005, 'groans': 0.35, 'runs-weak': 0.03, 'runs': 0.002, 'silent': 0.008, 'trips-overload': 0.03, 'chatters': 0.05 },
-  'overload-trips': { 'usual': 0.004, 'groans': 0.3, 'trips-overload': 0.5, 'motor.binding': 0.35, 'box.relay-closed': 0.35, 'runs-weak': 0.01, 'silent': 0.02, 'starter.overload-tripped': 0.35, 'runs': 0.003, 'rapid-cycles': 0.02 },
-  'breaker-trips': { 'usual': 0.003, 'trips-breaker': 0.68, 'groans': 0.06, 'runs-weak': 0.02, 'runs': 0.004, 'breaker.off': 0.2, 'fuse.blown': 0.35, 'trips-overload': 0.04 },
+  'no-water': {
+    'usual': 0.05,
+    'runs-dry': 0.7,
+    'groans': 0.35,
+    'silent': 0.75,
+    'trips-breaker': 0.3,
+    'runs-weak': 0.1,
+    'surges': 0.03,
+    'runs': 0.015,
+    'rapid-cycles': 0.01,
+    'cuts-off': 0.35,
+    'chatters': 0.3,
+    'trips-overload': 0.3,
+    'starts-alone': 0.01,
+  },
+  'no-air': {
+    'usual': 0.05,
+    'runs-dry': 0.6,
+    'groans': 0.4,
+    'silent': 0.8,
+    'trips-breaker': 0.35,
+    'runs-weak': 0.12,
+    'runs': 0.015,
+    'chatters': 0.35,
+    'trips-overload': 0.35,
+    'starts-alone': 0.01,
+    'rapid-cycles': 0.01,
+  },
+  'groans': {
+    'usual': 0.005,
+    'groans': 0.35,
+    'runs-weak': 0.03,
+    'runs': 0.002,
+    'silent': 0.008,
+    'trips-overload': 0.03,
+    'chatters': 0.05,
+  },
+  'overload-trips': {
+    'usual': 0.004,
+    'groans': 0.3,
+    'trips-overload': 0.5,
+    'motor.binding': 0.35,
+    'box.relay-closed': 0.35,
+    'runs-weak': 0.01,
+    'silent': 0.02,
+    'starter.overload-tripped': 0.35,
+    'runs': 0.003,
+    'rapid-cycles': 0.02,
+  },
+  'breaker-trips': {
+    'usual': 0.003,
+    'trips-breaker': 0.68,
+    'groans': 0.06,
+    'runs-weak': 0.02,
+    'runs': 0.004,
+    'breaker.off': 0.2,
+    'fuse.blown': 0.35,
+    'trips-overload': 0.04,
+  },
   'chatters': { 'usual': 0.002, 'chatters': 0.7, 'rapid-cycles': 0.06, 'runs': 0.002 },
-  'low-pressure': { 'usual': 0.02, 'runs-weak': 0.6, 'runs-dry': 0.12, 'rapid-cycles': 0.1, 'surges': 0.2, 'runs': 0.04, 'filter.blocked': 0.6, 'cuts-off': 0.1 },
-  'slow-air': { 'usual': 0.01, 'runs-weak': 0.75, 'runs-dry': 0.2, 'starts-alone': 0.08, 'regulator.stuck': 0.6, 'runs': 0.02, 'trips-overload': 0.03 },
+  'low-pressure': {
+    'usual': 0.02,
+    'runs-weak': 0.6,
+    'runs-dry': 0.12,
+    'rapid-cycles': 0.1,
+    'surges': 0.2,
+    'runs': 0.04,
+    'filter.blocked': 0.6,
+    'cuts-off': 0.1,
+  },
+  'slow-air': {
+    'usual': 0.01,
+    'runs-weak': 0.75,
+    'runs-dry': 0.2,
+    'starts-alone': 0.08,
+    'regulator.stuck': 0.6,
+    'runs': 0.02,
+    'trips-overload': 0.03,
+  },
   'rapid-cycles': { 'usual': 0.01, 'rapid-cycles': 0.6, 'surges': 0.2, 'starts-alone': 0.15, 'runs': 0.02 },
   'starts-alone': { 'usual': 0.004, 'starts-alone': 0.6, 'rapid-cycles': 0.08, 'runs': 0.01 },
-  'stops-under-draw': { 'usual': 0.003, 'cuts-off': 0.55, 'surges': 0.1, 'trips-overload': 0.04, 'switch.cut-off-tripped': 0.2, 'runs': 0.004 },
+  'stops-under-draw': {
+    'usual': 0.003,
+    'cuts-off': 0.55,
+    'surges': 0.1,
+    'trips-overload': 0.04,
+    'switch.cut-off-tripped': 0.2,
+    'runs': 0.004,
+  },
   'runs-on': { 'usual': 0.01, 'runs-on': 0.85, 'runs-dry': 0.12, 'runs-weak': 0.18, 'runs': 0.004 },
   'surges': { 'usual': 0.01, 'surges': 0.55, 'rapid-cycles': 0.2, 'cuts-off': 0.08 },
   'check-up': { 'usual': 0.02, 'runs': 0.8, 'starts-alone': 0.06 },
@@ -24,5 +105,5 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
 export function complaintChance(complaint: Complaint, faults: readonly string[], effect: Effect): number {
   const row = COMPLAINT_GIVEN[complaint]
   const own = faults.flatMap(f => row[f as `${string}.${string}`] ?? [])
-  return own.length > 0 ? Math.max(...own) : row[effect] ?? row.usual
+  return own.length > 0 ? Math.max(...own) : (row[effect] ?? row.usual)
 }

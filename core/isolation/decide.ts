@@ -1,7 +1,9 @@
 /**
- * When to stop measuring: when what is left is one repair, when doing it costs less than knowing more, or when no test on
- * site can part what is left. The pump comes up only when everything above ground is excluded, and it is said by what.
- *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the loss by more than its cost
+ * When to stop measuring: when what is left is one repair, when doing it costs less than knowing more, or when no
+ * test on site can part what is left. The pump comes up only when everything above ground is excluded, and it is said
+ * by what.
+ *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the
+ *   loss by more than its cost
  */
 import { repairCautions, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
@@ -34,9 +36,17 @@ const COMING_BACK = 50 // minutes lost by a repair that was not it; common pract
 const COSTLY = 110 // minutes from which a repair is not tried to see
 const ABOVE_LEFT = 0.03
 
-export interface Weighed { readonly table: TestTable, readonly bits: number, readonly cost: number }
+export interface Weighed {
+  readonly table: TestTable
+  readonly bits: number
+  readonly cost: number
+}
 
-function lossOf(groups: Groups, sums: Float64Array, total: number): { readonly repair: string, readonly chance: number, readonly loss: number } | undefined {
+function lossOf(
+  groups: Groups,
+  sums: Float64Array,
+  total: number,
+): { readonly repair: string, readonly chance: number, readonly loss: number } | undefined {
   let best: { repair: string, chance: number, loss: number } | undefined
   for (const [repair, sum] of repairChances(groups, sums)) {
     const chance = sum / total
@@ -47,8 +57,18 @@ function lossOf(groups: Groups, sums: Float64Array, total: number): { readonly r
   return best
 }
 
-/** @param tests what could still be done, with its cost; @param rereads lines to be read again before they are believed */
-export function decide(model: SystemModel, state: TabState, ranking: Ranking, groups: Groups, tests: readonly Weighed[], rereads: number): Decision | undefined {
+/**
+ * @param tests what could still be done, with its cost;
+ * @param rereads lines to be read again before they are believed
+ */
+export function decide(
+  model: SystemModel,
+  state: TabState,
+  ranking: Ranking,
+  groups: Groups,
+  tests: readonly Weighed[],
+  rereads: number,
+): Decision | undefined {
   const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
   const sums = sumGroups(groups, ranking.chances)
   const chances = repairChances(all, sumGroups(all, ranking.chances))
@@ -63,15 +83,35 @@ export function decide(model: SystemModel, state: TabState, ranking: Ranking, gr
   const down = isDown(model, top)
   if (rereads > 0 && chance < 0.995) return undefined
   const useful = tests.filter(t => t.bits > 0.02)
-  if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return undefined
+  if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985)
+    return undefined
   const acting = lossOf(groups, sums, 1)!
   // only where it can change the answer
   const asked = chance < ENOUGH ? chance >= LIKELY && minutes < COSTLY : minutes >= COSTLY && chance < 0.99
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
-  const kind = chance >= ENOUGH ? 'found' : useful.length === 0 ? 'inseparable' : chance >= LIKELY && minutes < COSTLY && !worth ? 'cheaper' : undefined
+  const kind
+    = chance >= ENOUGH
+      ? 'found'
+      : useful.length === 0
+        ? 'inseparable'
+        : chance >= LIKELY && minutes < COSTLY && !worth
+          ? 'cheaper'
+          : undefined
   if (!kind || (kind === 'found' && minutes >= COSTLY && worth && chance < 0.99)) return undefined
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
-  return { kind, fault: top.fault, label: top.label, repair: top.repair.label, repairId: repair, chance, minutes, covers, why: explain(kind, minutes, useful, covers.length), cautions: repairCautions(model.kind, modeOf(model, top.fault)), ...(down ? { excludes: exclusions(model, ranking) } : {}) }
+  return {
+    kind,
+    fault: top.fault,
+    label: top.label,
+    repair: top.repair.label,
+    repairId: repair,
+    chance,
+    minutes,
+    covers,
+    why: explain(kind, minutes, useful, covers.length),
+    cautions: repairCautions(model.kind, modeOf(model, top.fault)),
+    ...(down ? { excludes: exclusions(model, ranking) } : {}),
+  }
 }
 
 /** Expected loss after a test, over its outcomes. */
@@ -90,25 +130,33 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
   return loss
 }
 
-const isDown = (model: SystemModel, s: Suspect) => model.kind.components.find(c => c.id === s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY
+const isDown = (model: SystemModel, s: Suspect) =>
+  model.kind.components.find(c => c.id === s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY
 
 /** Chance that what is left stands above ground. */
 function aboveGround(model: SystemModel, ranking: Ranking, repair: string): number {
-  return ranking.suspects.filter(s => s.component && s.repair.id !== repair && !isDown(model, s)).reduce((sum, s) => sum + (s.beside && modeOf(model, s.beside.fault).repair.id === repair ? 0 : s.chance), 0)
+  return ranking.suspects
+    .filter(s => s.component && s.repair.id !== repair && !isDown(model, s))
+    .reduce((sum, s) => sum + (s.beside && modeOf(model, s.beside.fault).repair.id === repair ? 0 : s.chance), 0)
 }
 
 /** What stands above ground in the power path, each with the lines that ruled its faults out. */
 function exclusions(model: SystemModel, ranking: Ranking): NonNullable<Decision['excludes']> {
-  return model.kind.components.filter(c => c.lane === 'power' && c.place !== 'down-hole').flatMap((c) => {
-    const own = ranking.suspects.filter(s => s.component === c.id)
-    const lines = [...new Set(own.flatMap(s => s.moves.filter(m => m.bits < -1).map(m => m.line)))]
-    return own.length > 0 && own.every(s => s.chance < ABOVE_LEFT) && lines.length > 0 ? [{ label: c.name, lines }] : []
-  })
+  return model.kind.components
+    .filter(c => c.lane === 'power' && c.place !== 'down-hole')
+    .flatMap((c) => {
+      const own = ranking.suspects.filter(s => s.component === c.id)
+      const lines = [...new Set(own.flatMap(s => s.moves.filter(m => m.bits < -1).map(m => m.line)))]
+      return own.length > 0 && own.every(s => s.chance < ABOVE_LEFT) && lines.length > 0
+        ? [{ label: c.name, lines }]
+        : []
+    })
 }
 
 function explain(kind: Decision['kind'], minutes: number, useful: readonly Weighed[], covers: number): string {
   if (kind === 'found') return covers > 1 ? 'What is left is one repair.' : 'Nothing else is left that fits.'
   if (kind === 'inseparable') return 'No test on site parts what is left: it is one decision.'
   const cheapest = Math.min(...useful.map(t => t.cost))
-  return `Doing it takes ${minutes} minutes; knowing more would cost ${Math.round(cheapest)} or more and would hardly change it.`
+  return `Doing it takes ${minutes} minutes; knowing more would cost ${Math.round(cheapest)} or more and would `
+    + `hardly change it.`
 }

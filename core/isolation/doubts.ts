@@ -1,6 +1,6 @@
 /**
- * After a repair, while it is open whether anything more is wrong: the one line, read once, on which that hangs most. It is
- * read again before anyone packs up. Its weight is what the chances would lose without it:
+ * After a repair, while it is open whether anything more is wrong: the one line, read once, on which that hangs most.
+ * It is read again before anyone packs up. Its weight is what the chances would lose without it:
  *   w(e) = log₂ [Σ_left p / Σ_left (p / L_e)] − log₂ [Σ_right p / Σ_right (p / L_e)]
  */
 import type { TabState } from '#core/tab'
@@ -14,10 +14,20 @@ const DOUBT = [0.05, 0.97] as const
 const HANGS = 1.5
 
 /** @param restored chance that nothing more is wrong */
-export function findDoubt(tables: Tables, state: TabState, { chances }: Ranking, restored: number): string | undefined {
+export function findDoubt(
+  tables: Tables,
+  state: TabState,
+  { chances }: Ranking,
+  restored: number,
+): string | undefined {
   if (restored < DOUBT[0] || restored > DOUBT[1]) return undefined
   const right = Array.from(chances, (_, h) => tables.model.without(h, state.repaired) === 0)
-  const now = state.evidence.filter(e => e.repaired.length === state.repaired.length && e.confirmed < (isSeenAnew(tables.tests.get(e.line.test)!.test) ? 2 : 1) && !state.skipped.has(e.line.test))
+  const now = state.evidence.filter(
+    e =>
+      e.repaired.length === state.repaired.length
+      && e.confirmed < (isSeenAnew(tables.tests.get(e.line.test)!.test) ? 2 : 1)
+      && !state.skipped.has(e.line.test),
+  )
   const weighed = now.map((evidence) => {
     const given = likelihoods(tables, evidence, chances.length)
     const spoken = (side: boolean) => {

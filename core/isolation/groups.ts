@@ -1,6 +1,6 @@
 /**
- * Hypotheses gathered by what would be done about them: what matters is not which fault it is but which repair it needs.
- * Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
+ * Hypotheses gathered by what would be done about them: what matters is not which fault it is but which repair it
+ * needs. Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
  */
 import type { SystemModel } from '#core/systems'
 import { faultsOf } from './hypothesis'
@@ -16,9 +16,15 @@ export interface Groups {
 
 /**
  * @param repaired what has been put right, whose faults no longer count
- * @param causes whether the causes behind casualties count too: for deciding they do, for choosing tests the casualty comes first
+ * @param causes whether the causes behind casualties count too: for deciding they do, for choosing tests the casualty
+ * comes first
  */
-export function groupByRepair(model: SystemModel, n: number, repaired: readonly string[], causes = false): Groups {
+export function groupByRepair(
+  model: SystemModel,
+  n: number,
+  repaired: readonly string[],
+  causes = false,
+): Groups {
   const known = kept.get(model) ?? new Map<string, Groups>()
   kept.set(model, known)
   const asked = `${n}|${causes}|${repaired.join()}`
@@ -40,7 +46,16 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
   const repairOf = new Map(model.kind.faults.map(f => [f.id, right.has(f) ? undefined : f.repair.id]))
   const of = Int32Array.from({ length: n }, (_, h) => {
     const hypothesis = model.hypotheses[h]!
-    const own = hypothesis.fault === 'other' ? ['?'] : [...new Set((causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(f => repairOf.get(f) ?? []))].toSorted()
+    const own
+      = hypothesis.fault === 'other'
+        ? ['?']
+        : [
+            ...new Set(
+              (causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(
+                f => repairOf.get(f) ?? [],
+              ),
+            ),
+          ].toSorted()
     const key = own.join('|')
     const at = keys.get(key)
     if (at !== undefined) return at
@@ -52,7 +67,10 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
 }
 
 /** What has failed: a cause is pursued once its casualty is known, or once the casualty has been put right. */
-function failedOf(h: SystemModel['hypotheses'][number], repairOf: ReadonlyMap<string, string | undefined>): readonly string[] {
+function failedOf(
+  h: SystemModel['hypotheses'][number],
+  repairOf: ReadonlyMap<string, string | undefined>,
+): readonly string[] {
   return h.second?.role === 'cause' && repairOf.get(h.fault) !== undefined ? [h.fault] : faultsOf(h)
 }
 

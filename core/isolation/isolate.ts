@@ -1,5 +1,12 @@
 /** The whole answer for a tab: suspects with their evidence, verdicts, path, causes and what to do next. */
-import { buildModel, type Assumption, type ModelOptions, type ModelProblem, type Nameplate, type ShopPractice } from '#core/systems'
+import {
+  buildModel,
+  type Assumption,
+  type ModelOptions,
+  type ModelProblem,
+  type Nameplate,
+  type ShopPractice,
+} from '#core/systems'
 import type { NetworkProblem } from '#core/circuit'
 import { ok, type Result } from '#core/foundation'
 import type { Evidence, TabState } from '#core/tab'
@@ -31,22 +38,38 @@ export interface Isolation {
   /** once something has been put right: how it stands as far as the lines tell */
   readonly afterRepair?: AfterRepair
   /** tests that are waiting: due when, and what for */
-  readonly waiting: readonly { readonly test: string, readonly title: string, readonly due: string, readonly why: string }[]
+  readonly waiting: readonly {
+    readonly test: string
+    readonly title: string
+    readonly due: string
+    readonly why: string
+  }[]
   /** lines that no suspect explains well */
   readonly puzzles: readonly Puzzle[]
   readonly assumptions: readonly Assumption[]
 }
 
 /** The chance that nothing more is wrong, and what else it could be, likeliest first. */
-export interface AfterRepair { readonly restored: number, readonly left: readonly { readonly fault: string, readonly label: string, readonly chance: number }[] }
+export interface AfterRepair {
+  readonly restored: number
+  readonly left: readonly { readonly fault: string, readonly label: string, readonly chance: number }[]
+}
 
 /** Builds the model and its tables for a system; kept by the caller for every tab on it. */
-export function prepareSystem(kind: string, nameplate: Nameplate, practice?: ShopPractice, options?: ModelOptions): Result<Tables, ModelProblem | NetworkProblem> {
+export function prepareSystem(
+  kind: string,
+  nameplate: Nameplate,
+  practice?: ShopPractice,
+  options?: ModelOptions,
+): Result<Tables, ModelProblem | NetworkProblem> {
   const model = buildModel(kind, nameplate, practice, options)
   return model.ok ? ok(buildTables(model.value)) : model
 }
 
-/** Readings that later ones have replaced are judged only while they are among the newest lines: a tab of years costs no more than one of a day. */
+/**
+ * Readings that later ones have replaced are judged only while they are among the newest lines: a tab of years costs
+ * no more than one of a day.
+ */
 const RECENT = 400
 
 export function isolate(tables: Tables, state: TabState): Isolation {
@@ -54,7 +77,12 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const ranking = rankSuspects(tables, state)
   const puzzles = findPuzzles(tables, state, ranking)
   const inForce = new Set(state.evidence.map(e => e.line.id))
-  const judged = state.lines.filter((l, i) => (l.kind === 'reading' || l.kind === 'observation') && !state.struck.has(l.id) && (i >= state.lines.length - RECENT || inForce.has(l.id)))
+  const judged = state.lines.filter(
+    (l, i) =>
+      (l.kind === 'reading' || l.kind === 'observation')
+      && !state.struck.has(l.id)
+      && (i >= state.lines.length - RECENT || inForce.has(l.id)),
+  )
   const after = state.repaired.length > 0 ? standAfterRepair(tables, state, ranking) : undefined
   const doubt = after && findDoubt(tables, state, ranking, after.restored)
   const rereads = [...puzzles.filter(p => p.reread).map(p => p.test), ...(doubt ? [doubt] : [])]
@@ -84,8 +112,12 @@ export function isolate(tables: Tables, state: TabState): Isolation {
 /** The proof run: running amps, cut-in and cut-out, delivery, each read since the last repair. */
 function proofOf(tables: Tables, state: TabState, ranking: Ranking): ProposedTest[] {
   if (state.repaired.length === 0) return []
-  const since = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
-  return tables.model.kind.tests.filter(t => t.proves && !since.has(t.id) && !state.skipped.has(t.id)).flatMap(t => describeOne(tables, state, ranking, t.id) ?? [])
+  const since = new Set(
+    state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test),
+  )
+  return tables.model.kind.tests
+    .filter(t => t.proves && !since.has(t.id) && !state.skipped.has(t.id))
+    .flatMap(t => describeOne(tables, state, ranking, t.id) ?? [])
 }
 
 function standAfterRepair({ model }: Tables, state: TabState, { chances, suspects }: Ranking): AfterRepair {
@@ -98,24 +130,48 @@ function standAfterRepair({ model }: Tables, state: TabState, { chances, suspect
     else for (const f of faultsOf(model.hypotheses[still]!)) left.set(f, (left.get(f) ?? 0) + c)
   })
   const list = [...left].filter(([, chance]) => chance > 0.01).toSorted((x, y) => y[1] - x[1])
-  return { restored, left: list.map(([fault, chance]) => ({ fault, chance, label: fault === 'other' ? 'Something else, or a repair that did not take' : suspects.find(s => s.fault === fault)!.label })) }
+  return {
+    restored,
+    left: list.map(([fault, chance]) => ({
+      fault,
+      chance,
+      label:
+        fault === 'other'
+          ? 'Something else, or a repair that did not take'
+          : suspects.find(s => s.fault === fault)!.label,
+    })),
+  }
 }
 
 /** What a line not yet logged would do: the suspects it would leave, for the reading line to say back. */
-export function previewLine(tables: Tables, state: TabState, line: Evidence['line']): readonly { readonly fault: string, readonly label: string, readonly chance: number }[] {
+export function previewLine(
+  tables: Tables,
+  state: TabState,
+  line: Evidence['line'],
+): readonly { readonly fault: string, readonly label: string, readonly chance: number }[] {
   const ranking = rankSuspects(tables, state)
   const chances = Float64Array.from(ranking.chances)
   applyEvidence(tables, { line, repaired: state.repaired, confirmed: 0 }, chances)
   const sums = new Map<string, number>()
-  chances.forEach((c, i) => faultsOf(tables.model.hypotheses[i]!).forEach(f => sums.set(f, (sums.get(f) ?? 0) + c)))
-  return ranking.suspects.map(s => ({ fault: s.fault, label: s.label, chance: sums.get(s.fault) ?? 0 })).toSorted((a, b) => b.chance - a.chance).slice(0, 3)
+  chances.forEach((c, i) =>
+    faultsOf(tables.model.hypotheses[i]!).forEach(f => sums.set(f, (sums.get(f) ?? 0) + c)),
+  )
+  return ranking.suspects
+    .map(s => ({ fault: s.fault, label: s.label, chance: sums.get(s.fault) ?? 0 }))
+    .toSorted((a, b) => b.chance - a.chance)
+    .slice(0, 3)
 }
 
 /**
- * The cause as a suspect of its own: for each one not yet looked at, its own test, or the test that best tells whether it is
- * there beside the casualty. Most told for its minutes first.
+ * The cause as a suspect of its own: for each one not yet looked at, its own test, or the test that best tells
+ * whether it is there beside the casualty. Most told for its minutes first.
  */
-function findCauseTests(tables: Tables, state: TabState, ranking: Ranking, causes: readonly CauseAccount[]): ProposedTest[] {
+function findCauseTests(
+  tables: Tables,
+  state: TabState,
+  ranking: Ranking,
+  causes: readonly CauseAccount[],
+): ProposedTest[] {
   const { model } = tables
   const done = new Set(state.evidence.filter(e => !e.line.asLeft).map(e => e.line.test))
   const open = causes.filter(c => c.open).flatMap(c => c.causes.filter(x => x.standing === 'untested'))
@@ -142,11 +198,13 @@ export function findClearing(tables: Tables, state: TabState, fault: string): Pr
 function bestFor(tables: Tables, state: TabState, ranking: Ranking, fault: string, done: ReadonlySet<string>) {
   const { model } = tables
   // as likely as not, so that the question is which test would show it
-  const split = Int32Array.from(ranking.chances, (_, h) => faultsOf(model.hypotheses[h]!).includes(fault) ? 1 : 0)
+  const split = Int32Array.from(ranking.chances, (_, h) =>
+    faultsOf(model.hypotheses[h]!).includes(fault) ? 1 : 0,
+  )
   const mass = [0, 0]
-  ranking.chances.forEach((c, h) => mass[split[h]!]! += c)
+  ranking.chances.forEach((c, h) => (mass[split[h]!]! += c))
   if (!(mass[1]! > 0)) return undefined
-  const even = ranking.chances.map((c, h) => 0.5 * c / mass[split[h]!]!)
+  const even = ranking.chances.map((c, h) => (0.5 * c) / mass[split[h]!]!)
   let best: { score: number, id: string } | undefined
   for (const table of tables.tests.values()) {
     if (done.has(table.test.id) || table.test.afterRepair) continue

@@ -1,14 +1,18 @@
 /**
- * The chance of what was read under each hypothesis: the predicted figure with its spread, plus a flat background for gross
- * misreadings so that no single line can end a call.
+ * The chance of what was read under each hypothesis: the predicted figure with its spread, plus a flat background for
+ * gross misreadings so that no single line can end a call.
  *   p(v|h) = (1 − ε)·[(1 − ol)·N(v; mean, σ)] + ε·slip(v),  ε = 0.03
- * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or anything.
+ * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or
+ * anything.
  */
 import type { Prediction, SeenTest, Test } from '#core/systems'
 import type { Evidence } from '#core/tab'
 import { BACKGROUND_OL, MISREAD, OTHER, type Tables, type TestTable } from './tables'
 
-/** of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything. Common practice, no source */
+/**
+ * of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything.
+ * Common practice, no source
+ */
 const SLIPS = { prefix: 0.2, nothing: 0.2 }
 /** what counts as nothing, as a share of the span of a test */
 const NOTHING = 0.002
@@ -16,13 +20,21 @@ const NOTHING = 0.002
 const kept = new WeakMap<Tables, Map<string, Float64Array>>()
 const MOST_KEPT = 3000
 
-/** Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all). Kept for what was foreseen. */
-export function likelihoods(tables: Tables, evidence: Evidence, hypotheses = tables.model.hypotheses.length): Float64Array {
+/**
+ * Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all).
+ * Kept for what was foreseen.
+ */
+export function likelihoods(
+  tables: Tables,
+  evidence: Evidence,
+  hypotheses = tables.model.hypotheses.length,
+): Float64Array {
   if (hypotheses !== tables.foreseen) return workOut(tables, evidence, hypotheses)
   const { line, repaired, confirmed, earlier = [] } = evidence
   const known = kept.get(tables) ?? new Map<string, Float64Array>()
   kept.set(tables, known)
-  const key = `${line.test}|${line.kind === 'reading' ? line.value : [line.outcome, ...earlier].join()}|${confirmed}|${repaired.join()}`
+  const said = line.kind === 'reading' ? line.value : [line.outcome, ...earlier].join()
+  const key = `${line.test}|${said}|${confirmed}|${repaired.join()}`
   const before = known.get(key)
   if (before) return before
   const fresh = workOut(tables, evidence, hypotheses)
@@ -48,13 +60,17 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
 /** The same under one hypothesis alone, for pairs that a call makes likely. */
 export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): number {
   const table = tables.tests.get(evidence.line.test)
-  return table ? chanceOf(table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence) : 1
+  return table
+    ? chanceOf(table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence)
+    : 1
 }
 
 /** A slip of meter or hand is less likely each time it was read again alike. */
 function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
   const slips = MISREAD ** (1 + confirmed)
-  return line.kind === 'reading' ? readingChance(table, h, line.value, slips) : lookChance(table, h, line.outcome, slips, earlier)
+  return line.kind === 'reading'
+    ? readingChance(table, h, line.value, slips)
+    : lookChance(table, h, line.outcome, slips, earlier)
 }
 
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
@@ -69,7 +85,7 @@ function slipped(table: TestTable, p: Prediction, value: number): number {
   const there = (1 - p.ol) * SLIPS.prefix
   const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
   const width = NOTHING * table.span
-  const nothing = SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2) / (width * 1.2533)
+  const nothing = (SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2)) / (width * 1.2533)
   return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
 }
 
@@ -78,7 +94,11 @@ function background(table: TestTable, value: number | null) {
 }
 
 function density({ mean, sigma, log, or }: Prediction, value: number): number {
-  if (or) return (1 - or.share) * density({ mean, sigma, log, ol: 0 }, value) + or.share * density({ ...or, log: false, ol: 0 }, value)
+  if (or)
+    return (
+      (1 - or.share) * density({ mean, sigma, log, ol: 0 }, value)
+      + or.share * density({ ...or, log: false, ol: 0 }, value)
+    )
   const x = log ? Math.log(Math.max(value, 1e-6)) : value
   const z = (x - mean) / sigma
   const bell = Math.exp(-0.5 * z * z) / (sigma * 2.5066)
@@ -86,7 +106,13 @@ function density({ mean, sigma, log, or }: Prediction, value: number): number {
 }
 
 /** What a system does is seen anew at each look, so that every look counts; of what it looks like the last does. */
-function lookChance(table: TestTable, h: number, outcome: string, slips: number, earlier: readonly string[] = []): number {
+function lookChance(
+  table: TestTable,
+  h: number,
+  outcome: string,
+  slips: number,
+  earlier: readonly string[] = [],
+): number {
   if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
   return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISREAD), 1)
 }
@@ -99,7 +125,8 @@ function seenChance(table: TestTable, h: number, outcome: string, slips: number)
   return (1 - slips) * plain + slips / bins
 }
 
-export const isSeenAnew = (test: Test) => test.kind === 'seen' && Object.keys(test.chancesByEffect).some(effect => !effect.includes(':'))
+export const isSeenAnew = (test: Test) =>
+  test.kind === 'seen' && Object.keys(test.chancesByEffect).some(effect => !effect.includes(':'))
 
 /** "Something else": half the prior-weighted average of the rest, half background. */
 function fillOther(tables: Tables, out: Float64Array, flat: number) {
@@ -111,5 +138,5 @@ function fillOther(tables: Tables, out: Float64Array, flat: number) {
     sum += prior * out[h]!
     weight += prior
   }
-  out[OTHER] = 0.5 * sum / weight + 0.5 * flat
+  out[OTHER] = (0.5 * sum) / weight + 0.5 * flat
 }

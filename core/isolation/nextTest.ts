@@ -14,7 +14,11 @@ import type { Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
 import { formatBand, withSource } from './verdict'
 
-export interface Outcome { readonly label: string, readonly chance: number, readonly leaves: readonly { readonly fault: string, readonly chance: number }[] }
+export interface Outcome {
+  readonly label: string
+  readonly chance: number
+  readonly leaves: readonly { readonly fault: string, readonly chance: number }[]
+}
 
 export interface ProposedTest {
   readonly test: string
@@ -45,9 +49,20 @@ const LOST = 0.3
 /** while a line stands that nothing explains, even a little is worth asking */
 const LEAST_WHEN_PUZZLED = 0.003
 
-export interface Proposal { readonly decision?: Decision, readonly tests: readonly ProposedTest[], readonly scored: readonly Weighed[] }
+export interface Proposal {
+  readonly decision?: Decision
+  readonly tests: readonly ProposedTest[]
+  readonly scored: readonly Weighed[]
+}
 
-export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, rereads: readonly string[], puzzled = rereads.length > 0, most = 3): Proposal {
+export function proposeTests(
+  tables: Tables,
+  state: TabState,
+  ranking: Ranking,
+  rereads: readonly string[],
+  puzzled = rereads.length > 0,
+  most = 3,
+): Proposal {
   const { model } = tables
   const groups = groupByRepair(model, ranking.chances.length, state.repaired)
   const scored = scoreTests(tables, state, ranking, groups)
@@ -60,17 +75,24 @@ export function proposeTests(tables: Tables, state: TabState, ranking: Ranking, 
   for (const s of scored.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
     if (chosen.length >= most) break
     // three readings of one point are one suggestion
-    if (chosen.some(c => c.table.test.point === s.table.test.point && sameFamily(c.table.test, s.table.test))) continue
+    if (chosen.some(c => c.table.test.point === s.table.test.point && sameFamily(c.table.test, s.table.test)))
+      continue
     chosen.push(s)
   }
-  return { ...(decision ? { decision } : {}), scored, tests: chosen.map(s => describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))) }
+  return {
+    ...(decision ? { decision } : {}),
+    scored,
+    tests: chosen.map(s => describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))),
+  }
 }
 
 function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: Groups): Weighed[] {
   const { model } = tables
   const chances = ofTheCatalogue(ranking.chances)
   const turning = turningChance(model, chances, state.repaired)
-  const done = new Set(state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test))
+  const done = new Set(
+    state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test),
+  )
   const scored: (Weighed & { readonly score: number })[] = []
   for (const table of tables.tests.values()) {
     const { test } = table
@@ -87,27 +109,44 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
 /** Where the catalogue explains little, what is asked next goes by what it explains best. */
 function ofTheCatalogue(chances: Float64Array): Float64Array {
   const known = 1 - chances[OTHER]!
-  return known < LOST && known > 0 ? chances.map((c, h) => h === OTHER ? 0 : c / known) : chances
+  return known < LOST && known > 0 ? chances.map((c, h) => (h === OTHER ? 0 : c / known)) : chances
 }
 
 /** Every test that could be done now, best first, with what it would tell and cost. */
-export const proposeScored = (tables: Tables, state: TabState, ranking: Ranking): Weighed[] => scoreTests(tables, state, ranking, groupByRepair(tables.model, ranking.chances.length, state.repaired))
+export const proposeScored = (tables: Tables, state: TabState, ranking: Ranking): Weighed[] =>
+  scoreTests(tables, state, ranking, groupByRepair(tables.model, ranking.chances.length, state.repaired))
 
 /** One test as the screen shows it, whether or not it would be chosen. */
-export function describeOne(tables: Tables, state: TabState, ranking: Ranking, testId: string): ProposedTest | undefined {
+export function describeOne(
+  tables: Tables,
+  state: TabState,
+  ranking: Ranking,
+  testId: string,
+): ProposedTest | undefined {
   const table = tables.tests.get(testId)
   if (!table) return undefined
   const groups = groupByRepair(tables.model, ranking.chances.length, state.repaired)
-  return describeTest(tables, state, ranking, table, expectedBits(table, ranking.chances, groups.of, groups.count), false)
+  return describeTest(
+    tables,
+    state,
+    ranking,
+    table,
+    expectedBits(table, ranking.chances, groups.of, groups.count),
+    false,
+  )
 }
 
 /** Whether a test can be done as things stand: some need a machine that turns. */
 export function isPossible(model: SystemModel, state: TabState, ranking: Ranking, testId: string): boolean {
   const test = model.kind.tests.find(t => t.id === testId)
-  return test !== undefined && (!needsTurning(test) || turningChance(model, ranking.chances, state.repaired) >= TURNING_ENOUGH)
+  return (
+    test !== undefined
+    && (!needsTurning(test) || turningChance(model, ranking.chances, state.repaired) >= TURNING_ENOUGH)
+  )
 }
 
-const sameFamily = (a: Test, b: Test) => a.kind === b.kind && (a.kind === 'seen' || (b.kind === 'numeric' && a.quantity === b.quantity))
+const sameFamily = (a: Test, b: Test) =>
+  a.kind === b.kind && (a.kind === 'seen' || (b.kind === 'numeric' && a.quantity === b.quantity))
 
 export const needsTurning = (t: Test) => t.whileRunning === true
 
@@ -116,7 +155,12 @@ const STILL = ['groans', 'silent', 'trips-breaker', 'chatters']
 /** Chance that the machine turns, with what has been put right put right. */
 function turningChance(model: SystemModel, chances: Float64Array, repaired: readonly string[]): number {
   let sum = 0
-  for (let h = 0; h < chances.length; h++) if (chances[h]! > 0 && !STILL.includes(model.hypotheses[repaired.length > 0 ? model.without(h, repaired) : h]!.effect)) sum += chances[h]!
+  for (let h = 0; h < chances.length; h++)
+    if (
+      chances[h]! > 0
+      && !STILL.includes(model.hypotheses[repaired.length > 0 ? model.without(h, repaired) : h]!.effect)
+    )
+      sum += chances[h]!
   return sum
 }
 
@@ -161,18 +205,38 @@ export function expectedBits(table: TestTable, chances: Float64Array, group: Int
   return Math.max(0, bits)
 }
 
-function describeTest(tables: Tables, state: TabState, ranking: Ranking, table: TestTable, bits: number, again: boolean): ProposedTest {
+function describeTest(
+  tables: Tables,
+  state: TabState,
+  ranking: Ranking,
+  table: TestTable,
+  bits: number,
+  again: boolean,
+): ProposedTest {
   const { test } = table
   const { minutes } = testCost(tables.model, state, test)
   const band = test.kind === 'numeric' ? tables.model.band(test) : undefined
   const outcomes = describeOutcomes(tables.model, table, ranking.chances)
   return {
-    test: test.id, point: test.point, title: test.title, steps: test.steps, meter: test.kind === 'numeric' ? test.meter : 'eyes and ears', need: test.need, minutes, bits, outcomes,
+    test: test.id,
+    point: test.point,
+    title: test.title,
+    steps: test.steps,
+    meter: test.kind === 'numeric' ? test.meter : 'eyes and ears',
+    need: test.need,
+    minutes,
+    bits,
+    outcomes,
     cautions: test.cautions ?? [],
     first: test.need === 'any' || holdsNeed(state, test.need) ? [] : STATE_STEPS[test.need],
-    ...(band && test.kind === 'numeric' ? { band: formatBand(test, band), bandSource: withSource(band).sourceText } : {}),
-    ...(test.wait ? { wait: test.wait } : {}), ...(again ? { again } : {}),
-    why: again ? 'What it read fits nothing that is left: read it once more before it is believed.' : explain(tables.model, outcomes, minutes, test.wait),
+    ...(band && test.kind === 'numeric'
+      ? { band: formatBand(test, band), bandSource: withSource(band).sourceText }
+      : {}),
+    ...(test.wait ? { wait: test.wait } : {}),
+    ...(again ? { again } : {}),
+    why: again
+      ? 'What it read fits nothing that is left: read it once more before it is believed.'
+      : explain(tables.model, outcomes, minutes, test.wait),
   }
 }
 
@@ -190,11 +254,20 @@ function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64
     if (total < 0.025) continue
     const sums = new Map<string, number>()
     // what would have failed; the cause behind a casualty is a question of its own
-    for (const h of live) for (const f of failedIn(model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + chances[h]! * table.row(h)[b]!)
-    const leaves = [...sums].map(([fault, s]) => ({ fault, chance: s / total })).toSorted((x, y) => y.chance - x.chance).slice(0, 3).filter(l => l.chance > 0.04)
+    for (const h of live)
+      for (const f of failedIn(model.hypotheses[h]!))
+        sums.set(f, (sums.get(f) ?? 0) + chances[h]! * table.row(h)[b]!)
+    const leaves = [...sums]
+      .map(([fault, s]) => ({ fault, chance: s / total }))
+      .toSorted((x, y) => y.chance - x.chance)
+      .slice(0, 3)
+      .filter(l => l.chance > 0.04)
     outcomes.push({ label: binLabel(table, b, chances, live), chance: total, leaves, bin: b })
   }
-  return outcomes.toSorted((x, y) => y.chance - x.chance).slice(0, 3).toSorted((x, y) => x.bin - y.bin)
+  return outcomes
+    .toSorted((x, y) => y.chance - x.chance)
+    .slice(0, 3)
+    .toSorted((x, y) => x.bin - y.bin)
 }
 
 /** The range that the hypotheses behind a bin would read, cut at the bin's edges. */
@@ -214,18 +287,29 @@ function binLabel(table: TestTable, bin: number, chances: Float64Array, live: re
   }
   low = Math.max(0, bin > 0 ? Math.max(low, edges[bin - 1]!) : low)
   if (bin < edges.length) high = Math.min(high, edges[bin]!)
-  if (!(high > low)) return bin < edges.length ? `under ${formatValue(test.quantity, edges[bin]!)}` : `over ${formatValue(test.quantity, edges[bin - 1] ?? 0)}`
+  if (!(high > low))
+    return bin < edges.length
+      ? `under ${formatValue(test.quantity, edges[bin]!)}`
+      : `over ${formatValue(test.quantity, edges[bin - 1] ?? 0)}`
   return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' })
 }
 
 /** One sentence that a technician would say. */
-function explain(model: SystemModel, outcomes: readonly Outcome[], minutes: number, wait: Wait | undefined): string {
-  const name = (fault: string) => fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(modeOf(model, fault).name)
+function explain(
+  model: SystemModel,
+  outcomes: readonly Outcome[],
+  minutes: number,
+  wait: Wait | undefined,
+): string {
+  const name = (fault: string) =>
+    fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(modeOf(model, fault).name)
   const tops = [...new Set(outcomes.map(o => o.leaves[0]?.fault).filter(f => f !== undefined))]
   const time = minutes < 1.5 ? 'a minute' : `${Math.round(minutes)} minutes`
-  const after = wait ? ` at hand, and ${Math.round(wait.minutes)} of waiting that other tests can fill` : ' of work'
+  const after = wait
+    ? ` at hand, and ${Math.round(wait.minutes)} of waiting that other tests can fill`
+    : ' of work'
   if (tops.length >= 2) return `Tells ${name(tops[0]!)} from ${name(tops[1]!)} for ${time}${after}.`
   return tops.length === 1 ? `Firms up ${name(tops[0]!)} for ${time}${after}.` : `Costs ${time}.`
 }
 
-const lower = (s: string) => /^[A-Z][a-z]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s
+const lower = (s: string) => (/^[A-Z][a-z]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s)

@@ -3,25 +3,49 @@ import { requireOk } from '#core/foundation'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { PSI } from '#core/units'
-import { findClearing, isolate, learnRates, lifeOf, prepareSystem, rankSuspects, rateChanges, type Tables } from '.'
+import {
+  findClearing,
+  isolate,
+  learnRates,
+  lifeOf,
+  prepareSystem,
+  rankSuspects,
+  rateChanges,
+  type Tables,
+} from '.'
 
-const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
+const folded = (t: Tables, lines: readonly Line[]) =>
+  foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 let n = 0
-const add = (draft: DraftLine) => ({ ...draft, id: `line-${++n}-more`, at: `2026-06-15T10:${String(n % 60).padStart(2, '0')}:00Z` }) as Line
+const add = (draft: DraftLine) =>
+  ({ ...draft, id: `line-${++n}-more`, at: `2026-06-15T10:${String(n % 60).padStart(2, '0')}:00Z` }) as Line
 const opened = (complaint: string) => add({ kind: 'opened', complaint, words: '' })
-const read = (test: string, value: number | null) => add({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}) })
+const read = (test: string, value: number | null) =>
+  add({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}) })
 const saw = (test: string, outcome: string) => add({ kind: 'observation', test, outcome })
-const well = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6, 'motor.amps': 7.8 }))
+const well = requireOk(
+  prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6, 'motor.amps': 7.8 }),
+)
 const three = requireOk(prepareSystem('three-phase', { 'motor.amps': 15.2, 'motor.power': 3728 }))
 
 describe('more than one fault', () => {
   it('takes up a pair of independent faults when no single one explains the lines', () => {
     // a burnt pole by its drop, and a waterlogged tank by its own signs: neither explains the other
-    const lines = [opened('rapid-cycles'), read('pole1.drop', 9.2), read('cycle', 6), saw('air-valve', 'water'), saw('knock', 'dull')]
+    const lines = [
+      opened('rapid-cycles'),
+      read('pole1.drop', 9.2),
+      read('cycle', 6),
+      saw('air-valve', 'water'),
+      saw('knock', 'dull'),
+    ]
     const { suspects } = isolate(well, folded(well, lines))
-    for (const fault of ['switch.pole1-burnt', 'tank.waterlogged']) expect(suspects.find(s => s.fault === fault)!.chance, fault).toBeGreaterThan(0.8)
-    expect(suspects.find(s => s.fault === 'switch.pole1-burnt')!.beside).toMatchObject({ fault: 'tank.waterlogged', role: 'cause' })
+    for (const fault of ['switch.pole1-burnt', 'tank.waterlogged'])
+      expect(suspects.find(s => s.fault === fault)!.chance, fault).toBeGreaterThan(0.8)
+    expect(suspects.find(s => s.fault === 'switch.pole1-burnt')!.beside).toMatchObject({
+      fault: 'tank.waterlogged',
+      role: 'cause',
+    })
   })
   it('keeps what failed and what made it fail apart: the cause is pursued once the casualty is known', () => {
     const lines = [opened('groans'), read('red.start', 0), read('relay.ohms', null)]
@@ -36,7 +60,16 @@ describe('more than one fault', () => {
   it('answers alike whatever was asked before: pairs taken up for one tab do not leak into another', () => {
     const lines = [opened('no-water'), read('line.volts', 239), read('load.volts', 239)]
     const before = rankSuspects(well, folded(well, lines)).suspects.map(s => s.chance)
-    isolate(well, folded(well, [opened('rapid-cycles'), read('pole2.drop', 7), read('cycle', 5), saw('air-valve', 'water'), read('line.volts', 188)]))
+    isolate(
+      well,
+      folded(well, [
+        opened('rapid-cycles'),
+        read('pole2.drop', 7),
+        read('cycle', 5),
+        saw('air-valve', 'water'),
+        read('line.volts', 188),
+      ]),
+    )
     const after = rankSuspects(well, folded(well, lines)).suspects.map(s => s.chance)
     after.forEach((c, i) => expect(c).toBeCloseTo(before[i]!, 12))
   })
@@ -44,8 +77,24 @@ describe('more than one fault', () => {
 
 describe('deciding', () => {
   it('pulls the pump only with what stands above ground excluded, and says by which lines', () => {
-    const base = [opened('groans'), read('load.volts', 236), read('box.volts', 235), read('black.run', 33), read('red.start', 11.5)]
-    const answer = isolate(well, folded(well, [...base, read('cap.farads', 142e-6), read('relay.ohms', 0.1), read('leads.by', 3.6), read('leads.ry', 12.3), read('leads.ground', 30e6)]))
+    const base = [
+      opened('groans'),
+      read('load.volts', 236),
+      read('box.volts', 235),
+      read('black.run', 33),
+      read('red.start', 11.5),
+    ]
+    const answer = isolate(
+      well,
+      folded(well, [
+        ...base,
+        read('cap.farads', 142e-6),
+        read('relay.ohms', 0.1),
+        read('leads.by', 3.6),
+        read('leads.ry', 12.3),
+        read('leads.ground', 30e6),
+      ]),
+    )
     expect(answer.decision).toMatchObject({ repair: 'Pull the pump' })
     const excluded = answer.decision!.excludes!
     expect(excluded.map(e => e.label)).toContain('Control box')
@@ -53,7 +102,16 @@ describe('deciding', () => {
     expect(isolate(well, folded(well, [opened('groans'), read('black.run', 33)])).decision).toBeUndefined()
   })
   it('covers faults that one repair puts right as one decision', () => {
-    const lines = [opened('no-water'), saw('sound', 'silent'), read('line.volts', 239), read('load.l1g', 0.3), read('load.l2g', 120), read('load.volts', 0.5), saw('switch-seen', 'closed'), read('pole1.ohms', null)]
+    const lines = [
+      opened('no-water'),
+      saw('sound', 'silent'),
+      read('line.volts', 239),
+      read('load.l1g', 0.3),
+      read('load.l2g', 120),
+      read('load.volts', 0.5),
+      saw('switch-seen', 'closed'),
+      read('pole1.ohms', null),
+    ]
     const { decision } = isolate(well, folded(well, lines))
     expect(decision).toMatchObject({ repair: 'Replace the pressure switch' })
   })
@@ -62,15 +120,25 @@ describe('deciding', () => {
 describe('time', () => {
   it('does not propose a test that is waiting, and says when it is due', () => {
     const tables = requireOk(prepareSystem('jet', {}))
-    const lines = [opened('no-water'), saw('sound', 'silent'), read('load.volts', 238), read('motor.volts', 238), read('black.run', 0)]
+    const lines = [
+      opened('no-water'),
+      saw('sound', 'silent'),
+      read('load.volts', 238),
+      read('motor.volts', 238),
+      read('black.run', 0),
+    ]
     const before = isolate(tables, folded(tables, lines))
     expect(before.next.map(t => t.test)).toContain('cool-ohms')
     expect(before.next.find(t => t.test === 'cool-ohms')!.wait).toMatchObject({ minutes: 30 })
     const started = add({ kind: 'wait', test: 'cool-ohms', minutes: 30 })
     const during = isolate(tables, folded(tables, [...lines, started]))
-    expect(during.waiting).toMatchObject([{ test: 'cool-ohms', due: new Date(Date.parse(started.at) + 30 * 60e3).toISOString() }])
+    expect(during.waiting).toMatchObject([
+      { test: 'cool-ohms', due: new Date(Date.parse(started.at) + 30 * 60e3).toISOString() },
+    ])
     expect(during.next.map(t => t.test)).not.toContain('cool-ohms')
-    expect(isolate(tables, folded(tables, [...lines, started, saw('cool-ohms', 'comes-back')])).waiting).toHaveLength(0)
+    expect(
+      isolate(tables, folded(tables, [...lines, started, saw('cool-ohms', 'comes-back')])).waiting,
+    ).toHaveLength(0)
   })
 })
 
@@ -94,7 +162,8 @@ describe('learning', () => {
   const kind = kindFor('well-3wire')
   const base = Object.fromEntries(kind.faults.map(f => [f.id, f.baseRate]))
   it('is the catalogue without tabs of one\'s own, and shifts smoothly with them', () => {
-    for (const [fault, rate] of Object.entries(learnRates(kind, {}))) expect(rate, fault).toBeCloseTo(base[fault]!, 12)
+    for (const [fault, rate] of Object.entries(learnRates(kind, {})))
+      expect(rate, fault).toBeCloseTo(base[fault]!, 12)
     const some = learnRates(kind, { 'box.relay-open': 6 })
     const many = learnRates(kind, { 'box.relay-open': 60 })
     expect(some['box.relay-open']).toBeGreaterThan(base['box.relay-open']!)
@@ -121,12 +190,30 @@ describe('what would clear a suspect', () => {
 
 describe('three phases', () => {
   it('finds the contact that does not make from the three pairs', () => {
-    const lines = [opened('groans'), saw('coil-heard', 'pulls'), read('line.v12', 229), read('line.v23', 241), read('line.v31', 233), read('load.v12', 225), read('load.v23', 112), read('load.v31', 113), read('pole3.drop', 207)]
+    const lines = [
+      opened('groans'),
+      saw('coil-heard', 'pulls'),
+      read('line.v12', 229),
+      read('line.v23', 241),
+      read('line.v31', 233),
+      read('load.v12', 225),
+      read('load.v23', 112),
+      read('load.v31', 113),
+      read('pole3.drop', 207),
+    ]
     expect(isolate(three, folded(three, lines)).suspects[0]).toMatchObject({ fault: 'starter.contact-open' })
   })
   it('rolls the leads: an odd current that stays with the line is not the motor', () => {
-    const odd = [opened('overload-trips'), read('amps1.run', 12.4), read('amps2.run', 16.8), read('amps3.run', 13.6)]
-    const motor = (l: Line[]) => isolate(three, folded(three, l)).suspects.filter(s => s.component === 'motor' || s.component === 'cable').reduce((sum, s) => sum + s.failed, 0)
+    const odd = [
+      opened('overload-trips'),
+      read('amps1.run', 12.4),
+      read('amps2.run', 16.8),
+      read('amps3.run', 13.6),
+    ]
+    const motor = (l: Line[]) =>
+      isolate(three, folded(three, l))
+        .suspects.filter(s => s.component === 'motor' || s.component === 'cable')
+        .reduce((sum, s) => sum + s.failed, 0)
     expect(motor([...odd, saw('roll', 'line')])).toBeLessThan(0.25 * motor([...odd, saw('roll', 'lead')]))
   })
 })

@@ -1,17 +1,28 @@
 /**
- * Independent pairs, taken up only when no single fault explains the lines. Each pair is first judged by the better of its
- * two faults line by line, which can only flatter it, or by the one that is left where the other has been put right; the few
- * that could matter are then solved together.
+ * Independent pairs, taken up only when no single fault explains the lines. Each pair is first judged by the better
+ * of its two faults line by line, which can only flatter it, or by the one that is left where the other has been put
+ * right; the few that could matter are then solved together.
  */
 import type { SystemModel } from '#core/systems'
 import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
-/** How far to look: single faults considered, pairs solved, and how far behind the best explanation a flattered pair may be. */
-interface Reach { readonly considered: number, readonly most: number, readonly behind: number, readonly floor: number }
+/**
+ * How far to look: single faults considered, pairs solved, and how far behind the best explanation a flattered pair
+ * may be.
+ */
+interface Reach {
+  readonly considered: number
+  readonly most: number
+  readonly behind: number
+  readonly floor: number
+}
 export const NEAR: Reach = { considered: 28, most: 16, behind: Math.log(0.01), floor: 0 }
-/** for lines that nothing near explains: two faults together may read as neither does, so no line counts under a floor of its best */
+/**
+ * for lines that nothing near explains: two faults together may read as neither does, so no line counts under a floor
+ * of its best
+ */
 export const FAR: Reach = { considered: 60, most: 160, behind: Math.log(1e-4), floor: 0.1 }
 const CHANCE_OF_TWO = Math.log(0.05)
 
@@ -20,16 +31,26 @@ const CHANCE_OF_TWO = Math.log(0.05)
  * @param perLine likelihood of each line of the evidence under each of them
  * @returns places of the pairs in the model, added to it where they were not there
  */
-export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readonly Float64Array[], evidence: readonly Evidence[], reach: Reach = NEAR): readonly number[] {
+export function likelyPairs(
+  tables: Tables,
+  prior: Float64Array,
+  perLine: readonly Float64Array[],
+  evidence: readonly Evidence[],
+  reach: Reach = NEAR,
+): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
   const logs = perLine.map(l => logsOf(l, reach.floor))
-  const fit = Float64Array.from({ length: foreseen }, (_, h) => prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity)
+  const fit = Float64Array.from({ length: foreseen }, (_, h) =>
+    prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity,
+  )
   const best = Math.max(...fit)
   // what is put right before a line no longer speaks in it
   const gone = evidence.map((e) => {
     const right = model.putRight(e.repaired)
-    return right.size > 0 ? model.hypotheses.slice(0, foreseen).map(h => right.has(modeOf(model, h.fault))) : undefined
+    return right.size > 0
+      ? model.hypotheses.slice(0, foreseen).map(h => right.has(modeOf(model, h.fault)))
+      : undefined
   })
   const both = (a: number, b: number) => {
     let sum = 0
@@ -45,13 +66,20 @@ export function likelyPairs(tables: Tables, prior: Float64Array, perLine: readon
   const gain = (h: number) => Math.log(model.hypotheses[h]!.prior * prior[leader]!) + both(h, leader)
   const singles: number[] = []
   for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
-  const considered = singles.map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) })).toSorted((a, b) => b.score - a.score).slice(0, reach.considered).map(s => s.h)
+  const considered = singles
+    .map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) }))
+    .toSorted((a, b) => b.score - a.score)
+    .slice(0, reach.considered)
+    .map(s => s.h)
   const found: { a: number, b: number, score: number }[] = []
   considered.forEach((a, i) => {
     for (const b of considered.slice(i + 1)) {
       const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
       // a prior is relative to the complaint; of two faults the one that shows more carries it
-      const score = CHANCE_OF_TWO + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior)) + both(a, b)
+      const score
+        = CHANCE_OF_TWO
+          + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior))
+          + both(a, b)
       if (score > best + reach.behind && !sameRepair(model, one.fault, two.fault)) found.push({ a, b, score })
     }
   })

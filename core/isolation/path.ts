@@ -1,7 +1,7 @@
 /**
  * How each component on the path stands: proven, unproven, suspect by weight, or condemned.
- * Proven takes more than being unlikely: a good reading at it, or further along the power, with all its faults ruled out.
- * A fault that is merely explained away by a likelier one leaves its component unproven.
+ * Proven takes more than being unlikely: a good reading at it, or further along the power, with all its faults ruled
+ * out. A fault that is merely explained away by a likelier one leaves its component unproven.
  */
 import { isWorkedOn, type ComponentDef, type SystemModel, type Test } from '#core/systems'
 import type { TabState } from '#core/tab'
@@ -9,8 +9,12 @@ import type { Ranking } from './suspects'
 import { wordFor } from './verdict'
 
 export const STANDINGS = ['proven', 'unproven', 'suspect', 'condemned'] as const
-export type Standing = typeof STANDINGS[number]
-export interface ComponentStanding { readonly component: string, readonly standing: Standing, readonly weight: number }
+export type Standing = (typeof STANDINGS)[number]
+export interface ComponentStanding {
+  readonly component: string
+  readonly standing: Standing
+  readonly weight: number
+}
 
 const SUSPECT_FROM = 0.08
 
@@ -23,7 +27,16 @@ export function standPath(model: SystemModel, state: TabState, ranking: Ranking)
     const weight = own.reduce((sum, s) => sum + s.failed, 0)
     const condemned = own.some(s => failed.has(s.fault) || s.chance > 0.95)
     const cleared = own.every(s => s.ruledOut || s.chance < 0.01) && good.some(t => reaches(model, t, component))
-    const standing: Standing = isWorkedOn(component.id, state.repaired) && weight < SUSPECT_FROM ? 'proven' : condemned ? 'condemned' : weight >= SUSPECT_FROM ? 'suspect' : cleared ? 'proven' : 'unproven'
+    const standing: Standing
+      = isWorkedOn(component.id, state.repaired) && weight < SUSPECT_FROM
+        ? 'proven'
+        : condemned
+          ? 'condemned'
+          : weight >= SUSPECT_FROM
+            ? 'suspect'
+            : cleared
+              ? 'proven'
+              : 'unproven'
     return { component: component.id, standing, weight }
   })
 }
@@ -34,16 +47,24 @@ function goodTests(model: SystemModel, state: TabState): Test[] {
     const test = model.kind.tests.find(t => t.id === line.test)
     if (!test) return []
     if (line.kind === 'reading') return wordFor(model, line) === 'in-band' ? [test] : []
-    return test.kind === 'seen' && test.outcomes[test.usual.indexOf(Math.max(...test.usual))]?.id === line.outcome ? [test] : []
+    return test.kind === 'seen' && test.outcomes[test.usual.indexOf(Math.max(...test.usual))]?.id === line.outcome
+      ? [test]
+      : []
   })
 }
 
-/** A reading speaks for the power path ahead of it; delivery and cut-out speak for the water path; the rest for their own place. */
+/**
+ * A reading speaks for the power path ahead of it; delivery and cut-out speak for the water path; the rest for their
+ * own place.
+ */
 function reaches(model: SystemModel, test: Test, component: ComponentDef): boolean {
-  const at = model.kind.components.findIndex(c => c.id === model.kind.points.find(p => p.id === test.point)?.component)
+  const at = model.kind.components.findIndex(
+    c => c.id === model.kind.points.find(p => p.id === test.point)?.component,
+  )
   const place = model.kind.components.indexOf(component)
   if (place === at) return true
   if (test.kind === 'seen') return false
-  if (component.lane === 'power') return model.kind.components[at]?.lane === 'power' && place < at && test.need === 'live'
+  if (component.lane === 'power')
+    return model.kind.components[at]?.lane === 'power' && place < at && test.need === 'live'
   return component.glyph !== 'tank' && (test.quantity === 'flow' || test.variant === 'cut-out')
 }

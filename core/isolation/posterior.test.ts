@@ -6,7 +6,8 @@ import { startPosterior } from './posterior'
 import { likelihoods, readingChance } from './likelihood'
 import { OTHER } from './tables'
 
-const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
+const folded = (t: Tables, lines: readonly Line[]) =>
+  foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 const { model } = tables
@@ -30,7 +31,9 @@ describe('the chances, line by line', () => {
     const given = flat(0.2)
     given[at('tank.waterlogged:full')] = 0.4
     posterior.take(given)
-    expect(posterior.chances[at('tank.waterlogged:full')]! / posterior.chances[at('box.relay-open:1')]!).toBeCloseTo(1, 12)
+    expect(
+      posterior.chances[at('tank.waterlogged:full')]! / posterior.chances[at('box.relay-open:1')]!,
+    ).toBeCloseTo(1, 12)
     expect(sum(posterior.chances)).toBeCloseTo(1, 12)
   })
   it('let a repair not have taken: one in a hundred, and more with every line that reads as before', () => {
@@ -73,9 +76,19 @@ describe('slips', () => {
 })
 
 describe('looking twice', () => {
-  const look = (test: string, outcome: string, earlier: readonly string[] = []) => likelihoods(tables, { line: add({ kind: 'observation', test, outcome }) as never, repaired: [], confirmed: earlier.length, earlier })
+  const look = (test: string, outcome: string, earlier: readonly string[] = []) =>
+    likelihoods(tables, {
+      line: add({ kind: 'observation', test, outcome }) as never,
+      repaired: [],
+      confirmed: earlier.length,
+      earlier,
+    })
   it('counts every look at what it does, and not only the last', () => {
-    const [once, twice, mixed] = [look('works', 'no'), look('works', 'no', ['no']), look('works', 'yes', ['no', 'no'])]
+    const [once, twice, mixed] = [
+      look('works', 'no'),
+      look('works', 'no', ['no']),
+      look('works', 'yes', ['no', 'no']),
+    ]
     const [sound, welded] = [0, at('switch.welded:full')]
     const odds = (l: Float64Array) => l[welded]! / l[sound]!
     expect(odds(twice)).toBeGreaterThan(5 * odds(once))
@@ -88,9 +101,19 @@ describe('looking twice', () => {
     expect(odds(twice)).toBeLessThan(1.3 * odds(once))
   })
   it('is kept by the fold with what was seen before, until something is put right', () => {
-    const lines = [add({ kind: 'opened', complaint: 'no-water', words: '' }), add({ kind: 'observation', test: 'sound', outcome: 'silent' }), add({ kind: 'observation', test: 'sound', outcome: 'groans' })]
-    expect(folded(tables, lines).evidence).toMatchObject([{ line: { outcome: 'groans' }, confirmed: 0, earlier: ['silent'] }])
-    const after = folded(tables, [...lines, add({ kind: 'repair', component: 'breaker', text: 'reset' }), add({ kind: 'observation', test: 'sound', outcome: 'runs' })])
+    const lines = [
+      add({ kind: 'opened', complaint: 'no-water', words: '' }),
+      add({ kind: 'observation', test: 'sound', outcome: 'silent' }),
+      add({ kind: 'observation', test: 'sound', outcome: 'groans' }),
+    ]
+    expect(folded(tables, lines).evidence).toMatchObject([
+      { line: { outcome: 'groans' }, confirmed: 0, earlier: ['silent'] },
+    ])
+    const after = folded(tables, [
+      ...lines,
+      add({ kind: 'repair', component: 'breaker', text: 'reset' }),
+      add({ kind: 'observation', test: 'sound', outcome: 'runs' }),
+    ])
     expect(after.evidence.at(-1)).toMatchObject({ line: { outcome: 'runs' } })
     expect(after.evidence.at(-1)!.earlier).toBeUndefined()
   })
@@ -98,7 +121,12 @@ describe('looking twice', () => {
 
 describe('lines that the catalogue does not explain', () => {
   it('still have a test proposed: the one that tells most among what it explains best', () => {
-    const odd = [add({ kind: 'opened', complaint: 'check-up', words: '' }), ...['line.volts', 'load.volts', 'box.volts'].flatMap(test => [71, 71.5].map(value => add({ kind: 'reading', test, value })))]
+    const odd = [
+      add({ kind: 'opened', complaint: 'check-up', words: '' }),
+      ...['line.volts', 'load.volts', 'box.volts'].flatMap(test =>
+        [71, 71.5].map(value => add({ kind: 'reading', test, value })),
+      ),
+    ]
     const answer = isolate(tables, folded(tables, odd))
     expect(answer.suspects.find(s => s.fault === 'other')!.chance).toBeGreaterThan(0.3)
     expect(answer.next.length).toBeGreaterThan(0)

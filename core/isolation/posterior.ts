@@ -1,7 +1,8 @@
 /**
- * The chances of the hypotheses, line by line. A repair takes or it does not: beside each hypothesis that a repair should
- * have put right goes a small share in which the fault is still there (a bad new part, a joint that was not one), and that
- * share is weighed by every later line as the fault itself. Together these shares count as "something else".
+ * The chances of the hypotheses, line by line. A repair takes or it does not: beside each hypothesis that a repair
+ * should have put right goes a small share in which the fault is still there (a bad new part, a joint that was not
+ * one), and that share is weighed by every later line as the fault itself. Together these shares count as "something
+ * else".
  */
 import type { SystemModel } from '#core/systems'
 import { OTHER } from './tables'
@@ -14,7 +15,10 @@ export interface Posterior {
   readonly chances: Float64Array
   /** What had been put right when the next lines were taken. */
   repair(repaired: readonly string[]): void
-  /** @param given likelihoods with what is put right gone; @param still with nothing put right, once something has been */
+  /**
+   * @param given likelihoods with what is put right gone;
+   * @param still with nothing put right, once something has been
+   */
   take(given: Float64Array, still?: Float64Array): void
 }
 
@@ -35,7 +39,7 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
       done = repaired
     },
     take(given, still) {
-      let [all, failed] = [other *= given[OTHER]!, 0]
+      let [all, failed] = [(other *= given[OTHER]!), 0]
       for (let h = 0; h < chances.length; h++) {
         if (h !== OTHER && chances[h]! > 0) all += chances[h]! *= given[h]!
         if (still && stuck[h]! > 0) failed += stuck[h]! *= still[h]!

@@ -8,10 +8,24 @@ import type { Ranking } from './suspects'
 import { isSeenAnew, readingChance } from './likelihood'
 import type { Tables } from './tables'
 
-export const PUZZLE_SLIPS = ['wrong-range', 'nano-for-micro', 'both-conductors', 'open-for-zero', 'gauge-stuck', 'breaker-mislabelled', 'misread'] as const
-export type PuzzleSlip = typeof PUZZLE_SLIPS[number]
+export const PUZZLE_SLIPS = [
+  'wrong-range',
+  'nano-for-micro',
+  'both-conductors',
+  'open-for-zero',
+  'gauge-stuck',
+  'breaker-mislabelled',
+  'misread',
+] as const
+export type PuzzleSlip = (typeof PUZZLE_SLIPS)[number]
 
-export interface Puzzle { readonly line: string, readonly test: string, readonly slip: PuzzleSlip, readonly say: string, readonly reread: boolean }
+export interface Puzzle {
+  readonly line: string
+  readonly test: string
+  readonly slip: PuzzleSlip
+  readonly say: string
+  readonly reread: boolean
+}
 
 const SAYS: Record<PuzzleSlip, string> = {
   'wrong-range': 'A factor of a thousand would explain it: check the range and the prefix on the meter.',
@@ -28,25 +42,40 @@ const BETTER = 25
 
 export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): Puzzle[] {
   const { model } = tables
-  const leaders = [...ranking.chances.keys()].filter(h => ranking.chances[h]! > 0.02 && h > 1).toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!).slice(0, 8)
+  const leaders = [...ranking.chances.keys()]
+    .filter(h => ranking.chances[h]! > 0.02 && h > 1)
+    .toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)
+    .slice(0, 8)
   if (leaders.length === 0) return []
   return state.evidence.flatMap((evidence) => {
     const { line } = evidence
     const table = tables.tests.get(line.test)
     if (!table) return []
-    const standing = leaders.map(h => evidence.repaired.length > 0 ? model.without(h, evidence.repaired) : h)
+    const standing = leaders.map(h => (evidence.repaired.length > 0 ? model.without(h, evidence.repaired) : h))
     const fits = standing.some(h => weightOf(tables, evidence, h) > POOR)
     if (fits) return []
     const often = isSeenAnew(table.test) ? 1 : 0
     const twice = evidence.confirmed > often || timesRead(state, line.test) > evidence.repaired.length + 1 + often
     const slip = findSlip(tables, table.test, evidence, standing[0]!)
-    return [{ line: line.id, test: line.test, slip, say: SAYS[slip], reread: !twice && !state.skipped.has(line.test) }]
+    return [
+      { line: line.id, test: line.test, slip, say: SAYS[slip], reread: !twice && !state.skipped.has(line.test) },
+    ]
   })
 }
 
-const timesRead = (state: TabState, test: string) => state.lines.filter(l => isKnownLine(l) && (l.kind === 'reading' || l.kind === 'observation') && l.test === test && !state.struck.has(l.id)).length
+const timesRead = (state: TabState, test: string) =>
+  state.lines.filter(
+    l =>
+      isKnownLine(l)
+      && (l.kind === 'reading' || l.kind === 'observation')
+      && l.test === test
+      && !state.struck.has(l.id),
+  ).length
 
-/** How well a hypothesis explains a line, against the best that it could have read: one for what it predicts, near nothing for a misreading. */
+/**
+ * How well a hypothesis explains a line, against the best that it could have read: one for what it predicts, near
+ * nothing for a misreading.
+ */
 function weightOf(tables: Tables, { line }: Evidence, h: number): number {
   const table = tables.tests.get(line.test)!
   if (line.kind === 'observation') {
@@ -55,7 +84,10 @@ function weightOf(tables: Tables, { line }: Evidence, h: number): number {
     return i < 0 ? 1 : row[i]! / Math.max(...row)
   }
   const p = table.prediction(h)
-  const best = Math.max(p.ol > 0.02 ? readingChance(table, h, null) : 0, readingChance(table, h, p.log ? Math.exp(p.mean) : p.mean))
+  const best = Math.max(
+    p.ol > 0.02 ? readingChance(table, h, null) : 0,
+    readingChance(table, h, p.log ? Math.exp(p.mean) : p.mean),
+  )
   return readingChance(table, h, line.value) / best
 }
 
@@ -76,4 +108,5 @@ function findSlip(tables: Tables, test: Test, evidence: Evidence, leader: number
   return 'misread'
 }
 
-const turns = (model: SystemModel, h: number) => !['silent', 'groans', 'trips-breaker'].includes(model.hypotheses[h]!.effect)
+const turns = (model: SystemModel, h: number) =>
+  !['silent', 'groans', 'trips-breaker'].includes(model.hypotheses[h]!.effect)

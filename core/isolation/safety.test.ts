@@ -4,7 +4,8 @@ import { KIND_IDS, kindFor, repairCautions, type KindId, type Test } from '#core
 import { checkLine, createWriter, foldTab, type DraftLine, type Line, type WorkState } from '#core/tab'
 import { describeOne, isolate, prepareSystem, rankSuspects, type Isolation, type Tables } from '.'
 
-const folded = (t: Tables, lines: readonly Line[]) => foldTab(t.model.kind, lines.map(createWriter('test-device')))
+const folded = (t: Tables, lines: readonly Line[]) =>
+  foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
 const prepared = new Map<KindId, Tables>()
 const tablesOf = (kind: KindId) => {
@@ -15,16 +16,24 @@ const tablesOf = (kind: KindId) => {
 let n = 0
 const add = (draft: DraftLine) => ({ ...draft, id: `line-${++n}-safe`, at: '2026-06-15T10:00:00Z' }) as Line
 const opened = (kind: KindId) => add({ kind: 'opened', complaint: kindFor(kind, {}).complaints[0]!, words: '' })
-const STATES: readonly { readonly to: WorkState, readonly proof: number[] }[] = [{ to: 'live', proof: [] }, { to: 'proven-dead', proof: [240, 0.2, 240] }, { to: 'discharged', proof: [0.3] }, { to: 'zero-pressure', proof: [0] }]
+const STATES: readonly { readonly to: WorkState, readonly proof: number[] }[] = [
+  { to: 'live', proof: [] },
+  { to: 'proven-dead', proof: [240, 0.2, 240] },
+  { to: 'discharged', proof: [0.3] },
+  { to: 'zero-pressure', proof: [0] },
+]
 
 /** Something that could be logged next: any outcome of any test, whether or not it makes sense. */
 function anything(kind: KindId, random: ReturnType<typeof createRandom>): DraftLine {
   const { tests } = kindFor(kind, {})
   const test = tests[random.below(tests.length)]!
-  if (test.kind === 'seen') return { kind: 'observation', test: test.id, outcome: test.outcomes[random.below(test.outcomes.length)]!.id }
+  if (test.kind === 'seen')
+    return { kind: 'observation', test: test.id, outcome: test.outcomes[random.below(test.outcomes.length)]!.id }
   const p = tablesOf(kind).tests.get(test.id)!.prediction(random.below(40))
   const value = Math.max(0, (p.log ? Math.exp(p.mean) : p.mean) * (0.5 + random.uniform()))
-  return random.uniform() < 0.1 && test.quantity === 'ohms' ? { kind: 'reading', test: test.id, value: null, ol: true } : { kind: 'reading', test: test.id, value }
+  return random.uniform() < 0.1 && test.quantity === 'ohms'
+    ? { kind: 'reading', test: test.id, value: null, ol: true }
+    : { kind: 'reading', test: test.id, value }
 }
 
 const offered = (a: Isolation) => [...a.next, ...a.causeTests, ...a.proof]
@@ -38,7 +47,9 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
       for (let step = 0; step < 9; step++) {
         const state = folded(tables, lines)
         for (const t of offered(isolate(tables, state))) {
-          const held = t.need === 'any' || (t.need === 'live' ? !state.work['proven-dead'] : state.work[t.need] !== undefined)
+          const held
+            = t.need === 'any'
+              || (t.need === 'live' ? !state.work['proven-dead'] : state.work[t.need] !== undefined)
           expect(held || t.first.length > 0, `${t.test} needs ${t.need}`).toBe(true)
         }
         if (random.uniform() < 0.3) {
@@ -67,8 +78,12 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
     const numeric = tables.model.kind.tests.filter(t => t.kind === 'numeric' && t.need !== 'zero-pressure')
     for (const test of numeric) {
       for (const value of [0, 0.3, 1, 12, 60, 118, 236]) {
-        const { decision } = isolate(tables, folded(tables, [opened(kind), add({ kind: 'reading', test: test.id, value })]))
-        const down = decision && costly.includes(tables.model.kind.faults.find(f => f.id === decision.fault)!.component)
+        const { decision } = isolate(
+          tables,
+          folded(tables, [opened(kind), add({ kind: 'reading', test: test.id, value })]),
+        )
+        const down
+          = decision && costly.includes(tables.model.kind.faults.find(f => f.id === decision.fault)!.component)
         expect(down ?? false, `${test.id} ${value}: ${decision?.repair}`).toBe(false)
       }
     }
@@ -77,10 +92,17 @@ describe.each(KIND_IDS)('%s, whatever is logged', (kind) => {
 
 describe('cautions stand where the hand is', () => {
   const tests = KIND_IDS.flatMap(kind => kindFor(kind, {}).tests.map(t => [kind, t] as const))
-  const wanting = (what: (t: Test) => boolean) => tests.filter(([, t]) => what(t) && (t.cautions?.length ?? 0) === 0).map(([kind, t]) => `${kind} ${t.id}`)
-  it('at every reading taken alive with covers off at the mains', () => expect(wanting(t => t.kind === 'numeric' && t.need === 'live' && t.quantity === 'volts').filter(id => !id.startsWith('rv '))).toEqual([]))
+  const wanting = (what: (t: Test) => boolean) =>
+    tests.filter(([, t]) => what(t) && (t.cautions?.length ?? 0) === 0).map(([kind, t]) => `${kind} ${t.id}`)
+  it('at every reading taken alive with covers off at the mains', () =>
+    expect(
+      wanting(t => t.kind === 'numeric' && t.need === 'live' && t.quantity === 'volts').filter(
+        id => !id.startsWith('rv '),
+      ),
+    ).toEqual([]))
   it('at every capacitor', () => expect(wanting(t => t.need === 'discharged' && t.point === 'cap')).toEqual([]))
-  it('at every test that opens what is alive or under pressure', () => expect(wanting(t => t.need !== 'any' && t.need !== 'live')).toEqual([]))
+  it('at every test that opens what is alive or under pressure', () =>
+    expect(wanting(t => t.need !== 'any' && t.need !== 'live')).toEqual([]))
   it('at every repair, and overhead lines named before a pump comes up', () => {
     for (const id of KIND_IDS) {
       const kind = kindFor(id, {})

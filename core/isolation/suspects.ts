@@ -11,8 +11,16 @@ import { startPosterior } from './posterior'
 import { likelihoods, likelihoodUnder } from './likelihood'
 import { OTHER, type Tables } from './tables'
 
-/** What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks for it). */
-export interface Move { readonly line: string, readonly before: number, readonly after: number, readonly bits: number }
+/**
+ * What each line did to one suspect: its chance before and after, and the weight of evidence in bits (positive speaks
+ * for it).
+ */
+export interface Move {
+  readonly line: string
+  readonly before: number
+  readonly after: number
+  readonly bits: number
+}
 
 export interface Suspect {
   readonly fault: string
@@ -24,10 +32,20 @@ export interface Suspect {
   /** the likeliest degree, where the fault has several */
   readonly severity: string
   /** how it most likely stands beside another fault: its cause, its casualty, or merely both there */
-  readonly beside?: { readonly fault: string, readonly label: string, readonly role: 'cause' | 'casualty' | 'beside', readonly share: number }
+  readonly beside?: {
+    readonly fault: string
+    readonly label: string
+    readonly role: 'cause' | 'casualty' | 'beside'
+    readonly share: number
+  }
   readonly moves: readonly Move[]
   readonly settledBy: string
-  readonly repair: { readonly id: string, readonly label: string, readonly minutes: number, readonly part: string }
+  readonly repair: {
+    readonly id: string
+    readonly label: string
+    readonly minutes: number
+    readonly part: string
+  }
   /** dropped by the lines to under a fifth of where it started, and under one in a hundred */
   readonly ruledOut: boolean
 }
@@ -46,10 +64,17 @@ export function rankSuspects(tables: Tables, state: TabState): Ranking {
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
-  return near.chances[OTHER]! < UNEXPLAINED ? near : rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR))
+  return near.chances[OTHER]! < UNEXPLAINED
+    ? near
+    : rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR))
 }
 
-function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Array[], pairs: readonly number[]): Ranking {
+function rankWith(
+  tables: Tables,
+  state: TabState,
+  perLine: readonly Float64Array[],
+  pairs: readonly number[],
+): Ranking {
   const { model } = tables
   const n = model.hypotheses.length
   const { faults, place, members } = catalogueOf(tables)
@@ -63,27 +88,38 @@ function rankWith(tables: Tables, state: TabState, perLine: readonly Float64Arra
   state.evidence.forEach((evidence, e) => {
     posterior.repair(evidence.repaired)
     const asBefore = evidence.repaired.length > 0 ? { ...evidence, repaired: [] } : undefined
-    posterior.take(extend(tables, evidence, perLine[e]!, pairs, n), asBefore && extend(tables, asBefore, likelihoods(tables, asBefore, tables.foreseen), pairs, n))
+    posterior.take(
+      extend(tables, evidence, perLine[e]!, pairs, n),
+      asBefore && extend(tables, asBefore, likelihoods(tables, asBefore, tables.foreseen), pairs, n),
+    )
     const after = byFault(chances, members, faults.length)
     faults.forEach((_, f) => {
       const bits = weight(before[f]!, after[f]!)
-      if (Math.abs(bits) > 0.07) moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]!, bits })
+      if (Math.abs(bits) > 0.07)
+        moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]!, bits })
       if (!isRuledOut(after[f]!, start[f]!)) {
         seenRuled.delete(f)
       }
       else if (!seenRuled.has(f)) {
         seenRuled.add(f)
-        ruledOutBy.set(evidence.line.id, [...ruledOutBy.get(evidence.line.id) ?? [], faults[f]!])
+        ruledOutBy.set(evidence.line.id, [...(ruledOutBy.get(evidence.line.id) ?? []), faults[f]!])
       }
     })
     before = after
   })
   const parts = partsOf(model, chances, place, faults.length)
-  const suspects = faults.map((fault, f): Suspect => describe(model, fault, before[f]!, start[f]!, moves[f]!, chances, parts[f]!))
+  const suspects = faults.map((fault, f): Suspect =>
+    describe(model, fault, before[f]!, start[f]!, moves[f]!, chances, parts[f]!),
+  )
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
 }
 
-interface Catalogue { readonly faults: readonly string[], readonly place: ReadonlyMap<string, number>, /** places of each hypothesis's faults */ readonly members: (readonly number[])[], /** what a complaint makes of each hypothesis */ readonly voiced: Map<string, number[]> }
+interface Catalogue {
+  readonly faults: readonly string[]
+  readonly place: ReadonlyMap<string, number>
+  /** places of each hypothesis's faults */ readonly members: (readonly number[])[]
+  /** what a complaint makes of each hypothesis */ readonly voiced: Map<string, number[]>
+}
 
 const catalogues = new WeakMap<Tables, Catalogue>()
 
@@ -97,7 +133,8 @@ function catalogueOf(tables: Tables): Catalogue {
     catalogues.set(tables, known)
   }
   const { place, members } = known
-  for (let h = members.length; h < hypotheses.length; h++) members.push(faultsOf(hypotheses[h]!).map(f => place.get(f)!))
+  for (let h = members.length; h < hypotheses.length; h++)
+    members.push(faultsOf(hypotheses[h]!).map(f => place.get(f)!))
   return known
 }
 
@@ -114,12 +151,18 @@ export function applyEvidence(tables: Tables, evidence: Evidence, chances: Float
 
 function multiply(chances: Float64Array, given: Float64Array) {
   let total = 0
-  for (let h = 0; h < chances.length; h++) total += chances[h]! > 0 ? chances[h]! *= given[h]! : 0
+  for (let h = 0; h < chances.length; h++) total += chances[h]! > 0 ? (chances[h]! *= given[h]!) : 0
   for (let h = 0; h < chances.length; h++) chances[h]! /= total
 }
 
 /** With the pairs that were not foreseen. */
-function extend(tables: Tables, evidence: Evidence, foreseen: Float64Array, pairs: readonly number[], n: number): Float64Array {
+function extend(
+  tables: Tables,
+  evidence: Evidence,
+  foreseen: Float64Array,
+  pairs: readonly number[],
+  n: number,
+): Float64Array {
   if (pairs.length === 0) return foreseen
   const out = new Float64Array(n)
   out.set(foreseen)
@@ -128,14 +171,24 @@ function extend(tables: Tables, evidence: Evidence, foreseen: Float64Array, pair
 }
 
 /** Priors under a complaint; of the pairs that were not foreseen only those asked for count. */
-function priorWith(tables: Tables, complaint: string | undefined, n: number, pairs: readonly number[]): Float64Array {
+function priorWith(
+  tables: Tables,
+  complaint: string | undefined,
+  n: number,
+  pairs: readonly number[],
+): Float64Array {
   const { model } = tables
-  const known = complaint !== undefined && complaint in COMPLAINT_GIVEN ? complaint as Complaint : undefined
+  const known = complaint !== undefined && complaint in COMPLAINT_GIVEN ? (complaint as Complaint) : undefined
   const wanted = new Set(pairs)
   const { voiced } = catalogueOf(tables)
   const factors = voiced.get(known ?? '') ?? []
   voiced.set(known ?? '', factors)
-  const factor = (h: number) => known === undefined ? 1 : h === OTHER ? 0.1 : complaintChance(known, faultsOf(model.hypotheses[h]!), model.hypotheses[h]!.effect)
+  const factor = (h: number) =>
+    known === undefined
+      ? 1
+      : h === OTHER
+        ? 0.1
+        : complaintChance(known, faultsOf(model.hypotheses[h]!), model.hypotheses[h]!.effect)
   const chances = new Float64Array(n)
   let total = 0
   for (let h = 0; h < n; h++) {
@@ -149,16 +202,26 @@ function priorWith(tables: Tables, complaint: string | undefined, n: number, pai
 
 function byFault(chances: Float64Array, members: readonly (readonly number[])[], n: number): Float64Array {
   const sums = new Float64Array(n)
-  for (let h = 0; h < chances.length; h++) if (chances[h]! > 0) for (const f of members[h]!) sums[f]! += chances[h]!
+  for (let h = 0; h < chances.length; h++)
+    if (chances[h]! > 0) for (const f of members[h]!) sums[f]! += chances[h]!
   return sums
 }
 
 const isRuledOut = (chance: number, start: number) => chance < 0.01 && chance < start / 5
 
-interface Part { failed: number, severity: string, best: number }
+interface Part {
+  failed: number
+  severity: string
+  best: number
+}
 
 /** For each fault, in one pass: the chance in which it is what failed, and its likeliest degree. */
-function partsOf(model: SystemModel, chances: Float64Array, place: ReadonlyMap<string, number>, n: number): readonly Part[] {
+function partsOf(
+  model: SystemModel,
+  chances: Float64Array,
+  place: ReadonlyMap<string, number>,
+  n: number,
+): readonly Part[] {
   const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1 }))
   for (let h = 0; h < chances.length; h++) {
     const { fault, second, severity } = model.hypotheses[h]!
@@ -173,16 +236,53 @@ function partsOf(model: SystemModel, chances: Float64Array, place: ReadonlyMap<s
   return parts
 }
 
-function describe(model: SystemModel, fault: string, chance: number, start: number, moves: readonly Move[], chances: Float64Array, { failed, severity }: Part): Suspect {
+function describe(
+  model: SystemModel,
+  fault: string,
+  chance: number,
+  start: number,
+  moves: readonly Move[],
+  chances: Float64Array,
+  { failed, severity }: Part,
+): Suspect {
   const base = { fault, chance, failed, moves, ruledOut: isRuledOut(chance, start) }
-  if (fault === 'sound') return { ...base, label: 'Nothing wrong that shows now', component: '', severity: '', settledBy: 'watching it through several cycles', repair: { id: 'watch', label: 'Watch it run', minutes: 20, part: '' } }
-  if (fault === 'other') return { ...base, label: 'Something not in the catalogue', component: '', severity: '', settledBy: 'a second look, or a second meter', repair: { id: 'look-again', label: 'Look again', minutes: 30, part: '' } }
+  if (fault === 'sound')
+    return {
+      ...base,
+      label: 'Nothing wrong that shows now',
+      component: '',
+      severity: '',
+      settledBy: 'watching it through several cycles',
+      repair: { id: 'watch', label: 'Watch it run', minutes: 20, part: '' },
+    }
+  if (fault === 'other')
+    return {
+      ...base,
+      label: 'Something not in the catalogue',
+      component: '',
+      severity: '',
+      settledBy: 'a second look, or a second meter',
+      repair: { id: 'look-again', label: 'Look again', minutes: 30, part: '' },
+    }
   const mode = modeOf(model, fault)
   const beside = besideOf(model, fault, chance, chances)
-  return { ...base, label: mode.name, component: mode.component, severity, settledBy: mode.settledBy, repair: repairOf(mode), ...(beside ? { beside } : {}) }
+  return {
+    ...base,
+    label: mode.name,
+    component: mode.component,
+    severity,
+    settledBy: mode.settledBy,
+    repair: repairOf(mode),
+    ...(beside ? { beside } : {}),
+  }
 }
 
-const repairOf = ({ repair: { id, name, minutes, part } }: FaultMode): Suspect['repair'] => ({ id, label: name, minutes, part })
+const repairOf = ({ repair: { id, name, minutes, part } }: FaultMode): Suspect['repair'] => ({
+  id,
+  label: name,
+  minutes,
+  part,
+})
 
 /** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
 function besideOf(model: SystemModel, fault: string, chance: number, chances: Float64Array): Suspect['beside'] {

@@ -14,7 +14,10 @@ describe.each(KIND_IDS)('the tables of a %s', (id) => {
     for (const table of tables.tests.values()) {
       for (const h of hypotheses) {
         const row = table.row(h)
-        expect(row.reduce((a, b) => a + b, 0), `${table.test.id} ${model.hypotheses[h]!.id}`).toBeCloseTo(1, 6)
+        expect(
+          row.reduce((a, b) => a + b, 0),
+          `${table.test.id} ${model.hypotheses[h]!.id}`,
+        ).toBeCloseTo(1, 6)
         expect(Math.min(...row)).toBeGreaterThan(0)
       }
     }
@@ -29,8 +32,13 @@ describe.each(KIND_IDS)('the tables of a %s', (id) => {
         for (const away of [-2, -0.5, 0, 1, 3]) {
           const value = own.log ? Math.exp(own.mean + away * own.sigma) : own.mean + away * own.sigma
           const alone: TestTable = { ...table, prediction: () => own }
-          const [p, q] = [readingChance(alone, h, value), readingChance({ ...table, prediction: () => shared }, h, value)]
-          expect(Math.abs(Math.log(p / q)), `${test.id} ${model.hypotheses[h]!.id} at ${value}`).toBeLessThan(0.05)
+          const [p, q] = [
+            readingChance(alone, h, value),
+            readingChance({ ...table, prediction: () => shared }, h, value),
+          ]
+          expect(Math.abs(Math.log(p / q)), `${test.id} ${model.hypotheses[h]!.id} at ${value}`).toBeLessThan(
+            0.05,
+          )
         }
       }
     }
@@ -54,8 +62,15 @@ describe.each(KIND_IDS)('the tables of a %s', (id) => {
   })
   it('know a pair that a call brings up later', () => {
     const single = (fault: string) => model.hypotheses.findIndex(h => h.fault === fault && !h.second)
-    const [first, second] = [model.kind.faults[0]!, model.kind.faults.findLast(f => f.component !== model.kind.faults[0]!.component)!]
+    const [first, second] = [
+      model.kind.faults[0]!,
+      model.kind.faults.findLast(f => f.component !== model.kind.faults[0]!.component)!,
+    ]
     const [pair] = model.addPairs([[single(first.id), single(second.id)]])
-    for (const table of tables.tests.values()) expect(table.row(pair!).reduce((a, b) => a + b, 0), table.test.id).toBeCloseTo(1, 6)
+    for (const table of tables.tests.values())
+      expect(
+        table.row(pair!).reduce((a, b) => a + b, 0),
+        table.test.id,
+      ).toBeCloseTo(1, 6)
   })
 })

@@ -1,6 +1,6 @@
 /**
- * What each test would show under each hypothesis, in bins, worked out once per system and kept. Hypotheses under which a
- * test shows the same share one class of it: most faults leave most readings as they are.
+ * What each test would show under each hypothesis, in bins, worked out once per system and kept. Hypotheses under
+ * which a test shows the same share one class of it: most faults leave most readings as they are.
  * The "something else" hypothesis shows the average of all the others, halfway to anything at all.
  */
 import type { NumericTest, Prediction, SeenTest, SystemModel, Test } from '#core/systems'
@@ -36,12 +36,30 @@ export interface TestTable {
 /** Goes hypothesis by hypothesis, so that what is solved for one can be let go before the next. */
 export function buildTables(model: SystemModel): Tables {
   const foreseen = model.hypotheses.length
-  const tests = model.kind.tests.map(test => test.kind === 'numeric' ? { test, sorted: classify(h => model.predict(h, test), readsTheSame) } : { test, sorted: classify(h => model.expect(h, test), hasSameChances) })
+  const tests = model.kind.tests.map(test =>
+    test.kind === 'numeric'
+      ? { test, sorted: classify(h => model.predict(h, test), readsTheSame) }
+      : { test, sorted: classify(h => model.expect(h, test), hasSameChances) },
+  )
   for (let h = 0; h < foreseen; h++) for (const t of tests) t.sorted.classOf(h)
-  return { model, foreseen, tests: new Map(tests.map(t => [t.test.id, t.test.kind === 'numeric' ? numericTable(model, t.test, foreseen, t.sorted as Classes<Prediction>) : seenTable(model, t.test, foreseen, t.sorted as Classes<readonly number[]>)])) }
+  return {
+    model,
+    foreseen,
+    tests: new Map(
+      tests.map(t => [
+        t.test.id,
+        t.test.kind === 'numeric'
+          ? numericTable(model, t.test, foreseen, t.sorted as Classes<Prediction>)
+          : seenTable(model, t.test, foreseen, t.sorted as Classes<readonly number[]>),
+      ]),
+    ),
+  }
 }
 
-interface Classes<T> { readonly shown: readonly T[], classOf(h: number): number }
+interface Classes<T> {
+  readonly shown: readonly T[]
+  classOf(h: number): number
+}
 
 /** Sorts what hypotheses show into classes of what is alike, each when it is first asked for. */
 function classify<T>(show: (h: number) => T, isAlike: (a: T, b: T) => boolean): Classes<T> {
@@ -57,13 +75,19 @@ function classify<T>(show: (h: number) => T, isAlike: (a: T, b: T) => boolean): 
     places.set(fresh, known)
     return known
   }
-  return { shown, classOf: h => own[h] ??= find(show(h)) }
+  return { shown, classOf: h => (own[h] ??= find(show(h))) }
 }
 
 /** One row for each class, and the blend of them all for something else. */
-function keepRows(model: SystemModel, foreseen: number, bins: number, classOf: (h: number) => number, make: (c: number) => Float64Array) {
+function keepRows(
+  model: SystemModel,
+  foreseen: number,
+  bins: number,
+  classOf: (h: number) => number,
+  make: (c: number) => Float64Array,
+) {
   const rows: Float64Array[] = []
-  const rowOf = (c: number) => rows[c] ??= make(c)
+  const rowOf = (c: number) => (rows[c] ??= make(c))
   const blend = new Float64Array(bins)
   let weight = 0
   for (let h = 0; h < foreseen; h++) {
@@ -73,11 +97,16 @@ function keepRows(model: SystemModel, foreseen: number, bins: number, classOf: (
     weight += prior
     for (let b = 0; b < bins; b++) blend[b]! += prior * row[b]!
   }
-  for (let b = 0; b < bins; b++) blend[b] = 0.5 * blend[b]! / weight + 0.5 / bins
-  return (h: number) => h === OTHER ? blend : rowOf(classOf(h))
+  for (let b = 0; b < bins; b++) blend[b] = (0.5 * blend[b]!) / weight + 0.5 / bins
+  return (h: number) => (h === OTHER ? blend : rowOf(classOf(h)))
 }
 
-function seenTable(model: SystemModel, test: SeenTest, foreseen: number, { shown, classOf }: Classes<readonly number[]>): TestTable {
+function seenTable(
+  model: SystemModel,
+  test: SeenTest,
+  foreseen: number,
+  { shown, classOf }: Classes<readonly number[]>,
+): TestTable {
   const bins = test.outcomes.length
   const row = keepRows(model, foreseen, bins, classOf, (c) => {
     const out = new Float64Array(bins)
@@ -96,23 +125,53 @@ function hasSameChances(a: readonly number[], b: readonly number[]): boolean {
   return true
 }
 
-function numericTable(model: SystemModel, test: NumericTest, foreseen: number, { shown, classOf }: Classes<Prediction>): TestTable {
+function numericTable(
+  model: SystemModel,
+  test: NumericTest,
+  foreseen: number,
+  { shown, classOf }: Classes<Prediction>,
+): TestTable {
   const known = [...shown]
-  const span = known.reduce((most, p) => p.ol < 0.5 ? Math.max(most, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 3 * p.sigma) : most, 1e-12)
+  const span = known.reduce(
+    (most, p) => (p.ol < 0.5 ? Math.max(most, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 3 * p.sigma) : most),
+    1e-12,
+  )
   const edges = chooseEdges(known)
   const bins = edges.length + 2
   const row = keepRows(model, foreseen, bins, classOf, c => binChances(shown[c]!, edges, bins))
-  return { test, bins, classOf, row, edges: Float64Array.from(edges), prediction: h => shown[classOf(h)]!, span, most: known.reduce((most, p) => Math.max(most, p.mean), 0) }
+  return {
+    test,
+    bins,
+    classOf,
+    row,
+    edges: Float64Array.from(edges),
+    prediction: h => shown[classOf(h)]!,
+    span,
+    most: known.reduce((most, p) => Math.max(most, p.mean), 0),
+  }
 }
 
-/** Share of a spread by which two predictions may differ and still be called one: it moves no likelihood by a hundredth. */
+/**
+ * Share of a spread by which two predictions may differ and still be called one: it moves no likelihood by a
+ * hundredth.
+ */
 const SAME = 5e-3
 
 function readsTheSame(a: Prediction, b: Prediction): boolean {
   if (a === b) return true
   const near = SAME * a.sigma
-  return Math.abs(a.mean - b.mean) <= near && Math.abs(a.sigma - b.sigma) <= near && a.log === b.log && Math.abs(a.ol - b.ol) < 1e-6
-    && (a.or === b.or || (a.or !== undefined && b.or !== undefined && a.or.share === b.or.share && Math.abs(a.or.mean - b.or.mean) <= SAME * a.or.sigma && Math.abs(a.or.sigma - b.or.sigma) <= SAME * a.or.sigma))
+  return (
+    Math.abs(a.mean - b.mean) <= near
+    && Math.abs(a.sigma - b.sigma) <= near
+    && a.log === b.log
+    && Math.abs(a.ol - b.ol) < 1e-6
+    && (a.or === b.or
+      || (a.or !== undefined
+        && b.or !== undefined
+        && a.or.share === b.or.share
+        && Math.abs(a.or.mean - b.or.mean) <= SAME * a.or.sigma
+        && Math.abs(a.or.sigma - b.or.sigma) <= SAME * a.or.sigma))
+  )
 }
 
 function binChances(p: Prediction, edges: readonly number[], bins: number): Float64Array {
@@ -120,39 +179,55 @@ function binChances(p: Prediction, edges: readonly number[], bins: number): Floa
   let before = 0
   for (let b = 0; b <= edges.length; b++) {
     const upTo = b < edges.length ? cumulative(p, edges[b]!) : 1
-    out[b] = (1 - MISREAD) * (1 - p.ol) * (upTo - before) + MISREAD * (1 - BACKGROUND_OL) / (edges.length + 1)
+    out[b] = (1 - MISREAD) * (1 - p.ol) * (upTo - before) + (MISREAD * (1 - BACKGROUND_OL)) / (edges.length + 1)
     before = upTo
   }
   out[bins - 1] = (1 - MISREAD) * p.ol + MISREAD * BACKGROUND_OL
   return out
 }
 
-const centreOf = (p: Prediction) => p.log ? Math.exp(p.mean) : p.mean
+const centreOf = (p: Prediction) => (p.log ? Math.exp(p.mean) : p.mean)
 
 /** Up to seven edges, in the widest gaps (counted in their own spreads) between neighbouring predictions. */
 function chooseEdges(predictions: readonly Prediction[]): number[] {
-  const sorted = predictions.filter(p => p.ol < 0.9).map(p => ({ p, centre: centreOf(p) })).sort((a, b) => a.centre - b.centre)
+  const sorted = predictions
+    .filter(p => p.ol < 0.9)
+    .map(p => ({ p, centre: centreOf(p) }))
+    .sort((a, b) => a.centre - b.centre)
   const gaps: { edge: number, width: number }[] = []
   for (let i = 1; i < sorted.length; i++) {
     const [low, high] = [sorted[i - 1]!, sorted[i]!]
     const logs = low.p.log || high.p.log
-    const spread = (p: Prediction) => p.log ? p.sigma : logs ? Math.min(p.sigma / Math.max(p.mean, 1e-9), 1) : p.sigma
-    const at = (one: typeof low) => logs ? Math.log(Math.max(one.centre, 1e-6)) : one.p.mean
+    const spread = (p: Prediction) =>
+      p.log ? p.sigma : logs ? Math.min(p.sigma / Math.max(p.mean, 1e-9), 1) : p.sigma
+    const at = (one: typeof low) => (logs ? Math.log(Math.max(one.centre, 1e-6)) : one.p.mean)
     const [a, b] = [at(low), at(high)]
     const both = spread(low.p) + spread(high.p)
     const width = (b - a) / both
     if (width <= 0.4) continue
-    const middle = a + (b - a) * spread(low.p) / both
+    const middle = a + ((b - a) * spread(low.p)) / both
     gaps.push({ edge: logs ? Math.exp(middle) : middle, width })
   }
-  return gaps.sort((a, b) => b.width - a.width).slice(0, 7).map(g => g.edge).sort((a, b) => a - b)
+  return gaps
+    .sort((a, b) => b.width - a.width)
+    .slice(0, 7)
+    .map(g => g.edge)
+    .sort((a, b) => a - b)
 }
 
 /** Normal distribution function, Abramowitz and Stegun 7.1.26, absolute error under 1.5e-7. */
 function cumulative({ mean, sigma, log, or }: Prediction, value: number): number {
-  if (or) return (1 - or.share) * cumulative({ mean, sigma, log, ol: 0 }, value) + or.share * cumulative({ ...or, log: false, ol: 0 }, value)
+  if (or)
+    return (
+      (1 - or.share) * cumulative({ mean, sigma, log, ol: 0 }, value)
+      + or.share * cumulative({ ...or, log: false, ol: 0 }, value)
+    )
   const z = ((log ? Math.log(Math.max(value, 1e-9)) : value) - mean) / (sigma * Math.SQRT2)
   const t = 1 / (1 + 0.3275911 * Math.abs(z))
-  const erf = 1 - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-z * z)
+  const erf
+    = 1
+      - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592)
+      * t
+      * Math.exp(-z * z)
   return 0.5 * (1 + Math.sign(z) * erf)
 }

@@ -6,9 +6,17 @@ import type { Tables } from './tables'
 import { formatValue } from '#core/units'
 
 export const VERDICTS = ['in-band', 'low', 'high', 'open', 'seen', 'unknown'] as const
-export type VerdictWord = typeof VERDICTS[number]
-export const SLIPS = ['nano-for-micro', 'micro-for-nano', 'kilo-ohms', 'both-conductors', 'above-supply', 'open-for-zero', 'dead-meter'] as const
-export type Slip = typeof SLIPS[number]
+export type VerdictWord = (typeof VERDICTS)[number]
+export const SLIPS = [
+  'nano-for-micro',
+  'micro-for-nano',
+  'kilo-ohms',
+  'both-conductors',
+  'above-supply',
+  'open-for-zero',
+  'dead-meter',
+] as const
+export type Slip = (typeof SLIPS)[number]
 
 export interface Verdict {
   readonly line: string
@@ -31,12 +39,16 @@ const SLIP_SAYS: Record<Slip, string> = {
 export function judge(tables: Tables, state: TabState, line: LineOf<'reading'> | LineOf<'observation'>): Verdict {
   const { model } = tables
   const test = model.kind.tests.find(t => t.id === line.test)
-  if (line.kind === 'observation' || !test || test.kind !== 'numeric') return { line: line.id, test: line.test, word: test ? 'seen' : 'unknown' }
+  if (line.kind === 'observation' || !test || test.kind !== 'numeric')
+    return { line: line.id, test: line.test, word: test ? 'seen' : 'unknown' }
   const band = model.band(test)
   const slip = findSlip(tables, state, test, line.value, band)
   return {
-    line: line.id, test: line.test, word: compare(line.value, band),
-    ...(band ? { band: withSource(band) } : {}), ...(slip ? { slip: { code: slip, say: SLIP_SAYS[slip] } } : {}),
+    line: line.id,
+    test: line.test,
+    word: compare(line.value, band),
+    ...(band ? { band: withSource(band) } : {}),
+    ...(slip ? { slip: { code: slip, say: SLIP_SAYS[slip] } } : {}),
   }
 }
 
@@ -46,7 +58,11 @@ export function wordFor(model: SystemModel, line: LineOf<'reading'>): VerdictWor
   return test?.kind === 'numeric' ? compare(line.value, model.band(test)) : 'unknown'
 }
 
-export const withSource = (band: Band) => ({ ...band, sourceText: SOURCES[band.source].text, standing: SOURCES[band.source].standing })
+export const withSource = (band: Band) => ({
+  ...band,
+  sourceText: SOURCES[band.source].text,
+  standing: SOURCES[band.source].standing,
+})
 
 /** "207–253 V", "over 2 MΩ", "up to 0.2 V". */
 export function formatBand(test: NumericTest, band: Band): string {
@@ -63,29 +79,64 @@ function compare(value: number | null, band: Band | undefined): VerdictWord {
   return value < band.low ? 'low' : value > band.high ? 'high' : 'in-band'
 }
 
-function findSlip(tables: Tables, state: TabState, test: NumericTest, value: number | null, band: Band | undefined): Slip | undefined {
+function findSlip(
+  tables: Tables,
+  state: TabState,
+  test: NumericTest,
+  value: number | null,
+  band: Band | undefined,
+): Slip | undefined {
   const { model } = tables
   const within = (v: number) => band !== undefined && v >= band.low * 0.8 && v <= band.high * 1.2
   if (value === null) return test.quantity === 'farads' ? 'open-for-zero' : undefined
   if (test.quantity === 'farads' && within(value * 1000)) return 'nano-for-micro'
   if (test.quantity === 'farads' && within(value / 1000)) return 'micro-for-nano'
-  if (test.quantity === 'ohms' && test.condition === 'leads-off' && band && Number.isFinite(band.high) && (within(value / 1000) || within(value * 1000))) return 'kilo-ohms'
+  if (
+    test.quantity === 'ohms'
+    && test.condition === 'leads-off'
+    && band
+    && Number.isFinite(band.high)
+    && (within(value / 1000) || within(value * 1000))
+  )
+    return 'kilo-ohms'
   if (test.quantity === 'volts' && value > 1.2 * mostVolts(tables, test)) return 'above-supply'
-  if (test.quantity === 'volts' && value < 2 && ['calling'].includes(test.condition) && liveFurtherDown(model, state, test)) return 'dead-meter'
-  if (test.quantity === 'amps' && test.condition === 'running' && test.point !== 'red' && value < 0.5 && runsNow(state)) return 'both-conductors'
+  if (
+    test.quantity === 'volts'
+    && value < 2
+    && ['calling'].includes(test.condition)
+    && liveFurtherDown(model, state, test)
+  )
+    return 'dead-meter'
+  if (
+    test.quantity === 'amps'
+    && test.condition === 'running'
+    && test.point !== 'red'
+    && value < 0.5
+    && runsNow(state)
+  )
+    return 'both-conductors'
   return undefined
 }
 
 /** The most that this supply can put on a point under anything that is foreseen. */
-const mostVolts = ({ model, tests }: Tables, test: NumericTest) => Math.max(tests.get(test.id)!.most, 0.02 * model.supplyVolts)
+const mostVolts = ({ model, tests }: Tables, test: NumericTest) =>
+  Math.max(tests.get(test.id)!.most, 0.02 * model.supplyVolts)
 
 function liveFurtherDown(model: SystemModel, state: TabState, test: NumericTest): boolean {
   const number = (t: Test) => model.kind.points.find(p => p.id === t.point)?.number ?? 0
   return state.evidence.some(({ line }) => {
     if (line.kind !== 'reading' || line.value === null || line.value < 90) return false
     const other = model.kind.tests.find(t => t.id === line.test)
-    return other?.kind === 'numeric' && other.quantity === 'volts' && other.condition === 'calling' && number(other) > number(test)
+    return (
+      other?.kind === 'numeric'
+      && other.quantity === 'volts'
+      && other.condition === 'calling'
+      && number(other) > number(test)
+    )
   })
 }
 
-const runsNow = (state: TabState) => state.evidence.some(({ line }) => line.kind === 'observation' && line.test === 'sound' && line.outcome === 'runs')
+const runsNow = (state: TabState) =>
+  state.evidence.some(
+    ({ line }) => line.kind === 'observation' && line.test === 'sound' && line.outcome === 'runs',
+  )

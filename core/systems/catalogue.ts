@@ -1,7 +1,7 @@
 /**
- * The catalogue as a whole: every test, component and fault that a kind has with any of its options. A line may name what
- * the nameplate of today does not show, and is understood all the same. Options are gone through one at a time, since each
- * brings parts of its own; composed once, when first asked for.
+ * The catalogue as a whole: every test, component and fault that a kind has with any of its options. A line may name
+ * what the nameplate of today does not show, and is understood all the same. Options are gone through one at a time,
+ * since each brings parts of its own; composed once, when first asked for.
  */
 import { KIND_IDS, kindFor, type KindId } from './registry'
 import type { ComponentDef, FaultMode, NameplateField, SeenTest, SystemKind, Test } from './types'
@@ -19,11 +19,12 @@ export interface Catalogue {
 let made: Catalogue | undefined
 
 export function wholeCatalogue(): Catalogue {
-  return made ??= gather(KIND_IDS.flatMap(everyOption))
+  return (made ??= gather(KIND_IDS.flatMap(everyOption)))
 }
 
 /** A test of this kind, or else of any kind with any option. */
-export const findTest = (kind: SystemKind, id: string): Test | undefined => testsOf(kind).get(id) ?? wholeCatalogue().tests.get(id)
+export const findTest = (kind: SystemKind, id: string): Test | undefined =>
+  testsOf(kind).get(id) ?? wholeCatalogue().tests.get(id)
 
 /** Whether a test has this answer, on this kind or on any. */
 export const hasOutcome = (test: SeenTest, outcome: string): boolean =>
@@ -42,13 +43,16 @@ function testsOf(kind: SystemKind): ReadonlyMap<string, Test> {
 function everyOption(id: KindId): SystemKind[] {
   const bare = kindFor(id)
   const kinds = [bare]
-  for (const [field, count] of choicesOf(bare)) for (let i = 0; i < count; i++) kinds.push(kindFor(id, { [field]: i }))
+  for (const [field, count] of choicesOf(bare))
+    for (let i = 0; i < count; i++) kinds.push(kindFor(id, { [field]: i }))
   return kinds
 }
 
 function choicesOf(kind: SystemKind): [string, number][] {
   const count = (f: NameplateField) => f.choices?.length ?? 0
-  return kind.components.flatMap(c => (c.fields ?? []).filter(f => count(f) > 0).map((f): [string, number] => [`${c.id}.${f.id}`, count(f)]))
+  return kind.components.flatMap(c =>
+    (c.fields ?? []).filter(f => count(f) > 0).map((f): [string, number] => [`${c.id}.${f.id}`, count(f)]),
+  )
 }
 
 function gather(kinds: readonly SystemKind[]): Catalogue {

@@ -1,16 +1,26 @@
 /**
  * Makes a kind from blocks: numbers its points, names a second stage, checks that whatever is referred to is there.
  *
- * A block speaks of parts that some kinds lack (a table of chances of a well's pump, on a booster). Such a reference is left
- * out here; one to an id that is in no list of the catalogue throws, and so does one to a test, point or component that the
- * kind does not have.
+ * A block speaks of parts that some kinds lack (a table of chances of a well's pump, on a booster). Such a reference
+ * is left out here; one to an id that is in no list of the catalogue throws, and so does one to a test, point or
+ * component that the kind does not have.
  */
 import type { Block } from './blocks/block'
 import { findPathProblem } from './drawing'
 import { scoped, staged, type StagedKey } from './figures'
 import { isCauseId, isFaultId, stagePrefix, unstaged, type NameplateKey, type StageId } from './ids'
 import type {
-  CauseNote, Complaint, Drawing, FaultMode, NumericTest, Probe, Repair, SeenTest, SystemKind, Test, Trial,
+  CauseNote,
+  Complaint,
+  Drawing,
+  FaultMode,
+  NumericTest,
+  Probe,
+  Repair,
+  SeenTest,
+  SystemKind,
+  Test,
+  Trial,
 } from './types'
 
 export interface KindHead {
@@ -26,7 +36,10 @@ export interface KindHead {
 /** Throws by name for a kind that cannot be: no source ahead of a part, a loop, a reference to what is not there. */
 export function compose({ usual = {}, ...head }: KindHead, ...blocks: readonly Block[]): SystemKind {
   const all = <T>(pick: (b: Block) => readonly T[] | undefined): T[] => blocks.flatMap(b => pick(b) ?? [])
-  const components = all(b => b.components).map(c => ({ ...c, ...(c.fields ? { fields: c.fields.map(usually(c.id)) } : {}) }))
+  const components = all(b => b.components).map(c => ({
+    ...c,
+    ...(c.fields ? { fields: c.fields.map(usually(c.id)) } : {}),
+  }))
   const faults = all(b => b.faults)
   const kind: SystemKind = {
     ...head,
@@ -53,14 +66,23 @@ function present(kind: SystemKind): SystemKind {
   const faultIds = new Set(kind.faults.map(f => f.id))
   const noteIds = new Set(kind.causeNotes.map(n => n.id))
   const hasFault = (key: string) => faultIds.has(faultOfKey(key))
-  const tests = kind.tests.map((t): Test => t.kind === 'numeric'
-    ? t
-    : { ...t, chancesByFault: Object.fromEntries(Object.entries(t.chancesByFault).filter(([key]) => hasFault(key))) })
-  const causeNotes = kind.causeNotes.map(({ fault, ...n }): CauseNote => fault && faultIds.has(fault) ? { ...n, fault } : n)
+  const tests = kind.tests.map((t): Test =>
+    t.kind === 'numeric'
+      ? t
+      : {
+          ...t,
+          chancesByFault: Object.fromEntries(Object.entries(t.chancesByFault).filter(([key]) => hasFault(key))),
+        },
+  )
+  const causeNotes = kind.causeNotes.map(({ fault, ...n }): CauseNote =>
+    fault && faultIds.has(fault) ? { ...n, fault } : n,
+  )
   const faults = kind.faults.map((f): FaultMode => ({
     ...f,
     causes: f.causes
-      .map(c => noteIds.has(stagePrefix(f.id) + c.because) ? { ...c, because: stagePrefix(f.id) + c.because } : c)
+      .map(c =>
+        noteIds.has(stagePrefix(f.id) + c.because) ? { ...c, because: stagePrefix(f.id) + c.because } : c,
+      )
       .filter(c => c.because !== f.id && (faultIds.has(c.because) || noteIds.has(c.because))),
   }))
   return { ...kind, tests, causeNotes, faults }
@@ -90,7 +112,8 @@ export function findBadReference(kind: SystemKind): string | undefined {
     const cause = f.causes.find(c => !isFaultId(c.because) && !isCauseId(c.because))
     if (cause) return `fault ${f.id} comes of ${cause.because}, which is no fault and no cause`
     const same = repairs.get(f.repair.id)
-    if (same && !isSame(same, f.repair)) return `two repairs are called ${f.repair.id}: ${same.name}, ${f.repair.name}`
+    if (same && !isSame(same, f.repair))
+      return `two repairs are called ${f.repair.id}: ${same.name}, ${f.repair.name}`
     repairs.set(f.repair.id, f.repair)
   }
   for (const n of kind.causeNotes) {
@@ -98,7 +121,8 @@ export function findBadReference(kind: SystemKind): string | undefined {
     if (!isCauseId(n.id)) return `${n.id} is in no list of causes`
     if (!test) return `note ${n.id} is shown by ${n.test}, which is no test of it`
     const shows = test.kind === 'numeric' ? ['low', 'high'] : test.outcomes.map(o => o.id)
-    if (!shows.includes(n.shownBy)) return `note ${n.id} is shown by ${n.test} being ${n.shownBy}, which it cannot be`
+    if (!shows.includes(n.shownBy))
+      return `note ${n.id} is shown by ${n.test} being ${n.shownBy}, which it cannot be`
     if (n.fault && !isFaultId(n.fault)) return `note ${n.id} is ${n.fault}, which is in no list of faults`
   }
   return undefined
@@ -111,15 +135,20 @@ function findBadRow(test: SeenTest): string | undefined {
   const byFault = Object.keys(test.chancesByFault).find(key => !isFaultId(faultOfKey(key)))
   if (byFault) return `has chances for ${byFault}, which is in no list of faults`
   const rows = [test.usual, ...Object.values(test.chancesByFault), ...Object.values(test.chancesByEffect)]
-  const bad = rows.find(row => row.some(chance => !(chance >= 0)) || Math.abs(row.reduce((a, b) => a + b, 0) - 1) > 1e-9)
+  const bad = rows.find(
+    row => row.some(chance => !(chance >= 0)) || Math.abs(row.reduce((a, b) => a + b, 0) - 1) > 1e-9,
+  )
   return bad && `has chances that do not add up to one: ${bad.join(', ')}`
 }
 
-export interface Stage { readonly id: StageId, /** what its parts are called after */ readonly name: string }
+export interface Stage {
+  readonly id: StageId
+  /** what its parts are called after */ readonly name: string
+}
 
 /**
- * Gives a block's parts names of their own: `well` makes the component `well-motor`, its figures `well:motor.…`, its effects
- * `well:silent`, and looks for causes among its own first.
+ * Gives a block's parts names of their own: `well` makes the component `well-motor`, its figures `well:motor.…`, its
+ * effects `well:silent`, and looks for causes among its own first.
  */
 export function rescope(block: Block, stage: Stage): Block {
   const prefix = `${stage.id}:`
@@ -128,7 +157,11 @@ export function rescope(block: Block, stage: Stage): Block {
   const ownTrial = (trial: Trial): Trial => ({
     ...trial,
     stage: stage.id,
-    change: (healthy, now) => staged(trial.change(scoped(healthy, prefix), () => scoped(now(), prefix)), prefix),
+    change: (healthy, now) =>
+      staged(
+        trial.change(scoped(healthy, prefix), () => scoped(now(), prefix)),
+        prefix,
+      ),
   })
   const ownTest = (t: Test): Test => {
     const named = { id: own(t.id), point: own(t.point), title: called(t.title) }
@@ -141,40 +174,56 @@ export function rescope(block: Block, stage: Stage): Block {
       ...(t.trial ? { trial: ownTrial(t.trial) } : {}),
     }
   }
-  const ownRepair = (r: Repair): Repair =>
-    ({ ...r, id: own(r.id), name: called(r.name), ...(r.renews ? { renews: r.renews.map(own) } : {}) })
+  const ownRepair = (r: Repair): Repair => ({
+    ...r,
+    id: own(r.id),
+    name: called(r.name),
+    ...(r.renews ? { renews: r.renews.map(own) } : {}),
+  })
   const notes = block.notes?.map(n => ({ ...n, id: own(n.id), name: called(n.name), test: own(n.test) })) ?? []
   return {
     components: block.components?.map(c => ({ ...c, id: own(c.id), name: called(c.name) })) ?? [],
-    points: block.points?.map(p => ({
-      ...p,
-      id: own(p.id),
-      name: `${stage.id} ${p.name}`,
-      component: own(p.component),
-      aliases: [p.id, ...p.aliases].map(a => `${stage.id} ${a}`),
-      spot: { ...p.spot, on: own(p.spot.on) },
-    })) ?? [],
-    faults: block.faults?.map(f => ({
-      ...f,
-      id: own(f.id),
-      component: own(f.component),
-      name: called(f.name),
-      repair: ownRepair(f.repair),
-      severities: f.severities.map(s => ({ ...s, change: healthy => staged(s.change(scoped(healthy, prefix)), prefix) })),
-      causes: f.causes.map(c => isFaultId(c.because) ? { ...c, because: own(c.because) } : c),
-    })) ?? [],
+    points:
+      block.points?.map(p => ({
+        ...p,
+        id: own(p.id),
+        name: `${stage.id} ${p.name}`,
+        component: own(p.component),
+        aliases: [p.id, ...p.aliases].map(a => `${stage.id} ${a}`),
+        spot: { ...p.spot, on: own(p.spot.on) },
+      })) ?? [],
+    faults:
+      block.faults?.map(f => ({
+        ...f,
+        id: own(f.id),
+        component: own(f.component),
+        name: called(f.name),
+        repair: ownRepair(f.repair),
+        severities: f.severities.map(s => ({
+          ...s,
+          change: healthy => staged(s.change(scoped(healthy, prefix)), prefix),
+        })),
+        causes: f.causes.map(c => (isFaultId(c.because) ? { ...c, because: own(c.because) } : c)),
+      })) ?? [],
     tests: block.tests?.map(ownTest) ?? [],
-    notes: notes.map(n => n.fault ? { ...n, fault: own(unstaged(n.fault)) } : n),
+    notes: notes.map(n => (n.fault ? { ...n, fault: own(unstaged(n.fault)) } : n)),
   }
 }
 
 function ownProbe(probe: Probe, stage: StageId): Probe {
   const figure = (key: StagedKey) => `${stage}:${key}` as StagedKey
   switch (probe.ask) {
-    case 'volts': case 'amps': case 'ohms': return { ...probe, stage }
-    case 'part': return { ...probe, figure: figure(probe.figure) }
-    case 'farads': case 'capacitor-ohms': return { ...probe, farads: figure(probe.farads), ohms: figure(probe.ohms) }
-    case 'flow': return probe
+    case 'volts':
+    case 'amps':
+    case 'ohms':
+      return { ...probe, stage }
+    case 'part':
+      return { ...probe, figure: figure(probe.figure) }
+    case 'farads':
+    case 'capacitor-ohms':
+      return { ...probe, farads: figure(probe.farads), ohms: figure(probe.ohms) }
+    case 'flow':
+      return probe
   }
 }
 

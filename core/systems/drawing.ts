@@ -9,8 +9,14 @@ export const inOrder = (...ids: readonly (ComponentId | false)[]): ComponentId[]
 /** A drilled well, with a control box or without. */
 export function wellDrawing(n: Nameplate, box: boolean): Drawing {
   const power = inOrder(
-    'supply', 'breaker', yes(n, 'supply.disconnect') && 'disconnect', 'switch', yes(n, 'switch.protector') && 'protector',
-    box && 'box', 'cable', 'motor',
+    'supply',
+    'breaker',
+    yes(n, 'supply.disconnect') && 'disconnect',
+    'switch',
+    yes(n, 'switch.protector') && 'protector',
+    box && 'box',
+    'cable',
+    'motor',
   )
   return {
     power,
@@ -31,7 +37,12 @@ export const wellFlow = (n: Nameplate) =>
 export function tankToHouse(n: Nameplate, { relief }: { readonly relief: boolean }): ComponentId[] {
   const filter = filterOf(n)
   return inOrder(
-    filter === 'before' && 'filter', 'tank', 'gauge', relief && 'relief', filter === 'after' && 'filter', 'house',
+    filter === 'before' && 'filter',
+    'tank',
+    'gauge',
+    relief && 'relief',
+    filter === 'after' && 'filter',
+    'house',
   )
 }
 
@@ -55,7 +66,10 @@ export interface Stretches {
 }
 
 /** Two wires between neighbours unless said otherwise. */
-export function stretchesOf(path: readonly string[], { wires = {}, conductors = {}, usual = 2 }: Stretches): DrawnStretch[] {
+export function stretchesOf(
+  path: readonly string[],
+  { wires = {}, conductors = {}, usual = 2 }: Stretches,
+): DrawnStretch[] {
   return pairsOf(path).map(([from, to]) => {
     const conductor = conductors[to]
     return { from, to, wires: wires[`${from}>${to}`] ?? usual, ...(conductor ? { conductor } : {}) }
@@ -69,7 +83,10 @@ export const pilotStretches = (path: readonly string[]): DrawnStretch[] =>
 const pairsOf = (path: readonly string[]) => path.slice(1).map((to, i) => [path[i] ?? to, to] as const)
 
 /** What is wrong with the paths of a kind: a part that no source feeds, or a path that comes back to where it was. */
-export function findPathProblem({ power, flow, stretches }: Drawing, components: readonly ComponentDef[]): string | undefined {
+export function findPathProblem(
+  { power, flow, stretches }: Drawing,
+  components: readonly ComponentDef[],
+): string | undefined {
   const fed = new Set(components.filter(c => c.glyph === 'supply' || c.glyph === 'battery').map(c => c.id))
   for (let before = -1; before < fed.size;) {
     before = fed.size
@@ -77,7 +94,10 @@ export function findPathProblem({ power, flow, stretches }: Drawing, components:
   }
   const unfed = power.find(id => !fed.has(id))
   if (unfed) return `no source feeds ${unfed}`
-  for (const [name, path] of [['power', power], ['flow', flow]] as const) {
+  for (const [name, path] of [
+    ['power', power],
+    ['flow', flow],
+  ] as const) {
     const again = path.find((id, i) => path.indexOf(id) < i)
     if (again) return `the ${name} path is a loop: it comes back to ${again}`
   }

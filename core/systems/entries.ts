@@ -1,19 +1,34 @@
-/** What may be wrong with a system: nothing, something else, every fault at every degree, and the plausible chains of cause and casualty. */
+/**
+ * What may be wrong with a system: nothing, something else, every fault at every degree, and the plausible chains of
+ * cause and casualty.
+ */
 import type { Description } from './describe/description'
 import type { Change } from './figures'
 import type { FaultMode, Hypothesis, SystemKind } from './types'
 
 const PRIOR_SOUND = 0.03
 const PRIOR_OTHER = 0.02
-/** Share of a fault's calls where one of its catalogued causes is still there to be found; common practice, no source. */
+/**
+ * Share of a fault's calls where one of its catalogued causes is still there to be found; common practice, no source.
+ */
 const CHAINED = 0.1
 /** of two faults that no chain ties */
 const PAIRED = 0.05
 
-export interface ModelOptions { readonly rates?: Readonly<Record<string, number>> }
+export interface ModelOptions {
+  readonly rates?: Readonly<Record<string, number>>
+}
 
 /** A hypothesis with what it changes of the figures. */
-export interface Entry { readonly hypothesis: Hypothesis, readonly change: Change, readonly modes: readonly FaultMode[], /** names by which a table may know each of its faults, the degree first */ readonly names: readonly { readonly degree: string, readonly fault: string }[] }
+export interface Entry {
+  readonly hypothesis: Hypothesis
+  readonly change: Change
+  readonly modes: readonly FaultMode[]
+  /** names by which a table may know each of its faults, the degree first */ readonly names: readonly {
+    readonly degree: string
+    readonly fault: string
+  }[]
+}
 
 export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
   const { kind, healthy } = d
@@ -25,16 +40,37 @@ export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
   for (const mode of kind.faults) {
     const { id } = mode
     for (const severity of mode.severities) {
-      entries.push({ change: severity.change(healthy), names: [{ degree: `${id}:${severity.id}`, fault: id }], modes: [mode], hypothesis: { id: `${id}:${severity.id}`, fault: id, severity: severity.name, prior: (rates?.[id] ?? mode.baseRate) * severity.share, effect: 'runs' } })
+      entries.push({
+        change: severity.change(healthy),
+        names: [{ degree: `${id}:${severity.id}`, fault: id }],
+        modes: [mode],
+        hypothesis: {
+          id: `${id}:${severity.id}`,
+          fault: id,
+          severity: severity.name,
+          prior: (rates?.[id] ?? mode.baseRate) * severity.share,
+          effect: 'runs',
+        },
+      })
     }
   }
   const singles = entries.length
-  for (let casualty = 2; casualty < singles; casualty++) for (const [cause, share] of causesOf(kind, entries, casualty, singles)) entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED * share))
+  for (let casualty = 2; casualty < singles; casualty++)
+    for (const [cause, share] of causesOf(kind, entries, casualty, singles))
+      entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED * share))
   return entries
 }
 
-/** The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of each. */
-function causesOf(kind: SystemKind, entries: readonly Entry[], casualty: number, singles: number): (readonly [number, number])[] {
+/**
+ * The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of
+ * each.
+ */
+function causesOf(
+  kind: SystemKind,
+  entries: readonly Entry[],
+  casualty: number,
+  singles: number,
+): (readonly [number, number])[] {
   const mode = entries[casualty]!.modes[0]!
   const faults = mode.causes.flatMap((link) => {
     const fault = kind.causeNotes.find(n => n.id === link.because)?.fault ?? link.because
@@ -43,7 +79,9 @@ function causesOf(kind: SystemKind, entries: readonly Entry[], casualty: number,
   return [...new Set(faults)].flatMap((fault) => {
     const own: number[] = []
     for (let i = 2; i < singles; i++) if (entries[i]!.hypothesis.fault === fault) own.push(i)
-    const likeliest = own.toSorted((a, b) => entries[b]!.hypothesis.prior - entries[a]!.hypothesis.prior).slice(0, 2)
+    const likeliest = own
+      .toSorted((a, b) => entries[b]!.hypothesis.prior - entries[a]!.hypothesis.prior)
+      .slice(0, 2)
     const total = likeliest.reduce((sum, i) => sum + entries[i]!.hypothesis.prior, 0)
     return likeliest.map(i => [i, entries[i]!.hypothesis.prior / total] as const)
   })
@@ -51,12 +89,24 @@ function causesOf(kind: SystemKind, entries: readonly Entry[], casualty: number,
 
 function pairOf(entries: readonly Entry[], a: number, b: number, role: 'cause' | 'beside', share: number): Entry {
   const [first, second] = [entries[a]!, entries[b]!]
-  const prior = role === 'cause' ? first.hypothesis.prior * share : share * first.hypothesis.prior * second.hypothesis.prior
+  const prior
+    = role === 'cause' ? first.hypothesis.prior * share : share * first.hypothesis.prior * second.hypothesis.prior
   return {
-    change: { ...second.change, ...first.change }, names: [...first.names, ...second.names], modes: [first.modes[0]!, second.modes[0]!],
-    hypothesis: { id: `${first.hypothesis.id}+${second.hypothesis.id}`, fault: first.hypothesis.fault, severity: first.hypothesis.severity, prior, effect: 'runs', second: { fault: second.hypothesis.fault, role }, parts: [a, b] },
+    change: { ...second.change, ...first.change },
+    names: [...first.names, ...second.names],
+    modes: [first.modes[0]!, second.modes[0]!],
+    hypothesis: {
+      id: `${first.hypothesis.id}+${second.hypothesis.id}`,
+      fault: first.hypothesis.fault,
+      severity: first.hypothesis.severity,
+      prior,
+      effect: 'runs',
+      second: { fault: second.hypothesis.fault, role },
+      parts: [a, b],
+    },
   }
 }
 
 /** Two faults that no chain ties, in the order of the list. */
-export const pairBeside = (entries: readonly Entry[], a: number, b: number): Entry => pairOf(entries, Math.min(a, b), Math.max(a, b), 'beside', PAIRED)
+export const pairBeside = (entries: readonly Entry[], a: number, b: number): Entry =>
+  pairOf(entries, Math.min(a, b), Math.max(a, b), 'beside', PAIRED)

@@ -18,10 +18,14 @@ export const SITE_FIELDS: readonly NameplateField[] = [
 export function findBadField(kind: SystemKind, nameplate: Nameplate) {
   for (const [field, value] of Object.entries(nameplate)) {
     const [component, id] = field.split('.')
-    const known = component === 'site' ? SITE_FIELDS.find(f => f.id === id) : kind.components.find(c => c.id === component)?.fields?.find(f => f.id === id)
+    const known
+      = component === 'site'
+        ? SITE_FIELDS.find(f => f.id === id)
+        : kind.components.find(c => c.id === component)?.fields?.find(f => f.id === id)
     if (!known) return fail('nameplate', { field, problem: 'this system has no such figure' })
-    const [low, high] = known.choices ? [0, known.choices.length - 1] : known.range ?? [-Infinity, Infinity]
-    if (!(value >= low && value <= high)) return fail('nameplate', { field, value, low, high, problem: `${known.label} is outside what makes sense` })
+    const [low, high] = known.choices ? [0, known.choices.length - 1] : (known.range ?? [-Infinity, Infinity])
+    if (!(value >= low && value <= high))
+      return fail('nameplate', { field, value, low, high, problem: `${known.label} is outside what makes sense` })
   }
   return undefined
 }

@@ -1,7 +1,7 @@
 /**
- * Every figure of the model: what faults change and what networks and plants are built from. SI units; shares and yes–no
- * figures have none. `sound` is what it is where a system does not say otherwise. A key that is not in these tables does
- * not compile; a sweep (figures.test.ts) checks that each one is read by the solver that its row names.
+ * Every figure of the model: what faults change and what networks and plants are built from. SI units; shares and
+ * yes–no figures have none. `sound` is what it is where a system does not say otherwise. A key that is not in these
+ * tables does not compile; a sweep (figures.test.ts) checks that each one is read by the solver that its row names.
  */
 import { CLOSED, DRY, OPEN } from './power/resistances'
 import type { StageId } from './ids'
@@ -12,9 +12,11 @@ export const BLOCKED = 1e9
 export const NEVER_OPENS = 1e9
 
 export const POLES = [1, 2, 3] as const
-export type Pole = typeof POLES[number]
+export type Pole = (typeof POLES)[number]
 
-/** Who reads a figure: the circuit's network, the shaft (does it start, at what slip), a meter on the part, the plant. */
+/**
+ * Who reads a figure: the circuit's network, the shaft (does it start, at what slip), a meter on the part, the plant.
+ */
 export type Reader = 'network' | 'shaft' | 'meter' | 'plant'
 export interface FigureRow {
   readonly unit: 'Ω' | 'V' | 'F' | 'Pa' | 'm³' | 'm³/s' | 's' | 'Pa/(m³/s)²' | ''
@@ -24,30 +26,40 @@ export interface FigureRow {
 }
 
 const ohms = (means: string, sound: number): FigureRow => ({ unit: 'Ω', means, sound, readBy: 'network' })
-const share = (means: string, sound: number, readBy: Reader = 'network'): FigureRow => ({ unit: '', means, sound, readBy })
+const share = (means: string, sound: number, readBy: Reader = 'network'): FigureRow => ({
+  unit: '',
+  means,
+  sound,
+  readBy,
+})
 const pressure = (means: string, sound: number): FigureRow => ({ unit: 'Pa', means, sound, readBy: 'plant' })
 const flow = (means: string, sound: number): FigureRow => ({ unit: 'm³/s', means, sound, readBy: 'plant' })
 
-/** The same row for each pole, line or lead. */
-function each<const Stem extends string>(stem: Stem, row: FigureRow) {
-  return Object.fromEntries(POLES.map(pole => [stem + pole, row])) as { readonly [P in Pole as `${Stem}${P}`]: FigureRow }
-}
+type Rows<Stem extends string, P extends Pole> = { readonly [K in P as `${Stem}${K}`]: FigureRow }
+
+/** The same row for each line of three. */
+const three = <const Stem extends string>(stem: Stem, row: FigureRow) =>
+  Object.fromEntries(POLES.map(pole => [stem + pole, row])) as Rows<Stem, Pole>
+
+/** The same row for each pole of two. */
+const two = <const Stem extends string>(stem: Stem, row: FigureRow) =>
+  ({ [`${stem}1`]: row, [`${stem}2`]: row }) as Rows<Stem, 1 | 2>
 
 export const ELECTRICAL = {
-  ...each('supply.leg', { unit: 'V', means: 'volts of a leg to ground', sound: 120, readBy: 'network' }),
-  ...each('supply.z', ohms('the supply behind a leg', 0.06)),
-  ...each('breaker.', ohms('breaker pole or fuse, closed', CLOSED)),
-  ...each('disconnect.', ohms('disconnect pole, closed', CLOSED)),
-  ...each('feed.', ohms('conductor ahead of the switch or starter', CLOSED)),
+  ...three('supply.leg', { unit: 'V', means: 'volts of a leg to ground', sound: 120, readBy: 'network' }),
+  ...three('supply.z', ohms('the supply behind a leg', 0.06)),
+  ...three('breaker.', ohms('breaker pole or fuse, closed', CLOSED)),
+  ...three('disconnect.', ohms('disconnect pole, closed', CLOSED)),
+  ...three('feed.', ohms('conductor ahead of the switch or starter', CLOSED)),
   'feed.earth': ohms('feed to earth', DRY),
   'feed.across': ohms('feed, leg to leg', DRY),
-  ...each('switch.', ohms('pole of the pressure switch, calling', CLOSED)),
-  ...each('switch.rest', ohms('the same at rest', OPEN)),
-  ...each('run.', ohms('conductor behind the switch', CLOSED)),
+  ...two('switch.', ohms('pole of the pressure switch, calling', CLOSED)),
+  ...two('switch.rest', ohms('the same at rest', OPEN)),
+  ...two('run.', ohms('conductor behind the switch', CLOSED)),
   'run.earth': ohms('run to earth', DRY),
-  ...each('starter.', ohms('contact of the starter, pulled in', CLOSED)),
-  ...each('starter.rest', ohms('the same, dropped out', OPEN)),
-  ...each('heater.', ohms('heater of the overload relay', CLOSED)),
+  ...three('starter.', ohms('contact of the starter, pulled in', CLOSED)),
+  ...three('starter.rest', ohms('the same, dropped out', OPEN)),
+  ...three('heater.', ohms('heater of the overload relay', CLOSED)),
   'heater.trip': share('setting of the overload relay, of what it should be', 1, 'shaft'),
   'coil.rated': { unit: 'V', means: 'volts that the coil is wound for', sound: 240, readBy: 'network' },
   'coil.joint': ohms('a break or bad joint in the coil', 0),
@@ -71,7 +83,7 @@ export const ELECTRICAL = {
   'cable.black': ohms('black lead', CLOSED),
   'cable.yellow': ohms('yellow lead', CLOSED),
   'cable.red': ohms('red lead', CLOSED),
-  ...each('cable.', ohms('lead of a three-phase motor', CLOSED)),
+  ...three('cable.', ohms('lead of a three-phase motor', CLOSED)),
   'cable.earth': ohms('cable to earth', 2e9),
   'cable.across': ohms('cable, lead to lead', DRY),
   'cable.swap': share('1: red and black changed at the box', 0),
@@ -79,7 +91,7 @@ export const ELECTRICAL = {
   'motor.shorted': share('turns of the main winding shorted', 0),
   'motor.mainJoint': ohms('added to the main winding', 0),
   'motor.startJoint': ohms('added to the start winding', 0),
-  ...each('motor.joint', ohms('added to a winding, or to the brushes', 0)),
+  ...three('motor.joint', ohms('added to a winding, or to the brushes', 0)),
   'motor.earth': ohms('winding to frame', 50e6),
   'motor.rolled': share('1: the leads have been moved one terminal on', 0),
   'motor.seized': share('1: the shaft does not turn', 0, 'shaft'),
@@ -145,14 +157,17 @@ export const isPlantFigure = (key: string): boolean => {
   return bare in WATER || bare in AIR
 }
 
-/** All figures of a system from those that its kind describes; the others are sound. Throws for one that is no figure. */
+/**
+ * All figures of a system from those that its kind describes; the others are sound. Throws for one that is no figure.
+ */
 export function completeFigures(described: Change): Figures {
   return requireFinite({ ...SOUND, ...described })
 }
 
 /** Throws by name for a figure that is not finite: no solver goes on with it. */
 export function requireFinite<F extends Change>(figures: F): F {
-  for (const key in figures) if (!Number.isFinite(figures[key])) throw new Error(`the figure ${key} is ${figures[key]}`)
+  for (const key in figures)
+    if (!Number.isFinite(figures[key])) throw new Error(`the figure ${key} is ${figures[key]}`)
   return figures
 }
 
@@ -167,15 +182,18 @@ export function figureOf(figures: Change, key: StagedKey): number {
 export const only = (key: FigureKey, value: number): Change => ({ [key]: value })
 
 /** Stems of the figures that there is one of for each pole. */
-type StemOf<K> = K extends `${infer Stem}3` ? Stem : never
+type StemOf<K> = K extends `${infer Stem}2` ? Stem : never
 export type PoleStem = StemOf<FigureKey>
 
 /** What the keys of a group, or of its poles, begin with. */
 export type FigureStem = `${FigureGroup}.` | PoleStem
 
-/** The same value for so many poles. */
+/** The same value for so many poles. Throws where there are not so many. */
 export function poles(stem: PoleStem, count: number, value: number): Change {
-  return Object.fromEntries(POLES.slice(0, count).map(pole => [stem + pole, value]))
+  const keys = POLES.slice(0, count).map(pole => stem + pole)
+  const odd = keys.find(key => !(key in FIGURES))
+  if (odd) throw new Error(`there is no figure ${odd}`)
+  return Object.fromEntries(keys.map(key => [key, value]))
 }
 
 const scopes = new WeakMap<Change, Map<string, Figures>>()
@@ -186,7 +204,8 @@ export function scoped(figures: Figures & Change, prefix: string): Figures {
   const kept = scopes.get(figures)?.get(prefix)
   if (kept) return kept
   const own: Record<string, number> = { ...figures }
-  for (const key in figures) if (key.startsWith(prefix)) own[key.slice(prefix.length)] = figureOf(figures, key as StagedKey)
+  for (const key in figures)
+    if (key.startsWith(prefix)) own[key.slice(prefix.length)] = figureOf(figures, key as StagedKey)
   scopes.set(figures, new Map(scopes.get(figures)).set(prefix, own as Figures))
   return own as Figures
 }
@@ -203,7 +222,8 @@ export function keysOf(figures: Figures, named: readonly (FigureGroup | FigureKe
   const list = named.join()
   const known = groups.get(figures) ?? new Map<string, readonly FigureKey[]>()
   groups.set(figures, known)
-  const keys = known.get(list) ?? KEYS.filter(key => named.some(name => key === name || key.startsWith(`${name}.`)))
+  const keys
+    = known.get(list) ?? KEYS.filter(key => named.some(name => key === name || key.startsWith(`${name}.`)))
   known.set(list, keys)
   return keys
 }

@@ -1,18 +1,35 @@
 /**
- * The closed lists of the catalogue: its components with their faults and their nameplate fields, and the conditions that
- * wear other parts out. Whoever names one that is not here does not compile; a sweep (catalogue.test.ts) checks that each
- * one is somewhere in the catalogue, and nothing else.
+ * The closed lists of the catalogue: its components with their faults and their nameplate fields, and the conditions
+ * that wear other parts out. Whoever names one that is not here does not compile; a sweep (catalogue.test.ts) checks
+ * that each one is somewhere in the catalogue, and nothing else.
  */
 export const PARTS = {
   supply: { faults: ['leg-lost', 'low-volts', 'unbalanced'], fields: ['disconnect', 'phases'] },
   breaker: { faults: ['off', 'pole-open'], fields: ['amps', 'feedLength'] },
   disconnect: { faults: ['pole-open'], fields: [] },
-  feed: { faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'], fields: ['length', 'gauge'] },
+  feed: {
+    faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'],
+    fields: ['length', 'gauge'],
+  },
   switch: {
     faults: [
-      'pole1-burnt', 'pole2-burnt', 'pole1-open', 'pole2-open', 'stuck-open', 'welded', 'burnt', 'contact-dirty',
-      'port-blocked', 'out-of-setting', 'diaphragm', 'cut-off-tripped', 'valve-shut', 'lever-off',
-      'contact-burnt', 'stuck-up', 'stuck-down',
+      'pole1-burnt',
+      'pole2-burnt',
+      'pole1-open',
+      'pole2-open',
+      'stuck-open',
+      'welded',
+      'burnt',
+      'contact-dirty',
+      'port-blocked',
+      'out-of-setting',
+      'diaphragm',
+      'cut-off-tripped',
+      'valve-shut',
+      'lever-off',
+      'contact-burnt',
+      'stuck-up',
+      'stuck-down',
     ],
     fields: ['cutIn', 'cutOut', 'cutOff', 'valve', 'protector'],
   },
@@ -20,33 +37,90 @@ export const PARTS = {
   run: { faults: ['open', 'high-resistance', 'to-earth'], fields: [] },
   box: {
     faults: [
-      'relay-open', 'relay-closed', 'overload-hot', 'overload-failed', 'terminal-burnt', 'wrong-box',
-      'cap-open', 'cap-low', 'cap-shorted', 'runcap-open', 'runcap-shorted',
+      'relay-open',
+      'relay-closed',
+      'overload-hot',
+      'overload-failed',
+      'terminal-burnt',
+      'wrong-box',
+      'cap-open',
+      'cap-low',
+      'cap-shorted',
+      'runcap-open',
+      'runcap-shorted',
     ],
     fields: ['capLow', 'capHigh', 'runCapacitor', 'runMicrofarads'],
   },
   starter: {
     faults: [
-      'contact-burnt', 'contact-open', 'welded', 'coil-open', 'coil-wrong', 'overload-tripped', 'overload-set',
-      'overload-contact', 'heater-open', 'control-fuse', 'control-wire',
+      'contact-burnt',
+      'contact-open',
+      'welded',
+      'coil-open',
+      'coil-wrong',
+      'overload-tripped',
+      'overload-set',
+      'overload-contact',
+      'heater-open',
+      'control-fuse',
+      'control-wire',
     ],
     fields: ['overloadAmps', 'coilVolts', 'control', 'float'],
   },
   transformer: { faults: ['dead'], fields: [] },
   float: { faults: ['stuck-open'], fields: [] },
   cable: {
-    faults: ['open', 'black-open', 'yellow-open', 'red-open', 'high-resistance', 'to-earth', 'leg-to-leg', 'mixed'],
+    faults: [
+      'open',
+      'black-open',
+      'yellow-open',
+      'red-open',
+      'high-resistance',
+      'to-earth',
+      'leg-to-leg',
+      'mixed',
+    ],
     fields: ['length', 'gauge'],
   },
   motor: {
     faults: [
-      'main-open', 'start-open', 'phase-open', 'turn-short', 'ground', 'seized', 'binding', 'backwards', 'wrong-tap',
-      'start-gear', 'start-stuck', 'centrifugal-open', 'centrifugal-closed', 'overload-hot', 'overload-failed',
-      'cap-open', 'cap-low', 'cap-shorted', 'runcap-open', 'runcap-shorted', 'brushes',
+      'main-open',
+      'start-open',
+      'phase-open',
+      'turn-short',
+      'ground',
+      'seized',
+      'binding',
+      'backwards',
+      'wrong-tap',
+      'start-gear',
+      'start-stuck',
+      'centrifugal-open',
+      'centrifugal-closed',
+      'overload-hot',
+      'overload-failed',
+      'cap-open',
+      'cap-low',
+      'cap-shorted',
+      'runcap-open',
+      'runcap-shorted',
+      'brushes',
     ],
     fields: [
-      'power', 'volts', 'amps', 'maxAmps', 'lockedAmps', 'codeLetter', 'mainOhms', 'startOhms', 'leadOhms',
-      'armatureOhms', 'capLow', 'capHigh', 'runCapacitor', 'runMicrofarads',
+      'power',
+      'volts',
+      'amps',
+      'maxAmps',
+      'lockedAmps',
+      'codeLetter',
+      'mainOhms',
+      'startOhms',
+      'leadOhms',
+      'armatureOhms',
+      'capLow',
+      'capHigh',
+      'runCapacitor',
+      'runMicrofarads',
     ],
   },
   battery: { faults: ['low', 'post'], fields: ['capacity'] },
@@ -55,7 +129,16 @@ export const PARTS = {
   return: { faults: ['bad'], fields: [] },
   pump: {
     faults: [
-      'coupling', 'worn', 'dry-well', 'prime-lost', 'nozzle', 'jammed', 'air-lock', 'valves', 'diaphragm', 'by-pass',
+      'coupling',
+      'worn',
+      'dry-well',
+      'prime-lost',
+      'nozzle',
+      'jammed',
+      'air-lock',
+      'valves',
+      'diaphragm',
+      'by-pass',
     ],
     fields: ['flow', 'shutOff', 'yield', 'accumulator'],
   },
@@ -84,22 +167,44 @@ export const SITE_FIELD_IDS = ['altitude', 'duty', 'water', 'surroundings'] as c
 
 /** Conditions that wear other parts out, each with a note that says which test shows it. */
 export const CAUSE_IDS = [
-  'rapid-cycling', 'precharge-low', 'tank-waterlogged', 'low-volts', 'surge', 'age', 'damp', 'loose-terminal', 'sand',
-  'ran-dry', 'locked-retries', 'chafed', 'vibration', 'hot-room', 'oil-low', 'outage', 'cut-off-tripped', 'filled-open',
-  'terminals-wet', 'frozen', 'undrained', 'chattered',
+  'rapid-cycling',
+  'precharge-low',
+  'tank-waterlogged',
+  'low-volts',
+  'surge',
+  'age',
+  'damp',
+  'loose-terminal',
+  'sand',
+  'ran-dry',
+  'locked-retries',
+  'chafed',
+  'vibration',
+  'hot-room',
+  'oil-low',
+  'outage',
+  'cut-off-tripped',
+  'filled-open',
+  'terminals-wet',
+  'frozen',
+  'undrained',
+  'chattered',
 ] as const
 
-/** A stage after the first has parts of its own, named after it: `well-motor`, `well-motor.ground`, `well:motor.earth`. */
+/**
+ * A stage after the first has parts of its own, named after it: `well-motor`, `well-motor.ground`,
+ * `well:motor.earth`.
+ */
 export const STAGE_IDS = ['well'] as const
 
 type Parts = typeof PARTS
 export type ComponentId = keyof Parts
 export type FieldId<C extends ComponentId> = Parts[C]['fields'][number]
 export type FaultId = { [C in ComponentId]: `${C}.${Parts[C]['faults'][number]}` }[ComponentId]
-export type CauseId = typeof CAUSE_IDS[number]
-export type StageId = typeof STAGE_IDS[number]
+export type CauseId = (typeof CAUSE_IDS)[number]
+export type StageId = (typeof STAGE_IDS)[number]
 type PlateKey = { [C in ComponentId]: `${C}.${FieldId<C>}` }[ComponentId]
-export type NameplateKey = PlateKey | `${StageId}-${PlateKey}` | `site.${typeof SITE_FIELD_IDS[number]}`
+export type NameplateKey = PlateKey | `${StageId}-${PlateKey}` | `site.${(typeof SITE_FIELD_IDS)[number]}`
 
 export const FAULT_IDS: ReadonlySet<string> = new Set(
   Object.entries(PARTS).flatMap(([component, { faults }]) => faults.map(fault => `${component}.${fault}`)),

@@ -1,8 +1,24 @@
 export { findTest, hasOutcome, wholeCatalogue, type Catalogue } from './catalogue'
 export { repairCautions } from './cautions'
 export { type Description, type StageDescription } from './describe/description'
-export { USUAL_PRACTICE, UNIT_QUANTITIES, type ShopPractice, type UnitQuantity, type UnitSystem } from './practice'
-export { AIR, ELECTRICAL, figureOf, FIGURES, scoped, WATER, type Change, type FigureKey, type Figures } from './figures'
+export {
+  USUAL_PRACTICE,
+  UNIT_QUANTITIES,
+  type ShopPractice,
+  type UnitQuantity,
+  type UnitSystem,
+} from './practice'
+export {
+  AIR,
+  ELECTRICAL,
+  figureOf,
+  FIGURES,
+  scoped,
+  WATER,
+  type Change,
+  type FigureKey,
+  type Figures,
+} from './figures'
 export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey } from './ids'
 export type { ModelOptions } from './entries'
 export { SITE_FIELDS } from './fields'
@@ -11,5 +27,53 @@ export type { NetworkState } from './power/pieces'
 export { DROP_OUT, PICK_UP, windingShare } from './power/pilot'
 export { isPutRight, isWorkedOn } from './putRight'
 export { loadTorque, type PowerStage, type Turning } from './power/stage'
-export { buildModel, describeSystem, isKindId, KIND_IDS, kindFor, kindName, reviewNameplate, type KindId } from './registry'
-export { COMPLAINTS, CONDITIONS, EFFECTS, GLYPHS, LANES, NEEDS, PLACES, SCENARIOS, WEARS, type Assumption, type Band, type CauseNote, type Complaint, type ComponentDef, type Condition, type Drawing, type DrawnStretch, type Effect, type FaultMode, type Glyph, type Hypothesis, type Lane, type ModelProblem, type Nameplate, type NameplateField, type Need, type NumericTest, type Place, type Prediction, type Scenario, type SeenTest, type Spot, type SystemKind, type SystemModel, type Test, type TestPoint, type Wait, type Wear } from './types'
+export {
+  buildModel,
+  describeSystem,
+  isKindId,
+  KIND_IDS,
+  kindFor,
+  kindName,
+  reviewNameplate,
+  type KindId,
+} from './registry'
+export {
+  COMPLAINTS,
+  CONDITIONS,
+  EFFECTS,
+  GLYPHS,
+  LANES,
+  NEEDS,
+  PLACES,
+  SCENARIOS,
+  WEARS,
+  type Assumption,
+  type Band,
+  type CauseNote,
+  type Complaint,
+  type ComponentDef,
+  type Condition,
+  type Drawing,
+  type DrawnStretch,
+  type Effect,
+  type FaultMode,
+  type Glyph,
+  type Hypothesis,
+  type Lane,
+  type ModelProblem,
+  type Nameplate,
+  type NameplateField,
+  type Need,
+  type NumericTest,
+  type Place,
+  type Prediction,
+  type Scenario,
+  type SeenTest,
+  type Spot,
+  type SystemKind,
+  type SystemModel,
+  type Test,
+  type TestPoint,
+  type Wait,
+  type Wear,
+} from './types'

@@ -1,6 +1,7 @@
 /**
- * The model of a described system: every fault at every degree, the plausible chains of cause and casualty, and what each
- * would show. Circuits are solved once for each set of electrical figures, plants once for each set of flow figures.
+ * The model of a described system: every fault at every degree, the plausible chains of cause and casualty, and what
+ * each would show. Circuits are solved once for each set of electrical figures, plants once for each set of flow
+ * figures.
  */
 import type { FlowStory } from '#core/flow'
 import { ok } from '#core/foundation'
@@ -12,7 +13,18 @@ import type { SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
-import type { Band, Effect, FaultMode, Hypothesis, ModelResult, Nameplate, NumericTest, Prediction, SeenTest, SystemModel } from './types'
+import type {
+  Band,
+  Effect,
+  FaultMode,
+  Hypothesis,
+  ModelResult,
+  Nameplate,
+  NumericTest,
+  Prediction,
+  SeenTest,
+  SystemModel,
+} from './types'
 
 export function buildSystemModel(d: Description, nameplate: Nameplate, options: ModelOptions): ModelResult {
   const { kind, healthy } = d
@@ -23,12 +35,18 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   const index = new Map(entries.map((e, i) => [e.hypothesis.id, i]))
   const stand = (h: number, stageId: string): Standing => {
     const kept = standings.get(stageId) ?? standings.get('')!
-    return kept[h] ??= standOf(d, solver, entries[h]!, stageId)
+    return (kept[h] ??= standOf(d, solver, entries[h]!, stageId))
   }
   // what is seen is worked out when it is first asked for, along with all else of that hypothesis
   const finish = (e: Entry, i: number): Hypothesis => {
     let effect: Effect | undefined
-    return { ...e.hypothesis, prior: e.hypothesis.prior / total, get effect() { return effect ??= e.modes.length > 0 ? stand(i, '').effect : 'runs' } }
+    return {
+      ...e.hypothesis,
+      prior: e.hypothesis.prior / total,
+      get effect() {
+        return (effect ??= e.modes.length > 0 ? stand(i, '').effect : 'runs')
+      },
+    }
   }
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
@@ -42,14 +60,29 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   }
 
   const model: SystemModel = {
-    kind, nameplate, hypotheses, assumptions: d.plate.assumptions, supplyVolts: d.stages[0]!.supplyVolts, stages: d.stages.map(s => s.id),
+    kind,
+    nameplate,
+    hypotheses,
+    assumptions: d.plate.assumptions,
+    supplyVolts: d.stages[0]!.supplyVolts,
+    stages: d.stages.map(s => s.id),
     predict: predictions,
     expect: (h, test) => expectOutcomes(d, solver, stand, entries, h, test),
     band: (test) => {
       const kept = bands.get(test.id)
       if (kept) return kept.band
       const stage = d.stages.find(s => s.id === stageOf(test)) ?? d.stages[0]!
-      const band = bandOf({ bands: stage.bands, supplyVolts: stage.supplyVolts, healthy, known: d.plate.known, prefix: stage.prefix }, test, predictions(0, test))
+      const band = bandOf(
+        {
+          bands: stage.bands,
+          supplyVolts: stage.supplyVolts,
+          healthy,
+          known: d.plate.known,
+          prefix: stage.prefix,
+        },
+        test,
+        predictions(0, test),
+      )
       bands.set(test.id, { band })
       return band
     },
@@ -63,31 +96,45 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
       if (left.length === modes.length) return h
       return left.length === 1 && hypothesis.parts ? hypothesis.parts[modes.indexOf(left[0]!)]! : 0
     },
-    addPairs: pairs => pairs.map(([a, b]) => {
-      const made = pairBeside(entries, a, b)
-      const [one, two] = [entries[a]!.hypothesis.id, entries[b]!.hypothesis.id]
-      const known = index.get(`${one}+${two}`) ?? index.get(`${two}+${one}`)
-      if (known !== undefined) return known
-      entries.push(made)
-      index.set(made.hypothesis.id, entries.length - 1)
-      hypotheses.push(finish(made, entries.length - 1))
-      return entries.length - 1
-    }),
+    addPairs: pairs =>
+      pairs.map(([a, b]) => {
+        const made = pairBeside(entries, a, b)
+        const [one, two] = [entries[a]!.hypothesis.id, entries[b]!.hypothesis.id]
+        const known = index.get(`${one}+${two}`) ?? index.get(`${two}+${one}`)
+        if (known !== undefined) return known
+        entries.push(made)
+        index.set(made.hypothesis.id, entries.length - 1)
+        hypotheses.push(finish(made, entries.length - 1))
+        return entries.length - 1
+      }),
   }
   return ok(model)
 }
 
-export const stageOf = (test: NumericTest | SeenTest): string => test.kind === 'seen' ? test.trial?.stage ?? '' : 'stage' in test.probe ? test.probe.stage ?? '' : ''
+export const stageOf = (test: NumericTest | SeenTest): string =>
+  test.kind === 'seen' ? (test.trial?.stage ?? '') : 'stage' in test.probe ? (test.probe.stage ?? '') : ''
 
 function standOf(d: Description, solver: Solver, entry: Entry, stageId: string): Standing {
   const stages = solver.stages(entry.change)
-  const i = Math.max(0, d.stages.findIndex(s => s.id === stageId))
+  const i = Math.max(
+    0,
+    d.stages.findIndex(s => s.id === stageId),
+  )
   const figures = { ...d.healthy, ...entry.change }
   const story = solver.story(entry.change, stages)
-  const effect = i === 0 ? effectOf(entry, stages[0]!, story) : d.stageEffect?.(d.stages[i]!.id, figures, stages[i]!) ?? stages[i]!.effect
+  const effect
+    = i === 0
+      ? effectOf(entry, stages[0]!, story)
+      : (d.stageEffect?.(d.stages[i]!.id, figures, stages[i]!) ?? stages[i]!.effect)
   return {
-    figures, healthy: d.healthy, stage: stages[i]!, spread: d.stages[i]!.spread, story, heals: entry.modes.length === 1 && entry.modes[0]!.heals === true,
-    effect, seenAs: d.stages[i]!.id ? `${d.stages[i]!.id}:${effect}` : effect,
+    figures,
+    healthy: d.healthy,
+    stage: stages[i]!,
+    spread: d.stages[i]!.spread,
+    story,
+    heals: entry.modes.length === 1 && entry.modes[0]!.heals === true,
+    effect,
+    seenAs: d.stages[i]!.id ? `${d.stages[i]!.id}:${effect}` : effect,
     tankKnown: entry.modes.length === 0 || entry.modes.some(m => m.component === 'tank'),
   }
 }
@@ -102,16 +149,19 @@ function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
 type Stand = (h: number, stage: string) => Standing
 
 /**
- * What a test reads under a hypothesis: as the sound system where nothing that it hangs on has changed, or as one fault of
- * two where the other does not touch it; else worked out.
+ * What a test reads under a hypothesis: as the sound system where nothing that it hangs on has changed, or as one
+ * fault of two where the other does not touch it; else worked out.
  */
-function createPredictions(stand: Stand, entries: readonly Entry[]): (h: number, test: NumericTest) => Prediction {
+function createPredictions(
+  stand: Stand,
+  entries: readonly Entry[],
+): (h: number, test: NumericTest) => Prediction {
   const kept = new Map<NumericTest, Prediction[]>()
   return (h, test) => {
     const own = kept.get(test) ?? []
     if (own.length === 0) kept.set(test, own)
     const stage = stageOf(test)
-    const find = (i: number): Prediction => own[i] ??= workOut(i)
+    const find = (i: number): Prediction => (own[i] ??= workOut(i))
     const workOut = (i: number): Prediction => {
       const standing = stand(i, stage)
       if (i === 0) return predict(standing, test)
@@ -124,11 +174,29 @@ function createPredictions(stand: Stand, entries: readonly Entry[]): (h: number,
   }
 }
 
-/** Chances of what is seen: by trial where the model can work it out, by table otherwise; two faults at once are combined. */
-function expectOutcomes(d: Description, solver: Solver, stand: Stand, entries: readonly Entry[], h: number, test: SeenTest): readonly number[] {
+/**
+ * Chances of what is seen: by trial where the model can work it out, by table otherwise; two faults at once are
+ * combined.
+ */
+function expectOutcomes(
+  d: Description,
+  solver: Solver,
+  stand: Stand,
+  entries: readonly Entry[],
+  h: number,
+  test: SeenTest,
+): readonly number[] {
   const entry = entries[h]!
   if (test.trial) {
-    const row = tryTrial(test, test.trial, { healthy: d.healthy, figures: stand(h, '').figures, change: entry.change, stage: id => stand(h, id).stage, solve: change => solver.stages(change), stages: d.stages.map(s => s.id), plantEffect: (change, stages) => solver.story(change, stages).effect })
+    const row = tryTrial(test, test.trial, {
+      healthy: d.healthy,
+      figures: stand(h, '').figures,
+      change: entry.change,
+      stage: id => stand(h, id).stage,
+      solve: change => solver.stages(change),
+      stages: d.stages.map(s => s.id),
+      plantEffect: (change, stages) => solver.story(change, stages).effect,
+    })
     if (row) return row
   }
   const { chancesByFault, chancesByEffect } = test
@@ -151,7 +219,7 @@ function expectOutcomes(d: Description, solver: Solver, stand: Stand, entries: r
 function combine(test: SeenTest, a: readonly number[], b: readonly number[]): number[] {
   const usual = test.usual.indexOf(Math.max(...test.usual))
   const quiet = a[usual]! * b[usual]!
-  const rest = a.map((v, i) => i === usual ? 0 : v + b[i]!)
+  const rest = a.map((v, i) => (i === usual ? 0 : v + b[i]!))
   const sum = rest.reduce((x, y) => x + y, 0) || 1
-  return rest.map((v, i) => i === usual ? quiet : v / sum * (1 - quiet))
+  return rest.map((v, i) => (i === usual ? quiet : (v / sum) * (1 - quiet)))
 }

@@ -11,7 +11,11 @@ const reads = (m: SystemModel, id: string, test: string) => {
   const p = m.predict(find(m, id), m.kind.tests.find(t => t.id === test) as NumericTest)
   return p.ol > 0.5 ? Infinity : p.log ? Math.exp(p.mean) : p.mean
 }
-const three = (m: SystemModel, id: string): [number, number, number] => [reads(m, id, 'amps1.run'), reads(m, id, 'amps2.run'), reads(m, id, 'amps3.run')]
+const three = (m: SystemModel, id: string): [number, number, number] => [
+  reads(m, id, 'amps1.run'),
+  reads(m, id, 'amps2.run'),
+  reads(m, id, 'amps3.run'),
+]
 
 describe('the pilot circuit', () => {
   it('pulls in on a sound supply, through the transformer as on line volts', () => {
@@ -19,11 +23,21 @@ describe('the pilot circuit', () => {
     expect(reads(fed, 'sound', 'coil.volts')).toBeGreaterThan(0.85 * 24)
     expect(reads(fed, 'sound', 'coil.volts')).toBeLessThan(24 * 1.05)
   })
-  it.each(['starter.control-fuse', 'starter.coil-open', 'switch.stuck-open', 'starter.overload-tripped', 'float.stuck-open', 'transformer.dead:1', 'transformer.dead:2', 'starter.control-wire:1'])('stays out with %s', (fault) => {
+  it.each([
+    'starter.control-fuse',
+    'starter.coil-open',
+    'switch.stuck-open',
+    'starter.overload-tripped',
+    'float.stuck-open',
+    'transformer.dead:1',
+    'transformer.dead:2',
+    'starter.control-wire:1',
+  ])('stays out with %s', (fault) => {
     expect(effect(fed, fault)).toBe('silent')
   })
   it('chatters on a contact that robs the coil of a part of its volts', () => {
-    for (const fault of ['switch.contact-dirty:1', 'starter.coil-wrong:1']) expect(effect(pump, fault), fault).toBe('chatters')
+    for (const fault of ['switch.contact-dirty:1', 'starter.coil-wrong:1'])
+      expect(effect(pump, fault), fault).toBe('chatters')
   })
   it('shows where the control volts stop', () => {
     expect(reads(fed, 'starter.control-fuse', 'control.volts')).toBeGreaterThan(22)
@@ -45,7 +59,9 @@ describe('three currents', () => {
   it('are alike on a sound machine and odd with one bad joint', () => {
     expect(unbalance(three(pump, 'sound')).share).toBeLessThan(0.01)
     expect(unbalance(three(pump, 'feed.high-resistance:1')).share).toBeGreaterThan(0.05)
-    expect(unbalance(three(pump, 'supply.unbalanced:2')).share).toBeGreaterThan(unbalance(three(pump, 'supply.unbalanced:1')).share)
+    expect(unbalance(three(pump, 'supply.unbalanced:2')).share).toBeGreaterThan(
+      unbalance(three(pump, 'supply.unbalanced:1')).share,
+    )
   })
   it('single-phasing: two carry locked amps, the third nothing, and it does not start', () => {
     const [a, b, c] = three(pump, 'starter.contact-open:3')
@@ -55,17 +71,25 @@ describe('three currents', () => {
     expect(a).toBeGreaterThan(4 * 15.2)
   })
   it('of a leg lost ahead of the control supply nothing is heard; of the third leg it groans', () => {
-    expect(['supply.leg-lost:1', 'supply.leg-lost:2', 'supply.leg-lost:3'].map(f => effect(pump, f))).toEqual(['silent', 'silent', 'groans'])
+    expect(['supply.leg-lost:1', 'supply.leg-lost:2', 'supply.leg-lost:3'].map(f => effect(pump, f))).toEqual([
+      'silent',
+      'silent',
+      'groans',
+    ])
   })
   it('an open lead reads OL on the two pairs that use it', () => {
-    expect(['leads.r12', 'leads.r23', 'leads.r31'].map(t => reads(pump, 'cable.open:2', t) === Infinity)).toEqual([true, true, false])
+    expect(['leads.r12', 'leads.r23', 'leads.r31'].map(t => reads(pump, 'cable.open:2', t) === Infinity)).toEqual(
+      [true, true, false],
+    )
   })
 })
 
 describe('12 volts', () => {
   const rig = requireOk(buildModel('rv', {}))
   it('lose at the return what the pump then lacks', () => {
-    expect(reads(rig, 'return.bad:1', 'return.drop') + reads(rig, 'return.bad:1', 'motor.volts')).toBeGreaterThan(11)
+    expect(reads(rig, 'return.bad:1', 'return.drop') + reads(rig, 'return.bad:1', 'motor.volts')).toBeGreaterThan(
+      11,
+    )
     expect(reads(rig, 'return.bad:1', 'motor.volts')).toBeLessThan(0.8 * reads(rig, 'sound', 'motor.volts'))
     expect(effect(rig, 'return.bad:1')).toBe('runs-weak')
   })

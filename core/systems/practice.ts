@@ -1,13 +1,13 @@
 /**
- * What a shop settles for itself where the trade disagrees (handbook §4, §6, §§10–12; common practice, no source). One object,
- * dated in the book, read by the model, the plan and the screens. Nothing else states a default.
+ * What a shop settles for itself where the trade disagrees (handbook §4, §6, §§10–12; common practice, no source).
+ * One object, dated in the book, read by the model, the plan and the screens. Nothing else states a default.
  */
 import { PSI } from '#core/units'
 
 /** How a quantity is shown. Whatever is typed is read in either. */
 export type UnitSystem = 'us' | 'si'
 export const UNIT_QUANTITIES = ['pressure', 'flow', 'length', 'volume', 'temperature'] as const
-export type UnitQuantity = typeof UNIT_QUANTITIES[number]
+export type UnitQuantity = (typeof UNIT_QUANTITIES)[number]
 
 export interface ShopPractice {
   /** how far under cut-in the precharge is set, Pa */

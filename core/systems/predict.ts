@@ -1,6 +1,6 @@
 /**
- * What a numeric test should read: the solved circuit's figure at the meter, or the flow model's, spread by the meter, by
- * what the nameplate does not say, and by healthy variation.
+ * What a numeric test should read: the solved circuit's figure at the meter, or the flow model's, spread by the
+ * meter, by what the nameplate does not say, and by healthy variation.
  */
 import type { FlowStory } from '#core/flow'
 import { magnitude } from '#core/foundation'
@@ -35,44 +35,73 @@ export interface Standing {
 export function predict(s: Standing, test: NumericTest): Prediction {
   const { probe } = test
   switch (probe.ask) {
-    case 'volts': return predictVolts(s, probe, test)
-    case 'amps': return predictAmps(s, probe)
-    case 'ohms': return predictOhms(s, probe)
+    case 'volts':
+      return predictVolts(s, probe, test)
+    case 'amps':
+      return predictAmps(s, probe)
+    case 'ohms':
+      return predictOhms(s, probe)
     case 'part': {
       const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
       return contact(ohms, probe.spread)
     }
     case 'farads': {
       const farads = figureOf(s.figures, probe.farads)
-      return farads > 0 && farads < 5e-3 ? figure(farads, 0.03 * farads + s.spread.farads * farads + 0.3e-6) : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
+      return farads > 0 && farads < 5e-3
+        ? figure(farads, 0.03 * farads + s.spread.farads * farads + 0.3e-6)
+        : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
     }
     case 'capacitor-ohms': {
       const farads = figureOf(s.figures, probe.farads)
-      return farads > 0 && farads < 5e-3 ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 } : figure(figureOf(s.figures, probe.ohms), 0.5)
+      return farads > 0 && farads < 5e-3
+        ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 }
+        : figure(figureOf(s.figures, probe.ohms), 0.5)
     }
-    case 'flow': return predictFlow(s, probe.what)
+    case 'flow':
+      return predictFlow(s, probe.what)
   }
 }
 
 /** Whether nothing that a test hangs on differs between two conditions of one system. */
 export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest): boolean {
   switch (probe.ask) {
-    case 'volts': case 'amps': return s.stage === other.stage
-    case 'ohms': return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
-    case 'part': return s.figures[probe.figure] === other.figures[probe.figure] && (!probe.cold || s.heals === other.heals)
-    case 'farads': return s.figures[probe.farads] === other.figures[probe.farads]
-    case 'capacitor-ohms': return s.figures[probe.farads] === other.figures[probe.farads] && s.figures[probe.ohms] === other.figures[probe.ohms]
-    case 'flow': return s.story === other.story && s.effect === other.effect && s.stage.turning === other.stage.turning && s.tankKnown === other.tankKnown
+    case 'volts':
+    case 'amps':
+      return s.stage === other.stage
+    case 'ohms':
+      return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
+    case 'part':
+      return s.figures[probe.figure] === other.figures[probe.figure] && (!probe.cold || s.heals === other.heals)
+    case 'farads':
+      return s.figures[probe.farads] === other.figures[probe.farads]
+    case 'capacitor-ohms':
+      return (
+        s.figures[probe.farads] === other.figures[probe.farads]
+        && s.figures[probe.ohms] === other.figures[probe.ohms]
+      )
+    case 'flow':
+      return (
+        s.story === other.story
+        && s.effect === other.effect
+        && s.stage.turning === other.stage.turning
+        && s.tankKnown === other.tankKnown
+      )
   }
 }
 
 const figure = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
-const contact = (ohms: number, spread = 0.4): Prediction => ohms >= OPEN ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
+const contact = (ohms: number, spread = 0.4): Prediction =>
+  ohms >= OPEN ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
 
-function predictVolts({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'volts' }>, test: NumericTest): Prediction {
+function predictVolts(
+  { stage, spread }: Standing,
+  probe: Extract<Probe, { ask: 'volts' }>,
+  test: NumericTest,
+): Prediction {
   const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
   const reading = magnitude(shown.volts)
-  if (magnitude(shown.behind) > 1e5) return figure(reading, 0.5 * reading + 4) // a ghost: the cable decides, and it is not known well
+  // a ghost: the cable decides, and it is not known well
+  if (magnitude(shown.behind) > 1e5) return figure(reading, 0.5 * reading + 4)
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
   const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
   const loaded = figure(reading, spreadOf(reading))
@@ -86,9 +115,16 @@ function predictVolts({ stage, spread }: Standing, probe: Extract<Probe, { ask: 
 function predictAmps({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
   if (stage.tripped) return { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
-  const relative = probe.scenario === 'starting' ? 2 * spread.locked : stage.turning === 'locked' ? 1.4 * spread.locked : spread.amps
+  const relative
+    = probe.scenario === 'starting'
+      ? 2 * spread.locked
+      : stage.turning === 'locked'
+        ? 1.4 * spread.locked
+        : spread.amps
   const flowing = figure(reading, Math.hypot(0.15 + 0.02 * reading, relative * reading))
-  return stage.turning === 'locked' && probe.scenario === 'running' ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } } : flowing
+  return stage.turning === 'locked' && probe.scenario === 'running'
+    ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }
+    : flowing
 }
 
 function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'ohms' }>): Prediction {
@@ -99,7 +135,16 @@ function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: '
   return { ...figure(reading, Math.hypot(0.25, spread.ohms * reading)), ol }
 }
 
-const TURNS: readonly Effect[] = ['runs', 'runs-weak', 'runs-on', 'rapid-cycles', 'surges', 'cuts-off', 'starts-alone', 'trips-overload']
+const TURNS: readonly Effect[] = [
+  'runs',
+  'runs-weak',
+  'runs-on',
+  'rapid-cycles',
+  'surges',
+  'cuts-off',
+  'starts-alone',
+  'trips-overload',
+]
 
 function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what']): Prediction {
   const { story, figures, spread } = s
@@ -107,31 +152,79 @@ function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what'])
   const cutOut = figures['set.cutOut']
   const turns = s.stage.turning === 'running'
   switch (what) {
-    case 'gauge': case 'tap-static': return what === 'gauge' && figures['gauge.stuck'] ? figure(0.5 * cutOut, 0.5 * cutOut) : predictGauge(s, cutIn, cutOut)
+    case 'gauge':
+    case 'tap-static':
+      return what === 'gauge' && figures['gauge.stuck']
+        ? figure(0.5 * cutOut, 0.5 * cutOut)
+        : predictGauge(s, cutIn, cutOut)
     // a tank's precharge is its own affair: under other faults it is what tanks in the field are found with
-    case 'precharge': return s.tankKnown ? figure(figures['tank.precharge'], 3.5 * PSI) : figure(figures['tank.precharge'] - 2 * PSI, 6 * PSI)
-    case 'cut-in': return gaugeSpread(s, story.cutIn === undefined || s.effect === 'runs-on' ? figure(cutIn, 20 * PSI) : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)))
-    case 'cut-out': return gaugeSpread(s, story.cutOut === undefined || s.effect === 'runs-on' ? figure(Math.max(story.peak, cutOut), 20 * PSI) : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)))
+    case 'precharge':
+      return s.tankKnown
+        ? figure(figures['tank.precharge'], 3.5 * PSI)
+        : figure(figures['tank.precharge'] - 2 * PSI, 6 * PSI)
+    case 'cut-in':
+      return gaugeSpread(
+        s,
+        story.cutIn === undefined || s.effect === 'runs-on'
+          ? figure(cutIn, 20 * PSI)
+          : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)),
+      )
+    case 'cut-out':
+      return gaugeSpread(
+        s,
+        story.cutOut === undefined || s.effect === 'runs-on'
+          ? figure(Math.max(story.peak, cutOut), 20 * PSI)
+          : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)),
+      )
     case 'cycle': {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
-      return { mean: Math.log(s.tankKnown ? seconds : seconds * 0.9), sigma: s.tankKnown ? 0.45 : 0.8, log: true, ol: 0 }
+      return {
+        mean: Math.log(s.tankKnown ? seconds : seconds * 0.9),
+        sigma: s.tankKnown ? 0.45 : 0.8,
+        log: true,
+        ol: 0,
+      }
     }
-    case 'delivery': return figure(turns ? story.delivery : 0, Math.hypot(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow'] * 0.02))
-    case 'leak-down': return gaugeSpread(s, figure(story.leakDown, 0.8 * PSI + 0.35 * story.leakDown))
-    case 'fill-time': return { mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800), sigma: Number.isFinite(story.fillTime) ? 0.22 : 0.6, log: true, ol: 0 }
-    case 'open-pressure': return figure(Math.min(90 * PSI, story.peak) * figures['regulator.share'], 9 * PSI)
-    case 'cut-off': return figure(figures['set.cutOff'], 3 * PSI)
-    case 'inlet': return figure(figures['pump.inlet'], 4 * PSI)
+    case 'delivery':
+      return figure(
+        turns ? story.delivery : 0,
+        Math.hypot(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow'] * 0.02),
+      )
+    case 'leak-down':
+      return gaugeSpread(s, figure(story.leakDown, 0.8 * PSI + 0.35 * story.leakDown))
+    case 'fill-time':
+      return {
+        mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800),
+        sigma: Number.isFinite(story.fillTime) ? 0.22 : 0.6,
+        log: true,
+        ol: 0,
+      }
+    case 'open-pressure':
+      return figure(Math.min(90 * PSI, story.peak) * figures['regulator.share'], 9 * PSI)
+    case 'cut-off':
+      return figure(figures['set.cutOff'], 3 * PSI)
+    case 'inlet':
+      return figure(figures['pump.inlet'], 4 * PSI)
   }
 }
 
-const gaugeSpread = (s: Standing, p: Prediction): Prediction => s.figures['gauge.stuck'] ? { ...p, sigma: p.sigma + 25 * PSI } : p
+const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
+  s.figures['gauge.stuck'] ? { ...p, sigma: p.sigma + 25 * PSI } : p
 
 function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
   switch (s.effect) {
-    case 'runs': case 'rapid-cycles': case 'starts-alone': return figure((cutIn + cutOut) / 2, 0.6 * (cutOut - cutIn) + 2 * PSI)
-    case 'runs-on': return figure(cutOut + 15 * PSI, 20 * PSI)
-    case 'runs-weak': case 'trips-overload': return figure(cutIn - 5 * PSI, 0.25 * cutIn + 6 * PSI)
-    default: return TURNS.includes(s.effect) ? figure(0.5 * cutIn, 0.4 * cutIn) : figure(0.15 * cutIn, 0.28 * cutIn + 3 * PSI)
+    case 'runs':
+    case 'rapid-cycles':
+    case 'starts-alone':
+      return figure((cutIn + cutOut) / 2, 0.6 * (cutOut - cutIn) + 2 * PSI)
+    case 'runs-on':
+      return figure(cutOut + 15 * PSI, 20 * PSI)
+    case 'runs-weak':
+    case 'trips-overload':
+      return figure(cutIn - 5 * PSI, 0.25 * cutIn + 6 * PSI)
+    default:
+      return TURNS.includes(s.effect)
+        ? figure(0.5 * cutIn, 0.4 * cutIn)
+        : figure(0.15 * cutIn, 0.28 * cutIn + 3 * PSI)
   }
 }

@@ -3,7 +3,8 @@ import { requireOk } from '#core/foundation'
 import { buildModel, isPutRight, isWorkedOn, KIND_IDS, kindFor, type FaultMode, type KindId } from '.'
 
 const mode = (kind: KindId, id: string): FaultMode => kindFor(kind, {}).faults.find(f => f.id === id)!
-const right = (kind: KindId, fault: string, ...repaired: string[]) => isPutRight(kindFor(kind, {}), mode(kind, fault), repaired)
+const right = (kind: KindId, fault: string, ...repaired: string[]) =>
+  isPutRight(kindFor(kind, {}), mode(kind, fault), repaired)
 
 describe('what a repair puts right', () => {
   it.each(KIND_IDS)('%s: every fault by its own repair, and none by nothing', (kind) => {
@@ -45,10 +46,12 @@ describe('a model with something put right', () => {
     expect(model.without(pair!, ['box', 'tank'])).toBe(0)
     expect(model.without(pair!, ['switch'])).toBe(pair)
   })
-  it('does not mistake one story of the flow side for another: what a welded switch does is not what a sound one does', () => {
+  it('does not mistake one story of the flow side for another: a welded switch is not a sound one', () => {
     const test = model.kind.tests.find(t => t.id === 'cut-out')!
     if (test.kind !== 'numeric') throw new Error('cut-out is measured')
     expect(model.predict(at('switch.welded:full'), test).mean).not.toBeCloseTo(model.predict(0, test).mean, -3)
-    expect(model.predict(model.without(at('switch.welded:full'), ['switch.welded']), test)).toEqual(model.predict(0, test))
+    expect(model.predict(model.without(at('switch.welded:full'), ['switch.welded']), test)).toEqual(
+      model.predict(0, test),
+    )
   })
 })

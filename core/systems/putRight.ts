@@ -1,6 +1,7 @@
 /**
- * What a repair puts right: the faults that it is the repair for, and every fault of a component that it leaves new. A reset
- * breaker still has its bad pole; a new relay leaves the capacitor beside it as it was; a new switch does not clear the port.
+ * What a repair puts right: the faults that it is the repair for, and every fault of a component that it leaves new.
+ * A reset breaker still has its bad pole; a new relay leaves the capacitor beside it as it was; a new switch does not
+ * clear the port.
  */
 import type { FaultMode, Repair, SystemKind } from './types'
 
@@ -10,7 +11,9 @@ export function isPutRight(kind: SystemKind, mode: FaultMode, repaired: readonly
     if (id === mode.component) return true
     const repair = repairsOf(kind).get(id)
     if (!repair) return false
-    return repair.id === mode.repair.id || (repair.renews?.includes(mode.component) === true && !mode.repair.outlives)
+    return (
+      repair.id === mode.repair.id || (repair.renews?.includes(mode.component) === true && !mode.repair.outlives)
+    )
   })
 }
 

@@ -18,10 +18,17 @@ import { well2wire } from './well-2wire'
 import { well3wire } from './well-3wire'
 
 export const KIND_IDS = [
-  'well-2wire', 'well-3wire', 'jet', 'booster', 'holding-tank', 'rv', 'compressor-direct', 'compressor-pilot',
+  'well-2wire',
+  'well-3wire',
+  'jet',
+  'booster',
+  'holding-tank',
+  'rv',
+  'compressor-direct',
+  'compressor-pilot',
   'three-phase',
 ] as const
-export type KindId = typeof KIND_IDS[number]
+export type KindId = (typeof KIND_IDS)[number]
 
 const KINDS: Record<KindId, KindPlan> = {
   'well-2wire': well2wire,
@@ -36,11 +43,14 @@ const KINDS: Record<KindId, KindPlan> = {
 }
 
 export const isKindId = (id: string): id is KindId => (KIND_IDS as readonly string[]).includes(id)
-export const kindName = (id: string): string => isKindId(id) ? KINDS[id].name : id
+export const kindName = (id: string): string => (isKindId(id) ? KINDS[id].name : id)
 
 const composed = new Map<string, SystemKind>()
 
-/** The parts, points, faults and tests of a kind with the options that a nameplate chooses. The same choices give the same object. */
+/**
+ * The parts, points, faults and tests of a kind with the options that a nameplate chooses. The same choices give the
+ * same object.
+ */
 export function kindFor(id: KindId, nameplate: Nameplate = {}): SystemKind {
   const compose = (key: string, choices: Nameplate) => {
     const kind = composed.get(key) ?? KINDS[id].compose(choices)
@@ -48,24 +58,46 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}): SystemKind {
     return kind
   }
   const bare = compose(id, {})
-  const choices = bare.components.flatMap(c => (c.fields ?? []).filter(f => f.choices).map(f => keyOf(c.id, f.id)))
+  const choices = bare.components.flatMap(c =>
+    (c.fields ?? []).filter(f => f.choices).map(f => keyOf(c.id, f.id)),
+  )
   // a motor's volts decide whether there is a neutral
   const chosen = [...choices, 'motor.volts' as const].filter(key => nameplate[key] !== undefined)
-  return chosen.length === 0 ? bare : compose(`${id}|${chosen.map(key => `${key}=${nameplate[key]}`).join()}`, nameplate)
+  return chosen.length === 0
+    ? bare
+    : compose(`${id}|${chosen.map(key => `${key}=${nameplate[key]}`).join()}`, nameplate)
 }
 
-/** The description a model is built from: healthy figures, power stages and the flow side, as they are asked for by who plays against the model. */
-export function describeSystem(kind: KindId, nameplate: Nameplate, practice: ShopPractice = USUAL_PRACTICE): Description {
+/**
+ * The description a model is built from: healthy figures, power stages and the flow side, as they are asked for by
+ * who plays against the model.
+ */
+export function describeSystem(
+  kind: KindId,
+  nameplate: Nameplate,
+  practice: ShopPractice = USUAL_PRACTICE,
+): Description {
   return { ...KINDS[kind].describe(nameplate, practice), kind: kindFor(kind, nameplate) }
 }
 
-/** What would be assumed for want of a figure, most telling first, or the figure that makes no sense. Nothing is solved for it. */
+/**
+ * What would be assumed for want of a figure, most telling first, or the figure that makes no sense. Nothing is
+ * solved for it.
+ */
 export function reviewNameplate(kind: KindId, nameplate: Nameplate): Result<readonly Assumption[], ModelProblem> {
-  return findBadField(kindFor(kind, nameplate), nameplate) ?? ok(describeSystem(kind, nameplate).plate.assumptions.toSorted((a, b) => b.weight - a.weight))
+  return (
+    findBadField(kindFor(kind, nameplate), nameplate)
+    ?? ok(describeSystem(kind, nameplate).plate.assumptions.toSorted((a, b) => b.weight - a.weight))
+  )
 }
 
 /** Builds the model of a system from its kind and nameplate; refuses an unknown kind or a figure outside its range. */
-export function buildModel(kind: string, nameplate: Nameplate, practice: ShopPractice = USUAL_PRACTICE, options: ModelOptions = {}): ModelResult {
+export function buildModel(
+  kind: string,
+  nameplate: Nameplate,
+  practice: ShopPractice = USUAL_PRACTICE,
+  options: ModelOptions = {},
+): ModelResult {
   if (!isKindId(kind)) return fail('unknown-kind', { kind, known: KIND_IDS.join(', ') })
   const badField = findBadField(kindFor(kind, nameplate), nameplate)
   return badField ?? buildSystemModel(describeSystem(kind, nameplate, practice), nameplate, options)

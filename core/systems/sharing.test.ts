@@ -1,4 +1,7 @@
-/** What is solved once and shared (slips from one solution, scenarios from the sound system, predictions of what has not changed) against everything solved afresh. */
+/**
+ * What is solved once and shared (slips from one solution, scenarios from the sound system, predictions of what has
+ * not changed) against everything solved afresh.
+ */
 import { describe, expect, it } from 'vitest'
 import { solveNetwork, type SolvedNetwork } from '#core/circuit'
 import { magnitude, requireOk } from '#core/foundation'
@@ -13,7 +16,10 @@ const LEAST = 0.15
 describe.each(KIND_IDS)('%s', (id) => {
   const model = requireOk(buildModel(id, {}))
   const description = describeSystem(id, {})
-  const electrical = model.kind.tests.filter((t): t is NumericTest => t.kind === 'numeric' && (t.probe.ask === 'volts' || t.probe.ask === 'amps' || t.probe.ask === 'ohms'))
+  const electrical = model.kind.tests.filter(
+    (t): t is NumericTest =>
+      t.kind === 'numeric' && (t.probe.ask === 'volts' || t.probe.ask === 'amps' || t.probe.ask === 'ohms'),
+  )
 
   it('reads under every fault what its own circuit, solved afresh, shows', () => {
     let checked = 0
@@ -29,12 +35,19 @@ describe.each(KIND_IDS)('%s', (id) => {
         const { probe } = test
         const p = model.predict(h, test)
         const mean = p.log ? Math.exp(p.mean) : p.mean
-        const own = probe.ask === 'volts'
-          ? magnitude(solved(probe.scenario, stageOf(test)).meterReading(probe.a, probe.b, METER).volts)
-          : probe.ask === 'amps' ? magnitude(solved(probe.scenario, stageOf(test)).current(probe.element)) : probe.ask === 'ohms' ? solved('leads-off', stageOf(test)).portImpedance(probe.a, probe.b).re : Number.NaN
+        const own
+          = probe.ask === 'volts'
+            ? magnitude(solved(probe.scenario, stageOf(test)).meterReading(probe.a, probe.b, METER).volts)
+            : probe.ask === 'amps'
+              ? magnitude(solved(probe.scenario, stageOf(test)).current(probe.element))
+              : probe.ask === 'ohms'
+                ? solved('leads-off', stageOf(test)).portImpedance(probe.a, probe.b).re
+                : Number.NaN
         // a breaker that trips leaves amps that nobody can read
         if (p.log && probe.ask === 'amps') continue
-        expect(Math.abs(mean - own), `${hypothesis.id} ${test.id}: ${mean} for ${own}`).toBeLessThan(2e-3 * Math.abs(own) + LEAST)
+        expect(Math.abs(mean - own), `${hypothesis.id} ${test.id}: ${mean} for ${own}`).toBeLessThan(
+          2e-3 * Math.abs(own) + LEAST,
+        )
         checked++
       }
     }
@@ -67,7 +80,10 @@ describe('a solved stage that has let its networks go', () => {
     const { healthy, stages } = describeSystem('well-3wire', {})
     const mode = kindFor('well-3wire').faults.find(f => f.id === 'cable.high-resistance')!
     const stage = solveStage(stages[0]!.power, { ...healthy, ...mode.severities[0]!.change(healthy) })
-    const read = () => (['starting', 'running', 'idle', 'leads-off'] as const).map(s => magnitude(stage.solved(s).voltage('black')))
+    const read = () =>
+      (['starting', 'running', 'idle', 'leads-off'] as const).map(s =>
+        magnitude(stage.solved(s).voltage('black')),
+      )
     const before = [...read(), stage.slip, magnitude(stage.rested().voltage('black'))]
     stage.forget()
     expect([...read(), stage.slip, magnitude(stage.rested().voltage('black'))]).toEqual(before)

@@ -6,7 +6,10 @@ import { OPEN } from './power/resistances'
 import { solveStage, type SolvedStage } from './power/stage'
 
 /** Stages and plants of one system by what a change makes of its figures. */
-export interface Solver { stages(change: Change): readonly SolvedStage[], story(change: Change, stages: readonly SolvedStage[]): FlowStory }
+export interface Solver {
+  stages(change: Change): readonly SolvedStage[]
+  story(change: Change, stages: readonly SolvedStage[]): FlowStory
+}
 
 /** Solved networks are large and seldom asked for again: those of so many stages are kept. */
 const MOST_SOLVED = 16
@@ -27,26 +30,33 @@ export function createSolver(d: Description): Solver {
     }
     return out.length > 1 ? out.sort() : out
   }
-  const picks = d.stages.map(s => (key: string) => !isPlantFigure(key) && (s.prefix ? key.startsWith(s.prefix) : !key.includes(':')))
-  const written = (change: Change, keys: readonly StagedKey[]) => keys.length === 1 ? `${keys[0]}=${change[keys[0] as StagedKey]}` : keys.map(k => `${k}=${change[k]}`).join()
+  const picks = d.stages.map(
+    s => (key: string) => !isPlantFigure(key) && (s.prefix ? key.startsWith(s.prefix) : !key.includes(':')),
+  )
+  const written = (change: Change, keys: readonly StagedKey[]) =>
+    keys.length === 1 ? `${keys[0]}=${change[keys[0] as StagedKey]}` : keys.map(k => `${k}=${change[k]}`).join()
   return {
-    stages: change => d.stages.map((s, i) => {
-      const changed = differs(change, picks[i]!)
-      if (changed.length === 0) return sound[i]!
-      const key = `${s.id}|${written(change, changed)}`
-      const kept = stageCache.get(key)
-      if (kept) return kept
-      const f = { ...d.healthy, ...Object.fromEntries(changed.map(k => [k, change[k]])) }
-      const fresh = solveStage(s.power, scoped(f, s.prefix), { sound: sound[i]!, changed: s.prefix ? changed.map(k => k.slice(s.prefix.length)) : changed })
-      stageCache.set(key, fresh)
-      recent.push(fresh)
-      if (recent.length > MOST_SOLVED) recent.shift()!.forget()
-      return fresh
-    }),
+    stages: change =>
+      d.stages.map((s, i) => {
+        const changed = differs(change, picks[i]!)
+        if (changed.length === 0) return sound[i]!
+        const key = `${s.id}|${written(change, changed)}`
+        const kept = stageCache.get(key)
+        if (kept) return kept
+        const f = { ...d.healthy, ...Object.fromEntries(changed.map(k => [k, change[k]])) }
+        const fresh = solveStage(s.power, scoped(f, s.prefix), {
+          sound: sound[i]!,
+          changed: s.prefix ? changed.map(k => k.slice(s.prefix.length)) : changed,
+        })
+        stageCache.set(key, fresh)
+        recent.push(fresh)
+        if (recent.length > MOST_SOLVED) recent.shift()!.forget()
+        return fresh
+      }),
     story: (change, stages) => {
       let key = written(change, differs(change, isPlantFigure))
       for (const stage of stages) {
-        const kept = turns.get(stage) ?? `|${stage.turning}${stage.turning === 'running' ? stage.slip.toFixed(3) : ''}${stage.tripped}${heldAtRest(stage.figures)}`
+        const kept = turns.get(stage) ?? turnOf(stage)
         turns.set(stage, kept)
         key += kept
       }
@@ -59,5 +69,12 @@ export function createSolver(d: Description): Solver {
   }
 }
 
+/** What the plant needs to know of a stage. */
+function turnOf(stage: SolvedStage): string {
+  const slip = stage.turning === 'running' ? stage.slip.toFixed(3) : ''
+  return `|${stage.turning}${slip}${stage.tripped}${heldAtRest(stage.figures)}`
+}
+
 /** What still feeds the motor with the switch open: the flow side runs on by it. */
-const heldAtRest = (f: Figures) => (['switch.rest1', 'starter.rest1', 'pilot.switchRest'] as const).map(k => f[k] < OPEN ? 'held' : '').join()
+const heldAtRest = (f: Figures) =>
+  (['switch.rest1', 'starter.rest1', 'pilot.switchRest'] as const).map(k => (f[k] < OPEN ? 'held' : '')).join()

@@ -1,7 +1,7 @@
 /**
- * What a system kind is made of. A kind is data: components with nameplates, test points, faults that change the model's
- * figures, tests that ask the model a question, and the order in which power and water or air run, from which the path is
- * drawn. Options on the nameplate (a cut-off, a filter, a third phase) decide what of it a system has.
+ * What a system kind is made of. A kind is data: components with nameplates, test points, faults that change the
+ * model's figures, tests that ask the model a question, and the order in which power and water or air run, from which
+ * the path is drawn. Options on the nameplate (a cut-off, a filter, a third phase) decide what of it a system has.
  */
 import type { Network, NetworkProblem } from '#core/circuit'
 import type { FlowStory } from '#core/flow'
@@ -12,30 +12,107 @@ import type { SourceId } from '#core/standards'
 import type { Quantity } from '#core/units'
 
 export const LANES = ['power', 'water', 'air'] as const
-export type Lane = typeof LANES[number]
+export type Lane = (typeof LANES)[number]
 
 export const GLYPHS = [
-  'supply', 'battery', 'breaker', 'fuse', 'disconnect', 'panel-switch', 'pressure-switch', 'float-switch', 'starter', 'transformer', 'control-box', 'protector', 'cable', 'motor', 'return', 'conductor',
-  'pump', 'check-valve', 'drop-pipe', 'gauge', 'tank', 'open-tank', 'filter', 'house', 'compressor', 'receiver', 'regulator', 'relief', 'unloader', 'source',
+  'supply',
+  'battery',
+  'breaker',
+  'fuse',
+  'disconnect',
+  'panel-switch',
+  'pressure-switch',
+  'float-switch',
+  'starter',
+  'transformer',
+  'control-box',
+  'protector',
+  'cable',
+  'motor',
+  'return',
+  'conductor',
+  'pump',
+  'check-valve',
+  'drop-pipe',
+  'gauge',
+  'tank',
+  'open-tank',
+  'filter',
+  'house',
+  'compressor',
+  'receiver',
+  'regulator',
+  'relief',
+  'unloader',
+  'source',
 ] as const
-export type Glyph = typeof GLYPHS[number]
+export type Glyph = (typeof GLYPHS)[number]
 
 /** Where a thing is, which sets what it costs to reach it. */
-export const PLACES = ['panel', 'switch', 'box', 'tank', 'well-head', 'down-hole', 'house', 'machine', 'bay'] as const
-export type Place = typeof PLACES[number]
+export const PLACES = [
+  'panel',
+  'switch',
+  'box',
+  'tank',
+  'well-head',
+  'down-hole',
+  'house',
+  'machine',
+  'bay',
+] as const
+export type Place = (typeof PLACES)[number]
 
 /** What the technician sees the system do, worked out from the solved circuit and the flow model. */
-export const EFFECTS = ['runs', 'runs-dry', 'runs-weak', 'groans', 'silent', 'trips-breaker', 'trips-overload', 'chatters', 'runs-on', 'rapid-cycles', 'surges', 'cuts-off', 'starts-alone'] as const
-export type Effect = typeof EFFECTS[number]
+export const EFFECTS = [
+  'runs',
+  'runs-dry',
+  'runs-weak',
+  'groans',
+  'silent',
+  'trips-breaker',
+  'trips-overload',
+  'chatters',
+  'runs-on',
+  'rapid-cycles',
+  'surges',
+  'cuts-off',
+  'starts-alone',
+] as const
+export type Effect = (typeof EFFECTS)[number]
 
-export const COMPLAINTS = ['no-water', 'no-air', 'groans', 'overload-trips', 'breaker-trips', 'chatters', 'low-pressure', 'slow-air', 'rapid-cycles', 'starts-alone', 'stops-under-draw', 'runs-on', 'surges', 'check-up'] as const
-export type Complaint = typeof COMPLAINTS[number]
+export const COMPLAINTS = [
+  'no-water',
+  'no-air',
+  'groans',
+  'overload-trips',
+  'breaker-trips',
+  'chatters',
+  'low-pressure',
+  'slow-air',
+  'rapid-cycles',
+  'starts-alone',
+  'stops-under-draw',
+  'runs-on',
+  'surges',
+  'check-up',
+] as const
+export type Complaint = (typeof COMPLAINTS)[number]
 
 /** A figure that a nameplate, a chart or a tape measure can give, or a choice. Everything unknown is a spread. */
 export interface NameplateField {
   readonly id: string
   readonly label: string
-  readonly quantity: Quantity | 'horsepower' | 'length' | 'volume' | 'gauge' | 'code-letter' | 'altitude' | 'air-flow' | 'battery-capacity' | 'choice'
+  readonly quantity:
+    | Quantity
+    | 'horsepower'
+    | 'length'
+    | 'volume'
+    | 'gauge'
+    | 'code-letter'
+    | 'altitude'
+    | 'air-flow'
+    | 'battery-capacity'
+    | 'choice'
   /** smallest and largest value that makes sense, in SI (horsepower, AWG and letters as written) */
   readonly range?: readonly [number, number]
   /** words of a choice; the nameplate holds its index */
@@ -54,7 +131,12 @@ export interface ComponentDef {
 }
 
 /** Where on the drawing a point's flag stands: before, after or on a component, or on a part or a wire of it. */
-export interface Spot { readonly on: string, readonly side: 'in' | 'out' | 'on', readonly part?: string, readonly wire?: number }
+export interface Spot {
+  readonly on: string
+  readonly side: 'in' | 'out' | 'on'
+  readonly part?: string
+  readonly wire?: number
+}
 
 export interface TestPoint {
   readonly id: string
@@ -68,30 +150,88 @@ export interface TestPoint {
 }
 
 export const NEEDS = ['live', 'proven-dead', 'discharged', 'zero-pressure', 'any'] as const
-export type Need = typeof NEEDS[number]
+export type Need = (typeof NEEDS)[number]
 
 /** The conditions a reading was taken in; part of what names a test. */
-export const CONDITIONS = ['calling', 'starting', 'running', 'idle', 'dead', 'leads-off', 'splice', 'static'] as const
-export type Condition = typeof CONDITIONS[number]
+export const CONDITIONS = [
+  'calling',
+  'starting',
+  'running',
+  'idle',
+  'dead',
+  'leads-off',
+  'splice',
+  'static',
+] as const
+export type Condition = (typeof CONDITIONS)[number]
 
 /** What a numeric test asks of the model, and where its leads go. */
 export type Probe
-  = | { readonly ask: 'volts', readonly a: string, readonly b: string, readonly scenario: Scenario, readonly stage?: string, readonly drop?: boolean }
-    | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario, readonly stage?: string }
-    | { readonly ask: 'ohms', readonly a: string, readonly b: string, readonly stage?: string, readonly insulation?: boolean }
+  = | {
+    readonly ask: 'volts'
+    readonly a: string
+    readonly b: string
+    readonly scenario: Scenario
+    readonly stage?: string
+    readonly drop?: boolean
+  }
+  | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario, readonly stage?: string }
+  | {
+    readonly ask: 'ohms'
+    readonly a: string
+    readonly b: string
+    readonly stage?: string
+    readonly insulation?: boolean
+  }
   /** ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again */
-    | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }
-    | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }
-    | { readonly ask: 'capacitor-ohms', readonly farads: StagedKey, readonly ohms: StagedKey }
-    | { readonly ask: 'flow', readonly what: FlowAsk }
-export type FlowAsk = 'gauge' | 'precharge' | 'cut-in' | 'cut-out' | 'cycle' | 'delivery' | 'leak-down' | 'fill-time' | 'open-pressure' | 'cut-off' | 'inlet' | 'tap-static'
+  | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }
+  | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }
+  | { readonly ask: 'capacitor-ohms', readonly farads: StagedKey, readonly ohms: StagedKey }
+  | { readonly ask: 'flow', readonly what: FlowAsk }
+export type FlowAsk
+  = | 'gauge'
+    | 'precharge'
+    | 'cut-in'
+    | 'cut-out'
+    | 'cycle'
+    | 'delivery'
+    | 'leak-down'
+    | 'fill-time'
+    | 'open-pressure'
+    | 'cut-off'
+    | 'inlet'
+    | 'tap-static'
 
 /** By what rule the healthy band of a test is set. */
-export const BAND_RULES = ['service', 'utilisation', 'dead', 'contact-drop', 'contact-ohms', 'capacitor', 'capacitor-ohms', 'insulation', 'winding', 'running-amps', 'no-current', 'setting-in', 'setting-out', 'precharge', 'cycle', 'leak-down', 'battery', 'coil', 'drop-12v', 'model'] as const
-export type BandRule = typeof BAND_RULES[number]
+export const BAND_RULES = [
+  'service',
+  'utilisation',
+  'dead',
+  'contact-drop',
+  'contact-ohms',
+  'capacitor',
+  'capacitor-ohms',
+  'insulation',
+  'winding',
+  'running-amps',
+  'no-current',
+  'setting-in',
+  'setting-out',
+  'precharge',
+  'cycle',
+  'leak-down',
+  'battery',
+  'coil',
+  'drop-12v',
+  'model',
+] as const
+export type BandRule = (typeof BAND_RULES)[number]
 
 /** A wait that is part of a test: what for, and how long; the next test fills it. */
-export interface Wait { readonly minutes: number, readonly why: string }
+export interface Wait {
+  readonly minutes: number
+  readonly why: string
+}
 
 interface TestBase {
   readonly id: string
@@ -171,15 +311,18 @@ export interface Severity {
 }
 
 /** A way a fault can have come about: another fault or condition, with the evidence that would show it. */
-export interface CauseLink { readonly because: string, readonly why: string }
+export interface CauseLink {
+  readonly because: string
+  readonly why: string
+}
 
 /** What wears a part out; age, duty and water move the base rate by these. */
 export const WEARS = ['age', 'starts', 'sand', 'damp'] as const
-export type Wear = typeof WEARS[number]
+export type Wear = (typeof WEARS)[number]
 
 /**
- * What puts a fault right. Repairs of one id are one repair. `renews` names the components that are new afterwards, with all
- * their faults gone; a lesser repair puts right what it is the repair for.
+ * What puts a fault right. Repairs of one id are one repair. `renews` names the components that are new afterwards,
+ * with all their faults gone; a lesser repair puts right what it is the repair for.
  */
 export interface Repair {
   readonly id: string
@@ -222,8 +365,16 @@ export interface CauseNote {
   readonly fault?: string
 }
 
-/** A stretch of conductors on the drawing. `over` runs above what stands between; `pilot` is the thin control circuit. */
-export interface DrawnStretch { readonly from: string, readonly to: string, readonly wires: number, readonly conductor?: string, readonly route?: 'over' | 'pilot' }
+/**
+ * A stretch of conductors on the drawing. `over` runs above what stands between; `pilot` is the thin control circuit.
+ */
+export interface DrawnStretch {
+  readonly from: string
+  readonly to: string
+  readonly wires: number
+  readonly conductor?: string
+  readonly route?: 'over' | 'pilot'
+}
 
 /** How a kind is drawn: the power lane left to right, the flow lane right to left, and what joins them. */
 export interface Drawing {
@@ -254,7 +405,12 @@ export interface SystemKind {
 export type Nameplate = Readonly<Partial<Record<NameplateKey, number>>>
 
 /** A healthy band for a test, with where it comes from. */
-export interface Band { readonly low: number, readonly high: number, readonly source: SourceId, readonly note?: string }
+export interface Band {
+  readonly low: number
+  readonly high: number
+  readonly source: SourceId
+  readonly note?: string
+}
 
 /** A described system ready to be asked: its networks, predictions and bands. */
 export interface SystemModel {
@@ -282,9 +438,16 @@ export interface SystemModel {
 }
 
 /** `weight` says by how much the bands widen for want of it: what would sharpen the readings most comes first. */
-export interface Assumption { readonly field: string, readonly text: string, readonly weight: number }
+export interface Assumption {
+  readonly field: string
+  readonly text: string
+  readonly weight: number
+}
 
-/** One fault at one degree, a plausible pair of them, or one of the two catch-alls: nothing wrong, or something outside the catalogue. */
+/**
+ * One fault at one degree, a plausible pair of them, or one of the two catch-alls: nothing wrong, or something
+ * outside the catalogue.
+ */
 export interface Hypothesis {
   readonly id: string
   /** what failed: the fault, or in a pair the casualty */
@@ -299,7 +462,10 @@ export interface Hypothesis {
 }
 
 export const SCENARIOS = ['starting', 'running', 'idle', 'dead', 'leads-off', 'splice'] as const
-export type Scenario = typeof SCENARIOS[number]
+export type Scenario = (typeof SCENARIOS)[number]
 
-export type ModelProblem = { readonly code: 'unknown-kind' | 'nameplate' | 'network', readonly facts: Readonly<Record<string, string | number>> }
+export type ModelProblem = {
+  readonly code: 'unknown-kind' | 'nameplate' | 'network'
+  readonly facts: Readonly<Record<string, string | number>>
+}
 export type ModelResult = Result<SystemModel, ModelProblem | NetworkProblem>

@@ -4,7 +4,14 @@ import { isKnownLine, type LineOf } from './lines'
 
 export function asFound(state: TabState, test: string): LineOf<'reading'> | undefined {
   for (const line of state.lines) {
-    if (isKnownLine(line) && line.kind === 'reading' && line.test === test && !line.asLeft && !state.struck.has(line.id)) return line
+    if (
+      isKnownLine(line)
+      && line.kind === 'reading'
+      && line.test === test
+      && !line.asLeft
+      && !state.struck.has(line.id)
+    )
+      return line
   }
   return undefined
 }

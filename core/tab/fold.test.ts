@@ -1,7 +1,24 @@
 import { describe, expect, it } from 'vitest'
 import { kindFor } from '#core/systems'
 import { PSI } from '#core/units'
-import { ALIASES, createFold, createWriter, foldTab, newPen, nextStamp, orderLines, parseLine, parseUnplaced, resolveLine, tick, type AnyLine, type DraftLine, type Line, type MarkCode, type Pen } from '.'
+import {
+  ALIASES,
+  createFold,
+  createWriter,
+  foldTab,
+  newPen,
+  nextStamp,
+  orderLines,
+  parseLine,
+  parseUnplaced,
+  resolveLine,
+  tick,
+  type AnyLine,
+  type DraftLine,
+  type Line,
+  type MarkCode,
+  type Pen,
+} from '.'
 
 const kind = kindFor('well-3wire')
 let n = 0
@@ -9,18 +26,28 @@ let n = 0
 /** A device of its own: what it has seen is said line by line. */
 function device(name: string, late = 0) {
   let pen: Pen = newPen(name)
-  return (draft: DraftLine | { kind: string, step: string }, seen: readonly AnyLine[] = [], minute = ++n): AnyLine => {
+  return (
+    draft: DraftLine | { kind: string, step: string },
+    seen: readonly AnyLine[] = [],
+    minute = ++n,
+  ): AnyLine => {
     const wall = Date.UTC(2026, 5, 15, 10, minute) + late
     const { pen: next, stamp } = nextStamp(pen, wall, seen)
     pen = next
-    return { ...draft, id: `line-${name}-${stamp.counter}`, at: new Date(wall).toISOString(), ...stamp } as AnyLine
+    return {
+      ...draft,
+      id: `line-${name}-${stamp.counter}`,
+      at: new Date(wall).toISOString(),
+      ...stamp,
+    } as AnyLine
   }
 }
 const dead: DraftLine = { kind: 'state', to: 'proven-dead', proof: [238, 0.4, 238] }
 const bled: DraftLine = { kind: 'state', to: 'discharged', proof: [0.3] }
 const live: DraftLine = { kind: 'state', to: 'live' }
 const volts: DraftLine = { kind: 'reading', test: 'load.volts', value: 238 }
-const marksOf = (lines: readonly AnyLine[], id: string): MarkCode[] => (foldTab(kind, lines).marks.get(id) ?? []).map(m => m.code)
+const marksOf = (lines: readonly AnyLine[], id: string): MarkCode[] =>
+  (foldTab(kind, lines).marks.get(id) ?? []).map(m => m.code)
 
 describe('the clock', () => {
   it('gives the worked case: a second line in the same millisecond counts on', () => {
@@ -31,8 +58,10 @@ describe('the clock', () => {
     expect(tick(first, 1000) > first).toBe(true)
     expect(tick(first, 5000, ['00000000006000.0003'])).toBe('00000000006000.0004')
   })
-  it('does not follow a clock of the year 2999', () => expect(tick('00000000000000.0000', 5000, ['32472144000000.0000'])).toBe('00000000005000.0000'))
-  it('goes on past the last count of a millisecond', () => expect(tick('00000000005000.ffff', 5000)).toBe('00000000005001.0000'))
+  it('does not follow a clock of the year 2999', () =>
+    expect(tick('00000000000000.0000', 5000, ['32472144000000.0000'])).toBe('00000000005000.0000'))
+  it('goes on past the last count of a millisecond', () =>
+    expect(tick('00000000005000.ffff', 5000)).toBe('00000000005001.0000'))
 })
 
 describe('the order', () => {
@@ -40,7 +69,11 @@ describe('the order', () => {
     const [a, b] = [device('dev-a'), device('dev-b')]
     const [a1, b1, a2] = [a(volts, [], 1), b(volts, [], 2), a(volts, [], 3)]
     expect(orderLines([a2, b1, a1])).toEqual([a1, b1, a2])
-    expect(orderLines([a2, { ...a1, clock: '09999999999999.0000' }, b1]).map(l => l.id)).toEqual([b1.id, a1.id, a2.id])
+    expect(orderLines([a2, { ...a1, clock: '09999999999999.0000' }, b1]).map(l => l.id)).toEqual([
+      b1.id,
+      a1.id,
+      a2.id,
+    ])
   })
   it('puts what had been seen ahead, whatever its clock says', () => {
     const [a, b] = [device('dev-a', 3 * 86400e3), device('dev-b')]
@@ -58,7 +91,12 @@ describe('the order', () => {
     const a = device('dev-a')
     const [x, y] = [a(volts), a(volts)]
     expect(orderLines([{ ...x, seen: [y.id] }, y])).toHaveLength(2)
-    const back = Array.from({ length: 20000 }, (_, i) => ({ ...x, id: `line-${i}-back`, counter: i + 1, clock: `${String(99999999999999 - i)}.0000` }))
+    const back = Array.from({ length: 20000 }, (_, i) => ({
+      ...x,
+      id: `line-${i}-back`,
+      counter: i + 1,
+      clock: `${String(99999999999999 - i)}.0000`,
+    }))
     expect(orderLines(back).map(l => l.counter)).toEqual(back.map(l => l.counter))
   })
 })
@@ -80,10 +118,17 @@ describe('a proof', () => {
     expect(foldTab(kind, [on, a(dead, [on], 2)]).work['proven-dead']).toBeDefined()
   })
   it.each<[string, DraftLine | { kind: string, step: string }]>([
-    ['power put on', live], ['volts', volts], ['amps', { kind: 'reading', test: 'black.run', value: 7.4 }], ['that it runs', { kind: 'observation', test: 'sound', outcome: 'runs' }],
-    ['that it trips', { kind: 'observation', test: 'sound', outcome: 'trips' }], ['the breaker on', { kind: 'observation', test: 'breaker-seen', outcome: 'on' }],
-    ['a trial with the power on again', { kind: 'observation', test: 'trip-head-open', outcome: 'holds' }], ['a failed proof', { kind: 'state', to: 'proven-dead', proof: [238, 120, 238] }],
-    ['a known source that fails', { kind: 'state', to: 'proven-dead', proof: [0.2, 0.1, 238] }], ['a line of a kind to come', { kind: 'step', step: 'drain' }], ['a reading at a test to come', { kind: 'reading', test: 'windmill.ohms', value: 3 }],
+    ['power put on', live],
+    ['volts', volts],
+    ['amps', { kind: 'reading', test: 'black.run', value: 7.4 }],
+    ['that it runs', { kind: 'observation', test: 'sound', outcome: 'runs' }],
+    ['that it trips', { kind: 'observation', test: 'sound', outcome: 'trips' }],
+    ['the breaker on', { kind: 'observation', test: 'breaker-seen', outcome: 'on' }],
+    ['a trial with the power on again', { kind: 'observation', test: 'trip-head-open', outcome: 'holds' }],
+    ['a failed proof', { kind: 'state', to: 'proven-dead', proof: [238, 120, 238] }],
+    ['a known source that fails', { kind: 'state', to: 'proven-dead', proof: [0.2, 0.1, 238] }],
+    ['a line of a kind to come', { kind: 'step', step: 'drain' }],
+    ['a reading at a test to come', { kind: 'reading', test: 'windmill.ohms', value: 3 }],
   ])('of dead and of discharged ends by %s', (_, draft) => {
     const a = device('dev-a')
     const proofs = [a(dead)]
@@ -95,8 +140,11 @@ describe('a proof', () => {
     expect([ended['proven-dead']?.by, ended.discharged?.by]).toEqual([said.id, said.id])
   })
   it.each<[string, DraftLine]>([
-    ['no volts', { kind: 'reading', test: 'load.volts', value: 0.4 }], ['ohms', { kind: 'reading', test: 'relay.ohms', value: 0.1 }], ['a look', { kind: 'observation', test: 'contacts', outcome: 'burnt' }],
-    ['a note', { kind: 'note', text: 'live wire painted red' }], ['a proof with too few figures', { kind: 'state', to: 'proven-dead', proof: [238, 0.2] }],
+    ['no volts', { kind: 'reading', test: 'load.volts', value: 0.4 }],
+    ['ohms', { kind: 'reading', test: 'relay.ohms', value: 0.1 }],
+    ['a look', { kind: 'observation', test: 'contacts', outcome: 'burnt' }],
+    ['a note', { kind: 'note', text: 'live wire painted red' }],
+    ['a proof with too few figures', { kind: 'state', to: 'proven-dead', proof: [238, 0.2] }],
   ])('stands over %s', (_, draft) => {
     const a = device('dev-a')
     const proof = a(dead)
@@ -111,12 +159,20 @@ describe('a proof', () => {
     expect(after({ kind: 'reading', test: 'black.run', value: 7 })).toBeUndefined()
     expect(after({ kind: 'reading', test: 'gauge', value: 20 * PSI })).toBeUndefined()
   })
-  it('comes back when the line that ended it is taken back where it was written, and not when another device strikes it', () => {
+  it('comes back when what ended it is taken back by its own device, and not when another strikes it', () => {
     const [a, b] = [device('dev-a'), device('dev-b')]
     const proof = a(dead)
     const on = a(live, [proof])
-    expect(foldTab(kind, [proof, on, a({ kind: 'strike', line: on.id, reason: 'wrong key' }, [on])]).work['proven-dead']).toBeDefined()
-    expect(foldTab(kind, [proof, on, b({ kind: 'strike', line: on.id, reason: 'not by me' }, [on])]).work['proven-dead']).toBeUndefined()
+    expect(
+      foldTab(kind, [proof, on, a({ kind: 'strike', line: on.id, reason: 'wrong key' }, [on])]).work[
+        'proven-dead'
+      ],
+    ).toBeDefined()
+    expect(
+      foldTab(kind, [proof, on, b({ kind: 'strike', line: on.id, reason: 'not by me' }, [on])]).work[
+        'proven-dead'
+      ],
+    ).toBeUndefined()
   })
 })
 
@@ -131,7 +187,10 @@ describe('what is out of place is kept and marked', () => {
     expect(marksOf([withReason], withReason.id)).toEqual([])
   })
   it('a figure that cannot be, and one that is none: neither is weighed', () => {
-    const [odd, none] = [a({ kind: 'reading', test: 'line.volts', value: 5000 }), a({ kind: 'reading', test: 'line.volts', value: null })]
+    const [odd, none] = [
+      a({ kind: 'reading', test: 'line.volts', value: 5000 }),
+      a({ kind: 'reading', test: 'line.volts', value: null }),
+    ]
     expect([marksOf([odd], odd.id), marksOf([none], none.id)]).toEqual([['impossible-value'], ['nothing-read']])
     expect(foldTab(kind, [odd, none]).evidence).toEqual([])
   })
@@ -141,7 +200,10 @@ describe('what is out of place is kept and marked', () => {
     const second = a({ kind: 'settled', summary: 'two' }, [late])
     const closed = foldTab(kind, [settled, late, second])
     expect(closed.settled?.id).toBe(settled.id)
-    expect([closed.marks.get(late.id)?.[0]?.code, closed.marks.get(second.id)?.[0]?.code]).toEqual(['after-settling', 'second-settlement'])
+    expect([closed.marks.get(late.id)?.[0]?.code, closed.marks.get(second.id)?.[0]?.code]).toEqual([
+      'after-settling',
+      'second-settlement',
+    ])
     expect([closed.evidence.length, closed.afterSettling.map(l => l.id)]).toEqual([0, [late.id]])
     const again = a({ kind: 'resumed' }, [second])
     const taken = a({ kind: 'taken-up', line: late.id }, [again])
@@ -151,9 +213,16 @@ describe('what is out of place is kept and marked', () => {
   it('a strike of nothing, ids that nobody knows, a second opening', () => {
     const strike = a({ kind: 'strike', line: 'line-nowhere', reason: 'x' })
     const part = a({ kind: 'part', component: 'windmill', on: 'sail' })
-    const [first, second] = [a({ kind: 'opened', complaint: 'groans', words: '' }), a({ kind: 'opened', complaint: 'groans', words: '' })]
+    const [first, second] = [
+      a({ kind: 'opened', complaint: 'groans', words: '' }),
+      a({ kind: 'opened', complaint: 'groans', words: '' }),
+    ]
     const lines = [strike, part, first, second]
-    expect([strike, part, second].map(l => marksOf(lines, l.id))).toEqual([['names-nothing'], ['unknown-id'], ['second-opening']])
+    expect([strike, part, second].map(l => marksOf(lines, l.id))).toEqual([
+      ['names-nothing'],
+      ['unknown-id'],
+      ['second-opening'],
+    ])
   })
   it('a clock of the year 2999, and the line that was written after it', () => {
     const [far, b] = [device('dev-far'), device('dev-b')]
@@ -170,7 +239,10 @@ describe('what is out of place is kept and marked', () => {
     const twin = { ...two, id: 'line-twin-of-one' }
     const fold = createFold(kind, [one])
     const state = fold.append([twin])
-    expect([one, twin].map(l => state.marks.get(l.id)?.[0]?.code)).toEqual(['counter-repeated', 'counter-repeated'])
+    expect([one, twin].map(l => state.marks.get(l.id)?.[0]?.code)).toEqual([
+      'counter-repeated',
+      'counter-repeated',
+    ])
   })
   it('a kind of line to come', () => {
     const line = a({ kind: 'step', step: 'drain' })
@@ -182,7 +254,8 @@ describe('what is out of place is kept and marked', () => {
 describe('a strike that is struck', () => {
   it('strikes nothing, and what it struck stands again', () => {
     const write = createWriter('test-device')
-    const place = (draft: DraftLine) => write({ ...draft, id: `line-${++n}-strike`, at: '2026-06-15T10:00:00Z' } as Line)
+    const place = (draft: DraftLine) =>
+      write({ ...draft, id: `line-${++n}-strike`, at: '2026-06-15T10:00:00Z' } as Line)
     const line = place(volts)
     const strike = place({ kind: 'strike', line: line.id, reason: 'slip' })
     const back = place({ kind: 'strike', line: strike.id, reason: 'it was right' })
@@ -200,26 +273,45 @@ describe('parsing a line', () => {
     expect(parseLine(more)).toEqual({ ok: true, value: more })
   })
   it.each<[string, unknown, string]>([
-    ['no device', { ...whole, device: undefined }, 'device'], ['a clock that is none', { ...whole, clock: 'noon' }, 'clock'], ['a figure in words', { ...whole, value: 'high' }, 'value'],
-    ['a counter of nought', { ...whole, counter: 0 }, 'counter'], ['nothing', null, 'kind'], ['a text', 'line 238', 'the line'], ['a novel', { ...device('dev-novel')({ kind: 'tale', step: 'x'.repeat(70000) }) }, 'the line'],
+    ['no device', { ...whole, device: undefined }, 'device'],
+    ['a clock that is none', { ...whole, clock: 'noon' }, 'clock'],
+    ['a figure in words', { ...whole, value: 'high' }, 'value'],
+    ['a counter of nought', { ...whole, counter: 0 }, 'counter'],
+    ['nothing', null, 'kind'],
+    ['a text', 'line 238', 'the line'],
+    ['a novel', { ...device('dev-novel')({ kind: 'tale', step: 'x'.repeat(70000) }) }, 'the line'],
   ])('refuses one with %s, by its place', (_, raw, place) => {
     const parsed = parseLine(raw)
     expect(parsed.ok ? 'taken' : parsed.problem.code).toBe('bad-form')
     if (!parsed.ok && raw !== null && typeof raw === 'object') expect(parsed.problem.facts.place).toBe(place)
   })
   it('takes one without its place from a file, but none of a kind to come', () => {
-    expect(parseUnplaced({ kind: 'note', text: 'x', id: 'line-unplaced', at: '2026-06-15T10:00:00Z' }).ok).toBe(true)
+    expect(parseUnplaced({ kind: 'note', text: 'x', id: 'line-unplaced', at: '2026-06-15T10:00:00Z' }).ok).toBe(
+      true,
+    )
     expect(parseUnplaced({ kind: 'step', id: 'line-unplaced', at: '2026-06-15T10:00:00Z' }).ok).toBe(false)
   })
 })
 
 describe('an id under another spelling', () => {
-  const aliases = { ...ALIASES, tests: { 'old.volts': 'load.volts' }, outcomes: { 'sound:hums': 'groans' }, faults: { 'box.relay': 'box.relay-open' }, components: { starterbox: 'box' } }
+  const aliases = {
+    ...ALIASES,
+    tests: { 'old.volts': 'load.volts' },
+    outcomes: { 'sound:hums': 'groans' },
+    faults: { 'box.relay': 'box.relay-open' },
+    components: { starterbox: 'box' },
+  }
   const write = createWriter('test-device')
-  const place = (draft: DraftLine) => write({ ...draft, id: `line-${++n}-alias`, at: '2026-06-15T10:00:00Z' } as Line)
+  const place = (draft: DraftLine) =>
+    write({ ...draft, id: `line-${++n}-alias`, at: '2026-06-15T10:00:00Z' } as Line)
   it.each<[DraftLine, object]>([
-    [{ kind: 'reading', test: 'old.volts', value: 1 }, { test: 'load.volts' }], [{ kind: 'observation', test: 'sound', outcome: 'hums' }, { outcome: 'groans' }],
-    [{ kind: 'finding', role: 'failed', about: 'box.relay', text: '' }, { about: 'box.relay-open' }], [{ kind: 'part', component: 'starterbox', fault: 'box.relay' }, { component: 'box', fault: 'box.relay-open' }],
+    [{ kind: 'reading', test: 'old.volts', value: 1 }, { test: 'load.volts' }],
+    [{ kind: 'observation', test: 'sound', outcome: 'hums' }, { outcome: 'groans' }],
+    [{ kind: 'finding', role: 'failed', about: 'box.relay', text: '' }, { about: 'box.relay-open' }],
+    [
+      { kind: 'part', component: 'starterbox', fault: 'box.relay' },
+      { component: 'box', fault: 'box.relay-open' },
+    ],
   ])('%o is read as %o', (draft, expected) => expect(resolveLine(place(draft), aliases)).toMatchObject(expected))
   it('leaves a line alone that names nothing old', () => {
     const line = place(volts)

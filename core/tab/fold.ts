@@ -1,11 +1,11 @@
 /**
  * The fold: lines in, the tab's state out. The only place where a tab's state is derived; pure, and the same in the
- * browser's worker, on the server, on the command line and in the tests. Nothing that came is refused here: what is out of
- * place is kept and marked (marks.ts).
+ * browser's worker, on the server, on the command line and in the tests. Nothing that came is refused here: what is
+ * out of place is kept and marked (marks.ts).
  *
- * A fold can be kept and added to. A line that belongs at the end costs the same on the 20,000th as on the first; a late one
- * takes the fold back to a checkpoint before its place and on from there. The state given out shares its maps with the
- * fold: it holds until the next line is added.
+ * A fold can be kept and added to. A line that belongs at the end costs the same on the 20,000th as on the first; a
+ * late one takes the fold back to a checkpoint before its place and on from there. The state given out shares its
+ * maps with the fold: it holds until the next line is added.
  */
 import type { SystemKind } from '#core/systems'
 import { resolveLine } from './aliases'
@@ -19,11 +19,16 @@ import { cutWork, markWork, newWorkLog, speak, workOf, type EndedProofs, type Wo
 export type TabStatus = 'open' | 'carried' | 'settled'
 
 /**
- * A reading or observation in force, with what had been put right before it was taken (faults, or components where no fault
- * was named), how often it has been read again alike (a slip of meter or hand does not come twice), and what was seen at
- * the same test before, with nothing repaired in between.
+ * A reading or observation in force, with what had been put right before it was taken (faults, or components where no
+ * fault was named), how often it has been read again alike (a slip of meter or hand does not come twice), and what
+ * was seen at the same test before, with nothing repaired in between.
  */
-export interface Evidence { readonly line: LineOf<'reading'> | LineOf<'observation'>, readonly repaired: readonly string[], readonly confirmed: number, readonly earlier?: readonly string[] }
+export interface Evidence {
+  readonly line: LineOf<'reading'> | LineOf<'observation'>
+  readonly repaired: readonly string[]
+  readonly confirmed: number
+  readonly earlier?: readonly string[]
+}
 
 export interface TabState {
   readonly status: TabStatus
@@ -127,14 +132,20 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
 
   /** Whether a line stands behind all that are here, and none of them was waiting for it. */
   const belongsLast = (line: AnyLine) =>
-    (!latest || sortsAfter(line, latest)) && !named.has(line.id) && line.counter > (counters.get(line.device) ?? 0)
+    (!latest || sortsAfter(line, latest))
+    && !named.has(line.id)
+    && line.counter > (counters.get(line.device) ?? 0)
 
   /** @returns the first place where something is struck now and was not, or was and is no longer */
   function strikeAnew(): number {
     const before = strikes
     strikes = findStrikes(order, find)
     const both = [...strikes.struck.keys(), ...before.struck.keys()]
-    const changed = both.filter(id => before.struck.get(id) !== strikes.struck.get(id) || before.takenBack.has(id) !== strikes.takenBack.has(id))
+    const changed = both.filter(
+      id =>
+        before.struck.get(id) !== strikes.struck.get(id)
+        || before.takenBack.has(id) !== strikes.takenBack.has(id),
+    )
     return Math.min(order.length, ...changed.map(id => position.get(id) ?? order.length))
   }
 
@@ -174,7 +185,11 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
     const found = struck
       ? []
       : markOf(kind, line, {
-          work: () => workOf(work), settled: sum.status === 'settled', opened: sum.opened !== undefined, find, repeated: repeated.has(line.id),
+          work: () => workOf(work),
+          settled: sum.status === 'settled',
+          opened: sum.opened !== undefined,
+          find,
+          repeated: repeated.has(line.id),
         })
     if (found.length > 0) {
       marks.set(line.id, found)
@@ -192,21 +207,32 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
       return
     }
     switch (line.kind) {
-      case 'reading': case 'observation': return addEvidence(line)
-      case 'part': case 'repair': {
+      case 'reading':
+      case 'observation':
+        return addEvidence(line)
+      case 'part':
+      case 'repair': {
         sum.lists[line.kind].push(line)
         const right = line.fault ?? line.component
         if (!sum.repaired.includes(right)) sum.repaired = [...sum.repaired, right]
         return
       }
-      case 'finding': sum.lists[line.role].push(line); return
-      case 'skip': sum.skipped.set(line.test, line.reason); return
-      case 'wait': sum.waiting.set(line.test, { due: dueAfter(line), line: line.id }); return
+      case 'finding':
+        sum.lists[line.role].push(line)
+        return
+      case 'skip':
+        sum.skipped.set(line.test, line.reason)
+        return
+      case 'wait':
+        sum.waiting.set(line.test, { due: dueAfter(line), line: line.id })
+        return
       case 'carried':
         sum.status = 'carried'
         sum.carried = line
         return
-      case 'resumed': sum.status = 'open'; return
+      case 'resumed':
+        sum.status = 'open'
+        return
       case 'settled':
         if (sum.status !== 'settled') sum.settled = line
         sum.status = 'settled'
@@ -217,9 +243,17 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
         sum.late = sum.late.filter(l => l !== late)
         return add(late)
       }
-      case 'opened': sum.opened ??= line; return
-      case 'photo': case 'follow-up': case 'advice': sum.lists[line.kind].push(line); return
-      case 'note': case 'strike': case 'state':
+      case 'opened':
+        sum.opened ??= line
+        return
+      case 'photo':
+      case 'follow-up':
+      case 'advice':
+        sum.lists[line.kind].push(line)
+        return
+      case 'note':
+      case 'strike':
+      case 'state':
     }
   }
 
@@ -230,8 +264,12 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
     if (before) replaced.set(before.line.id, folded)
     evidence.delete(key)
     evidence.set(key, {
-      line, repaired, confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0,
-      ...(before?.line.kind === 'observation' ? { earlier: [...before.earlier ?? [], before.line.outcome] } : {}),
+      line,
+      repaired,
+      confirmed: before && agree(before.line, line) ? before.confirmed + 1 : 0,
+      ...(before?.line.kind === 'observation'
+        ? { earlier: [...(before.earlier ?? []), before.line.outcome] }
+        : {}),
     })
     if (line.asLeft) sum.lists.asLeft.push(line)
     sum.skipped.delete(line.test)
@@ -242,21 +280,42 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
     const { lists, status, opened, carried, settled } = sum
     const copy = <K extends Line['kind']>(key: ListKey) => [...lists[key]] as LineOf<K>[]
     return {
-      status, lines: [...order], heads: findHeads(), struck: strikes.struck, replaced, marks,
-      work: workOf(work), ended: work.ended,
-      evidence: [...sum.evidence.values()], repaired: sum.repaired,
-      parts: copy<'part'>('part'), repairs: copy<'repair'>('repair'), photos: copy<'photo'>('photo'),
-      findings: { failed: copy<'finding'>('failed'), cause: copy<'finding'>('cause'), also: copy<'finding'>('also') },
-      skipped: new Map(sum.skipped), waiting: new Map(sum.waiting),
+      status,
+      lines: [...order],
+      heads: findHeads(),
+      struck: strikes.struck,
+      replaced,
+      marks,
+      work: workOf(work),
+      ended: work.ended,
+      evidence: [...sum.evidence.values()],
+      repaired: sum.repaired,
+      parts: copy<'part'>('part'),
+      repairs: copy<'repair'>('repair'),
+      photos: copy<'photo'>('photo'),
+      findings: {
+        failed: copy<'finding'>('failed'),
+        cause: copy<'finding'>('cause'),
+        also: copy<'finding'>('also'),
+      },
+      skipped: new Map(sum.skipped),
+      waiting: new Map(sum.waiting),
       asLeft: [...lists.asLeft] as TabState['asLeft'],
-      followUps: copy<'follow-up'>('follow-up'), advice: copy<'advice'>('advice'), afterSettling: sum.late,
+      followUps: copy<'follow-up'>('follow-up'),
+      advice: copy<'advice'>('advice'),
+      afterSettling: sum.late,
       ...(opened ? { opened } : {}),
-      ...(status === 'carried' && carried ? { carried } : {}), ...(status === 'settled' && settled ? { settled } : {}),
+      ...(status === 'carried' && carried ? { carried } : {}),
+      ...(status === 'settled' && settled ? { settled } : {}),
     }
   }
 
   /** Lines that nobody has seen yet stand at the end: a head far back is one whose device never wrote again. */
-  const findHeads = () => order.slice(-HEADS_WITHIN).filter(l => !seen.has(l.id)).slice(-MOST_HEADS)
+  const findHeads = () =>
+    order
+      .slice(-HEADS_WITHIN)
+      .filter(l => !seen.has(l.id))
+      .slice(-MOST_HEADS)
 
   append(first)
   return { append, state, has: id => known.has(id) }
@@ -267,7 +326,7 @@ const EVERY = 128
 const [HEADS_WITHIN, MOST_HEADS] = [400, 16]
 
 const LISTS = ['part', 'repair', 'photo', 'follow-up', 'advice', 'failed', 'cause', 'also', 'asLeft'] as const
-type ListKey = typeof LISTS[number]
+type ListKey = (typeof LISTS)[number]
 
 /** What the lines so far come to. Lists only grow, so that a checkpoint is their lengths; the rest is copied. */
 interface Sum {
@@ -282,14 +341,38 @@ interface Sum {
   carried?: LineOf<'carried'> | undefined
   settled?: LineOf<'settled'> | undefined
 }
-interface Checkpoint { readonly at: number, readonly sum: Omit<Sum, 'lists'>, readonly lengths: Readonly<Record<ListKey, number>>, readonly work: WorkMark }
+interface Checkpoint {
+  readonly at: number
+  readonly sum: Omit<Sum, 'lists'>
+  readonly lengths: Readonly<Record<ListKey, number>>
+  readonly work: WorkMark
+}
 
 const newSum = (): Sum => ({
-  lists: { 'part': [], 'repair': [], 'photo': [], 'follow-up': [], 'advice': [], 'failed': [], 'cause': [], 'also': [], 'asLeft': [] },
-  evidence: new Map(), skipped: new Map(), waiting: new Map(), repaired: [], late: [], status: 'open',
+  lists: {
+    'part': [],
+    'repair': [],
+    'photo': [],
+    'follow-up': [],
+    'advice': [],
+    'failed': [],
+    'cause': [],
+    'also': [],
+    'asLeft': [],
+  },
+  evidence: new Map(),
+  skipped: new Map(),
+  waiting: new Map(),
+  repaired: [],
+  late: [],
+  status: 'open',
 })
-const copySum = (sum: Omit<Sum, 'lists'>): Omit<Sum, 'lists'> =>
-  ({ ...sum, evidence: new Map(sum.evidence), skipped: new Map(sum.skipped), waiting: new Map(sum.waiting) })
+const copySum = (sum: Omit<Sum, 'lists'>): Omit<Sum, 'lists'> => ({
+  ...sum,
+  evidence: new Map(sum.evidence),
+  skipped: new Map(sum.skipped),
+  waiting: new Map(sum.waiting),
+})
 
 const dueAfter = ({ at, minutes }: LineOf<'wait'>) => new Date(Date.parse(at) + minutes * 60e3).toISOString()
 
@@ -299,10 +382,15 @@ function firstDifference(a: readonly AnyLine[], b: readonly AnyLine[]): number {
   return end
 }
 
-/** Volts, amps or ohms that are nothing to a hand meter (common practice, no source), and the least figure that can be one of them: farads and flows are far smaller. */
+/**
+ * Volts, amps or ohms that are nothing to a hand meter (common practice, no source), and the least figure that can be
+ * one of them: farads and flows are far smaller.
+ */
 const [NOTHING, LEAST] = [0.5, 1e-3]
 
-/** Whether two readings of one test say the same: OL twice, the same answer, figures within a tenth, or nothing twice. */
+/**
+ * Whether two readings of one test say the same: OL twice, the same answer, figures within a tenth, or nothing twice.
+ */
 function agree(a: Evidence['line'], b: Evidence['line']): boolean {
   if (a.kind === 'observation') return b.kind === 'observation' && a.outcome === b.outcome
   if (b.kind === 'observation') return false

@@ -5,13 +5,34 @@ export { CLOCK_START, MOST_AHEAD, msOf, tick, type Clock } from './clock'
 export { foldFitted, type FittedPiece, type PartUsed } from './fitted'
 export { createFold, foldTab, type Evidence, type Fold, type TabState, type TabStatus } from './fold'
 export { FINDING_ROLES, LINE_KINDS, WORK_STATES, type FindingRole, type LineKind, type WorkState } from './kinds'
-export { isKnownLine, type AnyLine, type DraftLine, type ForeignLine, type Line, type LineOf, type UnplacedLine } from './lines'
+export {
+  isKnownLine,
+  type AnyLine,
+  type DraftLine,
+  type ForeignLine,
+  type Line,
+  type LineOf,
+  type UnplacedLine,
+} from './lines'
 export { MARK_CODES, type Mark, type MarkCode } from './marks'
 export { holdsNeed } from './needs'
 export { orderLines } from './order'
 export { isPlaced, MOST_LINE_LENGTH, parseLine, parseUnplaced, type BadLine } from './parse'
 export { createWriter, FILE_DEVICE, isFileDevice, newPen, nextStamp, type Pen } from './pen'
-export { attachmentSchema, lineId, writtenObjectSchema, type Attachment, type SignedSheet, type Stamp } from './schema'
+export {
+  attachmentSchema,
+  lineId,
+  writtenObjectSchema,
+  type Attachment,
+  type SignedSheet,
+  type Stamp,
+} from './schema'
 export { findProofFailure, type ProofFailure } from './says'
-export { completeShorthand, parseShorthand, type Choice, type ShorthandProblem, type Understood } from './shorthand'
+export {
+  completeShorthand,
+  parseShorthand,
+  type Choice,
+  type ShorthandProblem,
+  type Understood,
+} from './shorthand'
 export { type EndedProofs, type HeldState, type Work } from './work'

@@ -1,15 +1,34 @@
-/** The kinds of line, and the closed sets that lines draw from. Without a schema, so that what only folds need not carry one. */
+/**
+ * The kinds of line, and the closed sets that lines draw from. Without a schema, so that what only folds need not
+ * carry one.
+ */
 
 export const LINE_KINDS = [
-  'opened', 'reading', 'observation', 'state', 'part', 'repair', 'finding', 'skip', 'wait', 'photo', 'note', 'strike',
-  'carried', 'resumed', 'taken-up', 'follow-up', 'advice', 'settled',
+  'opened',
+  'reading',
+  'observation',
+  'state',
+  'part',
+  'repair',
+  'finding',
+  'skip',
+  'wait',
+  'photo',
+  'note',
+  'strike',
+  'carried',
+  'resumed',
+  'taken-up',
+  'follow-up',
+  'advice',
+  'settled',
 ] as const
-export type LineKind = typeof LINE_KINDS[number]
+export type LineKind = (typeof LINE_KINDS)[number]
 
 export const WORK_STATES = ['live', 'proven-dead', 'discharged', 'zero-pressure'] as const
-export type WorkState = typeof WORK_STATES[number]
+export type WorkState = (typeof WORK_STATES)[number]
 export const FINDING_ROLES = ['failed', 'cause', 'also'] as const
-export type FindingRole = typeof FINDING_ROLES[number]
+export type FindingRole = (typeof FINDING_ROLES)[number]
 
 const KNOWN: ReadonlySet<string> = new Set(LINE_KINDS)
 export const isKnownKind = (kind: string): kind is LineKind => KNOWN.has(kind)

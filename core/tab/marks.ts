@@ -1,6 +1,6 @@
 /**
- * What is out of place about a line that was kept all the same: it came without its proof, after the tab was settled, by a
- * clock that runs wrong. Facts only; `core/words` says them.
+ * What is out of place about a line that was kept all the same: it came without its proof, after the tab was settled,
+ * by a clock that runs wrong. Facts only; `core/words` says them.
  */
 import { findTest, hasOutcome, wholeCatalogue, type Need, type SystemKind } from '#core/systems'
 import { msOf, MOST_AHEAD } from './clock'
@@ -11,11 +11,25 @@ import { findProofFailure, saysOf } from './says'
 import type { Work } from './work'
 
 export const MARK_CODES = [
-  'without-state', 'proof-fails', 'after-settling', 'second-settlement', 'second-opening', 'names-nothing', 'impossible-value', 'nothing-read',
-  'unknown-kind', 'unknown-id', 'clock-wrong', 'clocks-disagree', 'counter-repeated',
+  'without-state',
+  'proof-fails',
+  'after-settling',
+  'second-settlement',
+  'second-opening',
+  'names-nothing',
+  'impossible-value',
+  'nothing-read',
+  'unknown-kind',
+  'unknown-id',
+  'clock-wrong',
+  'clocks-disagree',
+  'counter-repeated',
 ] as const
-export type MarkCode = typeof MARK_CODES[number]
-export interface Mark { readonly code: MarkCode, readonly facts: Readonly<Record<string, string | number>> }
+export type MarkCode = (typeof MARK_CODES)[number]
+export interface Mark {
+  readonly code: MarkCode
+  readonly facts: Readonly<Record<string, string | number>>
+}
 
 /** What the fold knows when it comes to a line. */
 export interface Place {
@@ -51,28 +65,47 @@ function markClock(line: AnyLine, { find }: Place, mark: Marker) {
   const apart = Math.abs(Date.parse(line.at) - msOf(line.clock))
   if (apart > MOST_APART) mark('clock-wrong', { minutes: Math.round(apart / 60e3) })
   const ahead = line.seen.map(find).find(l => l && msOf(l.clock) > msOf(line.clock) + MOST_AHEAD)
-  if (ahead) mark('clocks-disagree', { line: ahead.id, minutes: Math.round((msOf(ahead.clock) - msOf(line.clock)) / 60e3) })
+  if (ahead)
+    mark('clocks-disagree', {
+      line: ahead.id,
+      minutes: Math.round((msOf(ahead.clock) - msOf(line.clock)) / 60e3),
+    })
 }
 
 function markIds(kind: SystemKind, line: Line, mark: Marker) {
   const unknown = (what: string, id: string) => mark('unknown-id', { what, id })
   switch (line.kind) {
-    case 'reading': case 'observation': case 'skip': case 'wait': {
+    case 'reading':
+    case 'observation':
+    case 'skip':
+    case 'wait': {
       const test = findTest(kind, line.test)
       if (!test) return unknown('test', line.test)
-      if (line.kind === 'observation' && !(test.kind === 'seen' && hasOutcome(test, line.outcome))) return unknown('answer', line.outcome)
+      if (line.kind === 'observation' && !(test.kind === 'seen' && hasOutcome(test, line.outcome)))
+        return unknown('answer', line.outcome)
       if (line.kind === 'reading' && test.kind !== 'numeric') return unknown('reading', line.test)
       return
     }
-    case 'part': case 'repair':
-      if (!kind.components.some(c => c.id === line.component) && !wholeCatalogue().components.has(line.component)) unknown('part', line.component)
+    case 'part':
+    case 'repair':
+      if (!kind.components.some(c => c.id === line.component) && !wholeCatalogue().components.has(line.component))
+        unknown('part', line.component)
       if (line.fault && !isFault(kind, line.fault)) unknown('fault', line.fault)
       return
     case 'finding':
       if (!isFault(kind, line.about)) unknown('fault', line.about)
       return
-    case 'opened': case 'state': case 'photo': case 'note': case 'strike': case 'carried': case 'resumed': case 'taken-up':
-    case 'follow-up': case 'advice': case 'settled':
+    case 'opened':
+    case 'state':
+    case 'photo':
+    case 'note':
+    case 'strike':
+    case 'carried':
+    case 'resumed':
+    case 'taken-up':
+    case 'follow-up':
+    case 'advice':
+    case 'settled':
   }
 }
 
@@ -80,28 +113,41 @@ function markIds(kind: SystemKind, line: Line, mark: Marker) {
 const SAID_OF_A_FAULT = new Set(['other', 'sound', 'unknown'])
 
 const isFault = (kind: SystemKind, id: string) =>
-  SAID_OF_A_FAULT.has(id) || kind.faults.some(f => f.id === id) || kind.causeNotes.some(n => n.id === id)
-  || wholeCatalogue().faults.has(id) || wholeCatalogue().causes.has(id)
+  SAID_OF_A_FAULT.has(id)
+  || kind.faults.some(f => f.id === id)
+  || kind.causeNotes.some(n => n.id === id)
+  || wholeCatalogue().faults.has(id)
+  || wholeCatalogue().causes.has(id)
 
 function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
   if (place.settled && waitsAfterSettling(line)) mark('after-settling')
   switch (line.kind) {
-    case 'reading': case 'observation': {
+    case 'reading':
+    case 'observation': {
       const test = findTest(kind, line.test)
       if (line.kind === 'reading' && line.value === null && !line.ol) mark('nothing-read')
-      if (line.kind === 'reading' && test?.kind === 'numeric' && line.value !== null && !isPossible(test, line.value)) mark('impossible-value')
+      if (
+        line.kind === 'reading'
+        && test?.kind === 'numeric'
+        && line.value !== null
+        && !isPossible(test, line.value)
+      )
+        mark('impossible-value')
       // what shows that the power is on says so itself
       const tells = test?.need === 'live' && saysOf(kind, line).power
-      if (test && !tells && !line.without?.trim() && !holdsNeed({ work: place.work() }, test.need)) mark('without-state', { need: test.need satisfies Need })
+      if (test && !tells && !line.without?.trim() && !holdsNeed({ work: place.work() }, test.need))
+        mark('without-state', { need: test.need satisfies Need })
       return
     }
     case 'state': {
       const failure = findProofFailure(kind, line)
       if (failure) mark('proof-fails', { to: line.to, why: failure.why })
-      else if (line.to === 'discharged' && !place.work()['proven-dead']) mark('without-state', { need: 'proven-dead' })
+      else if (line.to === 'discharged' && !place.work()['proven-dead'])
+        mark('without-state', { need: 'proven-dead' })
       return
     }
-    case 'strike': case 'taken-up':
+    case 'strike':
+    case 'taken-up':
       if (!place.find(line.line) || line.line === line.id) mark('names-nothing')
       return
     case 'settled':
@@ -110,18 +156,42 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
     case 'opened':
       if (place.opened) mark('second-opening')
       return
-    case 'part': case 'repair': case 'finding': case 'skip': case 'wait': case 'photo': case 'note': case 'carried': case 'resumed':
-    case 'follow-up': case 'advice':
+    case 'part':
+    case 'repair':
+    case 'finding':
+    case 'skip':
+    case 'wait':
+    case 'photo':
+    case 'note':
+    case 'carried':
+    case 'resumed':
+    case 'follow-up':
+    case 'advice':
   }
 }
 
 /** Whether a line written after the settlement waits until the tab is open again and the line is taken up. */
 export function waitsAfterSettling(line: Line): boolean {
   switch (line.kind) {
-    case 'reading': case 'observation': case 'state': case 'part': case 'repair': case 'finding': case 'skip': case 'wait': case 'carried':
-    case 'follow-up': case 'advice':
+    case 'reading':
+    case 'observation':
+    case 'state':
+    case 'part':
+    case 'repair':
+    case 'finding':
+    case 'skip':
+    case 'wait':
+    case 'carried':
+    case 'follow-up':
+    case 'advice':
       return true
-    case 'opened': case 'photo': case 'note': case 'strike': case 'resumed': case 'taken-up': case 'settled':
+    case 'opened':
+    case 'photo':
+    case 'note':
+    case 'strike':
+    case 'resumed':
+    case 'taken-up':
+    case 'settled':
       return false
   }
 }

@@ -7,20 +7,33 @@ import type { Work } from './work'
 export function holdsNeed(state: { readonly work: Work }, need: Need): boolean {
   const { work } = state
   switch (need) {
-    case 'any': return true
-    case 'live': return !work['proven-dead']
-    case 'proven-dead': return Boolean(work['proven-dead'])
-    case 'discharged': return Boolean(work['proven-dead'] && work.discharged)
-    case 'zero-pressure': return Boolean(work['zero-pressure'])
+    case 'any':
+      return true
+    case 'live':
+      return !work['proven-dead']
+    case 'proven-dead':
+      return Boolean(work['proven-dead'])
+    case 'discharged':
+      return Boolean(work['proven-dead'] && work.discharged)
+    case 'zero-pressure':
+      return Boolean(work['zero-pressure'])
   }
 }
 
 const LIMITS: Partial<Record<NumericTest['quantity'], readonly [number, number]>> = {
-  volts: [0, 1000], amps: [0, 1500], ohms: [0, 1e12], farads: [0, 0.01], pressure: [-0.1 * PSI, 400 * PSI], flow: [0, 0.1], time: [0, 86400], count: [0, 100000],
+  volts: [0, 1000],
+  amps: [0, 1500],
+  ohms: [0, 1e12],
+  farads: [0, 0.01],
+  pressure: [-0.1 * PSI, 400 * PSI],
+  flow: [0, 0.1],
+  time: [0, 86400],
+  count: [0, 100000],
 }
 
 /** The least and the most, SI. */
-export const limitsOf = (test: NumericTest): readonly [number, number] => LIMITS[test.quantity] ?? [-Infinity, Infinity]
+export const limitsOf = (test: NumericTest): readonly [number, number] =>
+  LIMITS[test.quantity] ?? [-Infinity, Infinity]
 
 /** Whether a figure can have been read at all, whatever is broken. */
 export function isPossible(test: NumericTest, value: number): boolean {

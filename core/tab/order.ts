@@ -1,15 +1,15 @@
 /**
- * The order of a tab's lines, a function of which lines there are and of nothing else: not of when they arrived or by whom
- * they were sent. Lines go by clock, then device, counter and id; but ahead of each line come the lines it must follow: the
- * one before it on its device (by counter), those that its writer had seen, and the one that it strikes or takes up. So a
- * clock that runs wrong moves a line only among lines that know nothing of it. Should lines follow each other in a ring,
- * which no honest device writes, the least of them goes first.
+ * The order of a tab's lines, a function of which lines there are and of nothing else: not of when they arrived or by
+ * whom they were sent. Lines go by clock, then device, counter and id; but ahead of each line come the lines it must
+ * follow: the one before it on its device (by counter), those that its writer had seen, and the one that it strikes
+ * or takes up. So a clock that runs wrong moves a line only among lines that know nothing of it. Should lines follow
+ * each other in a ring, which no honest device writes, the least of them goes first.
  */
 import { isKnownLine, type AnyLine } from './lines'
 
 const before = (a: AnyLine, b: AnyLine): number =>
   compare(a.clock, b.clock) || compare(a.device, b.device) || a.counter - b.counter || compare(a.id, b.id)
-const compare = (a: string, b: string) => a < b ? -1 : a > b ? 1 : 0
+const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
 
 /** Whether a line sorts after another where neither must follow the other. */
 export const sortsAfter = (a: AnyLine, b: AnyLine): boolean => before(a, b) > 0
@@ -28,7 +28,8 @@ export function orderLines(lines: readonly AnyLine[]): AnyLine[] {
       if (!begun.has(top)) {
         begun.add(top)
         // the last put on the stack is placed first
-        for (const earlier of mustFollow(top, byId, previous).toSorted((a, b) => before(b, a))) if (!begun.has(earlier)) stack.push(earlier)
+        for (const earlier of mustFollow(top, byId, previous).toSorted((a, b) => before(b, a)))
+          if (!begun.has(earlier)) stack.push(earlier)
         continue
       }
       stack.pop()
@@ -42,11 +43,17 @@ export function orderLines(lines: readonly AnyLine[]): AnyLine[] {
 
 /** The ids that a line stands behind, whoever wrote them. */
 export const namedBy = (line: AnyLine): readonly string[] =>
-  isKnownLine(line) && (line.kind === 'strike' || line.kind === 'taken-up') ? [...line.seen, line.line] : line.seen
+  isKnownLine(line) && (line.kind === 'strike' || line.kind === 'taken-up')
+    ? [...line.seen, line.line]
+    : line.seen
 
-function mustFollow(line: AnyLine, byId: ReadonlyMap<string, AnyLine>, previous: ReadonlyMap<AnyLine, AnyLine>): AnyLine[] {
+function mustFollow(
+  line: AnyLine,
+  byId: ReadonlyMap<string, AnyLine>,
+  previous: ReadonlyMap<AnyLine, AnyLine>,
+): AnyLine[] {
   const own = previous.get(line)
-  return [...(own ? [own] : []), ...namedBy(line).flatMap(id => id === line.id ? [] : byId.get(id) ?? [])]
+  return [...(own ? [own] : []), ...namedBy(line).flatMap(id => (id === line.id ? [] : (byId.get(id) ?? [])))]
 }
 
 function previousOnDevice(lines: readonly AnyLine[]): Map<AnyLine, AnyLine> {
@@ -58,7 +65,11 @@ function previousOnDevice(lines: readonly AnyLine[]): Map<AnyLine, AnyLine> {
   }
   const previous = new Map<AnyLine, AnyLine>()
   for (const own of byDevice.values()) {
-    own.sort((a, b) => a.counter - b.counter || before(a, b)).forEach((line, i) => { if (i > 0) previous.set(line, own[i - 1]!) })
+    own
+      .sort((a, b) => a.counter - b.counter || before(a, b))
+      .forEach((line, i) => {
+        if (i > 0) previous.set(line, own[i - 1]!)
+      })
   }
   return previous
 }

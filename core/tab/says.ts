@@ -1,10 +1,11 @@
 /**
- * What a line says of the work's state, whatever else it is for: that there is power, that the pump ran or there is pressure,
- * that a capacitor holds a charge; or that something is proven. Each of the first three ends proofs (work.ts).
+ * What a line says of the work's state, whatever else it is for: that there is power, that the pump ran or there is
+ * pressure, that a capacitor holds a charge; or that something is proven. Each of the first three ends proofs
+ * (work.ts).
  *
- * Volts of 2 and more are power, since dead means under about 2 V on the meter (common practice, no source); amps from 0.1 A,
- * under which a clamp meter shows noise (common practice, no source). What is tried with the leads put apart and the power
- * on again says power whatever came of it. A line of a kind to come may say anything.
+ * Volts of 2 and more are power, since dead means under about 2 V on the meter (common practice, no source); amps
+ * from 0.1 A, under which a clamp meter shows noise (common practice, no source). What is tried with the leads put
+ * apart and the power on again says power whatever came of it. A line of a kind to come may say anything.
  */
 import { findTest, type SeenTest, type SystemKind, type Test } from '#core/systems'
 import { PSI } from '#core/units'
@@ -30,7 +31,18 @@ const POWER: Says = { power: true }
 const RAN: Says = { power: true, pressure: true }
 
 /** outcomes that are only seen or heard with the power on, by whichever test */
-const WITH_POWER = new Set(['runs', 'groans', 'chatters', 'starts', 'trips', 'lets-go', 'clicks', 'pulls', 'rumbles', 'runs-on'])
+const WITH_POWER = new Set([
+  'runs',
+  'groans',
+  'chatters',
+  'starts',
+  'trips',
+  'lets-go',
+  'clicks',
+  'pulls',
+  'rumbles',
+  'runs-on',
+])
 
 export function saysOf(kind: SystemKind, line: AnyLine): Says {
   if (!isKnownLine(line)) return RAN
@@ -45,12 +57,24 @@ function readingSays(test: Test | undefined, value: number): Says {
   // a test that nobody here knows may have been taken with the power on
   if (test?.kind !== 'numeric') return RAN
   switch (test.quantity) {
-    case 'volts': return value >= DEAD_VOLTS ? POWER : NOTHING
-    case 'amps': return value >= LEAST_AMPS ? RAN : NOTHING
-    case 'pressure': return test.need === 'live' ? RAN : test.need !== 'zero-pressure' && value >= PSI ? { pressure: true } : NOTHING
-    case 'flow': return value > 0 ? RAN : NOTHING
-    case 'ohms': case 'farads': return NOTHING
-    case 'time': case 'count': return test.need === 'live' ? RAN : NOTHING
+    case 'volts':
+      return value >= DEAD_VOLTS ? POWER : NOTHING
+    case 'amps':
+      return value >= LEAST_AMPS ? RAN : NOTHING
+    case 'pressure':
+      return test.need === 'live'
+        ? RAN
+        : test.need !== 'zero-pressure' && value >= PSI
+          ? { pressure: true }
+          : NOTHING
+    case 'flow':
+      return value > 0 ? RAN : NOTHING
+    case 'ohms':
+    case 'farads':
+      return NOTHING
+    case 'time':
+    case 'count':
+      return test.need === 'live' ? RAN : NOTHING
   }
 }
 
@@ -61,7 +85,8 @@ function seenSays(test: Test | undefined, outcome: string): Says {
   return WITH_POWER.has(outcome) ? RAN : NOTHING
 }
 
-const isBreakerLook = (test: SeenTest) => test.outcomes.some(o => o.id === 'tripped') && test.outcomes.some(o => o.id === 'off')
+const isBreakerLook = (test: SeenTest) =>
+  test.outcomes.some(o => o.id === 'tripped') && test.outcomes.some(o => o.id === 'off')
 
 function stateSays(kind: SystemKind, line: LineOf<'state'>): Says {
   if (line.to === 'live') return RAN
@@ -73,32 +98,48 @@ function stateSays(kind: SystemKind, line: LineOf<'state'>): Says {
 }
 
 /** Why a proof does not prove, and whether its figures show the opposite rather than being too few. */
-export interface ProofFailure { readonly why: string, readonly shows: boolean }
+export interface ProofFailure {
+  readonly why: string
+  readonly shows: boolean
+}
 
 /**
- * Dead is proven live–dead–live: a known source reads, every pair at the point of work reads under 2 V, the known source
- * reads again. Discharged is under 2 V across the capacitor. Zero pressure is the gauge under 1 psi. With a reason a state
- * is taken without its proof.
+ * Dead is proven live–dead–live: a known source reads, every pair at the point of work reads under 2 V, the known
+ * source reads again. Discharged is under 2 V across the capacitor. Zero pressure is the gauge under 1 psi. With a
+ * reason a state is taken without its proof.
  */
-export function findProofFailure(kind: SystemKind, { to, proof = [], reason }: Pick<LineOf<'state'>, 'to' | 'proof' | 'reason'>): ProofFailure | undefined {
+export function findProofFailure(
+  kind: SystemKind,
+  { to, proof = [], reason }: Pick<LineOf<'state'>, 'to' | 'proof' | 'reason'>,
+): ProofFailure | undefined {
   if (to === 'live') return undefined
   const [first] = proof
   if (to === 'proven-dead' && proof.length > 0) return findLive(kind, proof, reason)
   if (first === undefined) return reason?.trim() ? undefined : { why: 'no reading was given', shows: false }
-  if (to === 'discharged') return first < DEAD_VOLTS ? undefined : { why: `the capacitor still holds ${first} V`, shows: true }
-  return first < PSI ? undefined : { why: `the gauge still reads ${Number((first / PSI).toPrecision(3))} psi`, shows: true }
+  if (to === 'discharged')
+    return first < DEAD_VOLTS ? undefined : { why: `the capacitor still holds ${first} V`, shows: true }
+  return first < PSI
+    ? undefined
+    : { why: `the gauge still reads ${Number((first / PSI).toPrecision(3))} psi`, shows: true }
 }
 
-function findLive(kind: SystemKind, proof: readonly number[], reason: string | undefined): ProofFailure | undefined {
+function findLive(
+  kind: SystemKind,
+  proof: readonly number[],
+  reason: string | undefined,
+): ProofFailure | undefined {
   const [before, ...rest] = proof
   const after = rest.at(-1)
   const here = rest.slice(0, -1)
   if (after === undefined || here.length === 0) {
     const shows = proof.some(v => v >= DEAD_VOLTS) && proof.length === 1
-    return reason?.trim() && !shows ? undefined : { why: 'it takes live, dead and live again: three readings at least', shows }
+    return reason?.trim() && !shows
+      ? undefined
+      : { why: 'it takes live, dead and live again: three readings at least', shows }
   }
   const known = kind.components.some(c => c.glyph === 'battery') ? KNOWN_BATTERY_VOLTS : KNOWN_VOLTS
-  if (before! < known || after < known) return { why: 'the known live source must read before and after', shows: true }
+  if (before! < known || after < known)
+    return { why: 'the known live source must read before and after', shows: true }
   const worst = Math.max(...here)
   return worst < DEAD_VOLTS ? undefined : { why: `it still reads ${Number(worst.toPrecision(4))} V`, shows: true }
 }

@@ -5,8 +5,16 @@ import { FINDING_ROLES, LINE_KINDS, WORK_STATES, type LineKind } from './kinds'
 
 const text = z.string().max(2000)
 const short = z.string().min(1).max(200)
-export const lineId = z.string().min(8).max(64).regex(/^[\w-]+$/)
-export const deviceId = z.string().min(4).max(80).regex(/^[\w-]+$/)
+export const lineId = z
+  .string()
+  .min(8)
+  .max(64)
+  .regex(/^[\w-]+$/)
+export const deviceId = z
+  .string()
+  .min(4)
+  .max(80)
+  .regex(/^[\w-]+$/)
 export const contentHash = z.string().regex(/^[0-9a-f]{64}$/)
 
 /** Something kept beside a line: named by the SHA-256 of its bytes. */
@@ -44,26 +52,63 @@ export type SignedSheet = z.infer<typeof sheetSchema>
 export const BODIES = {
   'opened': z.object({ kind: z.literal('opened'), complaint: short, words: text, since: text.optional() }),
   'reading': z.object({
-    kind: z.literal('reading'), test: short, value: z.number().nullable(), ol: z.boolean().optional(),
+    kind: z.literal('reading'),
+    test: short,
+    value: z.number().nullable(),
+    ol: z.boolean().optional(),
     /** half the width of what the meter swung over, in the value's unit */
     spread: z.number().nonnegative().optional(),
-    ...ofSet, meter: short.optional(), asLeft: z.boolean().optional(), typed: text.optional(), without: text.optional(),
+    ...ofSet,
+    meter: short.optional(),
+    asLeft: z.boolean().optional(),
+    typed: text.optional(),
+    without: text.optional(),
   }),
-  'observation': z.object({ kind: z.literal('observation'), test: short, outcome: short, ...ofSet, asLeft: z.boolean().optional(), typed: text.optional(), without: text.optional() }),
-  'state': z.object({ kind: z.literal('state'), to: z.enum(WORK_STATES), proof: z.array(z.number()).max(8).optional(), reason: text.optional() }),
+  'observation': z.object({
+    kind: z.literal('observation'),
+    test: short,
+    outcome: short,
+    ...ofSet,
+    asLeft: z.boolean().optional(),
+    typed: text.optional(),
+    without: text.optional(),
+  }),
+  'state': z.object({
+    kind: z.literal('state'),
+    to: z.enum(WORK_STATES),
+    proof: z.array(z.number()).max(8).optional(),
+    reason: text.optional(),
+  }),
   'part': z.object({
-    kind: z.literal('part'), component: short, fault: short.optional(), off: text.optional(), on: text.optional(),
-    number: text.optional(), from: z.enum(['van', 'ordered', 'site']).optional(), temporary: z.boolean().optional(),
+    kind: z.literal('part'),
+    component: short,
+    fault: short.optional(),
+    off: text.optional(),
+    on: text.optional(),
+    number: text.optional(),
+    from: z.enum(['van', 'ordered', 'site']).optional(),
+    temporary: z.boolean().optional(),
   }),
   'repair': z.object({ kind: z.literal('repair'), component: short, fault: short.optional(), text }),
   'finding': z.object({ kind: z.literal('finding'), role: z.enum(FINDING_ROLES), about: short, text }),
   'skip': z.object({ kind: z.literal('skip'), test: short, reason: text }),
   'wait': z.object({ kind: z.literal('wait'), test: short, minutes: z.number().positive().max(1440) }),
   /** `photo` names a picture of a version 1 tab by its old id; since version 2 it is among the attachments */
-  'photo': z.object({ kind: z.literal('photo'), photo: short.optional(), caption: text, width: z.number().int().positive().optional(), height: z.number().int().positive().optional() }),
+  'photo': z.object({
+    kind: z.literal('photo'),
+    photo: short.optional(),
+    caption: text,
+    width: z.number().int().positive().optional(),
+    height: z.number().int().positive().optional(),
+  }),
   'note': z.object({ kind: z.literal('note'), text }),
   'strike': z.object({ kind: z.literal('strike'), line: lineId, reason: text }),
-  'carried': z.object({ kind: z.literal('carried'), reason: text, bring: text.optional(), until: z.iso.date().optional() }),
+  'carried': z.object({
+    kind: z.literal('carried'),
+    reason: text,
+    bring: text.optional(),
+    until: z.iso.date().optional(),
+  }),
   'resumed': z.object({ kind: z.literal('resumed') }),
   /** weighs a line that came after the tab had been settled, once the tab is open again */
   'taken-up': z.object({ kind: z.literal('taken-up'), line: lineId }),
@@ -73,10 +118,18 @@ export const BODIES = {
 } as const satisfies Record<LineKind, z.ZodType>
 
 export type Envelope = z.infer<z.ZodObject<typeof envelope>>
-export type BodyOf<K extends LineKind> = z.infer<typeof BODIES[K]>
+export type BodyOf<K extends LineKind> = z.infer<(typeof BODIES)[K]>
 
-export const whole = Object.fromEntries(LINE_KINDS.map(k => [k, z.object({ ...envelope, ...BODIES[k].shape })])) as unknown as Record<LineKind, z.ZodType>
+export const whole = Object.fromEntries(
+  LINE_KINDS.map(k => [k, z.object({ ...envelope, ...BODIES[k].shape })]),
+) as unknown as Record<LineKind, z.ZodType>
 export const foreign = z.looseObject({ ...envelope, kind: z.string().min(1).max(60) })
-export const unplaced = Object.fromEntries(LINE_KINDS.map(k => [k, z.object({ ...spoken, attachments: envelope.attachments, ...BODIES[k].shape })])) as unknown as Record<LineKind, z.ZodType>
+export const unplaced = Object.fromEntries(
+  LINE_KINDS.map(k => [k, z.object({ ...spoken, attachments: envelope.attachments, ...BODIES[k].shape })]),
+) as unknown as Record<LineKind, z.ZodType>
 /** Of all lines that a file may hold, in or out of their place: for the published schema. */
-export const writtenObjectSchema = z.union([...Object.values(whole), foreign, ...Object.values(unplaced)] as unknown as readonly [z.ZodType, z.ZodType])
+export const writtenObjectSchema = z.union([
+  ...Object.values(whole),
+  foreign,
+  ...Object.values(unplaced),
+] as unknown as readonly [z.ZodType, z.ZodType])

@@ -13,10 +13,29 @@ const line = (typed: string, expected?: string) => {
 
 describe('shorthand', () => {
   it.each([
-    ['load 0v', 'load.volts', 0], ['line 241', 'line.volts', 241], ['y-b 4.8', 'leads.by', 4.8], ['cap 118uf', 'cap.farads', 118e-6], ['CAP 118 µF', 'cap.farads', 118e-6], ['run 7.4a', 'black.run', 7.4],
-    ['start 33.1', 'black.start', 33.1], ['black 33 held', 'black.run', 33], ['cut in 32', 'cut-in', 32 * PSI], ['pre 21', 'precharge', 21 * PSI], ['red start 0', 'red.start', 0], ['line l1 120', 'line.l1g', 120],
-    ['#3 241', 'line.volts', 241], ['p5 0v', 'load.volts', 0], ['gauge 12 1/2', 'gauge', 12.5 * PSI], ['pre 2½ bar', 'precharge', 250000], ['pole 1 45mv', 'pole1.drop', 0.045], ['y-g 2 meg', 'leads.ground', 2e6], ['ins 400k', 'leads.ground', 400e3],
-    ['cycle 9 s', 'cycle', 9], ['load idle 0', 'load.idle', 0], ['main 3,3', 'leads.by', 3.3], ['flow 8gpm', 'flow', 8 * 231 * 0.0254 ** 3 / 60],
+    ['load 0v', 'load.volts', 0],
+    ['line 241', 'line.volts', 241],
+    ['y-b 4.8', 'leads.by', 4.8],
+    ['cap 118uf', 'cap.farads', 118e-6],
+    ['CAP 118 µF', 'cap.farads', 118e-6],
+    ['run 7.4a', 'black.run', 7.4],
+    ['start 33.1', 'black.start', 33.1],
+    ['black 33 held', 'black.run', 33],
+    ['cut in 32', 'cut-in', 32 * PSI],
+    ['pre 21', 'precharge', 21 * PSI],
+    ['red start 0', 'red.start', 0],
+    ['line l1 120', 'line.l1g', 120],
+    ['#3 241', 'line.volts', 241],
+    ['p5 0v', 'load.volts', 0],
+    ['gauge 12 1/2', 'gauge', 12.5 * PSI],
+    ['pre 2½ bar', 'precharge', 250000],
+    ['pole 1 45mv', 'pole1.drop', 0.045],
+    ['y-g 2 meg', 'leads.ground', 2e6],
+    ['ins 400k', 'leads.ground', 400e3],
+    ['cycle 9 s', 'cycle', 9],
+    ['load idle 0', 'load.idle', 0],
+    ['main 3,3', 'leads.by', 3.3],
+    ['flow 8gpm', 'flow', (8 * 231 * 0.0254 ** 3) / 60],
   ])('reads “%s”', (typed, test, value) => {
     const l = line(typed)
     expect(l).toMatchObject({ kind: 'reading', test })
@@ -28,10 +47,22 @@ describe('shorthand', () => {
     expect(line('relay 0')).toMatchObject({ test: 'relay.ohms', value: 0 })
     expect(read('relay')).toMatchObject({ ok: false, problem: { code: 'no-value' } })
   })
-  it.each([['contacts burnt', 'contacts', 'burnt'], ['breaker on', 'breaker-seen', 'on'], ['overload lets go', 'overload-seen', 'lets-go'], ['groans', 'sound', 'groans'], ['tank dull', 'knock', 'dull'], ['relay pitted', 'relay-seen', 'pitted']])('reads what is seen: “%s”', (typed, test, outcome) => {
+  it.each([
+    ['contacts burnt', 'contacts', 'burnt'],
+    ['breaker on', 'breaker-seen', 'on'],
+    ['overload lets go', 'overload-seen', 'lets-go'],
+    ['groans', 'sound', 'groans'],
+    ['tank dull', 'knock', 'dull'],
+    ['relay pitted', 'relay-seen', 'pitted'],
+  ])('reads what is seen: “%s”', (typed, test, outcome) => {
     expect(line(typed)).toMatchObject({ kind: 'observation', test, outcome })
   })
-  it.each([['dead 238 .4 238', { to: 'proven-dead', proof: [238, 0.4, 238] }], ['bled 0.3', { to: 'discharged', proof: [0.3] }], ['zero pressure', { to: 'zero-pressure', proof: [0] }], ['live', { to: 'live' }]])('reads a state of the work: “%s”', (typed, state) => {
+  it.each([
+    ['dead 238 .4 238', { to: 'proven-dead', proof: [238, 0.4, 238] }],
+    ['bled 0.3', { to: 'discharged', proof: [0.3] }],
+    ['zero pressure', { to: 'zero-pressure', proof: [0] }],
+    ['live', { to: 'live' }],
+  ])('reads a state of the work: “%s”', (typed, state) => {
     expect(line(typed)).toMatchObject({ kind: 'state', ...state })
   })
   it.each(['red 0', 'burnt', 'y-g 0.4', '12 psi'])('asks back rather than guess: “%s”', (typed) => {
@@ -44,7 +75,15 @@ describe('shorthand', () => {
     expect(line('147', 'cap.farads')).toMatchObject({ test: 'cap.farads', value: 147e-6 })
     expect(line('load 0', 'red.start')).toMatchObject({ test: 'load.volts' })
   })
-  it.each([['foo 3', 'unknown-word'], ['line 3a', 'no-such-reading'], ['line', 'no-value'], ['', 'empty'], ['line 230 238', 'two-values'], ['line 3xyz', 'wrong-unit'], ['gauge 3 4 5 psi', 'two-values']])('names what is wrong with “%s”', (typed, code) => {
+  it.each([
+    ['foo 3', 'unknown-word'],
+    ['line 3a', 'no-such-reading'],
+    ['line', 'no-value'],
+    ['', 'empty'],
+    ['line 230 238', 'two-values'],
+    ['line 3xyz', 'wrong-unit'],
+    ['gauge 3 4 5 psi', 'two-values'],
+  ])('names what is wrong with “%s”', (typed, code) => {
     const r = read(typed)
     expect(r.ok ? 'understood' : r.problem.code).toBe(code)
   })
@@ -53,10 +92,14 @@ describe('shorthand', () => {
     expect(r.ok ? 'understood' : r.problem.code).toBe('unknown-word')
   })
   it('never throws, whatever is typed', () => {
-    fc.assert(fc.property(fc.string({ maxLength: 40 }), (typed) => {
-      const r = read(typed)
-      if (r.ok && r.value.kind === 'line' && r.value.line.kind === 'reading') expect(r.value.line.value === null || Number.isFinite(r.value.line.value)).toBe(true)
-    }), { seed: 5, numRuns: 800 })
+    fc.assert(
+      fc.property(fc.string({ maxLength: 40 }), (typed) => {
+        const r = read(typed)
+        if (r.ok && r.value.kind === 'line' && r.value.line.kind === 'reading')
+          expect(r.value.line.value === null || Number.isFinite(r.value.line.value)).toBe(true)
+      }),
+      { seed: 5, numRuns: 800 },
+    )
   })
   it('completes from the first letters', () => {
     expect(completeShorthand(three, 'lo').map(c => c.insert)).toContain('load ')

@@ -8,17 +8,37 @@ import type { NumericTest, SeenTest, SystemKind, Test } from '#core/systems'
 import { findUnit, formatValue, UNITS, type Quantity, type Unit } from '#core/units'
 import type { DraftLine } from './lines'
 
-export interface Choice { readonly say: string, readonly line: DraftLine }
+export interface Choice {
+  readonly say: string
+  readonly line: DraftLine
+}
 export type Understood
   = | { readonly kind: 'line', readonly line: DraftLine, readonly say: string }
     | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
-export type ShorthandProblem = { readonly code: 'empty' | 'unknown-word' | 'unknown-point' | 'no-value' | 'two-values' | 'wrong-unit' | 'no-such-reading', readonly facts: Readonly<Record<string, string | number>> }
+export type ShorthandProblem = {
+  readonly code:
+    'empty' | 'unknown-word' | 'unknown-point' | 'no-value' | 'two-values' | 'wrong-unit' | 'no-such-reading'
+  readonly facts: Readonly<Record<string, string | number>>
+}
 
-const DEFAULT_UNIT: Record<Quantity, string> = { volts: 'V', amps: 'A', ohms: 'Ω', farads: 'µF', pressure: 'psi', flow: 'gpm', time: 's', count: '' }
+const DEFAULT_UNIT: Record<Quantity, string> = {
+  volts: 'V',
+  amps: 'A',
+  ohms: 'Ω',
+  farads: 'µF',
+  pressure: 'psi',
+  flow: 'gpm',
+  time: 's',
+  count: '',
+}
 const FRACTIONS: Record<string, string> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
 const FILLER = new Set(['is', 'at', 'the', 'to', 'of', 'reads', 'reading', '=', ':', 'on', 'and'])
 
-export function parseShorthand(kind: SystemKind, typed: string, expected?: string): Result<Understood, ShorthandProblem> {
+export function parseShorthand(
+  kind: SystemKind,
+  typed: string,
+  expected?: string,
+): Result<Understood, ShorthandProblem> {
   const text = normalise(typed)
   if (!text) return fail('empty')
   const command = parseCommand(text, typed)
@@ -37,7 +57,12 @@ export function parseShorthand(kind: SystemKind, typed: string, expected?: strin
 
 function normalise(typed: string): string {
   const fractions = typed.replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c]!)
-  return fractions.replaceAll('μ', 'µ').replace(/[–—]/g, '-').replace(/(\d),(\d)/g, '$1.$2').replace(/\s+/g, ' ').trim()
+  return fractions
+    .replaceAll('μ', 'µ')
+    .replace(/[–—]/g, '-')
+    .replace(/(\d),(\d)/g, '$1.$2')
+    .replace(/\s+/g, ' ')
+    .trim()
 }
 
 /** State of the work and notes. */
@@ -46,11 +71,24 @@ function parseCommand(text: string, typed: string): Result<Understood, Shorthand
   const tail = rest.join(' ')
   const numbers = rest.map(r => Number(r.replace(/v$|psi$/, ''))).filter(n => Number.isFinite(n))
   const say = (line: DraftLine, words: string) => ok<Understood>({ kind: 'line', line, say: words })
-  if (head === 'note' || head === '"') return tail ? say({ kind: 'note', text: typed.trim().slice(head.length).trim() }, 'note') : fail('no-value', { what: 'the note' })
-  if (head === 'dead' && rest.length > 0 && numbers.length === rest.length) return say({ kind: 'state', to: 'proven-dead', proof: numbers }, `proven dead: ${numbers.map(n => `${n} V`).join(' → ')}`)
-  if ((head === 'bled' || head === 'discharged') && numbers.length === 1) return say({ kind: 'state', to: 'discharged', proof: numbers }, `discharged: ${numbers[0]} V left`)
-  if (head === 'zero' && rest[0] === 'pressure' && numbers.length <= 1) return say({ kind: 'state', to: 'zero-pressure', proof: [(numbers[0] ?? 0) * findUnit('psi')!.perUnit] }, `zero pressure: gauge ${numbers[0] ?? 0} psi`)
-  if (text.toLowerCase() === 'live' || text.toLowerCase() === 'power on') return say({ kind: 'state', to: 'live' }, 'power is on')
+  if (head === 'note' || head === '"')
+    return tail
+      ? say({ kind: 'note', text: typed.trim().slice(head.length).trim() }, 'note')
+      : fail('no-value', { what: 'the note' })
+  if (head === 'dead' && rest.length > 0 && numbers.length === rest.length)
+    return say(
+      { kind: 'state', to: 'proven-dead', proof: numbers },
+      `proven dead: ${numbers.map(n => `${n} V`).join(' → ')}`,
+    )
+  if ((head === 'bled' || head === 'discharged') && numbers.length === 1)
+    return say({ kind: 'state', to: 'discharged', proof: numbers }, `discharged: ${numbers[0]} V left`)
+  if (head === 'zero' && rest[0] === 'pressure' && numbers.length <= 1)
+    return say(
+      { kind: 'state', to: 'zero-pressure', proof: [(numbers[0] ?? 0) * findUnit('psi')!.perUnit] },
+      `zero pressure: gauge ${numbers[0] ?? 0} psi`,
+    )
+  if (text.toLowerCase() === 'live' || text.toLowerCase() === 'power on')
+    return say({ kind: 'state', to: 'live' }, 'power is on')
   return undefined
 }
 
@@ -64,24 +102,46 @@ function parseSeen(kind: SystemKind, text: string, typed: string): Understood | 
     for (const word of test.words) {
       if (lower !== word && !lower.startsWith(`${word} `)) continue
       const rest = [lower.slice(word.length).trim(), strip(lower.slice(word.length))]
-      for (const o of test.outcomes) if (rest.some(r => o.words.includes(r) || o.label.toLowerCase() === r)) found.push({ test, outcome: o.id, label: o.label, length: word.length + 1000 })
+      for (const o of test.outcomes)
+        if (rest.some(r => o.words.includes(r) || o.label.toLowerCase() === r))
+          found.push({ test, outcome: o.id, label: o.label, length: word.length + 1000 })
     }
     // what a trial shows is said with the trial; alone, the word is of the system as it is
-    for (const o of test.trial ? [] : test.outcomes) if (o.words.includes(strip(lower)) && o.words.join().length > 3) found.push({ test, outcome: o.id, label: o.label, length: 0 })
+    for (const o of test.trial ? [] : test.outcomes)
+      if (o.words.includes(strip(lower)) && o.words.join().length > 3)
+        found.push({ test, outcome: o.id, label: o.label, length: 0 })
   }
   if (found.length === 0) return undefined
   const longest = Math.max(...found.map(f => f.length))
   const best = found.filter(f => f.length === longest)
-  const choices = best.map(f => ({ say: `${f.test.title}: ${f.label}`, line: { kind: 'observation' as const, test: f.test.id, outcome: f.outcome, typed } }))
-  return choices.length === 1 ? { kind: 'line', ...choices[0]! } : { kind: 'ask', question: `“${typed.trim()}” — of what?`, choices }
+  const choices = best.map(f => ({
+    say: `${f.test.title}: ${f.label}`,
+    line: { kind: 'observation' as const, test: f.test.id, outcome: f.outcome, typed },
+  }))
+  return choices.length === 1
+    ? { kind: 'line', ...choices[0]! }
+    : { kind: 'ask', question: `“${typed.trim()}” — of what?`, choices }
 }
 
-const strip = (s: string) => s.trim().split(' ').filter(w => !FILLER.has(w)).join(' ').trim()
+const strip = (s: string) =>
+  s
+    .trim()
+    .split(' ')
+    .filter(w => !FILLER.has(w))
+    .join(' ')
+    .trim()
 
-interface Value { readonly number: number | null, readonly unit?: Unit }
+interface Value {
+  readonly number: number | null
+  readonly unit?: Unit
+}
 
 /** Splits into words and values; a value is digits with or without a unit, a fraction, or OL. */
-function readTokens(text: string): { words: string[], values: Value[], problem?: ReturnType<typeof fail<'wrong-unit'>> } {
+function readTokens(text: string): {
+  words: string[]
+  values: Value[]
+  problem?: ReturnType<typeof fail<'wrong-unit'>>
+} {
   const words: string[] = []
   const values: Value[] = []
   const tokens = text.split(' ')
@@ -92,7 +152,7 @@ function readTokens(text: string): { words: string[], values: Value[], problem?:
       continue
     }
     const whole = /^(\d+)$/.exec(token)
-    const fraction = /^(\d+)\/(\d+)(.*)$/.exec(whole ? tokens[i + 1] ?? '' : token)
+    const fraction = /^(\d+)\/(\d+)(.*)$/.exec(whole ? (tokens[i + 1] ?? '') : token)
     if (fraction && Number(fraction[2]) > 0) {
       if (whole) i++
       const number = (whole ? Number(whole[1]) : 0) + Number(fraction[1]) / Number(fraction[2])
@@ -116,22 +176,34 @@ function readTokens(text: string): { words: string[], values: Value[], problem?:
 }
 
 /** A free-standing word that can only be a unit; `r`, `k` and `m` are too short to be taken for one. */
-const isUnitWord = (word: string | undefined) => word !== undefined && !/^[rkm]$/i.test(word) && findUnit(word) !== undefined
+const isUnitWord = (word: string | undefined) =>
+  word !== undefined && !/^[rkm]$/i.test(word) && findUnit(word) !== undefined
 
 type Tokens = ReturnType<typeof readTokens>
 
 /** Of several figures, bare whole numbers before the last name a point or a pole: `5 33a`, `pole 1 0.4v`. */
 function numberAsName(kind: SystemKind, tokens: Tokens, text: string): Tokens {
   const earlier = tokens.values.slice(0, -1)
-  if (earlier.length === 0 || !earlier.every(v => v.number !== null && Number.isInteger(v.number) && !v.unit)) return tokens
+  if (earlier.length === 0 || !earlier.every(v => v.number !== null && Number.isInteger(v.number) && !v.unit))
+    return tokens
   const leads = /^\d+ /.test(text)
-  const names = earlier.map((v, i) => i === 0 && leads ? `#${v.number}` : String(v.number))
-  const isName = (n: string) => n.startsWith('#') ? kind.points.some(p => `#${p.number}` === n) : kind.tests.some(t => t.words.includes(n))
+  const names = earlier.map((v, i) => (i === 0 && leads ? `#${v.number}` : String(v.number)))
+  const isName = (n: string) =>
+    n.startsWith('#') ? kind.points.some(p => `#${p.number}` === n) : kind.tests.some(t => t.words.includes(n))
   if (!names.every(isName)) return tokens
-  return { words: leads ? [names[0]!, ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names], values: tokens.values.slice(-1) }
+  return {
+    words: leads ? [names[0]!, ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names],
+    values: tokens.values.slice(-1),
+  }
 }
 
-function parseReading(kind: SystemKind, words: readonly string[], value: Value, typed: string, expected: string | undefined): Result<Understood, ShorthandProblem> {
+function parseReading(
+  kind: SystemKind,
+  words: readonly string[],
+  value: Value,
+  typed: string,
+  expected: string | undefined,
+): Result<Understood, ShorthandProblem> {
   const candidates = kind.tests.flatMap((test) => {
     if (test.kind !== 'numeric') return []
     const match = matchWords(kind, test, words)
@@ -139,29 +211,60 @@ function parseReading(kind: SystemKind, words: readonly string[], value: Value, 
   })
   if (candidates.length === 0 && words.length === 0 && expected) {
     const inHand = kind.tests.find(t => t.id === expected)
-    if (inHand?.kind === 'numeric' && (!value.unit || value.unit.quantity === inHand.quantity)) return understood(inHand, value, typed)
+    if (inHand?.kind === 'numeric' && (!value.unit || value.unit.quantity === inHand.quantity))
+      return understood(inHand, value, typed)
   }
   if (words.length === 0 && value.unit) {
-    const plain = kind.tests.filter((t): t is NumericTest => t.kind === 'numeric' && t.quantity === value.unit!.quantity && !t.variant && t.condition !== 'idle')
-    return ok({ kind: 'ask', question: `${typed.trim()} — where?`, choices: plain.map(t => readingChoice(t, value, typed)) })
+    const plain = kind.tests.filter(
+      (t): t is NumericTest =>
+        t.kind === 'numeric' && t.quantity === value.unit!.quantity && !t.variant && t.condition !== 'idle',
+    )
+    return ok({
+      kind: 'ask',
+      question: `${typed.trim()} — where?`,
+      choices: plain.map(t => readingChoice(t, value, typed)),
+    })
   }
   if (candidates.length === 0) {
-    const unknown = words.find(w => !kind.tests.some(t => t.words.some(x => x.split(' ').includes(w))) && !kind.points.some(p => pointNames(p).some(n => n.split(' ').includes(w))))
-    return unknown ? fail('unknown-word', { word: unknown, system: kind.name }) : fail('unknown-point', { typed: words.join(' ') || typed, system: kind.name })
+    const unknown = words.find(
+      w =>
+        !kind.tests.some(t => t.words.some(x => x.split(' ').includes(w)))
+        && !kind.points.some(p => pointNames(p).some(n => n.split(' ').includes(w))),
+    )
+    return unknown
+      ? fail('unknown-word', { word: unknown, system: kind.name })
+      : fail('unknown-point', { typed: words.join(' ') || typed, system: kind.name })
   }
   const fitting = candidates.filter(c => !value.unit || c.test.quantity === value.unit.quantity)
-  if (fitting.length === 0) return fail('no-such-reading', { unit: value.unit!.symbol, point: kind.points.find(p => p.id === candidates[0]!.test.point)!.name, can: [...new Set(candidates.map(c => c.test.quantity))].join(', ') })
-  const possible = value.number === null ? fitting.filter(c => c.test.quantity === 'ohms' || c.test.quantity === 'farads') : fitting
+  if (fitting.length === 0)
+    return fail('no-such-reading', {
+      unit: value.unit!.symbol,
+      point: kind.points.find(p => p.id === candidates[0]!.test.point)!.name,
+      can: [...new Set(candidates.map(c => c.test.quantity))].join(', '),
+    })
+  const possible
+    = value.number === null
+      ? fitting.filter(c => c.test.quantity === 'ohms' || c.test.quantity === 'farads')
+      : fitting
   const pool = possible.length > 0 ? possible : fitting
   const best = Math.max(...pool.map(c => c.score))
   let top = pool.filter(c => c.score === best)
-  if (top.length > 1 && expected && top.some(c => c.test.id === expected)) top = top.filter(c => c.test.id === expected)
+  if (top.length > 1 && expected && top.some(c => c.test.id === expected))
+    top = top.filter(c => c.test.id === expected)
   if (top.length === 1) return understood(top[0]!.test, value, typed)
-  return ok({ kind: 'ask', question: `“${typed.trim()}” — which?`, choices: top.map(c => readingChoice(c.test, value, typed)) })
+  return ok({
+    kind: 'ask',
+    question: `“${typed.trim()}” — which?`,
+    choices: top.map(c => readingChoice(c.test, value, typed)),
+  })
 }
 
 /** All words must be a name of the point or a word of the test; a test with a variant needs one of its own words. */
-function matchWords(kind: SystemKind, test: NumericTest, words: readonly string[]): { score: number } | undefined {
+function matchWords(
+  kind: SystemKind,
+  test: NumericTest,
+  words: readonly string[],
+): { score: number } | undefined {
   const point = kind.points.find(p => p.id === test.point)!
   const names = [...pointNames(point), `#${point.number}`, `p${point.number}`]
   const text = words.join(' ')
@@ -171,7 +274,20 @@ function matchWords(kind: SystemKind, test: NumericTest, words: readonly string[
   let own = false
   let at = 0
   while (at < words.length) {
-    const longest = (list: readonly string[]) => Math.max(0, ...list.filter(n => n && words.slice(at).join(' ').match(new RegExp(`^${escape(n)}( |$)`))).map(n => n.split(' ').length))
+    const longest = (list: readonly string[]) =>
+      Math.max(
+        0,
+        ...list
+          .filter(
+            n =>
+              n
+              && words
+                .slice(at)
+                .join(' ')
+                .match(new RegExp(`^${escape(n)}( |$)`)),
+          )
+          .map(n => n.split(' ').length),
+      )
     const byPoint = longest(names)
     const byTest = longest(test.words)
     const taken = Math.max(byPoint, byTest)
@@ -196,28 +312,53 @@ const escape = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 function readingChoice(test: NumericTest, value: Value, typed: string, unit?: Unit): Choice {
   const used = value.unit ?? unit ?? UNITS.find(u => u.symbol === DEFAULT_UNIT[test.quantity])!
   const si = value.number === null ? null : value.number * used.perUnit
-  const line: DraftLine = { kind: 'reading', test: test.id, value: si, ...(si === null ? { ol: true } : {}), typed: typed.trim() }
+  const line: DraftLine = {
+    kind: 'reading',
+    test: test.id,
+    value: si,
+    ...(si === null ? { ol: true } : {}),
+    typed: typed.trim(),
+  }
   return { line, say: `${test.title}: ${si === null ? 'OL' : formatValue(test.quantity, si)}` }
 }
 
 function understood(test: NumericTest, value: Value, typed: string): Result<Understood, ShorthandProblem> {
-  if (value.unit && value.unit.quantity !== test.quantity) return fail('no-such-reading', { unit: value.unit.symbol, point: test.point, can: test.quantity })
+  if (value.unit && value.unit.quantity !== test.quantity)
+    return fail('no-such-reading', { unit: value.unit.symbol, point: test.point, can: test.quantity })
   // to ground, a bare figure may be ohms or megohms: a factor of a million is not for guessing
-  if (test.quantity === 'ohms' && test.variant === 'ground' && value.number !== null && value.number > 0 && !value.unit) {
+  if (
+    test.quantity === 'ohms'
+    && test.variant === 'ground'
+    && value.number !== null
+    && value.number > 0
+    && !value.unit
+  ) {
     const units = ['Ω', 'kΩ', 'MΩ'].map(s => UNITS.find(u => u.symbol === s)!)
-    return ok({ kind: 'ask', question: `${value.number} what?`, choices: units.map(u => readingChoice(test, value, `${typed.trim()} ${u.symbol}`, u)) })
+    return ok({
+      kind: 'ask',
+      question: `${value.number} what?`,
+      choices: units.map(u => readingChoice(test, value, `${typed.trim()} ${u.symbol}`, u)),
+    })
   }
   return ok({ kind: 'line', ...readingChoice(test, value, typed) })
 }
 
 function refuseWithoutValue(kind: SystemKind, words: readonly string[]): Result<never, ShorthandProblem> {
-  const known = (w: string) => kind.points.some(p => pointNames(p).some(n => n.split(' ').includes(w))) || kind.tests.some((t: Test) => t.words.some(x => x.split(' ').includes(w)))
+  const known = (w: string) =>
+    kind.points.some(p => pointNames(p).some(n => n.split(' ').includes(w)))
+    || kind.tests.some((t: Test) => t.words.some(x => x.split(' ').includes(w)))
   const unknown = words.find(w => !known(w))
-  return unknown ? fail('unknown-word', { word: unknown, system: kind.name }) : fail('no-value', { what: words.join(' ') })
+  return unknown
+    ? fail('unknown-word', { word: unknown, system: kind.name })
+    : fail('no-value', { what: words.join(' ') })
 }
 
 /** Ways to go on from what is typed so far, best first: point names, test words, things seen. */
-export function completeShorthand(kind: SystemKind, typed: string, most = 6): readonly { readonly insert: string, readonly say: string }[] {
+export function completeShorthand(
+  kind: SystemKind,
+  typed: string,
+  most = 6,
+): readonly { readonly insert: string, readonly say: string }[] {
   const lower = typed.toLowerCase().trimStart()
   if (!lower || /\d/.test(lower)) return []
   const all: { insert: string, say: string }[] = []
@@ -229,11 +370,15 @@ export function completeShorthand(kind: SystemKind, typed: string, most = 6): re
     if (test.kind === 'seen') {
       for (const word of test.words) {
         if (word.startsWith(lower)) all.push({ insert: `${word} `, say: test.title })
-        if (lower.startsWith(`${word} `)) for (const o of test.outcomes) if (`${word} ${o.words[0]}`.startsWith(lower)) all.push({ insert: `${word} ${o.words[0]}`, say: `${test.title}: ${o.label}` })
+        if (lower.startsWith(`${word} `))
+          for (const o of test.outcomes)
+            if (`${word} ${o.words[0]}`.startsWith(lower))
+              all.push({ insert: `${word} ${o.words[0]}`, say: `${test.title}: ${o.label}` })
       }
     }
     else {
-      for (const word of test.words) if (word.length > 3 && word.startsWith(lower)) all.push({ insert: `${word} `, say: test.title })
+      for (const word of test.words)
+        if (word.length > 3 && word.startsWith(lower)) all.push({ insert: `${word} `, say: test.title })
     }
   }
   const once = all.filter((a, i) => all.findIndex(b => b.insert === a.insert) === i)

@@ -9,7 +9,10 @@ export interface Strikes {
 }
 
 /** @param order lines in order; a strike stands behind what it strikes (order.ts), so the last one is judged first */
-export function findStrikes(order: readonly AnyLine[], find: (id: string) => AnyLine | undefined = () => undefined): Strikes {
+export function findStrikes(
+  order: readonly AnyLine[],
+  find: (id: string) => AnyLine | undefined = () => undefined,
+): Strikes {
   const struck = new Map<string, LineOf<'strike'>>()
   const takenBack = new Set<string>()
   for (const line of order.toReversed()) {

@@ -1,1 +1,16 @@
-export { findUnit, FOOT, formatFigure, formatValue, GALLON, HORSEPOWER, PSI, QUANTITIES, SYSTEMS_OF_UNITS, UNITS, type Figure, type Quantity, type SystemOfUnits, type Unit } from './quantities'
+export {
+  findUnit,
+  FOOT,
+  formatFigure,
+  formatValue,
+  GALLON,
+  HORSEPOWER,
+  PSI,
+  QUANTITIES,
+  SYSTEMS_OF_UNITS,
+  UNITS,
+  type Figure,
+  type Quantity,
+  type SystemOfUnits,
+  type Unit,
+} from './quantities'

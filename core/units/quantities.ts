@@ -3,15 +3,20 @@
  * Pressures on a tab are gauge pressures; absolute pressure lives only in `core/flow`.
  */
 export const QUANTITIES = ['volts', 'amps', 'ohms', 'farads', 'pressure', 'flow', 'time', 'count'] as const
-export type Quantity = typeof QUANTITIES[number]
+export type Quantity = (typeof QUANTITIES)[number]
 
 /** One unit: how it is written, what it measures and how many SI units it is (exact, built from definitions). */
-export interface Unit { readonly symbol: string, readonly quantity: Quantity, readonly perUnit: number, readonly spellings: readonly string[] }
+export interface Unit {
+  readonly symbol: string
+  readonly quantity: Quantity
+  readonly perUnit: number
+  readonly spellings: readonly string[]
+}
 
 const POUND = 0.45359237 // kg, exact by definition
 const INCH = 0.0254 // m, exact by definition
 const GRAVITY = 9.80665 // m/s², standard gravity
-export const PSI = POUND * GRAVITY / INCH ** 2 // Pa
+export const PSI = (POUND * GRAVITY) / INCH ** 2 // Pa
 export const GALLON = 231 * INCH ** 3 // m³
 export const FOOT = 12 * INCH // m
 export const HORSEPOWER = 550 * FOOT * POUND * GRAVITY // W
@@ -24,9 +29,19 @@ export const UNITS: readonly Unit[] = [
   { symbol: 'mA', quantity: 'amps', perUnit: 1e-3, spellings: ['ma', 'milliamps'] },
   { symbol: 'Ω', quantity: 'ohms', perUnit: 1, spellings: ['ω', 'ohm', 'ohms', 'r'] },
   { symbol: 'kΩ', quantity: 'ohms', perUnit: 1e3, spellings: ['kω', 'kohm', 'kohms', 'k'] },
-  { symbol: 'MΩ', quantity: 'ohms', perUnit: 1e6, spellings: ['mω', 'mohm', 'mohms', 'meg', 'megs', 'megohm', 'megohms', 'm'] },
+  {
+    symbol: 'MΩ',
+    quantity: 'ohms',
+    perUnit: 1e6,
+    spellings: ['mω', 'mohm', 'mohms', 'meg', 'megs', 'megohm', 'megohms', 'm'],
+  },
   { symbol: 'GΩ', quantity: 'ohms', perUnit: 1e9, spellings: ['gω', 'gohm', 'gig'] },
-  { symbol: 'µF', quantity: 'farads', perUnit: 1e-6, spellings: ['uf', 'µf', 'μf', 'mfd', 'microfarad', 'microfarads'] },
+  {
+    symbol: 'µF',
+    quantity: 'farads',
+    perUnit: 1e-6,
+    spellings: ['uf', 'µf', 'μf', 'mfd', 'microfarad', 'microfarads'],
+  },
   { symbol: 'nF', quantity: 'farads', perUnit: 1e-9, spellings: ['nf'] },
   { symbol: 'psi', quantity: 'pressure', perUnit: PSI, spellings: ['psi', 'psig', 'lb', 'lbs'] },
   { symbol: 'kPa', quantity: 'pressure', perUnit: 1e3, spellings: ['kpa'] },
@@ -39,14 +54,34 @@ export const UNITS: readonly Unit[] = [
 ]
 
 export const SYSTEMS_OF_UNITS = ['us', 'si'] as const
-export type SystemOfUnits = typeof SYSTEMS_OF_UNITS[number]
+export type SystemOfUnits = (typeof SYSTEMS_OF_UNITS)[number]
 
 const SHOWN: Record<SystemOfUnits, Record<Quantity, readonly string[]>> = {
-  us: { volts: ['V', 'mV'], amps: ['A', 'mA'], ohms: ['Ω', 'kΩ', 'MΩ'], farads: ['µF'], pressure: ['psi'], flow: ['gpm'], time: ['s', 'min'], count: [''] },
-  si: { volts: ['V', 'mV'], amps: ['A', 'mA'], ohms: ['Ω', 'kΩ', 'MΩ'], farads: ['µF'], pressure: ['kPa'], flow: ['L/min'], time: ['s', 'min'], count: [''] },
+  us: {
+    volts: ['V', 'mV'],
+    amps: ['A', 'mA'],
+    ohms: ['Ω', 'kΩ', 'MΩ'],
+    farads: ['µF'],
+    pressure: ['psi'],
+    flow: ['gpm'],
+    time: ['s', 'min'],
+    count: [''],
+  },
+  si: {
+    volts: ['V', 'mV'],
+    amps: ['A', 'mA'],
+    ohms: ['Ω', 'kΩ', 'MΩ'],
+    farads: ['µF'],
+    pressure: ['kPa'],
+    flow: ['L/min'],
+    time: ['s', 'min'],
+    count: [''],
+  },
 }
 
-/** Finds a unit by its symbol or one of its spellings. `M` and `m` before Ω follow case: mΩ is not used in the trade. */
+/**
+ * Finds a unit by its symbol or one of its spellings. `M` and `m` before Ω follow case: mΩ is not used in the trade.
+ */
 export function findUnit(text: string): Unit | undefined {
   const exact = UNITS.find(u => u.symbol === text)
   if (exact) return exact
@@ -55,7 +90,10 @@ export function findUnit(text: string): Unit | undefined {
 }
 
 /** What a value looks like on a screen: digits and unit apart, so that the unit can be drawn smaller. */
-export interface Figure { readonly digits: string, readonly unit: string }
+export interface Figure {
+  readonly digits: string
+  readonly unit: string
+}
 
 /** Formats an SI value in the trade's unit with about three significant digits. */
 export function formatFigure(quantity: Quantity, si: number, system: SystemOfUnits = 'us'): Figure {

@@ -13,13 +13,31 @@ describe('units', () => {
     expect(spellings.length).toBeGreaterThan(50)
     expect(new Set(spellings.map(([s]) => s)).size).toBe(spellings.length)
   })
-  it.each([['uf', 'µF'], ['μf', 'µF'], ['MEG', 'MΩ'], ['ohms', 'Ω'], ['mV', 'mV'], ['psig', 'psi'], ['k', 'kΩ']])('reads %s as %s', (typed, symbol) => {
+  it.each([
+    ['uf', 'µF'],
+    ['μf', 'µF'],
+    ['MEG', 'MΩ'],
+    ['ohms', 'Ω'],
+    ['mV', 'mV'],
+    ['psig', 'psi'],
+    ['k', 'kΩ'],
+  ])('reads %s as %s', (typed, symbol) => {
     expect(findUnit(typed)?.symbol).toBe(symbol)
   })
   it('does not know what is not a unit', () => expect(findUnit('furlong')).toBeUndefined())
   it.each([
-    ['volts', 238, '238 V'], ['volts', 0.045, '45 mV'], ['amps', 33.1, '33.1 A'], ['amps', 0, '0 A'], ['ohms', 4.8, '4.8 Ω'], ['ohms', 2e6, '2 MΩ'], ['ohms', 400e3, '400 kΩ'],
-    ['farads', 147e-6, '147 µF'], ['pressure', 38 * PSI, '38 psi'], ['time', 92, '92 s'], ['time', 900, '15 min'],
+    ['volts', 238, '238 V'],
+    ['volts', 0.045, '45 mV'],
+    ['amps', 33.1, '33.1 A'],
+    ['amps', 0, '0 A'],
+    ['ohms', 4.8, '4.8 Ω'],
+    ['ohms', 2e6, '2 MΩ'],
+    ['ohms', 400e3, '400 kΩ'],
+    ['farads', 147e-6, '147 µF'],
+    ['pressure', 38 * PSI, '38 psi'],
+    ['time', 92, '92 s'],
+    ['time', 900, '15 min'],
   ] as const)('shows %s %d as %s', (quantity, si, shown) => expect(formatValue(quantity, si)).toBe(shown))
-  it('shows pressure in kPa under the SI setting', () => expect(formatValue('pressure', 100e3, 'si')).toBe('100 kPa'))
+  it('shows pressure in kPa under the SI setting', () =>
+    expect(formatValue('pressure', 100e3, 'si')).toBe('100 kPa'))
 })

@@ -11,10 +11,12 @@ const SENTENCES: Record<MarkCode, (f: Mark['facts']) => string> = {
   'names-nothing': () => 'the line it names is not on this tab',
   'impossible-value': () => 'no such figure can be read here: not weighed',
   'nothing-read': () => 'has neither a figure nor OL: not weighed',
-  'unknown-kind': f => `a kind of line that this version does not know (${f.kind}): kept as it is, and every proof is to be made again`,
+  'unknown-kind': f =>
+    `a kind of line that this version does not know (${f.kind}): kept as it is, and every proof is to be made again`,
   'unknown-id': f => `a ${f.what} that this version does not know (${f.id}): kept, not weighed`,
   'clock-wrong': f => `its clock was wrong by some ${sayMinutes(Number(f.minutes))}`,
-  'clocks-disagree': f => `written after a line whose clock runs ${sayMinutes(Number(f.minutes))} ahead: one of the two clocks is wrong`,
+  'clocks-disagree': f =>
+    `written after a line whose clock runs ${sayMinutes(Number(f.minutes))} ahead: one of the two clocks is wrong`,
   'counter-repeated': () => 'its device counted this number twice (restored from a copy?): both lines are kept',
 }
 

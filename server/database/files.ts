@@ -8,7 +8,13 @@ export type FileStore = Pick<Storage, 'getItemRaw' | 'setItemRaw' | 'removeItem'
 
 /** ATTACHMENTS, or a folder beside a local database. */
 export function attachmentsFolder(url: string, chosen = process.env.ATTACHMENTS): string {
-  return chosen || join(url.startsWith('file:') ? dirname(url.slice('file:'.length).split('?')[0]!) || '.' : 'data', 'attachments')
+  return (
+    chosen
+    || join(
+      url.startsWith('file:') ? dirname(url.slice('file:'.length).split('?')[0]!) || '.' : 'data',
+      'attachments',
+    )
+  )
 }
 
 export const folderDriver = (folder: string): Driver => fsDriver({ base: folder }) as Driver

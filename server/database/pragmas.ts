@@ -1,4 +1,7 @@
-/** What holds on every connection to a local file. The time-out is the client's own option; foreign keys are on in its build. */
+/**
+ * What holds on every connection to a local file. The time-out is the client's own option; foreign keys are on in its
+ * build.
+ */
 import type { Client } from '@libsql/client'
 
 const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'recursive_triggers = ON']
@@ -8,8 +11,8 @@ export async function setPragmas(client: Client): Promise<void> {
 }
 
 /**
- * A new connection in place of one on which a write failed: the native client leaves the failed statement open there, and
- * every later commit fails on it ("SQL statements in progress").
+ * A new connection in place of one on which a write failed: the native client leaves the failed statement open there,
+ * and every later commit fails on it ("SQL statements in progress").
  */
 export async function reconnect(client: Client): Promise<void> {
   if (client.protocol !== 'file') return

@@ -10,14 +10,34 @@ import type { Work } from './write'
  * columns. A line that is here already with the same body stays; another under its id fails (trigger).
  * @param received when they came; @param seqs the places that version 1 had given them
  */
-export function addRows(db: Database, tab: string, added: readonly AnyLine[], received: (line: AnyLine) => string, seqs?: readonly number[]): Work[] {
+export function addRows(
+  db: Database,
+  tab: string,
+  added: readonly AnyLine[],
+  received: (line: AnyLine) => string,
+  seqs?: readonly number[],
+): Work[] {
   if (added.length === 0) return []
-  const rows = JSON.stringify(added.map((l, i) => [seqs?.[i] ?? null, l.id, l.device, l.counter, l.at, l.kind, JSON.stringify(l), received(l)]))
+  const rows = JSON.stringify(
+    added.map((l, i) => [
+      seqs?.[i] ?? null,
+      l.id,
+      l.device,
+      l.counter,
+      l.at,
+      l.kind,
+      JSON.stringify(l),
+      received(l),
+    ]),
+  )
   return [
     db.run(sql`INSERT INTO lines (seq, id, tab, device, counter, at, kind, body)
-      SELECT value->>0, value->>1, ${tab}, value->>2, value->>3, value->>4, value->>5, value->>6 FROM json_each(${rows}) WHERE true
+      SELECT value->>0, value->>1, ${tab}, value->>2, value->>3, value->>4, value->>5, value->>6
+      FROM json_each(${rows}) WHERE true
       ON CONFLICT (id) DO NOTHING`),
-    db.run(sql`INSERT INTO receipts (line, received) SELECT value->>1, value->>7 FROM json_each(${rows}) WHERE true ON CONFLICT (line) DO NOTHING`),
+    db.run(sql`INSERT INTO receipts (line, received)
+      SELECT value->>1, value->>7 FROM json_each(${rows}) WHERE true
+      ON CONFLICT (line) DO NOTHING`),
   ]
 }
 
@@ -33,13 +53,27 @@ export function projectionOf(state: TabState) {
     bring: carried?.bring ?? '',
     settledAt: settled?.at ?? '',
     followUps: state.followUps.map(({ id, text, due }) => ({ line: id, text, due })),
-    failures: settled ? [...new Set(state.findings.failed.map(f => f.about))].map(fault => ({ fault, at: settled.at })) : [],
-    parts: state.parts.map(p => ({ line: p.id, component: p.component, off: p.off ?? '', on: p.on ?? '', number: p.number ?? '', why: p.fault ?? '', at: p.at })),
+    failures: settled
+      ? [...new Set(state.findings.failed.map(f => f.about))].map(fault => ({ fault, at: settled.at }))
+      : [],
+    parts: state.parts.map(p => ({
+      line: p.id,
+      component: p.component,
+      off: p.off ?? '',
+      on: p.on ?? '',
+      number: p.number ?? '',
+      why: p.fault ?? '',
+      at: p.at,
+    })),
   }
 }
 
 /** The work that brings a tab's rows to what its lines give. */
-export function projectTab(db: Database, tab: { readonly id: string, readonly system: string }, state: TabState): Work[] {
+export function projectTab(
+  db: Database,
+  tab: { readonly id: string, readonly system: string },
+  state: TabState,
+): Work[] {
   const { followUps: due, failures: failed, parts, ...card } = projectionOf(state)
   const own = { tab: tab.id }
   return [
@@ -49,6 +83,8 @@ export function projectTab(db: Database, tab: { readonly id: string, readonly sy
     db.delete(partsUsed).where(eq(partsUsed.tab, tab.id)),
     ...(due.length > 0 ? [db.insert(followUps).values(due.map(f => ({ ...f, ...own })))] : []),
     ...(failed.length > 0 ? [db.insert(failures).values(failed.map(f => ({ ...f, ...own })))] : []),
-    ...(parts.length > 0 ? [db.insert(partsUsed).values(parts.map(p => ({ ...p, ...own, system: tab.system })))] : []),
+    ...(parts.length > 0
+      ? [db.insert(partsUsed).values(parts.map(p => ({ ...p, ...own, system: tab.system })))]
+      : []),
   ]
 }

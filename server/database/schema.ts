@@ -1,95 +1,208 @@
 /**
- * Tables. Lines are the record; what stands beside them (a tab's status, follow-ups, failures, parts used) is what the fold
- * of its lines gives, written in the lines' own transaction so that lists need not fold every tab.
+ * Tables. Lines are the record; what stands beside them (a tab's status, follow-ups, failures, parts used) is what
+ * the fold of its lines gives, written in the lines' own transaction so that lists need not fold every tab.
  */
 import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 
-export const shop = sqliteTable('shop', { id: text().primaryKey(), company: text().notNull().default(''), /** instant from which settled tabs are counted */ learnedSince: text('learned_since').notNull().default('') })
+export const shop = sqliteTable('shop', {
+  id: text().primaryKey(),
+  company: text().notNull().default(''),
+  /** instant from which settled tabs are counted */ learnedSince: text('learned_since').notNull().default(''),
+})
 
 /** The shop's practice from an instant on: recorded, never changed. */
 export const practices = sqliteTable('practices', {
-  id: text().primaryKey(), from: text().notNull(), by: text().notNull().default(''), recorded: text().notNull(), practice: text({ mode: 'json' }).$type<{ prechargeOffsetPsi: number }>().notNull(),
+  id: text().primaryKey(),
+  from: text().notNull(),
+  by: text().notNull().default(''),
+  recorded: text().notNull(),
+  practice: text({ mode: 'json' }).$type<{ prechargeOffsetPsi: number }>().notNull(),
 })
 
 export const sites = sqliteTable('sites', {
-  id: text().primaryKey(), name: text().notNull(), place: text().notNull().default(''), contact: text().notNull().default(''), access: text().notNull().default(''),
+  id: text().primaryKey(),
+  name: text().notNull(),
+  place: text().notNull().default(''),
+  contact: text().notNull().default(''),
+  access: text().notNull().default(''),
 })
 
-export const systems = sqliteTable('systems', {
-  id: text().primaryKey(),
-  site: text().notNull().references(() => sites.id),
-  name: text().notNull(), kind: text().notNull(), location: text().notNull().default(''), installed: text(),
-  /** the nameplate in force now: the last of its records */
-  nameplate: text({ mode: 'json' }).$type<Record<string, number>>().notNull(),
-}, t => [index('systems_site').on(t.site)])
+export const systems = sqliteTable(
+  'systems',
+  {
+    id: text().primaryKey(),
+    site: text()
+      .notNull()
+      .references(() => sites.id),
+    name: text().notNull(),
+    kind: text().notNull(),
+    location: text().notNull().default(''),
+    installed: text(),
+    /** the nameplate in force now: the last of its records */
+    nameplate: text({ mode: 'json' }).$type<Record<string, number>>().notNull(),
+  },
+  t => [index('systems_site').on(t.site)],
+)
 
 /** A system's nameplate and options as they were known from an instant on. */
-export const plates = sqliteTable('plates', {
-  id: text().primaryKey(),
-  system: text().notNull().references(() => systems.id),
-  from: text().notNull(), by: text().notNull().default(''), recorded: text().notNull(),
-  nameplate: text({ mode: 'json' }).$type<Record<string, number>>().notNull(),
-}, t => [index('plates_system').on(t.system, t.from)])
+export const plates = sqliteTable(
+  'plates',
+  {
+    id: text().primaryKey(),
+    system: text()
+      .notNull()
+      .references(() => systems.id),
+    from: text().notNull(),
+    by: text().notNull().default(''),
+    recorded: text().notNull(),
+    nameplate: text({ mode: 'json' }).$type<Record<string, number>>().notNull(),
+  },
+  t => [index('plates_system').on(t.system, t.from)],
+)
 
 /** What was fitted before there were lines of it, as files tell. */
-export const fitted = sqliteTable('fitted', {
-  id: text().primaryKey(),
-  system: text().notNull().references(() => systems.id),
-  component: text().notNull(), part: text().notNull(), number: text().notNull().default(''), fitted: text(), removed: text(), why: text().notNull().default(''),
-}, t => [index('fitted_system').on(t.system)])
+export const fitted = sqliteTable(
+  'fitted',
+  {
+    id: text().primaryKey(),
+    system: text()
+      .notNull()
+      .references(() => systems.id),
+    component: text().notNull(),
+    part: text().notNull(),
+    number: text().notNull().default(''),
+    fitted: text(),
+    removed: text(),
+    why: text().notNull().default(''),
+  },
+  t => [index('fitted_system').on(t.system)],
+)
 
-export const tabs = sqliteTable('tabs', {
-  id: text().primaryKey(),
-  system: text().notNull().references(() => systems.id),
-  openedAt: text().notNull(), status: text({ enum: ['open', 'carried', 'settled'] }).notNull(), complaint: text().notNull(), words: text().notNull(),
-  note: text().notNull().default(''),
-  bring: text().notNull().default(''), settledAt: text('settled_at').notNull().default(''),
-}, t => [index('tabs_system').on(t.system), index('tabs_status').on(t.status)])
+export const tabs = sqliteTable(
+  'tabs',
+  {
+    id: text().primaryKey(),
+    system: text()
+      .notNull()
+      .references(() => systems.id),
+    openedAt: text().notNull(),
+    status: text({ enum: ['open', 'carried', 'settled'] }).notNull(),
+    complaint: text().notNull(),
+    words: text().notNull(),
+    note: text().notNull().default(''),
+    bring: text().notNull().default(''),
+    settledAt: text('settled_at').notNull().default(''),
+  },
+  t => [index('tabs_system').on(t.system), index('tabs_status').on(t.status)],
+)
 
-export const lines = sqliteTable('lines', {
-  seq: integer().primaryKey({ autoIncrement: true }),
-  id: text().notNull().unique(),
-  tab: text().notNull().references(() => tabs.id),
-  device: text().notNull(), counter: integer().notNull(),
-  at: text().notNull(), kind: text().notNull(), body: text().notNull(),
-}, t => [index('lines_of_tab').on(t.tab, t.seq), index('lines_of_device').on(t.device, t.counter)])
+export const lines = sqliteTable(
+  'lines',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    tab: text()
+      .notNull()
+      .references(() => tabs.id),
+    device: text().notNull(),
+    counter: integer().notNull(),
+    at: text().notNull(),
+    kind: text().notNull(),
+    body: text().notNull(),
+  },
+  t => [index('lines_of_tab').on(t.tab, t.seq), index('lines_of_device').on(t.device, t.counter)],
+)
 
 /** What the server adds to a line: when it came, and by whose session. */
 export const receipts = sqliteTable('receipts', {
-  line: text().primaryKey(), received: text().notNull(), session: text().notNull().default(''),
+  line: text().primaryKey(),
+  received: text().notNull(),
+  session: text().notNull().default(''),
 })
 
 /** Pictures by the hash of their bytes; the bytes are in the file store. */
 export const attachments = sqliteTable('attachments', {
-  hash: text().primaryKey(), type: text().notNull(), bytes: integer().notNull(), received: text().notNull(),
+  hash: text().primaryKey(),
+  type: text().notNull(),
+  bytes: integer().notNull(),
+  received: text().notNull(),
 })
 /** Names that version 1 gave to pictures. */
-export const attachmentNames = sqliteTable('attachment_names', { name: text().primaryKey(), hash: text().notNull() })
+export const attachmentNames = sqliteTable('attachment_names', {
+  name: text().primaryKey(),
+  hash: text().notNull(),
+})
 
-export const followUps = sqliteTable('follow_ups', {
-  line: text().primaryKey(), tab: text().notNull().references(() => tabs.id), text: text().notNull(), due: text().notNull(),
-}, t => [index('follow_ups_due').on(t.due), index('follow_ups_tab').on(t.tab)])
+export const followUps = sqliteTable(
+  'follow_ups',
+  {
+    line: text().primaryKey(),
+    tab: text()
+      .notNull()
+      .references(() => tabs.id),
+    text: text().notNull(),
+    due: text().notNull(),
+  },
+  t => [index('follow_ups_due').on(t.due), index('follow_ups_tab').on(t.tab)],
+)
 
 /** What settled tabs ended in, each fault once a tab. */
-export const failures = sqliteTable('failures', {
-  tab: text().notNull().references(() => tabs.id), fault: text().notNull(), at: text().notNull(),
-}, t => [primaryKey({ columns: [t.tab, t.fault] })])
+export const failures = sqliteTable(
+  'failures',
+  {
+    tab: text()
+      .notNull()
+      .references(() => tabs.id),
+    fault: text().notNull(),
+    at: text().notNull(),
+  },
+  t => [primaryKey({ columns: [t.tab, t.fault] })],
+)
 
-export const partsUsed = sqliteTable('parts_used', {
-  line: text().primaryKey(),
-  tab: text().notNull().default(''),
-  system: text().notNull().references(() => systems.id),
-  component: text().notNull(), off: text().notNull().default(''), on: text().notNull().default(''), number: text().notNull().default(''), why: text().notNull().default(''), at: text().notNull(),
-}, t => [index('parts_system').on(t.system), index('parts_tab').on(t.tab)])
+export const partsUsed = sqliteTable(
+  'parts_used',
+  {
+    line: text().primaryKey(),
+    tab: text().notNull().default(''),
+    system: text()
+      .notNull()
+      .references(() => systems.id),
+    component: text().notNull(),
+    off: text().notNull().default(''),
+    on: text().notNull().default(''),
+    number: text().notNull().default(''),
+    why: text().notNull().default(''),
+    at: text().notNull(),
+  },
+  t => [index('parts_system').on(t.system), index('parts_tab').on(t.tab)],
+)
 
 export const meters = sqliteTable('meters', {
-  id: text().primaryKey(), name: text().notNull(), measures: text().notNull(), accuracy: text().notNull().default(''), checked: text(),
+  id: text().primaryKey(),
+  name: text().notNull(),
+  measures: text().notNull(),
+  accuracy: text().notNull().default(''),
+  checked: text(),
 })
 
 /** Lines and pictures as version 1 kept them, until they have been read into the tables above (version1.ts). */
-export const linesOfVersion1 = sqliteTable('lines_v1', { seq: integer().primaryKey(), id: text().notNull(), tab: text().notNull(), at: text().notNull(), kind: text().notNull(), body: text().notNull() })
-export const photos = sqliteTable('photos', {
-  id: text().primaryKey(),
-  tab: text().notNull().references(() => tabs.id),
-  type: text().notNull(), bytes: blob({ mode: 'buffer' }).notNull(),
-}, t => [index('photos_tab').on(t.tab)])
+export const linesOfVersion1 = sqliteTable('lines_v1', {
+  seq: integer().primaryKey(),
+  id: text().notNull(),
+  tab: text().notNull(),
+  at: text().notNull(),
+  kind: text().notNull(),
+  body: text().notNull(),
+})
+export const photos = sqliteTable(
+  'photos',
+  {
+    id: text().primaryKey(),
+    tab: text()
+      .notNull()
+      .references(() => tabs.id),
+    type: text().notNull(),
+    bytes: blob({ mode: 'buffer' }).notNull(),
+  },
+  t => [index('photos_tab').on(t.tab)],
+)

@@ -1,7 +1,7 @@
 /**
- * Reads what version 1 kept into the tables of version 2, once, in one transaction: each tab's lines in the order in which
- * they had been kept, each having seen the one before, and its pictures as attachments. `core/formats` reads files of
- * version 1 by the same rules.
+ * Reads what version 1 kept into the tables of version 2, once, in one transaction: each tab's lines in the order in
+ * which they had been kept, each having seen the one before, and its pictures as attachments. `core/formats` reads
+ * files of version 1 by the same rules.
  */
 import { asc } from 'drizzle-orm'
 import { hashOf, makeId, upgradePhotoLine } from '#core/formats'
@@ -25,11 +25,22 @@ export async function readVersion1(db: Database, files: FileStore): Promise<void
   for (const row of rows) byTab.get(row.tab)?.push(row)
   for (const tab of tabRows) {
     const own = byTab.get(tab.id) ?? []
-    const placed = own.map(r => upgradePhotoLine(readBody(r.body), pictures.named)).map(createWriter(makeId(`${FILE_DEVICE}kept`, tab.id)))
+    const placed = own
+      .map(r => upgradePhotoLine(readBody(r.body), pictures.named))
+      .map(createWriter(makeId(`${FILE_DEVICE}kept`, tab.id)))
     // when each came was not kept: not before it was written, and not after now
-    work.push(...addRows(db, tab.id, placed, l => l.at < now ? l.at : now, own.map(r => r.seq)))
+    work.push(
+      ...addRows(
+        db,
+        tab.id,
+        placed,
+        l => (l.at < now ? l.at : now),
+        own.map(r => r.seq),
+      ),
+    )
     const system = kinds.get(tab.system)
-    if (placed.length > 0 && system && isKindId(system.kind)) work.push(...projectTab(db, tab, foldTab(kindFor(system.kind, system.nameplate), placed)))
+    if (placed.length > 0 && system && isKindId(system.kind))
+      work.push(...projectTab(db, tab, foldTab(kindFor(system.kind, system.nameplate), placed)))
   }
   work.push(db.delete(linesOfVersion1), db.delete(photos))
   await write(db, work)
@@ -38,11 +49,17 @@ export async function readVersion1(db: Database, files: FileStore): Promise<void
 /** Version 1 kept only lines that it had parsed: anything else is damage, and nothing is read then. */
 function readBody(body: string): UnplacedLine {
   const parsed = parseUnplaced(JSON.parse(body))
-  if (!parsed.ok) throw new Error(`a line of version 1 cannot be read (${JSON.stringify(parsed.problem.facts)}): nothing was changed`)
+  if (!parsed.ok)
+    throw new Error(
+      `a line of version 1 cannot be read (${JSON.stringify(parsed.problem.facts)}): nothing was changed`,
+    )
   return parsed.value
 }
 
-async function readPictures(db: Database, files: FileStore): Promise<{ readonly named: ReadonlyMap<string, Attachment>, readonly work: readonly Work[] }> {
+async function readPictures(
+  db: Database,
+  files: FileStore,
+): Promise<{ readonly named: ReadonlyMap<string, Attachment>, readonly work: readonly Work[] }> {
   const named = new Map<string, Attachment>()
   const work: Work[] = []
   for (const { id, type, bytes } of await db.select().from(photos)) {
@@ -51,7 +68,10 @@ async function readPictures(db: Database, files: FileStore): Promise<{ readonly 
     await files.setItemRaw(hash, content)
     named.set(id, { hash, type: type as Attachment['type'], bytes: content.length })
     work.push(
-      db.insert(attachments).values({ hash, type, bytes: content.length, received: new Date().toISOString() }).onConflictDoNothing(),
+      db
+        .insert(attachments)
+        .values({ hash, type, bytes: content.length, received: new Date().toISOString() })
+        .onConflictDoNothing(),
       db.insert(attachmentNames).values({ name: id, hash }).onConflictDoNothing(),
     )
   }

@@ -30,7 +30,10 @@ export async function readBodyAs<S extends z.ZodType>(event: H3Event, schema: S)
   const parsed = schema.safeParse(await readBody(event).catch(() => undefined))
   if (parsed.success) return parsed.data
   const issue = parsed.error.issues[0]
-  throw new Refusal(400, { code: 'bad-request', facts: { place: issue?.path.join(' › ') || 'the request', why: issue?.message ?? 'unreadable' } })
+  throw new Refusal(400, {
+    code: 'bad-request',
+    facts: { place: issue?.path.join(' › ') || 'the request', why: issue?.message ?? 'unreadable' },
+  })
 }
 
 export const idOf = (event: H3Event) => getRouterParam(event, 'id') ?? ''

@@ -21,14 +21,29 @@ const files = filesInMemory()
 const { db } = await openDatabase(`file:${join(folder, 'tab.db')}`, files)
 let n = 0
 const write = createWriter('test-device')
-const line = (more: object, day = '2026-06-15') => write({ id: `line-picture-${++n}`, at: `${day}T10:00:00.000Z`, ...more } as Line)
-const open = (tab: string, more: object = {}) => openTab(db, { site: { id: 'site-pictures', name: 'Hill Farm' }, system: { id: 'system-pictures', name: 'pump', kind: 'three-phase', ...more }, tab: { id: tab, opened: line({ kind: 'opened', complaint: 'groans', words: '' }) } })
-const problem = async (work: Promise<unknown>) => work.then(() => undefined, (e: unknown) => e instanceof Refusal ? e.problem : { code: String(e), facts: {} })
+const line = (more: object, day = '2026-06-15') =>
+  write({ id: `line-picture-${++n}`, at: `${day}T10:00:00.000Z`, ...more } as Line)
+const open = (tab: string, more: object = {}) =>
+  openTab(db, {
+    site: { id: 'site-pictures', name: 'Hill Farm' },
+    system: { id: 'system-pictures', name: 'pump', kind: 'three-phase', ...more },
+    tab: { id: tab, opened: line({ kind: 'opened', complaint: 'groans', words: '' }) },
+  })
+const problem = async (work: Promise<unknown>) =>
+  work.then(
+    () => undefined,
+    (e: unknown) => (e instanceof Refusal ? e.problem : { code: String(e), facts: {} }),
+  )
 const code = async (work: Promise<unknown>) => (await problem(work))?.code ?? 'taken'
 
-const jpeg = new Uint8Array(await sharp({ create: { width: 640, height: 480, channels: 3, background: '#8a6' } }).jpeg().toBuffer())
+const jpeg = new Uint8Array(
+  await sharp({ create: { width: 640, height: 480, channels: 3, background: '#8a6' } })
+    .jpeg()
+    .toBuffer(),
+)
 const send = async (bytes: Uint8Array, size = 700, hash = hashOf(bytes)) => {
-  for (let from = 0; from < bytes.length; from += size) await addPiece(db, files, hash, bytes.slice(from, from + size), from, bytes.length)
+  for (let from = 0; from < bytes.length; from += size)
+    await addPiece(db, files, hash, bytes.slice(from, from + size), from, bytes.length)
   return hash
 }
 
@@ -49,8 +64,20 @@ describe('a picture', () => {
     expect(await addPiece(db, files, hashOf(jpeg), jpeg, 0, jpeg.length)).toEqual({ have: 'all' })
   })
   it.each<[string, Uint8Array, string | undefined, string]>([
-    ['has other bytes than its hash says', jpeg.slice(1), 'a'.repeat(64), 'its bytes do not have the hash'], ['is no picture', new TextEncoder().encode('<svg onload=alert(1)>'), undefined, 'not a JPEG, PNG or WebP picture'],
-    ['only begins like one', Uint8Array.from([0xFF, 0xD8, 0xFF, 0xE0, ...new Uint8Array(900)]), undefined, 'not a JPEG'], ['is cut off', jpeg.slice(0, jpeg.length - 900), undefined, 'not a JPEG'],
+    ['has other bytes than its hash says', jpeg.slice(1), 'a'.repeat(64), 'its bytes do not have the hash'],
+    [
+      'is no picture',
+      new TextEncoder().encode('<svg onload=alert(1)>'),
+      undefined,
+      'not a JPEG, PNG or WebP picture',
+    ],
+    [
+      'only begins like one',
+      Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, ...new Uint8Array(900)]),
+      undefined,
+      'not a JPEG',
+    ],
+    ['is cut off', jpeg.slice(0, jpeg.length - 900), undefined, 'not a JPEG'],
     ['has a name that is no hash', jpeg, '../../etc', 'no SHA-256'],
   ])('that %s is refused in a sentence, and none of it stays', async (_, bytes, hash, why) => {
     const told = await problem(addPiece(db, files, hash ?? hashOf(bytes), bytes, 0, bytes.length))
@@ -60,12 +87,16 @@ describe('a picture', () => {
   })
   it('is refused when empty or too large', async () => {
     expect(await code(addPiece(db, files, 'b'.repeat(64), undefined, 0, 9))).toBe('bad-attachment')
-    expect(await code(addPiece(db, files, 'b'.repeat(64), new Uint8Array(9), 0, 2_000_001))).toBe('bad-attachment')
+    expect(await code(addPiece(db, files, 'b'.repeat(64), new Uint8Array(9), 0, 2_000_001))).toBe(
+      'bad-attachment',
+    )
   })
   it('that has not come is told by the tab that names it', async () => {
     await open('tab-pictures-1')
     const hash = hashOf(jpeg)
-    const lines = [hash, 'c'.repeat(64)].map(h => line({ kind: 'photo', caption: 'plate', attachments: [{ hash: h, type: 'image/jpeg', bytes: 9 }] }))
+    const lines = [hash, 'c'.repeat(64)].map(h =>
+      line({ kind: 'photo', caption: 'plate', attachments: [{ hash: h, type: 'image/jpeg', bytes: 9 }] }),
+    )
     await addLines(db, 'tab-pictures-1', lines)
     expect((await readTab(db, 'tab-pictures-1')).attachments).toEqual([hash])
   })
@@ -93,7 +124,11 @@ describe('a book with pictures', () => {
     expect(await code(importBook(other.db, files, bytes.slice(0, -50)))).toBe('torn-archive')
     const odd = new TextEncoder().encode('<svg onload=alert(1)>')
     const pieces: Uint8Array[] = []
-    await packArchive(JSON.stringify((await exportBook(db)).book), [{ hash: hashOf(odd), type: 'image/png', bytes: odd }], piece => void pieces.push(piece))
+    await packArchive(
+      JSON.stringify((await exportBook(db)).book),
+      [{ hash: hashOf(odd), type: 'image/png', bytes: odd }],
+      piece => void pieces.push(piece),
+    )
     expect(await code(importBook(other.db, files, new Uint8Array(Buffer.concat(pieces))))).toBe('bad-attachment')
     expect((await exportBook(other.db)).book.sites).toEqual([])
     other.client.close()
@@ -115,7 +150,8 @@ describe('a database of version 1', () => {
       const photo = lines.filter(isKnownLine).find(l => l.kind === 'photo')!
       expect(photo.attachments).toMatchObject([{ hash: attachments[0]!.hash, type: 'image/png' }])
       // by its hash and by its old name
-      for (const name of [attachments[0]!.hash, 'photo-of-plate']) expect((await readAttachment(old.db, elsewhere, name)).bytes.length).toBe(70)
+      for (const name of [attachments[0]!.hash, 'photo-of-plate'])
+        expect((await readAttachment(old.db, elsewhere, name)).bytes.length).toBe(70)
       const today = await readToday(old.db, '2026-08-20')
       expect([today.tabs.length, today.followUps.map(f => f.text)]).toEqual([1, ['drain the receiver']])
       const reply = await readTab(old.db, settled!.id!)
@@ -127,13 +163,30 @@ describe('a database of version 1', () => {
 
 describe('a system described as its tab is opened', () => {
   it('keeps its figures and options', async () => {
-    await openTab(db, { site: { id: 'site-pictures', name: 'Hill Farm' }, system: { id: 'system-plate', name: 'pump', kind: 'three-phase', nameplate: { 'motor.power': '5 hp', 'starter.control': 'transformer' } }, tab: { id: 'tab-pictures-2', opened: line({ kind: 'opened', complaint: 'groans', words: '' }) } })
+    await openTab(db, {
+      site: { id: 'site-pictures', name: 'Hill Farm' },
+      system: {
+        id: 'system-plate',
+        name: 'pump',
+        kind: 'three-phase',
+        nameplate: { 'motor.power': '5 hp', 'starter.control': 'transformer' },
+      },
+      tab: { id: 'tab-pictures-2', opened: line({ kind: 'opened', complaint: 'groans', words: '' }) },
+    })
     const { system } = await readTab(db, 'tab-pictures-2')
     expect(system.nameplate['motor.power']).toBeCloseTo(3728.5, 0)
     expect(system.nameplate['starter.control']).toBe(1)
   })
-  it.each([['a figure that is none', { 'motor.power': 'strong' }, 'not-a-figure'], ['a choice that is none', { 'starter.control': 'steam' }, 'not-a-choice'], ['a figure that makes no sense', { 'switch.cutIn': '900 psi' }, 'nameplate']] as const)('refuses %s, and keeps nothing', async (_, nameplate, expected) => {
-    const opening = openTab(db, { site: { id: 'site-pictures', name: 'Hill Farm' }, system: { id: 'system-bad', name: 'pump', kind: 'three-phase', nameplate }, tab: { id: 'tab-pictures-bad', opened: line({ kind: 'opened', complaint: 'groans', words: '' }) } })
+  it.each([
+    ['a figure that is none', { 'motor.power': 'strong' }, 'not-a-figure'],
+    ['a choice that is none', { 'starter.control': 'steam' }, 'not-a-choice'],
+    ['a figure that makes no sense', { 'switch.cutIn': '900 psi' }, 'nameplate'],
+  ] as const)('refuses %s, and keeps nothing', async (_, nameplate, expected) => {
+    const opening = openTab(db, {
+      site: { id: 'site-pictures', name: 'Hill Farm' },
+      system: { id: 'system-bad', name: 'pump', kind: 'three-phase', nameplate },
+      tab: { id: 'tab-pictures-bad', opened: line({ kind: 'opened', complaint: 'groans', words: '' }) },
+    })
     expect(await code(opening)).toBe(expected)
     expect(await code(readTab(db, 'tab-pictures-bad'))).toBe('not-found')
   })
@@ -143,14 +196,22 @@ describe('what settled tabs teach', () => {
   it('counts each fault once a settled tab, and begins anew without losing a line', async () => {
     for (const tab of ['tab-learn-1', 'tab-learn-2', 'tab-learn-3']) {
       await open(tab)
-      await addLines(db, tab, [line({ kind: 'finding', role: 'failed', about: 'starter.coil-open', text: '' }), line({ kind: 'finding', role: 'failed', about: 'starter.coil-open', text: 'again' }), line({ kind: 'finding', role: 'cause', about: 'surge', text: '' })])
+      await addLines(db, tab, [
+        line({ kind: 'finding', role: 'failed', about: 'starter.coil-open', text: '' }),
+        line({ kind: 'finding', role: 'failed', about: 'starter.coil-open', text: 'again' }),
+        line({ kind: 'finding', role: 'cause', about: 'surge', text: '' }),
+      ])
     }
     expect(await countFaults(db, 'three-phase')).toEqual({})
-    for (const tab of ['tab-learn-1', 'tab-learn-2']) await addLines(db, tab, [line({ kind: 'settled', summary: 'done' })])
+    for (const tab of ['tab-learn-1', 'tab-learn-2'])
+      await addLines(db, tab, [line({ kind: 'settled', summary: 'done' })])
     expect(await countFaults(db, 'three-phase')).toEqual({ 'starter.coil-open': 2 })
     expect((await readTab(db, 'tab-learn-3')).learned).toEqual({ 'starter.coil-open': 2 })
     const anew = await forgetLearned(db, '2026-07-01T00:00:00.000Z')
-    expect(anew).toMatchObject({ since: '2026-07-01T00:00:00.000Z', kinds: [{ kind: 'three-phase', tabs: 2, counts: {} }] })
+    expect(anew).toMatchObject({
+      since: '2026-07-01T00:00:00.000Z',
+      kinds: [{ kind: 'three-phase', tabs: 2, counts: {} }],
+    })
     expect((await readTab(db, 'tab-learn-1')).lines.length).toBe(5)
     expect((await readLearned(db)).since).toBe('2026-07-01T00:00:00.000Z')
   })

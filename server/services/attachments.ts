@@ -1,6 +1,6 @@
 /**
- * Pictures by the SHA-256 of their bytes. They come in pieces, so that a broken connection goes on where it stopped; once
- * whole their hash is checked, they are decoded as what they claim to be, and stored unchanged, never twice.
+ * Pictures by the SHA-256 of their bytes. They come in pieces, so that a broken connection goes on where it stopped;
+ * once whole their hash is checked, they are decoded as what they claim to be, and stored unchanged, never twice.
  */
 import { eq, inArray } from 'drizzle-orm'
 import type { AttachmentProgress } from '#contracts'
@@ -21,19 +21,33 @@ const refuse = (status: number, why: string) => new Refusal(status, { code: 'bad
 const partOf = (hash: string) => `partial:${hash}`
 
 /** How much of it is here: all, or so many bytes of it. */
-export async function attachmentProgress(db: Database, files: FileStore, hash: string): Promise<AttachmentProgress> {
+export async function attachmentProgress(
+  db: Database,
+  files: FileStore,
+  hash: string,
+): Promise<AttachmentProgress> {
   requireHash(hash)
   if (await isHere(db, hash)) return { have: 'all' }
   return { have: (await readBytes(files, partOf(hash)))?.length ?? 0 }
 }
 
-/** @param from where the piece begins: one that does not go on where the last ended changes nothing. @param size of the whole */
-export async function addPiece(db: Database, files: FileStore, hash: string, piece: Uint8Array | undefined, from: number, size: number): Promise<AttachmentProgress> {
+/**
+ * @param from where the piece begins: one that does not go on where the last ended changes nothing.
+ * @param size of the whole
+ */
+export async function addPiece(
+  db: Database,
+  files: FileStore,
+  hash: string,
+  piece: Uint8Array | undefined,
+  from: number,
+  size: number,
+): Promise<AttachmentProgress> {
   requireHash(hash)
   if (await isHere(db, hash)) return { have: 'all' }
   if (!piece || piece.length === 0 || !(size > 0)) throw refuse(400, 'it is empty')
   if (size > MOST_BYTES) throw refuse(413, `it has ${Math.round(size / 1e5) / 10} MB, and 2 MB is the most`)
-  const before = await readBytes(files, partOf(hash)) ?? new Uint8Array()
+  const before = (await readBytes(files, partOf(hash))) ?? new Uint8Array()
   if (from !== before.length) return { have: before.length }
   const whole = new Uint8Array(before.length + piece.length)
   whole.set(before)
@@ -48,14 +62,27 @@ export async function addPiece(db: Database, files: FileStore, hash: string, pie
 }
 
 /** Keeps a whole picture. @param where it was found, for its refusal */
-export async function keepAttachment(db: Database, files: FileStore, hash: string, bytes: Uint8Array, where = ''): Promise<void> {
+export async function keepAttachment(
+  db: Database,
+  files: FileStore,
+  hash: string,
+  bytes: Uint8Array,
+  where = '',
+): Promise<void> {
   if (await isHere(db, hash)) return
-  if (bytes.length > MOST_BYTES) throw refuse(413, `it has ${Math.round(bytes.length / 1e5) / 10} MB, and 2 MB is the most${where}`)
-  if (hashOf(bytes) !== hash) throw refuse(422, `what came is not what was sent: its bytes do not have the hash they are named by${where}`)
+  if (bytes.length > MOST_BYTES)
+    throw refuse(413, `it has ${Math.round(bytes.length / 1e5) / 10} MB, and 2 MB is the most${where}`)
+  if (hashOf(bytes) !== hash)
+    throw refuse(422, `what came is not what was sent: its bytes do not have the hash they are named by${where}`)
   const type = await decode(bytes).catch((): undefined => undefined)
   if (!type) throw refuse(415, `it is not a JPEG, PNG or WebP picture that can be read${where}`)
   await files.setItemRaw(hash, bytes)
-  await write(db, [db.insert(attachments).values({ hash, type, bytes: bytes.length, received: new Date().toISOString() }).onConflictDoNothing()])
+  await write(db, [
+    db
+      .insert(attachments)
+      .values({ hash, type, bytes: bytes.length, received: new Date().toISOString() })
+      .onConflictDoNothing(),
+  ])
 }
 
 /** Reads the picture to its last row; its type is told by its bytes, whatever its sender calls it. */
@@ -69,7 +96,11 @@ async function decode(bytes: Uint8Array): Promise<string | undefined> {
 }
 
 /** A picture by its hash, or by the name it had in version 1. */
-export async function readAttachment(db: Database, files: FileStore, name: string): Promise<{ readonly type: string, readonly bytes: Uint8Array }> {
+export async function readAttachment(
+  db: Database,
+  files: FileStore,
+  name: string,
+): Promise<{ readonly type: string, readonly bytes: Uint8Array }> {
   const [old] = await db.select().from(attachmentNames).where(eq(attachmentNames.name, name))
   const hash = old?.hash ?? name
   const [row] = await db.select().from(attachments).where(eq(attachments.hash, hash))
@@ -81,11 +112,20 @@ export async function readAttachment(db: Database, files: FileStore, name: strin
 /** Of the pictures that lines name, those that are here. */
 export async function heldAttachments(db: Database, named: readonly Attachment[]): Promise<string[]> {
   if (named.length === 0) return []
-  const rows = await db.select({ hash: attachments.hash }).from(attachments).where(inArray(attachments.hash, named.map(a => a.hash)))
+  const rows = await db
+    .select({ hash: attachments.hash })
+    .from(attachments)
+    .where(
+      inArray(
+        attachments.hash,
+        named.map(a => a.hash),
+      ),
+    )
   return rows.map(r => r.hash)
 }
 
-export const attachmentsOf = (lines: readonly AnyLine[]): Attachment[] => lines.filter(isKnownLine).flatMap(l => l.attachments ?? [])
+export const attachmentsOf = (lines: readonly AnyLine[]): Attachment[] =>
+  lines.filter(isKnownLine).flatMap(l => l.attachments ?? [])
 
 async function isHere(db: Database, hash: string): Promise<boolean> {
   const rows = await db.select({ hash: attachments.hash }).from(attachments).where(eq(attachments.hash, hash))

@@ -1,7 +1,15 @@
 /** Taking in and giving out the open file. An import is one transaction: all of the file or none of it. */
 import { eq, inArray } from 'drizzle-orm'
 import type { ImportReply } from '#contracts'
-import { makeId, readFile, writeBook, type BookFile, type ReadBook, type ReadSystem, type ReadTab } from '#core/formats'
+import {
+  makeId,
+  readFile,
+  writeBook,
+  type BookFile,
+  type ReadBook,
+  type ReadSystem,
+  type ReadTab,
+} from '#core/formats'
 import { kindFor, type KindId } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
 import { readBytes, type FileStore } from '../database/files'
@@ -15,18 +23,32 @@ import { forgetFold } from './folds'
 import { linesOf } from './lines'
 import { Refusal } from './problems'
 
-/** @param bytes JSON, or an archive with its pictures; @param layTo the day to which the file's anchor is moved, for demo data */
-export async function importBook(db: Database, files: FileStore, bytes: Uint8Array, layTo?: string): Promise<ImportReply> {
+/**
+ * @param bytes JSON, or an archive with its pictures;
+ * @param layTo the day to which the file's anchor is moved, for demo data
+ */
+export async function importBook(
+  db: Database,
+  files: FileStore,
+  bytes: Uint8Array,
+  layTo?: string,
+): Promise<ImportReply> {
   const book = readFile(bytes, layTo)
   if (!book.ok) throw new Refusal(422, book.problem)
   const { company, practice, meters: told, sites: own } = book.value
-  for (const [hash, content] of book.value.attachments) await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)
+  for (const [hash, content] of book.value.attachments)
+    await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)
   const known = new Set((await db.select({ id: tabs.id }).from(tabs)).map(t => t.id))
   const count = { sites: own.length, systems: 0, tabs: 0, lines: 0, already: 0 }
   const work: Work[] = [
     ...(company ? [db.insert(shop).values({ id: 'shop', company }).onConflictDoNothing()] : []),
     ...told.map(meter => db.insert(meters).values(meter).onConflictDoNothing()),
-    ...practice.map(p => db.insert(practices).values({ id: makeId('practice', JSON.stringify(p)), recorded: p.from, by: '', ...p }).onConflictDoNothing()),
+    ...practice.map(p =>
+      db
+        .insert(practices)
+        .values({ id: makeId('practice', JSON.stringify(p)), recorded: p.from, by: '', ...p })
+        .onConflictDoNothing(),
+    ),
   ]
   const changed: string[] = []
   for (const { systems: within, ...site } of own) {
@@ -54,11 +76,25 @@ export async function importBook(db: Database, files: FileStore, bytes: Uint8Arr
 /** Hashes asked for at once: SQLite takes 32,766 values in one statement. */
 const MOST_ROWS = 1000
 
-function tabWork(db: Database, system: ReadSystem, tab: ReadTab, before: readonly AnyLine[], lacking: readonly AnyLine[], isKnown: boolean): Work[] {
+function tabWork(
+  db: Database,
+  system: ReadSystem,
+  tab: ReadTab,
+  before: readonly AnyLine[],
+  lacking: readonly AnyLine[],
+  isKnown: boolean,
+): Work[] {
   const state = foldTab(kindFor(system.kind, system.nameplate), [...before, ...lacking])
   const { opened } = state
   const now = new Date().toISOString()
-  const card = { id: tab.id, system: system.id, openedAt: opened?.at ?? `${tab.day}T09:00:00.000Z`, status: 'open' as const, complaint: opened?.complaint ?? 'check-up', words: opened?.words ?? '' }
+  const card = {
+    id: tab.id,
+    system: system.id,
+    openedAt: opened?.at ?? `${tab.day}T09:00:00.000Z`,
+    status: 'open' as const,
+    complaint: opened?.complaint ?? 'check-up',
+    words: opened?.words ?? '',
+  }
   return [
     ...(isKnown ? [] : [db.insert(tabs).values(card)]),
     ...addRows(db, tab.id, lacking, () => now),
@@ -71,33 +107,75 @@ function systemWork(db: Database, site: string, system: ReadSystem): Work[] {
   const from = `${installed ?? '2000-01-01'}T00:00:00.000Z`
   const records = told.length > 0 ? told : [{ from, nameplate }]
   return [
-    db.insert(systems).values({ ...rest, site, nameplate: { ...nameplate }, location: location ?? '', installed: installed ?? null }).onConflictDoNothing(),
-    ...records.map(p => db.insert(plates).values({ id: makeId('plate', system.id, p.from, JSON.stringify(p.nameplate)), system: system.id, recorded: p.from, by: '', ...p, nameplate: { ...p.nameplate } }).onConflictDoNothing()),
-    ...parts.map(p => db.insert(fitted).values({ id: makeId('fitted', system.id, p.component, p.part, p.fitted ?? ''), system: system.id, ...p }).onConflictDoNothing()),
+    db
+      .insert(systems)
+      .values({
+        ...rest,
+        site,
+        nameplate: { ...nameplate },
+        location: location ?? '',
+        installed: installed ?? null,
+      })
+      .onConflictDoNothing(),
+    ...records.map(p =>
+      db
+        .insert(plates)
+        .values({
+          id: makeId('plate', system.id, p.from, JSON.stringify(p.nameplate)),
+          system: system.id,
+          recorded: p.from,
+          by: '',
+          ...p,
+          nameplate: { ...p.nameplate },
+        })
+        .onConflictDoNothing(),
+    ),
+    ...parts.map(p =>
+      db
+        .insert(fitted)
+        .values({ id: makeId('fitted', system.id, p.component, p.part, p.fitted ?? ''), system: system.id, ...p })
+        .onConflictDoNothing(),
+    ),
   ]
 }
 
-export interface GivenOut { readonly book: BookFile, readonly attachments: readonly { readonly hash: string, readonly type: string }[] }
+export interface GivenOut {
+  readonly book: BookFile
+  readonly attachments: readonly { readonly hash: string, readonly type: string }[]
+}
 
-/** The whole book, or one site of it, as a file that `importBook` takes back unchanged, and the pictures that go with it. */
+/**
+ * The whole book, or one site of it, as a file that `importBook` takes back unchanged, and the pictures that go with
+ * it.
+ */
 export async function exportBook(db: Database, site?: string): Promise<GivenOut> {
   const chosen = await (site ? db.select().from(sites).where(eq(sites.id, site)) : db.select().from(sites))
   const [company] = await db.select().from(shop).limit(1)
   const book: ReadBook = {
     ...(company?.company ? { company: company.company } : {}),
-    meters: (await db.select().from(meters)).map(({ checked, ...m }) => ({ ...m, ...(checked ? { checked } : {}) })),
+    meters: (await db.select().from(meters)).map(({ checked, ...m }) => ({
+      ...m,
+      ...(checked ? { checked } : {}),
+    })),
     practice: await readPractices(db),
     sites: await Promise.all(chosen.map(async s => ({ ...s, systems: await readSystems(db, s.id) }))),
     attachments: new Map(),
   }
-  const named = new Set(book.sites.flatMap(s => s.systems.flatMap(y => y.tabs.flatMap(t => attachmentsOf(t.lines).map(a => a.hash)))))
+  const named = new Set(
+    book.sites.flatMap(s => s.systems.flatMap(y => y.tabs.flatMap(t => attachmentsOf(t.lines).map(a => a.hash)))),
+  )
   return { book: writeBook(book), attachments: await heldOf(db, [...named]) }
 }
 
 async function heldOf(db: Database, hashes: readonly string[]): Promise<{ hash: string, type: string }[]> {
   const held: { hash: string, type: string }[] = []
   for (let i = 0; i < hashes.length; i += MOST_ROWS) {
-    held.push(...await db.select({ hash: attachments.hash, type: attachments.type }).from(attachments).where(inArray(attachments.hash, hashes.slice(i, i + MOST_ROWS))))
+    held.push(
+      ...(await db
+        .select({ hash: attachments.hash, type: attachments.type })
+        .from(attachments)
+        .where(inArray(attachments.hash, hashes.slice(i, i + MOST_ROWS)))),
+    )
   }
   return held
 }
@@ -112,13 +190,27 @@ export async function* readAttachments(files: FileStore, held: GivenOut['attachm
 
 async function readSystems(db: Database, site: string): Promise<ReadSystem[]> {
   const rows = await db.select().from(systems).where(eq(systems.site, site))
-  return Promise.all(rows.map(async ({ site: _site, kind, installed, ...system }) => {
-    const parts = await db.select().from(fitted).where(eq(fitted.system, system.id))
-    const calls = await db.select().from(tabs).where(eq(tabs.system, system.id))
-    return {
-      ...system, kind: kind as KindId, plates: await readPlates(db, system.id), ...(installed ? { installed } : {}),
-      fitted: parts.map(p => ({ component: p.component, part: p.part, number: p.number, why: p.why, ...(p.fitted ? { fitted: p.fitted } : {}), ...(p.removed ? { removed: p.removed } : {}) })),
-      tabs: await Promise.all(calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: await linesOf(db, t.id) }))),
-    }
-  }))
+  return Promise.all(
+    rows.map(async ({ site: _site, kind, installed, ...system }) => {
+      const parts = await db.select().from(fitted).where(eq(fitted.system, system.id))
+      const calls = await db.select().from(tabs).where(eq(tabs.system, system.id))
+      return {
+        ...system,
+        kind: kind as KindId,
+        plates: await readPlates(db, system.id),
+        ...(installed ? { installed } : {}),
+        fitted: parts.map(p => ({
+          component: p.component,
+          part: p.part,
+          number: p.number,
+          why: p.why,
+          ...(p.fitted ? { fitted: p.fitted } : {}),
+          ...(p.removed ? { removed: p.removed } : {}),
+        })),
+        tabs: await Promise.all(
+          calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: await linesOf(db, t.id) })),
+        ),
+      }
+    }),
+  )
 }

@@ -1,6 +1,7 @@
 /**
- * Folds of tabs, kept so that a line costs the same on the 20,000th of a tab as on the first. Each is brought up to what the
- * database holds before it is used, so that another process's lines are in it too; one post at a time works on a tab.
+ * Folds of tabs, kept so that a line costs the same on the 20,000th of a tab as on the first. Each is brought up to
+ * what the database holds before it is used, so that another process's lines are in it too; one post at a time works
+ * on a tab.
  */
 import { and, asc, eq, gt } from 'drizzle-orm'
 import { kindFor, type KindId, type Nameplate, type SystemKind } from '#core/systems'
@@ -9,26 +10,40 @@ import type { Database } from '../database/open'
 import { readStored } from '../database/rows'
 import { lines } from '../database/schema'
 
-interface Kept { readonly kind: SystemKind, readonly fold: Fold, seq: number }
+interface Kept {
+  readonly kind: SystemKind
+  readonly fold: Fold
+  seq: number
+}
 const MOST_KEPT = 60
 const kept = new WeakMap<Database, Map<string, Kept>>()
 const turns = new WeakMap<Database, Map<string, Promise<unknown>>>()
 
 /** Runs work on a tab's fold after what is under way there; a fold that the work fails on is let go. */
-export function withFold<T>(db: Database, tab: { readonly id: string, readonly kind: KindId, readonly nameplate: Nameplate }, work: (fold: Fold) => Promise<T>): Promise<T> {
+export function withFold<T>(
+  db: Database,
+  tab: { readonly id: string, readonly kind: KindId, readonly nameplate: Nameplate },
+  work: (fold: Fold) => Promise<T>,
+): Promise<T> {
   const waiting = entryOf(turns, db)
   const before = waiting.get(tab.id) ?? Promise.resolve()
-  const mine = before.catch(() => undefined).then(async () => {
-    try {
-      return await work(await bringUp(db, tab.id, kindFor(tab.kind, tab.nameplate)))
-    }
-    catch (error) {
-      forgetFold(db, tab.id)
-      throw error
-    }
-  })
+  const mine = before
+    .catch(() => undefined)
+    .then(async () => {
+      try {
+        return await work(await bringUp(db, tab.id, kindFor(tab.kind, tab.nameplate)))
+      }
+      catch (error) {
+        forgetFold(db, tab.id)
+        throw error
+      }
+    })
   waiting.set(tab.id, mine)
-  void mine.catch(() => undefined).then(() => { if (waiting.get(tab.id) === mine) waiting.delete(tab.id) })
+  void mine
+    .catch(() => undefined)
+    .then(() => {
+      if (waiting.get(tab.id) === mine) waiting.delete(tab.id)
+    })
   return mine
 }
 
@@ -38,7 +53,11 @@ async function bringUp(db: Database, tab: string, kind: SystemKind): Promise<Fol
   const all = entryOf(kept, db)
   const before = all.get(tab)
   const held: Kept = before?.kind === kind ? before : { kind, fold: createFold(kind), seq: 0 }
-  const rows = await db.select({ seq: lines.seq, body: lines.body }).from(lines).where(and(eq(lines.tab, tab), gt(lines.seq, held.seq))).orderBy(asc(lines.seq))
+  const rows = await db
+    .select({ seq: lines.seq, body: lines.body })
+    .from(lines)
+    .where(and(eq(lines.tab, tab), gt(lines.seq, held.seq)))
+    .orderBy(asc(lines.seq))
   held.fold.append(rows.map((r): AnyLine => readStored(r.body)))
   held.seq = rows.at(-1)?.seq ?? held.seq
   // the one used last stands last

@@ -10,10 +10,17 @@ async function countingSince(db: Database): Promise<string> {
   return row?.since ?? ''
 }
 
-/** Failed faults on settled tabs of a kind, each tab counting a fault once; struck findings and reopened tabs do not count. */
+/**
+ * Failed faults on settled tabs of a kind, each tab counting a fault once; struck findings and reopened tabs do not
+ * count.
+ */
 export async function countFaults(db: Database, kind: string): Promise<Record<string, number>> {
   const since = await countingSince(db)
-  const rows = await db.select({ fault: failures.fault }).from(failures).innerJoin(tabs, eq(tabs.id, failures.tab)).innerJoin(systems, eq(systems.id, tabs.system))
+  const rows = await db
+    .select({ fault: failures.fault })
+    .from(failures)
+    .innerJoin(tabs, eq(tabs.id, failures.tab))
+    .innerJoin(systems, eq(systems.id, tabs.system))
     .where(and(eq(systems.kind, kind), gte(failures.at, since)))
   const counts: Record<string, number> = {}
   for (const { fault } of rows) counts[fault] = (counts[fault] ?? 0) + 1
@@ -21,13 +28,31 @@ export async function countFaults(db: Database, kind: string): Promise<Record<st
 }
 
 export async function readLearned(db: Database): Promise<LearnedReply> {
-  const settled = await db.select({ kind: systems.kind }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(eq(tabs.status, 'settled'))
+  const settled = await db
+    .select({ kind: systems.kind })
+    .from(tabs)
+    .innerJoin(systems, eq(systems.id, tabs.system))
+    .where(eq(tabs.status, 'settled'))
   const kinds = [...new Set(settled.map(t => t.kind))].toSorted()
-  return { since: await countingSince(db), kinds: await Promise.all(kinds.map(async kind => ({ kind, tabs: settled.filter(t => t.kind === kind).length, counts: await countFaults(db, kind) }))) }
+  return {
+    since: await countingSince(db),
+    kinds: await Promise.all(
+      kinds.map(async kind => ({
+        kind,
+        tabs: settled.filter(t => t.kind === kind).length,
+        counts: await countFaults(db, kind),
+      })),
+    ),
+  }
 }
 
 /** Begins to count anew from an instant; the lines themselves stay as they are. */
 export async function forgetLearned(db: Database, now: string): Promise<LearnedReply> {
-  await write(db, [db.insert(shop).values({ id: 'shop', learnedSince: now }).onConflictDoUpdate({ target: shop.id, set: { learnedSince: now } })])
+  await write(db, [
+    db
+      .insert(shop)
+      .values({ id: 'shop', learnedSince: now })
+      .onConflictDoUpdate({ target: shop.id, set: { learnedSince: now } }),
+  ])
   return readLearned(db)
 }

@@ -1,6 +1,6 @@
 /**
- * Adding lines to a tab. Refused are only bad form, an unknown tab and a taken id, each line alone; everything else is kept
- * and judged in the fold. What the server adds, when a line came, is its receipt.
+ * Adding lines to a tab. Refused are only bad form, an unknown tab and a taken id, each line alone; everything else
+ * is kept and judged in the fold. What the server adds, when a line came, is its receipt.
  */
 import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
@@ -17,44 +17,73 @@ import { announce } from './watch'
 
 /** A tab's lines as they were kept, with when each was received. @param after only those kept after this one */
 export async function readLines(db: Database, tab: string, after = 0): Promise<KeptLine[]> {
-  const rows = await db.select({ seq: lines.seq, body: lines.body, received: receipts.received }).from(lines).leftJoin(receipts, eq(receipts.line, lines.id))
-    .where(and(eq(lines.tab, tab), gt(lines.seq, after))).orderBy(asc(lines.seq))
+  const rows = await db
+    .select({ seq: lines.seq, body: lines.body, received: receipts.received })
+    .from(lines)
+    .leftJoin(receipts, eq(receipts.line, lines.id))
+    .where(and(eq(lines.tab, tab), gt(lines.seq, after)))
+    .orderBy(asc(lines.seq))
   return rows.map(r => ({ seq: r.seq, received: r.received ?? '', line: readStored(r.body) }))
 }
 
-export const linesOf = async (db: Database, tab: string): Promise<AnyLine[]> => (await readLines(db, tab)).map(k => k.line)
+export const linesOf = async (db: Database, tab: string): Promise<AnyLine[]> =>
+  (await readLines(db, tab)).map(k => k.line)
 
 /** Answers after the transaction is on disk. A line already kept is acknowledged again. */
-export async function addLines(db: Database, tabId: string, sent: readonly unknown[], received = new Date().toISOString()): Promise<AddLinesReply> {
-  const [tab] = await db.select({ id: tabs.id, system: tabs.system, kind: systems.kind, nameplate: systems.nameplate }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(eq(tabs.id, tabId))
+export async function addLines(
+  db: Database,
+  tabId: string,
+  sent: readonly unknown[],
+  received = new Date().toISOString(),
+): Promise<AddLinesReply> {
+  const [tab] = await db
+    .select({ id: tabs.id, system: tabs.system, kind: systems.kind, nameplate: systems.nameplate })
+    .from(tabs)
+    .innerJoin(systems, eq(systems.id, tabs.system))
+    .where(eq(tabs.id, tabId))
   if (!tab || !isKindId(tab.kind)) throw notFound('tab')
   const { kind } = tab
   return withFold(db, { ...tab, kind }, async (fold) => {
     const { fresh, kept, refused } = await sort(db, tabId, sent)
     if (fresh.length > 0) {
-      await write(db, [
-        ...addRows(db, tabId, fresh, () => received),
-        ...projectChange(db, tab, fold, fresh),
-      ])
-      announce(tabId, fresh.map(l => l.id))
+      await write(db, [...addRows(db, tabId, fresh, () => received), ...projectChange(db, tab, fold, fresh)])
+      announce(
+        tabId,
+        fresh.map(l => l.id),
+      )
     }
     return { kept, refused }
   })
 }
 
 /** Only where the lists change: most lines change nothing there. */
-function projectChange(db: Database, tab: { readonly id: string, readonly system: string }, fold: Fold, fresh: readonly AnyLine[]) {
+function projectChange(
+  db: Database,
+  tab: { readonly id: string, readonly system: string },
+  fold: Fold,
+  fresh: readonly AnyLine[],
+) {
   const before = projectionOf(fold.state())
   const state = fold.append(fresh)
   return isDeepStrictEqual(before, projectionOf(state)) ? [] : projectTab(db, tab, state)
 }
 
-interface Sorted { readonly fresh: readonly AnyLine[], readonly kept: readonly string[], readonly refused: readonly RefusedLine[] }
+interface Sorted {
+  readonly fresh: readonly AnyLine[]
+  readonly kept: readonly string[]
+  readonly refused: readonly RefusedLine[]
+}
 
 async function sort(db: Database, tabId: string, sent: readonly unknown[]): Promise<Sorted> {
   const parsed = sent.map(parseLine)
-  const ids = parsed.flatMap(p => p.ok ? [p.value.id] : [])
-  const rows = ids.length === 0 ? [] : await db.select({ id: lines.id, tab: lines.tab, body: lines.body }).from(lines).where(inArray(lines.id, ids))
+  const ids = parsed.flatMap(p => (p.ok ? [p.value.id] : []))
+  const rows
+    = ids.length === 0
+      ? []
+      : await db
+          .select({ id: lines.id, tab: lines.tab, body: lines.body })
+          .from(lines)
+          .where(inArray(lines.id, ids))
   const known = new Map(rows.map(r => [r.id, { tab: r.tab, line: readStored(r.body) }]))
   const fresh: AnyLine[] = []
   const kept: string[] = []
@@ -78,7 +107,10 @@ async function sort(db: Database, tabId: string, sent: readonly unknown[]): Prom
   return { fresh, kept, refused }
 }
 
-/** The same line again. One that version 1 kept was placed here, and comes from a device that placed it too: what it says tells. */
+/**
+ * The same line again. One that version 1 kept was placed here, and comes from a device that placed it too: what it
+ * says tells.
+ */
 function saysTheSame(kept: AnyLine, sent: AnyLine): boolean {
   if (!isFileDevice(kept.device)) return isDeepStrictEqual(kept, sent)
   return isDeepStrictEqual(withoutPlace(kept), withoutPlace(sent))
@@ -87,8 +119,15 @@ function saysTheSame(kept: AnyLine, sent: AnyLine): boolean {
 const withoutPlace = ({ device: _d, counter: _c, clock: _k, seen: _s, attachments: _a, ...said }: AnyLine) => said
 
 /** Which of a device's lines are here, as ranges of its counter: what is missing it can give back. */
-export async function heldOf(db: Database, device: string): Promise<{ readonly ranges: readonly (readonly [number, number])[] }> {
-  const rows = await db.select({ counter: lines.counter }).from(lines).where(eq(lines.device, device)).orderBy(asc(lines.counter))
+export async function heldOf(
+  db: Database,
+  device: string,
+): Promise<{ readonly ranges: readonly (readonly [number, number])[] }> {
+  const rows = await db
+    .select({ counter: lines.counter })
+    .from(lines)
+    .where(eq(lines.device, device))
+    .orderBy(asc(lines.counter))
   const ranges: [number, number][] = []
   for (const { counter } of rows) {
     const last = ranges.at(-1)

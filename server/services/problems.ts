@@ -3,7 +3,11 @@ import type { Problem } from '#core/foundation'
 import { isBusy, textOf } from '../database/write'
 
 export class Refusal extends Error {
-  constructor(readonly status: number, readonly problem: Problem, options?: ErrorOptions) {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem,
+    options?: ErrorOptions,
+  ) {
     super(problem.code, options)
   }
 }
@@ -14,7 +18,9 @@ export const notFound = (what: string) => new Refusal(404, { code: 'not-found', 
 export function nameDatabaseError(error: unknown): Refusal | undefined {
   const text = textOf(error)
   if (isBusy(error)) return new Refusal(503, { code: 'busy', facts: {} }, { cause: error })
-  if (/SQLITE_FULL|disk is full|SQLITE_IOERR|ENOSPC/i.test(text)) return new Refusal(507, { code: 'disk-full', facts: {} }, { cause: error })
-  if (/number is taken|UNIQUE constraint/i.test(text)) return new Refusal(409, { code: 'id-taken', facts: { what: 'line' } }, { cause: error })
+  if (/SQLITE_FULL|disk is full|SQLITE_IOERR|ENOSPC/i.test(text))
+    return new Refusal(507, { code: 'disk-full', facts: {} }, { cause: error })
+  if (/number is taken|UNIQUE constraint/i.test(text))
+    return new Refusal(409, { code: 'id-taken', facts: { what: 'line' } }, { cause: error })
   return undefined
 }

@@ -23,16 +23,27 @@ let n = 0
 const write = createWriter('test-device')
 const line = (over: object) => write({ id: `line-unit-${++n}`, at: '2026-06-15T10:00:00.000Z', ...over } as Line)
 const files = filesInMemory()
-const importBook = (db: OpenedDatabase['db'], content: string, layTo?: string) => takeIn(db, files, new TextEncoder().encode(content), layTo)
+const importBook = (db: OpenedDatabase['db'], content: string, layTo?: string) =>
+  takeIn(db, files, new TextEncoder().encode(content), layTo)
 const exportBook = async (db: OpenedDatabase['db']) => (await giveOut(db)).book
-const open = (tab = `tab-unit-${++n}`, system = `system-unit-${n}`) => openTab(opened.db, { site: { id: 'site-unit', name: 'Hill Farm' }, system: { id: system, name: 'well', kind: 'well-3wire' }, tab: { id: tab, opened: line({ kind: 'opened', complaint: 'groans', words: 'it groans' }) } }).then(r => r.tab)
+const open = (tab = `tab-unit-${++n}`, system = `system-unit-${n}`) =>
+  openTab(opened.db, {
+    site: { id: 'site-unit', name: 'Hill Farm' },
+    system: { id: system, name: 'well', kind: 'well-3wire' },
+    tab: { id: tab, opened: line({ kind: 'opened', complaint: 'groans', words: 'it groans' }) },
+  }).then(r => r.tab)
 const refusal = async (work: Promise<unknown>) => {
-  const error = await work.then(() => undefined, (e: unknown) => e)
+  const error = await work.then(
+    () => undefined,
+    (e: unknown) => e,
+  )
   if (error instanceof Refusal) return error
   throw new Error(`expected a refusal, got ${String(error)}`)
 }
 
-beforeAll(async () => { opened = await openDatabase(`file:${join(folder, 'unit.db')}`, files) })
+beforeAll(async () => {
+  opened = await openDatabase(`file:${join(folder, 'unit.db')}`, files)
+})
 afterAll(() => {
   opened.client.close()
   rmSync(folder, { recursive: true, force: true })
@@ -40,7 +51,9 @@ afterAll(() => {
 
 describe('lines', () => {
   let tab: string
-  beforeEach(async () => { tab = await open() })
+  beforeEach(async () => {
+    tab = await open()
+  })
 
   it('are kept in order, and the same line twice is kept once', async () => {
     const [a, b] = [line({ kind: 'note', text: 'one' }), line({ kind: 'note', text: 'two' })]
@@ -51,23 +64,54 @@ describe('lines', () => {
   it('are refused when the number is another line\'s, and the others go on', async () => {
     const a = line({ kind: 'note', text: 'one' })
     await addLines(opened.db, tab, [a])
-    const reply = await addLines(opened.db, tab, [{ ...a, text: 'changed' } as Line, line({ kind: 'note', text: 'next' })])
+    const reply = await addLines(opened.db, tab, [
+      { ...a, text: 'changed' } as Line,
+      line({ kind: 'note', text: 'next' }),
+    ])
     expect(reply.refused[0]).toMatchObject({ id: a.id, problem: { code: 'id-taken' } })
     expect(reply.kept).toHaveLength(1)
   })
-  it('are kept though their proof has not come, and though the tab was settled: that is judged in the fold', async () => {
-    const lines = [line({ kind: 'reading', test: 'relay.ohms', value: 0 }), line({ kind: 'settled', summary: 'done' }), line({ kind: 'reading', test: 'line.volts', value: 238 }), line({ kind: 'strike', line: 'line-to-come-1', reason: 'x' }), line({ kind: 'reading', test: 'windmill.volts', value: 1 })]
+  it('are kept though their proof has not come, or the tab was settled: that is judged in the fold', async () => {
+    const lines = [
+      line({ kind: 'reading', test: 'relay.ohms', value: 0 }),
+      line({ kind: 'settled', summary: 'done' }),
+      line({ kind: 'reading', test: 'line.volts', value: 238 }),
+      line({ kind: 'strike', line: 'line-to-come-1', reason: 'x' }),
+      line({ kind: 'reading', test: 'windmill.volts', value: 1 }),
+    ]
     expect(await addLines(opened.db, tab, lines)).toMatchObject({ kept: lines.map(l => l.id), refused: [] })
   })
   it('of bad form are refused alone, by their place', async () => {
     const good = line({ kind: 'note', text: 'good' })
-    const reply = await addLines(opened.db, tab, [{ ...good, id: 'line-odd-figure', kind: 'reading', test: 'line.volts', value: 'high' }, good, null, 'text', { ...good, id: 'x' }])
+    const reply = await addLines(opened.db, tab, [
+      { ...good, id: 'line-odd-figure', kind: 'reading', test: 'line.volts', value: 'high' },
+      good,
+      null,
+      'text',
+      { ...good, id: 'x' },
+    ])
     expect(reply.kept).toEqual([good.id])
-    expect(reply.refused.map(r => [r.id, r.problem.code])).toEqual([['line-odd-figure', 'bad-form'], ['', 'bad-form'], ['', 'bad-form'], ['x', 'bad-form']])
+    expect(reply.refused.map(r => [r.id, r.problem.code])).toEqual([
+      ['line-odd-figure', 'bad-form'],
+      ['', 'bad-form'],
+      ['', 'bad-form'],
+      ['x', 'bad-form'],
+    ])
   })
   it('of a kind to come, and from the year 2999, are kept as they are', async () => {
-    const foreign = { ...line({ kind: 'note', text: 'x' }), id: 'line-of-a-kind', kind: 'step', step: 'drain', deep: [{ a: 1 }] }
-    const far = { ...line({ kind: 'note', text: 'x' }), id: 'line-from-2999', at: '2999-01-01T00:00:00.000Z', clock: '32472144000000.0000' }
+    const foreign = {
+      ...line({ kind: 'note', text: 'x' }),
+      id: 'line-of-a-kind',
+      kind: 'step',
+      step: 'drain',
+      deep: [{ a: 1 }],
+    }
+    const far = {
+      ...line({ kind: 'note', text: 'x' }),
+      id: 'line-from-2999',
+      at: '2999-01-01T00:00:00.000Z',
+      clock: '32472144000000.0000',
+    }
     expect((await addLines(opened.db, tab, [foreign, far])).kept).toEqual([foreign.id, far.id])
     expect((await linesOf(opened.db, tab)).slice(-2)).toEqual([foreign, far])
   })
@@ -84,26 +128,49 @@ describe('lines', () => {
     const a = line({ kind: 'note', text: 'one' })
     await addLines(opened.db, tab, [a], '2026-06-15T10:05:00.000Z')
     await addLines(opened.db, tab, [a], '2026-06-16T10:05:00.000Z')
-    expect(await opened.db.select().from(receipts).where(eq(receipts.line, a.id))).toMatchObject([{ received: '2026-06-15T10:05:00.000Z' }])
-    expect((await readLines(opened.db, tab)).at(-1)).toMatchObject({ received: '2026-06-15T10:05:00.000Z', line: { id: a.id } })
+    expect(await opened.db.select().from(receipts).where(eq(receipts.line, a.id))).toMatchObject([
+      { received: '2026-06-15T10:05:00.000Z' },
+    ])
+    expect((await readLines(opened.db, tab)).at(-1)).toMatchObject({
+      received: '2026-06-15T10:05:00.000Z',
+      line: { id: a.id },
+    })
   })
   it('can be asked for from a place on, and by device as ranges of its counter', async () => {
     const own = createWriter('dev-of-ranges')
-    const some = Array.from({ length: 9 }, (_, i) => own({ id: `line-range-${n}-${i}`, at: '2026-06-15T10:00:00.000Z', kind: 'note', text: 'x' }))
-    await addLines(opened.db, tab, some.filter((_, i) => i !== 3 && i !== 4))
-    expect((await heldOf(opened.db, 'dev-of-ranges')).ranges).toEqual([[1, 3], [6, 9]])
+    const some = Array.from({ length: 9 }, (_, i) =>
+      own({ id: `line-range-${n}-${i}`, at: '2026-06-15T10:00:00.000Z', kind: 'note', text: 'x' }),
+    )
+    await addLines(
+      opened.db,
+      tab,
+      some.filter((_, i) => i !== 3 && i !== 4),
+    )
+    expect((await heldOf(opened.db, 'dev-of-ranges')).ranges).toEqual([
+      [1, 3],
+      [6, 9],
+    ])
     const kept = await readLines(opened.db, tab)
     expect(await readLines(opened.db, tab, kept[2]!.seq)).toEqual(kept.slice(3))
   })
   it('of two posts at once on one tab are all kept, and the lists say what both give', async () => {
-    const posts = Array.from({ length: 12 }, (_, i) => [line({ kind: 'part', component: 'box', on: `part ${i}` })])
+    const posts = Array.from({ length: 12 }, (_, i) => [
+      line({ kind: 'part', component: 'box', on: `part ${i}` }),
+    ])
     await Promise.all(posts.map(p => addLines(opened.db, tab, p)))
     expect((await linesOf(opened.db, tab)).length).toBe(13)
     expect((await opened.db.select().from(partsUsed).where(eq(partsUsed.tab, tab))).length).toBe(12)
   })
   it('cannot be changed, deleted or replaced, not even by the database\'s own hand', async () => {
     const [first] = await readLines(opened.db, tab)
-    for (const statement of [sql`UPDATE lines SET body = '{}' WHERE id = ${first!.line.id}`, sql`DELETE FROM lines WHERE id = ${first!.line.id}`, sql`INSERT OR REPLACE INTO lines (seq, id, tab, device, counter, at, kind, body) VALUES (${first!.seq}, 'x', ${tab}, 'd', 1, 'x', 'note', '{}')`, sql`INSERT OR REPLACE INTO lines (id, tab, device, counter, at, kind, body) VALUES (${first!.line.id}, ${tab}, 'd', 1, 'x', 'note', '{}')`]) {
+    for (const statement of [
+      sql`UPDATE lines SET body = '{}' WHERE id = ${first!.line.id}`,
+      sql`DELETE FROM lines WHERE id = ${first!.line.id}`,
+      sql`INSERT OR REPLACE INTO lines (seq, id, tab, device, counter, at, kind, body)
+        VALUES (${first!.seq}, 'x', ${tab}, 'd', 1, 'x', 'note', '{}')`,
+      sql`INSERT OR REPLACE INTO lines (id, tab, device, counter, at, kind, body)
+        VALUES (${first!.line.id}, ${tab}, 'd', 1, 'x', 'note', '{}')`,
+    ]) {
       await expect(opened.db.run(statement)).rejects.toThrow()
     }
     expect((await readLines(opened.db, tab))[0]).toEqual(first)
@@ -118,12 +185,20 @@ describe('lines', () => {
     expect(heard).toEqual([a.id])
   })
   it('settle and carry the tab for the lists, and note the parts used and fitted', async () => {
-    await addLines(opened.db, tab, [line({ kind: 'part', component: 'box', on: 'start relay', number: 'SR-34' }), line({ kind: 'carried', reason: 'waits', bring: 'a relay' })])
+    await addLines(opened.db, tab, [
+      line({ kind: 'part', component: 'box', on: 'start relay', number: 'SR-34' }),
+      line({ kind: 'carried', reason: 'waits', bring: 'a relay' }),
+    ])
     const reply = await readTab(opened.db, tab)
     expect(reply.tab.status).toBe('carried')
     expect(reply.fitted.map(f => f.part)).toEqual(['start relay'])
-    await addLines(opened.db, tab, [line({ kind: 'part', component: 'box', off: 'start relay', on: 'start relay, new' })])
-    expect((await readTab(opened.db, tab)).fitted.map(f => [f.part, f.removed !== null])).toEqual([['start relay', true], ['start relay, new', false]])
+    await addLines(opened.db, tab, [
+      line({ kind: 'part', component: 'box', off: 'start relay', on: 'start relay, new' }),
+    ])
+    expect((await readTab(opened.db, tab)).fitted.map(f => [f.part, f.removed !== null])).toEqual([
+      ['start relay', true],
+      ['start relay, new', false],
+    ])
     const used = await opened.db.run(sql`SELECT count(*) AS n FROM parts_used WHERE system = ${reply.system.id}`)
     expect(Number(used.rows[0]!.n)).toBe(2)
   })
@@ -136,7 +211,10 @@ describe('lines', () => {
     expect(after.fitted.map(f => f.part)).not.toContain('bladder tank')
     expect(after.lines.map(k => k.line.id)).toContain(part.id)
   })
-  it('answer for a tab that is not there', async () => expect((await refusal(addLines(opened.db, 'tab-nowhere', [line({ kind: 'note', text: 'x' })]))).problem.code).toBe('not-found'))
+  it('answer for a tab that is not there', async () =>
+    expect(
+      (await refusal(addLines(opened.db, 'tab-nowhere', [line({ kind: 'note', text: 'x' })]))).problem.code,
+    ).toBe('not-found'))
 })
 
 describe('opening a tab', () => {
@@ -146,9 +224,14 @@ describe('opening a tab', () => {
     expect((await readTab(opened.db, id)).lines.filter(l => l.line.kind === 'opened').length).toBeGreaterThan(0)
   })
   it.each([
-    ['an unknown kind', { id: 'system-odd', name: 'x', kind: 'windmill' }, 'unknown-kind'], ['a system that is neither known nor named', { id: 'system-gone' }, 'not-found'],
+    ['an unknown kind', { id: 'system-odd', name: 'x', kind: 'windmill' }, 'unknown-kind'],
+    ['a system that is neither known nor named', { id: 'system-gone' }, 'not-found'],
   ])('refuses %s', async (_, system, code) => {
-    const request = { site: { id: 'site-unit', name: 'Hill Farm' }, system, tab: { id: `tab-unit-${++n}`, opened: line({ kind: 'opened', complaint: 'groans', words: '' }) } }
+    const request = {
+      site: { id: 'site-unit', name: 'Hill Farm' },
+      system,
+      tab: { id: `tab-unit-${++n}`, opened: line({ kind: 'opened', complaint: 'groans', words: '' }) },
+    }
     expect((await refusal(openTab(opened.db, request))).problem.code).toBe(code)
   })
 })
@@ -157,15 +240,29 @@ describe('struck lines', () => {
   it('count nowhere: not on Today, not in what is learned, not in what is fitted or to be brought', async () => {
     const tab = await open()
     const system = (await readTab(opened.db, tab)).system.id
-    const lines = [line({ kind: 'follow-up', text: 'struck follow-up', due: '2026-06-20' }), line({ kind: 'part', component: 'box', on: 'struck part' }), line({ kind: 'finding', role: 'failed', about: 'box.cap-low', text: '' }), line({ kind: 'carried', reason: 'waits', bring: 'struck load' })]
+    const lines = [
+      line({ kind: 'follow-up', text: 'struck follow-up', due: '2026-06-20' }),
+      line({ kind: 'part', component: 'box', on: 'struck part' }),
+      line({ kind: 'finding', role: 'failed', about: 'box.cap-low', text: '' }),
+      line({ kind: 'carried', reason: 'waits', bring: 'struck load' }),
+    ]
     await addLines(opened.db, tab, lines)
     const told = async () => {
       const today = await readToday(opened.db, '2026-06-15')
-      return JSON.stringify([today.followUps, today.bring, await readSite(opened.db, 'site-unit').then(s => s.systems.find(y => y.system.id === system)?.fitted)])
+      return JSON.stringify([
+        today.followUps,
+        today.bring,
+        await readSite(opened.db, 'site-unit').then(s => s.systems.find(y => y.system.id === system)?.fitted),
+      ])
     }
     for (const text of ['struck follow-up', 'struck part', 'struck load']) expect(await told()).toContain(text)
-    await addLines(opened.db, tab, lines.map(l => line({ kind: 'strike', line: l.id, reason: 'wrong tab' })))
-    for (const text of ['struck follow-up', 'struck part', 'struck load']) expect(await told()).not.toContain(text)
+    await addLines(
+      opened.db,
+      tab,
+      lines.map(l => line({ kind: 'strike', line: l.id, reason: 'wrong tab' })),
+    )
+    for (const text of ['struck follow-up', 'struck part', 'struck load'])
+      expect(await told()).not.toContain(text)
     const before = (await countFaults(opened.db, 'well-3wire'))['box.cap-low'] ?? 0
     await addLines(opened.db, tab, [line({ kind: 'settled', summary: 'done' })])
     expect((await countFaults(opened.db, 'well-3wire'))['box.cap-low'] ?? 0).toBe(before)
@@ -173,22 +270,46 @@ describe('struck lines', () => {
 })
 
 describe('facts and practice', () => {
-  it('are dated records: a settled tab keeps the nameplate and the practice of its settlement, an open one has those of now', async () => {
+  it('are dated: a settled tab keeps the nameplate and practice of its settlement, an open one has those of '
+    + 'now', async () => {
     const [settled, left] = [await open('tab-facts-1', 'system-facts'), await open('tab-facts-2', 'system-facts')]
-    await saveNameplate(opened.db, 'system-facts', { 'motor.power': '1/2 hp' }, { from: '2026-06-15T10:00:00.000Z', by: 'R. Fennick' })
+    await saveNameplate(
+      opened.db,
+      'system-facts',
+      { 'motor.power': '1/2 hp' },
+      { from: '2026-06-15T10:00:00.000Z', by: 'R. Fennick' },
+    )
     await addLines(opened.db, settled, [line({ kind: 'settled', summary: 'done' })])
-    await saveNameplate(opened.db, 'system-facts', { 'motor.power': '1 hp' }, { from: '2026-06-16T09:00:00.000Z', by: 'T. Oakhollow' })
-    await savePractice(opened.db, { prechargeOffsetPsi: 4 }, { from: '2026-06-16T09:00:00.000Z', by: 'T. Oakhollow' })
+    await saveNameplate(
+      opened.db,
+      'system-facts',
+      { 'motor.power': '1 hp' },
+      { from: '2026-06-16T09:00:00.000Z', by: 'T. Oakhollow' },
+    )
+    await savePractice(
+      opened.db,
+      { prechargeOffsetPsi: 4 },
+      { from: '2026-06-16T09:00:00.000Z', by: 'T. Oakhollow' },
+    )
     const seen = async (tab: string) => {
       const { system, practice } = await readTab(opened.db, tab)
       return [Math.round(system.nameplate['motor.power']!), practice.prechargeOffsetPsi]
     }
-    expect([await seen(settled), await seen(left)]).toEqual([[373, 2], [746, 4]])
+    expect([await seen(settled), await seen(left)]).toEqual([
+      [373, 2],
+      [746, 4],
+    ])
     expect(await practiceAt(opened.db)).toEqual({ prechargeOffsetPsi: 4 })
     const { sites, practice } = await exportBook(opened.db)
-    expect(practice).toEqual([{ from: '2026-06-16T09:00:00.000Z', by: 'T. Oakhollow', practice: { prechargeOffsetPsi: 4 } }])
+    expect(practice).toEqual([
+      { from: '2026-06-16T09:00:00.000Z', by: 'T. Oakhollow', practice: { prechargeOffsetPsi: 4 } },
+    ])
     const plates = sites.flatMap(s => s.systems).find(s => s.id === 'system-facts')!.plates!
-    expect(plates.map(p => [p.from, p.by])).toEqual([['2026-06-15T10:00:00.000Z', undefined], ['2026-06-15T10:00:00.000Z', 'R. Fennick'], ['2026-06-16T09:00:00.000Z', 'T. Oakhollow']])
+    expect(plates.map(p => [p.from, p.by])).toEqual([
+      ['2026-06-15T10:00:00.000Z', undefined],
+      ['2026-06-15T10:00:00.000Z', 'R. Fennick'],
+      ['2026-06-16T09:00:00.000Z', 'T. Oakhollow'],
+    ])
   })
 })
 
@@ -204,8 +325,18 @@ describe('books', () => {
     const { sites } = await exportBook(opened.db)
     const school = sites.find(s => s.name === 'Alderbrook School')!
     const tab = school.systems[0]!.tabs![0]!
-    const longer = { ...school, systems: [{ ...school.systems[0]!, tabs: [{ ...tab, lines: [...tab.lines, line({ kind: 'note', text: 'from the other office' })] }] }] }
-    expect(await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 2, sites: [longer] }))).toMatchObject({ tabs: 0, lines: 1, already: 1 })
+    const longer = {
+      ...school,
+      systems: [
+        {
+          ...school.systems[0]!,
+          tabs: [{ ...tab, lines: [...tab.lines, line({ kind: 'note', text: 'from the other office' })] }],
+        },
+      ],
+    }
+    expect(
+      await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 2, sites: [longer] })),
+    ).toMatchObject({ tabs: 0, lines: 1, already: 1 })
     expect((await linesOf(opened.db, tab.id!)).at(-1)).toMatchObject({ text: 'from the other office' })
   })
   it('count the parts of lines that a known tab lacked', async () => {
@@ -215,15 +346,47 @@ describe('books', () => {
     const system = site.systems.find(y => y.tabs!.some(isOpen))!
     const tab = system.tabs!.find(isOpen)!
     const part = line({ kind: 'part', component: 'switch', on: 'pressure switch' })
-    await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 2, sites: [{ ...site, systems: [{ ...system, tabs: [{ ...tab, lines: [...tab.lines, part] }] }] }] }))
-    expect(await opened.db.select().from(partsUsed).where(eq(partsUsed.line, part.id))).toMatchObject([{ component: 'switch', on: 'pressure switch', system: system.id }])
+    await importBook(
+      opened.db,
+      JSON.stringify({
+        format: 'keep-tab',
+        version: 2,
+        sites: [{ ...site, systems: [{ ...system, tabs: [{ ...tab, lines: [...tab.lines, part] }] }] }],
+      }),
+    )
+    expect(await opened.db.select().from(partsUsed).where(eq(partsUsed.line, part.id))).toMatchObject([
+      { component: 'switch', on: 'pressure switch', system: system.id },
+    ])
   })
   it('are refused whole when one of their lines has the id of another that says something else', async () => {
     const { sites } = await exportBook(opened.db)
     const school = sites.find(s => s.name === 'Alderbrook School')!
     const [first, ...rest] = school.systems[0]!.tabs![0]!.lines as AnyLine[]
-    const clash = { ...school, id: 'site-clash', name: 'Clash', systems: [{ ...school.systems[0]!, id: 'system-clash', tabs: [{ ...school.systems[0]!.tabs![0]!, id: 'tab-clash', lines: [{ ...first!, at: '2020-01-01T00:00:00.000Z' }, ...rest] }] }] }
-    const error = await importBook(opened.db, JSON.stringify({ format: 'keep-tab', version: 2, sites: [clash] })).then(() => undefined, (e: unknown) => e)
+    const clash = {
+      ...school,
+      id: 'site-clash',
+      name: 'Clash',
+      systems: [
+        {
+          ...school.systems[0]!,
+          id: 'system-clash',
+          tabs: [
+            {
+              ...school.systems[0]!.tabs![0]!,
+              id: 'tab-clash',
+              lines: [{ ...first!, at: '2020-01-01T00:00:00.000Z' }, ...rest],
+            },
+          ],
+        },
+      ],
+    }
+    const error = await importBook(
+      opened.db,
+      JSON.stringify({ format: 'keep-tab', version: 2, sites: [clash] }),
+    ).then(
+      () => undefined,
+      (e: unknown) => e,
+    )
     expect(nameDatabaseError(error)?.problem.code).toBe('id-taken')
     expect((await listSites(opened.db)).map(s => s.name)).not.toContain('Clash')
   })
@@ -256,18 +419,36 @@ describe('nameplates', () => {
     const site = (await listSites(opened.db)).find(s => s.name === 'Quillwood Joinery')!
     const { system } = (await readSite(opened.db, site.id)).systems[0]!
     const now = { from: '2026-06-15T10:00:00.000Z', by: '' }
-    expect((await saveNameplate(opened.db, system.id, { 'motor.power': '1/2 hp' }, now)).nameplate['motor.power']).toBeCloseTo(372.85, 1)
-    expect((await refusal(saveNameplate(opened.db, system.id, { 'motor.power': 'strong' }, now))).problem).toMatchObject({ code: 'not-a-figure', facts: { field: 'motor.power' } })
-    expect((await refusal(saveNameplate(opened.db, system.id, { 'motor.power': '900 hp' }, now))).problem.code).toBe('nameplate')
-    expect((await readSite(opened.db, site.id)).systems[0]!.system.nameplate['motor.power']).toBeCloseTo(372.85, 1)
+    expect(
+      (await saveNameplate(opened.db, system.id, { 'motor.power': '1/2 hp' }, now)).nameplate['motor.power'],
+    ).toBeCloseTo(372.85, 1)
+    expect(
+      (await refusal(saveNameplate(opened.db, system.id, { 'motor.power': 'strong' }, now))).problem,
+    ).toMatchObject({ code: 'not-a-figure', facts: { field: 'motor.power' } })
+    expect(
+      (await refusal(saveNameplate(opened.db, system.id, { 'motor.power': '900 hp' }, now))).problem.code,
+    ).toBe('nameplate')
+    expect((await readSite(opened.db, site.id)).systems[0]!.system.nameplate['motor.power']).toBeCloseTo(
+      372.85,
+      1,
+    )
   })
 })
 
 describe('a long tab', () => {
   const fileOf = (count: number) => {
     const lines = Array.from({ length: count }, (_, i) => `note number ${i}`)
-    const system = { id: `system-of-${count}`, name: 'well', kind: 'well-3wire', tabs: [{ id: `tab-of-${count}`, day: '2026-06-15', complaint: 'groans', words: 'x', lines }] }
-    return JSON.stringify({ format: 'keep-tab', version: 2, sites: [{ id: `site-of-${count}`, name: 'Notes', systems: [system] }] })
+    const system = {
+      id: `system-of-${count}`,
+      name: 'well',
+      kind: 'well-3wire',
+      tabs: [{ id: `tab-of-${count}`, day: '2026-06-15', complaint: 'groans', words: 'x', lines }],
+    }
+    return JSON.stringify({
+      format: 'keep-tab',
+      version: 2,
+      sites: [{ id: `site-of-${count}`, name: 'Notes', systems: [system] }],
+    })
   }
   it('of 6,000 notes is taken in under a second, and the next line after 20,000 costs no more than any', async () => {
     // the best of three: what else the machine does is not the book's
@@ -293,8 +474,18 @@ describe('a long tab', () => {
 
 describe('the database', () => {
   it('has its time-out, foreign keys and recursive triggers on every connection, under queries at once', async () => {
-    const asked = await Promise.all(Array.from({ length: 12 }, () => opened.client.batch(['PRAGMA busy_timeout', 'PRAGMA foreign_keys', 'PRAGMA recursive_triggers', 'PRAGMA synchronous'])))
-    for (const results of asked) expect(results.map(r => Number(Object.values(r.rows[0]!)[0]))).toEqual([250, 1, 1, 2])
+    const asked = await Promise.all(
+      Array.from({ length: 12 }, () =>
+        opened.client.batch([
+          'PRAGMA busy_timeout',
+          'PRAGMA foreign_keys',
+          'PRAGMA recursive_triggers',
+          'PRAGMA synchronous',
+        ]),
+      ),
+    )
+    for (const results of asked)
+      expect(results.map(r => Number(Object.values(r.rows[0]!)[0]))).toEqual([250, 1, 1, 2])
   })
   it('keeps a post that finds the book locked, once the lock is gone', async () => {
     const tab = await open()
@@ -315,11 +506,18 @@ describe('a full disk', () => {
   it('is named, and the lines before it are still there', async () => {
     const url = `file:${join(folder, 'full.db')}`
     const full = await openDatabase(url, files)
-    const tab = await openTab(full.db, { site: { id: 'site-full', name: 'Full' }, system: { id: 'system-full', name: 'well', kind: 'well-2wire' }, tab: { id: 'tab-full', opened: line({ kind: 'opened', complaint: 'no-water', words: '' }) } }).then(r => r.tab)
+    const tab = await openTab(full.db, {
+      site: { id: 'site-full', name: 'Full' },
+      system: { id: 'system-full', name: 'well', kind: 'well-2wire' },
+      tab: { id: 'tab-full', opened: line({ kind: 'opened', complaint: 'no-water', words: '' }) },
+    }).then(r => r.tab)
     const pages = await full.client.execute('PRAGMA page_count')
     await full.client.execute(`PRAGMA max_page_count = ${Number(Object.values(pages.rows[0]!)[0])}`)
     const long = Array.from({ length: 60 }, () => line({ kind: 'note', text: 'x'.repeat(1900) }))
-    const error = await addLines(full.db, tab, long).then(() => undefined, (e: unknown) => e)
+    const error = await addLines(full.db, tab, long).then(
+      () => undefined,
+      (e: unknown) => e,
+    )
     expect(nameDatabaseError(error)?.problem.code).toBe('disk-full')
     expect((await readLines(full.db, tab)).length).toBe(1)
     full.client.close()

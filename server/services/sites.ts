@@ -14,7 +14,12 @@ export async function listSites(db: Database): Promise<ListedSite[]> {
   return rows.map((site) => {
     const own = all.filter(s => s.site === site.id)
     const calls = opened.filter(t => own.some(s => s.id === t.system))
-    return { ...site, systems: own.map(({ id, name, kind }) => ({ id, name, kind })), tabs: calls.length, open: calls.filter(t => t.status !== 'settled').length }
+    return {
+      ...site,
+      systems: own.map(({ id, name, kind }) => ({ id, name, kind })),
+      tabs: calls.length,
+      open: calls.filter(t => t.status !== 'settled').length,
+    }
   })
 }
 
@@ -24,14 +29,16 @@ export async function readSite(db: Database, id: string): Promise<SiteReply> {
   const own = await db.select().from(systems).where(eq(systems.site, id))
   return {
     site,
-    systems: await Promise.all(own.map(async (system) => {
-      const calls = await db.select().from(tabs).where(eq(tabs.system, system.id)).orderBy(desc(tabs.openedAt))
-      return {
-        system,
-        fitted: await fittedOn(db, system.id),
-        tabs: await Promise.all(calls.map(async tab => ({ tab, lines: await linesOf(db, tab.id) }))),
-      }
-    })),
+    systems: await Promise.all(
+      own.map(async (system) => {
+        const calls = await db.select().from(tabs).where(eq(tabs.system, system.id)).orderBy(desc(tabs.openedAt))
+        return {
+          system,
+          fitted: await fittedOn(db, system.id),
+          tabs: await Promise.all(calls.map(async tab => ({ tab, lines: await linesOf(db, tab.id) }))),
+        }
+      }),
+    ),
   }
 }
 
@@ -39,5 +46,15 @@ export async function readSite(db: Database, id: string): Promise<SiteReply> {
 export async function fittedOn(db: Database, system: string): Promise<FittedPart[]> {
   const known = await db.select().from(fitted).where(eq(fitted.system, system))
   const used = await db.select().from(partsUsed).where(eq(partsUsed.system, system))
-  return foldFitted(known.map(({ component, part, number, fitted, removed, why }) => ({ component, part, number, fitted, removed, why })), used)
+  return foldFitted(
+    known.map(({ component, part, number, fitted, removed, why }) => ({
+      component,
+      part,
+      number,
+      fitted,
+      removed,
+      why,
+    })),
+    used,
+  )
 }

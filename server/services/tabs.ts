@@ -18,21 +18,63 @@ export async function openTab(db: Database, { site, system, tab }: OpenTabReques
   const [knownSite] = await db.select().from(sites).where(eq(sites.id, site.id))
   const [knownSystem] = await db.select().from(systems).where(eq(systems.id, system.id))
   const [knownTab] = await db.select().from(tabs).where(eq(tabs.id, tab.id))
-  if (knownTab && knownTab.system !== system.id) throw new Refusal(409, { code: 'id-taken', facts: { what: 'tab' } })
+  if (knownTab && knownTab.system !== system.id)
+    throw new Refusal(409, { code: 'id-taken', facts: { what: 'tab' } })
   if (!knownSite && !site.name) throw notFound('site')
   if (!knownSystem && !(system.name && system.kind)) throw notFound('system')
-  if (!knownSystem && !isKindId(system.kind!)) throw new Refusal(400, { code: 'unknown-kind', facts: { kind: system.kind!, known: KIND_IDS.join(', ') } })
+  if (!knownSystem && !isKindId(system.kind!))
+    throw new Refusal(400, { code: 'unknown-kind', facts: { kind: system.kind!, known: KIND_IDS.join(', ') } })
   const nameplate = { ...(knownSystem ? undefined : readNameplate(system.kind!, system.nameplate ?? {})) }
   const parsed = parseLine(tab.opened)
   if (!parsed.ok) throw new Refusal(400, parsed.problem)
   const opened = parsed.value
-  if (!isKnownLine(opened) || opened.kind !== 'opened') throw new Refusal(400, { code: 'bad-request', facts: { place: 'the tab', why: 'its first line must open it' } })
+  if (!isKnownLine(opened) || opened.kind !== 'opened')
+    throw new Refusal(400, {
+      code: 'bad-request',
+      facts: { place: 'the tab', why: 'its first line must open it' },
+    })
   const { complaint, words, at, by = '' } = opened
   await write(db, [
-    db.insert(sites).values({ id: site.id, name: site.name ?? '', place: site.place ?? '', contact: site.contact ?? '', access: site.access ?? '' }).onConflictDoNothing(),
-    db.insert(systems).values({ id: system.id, site: site.id, name: system.name ?? '', kind: system.kind ?? '', nameplate, installed: system.installed ?? null }).onConflictDoNothing(),
-    ...(knownSystem ? [] : [db.insert(plates).values({ id: `plate-${system.id}`, system: system.id, from: at, by, recorded: new Date().toISOString(), nameplate }).onConflictDoNothing()]),
-    db.insert(tabs).values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words }).onConflictDoNothing(),
+    db
+      .insert(sites)
+      .values({
+        id: site.id,
+        name: site.name ?? '',
+        place: site.place ?? '',
+        contact: site.contact ?? '',
+        access: site.access ?? '',
+      })
+      .onConflictDoNothing(),
+    db
+      .insert(systems)
+      .values({
+        id: system.id,
+        site: site.id,
+        name: system.name ?? '',
+        kind: system.kind ?? '',
+        nameplate,
+        installed: system.installed ?? null,
+      })
+      .onConflictDoNothing(),
+    ...(knownSystem
+      ? []
+      : [
+          db
+            .insert(plates)
+            .values({
+              id: `plate-${system.id}`,
+              system: system.id,
+              from: at,
+              by,
+              recorded: new Date().toISOString(),
+              nameplate,
+            })
+            .onConflictDoNothing(),
+        ]),
+    db
+      .insert(tabs)
+      .values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words })
+      .onConflictDoNothing(),
   ])
   await addLines(db, tab.id, [opened])
   return { tab: tab.id }
@@ -40,15 +82,22 @@ export async function openTab(db: Database, { site, system, tab }: OpenTabReques
 
 /** A tab with the facts and the practice in force at its time. */
 export async function readTab(db: Database, id: string): Promise<TabReply> {
-  const [row] = await db.select().from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site)).where(eq(tabs.id, id))
+  const [row] = await db
+    .select()
+    .from(tabs)
+    .innerJoin(systems, eq(systems.id, tabs.system))
+    .innerJoin(sites, eq(sites.id, systems.site))
+    .where(eq(tabs.id, id))
   if (!row) throw notFound('tab')
   const { settledAt } = row.tabs
   const lines = await readLines(db, id)
   return {
-    tab: row.tabs, site: row.sites,
+    tab: row.tabs,
+    site: row.sites,
     system: { ...row.systems, nameplate: await nameplateAt(db, row.systems, settledAt) },
     practice: await practiceAt(db, settledAt),
-    fitted: await fittedOn(db, row.systems.id), lines,
+    fitted: await fittedOn(db, row.systems.id),
+    lines,
     attachments: await heldAttachments(db, attachmentsOf(lines.map(k => k.line))),
     learned: await countFaults(db, row.systems.kind),
   }
@@ -64,21 +113,45 @@ export async function readLinesAfter(db: Database, id: string, after: number): P
 
 /** Open and carried tabs, what to bring for them, and follow-ups due within a month or overdue. */
 export async function readToday(db: Database, today: string): Promise<TodayReply> {
-  const rows = await db.select().from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site)).where(ne(tabs.status, 'settled')).orderBy(desc(tabs.openedAt))
+  const rows = await db
+    .select()
+    .from(tabs)
+    .innerJoin(systems, eq(systems.id, tabs.system))
+    .innerJoin(sites, eq(sites.id, systems.site))
+    .where(ne(tabs.status, 'settled'))
+    .orderBy(desc(tabs.openedAt))
   const [company] = await db.select().from(shop).limit(1)
-  const listed = rows.map(r => ({ ...r.tabs, siteName: r.sites.name, systemName: r.systems.name, siteId: r.sites.id }))
+  const listed = rows.map(r => ({
+    ...r.tabs,
+    siteName: r.sites.name,
+    systemName: r.systems.name,
+    siteId: r.sites.id,
+  }))
   return {
-    today, company: company?.company ?? '',
+    today,
+    company: company?.company ?? '',
     tabs: listed.map(({ bring: _bring, settledAt: _settled, ...t }): ListedTab => t),
     followUps: await dueFollowUps(db, today),
     bring: listed.filter(t => t.bring).map(t => ({ tab: t.id, text: t.bring, siteName: t.siteName })),
   }
 }
 
-const dayFrom = (today: string, days: number) => new Date(Date.parse(today) + days * 86400e3).toISOString().slice(0, 10)
+const dayFrom = (today: string, days: number) =>
+  new Date(Date.parse(today) + days * 86400e3).toISOString().slice(0, 10)
 
 async function dueFollowUps(db: Database, today: string): Promise<FollowUp[]> {
-  return db.select({ tab: followUps.tab, siteName: sites.name, systemName: systems.name, text: followUps.text, due: followUps.due }).from(followUps)
-    .innerJoin(tabs, eq(tabs.id, followUps.tab)).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site))
-    .where(and(gte(followUps.due, dayFrom(today, -60)), lte(followUps.due, dayFrom(today, 31)))).orderBy(asc(followUps.due))
+  return db
+    .select({
+      tab: followUps.tab,
+      siteName: sites.name,
+      systemName: systems.name,
+      text: followUps.text,
+      due: followUps.due,
+    })
+    .from(followUps)
+    .innerJoin(tabs, eq(tabs.id, followUps.tab))
+    .innerJoin(systems, eq(systems.id, tabs.system))
+    .innerJoin(sites, eq(sites.id, systems.site))
+    .where(and(gte(followUps.due, dayFrom(today, -60)), lte(followUps.due, dayFrom(today, 31))))
+    .orderBy(asc(followUps.due))
 }

@@ -1,17 +1,35 @@
-/** Runs in a worker of the browser for the bench: builds a kind's model once, after those that came first, then isolates after every line of a call. */
+/**
+ * Runs in a worker of the browser for the bench: builds a kind's model once, after those that came first, then
+ * isolates after every line of a call.
+ */
 import { isolate, prepareSystem } from '#core/isolation'
 import { kindFor, type KindId } from '#core/systems'
 import { createFold, createWriter, foldTab, type Fold, type Line } from '#core/tab'
 
-export interface Asked { readonly kind: KindId, readonly first: readonly KindId[] }
-export interface Timed { readonly ready: number, readonly steps: readonly number[], readonly fold: number, /** one more line on a tab of 500, and of 20,000 */ readonly more: number, readonly late: number }
+export interface Asked {
+  readonly kind: KindId
+  readonly first: readonly KindId[]
+}
+export interface Timed {
+  readonly ready: number
+  readonly steps: readonly number[]
+  readonly fold: number
+  /** one more line on a tab of 500, and of 20,000 */ readonly more: number
+  readonly late: number
+}
 
 self.onmessage = ({ data: { kind, first } }: MessageEvent<Asked>) => {
   for (const other of first) work(other)
   const { ready, steps, lines } = work(kind)
   const write = createWriter('bench-device')
   const all = lines.map(write)
-  const note = () => write({ kind: 'note', text: `note ${all.length}`, id: `line-${all.length}-bench`, at: '2026-06-15T10:00:00Z' })
+  const note = () =>
+    write({
+      kind: 'note',
+      text: `note ${all.length}`,
+      id: `line-${all.length}-bench`,
+      at: '2026-06-15T10:00:00Z',
+    })
   while (all.length < 500) all.push(note())
   const system = kindFor(kind)
   const before = performance.now()
@@ -33,7 +51,10 @@ function timeOneMore(fold: Fold, note: () => Line): number {
   return times.toSorted((a, b) => a - b)[25]!
 }
 
-/** Prepares a kind and isolates after every line of a call on it: each reads as one fault would, and every fourth as another, so that pairs come into play. */
+/**
+ * Prepares a kind and isolates after every line of a call on it: each reads as one fault would, and every fourth as
+ * another, so that pairs come into play.
+ */
 function work(kind: KindId) {
   const started = performance.now()
   const tables = prepareSystem(kind, {})
@@ -55,7 +76,11 @@ function work(kind: KindId) {
   for (let round = 0; round < 2; round++) {
     for (const [i, test] of tests.entries()) {
       const p = tables.value.tests.get(test.id)!.prediction(i % 4 === 3 ? two : one)
-      step({ kind: 'reading', test: test.id, ...(p.ol > 0.5 ? { value: null, ol: true } : { value: p.log ? Math.exp(p.mean) : p.mean }) })
+      step({
+        kind: 'reading',
+        test: test.id,
+        ...(p.ol > 0.5 ? { value: null, ol: true } : { value: p.log ? Math.exp(p.mean) : p.mean }),
+      })
     }
   }
   return { ready, steps, lines }

@@ -1,4 +1,7 @@
-/** `npm run bench` (or `npm run bench -- core`): the figures that the product promises, printed with the machine's load. Not timed tests: read them. */
+/**
+ * `npm run bench` (or `npm run bench -- core`): the figures that the product promises, printed with the machine's
+ * load. Not timed tests: read them.
+ */
 import { execFileSync, spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { cpus, loadavg, tmpdir } from 'node:os'
@@ -13,10 +16,13 @@ import { OWN_HEADER } from '../../shared/contracts'
 import { openPage, serveDemo, waitFor } from '../browser/drive'
 import type { Asked, Timed } from './core.worker'
 
-const percentile = (times: readonly number[], p: number) => times.toSorted((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))]!
-const row = (what: string, figure: string, wanted: string) => console.log(`${what.padEnd(58)} ${figure.padStart(22)}${wanted ? `   wanted ${wanted}` : ''}`)
+const percentile = (times: readonly number[], p: number) =>
+  times.toSorted((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))]!
+const row = (what: string, figure: string, wanted: string) =>
+  console.log(`${what.padEnd(58)} ${figure.padStart(22)}${wanted ? `   wanted ${wanted}` : ''}`)
 /** The least of several runs, which others on the machine disturb least, and their median. */
-const spread = (times: readonly number[], digits: number) => `${Math.min(...times).toFixed(digits)}, median ${percentile(times, 0.5).toFixed(digits)} ms`
+const spread = (times: readonly number[], digits: number) =>
+  `${Math.min(...times).toFixed(digits)}, median ${percentile(times, 0.5).toFixed(digits)} ms`
 const ticks = () => readFileSync('/proc/stat', 'utf8').split('\n')[0]!.split(/\s+/).slice(1).map(Number)
 const before = ticks()
 /** Ten million additions one after another: about 16 ms on a core of 2.5 GHz that has nothing else to do. */
@@ -33,7 +39,14 @@ const yardstick = () => {
 const load = () => {
   const spent = ticks().map((t, i) => t - before[i]!)
   const all = spent.reduce((a, b) => a + b, 0)
-  return `${cpus().length} cores, load ${loadavg().map(l => l.toFixed(2)).join(' ')}${all > 0 ? `, ${(100 * spent[7]! / all).toFixed(0)} % of the time taken by others` : ''}, ten million additions in ${yardstick()}`
+  return `${cpus().length} cores, load ${loadavg()
+    .map(l => l.toFixed(2))
+    .join(
+      ' ',
+    )}${all > 0
+    ? `, ${((100 * spent[7]!) / all).toFixed(0)} % of the time taken by `
+    + `others`
+    : ''}, ten million additions in ${yardstick()}`
 }
 
 const RUNS = 5
@@ -56,41 +69,95 @@ finally {
 
 /** The core bundled as the browser gets it, in a worker of the browser, a fresh one for every run. */
 async function benchCore() {
-  await build({ logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(process.cwd(), 'core') } }, build: { outDir: folder, emptyOutDir: false, lib: { entry: 'tests/bench/core.worker.ts', formats: ['iife'], name: 'core', fileName: () => 'core.js' } } })
+  await build({
+    logLevel: 'error',
+    configFile: false,
+    resolve: { alias: { '#core': join(process.cwd(), 'core') } },
+    build: {
+      outDir: folder,
+      emptyOutDir: false,
+      lib: { entry: 'tests/bench/core.worker.ts', formats: ['iife'], name: 'core', fileName: () => 'core.js' },
+    },
+  })
   const code = readFileSync(join(folder, 'core.js'), 'utf8')
   const page = await openPage()
   await page.driver.get('about:blank')
   const run = async (kind: KindId, first: readonly KindId[]): Promise<Timed> => {
-    const timed = await page.driver.executeAsyncScript<Timed | string>(`const [code, asked, done] = arguments
+    const timed = await page.driver.executeAsyncScript<Timed | string>(
+      `const [code, asked, done] = arguments
       const worker = new Worker(URL.createObjectURL(new Blob([code], { type: 'text/javascript' })))
       worker.onmessage = ({ data }) => { worker.terminate(); done(data) }
       worker.onerror = event => done(event.message)
-      worker.postMessage(asked)`, code, { kind, first } satisfies Asked)
+      worker.postMessage(asked)`,
+      code,
+      { kind, first } satisfies Asked,
+    )
     if (typeof timed === 'string') throw new Error(`no figures for ${kind}: ${timed}`)
     return timed
   }
   const answers: (Timed & { readonly kind: string, readonly cold: boolean })[] = []
   for (const kind of KIND_IDS) {
     for (let i = 0; i < RUNS; i++) {
-      answers.push({ kind, cold: true, ...await run(kind, []) })
+      answers.push({ kind, cold: true, ...(await run(kind, [])) })
       // as in the application, where Today has the worker prepare the systems of the tabs that are open or carried
-      answers.push({ kind, cold: false, ...await run(kind, BEFORE.filter(other => other !== kind)) })
+      answers.push({
+        kind,
+        cold: false,
+        ...(await run(
+          kind,
+          BEFORE.filter(other => other !== kind),
+        )),
+      })
     }
   }
   await page.close()
-  const ready = (kind: KindId, cold: boolean) => answers.filter(a => a.kind === kind && a.cold === cold).map(a => a.ready)
+  const ready = (kind: KindId, cold: boolean) =>
+    answers.filter(a => a.kind === kind && a.cold === cold).map(a => a.ready)
   const largest = KIND_IDS.toSorted((a, b) => Math.min(...ready(b, false)) - Math.min(...ready(a, false)))[0]!
-  for (const [what, kind, wanted] of [['a three-wire well', 'well-3wire', 150], [`the largest kind, ${largest}`, largest, 300]] as const) {
+  for (const [what, kind, wanted] of [
+    ['a three-wire well', 'well-3wire', 150],
+    [`the largest kind, ${largest}`, largest, 300],
+  ] as const) {
     row(`model of ${what}, ready, the worker in use`, spread(ready(kind, false), 0), `≤ ${wanted} ms`)
     row('  the same, the worker only just started', spread(ready(kind, true), 0), '')
   }
   // the p95 over all kinds of each round of runs
   const used = answers.filter(a => !a.cold)
-  const rounds = Array.from({ length: RUNS }, (_, i) => percentile(used.filter((_, at) => at % RUNS === i).flatMap(a => a.steps), 0.95))
-  row(`re-ranking and next test after a line, pairs in play (p95 of ${used.length / RUNS * used[0]!.steps.length})`, spread(rounds, 1), '≤ 16 ms')
-  row('fold of a tab of 500 lines', spread(used.map(a => a.fold), 1), '≤ 20 ms')
-  row('one more line on it', spread(used.map(a => a.more), 3), '≤ 1 ms')
-  row('  the same on a tab of 20,000', spread(used.map(a => a.late), 3), 'the same')
+  const rounds = Array.from({ length: RUNS }, (_, i) =>
+    percentile(
+      used.filter((_, at) => at % RUNS === i).flatMap(a => a.steps),
+      0.95,
+    ),
+  )
+  row(
+    `re-ranking and next test after a line, pairs in play (p95 of ${(used.length / RUNS) * used[0]!.steps.length})`,
+    spread(rounds, 1),
+    '≤ 16 ms',
+  )
+  row(
+    'fold of a tab of 500 lines',
+    spread(
+      used.map(a => a.fold),
+      1,
+    ),
+    '≤ 20 ms',
+  )
+  row(
+    'one more line on it',
+    spread(
+      used.map(a => a.more),
+      3,
+    ),
+    '≤ 1 ms',
+  )
+  row(
+    '  the same on a tab of 20,000',
+    spread(
+      used.map(a => a.late),
+      3,
+    ),
+    'the same',
+  )
 }
 
 /** Lines over HTTP into a database that holds 100,000 already; the answer comes after the line is on disk. */
@@ -98,23 +165,53 @@ async function benchLines() {
   const served = await serveDemo()
   await served.kill()
   const { db, client } = await openDatabase(served.database, filesInMemory())
-  await db.run(sql`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000) INSERT INTO tabs (id, system, openedAt, status, complaint, words) SELECT 'bulk-' || i, (SELECT id FROM systems LIMIT 1), '2020-01-01T00:00:00.000Z', 'settled', 'check-up', '' FROM n`)
-  await db.run(sql`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 100000) INSERT INTO lines (id, tab, device, counter, at, kind, body) SELECT 'bulk-line-' || i, 'bulk-' || (i % 2000 + 1), 'bulk-device', i, '2020-01-01T00:00:00.000Z', 'note', '{"kind":"note","text":"bulk","id":"bulk-line-' || i || '","at":"2020-01-01T00:00:00.000Z","device":"bulk-device","counter":' || i || ',"clock":"01577836800000.0000","seen":[]}' FROM n`)
+  await db.run(
+    sql`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000)
+      INSERT INTO tabs (id, system, openedAt, status, complaint, words)
+      SELECT 'bulk-' || i, (SELECT id FROM systems LIMIT 1), '2020-01-01T00:00:00.000Z', 'settled', 'check-up', ''
+      FROM n`,
+  )
+  await db.run(
+    sql`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 100000)
+      INSERT INTO lines (id, tab, device, counter, at, kind, body)
+      SELECT 'bulk-line-' || i, 'bulk-' || (i % 2000 + 1), 'bulk-device', i, '2020-01-01T00:00:00.000Z', 'note',
+        '{"kind":"note","text":"bulk","id":"bulk-line-' || i || '","at":"2020-01-01T00:00:00.000Z",'
+        || '"device":"bulk-device","counter":' || i || ',"clock":"01577836800000.0000","seen":[]}'
+      FROM n`,
+  )
   const [{ rows }] = [await client.execute('SELECT count(*) AS n FROM lines')]
   client.close()
   await served.start()
-  const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string }[] }
+  const today = (await (await fetch(`${served.url}/api/today`)).json()) as { tabs: { id: string }[] }
   const times: number[] = []
   const write = createWriter('bench-device')
   for (let i = 0; i < 220; i++) {
-    const body = JSON.stringify({ lines: [write({ id: `bench-line-${i}`, at: '2026-06-15T11:00:00.000Z', kind: 'reading', test: 'line.volts', value: 230 + i % 10 })] })
+    const body = JSON.stringify({
+      lines: [
+        write({
+          id: `bench-line-${i}`,
+          at: '2026-06-15T11:00:00.000Z',
+          kind: 'reading',
+          test: 'line.volts',
+          value: 230 + (i % 10),
+        }),
+      ],
+    })
     const started = performance.now()
-    const reply = await fetch(`${served.url}/api/tabs/${today.tabs[0]!.id}/lines`, { method: 'POST', headers: { 'content-type': 'application/json', [OWN_HEADER]: '1' }, body })
+    const reply = await fetch(`${served.url}/api/tabs/${today.tabs[0]!.id}/lines`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', [OWN_HEADER]: '1' },
+      body,
+    })
     if (!reply.ok) throw new Error(`a line was not kept: ${reply.status}`)
     await reply.text()
     if (i >= 20) times.push(performance.now() - started)
   }
-  row(`a line posted and on disk, ${Number(rows[0]!.n)} lines in the book (p95 of 200)`, `${percentile(times, 0.95).toFixed(1)} ms`, '≤ 15 ms')
+  row(
+    `a line posted and on disk, ${Number(rows[0]!.n)} lines in the book (p95 of 200)`,
+    `${percentile(times, 0.95).toFixed(1)} ms`,
+    '≤ 15 ms',
+  )
   await served.remove()
 }
 
@@ -124,11 +221,15 @@ async function benchServer() {
   let memory = 0
   for (let i = 0; i < 3; i++) {
     const started = performance.now()
-    const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, DATABASE_URL: url, PORT: '4399', HOST: '127.0.0.1' }, stdio: 'ignore' })
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env: { ...process.env, DATABASE_URL: url, PORT: '4399', HOST: '127.0.0.1' },
+      stdio: 'ignore',
+    })
     await waitFor(async () => (await fetch('http://127.0.0.1:4399/api/today')).ok, 15000, 'the server')
     times.push(performance.now() - started)
     for (let j = 0; j < 50; j++) await fetch('http://127.0.0.1:4399/api/today')
-    memory = Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1] ?? Number.NaN) / 1024
+    memory
+      = Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1] ?? Number.NaN) / 1024
     await new Promise(resolve => child.once('exit', resolve).kill())
   }
   row('production server ready (median of 3)', `${percentile(times, 0.5).toFixed(0)} ms`, '≤ 2000 ms')
@@ -139,7 +240,9 @@ async function benchPage() {
   const served = await serveDemo()
   const page = await openPage()
   try {
-    const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string, words: string }[] }
+    const today = (await (await fetch(`${served.url}/api/today`)).json()) as {
+      tabs: { id: string, words: string }[]
+    }
     const tab = today.tabs.find(t => t.words.startsWith('Overload'))!.id
     const times: number[] = []
     let scripts = new Map<string, number>()
@@ -147,15 +250,29 @@ async function benchPage() {
       await page.driver.sendDevToolsCommand('Network.clearBrowserCache', {})
       await page.driver.get(`${served.url}/tabs/${tab}`)
       await page.see('left', '.area-suspects')
-      const [usable, sizes] = await page.driver.executeScript<[number, [string, number][]]>('return [performance.getEntriesByName("keep-tab-usable")[0]?.startTime ?? -1, performance.getEntriesByType("resource").filter(e => /\\.js(\\?|$)/.test(e.name)).map(e => [e.name, e.encodedBodySize])]')
+      const [usable, sizes] = await page.driver.executeScript<[number, [string, number][]]>(
+        'return [performance.getEntriesByName("keep-tab-usable")[0]?.startTime ?? -1, '
+        + 'performance.getEntriesByType("resource").filter(e => /\\.js(\\?|$)/.test(e.name)).map(e => [e.name, '
+        + 'e.encodedBodySize])]',
+      )
       times.push(usable)
       // the first load: afterwards the shell comes from the device
       if (i === 0) scripts = new Map(sizes)
     }
     const bytes = [...scripts.values()].reduce((a, b) => a + b, 0)
-    row(`Tab page, script on first load, compressed as served (${scripts.size} files)`, `${(bytes / 1000).toFixed(0)} KB`, '≤ 400 KB')
-    row('Tab page usable: suspects ranked on screen (median of 5)', `${percentile(times, 0.5).toFixed(0)} ms`, '≤ 1500 ms')
-    console.log(`Client files in the build: ${execFileSync('du', ['-sh', '.output/public']).toString().split('\t')[0]}`)
+    row(
+      `Tab page, script on first load, compressed as served (${scripts.size} files)`,
+      `${(bytes / 1000).toFixed(0)} KB`,
+      '≤ 400 KB',
+    )
+    row(
+      'Tab page usable: suspects ranked on screen (median of 5)',
+      `${percentile(times, 0.5).toFixed(0)} ms`,
+      '≤ 1500 ms',
+    )
+    console.log(
+      `Client files in the build: ${execFileSync('du', ['-sh', '.output/public']).toString().split('\t')[0]}`,
+    )
   }
   finally {
     await page.close()

@@ -35,7 +35,10 @@ export function otherDevice() {
   return (id: string, draft: DraftLine) => put({ ...draft, id, at: '2026-06-15T10:54:00.000Z' })
 }
 
-/** A server of the built product on a fresh database with the demo loaded. It can be killed and started again on the same data. */
+/**
+ * A server of the built product on a fresh database with the demo loaded. It can be killed and started again on the
+ * same data.
+ */
 export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, string> } = {}): Promise<Served> {
   const folder = mkdtempSync(join(tmpdir(), 'keep-tab-test-'))
   const database = `file:${join(folder, 'tab.db')}`
@@ -44,7 +47,17 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
   const url = `http://127.0.0.1:${port}`
   let child: ChildProcess | undefined
   const start = async () => {
-    child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', KEEP_TAB_NOW: now, ...env }, stdio: ['ignore', 'ignore', 'inherit'] })
+    child = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env: {
+        ...process.env,
+        DATABASE_URL: database,
+        PORT: String(port),
+        HOST: '127.0.0.1',
+        KEEP_TAB_NOW: now,
+        ...env,
+      },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    })
     await waitFor(async () => (await fetch(`${url}/api/health`)).ok, 20000, 'the server to answer')
   }
   const kill = async () => {
@@ -55,20 +68,34 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
     await gone
   }
   await start()
-  const post = (tab: string, lines: readonly unknown[]) => fetch(`${url}/api/tabs/${tab}/lines`, { method: 'POST', headers: HEADERS, body: JSON.stringify({ lines }) })
-  const readTab = async (tab: string) => await (await fetch(`${url}/api/tabs/${tab}`)).json() as TabReply
-  return { url, database, start, kill, post, readTab, stall: () => void child?.kill('SIGSTOP'), goOn: () => void child?.kill('SIGCONT'), remove: async () => {
-    await kill()
-    rmSync(folder, { recursive: true, force: true })
-  } }
+  const post = (tab: string, lines: readonly unknown[]) =>
+    fetch(`${url}/api/tabs/${tab}/lines`, { method: 'POST', headers: HEADERS, body: JSON.stringify({ lines }) })
+  const readTab = async (tab: string) => (await (await fetch(`${url}/api/tabs/${tab}`)).json()) as TabReply
+  return {
+    url,
+    database,
+    start,
+    kill,
+    post,
+    readTab,
+    stall: () => void child?.kill('SIGSTOP'),
+    goOn: () => void child?.kill('SIGCONT'),
+    remove: async () => {
+      await kill()
+      rmSync(folder, { recursive: true, force: true })
+    },
+  }
 }
 
-const freePort = () => new Promise<number>((resolve, reject) => {
-  const probe = createServer().once('error', reject).listen(0, '127.0.0.1', () => {
-    const address = probe.address()
-    probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0))
+const freePort = () =>
+  new Promise<number>((resolve, reject) => {
+    const probe = createServer()
+      .once('error', reject)
+      .listen(0, '127.0.0.1', () => {
+        const address = probe.address()
+        probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0))
+      })
   })
-})
 
 export async function waitFor(check: () => Promise<boolean>, milliseconds: number, what: string) {
   const until = Date.now() + milliseconds
@@ -99,34 +126,74 @@ export interface Page {
 export async function openPage(): Promise<Page> {
   const profile = mkdtempSync(join(tmpdir(), 'keep-tab-chromium-'))
   const options = new chrome.Options().setChromeBinaryPath('/usr/bin/chromium') as chrome.Options
-  options.addArguments('--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', `--user-data-dir=${profile}`)
-  const driver = await new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver')).build() as chrome.Driver
+  options.addArguments(
+    '--headless=new',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--disable-dev-shm-usage',
+    '--force-color-profile=srgb',
+    `--user-data-dir=${profile}`,
+  )
+  const driver = (await new Builder()
+    .forBrowser(Browser.CHROME)
+    .setChromeOptions(options)
+    .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+    .build()) as chrome.Driver
   const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15000, `no ${css} on the page`)
   const page: Page = {
-    driver, find,
-    size: (width, height) => driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: width < 500 }) as Promise<void>,
+    driver,
+    find,
+    size: (width, height) =>
+      driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+        width,
+        height,
+        deviceScaleFactor: 1,
+        mobile: width < 500,
+      }) as Promise<void>,
     text: async css => (await find(css)).getText(),
     press: async (text, within = '.main') => {
-      const path = (test: string) => By.xpath(`.//*[self::button or self::a or self::label or self::summary][${test}]`)
-      await waitFor(async () => {
-        const place = await find(within)
-        const exact = await place.findElements(path(`normalize-space(.) = ${quote(text)}`))
-        for (const element of [...exact, ...await place.findElements(path(`contains(normalize-space(.), ${quote(text)})`))]) {
-          if (!(await element.isDisplayed()) || !(await element.isEnabled())) continue
-          await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
-          await element.click()
-          return true
-        }
-        return false
-      }, 12000, `a button “${text}” in ${within}`)
+      const path = (test: string) =>
+        By.xpath(`.//*[self::button or self::a or self::label or self::summary][${test}]`)
+      await waitFor(
+        async () => {
+          const place = await find(within)
+          const exact = await place.findElements(path(`normalize-space(.) = ${quote(text)}`))
+          for (const element of [
+            ...exact,
+            ...(await place.findElements(path(`contains(normalize-space(.), ${quote(text)})`))),
+          ]) {
+            if (!(await element.isDisplayed()) || !(await element.isEnabled())) continue
+            await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+            await element.click()
+            return true
+          }
+          return false
+        },
+        12000,
+        `a button “${text}” in ${within}`,
+      )
     },
     log: async (shorthand) => {
       const input = await find('#reading')
       await input.sendKeys(Key.ESCAPE)
       await input.sendKeys(shorthand, '\n')
-      await waitFor(async () => (await input.getAttribute('value')) === '', 6000, `“${shorthand}” to be logged (it says: ${await page.text('#says')})`)
+      await waitFor(
+        async () => (await input.getAttribute('value')) === '',
+        6000,
+        `“${shorthand}” to be logged (it says: ${await page.text('#says')})`,
+      )
     },
-    see: (text, within = 'body') => waitFor(async () => (await page.text(within)).replace(/\s+/g, ' ').toLowerCase().includes(text.toLowerCase()), 12000, `“${text}” in ${within}`),
+    see: (text, within = 'body') =>
+      waitFor(
+        async () => (await page.text(within)).replace(/\s+/g, ' ').toLowerCase().includes(text.toLowerCase()),
+        12000,
+        `“${text}” in ${within}`,
+      ),
     openTab: async (url, tab) => {
       await driver.get(`${url}/tabs/${tab}`)
       await page.see('suspects', '.area-suspects')
@@ -145,4 +212,4 @@ export async function openPage(): Promise<Page> {
   return page
 }
 
-const quote = (text: string) => text.includes('\'') ? `"${text}"` : `'${text}'`
+const quote = (text: string) => (text.includes('\'') ? `"${text}"` : `'${text}'`)

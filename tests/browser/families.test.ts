@@ -31,29 +31,88 @@ interface Call {
 
 const CALLS: readonly Call[] = [
   {
-    site: 'Millrace House', kind: 'booster', complaint: 'Stops while water is drawn', lines: ['sound runs', 'taps weak', 'gauge 22', 'line 239', 'black run 6.2', 'inlet 22psi', 'dead 239 0.2 239', 'zero pressure 0', 'strainer blocked'],
-    repair: 'Clean the strainer', failed: 'Inlet strainer blocked', component: 'Strainer', part: 'cleaned and flushed', left: [['Cut-in', '40'], ['Cut-out', '60']],
+    site: 'Millrace House',
+    kind: 'booster',
+    complaint: 'Stops while water is drawn',
+    lines: [
+      'sound runs',
+      'taps weak',
+      'gauge 22',
+      'line 239',
+      'black run 6.2',
+      'inlet 22psi',
+      'dead 239 0.2 239',
+      'zero pressure 0',
+      'strainer blocked',
+    ],
+    repair: 'Clean the strainer',
+    failed: 'Inlet strainer blocked',
+    component: 'Strainer',
+    part: 'cleaned and flushed',
+    left: [
+      ['Cut-in', '40'],
+      ['Cut-out', '60'],
+    ],
   },
   {
-    site: 'Ridgeway Mobile Wash', kind: 'rv', lines: ['line 0v', 'panel 0v', 'fuse out 0v', 'dead 12.6 0 12.6', 'fuse blown'],
-    repair: 'Find why, then replace the fuse', failed: 'Fuse blown', component: 'Fuse', part: 'new fuse, feed checked', left: [['Cut-in', '25'], ['Cut-out', '45']],
+    site: 'Ridgeway Mobile Wash',
+    kind: 'rv',
+    lines: ['line 0v', 'panel 0v', 'fuse out 0v', 'dead 12.6 0 12.6', 'fuse blown'],
+    repair: 'Find why, then replace the fuse',
+    failed: 'Fuse blown',
+    component: 'Fuse',
+    part: 'new fuse, feed checked',
+    left: [
+      ['Cut-in', '25'],
+      ['Cut-out', '45'],
+    ],
   },
   {
-    site: 'Highfold Stoneworks', kind: 'compressor-pilot', lines: ['lever auto', 'aux 23.7v', 'pilot 23.8v', 'coil 23.7v', 'dead 479 0.3 479', 'ol coil'],
-    repair: 'Replace the coil', failed: 'Coil open', component: 'Starter', part: 'coil 24 V', left: [['Cut-in', '125'], ['Cut-out', '155']],
+    site: 'Highfold Stoneworks',
+    kind: 'compressor-pilot',
+    lines: ['lever auto', 'aux 23.7v', 'pilot 23.8v', 'coil 23.7v', 'dead 479 0.3 479', 'ol coil'],
+    repair: 'Replace the coil',
+    failed: 'Coil open',
+    component: 'Starter',
+    part: 'coil 24 V',
+    left: [
+      ['Cut-in', '125'],
+      ['Cut-out', '155'],
+    ],
   },
   {
-    site: 'Lower Meadow Irrigation', kind: 'three-phase', lines: ['line 1-2 229', 'line 2-3 241', 'line 3-1 233', 'load 1-2 225', 'load 2-3 112', 'load 3-1 113', 'pole 3 207'],
-    repair: 'Replace contacts or contactor', failed: 'Starter contact not making', component: 'Starter', part: 'contact kit', left: [['Cut-in', '40'], ['Cut-out', '60']],
+    site: 'Lower Meadow Irrigation',
+    kind: 'three-phase',
+    lines: [
+      'line 1-2 229',
+      'line 2-3 241',
+      'line 3-1 233',
+      'load 1-2 225',
+      'load 2-3 112',
+      'load 3-1 113',
+      'pole 3 207',
+    ],
+    repair: 'Replace contacts or contactor',
+    failed: 'Starter contact not making',
+    component: 'Starter',
+    part: 'contact kit',
+    left: [
+      ['Cut-in', '40'],
+      ['Cut-out', '60'],
+    ],
   },
 ]
 
-interface Listed { readonly id: string, readonly name: string, readonly systems: readonly { readonly id: string, readonly kind: string }[] }
+interface Listed {
+  readonly id: string
+  readonly name: string
+  readonly systems: readonly { readonly id: string, readonly kind: string }[]
+}
 
 describe.each(CALLS.map(c => [c.site, c] as const))('a call at %s', (site, call) => {
   let tab = ''
   it('is opened, or taken up where it stood', async () => {
-    const sites = await (await fetch(`${served.url}/api/sites`)).json() as Listed[]
+    const sites = (await (await fetch(`${served.url}/api/sites`)).json()) as Listed[]
     const known = sites.find(s => s.name === site)!
     if (call.complaint) {
       await page.driver.get(`${served.url}/open?site=${known.id}&system=${known.systems[0]!.id}`)
@@ -62,7 +121,9 @@ describe.each(CALLS.map(c => [c.site, c] as const))('a call at %s', (site, call)
     }
     else {
       await page.driver.get(`${served.url}/sites/${known.id}`)
-      const detail = await (await fetch(`${served.url}/api/sites/${known.id}`)).json() as { systems: { system: { kind: string }, tabs: { tab: { id: string, status: string } }[] }[] }
+      const detail = (await (await fetch(`${served.url}/api/sites/${known.id}`)).json()) as {
+        systems: { system: { kind: string }, tabs: { tab: { id: string, status: string } }[] }[]
+      }
       const open = detail.systems.find(s => s.system.kind === call.kind)!.tabs.find(t => t.tab.status === 'open')!
       await page.driver.get(`${served.url}/tabs/${open.tab.id}`)
     }
@@ -87,10 +148,20 @@ describe.each(CALLS.map(c => [c.site, c] as const))('a call at %s', (site, call)
     for (const [test, figure] of call.left) {
       const input = await page.find(`input[aria-label="${test}, as left"]`)
       await input.sendKeys(figure, '\n')
-      await waitFor(async () => (await input.getAttribute('value')) === '' || (await page.driver.findElements(By.css('dialog[open]'))).length > 0, 12000, `${test} as left`)
+      await waitFor(
+        async () =>
+          (await input.getAttribute('value')) === ''
+          || (await page.driver.findElements(By.css('dialog[open]'))).length > 0,
+        12000,
+        `${test} as left`,
+      )
       if ((await page.driver.findElements(By.css('dialog[open]'))).length > 0) {
         await page.press('Power is on', 'dialog[open]')
-        await waitFor(async () => !(await page.driver.findElements(By.css('dialog[open]'))).length, 8000, 'the dialog to close')
+        await waitFor(
+          async () => !(await page.driver.findElements(By.css('dialog[open]'))).length,
+          8000,
+          'the dialog to close',
+        )
         await input.sendKeys('\n')
         await waitFor(async () => (await input.getAttribute('value')) === '', 12000, `${test} as left`)
       }
@@ -98,7 +169,10 @@ describe.each(CALLS.map(c => [c.site, c] as const))('a call at %s', (site, call)
     await (await page.find('textarea')).sendKeys(`${call.failed}. Put right and proved.`)
     await page.press('Settle')
     await page.see('Put right and proved.')
-    const kept = await (await fetch(`${served.url}/api/tabs/${tab}`)).json() as { tab: { status: string }, lines: { line: { kind: string } }[] }
+    const kept = (await (await fetch(`${served.url}/api/tabs/${tab}`)).json()) as {
+      tab: { status: string }
+      lines: { line: { kind: string } }[]
+    }
     expect(kept.tab.status).toBe('settled')
     expect(kept.lines.filter(l => l.line.kind === 'finding').length).toBeGreaterThan(0)
   })
@@ -127,7 +201,14 @@ describe('a new system', () => {
     const input = await page.driver.findElement(By.css('.photo input'))
     await input.sendKeys(`${process.cwd()}/docs/screenshots/keys.png`)
     await page.see('Photo', '.area-tape .rows')
-    await waitFor(async () => Number(await page.driver.executeScript('return document.querySelector(".area-tape img")?.naturalWidth ?? 0')) > 100, 10000, 'the picture')
+    await waitFor(
+      async () =>
+        Number(
+          await page.driver.executeScript('return document.querySelector(".area-tape img")?.naturalWidth ?? 0'),
+        ) > 100,
+      10000,
+      'the picture',
+    )
     await page.press('Find leads', '.area-tape')
     const fields = await page.driver.findElements(By.css('dialog[open] input'))
     for (const [i, ohms] of ['16.8', '12.1', '4.7'].entries()) await fields[i]!.sendKeys(ohms)

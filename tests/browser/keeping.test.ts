@@ -1,4 +1,7 @@
-/** What must hold around the story: two devices, a killed server, hostile text, bad files, both themes, both sizes, the keyboard. */
+/**
+ * What must hold around the story: two devices, a killed server, hostile text, bad files, both themes, both sizes,
+ * the keyboard.
+ */
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
@@ -17,7 +20,7 @@ let meadow: string
 
 beforeAll(async () => {
   served = await serveDemo()
-  const today = await (await fetch(`${served.url}/api/today`)).json() as TodayReply
+  const today = (await (await fetch(`${served.url}/api/today`)).json()) as TodayReply
   nursery = today.tabs.find(t => t.words.startsWith('Overload'))!.id
   caravan = today.tabs.find(t => t.words.startsWith('Wash block'))!.id
   meadow = today.tabs.find(t => t.words.startsWith('Hums for'))!.id
@@ -43,10 +46,18 @@ describe('two devices on one tab', () => {
       await openTab(caravan, other)
       const text = 'seen on the other device'
       // each device notes when its own tape shows it: one clock, and none of the time it takes to ask
-      for (const device of [page, other]) await device.driver.executeScript('const [text] = arguments; new MutationObserver(() => { if (document.querySelector(".area-tape").textContent.includes(text)) window.seenAt ??= Date.now() }).observe(document.body, { subtree: true, childList: true, characterData: true })', text)
+      for (const device of [page, other])
+        await device.driver.executeScript(
+          'const [text] = arguments; new MutationObserver(() => { if '
+          + '(document.querySelector(".area-tape").textContent.includes(text)) window.seenAt ??= Date.now() '
+          + '}).observe(document.body, { subtree: true, childList: true, characterData: true })',
+          text,
+        )
       await page.log(`note ${text}`)
       await other.see(text, '.area-tape')
-      const [here, there] = await Promise.all([page, other].map(device => device.driver.executeScript<number>('return window.seenAt')))
+      const [here, there] = await Promise.all(
+        [page, other].map(device => device.driver.executeScript<number>('return window.seenAt')),
+      )
       expect(here).toBeGreaterThan(0)
       expect(there! - here!).toBeLessThan(1000)
       await other.log('load 239')
@@ -61,7 +72,8 @@ describe('two devices on one tab', () => {
 describe('an acknowledged line', () => {
   it('survives kill -9 right after the answer', async () => {
     const ids = Array.from({ length: 5 }, (_, i) => `line-kill-nine-${i}`)
-    for (const id of ids) expect((await post(caravan, [line(id, { kind: 'note', text: 'kept' })])).status).toBe(200)
+    for (const id of ids)
+      expect((await post(caravan, [line(id, { kind: 'note', text: 'kept' })])).status).toBe(200)
     await served.kill()
     await served.start()
     const kept = (await readTab(caravan)).lines.map(l => l.line.id)
@@ -150,13 +162,15 @@ describe('what is being typed', () => {
     await page.driver.navigate().refresh()
     await page.see('What the customer says')
     expect(await (await page.find('#site')).getAttribute('value')).toBe('Nether Fold Sawmill')
-    expect(await page.driver.executeScript('return document.querySelector("input[type=radio][value=jet]").checked')).toBe(true)
+    expect(
+      await page.driver.executeScript('return document.querySelector("input[type=radio][value=jet]").checked'),
+    ).toBe(true)
     await page.driver.executeScript('localStorage.clear()')
   })
 })
 
 describe('a dead signal', () => {
-  it('or a weak one leaves Today and a tab that was never opened here, with its suspects, and takes a line', async () => {
+  it('or a weak one leaves Today and a tab never opened here, with its suspects, and takes a line', async () => {
     const fresh = await openPage()
     let down = false
     const fromCopies = async (note: string) => {
@@ -170,14 +184,27 @@ describe('a dead signal', () => {
     try {
       await fresh.driver.get(served.url)
       await fresh.see('Hums for a few seconds', '.today')
-      const copies = 'const done = arguments[arguments.length - 1]; const ask = indexedDB.open("keep-tab"); ask.onsuccess = () => { const count = ask.result.transaction("tabs").objectStore("tabs").count(); count.onsuccess = () => { ask.result.close(); done(count.result) } }'
-      await waitFor(async () => await fresh.driver.executeAsyncScript<number>(copies) >= 4 && await fresh.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'), 15000, 'the copies on the device')
+      const copies
+        = 'const done = arguments[arguments.length - 1]; const ask = indexedDB.open("keep-tab"); ask.onsuccess = '
+          + '() => { const count = ask.result.transaction("tabs").objectStore("tabs").count(); count.onsuccess = '
+          + '() => { ask.result.close(); done(count.result) } }'
+      await waitFor(
+        async () =>
+          (await fresh.driver.executeAsyncScript<number>(copies)) >= 4
+          && (await fresh.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null')),
+        15000,
+        'the copies on the device',
+      )
       // first one so weak that nothing is answered, then none at all
       served.stall()
       await fromCopies('written over a weak signal')
       await fresh.see('not yet kept', '.area-tape')
       served.goOn()
-      await waitFor(async () => !(await fresh.text('.area-tape')).includes('not yet kept'), 20000, 'the line to be kept')
+      await waitFor(
+        async () => !(await fresh.text('.area-tape')).includes('not yet kept'),
+        20000,
+        'the line to be kept',
+      )
       await served.kill()
       down = true
       await fromCopies('written where there is no signal')
@@ -198,15 +225,28 @@ describe('the keyboard', () => {
     await active().sendKeys('?')
     await page.see('What can be typed', 'dialog[open]')
     await active().sendKeys(Key.ESCAPE)
-    await waitFor(async () => (await page.driver.findElements(By.css('dialog[open]'))).length === 0, 4000, 'the sheet to close')
+    await waitFor(
+      async () => (await page.driver.findElements(By.css('dialog[open]'))).length === 0,
+      4000,
+      'the sheet to close',
+    )
     const visited = new Set<string>()
     for (let i = 0; i < 6; i++) {
       await active().sendKeys(Key.F6)
-      visited.add(await page.driver.executeScript('return [".path", ".area-next", ".area-suspects", ".area-tape", "#reading"].find(a => document.querySelector(a)?.contains(document.activeElement)) ?? "nowhere"'))
+      visited.add(
+        await page.driver.executeScript(
+          'return [".path", ".area-next", ".area-suspects", ".area-tape", "#reading"].find(a => '
+          + 'document.querySelector(a)?.contains(document.activeElement)) ?? "nowhere"',
+        ),
+      )
     }
     expect(visited).toEqual(new Set(['.path', '.area-next', '.area-suspects', '.area-tape', '#reading']))
     await (await page.find('#reading')).sendKeys('contacts b', Key.TAB)
-    await waitFor(async () => (await (await page.find('#reading')).getAttribute('value')) === 'contacts burnt', 4000, 'the word to complete')
+    await waitFor(
+      async () => (await (await page.find('#reading')).getAttribute('value')) === 'contacts burnt',
+      4000,
+      'the word to complete',
+    )
     await (await page.find('#reading')).sendKeys(Key.ESCAPE)
   })
   it('takes the last line back with one key, leaving it on the tape struck', async () => {
@@ -220,30 +260,57 @@ describe('the keyboard', () => {
 describe('both sizes and both themes', () => {
   it('keeps the Tab screen whole at 1280×800 without page scroll', async () => {
     await openTab(nursery)
-    const fits = await page.driver.executeScript('const m = document.querySelector(".main"); return [document.documentElement.scrollHeight <= 800, m.scrollHeight <= m.clientHeight + 1, document.documentElement.scrollWidth <= 1280]')
+    const fits = await page.driver.executeScript(
+      'const m = document.querySelector(".main"); return [document.documentElement.scrollHeight <= 800, '
+      + 'm.scrollHeight <= m.clientHeight + 1, document.documentElement.scrollWidth <= 1280]',
+    )
     expect(fits).toEqual([true, true, true])
   })
-  it.each([['/', 'today'], ['/sites', 'sites'], ['/open', 'open'], ['tab', 'tab']])('does not spill sideways at 390×844: %s', async (path) => {
+  it.each([
+    ['/', 'today'],
+    ['/sites', 'sites'],
+    ['/open', 'open'],
+    ['tab', 'tab'],
+  ])('does not spill sideways at 390×844: %s', async (path) => {
     await page.size(390, 844)
     await page.driver.get(`${served.url}${path === 'tab' ? `/tabs/${nursery}` : path}`)
     await page.find('.main > *')
     await new Promise(resolve => setTimeout(resolve, 500))
-    expect(await page.driver.executeScript('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(390)
+    expect(await page.driver.executeScript('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(
+      390,
+    )
     if (path === 'tab') {
-      const low = await page.driver.executeScript('const b = document.querySelector("#reading").getBoundingClientRect(); return b.bottom <= 844 && b.height >= 44')
+      const low = await page.driver.executeScript(
+        'const b = document.querySelector("#reading").getBoundingClientRect(); return b.bottom <= 844 && '
+        + 'b.height >= 44',
+      )
       expect(low).toBe(true)
     }
     await page.size(1280, 800)
   })
   it.each(['day', 'night'] as const)('has no serious accessibility findings by %s', async (theme) => {
-    const site = (await (await fetch(`${served.url}/api/sites`)).json() as { id: string, name: string }[]).find(s => s.name.startsWith('Larkmead'))!
-    for (const path of ['/', '/sites', `/sites/${site.id}`, '/open', `/tabs/${nursery}`, `/tabs/${nursery}/settle`, `/tabs/${nursery}/summary`]) {
+    const site = ((await (await fetch(`${served.url}/api/sites`)).json()) as { id: string, name: string }[]).find(
+      s => s.name.startsWith('Larkmead'),
+    )!
+    for (const path of [
+      '/',
+      '/sites',
+      `/sites/${site.id}`,
+      '/open',
+      `/tabs/${nursery}`,
+      `/tabs/${nursery}/settle`,
+      `/tabs/${nursery}/summary`,
+    ]) {
       await page.driver.get(`${served.url}${path}`)
       await page.theme(theme)
       await page.find('.main h1, .main .area-next')
       await new Promise(resolve => setTimeout(resolve, 600))
       await page.driver.executeScript(axe)
-      const serious = await page.driver.executeAsyncScript<{ id: string, nodes: { html: string }[] }[]>('const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r => done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => ({ id: v.id, nodes: v.nodes.slice(0, 3).map(n => ({ html: n.html, why: n.failureSummary })) }))))')
+      const serious = await page.driver.executeAsyncScript<{ id: string, nodes: { html: string }[] }[]>(
+        'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r '
+        + '=> done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => ({ id: '
+        + 'v.id, nodes: v.nodes.slice(0, 3).map(n => ({ html: n.html, why: n.failureSummary })) }))))',
+      )
       expect(serious, `${path} by ${theme}: ${JSON.stringify(serious, null, 1)}`).toEqual([])
     }
   })

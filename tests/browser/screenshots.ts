@@ -11,7 +11,9 @@ const shoot = async (name: string) => {
 const go = (path: string) => page.driver.get(`${served.url}${path}`)
 try {
   mkdirSync('docs/screenshots', { recursive: true })
-  const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string, words: string, siteId: string }[] }
+  const today = (await (await fetch(`${served.url}/api/today`)).json()) as {
+    tabs: { id: string, words: string, siteId: string }[]
+  }
   const nursery = today.tabs.find(t => t.words.startsWith('Overload'))!
   const caravan = today.tabs.find(t => t.words.startsWith('Wash block'))!
   await page.size(1280, 800)
@@ -32,7 +34,11 @@ try {
   await page.theme('day')
   await go(`/tabs/${caravan.id}`)
   await page.see('left', '.area-suspects')
-  await page.driver.executeScript('[...document.querySelectorAll(".path .dot, .path .flag")].find(d => d.getAttribute("aria-label").includes("switch load")).dispatchEvent(new MouseEvent("click", { bubbles: true }))')
+  await page.driver.executeScript(
+    '[...document.querySelectorAll(".path .dot, .path .flag")].find(d => '
+    + 'd.getAttribute("aria-label").includes("switch load")).dispatchEvent(new MouseEvent("click", { bubbles: '
+    + 'true }))',
+  )
   await page.see('Volts on the switch load side', '.keys')
   await shoot('keys')
   await go(`/tabs/${nursery.id}`)
@@ -67,8 +73,13 @@ try {
   await page.driver.executeScript('document.querySelector(".plate-form").scrollIntoView()')
   await shoot('open-system')
   const kinds = async (kind: string, name: string) => {
-    const listed = await (await fetch(`${served.url}/api/sites`)).json() as { id: string, systems: { kind: string }[] }[]
-    const site = await (await fetch(`${served.url}/api/sites/${listed.find(s => s.systems.some(x => x.kind === kind))!.id}`)).json() as { systems: { system: { kind: string }, tabs: { tab: { id: string, status: string } }[] }[] }
+    const listed = (await (await fetch(`${served.url}/api/sites`)).json()) as {
+      id: string
+      systems: { kind: string }[]
+    }[]
+    const site = (await (
+      await fetch(`${served.url}/api/sites/${listed.find(s => s.systems.some(x => x.kind === kind))!.id}`)
+    ).json()) as { systems: { system: { kind: string }, tabs: { tab: { id: string, status: string } }[] }[] }
     const own = site.systems.find(s => s.system.kind === kind)!.tabs
     await go(`/tabs/${(own.find(t => t.tab.status === 'open') ?? own[0]!).tab.id}`)
     await page.see('left', '.area-suspects')

@@ -1,4 +1,6 @@
-/** The call at the plant nursery, whole, through the real interface: the server killed in the middle and brought back. */
+/**
+ * The call at the plant nursery, whole, through the real interface: the server killed in the middle and brought back.
+ */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { By, Key } from 'selenium-webdriver'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
@@ -32,7 +34,8 @@ describe('the plant nursery call', () => {
   })
 
   it('takes the voltages and the amps that never come down', async () => {
-    for (const reading of ['breaker on', 'line 238', 'load 238', 'black 33.1 held', 'overload lets go']) await page.log(reading)
+    for (const reading of ['breaker on', 'line 238', 'load 238', 'black 33.1 held', 'overload lets go'])
+      await page.log(reading)
     await page.see('33.1', '.area-tape')
     expect(await tape()).toContain('high')
     expect(await tape()).toContain('rules out')
@@ -70,13 +73,19 @@ describe('the plant nursery call', () => {
     await page.press('Power on, then this', '.area-next')
     await page.press('Power is on', 'dialog[open]')
     await page.see('power on', '.strip')
-    await waitFor(async () => !(await page.driver.findElements(By.css('dialog[open]'))).length, 5000, 'the dialog to close')
+    await waitFor(
+      async () => !(await page.driver.findElements(By.css('dialog[open]'))).length,
+      5000,
+      'the dialog to close',
+    )
     await page.log('red 0')
     await page.see('does not close', '.area-suspects')
   })
 
-  it('keeps lines on the device while the server is dead, shows them as not kept, and sends them in order afterwards', async () => {
-    await page.driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())')
+  it('keeps lines here while the server is dead, shows them as not kept, sends them in order afterwards', async () => {
+    await page.driver.executeAsyncScript(
+      'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
+    )
     await served.kill()
     await page.log('dead 238 0.2 238')
     await page.log('bled 0.1')
@@ -92,10 +101,27 @@ describe('the plant nursery call', () => {
     await served.start()
     await page.driver.navigate().refresh()
     const logged = ['PROVEN DEAD', 'DISCHARGED', 'Ohms across the relay start contact']
-    const titles = async () => Promise.all((await page.driver.findElements(By.css('.area-tape .row .what'))).map(async e => (await e.getText()).split('\n')[0]))
-    await waitFor(async () => (await titles()).slice(-3).join() === logged.join() && !(await page.text('.head')).includes('not yet kept'), 20000, 'the lines to be kept, in order')
-    const { lines } = await (await fetch(`${served.url}/api/tabs/${(await page.driver.getCurrentUrl()).split('/').pop()}`)).json() as TabReply
-    expect(lines.slice(-3).map(kept => kept.line)).toMatchObject([{ to: 'proven-dead', proof: [238, 0.2, 238] }, { to: 'discharged', proof: [0.1] }, { kind: 'reading', ol: true }])
+    const titles = async () =>
+      Promise.all(
+        (await page.driver.findElements(By.css('.area-tape .row .what'))).map(
+          async e => (await e.getText()).split('\n')[0],
+        ),
+      )
+    await waitFor(
+      async () =>
+        (await titles()).slice(-3).join() === logged.join()
+        && !(await page.text('.head')).includes('not yet kept'),
+      20000,
+      'the lines to be kept, in order',
+    )
+    const { lines } = (await (
+      await fetch(`${served.url}/api/tabs/${(await page.driver.getCurrentUrl()).split('/').pop()}`)
+    ).json()) as TabReply
+    expect(lines.slice(-3).map(kept => kept.line)).toMatchObject([
+      { to: 'proven-dead', proof: [238, 0.2, 238] },
+      { to: 'discharged', proof: [0.1] },
+      { kind: 'reading', ol: true },
+    ])
   })
 
   it('says that enough is known, and that the cause is still open', async () => {
@@ -136,7 +162,11 @@ describe('the plant nursery call', () => {
     const amps = await page.find('input[aria-label="Clamp black three seconds in, as left"]')
     await amps.sendKeys('7.4', '\n')
     await page.press('Power is on', 'dialog[open]')
-    await waitFor(async () => !(await page.driver.findElements(By.css('dialog[open]'))).length, 5000, 'the dialog to close')
+    await waitFor(
+      async () => !(await page.driver.findElements(By.css('dialog[open]'))).length,
+      5000,
+      'the dialog to close',
+    )
     await amps.sendKeys('\n')
     await waitFor(async () => (await amps.getAttribute('value')) === '', 12000, 'amps as left')
     await left('Cut-in', '40')
@@ -146,7 +176,9 @@ describe('the plant nursery call', () => {
   })
 
   it('settles, prints a summary and shows it all on the site afterwards', async () => {
-    await (await page.find('textarea')).sendKeys('The start relay had pitted because the tank had lost its air. New relay, tank aired.')
+    await (
+      await page.find('textarea')
+    ).sendKeys('The start relay had pitted because the tank had lost its air. New relay, tank aired.')
     await page.press('Settle the tab')
     await page.see('Settled:')
     await page.press('Customer summary')

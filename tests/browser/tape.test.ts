@@ -1,4 +1,7 @@
-/** The tape between devices, windows and the server: late lines, ended proofs, refusals, one keeper for all windows, pictures, the door. */
+/**
+ * The tape between devices, windows and the server: late lines, ended proofs, refusals, one keeper for all windows,
+ * pictures, the door.
+ */
 import { spawn } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { request } from 'node:http'
@@ -23,7 +26,7 @@ let rig: string
 
 beforeAll(async () => {
   served = await serveDemo()
-  const { tabs } = await (await fetch(`${served.url}/api/today`)).json() as TodayReply
+  const { tabs } = (await (await fetch(`${served.url}/api/today`)).json()) as TodayReply
   const tabOf = (words: string) => tabs.find(t => t.words.startsWith(words))!.id
   ;[caravan, meadow, rig] = [tabOf('Wash block'), tabOf('Hums for'), tabOf('Pump does nothing')]
   page = await openPage()
@@ -49,7 +52,11 @@ async function behindItsBack(tab: string, lines: readonly AnyLine[]) {
 
 describe('bad input at the server\'s door', () => {
   it('is answered with a code that says whose it is', async () => {
-    const reply = await fetch(`${served.url}/api/tabs/${caravan}/lines`, { method: 'POST', headers, body: 'not json' })
+    const reply = await fetch(`${served.url}/api/tabs/${caravan}/lines`, {
+      method: 'POST',
+      headers,
+      body: 'not json',
+    })
     expect(reply.status).toBe(400)
     expect(await reply.json()).toMatchObject({ from: 'keep-tab', code: 'bad-request' })
   })
@@ -57,14 +64,32 @@ describe('bad input at the server\'s door', () => {
     const known = line('line-fine-note', { kind: 'note', text: 'fine' })
     const foreign = { ...line('line-odd-kind', { kind: 'note', text: 'x' }), kind: 'spell', text: undefined }
     const elsewhere = line('line-elsewhere', { kind: 'reading', test: 'windmill.volts', value: 1 })
-    const reply = await (await post(caravan, [{ id: 'line-unplaced', at: '2026-06-15T11:00:00.000Z', kind: 'note', text: 'x' }, known, foreign, elsewhere])).json()
-    expect(reply).toMatchObject({ kept: [known.id, foreign.id, elsewhere.id], refused: [{ id: 'line-unplaced', problem: { code: 'bad-form' } }] })
+    const reply = await (
+      await post(caravan, [
+        { id: 'line-unplaced', at: '2026-06-15T11:00:00.000Z', kind: 'note', text: 'x' },
+        known,
+        foreign,
+        elsewhere,
+      ])
+    ).json()
+    expect(reply).toMatchObject({
+      kept: [known.id, foreign.id, elsewhere.id],
+      refused: [{ id: 'line-unplaced', problem: { code: 'bad-form' } }],
+    })
   })
-  it.each<[string, Record<string, string>]>([['without the header of its own pages', { [OWN_HEADER]: '' }], ['from another page', { origin: 'http://elsewhere.example' }], ['under a name it does not know', { host: 'elsewhere.example' }]])('takes no write %s', async (_, more) => {
+  it.each<[string, Record<string, string>]>([
+    ['without the header of its own pages', { [OWN_HEADER]: '' }],
+    ['from another page', { origin: 'http://elsewhere.example' }],
+    ['under a name it does not know', { host: 'elsewhere.example' }],
+  ])('takes no write %s', async (_, more) => {
     const { [OWN_HEADER]: own, ...rest } = { ...headers, ...more }
     const status = await new Promise<number>((resolve, reject) => {
       const body = JSON.stringify({ lines: [line('line-from-afar', { kind: 'note', text: 'x' })] })
-      const asking = request(`${served.url}/api/tabs/${caravan}/lines`, { method: 'POST', headers: { ...rest, ...(own ? { [OWN_HEADER]: own } : {}) } }, reply => resolve(reply.statusCode ?? 0))
+      const asking = request(
+        `${served.url}/api/tabs/${caravan}/lines`,
+        { method: 'POST', headers: { ...rest, ...(own ? { [OWN_HEADER]: own } : {}) } },
+        reply => resolve(reply.statusCode ?? 0),
+      )
       asking.on('error', reject).end(body)
     })
     expect(status).toBe(403)
@@ -78,17 +103,33 @@ describe('a line that comes after another device has settled the tab', () => {
     await served.kill()
     await page.log('fuse blown')
     await page.see('not yet kept', '.area-tape')
-    await behindItsBack(rig, [createWriter('dev-of-the-office')({ kind: 'settled', summary: 'done by the other device', id: 'line-settled-elsewhere', at: '2026-06-15T10:54:30.000Z' })])
+    await behindItsBack(rig, [
+      createWriter('dev-of-the-office')({
+        kind: 'settled',
+        summary: 'done by the other device',
+        id: 'line-settled-elsewhere',
+        at: '2026-06-15T10:54:30.000Z',
+      }),
+    ])
     await served.start()
     await page.see('came after the tab was settled', '.area-tape')
     await page.see('1 line came after the tab was settled and is not weighed')
     await page.press('Open the tab again')
     await page.press('Weigh it')
     await page.see('Weighed after all', '.area-tape')
-    await waitFor(async () => !(await page.text('.main')).includes('came after the tab was settled and'), 8000, 'the line to be weighed')
-    const state = foldTab(kindFor('rv'), (await readTab(rig)).lines.map(k => k.line))
+    await waitFor(
+      async () => !(await page.text('.main')).includes('came after the tab was settled and'),
+      8000,
+      'the line to be weighed',
+    )
+    const state = foldTab(
+      kindFor('rv'),
+      (await readTab(rig)).lines.map(k => k.line),
+    )
     expect(state.status).toBe('open')
-    expect(state.evidence.map(e => e.line)).toContainEqual(expect.objectContaining({ test: 'fuse-look', outcome: 'blown' }))
+    expect(state.evidence.map(e => e.line)).toContainEqual(
+      expect.objectContaining({ test: 'fuse-look', outcome: 'blown' }),
+    )
   })
 })
 
@@ -99,7 +140,12 @@ describe('a line that the server refuses', () => {
     await page.log('head 0v')
     await page.see('not yet kept', '.area-tape')
     // another line has got its number before this device gets through
-    const mine = await page.driver.executeAsyncScript<AnyLine>('const done = arguments[arguments.length - 1]; const ask = indexedDB.open("keep-tab"); ask.onsuccess = () => { const all = ask.result.transaction("lines").objectStore("lines").index("standing").getAll("unsent"); all.onsuccess = () => { ask.result.close(); done(all.result[0].line) } }')
+    const mine = await page.driver.executeAsyncScript<AnyLine>(
+      'const done = arguments[arguments.length - 1]; const ask = indexedDB.open("keep-tab"); ask.onsuccess = () '
+      + '=> { const all = '
+      + 'ask.result.transaction("lines").objectStore("lines").index("standing").getAll("unsent"); '
+      + 'all.onsuccess = () => { ask.result.close(); done(all.result[0].line) } }',
+    )
     await behindItsBack(caravan, [{ ...mine, value: 7 } as AnyLine])
     await served.start()
     await page.see('Not kept:', '.area-tape')
@@ -111,7 +157,11 @@ describe('a line that the server refuses', () => {
     await page.see('Its only copy', '.area-tape')
     await page.press('Keep it as a note', '.area-tape')
     await page.see('Could not be kept as a line of its own', '.area-tape')
-    await waitFor(async () => !(await page.text('.area-tape')).includes('Not kept:'), 8000, 'the refused line to leave')
+    await waitFor(
+      async () => !(await page.text('.area-tape')).includes('Not kept:'),
+      8000,
+      'the refused line to leave',
+    )
     const last = async () => (await readTab(caravan)).lines.at(-1)!.line
     await waitFor(async () => (await last()).kind === 'note', 8000, 'the server to have it as a note')
     expect(await last()).toMatchObject({ text: expect.stringContaining('Could not be kept') as string })
@@ -138,7 +188,10 @@ describe('a proof of dead', () => {
 describe('twenty windows of one browser', () => {
   it('share one stream and one queue; closing any of them loses nothing, and the order holds across them', async () => {
     const many = await openPage()
-    const texts = (reply: TabReply) => reply.lines.flatMap(k => 'text' in k.line && String(k.line.text).startsWith('window ') ? [String(k.line.text)] : [])
+    const texts = (reply: TabReply) =>
+      reply.lines.flatMap(k =>
+        'text' in k.line && String(k.line.text).startsWith('window ') ? [String(k.line.text)] : [],
+      )
     try {
       await openTab(caravan, many)
       const first = await many.driver.getWindowHandle()
@@ -155,7 +208,9 @@ describe('twenty windows of one browser', () => {
       for (const i of [1, 7, 13, 19]) await say(i)
       await waitFor(async () => texts(await readTab(caravan)).length === 4, 15000, 'four lines from four windows')
       // one window holds the lock, and with it the stream and the sending
-      const locks = await many.driver.executeAsyncScript<[number, number]>('const done = arguments[0]; navigator.locks.query().then(q => done([q.held.length, q.pending.length]))')
+      const locks = await many.driver.executeAsyncScript<[number, number]>(
+        'const done = arguments[0]; navigator.locks.query().then(q => done([q.held.length, q.pending.length]))',
+      )
       expect(locks).toEqual([1, 19])
       // the first window kept for all: another takes over, and a line written without the server waits for it
       await many.driver.switchTo().window(first)
@@ -166,9 +221,15 @@ describe('twenty windows of one browser', () => {
       await many.driver.close()
       await served.start()
       await say(9)
-      await waitFor(async () => texts(await readTab(caravan)).length === 7, 20000, 'what the closed window left waiting')
+      await waitFor(
+        async () => texts(await readTab(caravan)).length === 7,
+        20000,
+        'what the closed window left waiting',
+      )
       expect(texts(await readTab(caravan))).toEqual([1, 7, 13, 19, 5, 6, 9].map(i => `window ${i}`))
-      const counters = (await readTab(caravan)).lines.flatMap(k => 'text' in k.line && String(k.line.text).startsWith('window ') ? [k.line.counter] : [])
+      const counters = (await readTab(caravan)).lines.flatMap(k =>
+        'text' in k.line && String(k.line.text).startsWith('window ') ? [k.line.counter] : [],
+      )
       expect(counters).toEqual(counters.toSorted((a, b) => a - b))
     }
     finally {
@@ -190,7 +251,12 @@ describe('a window that the browser has frozen', () => {
       await two.driver.sendDevToolsCommand('Page.setWebLifecycleState', { state: 'frozen' })
       await two.driver.switchTo().window(second)
       await two.log('note past the frozen window')
-      await waitFor(async () => (await readTab(caravan)).lines.some(k => 'text' in k.line && k.line.text === 'past the frozen window'), 12000, 'the line to get past the frozen window')
+      await waitFor(
+        async () =>
+          (await readTab(caravan)).lines.some(k => 'text' in k.line && k.line.text === 'past the frozen window'),
+        12000,
+        'the line to get past the frozen window',
+      )
     }
     finally {
       await two.close()
@@ -201,12 +267,25 @@ describe('a window that the browser has frozen', () => {
 describe('the built server', () => {
   it('listens on this machine only, unless HOST says otherwise', async () => {
     const port = 4391
-    const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, HOST: '', NITRO_HOST: '', PORT: String(port), DATABASE_URL: `file:${join(tmpdir(), `keep-tab-host-${process.pid}.db`)}` }, stdio: 'ignore' })
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env: {
+        ...process.env,
+        HOST: '',
+        NITRO_HOST: '',
+        PORT: String(port),
+        DATABASE_URL: `file:${join(tmpdir(), `keep-tab-host-${process.pid}.db`)}`,
+      },
+      stdio: 'ignore',
+    })
     try {
       await waitFor(async () => (await fetch(`http://127.0.0.1:${port}/api/health`)).ok, 15000, 'the server')
       // the kernel's own list: address and port in hexadecimal, 0A is listening
-      const listening = ['tcp', 'tcp6'].flatMap(f => readFileSync(`/proc/net/${f}`, 'utf8').split('\n')).map(l => l.trim().split(/\s+/))
-      const here = listening.filter(c => c[3] === '0A' && c[1]?.endsWith(`:${port.toString(16).toUpperCase()}`)).map(c => c[1]!.split(':')[0])
+      const listening = ['tcp', 'tcp6']
+        .flatMap(f => readFileSync(`/proc/net/${f}`, 'utf8').split('\n'))
+        .map(l => l.trim().split(/\s+/))
+      const here = listening
+        .filter(c => c[3] === '0A' && c[1]?.endsWith(`:${port.toString(16).toUpperCase()}`))
+        .map(c => c[1]!.split(':')[0])
       expect(here).toEqual(['0100007F'])
     }
     finally {
@@ -216,9 +295,15 @@ describe('the built server', () => {
 })
 
 describe('a picture', () => {
-  it('is on the tape at once, reaches the server by its hash, and another device sees when it has not come', async () => {
+  it('is on the tape at once, reaches the server by its hash; another device sees when it has not come', async () => {
     const file = join(tmpdir(), `keep-tab-plate-${process.pid}.png`)
-    writeFileSync(file, Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==', 'base64'))
+    writeFileSync(
+      file,
+      Buffer.from(
+        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==',
+        'base64',
+      ),
+    )
     await openTab(caravan)
     await (await page.find('.area-tape input[type=file]')).sendKeys(file)
     await page.find('.area-tape img.picture')
@@ -228,7 +313,13 @@ describe('a picture', () => {
     await waitFor(async () => (await readTab(caravan)).attachments.includes(hash), 8000, 'the picture itself')
     const bytes = new Uint8Array(await (await fetch(`${served.url}/api/attachments/${hash}`)).arrayBuffer())
     expect(hashOf(bytes)).toBe(hash)
-    await post(caravan, [line('line-no-picture', { kind: 'photo', caption: 'from afar', attachments: [{ hash: 'd'.repeat(64), type: 'image/jpeg', bytes: 9 }] })])
+    await post(caravan, [
+      line('line-no-picture', {
+        kind: 'photo',
+        caption: 'from afar',
+        attachments: [{ hash: 'd'.repeat(64), type: 'image/jpeg', bytes: 9 }],
+      }),
+    ])
     await page.see('The picture has not come from its device yet', '.area-tape')
   })
 })

@@ -1,6 +1,6 @@
 /**
- * npm run bench:isolation [-- calls [kind…]]: lets the engine run seeded calls on every kind against a world whose circuits
- * an outside SPICE engine solves, and prints how it fares against other ways of working.
+ * npm run bench:isolation [-- calls [kind…]]: lets the engine run seeded calls on every kind against a world whose
+ * circuits an outside SPICE engine solves, and prints how it fares against other ways of working.
  */
 import { createRandom, requireOk } from '#core/foundation'
 import { prepareSystem } from '#core/isolation'
@@ -12,10 +12,17 @@ const [wanted, ...named] = process.argv.slice(2)
 const calls = Number(wanted) || 60
 const kinds = named.filter(isKindId).length > 0 ? named.filter(isKindId) : KIND_IDS
 
-interface Row { readonly double: boolean, readonly truth: string, readonly engine: Played, readonly fixed: Played, readonly swap: Played, readonly bound: Played }
+interface Row {
+  readonly double: boolean
+  readonly truth: string
+  readonly engine: Played
+  readonly fixed: Played
+  readonly swap: Played
+  readonly bound: Played
+}
 
-const mean = (xs: readonly number[]) => xs.length > 0 ? xs.reduce((a, b) => a + b, 0) / xs.length : Number.NaN
-const share = (xs: readonly boolean[]) => xs.length > 0 ? `${(100 * mean(xs.map(Number))).toFixed(0)} %` : '–'
+const mean = (xs: readonly number[]) => (xs.length > 0 ? xs.reduce((a, b) => a + b, 0) / xs.length : Number.NaN)
+const share = (xs: readonly boolean[]) => (xs.length > 0 ? `${(100 * mean(xs.map(Number))).toFixed(0)} %` : '–')
 const pad = (s: string, n: number) => s.padStart(n)
 
 async function playKind(kind: KindId): Promise<Row[]> {
@@ -25,25 +32,65 @@ async function playKind(kind: KindId): Promise<Row[]> {
     const call = await drawCall(kind, createRandom(seed))
     const tables = requireOk(prepareSystem(kind, call.nameplate))
     rows.push({
-      double: call.planted.length > 1, truth: call.planted.map(p => `${p.mode.id}:${p.mode.severities[p.degree]!.id}`).join(' + '),
-      engine: await playCall(call, tables, byEngine, seed), fixed: await playCall(call, tables, byFixedOrder, seed), swap: swapParts(call), bound: await playCall(call, tables, byKnowing(call), seed),
+      double: call.planted.length > 1,
+      truth: call.planted.map(p => `${p.mode.id}:${p.mode.severities[p.degree]!.id}`).join(' + '),
+      engine: await playCall(call, tables, byEngine, seed),
+      fixed: await playCall(call, tables, byFixedOrder, seed),
+      swap: swapParts(call),
+      bound: await playCall(call, tables, byKnowing(call), seed),
     })
   }
   return rows
 }
 
-const head = ['kind', 'single', 'double', 'tests', 'min', '| order: min', 'tests', 'right', '| swap: right', 'min', '| bound: tests', 'min', '| condemned', 'order', 'swap']
+const head = [
+  'kind',
+  'single',
+  'double',
+  'tests',
+  'min',
+  '| order: min',
+  'tests',
+  'right',
+  '| swap: right',
+  'min',
+  '| bound: tests',
+  'min',
+  '| condemned',
+  'order',
+  'swap',
+]
 const widths = [18, 7, 7, 6, 6, 12, 6, 6, 14, 6, 14, 6, 12, 6, 6]
-const print = (cells: readonly string[]) => console.log(cells.map((c, i) => i === 0 ? c.padEnd(widths[0]!) : pad(c, widths[i]!)).join(' '))
+const print = (cells: readonly string[]) =>
+  console.log(cells.map((c, i) => (i === 0 ? c.padEnd(widths[0]!) : pad(c, widths[i]!))).join(' '))
 
 function line(name: string, rows: readonly Row[]) {
   const one = rows.filter(r => !r.double).map(r => r.engine.right)
   const two = rows.filter(r => r.double).map(r => r.engine.right)
   const m = (pick: (r: Row) => number) => mean(rows.map(pick)).toFixed(1)
-  print([name, share(one), share(two), m(r => r.engine.tests), m(r => r.engine.minutes), m(r => r.fixed.minutes), m(r => r.fixed.tests), share(rows.map(r => r.fixed.right)), share(rows.map(r => r.swap.right)), m(r => r.swap.minutes), m(r => r.bound.tests), m(r => r.bound.minutes), share(rows.map(r => r.engine.condemned)), share(rows.map(r => r.fixed.condemned)), share(rows.map(r => r.swap.condemned))])
+  print([
+    name,
+    share(one),
+    share(two),
+    m(r => r.engine.tests),
+    m(r => r.engine.minutes),
+    m(r => r.fixed.minutes),
+    m(r => r.fixed.tests),
+    share(rows.map(r => r.fixed.right)),
+    share(rows.map(r => r.swap.right)),
+    m(r => r.swap.minutes),
+    m(r => r.bound.tests),
+    m(r => r.bound.minutes),
+    share(rows.map(r => r.engine.condemned)),
+    share(rows.map(r => r.fixed.condemned)),
+    share(rows.map(r => r.swap.condemned)),
+  ])
 }
 
-console.log(`${calls} calls a kind, 15 % with two faults, 2 % gross misreadings; circuits of the world by SPICE. Minutes leave out the needed repair.`)
+console.log(
+  `${calls} calls a kind, 15 % with two faults, 2 % gross misreadings; circuits of the world by SPICE. Minutes `
+  + `leave out the needed repair.`,
+)
 print(head)
 const all: Row[] = []
 const short: string[] = []
@@ -51,7 +98,13 @@ for (const kind of kinds) {
   const rows = await playKind(kind)
   all.push(...rows)
   line(kind, rows)
-  for (const r of rows) if (!r.engine.right) short.push(`${kind}: ${r.truth} → ${r.engine.wrong.join(', ') || 'undecided'}${r.engine.missing.length > 0 ? ` (missing ${r.engine.missing.join(', ')})` : ''}`)
+  for (const r of rows)
+    if (!r.engine.right)
+      short.push(
+        `${kind}: ${r.truth} → `
+        + `${r.engine.wrong.join(', ') || 'undecided'}`
+        + `${r.engine.missing.length > 0 ? ` (missing ${r.engine.missing.join(', ')})` : ''}`,
+      )
 }
 line('all', all)
 const singles = all.filter(r => !r.double)
@@ -60,8 +113,15 @@ const ratio = (a: number, b: number) => (a / b).toFixed(2)
 console.log('\nAims:')
 console.log(`  right on single faults ≥ 95 %: ${share(singles.map(r => r.engine.right))} of ${singles.length}`)
 console.log(`  right on doubles ≥ 85 %: ${share(doubles.map(r => r.engine.right))} of ${doubles.length}`)
-console.log(`  minutes ≤ 0.60 of the fixed order: ${ratio(mean(all.map(r => r.engine.minutes)), mean(all.map(r => r.fixed.minutes)))}`)
-console.log(`  tests ≤ 1.5 of the lower bound: ${ratio(mean(all.map(r => r.engine.tests)), mean(all.map(r => r.bound.tests)))}`)
-console.log(`  sound parts that are costly or under ground condemned ≤ 1 %: ${share(all.map(r => r.engine.condemned))}`)
+console.log(
+  `  minutes ≤ 0.60 of the fixed order: `
+  + `${ratio(mean(all.map(r => r.engine.minutes)), mean(all.map(r => r.fixed.minutes)))}`,
+)
+console.log(
+  `  tests ≤ 1.5 of the lower bound: ${ratio(mean(all.map(r => r.engine.tests)), mean(all.map(r => r.bound.tests)))}`,
+)
+console.log(
+  `  sound parts that are costly or under ground condemned ≤ 1 %: ${share(all.map(r => r.engine.condemned))}`,
+)
 if (short.length > 0) console.log(`\nShort of right:\n${short.map(s => `  ${s}`).join('\n')}`)
 process.exit(0)

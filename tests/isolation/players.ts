@@ -1,11 +1,20 @@
 /**
- * Who plays the calls: the engine; the same inference led by the handbook's fixed order of work; swapping parts by base
- * rate; and a player who knows the fault and only has to prove it. Minutes count tests with their states and reach, what a
- * wait loses, repairs that were not needed, and coming back from them; the needed repair and the proof run cost all alike and
- * are left out.
+ * Who plays the calls: the engine; the same inference led by the handbook's fixed order of work; swapping parts by
+ * base rate; and a player who knows the fault and only has to prove it. Minutes count tests with their states and
+ * reach, what a wait loses, repairs that were not needed, and coming back from them; the needed repair and the proof
+ * run cost all alike and are left out.
  */
 import { createRandom } from '#core/foundation'
-import { complaintChance, faultsOf, isolate, proposeScored, rankSuspects, testCost, type Isolation, type Tables } from '#core/isolation'
+import {
+  complaintChance,
+  faultsOf,
+  isolate,
+  proposeScored,
+  rankSuspects,
+  testCost,
+  type Isolation,
+  type Tables,
+} from '#core/isolation'
 import { isPutRight, type Need, type Test } from '#core/systems'
 import { checkLine, createWriter, foldTab, type DraftLine, type Line, type TabState } from '#core/tab'
 import type { Call } from './draw'
@@ -42,7 +51,13 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   const lines: Line[] = []
   const write = createWriter('player-device')
   const add = (draft: DraftLine) => {
-    lines.push(write({ ...draft, id: `line-call-${lines.length}`, at: new Date(Date.UTC(2026, 5, 15, 10, lines.length)).toISOString() }))
+    lines.push(
+      write({
+        ...draft,
+        id: `line-call-${lines.length}`,
+        at: new Date(Date.UTC(2026, 5, 15, 10, lines.length)).toISOString(),
+      }),
+    )
   }
   add({ kind: 'opened', complaint: call.complaint, words: '' })
   const repaired: string[] = []
@@ -56,7 +71,10 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     const state = foldTab(kind, lines)
     if (!proof) minutes += testCost(tables.model, state, test).weighed - test.risk
     for (const draft of proofs(test.need, state)) add(draft)
-    const draft: DraftLine = test.kind === 'seen' ? { kind: 'observation', test: test.id, outcome: await world.see(test, repaired, random) } : reading(test.id, await world.read(test, repaired, random))
+    const draft: DraftLine
+      = test.kind === 'seen'
+        ? { kind: 'observation', test: test.id, outcome: await world.see(test, repaired, random) }
+        : reading(test.id, await world.read(test, repaired, random))
     const checked = checkLine(kind, foldTab(kind, lines), draft)
     if (!checked.ok && checked.problem.code === 'state-needed') unsafe++
     add(draft)
@@ -82,26 +100,52 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
       if (await closeCall(call, tables, lines, perform, repair, repaired)) break
       continue
     }
-    // once something has been put right and nothing is worth asking any more, what is left of the proof run is what the screen shows; then whoever plays is done
+    // once something has been put right and nothing is worth asking any more, what is left of the proof run is what
+    // the screen shows; then whoever plays is done
     const proving = repaired.length > 0 && answer.next.length === 0
     const next = proving ? answer.proof[0]?.test : choose(tables, state, answer)
     if (!next) break
-    await perform(kind.tests.find(t => t.id === next)!, proving)
+    await perform(
+      kind.tests.find(t => t.id === next)!,
+      proving,
+    )
   }
   const needed = [...new Set(call.planted.map(p => p.mode.repair.id))]
   const wrong = done.filter(d => !needed.includes(d) && !resets.has(d))
   const condemned = wrong.some(d => kind.faults.some(f => f.repair.id === d && f.repair.minutes >= EXPENSIVE))
   // (a new motor brings its capacitor: what it put right was needed no more)
   const missing = call.planted.filter(p => !isPutRight(kind, p.mode, repaired)).map(p => p.mode.repair.id)
-  return { right: wrong.length === 0 && missing.length === 0, wrong, condemned, decided, tests, minutes, missing, unsafe, lines }
+  return {
+    right: wrong.length === 0 && missing.length === 0,
+    wrong,
+    condemned,
+    decided,
+    tests,
+    minutes,
+    missing,
+    unsafe,
+    lines,
+  }
 }
 
-/** After a repair: what made it fail, looked for and put right, then the proof run. True when it runs and nothing is open. */
-async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t: Test, proof?: boolean) => Promise<void>, repair: (fault: string, label: string) => Promise<void>, repaired: readonly string[]): Promise<boolean> {
+/**
+ * After a repair: what made it fail, looked for and put right, then the proof run. True when it runs and nothing is
+ * open.
+ */
+async function closeCall(
+  call: Call,
+  tables: Tables,
+  lines: Line[],
+  perform: (t: Test, proof?: boolean) => Promise<void>,
+  repair: (fault: string, label: string) => Promise<void>,
+  repaired: readonly string[],
+): Promise<boolean> {
   const { kind, world } = call
   for (let n = 0; n < 3; n++) {
     const answer = isolate(tables, foldTab(kind, lines))
-    const shown = answer.causes.flatMap(c => c.causes).find(c => c.standing === 'shown' && isLeft(call, c.id, repaired))
+    const shown = answer.causes
+      .flatMap(c => c.causes)
+      .find(c => c.standing === 'shown' && isLeft(call, c.id, repaired))
     if (shown) {
       const mode = causeFault(call, shown.id)!
       await repair(mode.id, mode.repair.id)
@@ -111,7 +155,8 @@ async function closeCall(call: Call, tables: Tables, lines: Line[], perform: (t:
     if (!next) break
     await perform(kind.tests.find(t => t.id === next.test)!)
   }
-  // the proof run of the handbook: does it run, what does it draw, where does it stop, what does it give? The same for all.
+  // the proof run of the handbook: does it run, what does it draw, where does it stop, what does it give? The same
+  // for all.
   const effect = await world.effect(repaired)
   const still = ['silent', 'groans', 'trips-breaker', 'chatters'].includes(effect)
   const proof = kind.tests.filter(t => t.id === 'sound' || (t.proves && !still))
@@ -130,52 +175,90 @@ function isLeft(call: Call, cause: string, repaired: readonly string[]): boolean
   return mode !== undefined && !isPutRight(call.kind, mode, repaired)
 }
 
-const causeIsFault = (call: Call, tables: Tables, test: string) => tables.tests.get(test)?.test.minutes !== undefined && call.kind.tests.some(t => t.id === test && t.minutes <= 8)
+const causeIsFault = (call: Call, tables: Tables, test: string) =>
+  tables.tests.get(test)?.test.minutes !== undefined && call.kind.tests.some(t => t.id === test && t.minutes <= 8)
 
-const reading = (test: string, value: number | null): DraftLine => ({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}) })
+const reading = (test: string, value: number | null): DraftLine => ({
+  kind: 'reading',
+  test,
+  value,
+  ...(value === null ? { ol: true } : {}),
+})
 
 function proofs(need: Need, state: TabState): DraftLine[] {
   const dead: DraftLine = { kind: 'state', to: 'proven-dead', proof: [240, 0.2, 240] }
   if (need === 'live') return state.work['proven-dead'] ? [{ kind: 'state', to: 'live' }] : []
   if (need === 'proven-dead') return state.work['proven-dead'] ? [] : [dead]
-  if (need === 'discharged') return [...(state.work['proven-dead'] ? [] : [dead]), ...(state.work.discharged ? [] : [{ kind: 'state' as const, to: 'discharged' as const, proof: [0.3] }])]
-  if (need === 'zero-pressure') return state.work['zero-pressure'] ? [] : [{ kind: 'state', to: 'zero-pressure', proof: [0] }]
+  if (need === 'discharged')
+    return [
+      ...(state.work['proven-dead'] ? [] : [dead]),
+      ...(state.work.discharged ? [] : [{ kind: 'state' as const, to: 'discharged' as const, proof: [0.3] }]),
+    ]
+  if (need === 'zero-pressure')
+    return state.work['zero-pressure'] ? [] : [{ kind: 'state', to: 'zero-pressure', proof: [0] }]
   return []
 }
 
 /** The engine: what it proposes first. */
 export const byEngine: Chooser = (_, __, answer) => answer.next[0]?.test
 
-/** Handbook §3: look and listen, then volts along the path, amps, then dead tests, then elimination; skipping what cannot tell. */
+/**
+ * Handbook §3: look and listen, then volts along the path, amps, then dead tests, then elimination; skipping what
+ * cannot tell.
+ */
 export const byFixedOrder: Chooser = (tables, state) => {
   const ranking = rankSuspects(tables, state)
   const possible = proposeScored(tables, state, ranking)
-  const rank = (t: Test) => t.kind === 'seen' ? (t.trial ? 500 : t.need === 'any' ? 0 : 300) : t.quantity === 'volts' ? 100 : t.quantity === 'amps' ? 200 : ['pressure', 'time', 'flow'].includes(t.quantity) ? 150 : 400
+  const rank = (t: Test) =>
+    t.kind === 'seen'
+      ? t.trial
+        ? 500
+        : t.need === 'any'
+          ? 0
+          : 300
+      : t.quantity === 'volts'
+        ? 100
+        : t.quantity === 'amps'
+          ? 200
+          : ['pressure', 'time', 'flow'].includes(t.quantity)
+              ? 150
+              : 400
   const order = (t: Test) => rank(t) + tables.model.kind.tests.indexOf(t) / 1000
-  return possible.filter(s => s.bits > 0.005).map(s => s.table.test).toSorted((a, b) => order(a) - order(b))[0]?.id
+  return possible
+    .filter(s => s.bits > 0.005)
+    .map(s => s.table.test)
+    .toSorted((a, b) => order(a) - order(b))[0]?.id
 }
 
 /** Knows what is wrong: takes the test that most raises it for its minutes, until the same rule of deciding is met. */
-export const byKnowing = (call: Call): Chooser => (tables, state, answer) => {
-  const { model } = tables
-  const ranking = rankSuspects(tables, state)
-  const truth = call.planted.map(p => p.mode.id)
-  const still = call.planted.filter(p => !isPutRight(call.kind, p.mode, state.repaired)).map(p => p.mode.id)
-  const own = [...ranking.chances.keys()].filter(h => ranking.chances[h]! > 0 && h > 1 && faultsOf(model.hypotheses[h]!).some(f => still.includes(f)) && faultsOf(model.hypotheses[h]!).every(f => truth.includes(f)))
-  const h = own.toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)[0]
-  if (h === undefined) return answer.next[0]?.test
-  const scored = proposeScored(tables, state, ranking).map(({ table, cost }) => {
-    const row = table.row(h)
-    let gain = 0
-    for (let b = 0; b < table.bins; b++) {
-      let all = 0
-      for (const [i, c] of ranking.chances.entries()) if (c > 1e-4) all += c * table.row(i)[b]!
-      if (row[b]! > 0) gain += row[b]! * Math.log2(row[b]! / Math.max(all, 1e-9))
+export const byKnowing
+  = (call: Call): Chooser =>
+    (tables, state, answer) => {
+      const { model } = tables
+      const ranking = rankSuspects(tables, state)
+      const truth = call.planted.map(p => p.mode.id)
+      const still = call.planted.filter(p => !isPutRight(call.kind, p.mode, state.repaired)).map(p => p.mode.id)
+      const own = [...ranking.chances.keys()].filter(
+        h =>
+          ranking.chances[h]! > 0
+          && h > 1
+          && faultsOf(model.hypotheses[h]!).some(f => still.includes(f))
+          && faultsOf(model.hypotheses[h]!).every(f => truth.includes(f)),
+      )
+      const h = own.toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)[0]
+      if (h === undefined) return answer.next[0]?.test
+      const scored = proposeScored(tables, state, ranking).map(({ table, cost }) => {
+        const row = table.row(h)
+        let gain = 0
+        for (let b = 0; b < table.bins; b++) {
+          let all = 0
+          for (const [i, c] of ranking.chances.entries()) if (c > 1e-4) all += c * table.row(i)[b]!
+          if (row[b]! > 0) gain += row[b]! * Math.log2(row[b]! / Math.max(all, 1e-9))
+        }
+        return { id: table.test.id, score: gain / cost }
+      })
+      return scored.toSorted((a, b) => b.score - a.score).find(s => s.score > 0.001)?.id
     }
-    return { id: table.test.id, score: gain / cost }
-  })
-  return scored.toSorted((a, b) => b.score - a.score).find(s => s.score > 0.001)?.id
-}
 
 /** Parts swapped in the order of their base rate under the complaint, until it works. */
 export function swapParts(call: Call): Played {
@@ -197,5 +280,15 @@ export function swapParts(call: Call): Played {
     wrong.push(label)
     minutes += m + COMING_BACK
   }
-  return { right: wrong.length === 0, wrong, condemned: wrong.some(d => call.kind.faults.some(f => f.repair.id === d && f.repair.minutes >= EXPENSIVE)), decided: true, tests: 0, minutes, missing: [], unsafe: 0, lines: [] }
+  return {
+    right: wrong.length === 0,
+    wrong,
+    condemned: wrong.some(d => call.kind.faults.some(f => f.repair.id === d && f.repair.minutes >= EXPENSIVE)),
+    decided: true,
+    tests: 0,
+    minutes,
+    missing: [],
+    unsafe: 0,
+    lines: [],
+  }
 }

@@ -3,7 +3,10 @@ import { Simulation } from 'eecircuit-engine'
 import { EARTH, spiceName, writeSpice, type Network } from '#core/circuit'
 import { complex, subtract, type Complex } from '#core/foundation'
 
-export interface OutsideAnswer { volts(node: string): Complex, amps(element: string): Complex }
+export interface OutsideAnswer {
+  volts(node: string): Complex
+  amps(element: string): Complex
+}
 
 /** The engine lets none of its memory go: a fresh one is taken after so many runs. */
 const MOST_RUNS = 4000
@@ -19,14 +22,22 @@ async function run(netlist: string): Promise<Map<string, Complex>> {
   }
   spice.setNetList(netlist)
   const result = await spice.runSim()
-  return new Map(result.data.map((d) => {
-    const value = d.values[0]
-    return [d.name.toLowerCase(), typeof value === 'number' ? complex(value) : complex(value!.real, value!.img)] as const
-  }))
+  return new Map(
+    result.data.map((d) => {
+      const value = d.values[0]
+      return [
+        d.name.toLowerCase(),
+        typeof value === 'number' ? complex(value) : complex(value!.real, value!.img),
+      ] as const
+    }),
+  )
 }
 
 /** Solves a network outside. Calls queue, since the engine holds one circuit. */
-export async function askSpice(network: Network, injected?: { readonly a: string, readonly b: string }): Promise<OutsideAnswer> {
+export async function askSpice(
+  network: Network,
+  injected?: { readonly a: string, readonly b: string },
+): Promise<OutsideAnswer> {
   const netlist = writeSpice(network, 'world', injected)
   let answer = kept.get(netlist)
   if (!answer) {
@@ -44,7 +55,7 @@ export async function askSpice(network: Network, injected?: { readonly a: string
     throw new Error(`the outside engine does not know ${names[0]}`)
   }
   return {
-    volts: node => node === EARTH ? complex(0) : read(`v(n_${spiceName(node)})`, `n_${spiceName(node)}`),
+    volts: node => (node === EARTH ? complex(0) : read(`v(n_${spiceName(node)})`, `n_${spiceName(node)}`)),
     amps: (element) => {
       const amps = read(`i(v_${spiceName(element)}_s)`, `v_${spiceName(element)}_s#branch`)
       // counted out of a source by us, into it by SPICE

@@ -1,6 +1,7 @@
 /**
  * A short run of the isolation benchmark: seeded calls on every kind, the world's circuits solved by the outside SPICE
- * engine. The aims are those of the full run (`npm run bench:isolation`); so few calls can only show that it is not far off.
+ * engine. The aims are those of the full run (`npm run bench:isolation`); so few calls can only show that it is not
+ * far off.
  */
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
@@ -10,7 +11,11 @@ import { drawCall, type Call } from '../isolation/draw'
 import { byEngine, byFixedOrder, playCall, type Played } from '../isolation/players'
 
 const CALLS = 5
-interface Row { readonly call: Call, readonly engine: Played, readonly fixed: Played }
+interface Row {
+  readonly call: Call
+  readonly engine: Played
+  readonly fixed: Played
+}
 
 describe('calls against a world solved outside', () => {
   const rows: Row[] = []
@@ -27,8 +32,17 @@ describe('calls against a world solved outside', () => {
   })
   it('ends most calls in the right repair, condemns hardly anything sound, and is quicker than a fixed order', () => {
     const share = (pick: (r: Row) => boolean) => rows.filter(pick).length / rows.length
-    const missed = rows.filter(r => !r.engine.right).map(r => `${r.call.kind.id} ${r.call.planted.map(p => p.mode.id).join(' + ')} → ${r.engine.wrong.join(', ') || 'undecided'}`)
-    expect(share(r => r.engine.right), missed.join('\n')).toBeGreaterThan(0.75)
+    const missed = rows
+      .filter(r => !r.engine.right)
+      .map(
+        r =>
+          `${r.call.kind.id} ${r.call.planted.map(p => p.mode.id).join(' + ')} → `
+          + `${r.engine.wrong.join(', ') || 'undecided'}`,
+      )
+    expect(
+      share(r => r.engine.right),
+      missed.join('\n'),
+    ).toBeGreaterThan(0.75)
     expect(share(r => r.engine.condemned)).toBeLessThanOrEqual(0.05)
     const minutes = (pick: (r: Row) => Played) => rows.reduce((sum, r) => sum + pick(r).minutes, 0)
     expect(minutes(r => r.engine)).toBeLessThan(0.7 * minutes(r => r.fixed))

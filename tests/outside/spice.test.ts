@@ -1,6 +1,7 @@
 /**
- * The same netlists in an independent SPICE engine (ngspice compiled to WebAssembly, from the registry): every node voltage
- * and branch current of all kinds and their options, healthy and under every fault at every degree, in every scenario.
+ * The same netlists in an independent SPICE engine (ngspice compiled to WebAssembly, from the registry): every node
+ * voltage and branch current of all kinds and their options, healthy and under every fault at every degree, in every
+ * scenario.
  */
 import { Simulation } from 'eecircuit-engine'
 import { beforeAll, describe, expect, it } from 'vitest'
@@ -17,15 +18,23 @@ const FLOOR = 1e-12
 
 async function runSpice(netlist: string): Promise<Map<string, Complex>> {
   spice.setNetList(netlist)
-  const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('the SPICE engine did not answer')), 20000))
+  const late = new Promise<never>((_, reject) =>
+    setTimeout(() => reject(new Error('the SPICE engine did not answer')), 20000),
+  )
   const result = await Promise.race([spice.runSim(), late])
-  return new Map(result.data.map((d) => {
-    const value = d.values[0]
-    return [d.name.toLowerCase(), typeof value === 'number' ? complex(value) : complex(value!.real, value!.img)] as const
-  }))
+  return new Map(
+    result.data.map((d) => {
+      const value = d.values[0]
+      return [
+        d.name.toLowerCase(),
+        typeof value === 'number' ? complex(value) : complex(value!.real, value!.img),
+      ] as const
+    }),
+  )
 }
 
-const voltsAt = (outside: Map<string, Complex>, node: string) => outside.get(`v(n_${spiceName(node)})`) ?? outside.get(`n_${spiceName(node)}`)
+const voltsAt = (outside: Map<string, Complex>, node: string) =>
+  outside.get(`v(n_${spiceName(node)})`) ?? outside.get(`n_${spiceName(node)}`)
 
 /** Compares all that both know; returns how many figures were compared. */
 async function compare(network: Network, title: string): Promise<number> {
@@ -35,14 +44,20 @@ async function compare(network: Network, title: string): Promise<number> {
   const near = (ours: Complex, theirs: Complex | undefined, scale: number, what: string) => {
     if (!theirs) throw new Error(`${title}: ${what} is missing outside`)
     const miss = magnitude(subtract(ours, theirs))
-    if (!(miss <= TOLERANCE * magnitude(theirs) + FLOOR * scale)) throw new Error(`${title}: ${what} ours ${JSON.stringify(ours)} theirs ${JSON.stringify(theirs)}`)
+    if (!(miss <= TOLERANCE * magnitude(theirs) + FLOOR * scale))
+      throw new Error(`${title}: ${what} ours ${JSON.stringify(ours)} theirs ${JSON.stringify(theirs)}`)
     compared++
   }
   for (const node of solved.nodes) near(solved.voltage(node), voltsAt(outside, node), 240, `volts at ${node}`)
   for (const e of network.elements) {
     const sensed = outside.get(`i(v_${spiceName(e.id)}_s)`) ?? outside.get(`v_${spiceName(e.id)}_s#branch`)
     // a source's current is counted out of it by us and into it by SPICE
-    near(solved.current(e.id), sensed && e.kind === 'source' ? complex(-sensed.re, -sensed.im) : sensed, 100, `amps in ${e.id}`)
+    near(
+      solved.current(e.id),
+      sensed && e.kind === 'source' ? complex(-sensed.re, -sensed.im) : sensed,
+      100,
+      `amps in ${e.id}`,
+    )
   }
   return compared
 }
@@ -50,7 +65,14 @@ async function compare(network: Network, title: string): Promise<number> {
 /** Options that bring in other circuits: a transformer, one phase on a starter, a neutral, a run capacitor. */
 const PLATES: readonly (readonly [KindId, string, Nameplate])[] = [
   ...KIND_IDS.map(k => [k, 'as it comes', {}] as const),
-  ['well-3wire', 'run capacitor and disconnect', { 'box.runCapacitor': 1, 'supply.disconnect': 1 }], ['jet', 'on 115 V', { 'motor.volts': 115 }], ['compressor-pilot', 'one phase', { 'supply.phases': 1 }], ['three-phase', 'transformer and float, 460 V', { 'motor.volts': 460, 'starter.control': 1, 'starter.float': 1 }],
+  ['well-3wire', 'run capacitor and disconnect', { 'box.runCapacitor': 1, 'supply.disconnect': 1 }],
+  ['jet', 'on 115 V', { 'motor.volts': 115 }],
+  ['compressor-pilot', 'one phase', { 'supply.phases': 1 }],
+  [
+    'three-phase',
+    'transformer and float, 460 V',
+    { 'motor.volts': 460, 'starter.control': 1, 'starter.float': 1 },
+  ],
 ]
 
 describe.each(PLATES)('%s, %s, against the SPICE engine', (kind, _, plate) => {
@@ -59,23 +81,35 @@ describe.each(PLATES)('%s, %s, against the SPICE engine', (kind, _, plate) => {
   /** Networks that faults share are compared once. */
   const each = (scenario: Scenario) => {
     const seen = new Map<string, { network: Network, title: string }>()
-    for (const [h, hypothesis] of faults) for (const stage of model.stages) {
-      const network = model.network(scenario, h, stage)
-      const key = JSON.stringify(network)
-      if (!seen.has(key)) seen.set(key, { network, title: `${kind} ${stage} ${hypothesis.id} ${scenario}` })
-    }
+    for (const [h, hypothesis] of faults)
+      for (const stage of model.stages) {
+        const network = model.network(scenario, h, stage)
+        const key = JSON.stringify(network)
+        if (!seen.has(key)) seen.set(key, { network, title: `${kind} ${stage} ${hypothesis.id} ${scenario}` })
+      }
     return [...seen.values()]
   }
 
-  it.each<Scenario>(['starting', 'running', 'idle'])('agrees on every voltage and current, %s, healthy and under every fault', async (scenario) => {
-    let compared = 0
-    const networks = each(scenario)
-    for (const { network, title } of networks) compared += await compare(network, title)
-    expect(compared).toBeGreaterThan(15 * networks.length)
-  })
+  it.each<Scenario>(['starting', 'running', 'idle'])(
+    'agrees on every voltage and current, %s, healthy and under every fault',
+    async (scenario) => {
+      let compared = 0
+      const networks = each(scenario)
+      for (const { network, title } of networks) compared += await compare(network, title)
+      expect(compared).toBeGreaterThan(15 * networks.length)
+    },
+  )
 
   it('agrees on what an ohmmeter sees of the dead leads', async () => {
-    const pairs = [...new Map(model.kind.tests.flatMap(t => t.kind === 'numeric' && t.probe.ask === 'ohms' ? [[`${t.probe.stage ?? ''} ${t.probe.a} ${t.probe.b}`, t.probe] as const] : [])).values()]
+    const pairs = [
+      ...new Map(
+        model.kind.tests.flatMap(t =>
+          t.kind === 'numeric' && t.probe.ask === 'ohms'
+            ? [[`${t.probe.stage ?? ''} ${t.probe.a} ${t.probe.b}`, t.probe] as const]
+            : [],
+        ),
+      ).values(),
+    ]
     expect(pairs.length).toBeGreaterThan(0)
     const seen = new Set<string>()
     for (const [h, hypothesis] of faults) {
@@ -85,13 +119,19 @@ describe.each(PLATES)('%s, %s, against the SPICE engine', (kind, _, plate) => {
         if (seen.has(key)) continue
         seen.add(key)
         const outside = await runSpice(writeSpice(network, `${hypothesis.id} ${a}-${b}`, { a, b }))
-        const volt = (n: string) => n === EARTH ? 0 : voltsAt(outside, n)!.re
+        const volt = (n: string) => (n === EARTH ? 0 : voltsAt(outside, n)!.re)
         const theirs = volt(a) - volt(b)
-        // an insulation of megohms beside joints of milliohms leaves any elimination only the digits that their ratio spares
-        const stiffest = Math.max(...network.elements.map(e => e.kind === 'impedance' ? 1 / Math.hypot(e.z.re, e.z.im) : 0))
+        // an insulation of megohms beside joints of milliohms leaves any elimination only the digits that their ratio
+        // spares
+        const stiffest = Math.max(
+          ...network.elements.map(e => (e.kind === 'impedance' ? 1 / Math.hypot(e.z.re, e.z.im) : 0)),
+        )
         const far = Math.max(Math.abs(volt(a)), Math.abs(volt(b)))
         const lost = (1e-9 + 2 * Number.EPSILON * stiffest * far) * far
-        expect(Math.abs(requireOk(solveNetwork(network)).portImpedance(a, b).re - theirs), `${hypothesis.id} ${a}-${b}`).toBeLessThanOrEqual(TOLERANCE * Math.abs(theirs) + lost)
+        expect(
+          Math.abs(requireOk(solveNetwork(network)).portImpedance(a, b).re - theirs),
+          `${hypothesis.id} ${a}-${b}`,
+        ).toBeLessThanOrEqual(TOLERANCE * Math.abs(theirs) + lost)
       }
     }
   })

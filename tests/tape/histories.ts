@@ -1,4 +1,7 @@
-/** Random histories of one tab for the tests of the tape: two or three devices that write, lose each other, meet again. */
+/**
+ * Random histories of one tab for the tests of the tape: two or three devices that write, lose each other, meet
+ * again.
+ */
 import type { createRandom } from '#core/foundation'
 import { isKnownLine, newPen, nextStamp, type AnyLine, type DraftLine, type Pen } from '#core/tab'
 import { PSI } from '#core/units'
@@ -6,13 +9,27 @@ import { PSI } from '#core/units'
 export type Random = ReturnType<typeof createRandom>
 
 /** What a phrase says of the work, set down by hand; `foreign` stands for a kind to come. */
-export type Said = 'power' | 'ran' | 'pressure' | 'charge' | 'dead' | 'discharged' | 'zero' | 'foreign' | 'nothing'
-export interface Phrase { readonly name: string, readonly says: Said, readonly draft: DraftLine | { readonly kind: string, readonly step: string } }
+export type Said
+  = 'power' | 'ran' | 'pressure' | 'charge' | 'dead' | 'discharged' | 'zero' | 'foreign' | 'nothing'
+export interface Phrase {
+  readonly name: string
+  readonly says: Said
+  readonly draft: DraftLine | { readonly kind: string, readonly step: string }
+}
 
-const reading = (test: string, value: number | null, more = {}): DraftLine => ({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}), ...more })
+const reading = (test: string, value: number | null, more = {}): DraftLine => ({
+  kind: 'reading',
+  test,
+  value,
+  ...(value === null ? { ol: true } : {}),
+  ...more,
+})
 const saw = (test: string, outcome: string): DraftLine => ({ kind: 'observation', test, outcome })
-const state = (to: 'live' | 'proven-dead' | 'discharged' | 'zero-pressure', proof?: number[], reason?: string): DraftLine =>
-  ({ kind: 'state', to, ...(proof ? { proof } : {}), ...(reason ? { reason } : {}) })
+const state = (
+  to: 'live' | 'proven-dead' | 'discharged' | 'zero-pressure',
+  proof?: number[],
+  reason?: string,
+): DraftLine => ({ kind: 'state', to, ...(proof ? { proof } : {}), ...(reason ? { reason } : {}) })
 
 /** On a three-wire well. Every kind of line is here, and every way to speak of the work. */
 export const PHRASES: readonly Phrase[] = [
@@ -43,13 +60,29 @@ export const PHRASES: readonly Phrase[] = [
   { name: 'a test of tomorrow', says: 'ran', draft: reading('windmill.ohms', 4) },
   { name: 'a kind of tomorrow', says: 'foreign', draft: { kind: 'step', step: 'drain' } },
   { name: 'opened', says: 'nothing', draft: { kind: 'opened', complaint: 'groans', words: 'it groans' } },
-  { name: 'part', says: 'nothing', draft: { kind: 'part', component: 'box', fault: 'box.relay-open', on: 'start relay' } },
+  {
+    name: 'part',
+    says: 'nothing',
+    draft: { kind: 'part', component: 'box', fault: 'box.relay-open', on: 'start relay' },
+  },
   { name: 'repair', says: 'nothing', draft: { kind: 'repair', component: 'tank', text: 'aired' } },
-  { name: 'finding', says: 'nothing', draft: { kind: 'finding', role: 'failed', about: 'box.relay-open', text: '' } },
+  {
+    name: 'finding',
+    says: 'nothing',
+    draft: { kind: 'finding', role: 'failed', about: 'box.relay-open', text: '' },
+  },
   { name: 'cause', says: 'nothing', draft: { kind: 'finding', role: 'cause', about: 'precharge-low', text: '' } },
   { name: 'skip', says: 'nothing', draft: { kind: 'skip', test: 'red.start', reason: 'jaw too big' } },
   { name: 'wait', says: 'nothing', draft: { kind: 'wait', test: 'cool-ohms', minutes: 10 } },
-  { name: 'photo', says: 'nothing', draft: { kind: 'photo', caption: 'plate', attachments: [{ hash: 'a'.repeat(64), type: 'image/jpeg', bytes: 9 }] } },
+  {
+    name: 'photo',
+    says: 'nothing',
+    draft: {
+      kind: 'photo',
+      caption: 'plate',
+      attachments: [{ hash: 'a'.repeat(64), type: 'image/jpeg', bytes: 9 }],
+    },
+  },
   { name: 'note', says: 'nothing', draft: { kind: 'note', text: 'the dog is kind' } },
   { name: 'carried', says: 'nothing', draft: { kind: 'carried', reason: 'part ordered', bring: 'a relay' } },
   { name: 'resumed', says: 'nothing', draft: { kind: 'resumed' } },
@@ -58,15 +91,35 @@ export const PHRASES: readonly Phrase[] = [
   { name: 'settled', says: 'nothing', draft: { kind: 'settled', summary: 'done' } },
 ]
 
-export interface Written { readonly line: AnyLine, readonly says: Said, readonly name: string }
-interface Device { pen: Pen, readonly known: AnyLine[], readonly late: number }
+export interface Written {
+  readonly line: AnyLine
+  readonly says: Said
+  readonly name: string
+}
+interface Device {
+  pen: Pen
+  readonly known: AnyLine[]
+  readonly late: number
+}
 
 const START = Date.UTC(2026, 5, 15, 10)
 
-/** @param length how many lines; @param phrases which of them to draw from; @param strikes the share of strikes; @returns the lines as written, one after another in true time */
-export function writeHistory(random: Random, length: number, phrases: readonly Phrase[] = PHRASES, strikes = 0.2): Written[] {
+/**
+ * @param length how many lines;
+ * @param phrases which of them to draw from;
+ * @param strikes the share of strikes;
+ * @returns the lines as written, one after another in true time
+ */
+export function writeHistory(
+  random: Random,
+  length: number,
+  phrases: readonly Phrase[] = PHRASES,
+  strikes = 0.2,
+): Written[] {
   const devices: Device[] = Array.from({ length: 1 + random.below(3) }, (_, i) => ({
-    pen: newPen(`device-${i}`), known: [], late: random.uniform() < 0.2 ? (random.uniform() - 0.5) * 3 * 3600e3 : (random.uniform() - 0.5) * 4e3,
+    pen: newPen(`device-${i}`),
+    known: [],
+    late: random.uniform() < 0.2 ? (random.uniform() - 0.5) * 3 * 3600e3 : (random.uniform() - 0.5) * 4e3,
   }))
   const together = random.uniform()
   const written: Written[] = []
@@ -88,7 +141,12 @@ function write(random: Random, device: Device, i: number, phrases: readonly Phra
   const target = among.length > 0 && random.uniform() < strikes ? among[random.below(among.length)] : undefined
   const phrase = phrases[random.below(phrases.length)]!
   const draft = target ? strikeOrTakeUp(random, target) : phrase.draft
-  const line = { ...draft, id: `line-${i}-${device.pen.device}`, at: new Date(wall).toISOString(), ...stamp } as AnyLine
+  const line = {
+    ...draft,
+    id: `line-${i}-${device.pen.device}`,
+    at: new Date(wall).toISOString(),
+    ...stamp,
+  } as AnyLine
   device.known.push(line)
   return { line, says: target ? 'nothing' : phrase.says, name: target ? draft.kind : phrase.name }
 }
@@ -111,4 +169,5 @@ export const shuffle = <T>(random: Random, list: readonly T[]): T[] => {
   return out
 }
 
-export const strikesOf = (lines: readonly AnyLine[]) => lines.flatMap(l => isKnownLine(l) && l.kind === 'strike' ? [l] : [])
+export const strikesOf = (lines: readonly AnyLine[]) =>
+  lines.flatMap(l => (isKnownLine(l) && l.kind === 'strike' ? [l] : []))

@@ -1,6 +1,7 @@
 /**
- * A network between devices and the real services, that drops, delays, doubles, reorders, cuts and lies (answers HTML), by a
- * seed; and a server that can be killed between taking a post in and answering it, and restored from an older copy.
+ * A network between devices and the real services, that drops, delays, doubles, reorders, cuts and lies (answers
+ * HTML), by a seed; and a server that can be killed between taking a post in and answering it, and restored from an
+ * older copy.
  */
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -29,8 +30,19 @@ export interface Server {
   remove(): void
 }
 
-const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
-const ODD = ['drop', 'lose the answer', 'html', 'refusal of a proxy', 'redirect', 'cut', 'stumble', 'double', 'late'] as const
+const answer = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
+const ODD = [
+  'drop',
+  'lose the answer',
+  'html',
+  'refusal of a proxy',
+  'redirect',
+  'cut',
+  'stumble',
+  'double',
+  'late',
+] as const
 
 export async function startServer(random: Random): Promise<Server> {
   const folder = mkdtempSync(join(tmpdir(), 'keep-tab-trial-'))
@@ -41,9 +53,12 @@ export async function startServer(random: Random): Promise<Server> {
   const troubles = new Map<string, number>()
   const late: (() => Promise<unknown>)[] = []
 
-  async function serve(url: string, options: { readonly method?: string, readonly body?: string }): Promise<Response> {
+  async function serve(
+    url: string,
+    options: { readonly method?: string, readonly body?: string },
+  ): Promise<Response> {
     try {
-      const body = options.body ? JSON.parse(options.body) as unknown : undefined
+      const body = options.body ? (JSON.parse(options.body) as unknown) : undefined
       const tab = /\/api\/tabs\/([\w-]+)\/lines/.exec(url)?.[1]
       const device = /\/api\/devices\/([\w-]+)\/lines/.exec(url)?.[1]
       if (tab) return answer(await addLines(opened.db, tab, addLinesRequest.parse(body).lines))
@@ -57,28 +72,48 @@ export async function startServer(random: Random): Promise<Server> {
     }
   }
 
-  async function ask(url: string, options: { readonly method?: string, readonly body?: string }): Promise<Response> {
+  async function ask(
+    url: string,
+    options: { readonly method?: string, readonly body?: string },
+  ): Promise<Response> {
     // what was held up earlier may arrive now, out of its order
     if (late.length > 0 && random.uniform() < 0.3) await late.shift()!()
     if (random.uniform() >= server.mood) return serve(url, options)
     const odd = ODD[random.below(ODD.length)]!
     troubles.set(odd, (troubles.get(odd) ?? 0) + 1)
     switch (odd) {
-      case 'drop': throw new TypeError('no route')
-      case 'lose the answer': await serve(url, options); throw new TypeError('connection reset')
-      case 'html': return new Response('<html>Welcome to the campsite network</html>', { status: 200 })
-      case 'refusal of a proxy': return answer({ code: 'forbidden', facts: {} }, [403, 429, 404, 400][random.below(4)]!)
-      case 'redirect': return new Response(null, { status: 302, headers: { location: '/login' } })
-      case 'cut': return new Response((await (await serve(url, options)).text()).slice(0, 12))
-      case 'stumble': return answer({ error: true }, 500 + random.below(4))
-      case 'double': await serve(url, options); return serve(url, options)
-      case 'late': late.push(() => serve(url, options)); throw new DOMException('timed out', 'TimeoutError')
+      case 'drop':
+        throw new TypeError('no route')
+      case 'lose the answer':
+        await serve(url, options)
+        throw new TypeError('connection reset')
+      case 'html':
+        return new Response('<html>Welcome to the campsite network</html>', { status: 200 })
+      case 'refusal of a proxy':
+        return answer({ code: 'forbidden', facts: {} }, [403, 429, 404, 400][random.below(4)]!)
+      case 'redirect':
+        return new Response(null, { status: 302, headers: { location: '/login' } })
+      case 'cut':
+        return new Response((await (await serve(url, options)).text()).slice(0, 12))
+      case 'stumble':
+        return answer({ error: true }, 500 + random.below(4))
+      case 'double':
+        await serve(url, options)
+        return serve(url, options)
+      case 'late':
+        late.push(() => serve(url, options))
+        throw new DOMException('timed out', 'TimeoutError')
     }
   }
 
-  const reopen = async () => { opened = await openDatabase(`file:${path}`, filesInMemory()) }
+  const reopen = async () => {
+    opened = await openDatabase(`file:${path}`, filesInMemory())
+  }
   const server: Server = {
-    ask, troubles, mood: 0, db: () => opened.db,
+    ask,
+    troubles,
+    mood: 0,
+    db: () => opened.db,
     kill: async () => {
       opened.client.close()
       await reopen()

@@ -12,9 +12,16 @@ const AGAINST: Readonly<Record<Proof, readonly Said[]>> = {
   'discharged': ['power', 'ran', 'foreign', 'charge'],
   'zero-pressure': ['ran', 'pressure', 'foreign'],
 }
-const PROOFS: Readonly<Partial<Record<Said, Proof>>> = { dead: 'proven-dead', discharged: 'discharged', zero: 'zero-pressure' }
+const PROOFS: Readonly<Partial<Record<Said, Proof>>> = {
+  dead: 'proven-dead',
+  discharged: 'discharged',
+  zero: 'zero-pressure',
+}
 
-export interface Told { readonly held: ReadonlySet<Proof>, readonly rules: ReadonlySet<string> }
+export interface Told {
+  readonly held: ReadonlySet<Proof>
+  readonly rules: ReadonlySet<string>
+}
 
 export function tellWork(written: readonly Written[]): Told {
   const rules = new Set<string>()
@@ -23,9 +30,11 @@ export function tellWork(written: readonly Written[]): Told {
   const isStruck = (id: string): boolean => strikes.some(s => s.line === id && s.id !== id && !isStruck(s.id))
   const deviceOf = (id: string) => lines.find(l => l.id === id)?.device
   /** the first strike in force is not asked for: any of the writer's own takes the line back */
-  const isTakenBack = (id: string): boolean => strikes.some(s => s.line === id && s.id !== id && s.device === deviceOf(id) && !isStruck(s.id))
+  const isTakenBack = (id: string): boolean =>
+    strikes.some(s => s.line === id && s.id !== id && s.device === deviceOf(id) && !isStruck(s.id))
   const knownTo = (id: string, known = new Set<string>()): Set<string> => {
-    for (const seen of lines.find(l => l.id === id)?.seen ?? []) if (!known.has(seen)) knownTo(seen, known.add(seen))
+    for (const seen of lines.find(l => l.id === id)?.seen ?? [])
+      if (!known.has(seen)) knownTo(seen, known.add(seen))
     return known
   }
   const held = new Map<Proof, string[]>()
@@ -41,20 +50,29 @@ export function tellWork(written: readonly Written[]): Told {
       const against = written.filter(w => AGAINST[proof].includes(w.says) && !known.has(w.line.id))
       const standing = against.filter(w => !isTakenBack(w.line.id))
       for (const w of standing) rules.add(`${proof} is ended by: ${w.name}`)
-      for (const w of standing) if (w.line.device !== line.device) rules.add(isAfter(written, w, line.id) ? 'another device ends it later' : 'another device ends it by a line written before that it had not seen')
+      for (const w of standing)
+        if (w.line.device !== line.device)
+          rules.add(
+            isAfter(written, w, line.id)
+              ? 'another device ends it later'
+              : 'another device ends it by a line written before that it had not seen',
+          )
       for (const w of standing) if (isStruck(w.line.id)) rules.add('struck on another device, it still speaks')
-      if (against.length > standing.length && standing.length === 0) rules.add('taken back where it was written, it no longer speaks')
+      if (against.length > standing.length && standing.length === 0)
+        rules.add('taken back where it was written, it no longer speaks')
       if (standing.length > 0) continue
       if (proof === 'discharged' && !held.get('proven-dead')!.some(id => known.has(id))) {
         rules.add('discharged without dead is not')
         continue
       }
       rules.add(`${proof} holds`)
-      if ([...known].some(id => written.some(w => w.line.id === id && AGAINST[proof].includes(w.says)))) rules.add('what its writer knew of does not speak against it')
+      if ([...known].some(id => written.some(w => w.line.id === id && AGAINST[proof].includes(w.says))))
+        rules.add('what its writer knew of does not speak against it')
       held.get(proof)!.push(line.id)
     }
   }
   return { held: new Set([...held].filter(([, ids]) => ids.length > 0).map(([proof]) => proof)), rules }
 }
 
-const isAfter = (written: readonly Written[], w: Written, id: string) => written.indexOf(w) > written.findIndex(x => x.line.id === id)
+const isAfter = (written: readonly Written[], w: Written, id: string) =>
+  written.indexOf(w) > written.findIndex(x => x.line.id === id)

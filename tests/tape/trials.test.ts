@@ -1,7 +1,7 @@
 /**
- * Trials of the whole way of a line: written on two or three devices, sent by their senders over a network that fails in
- * every way it can, to the real services on a real database that is killed and restored. None is lost, doubled or out of
- * order. In short with the tests, in long by `npm run trials`.
+ * Trials of the whole way of a line: written on two or three devices, sent by their senders over a network that fails
+ * in every way it can, to the real services on a real database that is killed and restored. None is lost, doubled or
+ * out of order. In short with the tests, in long by `npm run trials`.
  */
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
@@ -23,7 +23,12 @@ const kind = kindFor('well-3wire')
 const TABS = ['tab-trial-a', 'tab-trial-b']
 const totals = { written: 0, troubles: new Map<string, number>(), kills: 0, restores: 0, windows: 0 }
 
-interface Person { readonly device: typeof Device, readonly sender: typeof Sender, readonly seen: Map<string, AnyLine>, readonly name: number }
+interface Person {
+  readonly device: typeof Device
+  readonly sender: typeof Sender
+  readonly seen: Map<string, AnyLine>
+  readonly name: number
+}
 
 /** A device of its own: its own store, its own modules. */
 async function newPerson(name: number): Promise<Person> {
@@ -34,15 +39,21 @@ async function newPerson(name: number): Promise<Person> {
   return { device, sender: await import('../../app/keeper/sender'), seen: new Map(), name }
 }
 
-const headsOf = (seen: ReadonlyMap<string, AnyLine>, tab: readonly AnyLine[]) => tab.filter(l => ![...seen.values()].some(o => o.seen.includes(l.id)))
+const headsOf = (seen: ReadonlyMap<string, AnyLine>, tab: readonly AnyLine[]) =>
+  tab.filter(l => ![...seen.values()].some(o => o.seen.includes(l.id)))
 
 async function writeOne(person: Person, random: Random, wall: number, id: string): Promise<AnyLine> {
   const tab = TABS[random.below(TABS.length)]!
   const drafts = PHRASES.filter(p => p.says !== 'foreign')
   const mine = [...person.seen.values()].filter(l => l.id.includes(tab))
-  const { line } = { line: await person.device.write(tab, drafts[random.below(drafts.length)]!.draft as DraftLine, {
-    id: `${tab}-${id}`, at: new Date(wall).toISOString(), now: wall, heads: headsOf(person.seen, mine).slice(-16),
-  }) }
+  const { line } = {
+    line: await person.device.write(tab, drafts[random.below(drafts.length)]!.draft as DraftLine, {
+      id: `${tab}-${id}`,
+      at: new Date(wall).toISOString(),
+      now: wall,
+      heads: headsOf(person.seen, mine).slice(-16),
+    }),
+  }
   person.seen.set(line.id, line)
   return line
 }
@@ -51,7 +62,10 @@ async function writeOne(person: Person, random: Random, wall: number, id: string
 async function sendFor(person: Person) {
   const heard = { kept: () => undefined, refused: () => undefined, trouble: () => undefined }
   // two windows of one browser, where the lock is not kept: both send what waits
-  const windows = [person.sender.createSender(person.sender.fromDevice, heard), person.sender.createSender(person.sender.fromDevice, heard)]
+  const windows = [
+    person.sender.createSender(person.sender.fromDevice, heard),
+    person.sender.createSender(person.sender.fromDevice, heard),
+  ]
   totals.windows += windows.length
   await Promise.all(windows.map(w => w.send()))
   windows.forEach(w => w.stop())
@@ -69,7 +83,9 @@ async function runTrial(seed: number) {
     for (let step = 0; step < STEPS; step++) {
       const person = people[random.below(people.length)]!
       server.mood = random.uniform() < 0.2 ? 0 : 0.5
-      written.push(await writeOne(person, random, Date.UTC(2026, 5, 15, 10) + step * 30e3, `line-${seed}-${step}`))
+      written.push(
+        await writeOne(person, random, Date.UTC(2026, 5, 15, 10) + step * 30e3, `line-${seed}-${step}`),
+      )
       const dice = random.uniform()
       if (dice < 0.4) await sendFor(person)
       else if (dice < 0.5) await catchUp(person, server)
@@ -89,8 +105,15 @@ async function runTrial(seed: number) {
 
 async function openAll({ device }: Person, server: Server) {
   for (const tab of TABS) {
-    const opened = await device.stamp({ kind: 'opened', complaint: 'groans', words: '' }, { id: `${tab}-opened`, at: '2026-06-15T09:59:00.000Z', now: Date.UTC(2026, 5, 15, 9, 59), heads: [] })
-    const request = { site: { id: 'site-trial', name: 'Hill Farm' }, system: { id: 'system-trial', name: 'well', kind: 'well-3wire' }, tab: { id: tab, opened } }
+    const opened = await device.stamp(
+      { kind: 'opened', complaint: 'groans', words: '' },
+      { id: `${tab}-opened`, at: '2026-06-15T09:59:00.000Z', now: Date.UTC(2026, 5, 15, 9, 59), heads: [] },
+    )
+    const request = {
+      site: { id: 'site-trial', name: 'Hill Farm' },
+      system: { id: 'system-trial', name: 'well', kind: 'well-3wire' },
+      tab: { id: tab, opened },
+    }
     await server.ask('/api/tabs', { method: 'POST', body: JSON.stringify(request) })
     await device.saveOpening({ tab, request }, opened)
   }
@@ -141,13 +164,20 @@ async function holdToAccount(server: Server, people: readonly Person[], written:
 }
 
 describe('lines on their way', () => {
-  it.each(Array.from({ length: RUNS }, (_, i) => SEED + i))('are neither lost, doubled nor out of order (seed %i)', async (seed) => {
-    await runTrial(seed)
-  }, LONG ? 600_000 : 60_000)
+  it.each(Array.from({ length: RUNS }, (_, i) => SEED + i))(
+    'are neither lost, doubled nor out of order (seed %i)',
+    async (seed) => {
+      await runTrial(seed)
+    },
+    LONG ? 600_000 : 60_000,
+  )
 
   afterAll(() => {
     const troubles = [...totals.troubles].map(([what, n]) => `${what} ${n}`).join(', ')
-    console.log(`Trials: ${totals.written} lines written, ${totals.kills} kills, ${totals.restores} restores, ${totals.windows} windows; ${troubles}.`)
+    console.log(
+      `Trials: ${totals.written} lines written, ${totals.kills} kills, ${totals.restores} restores, `
+      + `${totals.windows} windows; ${troubles}.`,
+    )
     expect(totals.troubles.size).toBe(9)
     expect(totals.kills).toBeGreaterThan(0)
     expect(totals.restores).toBeGreaterThan(0)

@@ -5,14 +5,24 @@ import type { SystemKind } from '#core/systems'
 import { layOutPath, stackLabels, WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './layout'
 import PathGlyph from './PathGlyph.vue'
 
-export interface FlagReading { readonly digits: string, readonly unit: string, readonly off: boolean }
+export interface FlagReading {
+  readonly digits: string
+  readonly unit: string
+  readonly off: boolean
+}
 
 const props = defineProps<{
   kind: SystemKind
   standings: readonly ComponentStanding[]
   readings: ReadonlyMap<string, FlagReading>
   notes: Readonly<Record<string, string>>
-  positions: { /** components whose contacts stand open */ readonly open: ReadonlySet<string>, readonly startOpen: boolean, readonly tripped: boolean, readonly fill: number, readonly needle: number }
+  positions: {
+    /** components whose contacts stand open */ readonly open: ReadonlySet<string>
+    readonly startOpen: boolean
+    readonly tripped: boolean
+    readonly fill: number
+    readonly needle: number
+  }
   next?: string | undefined
   picked?: string | undefined
   lane?: 'both' | 'power' | 'flow'
@@ -41,25 +51,51 @@ const wideness = (f: Flag) => {
 }
 const labels = computed(() => {
   const { powerY, pilotY, flowY } = layout.value
-  const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = { power: { levels: 2, y: l => powerY - 70 - l * 30 }, pilot: { levels: 1, y: () => pilotY + 42 }, flow: { levels: 1, y: () => flowY - 62 } }
+  const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = {
+    power: { levels: 2, y: l => powerY - 70 - l * 30 },
+    pilot: { levels: 1, y: () => pilotY + 42 },
+    flow: { levels: 1, y: () => flowY - 62 },
+  }
   return (['power', 'pilot', 'flow'] as const).flatMap((lane) => {
-    const shown = layout.value.flags.filter(f => f.lane === lane && inLane(f.lane) && wideness(f) > 0).toSorted((a, b) => a.at[0] - b.at[0])
+    const shown = layout.value.flags
+      .filter(f => f.lane === lane && inLane(f.lane) && wideness(f) > 0)
+      .toSorted((a, b) => a.at[0] - b.at[0])
     // a tank's flag stands beside it: above it the switch has its words
-    const aside = (f: Flag) => f.lane === 'flow' && f.point.spot.part === 'valve' ? 62 : 0
-    const stacked = stackLabels(shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })), 4, WIDTH - 4, rows[lane].levels)
-    return shown.map((flag, i) => ({ flag, ...stacked[i]!, y: aside(flag) ? flowY - 34 : rows[lane].y(stacked[i]!.level), reading: props.readings.get(flag.point.id) }))
+    const aside = (f: Flag) => (f.lane === 'flow' && f.point.spot.part === 'valve' ? 62 : 0)
+    const stacked = stackLabels(
+      shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })),
+      4,
+      WIDTH - 4,
+      rows[lane].levels,
+    )
+    return shown.map((flag, i) => ({
+      flag,
+      ...stacked[i]!,
+      y: aside(flag) ? flowY - 34 : rows[lane].y(stacked[i]!.level),
+      reading: props.readings.get(flag.point.id),
+    }))
   })
 })
 const bare = computed(() => layout.value.flags.filter(f => wideness(f) === 0 && inLane(f.lane)))
 const glyphState = (p: Placed) => ({
   open: props.positions.open.has(p.component.id),
-  startOpen: props.positions.startOpen, tripped: props.positions.tripped, fill: props.positions.fill, needle: props.positions.needle,
+  startOpen: props.positions.startOpen,
+  tripped: props.positions.tripped,
+  fill: props.positions.fill,
+  needle: props.positions.needle,
 })
-const poles = (p: Placed) => props.kind.drawing.stretches.find(s => s.from === p.component.id && s.route !== 'pilot' && s.route !== 'over')?.wires ?? props.kind.drawing.stretches.find(s => s.to === p.component.id && s.route !== 'pilot')?.wires ?? 2
+const poles = (p: Placed) =>
+  props.kind.drawing.stretches.find(s => s.from === p.component.id && s.route !== 'pilot' && s.route !== 'over')
+    ?.wires
+    ?? props.kind.drawing.stretches.find(s => s.to === p.component.id && s.route !== 'pilot')?.wires
+    ?? 2
 /** One lane at a time on a narrow screen; the pilot circuit goes with the power. */
-const inLane = (lane: DrawnLane) => !props.lane || props.lane === 'both' || (props.lane === 'flow') === (lane === 'flow')
+const inLane = (lane: DrawnLane) =>
+  !props.lane || props.lane === 'both' || (props.lane === 'flow') === (lane === 'flow')
 const placed = computed(() => layout.value.placed.filter(p => inLane(p.lane)))
-const names = computed(() => layout.value.names.filter(n => placed.value.some(p => p.component.id === n.component)))
+const names = computed(() =>
+  layout.value.names.filter(n => placed.value.some(p => p.component.id === n.component)),
+)
 const pipes = computed(() => {
   if (props.lane === 'power') return []
   const run = layout.value.placed.filter(p => p.lane === 'flow')
@@ -68,13 +104,19 @@ const pipes = computed(() => {
 const NOTE_CHAR = 5.6
 /** Its state and its note, on a line each where both would run across a shaft. */
 const under = (n: Name) => {
-  const said = [word(layout.value.placed.find(x => x.component.id === n.component)!), props.notes[n.component]].filter(Boolean)
+  const said = [
+    word(layout.value.placed.find(x => x.component.id === n.component)!),
+    props.notes[n.component],
+  ].filter(Boolean)
   const one = said.join(' · ')
   return one.length * NOTE_CHAR > n.room ? said : [one]
 }
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)
-  if (!r) return f.point.id === props.next ? `${f.point.number} next: ${f.point.name}` : `${f.point.number} ${f.point.name}`
+  if (!r)
+    return f.point.id === props.next
+      ? `${f.point.number} next: ${f.point.name}`
+      : `${f.point.number} ${f.point.name}`
   return `${f.point.number} ${f.point.name}: ${r.digits} ${r.unit}`
 }
 </script>
@@ -82,7 +124,9 @@ const title = (f: Flag) => {
 <template>
   <svg class="path" :viewBox="view" role="group" :aria-label="`Path of the system: ${kind.name}`">
     <defs>
-      <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0 V7" stroke="var(--ink)" stroke-width="1.2" /></pattern>
+      <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0 V7" stroke="var(--ink)" stroke-width="1.2" />
+      </pattern>
     </defs>
     <g :class="kind.medium">
       <template v-for="(pipe, i) in pipes" :key="`w${i}`">
@@ -90,20 +134,45 @@ const title = (f: Flag) => {
         <path v-if="kind.medium === 'air'" :d="`M${pipe.from} ${layout.flowY} H${pipe.to}`" class="bore" />
       </template>
       <template v-for="(port, i) in layout.ports" :key="`p${i}`">
-        <path :d="`M${port.x} ${port.from} V${port.to}`" class="pipe port" :class="standing(port.ends[1])?.standing === 'proven' ? 'proven' : ''" />
+        <path
+          :d="`M${port.x} ${port.from} V${port.to}`"
+          class="pipe port"
+          :class="standing(port.ends[1])?.standing === 'proven' ? 'proven' : ''"
+        />
         <circle v-if="lane !== 'power'" :cx="port.x" :cy="port.to" r="5" class="joint" />
       </template>
     </g>
-    <path v-for="(shaft, i) in layout.shafts" :key="`s${i}`" :d="`M${shaft.x} ${shaft.from} V${shaft.to}`" class="shaft" />
+    <path
+      v-for="(shaft, i) in layout.shafts"
+      :key="`s${i}`"
+      :d="`M${shaft.x} ${shaft.from} V${shaft.to}`"
+      class="shaft"
+    />
     <template v-for="(wire, i) in lane === 'flow' ? [] : layout.wires" :key="`c${i}`">
       <path :d="wire.path" class="wire" :class="[standing(wire.conductor)?.standing, { pilot: wire.pilot }]" />
-      <path v-if="standing(wire.conductor)?.standing === 'condemned'" :d="`M${wire.mid[0] - 5} ${wire.mid[1] - 5} l10 10 m0 -10 l-10 10`" class="struck" />
+      <path
+        v-if="standing(wire.conductor)?.standing === 'condemned'"
+        :d="`M${wire.mid[0] - 5} ${wire.mid[1] - 5} l10 10 m0 -10 l-10 10`"
+        class="struck"
+      />
       <text v-if="wire.name" :x="wire.name.x" :y="wire.name.y" class="wire-name">{{ wire.name.text }}</text>
     </template>
     <g v-for="p in placed" :key="p.component.id" :transform="`translate(${p.x} ${p.y})`">
-      <PathGlyph :glyph="p.component.glyph" :width="p.width" :height="p.height" :medium="kind.medium" :poles="poles(p)" v-bind="glyphState(p)" />
+      <PathGlyph
+        :glyph="p.component.glyph"
+        :width="p.width"
+        :height="p.height"
+        :medium="kind.medium"
+        :poles="poles(p)"
+        v-bind="glyphState(p)"
+      />
       <template v-if="standing(p.component.id)?.standing === 'suspect'">
-        <circle v-if="p.component.glyph === 'motor'" r="37" fill="url(#hatch)" :opacity="0.12 + 0.4 * standing(p.component.id)!.weight" />
+        <circle
+          v-if="p.component.glyph === 'motor'"
+          r="37"
+          fill="url(#hatch)"
+          :opacity="0.12 + 0.4 * standing(p.component.id)!.weight"
+        />
         <rect
           v-else-if="p.component.glyph !== 'supply'"
           :x="-p.width / 2 + 1"
@@ -120,9 +189,24 @@ const title = (f: Flag) => {
         class="condemn"
       />
     </g>
-    <g v-for="n in names" :key="`t${n.component}`" class="names" :transform="`translate(${n.x} ${n.y})`" :text-anchor="n.anchor">
-      <text v-for="(line, i) in n.lines" :key="i" :y="(n.above ? i - n.lines.length + 1 : i) * 13" class="name">{{ line }}</text>
-      <text v-for="(line, i) in under(n)" :key="`u${i}`" :y="(n.above ? -14 : 13) * n.lines.length + (n.above ? 0 : 1 + 12 * i)" class="note">{{ line }}</text>
+    <g
+      v-for="n in names"
+      :key="`t${n.component}`"
+      class="names"
+      :transform="`translate(${n.x} ${n.y})`"
+      :text-anchor="n.anchor"
+    >
+      <text v-for="(line, i) in n.lines" :key="i" :y="(n.above ? i - n.lines.length + 1 : i) * 13" class="name">
+        {{ line }}
+      </text>
+      <text
+        v-for="(line, i) in under(n)"
+        :key="`u${i}`"
+        :y="(n.above ? -14 : 13) * n.lines.length + (n.above ? 0 : 1 + 12 * i)"
+        class="note"
+      >
+        {{ line }}
+      </text>
     </g>
     <g
       v-for="f in bare"
@@ -152,48 +236,178 @@ const title = (f: Flag) => {
       <path :d="`M${l.flag.at[0]} ${l.flag.at[1]} L${l.x} ${l.y + 11}`" class="leader" />
       <circle :cx="l.flag.at[0]" :cy="l.flag.at[1]" r="4" class="probe" />
       <rect :x="l.x - l.width / 2" :y="l.y - 12" :width="l.width" height="24" rx="3" class="label" />
-      <text :x="l.x" :y="l.y + 5.5" text-anchor="middle" class="value"><template v-if="l.reading">{{ l.reading.digits }} <tspan class="unit">{{ l.reading.unit }}</tspan></template><template v-else>{{ l.flag.point.number }} next</template></text>
+      <text :x="l.x" :y="l.y + 5.5" text-anchor="middle" class="value">
+        <template v-if="l.reading">
+          {{ l.reading.digits }}
+          <tspan class="unit">{{ l.reading.unit }}</tspan>
+        </template>
+        <template v-else>{{ l.flag.point.number }} next</template>
+      </text>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.path { display: block; width: 100%; height: 100%; user-select: none; }
-text { fill: var(--ink); font-family: var(--face); font-size: 12px; }
-.name { font-weight: 700; }
-.note { font-weight: 400; fill: var(--soft); font-size: 11.5px; }
-.wire-name { font-size: 10.5px; fill: var(--soft); text-anchor: end; }
-.wire { stroke: var(--copper); stroke-width: 3; fill: none; stroke-dasharray: 1 5.5; stroke-linecap: round; }
-.wire.proven { stroke-dasharray: none; }
-.wire.suspect { stroke-dasharray: 9 5; stroke-linecap: butt; stroke-width: 4; }
-.wire.condemned { stroke-dasharray: none; opacity: 0.7; }
-.pipe { stroke: var(--water); stroke-width: 6; fill: none; stroke-dasharray: 3.5 5; }
-.pipe.proven { stroke-dasharray: none; }
-.pipe.suspect { stroke-dasharray: 12 5; }
-.air .pipe { stroke: var(--water); stroke-width: 7; }
-.bore { stroke: var(--panel); stroke-width: 3.2; fill: none; }
-.pipe.port, .air .pipe.port { stroke-width: 3.5; }
-.wire.pilot { stroke-width: 1.8; }
-.joint { fill: var(--water); }
-.shaft { stroke: var(--ink); stroke-width: 3; stroke-dasharray: 6 3; }
-.struck, .condemn { stroke: var(--ink); stroke-width: 3; stroke-linecap: round; fill: none; }
-.dot, .flag { cursor: pointer; }
-.hit { fill: transparent; }
-.pin { fill: var(--panel); stroke: var(--brass); stroke-width: 1.4; }
-.pin-number { font-size: 9.5px; font-weight: 700; fill: var(--brass); }
-.dot:hover .pin, .pin.picked { fill: var(--brass); }
-.dot:hover .pin-number, .pin.picked + .pin-number { fill: var(--on-brass); }
-.leader { stroke: var(--ink); stroke-width: 1; }
-.probe { fill: var(--panel); stroke: var(--ink); stroke-width: 1.4; }
-.label { fill: var(--panel); stroke: var(--ink); stroke-width: 1.2; }
-.value { font-size: 16px; font-weight: 700; }
-.unit { font-size: 11px; font-weight: 400; }
-.flag:hover .label { fill: var(--brass-ground); }
-.flag.picked .label { stroke: var(--brass); stroke-width: 2.4; }
-.flag.off .label { stroke-width: 2.6; }
-.flag.next .label { fill: var(--brass); stroke: var(--brass); }
-.flag.next .value { fill: var(--on-brass); font-size: 13px; }
-.flag:focus-visible, .dot:focus-visible { outline: none; }
-.flag:focus-visible .label { stroke: var(--brass); stroke-width: 3.5; }
-.dot:focus-visible .pin { stroke-width: 4; }
+.path {
+  display: block;
+  width: 100%;
+  height: 100%;
+  user-select: none;
+}
+text {
+  fill: var(--ink);
+  font-family: var(--face);
+  font-size: 12px;
+}
+.name {
+  font-weight: 700;
+}
+.note {
+  font-weight: 400;
+  fill: var(--soft);
+  font-size: 11.5px;
+}
+.wire-name {
+  font-size: 10.5px;
+  fill: var(--soft);
+  text-anchor: end;
+}
+.wire {
+  stroke: var(--copper);
+  stroke-width: 3;
+  fill: none;
+  stroke-dasharray: 1 5.5;
+  stroke-linecap: round;
+}
+.wire.proven {
+  stroke-dasharray: none;
+}
+.wire.suspect {
+  stroke-dasharray: 9 5;
+  stroke-linecap: butt;
+  stroke-width: 4;
+}
+.wire.condemned {
+  stroke-dasharray: none;
+  opacity: 0.7;
+}
+.pipe {
+  stroke: var(--water);
+  stroke-width: 6;
+  fill: none;
+  stroke-dasharray: 3.5 5;
+}
+.pipe.proven {
+  stroke-dasharray: none;
+}
+.pipe.suspect {
+  stroke-dasharray: 12 5;
+}
+.air .pipe {
+  stroke: var(--water);
+  stroke-width: 7;
+}
+.bore {
+  stroke: var(--panel);
+  stroke-width: 3.2;
+  fill: none;
+}
+.pipe.port,
+.air .pipe.port {
+  stroke-width: 3.5;
+}
+.wire.pilot {
+  stroke-width: 1.8;
+}
+.joint {
+  fill: var(--water);
+}
+.shaft {
+  stroke: var(--ink);
+  stroke-width: 3;
+  stroke-dasharray: 6 3;
+}
+.struck,
+.condemn {
+  stroke: var(--ink);
+  stroke-width: 3;
+  stroke-linecap: round;
+  fill: none;
+}
+.dot,
+.flag {
+  cursor: pointer;
+}
+.hit {
+  fill: transparent;
+}
+.pin {
+  fill: var(--panel);
+  stroke: var(--brass);
+  stroke-width: 1.4;
+}
+.pin-number {
+  font-size: 9.5px;
+  font-weight: 700;
+  fill: var(--brass);
+}
+.dot:hover .pin,
+.pin.picked {
+  fill: var(--brass);
+}
+.dot:hover .pin-number,
+.pin.picked + .pin-number {
+  fill: var(--on-brass);
+}
+.leader {
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.probe {
+  fill: var(--panel);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+.label {
+  fill: var(--panel);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.value {
+  font-size: 16px;
+  font-weight: 700;
+}
+.unit {
+  font-size: 11px;
+  font-weight: 400;
+}
+.flag:hover .label {
+  fill: var(--brass-ground);
+}
+.flag.picked .label {
+  stroke: var(--brass);
+  stroke-width: 2.4;
+}
+.flag.off .label {
+  stroke-width: 2.6;
+}
+.flag.next .label {
+  fill: var(--brass);
+  stroke: var(--brass);
+}
+.flag.next .value {
+  fill: var(--on-brass);
+  font-size: 13px;
+}
+.flag:focus-visible,
+.dot:focus-visible {
+  outline: none;
+}
+.flag:focus-visible .label {
+  stroke: var(--brass);
+  stroke-width: 3.5;
+}
+.dot:focus-visible .pin {
+  stroke-width: 4;
+}
 </style>

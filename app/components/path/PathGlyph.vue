@@ -2,7 +2,18 @@
 /** One component as a small plain picture of its own working parts, in its present position. Drawn about 0,0. */
 import type { Glyph } from '#core/systems'
 
-defineProps<{ glyph: Glyph, width: number, height: number, medium?: 'water' | 'air', /** conductors that pass through it */ poles?: number, open?: boolean, tripped?: boolean, startOpen?: boolean, fill?: number, needle?: number }>()
+defineProps<{
+  glyph: Glyph
+  width: number
+  height: number
+  medium?: 'water' | 'air'
+  /** conductors that pass through it */ poles?: number
+  open?: boolean
+  tripped?: boolean
+  startOpen?: boolean
+  fill?: number
+  needle?: number
+}>()
 const ROWS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-14, 0, 14] }
 </script>
 
@@ -15,7 +26,11 @@ const ROWS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-14, 0
     </template>
     <template v-else-if="glyph === 'breaker' || glyph === 'disconnect'">
       <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" rx="3" class="body" />
-      <path v-for="y in ROWS[poles ?? 2] ?? [0]" :key="y" :d="`M-20 ${y} h8 M20 ${y} h-8 M-12 ${y} L${open ? '8 ' + (y - 9) : '12 ' + y}`" />
+      <path
+        v-for="y in ROWS[poles ?? 2] ?? [0]"
+        :key="y"
+        :d="`M-20 ${y} h8 M20 ${y} h-8 M-12 ${y} L${open ? '8 ' + (y - 9) : '12 ' + y}`"
+      />
       <template v-for="y in ROWS[poles ?? 2] ?? [0]" :key="`d${y}`">
         <circle cx="-12" :cy="y" r="2" class="solid" /><circle cx="12" :cy="y" r="2" class="solid" />
       </template>
@@ -55,18 +70,28 @@ const ROWS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-14, 0
     </template>
     <template v-else-if="glyph === 'starter'">
       <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" rx="3" class="body" />
-      <path v-for="y in [-16, 0, 16]" :key="y" :d="`M-38 ${y} h16 M-4 ${y} h8 M-22 ${y} L${open ? '-8 ' + (y - 8) : '-4 ' + y}`" />
+      <path
+        v-for="y in [-16, 0, 16]"
+        :key="y"
+        :d="`M-38 ${y} h16 M-4 ${y} h8 M-22 ${y} L${open ? '-8 ' + (y - 8) : '-4 ' + y}`"
+      />
       <path v-for="y in [-16, 0, 16]" :key="`h${y}`" :d="`M4 ${y} h6 q4 -7 8 0 t8 0 H38`" />
       <rect x="-8" y="22" width="16" height="9" class="inner" />
       <path d="M-13 22 V-22" class="thin dashed" />
     </template>
     <template v-else-if="glyph === 'transformer'">
       <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" rx="3" class="body" />
-      <path d="M-14 -13 q10 4 0 9 q10 4 0 9 q10 4 0 9 M14 -13 q-10 4 0 9 q-10 4 0 9 q-10 4 0 9" /><path d="M-2 -14 V14 M2 -14 V14" class="thin" />
+      <path d="M-14 -13 q10 4 0 9 q10 4 0 9 q10 4 0 9 M14 -13 q-10 4 0 9 q-10 4 0 9 q-10 4 0 9" /><path
+        d="M-2 -14 V14 M2 -14 V14"
+        class="thin"
+      />
     </template>
     <template v-else-if="glyph === 'protector'">
       <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" rx="3" class="body" />
-      <path d="M-24 -8 H24 M-24 8 H24" /><circle r="11" class="inner" /><path d="M-5 4 q5 -14 10 0" class="thin" />
+      <path d="M-24 -8 H24 M-24 8 H24" /><circle r="11" class="inner" /><path
+        d="M-5 4 q5 -14 10 0"
+        class="thin"
+      />
     </template>
     <template v-else-if="glyph === 'return'">
       <path d="M-17 0 H2 M2 -11 V11 M8 -7 V7 M14 -3 V3" class="heavy" />
@@ -101,32 +126,51 @@ const ROWS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-14, 0
     <template v-else-if="glyph === 'tank'">
       <path d="M0 0 v-8" class="water" />
       <rect x="-27" y="-54" width="54" height="48" rx="14" class="body" />
-      <path :d="`M-26 ${-30 + 14 * (0.5 - (fill ?? 0.5)) * 2} q13 -7 26 0 t26 0 V-18 q0 12 -12 12 h-28 q-12 0 -12 -12 Z`" class="wet" />
+      <path
+        :d="`M-26 ${-30 + 14 * (0.5 - (fill ?? 0.5)) * 2} q13 -7 26 0 t26 0 V-18 q0 12 -12 12 h-28 q-12 0 -12 -12 Z`"
+        class="wet"
+      />
     </template>
     <template v-else-if="glyph === 'open-tank'">
       <path d="M-29 -30 V26 q0 4 4 4 h50 q4 0 4 -4 V-30" class="body" />
       <path d="M-28 -8 q14 -6 28 0 t28 0 V25 q0 4 -4 4 h-48 q-4 0 -4 -4 Z" class="wet" />
     </template>
     <template v-else-if="glyph === 'filter'">
-      <path d="M-17 -14 h34 M-13 -14 V14 q0 8 13 8 t13 -8 V-14" class="body" /><path d="M-6 -10 V14 M0 -10 V16 M6 -10 V14" class="thin" />
+      <path d="M-17 -14 h34 M-13 -14 V14 q0 8 13 8 t13 -8 V-14" class="body" /><path
+        d="M-6 -10 V14 M0 -10 V16 M6 -10 V14"
+        class="thin"
+      />
     </template>
     <template v-else-if="glyph === 'source'">
-      <path d="M20 -10 H-10 q-8 0 -8 10 t8 10 H20" class="body" /><path d="M-2 0 h16 m-6 -5 l6 5 l-6 5" class="thin" />
+      <path d="M20 -10 H-10 q-8 0 -8 10 t8 10 H20" class="body" /><path
+        d="M-2 0 h16 m-6 -5 l6 5 l-6 5"
+        class="thin"
+      />
     </template>
     <template v-else-if="glyph === 'compressor'">
-      <path d="M-20 25 V0 H20 V25 Z" class="body" /><path d="M-12 0 V-25 H12 V0 M-12 -18 H12 M-12 -11 H12 M-12 -4 H12" class="body" /><circle cy="13" r="7" class="inner" />
+      <path d="M-20 25 V0 H20 V25 Z" class="body" /><path
+        d="M-12 0 V-25 H12 V0 M-12 -18 H12 M-12 -11 H12 M-12 -4 H12"
+        class="body"
+      /><circle cy="13" r="7" class="inner" />
     </template>
     <template v-else-if="glyph === 'receiver'">
-      <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" :rx="height / 2" class="body" /><path d="M-22 22 v6 M22 22 v6" /><path d="M-28 12 q14 5 28 0 t28 0" class="water thin" />
+      <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" :rx="height / 2" class="body" /><path
+        d="M-22 22 v6 M22 22 v6"
+      /><path d="M-28 12 q14 5 28 0 t28 0" class="water thin" />
     </template>
     <template v-else-if="glyph === 'regulator'">
       <circle r="14" class="body" /><path d="M0 -14 V-20 M-6 -20 H6 M-6 3 L5 -5 m-5 -1 l5 1 l-1 5" />
     </template>
     <template v-else-if="glyph === 'relief'">
-      <path d="M0 0 V-10" class="water" /><path d="M-9 -10 H9 L0 -20 Z" class="body" /><path d="M-7 -24 H7 M-5 -28 H5" class="thin" />
+      <path d="M0 0 V-10" class="water" /><path d="M-9 -10 H9 L0 -20 Z" class="body" /><path
+        d="M-7 -24 H7 M-5 -28 H5"
+        class="thin"
+      />
     </template>
     <template v-else-if="glyph === 'unloader'">
-      <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" rx="3" class="body" /><path d="M-8 8 L0 -6 L8 8 Z" /><path d="M0 -6 V-12" />
+      <rect :x="-width / 2" :y="-height / 2" :width="width" :height="height" rx="3" class="body" /><path
+        d="M-8 8 L0 -6 L8 8 Z"
+      /><path d="M0 -6 V-12" />
     </template>
     <template v-else-if="glyph === 'gauge'">
       <path d="M0 0 v-12" class="water" />
@@ -141,13 +185,40 @@ const ROWS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-14, 0
 </template>
 
 <style scoped>
-.glyph { fill: none; stroke: var(--ink); stroke-width: 1.6; stroke-linecap: round; stroke-linejoin: round; }
-.body { fill: var(--panel); }
-.inner { fill: var(--panel-2); stroke-width: 1.1; }
-.solid { fill: var(--ink); stroke: none; }
-.heavy { stroke-width: 2.6; }
-.thin { stroke-width: 1.1; }
-.dashed { stroke-dasharray: 3 3; }
-.water { stroke: var(--water); stroke-width: 2.4; }
-.wet { fill: var(--water-fill); stroke: var(--water); stroke-width: 1.6; }
+.glyph {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.body {
+  fill: var(--panel);
+}
+.inner {
+  fill: var(--panel-2);
+  stroke-width: 1.1;
+}
+.solid {
+  fill: var(--ink);
+  stroke: none;
+}
+.heavy {
+  stroke-width: 2.6;
+}
+.thin {
+  stroke-width: 1.1;
+}
+.dashed {
+  stroke-dasharray: 3 3;
+}
+.water {
+  stroke: var(--water);
+  stroke-width: 2.4;
+}
+.wet {
+  fill: var(--water-fill);
+  stroke: var(--water);
+  stroke-width: 1.6;
+}
 </style>

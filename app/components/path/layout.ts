@@ -1,15 +1,47 @@
 /**
- * Where everything on the path goes, worked out from the kind's drawing alone: power left to right along the top, water or
- * air back right to left along the bottom, a pilot circuit between them, joined by shafts and ports. Units of the viewBox.
+ * Where everything on the path goes, worked out from the kind's drawing alone: power left to right along the top,
+ * water or air back right to left along the bottom, a pilot circuit between them, joined by shafts and ports. Units
+ * of the viewBox.
  */
 import type { ComponentDef, DrawnStretch, Glyph, SystemKind, TestPoint } from '#core/systems'
 
 export type DrawnLane = 'power' | 'pilot' | 'flow'
-export interface Placed { readonly component: ComponentDef, readonly lane: DrawnLane, readonly x: number, readonly y: number, readonly width: number, readonly height: number }
-export interface Wire { readonly path: string, readonly mid: readonly [number, number], readonly conductor: string, readonly name?: { readonly text: string, readonly x: number, readonly y: number }, readonly pilot: boolean }
-export interface Flag { readonly point: TestPoint, readonly at: readonly [number, number], readonly lane: DrawnLane }
-export interface Name { readonly component: string, readonly lines: readonly string[], readonly x: number, readonly y: number, readonly anchor: 'start' | 'middle', readonly above: boolean, readonly width: number, /** for words beside it, up to the next shaft */ readonly room: number }
-export interface Joint { readonly x: number, readonly from: number, readonly to: number, readonly ends: readonly [string, string] }
+export interface Placed {
+  readonly component: ComponentDef
+  readonly lane: DrawnLane
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+}
+export interface Wire {
+  readonly path: string
+  readonly mid: readonly [number, number]
+  readonly conductor: string
+  readonly name?: { readonly text: string, readonly x: number, readonly y: number }
+  readonly pilot: boolean
+}
+export interface Flag {
+  readonly point: TestPoint
+  readonly at: readonly [number, number]
+  readonly lane: DrawnLane
+}
+export interface Name {
+  readonly component: string
+  readonly lines: readonly string[]
+  readonly x: number
+  readonly y: number
+  readonly anchor: 'start' | 'middle'
+  readonly above: boolean
+  readonly width: number
+  /** for words beside it, up to the next shaft */ readonly room: number
+}
+export interface Joint {
+  readonly x: number
+  readonly from: number
+  readonly to: number
+  readonly ends: readonly [string, string]
+}
 export interface PathLayout {
   readonly width: number
   readonly height: number
@@ -29,9 +61,35 @@ const USUAL_Y = 122
 const WITH_OVER_Y = 142 // room for the conductors that run above
 
 const SIZE: Partial<Record<Glyph, readonly [number, number]>> = {
-  'supply': [30, 40], 'battery': [46, 40], 'breaker': [40, 46], 'fuse': [44, 26], 'disconnect': [40, 46], 'panel-switch': [44, 40], 'pressure-switch': [80, 56], 'float-switch': [56, 46], 'starter': [76, 66], 'transformer': [50, 38],
-  'control-box': [118, 92], 'protector': [48, 42], 'cable': [66, 38], 'motor': [76, 76], 'return': [34, 30], 'pump': [40, 40], 'check-valve': [34, 28], 'drop-pipe': [34, 28], 'gauge': [36, 36], 'tank': [54, 76], 'open-tank': [58, 60],
-  'filter': [34, 44], 'house': [50, 48], 'compressor': [54, 50], 'receiver': [74, 44], 'regulator': [34, 34], 'relief': [28, 36], 'unloader': [40, 30], 'source': [40, 36],
+  'supply': [30, 40],
+  'battery': [46, 40],
+  'breaker': [40, 46],
+  'fuse': [44, 26],
+  'disconnect': [40, 46],
+  'panel-switch': [44, 40],
+  'pressure-switch': [80, 56],
+  'float-switch': [56, 46],
+  'starter': [76, 66],
+  'transformer': [50, 38],
+  'control-box': [118, 92],
+  'protector': [48, 42],
+  'cable': [66, 38],
+  'motor': [76, 76],
+  'return': [34, 30],
+  'pump': [40, 40],
+  'check-valve': [34, 28],
+  'drop-pipe': [34, 28],
+  'gauge': [36, 36],
+  'tank': [54, 76],
+  'open-tank': [58, 60],
+  'filter': [34, 44],
+  'house': [50, 48],
+  'compressor': [54, 50],
+  'receiver': [74, 44],
+  'regulator': [34, 34],
+  'relief': [28, 36],
+  'unloader': [40, 30],
+  'source': [40, 36],
 }
 const sizeOf = (c: ComponentDef, lane: DrawnLane): readonly [number, number] => {
   if (lane === 'pilot' && c.glyph === 'pressure-switch') return [64, 38]
@@ -44,7 +102,9 @@ export function layOutPath(kind: SystemKind): PathLayout {
   const between = (drawing.pilot ?? []).length > 0
   const over = drawing.stretches.some(s => s.route === 'over')
   const powerY = over ? WITH_OVER_Y : USUAL_Y
-  const [pilotY, flowY] = between ? [powerY + 98, powerY + 212] : [powerY + 82, powerY + (drawing.power.some(id => find(id).glyph === 'control-box') ? 148 : 136)]
+  const [pilotY, flowY] = between
+    ? [powerY + 98, powerY + 212]
+    : [powerY + 82, powerY + (drawing.power.some(id => find(id).glyph === 'control-box') ? 148 : 136)]
   const upstream = drawing.flow.indexOf(drawing.shafts.at(-1)!.pump)
   const power = spread(drawing.power.map(find), 22, WIDTH - 26 - upstream * 66, powerY)
   const at = (id: string) => [...power, ...pilot].find(p => p.component.id === id)
@@ -53,7 +113,14 @@ export function layOutPath(kind: SystemKind): PathLayout {
   const flow = placeFlow(kind, power, at, flowY)
   const unloader = pilot.findIndex(p => p.component.glyph === 'unloader')
   const check = flow.find(p => p.component.id === 'check')
-  if (unloader >= 0 && check) pilot[unloader] = { ...pilot[unloader]!, x: beside(check.x, pilot.filter((_, i) => i !== unloader)) }
+  if (unloader >= 0 && check)
+    pilot[unloader] = {
+      ...pilot[unloader]!,
+      x: beside(
+        check.x,
+        pilot.filter((_, i) => i !== unloader),
+      ),
+    }
   const placed = [...power, ...pilot, ...flow]
   const place = (id: string) => placed.find(p => p.component.id === id)!
   const shafts = drawing.shafts.map((s): Joint => {
@@ -63,7 +130,12 @@ export function layOutPath(kind: SystemKind): PathLayout {
   const names = nameAll(placed, shafts)
   return {
     // a line of state or note may stand under each name
-    width: WIDTH, height: Math.max(flowY + 70, ...names.map(n => n.y + 13 * n.lines.length + 6)), powerY, pilotY, flowY, placed,
+    width: WIDTH,
+    height: Math.max(flowY + 70, ...names.map(n => n.y + 13 * n.lines.length + 6)),
+    powerY,
+    pilotY,
+    flowY,
+    placed,
     wires: drawing.stretches.flatMap(s => wiresOf(s, place(s.from), place(s.to))),
     flags: placeFlags(kind, place),
     names,
@@ -74,13 +146,24 @@ export function layOutPath(kind: SystemKind): PathLayout {
 
 /** From a switch or unloader down to the lane it senses; straight down, onto whatever pipe runs there. */
 function joint(upper: Placed, lower: Placed, flowY: number, from: string, to: string): Joint {
-  const onto = lower.component.glyph === 'open-tank' && Math.abs(lower.x - upper.x) < 4 ? flowY - lower.height / 2 : flowY
+  const onto
+    = lower.component.glyph === 'open-tank' && Math.abs(lower.x - upper.x) < 4 ? flowY - lower.height / 2 : flowY
   return { x: upper.x, from: upper.y + upper.height / 2, to: onto, ends: [from, to] }
 }
 
 function spread(components: readonly ComponentDef[], left: number, right: number, y: number): Placed[] {
   const sizes = components.map(c => sizeOf(c, 'power'))
-  const shares = components.slice(0, -1).map((c, i) => ['supply', 'battery'].includes(c.glyph) ? 0.5 : components[i + 1]!.glyph === 'motor' ? 0.8 : c.glyph === 'control-box' || c.glyph === 'starter' ? 1.5 : 1.1)
+  const shares = components
+    .slice(0, -1)
+    .map((c, i) =>
+      ['supply', 'battery'].includes(c.glyph)
+        ? 0.5
+        : components[i + 1]!.glyph === 'motor'
+          ? 0.8
+          : c.glyph === 'control-box' || c.glyph === 'starter'
+            ? 1.5
+            : 1.1,
+    )
   const unit = (right - left - sizes.reduce((sum, s) => sum + s[0], 0)) / shares.reduce((a, b) => a + b, 0)
   let x = left
   return components.map((component, i) => {
@@ -93,26 +176,44 @@ function spread(components: readonly ComponentDef[], left: number, right: number
 
 /** The pilot circuit hangs under the starter and runs to the left of it, towards where it is sensed. */
 function placePilot(components: readonly ComponentDef[], power: readonly Placed[], y: number): Placed[] {
-  const from = power.find(p => p.component.glyph === 'starter') ?? power.find(p => p.component.glyph === 'pressure-switch')!
+  const from
+    = power.find(p => p.component.glyph === 'starter') ?? power.find(p => p.component.glyph === 'pressure-switch')!
   const wired = components.filter(c => c.glyph !== 'unloader')
   const width = wired.length * 104
   const first = Math.max(60, from.x - width * 0.62)
   return components.map((component) => {
     const [w, height] = sizeOf(component, 'pilot')
     const i = wired.indexOf(component)
-    return { component, lane: 'pilot', x: i < 0 ? from.x : first + i * 104 + (wired.length === 1 ? 30 : 0), y, width: w, height }
+    return {
+      component,
+      lane: 'pilot',
+      x: i < 0 ? from.x : first + i * 104 + (wired.length === 1 ? 30 : 0),
+      y,
+      width: w,
+      height,
+    }
   })
 }
 
 /** Over the check valve it vents, but clear of the words beside the pilot switch. */
 const beside = (x: number, wired: readonly Placed[]) => wired.reduce((at, w) => Math.max(at, w.x + 172), x)
 
-/** Pumps stand under their motors and open tanks under their floats; the rest runs evenly between, clear of the sensing port. */
-function placeFlow(kind: SystemKind, power: readonly Placed[], at: (id: string) => Placed | undefined, y: number): Placed[] {
+/**
+ * Pumps stand under their motors and open tanks under their floats; the rest runs evenly between, clear of the
+ * sensing port.
+ */
+function placeFlow(
+  kind: SystemKind,
+  power: readonly Placed[],
+  at: (id: string) => Placed | undefined,
+  y: number,
+): Placed[] {
   const { flow, shafts, ports } = kind.drawing
   const fixed = new Map<number, number>()
   for (const s of shafts) fixed.set(flow.indexOf(s.pump), at(s.motor)!.x)
-  for (const p of ports) if (kind.components.find(c => c.id === p.from)!.glyph === 'open-tank') fixed.set(flow.indexOf(p.from), at(p.to)!.x)
+  for (const p of ports)
+    if (kind.components.find(c => c.id === p.from)!.glyph === 'open-tank')
+      fixed.set(flow.indexOf(p.from), at(p.to)!.x)
   const last = Math.max(...fixed.keys())
   const xs: number[] = []
   const anchors = [...fixed].toSorted((a, b) => a[0] - b[0])
@@ -121,7 +222,7 @@ function placeFlow(kind: SystemKind, power: readonly Placed[], at: (id: string) 
   anchors.forEach(([i, x], k) => {
     xs[i] = x
     const next = anchors[k + 1]
-    if (next) for (let j = i + 1; j < next[0]; j++) xs[j] = x + (next[1] - x) * (j - i) / (next[0] - i)
+    if (next) for (let j = i + 1; j < next[0]; j++) xs[j] = x + ((next[1] - x) * (j - i)) / (next[0] - i)
   })
   const sensed = ports.find(p => p.to === 'switch')
   const port = sensed ? at('switch')!.x : 0
@@ -131,9 +232,16 @@ function placeFlow(kind: SystemKind, power: readonly Placed[], at: (id: string) 
   // so many stand right of the port as there is room for
   const clear = 44
   const roomRight = start - port - clear
-  const right = Math.max(1, Math.min(rest - 1, Math.round(rest * roomRight / (start - leftmost))))
+  const right = Math.max(1, Math.min(rest - 1, Math.round((rest * roomRight) / (start - leftmost))))
   for (let n = 1; n <= rest; n++) {
-    xs[last + n] = n <= right ? start - (roomRight) * n / right : right === rest ? leftmost : (port - clear) + (leftmost - (port - clear)) * (rest - right === 1 ? 0.5 : (n - right - 1) / (rest - right - 1))
+    xs[last + n]
+      = n <= right
+        ? start - (roomRight * n) / right
+        : right === rest
+          ? leftmost
+          : port
+            - clear
+            + (leftmost - (port - clear)) * (rest - right === 1 ? 0.5 : (n - right - 1) / (rest - right - 1))
   }
   return flow.map((id, i) => {
     const component = kind.components.find(c => c.id === id)!
@@ -152,15 +260,32 @@ function wiresOf(s: DrawnStretch, from: Placed, to: Placed): Wire[] {
   if (s.route === 'over') {
     return WIRE_OFFSETS[s.wires]!.map((dy, i) => {
       const [top, x1, x2] = [20 - i * 6, from.x + 4 + i * 6, to.x - 6 + i * 6]
-      return { path: `M${x1} ${from.y - 12} V${top} H${x2} V${to.y - to.height / 2}`, mid: [(x1 + x2) / 2, top], conductor, pilot: false }
+      return {
+        path: `M${x1} ${from.y - 12} V${top} H${x2} V${to.y - to.height / 2}`,
+        mid: [(x1 + x2) / 2, top],
+        conductor,
+        pilot: false,
+      }
     })
   }
   return WIRE_OFFSETS[s.wires]!.map((dy, i) => {
     const curve = (r: number) => r - Math.sqrt(Math.max(0, r ** 2 - dy ** 2))
-    const [x1, x2] = [from.x + from.width / 2 - (from.component.glyph === 'motor' ? curve(38) : 0), to.x - to.width / 2 + (to.component.glyph === 'motor' ? curve(38) : 0)]
+    const [x1, x2] = [
+      from.x + from.width / 2 - (from.component.glyph === 'motor' ? curve(38) : 0),
+      to.x - to.width / 2 + (to.component.glyph === 'motor' ? curve(38) : 0),
+    ]
     // beyond their test points, where there is room; the points say their leads too
-    const name = s.wires === 3 && from.component.glyph === 'control-box' && x2 - x1 > ROOM_FOR_NAMES ? { text: THREE_WIRE[i]!, x: x2 - 5, y: from.y + dy - 4 } : undefined
-    return { path: `M${x1} ${from.y + dy} H${x2}`, mid: [(x1 + x2) / 2, from.y + dy], conductor, pilot: false, ...(name ? { name } : {}) }
+    const name
+      = s.wires === 3 && from.component.glyph === 'control-box' && x2 - x1 > ROOM_FOR_NAMES
+        ? { text: THREE_WIRE[i]!, x: x2 - 5, y: from.y + dy - 4 }
+        : undefined
+    return {
+      path: `M${x1} ${from.y + dy} H${x2}`,
+      mid: [(x1 + x2) / 2, from.y + dy],
+      conductor,
+      pilot: false,
+      ...(name ? { name } : {}),
+    }
   })
 }
 
@@ -169,20 +294,36 @@ function pilotWire(from: Placed, to: Placed, conductor: string): Wire {
   if (from.lane === 'power') {
     const x = from.x - 34
     const [edge, side] = to.x + to.width / 2 < x ? [to.x + to.width / 2, to.y] : [to.x, to.y - to.height / 2]
-    return { path: side === to.y ? `M${x} ${from.y + from.height / 2} V${side} H${edge}` : `M${edge} ${from.y + from.height / 2} V${side}`, mid: [x, to.y - 14], conductor, pilot: true }
+    return {
+      path:
+        side === to.y
+          ? `M${x} ${from.y + from.height / 2} V${side} H${edge}`
+          : `M${edge} ${from.y + from.height / 2} V${side}`,
+      mid: [x, to.y - 14],
+      conductor,
+      pilot: true,
+    }
   }
   const [left, right] = from.x < to.x ? [from, to] : [to, from]
-  return { path: `M${left.x + left.width / 2} ${from.y} H${right.x - right.width / 2}`, mid: [(left.x + right.x) / 2, from.y], conductor, pilot: true }
+  return {
+    path: `M${left.x + left.width / 2} ${from.y} H${right.x - right.width / 2}`,
+    mid: [(left.x + right.x) / 2, from.y],
+    conductor,
+    pilot: true,
+  }
 }
 
 /** Where on a glyph its parts are, from its middle. */
 const PARTS: Partial<Record<Glyph, Readonly<Record<string, readonly [number, number]>>>> = {
   'control-box': { cap: [-34, -38], relay: [8, -38], overload: [-12, 28] },
-  'pressure-switch': { poles: [0, -20] }, 'float-switch': { poles: [0, -16] },
+  'pressure-switch': { poles: [0, -20] },
+  'float-switch': { poles: [0, -16] },
   'motor': { cap: [-18, -24], contact: [18, -24], overload: [18, 22], coil: [-18, 22], brushes: [0, 26] },
   'starter': { poles: [-18, -24], control: [-26, 24], aux: [26, 24], coil: [0, 10] },
   'transformer': { control: [0, -12] },
-  'pump': { prime: [0, -22] }, 'tank': { valve: [0, -54] }, 'receiver': { drain: [-30, 6] },
+  'pump': { prime: [0, -22] },
+  'tank': { valve: [0, -54] },
+  'receiver': { drain: [-30, 6] },
 }
 
 function placeFlags(kind: SystemKind, place: (id: string) => Placed): Flag[] {
@@ -193,28 +334,61 @@ function placeFlags(kind: SystemKind, place: (id: string) => Placed): Flag[] {
     const step = side === 'in' ? -1 : 1
     const along = side === 'on' ? 0 : c.width / 2 + (side === 'in' ? 16 : 18)
     const dy = wire === undefined ? 0 : [-16, 0, 16][wire]!
-    const inside = side === 'on' ? PARTS[c.component.glyph]?.[part ?? ''] ?? [0, c.lane === 'flow' ? -c.height / 2 : 0] : [0, 0]
-    let at: [number, number] = side === 'on' ? [c.x + inside[0], c.y + inside[1]] : [c.x + step * (along + (wire ?? 0) * 22), c.y + dy]
+    const inside
+      = side === 'on'
+        ? (PARTS[c.component.glyph]?.[part ?? ''] ?? [0, c.lane === 'flow' ? -c.height / 2 : 0])
+        : [0, 0]
+    let at: [number, number]
+      = side === 'on' ? [c.x + inside[0], c.y + inside[1]] : [c.x + step * (along + (wire ?? 0) * 22), c.y + dy]
     if (c.lane === 'flow' && side !== 'on') at = [c.x, c.y - c.height / 2 - 2]
-    flags.push({ point, at: apart(at, flags, side === 'on' ? [[18, 0], [-18, 0], [0, 18], [0, -18]] : [[step * 18, 0], [0, -18], [0, 18]]), lane: c.lane })
+    flags.push({
+      point,
+      at: apart(
+        at,
+        flags,
+        side === 'on'
+          ? [
+              [18, 0],
+              [-18, 0],
+              [0, 18],
+              [0, -18],
+            ]
+          : [
+              [step * 18, 0],
+              [0, -18],
+              [0, 18],
+            ],
+      ),
+      lane: c.lane,
+    })
   }
   return flags
 }
 
 /** Moves a dot until no other is nearer than a thumb's tip can tell. */
-function apart(at: [number, number], taken: readonly Flag[], ways: readonly (readonly [number, number])[]): readonly [number, number] {
-  const free = (x: number, y: number) => x > 6 && x < WIDTH - 6 && taken.every(f => Math.hypot(f.at[0] - x, f.at[1] - y) >= 17)
-  for (let n = 0; n < 6; n++) for (const [dx, dy] of ways) if (free(at[0] + n * dx, at[1] + n * dy)) return [at[0] + n * dx, at[1] + n * dy]
+function apart(
+  at: [number, number],
+  taken: readonly Flag[],
+  ways: readonly (readonly [number, number])[],
+): readonly [number, number] {
+  const free = (x: number, y: number) =>
+    x > 6 && x < WIDTH - 6 && taken.every(f => Math.hypot(f.at[0] - x, f.at[1] - y) >= 17)
+  for (let n = 0; n < 6; n++)
+    for (const [dx, dy] of ways) if (free(at[0] + n * dx, at[1] + n * dy)) return [at[0] + n * dx, at[1] + n * dy]
   return at
 }
 
 const CHAR = 6.5
 
-/** Names under their glyphs, in two lines where one would touch its neighbour, and a step lower where two still would. */
+/**
+ * Names under their glyphs, in two lines where one would touch its neighbour, and a step lower where two still would.
+ */
 function nameAll(placed: readonly Placed[], shafts: readonly Joint[]): Name[] {
   const out: Name[] = []
   for (const lane of ['power', 'pilot', 'flow'] as const) {
-    const row = placed.filter(p => p.lane === lane && p.component.glyph !== 'supply').toSorted((a, b) => a.x - b.x)
+    const row = placed
+      .filter(p => p.lane === lane && p.component.glyph !== 'supply')
+      .toSorted((a, b) => a.x - b.x)
     const taken: { from: number, to: number, y: number }[] = []
     row.forEach((p, i) => {
       const text = p.component.name.replace(/^Well: /, '').replace(/^./, c => c.toUpperCase())
@@ -223,22 +397,68 @@ function nameAll(placed: readonly Placed[], shafts: readonly Joint[]): Name[] {
       const lines = text.length * CHAR > slot ? wrap(text) : [text]
       const width = Math.max(...lines.map(l => l.length)) * CHAR
       const above = p.component.glyph === 'motor' && lane === 'power'
-      const aside = p.component.glyph === 'pressure-switch' || p.component.glyph === 'unloader' || p.component.glyph === 'float-switch'
+      const aside
+        = p.component.glyph === 'pressure-switch'
+          || p.component.glyph === 'unloader'
+          || p.component.glyph === 'float-switch'
       const x = aside ? p.x + 8 : Math.max(width / 2 + 2, Math.min(WIDTH - width / 2 - 2, p.x))
-      const base = above ? p.y - 46 : p.y + (lane === 'pilot' && aside ? p.height / 2 + 13 : BELOW[p.component.glyph]!)
+      const base = above
+        ? p.y - 46
+        : p.y + (lane === 'pilot' && aside ? p.height / 2 + 13 : BELOW[p.component.glyph]!)
       const [from, to] = aside ? [x, x + width] : [x - width / 2, x + width / 2]
       let y = base
-      while (!above && taken.some(t => Math.abs(t.y - y) < 13 * lines.length && t.from < to + 4 && from - 4 < t.to)) y += 13
+      while (
+        !above
+        && taken.some(t => Math.abs(t.y - y) < 13 * lines.length && t.from < to + 4 && from - 4 < t.to)
+      )
+        y += 13
       lines.forEach((_, n) => taken.push({ from, to, y: y + n * 13 }))
-      out.push({ component: p.component.id, lines, x, y, anchor: aside ? 'start' : 'middle', above, width, room: aside ? Math.min(...shafts.filter(s => s.x > x).map(s => s.x), WIDTH) - x - 6 : WIDTH })
+      out.push({
+        component: p.component.id,
+        lines,
+        x,
+        y,
+        anchor: aside ? 'start' : 'middle',
+        above,
+        width,
+        room: aside ? Math.min(...shafts.filter(s => s.x > x).map(s => s.x), WIDTH) - x - 6 : WIDTH,
+      })
     })
   }
   return out
 }
 
 const BELOW: Record<Glyph, number> = {
-  'supply': 34, 'battery': 35, 'breaker': 38, 'fuse': 28, 'disconnect': 38, 'panel-switch': 35, 'pressure-switch': 43, 'float-switch': 38, 'starter': 48, 'transformer': 34, 'control-box': 62, 'protector': 36, 'cable': 34, 'motor': 52, 'return': 30, 'conductor': 30,
-  'pump': 34, 'check-valve': 29, 'drop-pipe': 29, 'gauge': 18, 'tank': 18, 'open-tank': 44, 'filter': 36, 'house': 37, 'compressor': 38, 'receiver': 36, 'regulator': 31, 'relief': 22, 'unloader': 29, 'source': 32,
+  'supply': 34,
+  'battery': 35,
+  'breaker': 38,
+  'fuse': 28,
+  'disconnect': 38,
+  'panel-switch': 35,
+  'pressure-switch': 43,
+  'float-switch': 38,
+  'starter': 48,
+  'transformer': 34,
+  'control-box': 62,
+  'protector': 36,
+  'cable': 34,
+  'motor': 52,
+  'return': 30,
+  'conductor': 30,
+  'pump': 34,
+  'check-valve': 29,
+  'drop-pipe': 29,
+  'gauge': 18,
+  'tank': 18,
+  'open-tank': 44,
+  'filter': 36,
+  'house': 37,
+  'compressor': 38,
+  'receiver': 36,
+  'regulator': 31,
+  'relief': 22,
+  'unloader': 29,
+  'source': 32,
 }
 
 function wrap(text: string): string[] {
@@ -252,10 +472,19 @@ function wrap(text: string): string[] {
   return [words.slice(0, best).join(' '), words.slice(best).join(' ')]
 }
 
-export interface Label { readonly x: number, readonly width: number, readonly level: number }
+export interface Label {
+  readonly x: number
+  readonly width: number
+  readonly level: number
+}
 
 /** Puts the flags' boxes on as few levels as keep them apart; wider boxes and later points give way upwards. */
-export function stackLabels(anchors: readonly { readonly x: number, readonly width: number }[], left: number, right: number, levels: number): Label[] {
+export function stackLabels(
+  anchors: readonly { readonly x: number, readonly width: number }[],
+  left: number,
+  right: number,
+  levels: number,
+): Label[] {
   const taken: { from: number, to: number, level: number }[] = []
   return anchors.map(({ x, width }) => {
     const clamp = (v: number) => Math.max(left + width / 2, Math.min(right - width / 2, v))

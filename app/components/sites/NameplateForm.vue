@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /**
- * A system's figures, as people write them: what is fitted first, since it decides what there is to ask, then only what is on
- * the nameplates at hand. Says at once which figure cannot be, and which missing one would sharpen the readings most.
+ * A system's figures, as people write them: what is fitted first, since it decides what there is to ask, then only
+ * what is on the nameplates at hand. Says at once which figure cannot be, and which missing one would sharpen the
+ * readings most.
  */
 import { parseNameplate } from '#core/formats'
 import { kindFor, reviewNameplate, SITE_FIELDS, type KindId, type NameplateField } from '#core/systems'
@@ -10,29 +11,91 @@ import { sayProblem } from '#core/words'
 const props = defineProps<{ kind: KindId }>()
 const written = defineModel<Record<string, string>>({ required: true })
 
-interface Row { readonly id: string, readonly label: string, readonly field: NameplateField }
+interface Row {
+  readonly id: string
+  readonly label: string
+  readonly field: NameplateField
+}
 const parsed = computed(() => parseNameplate(props.kind, given()))
 const given = () => Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
 /** options chosen so far decide the components, even while some figure is still half typed */
 const kind = computed(() => {
-  const choices = Object.fromEntries(Object.entries(given()).filter(([id]) => rowsOf(kindFor(props.kind)).some(r => r.id === id && r.field.choices)))
-  const read = parseNameplate(props.kind, { ...choices, ...(written.value['motor.volts'] ? { 'motor.volts': written.value['motor.volts'] } : {}) })
+  const choices = Object.fromEntries(
+    Object.entries(given()).filter(([id]) =>
+      rowsOf(kindFor(props.kind)).some(r => r.id === id && r.field.choices),
+    ),
+  )
+  const read = parseNameplate(props.kind, {
+    ...choices,
+    ...(written.value['motor.volts'] ? { 'motor.volts': written.value['motor.volts'] } : {}),
+  })
   return kindFor(props.kind, read.ok ? read.value : {})
 })
-const rowsOf = (k: ReturnType<typeof kindFor>): Row[] => k.components.flatMap(c => (c.fields ?? []).map(f => ({ id: `${c.id}.${f.id}`, label: `${c.name}: ${f.label.toLowerCase()}`, field: f })))
-const options = computed(() => [...rowsOf(kind.value), ...SITE_FIELDS.map(f => ({ id: `site.${f.id}`, label: f.label, field: f }))].filter(r => r.field.choices))
+const rowsOf = (k: ReturnType<typeof kindFor>): Row[] =>
+  k.components.flatMap(c =>
+    (c.fields ?? []).map(f => ({
+      id: `${c.id}.${f.id}`,
+      label: `${c.name}: ${f.label.toLowerCase()}`,
+      field: f,
+    })),
+  )
+const options = computed(() =>
+  [...rowsOf(kind.value), ...SITE_FIELDS.map(f => ({ id: `site.${f.id}`, label: f.label, field: f }))].filter(
+    r => r.field.choices,
+  ),
+)
 const groups = computed(() => {
-  const own = kind.value.components.map(c => ({ name: c.name, rows: (c.fields ?? []).filter(f => !f.choices).map(f => ({ id: `${c.id}.${f.id}`, label: f.label, field: f })) }))
-  return [...own, { name: 'The place', rows: SITE_FIELDS.filter(f => !f.choices).map(f => ({ id: `site.${f.id}`, label: f.label, field: f })) }].filter(g => g.rows.length > 0)
+  const own = kind.value.components.map(c => ({
+    name: c.name,
+    rows: (c.fields ?? [])
+      .filter(f => !f.choices)
+      .map(f => ({ id: `${c.id}.${f.id}`, label: f.label, field: f })),
+  }))
+  return [
+    ...own,
+    {
+      name: 'The place',
+      rows: SITE_FIELDS.filter(f => !f.choices).map(f => ({ id: `site.${f.id}`, label: f.label, field: f })),
+    },
+  ].filter(g => g.rows.length > 0)
 })
-const review = computed(() => parsed.value.ok ? reviewNameplate(props.kind, parsed.value.value) : undefined)
-const trouble = computed(() => !parsed.value.ok ? sayProblem(parsed.value.problem) : review.value && !review.value.ok ? sayProblem(review.value.problem) : '')
+const review = computed(() => (parsed.value.ok ? reviewNameplate(props.kind, parsed.value.value) : undefined))
+const trouble = computed(() =>
+  !parsed.value.ok
+    ? sayProblem(parsed.value.problem)
+    : review.value && !review.value.ok
+      ? sayProblem(review.value.problem)
+      : '',
+)
 /** what was given and cannot be, with what is used instead */
-const contradictions = computed(() => review.value?.ok ? review.value.value.filter(a => written.value[a.field]?.trim()) : [])
-const sharpens = computed(() => review.value?.ok ? review.value.value.filter(a => !written.value[a.field]?.trim() && a.weight > 0.05).slice(0, 3) : [])
+const contradictions = computed(() =>
+  review.value?.ok ? review.value.value.filter(a => written.value[a.field]?.trim()) : [],
+)
+const sharpens = computed(() =>
+  review.value?.ok
+    ? review.value.value.filter(a => !written.value[a.field]?.trim() && a.weight > 0.05).slice(0, 3)
+    : [],
+)
 const nameOf = (field: string) => rowsOf(kind.value).find(r => r.id === field)?.label ?? field
-const UNIT: Partial<Record<NameplateField['quantity'], string>> = { 'volts': 'V', 'amps': 'A', 'ohms': 'Ω', 'farads': 'µF', 'pressure': 'psi', 'flow': 'gpm', 'horsepower': 'hp', 'length': 'ft', 'volume': 'gal', 'gauge': 'AWG', 'code-letter': 'A–U', 'altitude': 'ft', 'air-flow': 'cfm', 'battery-capacity': 'Ah' }
-const set = (id: string, value: string) => { written.value = { ...written.value, [id]: value } }
+const UNIT: Partial<Record<NameplateField['quantity'], string>> = {
+  'volts': 'V',
+  'amps': 'A',
+  'ohms': 'Ω',
+  'farads': 'µF',
+  'pressure': 'psi',
+  'flow': 'gpm',
+  'horsepower': 'hp',
+  'length': 'ft',
+  'volume': 'gal',
+  'gauge': 'AWG',
+  'code-letter': 'A–U',
+  'altitude': 'ft',
+  'air-flow': 'cfm',
+  'battery-capacity': 'Ah',
+}
+const set = (id: string, value: string) => {
+  written.value = { ...written.value, [id]: value }
+}
 </script>
 
 <template>
@@ -42,16 +105,38 @@ const set = (id: string, value: string) => { written.value = { ...written.value,
       <div v-for="o in options" :key="o.id" class="option">
         <span :id="`o-${o.id}`" class="soft">{{ o.label }}</span>
         <span class="set" role="radiogroup" :aria-labelledby="`o-${o.id}`">
-          <button v-for="(c, i) in o.field.choices" :key="c" type="button" role="radio" class="pick" :aria-checked="written[o.id] ? written[o.id] === c : i === (o.field.usual ?? 0)" @click="set(o.id, c)">{{ c }}</button>
+          <button
+            v-for="(c, i) in o.field.choices"
+            :key="c"
+            type="button"
+            role="radio"
+            class="pick"
+            :aria-checked="written[o.id] ? written[o.id] === c : i === (o.field.usual ?? 0)"
+            @click="set(o.id, c)"
+          >
+            {{ c }}
+          </button>
         </span>
       </div>
     </fieldset>
     <div class="groups">
       <fieldset v-for="g in groups" :key="g.name" class="group">
         <legend>{{ g.name }}</legend>
-        <label v-for="r in g.rows" :key="r.id" class="field" :class="{ wanted: sharpens.some(s => s.field === r.id) }">
+        <label
+          v-for="r in g.rows"
+          :key="r.id"
+          class="field"
+          :class="{ wanted: sharpens.some(s => s.field === r.id) }"
+        >
           <span>{{ r.label }}</span>
-          <span class="with-unit"><input :value="written[r.id] ?? ''" :name="r.id" autocomplete="off" @input="set(r.id, ($event.target as HTMLInputElement).value)"><i>{{ UNIT[r.field.quantity] }}</i></span>
+          <span class="with-unit"
+            ><input
+              :value="written[r.id] ?? ''"
+              :name="r.id"
+              autocomplete="off"
+              @input="set(r.id, ($event.target as HTMLInputElement).value)"
+            ><i>{{ UNIT[r.field.quantity] }}</i></span
+          >
         </label>
       </fieldset>
     </div>
@@ -60,27 +145,101 @@ const set = (id: string, value: string) => { written.value = { ...written.value,
       <b>{{ nameOf(c.field) }}:</b> {{ c.text }}.
     </p>
     <p v-if="sharpens.length" class="sharpen" role="status">
-      <b>Would sharpen the readings most:</b> {{ sharpens.map(s => nameOf(s.field).toLowerCase()).join(', then ') }}.
+      <b>Would sharpen the readings most:</b>
+      {{ sharpens.map(s => nameOf(s.field).toLowerCase()).join(', then ') }}.
     </p>
   </div>
 </template>
 
 <style scoped>
-.plate-form { display: grid; grid-template-columns: minmax(0, 1fr); gap: 12px; }
-fieldset { border: 0; padding: 0; margin: 0; min-width: 0; }
-legend { font-weight: 700; font-size: 14px; margin-bottom: 4px; }
-.options { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr)); gap: 6px 22px; }
-.options legend { grid-column: 1 / -1; }
-.option { display: flex; align-items: center; justify-content: space-between; flex-wrap: wrap; gap: 4px 10px; font-size: 14px; }
-.set { display: inline-flex; flex-wrap: wrap; row-gap: 4px; }
-.pick { min-height: 44px; padding: 0 12px; border: 1.5px solid var(--rule); background: var(--panel); cursor: pointer; margin-left: -1.5px; font-size: 14px; }
-.pick[aria-checked='true'] { border-color: var(--brass); background: var(--brass-ground); font-weight: 700; z-index: 1; }
-.groups { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(210px, 100%), 1fr)); gap: 14px 22px; align-items: start; }
-.group { display: grid; gap: 6px; border-top: 2px solid var(--rule); padding-top: 6px; }
-.with-unit { display: grid; grid-template-columns: 1fr 46px; align-items: center; gap: 6px; }
-.with-unit i { font-style: normal; color: var(--soft); font-size: 13.5px; }
-.with-unit input { min-width: 0; }
-.wanted input { border-color: var(--brass); border-width: 2px; }
-.sharpen { border-left: 4px solid var(--brass); padding-left: 10px; }
-.caution { font-size: 14px; padding: 6px 10px; }
+.plate-form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  min-width: 0;
+}
+legend {
+  font-weight: 700;
+  font-size: 14px;
+  margin-bottom: 4px;
+}
+.options {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
+  gap: 6px 22px;
+}
+.options legend {
+  grid-column: 1 / -1;
+}
+.option {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  font-size: 14px;
+}
+.set {
+  display: inline-flex;
+  flex-wrap: wrap;
+  row-gap: 4px;
+}
+.pick {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1.5px solid var(--rule);
+  background: var(--panel);
+  cursor: pointer;
+  margin-left: -1.5px;
+  font-size: 14px;
+}
+.pick[aria-checked='true'] {
+  border-color: var(--brass);
+  background: var(--brass-ground);
+  font-weight: 700;
+  z-index: 1;
+}
+.groups {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(210px, 100%), 1fr));
+  gap: 14px 22px;
+  align-items: start;
+}
+.group {
+  display: grid;
+  gap: 6px;
+  border-top: 2px solid var(--rule);
+  padding-top: 6px;
+}
+.with-unit {
+  display: grid;
+  grid-template-columns: 1fr 46px;
+  align-items: center;
+  gap: 6px;
+}
+.with-unit i {
+  font-style: normal;
+  color: var(--soft);
+  font-size: 13.5px;
+}
+.with-unit input {
+  min-width: 0;
+}
+.wanted input {
+  border-color: var(--brass);
+  border-width: 2px;
+}
+.sharpen {
+  border-left: 4px solid var(--brass);
+  padding-left: 10px;
+}
+.caution {
+  font-size: 14px;
+  padding: 6px 10px;
+}
 </style>

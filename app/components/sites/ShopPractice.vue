@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The shop's practice where the trade disagrees: recorded with its day and its writer, in force for tabs that are open from then on. */
+/**
+ * The shop's practice where the trade disagrees: recorded with its day and its writer, in force for tabs that are
+ * open from then on.
+ */
 import { practicesReply } from '#contracts'
 import { USUAL_WRITTEN, type PracticeRecord } from '#core/formats'
 import type { Result } from '#core/foundation'
@@ -31,18 +34,39 @@ async function choose(psi: number) {
     <h2 id="practice-title">This shop’s practice</h2>
     <div class="row" role="group" aria-label="Precharge under cut-in">
       <span>Precharge under cut-in</span>
-      <button v-for="psi in SCHOOLS" :key="psi" class="press" :aria-pressed="psi === now" @click="choose(psi)"><span class="figure">{{ psi }}<small>psi</small></span></button>
+      <button v-for="psi in SCHOOLS" :key="psi" class="press" :aria-pressed="psi === now" @click="choose(psi)">
+        <span class="figure">{{ psi }}<small>psi</small></span>
+      </button>
     </div>
     <p class="soft">
-      Settled tabs keep the practice they were settled under.<span v-if="last"> Since {{ sayDay(last.from) }}<template v-if="last.by">, by {{ last.by }}</template>.</span>
+      Settled tabs keep the practice they were settled under.<span v-if="last">
+        Since {{ sayDay(last.from) }}<template v-if="last.by">, by {{ last.by }}</template
+        >.</span
+      >
     </p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   </section>
 </template>
 
 <style scoped>
-.practice { padding: 14px 18px; display: grid; gap: 8px; margin-top: 22px; }
-.row { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; }
-.row > span { margin-right: 6px; }
-.press[aria-pressed='true'] { background: var(--brass-ground); border-color: var(--edge); font-weight: 700; }
+.practice {
+  padding: 14px 18px;
+  display: grid;
+  gap: 8px;
+  margin-top: 22px;
+}
+.row {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.row > span {
+  margin-right: 6px;
+}
+.press[aria-pressed='true'] {
+  background: var(--brass-ground);
+  border-color: var(--edge);
+  font-weight: 700;
+}
 </style>

@@ -12,15 +12,27 @@ const props = defineProps<{ kind: SystemKind, system: SystemCard }>()
 const emit = defineEmits<{ changed: [] }>()
 const edits = useDraftOfEdits(props.system.id, 'nameplate')
 const plate = computed(() => writeNameplate(props.system.kind, props.system.nameplate))
-const written = computed<Record<string, string>>({ get: () => ({ ...edits.value ?? plate.value }), set: (figures) => { edits.value = figures } })
+const written = computed<Record<string, string>>({
+  get: () => ({ ...(edits.value ?? plate.value) }),
+  set: (figures) => {
+    edits.value = figures
+  },
+})
 const trouble = ref('')
 const kept = ref(false)
-const fields = computed(() => props.kind.components.flatMap(c => (c.fields ?? []).map(f => ({ id: `${c.id}.${f.id}`, label: `${c.name}: ${f.label.toLowerCase()}` }))))
+const fields = computed(() =>
+  props.kind.components.flatMap(c =>
+    (c.fields ?? []).map(f => ({ id: `${c.id}.${f.id}`, label: `${c.name}: ${f.label.toLowerCase()}` })),
+  ),
+)
 const filled = computed(() => fields.value.filter(f => plate.value[f.id]))
 
 async function save() {
   const nameplate = Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
-  const answer = await askServer(`/api/systems/${props.system.id}`, systemReply, { method: 'PUT', body: { nameplate, by: useWriter().name.value } })
+  const answer = await askServer(`/api/systems/${props.system.id}`, systemReply, {
+    method: 'PUT',
+    body: { nameplate, by: useWriter().name.value },
+  })
   trouble.value = answer.ok ? '' : sayProblem(answer.problem)
   kept.value = answer.ok
   if (!answer.ok) return
@@ -45,7 +57,9 @@ async function save() {
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div>
           <button class="press main">Keep these figures</button>
-          <button v-if="edits" type="button" class="press plain" @click="edits = undefined">Put back what is kept</button>
+          <button v-if="edits" type="button" class="press plain" @click="edits = undefined">
+            Put back what is kept
+          </button>
           <span v-else-if="kept && !trouble" role="status">Kept.</span>
         </div>
       </form>
@@ -54,9 +68,32 @@ async function save() {
 </template>
 
 <style scoped>
-.plate { list-style: none; padding: 0; margin: 6px 0 0; font-size: 14.5px; columns: 2; column-gap: 20px; }
-.plate li { break-inside: avoid; padding: 1px 0; }
-.form { display: grid; grid-template-columns: minmax(0, 1fr); gap: 10px; margin-top: 8px; }
-summary { cursor: pointer; min-height: 32px; color: var(--brass); }
-@media (max-width: 760px) { .plate { columns: 1; } }
+.plate {
+  list-style: none;
+  padding: 0;
+  margin: 6px 0 0;
+  font-size: 14.5px;
+  columns: 2;
+  column-gap: 20px;
+}
+.plate li {
+  break-inside: avoid;
+  padding: 1px 0;
+}
+.form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 10px;
+  margin-top: 8px;
+}
+summary {
+  cursor: pointer;
+  min-height: 32px;
+  color: var(--brass);
+}
+@media (max-width: 760px) {
+  .plate {
+    columns: 1;
+  }
+}
 </style>

@@ -8,9 +8,13 @@ import { sayDay } from '~/composables/useClock'
 
 const props = defineProps<{ entry: SiteReply['systems'][number] }>()
 const emit = defineEmits<{ changed: [] }>()
-const kind = computed(() => isKindId(props.entry.system.kind) ? kindFor(props.entry.system.kind, props.entry.system.nameplate) : undefined)
-const calls = computed(() => kind.value ? props.entry.tabs.map(({ tab, lines }) => ({ tab, state: foldTab(kind.value!, lines) })) : [])
-const say = (about: string) => kind.value ? labelOf(kind.value, about) : about
+const kind = computed(() =>
+  isKindId(props.entry.system.kind) ? kindFor(props.entry.system.kind, props.entry.system.nameplate) : undefined,
+)
+const calls = computed(() =>
+  kind.value ? props.entry.tabs.map(({ tab, lines }) => ({ tab, state: foldTab(kind.value!, lines) })) : [],
+)
+const say = (about: string) => (kind.value ? labelOf(kind.value, about) : about)
 const nameOf = (component: string) => kind.value?.components.find(c => c.id === component)?.name ?? component
 const fitted = computed(() => props.entry.fitted.filter(f => !f.removed))
 const removed = computed(() => props.entry.fitted.filter(f => f.removed))
@@ -19,8 +23,17 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 <template>
   <section class="system panel" :aria-label="entry.system.name">
     <header>
-      <h2>{{ entry.system.name }}</h2><p class="soft">
-        {{ [kind?.name.toLowerCase(), entry.system.location, entry.system.installed ? `installed ${sayDay(entry.system.installed)}` : ''].filter(Boolean).join(' · ') }}
+      <h2>{{ entry.system.name }}</h2>
+      <p class="soft">
+        {{
+          [
+            kind?.name.toLowerCase(),
+            entry.system.location,
+            entry.system.installed ? `installed ${sayDay(entry.system.installed)}` : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')
+        }}
       </p>
     </header>
     <div class="cols">
@@ -29,13 +42,25 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
         <ol class="calls">
           <li v-for="c in calls" :key="c.tab.id">
             <NuxtLink :to="`/tabs/${c.tab.id}`" class="call">
-              <span class="when">{{ sayDay(c.tab.openedAt) }}<small>{{ c.tab.status }}</small></span>
-              <span><b>{{ c.tab.words }}</b>
-                <span v-for="f in c.state.findings.failed" :key="f.id" class="found"><i>failed</i> {{ say(f.about) }}</span>
-                <span v-for="f in c.state.findings.cause" :key="f.id" class="found"><i>because</i> {{ say(f.about) }}</span>
-                <span v-for="f in c.state.findings.also" :key="f.id" class="found"><i>also</i> {{ say(f.about) }}</span>
-                <span v-if="c.state.findings.failed.length && !c.state.findings.cause.length" class="found open">cause still open</span>
-                <span v-if="c.tab.note" class="soft note">{{ c.tab.note }}</span></span>
+              <span class="when"
+                >{{ sayDay(c.tab.openedAt) }}<small>{{ c.tab.status }}</small></span
+              >
+              <span
+                ><b>{{ c.tab.words }}</b>
+                <span v-for="f in c.state.findings.failed" :key="f.id" class="found"
+                  ><i>failed</i> {{ say(f.about) }}</span
+                >
+                <span v-for="f in c.state.findings.cause" :key="f.id" class="found"
+                  ><i>because</i> {{ say(f.about) }}</span
+                >
+                <span v-for="f in c.state.findings.also" :key="f.id" class="found"
+                  ><i>also</i> {{ say(f.about) }}</span
+                >
+                <span v-if="c.state.findings.failed.length && !c.state.findings.cause.length" class="found open"
+                  >cause still open</span
+                >
+                <span v-if="c.tab.note" class="soft note">{{ c.tab.note }}</span></span
+              >
             </NuxtLink>
           </li>
         </ol>
@@ -47,14 +72,22 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
           <h3 class="caps">Fitted</h3>
           <ul v-if="fitted.length" class="parts">
             <li v-for="f in fitted" :key="f.component + f.part">
-              <b>{{ f.part }}</b> <span class="soft">{{ [nameOf(f.component), f.number, f.fitted ? sayDay(f.fitted) : ''].filter(Boolean).join(' · ') }}</span>
+              <b>{{ f.part }}</b>
+              <span class="soft">{{
+                [nameOf(f.component), f.number, f.fitted ? sayDay(f.fitted) : ''].filter(Boolean).join(' · ')
+              }}</span>
             </li>
           </ul>
           <p v-else class="soft">Nothing on record.</p>
           <details v-if="removed.length">
-            <summary>{{ removed.length }} taken off</summary><ul class="parts">
+            <summary>{{ removed.length }} taken off</summary>
+            <ul class="parts">
               <li v-for="f in removed" :key="f.component + f.part + f.removed">
-                {{ f.part }} <span class="soft">{{ f.fitted ? sayDay(f.fitted) : '' }} – {{ sayDay(f.removed!) }}{{ f.why ? ` · ${say(f.why)}` : '' }}</span>
+                {{ f.part }}
+                <span class="soft"
+                  >{{ f.fitted ? sayDay(f.fitted) : '' }} – {{ sayDay(f.removed!)
+                  }}{{ f.why ? ` · ${say(f.why)}` : '' }}</span
+                >
               </li>
             </ul>
           </details>
@@ -66,18 +99,73 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 </template>
 
 <style scoped>
-.system { padding: 16px 18px; display: grid; gap: 12px; }
-.cols { display: grid; grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr); gap: 24px; }
-.calls, .parts { list-style: none; padding: 0; margin: 6px 0 0; }
-.call { display: grid; grid-template-columns: 92px 1fr; gap: 12px; padding: 8px 6px; border-bottom: 1px dashed var(--rule); color: var(--ink); text-decoration: none; }
-.call:hover { background: var(--brass-ground); }
-.when small { display: block; color: var(--soft); }
-.found { display: block; font-size: 14px; }
-.found i { font-style: normal; font-weight: 700; }
-.found.open { font-weight: 700; color: var(--brass); }
-.note { display: block; font-size: 14px; }
-.side { display: grid; gap: 16px; align-content: start; }
-.parts li { padding: 3px 0; }
-summary { cursor: pointer; min-height: 32px; color: var(--soft); }
-@media (max-width: 760px) { .cols { grid-template-columns: minmax(0, 1fr); } .system { padding: 12px; } }
+.system {
+  padding: 16px 18px;
+  display: grid;
+  gap: 12px;
+}
+.cols {
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 24px;
+}
+.calls,
+.parts {
+  list-style: none;
+  padding: 0;
+  margin: 6px 0 0;
+}
+.call {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  gap: 12px;
+  padding: 8px 6px;
+  border-bottom: 1px dashed var(--rule);
+  color: var(--ink);
+  text-decoration: none;
+}
+.call:hover {
+  background: var(--brass-ground);
+}
+.when small {
+  display: block;
+  color: var(--soft);
+}
+.found {
+  display: block;
+  font-size: 14px;
+}
+.found i {
+  font-style: normal;
+  font-weight: 700;
+}
+.found.open {
+  font-weight: 700;
+  color: var(--brass);
+}
+.note {
+  display: block;
+  font-size: 14px;
+}
+.side {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+.parts li {
+  padding: 3px 0;
+}
+summary {
+  cursor: pointer;
+  min-height: 32px;
+  color: var(--soft);
+}
+@media (max-width: 760px) {
+  .cols {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .system {
+    padding: 12px;
+  }
+}
 </style>

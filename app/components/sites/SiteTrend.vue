@@ -15,11 +15,25 @@ const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? tr
 <template>
   <div v-if="trend">
     <div class="head">
-      <h3 class="caps">Over the years</h3><Select v-model="chosen" :options="[...trends]" option-label="name" option-value="id" aria-label="Which reading" />
+      <h3 class="caps">Over the years</h3>
+      <Select
+        v-model="chosen"
+        :options="[...trends]"
+        option-label="name"
+        option-value="id"
+        aria-label="Which reading"
+      />
     </div>
-    <TrendChart v-if="trend.points.length > 1" :key="trend.id" :name="trend.name" :unit="trend.unit" :points="trend.points" />
+    <TrendChart
+      v-if="trend.points.length > 1"
+      :key="trend.id"
+      :name="trend.name"
+      :unit="trend.unit"
+      :points="trend.points"
+    />
     <p v-else>
-      <span class="figure">{{ trend.points[0]!.value }}<small>{{ trend.unit }}</small></span> <span class="soft">{{ sayDay(trend.points[0]!.day) }}: one reading so far.</span>
+      <span class="figure">{{ trend.points[0]!.value }}<small>{{ trend.unit }}</small></span>
+      <span class="soft"> {{ sayDay(trend.points[0]!.day) }}: one reading so far.</span>
     </p>
     <p class="visually-hidden">
       {{ trend.points.map(p => `${sayDay(p.day)}: ${p.value} ${trend!.unit}`).join('; ') }}
@@ -28,5 +42,9 @@ const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? tr
 </template>
 
 <style scoped>
-.head { display: flex; justify-content: space-between; align-items: center; }
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
 </style>

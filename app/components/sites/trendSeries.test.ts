@@ -5,7 +5,15 @@ import { createWriter, type UnplacedLine } from '#core/tab'
 import { roundSteps, trendsOf } from './trendSeries'
 
 describe('the steps of a chart', () => {
-  it.each([[7.3, 7.5], [8.9, 12], [38, 60], [150, 300], [0.4, 0.6], [2.9, 3], [1200, 1500]])('for figures up to %d end at %d', (most, top) => {
+  it.each([
+    [7.3, 7.5],
+    [8.9, 12],
+    [38, 60],
+    [150, 300],
+    [0.4, 0.6],
+    [2.9, 3],
+    [1200, 1500],
+  ])('for figures up to %d end at %d', (most, top) => {
     const steps = roundSteps(most)
     expect(steps.top).toBeCloseTo(top, 9)
     expect(steps.top).toBeGreaterThan(most)
@@ -14,11 +22,30 @@ describe('the steps of a chart', () => {
 })
 
 describe('a trend', () => {
-  const at = (day: string, more: object) => ({ id: `line-${day}-${JSON.stringify(more).length}`, at: `${day}T10:00:00.000Z`, ...more }) as UnplacedLine
-  const call = (day: string, psi: number, settled: boolean) => ({ lines: [at(day, { kind: 'opened', complaint: 'check-up', words: '' }), at(day, { kind: 'reading', test: 'precharge', value: psi * PSI }), ...(settled ? [at(day, { kind: 'settled', summary: 'ok' })] : [])].map(createWriter('test-device')) })
+  const at = (day: string, more: object) =>
+    ({ id: `line-${day}-${JSON.stringify(more).length}`, at: `${day}T10:00:00.000Z`, ...more }) as UnplacedLine
+  const call = (day: string, psi: number, settled: boolean) => ({
+    lines: [
+      at(day, { kind: 'opened', complaint: 'check-up', words: '' }),
+      at(day, { kind: 'reading', test: 'precharge', value: psi * PSI }),
+      ...(settled ? [at(day, { kind: 'settled', summary: 'ok' })] : []),
+    ].map(createWriter('test-device')),
+  })
   it('runs over settled calls, oldest first, in the unit of the trade; a call still open is no part of it', () => {
-    const [trend, ...others] = trendsOf(kindFor('well-3wire'), [call('2026-03-01', 31, true), call('2024-03-01', 38, true), call('2026-06-01', 12, false)])
+    const [trend, ...others] = trendsOf(kindFor('well-3wire'), [
+      call('2026-03-01', 31, true),
+      call('2024-03-01', 38, true),
+      call('2026-06-01', 12, false),
+    ])
     expect(others).toEqual([])
-    expect(trend).toEqual({ id: 'precharge', name: 'Precharge', unit: 'psi', points: [{ day: '2024-03-01', value: 38 }, { day: '2026-03-01', value: 31 }] })
+    expect(trend).toEqual({
+      id: 'precharge',
+      name: 'Precharge',
+      unit: 'psi',
+      points: [
+        { day: '2024-03-01', value: 38 },
+        { day: '2026-03-01', value: 31 },
+      ],
+    })
   })
 })

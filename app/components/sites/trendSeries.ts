@@ -6,23 +6,45 @@ import type { SystemKind } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
 import { formatFigure, PSI } from '#core/units'
 
-export interface TrendPoint { readonly day: string, readonly value: number }
-export interface Trend { readonly id: string, readonly name: string, readonly unit: string, readonly points: readonly TrendPoint[] }
+export interface TrendPoint {
+  readonly day: string
+  readonly value: number
+}
+export interface Trend {
+  readonly id: string
+  readonly name: string
+  readonly unit: string
+  readonly points: readonly TrendPoint[]
+}
 
-const TRENDS = [['black.run', 'Running amps'], ['precharge', 'Precharge'], ['cap.farads', 'Start capacitor'], ['leads.ground', 'Insulation'], ['cut-in', 'Cut-in'], ['cut-out', 'Cut-out'], ['flow', 'Delivery']] as const
+const TRENDS = [
+  ['black.run', 'Running amps'],
+  ['precharge', 'Precharge'],
+  ['cap.farads', 'Start capacitor'],
+  ['leads.ground', 'Insulation'],
+  ['cut-in', 'Cut-in'],
+  ['cut-out', 'Cut-out'],
+  ['flow', 'Delivery'],
+] as const
 
 export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: readonly AnyLine[] }[]): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
     const test = kind.tests.find(t => t.id === id)
     if (test?.kind !== 'numeric') return []
-    const points = tabs.flatMap(({ lines }) => {
-      const state = foldTab(kind, lines)
-      if (state.status !== 'settled') return []
-      const line = state.evidence.filter(e => e.line.test === id).map(e => e.line).at(-1)
-      if (line?.kind !== 'reading' || line.value === null) return []
-      return [{ day: line.at.slice(0, 10), value: scaleOf(test.quantity, line.value) }]
-    }).toSorted((a, b) => a.day.localeCompare(b.day))
-    const unit = test.quantity === 'ohms' ? 'MΩ' : formatFigure(test.quantity, test.quantity === 'pressure' ? PSI : 1).unit
+    const points = tabs
+      .flatMap(({ lines }) => {
+        const state = foldTab(kind, lines)
+        if (state.status !== 'settled') return []
+        const line = state.evidence
+          .filter(e => e.line.test === id)
+          .map(e => e.line)
+          .at(-1)
+        if (line?.kind !== 'reading' || line.value === null) return []
+        return [{ day: line.at.slice(0, 10), value: scaleOf(test.quantity, line.value) }]
+      })
+      .toSorted((a, b) => a.day.localeCompare(b.day))
+    const unit
+      = test.quantity === 'ohms' ? 'MΩ' : formatFigure(test.quantity, test.quantity === 'pressure' ? PSI : 1).unit
     return points.length > 0 ? [{ id, name, unit, points }] : []
   })
 }
@@ -35,6 +57,6 @@ export function roundSteps(most: number): { readonly step: number, readonly top:
 }
 
 function scaleOf(quantity: string, si: number): number {
-  const scale: Record<string, number> = { pressure: PSI, farads: 1e-6, ohms: 1e6, flow: 231 * 0.0254 ** 3 / 60 }
+  const scale: Record<string, number> = { pressure: PSI, farads: 1e-6, ohms: 1e6, flow: (231 * 0.0254 ** 3) / 60 }
   return Number((si / (scale[quantity] ?? 1)).toPrecision(4))
 }

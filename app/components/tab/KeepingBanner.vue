@@ -5,7 +5,9 @@ import { useKeeping } from '~/stores/keeping'
 
 const keeping = useKeeping()
 /** a code of the server's, or what this device cannot do, said whole */
-const said = computed(() => keeping.trouble?.includes(' ') ? keeping.trouble : sayProblem({ code: keeping.trouble ?? '', facts: {} }))
+const said = computed(() =>
+  keeping.trouble?.includes(' ') ? keeping.trouble : sayProblem({ code: keeping.trouble ?? '', facts: {} }),
+)
 </script>
 
 <template>

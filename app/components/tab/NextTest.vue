@@ -5,22 +5,67 @@ import type { Need } from '#core/systems'
 import { sayAfterRepair } from '~/composables/sayAfterRepair'
 import { useDraftAt } from '~/composables/useDraft'
 
-const props = defineProps<{ isolation: Isolation | undefined, shown: ProposedTest | undefined, inHand: string | undefined, labels: (fault: string) => string, say: (line: string) => string, settled: boolean }>()
-const emit = defineEmits<{ take: [test: string], show: [test: string], skip: [test: string, reason: string], answer: [test: string, outcome: string], wait: [test: string, minutes: number], settle: [], resume: [] }>()
+const props = defineProps<{
+  isolation: Isolation | undefined
+  shown: ProposedTest | undefined
+  inHand: string | undefined
+  labels: (fault: string) => string
+  say: (line: string) => string
+  settled: boolean
+}>()
+const emit = defineEmits<{
+  take: [test: string]
+  show: [test: string]
+  skip: [test: string, reason: string]
+  answer: [test: string, outcome: string]
+  wait: [test: string, minutes: number]
+  settle: []
+  resume: []
+}>()
 
 /** after a repair, with nothing left to part, the proof run is what comes next */
 const first = computed(() => props.shown ?? props.isolation?.next[0] ?? props.isolation?.proof[0])
-const waits = computed(() => first.value?.wait && !props.isolation?.waiting.some(w => w.test === first.value!.test) ? first.value.wait : undefined)
-const others = computed(() => [...props.isolation?.next ?? [], ...props.isolation?.causeTests ?? [], ...props.isolation?.proof ?? []].filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i).slice(0, 2))
-const FIRST: Record<Need, string> = { 'any': '', 'live': 'Power on', 'proven-dead': 'Prove dead', 'discharged': 'Prove and bleed', 'zero-pressure': 'Drain' }
+const waits = computed(() =>
+  first.value?.wait && !props.isolation?.waiting.some(w => w.test === first.value!.test)
+    ? first.value.wait
+    : undefined,
+)
+const others = computed(() =>
+  [...(props.isolation?.next ?? []), ...(props.isolation?.causeTests ?? []), ...(props.isolation?.proof ?? [])]
+    .filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i)
+    .slice(0, 2),
+)
+const FIRST: Record<Need, string> = {
+  'any': '',
+  'live': 'Power on',
+  'proven-dead': 'Prove dead',
+  'discharged': 'Prove and bleed',
+  'zero-pressure': 'Drain',
+}
 /** once something has been put right: whether that was all */
-const afterRepair = computed(() => sayAfterRepair(props.isolation?.afterRepair) ?? (props.isolation?.afterRepair ? 'By the lines nothing more is wrong.' : undefined))
+const afterRepair = computed(
+  () =>
+    sayAfterRepair(props.isolation?.afterRepair)
+    ?? (props.isolation?.afterRepair ? 'By the lines nothing more is wrong.' : undefined),
+)
 const skipping = ref(false)
 const reason = useDraftAt(String(useRoute().params.id), 'leave out', () => first.value?.test)
 const outcomes = computed(() => first.value?.outcomes ?? [])
-const NEEDS: Record<Need, string> = { 'any': '', 'live': 'power on', 'proven-dead': 'proven dead', 'discharged': 'dead and discharged', 'zero-pressure': 'zero pressure' }
+const NEEDS: Record<Need, string> = {
+  'any': '',
+  'live': 'power on',
+  'proven-dead': 'proven dead',
+  'discharged': 'dead and discharged',
+  'zero-pressure': 'zero pressure',
+}
 
-watch(() => first.value?.test, () => { skipping.value = reason.value !== '' }, { immediate: true })
+watch(
+  () => first.value?.test,
+  () => {
+    skipping.value = reason.value !== ''
+  },
+  { immediate: true },
+)
 function skip() {
   const why = reason.value.trim()
   if (!first.value || !why) return
@@ -31,51 +76,133 @@ function skip() {
 
 <template>
   <section class="panel next" aria-label="Next test">
-    <WaitingTests v-if="isolation?.waiting.length && !settled" :waiting="isolation.waiting" @read="t => emit('show', t)" />
-    <DecisionCard v-if="isolation?.decision && !shown && !settled" :isolation="isolation" :say="say" @show="t => emit('show', t)" @settle="emit('settle')" />
+    <WaitingTests
+      v-if="isolation?.waiting.length && !settled"
+      :waiting="isolation.waiting"
+      @read="t => emit('show', t)"
+    />
+    <DecisionCard
+      v-if="isolation?.decision && !shown && !settled"
+      :isolation="isolation"
+      :say="say"
+      @show="t => emit('show', t)"
+      @settle="emit('settle')"
+    />
     <template v-else-if="first && !settled">
       <p class="caps">
-        {{ inHand === first.test ? 'In hand' : first.again ? 'Read it again' : shown ? 'This test' : isolation?.proof.some(t => t.test === first!.test) ? 'Prove it' : 'Next test' }} <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
+        {{
+          inHand === first.test
+            ? 'In hand'
+            : first.again
+              ? 'Read it again'
+              : shown
+                ? 'This test'
+                : isolation?.proof.some(t => t.test === first!.test)
+                  ? 'Prove it'
+                  : 'Next test'
+        }}
+        <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
       </p>
       <h2>{{ first.title }}</h2>
       <ul class="outcomes">
         <li v-for="o in outcomes" :key="o.label">
           <span class="figure">{{ o.label }}</span>
-          <span class="leaves">{{ o.leaves.slice(0, 2).map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`).join(', ') }}</span>
-          <button v-if="first.meter === 'eyes and ears'" class="press answer" @click="emit('answer', first.test, o.label)">Saw this</button>
+          <span class="leaves">{{
+            o.leaves
+              .slice(0, 2)
+              .map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`)
+              .join(', ')
+          }}</span>
+          <button
+            v-if="first.meter === 'eyes and ears'"
+            class="press answer"
+            @click="emit('answer', first.test, o.label)"
+          >
+            Saw this
+          </button>
         </li>
       </ul>
       <p class="why">
-        {{ first.why }} <template v-if="first.again && afterRepair">
+        {{ first.why }}
+        <template v-if="first.again && afterRepair">
           {{ afterRepair }}
-        </template> <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
+        </template>
+        {{ ' ' }}
+        <span v-if="first.band" class="soft"
+          >Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span
+        >
       </p>
       <p class="steps">
-        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }} <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span>
+        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }}
+        <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span>
       </p>
       <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
       <div v-if="!skipping" class="row foot">
-        <button v-if="waits" class="press main" @click="emit('wait', first.test, waits.minutes)">Start the wait: {{ waits.minutes }} min</button>
-        <button v-if="first.meter !== 'eyes and ears'" class="press" :class="{ main: !waits }" @click="emit('take', first.test)">
+        <button v-if="waits" class="press main" @click="emit('wait', first.test, waits.minutes)">
+          Start the wait: {{ waits.minutes }} min
+        </button>
+        <button
+          v-if="first.meter !== 'eyes and ears'"
+          class="press"
+          :class="{ main: !waits }"
+          @click="emit('take', first.test)"
+        >
           {{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}
         </button>
-        <button v-for="t in others.slice(0, 1)" :key="t.test" class="press alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
-        <button v-for="t in others.slice(1, 2)" :key="t.test" class="press plain alt" :title="t.title" @click="emit('show', t.test)">{{ t.title }}</button>
+        <button
+          v-for="t in others.slice(0, 1)"
+          :key="t.test"
+          class="press alt"
+          :title="t.title"
+          @click="emit('show', t.test)"
+        >
+          {{ t.title }}
+        </button>
+        <button
+          v-for="t in others.slice(1, 2)"
+          :key="t.test"
+          class="press plain alt"
+          :title="t.title"
+          @click="emit('show', t.test)"
+        >
+          {{ t.title }}
+        </button>
         <button class="press plain" @click="skipping = true">can’t do that here</button>
       </div>
       <form v-else class="row foot" @submit.prevent="skip">
-        <label class="field grow"><span class="visually-hidden">Why not</span><input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off"></label>
-        <button class="press" type="submit">Leave it out</button><button class="press plain" type="button" @click="skipping = false">Back</button>
+        <label class="field grow"
+          ><span class="visually-hidden">Why not</span
+          ><input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off"
+        ></label>
+        <button class="press" type="submit">Leave it out</button
+        ><button class="press plain" type="button" @click="skipping = false">Back</button>
       </form>
     </template>
     <template v-else>
       <p class="caps">Next test</p>
-      <h2>{{ settled ? 'This tab is settled' : isolation ? 'Nothing more to test from here' : 'Working out the system…' }}</h2>
+      <h2>
+        {{
+          settled
+            ? 'This tab is settled'
+            : isolation
+              ? 'Nothing more to test from here'
+              : 'Working out the system…'
+        }}
+      </h2>
       <p class="soft">
-        {{ settled ? 'Its lines stay as they are. A note can still be added, and the tab opened again.' : afterRepair ?? (isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '') }}
+        {{
+          settled
+            ? 'Its lines stay as they are. A note can still be added, and the tab opened again.'
+            : (afterRepair
+              ?? (isolation
+                ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.'
+                : ''))
+        }}
       </p>
       <div v-if="isolation" class="row foot">
-        <button class="press main" @click="emit('settle')">{{ settled ? 'See how it was settled' : 'Repair and settle' }}</button>
+        <button class="press main" @click="emit('settle')">
+          {{ settled ? 'See how it was settled' : 'Repair and settle' }}
+        </button>
         <button v-if="settled" class="press" @click="emit('resume')">Open it again</button>
       </div>
     </template>
@@ -83,21 +210,110 @@ function skip() {
 </template>
 
 <style scoped>
-.next { border: 2px solid var(--edge); padding: 10px 16px 12px; display: flex; flex-direction: column; gap: 5px; min-height: 0; overflow: auto; }
-h2 { font-size: 20px; line-height: 1.15; }
-.need { color: var(--ink); }
-.outcomes { list-style: none; margin: 0; padding: 0; display: grid; grid-auto-flow: column; grid-auto-columns: minmax(0, 1fr); gap: 8px; }
-.outcomes li { background: var(--panel-2); padding: 4px 10px 5px; display: grid; gap: 0; align-content: start; }
-.figure { white-space: normal; line-height: 1.15; }
-.leaves { font-size: 13px; }
-.answer { min-height: 44px; margin-top: 4px; }
-.steps, .why { font-size: 13.5px; line-height: 1.3; }
-.caution { font-size: 12.5px; padding: 2px 8px; line-height: 1.25; }
-.row { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.foot { margin-top: auto; position: sticky; bottom: -12px; background: var(--panel); padding: 4px 0 12px; margin-bottom: -12px; }
-.foot .press { padding: 0 10px; font-size: 14px; flex: 0 0 auto; }
-.foot .alt { flex: 0 1 auto; min-width: 60px; display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.foot { flex-wrap: nowrap; gap: 6px; }
-.grow { flex: 1; min-width: 180px; }
-@media (max-width: 760px) { .outcomes { grid-auto-flow: row; } .next { overflow: visible; flex: 1 0 auto; } .foot { position: static; flex-wrap: wrap; margin: 4px 0 0; padding: 0; } .foot .alt { max-width: 100%; } }
+.next {
+  border: 2px solid var(--edge);
+  padding: 10px 16px 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+  min-height: 0;
+  overflow: auto;
+}
+h2 {
+  font-size: 20px;
+  line-height: 1.15;
+}
+.need {
+  color: var(--ink);
+}
+.outcomes {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  gap: 8px;
+}
+.outcomes li {
+  background: var(--panel-2);
+  padding: 4px 10px 5px;
+  display: grid;
+  gap: 0;
+  align-content: start;
+}
+.figure {
+  white-space: normal;
+  line-height: 1.15;
+}
+.leaves {
+  font-size: 13px;
+}
+.answer {
+  min-height: 44px;
+  margin-top: 4px;
+}
+.steps,
+.why {
+  font-size: 13.5px;
+  line-height: 1.3;
+}
+.caution {
+  font-size: 12.5px;
+  padding: 2px 8px;
+  line-height: 1.25;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.foot {
+  margin-top: auto;
+  position: sticky;
+  bottom: -12px;
+  background: var(--panel);
+  padding: 4px 0 12px;
+  margin-bottom: -12px;
+}
+.foot .press {
+  padding: 0 10px;
+  font-size: 14px;
+  flex: 0 0 auto;
+}
+.foot .alt {
+  flex: 0 1 auto;
+  min-width: 60px;
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.foot {
+  flex-wrap: nowrap;
+  gap: 6px;
+}
+.grow {
+  flex: 1;
+  min-width: 180px;
+}
+@media (max-width: 760px) {
+  .outcomes {
+    grid-auto-flow: row;
+  }
+  .next {
+    overflow: visible;
+    flex: 1 0 auto;
+  }
+  .foot {
+    position: static;
+    flex-wrap: wrap;
+    margin: 4px 0 0;
+    padding: 0;
+  }
+  .foot .alt {
+    max-width: 100%;
+  }
+}
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /**
- * The one always-focused entry. Takes the trade's shorthand, completes it, says back what it understood and what that would
- * leave, and only then logs. With a point picked on the path, big keys stand above it for a thumb in a glove.
+ * The one always-focused entry. Takes the trade's shorthand, completes it, says back what it understood and what that
+ * would leave, and only then logs. With a point picked on the path, big keys stand above it for a thumb in a glove.
  */
 import type { SystemKind, TestPoint } from '#core/systems'
 import { completeShorthand, findProofFailure, parseShorthand, type Choice, type DraftLine } from '#core/tab'
@@ -18,14 +18,27 @@ const leaves = ref('')
 const kept = ref('')
 const input = useTemplateRef('input')
 
-const understood = computed(() => typed.value.trim() ? parseShorthand(props.kind, typed.value, tab.inHand) : undefined)
-const reading = computed(() => understood.value?.ok && understood.value.value.kind === 'line' ? understood.value.value : undefined)
-const question = computed(() => understood.value?.ok && understood.value.value.kind === 'ask' ? understood.value.value : undefined)
-const completions = computed(() => question.value || reading.value ? [] : completeShorthand(props.kind, typed.value))
+const understood = computed(() =>
+  typed.value.trim() ? parseShorthand(props.kind, typed.value, tab.inHand) : undefined,
+)
+const reading = computed(() =>
+  understood.value?.ok && understood.value.value.kind === 'line' ? understood.value.value : undefined,
+)
+const question = computed(() =>
+  understood.value?.ok && understood.value.value.kind === 'ask' ? understood.value.value : undefined,
+)
+const completions = computed(() =>
+  question.value || reading.value ? [] : completeShorthand(props.kind, typed.value),
+)
 const hint = computed(() => {
   if (trouble.value) return ''
-  if (!typed.value.trim()) return tab.inHand ? 'Type what the meter shows.' : kept.value || 'Type a reading: load 0v, y-b 4.8, cap 118uf, contacts burnt…'
-  return understood.value && !understood.value.ok && completions.value.length === 0 ? sayProblem(understood.value.problem) : ''
+  if (!typed.value.trim())
+    return tab.inHand
+      ? 'Type what the meter shows.'
+      : kept.value || 'Type a reading: load 0v, y-b 4.8, cap 118uf, contacts burnt…'
+  return understood.value && !understood.value.ok && completions.value.length === 0
+    ? sayProblem(understood.value.problem)
+    : ''
 })
 
 let asked = 0
@@ -34,9 +47,15 @@ watch(reading, async (r) => {
   if (!r) return
   const mine = ++asked
   const left = await tab.preview(r.line)
-  if (mine === asked) leaves.value = left.filter(l => l.chance > 0.05).map(l => `${l.label.toLowerCase()} ${Math.round(l.chance * 100)}`).join(', ')
+  if (mine === asked)
+    leaves.value = left
+      .filter(l => l.chance > 0.05)
+      .map(l => `${l.label.toLowerCase()} ${Math.round(l.chance * 100)}`)
+      .join(', ')
 })
-watch(typed, () => { trouble.value = '' })
+watch(typed, () => {
+  trouble.value = ''
+})
 
 async function log(line: DraftLine, say: string) {
   const done = await tab.log(line)
@@ -72,19 +91,41 @@ function tabKey(event: KeyboardEvent) {
   complete(first.insert)
 }
 const focus = () => input.value?.focus({ preventScroll: true })
-const put = (text: string) => { typed.value = text }
-const type = (text: string) => { typed.value += text }
-const back = () => { typed.value = typed.value.slice(0, -1) }
+const put = (text: string) => {
+  typed.value = text
+}
+const type = (text: string) => {
+  typed.value += text
+}
+const back = () => {
+  typed.value = typed.value.slice(0, -1)
+}
 onMounted(focus)
 defineExpose({ focus, put })
 </script>
 
 <template>
   <div class="bar no-print">
-    <BigKeys v-if="picked" :kind="kind" :point="picked" @start="put" @type="type" @back="back" @enter="enter" @close="emit('unpick')" />
+    <BigKeys
+      v-if="picked"
+      :kind="kind"
+      :point="picked"
+      @start="put"
+      @type="type"
+      @back="back"
+      @enter="enter"
+      @close="emit('unpick')"
+    />
     <div v-if="completions.length || question" class="offers">
       <template v-if="question">
-        <span class="ask">{{ question.question }}</span><button v-for="c in question.choices" :key="c.say" class="offer" @click="choose(c)">{{ c.say }}</button>
+        <span class="ask">{{ question.question }}</span><button
+          v-for="c in question.choices"
+          :key="c.say"
+          class="offer"
+          @click="choose(c)"
+        >
+          {{ c.say }}
+        </button>
       </template>
       <button v-for="c in completions" v-else :key="c.insert" class="offer" @click="complete(c.insert)">
         <b>{{ c.insert }}</b> {{ c.say }}
@@ -103,7 +144,7 @@ defineExpose({ focus, put })
         :placeholder="settled ? 'settled: notes only' : 'load 0v'"
         aria-describedby="says"
         @keydown.tab="tabKey"
-@keydown.esc="put('')"
+        @keydown.esc="put('')"
       >
       <p id="says" class="says" role="status" aria-live="polite">
         <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
@@ -114,36 +155,141 @@ defineExpose({ focus, put })
       </p>
       <button class="log" type="submit" :disabled="!reading">Log</button>
       <p class="hints">
-        <kbd>Enter</kbd> log <kbd>F2</kbd> next test <button type="button" class="help" @click="emit('help')">
-          <kbd>?</kbd> keys
-        </button>
+        <kbd>Enter</kbd> log <kbd>F2</kbd> next test
+        <button type="button" class="help" @click="emit('help')"><kbd>?</kbd> keys</button>
       </p>
     </form>
   </div>
 </template>
 
 <style scoped>
-.bar { background: var(--bar); color: var(--on-bar); position: relative; }
-.entry { display: flex; align-items: center; gap: 14px; padding: 9px 16px; }
-.entry input { flex: 0 0 390px; min-width: 0; height: 46px; padding: 0 14px; border: 0; border-radius: 4px; font-size: 22px; background: var(--bar-field); color: var(--on-bar-field); }
-.entry input::placeholder { color: var(--soft); opacity: 1; }
-.entry input:focus-visible { outline: 3px solid var(--bar-brass); outline-offset: 1px; }
-.says { flex: 1; min-width: 0; font-size: 15px; line-height: 1.25; max-height: 44px; overflow: hidden; }
-.says b { color: var(--bar-brass); }
-.no { font-weight: 700; }
-.log { min-height: 44px; min-width: 64px; border: 0; border-radius: 4px; background: var(--bar-brass); color: var(--bar); font-weight: 700; cursor: pointer; }
-.log:disabled { opacity: 0.45; cursor: default; }
-.hints { display: flex; gap: 6px; align-items: center; font-size: 14px; white-space: nowrap; }
-kbd { font: inherit; font-size: 13px; border: 1px solid currentColor; border-radius: 3px; padding: 1px 6px; margin-left: 6px; }
-.help { background: none; border: 0; padding: 8px 0; cursor: pointer; color: inherit; }
-.offers { display: flex; gap: 6px; align-items: center; flex-wrap: wrap; padding: 8px 16px 0; position: absolute; bottom: 100%; left: 0; right: 0; background: var(--bar); padding-bottom: 6px; z-index: 3; }
-.offer { min-height: 44px; padding: 0 12px; border: 1px solid var(--on-bar); background: transparent; color: var(--on-bar); border-radius: 4px; cursor: pointer; }
-.offer:hover { background: var(--bar-brass); color: var(--bar); }
-.ask { font-weight: 700; }
+.bar {
+  background: var(--bar);
+  color: var(--on-bar);
+  position: relative;
+}
+.entry {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 9px 16px;
+}
+.entry input {
+  flex: 0 0 390px;
+  min-width: 0;
+  height: 46px;
+  padding: 0 14px;
+  border: 0;
+  border-radius: 4px;
+  font-size: 22px;
+  background: var(--bar-field);
+  color: var(--on-bar-field);
+}
+.entry input::placeholder {
+  color: var(--soft);
+  opacity: 1;
+}
+.entry input:focus-visible {
+  outline: 3px solid var(--bar-brass);
+  outline-offset: 1px;
+}
+.says {
+  flex: 1;
+  min-width: 0;
+  font-size: 15px;
+  line-height: 1.25;
+  max-height: 44px;
+  overflow: hidden;
+}
+.says b {
+  color: var(--bar-brass);
+}
+.no {
+  font-weight: 700;
+}
+.log {
+  min-height: 44px;
+  min-width: 64px;
+  border: 0;
+  border-radius: 4px;
+  background: var(--bar-brass);
+  color: var(--bar);
+  font-weight: 700;
+  cursor: pointer;
+}
+.log:disabled {
+  opacity: 0.45;
+  cursor: default;
+}
+.hints {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 14px;
+  white-space: nowrap;
+}
+kbd {
+  font: inherit;
+  font-size: 13px;
+  border: 1px solid currentColor;
+  border-radius: 3px;
+  padding: 1px 6px;
+  margin-left: 6px;
+}
+.help {
+  background: none;
+  border: 0;
+  padding: 8px 0;
+  cursor: pointer;
+  color: inherit;
+}
+.offers {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  flex-wrap: wrap;
+  padding: 8px 16px 0;
+  position: absolute;
+  bottom: 100%;
+  left: 0;
+  right: 0;
+  background: var(--bar);
+  padding-bottom: 6px;
+  z-index: 3;
+}
+.offer {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1px solid var(--on-bar);
+  background: transparent;
+  color: var(--on-bar);
+  border-radius: 4px;
+  cursor: pointer;
+}
+.offer:hover {
+  background: var(--bar-brass);
+  color: var(--bar);
+}
+.ask {
+  font-weight: 700;
+}
 @media (max-width: 760px) {
-  .entry { flex-wrap: wrap; gap: 6px 8px; padding: 8px 10px; }
-  .entry input { flex: 1; font-size: 19px; }
-  .says { order: -1; flex: 1 0 100%; font-size: 14px; }
-  .hints { display: none; }
+  .entry {
+    flex-wrap: wrap;
+    gap: 6px 8px;
+    padding: 8px 10px;
+  }
+  .entry input {
+    flex: 1;
+    font-size: 19px;
+  }
+  .says {
+    order: -1;
+    flex: 1 0 100%;
+    font-size: 14px;
+  }
+  .hints {
+    display: none;
+  }
 }
 </style>

@@ -2,15 +2,21 @@
 /** Suspects, ranked, each opening to the lines for and against it and to what would settle it. */
 import type { Isolation, ProposedTest } from '#core/isolation'
 
-const props = defineProps<{ isolation: Isolation | undefined, say: (line: string) => string, clearing: (fault: string) => Promise<ProposedTest | undefined> }>()
+const props = defineProps<{
+  isolation: Isolation | undefined
+  say: (line: string) => string
+  clearing: (fault: string) => Promise<ProposedTest | undefined>
+}>()
 const emit = defineEmits<{ show: [test: string] }>()
 const open = ref<string>()
 const left = computed(() => props.isolation?.suspects.filter(s => !s.ruledOut && s.component) ?? [])
 const total = computed(() => props.isolation?.suspects.filter(s => s.component).length ?? 0)
-const top = computed(() => props.isolation?.suspects.filter(s => !s.ruledOut && s.chance >= 0.015).slice(0, 6) ?? [])
+const top = computed(
+  () => props.isolation?.suspects.filter(s => !s.ruledOut && s.chance >= 0.015).slice(0, 6) ?? [],
+)
 const rest = computed(() => Math.max(0, left.value.length - top.value.filter(s => s.component).length))
 const restChance = computed(() => Math.max(0, 1 - top.value.reduce((sum, s) => sum + s.failed, 0)))
-const percent = (x: number) => x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : String(Math.round(x * 100))
+const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : String(Math.round(x * 100)))
 </script>
 
 <template>
@@ -20,21 +26,41 @@ const percent = (x: number) => x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : St
     </p>
     <ul v-if="isolation">
       <li v-for="s in top" :key="s.fault">
-        <button class="suspect" :aria-expanded="open === s.fault" @click="open = open === s.fault ? undefined : s.fault">
+        <button
+          class="suspect"
+          :aria-expanded="open === s.fault"
+          @click="open = open === s.fault ? undefined : s.fault"
+        >
           <span class="chance">{{ percent(s.chance) }}</span>
-          <span class="body"><b>{{ s.label }}</b><span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
-            <span class="bar" aria-hidden="true"><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }" /></span>
-            <span class="soft settle">{{ s.beside && s.failed < 0.5 * s.chance ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy }}</span></span>
+          <span class="body"
+            ><b>{{ s.label }}</b
+            ><span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
+            <span class="bar" aria-hidden="true"
+              ><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }"
+            /></span>
+            <span class="soft settle">{{
+              s.beside && s.failed < 0.5 * s.chance ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy
+            }}</span></span
+          >
         </button>
-        <SuspectEvidence v-if="open === s.fault" :suspect="s" :say="say" :clearing="clearing" @show="t => emit('show', t)" />
+        <SuspectEvidence
+          v-if="open === s.fault"
+          :suspect="s"
+          :say="say"
+          :clearing="clearing"
+          @show="t => emit('show', t)"
+        />
       </li>
       <li v-if="rest" class="others">
-        <span class="chance">{{ percent(Math.max(0, restChance)) }}</span><span>{{ rest }} {{ rest === 1 ? 'other' : 'others' }}</span>
+        <span class="chance">{{ percent(Math.max(0, restChance)) }}</span><span
+          >{{ rest }} {{ rest === 1 ? 'other' : 'others' }}</span
+        >
       </li>
     </ul>
     <p v-else class="soft">Solving the circuit of this system…</p>
     <details v-if="isolation && isolation.assumptions.length" class="assumed">
-      <summary>{{ isolation.assumptions.length }} figures assumed</summary><ul>
+      <summary>{{ isolation.assumptions.length }} figures assumed</summary>
+      <ul>
         <li v-for="a in isolation.assumptions" :key="a.field">{{ a.text }}</li>
       </ul>
     </details>
@@ -42,18 +68,78 @@ const percent = (x: number) => x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : St
 </template>
 
 <style scoped>
-.suspects { padding: 12px 14px; overflow: auto; min-height: 0; }
-ul { list-style: none; margin: 4px 0 0; padding: 0; }
-.suspect { display: grid; grid-template-columns: 40px 1fr; gap: 8px; width: 100%; text-align: left; background: none; border: 0; padding: 4px 2px; cursor: pointer; min-height: 44px; }
-.suspect:hover { background: var(--brass-ground); }
-.chance { font-size: 19px; font-weight: 700; text-align: right; }
-.body { display: block; min-width: 0; }
-.body b { line-height: 1.2; }
-.degree { font-size: 13px; }
-.bar { display: block; height: 6px; background: var(--panel-2); margin: 2px 0; outline: 1px solid var(--rule); outline-offset: -1px; }
-.bar i { display: block; height: 100%; background: var(--ink); }
-.settle { font-size: 12.5px; display: block; line-height: 1.25; }
-.others { display: grid; grid-template-columns: 40px 1fr; gap: 8px; padding: 4px 2px; color: var(--soft); }
-.assumed { font-size: 13px; color: var(--soft); margin-top: 6px; }
-.assumed summary { cursor: pointer; min-height: 28px; }
+.suspects {
+  padding: 12px 14px;
+  overflow: auto;
+  min-height: 0;
+}
+ul {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+}
+.suspect {
+  display: grid;
+  grid-template-columns: 40px 1fr;
+  gap: 8px;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  padding: 4px 2px;
+  cursor: pointer;
+  min-height: 44px;
+}
+.suspect:hover {
+  background: var(--brass-ground);
+}
+.chance {
+  font-size: 19px;
+  font-weight: 700;
+  text-align: right;
+}
+.body {
+  display: block;
+  min-width: 0;
+}
+.body b {
+  line-height: 1.2;
+}
+.degree {
+  font-size: 13px;
+}
+.bar {
+  display: block;
+  height: 6px;
+  background: var(--panel-2);
+  margin: 2px 0;
+  outline: 1px solid var(--rule);
+  outline-offset: -1px;
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: var(--ink);
+}
+.settle {
+  font-size: 12.5px;
+  display: block;
+  line-height: 1.25;
+}
+.others {
+  display: grid;
+  grid-template-columns: 40px 1fr;
+  gap: 8px;
+  padding: 4px 2px;
+  color: var(--soft);
+}
+.assumed {
+  font-size: 13px;
+  color: var(--soft);
+  margin-top: 6px;
+}
+.assumed summary {
+  cursor: pointer;
+  min-height: 28px;
+}
 </style>

@@ -7,13 +7,17 @@ const source = ref('')
 /** neither here nor, so far, on the server */
 const missing = ref(false)
 let held: string | undefined
-watch(() => [props.name, props.come] as const, async ([name, come]) => {
-  const local = await device.readPicture(name).catch(() => undefined)
-  letGo()
-  held = local ? URL.createObjectURL(local.blob) : undefined
-  missing.value = !local && !come
-  source.value = held ?? (come ? `/api/attachments/${name}` : '')
-}, { immediate: true })
+watch(
+  () => [props.name, props.come] as const,
+  async ([name, come]) => {
+    const local = await device.readPicture(name).catch(() => undefined)
+    letGo()
+    held = local ? URL.createObjectURL(local.blob) : undefined
+    missing.value = !local && !come
+    source.value = held ?? (come ? `/api/attachments/${name}` : '')
+  },
+  { immediate: true },
+)
 onUnmounted(letGo)
 function letGo() {
   if (held) URL.revokeObjectURL(held)
@@ -29,6 +33,18 @@ function letGo() {
 </template>
 
 <style scoped>
-.picture { max-width: 100%; max-height: 180px; object-fit: contain; border: 1px solid var(--rule); background: var(--panel-2); justify-self: start; }
-.missing { display: block; color: var(--soft); border: 1.5px dashed var(--rule); padding: 6px 10px; }
+.picture {
+  max-width: 100%;
+  max-height: 180px;
+  object-fit: contain;
+  border: 1px solid var(--rule);
+  background: var(--panel-2);
+  justify-self: start;
+}
+.missing {
+  display: block;
+  color: var(--soft);
+  border: 1.5px dashed var(--rule);
+  padding: 6px 10px;
+}
 </style>

@@ -30,38 +30,74 @@ export interface TapeRow {
 }
 
 /** A picture by its hash, or by the name it had in version 1. */
-export interface Picture { readonly name: string, readonly come: boolean }
+export interface Picture {
+  readonly name: string
+  readonly come: boolean
+}
 
 /** What a proof whose figures show the opposite says. */
-const NOT_SO = { 'live': 'POWER ON', 'proven-dead': 'NOT PROVEN DEAD', 'discharged': 'NOT DISCHARGED', 'zero-pressure': 'NOT AT ZERO' } as const
-const STATE_WORDS = { 'live': 'POWER ON', 'proven-dead': 'PROVEN DEAD', 'discharged': 'DISCHARGED', 'zero-pressure': 'ZERO PRESSURE' } as const
+const NOT_SO = {
+  'live': 'POWER ON',
+  'proven-dead': 'NOT PROVEN DEAD',
+  'discharged': 'NOT DISCHARGED',
+  'zero-pressure': 'NOT AT ZERO',
+} as const
+const STATE_WORDS = {
+  'live': 'POWER ON',
+  'proven-dead': 'PROVEN DEAD',
+  'discharged': 'DISCHARGED',
+  'zero-pressure': 'ZERO PRESSURE',
+} as const
 
-/** @param most the newest so many; @param has whether a picture has come to the server; @param receivedAt when the server received a line, where it says so */
-export function tapeRows(kind: SystemKind, state: TabState, isolation: Isolation | undefined, { most = Infinity, has = () => true, receivedAt = () => undefined }: TapeOptions = {}): TapeRow[] {
+/**
+ * @param most the newest so many;
+ * @param has whether a picture has come to the server;
+ * @param receivedAt when the server received a line, where it says so
+ */
+export function tapeRows(
+  kind: SystemKind,
+  state: TabState,
+  isolation: Isolation | undefined,
+  { most = Infinity, has = () => true, receivedAt = () => undefined }: TapeOptions = {},
+): TapeRow[] {
   let day = ''
   const verdicts = new Map<string, Verdict>(isolation?.verdicts.map(v => [v.line, v]))
   const puzzles = new Map(isolation?.puzzles.map(p => [p.line, p.say]))
-  return state.lines.filter(l => l.kind !== 'strike').slice(-most).map((line) => {
-    const today = dayOf(line.at)
-    const verdict = verdicts.get(line.id)
-    const out = isolation?.ruledOutBy[line.id] ?? []
-    const row = {
-      id: line.id, kind: line.kind, time: timeOf(line.at), ...(today === day ? {} : { day: sayDay(today) }),
-      ...wordLine(kind, line),
-      ...(verdict ? { verdict: verdict.word, slip: verdict.slip?.say } : line.kind === 'state' ? { verdict: 'state' as const } : {}),
-      ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
-      struck: state.struck.get(line.id)?.reason,
-      pictures: picturesOf(line, has),
-      marks: marksOf(kind, state, line, receivedAt(line.id)),
-      puzzle: puzzles.get(line.id),
-      ...(line.by ? { by: line.by } : {}),
-    }
-    day = today
-    return row
-  })
+  return state.lines
+    .filter(l => l.kind !== 'strike')
+    .slice(-most)
+    .map((line) => {
+      const today = dayOf(line.at)
+      const verdict = verdicts.get(line.id)
+      const out = isolation?.ruledOutBy[line.id] ?? []
+      const row = {
+        id: line.id,
+        kind: line.kind,
+        time: timeOf(line.at),
+        ...(today === day ? {} : { day: sayDay(today) }),
+        ...wordLine(kind, line),
+        ...(verdict
+          ? { verdict: verdict.word, slip: verdict.slip?.say }
+          : line.kind === 'state'
+            ? { verdict: 'state' as const }
+            : {}),
+        ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
+        struck: state.struck.get(line.id)?.reason,
+        pictures: picturesOf(line, has),
+        marks: marksOf(kind, state, line, receivedAt(line.id)),
+        puzzle: puzzles.get(line.id),
+        ...(line.by ? { by: line.by } : {}),
+      }
+      day = today
+      return row
+    })
 }
 
-export interface TapeOptions { readonly most?: number, readonly has?: (hash: string) => boolean, readonly receivedAt?: (id: string) => string | undefined }
+export interface TapeOptions {
+  readonly most?: number
+  readonly has?: (hash: string) => boolean
+  readonly receivedAt?: (id: string) => string | undefined
+}
 
 function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Picture[] | undefined {
   const named = (line.attachments ?? []).map(({ hash }: Attachment) => ({ name: hash, come: has(hash) }))
@@ -72,46 +108,126 @@ function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Pic
 /** How much later than it came a line may say that it was written, ms. */
 const MOST_AHEAD = 10 * 60e3
 
-function marksOf(kind: SystemKind, state: TabState, line: AnyLine, received: string | undefined): readonly string[] | undefined {
+function marksOf(
+  kind: SystemKind,
+  state: TabState,
+  line: AnyLine,
+  received: string | undefined,
+): readonly string[] | undefined {
   const told = (state.marks.get(line.id) ?? []).map(sayMark)
   const ended = Object.values(state.ended).find(e => e.proof === line.id)
   const by = ended && state.lines.find(l => l.id === ended.by)
   if (by) told.push(`holds no longer: ${timeOf(by.at)} ${wordLine(kind, by).title}`)
   const ahead = received ? Date.parse(line.at) - Date.parse(received) : 0
-  if (ahead > MOST_AHEAD) told.push(sayMark({ code: 'clock-wrong', facts: { minutes: Math.round(ahead / 60e3) } }))
+  if (ahead > MOST_AHEAD)
+    told.push(sayMark({ code: 'clock-wrong', facts: { minutes: Math.round(ahead / 60e3) } }))
   return told.length > 0 ? [...new Set(told)] : undefined
 }
 
 /** One line in words, without its time. */
-export function wordLine(kind: SystemKind, line: AnyLine): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
+export function wordLine(
+  kind: SystemKind,
+  line: AnyLine,
+): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
   if (!isKnownLine(line)) return { title: `A line of a kind to come: ${line.kind}` }
   switch (line.kind) {
-    case 'opened': return { title: 'Tab opened', detail: line.words }
+    case 'opened':
+      return { title: 'Tab opened', detail: line.words }
     case 'reading': {
       const test = findTest(kind, line.test)
-      const figure = line.value === null ? { digits: 'OL', unit: '' } : test?.kind === 'numeric' ? formatFigure(test.quantity, line.value) : { digits: String(line.value), unit: '' }
-      return { title: shortTitle(kind, line.test), detail: [line.spread ? `± ${test?.kind === 'numeric' ? formatValue(test.quantity, line.spread) : line.spread}` : '', line.asLeft ? 'as left' : '', line.without && line.without !== 'as written in the file' ? `without the proof: ${line.without}` : ''].filter(Boolean).join(' · ') || undefined, ...figure, test: line.test }
+      const figure
+        = line.value === null
+          ? { digits: 'OL', unit: '' }
+          : test?.kind === 'numeric'
+            ? formatFigure(test.quantity, line.value)
+            : { digits: String(line.value), unit: '' }
+      return {
+        title: shortTitle(kind, line.test),
+        detail:
+          [
+            line.spread
+              ? `± ${test?.kind === 'numeric' ? formatValue(test.quantity, line.spread) : line.spread}`
+              : '',
+            line.asLeft ? 'as left' : '',
+            line.without && line.without !== 'as written in the file' ? `without the proof: ${line.without}` : '',
+          ]
+            .filter(Boolean)
+            .join(' · ') || undefined,
+        ...figure,
+        test: line.test,
+      }
     }
     case 'observation': {
       const test = findTest(kind, line.test)
-      const said = test?.kind === 'seen' ? test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome : line.outcome
-      return { title: capital(test?.words[0] ?? line.test), digits: said, unit: '', detail: line.asLeft ? 'as left' : undefined, test: line.test }
+      const said
+        = test?.kind === 'seen'
+          ? (test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome)
+          : line.outcome
+      return {
+        title: capital(test?.words[0] ?? line.test),
+        digits: said,
+        unit: '',
+        detail: line.asLeft ? 'as left' : undefined,
+        test: line.test,
+      }
     }
-    case 'state': return { title: (findProofFailure(kind, line)?.shows ? NOT_SO : STATE_WORDS)[line.to], detail: line.reason ? `without proof: ${line.reason}` : line.proof?.map(p => line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)).join(' → ') }
-    case 'part': return { title: `Part on ${nameOf(kind, line.component)}`, detail: [line.off && `off: ${line.off}`, line.on && `on: ${line.on}`, line.number, line.temporary ? 'temporary' : ''].filter(Boolean).join(' · ') }
-    case 'repair': return { title: `Put right: ${nameOf(kind, line.component)}`, detail: line.text }
-    case 'finding': return { title: { failed: 'What failed', cause: 'What made it fail', also: 'Also found' }[line.role], detail: [labelOf(kind, line.about), line.text].filter(Boolean).join(': ') }
-    case 'skip': return { title: `Left out: ${shortTitle(kind, line.test)}`, detail: line.reason }
-    case 'wait': return { title: `Waiting: ${shortTitle(kind, line.test)}`, detail: `${line.minutes} minutes`, test: line.test }
-    case 'photo': return { title: 'Photo', detail: line.caption }
-    case 'note': return { title: 'Note', detail: line.text }
-    case 'strike': return { title: 'Struck', detail: line.reason }
-    case 'carried': return { title: 'Carried', detail: [line.reason, line.bring ? `bring ${line.bring}` : ''].filter(Boolean).join(' · ') }
-    case 'resumed': return { title: 'Opened again' }
-    case 'taken-up': return { title: 'Weighed after all', detail: 'a line that came after settling' }
-    case 'follow-up': return { title: `Follow-up ${sayDay(line.due)}`, detail: line.text }
-    case 'advice': return { title: 'Advice', detail: line.text }
-    case 'settled': return { title: 'Settled', detail: line.summary }
+    case 'state':
+      return {
+        title: (findProofFailure(kind, line)?.shows ? NOT_SO : STATE_WORDS)[line.to],
+        detail: line.reason
+          ? `without proof: ${line.reason}`
+          : line.proof
+              ?.map(p => (line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)))
+              .join(' → '),
+      }
+    case 'part':
+      return {
+        title: `Part on ${nameOf(kind, line.component)}`,
+        detail: [
+          line.off && `off: ${line.off}`,
+          line.on && `on: ${line.on}`,
+          line.number,
+          line.temporary ? 'temporary' : '',
+        ]
+          .filter(Boolean)
+          .join(' · '),
+      }
+    case 'repair':
+      return { title: `Put right: ${nameOf(kind, line.component)}`, detail: line.text }
+    case 'finding':
+      return {
+        title: { failed: 'What failed', cause: 'What made it fail', also: 'Also found' }[line.role],
+        detail: [labelOf(kind, line.about), line.text].filter(Boolean).join(': '),
+      }
+    case 'skip':
+      return { title: `Left out: ${shortTitle(kind, line.test)}`, detail: line.reason }
+    case 'wait':
+      return {
+        title: `Waiting: ${shortTitle(kind, line.test)}`,
+        detail: `${line.minutes} minutes`,
+        test: line.test,
+      }
+    case 'photo':
+      return { title: 'Photo', detail: line.caption }
+    case 'note':
+      return { title: 'Note', detail: line.text }
+    case 'strike':
+      return { title: 'Struck', detail: line.reason }
+    case 'carried':
+      return {
+        title: 'Carried',
+        detail: [line.reason, line.bring ? `bring ${line.bring}` : ''].filter(Boolean).join(' · '),
+      }
+    case 'resumed':
+      return { title: 'Opened again' }
+    case 'taken-up':
+      return { title: 'Weighed after all', detail: 'a line that came after settling' }
+    case 'follow-up':
+      return { title: `Follow-up ${sayDay(line.due)}`, detail: line.text }
+    case 'advice':
+      return { title: 'Advice', detail: line.text }
+    case 'settled':
+      return { title: 'Settled', detail: line.summary }
   }
 }
 
@@ -122,7 +238,8 @@ export function shortTitle(kind: SystemKind, id: string): string {
 
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
-export const nameOf = (kind: SystemKind, component: string) => kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
+export const nameOf = (kind: SystemKind, component: string) =>
+  kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
 
 /** The name of a fault or of a condition that can cause one. */
 export function labelOf(kind: SystemKind, about: string): string {
@@ -134,5 +251,7 @@ export function labelOf(kind: SystemKind, about: string): string {
 function sayRuledOut(kind: SystemKind, faults: readonly string[]): string {
   const names = faults.filter(f => f !== 'sound' && f !== 'other').map(f => labelOf(kind, f).toLowerCase())
   if (names.length === 0) return ''
-  return names.length <= 2 ? `rules out ${names.join(', ')}` : `rules out ${names.length}: ${names.slice(0, 2).join(', ')}…`
+  return names.length <= 2
+    ? `rules out ${names.join(', ')}`
+    : `rules out ${names.length}: ${names.slice(0, 2).join(', ')}…`
 }

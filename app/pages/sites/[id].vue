@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A site's file: its systems, their nameplates, what is fitted, every tab, and how its readings have moved over the years. */
+/**
+ * A site's file: its systems, their nameplates, what is fitted, every tab, and how its readings have moved over the
+ * years.
+ */
 import { siteReply, type SiteReply } from '#contracts'
 import { sayProblem } from '#core/words'
 import { askServer } from '~/composables/useServer'
@@ -13,7 +16,7 @@ async function load() {
   else trouble.value = sayProblem(answer.problem)
 }
 onMounted(load)
-useHead({ title: () => reply.value ? `${reply.value.site.name} · Keep Tab` : 'Keep Tab' })
+useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : 'Keep Tab') })
 </script>
 
 <template>
@@ -22,10 +25,13 @@ useHead({ title: () => reply.value ? `${reply.value.site.name} · Keep Tab` : 'K
     <template v-if="reply">
       <header class="top">
         <div>
-          <h1>{{ reply.site.name }}</h1><p class="soft">{{ [reply.site.place, reply.site.contact].filter(Boolean).join(' · ') }}</p><p v-if="reply.site.access">{{ reply.site.access }}</p>
+          <h1>{{ reply.site.name }}</h1>
+          <p class="soft">{{ [reply.site.place, reply.site.contact].filter(Boolean).join(' · ') }}</p>
+          <p v-if="reply.site.access">{{ reply.site.access }}</p>
         </div>
         <div class="acts">
-          <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a><NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
+          <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a
+          ><NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
         </div>
       </header>
       <SiteSystem v-for="s in reply.systems" :key="s.system.id" :entry="s" @changed="load" />
@@ -35,6 +41,16 @@ useHead({ title: () => reply.value ? `${reply.value.site.name} · Keep Tab` : 'K
 </template>
 
 <style scoped>
-.top { display: flex; justify-content: space-between; gap: 16px; flex-wrap: wrap; }
-.acts { display: flex; gap: 8px; align-items: start; flex-wrap: wrap; }
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  flex-wrap: wrap;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  align-items: start;
+  flex-wrap: wrap;
+}
 </style>

@@ -17,7 +17,14 @@ async function load() {
   else trouble.value = sayProblem(answer.problem)
 }
 onMounted(load)
-const found = computed(() => sites.value?.filter(s => `${s.name} ${s.place} ${s.systems.map(x => x.name).join(' ')}`.toLowerCase().includes(seek.value.trim().toLowerCase())) ?? [])
+const found = computed(
+  () =>
+    sites.value?.filter(s =>
+      `${s.name} ${s.place} ${s.systems.map(x => x.name).join(' ')}`
+        .toLowerCase()
+        .includes(seek.value.trim().toLowerCase()),
+    ) ?? [],
+)
 const kindName = (k: string) => nameOfKind(k).toLowerCase()
 
 async function take(event: Event) {
@@ -32,7 +39,8 @@ async function take(event: Event) {
     return
   }
   const { tabs, lines, already } = answer.value
-  taken.value = `${file.name}: ${tabs} ${tabs === 1 ? 'tab' : 'tabs'} with ${lines} lines taken in${already ? `, ${already} already here` : ''}.`
+  taken.value = `${file.name}: ${tabs} ${tabs === 1 ? 'tab' : 'tabs'} with ${lines} lines taken `
+    + `in${already ? `, ${already} already here` : ''}.`
   await load()
 }
 </script>
@@ -40,19 +48,41 @@ async function take(event: Event) {
 <template>
   <div class="page">
     <header class="top">
-      <h1>Sites</h1><div class="acts">
-        <label class="press">Take in a file<input type="file" accept=".json,.zip,application/json,application/zip" class="visually-hidden" @change="take"></label><a class="press" href="/api/books" download>Give out the book</a><NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
+      <h1>Sites</h1>
+      <div class="acts">
+        <label class="press"
+          >Take in a file<input
+            type="file"
+            accept=".json,.zip,application/json,application/zip"
+            class="visually-hidden"
+            @change="take"></label
+        ><a class="press" href="/api/books" download>Give out the book</a
+        ><NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
       </div>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="taken" role="status">{{ taken }}</p>
-    <label class="field seek"><span class="visually-hidden">Find a site</span><input v-model="seek" type="search" placeholder="Find a site or system"></label>
+    <label class="field seek"
+      ><span class="visually-hidden">Find a site</span
+      ><input v-model="seek" type="search" placeholder="Find a site or system"
+    ></label>
     <ul v-if="found.length" class="list">
       <li v-for="s in found" :key="s.id">
-        <NuxtLink :to="`/sites/${s.id}`" class="row panel"><b>{{ s.name }}</b><span class="soft">{{ s.place }}</span><span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span><span class="count"><span class="figure">{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span><span v-if="s.open" class="open">{{ s.open }} open</span></span></NuxtLink>
+        <NuxtLink :to="`/sites/${s.id}`" class="row panel"
+          ><b>{{ s.name }}</b
+          ><span class="soft">{{ s.place }}</span
+          ><span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span
+          ><span class="count"
+            ><span class="figure"
+              >{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span
+            ><span v-if="s.open" class="open">{{ s.open }} open</span></span
+          ></NuxtLink
+        >
       </li>
     </ul>
-    <p v-else-if="sites" class="soft">{{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}</p>
+    <p v-else-if="sites" class="soft">
+      {{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}
+    </p>
     <p v-else-if="!trouble" class="soft">Reading the book…</p>
     <ShopPractice />
     <LearnedRates />
@@ -60,14 +90,59 @@ async function take(event: Event) {
 </template>
 
 <style scoped>
-.top { display: flex; justify-content: space-between; align-items: center; gap: 12px; flex-wrap: wrap; }
-.acts { display: flex; gap: 8px; flex-wrap: wrap; }
-.seek { max-width: 420px; }
-.list { list-style: none; padding: 0; margin: 0; display: grid; gap: 8px; }
-.row { display: grid; grid-template-columns: 220px 180px 1fr 120px; gap: 12px; align-items: center; padding: 12px 16px; color: var(--ink); text-decoration: none; }
-.row:hover { border-color: var(--brass); background: var(--brass-ground); }
-.row b { font-size: 17px; }
-.count { text-align: right; }
-.open { display: block; font-weight: 700; color: var(--brass); }
-@media (max-width: 760px) { .row { grid-template-columns: 1fr; gap: 2px; } .count { text-align: left; } }
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  flex-wrap: wrap;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.seek {
+  max-width: 420px;
+}
+.list {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 8px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 220px 180px 1fr 120px;
+  gap: 12px;
+  align-items: center;
+  padding: 12px 16px;
+  color: var(--ink);
+  text-decoration: none;
+}
+.row:hover {
+  border-color: var(--brass);
+  background: var(--brass-ground);
+}
+.row b {
+  font-size: 17px;
+}
+.count {
+  text-align: right;
+}
+.open {
+  display: block;
+  font-weight: 700;
+  color: var(--brass);
+}
+@media (max-width: 760px) {
+  .row {
+    grid-template-columns: 1fr;
+    gap: 2px;
+  }
+  .count {
+    text-align: left;
+  }
+}
 </style>

@@ -1,4 +1,7 @@
-/** The air side: pump head, unloader, tank check valve, receiver and what hangs on it. Rates and tables are common practice, no source. */
+/**
+ * The air side: pump head, unloader, tank check valve, receiver and what hangs on it. Rates and tables are common
+ * practice, no source.
+ */
 import { GALLON, PSI } from '#core/units'
 import type { Change } from '../figures'
 import { asked } from './asked'
@@ -646,12 +649,7 @@ export { CFM }
 export const AIR_SETTING = { cutIn: 90 * PSI, cutOut: 125 * PSI } as const
 
 /** Healthy figures of an air side. */
-export const airFigures = (a: {
-  cutIn: number
-  cutOut: number
-  volume: number
-  delivery: number
-}): Change => ({
+export const airFigures = (a: { cutIn: number, cutOut: number, volume: number, delivery: number }): Change => ({
   'set.cutIn': a.cutIn,
   'set.cutOut': a.cutOut,
   'set.cutOff': 0,

@@ -1,6 +1,17 @@
 /** A part of a kind: what it adds to the components, points, faults, tests and notes on causes. */
 import type { ComponentId, FieldId } from '../ids'
-import type { CauseNote, ComponentDef, FaultMode, Glyph, Lane, NameplateField, Place, Spot, Test, TestPoint } from '../types'
+import type {
+  CauseNote,
+  ComponentDef,
+  FaultMode,
+  Glyph,
+  Lane,
+  NameplateField,
+  Place,
+  Spot,
+  Test,
+  TestPoint,
+} from '../types'
 
 export type PointDef = Omit<TestPoint, 'number'>
 

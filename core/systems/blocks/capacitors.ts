@@ -1,4 +1,6 @@
-/** Faults and tests of the capacitors that feed the windings: the same wherever they sit; common practice, no source. */
+/**
+ * Faults and tests of the capacitors that feed the windings: the same wherever they sit; common practice, no source.
+ */
 import { type Block, type ComponentEntry, yesNo } from './block'
 import { CAUSES } from './causes'
 import { BLEED, DEAD_CAUTIONS } from './cautions'

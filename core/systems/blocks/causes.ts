@@ -1,10 +1,10 @@
 /**
- * Conditions that wear other parts out: as links from a fault, and as notes with the test and the answer that shows each. A
- * block lists the notes whose tests it has.
+ * Conditions that wear other parts out: as links from a fault, and as notes with the test and the answer that shows
+ * each. A block lists the notes whose tests it has.
  */
 import type { CauseId, FaultId } from '../ids'
 import type { CauseNote } from '../types'
-import { type CauseEntry } from './faultEntry'
+import type { CauseEntry } from './faultEntry'
 
 export const CAUSES = {
   rapidCycling: { because: 'rapid-cycling', why: 'a start every few seconds pits contacts and cooks start gear' },

@@ -1,4 +1,7 @@
-/** A single-phase motor: windings, bearings, load. Down the well it comes up with the pump; in the open it is changed where it stands. */
+/**
+ * A single-phase motor: windings, bearings, load. Down the well it comes up with the pump; in the open it is changed
+ * where it stands.
+ */
 import { HORSEPOWER } from '#core/units'
 import type { Change } from '../figures'
 import type { FaultId } from '../ids'

@@ -78,7 +78,8 @@ export const impellerLook = (at: string) =>
     minutes: 18,
     need: 'zero-pressure',
     steps: [
-      'Off and locked, pressure at zero, motor and back plate drawn off: impeller free of the volute, does the shaft turn now?',
+      'Off and locked, pressure at zero, motor and back plate drawn off: impeller free of the volute, does the '
+      + 'shaft turn now?',
     ],
     outcomes: {
       turns: { label: 'turns freely', words: ['free'] },

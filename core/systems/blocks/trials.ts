@@ -1,4 +1,7 @@
-/** Elimination trials: a part is taken off, swapped for a good one, or bridged; the model works out how it then behaves. */
+/**
+ * Elimination trials: a part is taken off, swapped for a good one, or bridged; the model works out how it then
+ * behaves.
+ */
 import { soundOf, type Change, type FigureGroup, type FigureKey } from '../figures'
 import { OPEN } from '../power/resistances'
 import type { SeenTest } from '../types'
@@ -53,7 +56,12 @@ export const swapTrial = ({ sound, closed = {}, ...entry }: SwapTrialEntry): See
     usual: { runs: 0.4, groans: 0.2, silent: 0.3, trips: 0.1 },
     chancesByEffect: {
       ...alike(['runs', 'runs-on'], { runs: 0.96, groans: 0.02, silent: 0.01, trips: 0.01 }),
-      ...alike(['rapid-cycles', 'surges', 'starts-alone'], { runs: 0.95, groans: 0.02, silent: 0.02, trips: 0.01 }),
+      ...alike(['rapid-cycles', 'surges', 'starts-alone'], {
+        runs: 0.95,
+        groans: 0.02,
+        silent: 0.02,
+        trips: 0.01,
+      }),
       ...alike(['runs-dry', 'runs-weak'], { runs: 0.94, groans: 0.03, silent: 0.02, trips: 0.01 }),
       'cuts-off': { runs: 0.93, groans: 0.02, silent: 0.04, trips: 0.01 },
       'trips-overload': { runs: 0.9, groans: 0.05, silent: 0.02, trips: 0.03 },

@@ -1,4 +1,7 @@
-/** Small compressor: plug or breaker → pressure switch with lever and unloader → capacitor motor → pump head → receiver. */
+/**
+ * Small compressor: plug or breaker → pressure switch with lever and unloader → capacitor motor → pump head →
+ * receiver.
+ */
 import { airSide, CFM } from '../blocks/air'
 import { surfaceMotor } from '../blocks/motor'
 import { motorSwitch } from '../blocks/motorSwitch'
@@ -19,7 +22,13 @@ import { PSI } from '#core/units'
 const USUAL_VOLTS = 115
 const POWER = ['supply', 'breaker', 'switch', 'motor'] as const satisfies readonly ComponentId[]
 export const AIR_FLOW = [
-  'head', 'check', 'tank', 'gauge', 'relief', 'regulator', 'house',
+  'head',
+  'check',
+  'tank',
+  'gauge',
+  'relief',
+  'regulator',
+  'house',
 ] as const satisfies readonly ComponentId[]
 
 export const compressorDirect: KindPlan = {
@@ -70,7 +79,12 @@ export const compressorDirect: KindPlan = {
       load: 0.9,
       constantLoad: true,
     })
-    const air = describeAir(plate, { cutIn: 95 * PSI, cutOut: 125 * PSI, volume: AIR_VOLUME / 3, delivery: 5 * CFM })
+    const air = describeAir(plate, {
+      cutIn: 95 * PSI,
+      cutOut: 125 * PSI,
+      volume: AIR_VOLUME / 3,
+      delivery: 5 * CFM,
+    })
     return describeWhole(plate, motor, air)
   },
 }

@@ -1,4 +1,7 @@
-/** Shop compressor on a starter, one- or three-phase: mains → disconnect → starter → motor; pilot circuit by the switch. */
+/**
+ * Shop compressor on a starter, one- or three-phase: mains → disconnect → starter → motor; pilot circuit by the
+ * switch.
+ */
 import { airSide, CFM } from '../blocks/air'
 import type { Block } from '../blocks/block'
 import { surfaceMotor } from '../blocks/motor'
@@ -57,9 +60,11 @@ export const compressorPilot: KindPlan = {
           ],
         },
       },
-      withPhases(single
-        ? singleSupply({ to: 'starter', where: 'starter line', disconnect, neutral: false })
-        : threeSupply({ disconnect })),
+      withPhases(
+        single
+          ? singleSupply({ to: 'starter', where: 'starter line', disconnect, neutral: false })
+          : threeSupply({ disconnect }),
+      ),
       starter({ phases: single ? 1 : 3, transformer, float: false }),
       pilotSwitch({ medium: 'air', cutOff: false, valve: false }),
       ...(single ? singleMotor(n) : [threeMotor({ drowned: false, what: 'Motor or pump' })]),
@@ -104,5 +109,6 @@ const singleMotor = (n: Nameplate): Block[] => [
 /** The supply with the choice of phases on its nameplate. */
 const withPhases = (supply: Block): Block => ({
   ...supply,
-  components: supply.components?.map(c => (c.id === 'supply' ? { ...c, fields: [...(c.fields ?? []), PHASES] } : c)) ?? [],
+  components:
+    supply.components?.map(c => (c.id === 'supply' ? { ...c, fields: [...(c.fields ?? []), PHASES] } : c)) ?? [],
 })

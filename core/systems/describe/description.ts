@@ -1,4 +1,7 @@
-/** What a kind makes of a nameplate: healthy figures, the power stages to be solved, the flow side, and how well each is known. */
+/**
+ * What a kind makes of a nameplate: healthy figures, the power stages to be solved, the flow side, and how well each
+ * is known.
+ */
 import type { FlowStory } from '#core/flow'
 import type { Change, Figures } from '../figures'
 import type { Band, Effect, SystemKind } from '../types'
@@ -6,7 +9,14 @@ import type { PowerStage, SolvedStage } from '../power/stage'
 import type { Plate } from './plate'
 
 /** Relative spreads of what was not measured here. */
-export interface Spread { readonly volts: number, readonly amps: number, readonly locked: number, readonly ohms: number, readonly farads: number, readonly flow: number }
+export interface Spread {
+  readonly volts: number
+  readonly amps: number
+  readonly locked: number
+  readonly ohms: number
+  readonly farads: number
+  readonly flow: number
+}
 
 /** Figures that the healthy bands are set by. */
 export interface BandFigures {

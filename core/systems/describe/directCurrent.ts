@@ -7,26 +7,67 @@ import { directNetwork, turnDirect, type MagnetMotor } from '../power/direct'
 import type { StageDescription } from './description'
 import type { Plate } from './plate'
 
-export function describeDirect(plate: Plate): { readonly stage: StageDescription, readonly healthy: Change, readonly motor: MagnetMotor } {
+export function describeDirect(plate: Plate): {
+  readonly stage: StageDescription
+  readonly healthy: Change
+  readonly motor: MagnetMotor
+} {
   const volts = plate.take('motor.volts', 12, 'motor voltage not given: 12 V taken', 0.2)
   const amps = plate.take('motor.amps', 7, 'full-load amps not given: 7 A taken', 1)
-  const usual = 0.22 * volts / amps
-  let ohms = plate.take('motor.armatureOhms', usual, `armature not given: ${formatValue('ohms', usual)} taken`, 0.7)
+  const usual = (0.22 * volts) / amps
+  let ohms = plate.take(
+    'motor.armatureOhms',
+    usual,
+    `armature not given: ${formatValue('ohms', usual)} taken`,
+    0.7,
+  )
   if (ohms * amps > 0.6 * volts) {
-    plate.assume('motor.armatureOhms', `an armature of ${formatValue('ohms', ohms)} would drop more than half of ${Math.round(volts)} V at ${formatValue('amps', amps)}: ${formatValue('ohms', usual)} is used instead`, 0.7)
+    plate.assume(
+      'motor.armatureOhms',
+      `an armature of ${formatValue('ohms', ohms)} would drop more than half of ${Math.round(volts)} V at `
+      + `${formatValue('amps', amps)}: ${formatValue('ohms', usual)} is used instead`,
+      0.7,
+    )
     ohms = usual
   }
   const motor: MagnetMotor = { ohms, emf: volts - 0.1 * amps * ohms, fullLoadAmps: amps, volts }
-  const feedOhms = copperOhms(plate.take('feed.gauge', 12, 'wire size not given: 12 AWG taken', 0.3), plate.take('feed.length', 15 * FOOT, 'length of the feed not given: 15 ft taken', 0.3)) + 0.004
+  const feedOhms
+    = copperOhms(
+      plate.take('feed.gauge', 12, 'wire size not given: 12 AWG taken', 0.3),
+      plate.take('feed.length', 15 * FOOT, 'length of the feed not given: 15 ft taken', 0.3),
+    ) + 0.004
   const double = volts > 18 ? 2 : 1
   const fuseAmps = plate.value('fuse.amps') ?? 15
   return {
-    motor, healthy: { ...directFigures(feedOhms), 'battery.volts': 12.7 * double },
+    motor,
+    healthy: { ...directFigures(feedOhms), 'battery.volts': 12.7 * double },
     stage: {
-      id: '', prefix: '', supplyVolts: 12.7 * double,
-      power: { id: '', direct: true, turner: turnDirect(motor), guarded: ['fuse'], tripAmps: Math.max(4 * fuseAmps, 9 * amps), network: (f, state) => directNetwork({ motor }, f, state), depends: { 'leads-off': ['motor.'], 'idle': ['battery.', 'fuse.', 'panel.', 'feed.', 'switch.rest'] } },
-      spread: { volts: 0.02, amps: plate.known.has('motor.amps') ? 0.1 : 0.18, locked: 0.15, ohms: plate.known.has('motor.armatureOhms') ? 0.12 : 0.3, farads: 0.06, flow: 0.2 },
-      bands: { motorVolts: volts, maxAmps: 1.15 * amps, ampsSource: plate.known.has('motor.amps') ? 'nameplate' : 'model', cycle: 60 },
+      id: '',
+      prefix: '',
+      supplyVolts: 12.7 * double,
+      power: {
+        id: '',
+        direct: true,
+        turner: turnDirect(motor),
+        guarded: ['fuse'],
+        tripAmps: Math.max(4 * fuseAmps, 9 * amps),
+        network: (f, state) => directNetwork({ motor }, f, state),
+        depends: { 'leads-off': ['motor.'], 'idle': ['battery.', 'fuse.', 'panel.', 'feed.', 'switch.rest'] },
+      },
+      spread: {
+        volts: 0.02,
+        amps: plate.known.has('motor.amps') ? 0.1 : 0.18,
+        locked: 0.15,
+        ohms: plate.known.has('motor.armatureOhms') ? 0.12 : 0.3,
+        farads: 0.06,
+        flow: 0.2,
+      },
+      bands: {
+        motorVolts: volts,
+        maxAmps: 1.15 * amps,
+        ampsSource: plate.known.has('motor.amps') ? 'nameplate' : 'model',
+        cycle: 60,
+      },
     },
   }
 }

@@ -9,8 +9,16 @@ import type { SolvedStage } from '../power/stage'
 import type { ShopPractice } from '../practice'
 import type { Plate } from './plate'
 
-interface Usual { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
-export interface FlowSide { readonly healthy: Change, readonly usualCycle: number, run(f: Figures, stages: readonly SolvedStage[]): FlowStory }
+interface Usual {
+  readonly flow: number
+  readonly draw: number
+  readonly rapidBelow: number
+}
+export interface FlowSide {
+  readonly healthy: Change
+  readonly usualCycle: number
+  run(f: Figures, stages: readonly SolvedStage[]): FlowStory
+}
 
 export interface WaterOptions {
   readonly cutIn: number
@@ -31,23 +39,57 @@ const gpm = GALLON / 60
 const HOSES = 2e-9 // m³/Pa, give of pipes and hoses; common practice, no source
 
 export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
-  const cutIn = plate.take('switch.cutIn', o.cutIn, `cut-in not given: ${Math.round(o.cutIn / PSI)} psi taken`, 0.5)
+  const cutIn = plate.take(
+    'switch.cutIn',
+    o.cutIn,
+    `cut-in not given: ${Math.round(o.cutIn / PSI)} psi taken`,
+    0.5,
+  )
   let cutOut = plate.value('switch.cutOut') ?? cutIn + 20 * PSI
   if (cutOut <= cutIn) {
-    plate.assume('switch.cutOut', `cut-out (${Math.round(cutOut / PSI)} psi) is not above cut-in (${Math.round(cutIn / PSI)} psi): ${Math.round(cutIn / PSI) + 20} psi is used instead`, 0.5)
+    plate.assume(
+      'switch.cutOut',
+      `cut-out (${Math.round(cutOut / PSI)} psi) is not above cut-in (${Math.round(cutIn / PSI)} psi): `
+      + `${Math.round(cutIn / PSI) + 20} psi is used instead`,
+      0.5,
+    )
     cutOut = cutIn + 20 * PSI
   }
-  const flow = plate.take('pump.flow', o.flow, `pump delivery not given: ${Number((o.flow / gpm).toPrecision(2))} gpm taken`, 0.8)
+  const flow = plate.take(
+    'pump.flow',
+    o.flow,
+    `pump delivery not given: ${Number((o.flow / gpm).toPrecision(2))} gpm taken`,
+    0.8,
+  )
   const inlet = plate.value('inlet.pressure') ?? o.inlet
   const mid = 0.5 * (cutIn + cutOut)
   let shutOff = plate.value('pump.shutOff') ?? (o.displacement ? 1.25 : 1.7) * cutOut
   if (shutOff + inlet <= cutOut * 1.02) {
-    plate.assume('pump.shutOff', `a shut-off pressure of ${Math.round(shutOff / PSI)} psi never reaches the cut-out of ${Math.round(cutOut / PSI)} psi: ${Math.round(1.7 * cutOut / PSI)} psi is used instead`, 0.5)
+    plate.assume(
+      'pump.shutOff',
+      `a shut-off pressure of ${Math.round(shutOff / PSI)} psi never reaches the cut-out of `
+      + `${Math.round(cutOut / PSI)} psi: ${Math.round((1.7 * cutOut) / PSI)} psi is used instead`,
+      0.5,
+    )
     shutOff = 1.7 * cutOut
   }
-  const volume = o.tankless ? 0 : plate.take('tank.volume', o.volume, `tank size not given: ${Number((o.volume / GALLON).toPrecision(2))} gal taken`, 0.4)
+  const volume = o.tankless
+    ? 0
+    : plate.take(
+        'tank.volume',
+        o.volume,
+        `tank size not given: ${Number((o.volume / GALLON).toPrecision(2))} gal taken`,
+        0.4,
+      )
   const healthy = waterFigures({
-    cutIn, cutOut, cutOff: o.cutOff ? Math.max(cutIn - 10 * PSI, 4 * PSI) : 0, volume, precharge: Math.max(cutIn - o.practice.prechargeUnderCutIn, 2 * PSI), flow, shutOff, inlet,
+    cutIn,
+    cutOut,
+    cutOff: o.cutOff ? Math.max(cutIn - 10 * PSI, 4 * PSI) : 0,
+    volume,
+    precharge: Math.max(cutIn - o.practice.prechargeUnderCutIn, 2 * PSI),
+    flow,
+    shutOff,
+    inlet,
     yield: (o.well ? plate.value('pump.yield') : undefined) ?? 6 * flow,
   })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
@@ -56,42 +98,106 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
     const speed = main.turning === 'running' ? (1 - main.slip) / (1 - main.ratedSlip) : 1
     const rise = f['pump.shutOff'] * (o.displacement ? 1 : speed ** 2)
     return runWater({
-      airPressure, tank: { volume: f['tank.volume'], precharge: f['tank.precharge'] }, give: o.tankless ? 6 * HOSES : HOSES,
-      pump: { freeFlow: Math.max(1e-9, freeFlowOf(f['pump.flow'], mid - f['pump.inlet'], shutOff) * speed), shutOff: Math.max(rise, 1e3), inlet: f['pump.inlet'], turns: main.turning === 'running' && f['pump.turns'] > 0 },
-      yield: f['source.yield'], check: { leak: f['check.leak'], stuckShut: f['check.stuck'] > 0 }, filterBefore: f['filter.before'], filterAfter: f['filter.after'], leak: f['leak.house'], reliefOpens: f['relief.opens'],
-      switch: switchOf(f), usual,
+      airPressure,
+      tank: { volume: f['tank.volume'], precharge: f['tank.precharge'] },
+      give: o.tankless ? 6 * HOSES : HOSES,
+      pump: {
+        freeFlow: Math.max(1e-9, freeFlowOf(f['pump.flow'], mid - f['pump.inlet'], shutOff) * speed),
+        shutOff: Math.max(rise, 1e3),
+        inlet: f['pump.inlet'],
+        turns: main.turning === 'running' && f['pump.turns'] > 0,
+      },
+      yield: f['source.yield'],
+      check: { leak: f['check.leak'], stuckShut: f['check.stuck'] > 0 },
+      filterBefore: f['filter.before'],
+      filterAfter: f['filter.after'],
+      leak: f['leak.house'],
+      reliefOpens: f['relief.opens'],
+      switch: switchOf(f),
+      usual,
     })
   }
   return finish(healthy, (f, stages, usual) => plant(f, stages, usual), 22)
 }
 
-export interface AirOptions { readonly cutIn: number, readonly cutOut: number, readonly volume: number, readonly delivery: number }
+export interface AirOptions {
+  readonly cutIn: number
+  readonly cutOut: number
+  readonly volume: number
+  readonly delivery: number
+}
 
 export function describeAir(plate: Plate, o: AirOptions): FlowSide {
-  const cutIn = plate.take('switch.cutIn', o.cutIn, `cut-in not given: ${Math.round(o.cutIn / PSI)} psi taken`, 0.4)
+  const cutIn = plate.take(
+    'switch.cutIn',
+    o.cutIn,
+    `cut-in not given: ${Math.round(o.cutIn / PSI)} psi taken`,
+    0.4,
+  )
   let cutOut = plate.value('switch.cutOut') ?? cutIn + (o.cutOut - o.cutIn)
   if (cutOut <= cutIn) {
-    plate.assume('switch.cutOut', `cut-out (${Math.round(cutOut / PSI)} psi) is not above cut-in (${Math.round(cutIn / PSI)} psi): ${Math.round((cutIn + o.cutOut - o.cutIn) / PSI)} psi is used instead`, 0.5)
+    plate.assume(
+      'switch.cutOut',
+      `cut-out (${Math.round(cutOut / PSI)} psi) is not above cut-in (${Math.round(cutIn / PSI)} psi): `
+      + `${Math.round((cutIn + o.cutOut - o.cutIn) / PSI)} psi is used instead`,
+      0.5,
+    )
     cutOut = cutIn + o.cutOut - o.cutIn
   }
-  const delivery = plate.take('head.delivery', o.delivery, `free air not given: ${Number((o.delivery / CFM).toPrecision(2))} cfm taken`, 0.8)
-  const healthy = airFigures({ cutIn, cutOut, delivery, volume: plate.take('tank.volume', o.volume, `receiver not given: ${Math.round(o.volume / GALLON)} gal taken`, 0.6) })
+  const delivery = plate.take(
+    'head.delivery',
+    o.delivery,
+    `free air not given: ${Number((o.delivery / CFM).toPrecision(2))} cfm taken`,
+    0.8,
+  )
+  const healthy = airFigures({
+    cutIn,
+    cutOut,
+    delivery,
+    volume: plate.take(
+      'tank.volume',
+      o.volume,
+      `receiver not given: ${Math.round(o.volume / GALLON)} gal taken`,
+      0.6,
+    ),
+  })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
-  return finish(healthy, (f, stages, usual) => {
-    const main = stages[0]!
-    return runAir({
-      airPressure, volume: f['tank.volume'], delivery: f['pump.flow'], turns: main.turning === 'running' && f['pump.turns'] > 0, checkLeak: f['check.leak'], leak: f['leak.house'], reliefOpens: f['relief.opens'], switch: switchOf(f), fallOff: AIR_FALL_OFF, usual,
-    })
-  }, 40)
+  return finish(
+    healthy,
+    (f, stages, usual) => {
+      const main = stages[0]!
+      return runAir({
+        airPressure,
+        volume: f['tank.volume'],
+        delivery: f['pump.flow'],
+        turns: main.turning === 'running' && f['pump.turns'] > 0,
+        checkLeak: f['check.leak'],
+        leak: f['leak.house'],
+        reliefOpens: f['relief.opens'],
+        switch: switchOf(f),
+        fallOff: AIR_FALL_OFF,
+        usual,
+      })
+    },
+    40,
+  )
 }
 
 const switchOf = (f: Figures) => ({
-  cutIn: f['set.cutIn'], cutOut: f['set.cutOut'], cutOff: f['set.cutOff'], delay: f['port.delay'] >= BLOCKED ? Infinity : f['port.delay'], held: f['port.held'],
+  cutIn: f['set.cutIn'],
+  cutOut: f['set.cutOut'],
+  cutOff: f['set.cutOff'],
+  delay: f['port.delay'] >= BLOCKED ? Infinity : f['port.delay'],
+  held: f['port.held'],
   welded: f['switch.rest1'] < OPEN || f['starter.rest1'] < OPEN || f['pilot.switchRest'] < OPEN,
 })
 
 /** Runs the sound plant once to learn its usual delivery and cycle, by which the others are called weak or rapid. */
-function finish(described: Change, run: (f: Figures, stages: readonly SolvedStage[], usual: Usual) => FlowStory, rapid: number): FlowSide {
+function finish(
+  described: Change,
+  run: (f: Figures, stages: readonly SolvedStage[], usual: Usual) => FlowStory,
+  rapid: number,
+): FlowSide {
   const healthy = completeFigures(described)
   const draw = healthy['pump.flow']
   const turning = [{ turning: 'running', slip: 0, ratedSlip: 0 } as SolvedStage]

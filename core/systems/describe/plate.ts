@@ -1,4 +1,7 @@
-/** Reads a nameplate and keeps account of what it does not say: each gap filled with a usual figure, said, and weighed. */
+/**
+ * Reads a nameplate and keeps account of what it does not say: each gap filled with a usual figure, said, and
+ * weighed.
+ */
 import type { NameplateKey } from '../ids'
 import type { Assumption, Nameplate } from '../types'
 
@@ -17,7 +20,9 @@ export function createPlate(nameplate: Nameplate): Plate {
     assumptions.push({ field, text, weight })
   }
   return {
-    known: new Set(Object.keys(nameplate)), assumptions, assume,
+    known: new Set(Object.keys(nameplate)),
+    assumptions,
+    assume,
     value: field => nameplate[field],
     take: (field, otherwise, say, weight) => nameplate[field] ?? (assume(field, say, weight), otherwise),
   }

@@ -11,33 +11,89 @@ import type { DescribedStage } from './whole'
 import type { Plate } from './plate'
 import { contradiction } from './singlePhase'
 
-export interface ThreeOptions { readonly drowned: boolean, readonly disconnect: boolean, readonly transformer: boolean, readonly float: boolean, readonly hp: number, readonly load: number, readonly constantLoad: boolean }
+export interface ThreeOptions {
+  readonly drowned: boolean
+  readonly disconnect: boolean
+  readonly transformer: boolean
+  readonly float: boolean
+  readonly hp: number
+  readonly load: number
+  readonly constantLoad: boolean
+}
 
 export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const motor = describeMotor(plate, o)
   const { volts, fullLoadAmps } = motor.nameplate
   const service = volts < 215 ? 208 : volts < 300 ? 240 : volts < 500 ? 480 : 600
-  const metres = plate.take('cable.length', o.drowned ? 200 * FOOT : 15 * FOOT, o.drowned ? 'cable length not given: 200 ft taken' : 'length of the motor leads not given: 15 ft taken', o.drowned ? 0.2 : 0.05)
-  const gauge = plate.take('cable.gauge', o.drowned ? 10 : 12, `wire size not given: ${o.drowned ? 10 : 12} AWG taken`, 0.1)
-  const feedOhms = copperOhms(Math.min(gauge, 10), plate.take('breaker.feedLength', 60 * FOOT, 'length from the breaker not given: 60 ft taken', 0.1))
+  const metres = plate.take(
+    'cable.length',
+    o.drowned ? 200 * FOOT : 15 * FOOT,
+    o.drowned ? 'cable length not given: 200 ft taken' : 'length of the motor leads not given: 15 ft taken',
+    o.drowned ? 0.2 : 0.05,
+  )
+  const gauge = plate.take(
+    'cable.gauge',
+    o.drowned ? 10 : 12,
+    `wire size not given: ${o.drowned ? 10 : 12} AWG taken`,
+    0.1,
+  )
+  const feedOhms = copperOhms(
+    Math.min(gauge, 10),
+    plate.take('breaker.feedLength', 60 * FOOT, 'length from the breaker not given: 60 ft taken', 0.1),
+  )
   const coilVolts = plate.value('starter.coilVolts') ?? (o.transformer ? 24 : service)
   const maxAmps = plate.value('motor.maxAmps') ?? fullLoadAmps * 1.15
   const set = plate.value('starter.overloadAmps')
-  const breakerAmps = plate.value('breaker.amps') ?? Math.max(15, Math.ceil(2.2 * fullLoadAmps / 5) * 5)
+  const breakerAmps = plate.value('breaker.amps') ?? Math.max(15, Math.ceil((2.2 * fullLoadAmps) / 5) * 5)
   const known = (field: FieldId<'motor'>) => plate.known.has(`motor.${field}`)
-  const plan: ThreePlan = { hertz: 60, motor, disconnect: o.disconnect, cableMetres: metres, pilot: { transformer: o.transformer, float: o.float, coilVolts, lineVolts: service } }
+  const plan: ThreePlan = {
+    hertz: 60,
+    motor,
+    disconnect: o.disconnect,
+    cableMetres: metres,
+    pilot: { transformer: o.transformer, float: o.float, coilVolts, lineVolts: service },
+  }
   return {
-    healthy: { ...threeFigures(service / Math.sqrt(3), feedOhms, copperOhms(gauge, metres), o.load), ...starterFigures(3, coilVolts) },
+    healthy: {
+      ...threeFigures(service / Math.sqrt(3), feedOhms, copperOhms(gauge, metres), o.load),
+      ...starterFigures(3, coilVolts),
+    },
     stage: {
-      id: '', prefix: '', supplyVolts: service,
+      id: '',
+      prefix: '',
+      supplyVolts: service,
       power: {
-        id: '', turner: { ...turnThree(motor), constantLoad: o.constantLoad }, guarded: ['breaker pole 1', 'breaker pole 2', 'breaker pole 3'], tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps), coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL },
-        overload: { elements: ['heater 1', 'heater 2', 'heater 3'], amps: set !== undefined ? set / 1.1 : fullLoadAmps, times: 'heater.trip', figure: 'pilot.overload' },
-        network: (f, state) => threeNetwork(plan, f, state), windings: (f, slip) => threeWindings(motor, f, slip), startsAlike: true,
+        id: '',
+        turner: { ...turnThree(motor), constantLoad: o.constantLoad },
+        guarded: ['breaker pole 1', 'breaker pole 2', 'breaker pole 3'],
+        tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
+        coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL },
+        overload: {
+          elements: ['heater 1', 'heater 2', 'heater 3'],
+          amps: set !== undefined ? set / 1.1 : fullLoadAmps,
+          times: 'heater.trip',
+          figure: 'pilot.overload',
+        },
+        network: (f, state) => threeNetwork(plan, f, state),
+        windings: (f, slip) => threeWindings(motor, f, slip),
+        startsAlike: true,
         depends: { 'leads-off': ['cable.', 'motor.'], 'idle': AHEAD_OF_COIL },
       },
-      spread: { volts: 0.02, amps: known('amps') ? 0.07 : 0.1, locked: known('lockedAmps') || known('codeLetter') ? 0.08 : 0.14, ohms: known('leadOhms') ? 0.06 : 0.2, farads: 0.06, flow: 0.2 },
-      bands: { motorVolts: volts, maxAmps, ampsSource: known('maxAmps') || known('amps') ? 'nameplate' : 'phase430', controlVolts: coilVolts, cycle: 60 },
+      spread: {
+        volts: 0.02,
+        amps: known('amps') ? 0.07 : 0.1,
+        locked: known('lockedAmps') || known('codeLetter') ? 0.08 : 0.14,
+        ohms: known('leadOhms') ? 0.06 : 0.2,
+        farads: 0.06,
+        flow: 0.2,
+      },
+      bands: {
+        motorVolts: volts,
+        maxAmps,
+        ampsSource: known('maxAmps') || known('amps') ? 'nameplate' : 'phase430',
+        controlVolts: coilVolts,
+        cycle: 60,
+      },
     },
   }
 }
@@ -47,18 +103,56 @@ function describeMotor(plate: Plate, o: ThreeOptions): ThreePhaseModel {
   const hp = watts / HORSEPOWER
   const volts = plate.take('motor.volts', 230, 'motor voltage not given: 230 V taken', 0.4)
   const table = threePhaseAmps(hp, volts)
-  const fullLoadAmps = plate.take('motor.amps', table, `full-load amps not given: ${formatValue('amps', table)} taken from the table for ${Number(hp.toPrecision(3))} hp`, 1)
+  const fullLoadAmps = plate.take(
+    'motor.amps',
+    table,
+    `full-load amps not given: ${formatValue('amps', table)} taken from the table for ${Number(hp.toPrecision(3))} hp`,
+    1,
+  )
   const letter = plate.value('motor.codeLetter')
   const code = letter === undefined ? undefined : (Object.keys(CODE_LETTERS) as CodeLetter[])[letter]
-  const lockedRotorAmps = plate.value('motor.lockedAmps') ?? (code ? codeLetterAmps(code, hp, volts) / Math.sqrt(3) : plate.take('motor.lockedAmps', 6.2 * fullLoadAmps, `locked amps not given: ${formatValue('amps', 6.2 * fullLoadAmps)} taken`, 0.5))
-  const usualOhms = (amps: number) => 0.045 * 2 * volts / Math.sqrt(3) / amps
-  const leadOhms = plate.take('motor.leadOhms', usualOhms(fullLoadAmps), `ohms lead to lead not given: ${formatValue('ohms', usualOhms(fullLoadAmps))} taken`, 0.6)
-  const fitted = calibrateThreePhase({ volts, watts, fullLoadAmps, lockedRotorAmps, leadOhms, noLoadAmps: 0.4 * fullLoadAmps })
+  const lockedRotorAmps
+    = plate.value('motor.lockedAmps')
+      ?? (code
+        ? codeLetterAmps(code, hp, volts) / Math.sqrt(3)
+        : plate.take(
+            'motor.lockedAmps',
+            6.2 * fullLoadAmps,
+            `locked amps not given: ${formatValue('amps', 6.2 * fullLoadAmps)} taken`,
+            0.5,
+          ))
+  const usualOhms = (amps: number) => (0.045 * 2 * volts) / Math.sqrt(3) / amps
+  const leadOhms = plate.take(
+    'motor.leadOhms',
+    usualOhms(fullLoadAmps),
+    `ohms lead to lead not given: ${formatValue('ohms', usualOhms(fullLoadAmps))} taken`,
+    0.6,
+  )
+  const fitted = calibrateThreePhase({
+    volts,
+    watts,
+    fullLoadAmps,
+    lockedRotorAmps,
+    leadOhms,
+    noLoadAmps: 0.4 * fullLoadAmps,
+  })
   if (fitted.ok) return fitted.value
-  plate.assume('motor.amps', contradiction(fitted.problem.code, { fullLoadAmps, lockedRotorAmps, mainOhms: leadOhms, hp, volts }), 1)
-  const plain = { volts, watts, fullLoadAmps: table, lockedRotorAmps: 6.2 * table, leadOhms: usualOhms(table), noLoadAmps: 0.4 * table }
+  plate.assume(
+    'motor.amps',
+    contradiction(fitted.problem.code, { fullLoadAmps, lockedRotorAmps, mainOhms: leadOhms, hp, volts }),
+    1,
+  )
+  const plain = {
+    volts,
+    watts,
+    fullLoadAmps: table,
+    lockedRotorAmps: 6.2 * table,
+    leadOhms: usualOhms(table),
+    noLoadAmps: 0.4 * table,
+  }
   const usual = calibrateThreePhase(plain)
   const bare = usual.ok ? usual : calibrateThreePhase({ ...plain, watts: 1 })
-  if (!bare.ok) throw new Error(`the table row for ${hp} hp at ${volts} V does not make a motor: ${bare.problem.code}`)
+  if (!bare.ok)
+    throw new Error(`the table row for ${hp} hp at ${volts} V does not make a motor: ${bare.problem.code}`)
   return bare.value
 }

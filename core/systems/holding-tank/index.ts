@@ -99,7 +99,8 @@ export const holdingTank: KindPlan = {
       healthy: { ...well.healthy, ...wellFigures(n) },
       stageEffect: (_, figures, solved) => wellEffect(figures, solved),
       // a supply pump that gives nothing leaves the open tank, and so the booster, dry
-      flow: (figures, stages) => water.run(fills(figures, stages[1]) ? figures : { ...figures, 'source.yield': 0 }, stages),
+      flow: (figures, stages) =>
+        water.run(fills(figures, stages[1]) ? figures : { ...figures, 'source.yield': 0 }, stages),
     })
   },
 }
@@ -108,7 +109,16 @@ function drawingOf(n: Nameplate, disconnect: boolean): Drawing {
   const booster = surfaceDrawing(disconnect)
   return {
     power: [...booster.power, ...WELL_POWER],
-    flow: ['well-pump', 'well-check', 'well-pipe', 'cistern', 'strainer', 'pump', 'check', ...tankToHouse(n, { relief: false })],
+    flow: [
+      'well-pump',
+      'well-check',
+      'well-pipe',
+      'cistern',
+      'strainer',
+      'pump',
+      'check',
+      ...tankToHouse(n, { relief: false }),
+    ],
     stretches: [
       ...booster.stretches,
       { from: 'supply', to: 'well-breaker', wires: 2, route: 'over' },
@@ -121,7 +131,10 @@ function drawingOf(n: Nameplate, disconnect: boolean): Drawing {
   }
 }
 
-/** The pump in the well, as a stage of its own. One service feeds both; what it gives is judged at the tank, not at a tap. */
+/**
+ * The pump in the well, as a stage of its own. One service feeds both; what it gives is judged at the tank, not at a
+ * tap.
+ */
 function supplyPump(): Block[] {
   const blocks = [
     singleSupply({ to: 'switch', where: 'float switch line', disconnect: false, neutral: false }),
@@ -132,14 +145,18 @@ function supplyPump(): Block[] {
     insideGear(pullPump),
     wellPump(),
   ]
-  return blocks.map(block => rescope(block, WELL)).map(b => ({
-    ...b,
-    components: b.components?.filter(c => c.id !== 'well-supply') ?? [],
-    points: b.points?.filter(p => p.component !== 'well-supply') ?? [],
-    faults: b.faults?.filter(f => f.component !== 'well-supply') ?? [],
-    tests: b.tests?.filter(t => t.point !== 'well-supply')
-      .map(t => (t.id === 'well-rest-well' ? { ...t, point: 'level' } : t)) ?? [],
-  }))
+  return blocks
+    .map(block => rescope(block, WELL))
+    .map(b => ({
+      ...b,
+      components: b.components?.filter(c => c.id !== 'well-supply') ?? [],
+      points: b.points?.filter(p => p.component !== 'well-supply') ?? [],
+      faults: b.faults?.filter(f => f.component !== 'well-supply') ?? [],
+      tests:
+        b.tests
+          ?.filter(t => t.point !== 'well-supply')
+          .map(t => (t.id === 'well-rest-well' ? { ...t, point: 'level' } : t)) ?? [],
+    }))
 }
 
 /** Healthy figures of the water that the supply pump moves. */

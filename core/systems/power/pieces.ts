@@ -1,4 +1,6 @@
-/** Pieces that every power path is made of. Node names are a letter and the pole's number; figures go by `thing.pole`. */
+/**
+ * Pieces that every power path is made of. Node names are a letter and the pole's number; figures go by `thing.pole`.
+ */
 import { capacitor, EARTH, resistor, type Element } from '#core/circuit'
 import { POLES, type FigureKey, type Figures, type PoleStem } from '../figures'
 import type { Scenario } from '../types'
@@ -8,16 +10,27 @@ export const LEAD_TO_EARTH = 60e-12 // F per metre of cable, common practice, no
 export const LEAD_TO_LEAD = 40e-12 // F per metre, common practice, no source
 
 /** What the network is drawn for: what is switched how, and how the shaft turns. */
-export interface NetworkState { readonly scenario: Scenario, readonly slip: number, readonly tripped: boolean, readonly atSpeed: boolean, readonly pulledIn: boolean }
+export interface NetworkState {
+  readonly scenario: Scenario
+  readonly slip: number
+  readonly tripped: boolean
+  readonly atSpeed: boolean
+  readonly pulledIn: boolean
+}
 
 export const isLive = (s: NetworkState) => s.scenario !== 'dead' && s.scenario !== 'leads-off'
 
 export const leak = (node: string, ohms: number) => resistor(`leak ${node}`, node, EARTH, ohms)
 
 /** One resistance a pole, from `from1…` to `to1…`. Names are made once, since networks are made by the hundred. */
-export function series(name: string, stem: PoleStem, [from, to]: readonly [string, string], poles: 2 | 3): (f: Figures) => Element[] {
+export function series(
+  name: string,
+  stem: PoleStem,
+  [from, to]: readonly [string, string],
+  poles: 2 | 3,
+): (f: Figures) => Element[] {
   const wires = POLES.slice(0, poles).map((i) => {
-    const key: FigureKey = `${stem}${i}`
+    const key = `${stem}${i}` as FigureKey
     return { id: `${name} ${i}`, key, a: `${from}${i}`, b: `${to}${i}` }
   })
   return f => wires.map(w => resistor(w.id, w.a, w.b, f[w.key]))

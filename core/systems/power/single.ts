@@ -3,7 +3,17 @@
  * Nodes follow the path: u service, b breaker out, e disconnect out, l line side, d load side, x motor end of the run;
  * k between start capacitor and start contact; `.m` marks the motor's own terminals.
  */
-import { airGapTorque, capacitor, EARTH, resistor, windingImpedances, type Element, type MotorModel, type Network, type Winding } from '#core/circuit'
+import {
+  airGapTorque,
+  capacitor,
+  EARTH,
+  resistor,
+  windingImpedances,
+  type Element,
+  type MotorModel,
+  type Network,
+  type Winding,
+} from '#core/circuit'
 import { add, complex, scale } from '#core/foundation'
 import { completeFigures, poles, type Figures } from '../figures'
 import { pilotElements, type PilotPlan } from './pilot'
@@ -24,9 +34,15 @@ export interface SinglePlan {
 
 export function singleNetwork(d: SinglePlan, f: Figures, state: NetworkState): Network {
   const live = isLive(state)
-  const elements = state.scenario === 'leads-off'
-    ? motorSide(d, f, state, false)
-    : [...serviceSide(d, f, live, state), ...(d.pilot ? pilotElements(d.pilot, f, state) : []), ...(d.startGear === 'box' ? controlBox(f, state) : []), ...motorSide(d, f, state, live)]
+  const elements
+    = state.scenario === 'leads-off'
+      ? motorSide(d, f, state, false)
+      : [
+          ...serviceSide(d, f, live, state),
+          ...(d.pilot ? pilotElements(d.pilot, f, state) : []),
+          ...(d.startGear === 'box' ? controlBox(f, state) : []),
+          ...motorSide(d, f, state, live),
+        ]
   return { hertz: live ? d.hertz : 0, elements: live ? elements : elements.filter(e => e.kind !== 'capacitor') }
 }
 
@@ -34,22 +50,47 @@ const BREAKER = series('breaker pole', 'breaker.', ['u', 'b'], 2)
 const OPENED = BREAKER(completeFigures(poles('breaker.', 2, OPEN)))
 const DISCONNECT = series('disconnect pole', 'disconnect.', ['b', 'e'], 2)
 const [FEED, FEED_BEHIND] = [series('feed', 'feed.', ['b', 'l'], 2), series('feed', 'feed.', ['e', 'l'], 2)]
-const [SWITCHED, RESTING] = [series('switch pole', 'switch.', ['l', 'd'], 2), series('switch pole', 'switch.rest', ['l', 'd'], 2)]
-const [PULLED, DROPPED] = [series('starter pole', 'starter.', ['l', 'c'], 2), series('starter pole', 'starter.rest', ['l', 'c'], 2)]
+const [SWITCHED, RESTING] = [
+  series('switch pole', 'switch.', ['l', 'd'], 2),
+  series('switch pole', 'switch.rest', ['l', 'd'], 2),
+]
+const [PULLED, DROPPED] = [
+  series('starter pole', 'starter.', ['l', 'c'], 2),
+  series('starter pole', 'starter.rest', ['l', 'c'], 2),
+]
 const HEATERS = series('heater', 'heater.', ['c', 'd'], 2)
 const RUN = series('run', 'run.', ['d', 'x'], 2)
-const [FEED_EARTH, RUN_EARTH] = [insulation({ node: 'l', poles: 2, metres: 18, toEarth: 'feed.earth', across: 'feed.across' }), insulation({ node: 'x', poles: 2, metres: 6, toEarth: 'run.earth' })]
+const [FEED_EARTH, RUN_EARTH] = [
+  insulation({ node: 'l', poles: 2, metres: 18, toEarth: 'feed.earth', across: 'feed.across' }),
+  insulation({ node: 'x', poles: 2, metres: 6, toEarth: 'run.earth' }),
+]
 const DEAD_LEGS = [leak('u1', 1e9), leak('u2', 1e9)]
 const BEHIND_CONTACTS = [leak('c1', DRY), leak('c2', DRY)]
 const BEHIND_SWITCH = [leak('d1', DRY), leak('d2', DRY)]
 
 function serviceSide(d: SinglePlan, f: Figures, live: boolean, state: NetworkState): Element[] {
-  const leg = (id: string, a: string, volts: number, ohms: number): Element => ({ kind: 'source', id, a, b: EARTH, volts: complex(volts), z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0) })
+  const leg = (id: string, a: string, volts: number, ohms: number): Element => ({
+    kind: 'source',
+    id,
+    a,
+    b: EARTH,
+    volts: complex(volts),
+    z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0),
+  })
   return [
-    ...(live ? [leg('leg 1', 'u1', f['supply.leg1'], f['supply.z1']), leg('leg 2', 'u2', -f['supply.leg2'], f['supply.z2'])] : DEAD_LEGS),
+    ...(live
+      ? [
+          leg('leg 1', 'u1', f['supply.leg1'], f['supply.z1']),
+          leg('leg 2', 'u2', -f['supply.leg2'], f['supply.z2']),
+        ]
+      : DEAD_LEGS),
     ...(live && !state.tripped ? BREAKER(f) : OPENED),
-    ...(d.disconnect ? [...DISCONNECT(f), ...FEED_BEHIND(f)] : FEED(f)), ...FEED_EARTH(f),
-    ...switching(d, f, state), ...RUN(f), ...BEHIND_SWITCH, ...RUN_EARTH(f),
+    ...(d.disconnect ? [...DISCONNECT(f), ...FEED_BEHIND(f)] : FEED(f)),
+    ...FEED_EARTH(f),
+    ...switching(d, f, state),
+    ...RUN(f),
+    ...BEHIND_SWITCH,
+    ...RUN_EARTH(f),
   ]
 }
 
@@ -61,54 +102,97 @@ function switching(d: SinglePlan, f: Figures, state: NetworkState): Element[] {
 
 /** Black is line 1 behind the overload, yellow is line 2, red is fed through start capacitor and start contact. */
 function controlBox(f: Figures, state: NetworkState): Element[] {
-  return [resistor('overload', 'x1', 'black', f['start.overload']), ...startFeed(f, state, 'black', 'red'), resistor('yellow terminal', 'x2', 'yellow', 0.005)]
+  return [
+    resistor('overload', 'x1', 'black', f['start.overload']),
+    ...startFeed(f, state, 'black', 'red'),
+    resistor('yellow terminal', 'x2', 'yellow', 0.005),
+  ]
 }
 
 function startFeed(f: Figures, state: NetworkState, from: string, to: string): Element[] {
   const contact = state.atSpeed ? f['start.contactRunning'] : f['start.contact']
   const farads = f['start.farads']
-  const feed: Element[] = farads > 0
-    ? [resistor('start capacitor resistance', from, 'kc', f['start.ohms']), capacitor('start capacitor', 'kc', 'k', farads), leak('kc', 1e10)]
-    : [resistor('start capacitor resistance', from, 'k', f['start.ohms'])]
+  const feed: Element[]
+    = farads > 0
+      ? [
+          resistor('start capacitor resistance', from, 'kc', f['start.ohms']),
+          capacitor('start capacitor', 'kc', 'k', farads),
+          leak('kc', 1e10),
+        ]
+      : [resistor('start capacitor resistance', from, 'k', f['start.ohms'])]
   const runFarads = f['start.runFarads']
-  const always: Element[] = runFarads > 0 ? [resistor('run capacitor resistance', from, 'kr', f['start.runOhms']), capacitor('run capacitor', 'kr', to, runFarads), leak('kr', 1e10)] : []
+  const always: Element[]
+    = runFarads > 0
+      ? [
+          resistor('run capacitor resistance', from, 'kr', f['start.runOhms']),
+          capacitor('run capacitor', 'kr', to, runFarads),
+          leak('kr', 1e10),
+        ]
+      : []
   return [...feed, resistor('start contact', 'k', to, contact), leak('k', 1e10), ...always]
 }
 
 function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
   const boxed = d.startGear === 'box'
-  const [black, yellow] = boxed ? ['black', 'yellow'] as const : ['x1', 'x2'] as const
+  const [black, yellow] = boxed ? (['black', 'yellow'] as const) : (['x1', 'x2'] as const)
   const earth = d.cableMetres * LEAD_TO_EARTH
   const between = d.cableMetres * LEAD_TO_LEAD
   const blackLead = state.scenario === 'splice' ? OPEN : f['cable.black']
   const elements: Element[] = [
-    resistor('black lead', black, !boxed ? 'black.t' : f['cable.swap'] ? 'red.m' : 'black.m', blackLead), resistor('yellow lead', yellow, 'yellow.m', f['cable.yellow']),
-    leak('black.m', f['motor.earth']), leak('yellow.m', 2e9), resistor('cable across', black, yellow, f['cable.across']),
-    resistor('cable to earth', black, EARTH, f['cable.earth']), resistor('cable to earth, yellow', yellow, EARTH, 2e9),
-    capacitor('black to earth', black, EARTH, earth), capacitor('yellow to earth', yellow, EARTH, earth), capacitor('black to yellow', black, yellow, between),
-    capacitor('black end to earth', 'black.m', EARTH, earth / 2), capacitor('yellow end to earth', 'yellow.m', EARTH, earth / 2),
+    resistor('black lead', black, !boxed ? 'black.t' : f['cable.swap'] ? 'red.m' : 'black.m', blackLead),
+    resistor('yellow lead', yellow, 'yellow.m', f['cable.yellow']),
+    leak('black.m', f['motor.earth']),
+    leak('yellow.m', 2e9),
+    resistor('cable across', black, yellow, f['cable.across']),
+    resistor('cable to earth', black, EARTH, f['cable.earth']),
+    resistor('cable to earth, yellow', yellow, EARTH, 2e9),
+    capacitor('black to earth', black, EARTH, earth),
+    capacitor('yellow to earth', yellow, EARTH, earth),
+    capacitor('black to yellow', black, yellow, between),
+    capacitor('black end to earth', 'black.m', EARTH, earth / 2),
+    capacitor('yellow end to earth', 'yellow.m', EARTH, earth / 2),
   ]
   if (boxed) {
-    elements.push(resistor('red lead', 'red', f['cable.swap'] ? 'black.m' : 'red.m', f['cable.red']), resistor('cable to earth, red', 'red', EARTH, 2e9), leak('red.m', 2e9))
-    elements.push(capacitor('red to earth', 'red', EARTH, earth), capacitor('red to yellow', 'red', yellow, between), capacitor('red to black', 'red', black, between))
+    elements.push(
+      resistor('red lead', 'red', f['cable.swap'] ? 'black.m' : 'red.m', f['cable.red']),
+      resistor('cable to earth, red', 'red', EARTH, 2e9),
+      leak('red.m', 2e9),
+    )
+    elements.push(
+      capacitor('red to earth', 'red', EARTH, earth),
+      capacitor('red to yellow', 'red', yellow, between),
+      capacitor('red to black', 'red', black, between),
+    )
   }
   else {
     // the start gear sits on or in the motor: overload, then start switch (without a capacitor, a resistance start)
-    elements.push(resistor('overload', 'black.t', 'black.m', f['start.overload']), leak('black.t', 2e9), ...startFeed(f, state, 'black.m', 'red.m'), leak('red.m', 2e9))
+    elements.push(
+      resistor('overload', 'black.t', 'black.m', f['start.overload']),
+      leak('black.t', 2e9),
+      ...startFeed(f, state, 'black.m', 'red.m'),
+      leak('red.m', 2e9),
+    )
   }
   return [...elements, ...windings(d.motor, f, state, live)]
 }
 
 /**
  * Turns of the main winding count by the share of the plate's: `motor.turns` for the links as they are set, less
- * `motor.shorted`, the share that a short between turns cuts out. Those close on themselves: a second winding in the same
- * field, loaded by nothing but its own resistance, so that the amps rise although fewer turns are left. (The loop touches
- * nothing else; it stands on earth only for its volts to be counted from somewhere.)
+ * `motor.shorted`, the share that a short between turns cuts out. Those close on themselves: a second winding in the
+ * same field, loaded by nothing but its own resistance, so that the amps rise although fewer turns are left. (The
+ * loop touches nothing else; it stands on earth only for its volts to be counted from somewhere.)
  */
 function windings(motor: MotorModel, f: Figures, state: NetworkState, live: boolean): Element[] {
-  if (live) return [...singleWindings(motor, f, state.slip), ...(f['motor.shorted'] ? [resistor('between turns', 'turns', EARTH, 1e-3)] : [])]
+  if (live)
+    return [
+      ...singleWindings(motor, f, state.slip),
+      ...(f['motor.shorted'] ? [resistor('between turns', 'turns', EARTH, 1e-3)] : []),
+    ]
   const { mainOhms, startOhms } = motor.nameplate
-  return [resistor('main winding', 'black.m', 'yellow.m', mainOhms * turnsLeft(f) + f['motor.mainJoint']), resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint'])]
+  return [
+    resistor('main winding', 'black.m', 'yellow.m', mainOhms * turnsLeft(f) + f['motor.mainJoint']),
+    resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint']),
+  ]
 }
 
 export function singleWindings(motor: MotorModel, f: Figures, slip: number): Winding[] {
@@ -122,18 +206,60 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
   const main = own(turns)
   const loop = turned(turns * shorted, field)
   return [
-    { kind: 'winding', id: 'main winding', a: 'black.m', b: 'yellow.m', z: complex(main.re + f['motor.mainJoint'], main.im), couplings: [{ to: 'start winding', z: turned(turns, z.startIntoMain) }, ...(shorted ? [{ to: 'shorted turns', z: loop }] : [])] },
-    { kind: 'winding', id: 'start winding', a: 'red.m', b: 'yellow.m', z: complex(z.start.re + f['motor.startJoint'], z.start.im), couplings: [{ to: 'main winding', z: turned(turns, z.mainIntoStart) }, ...(shorted ? [{ to: 'shorted turns', z: turned(shorted, z.mainIntoStart) }] : [])] },
-    ...(shorted ? [{ kind: 'winding' as const, id: 'shorted turns', a: EARTH, b: 'turns', z: own(shorted), couplings: [{ to: 'main winding', z: loop }, { to: 'start winding', z: turned(shorted, z.startIntoMain) }] }] : []),
+    {
+      kind: 'winding',
+      id: 'main winding',
+      a: 'black.m',
+      b: 'yellow.m',
+      z: complex(main.re + f['motor.mainJoint'], main.im),
+      couplings: [
+        { to: 'start winding', z: turned(turns, z.startIntoMain) },
+        ...(shorted ? [{ to: 'shorted turns', z: loop }] : []),
+      ],
+    },
+    {
+      kind: 'winding',
+      id: 'start winding',
+      a: 'red.m',
+      b: 'yellow.m',
+      z: complex(z.start.re + f['motor.startJoint'], z.start.im),
+      couplings: [
+        { to: 'main winding', z: turned(turns, z.mainIntoStart) },
+        ...(shorted ? [{ to: 'shorted turns', z: turned(shorted, z.mainIntoStart) }] : []),
+      ],
+    },
+    ...(shorted
+      ? [
+          {
+            kind: 'winding' as const,
+            id: 'shorted turns',
+            a: EARTH,
+            b: 'turns',
+            z: own(shorted),
+            couplings: [
+              { to: 'main winding', z: loop },
+              { to: 'start winding', z: turned(shorted, z.startIntoMain) },
+            ],
+          },
+        ]
+      : []),
   ]
 }
 
 const turnsLeft = (f: Figures) => f['motor.turns'] * (1 - f['motor.shorted'])
 
 export const turnSingle = (motor: MotorModel): Turner => ({
-  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['main winding'],
+  ratedSlip: motor.ratedSlip,
+  ratedTorque: motor.ratedTorque,
+  fullLoadAmps: motor.nameplate.fullLoadAmps,
+  energisedBy: ['main winding'],
   torque: (slip, at, f) => {
     const main = scale(at.current('main winding'), turnsLeft(f))
-    return airGapTorque(motor, slip, f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), f['motor.shorted'])) : main, at.current('start winding'))
+    return airGapTorque(
+      motor,
+      slip,
+      f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), f['motor.shorted'])) : main,
+      at.current('start winding'),
+    )
   },
 })

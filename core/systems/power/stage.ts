@@ -1,8 +1,9 @@
 /**
- * Solves one power path under one set of figures: does the contactor pull in, does the motor start, does it run and at what
- * slip, does the breaker or the overload let go, and what every node and branch then shows.
- * A start counts when the locked torque exceeds the breakaway load, a fifth of full-load torque for a pump (common practice,
- * no source). Running is the slip where the motor's torque meets its load's, which grows as speed² for a centrifugal pump.
+ * Solves one power path under one set of figures: does the contactor pull in, does the motor start, does it run and
+ * at what slip, does the breaker or the overload let go, and what every node and branch then shows. A start counts
+ * when the locked torque exceeds the breakaway load, a fifth of full-load torque for a pump (common practice, no
+ * source). Running is the slip where the motor's torque meets its load's, which grows as speed² for a centrifugal
+ * pump.
  */
 import { ROTATIONAL_LOSS, solveNetwork, type Network, type SolvedNetwork, type Winding } from '#core/circuit'
 import { findRoot, magnitude, requireOk, subtract } from '#core/foundation'
@@ -40,9 +41,21 @@ export interface PowerStage {
   readonly direct?: boolean
   readonly tripAmps: number
   /** where the coil's volts stand; what it is wound for is the figure `coil.rated` */
-  readonly coil?: { readonly a: string, readonly b: string, /** stems of the figures that decide whether it pulls in */ readonly depends: readonly FigureStem[] }
-  /** running amps at which an overload lets go in minutes (times a figure, where it can be set), and the figure that then stands open */
-  readonly overload?: { readonly elements: readonly string[], readonly amps: number, readonly times?: FigureKey, readonly figure?: FigureKey }
+  readonly coil?: {
+    readonly a: string
+    readonly b: string
+    /** stems of the figures that decide whether it pulls in */ readonly depends: readonly FigureStem[]
+  }
+  /**
+   * running amps at which an overload lets go in minutes (times a figure, where it can be set), and the figure that
+   * then stands open
+   */
+  readonly overload?: {
+    readonly elements: readonly string[]
+    readonly amps: number
+    readonly times?: FigureKey
+    readonly figure?: FigureKey
+  }
   /** figures on which a scenario depends, where that is little: other faults share the sound system's solution */
   readonly depends: Partial<Record<Scenario, readonly FigureStem[]>>
 }
@@ -70,8 +83,15 @@ export interface SolvedStage {
 
 const BREAKAWAY = 0.2
 
-/** @param from the sound system's solution, and the figures that differ from it: what does not depend on them is taken from there */
-export function solveStage(stage: PowerStage, f: Figures, from?: { readonly sound: SolvedStage, readonly changed: readonly string[] }): SolvedStage {
+/**
+ * @param from the sound system's solution, and the figures that differ from it: what does not depend on them is taken
+ * from there
+ */
+export function solveStage(
+  stage: PowerStage,
+  f: Figures,
+  from?: { readonly sound: SolvedStage, readonly changed: readonly string[] },
+): SolvedStage {
   requireFinite(f)
   const { turner } = stage
   const kept = new Map<Scenario | 'rested' | 'at speed', SolvedNetwork>()
@@ -83,31 +103,49 @@ export function solveStage(stage: PowerStage, f: Figures, from?: { readonly soun
     return fresh
   }
   const solveState = (s: NetworkState) => requireOk(solveNetwork(stage.network(f, s)))
-  const isShared = (stems: readonly string[] | undefined) => from !== undefined && stems !== undefined && !from.changed.some(key => stems.some(stem => key.startsWith(stem)))
+  const isShared = (stems: readonly string[] | undefined) =>
+    from !== undefined
+    && stems !== undefined
+    && !from.changed.some(key => stems.some(stem => key.startsWith(stem)))
   const begin: NetworkState = { scenario: 'starting', slip: 1, tripped: false, atSpeed: false, pulledIn: true }
 
-  const pull = !stage.coil ? 'in' : isShared(stage.coil.depends) ? from!.sound.pull : pullIn(stage.coil, f['coil.rated'], windingShare(f), solveState({ ...begin, pulledIn: false }))
+  const pull = !stage.coil
+    ? 'in'
+    : isShared(stage.coil.depends)
+      ? from!.sound.pull
+      : pullIn(stage.coil, f['coil.rated'], windingShare(f), solveState({ ...begin, pulledIn: false }))
   const start: NetworkState = { ...begin, pulledIn: pull === 'in' }
   const starting = () => keep('starting', () => solveState(start))
-  const most = (elements: readonly string[], at: SolvedNetwork) => elements.reduce((amps, e) => Math.max(amps, magnitude(at.current(e))), 0)
-  const drops = stage.coil !== undefined && pull === 'in' && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']
+  const most = (elements: readonly string[], at: SolvedNetwork) =>
+    elements.reduce((amps, e) => Math.max(amps, magnitude(at.current(e))), 0)
+  const drops
+    = stage.coil !== undefined
+      && pull === 'in'
+      && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']
   const tripped = most(stage.guarded, starting()) > stage.tripAmps
   const energised = most(turner.energisedBy, starting()) > 0.1 * turner.fullLoadAmps
   const breakaway = BREAKAWAY + f['motor.startLoad']
-  const starts = !tripped && !drops && energised && !f['motor.seized'] && turner.torque(1, starting(), f) > breakaway * turner.ratedTorque
+  const starts
+    = !tripped
+      && !drops
+      && energised
+      && !f['motor.seized']
+      && turner.torque(1, starting(), f) > breakaway * turner.ratedTorque
 
   const run = (slip: number): NetworkState => ({ ...start, scenario: 'running', slip, tripped, atSpeed: true })
-  const atSpeed = () => stage.startsAlike && !tripped ? starting() : keep('at speed', () => solveState(run(turner.ratedSlip)))
+  const atSpeed = () =>
+    stage.startsAlike && !tripped ? starting() : keep('at speed', () => solveState(run(turner.ratedSlip)))
   let last: { readonly slip: number, readonly at: SolvedNetwork } | undefined
   const running = (slip: number) => {
-    if (last?.slip !== slip) last = { slip, at: stage.windings ? atSpeed().revised(stage.windings(f, slip)) : solveState(run(slip)) }
+    if (last?.slip !== slip)
+      last = { slip, at: stage.windings ? atSpeed().revised(stage.windings(f, slip)) : solveState(run(slip)) }
     return last.at
   }
   // found only when asked for: many questions end with whether it trips
   let settled: { readonly turning: Turning, readonly slip: number } | undefined
-  const settle = () => settled ??= settleSpeed()
+  const settle = () => (settled ??= settleSpeed())
   const settleSpeed = (): { readonly turning: Turning, readonly slip: number } => {
-    const standing = { turning: tripped || !energised ? 'off' as const : 'locked' as const, slip: 1 }
+    const standing = { turning: tripped || !energised ? ('off' as const) : ('locked' as const), slip: 1 }
     if (!starts) return standing
     const found = findSlip(turner, s => turner.torque(s, running(s), f) - loadTorque(turner, f, s), from?.sound)
     return found === undefined ? standing : { turning: 'running', slip: found }
@@ -116,35 +154,79 @@ export function solveStage(stage: PowerStage, f: Figures, from?: { readonly soun
   const held = !stage.coil || f['starter.rest1'] < OPEN
   const stateOf = (scenario: Scenario): NetworkState => {
     switch (scenario) {
-      case 'starting': return start
-      case 'running': return settle().turning === 'running' ? run(settle().slip) : standing
-      case 'splice': return { ...standing, scenario }
-      case 'idle': return { ...standing, scenario, tripped: tripped && shortsAhead(f), pulledIn: held && !stage.coil }
-      case 'dead': case 'leads-off': return { ...standing, scenario, tripped: true, pulledIn: false }
+      case 'starting':
+        return start
+      case 'running':
+        return settle().turning === 'running' ? run(settle().slip) : standing
+      case 'splice':
+        return { ...standing, scenario }
+      case 'idle':
+        return { ...standing, scenario, tripped: tripped && shortsAhead(f), pulledIn: held && !stage.coil }
+      case 'dead':
+      case 'leads-off':
+        return { ...standing, scenario, tripped: true, pulledIn: false }
     }
   }
-  const asCalled = () => settle().turning === 'running' ? running(settle().slip) : tripped ? solveState(standing) : starting()
-  const solved = (scenario: Scenario): SolvedNetwork => keep(scenario, () =>
-    isShared(stage.depends[scenario]) ? from!.sound.solved(scenario) : scenario === 'running' ? asCalled() : solveState(stateOf(scenario)))
+  const asCalled = () =>
+    settle().turning === 'running' ? running(settle().slip) : tripped ? solveState(standing) : starting()
+  const solved = (scenario: Scenario): SolvedNetwork =>
+    keep(scenario, () =>
+      isShared(stage.depends[scenario])
+        ? from!.sound.solved(scenario)
+        : scenario === 'running'
+          ? asCalled()
+          : solveState(stateOf(scenario)),
+    )
   const limit = stage.overload && stage.overload.amps * (stage.overload.times ? f[stage.overload.times] : 1)
-  const overloaded = () => settle().turning === 'running' && stage.overload !== undefined && most(stage.overload.elements, solved('running')) > limit!
+  const overloaded = () =>
+    settle().turning === 'running'
+    && stage.overload !== undefined
+    && most(stage.overload.elements, solved('running')) > limit!
   const effectNow = (): Effect => {
     if (tripped) return 'trips-breaker'
     if (pull === 'buzzes' || drops) return 'chatters'
     const { turning } = settle()
-    return turning === 'off' ? 'silent' : turning === 'locked' ? 'groans' : overloaded() ? 'trips-overload' : 'runs'
+    return turning === 'off'
+      ? 'silent'
+      : turning === 'locked'
+        ? 'groans'
+        : overloaded()
+          ? 'trips-overload'
+          : 'runs'
   }
   let effect: Effect | undefined
   return {
-    figures: f, ratedSlip: turner.ratedSlip, direct: stage.direct === true, pull, tripped, solved, network: scenario => stage.network(f, stateOf(scenario)),
-    get turning() { return settle().turning },
-    get slip() { return settle().slip },
-    get effect() { return effect ??= effectNow() },
-    rested: () => keep('rested', () => {
-      const opened = stage.overload?.figure
-      const called = stateOf('running')
-      return requireOk(solveNetwork(opened ? stage.network({ ...f, [opened]: OPEN }, { ...called, pulledIn: stage.coil ? false : called.pulledIn }) : stage.network(f, called)))
-    }),
+    figures: f,
+    ratedSlip: turner.ratedSlip,
+    direct: stage.direct === true,
+    pull,
+    tripped,
+    solved,
+    network: scenario => stage.network(f, stateOf(scenario)),
+    get turning() {
+      return settle().turning
+    },
+    get slip() {
+      return settle().slip
+    },
+    get effect() {
+      return (effect ??= effectNow())
+    },
+    rested: () =>
+      keep('rested', () => {
+        const opened = stage.overload?.figure
+        const called = stateOf('running')
+        return requireOk(
+          solveNetwork(
+            opened
+              ? stage.network(
+                  { ...f, [opened]: OPEN },
+                  { ...called, pulledIn: stage.coil ? false : called.pulledIn },
+                )
+              : stage.network(f, called),
+          ),
+        )
+      }),
     forget: () => {
       kept.clear()
       last = undefined
@@ -156,7 +238,7 @@ type Coil = NonNullable<PowerStage['coil']>
 const across = ({ a, b }: Coil, at: SolvedNetwork) => magnitude(subtract(at.voltage(a), at.voltage(b)))
 
 function pullIn(coil: Coil, rated: number, windingShare: number, open: SolvedNetwork): Pull {
-  const share = across(coil, open) * windingShare / rated
+  const share = (across(coil, open) * windingShare) / rated
   return share >= PICK_UP * 0.88 ? 'in' : share >= 0.35 ? 'buzzes' : 'out'
 }
 
@@ -165,13 +247,19 @@ const shortsAhead = (f: Figures) => f['feed.earth'] < 100 || f['feed.across'] < 
 /** What the shaft asks for at a slip, in the same synchronous watts as the motor's torque. */
 export function loadTorque(t: Turner, f: Figures, slip: number): number {
   const speed = (1 - slip) / (1 - t.ratedSlip)
-  return t.ratedTorque * (ROTATIONAL_LOSS + (1 - ROTATIONAL_LOSS) * f['motor.load'] * (t.constantLoad ? 1 : speed ** 2))
+  return (
+    t.ratedTorque
+    * (ROTATIONAL_LOSS + (1 - ROTATIONAL_LOSS) * f['motor.load'] * (t.constantLoad ? 1 : speed ** 2))
+  )
 }
 
 /** Share of the rated torque to which motor and load are made to agree: a hundredth of what any clamp could show. */
 const AGREED = 1e-4
 
-/** From the sound system's slip, or the rated one: one step on the slope of a sound motor, then secants; a bracketed search where that strays. */
+/**
+ * From the sound system's slip, or the rated one: one step on the slope of a sound motor, then secants; a bracketed
+ * search where that strays.
+ */
 function findSlip(t: Turner, excess: (slip: number) => number, sound?: SolvedStage): number | undefined {
   const near = t.ratedTorque * AGREED
   let s0 = sound?.turning === 'running' && sound.slip > 0 ? sound.slip : t.ratedSlip
@@ -183,17 +271,23 @@ function findSlip(t: Turner, excess: (slip: number) => number, sound?: SolvedSta
   let e1 = excess(s1)
   for (let i = 0; i < 4; i++) {
     if (Math.abs(e1) < near && (e1 > e0) === (s1 > s0)) return s1
-    const next = s1 - e1 * (s1 - s0) / (e1 - e0)
+    const next = s1 - (e1 * (s1 - s0)) / (e1 - e0)
     if (!within(next)) break
     ;[s0, e0] = [s1, e1]
     s1 = next
     e1 = excess(s1)
   }
-  const found = findRoot(excess, t.leastSlip ?? Math.min(1e-3, t.ratedSlip / 50), stallSlip(t, excess), { x: 1e-6, f: near })
+  const found = findRoot(excess, t.leastSlip ?? Math.min(1e-3, t.ratedSlip / 50), stallSlip(t, excess), {
+    x: 1e-6,
+    f: near,
+  })
   return found.ok ? found.value : undefined
 }
 
-/** The first slip on a coarse walk down from synchronous speed where the motor out-pulls its load; past it there is none. */
+/**
+ * The first slip on a coarse walk down from synchronous speed where the motor out-pulls its load; past it there is
+ * none.
+ */
 function stallSlip(t: Turner, excess: (s: number) => number): number {
   if (t.stallSlip) return t.stallSlip
   for (const s of [0.03, 0.06, 0.12, 0.24]) if (excess(s) > 0) return s

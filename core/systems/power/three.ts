@@ -3,7 +3,17 @@
  * overload heaters → cable → motor, with the pilot circuit beside it. Nodes as in the single-phase path, poles 1 to 3:
  * u, b, e, l line side of the starter, c between contacts and heaters, d load side, m motor.
  */
-import { capacitor, EARTH, phaseImpedances, resistor, threePhaseTorque, type Element, type Network, type ThreePhaseModel, type Winding } from '#core/circuit'
+import {
+  capacitor,
+  EARTH,
+  phaseImpedances,
+  resistor,
+  threePhaseTorque,
+  type Element,
+  type Network,
+  type ThreePhaseModel,
+  type Winding,
+} from '#core/circuit'
 import { complex, scale } from '#core/foundation'
 import { completeFigures, POLES, poles, type FigureKey, type Figures, type Pole } from '../figures'
 import { pilotElements, type PilotPlan } from './pilot'
@@ -21,7 +31,10 @@ export interface ThreePlan {
 
 export function threeNetwork(d: ThreePlan, f: Figures, state: NetworkState): Network {
   const live = isLive(state)
-  const elements = state.scenario === 'leads-off' ? motorSide(d, f, state, false) : [...serviceSide(d, f, state, live), ...pilotElements(d.pilot, f, state), ...motorSide(d, f, state, live)]
+  const elements
+    = state.scenario === 'leads-off'
+      ? motorSide(d, f, state, false)
+      : [...serviceSide(d, f, state, live), ...pilotElements(d.pilot, f, state), ...motorSide(d, f, state, live)]
   return { hertz: live ? d.hertz : 0, elements: live ? elements : elements.filter(e => e.kind !== 'capacitor') }
 }
 
@@ -30,7 +43,10 @@ const OPENED = BREAKER(completeFigures(poles('breaker.', 3, OPEN)))
 const DISCONNECT = series('disconnect pole', 'disconnect.', ['b', 'e'], 3)
 const [FEED, FEED_BEHIND] = [series('feed', 'feed.', ['b', 'l'], 3), series('feed', 'feed.', ['e', 'l'], 3)]
 const FEED_EARTH = insulation({ node: 'l', poles: 3, metres: 18, toEarth: 'feed.earth' })
-const [PULLED, DROPPED] = [series('starter pole', 'starter.', ['l', 'c'], 3), series('starter pole', 'starter.rest', ['l', 'c'], 3)]
+const [PULLED, DROPPED] = [
+  series('starter pole', 'starter.', ['l', 'c'], 3),
+  series('starter pole', 'starter.rest', ['l', 'c'], 3),
+]
 const HEATERS = series('heater', 'heater.', ['c', 'd'], 3)
 const LEADS = series('lead', 'cable.', ['d', 'm'], 3)
 const DEAD_LINES = POLES.map(i => leak(`u${i}`, 1e9))
@@ -44,7 +60,14 @@ interface Leg {
   readonly im: number
 }
 
-const LEGS = POLES.map((i): Leg => ({ id: `leg ${i}`, a: `u${i}`, volts: `supply.leg${i}`, ohms: `supply.z${i}`, re: Math.cos(-2 * Math.PI * (i - 1) / 3), im: Math.sin(-2 * Math.PI * (i - 1) / 3) }))
+const LEGS = POLES.map((i): Leg => ({
+  id: `leg ${i}`,
+  a: `u${i}`,
+  volts: `supply.leg${i}`,
+  ohms: `supply.z${i}`,
+  re: Math.cos((-2 * Math.PI * (i - 1)) / 3),
+  im: Math.sin((-2 * Math.PI * (i - 1)) / 3),
+}))
 interface WindingOf {
   readonly id: string
   readonly a: string
@@ -56,17 +79,34 @@ interface WindingOf {
 const NEXT = { 1: 2, 2: 3, 3: 1 } as const
 const PREVIOUS = { 1: 3, 2: 1, 3: 2 } as const
 
-const WINDINGS = POLES.map((i): WindingOf => ({ id: `winding ${i}`, a: `m${i}`, joint: `motor.joint${i}`, next: NEXT[i], previous: PREVIOUS[i] }))
+const WINDINGS = POLES.map((i): WindingOf => ({
+  id: `winding ${i}`,
+  a: `m${i}`,
+  joint: `motor.joint${i}`,
+  next: NEXT[i],
+  previous: PREVIOUS[i],
+}))
 
 function serviceSide(d: ThreePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
   const leg = ({ id, a, volts, ohms, re, im }: Leg): Element => {
     const z = f[ohms]
-    return { kind: 'source', id, a, b: EARTH, volts: complex(f[volts] * re, f[volts] * im), z: complex(z, z < 1e3 ? z / 2 : 0) }
+    return {
+      kind: 'source',
+      id,
+      a,
+      b: EARTH,
+      volts: complex(f[volts] * re, f[volts] * im),
+      z: complex(z, z < 1e3 ? z / 2 : 0),
+    }
   }
   return [
-    ...(live ? LEGS.map(leg) : DEAD_LINES), ...(live && !state.tripped ? BREAKER(f) : OPENED),
-    ...(d.disconnect ? [...DISCONNECT(f), ...FEED_BEHIND(f)] : FEED(f)), ...FEED_EARTH(f),
-    ...(state.pulledIn ? PULLED : DROPPED)(f), ...HEATERS(f), ...BEHIND_CONTACTS,
+    ...(live ? LEGS.map(leg) : DEAD_LINES),
+    ...(live && !state.tripped ? BREAKER(f) : OPENED),
+    ...(d.disconnect ? [...DISCONNECT(f), ...FEED_BEHIND(f)] : FEED(f)),
+    ...FEED_EARTH(f),
+    ...(state.pulledIn ? PULLED : DROPPED)(f),
+    ...HEATERS(f),
+    ...BEHIND_CONTACTS,
   ]
 }
 
@@ -78,7 +118,8 @@ function cable(metres: number): readonly Element[] {
   if (kept) return kept
   const fresh = POLES.flatMap(i => [
     ...(i > 1 ? [resistor(`cable to earth ${i}`, `d${i}`, EARTH, 2e9), leak(`m${i}`, 2e9)] : []),
-    capacitor(`lead ${i} to earth`, `d${i}`, EARTH, metres * LEAD_TO_EARTH), capacitor(`lead ${i} to next`, `d${i}`, `d${i % 3 + 1}`, metres * LEAD_TO_LEAD),
+    capacitor(`lead ${i} to earth`, `d${i}`, EARTH, metres * LEAD_TO_EARTH),
+    capacitor(`lead ${i} to next`, `d${i}`, `d${(i % 3) + 1}`, metres * LEAD_TO_LEAD),
   ])
   cables.set(metres, fresh)
   return fresh
@@ -88,16 +129,22 @@ const STAR = leak('star', 2e9)
 
 function motorSide(d: ThreePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
   return [
-    ...LEADS(state.scenario === 'splice' ? { ...f, 'cable.1': OPEN } : f), ...cable(d.cableMetres),
-    resistor('cable to earth 1', 'd1', EARTH, f['cable.earth']), leak('m1', f['motor.earth']), resistor('cable across', 'd1', 'd2', f['cable.across']),
-    ...windings(d.motor, f, state, live), STAR,
+    ...LEADS(state.scenario === 'splice' ? { ...f, 'cable.1': OPEN } : f),
+    ...cable(d.cableMetres),
+    resistor('cable to earth 1', 'd1', EARTH, f['cable.earth']),
+    leak('m1', f['motor.earth']),
+    resistor('cable across', 'd1', 'd2', f['cable.across']),
+    ...windings(d.motor, f, state, live),
+    STAR,
   ]
 }
 
 /** Turns of winding 1 lost to a short between turns scale its own impedance and what couples with it. */
 function windings(motor: ThreePhaseModel, f: Figures, state: NetworkState, live: boolean): Element[] {
   if (live) return threeWindings(motor, f, state.slip)
-  return WINDINGS.map(({ id, a, joint }, i) => resistor(id, a, 'star', motor.nameplate.leadOhms / 2 * turnsOf(f, i + 1) + f[joint]))
+  return WINDINGS.map(({ id, a, joint }, i) =>
+    resistor(id, a, 'star', (motor.nameplate.leadOhms / 2) * turnsOf(f, i + 1) + f[joint]),
+  )
 }
 
 export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number): Winding[] {
@@ -105,15 +152,26 @@ export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number):
   return WINDINGS.map(({ id, a, joint, next, previous }, i) => {
     const k = turnsOf(f, i + 1)
     return {
-      kind: 'winding', id, a, b: 'star', z: complex(z.own.re * k * k + f[joint], z.own.im * k * k),
-      couplings: [{ to: WINDINGS[next - 1]!.id, z: scale(z.next, k * turnsOf(f, next)) }, { to: WINDINGS[previous - 1]!.id, z: scale(z.previous, k * turnsOf(f, previous)) }],
+      kind: 'winding',
+      id,
+      a,
+      b: 'star',
+      z: complex(z.own.re * k * k + f[joint], z.own.im * k * k),
+      couplings: [
+        { to: WINDINGS[next - 1]!.id, z: scale(z.next, k * turnsOf(f, next)) },
+        { to: WINDINGS[previous - 1]!.id, z: scale(z.previous, k * turnsOf(f, previous)) },
+      ],
     }
   })
 }
 
-const turnsOf = (f: Figures, i: number) => i === (f['motor.rolled'] ? 2 : 1) ? f['motor.turns'] : 1
+const turnsOf = (f: Figures, i: number) => (i === (f['motor.rolled'] ? 2 : 1) ? f['motor.turns'] : 1)
 
 export const turnThree = (motor: ThreePhaseModel): Turner => ({
-  ratedSlip: motor.ratedSlip, ratedTorque: motor.ratedTorque, fullLoadAmps: motor.nameplate.fullLoadAmps, energisedBy: ['winding 1', 'winding 2', 'winding 3'],
-  torque: (slip, at) => threePhaseTorque(motor, slip, [at.current('winding 1'), at.current('winding 2'), at.current('winding 3')]),
+  ratedSlip: motor.ratedSlip,
+  ratedTorque: motor.ratedTorque,
+  fullLoadAmps: motor.nameplate.fullLoadAmps,
+  energisedBy: ['winding 1', 'winding 2', 'winding 3'],
+  torque: (slip, at) =>
+    threePhaseTorque(motor, slip, [at.current('winding 1'), at.current('winding 2'), at.current('winding 3')]),
 })

@@ -1,4 +1,6 @@
-/** 12 V demand pump of a vehicle or wash rig: battery → fuse → panel switch → demand switch → motor → chassis return. */
+/**
+ * 12 V demand pump of a vehicle or wash rig: battery → fuse → panel switch → demand switch → motor → chassis return.
+ */
 import { directPower } from '../blocks/directPower'
 import { directWater } from '../blocks/directWater'
 import { settingTests } from '../blocks/settingTests'
@@ -27,7 +29,14 @@ export const rv: KindPlan = {
         name: 'Demand pump on a battery',
         medium: 'water',
         complaints: [
-          'no-water', 'low-pressure', 'groans', 'breaker-trips', 'rapid-cycles', 'runs-on', 'starts-alone', 'check-up',
+          'no-water',
+          'low-pressure',
+          'groans',
+          'breaker-trips',
+          'rapid-cycles',
+          'runs-on',
+          'starts-alone',
+          'check-up',
         ],
         drawing: {
           power: POWER,

@@ -3,6 +3,10 @@ import { readAttachment } from '../../services/attachments'
 
 export default handle(async (db, event, files) => {
   const { type, bytes } = await readAttachment(db, files, idOf(event))
-  setHeaders(event, { 'content-type': type, 'cache-control': 'private, max-age=31536000, immutable', 'x-content-type-options': 'nosniff' })
+  setHeaders(event, {
+    'content-type': type,
+    'cache-control': 'private, max-age=31536000, immutable',
+    'x-content-type-options': 'nosniff',
+  })
   return Buffer.from(bytes)
 })

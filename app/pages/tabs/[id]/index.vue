@@ -33,35 +33,64 @@ const readingLine = useTemplateRef('readingLine')
 /** the newest lines; the rest on request */
 const LATEST = 300
 const shownLines = ref(LATEST)
-watch(id, (i) => {
-  shownLines.value = LATEST
-  void tab.open(i)
-}, { immediate: true })
+watch(
+  id,
+  (i) => {
+    shownLines.value = LATEST
+    void tab.open(i)
+  },
+  { immediate: true },
+)
 onUnmounted(() => tab.close())
-useHead({ title: () => tab.reply ? `${tab.reply.site.name} · ${tab.reply.system.name}` : 'Keep Tab' })
+useHead({ title: () => (tab.reply ? `${tab.reply.site.name} · ${tab.reply.system.name}` : 'Keep Tab') })
 
-const rows = computed(() => tab.kind ? tapeRows(tab.kind, tab.state, tab.isolation, { most: shownLines.value, has: h => tab.attachments.has(h), receivedAt: tab.receivedAt }) : [])
+const rows = computed(() =>
+  tab.kind
+    ? tapeRows(tab.kind, tab.state, tab.isolation, {
+        most: shownLines.value,
+        has: h => tab.attachments.has(h),
+        receivedAt: tab.receivedAt,
+      })
+    : [],
+)
 const earlier = computed(() => Math.max(0, tab.lines.filter(l => l.kind !== 'strike').length - rows.value.length))
 const path = usePathState()
 const settled = computed(() => tab.state.status === 'settled')
-const refused = computed(() => tab.refused.map(u => ({ line: u.line, reason: sayProblem(u.problem!), title: sayLine(u.line) })))
+const refused = computed(() =>
+  tab.refused.map(u => ({ line: u.line, reason: sayProblem(u.problem!), title: sayLine(u.line) })),
+)
 const pickedPoint = computed(() => tab.kind?.points.find(p => p.id === tab.picked))
-const nextPoint = computed(() => settled.value || (tab.isolation?.decision && !shown.value) ? undefined : (shown.value ?? tab.isolation?.next[0])?.point)
-const label = (fault: string) => tab.kind ? labelOf(tab.kind, fault).toLowerCase() : fault
+const nextPoint = computed(() =>
+  settled.value || (tab.isolation?.decision && !shown.value)
+    ? undefined
+    : (shown.value ?? tab.isolation?.next[0])?.point,
+)
+const label = (fault: string) => (tab.kind ? labelOf(tab.kind, fault).toLowerCase() : fault)
 
-watch(() => tab.lines.length, () => { shown.value = undefined })
-watch(shown, (s) => { tab.inHand = s?.test })
+watch(
+  () => tab.lines.length,
+  () => {
+    shown.value = undefined
+  },
+)
+watch(shown, (s) => {
+  tab.inHand = s?.test
+})
 /** On a narrow screen the path shows the lane of the next test, scrolled to it. */
 const drawing = useTemplateRef('drawing')
-watch([nextPoint, narrow], async ([point, small]) => {
-  const flag = point && tab.kind ? layOutPath(tab.kind).flags.find(f => f.point.id === point) : undefined
-  if (!flag || !small) return
-  lane.value = flag.lane === 'flow' ? 'flow' : 'power'
-  await nextTick()
-  drawing.value?.scrollTo({ left: flag.at[0] * 0.9 - 170 })
-}, { flush: 'post' })
+watch(
+  [nextPoint, narrow],
+  async ([point, small]) => {
+    const flag = point && tab.kind ? layOutPath(tab.kind).flags.find(f => f.point.id === point) : undefined
+    if (!flag || !small) return
+    lane.value = flag.lane === 'flow' ? 'flow' : 'power'
+    await nextTick()
+    drawing.value?.scrollTo({ left: flag.at[0] * 0.9 - 170 })
+  },
+  { flush: 'post' },
+)
 
-function sayLine(line: typeof tab.lines[number]) {
+function sayLine(line: (typeof tab.lines)[number]) {
   if (!tab.kind) return ''
   const w = wordLine(tab.kind, line)
   return [w.title, w.digits ? `${w.digits} ${w.unit ?? ''}`.trim() : w.detail].filter(Boolean).join(': ')
@@ -84,7 +113,8 @@ function take(test: string) {
   else readingLine.value?.focus()
 }
 /** Discharged comes after dead: the proof asked for first. */
-const firstProof = (need: Need): WorkState | undefined => need === 'any' ? undefined : need === 'discharged' && !tab.state.work['proven-dead'] ? 'proven-dead' : need
+const firstProof = (need: Need): WorkState | undefined =>
+  need === 'any' ? undefined : need === 'discharged' && !tab.state.work['proven-dead'] ? 'proven-dead' : need
 
 async function show(test: string) {
   shown.value = await tab.describe(test)
@@ -144,12 +174,32 @@ async function takeUp() {
 }
 
 useTabKeys({
-  next: () => { const t = tab.isolation?.next[0]; if (t) take(t.test) },
-  prove: () => { proving.value = tab.state.work['proven-dead'] ? tab.state.work.discharged ? 'live' : 'discharged' : 'proven-dead' },
-  keys: () => { keysOpen.value = true },
+  next: () => {
+    const t = tab.isolation?.next[0]
+    if (t) take(t.test)
+  },
+  prove: () => {
+    proving.value = tab.state.work['proven-dead']
+      ? tab.state.work.discharged
+        ? 'live'
+        : 'discharged'
+      : 'proven-dead'
+  },
+  keys: () => {
+    keysOpen.value = true
+  },
   settle: () => void settle(),
-  strikeLast: () => { const last = tab.lines.findLast(l => l.kind !== 'strike' && l.kind !== 'opened' && !tab.state.struck.has(l.id)); if (last) void strike(last.id, 'taken back at once') },
-  escape: () => { tab.picked = undefined; shown.value = undefined; readingLine.value?.focus() },
+  strikeLast: () => {
+    const last = tab.lines.findLast(
+      l => l.kind !== 'strike' && l.kind !== 'opened' && !tab.state.struck.has(l.id),
+    )
+    if (last) void strike(last.id, 'taken back at once')
+  },
+  escape: () => {
+    tab.picked = undefined
+    shown.value = undefined
+    readingLine.value?.focus()
+  },
 })
 </script>
 
@@ -159,24 +209,41 @@ useTabKeys({
       <div class="complaint">
         <h1>{{ tab.state.opened?.words || 'No complaint given' }}</h1>
         <p class="soft">
-          {{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase() }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span>
+          {{ tab.reply.site.name }} · {{ tab.reply.system.name }} · {{ tab.kind.name.toLowerCase()
+          }}<span v-if="tab.state.opened?.since"> · {{ tab.state.opened.since }}</span>
         </p>
       </div>
-      <StateStrip :work="tab.state.work" :ended="tab.state.ended" :say="sayShort" :disabled="settled" @prove="s => (proving = s)" />
+      <StateStrip
+        :work="tab.state.work"
+        :ended="tab.state.ended"
+        :say="sayShort"
+        :disabled="settled"
+        @prove="s => (proving = s)"
+      />
     </div>
     <p v-if="tab.state.status === 'carried'" class="banner">
       Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
     </p>
     <p v-if="late.length" class="banner">
-      {{ late.length }} {{ late.length === 1 ? 'line' : 'lines' }} came after the tab was settled and {{ late.length === 1 ? 'is' : 'are' }} not weighed.
-      <button v-if="settled" class="press" @click="resume">Open the tab again</button><button v-else class="press" @click="takeUp">Weigh {{ late.length === 1 ? 'it' : 'them' }}</button>
+      {{ late.length }} {{ late.length === 1 ? 'line' : 'lines' }} came after the tab was settled and
+      {{ late.length === 1 ? 'is' : 'are' }} not weighed.
+      <button v-if="settled" class="press" @click="resume">Open the tab again</button
+      ><button v-else class="press" @click="takeUp">Weigh {{ late.length === 1 ? 'it' : 'them' }}</button>
     </p>
     <KeepingBanner />
     <p v-if="photoTrouble" class="banner trouble" role="alert">{{ photoTrouble }}</p>
     <div class="work" :data-part="part">
       <section class="panel path" aria-label="The path">
         <div v-if="narrow" class="lanes">
-          <button v-for="l in (['power', 'flow'] as const)" :key="l" class="lane" :aria-pressed="lane === l" @click="lane = l">{{ l === 'flow' ? tab.kind.medium : l }}</button>
+          <button
+            v-for="l in ['power', 'flow'] as const"
+            :key="l"
+            class="lane"
+            :aria-pressed="lane === l"
+            @click="lane = l"
+          >
+            {{ l === 'flow' ? tab.kind.medium : l }}
+          </button>
         </div>
         <div ref="drawing" class="drawing">
           <PathDrawing
@@ -193,7 +260,13 @@ useTabKeys({
         </div>
       </section>
       <div v-if="narrow" class="parts" role="group" aria-label="Show">
-        <button v-for="p in (['next', 'suspects', 'tape'] as const)" :key="p" class="lane" :aria-pressed="part === p" @click="part = p">
+        <button
+          v-for="p in ['next', 'suspects', 'tape'] as const"
+          :key="p"
+          class="lane"
+          :aria-pressed="part === p"
+          @click="part = p"
+        >
           {{ p === 'next' ? 'next test' : p }}
         </button>
       </div>
@@ -214,7 +287,14 @@ useTabKeys({
         @settle="settle"
         @resume="resume"
       />
-      <SuspectList v-show="!narrow || part === 'suspects'" class="area-suspects" :isolation="tab.isolation" :say="sayId" :clearing="tab.clearing" @show="show" />
+      <SuspectList
+        v-show="!narrow || part === 'suspects'"
+        class="area-suspects"
+        :isolation="tab.isolation"
+        :say="sayId"
+        :clearing="tab.clearing"
+        @show="show"
+      />
       <TapeStrip
         v-show="!narrow || part === 'tape'"
         class="area-tape"
@@ -237,7 +317,11 @@ useTabKeys({
       <p>{{ waiting.message }}</p>
       <button class="press main" @click="proving = waiting.need">Prove it</button>
       <form class="without" @submit.prevent="goWithout">
-        <input v-model="without" placeholder="or say why you go on without" aria-label="Why you go on without"><button class="press danger">Go on without</button>
+        <input
+          v-model="without"
+          placeholder="or say why you go on without"
+          aria-label="Why you go on without"
+        ><button class="press danger">Go on without</button>
       </form>
       <button class="press plain" @click="waiting = undefined">Leave it</button>
     </div>
@@ -263,31 +347,138 @@ useTabKeys({
 </template>
 
 <style scoped>
-.screen { height: 100%; display: flex; flex-direction: column; min-height: 0; }
-.top { display: flex; align-items: center; justify-content: space-between; gap: 16px; padding: 7px 16px; border-width: 0 0 1px; }
-.complaint { min-width: 0; }
-.complaint h1 { font-size: 19px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.complaint p { font-size: 14px; }
-.work { flex: 1; min-height: 0; display: grid; gap: 10px; padding: 10px 16px; grid-template: 'path path tape' 288px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(0, 1fr) 344px; }
-.path { grid-area: path; min-height: 0; padding: 4px 8px; }
-.drawing { height: 100%; }
-.area-next { grid-area: next; }
-.area-suspects { grid-area: suspects; }
-.area-tape { grid-area: tape; }
-.ask { display: flex; flex-wrap: wrap; gap: 10px; align-items: center; padding: 10px 16px; border: 2px solid var(--danger); margin: 0 16px 8px; }
-.without { display: flex; gap: 6px; flex: 1; min-width: 260px; }
-.without input { flex: 1; min-height: 44px; min-width: 0; padding: 0 10px; border: 1.5px solid var(--soft); border-radius: 4px; background: var(--panel); }
-.lanes, .parts { display: flex; gap: 6px; }
-.lane { flex: 1; min-height: 44px; border: 1.5px solid var(--rule); background: var(--panel-2); border-radius: 4px; cursor: pointer; text-transform: capitalize; }
-.lane[aria-pressed='true'] { background: var(--panel); border-color: var(--edge); font-weight: 700; }
+.screen {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.top {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 16px;
+  padding: 7px 16px;
+  border-width: 0 0 1px;
+}
+.complaint {
+  min-width: 0;
+}
+.complaint h1 {
+  font-size: 19px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.complaint p {
+  font-size: 14px;
+}
+.work {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  gap: 10px;
+  padding: 10px 16px;
+  grid-template: 'path path tape' 288px 'next suspects tape' minmax(0, 1fr) / minmax(0, 1.62fr) minmax(
+      0,
+      1fr
+    ) 344px;
+}
+.path {
+  grid-area: path;
+  min-height: 0;
+  padding: 4px 8px;
+}
+.drawing {
+  height: 100%;
+}
+.area-next {
+  grid-area: next;
+}
+.area-suspects {
+  grid-area: suspects;
+}
+.area-tape {
+  grid-area: tape;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  padding: 10px 16px;
+  border: 2px solid var(--danger);
+  margin: 0 16px 8px;
+}
+.without {
+  display: flex;
+  gap: 6px;
+  flex: 1;
+  min-width: 260px;
+}
+.without input {
+  flex: 1;
+  min-height: 44px;
+  min-width: 0;
+  padding: 0 10px;
+  border: 1.5px solid var(--soft);
+  border-radius: 4px;
+  background: var(--panel);
+}
+.lanes,
+.parts {
+  display: flex;
+  gap: 6px;
+}
+.lane {
+  flex: 1;
+  min-height: 44px;
+  border: 1.5px solid var(--rule);
+  background: var(--panel-2);
+  border-radius: 4px;
+  cursor: pointer;
+  text-transform: capitalize;
+}
+.lane[aria-pressed='true'] {
+  background: var(--panel);
+  border-color: var(--edge);
+  font-weight: 700;
+}
 @media (max-width: 760px) {
-  .top { flex-direction: column; align-items: stretch; gap: 6px; padding: 6px 10px; }
-  .work { display: flex; flex-direction: column; padding: 8px 10px; overflow: auto; }
-  .path { flex: none; padding: 6px; }
-  .drawing { overflow-x: auto; scrollbar-width: none; height: auto; }
-  .drawing > :deep(svg) { width: 800px; height: 176px; }
-  .complaint p { display: none; }
-  .next { order: 3; }
-  .area-tape { flex: 1 0 auto; max-height: none; }
+  .top {
+    flex-direction: column;
+    align-items: stretch;
+    gap: 6px;
+    padding: 6px 10px;
+  }
+  .work {
+    display: flex;
+    flex-direction: column;
+    padding: 8px 10px;
+    overflow: auto;
+  }
+  .path {
+    flex: none;
+    padding: 6px;
+  }
+  .drawing {
+    overflow-x: auto;
+    scrollbar-width: none;
+    height: auto;
+  }
+  .drawing > :deep(svg) {
+    width: 800px;
+    height: 176px;
+  }
+  .complaint p {
+    display: none;
+  }
+  .next {
+    order: 3;
+  }
+  .area-tape {
+    flex: 1 0 auto;
+    max-height: none;
+  }
 }
 </style>

@@ -9,7 +9,7 @@ const tab = useTab()
 const id = computed(() => String(route.params.id))
 watch(id, i => void tab.open(i), { immediate: true })
 onUnmounted(() => tab.close())
-useHead({ title: () => tab.reply ? `Settle · ${tab.reply.site.name}` : 'Keep Tab' })
+useHead({ title: () => (tab.reply ? `Settle · ${tab.reply.site.name}` : 'Keep Tab') })
 const trouble = ref('')
 const proving = ref<WorkState>()
 const settled = computed(() => tab.state.status === 'settled')
@@ -25,10 +25,12 @@ async function log(draft: DraftLine) {
   <div v-if="tab.reply && tab.kind" class="page">
     <header class="top">
       <div>
-        <p class="soft">{{ tab.reply.site.name }} · {{ tab.reply.system.name }}</p><h1>{{ settled ? 'Settled' : 'Settle' }}: {{ tab.state.opened?.words }}</h1>
+        <p class="soft">{{ tab.reply.site.name }} · {{ tab.reply.system.name }}</p>
+        <h1>{{ settled ? 'Settled' : 'Settle' }}: {{ tab.state.opened?.words }}</h1>
       </div>
       <div class="acts">
-        <NuxtLink class="press" :to="`/tabs/${id}`">Back to the tab</NuxtLink><NuxtLink class="press" :to="`/tabs/${id}/summary`">Customer summary</NuxtLink>
+        <NuxtLink class="press" :to="`/tabs/${id}`">Back to the tab</NuxtLink
+        ><NuxtLink class="press" :to="`/tabs/${id}/summary`">Customer summary</NuxtLink>
       </div>
     </header>
     <KeepingBanner />
@@ -40,11 +42,22 @@ async function log(draft: DraftLine) {
     <ProofDialog :state="proving" @close="proving = undefined" @done="proving = undefined" />
   </div>
   <div v-else class="page">
-    <p v-if="tab.problem" class="trouble" role="alert">{{ sayProblem(tab.problem) }}</p><p v-else class="soft">Opening the tab…</p>
+    <p v-if="tab.problem" class="trouble" role="alert">{{ sayProblem(tab.problem) }}</p>
+    <p v-else class="soft">Opening the tab…</p>
   </div>
 </template>
 
 <style scoped>
-.top { display: flex; justify-content: space-between; gap: 16px; flex-wrap: wrap; align-items: center; }
-.acts { display: flex; gap: 8px; flex-wrap: wrap; }
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  flex-wrap: wrap;
+  align-items: center;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
 </style>
