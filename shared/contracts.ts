@@ -4,6 +4,7 @@
  */
 import { z } from 'zod'
 import { practiceSchema } from '#core/formats'
+import { readProblem } from '#core/foundation'
 import { parseLine, type AnyLine } from '#core/tab'
 
 const id = z
@@ -47,9 +48,11 @@ export const addLinesRequest = z.strictObject({ lines: z.array(z.unknown()).min(
 export const nameplateRequest = z.strictObject({ nameplate: plate, by })
 export const practiceRequest = z.strictObject({ practice: practiceSchema, by })
 
-const problem = z.object({ code: z.string(), facts: z.record(z.string(), z.union([z.string(), z.number()])) })
+const facts = z.record(z.string(), z.union([z.string(), z.number()]))
+const written = z.object({ code: z.string(), facts })
+const problem = written.transform(p => readProblem(p.code, p.facts))
 /** A refusal of this server, and of nothing that may stand between. */
-export const problemReply = problem.extend({ from: z.literal('keep-tab') })
+export const problemReply = written.extend({ from: z.literal('keep-tab') }).transform(p => readProblem(p.code, p.facts))
 export type ProblemReply = z.infer<typeof problem>
 
 export const healthReply = z.object({ ok: z.literal(true), now: z.string() })

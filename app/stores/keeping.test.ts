@@ -265,7 +265,7 @@ describe('a device whose storage fails', () => {
     const keeping = await reopen()
     vi.spyOn(device, 'write').mockRejectedValue(new DOMException('full', 'QuotaExceededError'))
     const line = await keeping.add('tab-a', note('one'), [])
-    expect(keeping.trouble).toContain('keep this page open')
+    expect(keeping.trouble).toBe('device-full')
     expect(keeping.unsent.map(u => u.id)).toEqual([line.id])
     answer = keepsAll
     await keeping.send()
@@ -276,7 +276,7 @@ describe('a device whose storage fails', () => {
     vi.spyOn(device, 'readStanding').mockRejectedValue(new DOMException('off', 'InvalidStateError'))
     const keeping = useKeeping()
     await keeping.begin()
-    expect(keeping.trouble).toContain('cannot store')
+    expect(keeping.trouble).toBe('device-full')
   })
 })
 
@@ -315,7 +315,7 @@ describe('a picture', () => {
     const keeping = await take()
     await vi.waitFor(() => expect(asked.some(a => a.includes('progress'))).toBe(true))
     expect(await standing()).toBe('unsent')
-    piece = () => refusal(415, 'bad-attachment', { why: 'it is odd' })
+    piece = () => refusal(415, 'attachment-unreadable', {})
     await keeping.send()
     await vi.waitFor(async () => expect(await standing()).toBe('refused'))
     asked = []

@@ -6,7 +6,7 @@
 import { defineStore } from 'pinia'
 import { v7 as uuid } from 'uuid'
 import { watchMessage, type ProblemReply } from '#contracts'
-import type { Problem } from '#core/foundation'
+import type { Problem, ProblemCode } from '#core/foundation'
 import { newPen, type AnyLine, type DraftLine, type Line, type Pen } from '#core/tab'
 import { useWriter } from '~/composables/useWriter'
 import { useClock } from '~/composables/useClock'
@@ -17,9 +17,6 @@ import { ANSWER_WITHIN, seekLead } from '~/keeper/leader'
 import { createSender, fromDevice, giveBack, sendPictures, type Outgoing } from '~/keeper/sender'
 import { readOldPictures } from '~/keeper/upgrade'
 
-const CANNOT_STORE
-  = 'This device cannot store lines (its storage is full or switched off): keep this page open until the server '
-    + 'has them.'
 const KEPT_FOR = 90 * 86400e3
 
 export const useKeeping = defineStore('keeping', () => {
@@ -28,8 +25,8 @@ export const useKeeping = defineStore('keeping', () => {
   const refused = shallowRef<readonly OwnLine[]>([])
   const reachable = ref(true)
   /** what this device cannot hold, and what the server cannot: the first outlives a dead signal */
-  const deviceTrouble = ref<string>()
-  const serverTrouble = ref<string>()
+  const deviceTrouble = ref<ProblemCode>()
+  const serverTrouble = ref<ProblemCode>()
   const trouble = computed(() => deviceTrouble.value ?? serverTrouble.value)
   /** whether the browser has promised not to clear what is held here */
   const lasting = ref(true)
@@ -126,7 +123,7 @@ export const useKeeping = defineStore('keeping', () => {
       await device.prune(Date.now() - KEPT_FOR)
     }
     catch {
-      deviceTrouble.value = CANNOT_STORE
+      deviceTrouble.value = 'device-full'
     }
     await refresh()
     lasting.value = (await navigator.storage?.persist?.().catch(() => false)) ?? false
@@ -172,7 +169,7 @@ export const useKeeping = defineStore('keeping', () => {
         sendingPictures = undefined
       })
     await sender.send().catch(() => {
-      deviceTrouble.value = CANNOT_STORE
+      deviceTrouble.value = 'device-full'
     })
     await refresh()
   }
@@ -223,7 +220,7 @@ export const useKeeping = defineStore('keeping', () => {
         return written
       },
       () => {
-        deviceTrouble.value = CANNOT_STORE
+        deviceTrouble.value = 'device-full'
         const written = lineOf(memoryPen ?? newPen(`dev-${uuid()}`), draft, writing)
         memoryPen = written.pen
         const { line } = written
@@ -255,7 +252,7 @@ export const useKeeping = defineStore('keeping', () => {
     return () => heard.delete(fn)
   }
   const cannotCopy = () => {
-    deviceTrouble.value = 'This device cannot store a copy of the tab.'
+    deviceTrouble.value = 'no-copy'
   }
   return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, send, drop, onHear }
 })

@@ -220,15 +220,13 @@ export const useTab = defineStore('tab', () => {
   /** Keeps a picture with the tab: made small, held on this device, its line logged at once. */
   async function addPhoto(file: Blob, caption: string): Promise<Result<Line>> {
     const small = await shrinkPicture(file)
-    if (!small || !reply.value) return fail('bad-attachment', { why: 'this browser cannot read it as a picture' })
+    if (!small || !reply.value) return fail('attachment-unreadable', { where: ' by this browser' })
     const { blob, attachment } = small
     try {
       await device.savePicture({ hash: attachment.hash, type: attachment.type, blob, standing: 'unsent' })
     }
     catch {
-      return fail('bad-attachment', {
-        why: 'this device’s storage is full or switched off, so take it with the camera and add it later',
-      })
+      return fail('attachment-no-room')
     }
     return log({ kind: 'photo', caption, attachments: [attachment] })
   }

@@ -1,4 +1,5 @@
-export { fail, ok, requireOk, type Problem, type Result } from './result'
+export { PROBLEM_CODES, readProblem, type Facts, type Problem, type ProblemCode } from './problems'
+export { fail, ok, requireOk, type Result } from './result'
 export { createRandom, type Random } from './random'
 export { add, complex, divide, magnitude, multiply, parallel, scale, subtract, ZERO, type Complex } from './complex'
 export { createMatrix, factor, solveFactored, type ComplexMatrix, type Factors } from './linear'

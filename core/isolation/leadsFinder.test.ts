@@ -35,12 +35,12 @@ describe('three unlabelled leads', () => {
     }
   })
   it.each([
-    ['one lead open', { oneTwo: null, twoThree: 4.7, threeOne: null }, 'leads-open'],
-    ['all open', { oneTwo: null, twoThree: null, threeOne: null }, 'leads-open'],
+    ['one lead open', { oneTwo: null, twoThree: 4.7, threeOne: null }, 'lead-open'],
+    ['all open', { oneTwo: null, twoThree: null, threeOne: null }, 'leads-all-open'],
     [
       'an open between two leads that both read to the third',
       { oneTwo: null, twoThree: 4.7, threeOne: 12 },
-      'leads-sum',
+      'leads-cannot-be',
     ],
     ['readings that do not add up', { oneTwo: 30, twoThree: 12, threeOne: 4.7 }, 'leads-sum'],
     ['two leads shorted', { oneTwo: 12, twoThree: 12, threeOne: 0.05 }, 'leads-shorted'],
@@ -49,6 +49,5 @@ describe('three unlabelled leads', () => {
   ] as const)('with %s get a plain answer', (_, pairs, code) => {
     const found = findLeads(pairs)
     expect(found.ok ? 'found' : found.problem.code).toBe(code)
-    if (!found.ok) expect(String(found.problem.facts.say).length).toBeGreaterThan(20)
   })
 })

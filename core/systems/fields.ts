@@ -22,10 +22,10 @@ export function findBadField(kind: SystemKind, nameplate: Nameplate) {
       = component === 'site'
         ? SITE_FIELDS.find(f => f.id === id)
         : kind.components.find(c => c.id === component)?.fields?.find(f => f.id === id)
-    if (!known) return fail('nameplate', { field, problem: 'this system has no such figure' })
+    if (!known) return fail('unknown-field', { field, kind: kind.name })
     const [low, high] = known.choices ? [0, known.choices.length - 1] : (known.range ?? [-Infinity, Infinity])
     if (!(value >= low && value <= high))
-      return fail('nameplate', { field, value, low, high, problem: `${known.label} is outside what makes sense` })
+      return fail('figure-out-of-range', { field, label: known.label, value, low, high })
   }
   return undefined
 }

@@ -202,8 +202,8 @@ describe('describing a system', () => {
   })
   it.each([
     ['an unknown kind', 'well-9wire', {}, 'unknown-kind'],
-    ['a figure the kind does not have', 'well-2wire', { 'box.capLow': 1e-4 }, 'nameplate'],
-    ['a figure out of range', 'well-3wire', { 'switch.cutIn': 900 * PSI }, 'nameplate'],
+    ['a figure the kind does not have', 'well-2wire', { 'box.capLow': 1e-4 }, 'unknown-field'],
+    ['a figure out of range', 'well-3wire', { 'switch.cutIn': 900 * PSI }, 'figure-out-of-range'],
   ])('refuses %s by name', (_, kind, plate, code) => {
     const refused = buildModel(kind, plate as Record<string, number>)
     expect(refused.ok ? 'taken' : refused.problem.code).toBe(code)

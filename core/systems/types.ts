@@ -7,7 +7,7 @@ import type { Network, NetworkProblem } from '#core/circuit'
 import type { FlowStory } from '#core/flow'
 import type { Change, Figures, StagedKey } from './figures'
 import type { NameplateKey } from './ids'
-import type { Result } from '#core/foundation'
+import type { Facts, Result } from '#core/foundation'
 import type { SourceId } from '#core/standards'
 import type { Quantity } from '#core/units'
 
@@ -464,8 +464,8 @@ export interface Hypothesis {
 export const SCENARIOS = ['starting', 'running', 'idle', 'dead', 'leads-off', 'splice'] as const
 export type Scenario = (typeof SCENARIOS)[number]
 
-export type ModelProblem = {
-  readonly code: 'unknown-kind' | 'nameplate' | 'network'
-  readonly facts: Readonly<Record<string, string | number>>
+export interface ModelProblem {
+  readonly code: 'unknown-kind' | 'unknown-field' | 'figure-out-of-range'
+  readonly facts: Facts
 }
 export type ModelResult = Result<SystemModel, ModelProblem | NetworkProblem>

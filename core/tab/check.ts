@@ -57,11 +57,13 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
         && !line.reason?.trim()
         && !findProofFailure(kind, line)?.shows
       )
-        return fail('proof-fails', { to: line.to, why: 'prove it dead first' })
+        return fail('proof-fails', { to: line.to, why: 'dead-first', value: 0 })
       // a proof whose figures show the opposite is a line of its own: it says that it is not so, and ends what was
       // proven
       const failure = findProofFailure(kind, line)
-      return failure && !failure.shows ? fail('proof-fails', { to: line.to, why: failure.why }) : ok(true)
+      return failure && !failure.shows
+        ? fail('proof-fails', { to: line.to, why: failure.why, value: failure.value })
+        : ok(true)
     }
     case 'part':
     case 'repair':

@@ -27,7 +27,7 @@ export {
   type SignedSheet,
   type Stamp,
 } from './schema'
-export { findProofFailure, type ProofFailure } from './says'
+export { findProofFailure, PROOF_FAULTS, type ProofFailure, type ProofFault } from './says'
 export {
   completeShorthand,
   parseShorthand,

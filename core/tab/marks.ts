@@ -141,7 +141,7 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
     }
     case 'state': {
       const failure = findProofFailure(kind, line)
-      if (failure) mark('proof-fails', { to: line.to, why: failure.why })
+      if (failure) mark('proof-fails', { to: line.to, why: failure.why, value: failure.value })
       else if (line.to === 'discharged' && !place.work()['proven-dead'])
         mark('without-state', { need: 'proven-dead' })
       return

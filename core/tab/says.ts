@@ -99,9 +99,16 @@ function stateSays(kind: SystemKind, line: LineOf<'state'>): Says {
 
 /** Why a proof does not prove, and whether its figures show the opposite rather than being too few. */
 export interface ProofFailure {
-  readonly why: string
+  readonly why: ProofFault
+  /** the figure that shows it, in the unit of the reading; nought where none does */
+  readonly value: number
   readonly shows: boolean
 }
+
+export const PROOF_FAULTS = [
+  'dead-first', 'no-reading', 'three-readings', 'source-silent', 'volts-here', 'capacitor-charged', 'pressure-here',
+] as const
+export type ProofFault = typeof PROOF_FAULTS[number]
 
 /**
  * Dead is proven live–dead–live: a known source reads, every pair at the point of work reads under 2 V, the known
@@ -115,12 +122,12 @@ export function findProofFailure(
   if (to === 'live') return undefined
   const [first] = proof
   if (to === 'proven-dead' && proof.length > 0) return findLive(kind, proof, reason)
-  if (first === undefined) return reason?.trim() ? undefined : { why: 'no reading was given', shows: false }
+  if (first === undefined) return reason?.trim() ? undefined : { why: 'no-reading', value: 0, shows: false }
   if (to === 'discharged')
-    return first < DEAD_VOLTS ? undefined : { why: `the capacitor still holds ${first} V`, shows: true }
+    return first < DEAD_VOLTS ? undefined : { why: 'capacitor-charged', value: first, shows: true }
   return first < PSI
     ? undefined
-    : { why: `the gauge still reads ${Number((first / PSI).toPrecision(3))} psi`, shows: true }
+    : { why: 'pressure-here', value: first, shows: true }
 }
 
 function findLive(
@@ -135,11 +142,11 @@ function findLive(
     const shows = proof.some(v => v >= DEAD_VOLTS) && proof.length === 1
     return reason?.trim() && !shows
       ? undefined
-      : { why: 'it takes live, dead and live again: three readings at least', shows }
+      : { why: 'three-readings', value: 0, shows }
   }
   const known = kind.components.some(c => c.glyph === 'battery') ? KNOWN_BATTERY_VOLTS : KNOWN_VOLTS
   if (before! < known || after < known)
-    return { why: 'the known live source must read before and after', shows: true }
+    return { why: 'source-silent', value: 0, shows: true }
   const worst = Math.max(...here)
-  return worst < DEAD_VOLTS ? undefined : { why: `it still reads ${Number(worst.toPrecision(4))} V`, shows: true }
+  return worst < DEAD_VOLTS ? undefined : { why: 'volts-here', value: worst, shows: true }
 }

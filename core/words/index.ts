@@ -1,2 +1,3 @@
 export { sayMark } from './marks'
-export { sayProblem, SAID_CODES } from './problems'
+export { sayProofFault } from './proofs'
+export { NEED_WORDS, sayProblem } from './problems'

@@ -1,10 +1,11 @@
 /** Sentences for what is out of place about a line that was kept. */
 import type { Mark, MarkCode } from '#core/tab'
 import { NEED_WORDS } from './problems'
+import { sayProofFacts } from './proofs'
 
 const SENTENCES: Record<MarkCode, (f: Mark['facts']) => string> = {
   'without-state': f => `taken while the tape did not say ${NEED_WORDS[f.need!] ?? f.need}`,
-  'proof-fails': f => `does not prove ${NEED_WORDS[f.to!] ?? f.to}: ${f.why}`,
+  'proof-fails': f => `does not prove ${NEED_WORDS[f.to!] ?? f.to}: ${sayProofFacts(f)}`,
   'after-settling': () => 'came after the tab was settled',
   'second-settlement': () => 'the tab had been settled before: the first settlement holds',
   'second-opening': () => 'the tab had been opened before',

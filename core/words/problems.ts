@@ -1,5 +1,6 @@
 /** Sentences for problems, in the user's words: what was wrong, with which input, and that nothing was lost. */
-import type { Problem } from '#core/foundation'
+import type { Facts, Problem, ProblemCode } from '#core/foundation'
+import { sayProofFacts } from './proofs'
 
 export const NEED_WORDS: Record<string, string> = {
   'live': 'power on',
@@ -8,7 +9,7 @@ export const NEED_WORDS: Record<string, string> = {
   'zero-pressure': 'zero pressure',
 }
 
-const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) => string> = {
+const SENTENCES: Readonly<Record<ProblemCode, (f: Facts) => string>> = {
   // lines
   'tab-settled': () =>
     'This tab is settled, so it takes no more readings. Open a new tab on the system, or add a note.',
@@ -20,7 +21,7 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
     `${f.value} cannot be right for “${f.test}”: it lies outside ${f.low} to ${f.high}. Check the figure and the unit.`,
   'state-needed': f =>
     `“${f.test}” needs ${NEED_WORDS[f.need!] ?? f.need} first. Prove it, or say why you go on without.`,
-  'proof-fails': f => `That does not prove ${NEED_WORDS[f.to!] ?? f.to}: ${f.why}.`,
+  'proof-fails': f => `That does not prove ${NEED_WORDS[f.to!] ?? f.to}: ${sayProofFacts(f)}.`,
   'no-such-line': () => 'The line to be struck is not on this tab.',
   'already-struck': () => 'That line is struck already.',
   'nothing-read': f => `“${f.test}” has no figure. Type a value, or OL if the meter shows it.`,
@@ -33,12 +34,24 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
   'wrong-unit': f => `“${f.unit ?? f.written}” is not a unit that fits here${f.wanted ? ` (${f.wanted})` : ''}.`,
   'no-such-reading': f => `${f.point} is not measured in ${f.unit} here; it takes ${f.can}.`,
   'ambiguous': f => `“${f.typed}” could mean ${f.choices}.`,
+  // three leads told apart
+  'leads-all-open': () =>
+    'All three pairs are open: two or three leads are broken, or the meter is not making contact.',
+  'lead-open': f => `Lead ${f.lead} is open: both pairs with it read OL. The other two read ${f.ohms} Ω.`,
+  'leads-cannot-be': f => `OL between ${f.pair} cannot be when both of them read to the third lead: read it again.`,
+  'leads-shorted': f => `Leads ${f.pair} read ${f.ohms} Ω: shorted together, or the same lead twice.`,
+  'leads-sum': f =>
+    `${f.middle} and ${f.smallest} Ω should add up to the largest, ${f.largest} Ω, and miss it by ${f.off} Ω: one `
+    + 'reading is wrong, or a winding is damaged.',
+  'leads-alike': f =>
+    `The two smaller pairs read alike (${f.middle} and ${f.smallest} Ω): this may be a three-phase motor, whose `
+    + 'three pairs are equal, or the start winding is damaged.',
   // systems and nameplates
   'unknown-kind': f =>
     `${f.place ? `${f.place}: ` : ''}“${f.kind}” is not a kind of system this version `
     + `knows${f.known ? ` (it knows ${f.known})` : ''}.`,
   'unknown-field': f => `A ${f.kind} has no nameplate figure “${f.field}”.`,
-  'nameplate': f => `${f.field}: ${f.problem}.`,
+  'figure-out-of-range': f => `${f.label} is outside what makes sense (${f.field}).`,
   'not-a-choice': f => `${f.field}: “${f.written}” is not one of ${f.choices}.`,
   'not-a-figure': f =>
     `“${f.written}” is not a figure${f.field ? ` for ${f.field}` : ''}. Write it with its unit, such as 3/4 hp `
@@ -64,7 +77,18 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
   'bad-form': f => `A line could not be read at ${f.place}: ${f.why}. It stays on this device.`,
   'busy': () =>
     'The server’s book is in use by someone else just now. Your lines stay on this device and will be sent again.',
-  'bad-attachment': f => `That picture cannot be kept: ${f.why}.`,
+  'attachment-empty': () => 'That picture cannot be kept: it is empty.',
+  'attachment-too-large': f =>
+    `That picture cannot be kept: it has ${f.megabytes} MB, and ${f.most} MB is the most${f.where ?? ''}.`,
+  'attachment-differs': f =>
+    'That picture cannot be kept: what came is not what was sent: its bytes do not have the hash they are named '
+    + `by${f.where ?? ''}.`,
+  'attachment-unreadable': f =>
+    `That picture cannot be kept: it is not a JPEG, PNG or WebP picture that can be read${f.where ?? ''}.`,
+  'attachment-no-room': () =>
+    'That picture cannot be kept: this device’s storage is full or switched off, so take it with the camera and add '
+    + 'it later.',
+  'attachment-unnamed': () => 'That picture cannot be kept: its name is no SHA-256.',
   'not-here': () => 'The request did not come from this application’s own pages, so the server did not take it.',
   'torn-reply': () =>
     'What answered was not the Keep Tab server, or its answer was cut off. Your lines stay on this device and '
@@ -75,21 +99,27 @@ const SENTENCES: Record<string, (f: Readonly<Record<string, string | number>>) =
     'The server’s disk is full, so nothing new was kept there. Your lines stay on this device and will be sent '
     + 'when there is room.',
   'id-taken': f => `A different ${f.what} already has that number. Nothing was changed.`,
+  'device-full': () =>
+    'This device cannot store lines (its storage is full or switched off): keep this page open until the server '
+    + 'has them.',
+  'no-copy': () => 'This device cannot store a copy of the tab.',
+  'cancelled': () => 'That was given up before it was answered.',
+  'unknown-code': f => `The server refused that for a reason that this version does not know (${f.code}).`,
   'unreachable': () =>
     'The server cannot be reached. Your lines stay on this device and will be sent when it is back.',
   // circuits
   'floating-node': f => `The circuit has a part that is tied to nothing: ${f.node}.`,
   'singular': f => `The circuit does not fix ${f.unknown}.`,
+  'bad-element': f => `The circuit has a part with a figure that cannot be: ${f.element ?? f.id}.`,
+  'repeated-element': f => `The circuit has two parts of one name: ${f.element ?? f.id}.`,
+  'unknown-coupling': f => `A winding of the circuit couples with one that is not there: ${f.to ?? f.id}.`,
+  'no-bracket': () => 'There is no answer between the two bounds.',
+  // motors made from a nameplate
+  'full-load-amps-too-low': () => 'The full-load amps on the plate cannot make its power: no motor is that good.',
+  'locked-amps-too-low': () => 'The locked amps on the plate are hardly above the full-load ones.',
+  'main-ohms-too-high': () => 'The main winding on the plate cannot let the locked amps through.',
+  'nameplate-contradicts-itself': () => 'The figures on the motor’s plate contradict each other.',
 }
 
-/** A sentence for any problem; a code without one is shown as it is rather than hidden. */
-export function sayProblem({ code, facts }: Problem): string {
-  return (
-    SENTENCES[code]?.(facts)
-    ?? `${code.replaceAll('-', ' ')} ${Object.entries(facts)
-      .map(([k, v]) => `${k} ${v}`)
-      .join(', ')}`.trim()
-  )
-}
-
-export const SAID_CODES = Object.keys(SENTENCES)
+/** A sentence for any problem. */
+export const sayProblem = ({ code, facts }: Problem): string => SENTENCES[code](facts)

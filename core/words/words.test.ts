@@ -1,15 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { MARK_CODES } from '#core/tab'
-import { SAID_CODES, sayMark, sayProblem } from '.'
+import { MARK_CODES, PROOF_FAULTS } from '#core/tab'
+import { PROBLEM_CODES, readProblem } from '#core/foundation'
+import { sayMark, sayProblem, sayProofFault } from '.'
 
 const FACTS = {
   test: 'Volts',
-  value: '5 kV',
+  value: 60,
   low: '0 V',
   high: '1 kV',
   need: 'discharged',
   to: 'proven-dead',
-  why: 'it reads 60 V',
+  why: 'volts-here',
   system: 'Well',
   word: 'foo',
   typed: 'foo',
@@ -37,16 +38,40 @@ const FACTS = {
   name: 'attachments/a.jpg',
   minutes: 90,
   id: 'x',
+  label: 'Power',
+  element: 'x',
+  lead: 'one',
+  pair: 'one and two',
+  ohms: 4,
+  largest: 12,
+  middle: 8,
+  smallest: 4,
+  off: 3,
+  megabytes: 3,
+  most: 2,
+  where: ' (in a.jpg)',
+  code: 'quite-new',
 }
 
 describe('sentences for problems', () => {
-  it.each(SAID_CODES.map(c => [c]))('%s is said whole, with a full stop and no holes', (code) => {
+  it.each(PROBLEM_CODES.map(c => [c]))('%s is said whole, with a full stop and no holes', (code) => {
     const said = sayProblem({ code, facts: FACTS })
     expect(said).toMatch(/[.]$/)
     expect(said).not.toMatch(/undefined|\[object/)
   })
-  it('shows a code it has no sentence for rather than hide it', () =>
-    expect(sayProblem({ code: 'quite-new', facts: { a: 1 } })).toBe('quite new a 1'))
+  it('says so of a code that another version knows and this one does not', () => {
+    const problem = readProblem('quite-new', { a: 1 })
+    expect(problem).toEqual({ code: 'unknown-code', facts: { code: 'quite-new' } })
+    expect(sayProblem(problem)).toContain('(quite-new)')
+    expect(readProblem('busy', {})).toEqual({ code: 'busy', facts: {} })
+  })
+})
+
+describe('why a proof does not prove', () => {
+  it.each(PROOF_FAULTS.map(f => [f]))('%s is said', (fault) => {
+    expect(sayProofFault(fault, 60).length).toBeGreaterThan(15)
+    expect(sayProofFault(fault, 60)).not.toMatch(/undefined|NaN|[.]$/)
+  })
 })
 
 describe('sentences for what is out of place about a line', () => {

@@ -4,6 +4,7 @@
  */
 import { eq, inArray } from 'drizzle-orm'
 import type { AttachmentProgress } from '#contracts'
+import type { Facts, ProblemCode } from '#core/foundation'
 import { hashOf } from '#core/formats'
 import { isKnownLine, type AnyLine, type Attachment } from '#core/tab'
 import { readBytes, type FileStore } from '../database/files'
@@ -17,7 +18,10 @@ export const MOST_BYTES = 2_000_000
 const MOST_POINTS = 40e6
 const TYPES: Readonly<Record<string, string>> = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' }
 
-const refuse = (status: number, why: string) => new Refusal(status, { code: 'bad-attachment', facts: { why } })
+type AttachmentCode = Extract<ProblemCode, `attachment-${string}`>
+const refuse = (status: number, code: AttachmentCode, facts: Facts = {}) => new Refusal(status, { code, facts })
+const tooLarge = (bytes: number, where = '') =>
+  refuse(413, 'attachment-too-large', { megabytes: Math.round(bytes / 1e5) / 10, most: MOST_BYTES / 1e6, where })
 const partOf = (hash: string) => `partial:${hash}`
 
 /** How much of it is here: all, or so many bytes of it. */
@@ -45,8 +49,8 @@ export async function addPiece(
 ): Promise<AttachmentProgress> {
   requireHash(hash)
   if (await isHere(db, hash)) return { have: 'all' }
-  if (!piece || piece.length === 0 || !(size > 0)) throw refuse(400, 'it is empty')
-  if (size > MOST_BYTES) throw refuse(413, `it has ${Math.round(size / 1e5) / 10} MB, and 2 MB is the most`)
+  if (!piece || piece.length === 0 || !(size > 0)) throw refuse(400, 'attachment-empty')
+  if (size > MOST_BYTES) throw tooLarge(size)
   const before = (await readBytes(files, partOf(hash))) ?? new Uint8Array()
   if (from !== before.length) return { have: before.length }
   const whole = new Uint8Array(before.length + piece.length)
@@ -71,11 +75,11 @@ export async function keepAttachment(
 ): Promise<void> {
   if (await isHere(db, hash)) return
   if (bytes.length > MOST_BYTES)
-    throw refuse(413, `it has ${Math.round(bytes.length / 1e5) / 10} MB, and 2 MB is the most${where}`)
+    throw tooLarge(bytes.length, where)
   if (hashOf(bytes) !== hash)
-    throw refuse(422, `what came is not what was sent: its bytes do not have the hash they are named by${where}`)
+    throw refuse(422, 'attachment-differs', { where })
   const type = await decode(bytes).catch((): undefined => undefined)
-  if (!type) throw refuse(415, `it is not a JPEG, PNG or WebP picture that can be read${where}`)
+  if (!type) throw refuse(415, 'attachment-unreadable', { where })
   await files.setItemRaw(hash, bytes)
   await write(db, [
     db
@@ -133,5 +137,5 @@ async function isHere(db: Database, hash: string): Promise<boolean> {
 }
 
 function requireHash(hash: string) {
-  if (!/^[0-9a-f]{64}$/.test(hash)) throw refuse(400, 'its name is no SHA-256')
+  if (!/^[0-9a-f]{64}$/.test(hash)) throw refuse(400, 'attachment-unnamed')
 }

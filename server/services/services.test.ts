@@ -427,7 +427,7 @@ describe('nameplates', () => {
     ).toMatchObject({ code: 'not-a-figure', facts: { field: 'motor.power' } })
     expect(
       (await refusal(saveNameplate(opened.db, system.id, { 'motor.power': '900 hp' }, now))).problem.code,
-    ).toBe('nameplate')
+    ).toBe('figure-out-of-range')
     expect((await readSite(opened.db, site.id)).systems[0]!.system.nameplate['motor.power']).toBeCloseTo(
       372.85,
       1,

@@ -4,15 +4,11 @@ import { sayProblem } from '#core/words'
 import { useKeeping } from '~/stores/keeping'
 
 const keeping = useKeeping()
-/** a code of the server's, or what this device cannot do, said whole */
-const said = computed(() =>
-  keeping.trouble?.includes(' ') ? keeping.trouble : sayProblem({ code: keeping.trouble ?? '', facts: {} }),
-)
 </script>
 
 <template>
   <p v-if="keeping.trouble" class="banner trouble" role="alert">
-    {{ said }}
+    {{ sayProblem({ code: keeping.trouble, facts: {} }) }}
   </p>
   <p v-else-if="!keeping.reachable" class="banner" role="status">
     {{ sayProblem({ code: 'unreachable', facts: {} }) }}

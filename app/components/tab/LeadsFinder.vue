@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Three unlabelled leads told apart by their three resistances; kept on the tab as a note. */
 import { findLeads, type Lead } from '#core/isolation'
+import { sayProblem } from '#core/words'
 
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [], keep: [text: string] }>()
@@ -62,7 +63,7 @@ const text = computed(() =>
           The two smaller pairs add up to the largest within {{ Math.round(found.value.off * 100) }} %.
         </p>
       </div>
-      <p v-else-if="found" class="trouble" role="alert">{{ found.problem.facts.say }}.</p>
+      <p v-else-if="found" class="trouble" role="alert">{{ sayProblem(found.problem) }}</p>
       <p v-else class="soft">The largest pair is start and main together: the lead it leaves out is common.</p>
       <div class="row">
         <button class="press main" type="submit" :disabled="!found?.ok">Keep as a note</button

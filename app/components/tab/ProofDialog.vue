@@ -5,7 +5,7 @@
  */
 import { findProofFailure, type DraftLine, type WorkState } from '#core/tab'
 import { PSI } from '#core/units'
-import { sayProblem } from '#core/words'
+import { sayProblem, sayProofFault } from '#core/words'
 import { useDraftAt } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
@@ -93,7 +93,7 @@ async function keep(withReason: boolean) {
   reason.value = ''
   const failure = tab.kind && draft.kind === 'state' ? findProofFailure(tab.kind, draft) : undefined
   if (failure) {
-    trouble.value = `Logged, and it is not so: ${failure.why}.`
+    trouble.value = `Logged, and it is not so: ${sayProofFault(failure.why, failure.value)}.`
     figures.value = ask.value?.labels.map(() => '') ?? []
     return
   }
