@@ -45,6 +45,7 @@ const dividers = computed(() => {
     <nav class="screens" aria-label="Screens">
       <NuxtLink to="/">Today</NuxtLink>
       <NuxtLink to="/sites">Sites</NuxtLink>
+      <NuxtLink to="/settings">Settings</NuxtLink>
       <button class="light" :aria-label="night ? 'Day theme' : 'Night theme'" @click="turn">
         <component :is="night ? IconSun : IconMoon" :size="19" />
       </button>

@@ -5,7 +5,7 @@
 import { ENGINE } from '#core/isolation'
 import { findTest, type SystemKind } from '#core/systems'
 import { asFound, type SignedSheet, type TabState } from '#core/tab'
-import { formatValue } from '#core/units'
+import { formatValue, type Units } from '#core/units'
 import { labelOf, nameOf, shortTitle } from '~/components/tab/tapeRows'
 import { sayDay } from '~/composables/useClock'
 
@@ -22,13 +22,18 @@ export const HEADS = [
 ] as const
 export type Head = (typeof HEADS)[number]
 
-export function drawSheet(kind: SystemKind, state: TabState, summary: string | undefined): SignedSheet {
+export interface SheetOptions {
+  readonly summary?: string | undefined
+  readonly units: Units
+}
+
+export function drawSheet(kind: SystemKind, state: TabState, { summary, units }: SheetOptions): SignedSheet {
   const entries = [
     ...told(state),
     ...(summary ? [{ head: 'In short', text: summary }] : []),
     ...found(kind, state),
     ...done(kind, state),
-    ...left(kind, state),
+    ...left(kind, state, units),
     ...advised(state),
   ]
   return { engine: ENGINE, entries }
@@ -64,11 +69,11 @@ function done(kind: SystemKind, { parts, repairs }: TabState): Entry[] {
   ]
 }
 
-function left(kind: SystemKind, state: TabState): Entry[] {
+function left(kind: SystemKind, state: TabState, units: Units): Entry[] {
   return state.asLeft.flatMap((l) => {
     const test = findTest(kind, l.test)
     if (l.kind !== 'reading' || test?.kind !== 'numeric') return []
-    const say = (v: number | null) => (v === null ? 'OL' : formatValue(test.quantity, v))
+    const say = (v: number | null) => (v === null ? 'OL' : formatValue(test.quantity, v, units))
     const was = asFound(state, l.test)
     return [
       {

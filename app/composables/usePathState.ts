@@ -15,7 +15,8 @@ export function usePathState() {
       const test = tab.kind?.tests.find(t => t.id === line.test)
       if (test?.kind !== 'numeric' || line.kind !== 'reading') continue
       const verdict = tab.isolation?.verdicts.find(v => v.line === line.id)?.word
-      const figure = line.value === null ? { digits: 'OL', unit: '' } : formatFigure(test.quantity, line.value)
+      const figure
+        = line.value === null ? { digits: 'OL', unit: '' } : formatFigure(test.quantity, line.value, tab.units)
       out.set(test.point, { ...figure, off: verdict !== undefined && ['low', 'high', 'open'].includes(verdict) })
     }
     return out
@@ -28,7 +29,7 @@ export function usePathState() {
       const parts = fields.flatMap((f) => {
         const field = tab.kind?.components.find(c => c.id === component)?.fields?.find(x => x.id === f)
         const value = plate[`${component}.${f}`]
-        return field && value !== undefined ? [formatFigureOf(field.quantity, value)] : []
+        return field && value !== undefined ? [formatFigureOf(field.quantity, value, tab.units)] : []
       })
       if (parts.length > 0) out[component] = parts.join(join)
     }

@@ -2,7 +2,7 @@
 /** Opening a tab in under half a minute: site, system kind and complaint are enough. */
 import { v7 as uuid } from 'uuid'
 import { openTabReply, siteReply, sitesReply, type ListedSite, type OpenTabRequest } from '#contracts'
-import { writeNameplate } from '#core/formats'
+import { spellOut, writeNameplate } from '#core/formats'
 import { isKindId, KIND_IDS, kindFor, kindName, type Complaint, type KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useDraft, useDraftOfMany } from '~/composables/useDraft'
@@ -10,6 +10,7 @@ import { newPen, type DraftLine, type Line } from '#core/tab'
 import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
 import { useWriter } from '~/composables/useWriter'
+import { usePractice } from '~/stores/practice'
 import { device, lineOf } from '~/keeper/device'
 import { useKeeping } from '~/stores/keeping'
 
@@ -66,6 +67,7 @@ const known = computed(() => sites.value.find(s => s.name.toLowerCase() === site
 watch(known, (k) => {
   if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? ''
 })
+const practice = usePractice()
 const written = useDraftOfMany(of, 'nameplate')
 const installed = ref('')
 watch(kind, () => {
@@ -84,7 +86,7 @@ async function takeOver(event: Event) {
   if (!other) return
   const site = await askServer(`/api/sites/${other.site}`, siteReply)
   const system = site.ok ? site.value.systems.find(x => x.system.id === other.id)?.system : undefined
-  if (system) written.value = writeNameplate(system.kind, system.nameplate)
+  if (system) written.value = writeNameplate(system.kind, system.nameplate, practice.units)
   else if (!site.ok) trouble.value = sayProblem(site.problem)
 }
 const newSystem = computed(() => !known.value || systemId.value === '')
@@ -140,7 +142,7 @@ async function open() {
           id: uuid(),
           name: systemName.value.trim() || kindName(kind.value).toLowerCase(),
           kind: kind.value,
-          nameplate: Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== '')),
+          nameplate: spellOut(kindNow.value, written.value, practice.units),
           ...(installed.value ? { installed: installed.value } : {}),
         }
       : { id: systemId.value },

@@ -4,7 +4,9 @@
  */
 import { defineStore } from 'pinia'
 import { tabLinesReply, tabReply, type KeptLine, type TabReply } from '#contracts'
+import { practiceOf } from '#core/formats'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
+import { US } from '#core/units'
 import type { Isolation, ProposedTest } from '#core/isolation'
 import { isKindId, kindFor, type SystemKind } from '#core/systems'
 import {
@@ -47,9 +49,11 @@ export const useTab = defineStore('tab', () => {
 
   const kind = computed(() =>
     reply.value && isKindId(reply.value.system.kind)
-      ? kindFor(reply.value.system.kind, reply.value.system.nameplate)
+      ? kindFor(reply.value.system.kind, reply.value.system.nameplate, practiceOf(reply.value.practice))
       : undefined,
   )
+  /** what this tab's figures are shown in, and bare ones taken in */
+  const units = computed(() => (reply.value ? practiceOf(reply.value.practice).units : US))
   const lines = computed(() => state.value.lines)
   const notKept = computed(
     () => new Set(keeping.unsent.filter(u => u.tab === reply.value?.tab.id).map(u => u.id)),
@@ -251,6 +255,7 @@ export const useTab = defineStore('tab', () => {
     inHand,
     picked,
     kind,
+    units,
     lines,
     state,
     attachments,

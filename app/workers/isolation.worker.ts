@@ -111,7 +111,7 @@ export const api = {
     if (!isKindId(system.kind)) return fail('unknown-kind', { kind: system.kind })
     const tables = prepare(key, system)
     if (!tables.ok) return tables
-    const kind = kindFor(system.kind, system.nameplate)
+    const kind = kindFor(system.kind, system.nameplate, practiceOf(system.practice))
     tabs.delete(tab)
     tabs.set(tab, { system: key, kind, tables: tables.value, fold: createFold(kind, lines) })
     for (const oldest of tabs.keys()) {
@@ -159,7 +159,7 @@ function answer({ kind, tables, fold }: OpenTab, question: Question): Answers[Qu
     case 'clearing':
       return findClearing(tables, state, question.fault)
     case 'parse':
-      return parseShorthand(kind, question.typed, question.inHand)
+      return parseShorthand(kind, question.typed, { expected: question.inHand, units: tables.model.practice.units })
     case 'complete':
       return completeShorthand(kind, question.typed)
     case 'plan': {

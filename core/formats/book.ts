@@ -7,6 +7,8 @@
  * so that the published JSON Schema says all of it.
  */
 import { z } from 'zod'
+import { CONTACTS, CUT_OFF_ADVICE, LEAK_DOWN_MINUTES, PROOF_CYCLES, SEALANTS } from '#core/systems'
+import { SYSTEMS_OF_UNITS } from '#core/units'
 import { writtenObjectSchema } from '#core/tab'
 import type { Practice } from './practice'
 
@@ -52,8 +54,22 @@ export const plateRecordSchema = z.strictObject({
 })
 
 /** The shop's practice as files and requests write it. */
+const unitSystem = z.enum(SYSTEMS_OF_UNITS)
+
+/** What is left out is as usual. */
 export const practiceSchema = z.strictObject({
   prechargeOffsetPsi: z.number().min(0).max(10),
+  threadSealant: z.enum(SEALANTS).exactOptional(),
+  burntContacts: z.enum(CONTACTS).exactOptional(),
+  cutOffAdvice: z.enum(CUT_OFF_ADVICE).exactOptional(),
+  proofCycles: z.literal(PROOF_CYCLES).exactOptional(),
+  leakDownMinutes: z.literal(LEAK_DOWN_MINUTES).exactOptional(),
+  units: z.strictObject({
+    pressure: unitSystem.exactOptional(),
+    flow: unitSystem.exactOptional(),
+    length: unitSystem.exactOptional(),
+    volume: unitSystem.exactOptional(),
+  }).exactOptional(),
 }) satisfies z.ZodType<Practice>
 
 /** The shop's practice from an instant on. */

@@ -13,7 +13,7 @@ export {
   type TabFile,
 } from './book'
 export { addDays, makeId } from './ids'
-export { formatFigureOf, parseFigure, parseNameplate, writeNameplate } from './nameplate'
+export { formatFigureOf, parseFigure, parseNameplate, spellOut, writeNameplate } from './nameplate'
 export { inForce, practiceOf, USUAL_WRITTEN, type Practice } from './practice'
 export {
   type BookProblem,

@@ -5,7 +5,18 @@
 import { fail, ok, type Result } from '#core/foundation'
 import { CODE_LETTERS } from '#core/standards'
 import { isKindId, kindFor, SITE_FIELDS, type KindId, type Nameplate, type NameplateField } from '#core/systems'
-import { findUnit, FOOT, formatValue, GALLON, HORSEPOWER, type Quantity } from '#core/units'
+import {
+  CHOSEN_UNITS,
+  findUnit,
+  FOOT,
+  formatValue,
+  GALLON,
+  HORSEPOWER,
+  unitsOf,
+  US,
+  type Quantity,
+  type Units,
+} from '#core/units'
 
 const CFM = FOOT ** 3 / 60
 type FieldQuantity = NameplateField['quantity']
@@ -37,11 +48,25 @@ const BARE: Record<FieldQuantity, number> = {
   'battery-capacity': 1,
   'choice': 1,
 }
+const SI_BARE: Partial<Record<FieldQuantity, number>> = { length: 1, altitude: 1, volume: 1e-3 }
+
+function bareUnit(quantity: FieldQuantity, units: Units): number {
+  if (quantity === 'pressure' || quantity === 'flow')
+    return unitsOf(quantity, units)[0]?.perUnit ?? BARE[quantity]
+  const chosen = quantity === 'volume' ? units.volume : units.length
+  return (chosen === 'si' ? SI_BARE[quantity] : undefined) ?? BARE[quantity]
+}
+
 const FRACTIONS: Record<string, number> = { '¼': 0.25, '½': 0.5, '¾': 0.75, '⅓': 1 / 3 }
 
 /** Reads one figure into SI. Refuses what is not a number with a unit of the right kind. */
-export function parseFigure(quantity: FieldQuantity, written: string | number): Result<number> {
-  if (typeof written === 'number') return ok(written * BARE[quantity])
+/** @param units that a bare figure is taken in; files are in US units */
+export function parseFigure(
+  quantity: FieldQuantity,
+  written: string | number,
+  units: Units = US,
+): Result<number> {
+  if (typeof written === 'number') return ok(written * bareUnit(quantity, units))
   const text = written.trim()
   if (quantity === 'code-letter') {
     const index = Object.keys(CODE_LETTERS).indexOf(text.toUpperCase())
@@ -58,7 +83,7 @@ export function parseFigure(quantity: FieldQuantity, written: string | number): 
       : Number(plain![1])
   const unit = fraction ? fraction[4] : glyph ? glyph[3] : plain![2]
   if (!Number.isFinite(number)) return fail('not-a-figure', { written, wanted: quantity })
-  if (!unit) return ok(number * BARE[quantity])
+  if (!unit) return ok(number * bareUnit(quantity, units))
   const extra = EXTRA_UNITS[quantity]?.[unit.trim().toLowerCase()]
   if (extra !== undefined) return ok(number * extra)
   const known = findUnit(unit.trim())
@@ -67,15 +92,16 @@ export function parseFigure(quantity: FieldQuantity, written: string | number): 
 }
 
 /** SI back into the way a person writes it, for files and forms. */
-export function formatFigureOf(quantity: FieldQuantity, si: number): string {
+/** @param units that a form shows; files are written in US units */
+export function formatFigureOf(quantity: FieldQuantity, si: number, units: Units = US): string {
   switch (quantity) {
     case 'horsepower':
       return `${round(si / HORSEPOWER)} hp`
     case 'length':
     case 'altitude':
-      return `${round(si / FOOT)} ft`
+      return units.length === 'si' ? `${round(si)} m` : `${round(si / FOOT)} ft`
     case 'volume':
-      return `${round(si / GALLON)} gal`
+      return units.volume === 'si' ? `${round(si * 1000)} l` : `${round(si / GALLON)} gal`
     case 'gauge':
       return `${round(si)} AWG`
     case 'air-flow':
@@ -85,7 +111,7 @@ export function formatFigureOf(quantity: FieldQuantity, si: number): string {
     case 'code-letter':
       return Object.keys(CODE_LETTERS)[si] ?? ''
     default:
-      return formatValue(quantity as Quantity, si)
+      return formatValue(quantity as Quantity, si, units)
   }
 }
 
@@ -98,6 +124,7 @@ const round = (x: number) => Number(x.toPrecision(4))
 export function parseNameplate(
   kind: string,
   written: Readonly<Record<string, string | number>>,
+  units: Units = US,
 ): Result<Nameplate> {
   if (!isKindId(kind)) return fail('unknown-kind', { kind })
   const out: Record<string, number> = {}
@@ -114,21 +141,39 @@ export function parseNameplate(
     if (field in out) continue
     const quantity = fieldOf(kind, out, field)?.quantity
     if (!quantity) return fail('unknown-field', { field, kind })
-    const figure = parseFigure(quantity, value)
+    const figure = parseFigure(quantity, value, units)
     if (!figure.ok) return fail(figure.problem.code, { ...figure.problem.facts, field })
     out[field] = figure.value
   }
   return ok(out)
 }
 
-export function writeNameplate(kind: string, nameplate: Nameplate): Record<string, string> {
+export function writeNameplate(kind: string, nameplate: Nameplate, units: Units = US): Record<string, string> {
   if (!isKindId(kind)) return {}
   return Object.fromEntries(
     Object.entries(nameplate).map(([field, si]) => {
       const known = fieldOf(kind, nameplate, field)
-      return [field, known?.choices ? (known.choices[si] ?? '') : formatFigureOf(known?.quantity ?? 'count', si)]
+      return [
+        field,
+        known?.choices ? (known.choices[si] ?? '') : formatFigureOf(known?.quantity ?? 'count', si, units),
+      ]
     }),
   )
+}
+
+/**
+ * What a person has filled in, as it goes to the server and into files: each bare figure with the unit it was meant in.
+ * What cannot be read goes as it is, for the server to say what is wrong with it.
+ */
+export function spellOut(
+  kind: string,
+  written: Readonly<Record<string, string>>,
+  units: Units,
+): Record<string, string> {
+  const filled = Object.fromEntries(Object.entries(written).filter(([, value]) => value.trim() !== ''))
+  const read = parseNameplate(kind, filled, units)
+  const isUs = CHOSEN_UNITS.every(quantity => units[quantity] === 'us')
+  return isUs || !read.ok ? filled : writeNameplate(kind, read.value)
 }
 
 /** The nameplate figure of that name on a kind with these choices made. */

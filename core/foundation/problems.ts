@@ -23,7 +23,8 @@ export const PROBLEM_CODES = [
   'attachment-empty', 'attachment-too-large', 'attachment-differs', 'attachment-unreadable', 'attachment-unnamed',
   'attachment-no-room',
   // keeping and asking
-  'bad-form', 'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy', 'id-taken',
+  'bad-form', 'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy',
+  'id-taken',
   'unreachable', 'cancelled', 'unknown-code',
 ] as const
 export type ProblemCode = typeof PROBLEM_CODES[number]

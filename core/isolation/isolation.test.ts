@@ -1,3 +1,4 @@
+import { US } from '#core/units'
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import type { NumericTest } from '#core/systems'
@@ -276,6 +277,6 @@ describe('verdicts', () => {
   it('names the source of the band', () => {
     expect(verdict('leads.ground', 5e6).band).toMatchObject({ source: 'insulation', standing: 'practice' })
     const test = three.model.kind.tests.find(t => t.id === 'line.volts') as NumericTest
-    expect(formatBand(test, three.model.band(test)!)).toBe('207–253 V')
+    expect(formatBand(test, three.model.band(test)!, US)).toBe('207–253 V')
   })
 })

@@ -5,7 +5,7 @@
  */
 import type { Need, SeenTest, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
-import { formatValue } from '#core/units'
+import { formatValue, type Units } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Weighed } from './decide'
 import { groupByRepair, type Groups } from './groups'
@@ -230,7 +230,7 @@ function describeTest(
     cautions: test.cautions ?? [],
     first: test.need === 'any' || holdsNeed(state, test.need) ? [] : STATE_STEPS[test.need],
     ...(band && test.kind === 'numeric'
-      ? { band: formatBand(test, band), bandSource: withSource(band).sourceText }
+      ? { band: formatBand(test, band, tables.model.practice.units), bandSource: withSource(band).sourceText }
       : {}),
     ...(test.wait ? { wait: test.wait } : {}),
     ...(again ? { again } : {}),
@@ -262,7 +262,7 @@ function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64
       .toSorted((x, y) => y.chance - x.chance)
       .slice(0, 3)
       .filter(l => l.chance > 0.04)
-    outcomes.push({ label: binLabel(table, b, chances, live), chance: total, leaves, bin: b })
+    outcomes.push({ label: binLabel(table, b, chances, live, model.practice.units), chance: total, leaves, bin: b })
   }
   return outcomes
     .toSorted((x, y) => y.chance - x.chance)
@@ -271,7 +271,13 @@ function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64
 }
 
 /** The range that the hypotheses behind a bin would read, cut at the bin's edges. */
-function binLabel(table: TestTable, bin: number, chances: Float64Array, live: readonly number[]): string {
+function binLabel(
+  table: TestTable,
+  bin: number,
+  chances: Float64Array,
+  live: readonly number[],
+  units: Units,
+): string {
   const { test, edges } = table
   if (test.kind === 'seen') return (test as SeenTest).outcomes[bin]!.label
   if (bin === table.bins - 1) return 'OL'
@@ -289,9 +295,9 @@ function binLabel(table: TestTable, bin: number, chances: Float64Array, live: re
   if (bin < edges.length) high = Math.min(high, edges[bin]!)
   if (!(high > low))
     return bin < edges.length
-      ? `under ${formatValue(test.quantity, edges[bin]!)}`
-      : `over ${formatValue(test.quantity, edges[bin - 1] ?? 0)}`
-  return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' })
+      ? `under ${formatValue(test.quantity, edges[bin]!, units)}`
+      : `over ${formatValue(test.quantity, edges[bin - 1] ?? 0, units)}`
+  return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' }, units)
 }
 
 /** One sentence that a technician would say. */

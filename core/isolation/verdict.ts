@@ -3,7 +3,7 @@ import { SOURCES, type Source } from '#core/standards'
 import type { Band, NumericTest, SystemModel, Test } from '#core/systems'
 import type { LineOf, TabState } from '#core/tab'
 import type { Tables } from './tables'
-import { formatValue } from '#core/units'
+import { formatValue, type Units } from '#core/units'
 
 export const VERDICTS = ['in-band', 'low', 'high', 'open', 'seen', 'unknown'] as const
 export type VerdictWord = (typeof VERDICTS)[number]
@@ -65,10 +65,11 @@ export const withSource = (band: Band) => ({
 })
 
 /** "207–253 V", "over 2 MΩ", "up to 0.2 V". */
-export function formatBand(test: NumericTest, band: Band): string {
-  if (!Number.isFinite(band.high)) return `over ${formatValue(test.quantity, band.low)}`
-  if (band.low <= 0) return `up to ${formatValue(test.quantity, band.high)}`
-  const [low, high] = [formatValue(test.quantity, band.low), formatValue(test.quantity, band.high)]
+export function formatBand(test: NumericTest, band: Band, units: Units): string {
+  const say = (si: number) => formatValue(test.quantity, si, units)
+  if (!Number.isFinite(band.high)) return `over ${say(band.low)}`
+  if (band.low <= 0) return `up to ${say(band.high)}`
+  const [low, high] = [say(band.low), say(band.high)]
   const [lowUnit, highUnit] = [low.split(' ')[1], high.split(' ')[1]]
   return lowUnit === highUnit ? `${low.split(' ')[0]}–${high}` : `${low}–${high}`
 }

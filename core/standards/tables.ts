@@ -34,7 +34,7 @@ export const SOURCES = {
   },
   awg: { text: 'wire diameter, ASTM B258', standing: 'published' },
   precharge: {
-    text: '2 psi under cut-in (the school set for this shop), common practice, no source',
+    text: 'as far under cut-in as this shop sets it, common practice, no source',
     standing: 'practice',
   },
   boyle: { text: 'Boyle\'s law on absolute pressures', standing: 'published' },
@@ -59,7 +59,7 @@ export const SOURCES = {
   },
   coil: { text: 'a coil pulls in at 85 % of its rated volts (NEMA ICS 2)', standing: 'memory' },
   leakDown: {
-    text: 'sound plumbing holds its pressure for ten minutes, common practice, no source',
+    text: 'sound plumbing holds its pressure for as long as this shop watches it, common practice, no source',
     standing: 'practice',
   },
   surfaceMotor: {

@@ -2,11 +2,13 @@ export { findTest, hasOutcome, wholeCatalogue, type Catalogue } from './catalogu
 export { repairCautions } from './cautions'
 export { type Description, type StageDescription } from './describe/description'
 export {
+  CONTACTS,
+  CUT_OFF_ADVICE,
+  LEAK_DOWN_MINUTES,
+  PROOF_CYCLES,
+  SEALANTS,
   USUAL_PRACTICE,
-  UNIT_QUANTITIES,
   type ShopPractice,
-  type UnitQuantity,
-  type UnitSystem,
 } from './practice'
 export {
   AIR,

@@ -5,11 +5,11 @@ import type { ShopPractice } from './practice'
 import type { Complaint, Nameplate, SystemKind } from './types'
 
 /** What the kinds give of a description; the registry adds the kind. */
-export type Described = Omit<Description, 'kind'>
+export type Described = Omit<Description, 'kind' | 'practice'>
 
 export interface KindPlan {
   readonly name: string
-  compose(nameplate: Nameplate): SystemKind
+  compose(nameplate: Nameplate, practice: ShopPractice): SystemKind
   describe(nameplate: Nameplate, practice: ShopPractice): Described
 }
 

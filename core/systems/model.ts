@@ -61,6 +61,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
 
   const model: SystemModel = {
     kind,
+    practice: d.practice,
     nameplate,
     hypotheses,
     assumptions: d.plate.assumptions,

@@ -1,36 +1,56 @@
 /**
- * What a shop settles for itself where the trade disagrees (handbook §4, §6, §§10–12; common practice, no source).
- * One object, dated in the book, read by the model, the plan and the screens. Nothing else states a default.
+ * What a shop settles for itself where the trade disagrees (handbook §4, §6, §§10–12; common practice, no source). One
+ * object, dated in the book, read by the model, the catalogue, the worker, the server and the command line. Nothing
+ * else states a default.
  */
-import { PSI } from '#core/units'
+import { PSI, US, type Units } from '#core/units'
 
-/** How a quantity is shown. Whatever is typed is read in either. */
-export type UnitSystem = 'us' | 'si'
-export const UNIT_QUANTITIES = ['pressure', 'flow', 'length', 'volume', 'temperature'] as const
-export type UnitQuantity = (typeof UNIT_QUANTITIES)[number]
+export const SEALANTS = ['tape', 'paste'] as const
+export const CONTACTS = ['replace', 'clean'] as const
+export const CUT_OFF_ADVICE = ['where-it-stays-dry', 'protector-only'] as const
+export const PROOF_CYCLES = [1, 2, 3, 5] as const
+export const LEAK_DOWN_MINUTES = [10, 15, 30] as const
 
 export interface ShopPractice {
   /** how far under cut-in the precharge is set, Pa */
   readonly prechargeUnderCutIn: number
-  readonly threadSealant: 'tape' | 'paste'
-  readonly burntContacts: 'replace' | 'clean'
-  readonly cutOffAdvice: 'where-it-can-run-dry' | 'never-unasked'
+  /** on water; on compressors it is paste for all */
+  readonly threadSealant: (typeof SEALANTS)[number]
+  readonly burntContacts: (typeof CONTACTS)[number]
+  readonly cutOffAdvice: (typeof CUT_OFF_ADVICE)[number]
   /** whole cycles watched after a repair */
-  readonly proofCycles: 2 | 3 | 5
-  /** what a leak-down is watched for, minutes */
-  readonly leakDownMinutes: 10 | 15 | 30
-  readonly units: Readonly<Record<UnitQuantity, UnitSystem>>
+  readonly proofCycles: (typeof PROOF_CYCLES)[number]
+  readonly leakDownMinutes: (typeof LEAK_DOWN_MINUTES)[number]
+  /** what figures are shown in, and bare ones taken in */
+  readonly units: Units
 }
 
 export const USUAL_PRACTICE: ShopPractice = {
   prechargeUnderCutIn: 2 * PSI,
   threadSealant: 'tape',
   burntContacts: 'replace',
-  cutOffAdvice: 'where-it-can-run-dry',
+  cutOffAdvice: 'where-it-stays-dry',
   proofCycles: 2,
   leakDownMinutes: 10,
-  units: { pressure: 'us', flow: 'us', length: 'us', volume: 'us', temperature: 'us' },
+  units: US,
 }
 
-/** The part of the practice that the model reads: systems that agree in it share their tables. */
-export const modelPart = ({ prechargeUnderCutIn }: ShopPractice) => ({ prechargeUnderCutIn })
+/** What of the practice the parts, tests and repairs of a kind are worded by. */
+export const wordingOf = ({
+  threadSealant,
+  burntContacts,
+  cutOffAdvice,
+  proofCycles,
+  leakDownMinutes,
+}: ShopPractice) => [threadSealant, burntContacts, cutOffAdvice, proofCycles, leakDownMinutes].join()
+
+const NUMBERS: Readonly<Record<number, string>> = {
+  1: 'one',
+  2: 'two',
+  3: 'three',
+  5: 'five',
+  10: 'ten',
+  15: 'fifteen',
+  30: 'thirty',
+}
+export const sayNumber = (n: number): string => NUMBERS[n] ?? String(n)

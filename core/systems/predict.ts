@@ -58,7 +58,7 @@ export function predict(s: Standing, test: NumericTest): Prediction {
         : figure(figureOf(s.figures, probe.ohms), 0.5)
     }
     case 'flow':
-      return predictFlow(s, probe.what)
+      return predictFlow(s, probe)
   }
 }
 
@@ -146,7 +146,7 @@ const TURNS: readonly Effect[] = [
   'trips-overload',
 ]
 
-function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what']): Prediction {
+function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, { ask: 'flow' }>): Prediction {
   const { story, figures, spread } = s
   const cutIn = figures['set.cutIn']
   const cutOut = figures['set.cutOut']
@@ -190,8 +190,10 @@ function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what'])
         turns ? story.delivery : 0,
         Math.hypot(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow'] * 0.02),
       )
-    case 'leak-down':
-      return gaugeSpread(s, figure(story.leakDown, 0.8 * PSI + 0.35 * story.leakDown))
+    case 'leak-down': {
+      const lost = Math.min(story.leakDown * (over / TEN_MINUTES), cutOut)
+      return gaugeSpread(s, figure(lost, 0.8 * PSI + 0.35 * lost))
+    }
     case 'fill-time':
       return {
         mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800),
@@ -207,6 +209,9 @@ function predictFlow(s: Standing, what: Extract<Probe, { ask: 'flow' }>['what'])
       return figure(figures['pump.inlet'], 4 * PSI)
   }
 }
+
+/** what the plant is run for with everything shut */
+const TEN_MINUTES = 600
 
 const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
   s.figures['gauge.stuck'] ? { ...p, sigma: p.sigma + 25 * PSI } : p

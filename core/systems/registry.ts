@@ -7,7 +7,7 @@ import { holdingTank } from './holding-tank'
 import { jet } from './jet'
 import type { Description } from './describe/description'
 import type { KindPlan } from './kinds'
-import { USUAL_PRACTICE, type ShopPractice } from './practice'
+import { USUAL_PRACTICE, wordingOf, type ShopPractice } from './practice'
 import type { ModelOptions } from './entries'
 import { findBadField, keyOf } from './fields'
 import { buildSystemModel } from './model'
@@ -48,24 +48,24 @@ export const kindName = (id: string): string => (isKindId(id) ? KINDS[id].name :
 const composed = new Map<string, SystemKind>()
 
 /**
- * The parts, points, faults and tests of a kind with the options that a nameplate chooses. The same choices give the
- * same object.
+ * The parts, points, faults and tests of a kind with the options that a nameplate chooses, worded by the shop's
+ * practice. The same choices give the same object.
  */
-export function kindFor(id: KindId, nameplate: Nameplate = {}): SystemKind {
-  const compose = (key: string, choices: Nameplate) => {
-    const kind = composed.get(key) ?? KINDS[id].compose(choices)
+export function kindFor(id: KindId, nameplate: Nameplate = {}, practice: ShopPractice = USUAL_PRACTICE): SystemKind {
+  const wording = wordingOf(practice)
+  const compose = (chosen: string, choices: Nameplate) => {
+    const key = `${id}|${wording}|${chosen}`
+    const kind = composed.get(key) ?? KINDS[id].compose(choices, practice)
     composed.set(key, kind)
     return kind
   }
-  const bare = compose(id, {})
+  const bare = compose('', {})
   const choices = bare.components.flatMap(c =>
     (c.fields ?? []).filter(f => f.choices).map(f => keyOf(c.id, f.id)),
   )
   // a motor's volts decide whether there is a neutral
   const chosen = [...choices, 'motor.volts' as const].filter(key => nameplate[key] !== undefined)
-  return chosen.length === 0
-    ? bare
-    : compose(`${id}|${chosen.map(key => `${key}=${nameplate[key]}`).join()}`, nameplate)
+  return chosen.length === 0 ? bare : compose(chosen.map(key => `${key}=${nameplate[key]}`).join(), nameplate)
 }
 
 /**
@@ -77,17 +77,21 @@ export function describeSystem(
   nameplate: Nameplate,
   practice: ShopPractice = USUAL_PRACTICE,
 ): Description {
-  return { ...KINDS[kind].describe(nameplate, practice), kind: kindFor(kind, nameplate) }
+  return { ...KINDS[kind].describe(nameplate, practice), kind: kindFor(kind, nameplate, practice), practice }
 }
 
 /**
  * What would be assumed for want of a figure, most telling first, or the figure that makes no sense. Nothing is
  * solved for it.
  */
-export function reviewNameplate(kind: KindId, nameplate: Nameplate): Result<readonly Assumption[], ModelProblem> {
+export function reviewNameplate(
+  kind: KindId,
+  nameplate: Nameplate,
+  practice: ShopPractice = USUAL_PRACTICE,
+): Result<readonly Assumption[], ModelProblem> {
   return (
     findBadField(kindFor(kind, nameplate), nameplate)
-    ?? ok(describeSystem(kind, nameplate).plate.assumptions.toSorted((a, b) => b.weight - a.weight))
+    ?? ok(describeSystem(kind, nameplate, practice).plate.assumptions.toSorted((a, b) => b.weight - a.weight))
   )
 }
 

@@ -7,6 +7,7 @@ import type { Network, NetworkProblem } from '#core/circuit'
 import type { FlowStory } from '#core/flow'
 import type { Change, Figures, StagedKey } from './figures'
 import type { NameplateKey } from './ids'
+import type { ShopPractice } from './practice'
 import type { Facts, Result } from '#core/foundation'
 import type { SourceId } from '#core/standards'
 import type { Quantity } from '#core/units'
@@ -187,7 +188,7 @@ export type Probe
   | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }
   | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }
   | { readonly ask: 'capacitor-ohms', readonly farads: StagedKey, readonly ohms: StagedKey }
-  | { readonly ask: 'flow', readonly what: FlowAsk }
+  | { readonly ask: 'flow', readonly what: FlowAsk, /** seconds watched */ readonly over?: number }
 export type FlowAsk
   = | 'gauge'
     | 'precharge'
@@ -415,6 +416,7 @@ export interface Band {
 /** A described system ready to be asked: its networks, predictions and bands. */
 export interface SystemModel {
   readonly kind: SystemKind
+  readonly practice: ShopPractice
   readonly nameplate: Nameplate
   readonly hypotheses: readonly Hypothesis[]
   /** what was assumed because the nameplate does not say, or contradicts itself */

@@ -5,7 +5,6 @@
  */
 import { fail, ok, type Result } from '#core/foundation'
 import { findTest, hasOutcome, wholeCatalogue, type NumericTest, type SystemKind, type Test } from '#core/systems'
-import { formatValue } from '#core/units'
 import type { TabState } from './fold'
 import type { DraftLine } from './lines'
 import { holdsNeed, isPossible, limitsOf } from './needs'
@@ -107,9 +106,10 @@ function findImpossible(test: NumericTest, value: number) {
   if (isPossible(test, value)) return undefined
   const [low, high] = limitsOf(test)
   return fail('impossible-value', {
-    value: formatValue(test.quantity, value),
+    value,
+    quantity: test.quantity,
     test: test.title,
-    low: formatValue(test.quantity, low),
-    high: formatValue(test.quantity, high),
+    low,
+    high,
   })
 }

@@ -32,6 +32,7 @@ export {
   completeShorthand,
   parseShorthand,
   type Choice,
+  type Listening,
   type ShorthandProblem,
   type Understood,
 } from './shorthand'

@@ -5,7 +5,7 @@ import { PSI } from '#core/units'
 import { completeShorthand, parseShorthand } from '.'
 
 const three = kindFor('well-3wire')
-const read = (typed: string, expected?: string) => parseShorthand(three, typed, expected)
+const read = (typed: string, expected?: string) => parseShorthand(three, typed, { expected: expected })
 const line = (typed: string, expected?: string) => {
   const r = read(typed, expected)
   return r.ok && r.value.kind === 'line' ? r.value.line : r

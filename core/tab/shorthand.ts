@@ -5,7 +5,7 @@
  */
 import { fail, ok, type Result } from '#core/foundation'
 import type { NumericTest, SeenTest, SystemKind, Test } from '#core/systems'
-import { findUnit, formatValue, UNITS, type Quantity, type Unit } from '#core/units'
+import { findUnit, formatValue, UNITS, unitsOf, US, type Unit, type Units } from '#core/units'
 import type { DraftLine } from './lines'
 
 export interface Choice {
@@ -21,23 +21,20 @@ export type ShorthandProblem = {
   readonly facts: Readonly<Record<string, string | number>>
 }
 
-const DEFAULT_UNIT: Record<Quantity, string> = {
-  volts: 'V',
-  amps: 'A',
-  ohms: 'Ω',
-  farads: 'µF',
-  pressure: 'psi',
-  flow: 'gpm',
-  time: 's',
-  count: '',
-}
 const FRACTIONS: Record<string, string> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
 const FILLER = new Set(['is', 'at', 'the', 'to', 'of', 'reads', 'reading', '=', ':', 'on', 'and'])
+
+export interface Listening {
+  /** the test in hand */
+  readonly expected?: string | undefined
+  /** what bare figures are taken in, and said back in */
+  readonly units?: Units
+}
 
 export function parseShorthand(
   kind: SystemKind,
   typed: string,
-  expected?: string,
+  { expected, units = US }: Listening = {},
 ): Result<Understood, ShorthandProblem> {
   const text = normalise(typed)
   if (!text) return fail('empty')
@@ -52,7 +49,7 @@ export function parseShorthand(
     return refuseWithoutValue(kind, words)
   }
   if (values.length > 1) return fail('two-values', { typed })
-  return parseReading(kind, words, values[0]!, typed, expected)
+  return parseReading(kind, words, values[0]!, typed, expected, units)
 }
 
 function normalise(typed: string): string {
@@ -203,6 +200,7 @@ function parseReading(
   value: Value,
   typed: string,
   expected: string | undefined,
+  units: Units,
 ): Result<Understood, ShorthandProblem> {
   const candidates = kind.tests.flatMap((test) => {
     if (test.kind !== 'numeric') return []
@@ -212,7 +210,7 @@ function parseReading(
   if (candidates.length === 0 && words.length === 0 && expected) {
     const inHand = kind.tests.find(t => t.id === expected)
     if (inHand?.kind === 'numeric' && (!value.unit || value.unit.quantity === inHand.quantity))
-      return understood(inHand, value, typed)
+      return understood(inHand, value, typed, units)
   }
   if (words.length === 0 && value.unit) {
     const plain = kind.tests.filter(
@@ -222,7 +220,7 @@ function parseReading(
     return ok({
       kind: 'ask',
       question: `${typed.trim()} — where?`,
-      choices: plain.map(t => readingChoice(t, value, typed)),
+      choices: plain.map(t => readingChoice(t, value, typed, units)),
     })
   }
   if (candidates.length === 0) {
@@ -251,11 +249,11 @@ function parseReading(
   let top = pool.filter(c => c.score === best)
   if (top.length > 1 && expected && top.some(c => c.test.id === expected))
     top = top.filter(c => c.test.id === expected)
-  if (top.length === 1) return understood(top[0]!.test, value, typed)
+  if (top.length === 1) return understood(top[0]!.test, value, typed, units)
   return ok({
     kind: 'ask',
     question: `“${typed.trim()}” — which?`,
-    choices: top.map(c => readingChoice(c.test, value, typed)),
+    choices: top.map(c => readingChoice(c.test, value, typed, units)),
   })
 }
 
@@ -309,9 +307,9 @@ function matchWords(
 const pointNames = (p: SystemKind['points'][number]) => [p.id, p.name, ...p.aliases]
 const escape = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 
-function readingChoice(test: NumericTest, value: Value, typed: string, unit?: Unit): Choice {
-  const used = value.unit ?? unit ?? UNITS.find(u => u.symbol === DEFAULT_UNIT[test.quantity])!
-  const si = value.number === null ? null : value.number * used.perUnit
+function readingChoice(test: NumericTest, value: Value, typed: string, units: Units, unit?: Unit): Choice {
+  const used = value.unit ?? unit ?? unitsOf(test.quantity, units)[0]
+  const si = value.number === null ? null : value.number * (used?.perUnit ?? 1)
   const line: DraftLine = {
     kind: 'reading',
     test: test.id,
@@ -319,10 +317,15 @@ function readingChoice(test: NumericTest, value: Value, typed: string, unit?: Un
     ...(si === null ? { ol: true } : {}),
     typed: typed.trim(),
   }
-  return { line, say: `${test.title}: ${si === null ? 'OL' : formatValue(test.quantity, si)}` }
+  return { line, say: `${test.title}: ${si === null ? 'OL' : formatValue(test.quantity, si, units)}` }
 }
 
-function understood(test: NumericTest, value: Value, typed: string): Result<Understood, ShorthandProblem> {
+function understood(
+  test: NumericTest,
+  value: Value,
+  typed: string,
+  shown: Units,
+): Result<Understood, ShorthandProblem> {
   if (value.unit && value.unit.quantity !== test.quantity)
     return fail('no-such-reading', { unit: value.unit.symbol, point: test.point, can: test.quantity })
   // to ground, a bare figure may be ohms or megohms: a factor of a million is not for guessing
@@ -337,10 +340,10 @@ function understood(test: NumericTest, value: Value, typed: string): Result<Unde
     return ok({
       kind: 'ask',
       question: `${value.number} what?`,
-      choices: units.map(u => readingChoice(test, value, `${typed.trim()} ${u.symbol}`, u)),
+      choices: units.map(u => readingChoice(test, value, `${typed.trim()} ${u.symbol}`, shown, u)),
     })
   }
-  return ok({ kind: 'line', ...readingChoice(test, value, typed) })
+  return ok({ kind: 'line', ...readingChoice(test, value, typed, shown) })
 }
 
 function refuseWithoutValue(kind: SystemKind, words: readonly string[]): Result<never, ShorthandProblem> {

@@ -56,27 +56,35 @@ export const UNITS: readonly Unit[] = [
 export const SYSTEMS_OF_UNITS = ['us', 'si'] as const
 export type SystemOfUnits = (typeof SYSTEMS_OF_UNITS)[number]
 
-const SHOWN: Record<SystemOfUnits, Record<Quantity, readonly string[]>> = {
-  us: {
-    volts: ['V', 'mV'],
-    amps: ['A', 'mA'],
-    ohms: ['Ω', 'kΩ', 'MΩ'],
-    farads: ['µF'],
-    pressure: ['psi'],
-    flow: ['gpm'],
-    time: ['s', 'min'],
-    count: [''],
-  },
-  si: {
-    volts: ['V', 'mV'],
-    amps: ['A', 'mA'],
-    ohms: ['Ω', 'kΩ', 'MΩ'],
-    farads: ['µF'],
-    pressure: ['kPa'],
-    flow: ['L/min'],
-    time: ['s', 'min'],
-    count: [''],
-  },
+/** Quantities that the trade writes in either system; the others have one way. */
+export const CHOSEN_UNITS = ['pressure', 'flow', 'length', 'volume'] as const
+export type ChosenUnit = (typeof CHOSEN_UNITS)[number]
+export type Units = Readonly<Record<ChosenUnit, SystemOfUnits>>
+export const US: Units = { pressure: 'us', flow: 'us', length: 'us', volume: 'us' }
+
+const SHOWN: Readonly<Record<Quantity, readonly string[]>> = {
+  volts: ['V', 'mV'],
+  amps: ['A', 'mA'],
+  ohms: ['Ω', 'kΩ', 'MΩ'],
+  farads: ['µF'],
+  pressure: ['psi'],
+  flow: ['gpm'],
+  time: ['s', 'min'],
+  count: [''],
+}
+const SI_SHOWN: Partial<Record<Quantity, readonly string[]>> = { pressure: ['kPa'], flow: ['L/min'] }
+
+/** The units that a quantity is shown in; the first is what a bare figure is taken in. */
+export function unitsOf(quantity: Quantity, units: Units): readonly Unit[] {
+  const chosen = quantity === 'pressure' || quantity === 'flow' ? units[quantity] : 'us'
+  const symbols = (chosen === 'si' ? SI_SHOWN[quantity] : undefined) ?? SHOWN[quantity]
+  return symbols.map(unitNamed)
+}
+
+function unitNamed(symbol: string): Unit {
+  const unit = UNITS.find(u => u.symbol === symbol)
+  if (!unit) throw new Error(`there is no unit ${symbol}`)
+  return unit
 }
 
 /**
@@ -96,27 +104,34 @@ export interface Figure {
 }
 
 /** Formats an SI value in the trade's unit with about three significant digits. */
-export function formatFigure(quantity: Quantity, si: number, system: SystemOfUnits = 'us'): Figure {
-  const units = SHOWN[system][quantity].map(s => UNITS.find(u => u.symbol === s)!)
-  const size = Math.abs(si)
-  const unit = pickUnit(quantity, size, units)
+export function formatFigure(quantity: Quantity, si: number, units: Units = US): Figure {
+  const unit = pickUnit(quantity, Math.abs(si), units)
   const value = si / unit.perUnit
   return { digits: roundTo(value, quantity), unit: unit.symbol }
 }
 
-export function formatValue(quantity: Quantity, si: number, system: SystemOfUnits = 'us') {
-  const { digits, unit } = formatFigure(quantity, si, system)
+export function formatValue(quantity: Quantity, si: number, units: Units = US): string {
+  const { digits, unit } = formatFigure(quantity, si, units)
   return unit ? `${digits} ${unit}` : digits
 }
 
-function pickUnit(quantity: Quantity, size: number, units: readonly Unit[]): Unit {
-  const named = (symbol: string) => units.find(u => u.symbol === symbol)!
-  if (quantity === 'ohms') return size >= 1e6 ? named('MΩ') : size >= 1e4 ? named('kΩ') : named('Ω')
-  if (quantity === 'volts') return size > 0 && size < 0.1 ? named('mV') : named('V')
-  if (quantity === 'amps') return size > 0 && size < 0.02 ? named('mA') : named('A')
-  if (quantity === 'time') return size >= 600 ? named('min') : named('s')
-  return units[0]!
+function pickUnit(quantity: Quantity, size: number, units: Units): Unit {
+  switch (quantity) {
+    case 'ohms': return unitNamed(size >= 1e6 ? 'MΩ' : size >= 1e4 ? 'kΩ' : 'Ω')
+    case 'volts': return unitNamed(size > 0 && size < 0.1 ? 'mV' : 'V')
+    case 'amps': return unitNamed(size > 0 && size < 0.02 ? 'mA' : 'A')
+    case 'time': return unitNamed(size >= 600 ? 'min' : 's')
+    default: return unitsOf(quantity, units)[0] ?? unitNamed('')
+  }
 }
+
+/** A length or a volume in round figures. */
+export const formatLength = (metres: number, units: Units = US): string =>
+  units.length === 'si' ? `${Number(metres.toPrecision(2))} m` : `${Math.round(metres / FOOT)} ft`
+export const formatVolume = (cubicMetres: number, units: Units = US): string =>
+  units.volume === 'si'
+    ? `${Number((cubicMetres * 1000).toPrecision(2))} L`
+    : `${Number((cubicMetres / GALLON).toPrecision(2))} gal`
 
 function roundTo(value: number, quantity: Quantity): string {
   const size = Math.abs(value)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findUnit, FOOT, formatValue, GALLON, HORSEPOWER, PSI, UNITS } from '.'
+import { findUnit, FOOT, formatValue, GALLON, HORSEPOWER, PSI, UNITS, US } from '.'
 
 describe('units', () => {
   it('builds the exact factors: 1 psi = 6.894757 kPa, gallon 3.785411784 L, horsepower 745.69987 W', () => {
@@ -39,5 +39,5 @@ describe('units', () => {
     ['time', 900, '15 min'],
   ] as const)('shows %s %d as %s', (quantity, si, shown) => expect(formatValue(quantity, si)).toBe(shown))
   it('shows pressure in kPa under the SI setting', () =>
-    expect(formatValue('pressure', 100e3, 'si')).toBe('100 kPa'))
+    expect(formatValue('pressure', 100e3, { ...US, pressure: 'si' })).toBe('100 kPa'))
 })

@@ -1,5 +1,6 @@
 /** Sentences for problems, in the user's words: what was wrong, with which input, and that nothing was lost. */
 import type { Facts, Problem, ProblemCode } from '#core/foundation'
+import { formatValue, US, type Quantity, type Units } from '#core/units'
 import { sayProofFacts } from './proofs'
 
 export const NEED_WORDS: Record<string, string> = {
@@ -9,7 +10,7 @@ export const NEED_WORDS: Record<string, string> = {
   'zero-pressure': 'zero pressure',
 }
 
-const SENTENCES: Readonly<Record<ProblemCode, (f: Facts) => string>> = {
+const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string>> = {
   // lines
   'tab-settled': () =>
     'This tab is settled, so it takes no more readings. Open a new tab on the system, or add a note.',
@@ -17,11 +18,14 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts) => string>> = {
   'unknown-outcome': f => `“${f.outcome}” is not one of the answers to “${f.test}”.`,
   'unknown-fault': f => `This system (${f.system}) has no fault “${f.fault}”.`,
   'unknown-component': f => `This system (${f.system}) has no “${f.component}”.`,
-  'impossible-value': f =>
-    `${f.value} cannot be right for “${f.test}”: it lies outside ${f.low} to ${f.high}. Check the figure and the unit.`,
+  'impossible-value': (f, units) => {
+    const say = (si: Facts[string] | undefined) => formatValue(f.quantity as Quantity, Number(si), units)
+    return `${say(f.value)} cannot be right for “${f.test}”: it lies outside ${say(f.low)} to ${say(f.high)}. `
+      + 'Check the figure and the unit.'
+  },
   'state-needed': f =>
     `“${f.test}” needs ${NEED_WORDS[f.need!] ?? f.need} first. Prove it, or say why you go on without.`,
-  'proof-fails': f => `That does not prove ${NEED_WORDS[f.to!] ?? f.to}: ${sayProofFacts(f)}.`,
+  'proof-fails': (f, units) => `That does not prove ${NEED_WORDS[f.to!] ?? f.to}: ${sayProofFacts(f, units)}.`,
   'no-such-line': () => 'The line to be struck is not on this tab.',
   'already-struck': () => 'That line is struck already.',
   'nothing-read': f => `“${f.test}” has no figure. Type a value, or OL if the meter shows it.`,
@@ -122,4 +126,4 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts) => string>> = {
 }
 
 /** A sentence for any problem. */
-export const sayProblem = ({ code, facts }: Problem): string => SENTENCES[code](facts)
+export const sayProblem = ({ code, facts }: Problem, units: Units = US): string => SENTENCES[code](facts, units)

@@ -6,8 +6,9 @@ import { sayMark, sayProblem, sayProofFault } from '.'
 const FACTS = {
   test: 'Volts',
   value: 60,
-  low: '0 V',
-  high: '1 kV',
+  quantity: 'volts',
+  low: 0,
+  high: 1000,
   need: 'discharged',
   to: 'proven-dead',
   why: 'volts-here',

@@ -3,6 +3,7 @@
  * the fold of its lines gives, written in the lines' own transaction so that lists need not fold every tab.
  */
 import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { Practice } from '#core/formats'
 
 export const shop = sqliteTable('shop', {
   id: text().primaryKey(),
@@ -16,7 +17,7 @@ export const practices = sqliteTable('practices', {
   from: text().notNull(),
   by: text().notNull().default(''),
   recorded: text().notNull(),
-  practice: text({ mode: 'json' }).$type<{ prechargeOffsetPsi: number }>().notNull(),
+  practice: text({ mode: 'json' }).$type<Practice>().notNull(),
 })
 
 export const sites = sqliteTable('sites', {

@@ -29,13 +29,13 @@ const figure = (test: NumericTest, line: ReturnType<typeof found> | ReturnType<t
   line?.kind === 'reading'
     ? line.value === null
       ? { digits: 'OL', unit: '' }
-      : formatFigure(test.quantity, line.value)
+      : formatFigure(test.quantity, line.value, tab.units)
     : undefined
 
 async function keep(test: NumericTest) {
   const text = (typed.value[test.id] ?? '').trim()
   if (!text || !tab.kind) return
-  const read = parseShorthand(tab.kind, text, test.id)
+  const read = parseShorthand(tab.kind, text, { expected: test.id, units: tab.units })
   const choice = read.ok
     ? read.value.kind === 'line'
       ? read.value.line

@@ -57,7 +57,7 @@ const signed = (text: string) =>
   props.log({
     kind: 'settled',
     summary: text,
-    ...(tab.kind ? { sheet: drawSheet(tab.kind, tab.state, text) } : {}),
+    ...(tab.kind ? { sheet: drawSheet(tab.kind, tab.state, { summary: text, units: tab.units }) } : {}),
   })
 
 async function settle() {

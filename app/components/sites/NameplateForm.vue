@@ -6,9 +6,12 @@
  */
 import { parseNameplate } from '#core/formats'
 import { kindFor, reviewNameplate, SITE_FIELDS, type KindId, type NameplateField } from '#core/systems'
-import { sayProblem } from '#core/words'
+import type { ChosenUnit } from '#core/units'
+import { sayProblem, UNIT_TITLES } from '#core/words'
+import { usePractice } from '~/stores/practice'
 
 const props = defineProps<{ kind: KindId }>()
+const practice = usePractice()
 const written = defineModel<Record<string, string>>({ required: true })
 
 interface Row {
@@ -16,7 +19,7 @@ interface Row {
   readonly label: string
   readonly field: NameplateField
 }
-const parsed = computed(() => parseNameplate(props.kind, given()))
+const parsed = computed(() => parseNameplate(props.kind, given(), practice.units))
 const given = () => Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
 /** options chosen so far decide the components, even while some figure is still half typed */
 const kind = computed(() => {
@@ -59,7 +62,9 @@ const groups = computed(() => {
     },
   ].filter(g => g.rows.length > 0)
 })
-const review = computed(() => (parsed.value.ok ? reviewNameplate(props.kind, parsed.value.value) : undefined))
+const review = computed(() =>
+  parsed.value.ok ? reviewNameplate(props.kind, parsed.value.value, practice.now) : undefined,
+)
 const trouble = computed(() =>
   !parsed.value.ok
     ? sayProblem(parsed.value.problem)
@@ -77,21 +82,27 @@ const sharpens = computed(() =>
     : [],
 )
 const nameOf = (field: string) => rowsOf(kind.value).find(r => r.id === field)?.label ?? field
-const UNIT: Partial<Record<NameplateField['quantity'], string>> = {
+const FIXED: Partial<Record<NameplateField['quantity'], string>> = {
   'volts': 'V',
   'amps': 'A',
   'ohms': 'Ω',
   'farads': 'µF',
-  'pressure': 'psi',
-  'flow': 'gpm',
   'horsepower': 'hp',
-  'length': 'ft',
-  'volume': 'gal',
   'gauge': 'AWG',
   'code-letter': 'A–U',
-  'altitude': 'ft',
   'air-flow': 'cfm',
   'battery-capacity': 'Ah',
+}
+const CHOSEN: Partial<Record<NameplateField['quantity'], ChosenUnit>> = {
+  pressure: 'pressure',
+  flow: 'flow',
+  length: 'length',
+  altitude: 'length',
+  volume: 'volume',
+}
+function unitOf(quantity: NameplateField['quantity']): string {
+  const chosen = CHOSEN[quantity]
+  return chosen ? UNIT_TITLES[chosen][practice.units[chosen]] : (FIXED[quantity] ?? '')
 }
 const set = (id: string, value: string) => {
   written.value = { ...written.value, [id]: value }
@@ -135,7 +146,7 @@ const set = (id: string, value: string) => {
               :name="r.id"
               autocomplete="off"
               @input="set(r.id, ($event.target as HTMLInputElement).value)"
-            ><i>{{ UNIT[r.field.quantity] }}</i></span
+            ><i>{{ unitOf(r.field.quantity) }}</i></span
           >
         </label>
       </fieldset>

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 /** The nameplate, written as people write it. Every figure that comes sharpens what the readings are expected to be. */
 import { systemReply, type SystemCard } from '#contracts'
-import { writeNameplate } from '#core/formats'
+import { spellOut, writeNameplate } from '#core/formats'
 import { isKindId, type SystemKind } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useDraftOfEdits } from '~/composables/useDraft'
 import { askServer } from '~/composables/useServer'
 import { useWriter } from '~/composables/useWriter'
+import { usePractice } from '~/stores/practice'
 
 const props = defineProps<{ kind: SystemKind, system: SystemCard }>()
 const emit = defineEmits<{ changed: [] }>()
+const practice = usePractice()
 const edits = useDraftOfEdits(props.system.id, 'nameplate')
-const plate = computed(() => writeNameplate(props.system.kind, props.system.nameplate))
+const plate = computed(() => writeNameplate(props.system.kind, props.system.nameplate, practice.units))
 const written = computed<Record<string, string>>({
   get: () => ({ ...(edits.value ?? plate.value) }),
   set: (figures) => {
@@ -28,7 +30,7 @@ const fields = computed(() =>
 const filled = computed(() => fields.value.filter(f => plate.value[f.id]))
 
 async function save() {
-  const nameplate = Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
+  const nameplate = spellOut(props.system.kind, written.value, practice.units)
   const answer = await askServer(`/api/systems/${props.system.id}`, systemReply, {
     method: 'PUT',
     body: { nameplate, by: useWriter().name.value },

@@ -3,11 +3,13 @@
 import type { SystemKind } from '#core/systems'
 import type { AnyLine } from '#core/tab'
 import { sayDay } from '~/composables/useClock'
+import { usePractice } from '~/stores/practice'
 import { trendsOf } from './trendSeries'
 
 const props = defineProps<{ kind: SystemKind, tabs: readonly { readonly lines: readonly AnyLine[] }[] }>()
+const practice = usePractice()
 const TrendChart = defineAsyncComponent(() => import('./TrendChart.vue'))
-const trends = computed(() => trendsOf(props.kind, props.tabs))
+const trends = computed(() => trendsOf(props.kind, props.tabs, practice.units))
 const chosen = ref('black.run')
 const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? trends.value[0])
 </script>

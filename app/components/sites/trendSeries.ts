@@ -4,7 +4,7 @@
  */
 import type { SystemKind } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
-import { formatFigure, PSI } from '#core/units'
+import { unitsOf, US, type Quantity, type Units } from '#core/units'
 
 export interface TrendPoint {
   readonly day: string
@@ -27,7 +27,11 @@ const TRENDS = [
   ['flow', 'Delivery'],
 ] as const
 
-export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: readonly AnyLine[] }[]): Trend[] {
+export function trendsOf(
+  kind: SystemKind,
+  tabs: readonly { readonly lines: readonly AnyLine[] }[],
+  units: Units = US,
+): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
     const test = kind.tests.find(t => t.id === id)
     if (test?.kind !== 'numeric') return []
@@ -40,11 +44,10 @@ export function trendsOf(kind: SystemKind, tabs: readonly { readonly lines: read
           .map(e => e.line)
           .at(-1)
         if (line?.kind !== 'reading' || line.value === null) return []
-        return [{ day: line.at.slice(0, 10), value: scaleOf(test.quantity, line.value) }]
+        return [{ day: line.at.slice(0, 10), value: scaleOf(test.quantity, line.value, units) }]
       })
       .toSorted((a, b) => a.day.localeCompare(b.day))
-    const unit
-      = test.quantity === 'ohms' ? 'MΩ' : formatFigure(test.quantity, test.quantity === 'pressure' ? PSI : 1).unit
+    const unit = test.quantity === 'ohms' ? 'MΩ' : (unitsOf(test.quantity, units)[0]?.symbol ?? '')
     return points.length > 0 ? [{ id, name, unit, points }] : []
   })
 }
@@ -56,7 +59,8 @@ export function roundSteps(most: number): { readonly step: number, readonly top:
   return { step, top: 3 * step }
 }
 
-function scaleOf(quantity: string, si: number): number {
-  const scale: Record<string, number> = { pressure: PSI, farads: 1e-6, ohms: 1e6, flow: (231 * 0.0254 ** 3) / 60 }
-  return Number((si / (scale[quantity] ?? 1)).toPrecision(4))
+/** In the first unit that the quantity is shown in; insulation in megohms. */
+function scaleOf(quantity: Quantity, si: number, units: Units): number {
+  const perUnit = quantity === 'ohms' ? 1e6 : (unitsOf(quantity, units)[0]?.perUnit ?? 1)
+  return Number((si / perUnit).toPrecision(4))
 }

@@ -4,7 +4,7 @@
  * line.
  */
 import { findProofFailure, type DraftLine, type WorkState } from '#core/tab'
-import { PSI } from '#core/units'
+import { PSI, unitsOf } from '#core/units'
 import { sayProblem, sayProofFault } from '#core/words'
 import { useDraftAt } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
@@ -17,6 +17,9 @@ const dialog = useTemplateRef('dialog')
 const figures = ref<string[]>([])
 const reason = useDraftAt(String(useRoute().params.id), 'no proof', () => props.state)
 const trouble = ref('')
+
+/** what a bare gauge figure is taken in */
+const gauge = computed(() => unitsOf('pressure', tab.units)[0] ?? { symbol: 'psi', perUnit: PSI })
 
 const ASK: Record<WorkState, { title: string, labels: string[], steps: string[], caution: string }> = {
   'live': {
@@ -49,7 +52,7 @@ const ASK: Record<WorkState, { title: string, labels: string[], steps: string[],
   },
   'zero-pressure': {
     title: 'Zero pressure',
-    labels: ['Gauge now (psi)'],
+    labels: ['Gauge now'],
     steps: ['Pump off and locked, a tap open, drained to zero.'],
     caution: 'Zero before anything is opened. A gauge can stick: the open tap tells.',
   },
@@ -81,7 +84,7 @@ async function keep(withReason: boolean) {
     trouble.value = 'Say why you go on without the proof.'
     return
   }
-  const proof = props.state === 'zero-pressure' ? numbers.map(n => n * PSI) : numbers
+  const proof = props.state === 'zero-pressure' ? numbers.map(n => n * gauge.value.perUnit) : numbers
   const draft: DraftLine = withReason
     ? { kind: 'state', to: props.state, reason: reason.value.trim() }
     : { kind: 'state', to: props.state, ...(proof.length ? { proof } : {}) }
@@ -93,7 +96,7 @@ async function keep(withReason: boolean) {
   reason.value = ''
   const failure = tab.kind && draft.kind === 'state' ? findProofFailure(tab.kind, draft) : undefined
   if (failure) {
-    trouble.value = `Logged, and it is not so: ${sayProofFault(failure.why, failure.value)}.`
+    trouble.value = `Logged, and it is not so: ${sayProofFault(failure.why, failure.value, tab.units)}.`
     figures.value = ask.value?.labels.map(() => '') ?? []
     return
   }
@@ -110,7 +113,7 @@ async function keep(withReason: boolean) {
       </ol>
       <p class="caution">{{ ask.caution }} Local code and the maker’s instructions come first.</p>
       <label v-for="(label, i) in ask.labels" :key="label" class="field"
-        ><span>{{ label }}</span
+        ><span>{{ label }}{{ state === 'zero-pressure' ? ` (${gauge.symbol})` : '' }}</span
         ><input v-model="figures[i]" inputmode="decimal" autocomplete="off"
       ></label>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

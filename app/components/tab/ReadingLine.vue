@@ -19,7 +19,7 @@ const kept = ref('')
 const input = useTemplateRef('input')
 
 const understood = computed(() =>
-  typed.value.trim() ? parseShorthand(props.kind, typed.value, tab.inHand) : undefined,
+  typed.value.trim() ? parseShorthand(props.kind, typed.value, { expected: tab.inHand, units: tab.units }) : undefined,
 )
 const reading = computed(() =>
   understood.value?.ok && understood.value.value.kind === 'line' ? understood.value.value : undefined,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is known of the work, and how and when each was proven. Pressing one asks for its proof. */
 import { WORK_STATES, type TabState, type WorkState } from '#core/tab'
-import { formatValue } from '#core/units'
+import { formatValue, type Units } from '#core/units'
 import { timeOf } from '~/composables/useClock'
 
 const props = defineProps<{
@@ -9,6 +9,7 @@ const props = defineProps<{
   ended: TabState['ended']
   say: (line: string) => string
   disabled?: boolean
+  units: Units
 }>()
 const emit = defineEmits<{ prove: [state: WorkState] }>()
 
@@ -28,7 +29,7 @@ function how(state: WorkState) {
   const proof = held.proof ?? []
   const text
     = state === 'zero-pressure'
-      ? proof.map(p => `gauge ${formatValue('pressure', p)}`).join()
+      ? proof.map(p => `gauge ${formatValue('pressure', p, props.units)}`).join()
       : state === 'live'
         ? ''
         : proof.length > 2

@@ -2,7 +2,7 @@
 import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
 import { findTest, type SystemKind } from '#core/systems'
 import { findProofFailure, isKnownLine, type AnyLine, type Attachment, type TabState } from '#core/tab'
-import { formatFigure, formatValue } from '#core/units'
+import { formatFigure, formatValue, US, type Units } from '#core/units'
 import { sayMark } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
 
@@ -58,7 +58,7 @@ export function tapeRows(
   kind: SystemKind,
   state: TabState,
   isolation: Isolation | undefined,
-  { most = Infinity, has = () => true, receivedAt = () => undefined }: TapeOptions = {},
+  { most = Infinity, has = () => true, receivedAt = () => undefined, units = US }: TapeOptions = {},
 ): TapeRow[] {
   let day = ''
   const verdicts = new Map<string, Verdict>(isolation?.verdicts.map(v => [v.line, v]))
@@ -75,7 +75,7 @@ export function tapeRows(
         kind: line.kind,
         time: timeOf(line.at),
         ...(today === day ? {} : { day: sayDay(today) }),
-        ...wordLine(kind, line),
+        ...wordLine(kind, line, units),
         ...(verdict
           ? { verdict: verdict.word, slip: verdict.slip?.say }
           : line.kind === 'state'
@@ -94,6 +94,8 @@ export function tapeRows(
 }
 
 export interface TapeOptions {
+  /** that figures are shown in */
+  readonly units?: Units
   readonly most?: number
   readonly has?: (hash: string) => boolean
   readonly receivedAt?: (id: string) => string | undefined
@@ -128,6 +130,7 @@ function marksOf(
 export function wordLine(
   kind: SystemKind,
   line: AnyLine,
+  units: Units = US,
 ): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
   if (!isKnownLine(line)) return { title: `A line of a kind to come: ${line.kind}` }
   switch (line.kind) {
@@ -139,14 +142,14 @@ export function wordLine(
         = line.value === null
           ? { digits: 'OL', unit: '' }
           : test?.kind === 'numeric'
-            ? formatFigure(test.quantity, line.value)
+            ? formatFigure(test.quantity, line.value, units)
             : { digits: String(line.value), unit: '' }
       return {
         title: shortTitle(kind, line.test),
         detail:
           [
             line.spread
-              ? `± ${test?.kind === 'numeric' ? formatValue(test.quantity, line.spread) : line.spread}`
+              ? `± ${test?.kind === 'numeric' ? formatValue(test.quantity, line.spread, units) : line.spread}`
               : '',
             line.asLeft ? 'as left' : '',
             line.without && line.without !== 'as written in the file' ? `without the proof: ${line.without}` : '',
@@ -177,7 +180,7 @@ export function wordLine(
         detail: line.reason
           ? `without proof: ${line.reason}`
           : line.proof
-              ?.map(p => (line.to === 'zero-pressure' ? formatValue('pressure', p) : formatValue('volts', p)))
+              ?.map(p => formatValue(line.to === 'zero-pressure' ? 'pressure' : 'volts', p, units))
               .join(' → '),
       }
     case 'part':

@@ -4,6 +4,7 @@
  */
 import { GALLON, PSI } from '#core/units'
 import type { Change } from '../figures'
+import { sayNumber, type ShopPractice } from '../practice'
 import { asked } from './asked'
 import { type Block, component, point } from './block'
 import { CAUSES, note, NOTES } from './causes'
@@ -12,8 +13,14 @@ import { alike, flow, seen, TURNING } from './testEntry'
 
 const CFM = 0.3048 ** 3 / 60
 
-export function airSide({ belt }: { belt: boolean }): Block {
-  const told = asked({ point: 'outlet', about: ['old', 'vibration', 'hot'] })
+export interface AirOptions {
+  readonly belt: boolean
+  readonly practice: Pick<ShopPractice, 'leakDownMinutes' | 'cutOffAdvice'>
+}
+
+export function airSide({ belt, practice }: AirOptions): Block {
+  const long = `${sayNumber(practice.leakDownMinutes)} minutes`
+  const told = asked({ point: 'outlet', about: ['old', 'vibration', 'hot'], practice })
   const checkLeaks = repair({
     id: 'clean-or-replace-tank-check-valve',
     name: 'Clean or replace the tank check valve',
@@ -539,7 +546,7 @@ export function airSide({ belt }: { belt: boolean }): Block {
         title: 'Outlet valve shut: does the leak-down stop?',
         words: ['outlet shut', 'valve shut'],
         minutes: 2,
-        wait: { minutes: 10, why: 'ten minutes with the outlet shut' },
+        wait: { minutes: practice.leakDownMinutes, why: `${long} with the outlet shut` },
         steps: ['At cut-out, off, outlet valve shut: watch the gauge.'],
         outcomes: {
           holds: { label: 'holds, or held before', words: ['stops'] },

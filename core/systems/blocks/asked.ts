@@ -1,4 +1,5 @@
 /** "What changed?": storm, outage, age, duty, as the customer tells it, and what each points to. */
+import type { ShopPractice } from '../practice'
 import type { SeenTest } from '../types'
 import type { Block } from './block'
 import { note, type NoteEntry } from './causes'
@@ -32,7 +33,11 @@ const ANSWERS = {
     label: 'ran dry',
     words: ['ran dry'],
     usual: 0.05,
-    shows: { id: 'ran-dry', name: 'Ran dry', advice: 'Fit dry-run protection suited to the source.' },
+    shows: {
+      id: 'ran-dry',
+      name: 'Ran dry',
+      advice: 'A low-pressure cut-off where it stays dry, an underload ' + 'protector where the well recovers.',
+    },
   },
   'open-fill': {
     label: 'was filling a pond or pool',
@@ -84,12 +89,28 @@ const ORDER = Object.keys(ANSWERS) as AnswerId[]
 const ALWAYS: readonly AnswerId[] = ['storm', 'outage', 'retries']
 
 /** The question, and the notes that its answers are; common practice, no source. */
-export function asked({ point, about }: { readonly point: string, readonly about: readonly Told[] }): Block {
-  const ids = ORDER.filter(id => ALWAYS.includes(id) || (about as readonly AnswerId[]).includes(id))
-  return { tests: [question(point, ids)], notes: ids.map(noteOf) }
+export interface AskedOptions {
+  readonly point: string
+  readonly about: readonly Told[]
+  readonly practice: Pick<ShopPractice, 'cutOffAdvice'>
 }
 
-const noteOf = (id: AnswerId) => note({ ...ANSWERS[id].shows, test: 'asked', shownBy: id })
+/** What a shop advises against running dry, where it does not go by the source. */
+const PROTECTOR_ONLY: Partial<Record<AnswerId, string>> = {
+  'ran-dry': 'Fit an underload protector that restarts by itself.',
+  'open-fill': 'Throttle the discharge, or fit an underload protector.',
+}
+
+export function asked({ point, about, practice }: AskedOptions): Block {
+  const ids = ORDER.filter(id => ALWAYS.includes(id) || (about as readonly AnswerId[]).includes(id))
+  return { tests: [question(point, ids)], notes: ids.map(id => noteOf(id, practice)) }
+}
+
+function noteOf(id: AnswerId, { cutOffAdvice }: AskedOptions['practice']) {
+  const { shows } = ANSWERS[id]
+  const own = cutOffAdvice === 'protector-only' ? PROTECTOR_ONLY[id] : undefined
+  return note({ ...shows, advice: own ?? shows.advice, test: 'asked', shownBy: id })
+}
 
 function question(point: string, ids: readonly AnswerId[]): SeenTest {
   const told = Object.fromEntries(ids.map(id => [id, ANSWERS[id].usual])) as Chances<string>

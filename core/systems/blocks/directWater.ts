@@ -1,13 +1,19 @@
 /** The small water side of a demand pump; rates and tables are common practice, no source. */
 import { GALLON } from '#core/units'
+import type { ShopPractice } from '../practice'
 import { asked } from './asked'
 import { type Block, component, point } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { flow, seen } from './testEntry'
 
-export function directWater({ accumulator }: { accumulator: boolean }): Block {
-  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'vibration', 'frozen'] })
+export interface DirectWaterOptions {
+  readonly accumulator: boolean
+  readonly practice: Pick<ShopPractice, 'cutOffAdvice'>
+}
+
+export function directWater({ accumulator, practice }: DirectWaterOptions): Block {
+  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'vibration', 'frozen'], practice })
   return {
     components: [
       component({

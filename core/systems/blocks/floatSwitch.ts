@@ -192,10 +192,11 @@ export const openTank = (): Block => ({
       },
       chancesByEffect: {
         'well:runs-weak': { normal: 0.5, low: 0.49, over: 0.01 },
-        ...alike(
-          ['well:silent', 'well:groans', 'well:trips-breaker', 'well:trips-overload', 'well:runs-dry'],
-          { normal: 0.06, low: 0.93, over: 0.01 },
-        ),
+        ...alike(['well:silent', 'well:groans', 'well:trips-breaker', 'well:trips-overload', 'well:runs-dry'], {
+          normal: 0.06,
+          low: 0.93,
+          over: 0.01,
+        }),
       },
     }),
   ],

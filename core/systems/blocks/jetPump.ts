@@ -1,5 +1,6 @@
 /** A surface jet pump on a suction line: it must keep its prime. Rates and tables are common practice, no source. */
 import { GALLON } from '#core/units'
+import type { ShopPractice } from '../practice'
 import type { Repair } from '../types'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
@@ -7,7 +8,7 @@ import { always, degrees, fault, repair, times } from './faultEntry'
 import { coupling, flowField, impellerLook, shutOffField, worn } from './pumpFaults'
 import { seen } from './testEntry'
 
-export const jetPump = (mend: Repair): Block => ({
+export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'threadSealant'>): Block => ({
   components: [
     component({
       id: 'suction',
@@ -156,7 +157,7 @@ export const jetPump = (mend: Repair): Block => ({
         id: 'remake-suction-joints',
         name: 'Remake the suction joints',
         minutes: 50,
-        part: 'PTFE tape',
+        part: threadSealant === 'tape' ? 'PTFE tape' : 'pipe thread paste',
       }),
       causes: [CAUSES.age, CAUSES.vibration],
       settledBy: 'vacuum gauge low and unsteady; foam on the joints drawn in',

@@ -7,7 +7,7 @@ import { CAUSES, NOTES } from './causes'
 import { JUMPER, LIVE_CAUTIONS } from './cautions'
 import { always, degrees, fault } from './faultEntry'
 import { switchLooks } from './switchLooks'
-import { newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
+import { contactRepair, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
 import { partOhms, volts, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 
@@ -22,7 +22,7 @@ export function motorSwitch(o: SwitchOptions): Block {
         { name: '8 Ω', share: 0.35, change: only(`switch.${pole}`, 8) },
         { name: '60 Ω', share: 0.25, change: only(`switch.${pole}`, 60) },
       ),
-      repair: newSwitch,
+      repair: contactRepair(o.practice),
       causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.waterlogged, CAUSES.loose],
       settledBy: `millivolts across pole ${pole} while it carries the motor`,
       wears: ['starts', 'age'],

@@ -4,7 +4,7 @@ import { type Block, point } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, degrees, fault } from './faultEntry'
 import { switchLooks } from './switchLooks'
-import { newSwitch, sensing, type SensingOptions, switchPart } from './switchSensing'
+import { contactRepair, newSwitch, sensing, type SensingOptions, switchPart } from './switchSensing'
 import { partOhms } from './testEntry'
 
 export function pilotSwitch(o: SensingOptions): Block {
@@ -31,7 +31,7 @@ export function pilotSwitch(o: SensingOptions): Block {
           { name: '2 kΩ', share: 0.3, change: { 'pilot.switch': 2000 } },
           { name: 'open', share: 0.3, change: shut },
         ),
-        repair: newSwitch,
+        repair: contactRepair(o.practice),
         causes: [CAUSES.damp, CAUSES.age],
         settledBy: 'volts behind the switch against ahead of it, coil calling',
         wears: ['damp', 'age'],

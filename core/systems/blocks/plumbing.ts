@@ -1,11 +1,20 @@
 /** Taps, plumbing, relief valve and whatever filter stands on the way; common practice, no source. */
 import type { Figures } from '../figures'
+import type { Filter } from '../kinds'
+import { sayNumber, type ShopPractice } from '../practice'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { degrees, fault, repair } from './faultEntry'
 import { flow, seen } from './testEntry'
 
-export function plumbing({ filter, relief }: { filter: 'none' | 'before' | 'after', relief: boolean }): Block {
+export interface PlumbingOptions {
+  readonly filter: Filter
+  readonly relief: boolean
+  readonly practice: Pick<ShopPractice, 'leakDownMinutes'>
+}
+
+export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
+  const long = `${sayNumber(practice.leakDownMinutes)} minutes`
   return {
     components: [
       ...(filter === 'none'
@@ -169,8 +178,8 @@ export function plumbing({ filter, relief }: { filter: 'none' | 'before' | 'afte
         title: 'House valve shut: does the leak-down stop?',
         words: ['house valve', 'house shut'],
         minutes: 2,
-        wait: { minutes: 10, why: 'ten minutes with the house valve shut' },
-        steps: ['At cut-out, off at the breaker, house valve shut: watch the gauge for ten minutes.'],
+        wait: { minutes: practice.leakDownMinutes, why: `${long} with the house valve shut` },
+        steps: [`At cut-out, off at the breaker, house valve shut: watch the gauge for ${long}.`],
         whileRunning: true,
         outcomes: {
           holds: { label: 'holds, or held before', words: ['stops'] },

@@ -1,10 +1,20 @@
 /** Cut-in, cut-out, gauge and how it stops: the same for water and air. */
+import { sayNumber, type ShopPractice } from '../practice'
 import type { Block } from './block'
 import { NOTES } from './causes'
 import { flow, seen } from './testEntry'
 
-export function settingTests(o: { medium: 'water' | 'air', cutOff: boolean }): Block {
-  const water = o.medium === 'water'
+export interface SettingOptions {
+  readonly medium: 'water' | 'air'
+  readonly practice: Pick<ShopPractice, 'leakDownMinutes' | 'proofCycles'>
+}
+
+export function settingTests({ medium, practice }: SettingOptions): Block {
+  const water = medium === 'water'
+  const minutes = practice.leakDownMinutes
+  const long = `${sayNumber(minutes)} minutes`
+  const cycles = practice.proofCycles === 1 ? 'one cycle' : `${sayNumber(practice.proofCycles)} cycles`
+  const whole = cycles.replace(' ', ' whole ')
   return {
     tests: [
       flow({
@@ -83,20 +93,21 @@ export function settingTests(o: { medium: 'water' | 'air', cutOff: boolean }): B
       flow({
         id: 'leak-down',
         point: 'gauge',
-        title: 'Leak-down in ten minutes',
+        title: `Leak-down in ${long}`,
         words: ['leak down', 'leak-down', 'drops', 'leakdown'],
         ask: 'leak-down',
+        over: 60 * minutes,
         quantity: 'pressure',
         minutes: 2,
         steps: [
           water
-            ? 'At cut-out, breaker off, every tap shut: pressure lost in ten minutes.'
-            : 'At cut-out, switched off, outlet shut: pressure lost in ten minutes.',
+            ? `At cut-out, breaker off, every tap shut: pressure lost in ${long}.`
+            : `At cut-out, switched off, outlet shut: pressure lost in ${long}.`,
         ],
         variant: 'leak-down',
         meter: 'gauge and clock',
         band: 'leak-down',
-        wait: { minutes: 10, why: 'ten minutes with everything shut' },
+        wait: { minutes, why: `${long} with everything shut` },
         condition: 'static',
         whileRunning: true,
         proves: true,
@@ -104,7 +115,7 @@ export function settingTests(o: { medium: 'water' | 'air', cutOff: boolean }): B
       seen({
         id: 'works',
         point: 'gauge',
-        title: 'Two whole cycles: does it start, run, stop and hold?',
+        title: `${whole.charAt(0).toUpperCase()}${whole.slice(1)}: does it start, run, stop and hold?`,
         words: ['works', 'proof run'],
         minutes: 5,
         need: 'live',
@@ -112,8 +123,8 @@ export function settingTests(o: { medium: 'water' | 'air', cutOff: boolean }): B
         afterRepair: true,
         steps: [
           water
-            ? 'A tap a little open, so that things move slowly; watch two cycles from start to stop.'
-            : 'Draw a little; watch two cycles from start to stop.',
+            ? `A tap a little open, so that things move slowly; watch ${cycles} from start to stop.`
+            : `Draw a little; watch ${cycles} from start to stop.`,
         ],
         outcomes: {
           yes: { label: 'does its work', words: ['yes', 'good'] },

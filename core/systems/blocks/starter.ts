@@ -40,11 +40,7 @@ export function starter(o: StarterOptions): Block {
           { id: 'overloadAmps', label: 'Overload setting', quantity: 'amps', range: [0.5, 150] },
           { id: 'coilVolts', label: 'Coil volts', quantity: 'volts', range: [12, 600] },
           { id: 'control', label: 'Control supply', quantity: 'choice', choices: ['line volts', 'transformer'] },
-          ...(o.phases === 3 || o.float
-            ? [
-                yesNo('float', 'Float or low-level contact'),
-              ]
-            : []),
+          ...(o.phases === 3 || o.float ? [yesNo('float', 'Float or low-level contact')] : []),
         ],
       }),
       ...(o.transformer

@@ -1,6 +1,7 @@
 /** What the sensing side and the mechanism of a pressure switch do wrong; common practice, no source. */
 import { PSI } from '#core/units'
 import { BLOCKED, type Change, type FigureGroup } from '../figures'
+import type { ShopPractice } from '../practice'
 import type { ComponentDef } from '../types'
 import { component, type ComponentEntry, yesNo } from './block'
 import { CAUSES } from './causes'
@@ -14,6 +15,17 @@ export const newSwitch = repair({
   renews: ['switch'],
 })
 
+const cleanContacts = repair({
+  id: 'clean-switch-contacts',
+  name: 'Clean the switch contacts, as a stop-gap',
+  minutes: 20,
+  part: 'abrasive strip',
+})
+
+/** Burnt contacts are a wear part: the shop replaces the switch, or cleans them for the time being. */
+export const contactRepair = ({ burntContacts }: Pick<ShopPractice, 'burntContacts'>) =>
+  burntContacts === 'clean' ? cleanContacts : newSwitch
+
 const clearPort = repair({
   id: 'clear-port-brass-nipple',
   name: 'Clear the port, brass nipple',
@@ -25,6 +37,7 @@ const clearPort = repair({
 export interface SwitchOptions {
   readonly medium: 'water' | 'air'
   readonly cutOff: boolean
+  readonly practice: Pick<ShopPractice, 'burntContacts'>
   readonly valve: boolean
   readonly neutral?: boolean
   /** may have an underload protector behind it */
@@ -94,7 +107,11 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
           share: 0.5,
           change: h => ({ ...shut, 'port.delay': BLOCKED, 'port.held': h['set.cutOut'] * 1.1 }),
         },
-        { name: 'blocked empty, runs on', share: 0.3, change: { ...held, 'port.delay': BLOCKED, 'port.held': 0 } },
+        {
+          name: 'blocked empty, runs on',
+          share: 0.3,
+          change: { ...held, 'port.delay': BLOCKED, 'port.held': 0 },
+        },
         { name: 'half blocked, slow', share: 0.2, change: { 'port.delay': 25 } },
       ),
       repair: clearPort,

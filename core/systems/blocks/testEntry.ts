@@ -61,7 +61,13 @@ export interface VoltsAtEntry {
 }
 
 /** Volts between legs and each leg to ground at one place of a two-pole path. */
-export function voltsAt({ point, where, legs, band = 'utilisation', neutral = false }: VoltsAtEntry): NumericTest[] {
+export function voltsAt({
+  point,
+  where,
+  legs,
+  band = 'utilisation',
+  neutral = false,
+}: VoltsAtEntry): NumericTest[] {
   const [one, two] = legs
   return [
     volts({
@@ -204,13 +210,20 @@ export function partOhms({ figure, cold, spread, ...entry }: PartOhmsEntry): Num
 
 export interface FlowEntry extends Named, More {
   readonly ask: FlowAsk
+  /** seconds that it is watched for, where that is the shop's own choice */
+  readonly over?: number
   readonly quantity: NumericTest['quantity']
   readonly minutes: number
 }
 
 /** What a gauge, a stopwatch or a bucket shows. */
-export const flow = ({ ask, ...entry }: FlowEntry): NumericTest =>
-  reading({ condition: 'running', probe: { ask: 'flow', what: ask }, band: 'model', ...entry })
+export const flow = ({ ask, over, ...entry }: FlowEntry): NumericTest =>
+  reading({
+    condition: 'running',
+    probe: { ask: 'flow', what: ask, ...(over ? { over } : {}) },
+    band: 'model',
+    ...entry,
+  })
 
 /** Chances of the answers of a test, by the answer. */
 export type Chances<Outcome extends string> = Readonly<Record<Outcome, number>>

@@ -135,7 +135,11 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         baseRate: 0.015,
         severities: eachLine(i => only(`motor.joint${i}`, OPEN)),
         repair: newOne,
-        causes: [{ because: 'supply.leg-lost', why: 'single-phasing burns two windings' }, CAUSES.surge, CAUSES.age],
+        causes: [
+          { because: 'supply.leg-lost', why: 'single-phasing burns two windings' },
+          CAUSES.surge,
+          CAUSES.age,
+        ],
         settledBy: 'ohms lead to lead, three pairs',
         wears: ['age'],
       }),

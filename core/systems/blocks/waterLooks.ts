@@ -1,11 +1,12 @@
 /** Looking, listening and asking: the same on every water system; common practice, no source. */
+import type { ShopPractice } from '../practice'
 import { asked } from './asked'
 import type { Block } from './block'
 import { NOTES } from './causes'
 import { alike, seen, TURNING } from './testEntry'
 
-export function waterLooks(): Block {
-  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'open-fill'] })
+export function waterLooks(practice: Pick<ShopPractice, 'cutOffAdvice'>): Block {
+  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'open-fill'], practice })
   return {
     tests: [
       seen({

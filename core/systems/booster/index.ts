@@ -21,7 +21,7 @@ const USUAL_VOLTS = 115
 
 export const booster: KindPlan = {
   name: 'Booster pump',
-  compose: (n) => {
+  compose: (n, practice) => {
     const disconnect = yes(n, 'supply.disconnect')
     const cutOff = yes(n, 'switch.cutOff', 'yes')
     const neutral = hasNeutral(n, USUAL_VOLTS)
@@ -40,6 +40,7 @@ export const booster: KindPlan = {
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral }),
       motorSwitch({
         medium: 'water',
+        practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
         neutral,
@@ -50,13 +51,13 @@ export const booster: KindPlan = {
       ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
       boosterPump(newMotor, 'main'),
       pressureTank({ charged: false, small: true }),
-      plumbing({ filter: filterOf(n), relief: false }),
-      settingTests({ medium: 'water', cutOff }),
-      waterLooks(),
+      plumbing({ filter: filterOf(n), relief: false, practice }),
+      settingTests({ medium: 'water', practice }),
+      waterLooks(practice),
     )
   },
   describe: (n, practice) => {
-    const plate = createPlate(n)
+    const plate = createPlate(n, practice.units)
     const motor = describeSingle(plate, {
       startGear: 'surface',
       disconnect: yes(n, 'supply.disconnect'),

@@ -33,7 +33,7 @@ export const AIR_FLOW = [
 
 export const compressorDirect: KindPlan = {
   name: 'Compressor, direct',
-  compose: (n) => {
+  compose: (n, practice) => {
     const neutral = hasNeutral(n, USUAL_VOLTS)
     return compose(
       {
@@ -56,6 +56,7 @@ export const compressorDirect: KindPlan = {
       singleSupply({ to: 'switch', where: 'switch line', disconnect: false, neutral }),
       motorSwitch({
         medium: 'air',
+        practice,
         cutOff: false,
         valve: false,
         neutral,
@@ -64,12 +65,12 @@ export const compressorDirect: KindPlan = {
       run({ to: 'motor', toEarth: 0.01, minutes: 35 }),
       surfaceMotor({ what: 'Motor or pump', neutral, dual: true }),
       ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
-      airSide({ belt: false }),
-      settingTests({ medium: 'air', cutOff: false }),
+      airSide({ belt: false, practice }),
+      settingTests({ medium: 'air', practice }),
     )
   },
-  describe: (n) => {
-    const plate = createPlate(n)
+  describe: (n, practice) => {
+    const plate = createPlate(n, practice.units)
     const motor = describeSingle(plate, {
       startGear: 'surface',
       disconnect: false,

@@ -30,7 +30,7 @@ const PHASES = { id: 'phases', label: 'Phases', quantity: 'choice', choices: ['t
 
 export const compressorPilot: KindPlan = {
   name: 'Compressor on a starter',
-  compose: (n) => {
+  compose: (n, practice) => {
     const disconnect = yes(n, 'supply.disconnect', 'yes')
     const transformer = yes(n, 'starter.control')
     const single = isSingle(n)
@@ -66,14 +66,14 @@ export const compressorPilot: KindPlan = {
           : threeSupply({ disconnect }),
       ),
       starter({ phases: single ? 1 : 3, transformer, float: false }),
-      pilotSwitch({ medium: 'air', cutOff: false, valve: false }),
+      pilotSwitch({ medium: 'air', practice, cutOff: false, valve: false }),
       ...(single ? singleMotor(n) : [threeMotor({ drowned: false, what: 'Motor or pump' })]),
-      airSide({ belt: true }),
-      settingTests({ medium: 'air', cutOff: false }),
+      airSide({ belt: true, practice }),
+      settingTests({ medium: 'air', practice }),
     )
   },
-  describe: (n) => {
-    const plate = createPlate(n)
+  describe: (n, practice) => {
+    const plate = createPlate(n, practice.units)
     const options = {
       disconnect: yes(n, 'supply.disconnect', 'yes'),
       hp: 5,

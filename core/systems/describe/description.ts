@@ -4,6 +4,7 @@
  */
 import type { FlowStory } from '#core/flow'
 import type { Change, Figures } from '../figures'
+import type { ShopPractice } from '../practice'
 import type { Band, Effect, SystemKind } from '../types'
 import type { PowerStage, SolvedStage } from '../power/stage'
 import type { Plate } from './plate'
@@ -40,6 +41,7 @@ export interface StageDescription {
 
 export interface Description {
   readonly kind: SystemKind
+  readonly practice: ShopPractice
   readonly plate: Plate
   /** all figures of the sound system; those of a later stage have its prefix */
   readonly healthy: Figures & Change

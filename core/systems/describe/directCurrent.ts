@@ -1,6 +1,6 @@
 /** A 12 V demand pump from its nameplate: battery and return resistance, and the motor's own. */
 import { copperOhms } from '#core/standards'
-import { FOOT, formatValue } from '#core/units'
+import { FOOT, formatLength, formatValue } from '#core/units'
 import { directFigures } from '../blocks/directPower'
 import type { Change } from '../figures'
 import { directNetwork, turnDirect, type MagnetMotor } from '../power/direct'
@@ -34,7 +34,8 @@ export function describeDirect(plate: Plate): {
   const feedOhms
     = copperOhms(
       plate.take('feed.gauge', 12, 'wire size not given: 12 AWG taken', 0.3),
-      plate.take('feed.length', 15 * FOOT, 'length of the feed not given: 15 ft taken', 0.3),
+      plate.take('feed.length', 15 * FOOT, `length of the feed not given: `
+      + `${formatLength(15 * FOOT, plate.units)} taken`, 0.3),
     ) + 0.004
   const double = volts > 18 ? 2 : 1
   const fuseAmps = plate.value('fuse.amps') ?? 15

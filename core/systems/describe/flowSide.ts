@@ -1,6 +1,6 @@
 /** The flow side of a kind from its nameplate: water through pump, tank and taps, or air through head and receiver. */
 import { AIR_FALL_OFF, airPressureAt, freeFlowOf, runAir, runWater, type FlowStory } from '#core/flow'
-import { GALLON, PSI } from '#core/units'
+import { formatValue, formatVolume, GALLON, PSI } from '#core/units'
 import { airFigures, CFM } from '../blocks/air'
 import { waterFigures } from '../blocks/waterFigures'
 import { BLOCKED, completeFigures, requireFinite, type Change, type Figures } from '../figures'
@@ -39,18 +39,19 @@ const gpm = GALLON / 60
 const HOSES = 2e-9 // m³/Pa, give of pipes and hoses; common practice, no source
 
 export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
+  const psi = (pa: number) => formatValue('pressure', Math.round(pa / PSI) * PSI, plate.units)
   const cutIn = plate.take(
     'switch.cutIn',
     o.cutIn,
-    `cut-in not given: ${Math.round(o.cutIn / PSI)} psi taken`,
+    `cut-in not given: ${psi(o.cutIn)} taken`,
     0.5,
   )
   let cutOut = plate.value('switch.cutOut') ?? cutIn + 20 * PSI
   if (cutOut <= cutIn) {
     plate.assume(
       'switch.cutOut',
-      `cut-out (${Math.round(cutOut / PSI)} psi) is not above cut-in (${Math.round(cutIn / PSI)} psi): `
-      + `${Math.round(cutIn / PSI) + 20} psi is used instead`,
+      `cut-out (${psi(cutOut)}) is not above cut-in (${psi(cutIn)}): `
+      + `${psi(cutIn + 20 * PSI)} is used instead`,
       0.5,
     )
     cutOut = cutIn + 20 * PSI
@@ -58,7 +59,7 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
   const flow = plate.take(
     'pump.flow',
     o.flow,
-    `pump delivery not given: ${Number((o.flow / gpm).toPrecision(2))} gpm taken`,
+    `pump delivery not given: ${formatValue('flow', o.flow, plate.units)} taken`,
     0.8,
   )
   const inlet = plate.value('inlet.pressure') ?? o.inlet
@@ -67,8 +68,8 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
   if (shutOff + inlet <= cutOut * 1.02) {
     plate.assume(
       'pump.shutOff',
-      `a shut-off pressure of ${Math.round(shutOff / PSI)} psi never reaches the cut-out of `
-      + `${Math.round(cutOut / PSI)} psi: ${Math.round((1.7 * cutOut) / PSI)} psi is used instead`,
+      `a shut-off pressure of ${psi(shutOff)} never reaches the cut-out of `
+      + `${psi(cutOut)}: ${psi(1.7 * cutOut)} is used instead`,
       0.5,
     )
     shutOff = 1.7 * cutOut
@@ -78,7 +79,7 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
     : plate.take(
         'tank.volume',
         o.volume,
-        `tank size not given: ${Number((o.volume / GALLON).toPrecision(2))} gal taken`,
+        `tank size not given: ${formatVolume(o.volume, plate.units)} taken`,
         0.4,
       )
   const healthy = waterFigures({
@@ -128,18 +129,19 @@ export interface AirOptions {
 }
 
 export function describeAir(plate: Plate, o: AirOptions): FlowSide {
+  const psi = (pa: number) => formatValue('pressure', Math.round(pa / PSI) * PSI, plate.units)
   const cutIn = plate.take(
     'switch.cutIn',
     o.cutIn,
-    `cut-in not given: ${Math.round(o.cutIn / PSI)} psi taken`,
+    `cut-in not given: ${psi(o.cutIn)} taken`,
     0.4,
   )
   let cutOut = plate.value('switch.cutOut') ?? cutIn + (o.cutOut - o.cutIn)
   if (cutOut <= cutIn) {
     plate.assume(
       'switch.cutOut',
-      `cut-out (${Math.round(cutOut / PSI)} psi) is not above cut-in (${Math.round(cutIn / PSI)} psi): `
-      + `${Math.round((cutIn + o.cutOut - o.cutIn) / PSI)} psi is used instead`,
+      `cut-out (${psi(cutOut)}) is not above cut-in (${psi(cutIn)}): `
+      + `${psi(cutIn + o.cutOut - o.cutIn)} is used instead`,
       0.5,
     )
     cutOut = cutIn + o.cutOut - o.cutIn
@@ -157,7 +159,7 @@ export function describeAir(plate: Plate, o: AirOptions): FlowSide {
     volume: plate.take(
       'tank.volume',
       o.volume,
-      `receiver not given: ${Math.round(o.volume / GALLON)} gal taken`,
+      `receiver not given: ${formatVolume(o.volume, plate.units)} taken`,
       0.6,
     ),
   })

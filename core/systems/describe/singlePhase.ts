@@ -12,7 +12,7 @@ import {
   nearestSubmersible,
   type CodeLetter,
 } from '#core/standards'
-import { FOOT, formatValue, HORSEPOWER } from '#core/units'
+import { FOOT, formatLength, formatValue, HORSEPOWER } from '#core/units'
 import { cableFigures } from '../blocks/splice'
 import { motorFigures } from '../blocks/motor'
 import { startFigures } from '../blocks/startFigures'
@@ -53,14 +53,16 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
   const open = o.startGear === 'surface'
   const metres = open
     ? 3 * FOOT
-    : plate.take(at('cable', 'length'), 150 * FOOT, 'cable length not given: 150 ft taken', 0.2)
+    : plate.take(at('cable', 'length'), 150 * FOOT, `cable length not given: `
+    + `${formatLength(150 * FOOT, plate.units)} taken`, 0.2)
   const leadOhms = copperOhms(
     open ? 12 : plate.take(at('cable', 'gauge'), 12, 'cable size not given: 12 AWG taken', 0.2),
     metres,
   )
   const feedOhms = copperOhms(
     12,
-    plate.take(at('breaker', 'feedLength'), 60 * FOOT, 'length from the breaker not given: 60 ft taken', 0.15),
+    plate.take(at('breaker', 'feedLength'), 60 * FOOT, `length from the breaker not given: `
+    + `${formatLength(60 * FOOT, plate.units)} taken`, 0.15),
   )
   const capBand = bandOf(plate, o, at, motor)
   const runCap = o.runCapacitor

@@ -1,7 +1,7 @@
 /** A three-phase power path on a starter, from its nameplate and the full-load table. */
 import { calibrateThreePhase, type ThreePhaseModel } from '#core/circuit'
 import { CODE_LETTERS, codeLetterAmps, copperOhms, threePhaseAmps, type CodeLetter } from '#core/standards'
-import { FOOT, formatValue, HORSEPOWER } from '#core/units'
+import { FOOT, formatLength, formatValue, HORSEPOWER } from '#core/units'
 import { starterFigures } from '../blocks/starter'
 import { threeFigures } from '../blocks/threeMotor'
 import { AHEAD_OF_COIL } from '../power/pilot'
@@ -28,7 +28,10 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const metres = plate.take(
     'cable.length',
     o.drowned ? 200 * FOOT : 15 * FOOT,
-    o.drowned ? 'cable length not given: 200 ft taken' : 'length of the motor leads not given: 15 ft taken',
+    o.drowned
+      ? `cable length not given: ${formatLength(200 * FOOT, plate.units)} taken`
+      : `length of the motor `
+        + `leads not given: ${formatLength(15 * FOOT, plate.units)} taken`,
     o.drowned ? 0.2 : 0.05,
   )
   const gauge = plate.take(
@@ -39,7 +42,8 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   )
   const feedOhms = copperOhms(
     Math.min(gauge, 10),
-    plate.take('breaker.feedLength', 60 * FOOT, 'length from the breaker not given: 60 ft taken', 0.1),
+    plate.take('breaker.feedLength', 60 * FOOT, `length from the breaker not given: `
+    + `${formatLength(60 * FOOT, plate.units)} taken`, 0.1),
   )
   const coilVolts = plate.value('starter.coilVolts') ?? (o.transformer ? 24 : service)
   const maxAmps = plate.value('motor.maxAmps') ?? fullLoadAmps * 1.15

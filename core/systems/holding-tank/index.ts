@@ -33,7 +33,7 @@ const WELL_POWER = ['well-breaker', 'well-switch', 'well-cable', 'well-motor']
 
 export const holdingTank: KindPlan = {
   name: 'Holding tank and booster',
-  compose: (n) => {
+  compose: (n, practice) => {
     const disconnect = yes(n, 'supply.disconnect')
     const cutOff = yes(n, 'switch.cutOff', 'yes')
     const neutral = hasNeutral(n, USUAL_VOLTS)
@@ -49,6 +49,7 @@ export const holdingTank: KindPlan = {
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral }),
       motorSwitch({
         medium: 'water',
+        practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
         neutral,
@@ -61,13 +62,13 @@ export const holdingTank: KindPlan = {
       ...supplyPump(),
       boosterPump(newMotor, 'cistern'),
       pressureTank({ charged: false }),
-      plumbing({ filter: filterOf(n), relief: false }),
-      settingTests({ medium: 'water', cutOff }),
-      waterLooks(),
+      plumbing({ filter: filterOf(n), relief: false, practice }),
+      settingTests({ medium: 'water', practice }),
+      waterLooks(practice),
     )
   },
   describe: (n, practice) => {
-    const plate = createPlate(n)
+    const plate = createPlate(n, practice.units)
     const main = describeSingle(plate, {
       startGear: 'surface',
       disconnect: yes(n, 'supply.disconnect'),

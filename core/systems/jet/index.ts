@@ -22,7 +22,7 @@ const USUAL_VOLTS = 230
 
 export const jet: KindPlan = {
   name: 'Jet pump',
-  compose: (n) => {
+  compose: (n, practice) => {
     const disconnect = yes(n, 'supply.disconnect')
     const cutOff = yes(n, 'switch.cutOff')
     const neutral = hasNeutral(n, USUAL_VOLTS)
@@ -40,6 +40,7 @@ export const jet: KindPlan = {
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral }),
       motorSwitch({
         medium: 'water',
+        practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
         neutral,
@@ -48,15 +49,15 @@ export const jet: KindPlan = {
       run({ to: 'motor', toEarth: 0.006, minutes: 35 }),
       surfaceMotor({ what: 'Motor', neutral, dual: true }),
       ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
-      jetPump(newMotor),
+      jetPump(newMotor, practice),
       pressureTank({ charged: yes(n, 'tank.kind') }),
-      plumbing({ filter: filterOf(n), relief: false }),
-      settingTests({ medium: 'water', cutOff }),
-      waterLooks(),
+      plumbing({ filter: filterOf(n), relief: false, practice }),
+      settingTests({ medium: 'water', practice }),
+      waterLooks(practice),
     )
   },
   describe: (n, practice) => {
-    const plate = createPlate(n)
+    const plate = createPlate(n, practice.units)
     const motor = describeSingle(plate, {
       startGear: 'surface',
       disconnect: yes(n, 'supply.disconnect'),

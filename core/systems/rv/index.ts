@@ -21,7 +21,7 @@ const MOST_UNDER_CUT_IN = 3 * PSI
 
 export const rv: KindPlan = {
   name: 'Demand pump on a battery',
-  compose: (n) => {
+  compose: (n, practice) => {
     const accumulator = yes(n, 'pump.accumulator')
     return compose(
       {
@@ -47,13 +47,13 @@ export const rv: KindPlan = {
         },
       },
       directPower(),
-      directWater({ accumulator }),
-      settingTests({ medium: 'water', cutOff: false }),
-      { tests: waterLooks().tests?.filter(t => t.id === 'sound' || t.id === 'pulses') ?? [] },
+      directWater({ accumulator, practice }),
+      settingTests({ medium: 'water', practice }),
+      { tests: waterLooks(practice).tests?.filter(t => t.id === 'sound' || t.id === 'pulses') ?? [] },
     )
   },
   describe: (n, practice) => {
-    const plate = createPlate(n)
+    const plate = createPlate(n, practice.units)
     const water = describeWater(plate, {
       ...RV_WATER,
       cutOff: false,

@@ -28,7 +28,7 @@ const WELL_HEAD = point({
 
 export const threePhase: KindPlan = {
   name: 'Three-phase pump',
-  compose: (n) => {
+  compose: (n, practice) => {
     const disconnect = yes(n, 'supply.disconnect', 'yes')
     const transformer = yes(n, 'starter.control')
     const float = yes(n, 'starter.float')
@@ -56,18 +56,18 @@ export const threePhase: KindPlan = {
       },
       threeSupply({ disconnect }),
       starter({ phases: 3, transformer, float }),
-      pilotSwitch({ medium: 'water', cutOff, valve: yes(n, 'switch.valve') }),
+      pilotSwitch({ medium: 'water', practice, cutOff, valve: yes(n, 'switch.valve') }),
       threeMotor({ drowned: true, what: 'Motor or pump' }),
       { points: [WELL_HEAD] },
       wellPump(),
       pressureTank({ charged: yes(n, 'tank.kind') }),
-      plumbing({ filter: filterOf(n), relief: true }),
-      settingTests({ medium: 'water', cutOff }),
-      waterLooks(),
+      plumbing({ filter: filterOf(n), relief: true, practice }),
+      settingTests({ medium: 'water', practice }),
+      waterLooks(practice),
     )
   },
   describe: (n, practice) => {
-    const plate = createPlate(n)
+    const plate = createPlate(n, practice.units)
     const motor = describeThree(plate, {
       drowned: true,
       disconnect: yes(n, 'supply.disconnect', 'yes'),

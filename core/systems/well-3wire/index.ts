@@ -21,7 +21,7 @@ import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
 
 export const well3wire: KindPlan = {
   name: 'Well, three-wire',
-  compose: (n) => {
+  compose: (n, practice) => {
     const disconnect = yes(n, 'supply.disconnect')
     const cutOff = yes(n, 'switch.cutOff')
     return compose(
@@ -35,6 +35,7 @@ export const well3wire: KindPlan = {
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: false }),
       motorSwitch({
         medium: 'water',
+        practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
         protector: true,
@@ -47,13 +48,13 @@ export const well3wire: KindPlan = {
       drownedMotor({ wires: 3 }),
       wellPump(),
       pressureTank({ charged: yes(n, 'tank.kind') }),
-      plumbing({ filter: filterOf(n), relief: true }),
-      settingTests({ medium: 'water', cutOff }),
-      waterLooks(),
+      plumbing({ filter: filterOf(n), relief: true, practice }),
+      settingTests({ medium: 'water', practice }),
+      waterLooks(practice),
     )
   },
   describe: (n, practice) => {
-    const plate = createPlate(n)
+    const plate = createPlate(n, practice.units)
     const motor = describeSingle(plate, {
       startGear: 'box',
       disconnect: yes(n, 'supply.disconnect'),

@@ -48,6 +48,7 @@ const rows = computed(() =>
   tab.kind
     ? tapeRows(tab.kind, tab.state, tab.isolation, {
         most: shownLines.value,
+        units: tab.units,
         has: h => tab.attachments.has(h),
         receivedAt: tab.receivedAt,
       })
@@ -216,6 +217,7 @@ useTabKeys({
       <StateStrip
         :work="tab.state.work"
         :ended="tab.state.ended"
+        :units="tab.units"
         :say="sayShort"
         :disabled="settled"
         @prove="s => (proving = s)"

@@ -22,7 +22,11 @@ useHead({ title: () => (tab.reply ? `Summary · ${tab.reply.site.name}` : 'Keep 
 const printSheet = () => window.print()
 const signed = computed(() => tab.state.settled?.sheet)
 const sheet = computed(
-  () => signed.value ?? (tab.kind ? drawSheet(tab.kind, tab.state, tab.state.settled?.summary) : undefined),
+  () =>
+    signed.value
+    ?? (tab.kind
+      ? drawSheet(tab.kind, tab.state, { summary: tab.state.settled?.summary, units: tab.units })
+      : undefined),
 )
 const parts = computed(() =>
   HEADS.flatMap((head) => {
