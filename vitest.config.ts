@@ -8,12 +8,16 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
+      // the core has no side effects: its test files may share what one of them has loaded
+      {
+        resolve: { alias },
+        test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 20000, pool: 'threads', isolate: false },
+      },
       {
         resolve: { alias },
         test: {
           name: 'unit',
           include: [
-            'core/**/*.test.ts',
             'server/**/*.test.ts',
             'app/**/*.test.ts',
             'demo/**/*.test.ts',
@@ -26,6 +30,10 @@ export default defineConfig({
       {
         resolve: { alias },
         test: { name: 'outside', include: ['tests/outside/*.test.ts'], testTimeout: 300000, pool: 'forks' },
+      },
+      {
+        resolve: { alias },
+        test: { name: 'errands', include: ['tests/errands/*.test.ts'], testTimeout: 180000, pool: 'forks' },
       },
       {
         resolve: { alias },

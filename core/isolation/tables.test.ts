@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { KIND_IDS } from '#core/systems'
 import { prepareSystem } from '.'
+import { SWEPT } from '../../tests/kinds'
 import { readingChance } from './likelihood'
 import { OTHER, type TestTable } from './tables'
 
-describe.each(KIND_IDS)('the tables of a %s', (id) => {
+describe.each(SWEPT)('the tables of a %s', (id) => {
   const tables = requireOk(prepareSystem(id, {}))
   const { model, foreseen } = tables
   const hypotheses = Array.from({ length: foreseen }, (_, h) => h)

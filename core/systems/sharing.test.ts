@@ -5,7 +5,8 @@
 import { describe, expect, it } from 'vitest'
 import { solveNetwork, type SolvedNetwork } from '#core/circuit'
 import { magnitude, requireOk } from '#core/foundation'
-import { buildModel, describeSystem, KIND_IDS, kindFor, scoped, type NumericTest } from '.'
+import { buildModel, describeSystem, kindFor, scoped, type NumericTest } from '.'
+import { SWEPT } from '../../tests/kinds'
 import { stageOf } from './model'
 import { solveStage } from './power/stage'
 
@@ -13,7 +14,7 @@ const METER = 10e6
 /** a fifth of the least spread that a prediction has, in volts, amps and ohms alike */
 const LEAST = 0.15
 
-describe.each(KIND_IDS)('%s', (id) => {
+describe.each(SWEPT)('%s', (id) => {
   const model = requireOk(buildModel(id, {}))
   const description = describeSystem(id, {})
   const electrical = model.kind.tests.filter(

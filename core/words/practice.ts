@@ -11,7 +11,7 @@ import {
   type ShopPractice,
 } from '#core/systems'
 import type { Practice } from '#core/formats'
-import { formatValue, PSI, type ChosenUnit } from '#core/units'
+import { formatValue, PSI, type ChosenUnit, type Units } from '#core/units'
 
 export interface SchoolChoice {
   readonly value: string | number
@@ -23,7 +23,7 @@ export interface SchoolChoice {
 export interface School {
   readonly key: Exclude<keyof Practice, 'units'>
   readonly title: string
-  readonly choices: readonly SchoolChoice[]
+  choices(units: Units): readonly SchoolChoice[]
   /** what of the product goes by it, as chosen now */
   changes(practice: ShopPractice): string
 }
@@ -57,7 +57,12 @@ export const SCHOOLS: readonly School[] = [
   {
     key: 'prechargeOffsetPsi',
     title: 'Precharge under cut-in',
-    choices: PRECHARGES.map((psi, i) => ({ value: psi, label: `${psi} psi`, says: PRECHARGE_SAYS[i] ?? '' })),
+    choices: units =>
+      PRECHARGES.map((psi, i) => ({
+        value: psi,
+        label: formatValue('pressure', psi * PSI, units),
+        says: PRECHARGE_SAYS[i] ?? '',
+      })),
     changes: ({ prechargeUnderCutIn, units }) => {
       const target = formatValue('pressure', 40 * PSI - prechargeUnderCutIn, units)
       return (
@@ -69,7 +74,7 @@ export const SCHOOLS: readonly School[] = [
   {
     key: 'threadSealant',
     title: 'Threads on water',
-    choices: SEALANTS.map(value => ({ value, label: value, says: SEALANT_SAYS[value] })),
+    choices: () => SEALANTS.map(value => ({ value, label: value, says: SEALANT_SAYS[value] })),
     changes: ({ threadSealant }) =>
       `Suction joints are remade with ${threadSealant === 'tape' ? 'PTFE tape' : 'pipe thread paste'}. Compressors get `
       + 'paste whatever is chosen here.',
@@ -77,7 +82,7 @@ export const SCHOOLS: readonly School[] = [
   {
     key: 'burntContacts',
     title: 'Burnt switch contacts',
-    choices: CONTACTS.map(value => ({ value, label: value, says: CONTACT_SAYS[value] })),
+    choices: () => CONTACTS.map(value => ({ value, label: value, says: CONTACT_SAYS[value] })),
     changes: ({ burntContacts }) =>
       burntContacts === 'replace'
         ? 'A burnt pole is put right by a new switch: 40 minutes.'
@@ -86,7 +91,8 @@ export const SCHOOLS: readonly School[] = [
   {
     key: 'cutOffAdvice',
     title: 'Against running dry',
-    choices: CUT_OFF_ADVICE.map(value => ({ value, label: CUT_OFF_LABELS[value], says: CUT_OFF_SAYS[value] })),
+    choices: () =>
+      CUT_OFF_ADVICE.map(value => ({ value, label: CUT_OFF_LABELS[value], says: CUT_OFF_SAYS[value] })),
     changes: ({ cutOffAdvice }) =>
       `Where a pump ran dry the customer is advised: ${
         cutOffAdvice === 'protector-only'
@@ -97,22 +103,24 @@ export const SCHOOLS: readonly School[] = [
   {
     key: 'proofCycles',
     title: 'Proof after a repair',
-    choices: PROOF_CYCLES.map(n => ({
-      value: n,
-      label: n === 1 ? '1 cycle' : `${n} cycles`,
-      says: n < 3 ? 'start, run, stop and hold, seen with your own eyes' : 'for faults that come and go',
-    })),
+    choices: () =>
+      PROOF_CYCLES.map(n => ({
+        value: n,
+        label: n === 1 ? '1 cycle' : `${n} cycles`,
+        says: n < 3 ? 'start, run, stop and hold, seen with your own eyes' : 'for faults that come and go',
+      })),
     changes: ({ proofCycles }) =>
       `The proof run asks for ` + `${proofCycles === 1 ? 'one whole cycle' : `${proofCycles} whole cycles`}.`,
   },
   {
     key: 'leakDownMinutes',
     title: 'Leak-down watched for',
-    choices: LEAK_DOWN_MINUTES.map(n => ({
-      value: n,
-      label: `${n} min`,
-      says: n === 10 ? 'shows a running toilet or a check valve' : 'shows a weep too',
-    })),
+    choices: () =>
+      LEAK_DOWN_MINUTES.map(n => ({
+        value: n,
+        label: `${n} min`,
+        says: n === 10 ? 'shows a running toilet or a check valve' : 'shows a weep too',
+      })),
     changes: ({ leakDownMinutes }) =>
       `Leak-down tests wait ${leakDownMinutes} minutes, and what a fault would lose is reckoned over them.`,
   },

@@ -16,28 +16,36 @@ const chosen = (school: School) =>
 </script>
 
 <template>
-  <section v-for="school in SCHOOLS" :key="school.key" class="panel school" :aria-label="school.title">
-    <h2>{{ school.title }}</h2>
-    <div class="choices" role="radiogroup" :aria-label="school.title">
-      <button
-        v-for="c in school.choices"
-        :key="c.value"
-        type="button"
-        role="radio"
-        class="choice"
-        :aria-checked="c.value === chosen(school)"
-        @click="practice.change({ [school.key]: c.value })"
-      >
-        <b>{{ c.label }}</b>
-        <span class="soft">{{ c.says }}</span>
-      </button>
-    </div>
-    <p class="changes">{{ school.changes(practice.now) }}</p>
-  </section>
+  <div class="schools">
+    <section v-for="school in SCHOOLS" :key="school.key" class="panel school" :aria-label="school.title">
+      <h2>{{ school.title }}</h2>
+      <div class="choices" role="radiogroup" :aria-label="school.title">
+        <button
+          v-for="c in school.choices(practice.units)"
+          :key="c.value"
+          type="button"
+          role="radio"
+          class="choice"
+          :aria-checked="c.value === chosen(school)"
+          @click="practice.change({ [school.key]: c.value })"
+        >
+          <b>{{ c.label }}</b>
+          <span class="soft">{{ c.says }}</span>
+        </button>
+      </div>
+      <p class="changes">{{ school.changes(practice.now) }}</p>
+    </section>
+  </div>
 </template>
 
 <style scoped>
+.schools {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: var(--space-4);
+}
 .school {
+  align-content: start;
   padding: var(--space-3) var(--space-4);
   display: grid;
   gap: var(--space-2);
