@@ -43,6 +43,8 @@ export default defineNuxtConfig({
   hooks: {
     // drizzle reads its migrations from disk: they travel with the build
     'nitro:init': (nitro) => {
+      // pages are drawn in the browser, which brings the components' styles itself: the server need not load them
+      nitro.options.plugins = nitro.options.plugins.filter(plugin => !plugin.includes('@primevue'))
       nitro.hooks.hook('compiled', () =>
         cpSync(here('./server/database/migrations'), `${nitro.options.output.serverDir}/migrations`, {
           recursive: true,

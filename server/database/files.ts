@@ -1,7 +1,7 @@
 /** Where pictures are kept: behind the framework's storage layer, in files unless another driver is mounted. */
 import { dirname, join } from 'node:path'
 import { createStorage, type Driver, type Storage } from 'unstorage'
-import fsDriver from 'unstorage/drivers/fs'
+import fsDriver from 'unstorage/drivers/fs-lite'
 import memoryDriver from 'unstorage/drivers/memory'
 
 export type FileStore = Pick<Storage, 'getItemRaw' | 'setItemRaw' | 'removeItem' | 'hasItem'>
