@@ -55,7 +55,7 @@ export default defineNuxtConfig({
   eslint: { config: { stylistic: true } },
   primevue: {
     importTheme: { from: '~/assets/preset.ts' },
-    autoImport: false,
+    autoImport: true,
     components: { include: ['AutoComplete', 'DatePicker', 'Select', 'Textarea', 'Checkbox'] },
   },
   // the shell opens without a signal; what is on the server still comes only from the server
