@@ -1,13 +1,12 @@
 /** What the path shows: last reading at each point, nameplate notes, and the present position of each working part. */
 import { formatFigureOf } from '#core/formats'
-import { isWorkedOn } from '#core/systems'
+import { readPositions } from '#core/isolation'
 import { formatFigure, PSI } from '#core/units'
 import type { FlagReading } from '~/components/path/PathDrawing.vue'
 import { useTab } from '~/stores/tab'
 
 export function usePathState() {
   const tab = useTab()
-  const latest = (test: string) => tab.state.evidence.findLast(e => e.line.test === test)?.line
 
   const readings = computed(() => {
     const out = new Map<string, FlagReading>()
@@ -22,6 +21,7 @@ export function usePathState() {
     return out
   })
 
+  const standing = computed(() => readPositions(tab.state, tab.isolation?.suspects ?? []))
   const notes = computed(() => {
     const plate = tab.reply?.system.nameplate ?? {}
     const out: Record<string, string> = {}
@@ -41,7 +41,7 @@ export function usePathState() {
     const [cutIn, cutOut] = [plate['switch.cutIn'], plate['switch.cutOut']]
     out.switch = [
       cutIn !== undefined ? `${Math.round(cutIn / PSI)}/${Math.round((cutOut ?? cutIn + 20 * PSI) / PSI)}` : '',
-      positions.value.open.has('switch') ? 'open' : 'closed',
+      standing.value.open.has('switch') ? 'open' : 'closed',
     ]
       .filter(Boolean)
       .join(' · ')
@@ -49,37 +49,10 @@ export function usePathState() {
   })
 
   const positions = computed(() => {
-    const seen = (test: string) => {
-      const line = latest(test)
-      return line?.kind === 'observation' ? line.outcome : undefined
-    }
-    const read = (test: string) => {
-      const line = latest(test)
-      return line?.kind === 'reading' ? line.value : undefined
-    }
-    const weight = (fault: string) => tab.isolation?.suspects.find(s => s.fault === fault)?.chance ?? 0
-    const relay = read('relay.ohms')
-    const psi = read('gauge')
-    const open = new Set<string>()
-    if (['tripped', 'off'].includes(seen('breaker-seen') ?? '') || tab.state.work['proven-dead'])
-      open.add('breaker').add('fuse')
-    if (
-      seen('switch-seen') === 'open'
-      || weight('switch.stuck-open') + weight('switch.cut-off-tripped') + weight('switch.lever-off') > 0.6
-    )
-      open.add('switch')
-    if (tab.state.work['proven-dead'] || seen('coil-heard') === 'nothing') open.add('starter')
-    if (weight('well-switch.stuck-up') > 0.6) open.add('well-switch')
-    return {
-      open,
-      startOpen: (relay === null || weight('box.relay-open') > 0.6) && !isWorkedOn('box', tab.state.repaired),
-      tripped: seen('overload-seen') === 'lets-go' && !isWorkedOn('box', tab.state.repaired),
-      fill: seen('knock') === 'dull' ? 0.95 : 0.5,
-      needle:
-        typeof psi === 'number'
-          ? Math.max(-0.6, Math.min(3.7, (psi / PSI / (tab.kind?.medium === 'air' ? 200 : 100)) * 4.3 - 0.6))
-          : 0.6,
-    }
+    const { open, startOpen, overloadTripped, tankDull, gauge } = standing.value
+    const most = tab.kind?.medium === 'air' ? 200 : 100
+    const needle = gauge === undefined ? 0.6 : Math.max(-0.6, Math.min(3.7, (gauge / PSI / most) * 4.3 - 0.6))
+    return { open, startOpen, tripped: overloadTripped, fill: tankDull ? 0.95 : 0.5, needle }
   })
   return { readings, notes, positions }
 }

@@ -29,6 +29,8 @@ export interface Suspect {
   readonly chance: number
   /** the part of it in which it is what failed, not the cause behind a casualty */
   readonly failed: number
+  /** most of it is as the cause behind a casualty */
+  readonly asCause: boolean
   /** the likeliest degree, where the fault has several */
   readonly severity: string
   /** how it most likely stands beside another fault: its cause, its casualty, or merely both there */
@@ -245,7 +247,7 @@ function describe(
   chances: Float64Array,
   { failed, severity }: Part,
 ): Suspect {
-  const base = { fault, chance, failed, moves, ruledOut: isRuledOut(chance, start) }
+  const base = { fault, chance, failed, asCause: failed < 0.5 * chance, moves, ruledOut: isRuledOut(chance, start) }
   if (fault === 'sound')
     return {
       ...base,

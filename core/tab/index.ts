@@ -15,7 +15,7 @@ export {
   type UnplacedLine,
 } from './lines'
 export { MARK_CODES, type Mark, type MarkCode } from './marks'
-export { holdsNeed } from './needs'
+export { firstProof, holdsNeed, nextProof } from './needs'
 export { orderLines } from './order'
 export { isPlaced, MOST_LINE_LENGTH, parseLine, parseUnplaced, type BadLine } from './parse'
 export { createWriter, FILE_DEVICE, isFileDevice, newPen, nextStamp, type Pen } from './pen'

@@ -1,6 +1,7 @@
 /** What a test needs before it is done, and which figures it can give at all. */
 import type { Need, NumericTest } from '#core/systems'
 import { PSI } from '#core/units'
+import type { WorkState } from './kinds'
 import type { Work } from './work'
 
 /** Whether the state that a test needs holds now; unknown power counts as live. */
@@ -19,6 +20,16 @@ export function holdsNeed(state: { readonly work: Work }, need: Need): boolean {
       return Boolean(work['zero-pressure'])
   }
 }
+
+/** The proof that a need asks for first: discharged comes after dead. */
+export function firstProof(state: { readonly work: Work }, need: Need): WorkState | undefined {
+  if (need === 'any') return undefined
+  return need === 'discharged' && !state.work['proven-dead'] ? 'proven-dead' : need
+}
+
+/** What is proven next where nobody says what for: dead, then discharged, then the power goes on again. */
+export const nextProof = ({ work }: { readonly work: Work }): WorkState =>
+  !work['proven-dead'] ? 'proven-dead' : !work.discharged ? 'discharged' : 'live'
 
 const LIMITS: Partial<Record<NumericTest['quantity'], readonly [number, number]>> = {
   volts: [0, 1000],

@@ -12,7 +12,7 @@ import { addRows, projectionOf, projectTab, readStored } from '../database/rows'
 import { lines, receipts, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { withFold } from './folds'
-import { notFound } from './problems'
+import { nameDatabaseError, notFound } from './problems'
 import { announce } from './watch'
 
 /** A tab's lines as they were kept, with when each was received. @param after only those kept after this one */
@@ -43,16 +43,23 @@ export async function addLines(
     .where(eq(tabs.id, tabId))
   if (!tab || !isKindId(tab.kind)) throw notFound('tab')
   const { kind } = tab
-  return withFold(db, { ...tab, kind }, async (fold) => {
-    const { fresh, kept, refused } = await sort(db, tabId, sent)
-    if (fresh.length > 0) {
-      await write(db, [...addRows(db, tabId, fresh, () => received), ...projectChange(db, tab, fold, fresh)])
-      announce(
-        tabId,
-        fresh.map(l => l.id),
-      )
-    }
-    return { kept, refused }
+  const parsed = sent.map(parseLine)
+  const keep = (mayBeHere?: (fold: Fold, line: AnyLine) => boolean) =>
+    withFold(db, { ...tab, kind }, async (fold) => {
+      const { fresh, kept, refused } = await sort(db, tabId, parsed, line => mayBeHere?.(fold, line) ?? true)
+      if (fresh.length > 0) {
+        await write(db, [...addRows(db, tabId, fresh, () => received), ...projectChange(db, tab, fold, fresh)])
+        announce(
+          tabId,
+          fresh.map(l => l.id),
+        )
+      }
+      return { kept, refused }
+    })
+  // a line that the fold lacks is new to this tab: its id is looked up only where the database says that it is taken
+  return keep((fold, line) => fold.has(line.id)).catch((error: unknown) => {
+    if (nameDatabaseError(error)?.problem.code !== 'id-taken') throw error
+    return keep()
   })
 }
 
@@ -74,9 +81,16 @@ interface Sorted {
   readonly refused: readonly RefusedLine[]
 }
 
-async function sort(db: Database, tabId: string, sent: readonly unknown[]): Promise<Sorted> {
-  const parsed = sent.map(parseLine)
-  const ids = parsed.flatMap(p => (p.ok ? [p.value.id] : []))
+type Parsed = ReturnType<typeof parseLine>
+
+/** @param mayBeHere which lines are looked up: all of them, unless told that the others are new */
+async function sort(
+  db: Database,
+  tabId: string,
+  parsed: readonly Parsed[],
+  mayBeHere: (line: AnyLine) => boolean = () => true,
+): Promise<Sorted> {
+  const ids = parsed.flatMap(p => (p.ok && mayBeHere(p.value) ? [p.value.id] : []))
   const rows
     = ids.length === 0
       ? []

@@ -5,12 +5,12 @@
  */
 import type { SystemKind, TestPoint } from '#core/systems'
 import { completeShorthand, findProofFailure, parseShorthand, type Choice, type DraftLine } from '#core/tab'
-import { sayProblem } from '#core/words'
+import { sayProblem, sayProofFault } from '#core/words'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
-const props = defineProps<{ kind: SystemKind, picked: TestPoint | undefined, settled: boolean }>()
-const emit = defineEmits<{ needs: [line: DraftLine, message: string], unpick: [], help: [] }>()
+const props = defineProps<{ kind: SystemKind; picked: TestPoint | undefined; settled: boolean }>()
+const emit = defineEmits<{ needs: [line: DraftLine, message: string]; unpick: []; help: [] }>()
 const tab = useTab()
 const typed = useDraft(String(useRoute().params.id), 'reading')
 const trouble = ref('')
@@ -19,7 +19,9 @@ const kept = ref('')
 const input = useTemplateRef('input')
 
 const understood = computed(() =>
-  typed.value.trim() ? parseShorthand(props.kind, typed.value, { expected: tab.inHand, units: tab.units }) : undefined,
+  typed.value.trim()
+    ? parseShorthand(props.kind, typed.value, { expected: tab.inHand, units: tab.units })
+    : undefined,
 )
 const reading = computed(() =>
   understood.value?.ok && understood.value.value.kind === 'line' ? understood.value.value : undefined,
@@ -42,7 +44,7 @@ const hint = computed(() => {
 })
 
 let asked = 0
-watch(reading, async (r) => {
+watch(reading, async r => {
   leaves.value = ''
   if (!r) return
   const mine = ++asked
@@ -61,15 +63,15 @@ async function log(line: DraftLine, say: string) {
   const done = await tab.log(line)
   if (done.ok) {
     const failure = line.kind === 'state' ? findProofFailure(props.kind, line) : undefined
-    kept.value = failure ? `Logged, and it is not so: ${failure.why}.` : `Logged: ${say}`
+    kept.value = failure
+      ? `Logged, and it is not so: ${sayProofFault(failure.why, failure.value, tab.units)}.`
+      : `Logged: ${say}`
     typed.value = ''
     trouble.value = ''
     emit('unpick')
-  }
-  else if (done.problem.code === 'state-needed') {
+  } else if (done.problem.code === 'state-needed') {
     emit('needs', line, sayProblem(done.problem))
-  }
-  else {
+  } else {
     trouble.value = sayProblem(done.problem)
   }
   focus()
@@ -145,7 +147,7 @@ defineExpose({ focus, put })
         aria-describedby="says"
         @keydown.tab="tabKey"
         @keydown.esc="put('')"
-      >
+      />
       <p id="says" class="says" role="status" aria-live="polite">
         <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
         <template v-else-if="reading">

@@ -39,7 +39,7 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
               ><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }"
             /></span>
             <span class="soft settle">{{
-              s.beside && s.failed < 0.5 * s.chance ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy
+              s.beside && s.asCause ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy
             }}</span></span
           >
         </button>

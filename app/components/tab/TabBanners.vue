@@ -1,0 +1,27 @@
+<script setup lang="ts">
+/** What stands over the work: carried, lines that came after settling, a picture that could not be kept. */
+import { useTab } from '~/stores/tab'
+
+defineProps<{ photoTrouble: string }>()
+const tab = useTab()
+const late = computed(() => tab.state.afterSettling)
+const settled = computed(() => tab.state.status === 'settled')
+const resume = () => tab.log({ kind: 'resumed' })
+async function takeUp() {
+  for (const line of late.value) await tab.log({ kind: 'taken-up', line: line.id })
+}
+</script>
+
+<template>
+  <p v-if="tab.state.status === 'carried'" class="banner">
+    Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
+  </p>
+  <p v-if="late.length" class="banner">
+    {{ late.length }} {{ late.length === 1 ? 'line' : 'lines' }} came after the tab was settled and
+    {{ late.length === 1 ? 'is' : 'are' }} not weighed.
+    <button v-if="settled" class="press" @click="resume">Open the tab again</button>
+    <button v-else class="press" @click="takeUp">Weigh {{ late.length === 1 ? 'it' : 'them' }}</button>
+  </p>
+  <KeepingBanner />
+  <p v-if="photoTrouble" class="banner trouble" role="alert">{{ photoTrouble }}</p>
+</template>

@@ -1,0 +1,50 @@
+/**
+ * The flow of a state that a line needs: the line waits, the proof is asked for, then the line is written after all;
+ * or it goes on without, for a reason.
+ */
+import { firstProof, type DraftLine, type WorkState } from '#core/tab'
+import { sayProblem } from '#core/words'
+import { useDraft } from '~/composables/useDraft'
+import { useTab } from '~/stores/tab'
+
+export interface WaitingLine {
+  readonly line: DraftLine
+  readonly message: string
+  readonly need: WorkState
+}
+
+/** @param done called when the hand is free again */
+export function useProving(tabId: string, done: () => void) {
+  const tab = useTab()
+  const proving = ref<WorkState>()
+  const waiting = shallowRef<WaitingLine>()
+  const without = useDraft(tabId, 'without')
+
+  function needs(line: DraftLine, message: string) {
+    const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
+    const need = firstProof(tab.state, test?.need ?? 'any')
+    if (need) waiting.value = { line, message, need }
+  }
+  async function logOrAsk(line: DraftLine) {
+    const logged = await tab.log(line)
+    if (!logged.ok && logged.problem.code === 'state-needed') needs(line, sayProblem(logged.problem, tab.units))
+    else done()
+  }
+  async function proved() {
+    proving.value = undefined
+    const held = waiting.value
+    waiting.value = undefined
+    if (held) await logOrAsk(held.line)
+    else done()
+  }
+  async function goWithout() {
+    const held = waiting.value
+    if (!held || !without.value.trim() || !('test' in held.line)) return
+    const logged = await tab.log({ ...held.line, without: without.value.trim() } as DraftLine)
+    waiting.value = logged.ok ? undefined : { ...held, message: sayProblem(logged.problem, tab.units) }
+    if (!logged.ok) return
+    without.value = ''
+    done()
+  }
+  return { proving, waiting, without, needs, logOrAsk, proved, goWithout }
+}

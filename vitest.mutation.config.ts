@@ -1,0 +1,17 @@
+/** The core's tests as the mutation tester runs them: no projects, and without the long sweeps. */
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineConfig({
+  resolve: { alias: { '#core': here('./core') } },
+  test: {
+    include: ['core/**/*.test.ts', 'tests/tape/fold.test.ts'],
+    exclude: ['core/systems/figures.test.ts', 'core/systems/catalogue.test.ts', 'core/systems/misspelt.test.ts'],
+    testTimeout: 20000,
+    pool: 'threads',
+    isolate: false,
+    env: { QUICK: '1' },
+  },
+})
