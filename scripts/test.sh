@@ -34,9 +34,9 @@ npx nuxt prepare >/dev/null 2>&1
   step "direction of the house" npx depcruise --config .dependency-cruiser.cjs core app server shared demo
   step "types of the core" npx tsc -p core/tsconfig.json
   step "types of everything" npx vue-tsc --build --force
+  suite outside --project outside >> "$results/steps.log" 2>&1
 } & first=$!
 suite units --project core --project unit --project errands
-suite outside --project outside
 while [ ! -f "$results/built" ]; do sleep 1; done
 suite browser --project browser
 wait $first

@@ -9,8 +9,8 @@ import { sayProblem, sayProofFault } from '#core/words'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
-const props = defineProps<{ kind: SystemKind; picked: TestPoint | undefined; settled: boolean }>()
-const emit = defineEmits<{ needs: [line: DraftLine, message: string]; unpick: []; help: [] }>()
+const props = defineProps<{ kind: SystemKind, picked: TestPoint | undefined, settled: boolean }>()
+const emit = defineEmits<{ needs: [line: DraftLine, message: string], unpick: [], help: [] }>()
 const tab = useTab()
 const typed = useDraft(String(useRoute().params.id), 'reading')
 const trouble = ref('')
@@ -44,7 +44,7 @@ const hint = computed(() => {
 })
 
 let asked = 0
-watch(reading, async r => {
+watch(reading, async (r) => {
   leaves.value = ''
   if (!r) return
   const mine = ++asked
@@ -69,9 +69,11 @@ async function log(line: DraftLine, say: string) {
     typed.value = ''
     trouble.value = ''
     emit('unpick')
-  } else if (done.problem.code === 'state-needed') {
+  }
+  else if (done.problem.code === 'state-needed') {
     emit('needs', line, sayProblem(done.problem))
-  } else {
+  }
+  else {
     trouble.value = sayProblem(done.problem)
   }
   focus()
@@ -147,7 +149,7 @@ defineExpose({ focus, put })
         aria-describedby="says"
         @keydown.tab="tabKey"
         @keydown.esc="put('')"
-      />
+      >
       <p id="says" class="says" role="status" aria-live="polite">
         <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
         <template v-else-if="reading">
