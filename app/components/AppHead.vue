@@ -63,7 +63,7 @@ const dividers = computed(() => {
   min-height: 46px;
 }
 .name {
-  font-size: 20px;
+  font-size: var(--size-figure);
   font-weight: 700;
   color: var(--ink);
   text-decoration: none;
@@ -95,7 +95,7 @@ const dividers = computed(() => {
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .divider.here {
   background: var(--panel);
@@ -123,7 +123,7 @@ const dividers = computed(() => {
   color: var(--ink);
   text-decoration: none;
   padding: 8px 10px;
-  border-radius: 4px;
+  border-radius: var(--round);
 }
 .screens a:hover,
 .light:hover {
@@ -140,16 +140,16 @@ const dividers = computed(() => {
   cursor: pointer;
   display: grid;
   place-items: center;
-  border-radius: 4px;
+  border-radius: var(--round);
 }
 .unsent {
   align-self: center;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
   padding: 3px 9px;
   border: 1.5px dashed var(--brass);
   color: var(--brass);
-  border-radius: 4px;
+  border-radius: var(--round);
   white-space: nowrap;
 }
 @media (max-width: 760px) {

@@ -145,7 +145,7 @@ const due = (day: string) =>
   background: var(--brass-ground);
 }
 .row > b:first-child {
-  font-size: 17px;
+  font-size: var(--size-title);
 }
 .bring {
   margin-top: 4px;

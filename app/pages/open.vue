@@ -249,17 +249,17 @@ async function open() {
 }
 legend {
   font-weight: 600;
-  font-size: 14px;
+  font-size: var(--size-note);
   margin-bottom: 6px;
 }
 .choice {
   display: inline-flex;
   align-items: center;
   gap: 8px;
-  min-height: 44px;
+  min-height: var(--control);
   padding: 0 14px;
   border: 1.5px solid var(--rule);
-  border-radius: 4px;
+  border-radius: var(--round);
   background: var(--panel);
   cursor: pointer;
 }
@@ -279,7 +279,7 @@ legend {
 .figures {
   flex: 1 0 100%;
   border: 1.5px solid var(--rule);
-  border-radius: 4px;
+  border-radius: var(--round);
   padding: 0 14px;
   background: var(--panel);
 }
@@ -288,7 +288,7 @@ legend {
 }
 .figures summary {
   cursor: pointer;
-  min-height: 44px;
+  min-height: var(--control);
   display: flex;
   align-items: center;
   gap: 6px;
@@ -297,7 +297,7 @@ legend {
 }
 .figures summary .soft {
   font-weight: 400;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .over {
   display: flex;

@@ -257,7 +257,7 @@ const title = (f: Flag) => {
 text {
   fill: var(--ink);
   font-family: var(--face);
-  font-size: 12px;
+  font-size: var(--size-caps);
 }
 .name {
   font-weight: 700;
@@ -374,7 +374,7 @@ text {
   stroke-width: 1.2;
 }
 .value {
-  font-size: 16px;
+  font-size: var(--size-text);
   font-weight: 700;
 }
 .unit {
@@ -397,7 +397,7 @@ text {
 }
 .flag.next .value {
   fill: var(--on-brass);
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 .flag:focus-visible,
 .dot:focus-visible {

@@ -121,7 +121,7 @@ td {
   font-weight: 400;
 }
 thead th {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 .num {
@@ -133,14 +133,14 @@ thead th {
 }
 .row input {
   width: 120px;
-  min-height: 44px;
+  min-height: var(--control);
   padding: 0 10px;
   border: 1.5px solid var(--soft);
-  border-radius: 4px;
+  border-radius: var(--round);
   background: var(--panel);
 }
 .no {
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 @media (max-width: 760px) {
   thead {
@@ -166,7 +166,7 @@ thead th {
   }
   td[data-is]:not(:empty)::before {
     content: attr(data-is) ' ';
-    font-size: 13px;
+    font-size: var(--size-small);
     color: var(--soft);
   }
   .row input {

@@ -121,7 +121,7 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
 .offer small {
   display: block;
   font-weight: 400;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 .named {
   padding: 8px 12px;
@@ -138,10 +138,10 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
 .row input {
   flex: 1;
   min-width: 0;
-  min-height: 44px;
+  min-height: var(--control);
   padding: 0 10px;
   border: 1.5px solid var(--soft);
-  border-radius: 4px;
+  border-radius: var(--round);
   background: var(--panel);
 }
 @media (max-width: 760px) {

@@ -177,7 +177,7 @@ async function addRepair() {
   display: inline-flex;
   gap: 8px;
   align-items: center;
-  min-height: 44px;
+  min-height: var(--control);
 }
 .check input {
   width: 20px;

@@ -84,7 +84,7 @@ const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`
   gap: 12px 28px;
 }
 h3 {
-  font-size: 15px;
+  font-size: var(--size-text);
 }
 ul {
   list-style: none;
@@ -96,7 +96,7 @@ li {
   grid-template-columns: 26px 1fr auto;
   gap: 8px;
   padding: 2px 0;
-  font-size: 14.5px;
+  font-size: var(--size-note);
   border-bottom: 1px dashed var(--rule);
 }
 .row {

@@ -176,7 +176,7 @@ fieldset {
 }
 legend {
   font-weight: 700;
-  font-size: 14px;
+  font-size: var(--size-note);
   margin-bottom: 4px;
 }
 .options {
@@ -193,7 +193,7 @@ legend {
   justify-content: space-between;
   flex-wrap: wrap;
   gap: 4px 10px;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .set {
   display: inline-flex;
@@ -201,13 +201,13 @@ legend {
   row-gap: 4px;
 }
 .pick {
-  min-height: 44px;
+  min-height: var(--control);
   padding: 0 12px;
   border: 1.5px solid var(--rule);
   background: var(--panel);
   cursor: pointer;
   margin-left: -1.5px;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .pick[aria-checked='true'] {
   border-color: var(--brass);
@@ -236,7 +236,7 @@ legend {
 .with-unit i {
   font-style: normal;
   color: var(--soft);
-  font-size: 13.5px;
+  font-size: var(--size-small);
 }
 .with-unit input {
   min-width: 0;
@@ -250,7 +250,7 @@ legend {
   padding-left: 10px;
 }
 .caution {
-  font-size: 14px;
+  font-size: var(--size-note);
   padding: 6px 10px;
 }
 </style>

@@ -74,7 +74,7 @@ async function save() {
   list-style: none;
   padding: 0;
   margin: 6px 0 0;
-  font-size: 14.5px;
+  font-size: var(--size-note);
   columns: 2;
   column-gap: 20px;
 }

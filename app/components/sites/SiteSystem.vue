@@ -133,7 +133,7 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 }
 .found {
   display: block;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .found i {
   font-style: normal;
@@ -145,7 +145,7 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 }
 .note {
   display: block;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .side {
   display: grid;

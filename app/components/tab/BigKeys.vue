@@ -103,7 +103,7 @@ const starter = (id: string) => {
   background: transparent;
   color: var(--on-bar);
   border-radius: 5px;
-  font-size: 18px;
+  font-size: var(--size-title);
   font-weight: 600;
   cursor: pointer;
 }
@@ -112,14 +112,14 @@ const starter = (id: string) => {
   color: var(--bar);
 }
 .wide {
-  font-size: 14px;
+  font-size: var(--size-note);
   font-weight: 400;
   text-align: left;
   padding: 4px 10px;
 }
 .small {
-  min-height: 44px;
-  font-size: 14px;
+  min-height: var(--control);
+  font-size: var(--size-note);
   padding: 0 12px;
   border: 0;
 }

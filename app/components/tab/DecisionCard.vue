@@ -74,7 +74,7 @@ const excluded = ref(false)
   gap: 7px;
 }
 h2 {
-  font-size: 20px;
+  font-size: var(--size-figure);
   line-height: 1.15;
 }
 .row {
@@ -83,7 +83,7 @@ h2 {
   gap: 8px;
 }
 .row .press {
-  font-size: 14px;
+  font-size: var(--size-note);
   padding: 0 12px;
 }
 .foot {
@@ -94,7 +94,7 @@ h2 {
   margin-bottom: -12px;
 }
 .caution {
-  font-size: 13px;
+  font-size: var(--size-small);
   line-height: 1.25;
 }
 .open-cause {
@@ -105,12 +105,12 @@ h2 {
   text-align: left;
   height: auto;
   padding: 4px 0;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .excludes ul {
   margin: 2px 0 0;
   padding-left: 18px;
-  font-size: 13.5px;
+  font-size: var(--size-small);
 }
 @media (max-width: 760px) {
   .foot {

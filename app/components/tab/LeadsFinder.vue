@@ -81,7 +81,7 @@ const text = computed(() =>
 .answer {
   border: 2px solid var(--edge);
   padding: 8px 12px;
-  font-size: 17px;
+  font-size: var(--size-title);
 }
 .row {
   display: flex;

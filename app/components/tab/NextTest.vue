@@ -220,7 +220,7 @@ function skip() {
   overflow: auto;
 }
 h2 {
-  font-size: 20px;
+  font-size: var(--size-figure);
   line-height: 1.15;
 }
 .need {
@@ -247,19 +247,19 @@ h2 {
   line-height: 1.15;
 }
 .leaves {
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 .answer {
-  min-height: 44px;
+  min-height: var(--control);
   margin-top: 4px;
 }
 .steps,
 .why {
-  font-size: 13.5px;
+  font-size: var(--size-small);
   line-height: 1.3;
 }
 .caution {
-  font-size: 12.5px;
+  font-size: var(--size-caps);
   padding: 2px 8px;
   line-height: 1.25;
 }
@@ -279,7 +279,7 @@ h2 {
 }
 .foot .press {
   padding: 0 10px;
-  font-size: 14px;
+  font-size: var(--size-note);
   flex: 0 0 auto;
 }
 .foot .alt {

@@ -184,8 +184,8 @@ defineExpose({ focus, put })
   height: 46px;
   padding: 0 14px;
   border: 0;
-  border-radius: 4px;
-  font-size: 22px;
+  border-radius: var(--round);
+  font-size: var(--size-head);
   background: var(--bar-field);
   color: var(--on-bar-field);
 }
@@ -200,7 +200,7 @@ defineExpose({ focus, put })
 .says {
   flex: 1;
   min-width: 0;
-  font-size: 15px;
+  font-size: var(--size-text);
   line-height: 1.25;
   max-height: 44px;
   overflow: hidden;
@@ -212,10 +212,10 @@ defineExpose({ focus, put })
   font-weight: 700;
 }
 .log {
-  min-height: 44px;
+  min-height: var(--control);
   min-width: 64px;
   border: 0;
-  border-radius: 4px;
+  border-radius: var(--round);
   background: var(--bar-brass);
   color: var(--bar);
   font-weight: 700;
@@ -229,12 +229,12 @@ defineExpose({ focus, put })
   display: flex;
   gap: 6px;
   align-items: center;
-  font-size: 14px;
+  font-size: var(--size-note);
   white-space: nowrap;
 }
 kbd {
   font: inherit;
-  font-size: 13px;
+  font-size: var(--size-small);
   border: 1px solid currentColor;
   border-radius: 3px;
   padding: 1px 6px;
@@ -262,12 +262,12 @@ kbd {
   z-index: 3;
 }
 .offer {
-  min-height: 44px;
+  min-height: var(--control);
   padding: 0 12px;
   border: 1px solid var(--on-bar);
   background: transparent;
   color: var(--on-bar);
-  border-radius: 4px;
+  border-radius: var(--round);
   cursor: pointer;
 }
 .offer:hover {
@@ -285,12 +285,12 @@ kbd {
   }
   .entry input {
     flex: 1;
-    font-size: 19px;
+    font-size: var(--size-figure);
   }
   .says {
     order: -1;
     flex: 1 0 100%;
-    font-size: 14px;
+    font-size: var(--size-note);
   }
   .hints {
     display: none;

@@ -67,10 +67,10 @@ function how(state: WorkState) {
   display: flex;
   align-items: center;
   gap: 8px;
-  min-height: 44px;
+  min-height: var(--control);
   padding: 2px 12px;
   border: 1.5px solid var(--rule);
-  border-radius: 4px;
+  border-radius: var(--round);
   background: transparent;
   text-align: left;
   cursor: pointer;
@@ -84,11 +84,11 @@ function how(state: WorkState) {
 }
 .state b {
   display: block;
-  font-size: 14px;
+  font-size: var(--size-note);
   line-height: 1.2;
 }
 .state small {
-  font-size: 12.5px;
+  font-size: var(--size-caps);
   white-space: nowrap;
   display: block;
   max-width: 168px;

@@ -65,7 +65,7 @@ const ROLE = { cause: 'with it as the cause', casualty: 'as what wore it out', b
   margin: 2px 0 8px 12px;
   padding: 6px 10px;
   background: var(--panel-2);
-  font-size: 13.5px;
+  font-size: var(--size-small);
   display: grid;
   gap: 4px;
 }
@@ -105,7 +105,7 @@ li {
   white-space: nowrap;
 }
 .clears .press {
-  font-size: 13.5px;
+  font-size: var(--size-small);
   height: auto;
   min-height: 32px;
   padding: 0;

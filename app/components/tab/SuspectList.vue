@@ -88,13 +88,13 @@ ul {
   border: 0;
   padding: 4px 2px;
   cursor: pointer;
-  min-height: 44px;
+  min-height: var(--control);
 }
 .suspect:hover {
   background: var(--brass-ground);
 }
 .chance {
-  font-size: 19px;
+  font-size: var(--size-figure);
   font-weight: 700;
   text-align: right;
 }
@@ -106,7 +106,7 @@ ul {
   line-height: 1.2;
 }
 .degree {
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 .bar {
   display: block;
@@ -122,7 +122,7 @@ ul {
   background: var(--ink);
 }
 .settle {
-  font-size: 12.5px;
+  font-size: var(--size-caps);
   display: block;
   line-height: 1.25;
 }
@@ -134,7 +134,7 @@ ul {
   color: var(--soft);
 }
 .assumed {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
   margin-top: 6px;
 }

@@ -52,7 +52,7 @@ const where = computed(() =>
   white-space: nowrap;
 }
 .complaint p {
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 @media (max-width: 760px) {
   .top {

@@ -157,7 +157,7 @@ function strike(line: string) {
   gap: 4px;
 }
 .tools .press {
-  font-size: 13.5px;
+  font-size: var(--size-small);
   padding: 0 6px;
   display: inline-flex;
   align-items: center;
@@ -188,7 +188,7 @@ function strike(line: string) {
 }
 .day {
   padding: 6px 14px 0;
-  font-size: 12.5px;
+  font-size: var(--size-caps);
   font-weight: 700;
   color: var(--soft);
 }
@@ -210,7 +210,7 @@ function strike(line: string) {
 }
 time {
   color: var(--soft);
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 .what {
   overflow-wrap: anywhere;
@@ -219,7 +219,7 @@ time {
 .what small {
   display: block;
   color: var(--soft);
-  font-size: 12.5px;
+  font-size: var(--size-caps);
 }
 .value {
   display: inline-flex;
@@ -227,14 +227,14 @@ time {
   align-items: baseline;
 }
 .said {
-  font-size: 15px;
+  font-size: var(--size-text);
   white-space: normal;
   text-align: right;
   max-width: 150px;
 }
 .extra {
   grid-column: 2 / -1;
-  font-size: 12.5px;
+  font-size: var(--size-caps);
   line-height: 1.3;
 }
 .slip {
@@ -266,12 +266,12 @@ time {
   flex: 1;
 }
 .strike input {
-  min-height: 44px;
+  min-height: var(--control);
   min-width: 0;
   flex: 1;
   padding: 0 10px;
   border: 1.5px solid var(--soft);
-  border-radius: 4px;
+  border-radius: var(--round);
   background: var(--panel);
 }
 .choose {
@@ -284,7 +284,7 @@ time {
   background: var(--danger-ground);
   display: grid;
   gap: 6px;
-  font-size: 14px;
+  font-size: var(--size-note);
   justify-items: start;
 }
 @media (max-width: 760px) {

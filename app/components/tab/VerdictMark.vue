@@ -37,7 +37,7 @@ const hollow = computed(() => ['open', 'unknown'].includes(props.word))
   display: inline-flex;
   align-items: center;
   gap: 4px;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 path {
   fill: currentColor;

@@ -53,13 +53,13 @@ li.due {
   background: var(--brass-ground);
 }
 .clock {
-  font-size: 21px;
+  font-size: var(--size-head);
   font-weight: 700;
   text-align: right;
 }
 .what {
   display: grid;
   line-height: 1.2;
-  font-size: 14px;
+  font-size: var(--size-note);
 }
 </style>

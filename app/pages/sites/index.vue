@@ -125,7 +125,7 @@ async function take(event: Event) {
   background: var(--brass-ground);
 }
 .row b {
-  font-size: 17px;
+  font-size: var(--size-title);
 }
 .count {
   text-align: right;
