@@ -1,3 +1,4 @@
+import { computed } from 'vue'
 import { StorageSerializers, useLocalStorage } from '@vueuse/core'
 
 /**

@@ -1,4 +1,5 @@
 /** What the path shows: last reading at each point, nameplate notes, and the present position of each working part. */
+import { computed } from 'vue'
 import { formatFigureOf } from '#core/formats'
 import { readPositions } from '#core/isolation'
 import { formatFigure, PSI } from '#core/units'

@@ -2,6 +2,7 @@
  * The flow of a state that a line needs: the line waits, the proof is asked for, then the line is written after all;
  * or it goes on without, for a reason.
  */
+import { ref, shallowRef } from 'vue'
 import { firstProof, type DraftLine, type WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { useDraft } from '~/composables/useDraft'

@@ -1,6 +1,7 @@
 /**
  * What the Tab screen says of its lines: rows for the tape, a line in a sentence, a line in as few words as tell it.
  */
+import { computed, ref } from 'vue'
 import { sayProblem } from '#core/words'
 import { labelOf, tapeRows, wordLine } from '~/components/tab/tapeRows'
 import { timeOf } from '~/composables/useClock'

@@ -2,6 +2,7 @@
  * The test that is shown and the one in hand: taken from the card, asked for from the tape, answered by what was
  * seen.
  */
+import { computed, shallowRef, watch } from 'vue'
 import { firstProof, type DraftLine, type WorkState } from '#core/tab'
 import type { ProposedTest } from '#core/isolation'
 import { useTab } from '~/stores/tab'

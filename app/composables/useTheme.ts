@@ -1,4 +1,5 @@
 /** Day and night, of equal standing: as the device prefers until the person chooses. */
+import { computed, watchEffect } from 'vue'
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
 
 export function useTheme() {

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
+import { ref } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { computed, ref, shallowRef } from 'vue'
 import { MOST_LINES } from '#contracts'
 import { hashOf } from '#core/formats'
 import { createWriter, parseLine, type AnyLine } from '#core/tab'
@@ -9,7 +9,6 @@ import { device } from '~/keeper/device'
 import { giveBack, waitFor } from '~/keeper/sender'
 import { useKeeping } from './keeping'
 
-for (const [name, it] of Object.entries({ computed, ref, shallowRef })) vi.stubGlobal(name, it)
 vi.stubGlobal('window', { addEventListener: () => {} })
 vi.stubGlobal('document', { addEventListener: () => {}, visibilityState: 'visible' })
 vi.stubGlobal('navigator', { storage: { persist: () => Promise.resolve(true) } })

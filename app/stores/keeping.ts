@@ -4,6 +4,7 @@
  * became of it.
  */
 import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
 import { v7 as uuid } from 'uuid'
 import { watchMessage, type ProblemReply } from '#contracts'
 import type { Problem, ProblemCode } from '#core/foundation'

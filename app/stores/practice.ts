@@ -1,5 +1,6 @@
 /** The shop's practice: every record, the one in force now, and the units that it shows figures in. */
 import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
 import { practicesReply } from '#contracts'
 import { practiceOf, USUAL_WRITTEN, type Practice, type PracticeRecord } from '#core/formats'
 import type { Problem, Result } from '#core/foundation'

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
+import { nextTick, ref, watch } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import type { KeptLine, TabReply } from '#contracts'
 import { createWriter, newPen, nextStamp, type AnyLine } from '#core/tab'
 import { device } from '~/keeper/device'
@@ -9,7 +9,6 @@ import { useKeeping } from './keeping'
 import { useTab } from './tab'
 import { useToday } from './today'
 
-for (const [name, it] of Object.entries({ computed, nextTick, ref, shallowRef, watch })) vi.stubGlobal(name, it)
 vi.stubGlobal('window', { addEventListener: () => {} })
 vi.stubGlobal('document', { addEventListener: () => {}, visibilityState: 'visible' })
 vi.stubGlobal('navigator', {})

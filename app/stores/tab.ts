@@ -3,6 +3,7 @@
  * worker.
  */
 import { defineStore } from 'pinia'
+import { computed, nextTick, ref, shallowRef } from 'vue'
 import { tabLinesReply, tabReply, type KeptLine, type TabReply } from '#contracts'
 import { practiceOf } from '#core/formats'
 import { fail, ok, type Problem, type Result } from '#core/foundation'

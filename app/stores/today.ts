@@ -3,6 +3,7 @@
  * reached or is slow to answer. Also feeds the dividers along the top edge.
  */
 import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
 import { todayReply, type TodayReply } from '#contracts'
 import type { Problem } from '#core/foundation'
 import { inGoodTime } from '~/composables/inGoodTime'

@@ -8,7 +8,7 @@ import { Browser, Builder, By, Key, until, type WebElement } from 'selenium-webd
 import chrome from 'selenium-webdriver/chrome'
 import { createWriter, type DraftLine } from '#core/tab'
 import { loadDemo } from '../../demo/load'
-import { OWN_HEADER, type TabReply } from '../../shared/contracts'
+import { OWN_HEADER, type TabReply, type TodayReply } from '../../shared/contracts'
 
 export const DEMO_DAY = '2026-06-15'
 export const DEMO_NOW = '2026-06-15T10:55:00.000Z'
@@ -18,6 +18,8 @@ export interface Served {
   readonly database: string
   post(tab: string, lines: readonly unknown[]): Promise<Response>
   readTab(tab: string): Promise<TabReply>
+  /** the open or carried tab whose complaint begins so */
+  tabOf(words: string): Promise<string>
   start(): Promise<void>
   kill(): Promise<void>
   /** takes connections and answers none, as over a weak signal, until it goes on */
@@ -71,6 +73,12 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
   const post = (tab: string, lines: readonly unknown[]) =>
     fetch(`${url}/api/tabs/${tab}/lines`, { method: 'POST', headers: HEADERS, body: JSON.stringify({ lines }) })
   const readTab = async (tab: string) => (await (await fetch(`${url}/api/tabs/${tab}`)).json()) as TabReply
+  const tabOf = async (words: string) => {
+    const { tabs } = (await (await fetch(`${url}/api/today`)).json()) as TodayReply
+    const found = tabs.find(t => t.words.startsWith(words))
+    if (!found) throw new Error(`no tab on Today begins with ${words}`)
+    return found.id
+  }
   return {
     url,
     database,
@@ -78,6 +86,7 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
     kill,
     post,
     readTab,
+    tabOf,
     stall: () => void child?.kill('SIGSTOP'),
     goOn: () => void child?.kill('SIGCONT'),
     remove: async () => {

@@ -8,7 +8,6 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { TodayReply } from '../../shared/contracts'
 import { openPage, otherDevice, serveDemo, waitFor, type Page, type Served } from './drive'
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
@@ -20,10 +19,9 @@ let meadow: string
 
 beforeAll(async () => {
   served = await serveDemo()
-  const today = (await (await fetch(`${served.url}/api/today`)).json()) as TodayReply
-  nursery = today.tabs.find(t => t.words.startsWith('Overload'))!.id
-  caravan = today.tabs.find(t => t.words.startsWith('Wash block'))!.id
-  meadow = today.tabs.find(t => t.words.startsWith('Hums for'))!.id
+  nursery = await served.tabOf('Overload')
+  caravan = await served.tabOf('Wash block')
+  meadow = await served.tabOf('Hums for')
   page = await openPage()
   await page.size(1280, 800)
   await page.driver.get(served.url)

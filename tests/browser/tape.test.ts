@@ -12,7 +12,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { hashOf } from '#core/formats'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type AnyLine } from '#core/tab'
-import { OWN_HEADER, type TabReply, type TodayReply } from '../../shared/contracts'
+import { OWN_HEADER, type TabReply } from '../../shared/contracts'
 import { filesInMemory } from '../../server/database/files'
 import { openDatabase } from '../../server/database/open'
 import { addLines } from '../../server/services/lines'
@@ -26,9 +26,9 @@ let rig: string
 
 beforeAll(async () => {
   served = await serveDemo()
-  const { tabs } = (await (await fetch(`${served.url}/api/today`)).json()) as TodayReply
-  const tabOf = (words: string) => tabs.find(t => t.words.startsWith(words))!.id
-  ;[caravan, meadow, rig] = [tabOf('Wash block'), tabOf('Hums for'), tabOf('Pump does nothing')]
+  caravan = await served.tabOf('Wash block')
+  meadow = await served.tabOf('Hums for')
+  rig = await served.tabOf('Pump does nothing')
   page = await openPage()
   await page.size(1280, 800)
   await page.driver.get(served.url)
