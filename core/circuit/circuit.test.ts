@@ -3,6 +3,7 @@ import { complex, createRandom, magnitude, requireOk, subtract } from '#core/fou
 import {
   airGapTorque,
   calibrateMotor,
+  calibrateThreePhase,
   capacitor,
   resistor,
   solveNetwork,
@@ -12,6 +13,7 @@ import {
   type Network,
   type Winding,
 } from '.'
+import { layOut } from './layout'
 
 const source = (volts: number, ohms = 0): Element => ({
   kind: 'source',
@@ -99,6 +101,80 @@ describe('solving a network', () => {
     const solved = solveNetwork(network as Network)
     expect(solved.ok ? 'solved' : solved.problem.code).toBe(code)
     if (facts && !solved.ok) expect(solved.problem.facts).toMatchObject(facts)
+  })
+
+  it.each([
+    ['no farads', capacitor('c', 'top', '0', 0), { element: 'c', farads: 0 }],
+    ['farads without end', capacitor('c', 'top', '0', Infinity), { element: 'c' }],
+    ['no ohms at all', resistor('r', 'top', '0', 0), { element: 'r', ohms: 0, reactance: 0 }],
+    ['negative ohms', resistor('r', 'top', '0', -1), { element: 'r', ohms: -1 }],
+    [
+      'a reactance that is no number',
+      { kind: 'impedance', id: 'z', a: 'top', b: '0', z: complex(1, Number.NaN) },
+      { element: 'z', ohms: 1 },
+    ],
+    [
+      'a resistance that is no number beside a reactance that is',
+      { kind: 'impedance', id: 'z', a: 'top', b: '0', z: complex(Number.NaN, 1) },
+      { element: 'z', reactance: 1 },
+    ],
+  ] as const)('refuses an element with %s, by its name and its figures', (_, element, facts) => {
+    const solved = solveNetwork({ hertz: 60, elements: [source(120, 1), element as Element] })
+    expect(solved.ok ? 'solved' : solved.problem.code).toBe('bad-element')
+    if (!solved.ok) expect(solved.problem.facts).toMatchObject(facts)
+  })
+  it('takes a pure reactance, and a source without any impedance', () => {
+    const coil: Element = { kind: 'impedance', id: 'coil', a: 'top', b: '0', z: complex(0, 12) }
+    const solved = requireOk(solveNetwork({ hertz: 60, elements: [source(120), coil] }))
+    expect(magnitude(solved.current('coil'))).toBeCloseTo(10, 6)
+  })
+  it('lays one kind of network out once, and tells it from another with the same names', () => {
+    const one = [source(120, 1), resistor('load', 'top', '0', 11)]
+    const again = [source(100, 1), resistor('load', 'top', '0', 9)]
+    const other = [source(120, 1), resistor('load', 'top', 'mid', 11), resistor('rest', 'mid', '0', 1)]
+    const layoutOf = (elements: Element[]) => requireOk(layOut(elements))
+    const first = layoutOf(one)
+    expect(layoutOf(again)).toBe(first)
+    expect(layoutOf(other)).not.toBe(first)
+    expect([...layoutOf(other).index.keys()].toSorted()).toEqual(['mid', 'top'])
+    // whichever was asked for last, the answer is the same
+    expect(layoutOf(one)).toBe(first)
+  })
+  it('gives a meter the same reading behind low impedances, however the elements are listed', () => {
+    const parts = [
+      source(120, 0.1),
+      resistor('a', 'top', 'mid', 1),
+      resistor('b', 'mid', 'end', 2),
+      resistor('c', 'end', '0', 50),
+    ]
+    const reading = (elements: Element[]) =>
+      magnitude(requireOk(solveNetwork({ hertz: 60, elements })).meterReading('mid', 'end', 10e6).volts)
+    expect(reading(parts)).toBeCloseTo((120 * 2) / 53.1, 4)
+    expect(reading(parts.toReversed())).toBeCloseTo(reading(parts), 9)
+  })
+  it('gives a meter little where only its own ohms tie a node, and says what stands behind', () => {
+    const elements = [source(120, 1), resistor('leak', 'top', 'far', 20e6), resistor('drain', 'far', '0', 1e12)]
+    const shown = requireOk(solveNetwork({ hertz: 60, elements })).meterReading('far', '0', 10e6)
+    expect(magnitude(shown.volts)).toBeCloseTo(40, 1)
+    expect(magnitude(shown.behind)).toBeGreaterThan(15e6)
+  })
+
+  it.each([
+    ['too few amps for the power', { fullLoadAmps: 5 }, 'full-load-amps-too-low'],
+    ['windings that let no locked amps through', { leadOhms: 9 }, 'main-ohms-too-high'],
+  ] as const)('refuses a three-phase plate with %s, by name and with its figures', (_, odd, code) => {
+    const plate = {
+      volts: 230,
+      watts: 3730,
+      fullLoadAmps: 15.2,
+      lockedRotorAmps: 92,
+      leadOhms: 0.8,
+      noLoadAmps: 6,
+    }
+    expect(calibrateThreePhase(plate).ok).toBe(true)
+    const fitted = calibrateThreePhase({ ...plate, ...odd })
+    expect(fitted.ok ? 'fitted' : fitted.problem.code).toBe(code)
+    if (!fitted.ok) expect(Object.keys(fitted.problem.facts).length).toBeGreaterThanOrEqual(2)
   })
 
   it('writes every element into the SPICE netlist behind its own sense source', () => {

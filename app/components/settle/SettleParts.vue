@@ -125,7 +125,7 @@ async function addRepair() {
       <form class="part" @submit.prevent="addRepair">
         <label class="field grow"
           ><span>Put right without a part</span
-          ><input v-model="text" autocomplete="off" placeholder="aired to 38 psi at zero pressure"
+          ><input v-model="text" autocomplete="off" placeholder="aired at zero pressure"
         ></label>
         <button class="press" :disabled="!component || !text.trim()">Put right</button>
       </form>
