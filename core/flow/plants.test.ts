@@ -107,6 +107,35 @@ describe('a water plant', () => {
       'starts-alone',
     ],
   ] as const)('%s', (_, more, effect) => expect(runWater(water(more as Partial<WaterPlant>)).effect).toBe(effect))
+  it('settles where pump and taps agree, each by its own law, with a filter on either side', () => {
+    const [ps, k, after, inlet] = [110 * PSI, (12 * PSI) / (5 * gpm) ** 2, (3 * PSI) / (5 * gpm) ** 2, 15 * PSI]
+    const pump = { freeFlow: 6 * gpm, shutOff: ps, inlet, turns: true }
+    const { openPressure: p, delivery: q } = runWater(water({ pump, filterBefore: k, filterAfter: after }))
+    expect(p).toBeLessThan(60 * PSI)
+    expect(p).toBeGreaterThan(0)
+    // q² = (1 − (p − pin)/ps) / (1/q0² + k/ps); the taps are 1.3 of what passes at the middle of the settings
+    const pumped = Math.sqrt((1 - (p - inlet) / ps) / (1 / (6 * gpm) ** 2 + k / ps))
+    const opening = (1.3 * 10 * gpm) / Math.sqrt(50 * PSI)
+    expect(q / gpm).toBeCloseTo(pumped / gpm, 3)
+    expect(q / gpm).toBeCloseTo(Math.sqrt(p / (1 / opening ** 2 + after)) / gpm, 3)
+  })
+  it('empties before the switch calls only with a tank whose air stands well over cut-in, once it has stopped', () => {
+    const emptied = (precharge: number, more: Partial<WaterPlant> = {}) =>
+      runWater(water({ tank: { volume: 44 * GALLON, precharge: precharge * PSI }, ...more })).emptied
+    expect(emptied(42)).toBe(true)
+    expect(emptied(40.5)).toBe(false)
+    expect(emptied(38)).toBe(false)
+    expect(emptied(42, { switch: { ...sound, welded: true } })).toBe(false)
+    expect(emptied(42, { tank: { volume: 0, precharge: 42 * PSI } })).toBe(false)
+  })
+  it('does not start alone for a leak so small that cut-in is more than ten minutes off', () => {
+    // from 60 to 40 psi the tank gives 11.4 gal: over ten minutes at 0.8 gpm, under at 1.5
+    const alone = (leak: number) => runWater(water({ check: { leak: leak * gpm, stuckShut: false } })).effect
+    expect(alone(0.8)).toBe('runs')
+    expect(alone(1.5)).toBe('starts-alone')
+    const still = { ...water().pump, turns: false }
+    expect(runWater(water({ pump: still, leak: 3 * gpm })).effect).not.toBe('starts-alone')
+  })
   it('swings past its settings where the port lags', () => {
     const lagging = runWater(water({ switch: { ...sound, delay: 25 } }))
     expect(lagging.cutOut!).toBeGreaterThan(61 * PSI)
@@ -143,6 +172,40 @@ describe('a compressor', () => {
     ],
     ['a receiver half full of water cycles fast', { volume: 2 * GALLON }, 'rapid-cycles'],
   ] as const)('%s', (_, more, effect) => expect(runAir(air(more as Partial<AirPlant>)).effect).toBe(effect))
+  it('loses a share of its absolute pressure each second to a leak, running or not', () => {
+    // choked flow: p + Pa falls as exp(−t·Pa·leak / (V·reference)); the reference is 861,845 Pa
+    const left = (leak: number) => Math.exp((-600 * 14.696 * PSI * leak * CFM) / (60 * GALLON * 861845))
+    const lost = (125 + 14.696) * PSI * (1 - left(0.3))
+    for (const plant of [air({ leak: 0.3 * CFM }), air({ checkLeak: 0.3 * CFM })])
+      expect(runAir(plant).leakDown / PSI).toBeCloseTo(lost / PSI, 6)
+    expect(runAir(air()).leakDown).toBe(0)
+    expect(runAir(air({ checkLeak: 0.3 * CFM })).fillTime).toBe(runAir(air()).fillTime)
+    expect(runAir(air({ leak: 0.3 * CFM })).fillTime).toBeGreaterThan(runAir(air()).fillTime)
+  })
+  it('takes as long with a delivery that hardly falls as with one that does not', () => {
+    const falling = runAir(air({ fallOff: 1e-13 })).fillTime
+    expect(falling / runAir(air()).fillTime).toBeCloseTo(1, 6)
+    // ln((1 − f·p₀)/(1 − f·p₁))·V/(Pa·Q·f), from 98 % of cut-in
+    const f = 0.022 / 101325
+    const [p0, p1] = [0.98 * 90 * PSI, 125 * PSI]
+    const exact = (Math.log((1 - f * p0) / (1 - f * p1)) * 60 * GALLON) / (14.696 * PSI * 5 * CFM * f)
+    expect(runAir(air({ fallOff: f })).fillTime).toBeCloseTo(exact, 6)
+  })
+  it('delivers what the stopwatch says: V·ΔP/(Patm·t); nothing where it does not turn', () => {
+    const { delivery, fillTime, cycle } = runAir(air())
+    expect(delivery).toBeCloseTo((60 * GALLON * 35 * PSI) / (14.696 * PSI * fillTime), 9)
+    // half of 5 cfm drawn: as long to fall as to rise
+    expect(cycle).toBeCloseTo((4 * 60 * GALLON * 35 * PSI) / (14.696 * PSI * 5 * CFM), 6)
+    const still = runAir(air({ turns: false }))
+    expect(still).toMatchObject({ delivery: 0, cutOut: undefined, emptied: false, cutOffTripped: false })
+    expect(still.fillTime).toBe(Infinity)
+  })
+  it('whose relief valve opens under cut-out never gets there, and is held at it', () => {
+    const story = runAir(air({ reliefOpens: 110 * PSI }))
+    expect(story.effect).toBe('runs-weak')
+    expect(story.fillTime).toBe(Infinity)
+    expect(story.peak / PSI).toBeCloseTo(110, 6)
+  })
   it('is held by its relief valve', () =>
     expect(
       runAir(air({ switch: { ...air().switch, welded: true }, reliefOpens: 150 * PSI })).peak,
