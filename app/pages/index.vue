@@ -62,10 +62,10 @@ const due = (day: string) =>
         <h2 id="open-title" class="caps">Open</h2>
         <ul v-if="open.length" class="list">
           <li v-for="t in open" :key="t.id">
-            <NuxtLink :to="`/tabs/${t.id}`" class="row panel"
-              ><b>{{ t.words }}</b
-              ><span>{{ t.siteName }} · {{ t.systemName }}</span
-              ><span class="soft">since {{ when(t.openedAt) }}</span></NuxtLink
+            <NuxtLink :to="`/tabs/${t.id}`" class="row panel">
+              <b>{{ t.words }}</b>
+              <span>{{ t.siteName }} · {{ t.systemName }}</span>
+              <span class="soft">since {{ when(t.openedAt) }}</span></NuxtLink
             >
           </li>
         </ul>
@@ -73,11 +73,11 @@ const due = (day: string) =>
         <h2 class="caps">Carried</h2>
         <ul v-if="carried.length" class="list">
           <li v-for="t in carried" :key="t.id">
-            <NuxtLink :to="`/tabs/${t.id}`" class="row panel"
-              ><b>{{ t.words }}</b
-              ><span>{{ t.siteName }} · {{ t.systemName }}</span
-              ><span class="soft">{{ t.note }}</span
-              ><span v-if="bringFor(t.id)" class="bring"><b>Bring</b> {{ bringFor(t.id) }}</span></NuxtLink
+            <NuxtLink :to="`/tabs/${t.id}`" class="row panel">
+              <b>{{ t.words }}</b>
+              <span>{{ t.siteName }} · {{ t.systemName }}</span>
+              <span class="soft">{{ t.note }}</span>
+              <span v-if="bringFor(t.id)" class="bring"><b>Bring</b> {{ bringFor(t.id) }}</span></NuxtLink
             >
           </li>
         </ul>
@@ -87,19 +87,19 @@ const due = (day: string) =>
         <h2 id="due-title" class="caps">Follow-ups</h2>
         <ul v-if="today.reply.followUps.length" class="list">
           <li v-for="f in today.reply.followUps" :key="f.tab + f.text">
-            <NuxtLink :to="`/tabs/${f.tab}`" class="row panel" :class="{ over: f.due < today.reply.today }"
-              ><b class="sentence">{{ f.text }}</b
-              ><span>{{ f.siteName }} · {{ f.systemName }}</span
-              ><span class="soft">{{ due(f.due) }}</span></NuxtLink
+            <NuxtLink :to="`/tabs/${f.tab}`" class="row panel" :class="{ over: f.due < today.reply.today }">
+              <b class="sentence">{{ f.text }}</b>
+              <span>{{ f.siteName }} · {{ f.systemName }}</span>
+              <span class="soft">{{ due(f.due) }}</span></NuxtLink
             >
           </li>
         </ul>
         <p v-else class="soft none">No follow-up falls due this month.</p>
         <h2 class="caps">This device</h2>
-        <label class="field"
-          ><span>Who writes here (stands on every line)</span
-          ><input v-model.trim="writer" autocomplete="name" maxlength="80"
-        ></label>
+        <label class="field">
+          <span>Who writes here (stands on every line)</span>
+          <input v-model.trim="writer" autocomplete="name" maxlength="80">
+        </label>
         <p v-if="!keeping.lasting" class="soft">
           This browser has not promised to keep what is stored here if its room runs short. Lines are safe once
           the server has them; adding Keep Tab to the home screen usually gets the promise.

@@ -176,35 +176,35 @@ async function open() {
         @complete="e => offer(e.query)"
       />
     </div>
-    <label v-if="siteName && !known" class="field"
-      ><span>Where (optional)</span><input v-model="place" autocomplete="off"
-    ></label>
+    <label v-if="siteName && !known" class="field">
+      <span>Where (optional)</span><input v-model="place" autocomplete="off">
+    </label>
     <fieldset v-if="known" class="choices">
       <legend>System</legend>
-      <label v-for="s in known.systems" :key="s.id" class="choice"
-        ><input v-model="systemId" type="radio" :value="s.id"> {{ s.name }}
+      <label v-for="s in known.systems" :key="s.id" class="choice">
+        <input v-model="systemId" type="radio" :value="s.id"> {{ s.name }}
         <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span></label
       >
       <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
     <fieldset v-if="siteName && newSystem" class="choices">
       <legend>Kind of system</legend>
-      <label v-for="k in KIND_IDS" :key="k" class="choice"
-        ><input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label
+      <label v-for="k in KIND_IDS" :key="k" class="choice">
+        <input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label
       >
-      <label class="field"
-        ><span>What it is called (optional)</span
-        ><input v-model="systemName" autocomplete="off" placeholder="greenhouse well"
-      ></label>
+      <label class="field">
+        <span>What it is called (optional)</span>
+        <input v-model="systemName" autocomplete="off" placeholder="greenhouse well">
+      </label>
       <details class="figures">
         <summary>
           What is fitted, and what the nameplates say
           <span class="soft">(can come later; each figure sharpens what is expected)</span>
         </summary>
         <div class="over">
-          <label v-if="alike.length" class="field"
-            ><span>Take the figures over from</span
-            ><select @change="takeOver">
+          <label v-if="alike.length" class="field">
+            <span>Take the figures over from</span>
+            <select @change="takeOver">
               <option value="">a system like it…</option>
               <option v-for="a in alike" :key="a.id" :value="a.id">{{ a.label }}</option>
             </select></label
@@ -216,17 +216,17 @@ async function open() {
     </fieldset>
     <fieldset class="choices">
       <legend>What the customer says</legend>
-      <label v-for="c in complaints" :key="c" class="choice"
-        ><input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label
+      <label v-for="c in complaints" :key="c" class="choice">
+        <input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label
       >
     </fieldset>
-    <label class="field"
-      ><span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500"
-    ></label>
-    <label class="field"
-      ><span>Since when, and what changed (optional)</span
-      ><input v-model="since" autocomplete="off" maxlength="500"
-    ></label>
+    <label class="field">
+      <span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500">
+    </label>
+    <label class="field">
+      <span>Since when, and what changed (optional)</span>
+      <input v-model="since" autocomplete="off" maxlength="500">
+    </label>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div>
       <button class="press main" :disabled="sending">{{ sending ? 'Opening…' : 'Open the tab' }}</button>

@@ -91,8 +91,8 @@ async function keep(test: NumericTest) {
                 :value="typed[t.id]"
                 :aria-label="`${t.title}, as left`"
                 autocomplete="off"
-                @input="e => (typed = { ...typed, [t.id]: (e.target as HTMLInputElement).value })"
-              ><button class="press" :disabled="!typed[t.id]?.trim()">Keep</button>
+                @input="e => (typed = { ...typed, [t.id]: (e.target as HTMLInputElement).value })">
+              <button class="press" :disabled="!typed[t.id]?.trim()">Keep</button>
             </form>
             <p v-if="trouble[t.id]" class="no" role="alert">{{ trouble[t.id] }}</p>
           </td>

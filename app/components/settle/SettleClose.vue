@@ -95,17 +95,17 @@ async function carryOn() {
         </p>
         <template v-if="!settled">
           <form class="row" @submit.prevent="addAdvice">
-            <label class="field grow"
-              ><span>Advice to the customer</span><input v-model="advice" autocomplete="off"></label
-            ><button class="press" :disabled="!advice.trim()">Add</button>
+            <label class="field grow">
+              <span>Advice to the customer</span><input v-model="advice" autocomplete="off"></label>
+            <button class="press" :disabled="!advice.trim()">Add</button>
           </form>
           <form class="row" @submit.prevent="addFollowUp">
-            <label class="field grow"
-              ><span>Follow-up</span><input v-model="followUp" autocomplete="off"
-            ></label>
+            <label class="field grow">
+              <span>Follow-up</span><input v-model="followUp" autocomplete="off">
+            </label>
             <div class="field">
-              <label for="due">Due</label
-              ><DatePicker v-model="due" input-id="due" date-format="d M yy" :manual-input="false" show-icon />
+              <label for="due">Due</label>
+              <DatePicker v-model="due" input-id="due" date-format="d M yy" :manual-input="false" show-icon />
             </div>
             <button class="press" :disabled="!followUp.trim()">Add</button>
           </form>
@@ -119,9 +119,9 @@ async function carryOn() {
         <template v-else>
           <h2>Settle</h2>
           <form class="col" @submit.prevent="settle">
-            <label class="field"
-              ><span>In a sentence or two, for the customer</span
-              ><Textarea v-model="summary" maxlength="1500" rows="3" auto-resize fluid
+            <label class="field">
+              <span>In a sentence or two, for the customer</span>
+              <Textarea v-model="summary" maxlength="1500" rows="3" auto-resize fluid
             /></label>
             <div>
               <button class="press main" :disabled="!summary.trim()">
@@ -132,10 +132,10 @@ async function carryOn() {
           <details>
             <summary>Carry it instead</summary>
             <form class="col" @submit.prevent="carryOn">
-              <label class="field"><span>Waiting for</span><input v-model="carry" autocomplete="off"></label
-              ><label class="field"
-                ><span>Bring next time</span><input v-model="bring" autocomplete="off"
-              ></label>
+              <label class="field"><span>Waiting for</span><input v-model="carry" autocomplete="off"></label>
+              <label class="field">
+                <span>Bring next time</span><input v-model="bring" autocomplete="off">
+              </label>
               <div>
                 <button class="press" :disabled="!carry.trim()">Carry the tab</button>
               </div>

@@ -92,8 +92,8 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
           <input
             v-model="other"
             placeholder="Something else worth keeping"
-            aria-label="Something else found"
-          ><button class="press">Add</button>
+            aria-label="Something else found">
+          <button class="press">Add</button>
         </form>
       </template>
     </div>

@@ -95,38 +95,38 @@ async function addRepair() {
     <p v-else class="soft">Nothing fitted or put right yet.</p>
     <div v-if="!settled" class="forms">
       <div class="what">
-        <label class="field"
-          ><span>On what</span
-          ><select v-model="component">
+        <label class="field">
+          <span>On what</span>
+          <select v-model="component">
             <option value="" disabled>Choose</option>
             <option v-for="c in names" :key="c.id" :value="c.id">{{ c.name }}</option>
           </select></label
         >
-        <label v-if="repairs.length" class="field"
-          ><span>Which repair</span
-          ><select v-model="fault">
+        <label v-if="repairs.length" class="field">
+          <span>Which repair</span>
+          <select v-model="fault">
             <option v-for="r in repairs" :key="r.fault" :value="r.fault">{{ r.label }}</option>
             <option value="">The whole of it, made new</option>
           </select></label
         >
       </div>
       <form class="part" @submit.prevent="addPart">
-        <label class="field"
-          ><span>Part off</span><input v-model="off" list="fitted-now" autocomplete="off"><datalist
+        <label class="field">
+          <span>Part off</span><input v-model="off" list="fitted-now" autocomplete="off"><datalist
             id="fitted-now"
           >
-            <option v-for="f in fittedNow" :key="f.part" :value="f.part" /></datalist
-        ></label>
+            <option v-for="f in fittedNow" :key="f.part" :value="f.part" /></datalist>
+        </label>
         <label class="field"><span>Part on</span><input v-model="on" autocomplete="off"></label>
         <label class="field"><span>Number</span><input v-model="number" autocomplete="off"></label>
         <label class="check"><Checkbox v-model="temporary" binary /> temporary</label>
         <button class="press" :disabled="!component || (!off && !on)">Part changed</button>
       </form>
       <form class="part" @submit.prevent="addRepair">
-        <label class="field grow"
-          ><span>Put right without a part</span
-          ><input v-model="text" autocomplete="off" placeholder="aired at zero pressure"
-        ></label>
+        <label class="field grow">
+          <span>Put right without a part</span>
+          <input v-model="text" autocomplete="off" placeholder="aired at zero pressure">
+        </label>
         <button class="press" :disabled="!component || !text.trim()">Put right</button>
       </form>
       <p class="caution">

@@ -50,8 +50,8 @@ const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`
         </h3>
         <ul>
           <li v-for="c in k.changes" :key="c.fault">
-            <b>{{ c.seen }}</b><span>{{ c.label }}</span
-            ><span class="soft">{{ percent(c.before) }} → {{ percent(c.after) }}</span>
+            <b>{{ c.seen }}</b><span>{{ c.label }}</span>
+            <span class="soft">{{ percent(c.before) }} → {{ percent(c.after) }}</span>
           </li>
         </ul>
       </div>
@@ -63,9 +63,9 @@ const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`
     <div v-if="kinds.length" class="row">
       <button v-if="!sure" class="press" @click="sure = true">Begin counting anew</button>
       <template v-else>
-        <span>The tabs stay; only the counting begins again from now.</span
-        ><button class="press danger" @click="forget">Begin anew</button
-        ><button class="press plain" @click="sure = false">Leave it</button>
+        <span>The tabs stay; only the counting begins again from now.</span>
+        <button class="press danger" @click="forget">Begin anew</button>
+        <button class="press plain" @click="sure = false">Leave it</button>
       </template>
     </div>
   </section>

@@ -140,13 +140,13 @@ const set = (id: string, value: string) => {
           :class="{ wanted: sharpens.some(s => s.field === r.id) }"
         >
           <span>{{ r.label }}</span>
-          <span class="with-unit"
-            ><input
+          <span class="with-unit">
+            <input
               :value="written[r.id] ?? ''"
               :name="r.id"
               autocomplete="off"
-              @input="set(r.id, ($event.target as HTMLInputElement).value)"
-            ><i>{{ unitOf(r.field.quantity) }}</i></span
+              @input="set(r.id, ($event.target as HTMLInputElement).value)">
+            <i>{{ unitOf(r.field.quantity) }}</i></span
           >
         </label>
       </fieldset>

@@ -45,16 +45,16 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
               <span class="when"
                 >{{ sayDay(c.tab.openedAt) }}<small>{{ c.tab.status }}</small></span
               >
-              <span
-                ><b>{{ c.tab.words }}</b>
-                <span v-for="f in c.state.findings.failed" :key="f.id" class="found"
-                  ><i>failed</i> {{ say(f.about) }}</span
+              <span>
+                <b>{{ c.tab.words }}</b>
+                <span v-for="f in c.state.findings.failed" :key="f.id" class="found">
+                  <i>failed</i> {{ say(f.about) }}</span
                 >
-                <span v-for="f in c.state.findings.cause" :key="f.id" class="found"
-                  ><i>because</i> {{ say(f.about) }}</span
+                <span v-for="f in c.state.findings.cause" :key="f.id" class="found">
+                  <i>because</i> {{ say(f.about) }}</span
                 >
-                <span v-for="f in c.state.findings.also" :key="f.id" class="found"
-                  ><i>also</i> {{ say(f.about) }}</span
+                <span v-for="f in c.state.findings.also" :key="f.id" class="found">
+                  <i>also</i> {{ say(f.about) }}</span
                 >
                 <span v-if="c.state.findings.failed.length && !c.state.findings.cause.length" class="found open"
                   >cause still open</span

@@ -32,8 +32,8 @@ const starter = (id: string) => {
 <template>
   <div class="keys" role="group" :aria-label="`Keys for ${point.name}`">
     <div class="head">
-      <b>#{{ point.number }} {{ point.name }}</b
-      ><button class="key small" @click="emit('close')">Close</button>
+      <b>#{{ point.number }} {{ point.name }}</b>
+      <button class="key small" @click="emit('close')">Close</button>
     </div>
     <div class="cols">
       <div class="tests">
@@ -49,8 +49,8 @@ const starter = (id: string) => {
           class="key"
           @click="emit('back')"
         >
-          ⌫</button
-        ><button class="key go" @click="emit('enter')">Log</button>
+          ⌫</button>
+        <button class="key go" @click="emit('enter')">Log</button>
       </div>
     </div>
   </div>

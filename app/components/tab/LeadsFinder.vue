@@ -45,9 +45,9 @@ const text = computed(() =>
         Dead, leads off and apart. Mark three leads one, two and three; ohms of each pair, OL where the meter
         shows it.
       </p>
-      <label v-for="(p, i) in PAIRS" :key="p" class="field"
-        ><span>{{ p }} (Ω)</span><input v-model="typed[i]" inputmode="decimal" autocomplete="off"
-      ></label>
+      <label v-for="(p, i) in PAIRS" :key="p" class="field">
+        <span>{{ p }} (Ω)</span><input v-model="typed[i]" inputmode="decimal" autocomplete="off">
+      </label>
       <div v-if="found?.ok" class="answer" role="status">
         <p
           v-for="[lead, what] in [
@@ -66,8 +66,8 @@ const text = computed(() =>
       <p v-else-if="found" class="trouble" role="alert">{{ sayProblem(found.problem) }}</p>
       <p v-else class="soft">The largest pair is start and main together: the lead it leaves out is common.</p>
       <div class="row">
-        <button class="press main" type="submit" :disabled="!found?.ok">Keep as a note</button
-        ><button class="press plain" type="button" @click="emit('close')">Close</button>
+        <button class="press main" type="submit" :disabled="!found?.ok">Keep as a note</button>
+        <button class="press plain" type="button" @click="emit('close')">Close</button>
       </div>
     </form>
   </dialog>

@@ -170,12 +170,12 @@ function skip() {
         <button class="press plain" @click="skipping = true">can’t do that here</button>
       </div>
       <form v-else class="row foot" @submit.prevent="skip">
-        <label class="field grow"
-          ><span class="visually-hidden">Why not</span
-          ><input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off"
-        ></label>
-        <button class="press" type="submit">Leave it out</button
-        ><button class="press plain" type="button" @click="skipping = false">Back</button>
+        <label class="field grow">
+          <span class="visually-hidden">Why not</span>
+          <input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off">
+        </label>
+        <button class="press" type="submit">Leave it out</button>
+        <button class="press plain" type="button" @click="skipping = false">Back</button>
       </form>
     </template>
     <template v-else>

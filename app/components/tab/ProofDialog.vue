@@ -112,10 +112,10 @@ async function keep(withReason: boolean) {
         <li v-for="s in ask.steps" :key="s">{{ s }}</li>
       </ol>
       <p class="caution">{{ ask.caution }} Local code and the maker’s instructions come first.</p>
-      <label v-for="(label, i) in ask.labels" :key="label" class="field"
-        ><span>{{ label }}{{ state === 'zero-pressure' ? ` (${gauge.symbol})` : '' }}</span
-        ><input v-model="figures[i]" inputmode="decimal" autocomplete="off"
-      ></label>
+      <label v-for="(label, i) in ask.labels" :key="label" class="field">
+        <span>{{ label }}{{ state === 'zero-pressure' ? ` (${gauge.symbol})` : '' }}</span>
+        <input v-model="figures[i]" inputmode="decimal" autocomplete="off">
+      </label>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <div class="row">
         <button class="press main" type="submit">{{ state === 'live' ? 'Power is on' : 'Proven' }}</button>
@@ -123,9 +123,9 @@ async function keep(withReason: boolean) {
       </div>
       <details v-if="state !== 'live'">
         <summary>Go on without the proof</summary>
-        <label class="field"
-          ><span>Why (this becomes a line on the tab)</span><input v-model="reason" autocomplete="off"
-        ></label>
+        <label class="field">
+          <span>Why (this becomes a line on the tab)</span><input v-model="reason" autocomplete="off">
+        </label>
         <button class="press danger" type="button" @click="keep(true)">Go on without</button>
       </details>
     </form>

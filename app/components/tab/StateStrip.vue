@@ -50,9 +50,9 @@ function how(state: WorkState) {
       :disabled="disabled"
       @click="emit('prove', s)"
     >
-      <span class="dot" aria-hidden="true" /><span
-        ><b>{{ NAMES[s] }}</b
-        ><small>{{ how(s) }}</small></span
+      <span class="dot" aria-hidden="true" /><span>
+        <b>{{ NAMES[s] }}</b>
+        <small>{{ how(s) }}</small></span
       >
     </button>
   </div>

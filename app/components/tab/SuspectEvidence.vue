@@ -43,9 +43,9 @@ const ROLE = { cause: 'with it as the cause', casualty: 'as what wore it out', b
         <span class="sign">{{ m.bits > 0 ? 'for' : 'against' }}</span>
         <span class="line"
           >{{ say(m.line)
-          }}<i class="weight" aria-hidden="true"
-            ><i :style="{ width: `${(100 * Math.abs(m.bits)) / most}%` }" /></i
-        ></span>
+          }}<i class="weight" aria-hidden="true">
+            <i :style="{ width: `${(100 * Math.abs(m.bits)) / most}%` }" /></i>
+        </span>
         <span class="factor">{{ times(m.bits) }}</span>
       </li>
     </ul>

@@ -32,11 +32,11 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
           @click="open = open === s.fault ? undefined : s.fault"
         >
           <span class="chance">{{ percent(s.chance) }}</span>
-          <span class="body"
-            ><b>{{ s.label }}</b
-            ><span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
-            <span class="bar" aria-hidden="true"
-              ><i :style="{ width: `${Math.max(1, s.chance * 100)}%` }"
+          <span class="body">
+            <b>{{ s.label }}</b>
+            <span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
+            <span class="bar" aria-hidden="true">
+              <i :style="{ width: `${Math.max(1, s.chance * 100)}%` }"
             /></span>
             <span class="soft settle">{{
               s.beside && s.asCause ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy

@@ -56,8 +56,8 @@ function strike(line: string) {
       <span v-if="!settled" class="tools">
         <button class="press plain" @click="emit('leads')">Find leads</button>
         <label class="press plain photo"
-          >Photo<input ref="picture" type="file" accept="image/*" capture="environment" @change="pick"
-        ></label>
+          >Photo<input ref="picture" type="file" accept="image/*" capture="environment" @change="pick">
+        </label>
       </span>
     </div>
     <ol ref="scroller" class="rows">
@@ -87,10 +87,10 @@ function strike(line: string) {
           <span class="what"
             >{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span
           >
-          <span class="value"
-            ><span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }"
-              >{{ r.digits }}<small>{{ r.unit }}</small></span
-            ><VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)"
+          <span class="value">
+            <span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }"
+              >{{ r.digits }}<small>{{ r.unit }}</small></span>
+            <VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)"
           /></span>
           <span v-if="r.slip ?? r.puzzle" class="extra slip">{{ r.slip ?? r.puzzle }}</span>
           <TapePhoto

@@ -20,9 +20,9 @@ const rows = computed(() =>
   <ul class="waiting" aria-label="Waiting tests">
     <li v-for="w in rows" :key="w.test" :class="{ due: w.left === 0 }">
       <span class="clock" role="timer">{{ w.left === 0 ? 'due' : w.clock }}</span>
-      <span class="what"
-        ><b>{{ w.title }}</b
-        ><small class="soft">{{ w.left === 0 ? 'the wait is over' : w.why }}</small></span
+      <span class="what">
+        <b>{{ w.title }}</b>
+        <small class="soft">{{ w.left === 0 ? 'the wait is over' : w.why }}</small></span
       >
       <button class="press" :class="{ main: w.left === 0 }" @click="emit('read', w.test)">
         {{ w.left === 0 ? 'Read it now' : 'Read it early' }}

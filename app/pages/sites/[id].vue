@@ -30,8 +30,8 @@ useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : '
           <p v-if="reply.site.access">{{ reply.site.access }}</p>
         </div>
         <div class="acts">
-          <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a
-          ><NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
+          <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a>
+          <NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
         </div>
       </header>
       <SiteSystem v-for="s in reply.systems" :key="s.system.id" :entry="s" @changed="load" />

@@ -55,28 +55,28 @@ async function take(event: Event) {
             type="file"
             accept=".json,.zip,application/json,application/zip"
             class="visually-hidden"
-            @change="take"></label
-        ><a class="press" href="/api/books" download>Give out the book</a
-        ><NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
+            @change="take"></label>
+        <a class="press" href="/api/books" download>Give out the book</a>
+        <NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
       </div>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="taken" role="status">{{ taken }}</p>
-    <label class="field seek"
-      ><span class="visually-hidden">Find a site</span
-      ><input v-model="seek" type="search" placeholder="Find a site or system"
-    ></label>
+    <label class="field seek">
+      <span class="visually-hidden">Find a site</span>
+      <input v-model="seek" type="search" placeholder="Find a site or system">
+    </label>
     <ul v-if="found.length" class="list">
       <li v-for="s in found" :key="s.id">
-        <NuxtLink :to="`/sites/${s.id}`" class="row panel"
-          ><b>{{ s.name }}</b
-          ><span class="soft">{{ s.place }}</span
-          ><span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span
-          ><span class="count"
-            ><span class="figure"
-              >{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span
-            ><span v-if="s.open" class="open">{{ s.open }} open</span></span
-          ></NuxtLink
+        <NuxtLink :to="`/sites/${s.id}`" class="row panel">
+          <b>{{ s.name }}</b>
+          <span class="soft">{{ s.place }}</span>
+          <span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span>
+          <span class="count">
+            <span class="figure"
+              >{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span>
+            <span v-if="s.open" class="open">{{ s.open }} open</span></span>
+          </NuxtLink
         >
       </li>
     </ul>

@@ -29,8 +29,8 @@ async function log(draft: DraftLine) {
         <h1>{{ settled ? 'Settled' : 'Settle' }}: {{ tab.state.opened?.words }}</h1>
       </div>
       <div class="acts">
-        <NuxtLink class="press" :to="`/tabs/${id}`">Back to the tab</NuxtLink
-        ><NuxtLink class="press" :to="`/tabs/${id}/summary`">Customer summary</NuxtLink>
+        <NuxtLink class="press" :to="`/tabs/${id}`">Back to the tab</NuxtLink>
+        <NuxtLink class="press" :to="`/tabs/${id}/summary`">Customer summary</NuxtLink>
       </div>
     </header>
     <KeepingBanner />

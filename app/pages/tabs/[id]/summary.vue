@@ -39,8 +39,8 @@ const parts = computed(() =>
 <template>
   <article v-if="tab.reply && tab.kind" class="page sheet-page">
     <div class="no-print acts">
-      <NuxtLink class="press" :to="`/tabs/${tab.reply.tab.id}/settle`">Back</NuxtLink
-      ><button class="press main" @click="printSheet">Print</button>
+      <NuxtLink class="press" :to="`/tabs/${tab.reply.tab.id}/settle`">Back</NuxtLink>
+      <button class="press main" @click="printSheet">Print</button>
     </div>
     <header>
       <p class="soft">{{ today.reply?.company }}</p>
