@@ -54,8 +54,7 @@ const due = (day: string) =>
       {{ today.problem ? sayProblem(today.problem) : 'The server has not answered yet.'
       }}<template v-if="today.asOf">
         This is the list as this device had it {{ when(today.asOf) }}; its tabs open from the same
-        copies.</template
-      >
+        copies.</template>
     </p>
     <div v-if="today.reply" class="cols">
       <section aria-labelledby="open-title">
@@ -65,8 +64,8 @@ const due = (day: string) =>
             <NuxtLink :to="`/tabs/${t.id}`" class="row panel">
               <b>{{ t.words }}</b>
               <span>{{ t.siteName }} · {{ t.systemName }}</span>
-              <span class="soft">since {{ when(t.openedAt) }}</span></NuxtLink
-            >
+              <span class="soft">since {{ when(t.openedAt) }}</span>
+            </NuxtLink>
           </li>
         </ul>
         <p v-else class="soft none">No tab is open. A call opens one: site, system, complaint.</p>
@@ -77,8 +76,8 @@ const due = (day: string) =>
               <b>{{ t.words }}</b>
               <span>{{ t.siteName }} · {{ t.systemName }}</span>
               <span class="soft">{{ t.note }}</span>
-              <span v-if="bringFor(t.id)" class="bring"><b>Bring</b> {{ bringFor(t.id) }}</span></NuxtLink
-            >
+              <span v-if="bringFor(t.id)" class="bring"><b>Bring</b> {{ bringFor(t.id) }}</span>
+            </NuxtLink>
           </li>
         </ul>
         <p v-else class="soft none">Nothing waits for a part or another trip.</p>
@@ -90,8 +89,8 @@ const due = (day: string) =>
             <NuxtLink :to="`/tabs/${f.tab}`" class="row panel" :class="{ over: f.due < today.reply.today }">
               <b class="sentence">{{ f.text }}</b>
               <span>{{ f.siteName }} · {{ f.systemName }}</span>
-              <span class="soft">{{ due(f.due) }}</span></NuxtLink
-            >
+              <span class="soft">{{ due(f.due) }}</span>
+            </NuxtLink>
           </li>
         </ul>
         <p v-else class="soft none">No follow-up falls due this month.</p>

@@ -183,15 +183,14 @@ async function open() {
       <legend>System</legend>
       <label v-for="s in known.systems" :key="s.id" class="choice">
         <input v-model="systemId" type="radio" :value="s.id"> {{ s.name }}
-        <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span></label
-      >
+        <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span>
+      </label>
       <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
     <fieldset v-if="siteName && newSystem" class="choices">
       <legend>Kind of system</legend>
       <label v-for="k in KIND_IDS" :key="k" class="choice">
-        <input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label
-      >
+        <input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label>
       <label class="field">
         <span>What it is called (optional)</span>
         <input v-model="systemName" autocomplete="off" placeholder="greenhouse well">
@@ -207,8 +206,8 @@ async function open() {
             <select @change="takeOver">
               <option value="">a system like it…</option>
               <option v-for="a in alike" :key="a.id" :value="a.id">{{ a.label }}</option>
-            </select></label
-          >
+            </select>
+          </label>
           <label class="field"><span>Put in on (if known)</span><input v-model="installed" type="date"></label>
         </div>
         <NameplateForm v-model="written" :kind="kind" />
@@ -217,8 +216,7 @@ async function open() {
     <fieldset class="choices">
       <legend>What the customer says</legend>
       <label v-for="c in complaints" :key="c" class="choice">
-        <input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label
-      >
+        <input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label>
     </fieldset>
     <label class="field">
       <span>In their words (optional)</span><input v-model="words" autocomplete="off" maxlength="500">

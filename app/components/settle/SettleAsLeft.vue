@@ -74,13 +74,13 @@ async function keep(test: NumericTest) {
           <th scope="row">{{ shortTitle(tab.kind!, t.id) }}</th>
           <td class="num" data-is="found">
             <span v-if="figure(t, found(t.id))" class="figure"
-              >{{ figure(t, found(t.id))!.digits }}<small>{{ figure(t, found(t.id))!.unit }}</small></span
-            >
+              >{{ figure(t, found(t.id))!.digits }}<small>{{ figure(t, found(t.id))!.unit }}</small>
+            </span>
           </td>
           <td class="num" data-is="left">
             <span v-if="figure(t, left(t.id))" class="figure"
-              >{{ figure(t, left(t.id))!.digits }}<small>{{ figure(t, left(t.id))!.unit }}</small></span
-            >
+              >{{ figure(t, left(t.id))!.digits }}<small>{{ figure(t, left(t.id))!.unit }}</small>
+            </span>
           </td>
           <td>
             <VerdictMark v-if="verdict(left(t.id)?.id)" :word="verdict(left(t.id)!.id)!.word" words />

@@ -96,7 +96,8 @@ async function carryOn() {
         <template v-if="!settled">
           <form class="row" @submit.prevent="addAdvice">
             <label class="field grow">
-              <span>Advice to the customer</span><input v-model="advice" autocomplete="off"></label>
+              <span>Advice to the customer</span><input v-model="advice" autocomplete="off">
+            </label>
             <button class="press" :disabled="!advice.trim()">Add</button>
           </form>
           <form class="row" @submit.prevent="addFollowUp">

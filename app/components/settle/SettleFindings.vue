@@ -69,9 +69,8 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
           :class="{ main: c.standing === 'shown' && i === 0 && !tab.state.findings.cause.length }"
           @click="find('cause', c.id)"
         >
-          <span
-            >{{ c.label }}<small>{{ STANDING[c.standing] }} · {{ c.why }}</small></span
-          >
+          <span>{{ c.label }}<small>{{ STANDING[c.standing] }} · {{ c.why }}</small>
+          </span>
         </button>
         <p v-if="!tab.state.findings.failed.length" class="soft">Comes after what failed.</p>
       </template>
@@ -84,9 +83,8 @@ const strike = (line: string) => props.log({ kind: 'strike', line, reason: 'take
       </p>
       <template v-if="!settled">
         <button v-for="a in also" :key="a.id" class="press offer" @click="find('also', a.id)">
-          <span
-            >{{ a.label }}<small>{{ a.advice }}</small></span
-          >
+          <span>{{ a.label }}<small>{{ a.advice }}</small>
+          </span>
         </button>
         <form class="row" @submit.prevent="addOther">
           <input

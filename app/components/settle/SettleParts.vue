@@ -100,15 +100,15 @@ async function addRepair() {
           <select v-model="component">
             <option value="" disabled>Choose</option>
             <option v-for="c in names" :key="c.id" :value="c.id">{{ c.name }}</option>
-          </select></label
-        >
+          </select>
+        </label>
         <label v-if="repairs.length" class="field">
           <span>Which repair</span>
           <select v-model="fault">
             <option v-for="r in repairs" :key="r.fault" :value="r.fault">{{ r.label }}</option>
             <option value="">The whole of it, made new</option>
-          </select></label
-        >
+          </select>
+        </label>
       </div>
       <form class="part" @submit.prevent="addPart">
         <label class="field">

@@ -40,8 +40,7 @@ const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`
       Settled tabs shift how likely each fault is to begin with, smoothed against the catalogue.<span
         v-if="learned?.since"
       >
-        Counted since {{ sayDay(learned.since) }}.</span
-      >
+        Counted since {{ sayDay(learned.since) }}.</span>
     </p>
     <div class="kinds">
       <div v-for="k in kinds" :key="k.kind">

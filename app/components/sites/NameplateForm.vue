@@ -146,8 +146,8 @@ const set = (id: string, value: string) => {
               :name="r.id"
               autocomplete="off"
               @input="set(r.id, ($event.target as HTMLInputElement).value)">
-            <i>{{ unitOf(r.field.quantity) }}</i></span
-          >
+            <i>{{ unitOf(r.field.quantity) }}</i>
+          </span>
         </label>
       </fieldset>
     </div>

@@ -42,25 +42,20 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
         <ol class="calls">
           <li v-for="c in calls" :key="c.tab.id">
             <NuxtLink :to="`/tabs/${c.tab.id}`" class="call">
-              <span class="when"
-                >{{ sayDay(c.tab.openedAt) }}<small>{{ c.tab.status }}</small></span
-              >
+              <span class="when">{{ sayDay(c.tab.openedAt) }}<small>{{ c.tab.status }}</small>
+              </span>
               <span>
                 <b>{{ c.tab.words }}</b>
                 <span v-for="f in c.state.findings.failed" :key="f.id" class="found">
-                  <i>failed</i> {{ say(f.about) }}</span
-                >
+                  <i>failed</i> {{ say(f.about) }}</span>
                 <span v-for="f in c.state.findings.cause" :key="f.id" class="found">
-                  <i>because</i> {{ say(f.about) }}</span
-                >
+                  <i>because</i> {{ say(f.about) }}</span>
                 <span v-for="f in c.state.findings.also" :key="f.id" class="found">
-                  <i>also</i> {{ say(f.about) }}</span
-                >
+                  <i>also</i> {{ say(f.about) }}</span>
                 <span v-if="c.state.findings.failed.length && !c.state.findings.cause.length" class="found open"
-                  >cause still open</span
-                >
-                <span v-if="c.tab.note" class="soft note">{{ c.tab.note }}</span></span
-              >
+                  >cause still open</span>
+                <span v-if="c.tab.note" class="soft note">{{ c.tab.note }}</span>
+              </span>
             </NuxtLink>
           </li>
         </ol>
@@ -84,10 +79,8 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
             <ul class="parts">
               <li v-for="f in removed" :key="f.component + f.part + f.removed">
                 {{ f.part }}
-                <span class="soft"
-                  >{{ f.fitted ? sayDay(f.fitted) : '' }} – {{ sayDay(f.removed!)
-                  }}{{ f.why ? ` · ${say(f.why)}` : '' }}</span
-                >
+                <span class="soft">{{ f.fitted ? sayDay(f.fitted) : '' }} – {{ sayDay(f.removed!)
+                  }}{{ f.why ? ` · ${say(f.why)}` : '' }}</span>
               </li>
             </ul>
           </details>

@@ -30,8 +30,7 @@ const excluded = ref(false)
         The same repair would cover
         {{
           others.map(o => `${o.label.toLowerCase()} (${Math.max(1, Math.round(o.chance * 100))})`).join(', ')
-        }}.</span
-      >
+        }}.</span>
     </p>
     <div v-if="decision.excludes?.length" class="excludes">
       <button class="press plain" :aria-expanded="excluded" @click="excluded = !excluded">

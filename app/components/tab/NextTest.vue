@@ -128,9 +128,7 @@ function skip() {
           {{ afterRepair }}
         </template>
         {{ ' ' }}
-        <span v-if="first.band" class="soft"
-          >Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span
-        >
+        <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
       </p>
       <p class="steps">
         <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }}

@@ -52,8 +52,8 @@ function how(state: WorkState) {
     >
       <span class="dot" aria-hidden="true" /><span>
         <b>{{ NAMES[s] }}</b>
-        <small>{{ how(s) }}</small></span
-      >
+        <small>{{ how(s) }}</small>
+      </span>
     </button>
   </div>
 </template>

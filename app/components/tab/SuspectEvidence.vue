@@ -41,8 +41,7 @@ const ROLE = { cause: 'with it as the cause', casualty: 'as what wore it out', b
     <ul>
       <li v-for="m in moves" :key="m.line" :class="m.bits > 0 ? 'for' : 'against'">
         <span class="sign">{{ m.bits > 0 ? 'for' : 'against' }}</span>
-        <span class="line"
-          >{{ say(m.line)
+        <span class="line">{{ say(m.line)
           }}<i class="weight" aria-hidden="true">
             <i :style="{ width: `${(100 * Math.abs(m.bits)) / most}%` }" /></i>
         </span>

@@ -40,8 +40,8 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
             /></span>
             <span class="soft settle">{{
               s.beside && s.asCause ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy
-            }}</span></span
-          >
+            }}</span>
+            </span>
         </button>
         <SuspectEvidence
           v-if="open === s.fault"
@@ -53,8 +53,7 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
       </li>
       <li v-if="rest" class="others">
         <span class="chance">{{ percent(Math.max(0, restChance)) }}</span><span
-          >{{ rest }} {{ rest === 1 ? 'other' : 'others' }}</span
-        >
+          >{{ rest }} {{ rest === 1 ? 'other' : 'others' }}</span>
       </li>
     </ul>
     <p v-else class="soft">Solving the circuit of this system…</p>

@@ -84,12 +84,12 @@ function strike(line: string) {
           @click="chosen = chosen === r.id ? undefined : r.id"
         >
           <time>{{ r.time }}</time>
-          <span class="what"
-            >{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small></span
-          >
+          <span class="what">{{ r.title }}<small v-if="r.detail">{{ r.detail }}</small>
+          </span>
           <span class="value">
             <span v-if="r.digits" class="figure" :class="{ said: r.kind === 'observation' }"
-              >{{ r.digits }}<small>{{ r.unit }}</small></span>
+              >{{ r.digits }}<small>{{ r.unit }}</small>
+            </span>
             <VerdictMark v-if="r.verdict" :word="r.verdict" :words="['low', 'high', 'open'].includes(r.verdict)"
           /></span>
           <span v-if="r.slip ?? r.puzzle" class="extra slip">{{ r.slip ?? r.puzzle }}</span>

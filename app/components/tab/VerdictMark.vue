@@ -27,9 +27,10 @@ const hollow = computed(() => ['open', 'unknown'].includes(props.word))
 <template>
   <span class="mark">
     <svg width="14" height="14" viewBox="0 0 14 14" :class="{ hollow }" aria-hidden="true">
-      <path :d="SHAPES[word]" /></svg>
-    <span :class="words ? '' : 'visually-hidden'">{{ WORDS[word] }}</span></span
-  >
+      <path :d="SHAPES[word]" />
+    </svg>
+    <span :class="words ? '' : 'visually-hidden'">{{ WORDS[word] }}</span>
+  </span>
 </template>
 
 <style scoped>

@@ -22,8 +22,8 @@ const rows = computed(() =>
       <span class="clock" role="timer">{{ w.left === 0 ? 'due' : w.clock }}</span>
       <span class="what">
         <b>{{ w.title }}</b>
-        <small class="soft">{{ w.left === 0 ? 'the wait is over' : w.why }}</small></span
-      >
+        <small class="soft">{{ w.left === 0 ? 'the wait is over' : w.why }}</small>
+      </span>
       <button class="press" :class="{ main: w.left === 0 }" @click="emit('read', w.test)">
         {{ w.left === 0 ? 'Read it now' : 'Read it early' }}
       </button>

@@ -50,12 +50,12 @@ async function take(event: Event) {
     <header class="top">
       <h1>Sites</h1>
       <div class="acts">
-        <label class="press"
-          >Take in a file<input
+        <label class="press">Take in a file<input
             type="file"
             accept=".json,.zip,application/json,application/zip"
             class="visually-hidden"
-            @change="take"></label>
+            @change="take">
+        </label>
         <a class="press" href="/api/books" download>Give out the book</a>
         <NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
       </div>
@@ -73,11 +73,11 @@ async function take(event: Event) {
           <span class="soft">{{ s.place }}</span>
           <span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span>
           <span class="count">
-            <span class="figure"
-              >{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small></span>
-            <span v-if="s.open" class="open">{{ s.open }} open</span></span>
-          </NuxtLink
-        >
+            <span class="figure">{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small>
+            </span>
+            <span v-if="s.open" class="open">{{ s.open }} open</span>
+          </span>
+          </NuxtLink>
       </li>
     </ul>
     <p v-else-if="sites" class="soft">

@@ -76,8 +76,7 @@ const parts = computed(() =>
       <p v-else>{{ p.entries[0]?.text }}</p>
     </section>
     <footer class="soft">
-      <span v-if="signed"
-        >As signed on {{ sayDay(dayOf(tab.state.settled!.at))
+      <span v-if="signed">As signed on {{ sayDay(dayOf(tab.state.settled!.at))
         }}<template v-if="tab.state.settled?.by"> by {{ tab.state.settled.by }}</template
         >, judged by engine {{ signed.engine }}. </span
       >Electrical and well work is for qualified and, where the law says so, licensed people. Local code and the
