@@ -3,7 +3,7 @@ import { requireOk } from '#core/foundation'
 import { prepareSystem } from '.'
 import { SWEPT } from '../../tests/kinds'
 import { readingChance } from './likelihood'
-import { OTHER, type TestTable } from './tables'
+import { cumulative, OTHER, type TestTable } from './tables'
 
 describe.each(SWEPT)('the tables of a %s', (id) => {
   const tables = requireOk(prepareSystem(id, {}))
@@ -72,5 +72,31 @@ describe.each(SWEPT)('the tables of a %s', (id) => {
         table.row(pair!).reduce((a, b) => a + b, 0),
         table.test.id,
       ).toBeCloseTo(1, 6)
+  })
+})
+
+describe('the normal distribution function', () => {
+  const volts = { mean: 240, sigma: 4, log: false, ol: 0 }
+  // Abramowitz and Stegun, table 26.1 (from memory); the form used errs by 1.5e-7 at most
+  it.each([
+    [0, 0.5],
+    [0.5, 0.6914625],
+    [1, 0.8413447],
+    [1.96, 0.9750021],
+    [3, 0.9986501],
+  ])('at %d deviations is %d, and mirrors under the mean', (x, wanted) => {
+    expect(cumulative(volts, 240 + 4 * x)).toBeCloseTo(wanted, 6)
+    expect(cumulative(volts, 240 - 4 * x)).toBeCloseTo(1 - wanted, 6)
+  })
+  it('takes logarithms where the spread is of the logarithm, and holds nothing at zero', () => {
+    const ohms = { mean: Math.log(50), sigma: 0.3, log: true, ol: 0 }
+    expect(cumulative(ohms, 50 * Math.exp(0.3))).toBeCloseTo(0.8413447, 6)
+    expect(cumulative(ohms, 0)).toBeCloseTo(0, 6)
+  })
+  it('shares between two figures where a meter may show either', () => {
+    const either = { ...volts, or: { share: 0.25, mean: 120, sigma: 2 } }
+    expect(cumulative(either, 180)).toBeCloseTo(0.25, 6)
+    expect(cumulative(either, 122)).toBeCloseTo(0.25 * 0.8413447, 6)
+    expect(cumulative(either, 244)).toBeCloseTo(0.25 + 0.75 * 0.8413447, 6)
   })
 })

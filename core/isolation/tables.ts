@@ -216,7 +216,7 @@ function chooseEdges(predictions: readonly Prediction[]): number[] {
 }
 
 /** Normal distribution function, Abramowitz and Stegun 7.1.26, absolute error under 1.5e-7. */
-function cumulative({ mean, sigma, log, or }: Prediction, value: number): number {
+export function cumulative({ mean, sigma, log, or }: Prediction, value: number): number {
   if (or)
     return (
       (1 - or.share) * cumulative({ mean, sigma, log, ol: 0 }, value)
