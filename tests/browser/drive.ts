@@ -193,7 +193,7 @@ export async function openPage(): Promise<Page> {
       await input.sendKeys(shorthand, '\n')
       await waitFor(
         async () => (await input.getAttribute('value')) === '',
-        6000,
+        15000,
         `“${shorthand}” to be logged (it says: ${await page.text('#says')})`,
       )
     },
