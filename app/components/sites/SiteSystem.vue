@@ -148,6 +148,9 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 .parts li {
   padding: 3px 0;
 }
+.parts b {
+  margin-inline-end: 8px;
+}
 summary {
   cursor: pointer;
   min-height: 32px;
