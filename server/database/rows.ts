@@ -35,9 +35,9 @@ export function addRows(
       SELECT value->>0, value->>1, ${tab}, value->>2, value->>3, value->>4, value->>5, value->>6
       FROM json_each(${rows}) WHERE true
       ON CONFLICT (id) DO NOTHING`),
-    db.run(sql`INSERT INTO receipts (line, received)
-      SELECT value->>1, value->>7 FROM json_each(${rows}) WHERE true
-      ON CONFLICT (line) DO NOTHING`),
+    db.run(sql`INSERT INTO receipts (seq, received)
+      SELECT lines.seq, value->>7 FROM json_each(${rows}) JOIN lines ON lines.id = value->>1 WHERE true
+      ON CONFLICT (seq) DO NOTHING`),
   ]
 }
 

@@ -100,7 +100,8 @@ export const tabs = sqliteTable(
 export const lines = sqliteTable(
   'lines',
   {
-    seq: integer().primaryKey({ autoIncrement: true }),
+    /** the order they were kept in; none is ever given twice, since lines never go */
+    seq: integer().primaryKey(),
     id: text().notNull().unique(),
     tab: text()
       .notNull()
@@ -116,7 +117,7 @@ export const lines = sqliteTable(
 
 /** What the server adds to a line: when it came, and by whose session. */
 export const receipts = sqliteTable('receipts', {
-  line: text().primaryKey(),
+  seq: integer().primaryKey(),
   received: text().notNull(),
   session: text().notNull().default(''),
 })

@@ -20,7 +20,7 @@ export async function readLines(db: Database, tab: string, after = 0): Promise<K
   const rows = await db
     .select({ seq: lines.seq, body: lines.body, received: receipts.received })
     .from(lines)
-    .leftJoin(receipts, eq(receipts.line, lines.id))
+    .leftJoin(receipts, eq(receipts.seq, lines.seq))
     .where(and(eq(lines.tab, tab), gt(lines.seq, after)))
     .orderBy(asc(lines.seq))
   return rows.map(r => ({ seq: r.seq, received: r.received ?? '', line: readStored(r.body) }))
