@@ -9,12 +9,36 @@ const CLOCK = [
   { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'Time is passed in.' },
 ]
 
+const ask = 'Only the worker loads the engine: ask it (useIsolation, useSystems).'
+const ENGINE = [
+  { name: '#core/circuit', message: ask },
+  { name: '#core/flow', message: ask },
+  { name: '#core/systems', allowTypeImports: true, message: ask },
+  { name: '#core/isolation', allowTypeImports: true, message: ask },
+  {
+    name: '#core/tab',
+    importNames: ['createFold', 'foldTab', 'checkLine', 'parseShorthand', 'completeShorthand'],
+    message: ask,
+  },
+  {
+    name: '#core/formats',
+    importNames: ['parseNameplate', 'writeNameplate', 'spellOut', 'readBook', 'readFile', 'writeBook'],
+    message: ask,
+  },
+]
+
 export default withNuxt(
   { ignores: ['.output/**', '.nuxt/**', 'data/**', 'server/database/migrations/**'] },
   {
     files: ['core/**/*.ts'],
     ignores: ['core/cli/**', '**/*.test.ts'],
     rules: { 'no-restricted-syntax': ['error', ...CLOCK], '@typescript-eslint/no-explicit-any': 'error' },
+  },
+  {
+    // the engine is the worker's: what pages need of it they ask for
+    files: ['app/**/*.{ts,vue}'],
+    ignores: ['app/workers/**', '**/*.test.ts'],
+    rules: { '@typescript-eslint/no-restricted-imports': ['error', { paths: ENGINE }] },
   },
   {
     rules: {

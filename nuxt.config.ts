@@ -41,6 +41,10 @@ export default defineNuxtConfig({
   },
   telemetry: false,
   hooks: {
+    // nothing is fetched ahead of the page that is asked for: the service worker brings the rest once it stands
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) file.prefetch = false
+    },
     // drizzle reads its migrations from disk: they travel with the build
     'nitro:init': (nitro) => {
       // pages are drawn in the browser, which brings the components' styles itself: the server need not load them

@@ -2,12 +2,12 @@
  * The customer's sheet, entry by entry: what was told, found, done and left. Signed, it stays as it was on the line
  * that settles the tab.
  */
-import { ENGINE } from '#core/isolation'
-import { findTest, type SystemKind } from '#core/systems'
-import { asFound, type SignedSheet, type TabState } from '#core/tab'
+import type { SystemOutline } from '#core/systems'
+import { asFound, type SignedSheet } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
-import { labelOf, nameOf, shortTitle } from '~/components/tab/tapeRows'
+import { findTest, labelOf, nameOf, shortTitle } from '~/components/tab/tapeRows'
 import { sayDay } from '~/composables/useClock'
+import type { TabView } from '~/workers/openTabs'
 
 type Entry = SignedSheet['entries'][number]
 
@@ -23,11 +23,13 @@ export const HEADS = [
 export type Head = (typeof HEADS)[number]
 
 export interface SheetOptions {
+  /** the version of the engine that has judged */
+  readonly engine: string
   readonly summary?: string | undefined
   readonly units: Units
 }
 
-export function drawSheet(kind: SystemKind, state: TabState, { summary, units }: SheetOptions): SignedSheet {
+export function drawSheet(kind: SystemOutline, state: TabView, { engine, summary, units }: SheetOptions): SignedSheet {
   const entries = [
     ...told(state),
     ...(summary ? [{ head: 'In short', text: summary }] : []),
@@ -36,13 +38,13 @@ export function drawSheet(kind: SystemKind, state: TabState, { summary, units }:
     ...left(kind, state, units),
     ...advised(state),
   ]
-  return { engine: ENGINE, entries }
+  return { engine, entries }
 }
 
-const told = ({ opened }: TabState): Entry[] =>
+const told = ({ opened }: TabView): Entry[] =>
   opened ? [{ head: 'What you told us', text: `${opened.words}${opened.since ? ` (${opened.since})` : ''}` }] : []
 
-function found(kind: SystemKind, { findings }: TabState): Entry[] {
+function found(kind: SystemOutline, { findings }: TabView): Entry[] {
   const say = (what: string, about: string, text: string) => ({
     head: 'What we found',
     text: `${what}: ${[about === 'other' ? '' : labelOf(kind, about), text].filter(Boolean).join('. ')}`,
@@ -56,7 +58,7 @@ function found(kind: SystemKind, { findings }: TabState): Entry[] {
   ]
 }
 
-function done(kind: SystemKind, { parts, repairs }: TabState): Entry[] {
+function done(kind: SystemOutline, { parts, repairs }: TabView): Entry[] {
   return [
     ...parts.map((p) => {
       const what = p.on ? `Fitted ${p.on}${p.number ? ` (${p.number})` : ''}` : `Took off ${p.off}`
@@ -69,7 +71,7 @@ function done(kind: SystemKind, { parts, repairs }: TabState): Entry[] {
   ]
 }
 
-function left(kind: SystemKind, state: TabState, units: Units): Entry[] {
+function left(kind: SystemOutline, state: TabView, units: Units): Entry[] {
   return state.asLeft.flatMap((l) => {
     const test = findTest(kind, l.test)
     if (l.kind !== 'reading' || test?.kind !== 'numeric') return []
@@ -86,7 +88,7 @@ function left(kind: SystemKind, state: TabState, units: Units): Entry[] {
   })
 }
 
-const advised = ({ advice, followUps }: TabState): Entry[] => [
+const advised = ({ advice, followUps }: TabView): Entry[] => [
   ...advice.map(a => ({ head: 'What we advise', text: a.text })),
   ...followUps.map(f => ({ head: 'What we advise', text: `${f.text}, ${sayDay(f.due)}` })),
 ]

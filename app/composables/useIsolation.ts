@@ -1,14 +1,15 @@
-/** The worker that isolates, one for the whole app. */
+/** The worker that isolates, one for the whole app, as tabs ask it. */
 import { wrap, type Remote } from 'comlink'
 import { v7 as uuid } from 'uuid'
 import type { Result } from '#core/foundation'
 import type { AnyLine } from '#core/tab'
 import { useClock } from '~/composables/useClock'
-import type { AnswerTo, AskedSystem, IsolationApi, Question, SystemOf } from '~/workers/isolation.worker'
+import type { IsolationApi } from '~/workers/isolation.worker'
+import type { AnswerTo, AskedSystem, Question, SystemOf } from '~/workers/openTabs'
 
 let remote: Remote<IsolationApi> | undefined
 
-const useWorker = (): Remote<IsolationApi> =>
+export const useWorker = (): Remote<IsolationApi> =>
   (remote ??= wrap<IsolationApi>(
     new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' }),
   ))

@@ -1,10 +1,13 @@
 /** What the path shows: last reading at each point, nameplate notes, and the present position of each working part. */
 import { computed } from 'vue'
 import { formatFigureOf } from '#core/formats'
-import { readPositions } from '#core/isolation'
+import type { Positions } from '#core/isolation'
 import { formatFigure, PSI } from '#core/units'
 import type { FlagReading } from '~/components/path/PathDrawing.vue'
 import { useTab } from '~/stores/tab'
+
+/** how parts are drawn before anything is worked out */
+const AT_REST: Positions = { open: new Set(), startOpen: false, overloadTripped: false, tankDull: false }
 
 export function usePathState() {
   const tab = useTab()
@@ -22,7 +25,7 @@ export function usePathState() {
     return out
   })
 
-  const standing = computed(() => readPositions(tab.state, tab.isolation?.suspects ?? []))
+  const standing = computed(() => tab.isolation?.positions ?? AT_REST)
   const notes = computed(() => {
     const plate = tab.reply?.system.nameplate ?? {}
     const out: Record<string, string> = {}

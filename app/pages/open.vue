@@ -2,13 +2,13 @@
 /** Opening a tab in under half a minute: site, system kind and complaint are enough. */
 import { v7 as uuid } from 'uuid'
 import { openTabReply, siteReply, sitesReply, type ListedSite, type OpenTabRequest } from '#contracts'
-import { spellOut, writeNameplate } from '#core/formats'
-import { isKindId, KIND_IDS, kindFor, kindName, type Complaint, type KindId } from '#core/systems'
+import type { Complaint, KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useDraft, useDraftOfMany } from '~/composables/useDraft'
 import { newPen, type DraftLine, type Line } from '#core/tab'
 import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
+import { useKinds, useSystems } from '~/composables/useSystems'
 import { useWriter } from '~/composables/useWriter'
 import { usePractice } from '~/stores/practice'
 import { device, lineOf } from '~/keeper/device'
@@ -37,11 +37,19 @@ const of = `open ${String(route.query.system ?? route.query.site ?? '')}`
 const siteName = useDraft(of, 'site')
 const place = useDraft(of, 'place')
 const systemId = ref(String(route.query.system ?? ''))
+const { kinds, nameOf } = useKinds()
+const systems = useSystems()
 const chosen = useDraft(of, 'kind')
+/** until the worker has told the kinds, whatever was chosen before stands */
+const listed = computed(() =>
+  kinds.value.length > 0 ? kinds.value.find(k => k.id === chosen.value) : asChosen(chosen.value),
+)
+const asChosen = (id: string) => (id ? { id: id as KindId } : undefined)
 const kind = computed<KindId>({
-  get: () => (isKindId(chosen.value) ? chosen.value : 'well-3wire'),
+  get: () => listed.value?.id ?? 'well-3wire',
   set: (k) => {
     chosen.value = k
+    written.value = {}
   },
 })
 const systemName = useDraft(of, 'system')
@@ -70,9 +78,6 @@ watch(known, (k) => {
 const practice = usePractice()
 const written = useDraftOfMany(of, 'nameplate')
 const installed = ref('')
-watch(kind, () => {
-  written.value = {}
-})
 /** Systems of this kind elsewhere, whose figures may be taken over. */
 const alike = computed(() =>
   sites.value.flatMap(s =>
@@ -86,7 +91,7 @@ async function takeOver(event: Event) {
   if (!other) return
   const site = await askServer(`/api/sites/${other.site}`, siteReply)
   const system = site.ok ? site.value.systems.find(x => x.system.id === other.id)?.system : undefined
-  if (system) written.value = writeNameplate(system.kind, system.nameplate, practice.units)
+  if (system) written.value = await systems.write(system.kind, system.nameplate, practice.units)
   else if (!site.ok) trouble.value = sayProblem(site.problem)
 }
 const newSystem = computed(() => !known.value || systemId.value === '')
@@ -96,9 +101,9 @@ const kindNow = computed<KindId>(() =>
     ? kind.value
     : ((known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value),
 )
-const complaints = computed(() => kindFor(kindNow.value).complaints)
+const complaints = computed(() => kinds.value.find(k => k.id === kindNow.value)?.complaints ?? [])
 watch(complaints, (list) => {
-  if (complaint.value && !list.includes(complaint.value)) complaint.value = undefined
+  if (list.length > 0 && complaint.value && !list.includes(complaint.value)) complaint.value = undefined
 })
 const missing = computed(() =>
   !siteName.value.trim()
@@ -140,9 +145,9 @@ async function open() {
     system: newSystem.value
       ? {
           id: uuid(),
-          name: systemName.value.trim() || kindName(kind.value).toLowerCase(),
+          name: systemName.value.trim() || nameOf(kind.value),
           kind: kind.value,
-          nameplate: spellOut(kindNow.value, written.value, practice.units),
+          nameplate: await systems.spell(kindNow.value, written.value, practice.units),
           ...(installed.value ? { installed: installed.value } : {}),
         }
       : { id: systemId.value },
@@ -183,14 +188,14 @@ async function open() {
       <legend>System</legend>
       <label v-for="s in known.systems" :key="s.id" class="choice">
         <input v-model="systemId" type="radio" :value="s.id"> {{ s.name }}
-        <span class="soft">{{ kindName(s.kind).toLowerCase() }}</span>
+        <span class="soft">{{ nameOf(s.kind) }}</span>
       </label>
       <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
     <fieldset v-if="siteName && newSystem" class="choices">
       <legend>Kind of system</legend>
-      <label v-for="k in KIND_IDS" :key="k" class="choice">
-        <input v-model="kind" type="radio" :value="k"> {{ kindName(k) }}</label>
+      <label v-for="k in kinds" :key="k.id" class="choice">
+        <input v-model="kind" type="radio" :value="k.id"> {{ k.name }}</label>
       <label class="field">
         <span>What it is called (optional)</span>
         <input v-model="systemName" autocomplete="off" placeholder="greenhouse well">

@@ -5,6 +5,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { KeptLine, TabReply } from '#contracts'
 import { createWriter, newPen, nextStamp, type AnyLine } from '#core/tab'
 import { device } from '~/keeper/device'
+import type { Question } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 import { useTab } from './tab'
 import { useToday } from './today'
@@ -32,20 +33,32 @@ vi.mock('~/composables/useClock', () => ({
   }),
 }))
 vi.mock('~/composables/useWriter', () => ({ useWriter: () => ({ name: ref('') }) }))
-const worker = vi.hoisted(() => ({ opened: [] as string[], appended: [] as string[], asked: 0, cancelled: 0 }))
-vi.mock('~/composables/useIsolation', () => ({
-  plain: <T>(it: T) => it,
-  useIsolation: () => ({
-    open: (reply: { tab: { id: string } }) =>
-      Promise.resolve({ ok: true, value: worker.opened.push(reply.tab.id) }),
-    append: (_: string, lines: { id: string }[]) =>
-      Promise.resolve(worker.appended.push(...lines.map(l => l.id))),
-    ask: () => ({
-      answer: Promise.resolve({ ok: true, value: { run: ++worker.asked } }),
-      cancel: () => worker.cancelled++,
+const worker = vi.hoisted(() => ({ opened: [] as string[], appended: [] as string[] }))
+/** the worker's own answers, in this thread; what it makes of the readings is not looked at here */
+vi.mock('~/composables/useIsolation', async () => {
+  const { openTabs } = await import('~/workers/openTabs')
+  const ranked = { answer: Promise.resolve({ ok: true, value: {} }), cancel: () => undefined }
+  return {
+    plain: <T>(it: T) => it,
+    useIsolation: () => ({
+      open: async (of: TabReply, lines: AnyLine[]) => {
+        worker.opened.push(of.tab.id)
+        const { kind, nameplate } = of.system
+        const { practice, learned: counts } = of
+        const system = { kind, nameplate, practice, counts, installed: null, today: '2026-06-15' }
+        return structuredClone(openTabs.open(of.tab.id, system, lines))
+      },
+      append: async (tab: string, lines: AnyLine[]) => {
+        worker.appended.push(...lines.map(l => l.id))
+        return structuredClone(openTabs.append(tab, lines))
+      },
+      ask: (tab: string, question: Question) =>
+        question.ask === 'rank'
+          ? ranked
+          : { answer: openTabs.ask('ask', tab, question), cancel: () => undefined },
     }),
-  }),
-}))
+  }
+})
 
 const write = createWriter('dev-elsewhere')
 const note = (id: string) => write({ id, at: '2026-06-15T10:00:00.000Z', kind: 'note', text: id })
@@ -88,7 +101,7 @@ let give: (id: string) => Promise<Response>
 let posted: AnyLine[]
 beforeEach(() => {
   setActivePinia(createPinia())
-  Object.assign(worker, { opened: [], appended: [], asked: 0, cancelled: 0 })
+  Object.assign(worker, { opened: [], appended: [] })
   posted = []
   vi.stubGlobal('fetch', (url: string, options?: { method?: string, body: string }) => {
     if (options?.method === 'POST') {

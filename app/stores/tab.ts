@@ -1,6 +1,6 @@
 /**
- * The tab in hand: its lines (kept and not yet kept), the state folded from them and the isolation worked out in the
- * worker.
+ * The tab in hand: its lines (kept and not yet kept), and what the worker makes of them: their order, the state
+ * folded from them and the isolation.
  */
 import { defineStore } from 'pinia'
 import { computed, nextTick, ref, shallowRef } from 'vue'
@@ -8,51 +8,47 @@ import { tabLinesReply, tabReply, type KeptLine, type TabReply } from '#contract
 import { practiceOf } from '#core/formats'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 import { US } from '#core/units'
-import type { Isolation, ProposedTest } from '#core/isolation'
-import { isKindId, kindFor, type SystemKind } from '#core/systems'
-import {
-  checkLine,
-  createFold,
-  type AnyLine,
-  type DraftLine,
-  type Fold,
-  type Line,
-  type TabState,
-} from '#core/tab'
+import type { ProposedTest } from '#core/isolation'
+import type { SystemOutline } from '#core/systems'
+import type { AnyLine, DraftLine, Line } from '#core/tab'
+import { drawSheet } from '~/composables/signedSheet'
 import { inGoodTime } from '~/composables/inGoodTime'
 import { plain, useIsolation, type Asking } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
 import type { Message } from '~/keeper/channel'
 import { device } from '~/keeper/device'
 import { shrinkPicture } from '~/keeper/pictures'
+import type { Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 
 export const useTab = defineStore('tab', () => {
   const keeping = useKeeping()
   /** the tab's card, site, system and facts; its lines are in the state */
   const reply = shallowRef<TabReply>()
-  const state = shallowRef<TabState>(emptyState())
+  /** what a screen shows of its system */
+  const kind = shallowRef<SystemOutline>()
+  const state = shallowRef<TabView>(NOTHING_YET)
+  /** the version of the engine that judges */
+  let engine = ''
   /** when the server received each line */
   const received = new Map<string, string>()
   const attachments = shallowRef<ReadonlySet<string>>(new Set())
   const problem = shallowRef<Problem>()
-  const isolation = shallowRef<Isolation>()
+  const isolation = shallowRef<Ranked>()
   const busy = ref(false)
   /** the test in hand, chosen by the person; it settles what an ambiguous reading means */
   const inHand = ref<string>()
   const picked = ref<string>()
   const worker = useIsolation()
-  let fold: { readonly kind: SystemKind, readonly fold: Fold } | undefined
+  /** the tab's lines by id: those that the worker has, and those on their way to it */
+  let held = new Map<string, AnyLine>()
+  /** the system that the worker's fold is of; anew each time that it is begun anew */
+  let begun: { readonly system: string } | undefined
   /** the tab last asked for: an answer about another comes too late */
   let asked: string | undefined
   let after = 0
-  let ranking: Asking<Isolation> | undefined
+  let ranking: Asking<Ranked> | undefined
 
-  const kind = computed(() =>
-    reply.value && isKindId(reply.value.system.kind)
-      ? kindFor(reply.value.system.kind, reply.value.system.nameplate, practiceOf(reply.value.practice))
-      : undefined,
-  )
   /** what this tab's figures are shown in, and bare ones taken in */
   const units = computed(() => (reply.value ? practiceOf(reply.value.practice).units : US))
   const lines = computed(() => state.value.lines)
@@ -61,33 +57,53 @@ export const useTab = defineStore('tab', () => {
   )
   const refused = computed(() => keeping.refused.filter(u => u.tab === reply.value?.tab.id))
 
-  /** Takes lines into the state, and has the worker rank anew. Lines that are here already change nothing. */
-  function take(fresh: readonly AnyLine[]) {
-    if (!fold) return
-    const lacking = fresh.filter(l => !fold!.fold.has(l.id))
-    if (lacking.length === 0) return
-    state.value = fold.fold.append(lacking)
-    const id = reply.value!.tab.id
-    void worker.append(id, lacking)
+  let taking = Promise.resolve()
+  /** Has the worker take in lines and rank anew. Lines that are here already change nothing. */
+  function take(fresh: readonly AnyLine[]): Promise<void> {
+    const lacking = fresh.filter(l => !held.has(l.id))
+    const id = reply.value?.tab.id
+    if (id && begun && lacking.length > 0) taking = bring(id, lacking)
+    return taking
+  }
+
+  async function bring(id: string, lacking: readonly AnyLine[]) {
+    const mine = begun
+    for (const line of lacking) held.set(line.id, line)
+    const now = await worker.append(id, lacking)
+    if (mine !== begun) return
+    if (!now) return foldAnew([...held.values()])
+    show(now, lacking)
     void rank(id)
   }
 
   /** Begins the fold anew: another tab, another nameplate, or a line that is no longer there. */
-  function foldAnew(all: readonly AnyLine[]) {
-    if (!reply.value || !kind.value) return
-    fold = { kind: kind.value, fold: createFold(kind.value, all) }
-    state.value = fold.fold.state()
-    const id = reply.value.tab.id
+  async function foldAnew(all: readonly AnyLine[]) {
+    if (!reply.value) return
+    const mine = (begun = { system: systemOf(reply.value) })
+    held = new Map(all.map(l => [l.id, l]))
     busy.value = true
-    void worker.open(reply.value, all).then((opened) => {
-      if (!opened.ok) problem.value = opened.problem
-      else void rank(id)
-    })
+    const id = reply.value.tab.id
+    const now = await worker.open(reply.value, [...held.values()])
+    if (mine !== begun) return
+    if (!now.ok) {
+      problem.value = now.problem
+      busy.value = false
+      return
+    }
+    show(now.value, [])
+    void rank(id)
+  }
+
+  function show({ state: now, order, outline, engine: judge }: TabNow, last: readonly AnyLine[]) {
+    if (outline) kind.value = outline
+    engine = judge
+    const lines = order ? order.flatMap(id => held.get(id) ?? []) : [...state.value.lines, ...last]
+    state.value = { ...now, lines }
   }
 
   async function rank(id: string) {
     ranking?.cancel()
-    const mine = (ranking = worker.ask(id, { ask: 'rank' }) as Asking<Isolation>)
+    const mine = (ranking = worker.ask(id, { ask: 'rank' }) as Asking<Ranked>)
     busy.value = true
     const answer = await mine.answer
     if (mine !== ranking || id !== reply.value?.tab.id) return
@@ -108,8 +124,10 @@ export const useTab = defineStore('tab', () => {
     asked = id
     if (reply.value?.tab.id !== id) {
       reply.value = undefined
-      fold = undefined
-      state.value = emptyState()
+      begun = undefined
+      held = new Map()
+      kind.value = undefined
+      state.value = NOTHING_YET
       isolation.value = undefined
       inHand.value = undefined
       picked.value = undefined
@@ -121,7 +139,7 @@ export const useTab = defineStore('tab', () => {
     const asking = refresh(id)
     if (!(await inGoodTime(asking))?.ok) {
       const copy = await device.readTab(id).catch(() => undefined)
-      if (copy && id === asked && !reply.value) await show(copy)
+      if (copy && id === asked && !reply.value) await receive(copy)
     }
     const fresh = await asking
     if (!fresh.ok && id === asked && !reply.value) problem.value = fresh.problem
@@ -130,22 +148,22 @@ export const useTab = defineStore('tab', () => {
   async function refresh(id: string): Promise<Result<TabReply>> {
     const fresh = await askServer(`/api/tabs/${id}`, tabReply)
     if (fresh.ok && id === asked) {
-      await show(fresh.value)
+      await receive(fresh.value)
       await device.saveTab(fresh.value).catch(keeping.cannotCopy)
     }
     return fresh
   }
 
   /** What the server or the device's copy says of the tab, with what was written here and may not be in it yet. */
-  async function show(fresh: TabReply) {
+  async function receive(fresh: TabReply) {
     const own = await ownLines(fresh.tab.id)
     if (fresh.tab.id !== asked) return
     reply.value = fresh
     note(fresh.lines, fresh.attachments)
     const all = [...fresh.lines.map(k => k.line), ...own]
     // a tab only grows: what is here already and not in an answer was overtaken on its way, and stays
-    if (fold?.kind === kind.value) take(all)
-    else foldAnew([...new Map([...state.value.lines, ...all].map(l => [l.id, l])).values()])
+    if (begun?.system === systemOf(fresh)) await take(all)
+    else await foldAnew([...held.values(), ...all])
   }
 
   function note(kept: readonly KeptLine[], held: readonly string[]) {
@@ -181,7 +199,8 @@ export const useTab = defineStore('tab', () => {
     const fresh = await askServer(`/api/tabs/${id}/lines?after=${after}`, tabLinesReply)
     if (!fresh.ok || id !== reply.value?.tab.id) return
     note(fresh.value.lines, fresh.value.attachments)
-    take(fresh.value.lines.map(k => k.line))
+    await take(fresh.value.lines.map(k => k.line))
+    if (id !== reply.value?.tab.id) return
     reply.value = { ...reply.value, tab: fresh.value.tab, attachments: [...attachments.value], lines: [] }
     await device.saveTab({ ...reply.value, lines: fresh.value.lines }).catch(keeping.cannotCopy)
   }
@@ -191,7 +210,7 @@ export const useTab = defineStore('tab', () => {
     if (message.say === 'streaming' && asked) void refresh(asked)
     if (!id || !('tab' in message) || message.tab !== id) return
     if (message.say === 'news' || message.say === 'kept') void catchUp(id)
-    if (message.say === 'written') void ownLines(id).then(own => id === reply.value?.tab.id && take(own))
+    if (message.say === 'written') void ownLines(id).then(own => id === reply.value?.tab.id && void take(own))
     if (message.say === 'refused') void leaveOut(id)
   })
 
@@ -201,24 +220,33 @@ export const useTab = defineStore('tab', () => {
     const odd = new Set(
       (await device.readStanding('refused').catch(() => [])).filter(o => o.tab === id).map(o => o.id),
     )
-    if (id === reply.value?.tab.id && state.value.lines.some(l => odd.has(l.id)))
-      foldAnew(state.value.lines.filter(l => !odd.has(l.id)))
+    if (id === reply.value?.tab.id && [...odd].some(line => held.has(line)))
+      await foldAnew([...held.values()].filter(l => !odd.has(l.id)))
   }
 
   function close() {
     asked = undefined
   }
 
-  /** Adds a line: checked here before it is written, then kept. Returns the line, or why it cannot be added. */
-  async function log(draft: DraftLine): Promise<Result<Line>> {
-    if (!reply.value || !kind.value) return fail('not-found', { what: 'tab' })
-    const checked = checkLine(kind.value, state.value, draft)
+  let writing: Promise<unknown> = Promise.resolve()
+  /** Adds a line: checked before it is written, then kept. Returns the line, or why it cannot be added. */
+  function log(draft: DraftLine): Promise<Result<Line>> {
+    const id = reply.value?.tab.id
+    if (!id || !kind.value) return Promise.resolve(fail('not-found', { what: 'tab' }))
+    // one after another: each line has seen the one before it
+    const mine = writing.then(() => add(id, plain(draft)))
+    writing = mine.catch(() => undefined)
+    return mine
+  }
+
+  async function add(id: string, draft: DraftLine): Promise<Result<Line>> {
+    const checked = await worker.ask(id, { ask: 'check', draft }).answer
     if (!checked.ok) return checked
-    const id = reply.value.tab.id
-    const line = await keeping.add(id, plain(draft), state.value.heads)
+    if (!checked.value.ok) return checked.value
+    const line = await keeping.add(id, draft, id === reply.value?.tab.id ? state.value.heads : [])
     if ((line.kind === 'reading' || line.kind === 'observation') && line.test === inHand.value)
       inHand.value = undefined
-    if (id === reply.value?.tab.id) take([line])
+    if (id === reply.value?.tab.id) await take([line])
     return ok(line)
   }
 
@@ -246,6 +274,12 @@ export const useTab = defineStore('tab', () => {
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'describe', test }), undefined)
   const clearing = (fault: string) =>
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'clearing', fault }), undefined)
+  const parse = (typed: string, test = inHand.value) =>
+    worker.ask(idNow(), { ask: 'parse', typed, inHand: test }).answer
+  const complete = (typed: string) => ask(worker.ask(idNow(), { ask: 'complete', typed }), [])
+  /** The customer's sheet as it stands now. */
+  const drawn = (summary?: string) =>
+    kind.value ? drawSheet(kind.value, state.value, { engine, summary, units: units.value }) : undefined
   const receivedAt = (id: string) => received.get(id)
 
   return {
@@ -269,10 +303,35 @@ export const useTab = defineStore('tab', () => {
     preview,
     describe,
     clearing,
+    parse,
+    complete,
+    drawn,
     addPhoto,
     receivedAt,
   }
 })
 
-/** Before a tab is open there are no lines; the kind does not matter. */
-const emptyState = () => createFold(kindFor('well-3wire')).state()
+/** What decides how the lines of a tab are folded. */
+const systemOf = ({ system, practice }: TabReply) => JSON.stringify([system.kind, system.nameplate, practice])
+
+/** Before a tab is open there are no lines. */
+const NOTHING_YET: TabView = {
+  status: 'open',
+  lines: [],
+  heads: [],
+  struck: new Map(),
+  marks: new Map(),
+  work: {},
+  ended: {},
+  evidence: [],
+  repaired: [],
+  parts: [],
+  repairs: [],
+  findings: { failed: [], cause: [], also: [] },
+  skipped: new Map(),
+  waiting: new Map(),
+  asLeft: [],
+  followUps: [],
+  advice: [],
+  afterSettling: [],
+}

@@ -2,7 +2,7 @@
 import type { TabState } from './fold'
 import { isKnownLine, type LineOf } from './lines'
 
-export function asFound(state: TabState, test: string): LineOf<'reading'> | undefined {
+export function asFound(state: Pick<TabState, 'lines' | 'struck'>, test: string): LineOf<'reading'> | undefined {
   for (const line of state.lines) {
     if (
       isKnownLine(line)

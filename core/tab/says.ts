@@ -116,7 +116,7 @@ export type ProofFault = typeof PROOF_FAULTS[number]
  * reason a state is taken without its proof.
  */
 export function findProofFailure(
-  kind: SystemKind,
+  kind: Pick<SystemKind, 'components'>,
   { to, proof = [], reason }: Pick<LineOf<'state'>, 'to' | 'proof' | 'reason'>,
 ): ProofFailure | undefined {
   if (to === 'live') return undefined
@@ -131,7 +131,7 @@ export function findProofFailure(
 }
 
 function findLive(
-  kind: SystemKind,
+  kind: Pick<SystemKind, 'components'>,
   proof: readonly number[],
   reason: string | undefined,
 ): ProofFailure | undefined {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The loop: power along the top, water back along the bottom, with every test point's last reading on its flag. */
 import type { ComponentStanding } from '#core/isolation'
-import type { SystemKind } from '#core/systems'
+import type { SystemOutline } from '#core/systems'
 import { layOutPath, stackLabels, WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './layout'
 import PathGlyph from './PathGlyph.vue'
 
@@ -12,7 +12,7 @@ export interface FlagReading {
 }
 
 const props = defineProps<{
-  kind: SystemKind
+  kind: SystemOutline
   standings: readonly ComponentStanding[]
   readings: ReadonlyMap<string, FlagReading>
   notes: Readonly<Record<string, string>>

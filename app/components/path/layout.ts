@@ -3,7 +3,7 @@
  * water or air back right to left along the bottom, a pilot circuit between them, joined by shafts and ports. Units
  * of the viewBox.
  */
-import type { ComponentDef, DrawnStretch, Glyph, SystemKind, TestPoint } from '#core/systems'
+import type { ComponentDef, DrawnStretch, Glyph, SystemOutline, TestPoint } from '#core/systems'
 
 export type DrawnLane = 'power' | 'pilot' | 'flow'
 export interface Placed {
@@ -96,7 +96,7 @@ const sizeOf = (c: ComponentDef, lane: DrawnLane): readonly [number, number] => 
   return SIZE[c.glyph] ?? [38, 36]
 }
 
-export function layOutPath(kind: SystemKind): PathLayout {
+export function layOutPath(kind: SystemOutline): PathLayout {
   const { drawing } = kind
   const find = (id: string) => kind.components.find(c => c.id === id)!
   const between = (drawing.pilot ?? []).length > 0
@@ -203,7 +203,7 @@ const beside = (x: number, wired: readonly Placed[]) => wired.reduce((at, w) => 
  * sensing port.
  */
 function placeFlow(
-  kind: SystemKind,
+  kind: SystemOutline,
   power: readonly Placed[],
   at: (id: string) => Placed | undefined,
   y: number,
@@ -326,7 +326,7 @@ const PARTS: Partial<Record<Glyph, Readonly<Record<string, readonly [number, num
   'receiver': { drain: [-30, 6] },
 }
 
-function placeFlags(kind: SystemKind, place: (id: string) => Placed): Flag[] {
+function placeFlags(kind: SystemOutline, place: (id: string) => Placed): Flag[] {
   const flags: Flag[] = []
   for (const point of kind.points) {
     const { on, side, part, wire } = point.spot

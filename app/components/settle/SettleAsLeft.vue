@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Readings as left, beside what was found and the band: the proof that it works. */
-import type { NumericTest } from '#core/systems'
-import { asFound, parseShorthand, type DraftLine, type WorkState } from '#core/tab'
+import type { TestOutline } from '#core/systems'
+import { asFound, type DraftLine, type WorkState } from '#core/tab'
 import { formatFigure } from '#core/units'
 import { sayProblem } from '#core/words'
 import { shortTitle } from '~/components/tab/tapeRows'
@@ -15,6 +15,7 @@ const typed = useDraftOfMany(String(useRoute().params.id), 'as-left')
 const trouble = ref<Record<string, string>>({})
 /** the proof run, and what a site's file is kept for besides */
 const BESIDES = ['line.volts', 'red.run', 'cycle', 'leads.ground']
+type NumericTest = Extract<TestOutline, { kind: 'numeric' }>
 const tests = computed(
   () =>
     tab.kind?.tests.filter(
@@ -35,7 +36,8 @@ const figure = (test: NumericTest, line: ReturnType<typeof found> | ReturnType<t
 async function keep(test: NumericTest) {
   const text = (typed.value[test.id] ?? '').trim()
   if (!text || !tab.kind) return
-  const read = parseShorthand(tab.kind, text, { expected: test.id, units: tab.units })
+  const asked = await tab.parse(text, test.id)
+  const read = asked.ok ? asked.value : asked
   const choice = read.ok
     ? read.value.kind === 'line'
       ? read.value.line

@@ -4,7 +4,6 @@ import type { DraftLine } from '#core/tab'
 import { addDays } from '#core/formats'
 import { sayDay, useClock } from '~/composables/useClock'
 import { sayAfterRepair } from '~/composables/sayAfterRepair'
-import { drawSheet } from '~/composables/signedSheet'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
@@ -53,12 +52,10 @@ async function addFollowUp() {
     followUp.value = ''
 }
 /** The sheet as it stands now is part of the line: what is judged otherwise later does not change what was signed. */
-const signed = (text: string) =>
-  props.log({
-    kind: 'settled',
-    summary: text,
-    ...(tab.kind ? { sheet: drawSheet(tab.kind, tab.state, { summary: text, units: tab.units }) } : {}),
-  })
+function signed(text: string) {
+  const sheet = tab.drawn(text)
+  return props.log({ kind: 'settled', summary: text, ...(sheet ? { sheet } : {}) })
+}
 
 async function settle() {
   if (summary.value.trim() && (await signed(summary.value.trim()))) summary.value = ''

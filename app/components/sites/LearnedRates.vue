@@ -3,13 +3,13 @@
  * What the shop's own settled tabs have taught: how often each fault was found, and what its base rate is moved to.
  * Can be begun anew.
  */
+import { computedAsync } from '@vueuse/core'
 import { learnedReply, type LearnedReply } from '#contracts'
 import type { Result } from '#core/foundation'
-import { rateChanges } from '#core/isolation'
-import { isKindId, kindFor, kindName } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { sayDay } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
+import { useKinds, useSystems } from '~/composables/useSystems'
 
 const learned = shallowRef<LearnedReply>()
 const trouble = ref('')
@@ -23,13 +23,13 @@ async function forget() {
   take(await askServer('/api/learned/forget', learnedReply, { method: 'POST', body: {} }))
   sure.value = false
 }
-const kinds = computed(
-  () =>
-    learned.value?.kinds.flatMap((k) => {
-      const changes = isKindId(k.kind) ? rateChanges(kindFor(k.kind), k.counts).slice(0, 5) : []
-      return changes.length > 0 ? [{ ...k, name: kindName(k.kind), changes }] : []
-    }) ?? [],
-)
+const systems = useSystems()
+const { nameOf } = useKinds()
+const moved = computedAsync(async () => {
+  const all = learned.value?.kinds ?? []
+  return Promise.all(all.map(async k => ({ ...k, changes: (await systems.rates(k.kind, k.counts)).slice(0, 5) })))
+}, [])
+const kinds = computed(() => moved.value.filter(k => k.changes.length > 0))
 const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`
 </script>
 
@@ -45,7 +45,7 @@ const percent = (x: number) => `${(100 * x).toFixed(x < 0.1 ? 1 : 0)} %`
     <div class="kinds">
       <div v-for="k in kinds" :key="k.kind">
         <h3>
-          {{ k.name }} <span class="soft">{{ k.tabs }} settled</span>
+          {{ nameOf(k.kind) }} <span class="soft">{{ k.tabs }} settled</span>
         </h3>
         <ul>
           <li v-for="c in k.changes" :key="c.fault">

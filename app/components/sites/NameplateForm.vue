@@ -4,10 +4,11 @@
  * what is on the nameplates at hand. Says at once which figure cannot be, and which missing one would sharpen the
  * readings most.
  */
-import { parseNameplate } from '#core/formats'
-import { kindFor, reviewNameplate, SITE_FIELDS, type KindId, type NameplateField } from '#core/systems'
+import { computedAsync } from '@vueuse/core'
+import type { KindId, NameplateField } from '#core/systems'
 import type { ChosenUnit } from '#core/units'
 import { sayProblem, UNIT_TITLES } from '#core/words'
+import { useSystems } from '~/composables/useSystems'
 import { usePractice } from '~/stores/practice'
 
 const props = defineProps<{ kind: KindId }>()
@@ -19,69 +20,40 @@ interface Row {
   readonly label: string
   readonly field: NameplateField
 }
-const parsed = computed(() => parseNameplate(props.kind, given(), practice.units))
-const given = () => Object.fromEntries(Object.entries(written.value).filter(([, v]) => v.trim() !== ''))
-/** options chosen so far decide the components, even while some figure is still half typed */
-const kind = computed(() => {
-  const choices = Object.fromEntries(
-    Object.entries(given()).filter(([id]) =>
-      rowsOf(kindFor(props.kind)).some(r => r.id === id && r.field.choices),
-    ),
-  )
-  const read = parseNameplate(props.kind, {
-    ...choices,
-    ...(written.value['motor.volts'] ? { 'motor.volts': written.value['motor.volts'] } : {}),
-  })
-  return kindFor(props.kind, read.ok ? read.value : {})
-})
-const rowsOf = (k: ReturnType<typeof kindFor>): Row[] =>
-  k.components.flatMap(c =>
+/** what the worker makes of what is written */
+const plate = computedAsync(() => useSystems().plate(props.kind, written.value, practice.written))
+const components = computed(() => plate.value?.outline.components ?? [])
+const siteFields = computed(() => plate.value?.siteFields ?? [])
+const rows = computed<Row[]>(() =>
+  components.value.flatMap(c =>
     (c.fields ?? []).map(f => ({
       id: `${c.id}.${f.id}`,
       label: `${c.name}: ${f.label.toLowerCase()}`,
       field: f,
     })),
-  )
-const options = computed(() =>
-  [...rowsOf(kind.value), ...SITE_FIELDS.map(f => ({ id: `site.${f.id}`, label: f.label, field: f }))].filter(
-    r => r.field.choices,
   ),
 )
+const siteRows = computed<Row[]>(() =>
+  siteFields.value.map(f => ({ id: `site.${f.id}`, label: f.label, field: f })),
+)
+const options = computed(() => [...rows.value, ...siteRows.value].filter(r => r.field.choices))
 const groups = computed(() => {
-  const own = kind.value.components.map(c => ({
+  const own = components.value.map(c => ({
     name: c.name,
     rows: (c.fields ?? [])
       .filter(f => !f.choices)
       .map(f => ({ id: `${c.id}.${f.id}`, label: f.label, field: f })),
   }))
-  return [
-    ...own,
-    {
-      name: 'The place',
-      rows: SITE_FIELDS.filter(f => !f.choices).map(f => ({ id: `site.${f.id}`, label: f.label, field: f })),
-    },
-  ].filter(g => g.rows.length > 0)
+  const place = { name: 'The place', rows: siteRows.value.filter(r => !r.field.choices) }
+  return [...own, place].filter(g => g.rows.length > 0)
 })
-const review = computed(() =>
-  parsed.value.ok ? reviewNameplate(props.kind, parsed.value.value, practice.now) : undefined,
-)
-const trouble = computed(() =>
-  !parsed.value.ok
-    ? sayProblem(parsed.value.problem)
-    : review.value && !review.value.ok
-      ? sayProblem(review.value.problem)
-      : '',
-)
+const given = (field: string) => Boolean(written.value[field]?.trim())
+const trouble = computed(() => (plate.value?.problem ? sayProblem(plate.value.problem) : ''))
+const assumptions = computed(() => plate.value?.assumptions ?? [])
 /** what was given and cannot be, with what is used instead */
-const contradictions = computed(() =>
-  review.value?.ok ? review.value.value.filter(a => written.value[a.field]?.trim()) : [],
-)
-const sharpens = computed(() =>
-  review.value?.ok
-    ? review.value.value.filter(a => !written.value[a.field]?.trim() && a.weight > 0.05).slice(0, 3)
-    : [],
-)
-const nameOf = (field: string) => rowsOf(kind.value).find(r => r.id === field)?.label ?? field
+const contradictions = computed(() => assumptions.value.filter(a => given(a.field)))
+const sharpens = computed(() => assumptions.value.filter(a => !given(a.field) && a.weight > 0.05).slice(0, 3))
+const nameOf = (field: string) => rows.value.find(r => r.id === field)?.label ?? field
 const FIXED: Partial<Record<NameplateField['quantity'], string>> = {
   'volts': 'V',
   'amps': 'A',

@@ -1,19 +1,24 @@
 <script setup lang="ts">
 /** The nameplate, written as people write it. Every figure that comes sharpens what the readings are expected to be. */
+import { computedAsync } from '@vueuse/core'
 import { systemReply, type SystemCard } from '#contracts'
-import { spellOut, writeNameplate } from '#core/formats'
-import { isKindId, type SystemKind } from '#core/systems'
+import type { KindId, SystemOutline } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { useDraftOfEdits } from '~/composables/useDraft'
 import { askServer } from '~/composables/useServer'
+import { useSystems } from '~/composables/useSystems'
 import { useWriter } from '~/composables/useWriter'
 import { usePractice } from '~/stores/practice'
 
-const props = defineProps<{ kind: SystemKind, system: SystemCard }>()
+const props = defineProps<{ kind: SystemOutline, system: SystemCard }>()
 const emit = defineEmits<{ changed: [] }>()
 const practice = usePractice()
 const edits = useDraftOfEdits(props.system.id, 'nameplate')
-const plate = computed(() => writeNameplate(props.system.kind, props.system.nameplate, practice.units))
+const systems = useSystems()
+const plate = computedAsync<Readonly<Record<string, string>>>(
+  () => systems.write(props.system.kind, props.system.nameplate, practice.units),
+  {},
+)
 const written = computed<Record<string, string>>({
   get: () => ({ ...(edits.value ?? plate.value) }),
   set: (figures) => {
@@ -30,7 +35,7 @@ const fields = computed(() =>
 const filled = computed(() => fields.value.filter(f => plate.value[f.id]))
 
 async function save() {
-  const nameplate = spellOut(props.system.kind, written.value, practice.units)
+  const nameplate = await systems.spell(props.system.kind, written.value, practice.units)
   const answer = await askServer(`/api/systems/${props.system.id}`, systemReply, {
     method: 'PUT',
     body: { nameplate, by: useWriter().name.value },
@@ -55,7 +60,7 @@ async function save() {
     <details :open="edits !== undefined || kept">
       <summary>Fill in or correct</summary>
       <form class="form" @submit.prevent="save">
-        <NameplateForm v-if="isKindId(system.kind)" v-model="written" :kind="system.kind" />
+        <NameplateForm v-model="written" :kind="(system.kind as KindId)" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div>
           <button class="press main">Keep these figures</button>

@@ -1,18 +1,26 @@
 <script setup lang="ts">
 /** One system of a site: nameplate, fitted parts, trend and its tabs, newest first. */
+import { computedAsync } from '@vueuse/core'
 import type { SiteReply } from '#contracts'
-import { isKindId, kindFor } from '#core/systems'
-import { foldTab } from '#core/tab'
 import { labelOf } from '~/components/tab/tapeRows'
 import { sayDay } from '~/composables/useClock'
+import { useSystems } from '~/composables/useSystems'
 
 const props = defineProps<{ entry: SiteReply['systems'][number] }>()
 const emit = defineEmits<{ changed: [] }>()
-const kind = computed(() =>
-  isKindId(props.entry.system.kind) ? kindFor(props.entry.system.kind, props.entry.system.nameplate) : undefined,
-)
-const calls = computed(() =>
-  kind.value ? props.entry.tabs.map(({ tab, lines }) => ({ tab, state: foldTab(kind.value!, lines) })) : [],
+/** what the worker makes of the lines of all its tabs */
+const history = computedAsync(async () => {
+  const { system, tabs } = props.entry
+  const told = await useSystems().history(
+    system.kind,
+    system.nameplate,
+    tabs.map(t => t.lines),
+  )
+  return told.ok ? { outline: told.value.outline, tabs, states: told.value.states } : undefined
+})
+const kind = computed(() => history.value?.outline)
+const calls = computed(
+  () => history.value?.tabs.map(({ tab }, i) => ({ tab, state: history.value!.states[i]! })) ?? [],
 )
 const say = (about: string) => (kind.value ? labelOf(kind.value, about) : about)
 const nameOf = (component: string) => kind.value?.components.find(c => c.id === component)?.name ?? component
@@ -59,10 +67,10 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
             </NuxtLink>
           </li>
         </ol>
-        <p v-if="!calls.length" class="soft">No calls yet.</p>
+        <p v-if="!entry.tabs.length" class="soft">No calls yet.</p>
       </div>
       <div class="side">
-        <SiteTrend v-if="kind" :kind="kind" :tabs="entry.tabs" />
+        <SiteTrend v-if="kind" :kind="kind" :calls="calls.map(c => c.state)" />
         <div>
           <h3 class="caps">Fitted</h3>
           <ul v-if="fitted.length" class="parts">

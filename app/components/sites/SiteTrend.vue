@@ -1,15 +1,15 @@
 <script setup lang="ts">
 /** A first trend: one kind of reading over the years, with the figures beside the line for those who do not see it. */
-import type { SystemKind } from '#core/systems'
-import type { AnyLine } from '#core/tab'
+import type { SystemOutline } from '#core/systems'
 import { sayDay } from '~/composables/useClock'
 import { usePractice } from '~/stores/practice'
+import type { History } from '~/workers/askedSystems'
 import { trendsOf } from './trendSeries'
 
-const props = defineProps<{ kind: SystemKind, tabs: readonly { readonly lines: readonly AnyLine[] }[] }>()
+const props = defineProps<{ kind: SystemOutline, calls: History['states'] }>()
 const practice = usePractice()
 const TrendChart = defineAsyncComponent(() => import('./TrendChart.vue'))
-const trends = computed(() => trendsOf(props.kind, props.tabs, practice.units))
+const trends = computed(() => trendsOf(props.kind, props.calls, practice.units))
 const chosen = ref('black.run')
 const trend = computed(() => trends.value.find(t => t.id === chosen.value) ?? trends.value[0])
 </script>

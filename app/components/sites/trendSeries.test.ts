@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { kindFor } from '#core/systems'
 import { PSI } from '#core/units'
-import { createWriter, type UnplacedLine } from '#core/tab'
+import { createWriter, foldTab, type UnplacedLine } from '#core/tab'
 import { roundSteps, trendsOf } from './trendSeries'
 
 describe('the steps of a chart', () => {
@@ -24,13 +24,12 @@ describe('the steps of a chart', () => {
 describe('a trend', () => {
   const at = (day: string, more: object) =>
     ({ id: `line-${day}-${JSON.stringify(more).length}`, at: `${day}T10:00:00.000Z`, ...more }) as UnplacedLine
-  const call = (day: string, psi: number, settled: boolean) => ({
-    lines: [
+  const call = (day: string, psi: number, settled: boolean) =>
+    foldTab(kindFor('well-3wire'), [
       at(day, { kind: 'opened', complaint: 'check-up', words: '' }),
       at(day, { kind: 'reading', test: 'precharge', value: psi * PSI }),
       ...(settled ? [at(day, { kind: 'settled', summary: 'ok' })] : []),
-    ].map(createWriter('test-device')),
-  })
+    ].map(createWriter('test-device')))
   it('runs over settled calls, oldest first, in the unit of the trade; a call still open is no part of it', () => {
     const [trend, ...others] = trendsOf(kindFor('well-3wire'), [
       call('2026-03-01', 31, true),
@@ -48,4 +47,5 @@ describe('a trend', () => {
       ],
     })
   })
+  it('is of readings that there are', () => expect(trendsOf(kindFor('well-3wire'), [])).toEqual([]))
 })

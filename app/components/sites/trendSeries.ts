@@ -2,8 +2,8 @@
  * Readings of one test over a system's tabs, oldest first, in the trade's unit: as each settled tab left it. A
  * call still open shows a fault, not a trend.
  */
-import type { SystemKind } from '#core/systems'
-import { foldTab, type AnyLine } from '#core/tab'
+import type { SystemOutline } from '#core/systems'
+import type { TabState } from '#core/tab'
 import { unitsOf, US, type Quantity, type Units } from '#core/units'
 
 export interface TrendPoint {
@@ -28,16 +28,15 @@ const TRENDS = [
 ] as const
 
 export function trendsOf(
-  kind: SystemKind,
-  tabs: readonly { readonly lines: readonly AnyLine[] }[],
+  kind: SystemOutline,
+  calls: readonly Pick<TabState, 'status' | 'evidence'>[],
   units: Units = US,
 ): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
     const test = kind.tests.find(t => t.id === id)
     if (test?.kind !== 'numeric') return []
-    const points = tabs
-      .flatMap(({ lines }) => {
-        const state = foldTab(kind, lines)
+    const points = calls
+      .flatMap((state) => {
         if (state.status !== 'settled') return []
         const line = state.evidence
           .filter(e => e.line.test === id)

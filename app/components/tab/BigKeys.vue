@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Keys for a thumb in a glove: what is read at the picked point, then digits. What they type is the same shorthand. */
-import type { SystemKind, TestPoint } from '#core/systems'
+import type { SystemOutline, TestPoint } from '#core/systems'
 
-const props = defineProps<{ kind: SystemKind, point: TestPoint }>()
+const props = defineProps<{ kind: SystemOutline, point: TestPoint }>()
 const emit = defineEmits<{ start: [text: string], type: [text: string], back: [], enter: [], close: [] }>()
 
 const tests = computed(() => props.kind.tests.filter(t => t.point === props.point.id))

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 /** Three unlabelled leads told apart by their three resistances; kept on the tab as a note. */
-import { findLeads, type Lead } from '#core/isolation'
+import { computedAsync } from '@vueuse/core'
+import type { Lead } from '#core/isolation'
 import { sayProblem } from '#core/words'
+import { useSystems } from '~/composables/useSystems'
 
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [], keep: [text: string] }>()
@@ -23,11 +25,10 @@ const whole = computed(
     typed.value.every(s => s.trim() !== '')
     && typed.value.every(s => ohms(s) === null || Number.isFinite(ohms(s))),
 )
-const found = computed(() =>
-  whole.value
-    ? findLeads({ oneTwo: ohms(typed.value[0]), twoThree: ohms(typed.value[1]), threeOne: ohms(typed.value[2]) })
-    : undefined,
-)
+const found = computedAsync(async () => {
+  const [oneTwo, twoThree, threeOne] = [ohms(typed.value[0]), ohms(typed.value[1]), ohms(typed.value[2])]
+  return whole.value ? await useSystems().leads({ oneTwo, twoThree, threeOne }) : undefined
+})
 const text = computed(() =>
   found.value?.ok
     ? `Leads found: ${NAMES[found.value.value.common]} common (yellow), ${NAMES[found.value.value.start]} start `

@@ -3,13 +3,14 @@
  * The one always-focused entry. Takes the trade's shorthand, completes it, says back what it understood and what that
  * would leave, and only then logs. With a point picked on the path, big keys stand above it for a thumb in a glove.
  */
-import type { SystemKind, TestPoint } from '#core/systems'
-import { completeShorthand, findProofFailure, parseShorthand, type Choice, type DraftLine } from '#core/tab'
+import type { Result } from '#core/foundation'
+import type { SystemOutline, TestPoint } from '#core/systems'
+import { findProofFailure, type Choice, type DraftLine, type Understood } from '#core/tab'
 import { sayProblem, sayProofFault } from '#core/words'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
-const props = defineProps<{ kind: SystemKind, picked: TestPoint | undefined, settled: boolean }>()
+const props = defineProps<{ kind: SystemOutline, picked: TestPoint | undefined, settled: boolean }>()
 const emit = defineEmits<{ needs: [line: DraftLine, message: string], unpick: [], help: [] }>()
 const tab = useTab()
 const typed = useDraft(String(useRoute().params.id), 'reading')
@@ -18,10 +19,25 @@ const leaves = ref('')
 const kept = ref('')
 const input = useTemplateRef('input')
 
-const understood = computed(() =>
-  typed.value.trim()
-    ? parseShorthand(props.kind, typed.value, { expected: tab.inHand, units: tab.units })
-    : undefined,
+/** what the worker makes of what is typed */
+const understood = shallowRef<Result<Understood>>()
+const offered = shallowRef<Awaited<ReturnType<typeof tab.complete>>>([])
+let hearing = Promise.resolve()
+let heard = ''
+async function hear() {
+  const text = typed.value
+  const [parsed, words] = await Promise.all([text.trim() ? tab.parse(text) : undefined, tab.complete(text)])
+  if (text !== typed.value) return
+  heard = text
+  understood.value = parsed && (parsed.ok ? parsed.value : parsed)
+  offered.value = words
+}
+watch(
+  [typed, () => tab.inHand, () => props.kind, () => tab.units],
+  () => {
+    hearing = hear()
+  },
+  { immediate: true },
 )
 const reading = computed(() =>
   understood.value?.ok && understood.value.value.kind === 'line' ? understood.value.value : undefined,
@@ -29,9 +45,7 @@ const reading = computed(() =>
 const question = computed(() =>
   understood.value?.ok && understood.value.value.kind === 'ask' ? understood.value.value : undefined,
 )
-const completions = computed(() =>
-  question.value || reading.value ? [] : completeShorthand(props.kind, typed.value),
-)
+const completions = computed(() => (question.value || reading.value ? [] : offered.value))
 const hint = computed(() => {
   if (trouble.value) return ''
   if (!typed.value.trim())
@@ -59,8 +73,14 @@ watch(typed, () => {
   trouble.value = ''
 })
 
+let logging = false
+/** Once, however often it is pressed. */
 async function log(line: DraftLine, say: string) {
-  const done = await tab.log(line)
+  if (logging) return
+  logging = true
+  const done = await tab.log(line).finally(() => {
+    logging = false
+  })
   if (done.ok) {
     const failure = line.kind === 'state' ? findProofFailure(props.kind, line) : undefined
     kept.value = failure
@@ -79,7 +99,8 @@ async function log(line: DraftLine, say: string) {
   focus()
 }
 
-function enter() {
+async function enter() {
+  await hearing
   if (reading.value) return void log(reading.value.line, reading.value.say)
   if (understood.value && !understood.value.ok) trouble.value = sayProblem(understood.value.problem)
 }
@@ -88,11 +109,13 @@ function complete(text: string) {
   typed.value = text
   focus()
 }
-function tabKey(event: KeyboardEvent) {
-  const first = completions.value[0]
-  if (!first || event.shiftKey) return
+/** Completes what is typed; pressed before the worker has heard it, the key waits for that. */
+async function tabKey(event: KeyboardEvent) {
+  if (event.shiftKey || (heard === typed.value && completions.value.length === 0)) return
   event.preventDefault()
-  complete(first.insert)
+  await hearing
+  const [first] = completions.value
+  if (first) complete(first.insert)
 }
 const focus = () => input.value?.focus({ preventScroll: true })
 const put = (text: string) => {
@@ -157,7 +180,7 @@ defineExpose({ focus, put })
         </template>
         <span v-else>{{ hint }}</span>
       </p>
-      <button class="log" type="submit" :disabled="!reading">Log</button>
+      <button class="log" type="submit" :disabled="!typed.trim()">Log</button>
       <p class="hints">
         <kbd>Enter</kbd> log <kbd>F2</kbd> next test
         <button type="button" class="help" @click="emit('help')"><kbd>?</kbd> keys</button>

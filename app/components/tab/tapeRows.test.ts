@@ -3,7 +3,6 @@ import { requireOk } from '#core/foundation'
 import { isolate, prepareSystem } from '#core/isolation'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
-import { trendsOf } from '../sites/trendSeries'
 import { labelOf, shortTitle, tapeRows, wordLine } from './tapeRows'
 
 const kind = kindFor('well-3wire')
@@ -128,29 +127,4 @@ describe('the tape', () => {
     ])
     expect(shortTitle(kind, 'nowhere')).toBe('nowhere')
   })
-})
-
-describe('trends', () => {
-  const tab = (day: string, amps: number, settled: boolean) => ({
-    lines: [
-      line({ kind: 'reading', test: 'black.run', value: amps }, `${day}T10:00:00Z`),
-      ...(settled ? [line({ kind: 'settled', summary: 's' }, `${day}T11:00:00Z`)] : []),
-    ],
-  })
-  it('take each settled tab as it was left, oldest first, and leave open calls out', () => {
-    const [trend] = trendsOf(kind, [
-      tab('2026-01-01', 33, false),
-      tab('2025-01-01', 7.4, true),
-      tab('2024-01-01', 7.2, true),
-    ])
-    expect(trend).toMatchObject({
-      id: 'black.run',
-      unit: 'A',
-      points: [
-        { day: '2024-01-01', value: 7.2 },
-        { day: '2025-01-01', value: 7.4 },
-      ],
-    })
-  })
-  it('show only readings that there are', () => expect(trendsOf(kind, [])).toEqual([]))
 })

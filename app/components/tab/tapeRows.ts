@@ -1,10 +1,11 @@
 /** Lines as rows of the tape: words and figures for each kind of line. */
 import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
-import { findTest, type SystemKind } from '#core/systems'
-import { findProofFailure, isKnownLine, type AnyLine, type Attachment, type TabState } from '#core/tab'
+import type { SystemOutline, TestOutline } from '#core/systems'
+import { findProofFailure, isKnownLine, type AnyLine, type Attachment } from '#core/tab'
 import { formatFigure, formatValue, US, type Units } from '#core/units'
 import { sayMark } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
+import type { TabView } from '~/workers/openTabs'
 
 export interface TapeRow {
   readonly id: string
@@ -55,8 +56,8 @@ const STATE_WORDS = {
  * @param receivedAt when the server received a line, where it says so
  */
 export function tapeRows(
-  kind: SystemKind,
-  state: TabState,
+  kind: SystemOutline,
+  state: TabView,
   isolation: Isolation | undefined,
   { most = Infinity, has = () => true, receivedAt = () => undefined, units = US }: TapeOptions = {},
 ): TapeRow[] {
@@ -111,8 +112,8 @@ function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Pic
 const MOST_AHEAD = 10 * 60e3
 
 function marksOf(
-  kind: SystemKind,
-  state: TabState,
+  kind: SystemOutline,
+  state: TabView,
   line: AnyLine,
   received: string | undefined,
 ): readonly string[] | undefined {
@@ -126,9 +127,13 @@ function marksOf(
   return told.length > 0 ? [...new Set(told)] : undefined
 }
 
+/** The test of that name: of this system, or one that a line of the tab names all the same. */
+export const findTest = (kind: SystemOutline, id: string): TestOutline | undefined =>
+  kind.tests.find(t => t.id === id) ?? kind.otherTests?.find(t => t.id === id)
+
 /** One line in words, without its time. */
 export function wordLine(
-  kind: SystemKind,
+  kind: SystemOutline,
   line: AnyLine,
   units: Units = US,
 ): Pick<TapeRow, 'title' | 'detail' | 'digits' | 'unit' | 'test'> {
@@ -234,24 +239,24 @@ export function wordLine(
   }
 }
 
-export function shortTitle(kind: SystemKind, id: string): string {
+export function shortTitle(kind: SystemOutline, id: string): string {
   const test = findTest(kind, id)
   return test ? capital(test.title.replace(/^(Volts|Measure the|Clamp the|Clamp|Read the) /, '')) : id
 }
 
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
-export const nameOf = (kind: SystemKind, component: string) =>
+export const nameOf = (kind: SystemOutline, component: string) =>
   kind.components.find(c => c.id === component)?.name.toLowerCase() ?? component
 
 /** The name of a fault or of a condition that can cause one. */
-export function labelOf(kind: SystemKind, about: string): string {
+export function labelOf(kind: SystemOutline, about: string): string {
   if (about === 'sound') return 'Nothing wrong'
   if (about === 'other') return 'Something else'
   return [...kind.faults, ...kind.causeNotes].find(x => x.id === about)?.name ?? about
 }
 
-function sayRuledOut(kind: SystemKind, faults: readonly string[]): string {
+function sayRuledOut(kind: SystemOutline, faults: readonly string[]): string {
   const names = faults.filter(f => f !== 'sound' && f !== 'other').map(f => labelOf(kind, f).toLowerCase())
   if (names.length === 0) return ''
   return names.length <= 2

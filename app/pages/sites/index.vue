@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The sites, and the way in and out for the open file. */
 import { importReply, sitesReply, type ListedSite } from '#contracts'
-import { kindName as nameOfKind } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { askServer } from '~/composables/useServer'
+import { useKinds } from '~/composables/useSystems'
 
 const sites = ref<readonly ListedSite[]>()
 const trouble = ref('')
@@ -25,7 +25,7 @@ const found = computed(
         .includes(seek.value.trim().toLowerCase()),
     ) ?? [],
 )
-const kindName = (k: string) => nameOfKind(k).toLowerCase()
+const { nameOf: kindName } = useKinds()
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement

@@ -69,6 +69,8 @@ async function keepAsNote(line: string, text: string) {
   const kept = await tab.log({ kind: 'note', text: `Could not be kept as a line of its own: ${text}` })
   if (kept.ok) await keeping.drop(line)
 }
+// where no service worker may run, what the call needs next is fetched once the tab is on screen
+onNuxtReady(() => void preloadRouteComponents(`/tabs/${id.value}/settle`))
 const strike = (line: string, reason: string) => tab.log({ kind: 'strike', line, reason })
 const settle = () => navigateTo(`/tabs/${id.value}/settle`)
 

@@ -4,7 +4,7 @@
  * settled. Made to be printed.
  */
 import { sayProblem } from '#core/words'
-import { drawSheet, HEADS } from '~/composables/signedSheet'
+import { HEADS } from '~/composables/signedSheet'
 import { dayOf, sayDay } from '~/composables/useClock'
 import { useTab } from '~/stores/tab'
 import { useToday } from '~/stores/today'
@@ -24,9 +24,7 @@ const signed = computed(() => tab.state.settled?.sheet)
 const sheet = computed(
   () =>
     signed.value
-    ?? (tab.kind
-      ? drawSheet(tab.kind, tab.state, { summary: tab.state.settled?.summary, units: tab.units })
-      : undefined),
+    ?? tab.drawn(tab.state.settled?.summary),
 )
 const parts = computed(() =>
   HEADS.flatMap((head) => {

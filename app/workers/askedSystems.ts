@@ -1,0 +1,90 @@
+/** What pages ask the worker of systems without a tab in hand: kinds, nameplates, calls of the past, learned rates. */
+import { parseNameplate, practiceOf, spellOut, writeNameplate } from '#core/formats'
+import { fail, ok, type Problem, type Result } from '#core/foundation'
+import { findLeads, rateChanges, type FaultCounts, type PairOhms } from '#core/isolation'
+import {
+  isKindId,
+  KIND_IDS,
+  kindFor,
+  outlineOf,
+  reviewNameplate,
+  SITE_FIELDS,
+  type Assumption,
+  type Complaint,
+  type KindId,
+  type Nameplate,
+  type NameplateField,
+  type SystemOutline,
+} from '#core/systems'
+import { foldTab, type AnyLine } from '#core/tab'
+import type { Units } from '#core/units'
+import type { Practice } from '#core/formats'
+import { testsIn, viewOf, type TabNow } from './openTabs'
+
+export interface ListedKind {
+  readonly id: KindId
+  readonly name: string
+  readonly complaints: readonly Complaint[]
+}
+/** A nameplate that is being filled in. */
+export interface PlateNow {
+  /** with what the options chosen so far bring, even while some figure is still half typed */
+  readonly outline: SystemOutline
+  readonly siteFields: readonly NameplateField[]
+  /** why it cannot be, where it cannot */
+  readonly problem?: Problem
+  readonly assumptions: readonly Assumption[]
+}
+export interface History {
+  readonly outline: SystemOutline
+  /** of each tab, in the order given */
+  readonly states: readonly TabNow['state'][]
+}
+type Written = Readonly<Record<string, string>>
+
+export const askedSystems = {
+  kinds: (): readonly ListedKind[] =>
+    KIND_IDS.map((id) => {
+      const { name, complaints } = kindFor(id)
+      return { id, name, complaints }
+    }),
+  plate(kind: KindId, written: Written, practice: Practice): PlateNow {
+    const given = filledIn(written)
+    const now = practiceOf(practice)
+    const read = parseNameplate(kind, given, now.units)
+    const review = read.ok ? reviewNameplate(kind, read.value, now) : read
+    return {
+      outline: outlineOf(kindFor(kind, choicesIn(kind, given))),
+      siteFields: SITE_FIELDS,
+      assumptions: review.ok ? review.value : [],
+      ...(review.ok ? {} : { problem: review.problem }),
+    }
+  },
+  /** A nameplate as people write it. */
+  write: (kind: string, nameplate: Nameplate, units: Units): Written => writeNameplate(kind, nameplate, units),
+  /** What a person has filled in, each bare figure with the unit it was meant in. */
+  spell: (kind: string, written: Written, units: Units): Written => spellOut(kind, written, units),
+  history(kind: string, nameplate: Nameplate, tabs: readonly (readonly AnyLine[])[]): Result<History> {
+    if (!isKindId(kind)) return fail('unknown-kind', { kind })
+    const own = kindFor(kind, nameplate)
+    return ok({
+      outline: outlineOf(own, testsIn(tabs.flat())),
+      states: tabs.map(lines => viewOf(foldTab(own, lines))),
+    })
+  },
+  rates: (kind: string, counts: FaultCounts) => (isKindId(kind) ? rateChanges(kindFor(kind), counts) : []),
+  leads: (ohms: PairOhms) => findLeads(ohms),
+}
+
+const filledIn = (written: Written): Written =>
+  Object.fromEntries(Object.entries(written).filter(([, value]) => value.trim() !== ''))
+
+/** What is fitted, and the volts that the motor takes: they decide what else there is to ask. */
+function choicesIn(kind: KindId, given: Written): Nameplate {
+  const choices = new Set(
+    kindFor(kind).components.flatMap(c => (c.fields ?? []).filter(f => f.choices).map(f => `${c.id}.${f.id}`)),
+  )
+  const deciding = Object.entries(given).filter(([field]) => choices.has(field) || field === 'motor.volts')
+  const read = parseNameplate(kind, Object.fromEntries(deciding))
+  return read.ok ? read.value : {}
+}

@@ -1,0 +1,242 @@
+/**
+ * Tabs in the worker: each is opened with its system and its lines, lines are appended, questions asked. The fold is
+ * kept between them, and a system's model for every later tab. A question that is cancelled before its turn costs
+ * nothing.
+ */
+import type { TabReply } from '#contracts'
+import { practiceOf, type Practice } from '#core/formats'
+import { fail, ok, type Result } from '#core/foundation'
+import {
+  describeOne,
+  ENGINE,
+  findClearing,
+  isolate,
+  learnRates,
+  lifeOf,
+  prepareSystem,
+  previewLine,
+  rankSuspects,
+  readPositions,
+  type FaultCounts,
+  type Isolation,
+  type Positions,
+  type ProposedTest,
+  type Tables,
+} from '#core/isolation'
+import { isKindId, kindFor, outlineOf, type Nameplate, type SystemKind, type SystemOutline } from '#core/systems'
+import {
+  checkLine,
+  completeShorthand,
+  createFold,
+  parseShorthand,
+  type AnyLine,
+  type DraftLine,
+  type Evidence,
+  type Fold,
+  type TabState,
+} from '#core/tab'
+
+/**
+ * A system as a tab has it, with the practice and what shifts its base rates: the shop's own settled tabs and the
+ * system's life.
+ */
+export interface AskedSystem {
+  readonly kind: string
+  readonly nameplate: Nameplate
+  readonly practice: Practice
+  readonly counts: FaultCounts
+  readonly installed: string | null
+  readonly today: string
+}
+/** A tab's system as the worker needs it. */
+export type SystemOf = Pick<TabReply, 'system' | 'learned' | 'tab' | 'practice'>
+
+/** A tab's state as a page has it. */
+export type TabView = Omit<TabState, 'replaced' | 'photos'>
+/** What becomes of a tab by the lines that came. */
+export interface TabNow {
+  /** but for its lines, which the page has */
+  readonly state: Omit<TabView, 'lines'>
+  /** the version of the engine that judges */
+  readonly engine: string
+  /** ids of all lines in order; not told where the lines that came stand last, as they came */
+  readonly order?: readonly string[]
+  /** told at first, and again when a line names a test that the system lacks */
+  readonly outline?: SystemOutline
+}
+
+export type Question
+  = | { readonly ask: 'rank' }
+    | { readonly ask: 'check', readonly draft: DraftLine }
+    | { readonly ask: 'preview', readonly draft: DraftLine }
+    | { readonly ask: 'describe', readonly test: string }
+    | { readonly ask: 'clearing', readonly fault: string }
+    | { readonly ask: 'parse', readonly typed: string, readonly inHand?: string | undefined }
+    | { readonly ask: 'complete', readonly typed: string }
+  /** what is left to do as far as the lines tell: the repair, what may have made it fail, the proof run */
+    | { readonly ask: 'plan' }
+
+/** With how each working part stands. */
+export interface Ranked extends Isolation {
+  readonly positions: Positions
+}
+export interface Answers {
+  rank: Ranked
+  check: ReturnType<typeof checkLine>
+  preview: ReturnType<typeof previewLine>
+  describe: ProposedTest | undefined
+  clearing: ProposedTest | undefined
+  parse: ReturnType<typeof parseShorthand>
+  complete: ReturnType<typeof completeShorthand>
+  plan: Pick<Isolation, 'decision' | 'causeTests' | 'proof'>
+}
+export type AnswerTo<Q extends Question> = Answers[Q['ask']]
+
+interface OpenTab {
+  readonly key: string
+  readonly system: AskedSystem
+  readonly kind: SystemKind
+  readonly fold: Fold
+}
+
+const MOST_OPEN = 12
+const prepared = new Map<string, Result<Tables>>()
+const tabs = new Map<string, OpenTab>()
+const cancelled = new Set<string>()
+
+/** Made when first asked for: a fold and its names need no model. */
+function prepare({ key, system, kind: { id } }: OpenTab): Result<Tables> {
+  const { nameplate, practice, counts, installed, today } = system
+  const before = prepared.get(key)
+  if (before) return before
+  const rates = isKindId(id) ? learnRates(kindFor(id, nameplate), counts, lifeOf(nameplate, installed, today)) : {}
+  const made = prepareSystem(id, nameplate, practiceOf(practice), { rates })
+  prepared.set(key, made)
+  return made
+}
+
+const keyOf = ({ kind, nameplate, practice, counts, installed, today }: AskedSystem) =>
+  JSON.stringify([kind, nameplate, practice, counts, installed, today.slice(0, 4)])
+
+/** Lets what came meanwhile be heard, a cancel among it. */
+const turn = () => new Promise(resolve => setTimeout(resolve, 0))
+
+export const openTabs = {
+  /**
+   * Opens a tab, or takes in lines that it lacks. It begins anew where its system has changed, or where a line that
+   * it had is no longer among them.
+   */
+  open(tab: string, system: AskedSystem, lines: readonly AnyLine[]): Result<TabNow> {
+    const { kind: id } = system
+    if (!isKindId(id)) return fail('unknown-kind', { kind: id })
+    const key = keyOf(system)
+    const before = tabs.get(tab)
+    const kind = kindFor(id, system.nameplate, practiceOf(system.practice))
+    const goesOn = before?.key === key && hasOnly(before.fold, lines)
+    const mine = goesOn ? before : { key, system, kind, fold: createFold(kind) }
+    const state = mine.fold.append(lines)
+    tabs.delete(tab)
+    tabs.set(tab, mine)
+    for (const oldest of tabs.keys()) {
+      if (tabs.size <= MOST_OPEN) break
+      tabs.delete(oldest)
+    }
+    const outline = outlineOf(kind, testsIn(state.lines))
+    return ok({ state: viewOf(state), engine: ENGINE, order: orderOf(state), outline })
+  },
+  /** Nothing for a tab that is not open. */
+  append(tab: string, lines: readonly AnyLine[]): TabNow | undefined {
+    const open = tabs.get(tab)
+    if (!open) return undefined
+    const fresh = lines.filter(l => !open.fold.has(l.id))
+    const state = open.fold.append(fresh)
+    const first = state.lines.length - fresh.length
+    const last = fresh.every((l, i) => state.lines[first + i]?.id === l.id)
+    const known = new Set(open.kind.tests.map(t => t.id))
+    const strange = [...testsIn(fresh)].some(t => !known.has(t))
+    return {
+      state: viewOf(state),
+      engine: ENGINE,
+      ...(last ? {} : { order: orderOf(state) }),
+      ...(strange ? { outline: outlineOf(open.kind, testsIn(state.lines)) } : {}),
+    }
+  },
+  /** @param id by which it can be cancelled */
+  async ask<Q extends Question>(id: string, tab: string, question: Q): Promise<Result<AnswerTo<Q>>> {
+    await turn()
+    if (cancelled.delete(id)) return fail('cancelled')
+    const open = tabs.get(tab)
+    return open ? (answer(open, question) as Result<AnswerTo<Q>>) : fail('not-found', { what: 'tab' })
+  },
+  cancel(id: string) {
+    cancelled.add(id)
+  },
+}
+
+function hasOnly(fold: Fold, lines: readonly AnyLine[]): boolean {
+  const given = new Set(lines.map(l => l.id))
+  return fold.state().lines.every(l => given.has(l.id))
+}
+
+const orderOf = (state: TabState) => state.lines.map(l => l.id)
+
+export function viewOf(state: TabState): TabNow['state'] {
+  const { lines: _lines, replaced: _replaced, photos: _photos, ...view } = state
+  return view
+}
+
+export const testsIn = (lines: readonly AnyLine[]): ReadonlySet<string> =>
+  new Set(lines.flatMap(l => ('test' in l && typeof l.test === 'string' ? [l.test] : [])))
+
+/** What the lines alone answer is answered though the system cannot be modelled. */
+function answer(open: OpenTab, question: Question): Result<Answers[Question['ask']]> {
+  const { kind, fold } = open
+  const { units } = practiceOf(open.system.practice)
+  switch (question.ask) {
+    case 'check':
+      return ok(checkLine(kind, fold.state(), question.draft))
+    case 'parse':
+      return ok(parseShorthand(kind, question.typed, { expected: question.inHand, units }))
+    case 'complete':
+      return ok(completeShorthand(kind, question.typed))
+    default: {
+      const tables = prepare(open)
+      return tables.ok ? ok(weigh(tables.value, fold.state(), question)) : tables
+    }
+  }
+}
+
+type Weighed = Exclude<Question, { ask: 'check' | 'parse' | 'complete' }>
+
+function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weighed['ask']] {
+  switch (question.ask) {
+    case 'rank': {
+      const found = isolate(tables, state)
+      return { ...found, positions: readPositions(state, found.suspects) }
+    }
+    case 'preview':
+      return preview(tables, state, question.draft)
+    case 'describe':
+      return describeOne(tables, state, rankSuspects(tables, state), question.test)
+    case 'clearing':
+      return findClearing(tables, state, question.fault)
+    case 'plan': {
+      const { decision, causeTests, proof } = isolate(tables, state)
+      return { causeTests, proof, ...(decision ? { decision } : {}) }
+    }
+  }
+}
+
+function preview(tables: Tables, state: TabState, draft: DraftLine): Answers['preview'] {
+  if (draft.kind !== 'reading' && draft.kind !== 'observation') return []
+  const line = {
+    ...draft,
+    id: 'preview-line',
+    at: '2000-01-01T00:00:00Z',
+    device: 'preview',
+    counter: 1,
+    clock: '00000000000000.0000',
+    seen: [],
+  } as unknown as Evidence['line']
+  return previewLine(tables, state, line)
+}
