@@ -49,7 +49,7 @@ describe('of the past', () => {
   const at = '2026-01-01T10:00:00.000Z'
   const call = [
     write({ id: 'line-1', at, kind: 'opened', complaint: 'groans', words: '' }),
-    write({ id: 'line-2', at, kind: 'finding', role: 'failed', about: 'box.cap-open' }),
+    write({ id: 'line-2', at, kind: 'finding', role: 'failed', about: 'box.cap-open', text: '' }),
     write({ id: 'line-3', at, kind: 'reading', test: 'battery.rest', value: 12.6 }),
   ]
   it('each call has its findings, and tests that the system lacks are named', () => {
