@@ -1,10 +1,10 @@
 /** Supply, breaker, disconnect and feed of a single-phase path. Base rates are common practice, no source. */
-import { FOOT } from '#core/units'
 import type { Change } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
-import { type Block, component, point, yesNo } from './block'
+import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
+import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, voltsAt } from './testEntry'
 
 export const rewire = repair({
@@ -15,12 +15,7 @@ export const rewire = repair({
   renews: ['feed'],
 })
 
-export interface SingleSupplyOptions {
-  /** the component at the end of the feed */
-  readonly to: 'switch' | 'starter'
-  /** its line side in words */
-  readonly where: string
-  readonly disconnect: boolean
+export interface SingleSupplyOptions extends Omit<SupplyPathOptions, 'breaker' | 'amps'> {
   /** a leg and the neutral in place of two legs */
   readonly neutral: boolean
 }
@@ -28,84 +23,7 @@ export interface SingleSupplyOptions {
 export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOptions): Block {
   const second = neutral ? 'neutral' : 'leg 2'
   return {
-    components: [
-      component({
-        id: 'supply',
-        name: 'Supply',
-        glyph: 'supply',
-        lane: 'power',
-        place: 'panel',
-        fields: [yesNo('disconnect', 'Disconnect by the machine')],
-      }),
-      component({
-        id: 'breaker',
-        name: 'Breaker',
-        glyph: 'breaker',
-        lane: 'power',
-        place: 'panel',
-        fields: [
-          { id: 'amps', label: 'Rating', quantity: 'amps', range: [10, 200] },
-          {
-            id: 'feedLength',
-            label: `Wire to the ${to === 'starter' ? 'starter' : 'switch'}`,
-            quantity: 'length',
-            range: [3 * FOOT, 1000 * FOOT],
-          },
-        ],
-      }),
-      ...(disconnect
-        ? [
-            component({
-              id: 'disconnect',
-              name: 'Disconnect',
-              glyph: 'disconnect',
-              lane: 'power',
-              place: 'switch',
-            }),
-          ]
-        : []),
-      component({
-        id: 'feed',
-        name: 'Feed',
-        glyph: 'conductor',
-        lane: 'power',
-        place: 'panel',
-      }),
-    ],
-    points: [
-      point({
-        id: 'supply',
-        name: 'breaker in',
-        component: 'supply',
-        spot: { on: 'breaker', side: 'in' },
-        aliases: ['breaker in', 'mains', 'incoming'],
-      }),
-      point({
-        id: 'breaker',
-        name: 'breaker out',
-        component: 'breaker',
-        spot: { on: 'breaker', side: 'out' },
-        aliases: ['brk', 'panel', 'breaker out'],
-      }),
-      ...(disconnect
-        ? [
-            point({
-              id: 'disconnect',
-              name: 'disconnect out',
-              component: 'disconnect',
-              spot: { on: 'disconnect', side: 'out' },
-              aliases: ['disc', 'disconnect out'],
-            }),
-          ]
-        : []),
-      point({
-        id: 'line',
-        name: where,
-        component: 'feed',
-        spot: { on: to, side: 'in' },
-        aliases: ['line', to === 'starter' ? 'starter in' : 'switch in', 'line side'],
-      }),
-    ],
+    ...supplyPath({ breaker: 'Breaker', amps: [10, 200], to, where, disconnect }),
     faults: [
       fault({
         id: 'supply.leg-lost',

@@ -1,11 +1,11 @@
 /** Supply, breaker, disconnect and feed of a three-phase path; rates are common practice, no source. */
-import { FOOT } from '#core/units'
 import { only, POLES, poles, type Change, type Figures, type Pole } from '../figures'
 import { OPEN } from '../power/resistances'
-import { type Block, component, point, yesNo } from './block'
+import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { rewire } from './supply'
+import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 
 /** A fault that is as likely on each line. */
@@ -14,79 +14,7 @@ export const eachLine = (change: (line: Pole) => Change) =>
 
 export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
   return {
-    components: [
-      component({
-        id: 'supply',
-        name: 'Supply',
-        glyph: 'supply',
-        lane: 'power',
-        place: 'panel',
-        fields: [yesNo('disconnect', 'Disconnect by the machine')],
-      }),
-      component({
-        id: 'breaker',
-        name: 'Breaker or fuses',
-        glyph: 'breaker',
-        lane: 'power',
-        place: 'panel',
-        fields: [
-          { id: 'amps', label: 'Rating', quantity: 'amps', range: [5, 250] },
-          { id: 'feedLength', label: 'Wire to the starter', quantity: 'length', range: [3 * FOOT, 1000 * FOOT] },
-        ],
-      }),
-      ...(disconnect
-        ? [
-            component({
-              id: 'disconnect',
-              name: 'Disconnect',
-              glyph: 'disconnect',
-              lane: 'power',
-              place: 'switch',
-            }),
-          ]
-        : []),
-      component({
-        id: 'feed',
-        name: 'Feed',
-        glyph: 'conductor',
-        lane: 'power',
-        place: 'panel',
-      }),
-    ],
-    points: [
-      point({
-        id: 'supply',
-        name: 'breaker in',
-        component: 'supply',
-        spot: { on: 'breaker', side: 'in' },
-        aliases: ['breaker in', 'mains', 'incoming'],
-      }),
-      point({
-        id: 'breaker',
-        name: 'breaker out',
-        component: 'breaker',
-        spot: { on: 'breaker', side: 'out' },
-        aliases: ['brk', 'panel', 'breaker out'],
-      }),
-      ...(disconnect
-        ? [
-            point({
-              id: 'disconnect',
-              name: 'disconnect out',
-              component: 'disconnect',
-              spot: { on: 'disconnect', side: 'out' },
-              aliases: ['disc', 'disconnect out'],
-            }),
-          ]
-        : []),
-      point({
-        id: 'line',
-        name: 'starter line',
-        component: 'feed',
-        spot: { on: 'starter', side: 'in' },
-        aliases: ['line', 'starter in', 'line side'],
-      }),
-    ],
+    ...supplyPath({ breaker: 'Breaker or fuses', amps: [5, 250], to: 'starter', where: 'starter line', disconnect }),
     faults: [
       fault({
         id: 'supply.leg-lost',

@@ -1,0 +1,171 @@
+/** What fails on the water side of a demand pump; rates are common practice, no source. */
+import type { FaultMode } from '../types'
+import { CAUSES } from './causes'
+import { always, degrees, fault, repair, times } from './faultEntry'
+
+export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] => [
+  fault({
+    id: 'source.empty',
+    name: 'Fresh tank empty',
+    baseRate: 0.05,
+    severities: always({ 'source.yield': 0, 'motor.load': 0.25 }),
+    effect: 'runs-dry',
+    repair: repair({
+      id: 'fill-tank',
+      name: 'Fill the tank',
+      minutes: 10,
+    }),
+    causes: [],
+    settledBy: 'look into it',
+  }),
+  fault({
+    id: 'strainer.blocked',
+    name: 'Strainer blocked',
+    baseRate: 0.07,
+    severities: degrees(
+      {
+        name: 'half',
+        share: 0.5,
+        change: h => ({ 'source.yield': h['pump.flow'] * 0.4, 'motor.load': h['motor.load'] * 0.8 }),
+      },
+      {
+        name: 'nearly shut',
+        share: 0.5,
+        change: h => ({ 'source.yield': h['pump.flow'] * 0.08, 'motor.load': h['motor.load'] * 0.6 }),
+      },
+    ),
+    effect: 'runs-weak',
+    repair: repair({
+      id: 'clean-strainer',
+      name: 'Clean the strainer',
+      minutes: 8,
+    }),
+    causes: [CAUSES.sand],
+    settledBy: 'bowl off, screen looked at',
+    wears: ['sand'],
+  }),
+  fault({
+    id: 'strainer.air-leak',
+    name: 'Suction draws air',
+    baseRate: 0.05,
+    severities: degrees(
+      { name: 'a little', share: 0.5, change: times('pump.flow', 0.5) },
+      {
+        name: 'a lot',
+        share: 0.5,
+        change: h => ({ 'source.yield': h['pump.flow'] * 0.03, 'motor.load': h['motor.load'] * 0.4 }),
+      },
+    ),
+    effect: 'runs-weak',
+    repair: repair({
+      id: 'remake-suction-hose',
+      name: 'Remake the suction hose',
+      minutes: 15,
+      part: 'hose clamps',
+    }),
+    causes: [CAUSES.vibration, CAUSES.age],
+    settledBy: 'bubbles in the strainer bowl',
+    wears: ['age'],
+  }),
+  fault({
+    id: 'pump.valves',
+    name: 'Pump valves worn or dirty',
+    baseRate: 0.06,
+    severities: degrees(
+      { name: 'gives less', share: 0.5, change: times('pump.flow', 0.5) },
+      { name: 'leaks back', share: 0.5, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
+    ),
+    effect: 'starts-alone',
+    repair: repair({
+      id: 'fit-pump-head-kit',
+      name: 'Fit a pump head kit',
+      minutes: 30,
+      part: 'pump head kit',
+    }),
+    causes: [CAUSES.sand, CAUSES.age],
+    settledBy: 'runs a moment every few minutes with every tap shut',
+    wears: ['sand', 'age'],
+  }),
+  fault({
+    id: 'pump.diaphragm',
+    name: 'Pump diaphragm split',
+    baseRate: 0.03,
+    severities: always(h => ({ 'pump.flow': h['pump.flow'] * 0.25, 'motor.load': h['motor.load'] * 0.7 })),
+    effect: 'runs-weak',
+    repair: repair({
+      id: 'fit-pump-head-kit',
+      name: 'Fit a pump head kit',
+      minutes: 30,
+      part: 'pump head kit',
+    }),
+    causes: [{ because: 'frozen', why: 'ice splits diaphragms' }, CAUSES.age],
+    settledBy: 'water at the head’s weep hole',
+    wears: ['age'],
+  }),
+  fault({
+    id: 'pump.by-pass',
+    name: 'By-pass valve set wrong',
+    baseRate: 0.03,
+    severities: always(h => ({ 'pump.shutOff': h['set.cutOut'] * 0.93 })),
+    effect: 'runs-weak',
+    repair: repair({
+      id: 'set-by-pass',
+      name: 'Set the by-pass',
+      minutes: 10,
+    }),
+    causes: [],
+    settledBy: 'runs on under its cut-out with every tap shut',
+  }),
+  fault({
+    id: 'house.leak',
+    name: 'Leak in the plumbing',
+    baseRate: 0.04,
+    severities: degrees(
+      { name: 'drips', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.05 }) },
+      { name: 'burst fitting', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.5 }) },
+    ),
+    effect: 'starts-alone',
+    repair: repair({
+      id: 'find-and-mend-leak',
+      name: 'Find and mend the leak',
+      minutes: 40,
+    }),
+    causes: [{ because: 'frozen', why: 'ice bursts fittings' }, CAUSES.vibration],
+    settledBy: 'walk the plumbing; isolate the outlet',
+    wears: ['age'],
+  }),
+  ...(accumulator
+    ? [
+        fault({
+          id: 'tank.precharge-low',
+          name: 'Accumulator flat',
+          baseRate: 0.05,
+          severities: always(times('tank.precharge', 0.15)),
+          effect: 'rapid-cycles',
+          repair: repair({
+            id: 'air-accumulator-at-zero-pressure',
+            name: 'Air the accumulator at zero pressure',
+            minutes: 10,
+          }),
+          causes: [CAUSES.age],
+          settledBy: 'its air valve with the pressure off',
+          wears: ['age'],
+        }),
+      ]
+    : []),
+  fault({
+    id: 'gauge.stuck',
+    name: 'Gauge stuck or wrong',
+    baseRate: 0.01,
+    severities: always({ 'gauge.stuck': 1 }),
+    effect: 'runs',
+    repair: repair({
+      id: 'replace-gauge',
+      name: 'Replace the gauge',
+      minutes: 20,
+      part: 'gauge',
+    }),
+    causes: [CAUSES.age],
+    settledBy: 'against a second gauge',
+  }),
+]

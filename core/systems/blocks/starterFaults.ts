@@ -1,0 +1,238 @@
+/** What fails in a starter and its pilot circuit; rates are common practice, no source. */
+import { only, POLES, poles, type Change, type Pole } from '../figures'
+import { CLOSED, OPEN } from '../power/resistances'
+import type { FaultMode } from '../types'
+import { CAUSES } from './causes'
+import { always, degrees, fault, repair } from './faultEntry'
+
+export interface StarterOptions {
+  readonly phases: 1 | 3
+  readonly transformer: boolean
+  readonly float: boolean
+  readonly neutral?: boolean
+}
+
+const newContacts = repair({
+  id: 'replace-contacts-or-contactor',
+  name: 'Replace contacts or contactor',
+  minutes: 50,
+  part: 'contact kit',
+})
+
+export function starterFaults(o: StarterOptions): readonly FaultMode[] {
+  const n = o.phases === 3 ? 3 : 2
+  const lines = POLES.slice(0, n)
+  const eachPole = (change: (pole: Pole) => Change) =>
+    degrees(...lines.map(pole => ({ name: `pole ${pole}`, share: 1 / n, change: change(pole) })))
+  return [
+    fault({
+      id: 'starter.contact-burnt',
+      name: 'Starter contact burnt',
+      baseRate: 0.05,
+      severities: eachPole(pole => only(`starter.${pole}`, 4)),
+      repair: newContacts,
+      causes: [
+        CAUSES.rapidCycling,
+        { because: 'chattered', why: 'a chattering coil burns its contacts' },
+        CAUSES.age,
+      ],
+      settledBy: 'volts across each closed contact while it carries the motor',
+      wears: ['starts', 'age'],
+    }),
+    fault({
+      id: 'starter.contact-open',
+      name: 'Starter contact not making',
+      baseRate: 0.025,
+      severities: eachPole(pole => only(`starter.${pole}`, OPEN)),
+      repair: newContacts,
+      causes: [CAUSES.rapidCycling, CAUSES.damp, CAUSES.age],
+      settledBy: 'volts on its load side, contact by contact',
+      wears: ['starts', 'damp'],
+    }),
+    fault({
+      id: 'starter.welded',
+      name: 'Starter contacts welded',
+      baseRate: 0.015,
+      severities: always(poles('starter.rest', n, CLOSED)),
+      repair: newContacts,
+      causes: [CAUSES.rapidCycling, CAUSES.surge],
+      settledBy: 'volts on its load side with the coil out',
+      effect: 'runs-on',
+      wears: ['starts'],
+    }),
+    fault({
+      id: 'starter.coil-open',
+      name: 'Coil open',
+      baseRate: 0.035,
+      severities: always({ 'coil.joint': OPEN, 'coil.cold': OPEN }),
+      repair: repair({
+        id: 'replace-coil',
+        name: 'Replace the coil',
+        minutes: 30,
+        part: 'coil',
+      }),
+      causes: [CAUSES.age, CAUSES.surge, CAUSES.hot],
+      settledBy: 'ohms across the coil, one lead off',
+      wears: ['age'],
+    }),
+    fault({
+      id: 'starter.coil-wrong',
+      name: 'Coil of the wrong voltage',
+      baseRate: 0.008,
+      severities: degrees(
+        {
+          name: 'for twice the volts',
+          share: 0.7,
+          change: h => ({ 'coil.rated': h['coil.rated'] * 2, 'coil.cold': h['coil.cold'] * 4 }),
+        },
+        { name: 'for half the volts, burnt', share: 0.3, change: { 'coil.joint': OPEN, 'coil.cold': OPEN } },
+      ),
+      repair: repair({
+        id: 'fit-coil-for-control-voltage',
+        name: 'Fit the coil for the control voltage',
+        minutes: 30,
+        part: 'coil',
+      }),
+      causes: [],
+      settledBy: 'the figure on the coil against the control volts',
+    }),
+    fault({
+      id: 'starter.overload-tripped',
+      name: 'Overload relay tripped',
+      baseRate: 0.06,
+      severities: always({ 'pilot.overload': OPEN }),
+      repair: repair({
+        id: 'find-why-then-reset-overload-relay',
+        name: 'Find why, then reset the overload relay',
+        minutes: 5,
+      }),
+      causes: [
+        { because: 'motor.binding', why: 'an overloaded motor trips it' },
+        { because: 'motor.seized', why: 'a locked motor trips it' },
+        { because: 'supply.leg-lost', why: 'single-phasing trips it' },
+        { because: 'starter.contact-open', why: 'single-phasing trips it' },
+        { because: 'starter.overload-set', why: 'set under the motor’s amps it trips for nothing' },
+        CAUSES.lowVolts,
+      ],
+      settledBy: 'the reset button: out or in',
+      heals: true,
+    }),
+    fault({
+      id: 'starter.overload-set',
+      name: 'Overload relay set wrong',
+      baseRate: 0.02,
+      severities: always({ 'heater.trip': 0.7 }),
+      repair: repair({
+        id: 'set-overload-to-nameplate',
+        name: 'Set the overload to the nameplate',
+        minutes: 5,
+      }),
+      causes: [],
+      settledBy: 'its dial against the nameplate amps',
+    }),
+    fault({
+      id: 'starter.overload-contact',
+      name: 'Overload’s contact dirty or broken',
+      baseRate: 0.015,
+      severities: degrees(
+        { name: 'open though reset', share: 0.6, change: { 'pilot.overload': OPEN } },
+        { name: '500 Ω', share: 0.4, change: { 'pilot.overload': 500 } },
+      ),
+      repair: repair({
+        id: 'replace-overload-relay',
+        name: 'Replace the overload relay',
+        minutes: 35,
+        part: 'overload relay',
+      }),
+      causes: [CAUSES.damp, CAUSES.age],
+      settledBy: 'volts behind it with the button in',
+      wears: ['damp', 'age'],
+    }),
+    fault({
+      id: 'starter.heater-open',
+      name: 'Overload heater burnt open',
+      baseRate: 0.01,
+      severities: eachPole(pole => only(`heater.${pole}`, OPEN)),
+      repair: repair({
+        id: 'replace-overload-relay',
+        name: 'Replace the overload relay',
+        minutes: 35,
+        part: 'overload relay',
+      }),
+      causes: [CAUSES.surge, { because: 'motor.ground', why: 'a short burns the heater' }],
+      settledBy: 'volts ahead of it against behind it',
+    }),
+    fault({
+      id: 'starter.control-fuse',
+      name: 'Control fuse blown',
+      baseRate: 0.03,
+      severities: always({ 'pilot.fuse': OPEN }),
+      repair: repair({
+        id: 'find-why-then-replace-control-fuse',
+        name: 'Find why, then replace the control fuse',
+        minutes: 10,
+        part: 'control fuse',
+      }),
+      causes: [CAUSES.surge, { because: 'starter.coil-wrong', why: 'a wrong or shorted coil blows it' }],
+      settledBy: 'volts on both sides of the fuse',
+    }),
+    fault({
+      id: 'starter.control-wire',
+      name: 'Control wire loose or broken',
+      baseRate: 0.02,
+      severities: degrees(
+        { name: 'open', share: 0.6, change: only(o.float ? 'pilot.float' : 'pilot.wire', OPEN) },
+        { name: '400 Ω', share: 0.4, change: only(o.float ? 'pilot.float' : 'pilot.wire', 400) },
+      ),
+      repair: repair({
+        id: 'remake-control-wire',
+        name: 'Remake the control wire',
+        minutes: 20,
+        part: 'terminals',
+      }),
+      causes: [CAUSES.loose, CAUSES.vibration],
+      settledBy: 'volts along the control circuit up to the coil',
+    }),
+    ...(o.transformer
+      ? [
+          fault({
+            id: 'transformer.dead',
+            name: 'Control transformer dead',
+            baseRate: 0.02,
+            severities: degrees(
+              { name: 'primary', share: 0.6, change: { 'transformer.primary': 1e9 } },
+              { name: 'secondary', share: 0.4, change: { 'transformer.secondary': 1e9 } },
+            ),
+            repair: repair({
+              id: 'replace-control-transformer',
+              name: 'Replace the control transformer',
+              minutes: 40,
+              part: 'control transformer',
+            }),
+            causes: [CAUSES.surge, CAUSES.age, CAUSES.hot],
+            settledBy: 'volts into it against volts out of it',
+            wears: ['age'],
+          }),
+        ]
+      : []),
+    ...(o.float
+      ? [
+          fault({
+            id: 'float.stuck-open',
+            name: 'Low-level float stuck or its contact open',
+            baseRate: 0.03,
+            severities: always({ 'pilot.float': OPEN }),
+            repair: repair({
+              id: 'free-or-replace-float',
+              name: 'Free or replace the float',
+              minutes: 40,
+              part: 'float switch',
+            }),
+            causes: [CAUSES.damp, CAUSES.age],
+            settledBy: 'lift it by hand with the level up',
+            wears: ['damp'],
+          }),
+        ]
+      : []),
+  ]
+}

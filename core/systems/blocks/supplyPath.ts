@@ -1,0 +1,99 @@
+/** Supply, breaker, disconnect and feed, whatever the phases: what they are called and where they are measured. */
+import { FOOT } from '#core/units'
+import { type Block, component, point, yesNo } from './block'
+
+export interface SupplyPathOptions {
+  /** what is opened at the panel, in words */
+  readonly breaker: string
+  /** smallest and largest rating, A */
+  readonly amps: readonly [number, number]
+  /** the component at the end of the feed */
+  readonly to: 'switch' | 'starter'
+  /** its line side in words */
+  readonly where: string
+  readonly disconnect: boolean
+}
+
+export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'components' | 'points'>> {
+  const { breaker, amps, to, where, disconnect } = o
+  return {
+    components: [
+      component({
+        id: 'supply',
+        name: 'Supply',
+        glyph: 'supply',
+        lane: 'power',
+        place: 'panel',
+        fields: [yesNo('disconnect', 'Disconnect by the machine')],
+      }),
+      component({
+        id: 'breaker',
+        name: breaker,
+        glyph: 'breaker',
+        lane: 'power',
+        place: 'panel',
+        fields: [
+          { id: 'amps', label: 'Rating', quantity: 'amps', range: amps },
+          {
+            id: 'feedLength',
+            label: `Wire to the ${to}`,
+            quantity: 'length',
+            range: [3 * FOOT, 1000 * FOOT],
+          },
+        ],
+      }),
+      ...(disconnect
+        ? [
+            component({
+              id: 'disconnect',
+              name: 'Disconnect',
+              glyph: 'disconnect',
+              lane: 'power',
+              place: 'switch',
+            }),
+          ]
+        : []),
+      component({
+        id: 'feed',
+        name: 'Feed',
+        glyph: 'conductor',
+        lane: 'power',
+        place: 'panel',
+      }),
+    ],
+    points: [
+      point({
+        id: 'supply',
+        name: 'breaker in',
+        component: 'supply',
+        spot: { on: 'breaker', side: 'in' },
+        aliases: ['breaker in', 'mains', 'incoming'],
+      }),
+      point({
+        id: 'breaker',
+        name: 'breaker out',
+        component: 'breaker',
+        spot: { on: 'breaker', side: 'out' },
+        aliases: ['brk', 'panel', 'breaker out'],
+      }),
+      ...(disconnect
+        ? [
+            point({
+              id: 'disconnect',
+              name: 'disconnect out',
+              component: 'disconnect',
+              spot: { on: 'disconnect', side: 'out' },
+              aliases: ['disc', 'disconnect out'],
+            }),
+          ]
+        : []),
+      point({
+        id: 'line',
+        name: where,
+        component: 'feed',
+        spot: { on: to, side: 'in' },
+        aliases: ['line', to === 'starter' ? 'starter in' : 'switch in', 'line side'],
+      }),
+    ],
+  }
+}
