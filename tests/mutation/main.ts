@@ -1,11 +1,10 @@
 /**
  * `npm run mutation` (or with a folder: `npm run mutation -- core/tab`): the core changed in small ways at sampled
- * places,
- * and how many of the changes a test notices. Seeded: the same seed mutates the same lines. Prints the score of each
+ * places, and how many of the changes a test notices. Seeded: the same seed mutates the same lines. Prints the score of each
  * folder and names what lived; ends with 1 where a folder stays under its aim.
  */
 import { execFileSync } from 'node:child_process'
-import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { createRandom } from '../../core/foundation'
 
@@ -27,6 +26,8 @@ interface Report {
   readonly files: Readonly<Record<string, { readonly mutants: readonly Mutant[] }>>
 }
 
+// the tests' own settings are looked for beside what the framework prepares
+if (!existsSync('.nuxt')) execFileSync('npx', ['nuxt', 'prepare'], { stdio: 'ignore' })
 const folders = process.argv[2] ? [process.argv[2]] : FOLDERS
 const scores = folders.map(folder => ({ folder, ...score(folder) }))
 for (const { folder, killed, all, lived } of scores) {
@@ -55,7 +56,7 @@ function score(folder: string) {
       reporters: ['json'],
       jsonReporter: { fileName: report },
       tempDirName: '.stryker-tmp',
-      ignorePatterns: ['.output', '.nuxt', 'data', 'public', 'reports'],
+      ignorePatterns: ['.output', 'data', 'public', 'reports'],
       // what only words a sentence is no rule
       mutator: { excludedMutations: ['StringLiteral'] },
     }),

@@ -2,7 +2,9 @@
 /** The loop: power along the top, water back along the bottom, with every test point's last reading on its flag. */
 import type { ComponentStanding } from '#core/isolation'
 import type { SystemOutline } from '#core/systems'
-import { layOutPath, stackLabels, WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './layout'
+import { layOutPath } from './layout'
+import { stackLabels } from './names'
+import { WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './placed'
 import PathGlyph from './PathGlyph.vue'
 
 export interface FlagReading {

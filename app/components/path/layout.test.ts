@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, kindFor, type KindId, type Nameplate } from '#core/systems'
-import { layOutPath, stackLabels, WIDTH, type Placed } from './layout'
+import { layOutPath } from './layout'
+import { stackLabels } from './names'
+import { WIDTH, type Placed } from './placed'
 
 /** Every kind bare, and with all that can be fitted to it. */
 const FULL: Partial<Record<KindId, Nameplate>> = {
