@@ -5,6 +5,8 @@ import { defineConfig } from 'vitest/config'
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 export default defineConfig({
+  // the copy that is mutated has no settings of the framework to look up
+  esbuild: { tsconfigRaw: '{"compilerOptions":{"target":"ES2023"}}' },
   resolve: { alias: { '#core': here('./core') } },
   test: {
     include: ['core/**/*.test.ts', 'tests/tape/fold.test.ts'],

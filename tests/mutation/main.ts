@@ -4,7 +4,7 @@
  * folder and names what lived; ends with 1 where a folder stays under its aim.
  */
 import { execFileSync } from 'node:child_process'
-import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { createRandom } from '../../core/foundation'
 
@@ -26,8 +26,6 @@ interface Report {
   readonly files: Readonly<Record<string, { readonly mutants: readonly Mutant[] }>>
 }
 
-// the tests' own settings are looked for beside what the framework prepares
-if (!existsSync('.nuxt')) execFileSync('npx', ['nuxt', 'prepare'], { stdio: 'ignore' })
 const folders = process.argv[2] ? [process.argv[2]] : FOLDERS
 const scores = folders.map(folder => ({ folder, ...score(folder) }))
 for (const { folder, killed, all, lived } of scores) {
