@@ -221,4 +221,16 @@ export async function openPage(): Promise<Page> {
   return page
 }
 
+/** The scripts that the page on screen has fetched, bytes as served: the page's own and the worker's, and how many. */
+export async function scriptsOf({ driver }: Page) {
+  const sizes = await driver.executeScript<[string, number][]>(
+    'return performance.getEntriesByType("resource").filter(e => /\\.js(\\?|$)/.test(e.name))'
+    + '.map(e => [e.name, e.encodedBodySize])',
+  )
+  const files = [...new Map(sizes)]
+  const sum = (of: typeof files) => of.reduce((bytes, [, size]) => bytes + size, 0)
+  const [worker, page] = [files.filter(f => f[0].includes('.worker')), files.filter(f => !f[0].includes('.worker'))]
+  return { page: sum(page), worker: sum(worker), files: files.length }
+}
+
 const quote = (text: string) => (text.includes('\'') ? `"${text}"` : `'${text}'`)

@@ -8,7 +8,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openPage, otherDevice, serveDemo, waitFor, type Page, type Served } from './drive'
+import { openPage, otherDevice, type Page, scriptsOf, type Served, serveDemo, waitFor } from './drive'
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 let served: Served
@@ -164,6 +164,19 @@ describe('what is being typed', () => {
       await page.driver.executeScript('return document.querySelector("input[type=radio][value=jet]").checked'),
     ).toBe(true)
     await page.driver.executeScript('localStorage.clear()')
+  })
+})
+
+describe('the first load of a tab', () => {
+  it('brings at most 300 KB of script for the page, and 150 KB for the worker', async () => {
+    const fresh = await openPage()
+    await openTab(nursery, fresh)
+    const { page: own, worker } = await scriptsOf(fresh)
+    await fresh.close()
+    expect(own).toBeGreaterThan(100e3)
+    expect(own).toBeLessThanOrEqual(300e3)
+    expect(worker).toBeGreaterThan(50e3)
+    expect(worker).toBeLessThanOrEqual(150e3)
   })
 })
 

@@ -148,22 +148,14 @@ function skip() {
           {{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}
         </button>
         <button
-          v-for="t in others.slice(0, 1)"
+          v-for="(t, i) in others"
           :key="t.test"
           class="press alt"
+          :class="{ plain: i > 0 }"
           :title="t.title"
           @click="emit('show', t.test)"
         >
-          {{ t.title }}
-        </button>
-        <button
-          v-for="t in others.slice(1, 2)"
-          :key="t.test"
-          class="press plain alt"
-          :title="t.title"
-          @click="emit('show', t.test)"
-        >
-          {{ t.title }}
+          <span>{{ t.title }}</span>
         </button>
         <button class="press plain" @click="skipping = true">can’t do that here</button>
       </div>
@@ -283,10 +275,15 @@ h2 {
 .foot .alt {
   flex: 0 1 auto;
   min-width: 60px;
-  display: block;
+  text-align: left;
+}
+.foot .alt span {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  font-size: var(--size-note);
+  line-height: 1.2;
 }
 .foot {
   flex-wrap: nowrap;
