@@ -1,7 +1,7 @@
 /**
  * `npm run mutation` (or with a folder: `npm run mutation -- core/tab`): the core changed in small ways at sampled
- * places, and how many of the changes a test notices. Seeded: the same seed mutates the same lines. Prints the score of each
- * folder and names what lived; ends with 1 where a folder stays under its aim.
+ * places, and how many of the changes a test notices. Seeded: the same seed mutates the same lines. Prints the score
+ * of each folder and names what lived; ends with 1 where a folder stays under its aim.
  */
 import { execFileSync } from 'node:child_process'
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
