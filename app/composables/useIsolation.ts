@@ -1,6 +1,7 @@
 /** The worker that isolates, one for the whole app, as tabs ask it. */
 import { wrap, type Remote } from 'comlink'
 import { v7 as uuid } from 'uuid'
+import { ref } from 'vue'
 import type { Result } from '#core/foundation'
 import type { AnyLine } from '#core/tab'
 import { useClock } from '~/composables/useClock'
@@ -8,11 +9,17 @@ import type { IsolationApi } from '~/workers/isolation.worker'
 import type { AnswerTo, AskedSystem, Question, SystemOf } from '~/workers/openTabs'
 
 let remote: Remote<IsolationApi> | undefined
+/** The worker could not be loaded, or broke off: nothing that is asked of it will be answered. */
+export const workerFailed = ref(false)
 
-export const useWorker = (): Remote<IsolationApi> =>
-  (remote ??= wrap<IsolationApi>(
-    new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' }),
-  ))
+export function useWorker(): Remote<IsolationApi> {
+  if (remote) return remote
+  const worker = new Worker(new URL('../workers/isolation.worker.ts', import.meta.url), { type: 'module' })
+  worker.addEventListener('error', () => {
+    workerFailed.value = true
+  })
+  return (remote = wrap<IsolationApi>(worker))
+}
 
 export interface Asking<T> {
   readonly answer: Promise<Result<T>>

@@ -177,6 +177,7 @@ async function open() {
         input-id="site"
         :suggestions="offered"
         fluid
+        :show-empty-message="false"
         placeholder="Name of the place, known or new"
         @complete="e => offer(e.query)"
       />

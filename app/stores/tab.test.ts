@@ -4,6 +4,7 @@ import { nextTick, ref, watch } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { KeptLine, TabReply } from '#contracts'
 import { createWriter, newPen, nextStamp, type AnyLine } from '#core/tab'
+import { workerFailed } from '~/composables/useIsolation'
 import { device } from '~/keeper/device'
 import type { Question } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
@@ -33,16 +34,19 @@ vi.mock('~/composables/useClock', () => ({
   }),
 }))
 vi.mock('~/composables/useWriter', () => ({ useWriter: () => ({ name: ref('') }) }))
-const worker = vi.hoisted(() => ({ opened: [] as string[], appended: [] as string[] }))
+const worker = vi.hoisted(() => ({ opened: [] as string[], appended: [] as string[], letGo: false }))
 /** the worker's own answers, in this thread; what it makes of the readings is not looked at here */
 vi.mock('~/composables/useIsolation', async () => {
   const { openTabs } = await import('~/workers/openTabs')
+  const { ref } = await import('vue')
   const ranked = { answer: Promise.resolve({ ok: true, value: {} }), cancel: () => undefined }
   return {
+    workerFailed: ref(false),
     plain: <T>(it: T) => it,
     useIsolation: () => ({
       open: async (of: TabReply, lines: AnyLine[]) => {
         worker.opened.push(of.tab.id)
+        worker.letGo = false
         const { kind, nameplate } = of.system
         const { practice, learned: counts } = of
         const system = { kind, nameplate, practice, counts, installed: null, today: '2026-06-15' }
@@ -55,7 +59,7 @@ vi.mock('~/composables/useIsolation', async () => {
       ask: (tab: string, question: Question) =>
         question.ask === 'rank'
           ? ranked
-          : { answer: openTabs.ask('ask', tab, question), cancel: () => undefined },
+          : { answer: openTabs.ask('ask', worker.letGo ? 'gone' : tab, question), cancel: () => undefined },
     }),
   }
 })
@@ -146,6 +150,28 @@ describe('a line that the server has acknowledged', () => {
     expect(first.ok && first.value.seen).toEqual(['line-two'])
     const second = await tab.log({ kind: 'note', text: 'y' })
     expect(second.ok && first.ok && second.value.seen).toEqual(first.ok ? [first.value.id] : [])
+  })
+})
+
+describe('a worker', () => {
+  it('that has let the tab go is given it anew, and the line is written all the same', async () => {
+    give = () => Promise.resolve(reply(tabOf('tab-g', 'line-one')))
+    const tab = useTab()
+    await tab.open('tab-g')
+    worker.letGo = true
+    const opened = worker.opened.length
+    const logged = await tab.log({ kind: 'note', text: 'x' })
+    expect(worker.opened.length).toBe(opened + 1)
+    expect(logged.ok).toBe(true)
+    expect(seen()).toHaveLength(2)
+  })
+  it('that could not be loaded is said', async () => {
+    give = () => Promise.resolve(reply(tabOf('tab-f', 'line-one')))
+    const tab = useTab()
+    workerFailed.value = true
+    await nextTick()
+    expect(tab.problem?.code).toBe('engine-missing')
+    workerFailed.value = false
   })
 })
 

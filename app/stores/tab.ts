@@ -3,7 +3,7 @@
  * folded from them and the isolation.
  */
 import { defineStore } from 'pinia'
-import { computed, nextTick, ref, shallowRef } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { tabLinesReply, tabReply, type KeptLine, type TabReply } from '#contracts'
 import { practiceOf } from '#core/formats'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
@@ -13,12 +13,12 @@ import type { SystemOutline } from '#core/systems'
 import type { AnyLine, DraftLine, Line } from '#core/tab'
 import { drawSheet } from '~/composables/signedSheet'
 import { inGoodTime } from '~/composables/inGoodTime'
-import { plain, useIsolation, type Asking } from '~/composables/useIsolation'
+import { plain, useIsolation, workerFailed, type Asking } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
 import type { Message } from '~/keeper/channel'
 import { device } from '~/keeper/device'
 import { shrinkPicture } from '~/keeper/pictures'
-import type { Ranked, TabNow, TabView } from '~/workers/openTabs'
+import type { AnswerTo, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 
 export const useTab = defineStore('tab', () => {
@@ -40,6 +40,9 @@ export const useTab = defineStore('tab', () => {
   const inHand = ref<string>()
   const picked = ref<string>()
   const worker = useIsolation()
+  watch(workerFailed, () => {
+    problem.value = { code: 'engine-missing', facts: {} }
+  })
   /** the tab's lines by id: those that the worker has, and those on their way to it */
   let held = new Map<string, AnyLine>()
   /** the system that the worker's fold is of; anew each time that it is begun anew */
@@ -240,7 +243,7 @@ export const useTab = defineStore('tab', () => {
   }
 
   async function add(id: string, draft: DraftLine): Promise<Result<Line>> {
-    const checked = await worker.ask(id, { ask: 'check', draft }).answer
+    const checked = await askAgain(id, { ask: 'check', draft })
     if (!checked.ok) return checked
     if (!checked.value.ok) return checked.value
     const line = await keeping.add(id, draft, id === reply.value?.tab.id ? state.value.heads : [])
@@ -248,6 +251,14 @@ export const useTab = defineStore('tab', () => {
       inHand.value = undefined
     if (id === reply.value?.tab.id) await take([line])
     return ok(line)
+  }
+
+  /** The worker keeps the tabs last used: one that it has let go is opened anew. */
+  async function askAgain<Q extends Question>(id: string, question: Q): Promise<Result<AnswerTo<Q>>> {
+    const answer = await worker.ask(id, question).answer
+    if (answer.ok || answer.problem.code !== 'not-found' || id !== reply.value?.tab.id) return answer
+    await foldAnew([...held.values()])
+    return worker.ask(id, question).answer
   }
 
   /** Keeps a picture with the tab: made small, held on this device, its line logged at once. */
@@ -275,7 +286,7 @@ export const useTab = defineStore('tab', () => {
   const clearing = (fault: string) =>
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'clearing', fault }), undefined)
   const parse = (typed: string, test = inHand.value) =>
-    worker.ask(idNow(), { ask: 'parse', typed, inHand: test }).answer
+    askAgain(idNow(), { ask: 'parse', typed, inHand: test })
   const complete = (typed: string) => ask(worker.ask(idNow(), { ask: 'complete', typed }), [])
   /** The customer's sheet as it stands now. */
   const drawn = (summary?: string) =>

@@ -25,7 +25,7 @@ export const PROBLEM_CODES = [
   // keeping and asking
   'bad-form', 'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy',
   'id-taken',
-  'unreachable', 'cancelled', 'unknown-code',
+  'unreachable', 'engine-missing', 'cancelled', 'unknown-code',
 ] as const
 export type ProblemCode = typeof PROBLEM_CODES[number]
 export type Facts = Readonly<Record<string, string | number>>

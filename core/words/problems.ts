@@ -94,6 +94,9 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
     + 'it later.',
   'attachment-unnamed': () => 'That picture cannot be kept: its name is no SHA-256.',
   'not-here': () => 'The request did not come from this application’s own pages, so the server did not take it.',
+  'engine-missing': () =>
+    'This device could not load the part that works things out. What is typed stays here: reload the page once there '
+    + 'is a signal.',
   'torn-reply': () =>
     'What answered was not the Keep Tab server, or its answer was cut off. Your lines stay on this device and '
     + 'will be sent again.',

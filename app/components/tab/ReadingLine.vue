@@ -314,6 +314,7 @@ kbd {
     order: -1;
     flex: 1 0 100%;
     font-size: var(--size-note);
+    max-height: 3.8em;
   }
   .hints {
     display: none;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What stands over the work: carried, lines that came after settling, a picture that could not be kept. */
+import { sayProblem } from '#core/words'
 import { useTab } from '~/stores/tab'
 
 defineProps<{ photoTrouble: string }>()
@@ -22,6 +23,7 @@ async function takeUp() {
     <button v-if="settled" class="press" @click="resume">Open the tab again</button>
     <button v-else class="press" @click="takeUp">Weigh {{ late.length === 1 ? 'it' : 'them' }}</button>
   </p>
+  <p v-if="tab.problem" class="banner trouble" role="alert">{{ sayProblem(tab.problem, tab.units) }}</p>
   <KeepingBanner />
   <p v-if="photoTrouble" class="banner trouble" role="alert">{{ photoTrouble }}</p>
 </template>
