@@ -11,10 +11,12 @@ import { drawCall, type Call } from '../isolation/draw'
 import { byEngine, byFixedOrder, playCall, type Played } from '../isolation/players'
 
 const CALLS = 5
+/** as many of them are also played in a fixed order: that takes the longest */
+const BOTH_WAYS = 2
 interface Row {
   readonly call: Call
   readonly engine: Played
-  readonly fixed: Played
+  readonly fixed?: Played
 }
 
 describe('calls against a world solved outside', () => {
@@ -25,7 +27,8 @@ describe('calls against a world solved outside', () => {
       const call = await drawCall(kind, createRandom(seed))
       const tables = requireOk(prepareSystem(kind, call.nameplate))
       const engine = await playCall(call, tables, byEngine, seed)
-      rows.push({ call, engine, fixed: await playCall(call, tables, byFixedOrder, seed) })
+      const fixed = n < BOTH_WAYS ? { fixed: await playCall(call, tables, byFixedOrder, seed) } : {}
+      rows.push({ call, engine, ...fixed })
       expect(engine.unsafe, `${kind} seed ${seed}`).toBe(0)
     }
     expect(rows.filter(r => r.call.kind.id === kind)).toHaveLength(CALLS)
@@ -44,7 +47,9 @@ describe('calls against a world solved outside', () => {
       missed.join('\n'),
     ).toBeGreaterThan(0.75)
     expect(share(r => r.engine.condemned)).toBeLessThanOrEqual(0.05)
-    const minutes = (pick: (r: Row) => Played) => rows.reduce((sum, r) => sum + pick(r).minutes, 0)
-    expect(minutes(r => r.engine)).toBeLessThan(0.7 * minutes(r => r.fixed))
+    const both = rows.flatMap(r => (r.fixed ? [{ engine: r.engine, fixed: r.fixed }] : []))
+    expect(both).toHaveLength(BOTH_WAYS * KIND_IDS.length)
+    const minutes = (who: 'engine' | 'fixed') => both.reduce((sum, r) => sum + r[who].minutes, 0)
+    expect(minutes('engine')).toBeLessThan(0.7 * minutes('fixed'))
   })
 })
