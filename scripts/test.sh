@@ -35,11 +35,10 @@ npx nuxt prepare >/dev/null 2>&1
   step "lint" npx eslint . --max-warnings 0
   step "direction of the house" npx depcruise --config .dependency-cruiser.cjs core app server shared demo
   suite outside --project outside --project errands >> "$results/steps.log" 2>&1
-  suite families --project browser tests/browser/families.test.ts >> "$results/steps.log" 2>&1
 } & first=$!
 suite units --project core --project unit
 while [ ! -f "$results/built" ]; do sleep 1; done
-suite browser --project browser --exclude tests/browser/families.test.ts
+suite browser --project browser
 wait $first
 cat "$results/steps.log"
 read -r passed failed < <(awk '{ p += $1; f += $2 } END { print p, f }' "$results/counts")
