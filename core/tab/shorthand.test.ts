@@ -41,6 +41,22 @@ describe('shorthand', () => {
     expect(l).toMatchObject({ kind: 'reading', test })
     expect('value' in l ? l.value : undefined).toBeCloseTo(value, 9)
   })
+  it.each([
+    ['5 238', 'load.volts', 238],
+    ['pole 1 0.045v', 'pole1.drop', 0.045],
+    ['idle 0', 'load.idle', 0],
+    ['load 0', 'load.volts', 0],
+    ['LOAD 0', 'load.volts', 0],
+  ])('takes a bare number ahead of a figure for a point or a pole: “%s”', (typed, test, value) =>
+    expect(line(typed)).toMatchObject({ test, value }))
+  it.each(['99 33a', '1.5 238', '5v 33a', 'pole 7 0.045v'])('does not guess which of two figures is meant: “%s”', t =>
+    expect(read(t)).toMatchObject({ ok: false, problem: { code: 'two-values' } }))
+  it.each(['live', 'LIVE', 'power on', 'Power ON'])('hears “%s” as power on', t =>
+    expect(line(t)).toEqual({ kind: 'state', to: 'live' }))
+  it('takes zero pressure without a figure as nought, and with one as that many psi', () => {
+    expect(line('zero pressure')).toMatchObject({ to: 'zero-pressure', proof: [0] })
+    expect(line('zero pressure 0.5')).toMatchObject({ to: 'zero-pressure', proof: [0.5 * PSI] })
+  })
   it('keeps OL apart from zero and from nothing', () => {
     expect(line('relay ol')).toMatchObject({ test: 'relay.ohms', value: null, ol: true })
     expect(line('ol y-g')).toMatchObject({ test: 'leads.ground', value: null, ol: true })
