@@ -78,6 +78,7 @@ let logging = false
 async function log(line: DraftLine, say: string) {
   if (logging) return
   logging = true
+  const text = typed.value
   const done = await tab.log(line).finally(() => {
     logging = false
   })
@@ -86,7 +87,8 @@ async function log(line: DraftLine, say: string) {
     kept.value = failure
       ? `Logged, and it is not so: ${sayProofFault(failure.why, failure.value, tab.units)}.`
       : `Logged: ${say}`
-    typed.value = ''
+    // what was typed on while the line was being kept stays
+    if (typed.value.startsWith(text)) typed.value = typed.value.slice(text.length)
     trouble.value = ''
     emit('unpick')
   }
