@@ -103,6 +103,8 @@ async function log(line: DraftLine, say: string) {
 
 async function enter() {
   await hearing
+  // typed on meanwhile: what is heard is not what stands there
+  if (heard !== typed.value) return
   if (reading.value) return void log(reading.value.line, reading.value.say)
   if (understood.value && !understood.value.ok) trouble.value = sayProblem(understood.value.problem)
 }
