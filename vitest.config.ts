@@ -11,7 +11,7 @@ export default defineConfig({
       // the core has no side effects: its test files may share what one of them has loaded
       {
         resolve: { alias },
-        test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 20000, pool: 'threads', isolate: false },
+        test: { name: 'core', include: ['core/**/*.test.ts'], testTimeout: 60000, pool: 'threads', isolate: false },
       },
       {
         resolve: { alias },
@@ -24,7 +24,7 @@ export default defineConfig({
             'tests/house/*.test.ts',
             'tests/tape/*.test.ts',
           ],
-          testTimeout: 20000,
+          testTimeout: 60000,
         },
       },
       {

@@ -5,6 +5,7 @@ source "$(dirname "$0")/setup.sh"
 install_dependencies
 install_chromium
 results="$(mktemp -d)"
+touch "$results/failures"
 trap 'rm -rf "$results"' EXIT
 
 # One step of the first lane: what it says is shown at the end, and whether it held is counted.
@@ -12,18 +13,16 @@ step() {
   local name="$1"; shift
   { echo; echo "== $name"; } >> "$results/steps.log"
   if "$@" >> "$results/steps.log" 2>&1; then echo "1 0" >> "$results/counts"; else
-    echo "0 1" >> "$results/counts"; echo "-- $name failed" >> "$results/steps.log"
+    echo "0 1" >> "$results/counts"; echo "-- $name failed" | tee -a "$results/failures" >> "$results/steps.log"
   fi
 }
-# One or more projects of the tests; their report is counted.
+# One or more projects of the tests; their report is counted, and what failed is said again at the end.
 suite() {
   local name="$1"; shift
   echo; echo "== $name tests"
   local report="$results/$name.json"
   npx vitest run "$@" --reporter=default --reporter=json --outputFile.json="$report" || true
-  node -e "
-    try { const r = JSON.parse(require('fs').readFileSync('$report')); const broken = r.testResults.filter(t => t.status === 'failed' && t.assertionResults.every(a => a.status !== 'failed')).length
-      console.log(r.numPassedTests, r.numFailedTests + broken + (r.numTotalTests === 0 ? 1 : 0)) } catch { console.log(0, 1) }" >> "$results/counts"
+  node --import tsx scripts/countTests.ts "$report" >> "$results/counts" 2>> "$results/failures"
 }
 
 npx nuxt prepare >/dev/null 2>&1
@@ -41,6 +40,7 @@ while [ ! -f "$results/built" ]; do sleep 1; done
 suite browser --project browser
 wait $first
 cat "$results/steps.log"
+[ -s "$results/failures" ] && { echo; echo "== what failed"; cat "$results/failures"; }
 read -r passed failed < <(awk '{ p += $1; f += $2 } END { print p, f }' "$results/counts")
 echo
 echo "$passed passed, $failed failed"

@@ -9,6 +9,9 @@ import { device } from '~/keeper/device'
 import { giveBack, waitFor } from '~/keeper/sender'
 import { useKeeping } from './keeping'
 
+/** However busy the machine is: waits for what must come, not for a span of time. */
+const soon = <T>(holds: () => T | Promise<T>) => vi.waitFor(holds, { timeout: 15_000 })
+
 vi.stubGlobal('window', { addEventListener: () => {} })
 vi.stubGlobal('document', { addEventListener: () => {}, visibilityState: 'visible' })
 vi.stubGlobal('navigator', { storage: { persist: () => Promise.resolve(true) } })
@@ -78,8 +81,8 @@ describe('a line', () => {
     const line = await keeping.add('tab-a', note('one'), [])
     expect(parseLine(line).ok).toBe(true)
     expect(line).toMatchObject({ by: 'R. Fennick', seen: [] })
-    await vi.waitFor(async () => expect(await onDevice('kept')).toEqual(['one']))
-    await vi.waitFor(() => expect(keeping.unsent).toEqual([]))
+    await soon(async () => expect(await onDevice('kept')).toEqual(['one']))
+    await soon(() => expect(keeping.unsent).toEqual([]))
     await keeping.send()
     expect(posted.flat()).toHaveLength(1)
   })
@@ -94,13 +97,13 @@ describe('a line', () => {
     answer = dead
     const keeping = await reopen()
     for (const text of ['one', 'two', 'three']) await keeping.add('tab-a', note(text), [])
-    await vi.waitFor(() => expect(keeping.reachable).toBe(false))
+    await soon(() => expect(keeping.reachable).toBe(false))
     expect(await onDevice('unsent')).toEqual(['one', 'two', 'three'])
     answer = keepsAll
     posted = []
     const after = await reopen()
     expect(texts(posted.flat())).toEqual(['one', 'two', 'three'])
-    await vi.waitFor(() => expect(after.unsent).toEqual([]))
+    await soon(() => expect(after.unsent).toEqual([]))
   })
   it.each<[string, () => Response | Promise<Response>]>([
     [
@@ -122,7 +125,7 @@ describe('a line', () => {
     answer = odd
     const keeping = await reopen()
     await keeping.add('tab-a', note('one'), [])
-    await vi.waitFor(() => expect(keeping.reachable && !keeping.trouble).toBe(false))
+    await soon(() => expect(keeping.reachable && !keeping.trouble).toBe(false))
     expect([await onDevice('unsent'), await onDevice('refused')]).toEqual([['one'], []])
     answer = keepsAll
     await keeping.send()
@@ -142,10 +145,10 @@ describe('a line', () => {
     }
     const keeping = await reopen()
     for (const text of ['good', 'bad', 'fine']) await keeping.add('tab-a', note(text), [])
-    await vi.waitFor(() =>
+    await soon(() =>
       expect(keeping.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }]),
     )
-    await vi.waitFor(async () => expect(await onDevice('kept')).toEqual(['good', 'fine']))
+    await soon(async () => expect(await onDevice('kept')).toEqual(['good', 'fine']))
     const after = await reopen()
     expect(after.refused).toMatchObject([{ line: { text: 'bad' }, problem: { code: 'bad-form' } }])
     await after.drop(after.refused[0]!.id)
@@ -155,7 +158,7 @@ describe('a line', () => {
     answer = () => refusal(404, 'not-found', { what: 'tab' })
     const keeping = await reopen()
     await keeping.add('tab-a', note('early'), [])
-    await vi.waitFor(() => expect(keeping.refused).toHaveLength(1))
+    await soon(() => expect(keeping.refused).toHaveLength(1))
     answer = keepsAll
     await reopen()
     expect(await onDevice('kept')).toEqual(['early'])
@@ -191,7 +194,7 @@ describe('a server that was restored from an older copy', () => {
     const keeping = await reopen()
     const lines = []
     for (let i = 0; i < count; i++) lines.push(await keeping.add('tab-a', note(`${i}`), []))
-    await vi.waitFor(async () => expect(await onDevice('kept')).toHaveLength(count))
+    await soon(async () => expect(await onDevice('kept')).toHaveLength(count))
     posted = []
     return { keeping, lines }
   }
@@ -253,7 +256,7 @@ describe('a server that was restored from an older copy', () => {
     )
     const keeping = await reopen()
     await keeping.add('tab-lost', note('after'), [])
-    await vi.waitFor(async () => expect(await onDevice('kept')).toContain('after'))
+    await soon(async () => expect(await onDevice('kept')).toContain('after'))
     expect(there).toBe(true)
   })
 })
@@ -268,7 +271,7 @@ describe('a device whose storage fails', () => {
     expect(keeping.unsent.map(u => u.id)).toEqual([line.id])
     answer = keepsAll
     await keeping.send()
-    await vi.waitFor(() => expect(keeping.unsent).toEqual([]))
+    await soon(() => expect(keeping.unsent).toEqual([]))
     expect(texts(posted.flat())).toContain('one')
   })
   it('opens all the same when what was left cannot be read', async () => {
@@ -294,7 +297,7 @@ describe('a picture', () => {
     const keeping = useKeeping()
     await keeping.add('tab-a', note('waits'), [])
     await take()
-    await vi.waitFor(async () => expect(await standing()).toBe('kept'))
+    await soon(async () => expect(await standing()).toBe('kept'))
     expect(sent().map(s => /from=(\d+)/.exec(s)![1])).toEqual(['0', '131072', '262144'])
   })
   it('goes on where the server has it', async () => {
@@ -305,18 +308,18 @@ describe('a picture', () => {
       return reply(200, { have: here >= size ? 'all' : here })
     }
     await take()
-    await vi.waitFor(async () => expect(await standing()).toBe('kept'))
+    await soon(async () => expect(await standing()).toBe('kept'))
     expect(sent()[0]).toContain('from=131072')
   })
   it('stays here when the server cannot be reached, and with its reason when refused: not pressed on it '
     + 'again', async () => {
     piece = () => new Response('<html>')
     const keeping = await take()
-    await vi.waitFor(() => expect(asked.some(a => a.includes('progress'))).toBe(true))
+    await soon(() => expect(asked.some(a => a.includes('progress'))).toBe(true))
     expect(await standing()).toBe('unsent')
     piece = () => refusal(415, 'attachment-unreadable', {})
     await keeping.send()
-    await vi.waitFor(async () => expect(await standing()).toBe('refused'))
+    await soon(async () => expect(await standing()).toBe('refused'))
     asked = []
     await keeping.send()
     expect(asked).toEqual([])

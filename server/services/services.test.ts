@@ -460,10 +460,12 @@ describe('a long tab', () => {
     const { user, system } = process.cpuUsage(before)
     return (user + system) / 1000
   }
-  it('of 6,000 notes is taken in under a second, and a line after 20,000 costs what one after 6,000 does', async () => {
+  it('of 6,000 notes is taken in under a second', { timeout: 120_000 }, async () => {
     const taken: number[] = []
-    for (const count of [6000, 6001, 6002]) taken.push(await spent(() => importBook(opened.db, fileOf(count))))
+    for (const count of [6000, 6001, 6002, 6003]) taken.push(await spent(() => importBook(opened.db, fileOf(count))))
     expect(Math.min(...taken)).toBeLessThan(1000)
+  })
+  it('takes a line at 20,000 as cheaply as at 6,000', { timeout: 120_000 }, async () => {
     await importBook(opened.db, fileOf(20000))
     const forty = async (tab: string) => {
       await addLines(opened.db, tab, [line({ kind: 'note', text: 'the first reads the tab' })])
@@ -472,9 +474,10 @@ describe('a long tab', () => {
           await addLines(opened.db, tab, [line({ kind: 'reading', test: 'line.volts', value: 230 + i })])
       })
     }
-    const early = Math.min(await forty('tab-of-6000'), await forty('tab-of-6001'))
-    const late = Math.min(await forty('tab-of-20000'), await forty('tab-of-20000'))
-    expect(late).toBeLessThan(2 * early)
+    const rounds: { early: number, late: number }[] = []
+    for (let round = 0; round < 5; round++)
+      rounds.push({ early: await forty('tab-of-6000'), late: await forty('tab-of-20000') })
+    expect(Math.min(...rounds.map(r => r.late))).toBeLessThan(2 * Math.min(...rounds.map(r => r.early)))
   })
 })
 
