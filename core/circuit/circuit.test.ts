@@ -1,13 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { complex, createRandom, magnitude, requireOk, subtract } from '#core/foundation'
 import {
-  airGapTorque,
-  calibrateMotor,
-  calibrateThreePhase,
   capacitor,
   resistor,
   solveNetwork,
-  windingImpedances,
   writeSpice,
   type Element,
   type Network,
@@ -159,24 +155,6 @@ describe('solving a network', () => {
     expect(magnitude(shown.behind)).toBeGreaterThan(15e6)
   })
 
-  it.each([
-    ['too few amps for the power', { fullLoadAmps: 5 }, 'full-load-amps-too-low'],
-    ['windings that let no locked amps through', { leadOhms: 9 }, 'main-ohms-too-high'],
-  ] as const)('refuses a three-phase plate with %s, by name and with its figures', (_, odd, code) => {
-    const plate = {
-      volts: 230,
-      watts: 3730,
-      fullLoadAmps: 15.2,
-      lockedRotorAmps: 92,
-      leadOhms: 0.8,
-      noLoadAmps: 6,
-    }
-    expect(calibrateThreePhase(plate).ok).toBe(true)
-    const fitted = calibrateThreePhase({ ...plate, ...odd })
-    expect(fitted.ok ? 'fitted' : fitted.problem.code).toBe(code)
-    if (!fitted.ok) expect(Object.keys(fitted.problem.facts).length).toBeGreaterThanOrEqual(2)
-  })
-
   it('writes every element into the SPICE netlist behind its own sense source', () => {
     const text = writeSpice(
       { hertz: 60, elements: [source(120, 1), resistor('the load', 'top', '0', 11)] },
@@ -184,51 +162,6 @@ describe('solving a network', () => {
     )
     expect(text).toContain('V_the_load_s')
     expect(text).toContain('.ac lin 1 60 60')
-  })
-})
-
-describe('the motor', () => {
-  const nameplate = {
-    volts: 230,
-    watts: 559,
-    fullLoadAmps: 7.8,
-    lockedRotorAmps: 33,
-    mainOhms: 3.2,
-    startOhms: 12,
-    noLoadAmps: 3.3,
-    turnsRatio: 1.3,
-  }
-  const motor = requireOk(calibrateMotor(nameplate))
-  const alone = (slip: number) => 230 / magnitude(windingImpedances(motor, slip).main)
-
-  it('draws its nameplate amps locked, loaded and free', () => {
-    expect(alone(1)).toBeCloseTo(33, 5)
-    expect(alone(motor.ratedSlip)).toBeCloseTo(7.8, 5)
-    expect(alone(motor.ratedSlip * 0.04)).toBeCloseTo(3.3, 5)
-  })
-  it('has no torque on one winding at rest, and some as soon as it turns', () => {
-    expect(Math.abs(airGapTorque(motor, 1, complex(33), complex(0)))).toBeLessThan(1e-9)
-    expect(airGapTorque(motor, 0.3, complex(25), complex(0))).toBeGreaterThan(50)
-  })
-  it('turns the air-gap power into shaft power and rotor heat, none left over', () => {
-    const slip = motor.ratedSlip
-    const { main } = windingImpedances(motor, slip)
-    const amps = 230 / magnitude(main)
-    const into = main.re * amps ** 2
-    const copper = nameplate.mainOhms * amps ** 2
-    const torque = airGapTorque(motor, slip, complex(amps), complex(0))
-    // power across the gap splits into forward and backward fields: shaft = (1−s)·torque, the rest heats the rotor
-    const rotorHeat = into - copper - (1 - slip) * torque
-    expect(rotorHeat).toBeGreaterThan(0)
-    expect(rotorHeat).toBeLessThan(0.2 * into)
-  })
-  it.each([
-    ['locked-amps-too-low', { lockedRotorAmps: 9 }],
-    ['full-load-amps-too-low', { fullLoadAmps: 2, noLoadAmps: 0.8 }],
-    ['main-ohms-too-high', { mainOhms: 8 }],
-  ] as const)('refuses a nameplate that no motor has: %s', (code, wrong) => {
-    const refused = calibrateMotor({ ...nameplate, ...wrong })
-    expect(refused.ok ? 'taken' : refused.problem.code).toBe(code)
   })
 })
 

@@ -1,121 +1,173 @@
 /**
  * A single-phase induction motor as the double-revolving-field circuit, with a start winding of turns ratio k:
- *   Vm = Im·(R1m + jX1 + Zf + Zb) − j·k·Ia·(Zf − Zb)
- *   Va = Ia·(R1a + j·k²·X1 + k²(Zf + Zb)) + j·k·Im·(Zf − Zb)
- *   Zf = (jXm/2) ∥ (R2/2s + jX2/2),  Zb the same with 2 − s;  X1 = X2
- *   torque × synchronous speed = Re Zf·|Im − jkIa|² − Re Zb·|Im + jkIa|²
+ *   Vm = Im·(R1m + jX + Zf + Zb) − j·k·Ia·(Zf − Zb)
+ *   Va = Ia·(R1a + j·k²·X + k²(Zf + Zb)) + j·k·Im·(Zf − Zb)
+ *   Zf = jXm/2 ∥ Rfe/2 ∥ (R2(s)/2s + jX2(s)/2),  Zb the same with 2 − s
+ *   torque × synchronous speed = |Zf|²·Re(1/Zr,f)·|Im − jkIa|² − |Zb|²·Re(1/Zr,b)·|Im + jkIa|²
  * Source: the usual treatment of the two-winding motor (P. C. Sen, Principles of Electric Machines; from memory).
- * R2, X, Xm and the rated slip are found so that the model draws the nameplate's locked-rotor amps at s = 1 and its
- * full-load amps running and its no-load amps turning free. The power it then gives must not fall short of the
- * rating. Saturation and iron loss are left out; rotational loss is 4 % of full-load torque.
+ * The rotor's bars are deep: towards standstill its resistance rises and its leakage falls with √slip. Rfe stands for
+ * the iron; friction is 4 % of full-load torque. Saturation is left out but for the falling leakage.
  */
 import {
   add,
   complex,
-  fail,
+  divide,
   magnitude,
   multiply,
-  ok,
   parallel,
   scale,
   subtract,
   type Complex,
-  type Result,
 } from '#core/foundation'
-import { fitMotor } from './fit'
 
-/** What the nameplate (or a table standing in for it) says. Volts, amps, ohms, watts. */
+/** How the start winding is fed: through a capacitor, through its own resistance, or by a run capacitor alone. */
+export type StartGear = 'capacitor' | 'split' | 'permanent'
+
+/** What the nameplate, or a table in its place, says of the whole motor. Volts, line amps, ohms, farads, watts. */
 export interface MotorNameplate {
   readonly volts: number
+  readonly hertz: number
+  /** at the shaft */
   readonly watts: number
+  /** line amps at rated shaft power, a run capacitor's included */
   readonly fullLoadAmps: number
+  /** line amps at a start, start winding and capacitors included */
   readonly lockedRotorAmps: number
   readonly mainOhms: number
   readonly startOhms: number
-  /** amps with the shaft turning free */
-  readonly noLoadAmps: number
+  readonly gear: StartGear
+  readonly startFarads: number
+  readonly runFarads: number
+  /** in series with the start winding and its capacitor: contact and leads */
+  readonly feedOhms: number
+  /** slip at rated load, where the plate gives the rpm */
+  readonly slip?: number
+}
+
+/** The figures of the circuit. Ohms at the plate's hertz. */
+export interface MotorFigures {
+  readonly x: number
+  readonly xm: number
+  readonly r2: number
+  /** rotor resistance at standstill over that near synchronous speed */
+  readonly deep: number
+  /** rotor leakage at standstill over that near synchronous speed */
+  readonly easing: number
+  readonly iron: number
   /** start turns over main turns, effective */
   readonly turnsRatio: number
 }
 
-export interface MotorModel {
+/** How far a soft wish is missed: what the circuit gives, and what motors of that size usually give. */
+export interface Misfit {
+  readonly what: 'no-load amps' | 'watts in' | 'locked torque' | 'breakdown torque'
+  readonly gives: number
+  readonly usual: number
+}
+
+export interface MotorModel extends MotorFigures {
   readonly nameplate: MotorNameplate
-  readonly x: number
-  readonly xm: number
-  readonly r2: number
-  /** slip at full-load amps */
+  /** slip at rated shaft power */
   readonly ratedSlip: number
-  /** torque at full-load amps as synchronous watts, rotational loss included */
+  /** torque at rated shaft power as synchronous watts, rotational loss included */
   readonly ratedTorque: number
-  /** worst relative miss of the calibration conditions */
+  /** worst relative miss of what the plate states: locked amps, full-load amps, shaft watts */
   readonly residual: number
+  readonly misfits: readonly Misfit[]
+}
+
+export const ROTATIONAL_LOSS = 0.04
+
+/** One revolving field at its slip: what the stator sees of it, and its torque per ampere squared. */
+interface Field {
+  readonly z: Complex
+  readonly drive: number
+}
+
+/** What a rotor's bars show at a slip: resistance and leakage. */
+export function barsAt(m: Pick<MotorFigures, 'x' | 'r2' | 'deep' | 'easing'>, slip: number): Complex {
+  const depth = Math.sqrt(Math.min(Math.abs(slip), 2))
+  return complex(m.r2 * (1 + (m.deep - 1) * depth), m.x * (1 - (1 - m.easing) * Math.min(depth, 1)))
+}
+
+function fieldAt(m: MotorFigures, slip: number): Field {
+  const bars = barsAt(m, slip)
+  const rotor = complex(bars.re / (2 * Math.max(slip, 1e-4)), bars.im / 2)
+  const z = parallel(parallel(complex(0, m.xm / 2), complex(m.iron / 2)), rotor)
+  const ohms = magnitude(rotor)
+  return { z, drive: (magnitude(z) ** 2 * rotor.re) / ohms ** 2 }
 }
 
 /** Fields seen by the two windings at a slip. */
-export interface RotorState {
-  readonly forward: Complex
-  readonly backward: Complex
+const fieldsAt = (m: MotorFigures, slip: number) => ({ forward: fieldAt(m, slip), backward: fieldAt(m, 2 - slip) })
+
+interface Windings {
+  readonly mainOhms: number
+  readonly startOhms: number
 }
 
-export function rotorAt(model: Pick<MotorModel, 'x' | 'xm' | 'r2'>, slip: number): RotorState {
-  const field = (s: number) => parallel(complex(0, model.xm / 2), complex(model.r2 / (2 * s), model.x / 2))
-  return { forward: field(Math.max(slip, 1e-4)), backward: field(2 - slip) }
-}
-
-/** Impedances of the two windings and of the coupling between them at a slip. */
-export function windingImpedances(model: MotorModel, slip: number) {
-  const { forward, backward } = rotorAt(model, slip)
-  const k = model.nameplate.turnsRatio
-  const both = add(forward, backward)
-  const across = multiply(complex(0, k), subtract(forward, backward))
+function impedances(m: MotorFigures, of: Windings, slip: number) {
+  const { forward, backward } = fieldsAt(m, slip)
+  const x = barsAt(m, slip).im
+  const k = m.turnsRatio
+  const both = add(forward.z, backward.z)
+  const across = multiply(complex(0, k), subtract(forward.z, backward.z))
   return {
-    main: add(complex(model.nameplate.mainOhms, model.x), both),
-    start: add(complex(model.nameplate.startOhms, k * k * model.x), scale(both, k * k)),
+    main: add(complex(of.mainOhms, x), both),
+    start: add(complex(of.startOhms, k * k * x), scale(both, k * k)),
     startIntoMain: scale(across, -1),
     mainIntoStart: across,
   }
 }
 
+/** Impedances of the two windings and of the coupling between them at a slip. */
+export const windingImpedances = (model: MotorModel, slip: number) => impedances(model, model.nameplate, slip)
+
 /** Torque in synchronous watts from the winding currents. */
-export function airGapTorque(model: MotorModel, slip: number, main: Complex, start: Complex): number {
-  const { forward, backward } = rotorAt(model, slip)
-  const turned = multiply(complex(0, model.nameplate.turnsRatio), start)
+export function airGapTorque(m: MotorFigures, slip: number, main: Complex, start: Complex): number {
+  const { forward, backward } = fieldsAt(m, slip)
+  const turned = multiply(complex(0, m.turnsRatio), start)
   const square = (z: Complex) => magnitude(z) ** 2
-  return forward.re * square(subtract(main, turned)) - backward.re * square(add(main, turned))
+  return forward.drive * square(subtract(main, turned)) - backward.drive * square(add(main, turned))
 }
 
-export const ROTATIONAL_LOSS = 0.04
-const LOCKED_POWER_FACTOR = 0.72
+export interface Operating {
+  readonly main: Complex
+  readonly start: Complex
+  readonly line: Complex
+  readonly torque: number
+}
 
 /**
- * Fits X, Xm, R2 and the full-load slip. The locked power factor is taken as 0.72, or 0.22 above what the main
- * winding alone would make of it (common practice, no source). Refuses a nameplate that no such motor can have.
+ * The motor at its terminals: volts, slip, and what stands in series with the start winding (nothing: it is open).
  */
-export function calibrateMotor(nameplate: MotorNameplate): Result<MotorModel> {
-  const { volts, watts, fullLoadAmps, lockedRotorAmps, mainOhms, noLoadAmps } = nameplate
-  if (!(volts * fullLoadAmps > watts)) return fail('full-load-amps-too-low', { fullLoadAmps, volts, watts })
-  const locked = volts / lockedRotorAmps
-  if (lockedRotorAmps > 1.5 * fullLoadAmps && !(mainOhms < 0.75 * locked))
-    return fail('main-ohms-too-high', { mainOhms, lockedOhms: locked })
-  const lockedPowerFactor = Math.max(LOCKED_POWER_FACTOR, Math.min(0.97, mainOhms / locked + 0.22))
-  const fitted = fitMotor({
-    volts,
-    fullLoadAmps,
-    lockedRotorAmps,
-    noLoadAmps,
-    ohms: mainOhms,
-    lockedPowerFactor,
-    freeSlip: ROTATIONAL_LOSS,
-    impedance: (rotor, slip) => {
-      const { forward, backward } = rotorAt(rotor, slip)
-      return add(complex(mainOhms, rotor.x), add(forward, backward))
-    },
-  })
-  if (!fitted.ok) return fitted
-  const { x, xm, r2, ratedSlip, residual } = fitted.value
-  const { forward, backward } = rotorAt({ x, xm, r2 }, ratedSlip)
-  const ratedTorque = (forward.re - backward.re) * fullLoadAmps ** 2
-  const shaftWatts = ratedTorque * (1 - ratedSlip) * (1 - ROTATIONAL_LOSS)
-  if (shaftWatts < 0.8 * watts) return fail('full-load-amps-too-low', { fullLoadAmps, watts, shaftWatts })
-  return ok({ nameplate, x, xm, r2, ratedSlip, ratedTorque, residual })
+export function operate(
+  m: MotorFigures,
+  of: Windings,
+  volts: number,
+  slip: number,
+  series: Complex | undefined,
+): Operating {
+  const z = impedances(m, of, slip)
+  const v = complex(volts)
+  const zero = complex(0)
+  if (!series) {
+    const main = divide(v, z.main)
+    return { main, start: zero, line: main, torque: airGapTorque(m, slip, main, zero) }
+  }
+  const own = add(z.start, series)
+  const whole = subtract(multiply(z.main, own), multiply(z.startIntoMain, z.mainIntoStart))
+  const main = divide(multiply(v, subtract(own, z.startIntoMain)), whole)
+  const start = divide(multiply(v, subtract(z.main, z.mainIntoStart)), whole)
+  return { main, start, line: add(main, start), torque: airGapTorque(m, slip, main, start) }
+}
+
+/** What stands in series with the start winding at a start, and once it runs; nothing where it is then open. */
+export function startSeries(p: MotorNameplate): { starting: Complex | undefined, running: Complex | undefined } {
+  const capacitorOf = (farads: number) =>
+    farads > 0 ? complex(p.feedOhms, -1 / (2 * Math.PI * p.hertz * farads)) : undefined
+  const running = capacitorOf(p.runFarads)
+  if (p.gear === 'permanent') return { starting: running, running }
+  const feed = p.gear === 'split' ? complex(p.feedOhms) : capacitorOf(p.startFarads)
+  return { starting: feed && running ? parallel(feed, running) : (feed ?? running), running }
 }

@@ -3,7 +3,7 @@
  * trade's unit.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import { CODE_LETTERS } from '#core/standards'
+import { areaOfGauge, CODE_LETTERS, gaugeOfArea } from '#core/standards'
 import { isKindId, kindFor, SITE_FIELDS, type KindId, type Nameplate, type NameplateField } from '#core/systems'
 import {
   CHOSEN_UNITS,
@@ -24,7 +24,6 @@ const EXTRA_UNITS: Partial<Record<FieldQuantity, Readonly<Record<string, number>
   'horsepower': { hp: HORSEPOWER, w: 1, kw: 1000 },
   'length': { ft: FOOT, m: 1 },
   'volume': { gal: GALLON, l: 1e-3 },
-  'gauge': { awg: 1 },
   'altitude': { ft: FOOT, m: 1 },
   'air-flow': { 'cfm': CFM, 'l/s': 1e-3, 'm³/h': 1 / 3600 },
   'battery-capacity': { ah: 1 },
@@ -70,8 +69,9 @@ export function parseFigure(
   const text = written.trim()
   if (quantity === 'code-letter') {
     const index = Object.keys(CODE_LETTERS).indexOf(text.toUpperCase())
-    return index >= 0 ? ok(index) : fail('not-a-figure', { written, wanted: 'a code letter A–U' })
+    return index >= 0 ? ok(index) : fail('not-a-figure', { written, wanted: 'a code letter A–V' })
   }
+  if (quantity === 'gauge') return parseGauge(text)
   const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)\s*(\D.*)?$/.exec(text)
   const glyph = /^(\d+)?\s*([¼½¾⅓])\s*(\D.*)?$/.exec(text)
   const plain = /^(\d*\.?\d+)\s*(\D.*)?$/.exec(text)
@@ -91,6 +91,23 @@ export function parseFigure(
   return fail('wrong-unit', { written, wanted: quantity })
 }
 
+/** A conductor's size: 12, 12 AWG, 2/0, 2.5 mm². */
+function parseGauge(text: string): Result<number> {
+  const [aught, plain] = [/^([1-4])\/0\s*(awg)?$/i.exec(text), /^(\d*\.?\d+)\s*(\D.*)?$/.exec(text)]
+  if (aught) return ok(1 - Number(aught[1]))
+  if (!plain) return fail('not-a-figure', { written: text, wanted: 'gauge' })
+  const unit = plain[2]?.trim().toLowerCase() ?? 'awg'
+  if (unit === 'awg') return ok(Number(plain[1]))
+  if (unit === 'mm²' || unit === 'mm2') return ok(gaugeOfArea(Number(plain[1])))
+  return fail('wrong-unit', { written: text, wanted: 'gauge' })
+}
+
+/** The same as a person writes it; what is no whole gauge is a metric size. */
+function formatGauge(gauge: number): string {
+  if (!Number.isInteger(gauge)) return `${Number(areaOfGauge(gauge).toPrecision(3))} mm²`
+  return gauge < 1 ? `${1 - gauge}/0 AWG` : `${gauge} AWG`
+}
+
 /** SI back into the way a person writes it, for files and forms. */
 /** @param units that a form shows; files are written in US units */
 export function formatFigureOf(quantity: FieldQuantity, si: number, units: Units = US): string {
@@ -103,7 +120,7 @@ export function formatFigureOf(quantity: FieldQuantity, si: number, units: Units
     case 'volume':
       return units.volume === 'si' ? `${round(si * 1000)} l` : `${round(si / GALLON)} gal`
     case 'gauge':
-      return `${round(si)} AWG`
+      return formatGauge(si)
     case 'air-flow':
       return `${round(si / CFM)} cfm`
     case 'battery-capacity':

@@ -2,29 +2,44 @@
  * Three-phase motors, protection and starters. All rows quote NFPA 70 and NEMA from memory; the local code in force
  * decides.
  */
-/** Three-phase induction motors: full-load amps at 230 V and 460 V (NFPA 70 table 430.250; from memory). */
+/**
+ * Three-phase induction motors at 230 V and 460 V: full-load amps (NFPA 70 table 430.250; from memory) and locked-rotor
+ * amps, designs B to D (430.251(B); from memory).
+ */
 export const THREE_PHASE_MOTORS = [
-  { hp: 0.5, at230: 2.2, at460: 1.1 },
-  { hp: 0.75, at230: 3.2, at460: 1.6 },
-  { hp: 1, at230: 4.2, at460: 2.1 },
-  { hp: 1.5, at230: 6, at460: 3 },
-  { hp: 2, at230: 6.8, at460: 3.4 },
-  { hp: 3, at230: 9.6, at460: 4.8 },
-  { hp: 5, at230: 15.2, at460: 7.6 },
-  { hp: 7.5, at230: 22, at460: 11 },
-  { hp: 10, at230: 28, at460: 14 },
-  { hp: 15, at230: 42, at460: 21 },
-  { hp: 20, at230: 54, at460: 27 },
+  { hp: 0.5, at230: 2.2, at460: 1.1, locked230: 20, locked460: 10 },
+  { hp: 0.75, at230: 3.2, at460: 1.6, locked230: 25, locked460: 12.5 },
+  { hp: 1, at230: 4.2, at460: 2.1, locked230: 30, locked460: 15 },
+  { hp: 1.5, at230: 6, at460: 3, locked230: 40, locked460: 20 },
+  { hp: 2, at230: 6.8, at460: 3.4, locked230: 50, locked460: 25 },
+  { hp: 3, at230: 9.6, at460: 4.8, locked230: 64, locked460: 32 },
+  { hp: 5, at230: 15.2, at460: 7.6, locked230: 92, locked460: 46 },
+  { hp: 7.5, at230: 22, at460: 11, locked230: 127, locked460: 63.5 },
+  { hp: 10, at230: 28, at460: 14, locked230: 162, locked460: 81 },
+  { hp: 15, at230: 42, at460: 21, locked230: 232, locked460: 116 },
+  { hp: 20, at230: 54, at460: 27, locked230: 290, locked460: 145 },
+  { hp: 25, at230: 68, at460: 34, locked230: 365, locked460: 183 },
+  { hp: 30, at230: 80, at460: 40, locked230: 435, locked460: 218 },
+  { hp: 40, at230: 104, at460: 52, locked230: 580, locked460: 290 },
+  { hp: 50, at230: 130, at460: 65, locked230: 725, locked460: 363 },
 ] as const
 
-/**
- * Full-load amps of a three-phase motor for sizing, scaled from 230 V between rows. Nearest row above the power
- * asked.
- */
-export function threePhaseAmps(hp: number, volts: number): number {
-  const row = THREE_PHASE_MOTORS.find(r => r.hp >= hp * 0.97) ?? THREE_PHASE_MOTORS.at(-1)!
-  return ((volts > 400 ? row.at460 * 460 : row.at230 * 230) / volts) * (hp > row.hp ? hp / row.hp : 1)
+/** A figure of the table at a power and volts: between rows by power, between voltages by volts. */
+function byPower(hp: number, volts: number, low: 'at230' | 'locked230', high: 'at460' | 'locked460'): number {
+  const [figure, at] = volts > 345 ? ([high, 460] as const) : ([low, 230] as const)
+  const over = THREE_PHASE_MOTORS.findIndex(row => row.hp >= hp * 0.999)
+  const above = THREE_PHASE_MOTORS[over] ?? THREE_PHASE_MOTORS.at(-1)!
+  const below = over > 0 ? THREE_PHASE_MOTORS[over - 1]! : above
+  const within = below.hp < above.hp && hp < above.hp * 0.999
+  const share = (hp - below.hp) / (above.hp - below.hp)
+  const amps = within ? below[figure] + (above[figure] - below[figure]) * share : (above[figure] * hp) / above.hp
+  return (amps * at) / volts
 }
+
+/** Full-load line amps of a three-phase motor for sizing (430.250). */
+export const threePhaseAmps = (hp: number, volts: number) => byPower(hp, volts, 'at230', 'at460')
+/** Locked-rotor line amps (430.251(B)); submersibles usually lie below it. */
+export const threePhaseLockedAmps = (hp: number, volts: number) => byPower(hp, volts, 'locked230', 'locked460')
 
 /**
  * Unbalance of three voltages or currents: largest deviation from the mean over the mean (NEMA MG 1 14.36: 460, 467,
@@ -68,17 +83,28 @@ export function protectMotor(
 }
 
 /**
- * Largest horsepower of each starter size: single-phase 230 V, three-phase 230 V and 460 V (NEMA ICS 2; from memory).
+ * Largest horsepower of each starter size: single-phase 115 and 230 V, three-phase 208, 230 and 460/575 V, and the
+ * continuous amps (NEMA ICS 2; from memory).
  */
 export const STARTER_SIZES = [
-  { size: '00', single: 1, three230: 1.5, three460: 2 },
-  { size: '0', single: 2, three230: 3, three460: 5 },
-  { size: '1', single: 3, three230: 7.5, three460: 10 },
-  { size: '2', single: 7.5, three230: 15, three460: 25 },
+  { size: '00', amps: 9, single115: 1 / 3, single: 1, three208: 1.5, three230: 1.5, three460: 2 },
+  { size: '0', amps: 18, single115: 1, single: 2, three208: 3, three230: 3, three460: 5 },
+  { size: '1', amps: 27, single115: 2, single: 3, three208: 7.5, three230: 7.5, three460: 10 },
+  { size: '2', amps: 45, single115: 3, single: 7.5, three208: 10, three230: 15, three460: 25 },
+  { size: '3', amps: 90, single115: 7.5, single: 15, three208: 25, three230: 30, three460: 50 },
+  { size: '4', amps: 135, three208: 40, three230: 50, three460: 100 },
 ] as const
+export type StarterColumn = 'single115' | 'single' | 'three208' | 'three230' | 'three460'
 
-export function starterSize(hp: number, supply: 'single' | 'three230' | 'three460'): string | undefined {
-  return STARTER_SIZES.find(s => s[supply] >= hp)?.size
+/** The smallest starter for a motor; nothing where the table has none. */
+export const starterSize = (hp: number, supply: StarterColumn): string | undefined =>
+  STARTER_SIZES.find(s => ((s as Partial<Record<StarterColumn, number>>)[supply] ?? 0) >= hp)?.size
+
+/** Most starts in a day by power; common practice, no source. */
+export function startsADay(hp: number, phases: 1 | 3): number {
+  if (hp <= 0.75) return 300
+  if (hp <= 5.5) return phases === 3 ? 300 : 100
+  return phases === 3 ? 100 : 50
 }
 
 /** Voltage drop along a run: 2·L·I·R single-phase or direct, √3·L·I·R three-phase. Metres, amps, ohms per metre. */

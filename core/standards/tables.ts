@@ -13,10 +13,7 @@ export const SOURCES = {
   codeLetter: { text: 'NFPA 70 table 430.7(B), locked-rotor code letters', standing: 'memory' },
   service: { text: 'ANSI C84.1 service voltage, range A', standing: 'memory' },
   utilisation: { text: 'NEMA MG 1 12.44, ±10 % of nameplate volts', standing: 'memory' },
-  submersible: {
-    text: 'running amps and windings of submersible motors, common practice, no source',
-    standing: 'practice',
-  },
+  submersible: { text: 'submersible service figures, as printed inside box lids', standing: 'memory' },
   capacitorBand: { text: 'usual start-capacitor bands', standing: 'memory' },
   capacitorOneValue: {
     text: 'start capacitor with one printed value, ±10 %, common practice, no source',
@@ -71,13 +68,17 @@ export const SOURCES = {
 export type SourceId = keyof typeof SOURCES
 
 /**
- * Single-phase motors at 230 V: full-load amps (NFPA 70 table 430.248) and locked-rotor amps (430.251(A)); at 115 V
- * twice as much.
+ * Single-phase motors at 230 V: full-load amps (NFPA 70 table 430.248; from memory) and locked-rotor amps (430.251(A),
+ * which begins at ½ hp; from memory). Other voltages by their ratio.
  */
-export const SINGLE_PHASE_MOTORS = [
-  { hp: 1 / 6, fullLoadAmps: 2.2, lockedRotorAmps: 13 },
-  { hp: 0.25, fullLoadAmps: 2.9, lockedRotorAmps: 17 },
-  { hp: 1 / 3, fullLoadAmps: 3.6, lockedRotorAmps: 21.5 },
+export const SINGLE_PHASE_MOTORS: readonly {
+  readonly hp: number
+  readonly fullLoadAmps: number
+  readonly lockedRotorAmps?: number
+}[] = [
+  { hp: 1 / 6, fullLoadAmps: 2.2 },
+  { hp: 0.25, fullLoadAmps: 2.9 },
+  { hp: 1 / 3, fullLoadAmps: 3.6 },
   { hp: 0.5, fullLoadAmps: 4.9, lockedRotorAmps: 29.4 },
   { hp: 0.75, fullLoadAmps: 6.9, lockedRotorAmps: 41.4 },
   { hp: 1, fullLoadAmps: 8, lockedRotorAmps: 48 },
@@ -87,31 +88,7 @@ export const SINGLE_PHASE_MOTORS = [
   { hp: 5, fullLoadAmps: 28, lockedRotorAmps: 168 },
   { hp: 7.5, fullLoadAmps: 40, lockedRotorAmps: 240 },
   { hp: 10, fullLoadAmps: 50, lockedRotorAmps: 300 },
-] as const
-
-/** The row for a horsepower, or the nearest one. */
-export const nearestSinglePhase = (hp: number) =>
-  SINGLE_PHASE_MOTORS.reduce((best, row) => (Math.abs(row.hp - hp) < Math.abs(best.hp - hp) ? row : best))
-
-/**
- * What to expect of a submersible at 230 V when its nameplate is not to hand. Common practice, no source; the spread
- * that goes with it is wide. `startMicrofarads` is the box's start-capacitor band.
- */
-export const SUBMERSIBLE_MOTORS = [
-  { hp: 0.33, fullLoadAmps: 5, lockedRotorAmps: 20, mainOhms: 6.4, startOhms: 24, startMicrofarads: [59, 71] },
-  { hp: 0.5, fullLoadAmps: 6.5, lockedRotorAmps: 27, mainOhms: 4.5, startOhms: 18, startMicrofarads: [88, 108] },
-  {
-    hp: 0.75,
-    fullLoadAmps: 7.8,
-    lockedRotorAmps: 33,
-    mainOhms: 3.2,
-    startOhms: 12,
-    startMicrofarads: [130, 156],
-  },
-  { hp: 1, fullLoadAmps: 9.3, lockedRotorAmps: 41, mainOhms: 2.5, startOhms: 10, startMicrofarads: [161, 193] },
-  { hp: 1.5, fullLoadAmps: 11, lockedRotorAmps: 54, mainOhms: 1.8, startOhms: 7, startMicrofarads: [216, 259] },
-  { hp: 2, fullLoadAmps: 13, lockedRotorAmps: 64, mainOhms: 1.4, startOhms: 5.5, startMicrofarads: [233, 280] },
-] as const
+]
 
 /** Upper end of the kVA per horsepower of each code letter; the band starts where the letter before ends. */
 export const CODE_LETTERS = {
@@ -133,36 +110,22 @@ export const CODE_LETTERS = {
   S: 18,
   T: 20,
   U: 22.4,
+  V: Infinity,
 } as const
 export type CodeLetter = keyof typeof CODE_LETTERS
 
-/** Locked-rotor amps from a code letter: kVA/hp × hp × 1000 / V, at the middle of the letter's band. */
-export function codeLetterAmps(letter: CodeLetter, hp: number, volts: number): number {
+/** kVA/hp of a code letter: the middle of its band; of A its upper half, of V, which has no end, its beginning. */
+function kvaPerHp(letter: CodeLetter): number {
   const letters = Object.keys(CODE_LETTERS) as CodeLetter[]
   const top = CODE_LETTERS[letter]
   const before = letters[letters.indexOf(letter) - 1]
   const bottom = before ? CODE_LETTERS[before] : 2.5
-  return (((top + bottom) / 2) * hp * 1000) / volts
+  return top === Infinity ? bottom : (top + bottom) / 2
 }
 
-/** The row for a horsepower, or the nearest one. */
-export function nearestSubmersible(hp: number) {
-  return SUBMERSIBLE_MOTORS.reduce((best, row) => (Math.abs(row.hp - hp) < Math.abs(best.hp - hp) ? row : best))
-}
+/** Locked-rotor line amps from a code letter (430.7(B)): kVA/hp × hp × 1000 / V, on three phases over √3. */
+export const codeLetterAmps = (letter: CodeLetter, hp: number, volts: number, phases: 1 | 3 = 1): number =>
+  (kvaPerHp(letter) * hp * 1000) / volts / (phases === 3 ? Math.sqrt(3) : 1)
 
 /** Insulation of a submersible motor with its cable, ohms to earth. */
 export const INSULATION = { good: 2e6, serviceable: 0.5e6, failed: 0.02e6 } as const
-
-export const WIRE_GAUGES = [14, 12, 10, 8, 6, 4, 2] as const
-export type WireGauge = (typeof WIRE_GAUGES)[number]
-
-/**
- * Resistance of one copper conductor in ohms: 10.371 Ω·cmil/ft at 20 °C, α = 0.00393/K; diameter 5 mil ×
- * 92^((36−n)/39).
- * @param metres length of the single conductor, one way
- * @param celsius conductor temperature
- */
-export function copperOhms(gauge: number, metres: number, celsius = 15): number {
-  const mils = 5 * 92 ** ((36 - gauge) / 39)
-  return (10.371 / mils ** 2) * (metres / 0.3048) * (1 + 0.00393 * (celsius - 20))
-}

@@ -43,7 +43,7 @@ export function bandOf(c: BandContext, test: NumericTest, sound: Prediction): Ba
     case 'contact-ohms':
       return { low: 0, high: 0.6, source: 'contact' }
     case 'capacitor':
-      return test.variant === 'run'
+      return test.probe.ask === 'farads' && test.probe.farads === 'start.runFarads'
         ? bands.runCap
           ? { low: bands.runCap * 0.94, high: bands.runCap * 1.06, source: 'nameplate' }
           : around('model')

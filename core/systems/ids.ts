@@ -4,8 +4,8 @@
  * that each one is somewhere in the catalogue, and nothing else.
  */
 export const PARTS = {
-  supply: { faults: ['leg-lost', 'low-volts', 'unbalanced'], fields: ['disconnect', 'phases'] },
-  breaker: { faults: ['off', 'pole-open'], fields: ['amps', 'feedLength'] },
+  supply: { faults: ['leg-lost', 'low-volts', 'unbalanced'], fields: ['disconnect', 'phases', 'volts', 'hertz'] },
+  breaker: { faults: ['off', 'pole-open'], fields: ['amps', 'feedLength', 'feedGauge'] },
   disconnect: { faults: ['pole-open'], fields: [] },
   feed: {
     faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'],
@@ -49,7 +49,7 @@ export const PARTS = {
       'runcap-open',
       'runcap-shorted',
     ],
-    fields: ['capLow', 'capHigh', 'runCapacitor', 'runMicrofarads'],
+    fields: ['startGear', 'capLow', 'capHigh', 'runCapacitor', 'runMicrofarads'],
   },
   starter: {
     faults: [
@@ -113,6 +113,9 @@ export const PARTS = {
       'maxAmps',
       'lockedAmps',
       'codeLetter',
+      'rpm',
+      'serviceFactor',
+      'dualVoltage',
       'mainOhms',
       'startOhms',
       'leadOhms',

@@ -17,9 +17,6 @@ export interface KindPlan {
 export const yes = (nameplate: Nameplate, field: NameplateKey, usual: 'no' | 'yes' = 'no'): boolean =>
   (nameplate[field] ?? (usual === 'yes' ? 1 : 0)) === 1
 
-/** Whether a motor hangs between a leg and the neutral. @param usual volts where the nameplate does not say */
-export const hasNeutral = (nameplate: Nameplate, usual: number): boolean => (nameplate['motor.volts'] ?? usual) < 150
-
 export const WATER_COMPLAINTS: readonly Complaint[] = [
   'no-water', 'low-pressure', 'groans', 'overload-trips', 'breaker-trips', 'rapid-cycles', 'surges', 'runs-on',
   'starts-alone', 'stops-under-draw', 'check-up',

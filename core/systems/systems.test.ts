@@ -138,10 +138,12 @@ describe('what the circuit shows by itself', () => {
       1.5 * reads(three, 'sound', 'black.run'),
     )
   })
-  it('runs near 3 A with the coupling broken, over the plate when it binds (handbook §4, common practice)', () => {
-    expect(reads(three, 'pump.coupling', 'black.run')).toBeGreaterThan(2.5)
-    expect(reads(three, 'pump.coupling', 'black.run')).toBeLessThan(4.5)
-    expect(reads(three, 'motor.binding:2', 'black.run')).toBeGreaterThan(12)
+  // handbook §4: a small motor's amps turning free are 60 to 80 % of its full load (common practice, no source)
+  it('runs at some three quarters of its amps with the coupling broken, over the plate when it binds', () => {
+    expect(reads(three, 'pump.coupling', 'black.run') / 6.8).toBeGreaterThan(0.6)
+    expect(reads(three, 'pump.coupling', 'black.run') / 6.8).toBeLessThan(0.82)
+    expect(reads(three, 'motor.binding:1', 'black.run')).toBeGreaterThan(8)
+    expect(reads(three, 'motor.binding:2', 'black.run')).toBeGreaterThan(9.5)
   })
   it('turns shorted raise the amps far more than they lower the ohms: their loop bears its own resistance', () => {
     const ratio = (fault: string, test: string) => reads(three, fault, test) / reads(three, 'sound', test)

@@ -6,28 +6,40 @@
  */
 import { Simulation } from 'eecircuit-engine'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { calibrateMotor, solveNetwork, type MotorModel } from '#core/circuit'
+import { barsAt, calibrateMotor, solveNetwork, type MotorNameplate } from '#core/circuit'
 import { complex, magnitude, requireOk, subtract, type Complex } from '#core/foundation'
 import { describeSystem, type Figures } from '#core/systems'
-import { singleNetwork } from '../../core/systems/power/single'
+import { singleNetwork, type SinglePlan } from '../../core/systems/power/single'
 
 const spice = new Simulation()
 beforeAll(() => spice.start())
 const OMEGA = 2 * Math.PI * 60
 const SHORT = 1e-3 // Ω where the turns touch, as the model has it
 
-const nameplate = {
+const nameplate: MotorNameplate = {
   volts: 230,
+  hertz: 60,
   watts: 559,
   fullLoadAmps: 7.8,
   lockedRotorAmps: 33,
   mainOhms: 3.2,
   startOhms: 12,
-  noLoadAmps: 3.3,
-  turnsRatio: 1.3,
+  gear: 'capacitor',
+  startFarads: 95e-6,
+  runFarads: 0,
+  feedOhms: 0.12,
 }
 const motor = requireOk(calibrateMotor(nameplate))
 const healthy = describeSystem('jet', {}).healthy
+const plan: SinglePlan = {
+  hertz: 60,
+  motor,
+  supply: 'split',
+  startTap: 1,
+  startGear: 'surface',
+  disconnect: false,
+  cableMetres: 3,
+}
 
 /** Volts at the terminals and amps in the two parts, as our own network of the whole path gives them. */
 function ours(shorted: number, slip: number) {
@@ -35,7 +47,7 @@ function ours(shorted: number, slip: number) {
   const scenario = slip === 1 ? ('starting' as const) : ('running' as const)
   const solved = requireOk(
     solveNetwork(
-      singleNetwork({ hertz: 60, motor, startGear: 'surface', disconnect: false, cableMetres: 3 }, f, {
+      singleNetwork(plan, f, {
         scenario,
         slip,
         tripped: false,
@@ -54,12 +66,13 @@ function ours(shorted: number, slip: number) {
 /** The same motor by ideal transformers on one field branch, fed with the same volts. */
 async function theirs(volts: Complex, shorted: number, slip: number) {
   const left = 1 - shorted
+  const leakage = barsAt(motor, slip).im
   const deck = [
     '* turns shorted among themselves, by ideal transformers',
     `V_in in 0 dc 0 ac ${magnitude(volts)} ${(Math.atan2(volts.im, volts.re) * 180) / Math.PI}`,
     `V_m in m1 dc 0 ac 0`,
     `R_m m1 m2 ${nameplate.mainOhms * left}`,
-    `L_m m2 m3 ${(motor.x * left ** 2) / OMEGA}`,
+    `L_m m2 m3 ${(leakage * left ** 2) / OMEGA}`,
     `E_m m3 0 field 0 ${left}`,
     `F_m 0 field V_m ${left}`,
     ...(shorted
@@ -67,7 +80,7 @@ async function theirs(volts: Complex, shorted: number, slip: number) {
           `E_s s1 0 field 0 ${shorted}`,
           'V_s s1 s2 dc 0 ac 0',
           `R_s s2 s3 ${nameplate.mainOhms * shorted + SHORT}`,
-          `L_s s3 0 ${(motor.x * shorted ** 2) / OMEGA}`,
+          `L_s s3 0 ${(leakage * shorted ** 2) / OMEGA}`,
           `F_s field 0 V_s ${shorted}`,
         ]
       : []),
@@ -88,12 +101,16 @@ async function theirs(volts: Complex, shorted: number, slip: number) {
   return { main: amps('v_m'), loop: shorted ? amps('v_s') : complex(0) }
 }
 
-/** One revolving field: half the magnetising reactance beside the rotor at its slip. */
-const rotor = (id: string, a: string, b: string, slip: number) => [
-  `L_${id} ${a} ${b} ${motor.xm / 2 / OMEGA}`,
-  `R_${id} ${a} ${id}1 ${motor.r2 / (2 * slip)}`,
-  `L_${id}r ${id}1 ${b} ${motor.x / 2 / OMEGA}`,
-]
+/** One revolving field: half the magnetising reactance and half the iron beside the rotor's bars at its slip. */
+function rotor(id: string, a: string, b: string, slip: number) {
+  const bars = barsAt(motor, slip)
+  return [
+    `L_${id} ${a} ${b} ${motor.xm / 2 / OMEGA}`,
+    `R_${id}i ${a} ${b} ${motor.iron / 2}`,
+    `R_${id} ${a} ${id}1 ${bars.re / (2 * slip)}`,
+    `L_${id}r ${id}1 ${b} ${bars.im / 2 / OMEGA}`,
+  ]
+}
 
 describe('turns shorted among themselves, against ideal transformers in SPICE', () => {
   it.each([
@@ -122,7 +139,7 @@ describe('turns shorted among themselves, against ideal transformers in SPICE', 
   it('puts nothing extra through a sound winding: the loop is not there', () => {
     const plain = solveNetwork(
       singleNetwork(
-        { hertz: 60, motor: motor as MotorModel, startGear: 'surface', disconnect: false, cableMetres: 3 },
+        plan,
         healthy,
         { scenario: 'running', slip: 0.05, tripped: false, atSpeed: true, pulledIn: true },
       ),

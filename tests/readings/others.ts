@@ -37,8 +37,9 @@ export const airPilot: PlateCase = {
     'pilot.ohms': closed,
     'cut-in': [97, 103, 'setting'],
     'cut-out': [127, 133, 'setting'],
-    // 120 gal from nothing to 130 psi at 35 cfm: 16.04 ft³ · 130 / 14.7 / 35 = 4.05 min
-    'fill': [222, 280, 'boyle'],
+    // 120 gal from 100 to 130 psi at 35 cfm: 16.04 ft³ · 30 / 14.7 / 35 = 0.94 min (first written for a fill from
+    // nothing, 222 to 280 s)
+    'fill': [49, 64, 'boyle'],
   },
   faults: {
     // one line gone at a start: the other two carry 0.866 of their locked amps

@@ -106,7 +106,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
       {
         name: 'loads the next start',
         share: 0.4,
-        change: h => ({ 'check.leak': h['pump.flow'] * 0.04, 'motor.startLoad': 1.6 }),
+        change: h => ({ 'check.leak': h['pump.flow'] * 0.04, 'motor.startLoad': 3.5 }),
       },
     ),
     effect: 'starts-alone',
@@ -119,7 +119,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     id: 'unloader.not-venting',
     name: 'Unloader does not vent',
     baseRate: 0.05,
-    severities: always({ 'motor.startLoad': 1.8 }),
+    severities: always({ 'motor.startLoad': 4 }),
     repair: newUnloader,
     causes: [CAUSES.age, CAUSES.oil],
     settledBy: 'no sigh at cut-out; starts once the line is cracked',

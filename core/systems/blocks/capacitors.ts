@@ -1,6 +1,7 @@
 /**
  * Faults and tests of the capacitors that feed the windings: the same wherever they sit; common practice, no source.
  */
+import type { Figures } from '../figures'
 import { type Block, type ComponentEntry, yesNo } from './block'
 import { CAUSES } from './causes'
 import { BLEED, DEAD_CAUTIONS } from './cautions'
@@ -22,7 +23,31 @@ const newCapacitor = repair({
   part: 'start capacitor',
 })
 
-export function capacitors(part: 'box' | 'motor', at: string, running: boolean): Block {
+/**
+ * A capacitor that dries out loses farads and gains ohms. It is called for on the day on which the load, of full-load
+ * torque, is more than it can still break away: `load` is what that takes over the usual.
+ */
+const driedOut = ({ left, ohms, load }: { left: number, ohms: number, load: number }) => (h: Figures) => ({
+  'start.farads': h['start.farads'] * left,
+  'start.ohms': h['start.ohms'] + ohms,
+  'motor.startLoad': load,
+})
+
+export interface CapacitorOptions {
+  readonly part: 'box' | 'motor'
+  /** where they sit, in words */
+  readonly at: string
+  readonly start: boolean
+  readonly run: boolean
+}
+
+export function capacitors(o: CapacitorOptions): Block {
+  const [starting, running] = [o.start ? startCapacitor(o) : {}, o.run ? runCapacitor(o) : {}]
+  const merge = <Key extends 'faults' | 'tests'>(key: Key) => [...(starting[key] ?? []), ...(running[key] ?? [])]
+  return { faults: merge('faults'), tests: merge('tests') }
+}
+
+function startCapacitor({ part, at }: CapacitorOptions): Block {
   const cooks: CauseEntry = {
     because: part === 'box' ? 'box.relay-closed' : 'motor.centrifugal-closed',
     why: 'start gear that never lets go cooks the capacitor',
@@ -45,8 +70,8 @@ export function capacitors(part: 'box' | 'motor', at: string, running: boolean):
         baseRate: 0.05,
         severities: degrees(
           { name: 'two thirds left', share: 0.4, change: times('start.farads', 0.65) },
-          { name: 'a third left', share: 0.35, change: times('start.farads', 0.35) },
-          { name: 'a tenth left', share: 0.25, change: times('start.farads', 0.1) },
+          { name: 'a third left', share: 0.35, change: driedOut({ left: 0.35, ohms: 20, load: 0.8 }) },
+          { name: 'a tenth left', share: 0.25, change: driedOut({ left: 0.1, ohms: 60, load: 0.4 }) },
         ),
         repair: newCapacitor,
         causes: [CAUSES.age, CAUSES.rapidCycling],
@@ -63,43 +88,6 @@ export function capacitors(part: 'box' | 'motor', at: string, running: boolean):
         settledBy: 'ohms across the capacitor, bled',
         wears: ['age'],
       }),
-      ...(running
-        ? [
-            fault({
-              id: `${part}.runcap-open`,
-              name: 'Run capacitor open or low',
-              baseRate: 0.02,
-              severities: degrees(
-                { name: 'open', share: 0.5, change: { 'start.runFarads': 0.2e-6 } },
-                { name: 'half left', share: 0.5, change: times('start.runFarads', 0.5) },
-              ),
-              repair: repair({
-                id: 'replace-run-capacitor',
-                name: 'Replace the run capacitor',
-                minutes: 20,
-                part: 'run capacitor',
-              }),
-              causes: [CAUSES.age, CAUSES.hot],
-              settledBy: 'microfarads, off the circuit',
-              wears: ['age'],
-              effect: 'runs',
-            }),
-            fault({
-              id: `${part}.runcap-shorted`,
-              name: 'Run capacitor shorted',
-              baseRate: 0.008,
-              severities: always({ 'start.runFarads': 0.01, 'start.runOhms': 0.2 }),
-              repair: repair({
-                id: 'replace-run-capacitor',
-                name: 'Replace the run capacitor',
-                minutes: 20,
-                part: 'run capacitor',
-              }),
-              causes: [CAUSES.age, CAUSES.surge],
-              settledBy: 'ohms across the capacitor, bled',
-            }),
-          ]
-        : []),
     ],
     tests: [
       reading({
@@ -133,27 +121,6 @@ export function capacitors(part: 'box' | 'motor', at: string, running: boolean):
         probe: { ask: 'capacitor-ohms', farads: 'start.farads', ohms: 'start.ohms' },
         band: 'capacitor-ohms',
       }),
-      ...(running
-        ? [
-            reading({
-              id: 'runcap.farads',
-              point: 'cap',
-              title: 'Measure the run capacitor',
-              words: ['run', 'run cap'],
-              variant: 'run',
-              condition: 'dead',
-              quantity: 'farads',
-              minutes: 3,
-              meter: 'µF',
-              need: 'discharged',
-              steps: ['Bled and measured flat; one lead off; across the run capacitor.'],
-              cautions: [BLEED],
-              probe: { ask: 'farads', farads: 'start.runFarads', ohms: 'start.runOhms' },
-              band: 'capacitor',
-              proves: true,
-            }),
-          ]
-        : []),
       seen({
         id: 'cap-seen',
         point: 'cap',
@@ -188,6 +155,65 @@ export function capacitors(part: 'box' | 'motor', at: string, running: boolean):
           'Covers on, energise, listen.',
         ],
         sound: ['start.farads', 'start.ohms'],
+      }),
+    ],
+  }
+}
+
+function runCapacitor({ part, start }: CapacitorOptions): Block {
+  return {
+    faults: [
+      fault({
+        id: `${part}.runcap-open`,
+        name: 'Run capacitor open or low',
+        baseRate: 0.02,
+        severities: degrees(
+          { name: 'open', share: 0.5, change: { 'start.runFarads': 0.2e-6 } },
+          { name: 'half left', share: 0.5, change: times('start.runFarads', 0.5) },
+        ),
+        repair: repair({
+          id: 'replace-run-capacitor',
+          name: 'Replace the run capacitor',
+          minutes: 20,
+          part: 'run capacitor',
+        }),
+        causes: [CAUSES.age, CAUSES.hot],
+        settledBy: 'microfarads, off the circuit',
+        wears: ['age'],
+        effect: 'runs',
+      }),
+      fault({
+        id: `${part}.runcap-shorted`,
+        name: 'Run capacitor shorted',
+        baseRate: 0.008,
+        severities: always({ 'start.runFarads': 0.01, 'start.runOhms': 0.2 }),
+        repair: repair({
+          id: 'replace-run-capacitor',
+          name: 'Replace the run capacitor',
+          minutes: 20,
+          part: 'run capacitor',
+        }),
+        causes: [CAUSES.age, CAUSES.surge],
+        settledBy: 'ohms across the capacitor, bled',
+      }),
+    ],
+    tests: [
+      reading({
+        id: 'runcap.farads',
+        point: 'cap',
+        title: 'Measure the run capacitor',
+        words: start ? ['run', 'run cap'] : [],
+        ...(start ? { variant: 'run' } : {}),
+        condition: 'dead',
+        quantity: 'farads',
+        minutes: 3,
+        meter: 'µF',
+        need: 'discharged',
+        steps: ['Bled and measured flat; one lead off; across the run capacitor.'],
+        cautions: [BLEED],
+        probe: { ask: 'farads', farads: 'start.runFarads', ohms: 'start.runOhms' },
+        band: 'capacitor',
+        proves: true,
       }),
     ],
   }

@@ -7,7 +7,18 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { amps, partOhms, seen, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
 
-export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonly Block[] {
+export interface BoxOptions {
+  readonly runCapacitor: boolean
+  /** no relay and no start capacitor: the run capacitor is always in */
+  readonly permanentSplit: boolean
+}
+
+/** What a box without a start relay does not have. */
+const OF_THE_RELAY = ['relay', 'box.relay-open', 'box.relay-closed', 'box.wrong-box', 'relay.ohms', 'relay-seen']
+
+export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readonly Block[] {
+  const running = runCapacitor || permanentSplit
+  const has = ({ id }: { readonly id: string }) => !(permanentSplit && OF_THE_RELAY.includes(id))
   const newRelay = repair({
     id: 'replace-start-relay',
     name: 'Replace the start relay',
@@ -24,7 +35,10 @@ export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonl
           glyph: 'control-box',
           lane: 'power',
           place: 'box',
-          fields: CAP_FIELDS,
+          fields: [
+            { id: 'startGear', label: 'Start gear', quantity: 'choice', choices: ['relay', 'permanent split'] },
+            ...CAP_FIELDS,
+          ],
         }),
       ],
       points: [
@@ -77,7 +91,7 @@ export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonl
           spot: { on: 'box', side: 'out', wire: 1 },
           aliases: ['yel'],
         }),
-      ],
+      ].filter(has),
       faults: [
         fault({
           id: 'box.relay-open',
@@ -169,7 +183,7 @@ export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonl
           causes: [],
           settledBy: 'the box’s plate against the motor’s',
         }),
-      ],
+      ].filter(has),
       tests: [
         ...voltsAt({
           point: 'box',
@@ -216,7 +230,7 @@ export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonl
           conductor: 'red lead',
           condition: 'running',
           steps: [`${lead('red')} three seconds after it calls.`],
-          band: runCapacitor ? 'model' : 'no-current',
+          band: running ? 'model' : 'no-current',
         }),
         amps({
           id: 'yellow.run',
@@ -318,8 +332,8 @@ export function controlBox({ runCapacitor }: { runCapacitor: boolean }): readonl
           away: ['start', 'cable', 'motor'],
           opens: ['cable.black', 'cable.yellow', 'cable.red'],
         }),
-      ],
+      ].filter(has),
     },
-    capacitors('box', 'box', runCapacitor),
+    capacitors({ part: 'box', at: 'box', start: !permanentSplit, run: running }),
   ]
 }

@@ -26,7 +26,7 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery low',
     baseRate: 0.08,
     severities: degrees(
-      { name: 'spent', share: 0.6, change: { 'battery.volts': 11.8, 'battery.ohms': 0.06 } },
+      { name: 'spent', share: 0.6, change: { 'battery.volts': 12, 'battery.ohms': 0.06 } },
       { name: 'flat', share: 0.4, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
     ),
     effect: 'runs-weak',

@@ -36,7 +36,9 @@ export const MOTOR_FIELDS: MotorFields = [
   { id: 'amps', label: 'Full-load amps', quantity: 'amps', range: [0.5, 120] },
   { id: 'maxAmps', label: 'Max (service-factor) amps', quantity: 'amps', range: [0.5, 150] },
   { id: 'lockedAmps', label: 'Locked-rotor amps', quantity: 'amps', range: [3, 900] },
-  { id: 'codeLetter', label: 'Code letter', quantity: 'code-letter', range: [0, 17] },
+  { id: 'codeLetter', label: 'Code letter', quantity: 'code-letter', range: [0, 18] },
+  { id: 'rpm', label: 'Rpm at full load', quantity: 'count', range: [600, 3600] },
+  { id: 'serviceFactor', label: 'Service factor', quantity: 'count', range: [1, 2] },
 ]
 const WINDINGS: MotorFields = [
   { id: 'mainOhms', label: 'Main winding', quantity: 'ohms', range: [0.05, 60] },
@@ -59,8 +61,9 @@ const seized = (mend: Repair, what: string) => [
     name: `${what} binding`,
     baseRate: 0.02,
     severities: degrees(
-      { name: 'a third over', share: 0.6, change: { 'motor.load': 1.3 } },
-      { name: 'two thirds over', share: 0.4, change: { 'motor.load': 1.65 } },
+      // in amps: a small motor's rise much less than its load
+      { name: 'a third over', share: 0.6, change: { 'motor.load': 1.7 } },
+      { name: 'two thirds over', share: 0.4, change: { 'motor.load': 2.15 } },
     ),
     effect: 'runs-weak',
     repair: mend,
@@ -70,12 +73,13 @@ const seized = (mend: Repair, what: string) => [
   }),
 ]
 
-const windingFaults = (mend: Repair) => [
+/** @param both start winding and main winding open alike, as lead to lead on two wires */
+const windingFaults = (mend: Repair, both = false) => [
   fault({
     id: 'motor.main-open',
-    name: 'Main winding open',
+    name: both ? 'Winding open' : 'Main winding open',
     baseRate: 0.015,
-    severities: always({ 'motor.mainJoint': OPEN }),
+    severities: always({ 'motor.mainJoint': OPEN, ...(both ? { 'motor.startJoint': OPEN } : {}) }),
     repair: mend,
     causes: [CAUSES.retries, CAUSES.lowVolts, CAUSES.surge, CAUSES.age],
     settledBy: 'ohms across the main winding',
@@ -135,7 +139,7 @@ export const drownedMotor = ({ wires }: { wires: 2 | 3 }): Block => ({
     }),
   ],
   faults: [
-    ...windingFaults(pullPump),
+    ...windingFaults(pullPump, wires === 2),
     ...seized(pullPump, 'Motor or pump'),
     ...(wires === 3 ? [startOpen(pullPump, 'box.relay-closed')] : []),
   ],
@@ -155,6 +159,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
         fields: [
           ...MOTOR_FIELDS,
           ...WINDINGS,
+          ...(dual ? [yesNo('dualVoltage', 'Dual voltage, with links')] : []),
           { id: 'capLow', label: 'Start capacitor, low end', quantity: 'farads', range: [20e-6, 1000e-6] },
           { id: 'capHigh', label: 'Start capacitor, high end', quantity: 'farads', range: [20e-6, 1200e-6] },
           yesNo('runCapacitor', 'Run capacitor'),
@@ -195,7 +200,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
               id: 'motor.wrong-tap',
               name: 'Motor tapped for the wrong voltage',
               baseRate: 0.012,
-              severities: always({ 'motor.turns': neutral ? 1.9 : 0.5 }),
+              severities: always({ 'motor.turns': neutral ? 2 : 0.5 }),
               repair: repair({
                 id: 'set-voltage-links',
                 name: 'Set the voltage links',

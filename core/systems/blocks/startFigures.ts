@@ -2,12 +2,22 @@
 import type { Change } from '../figures'
 import { OPEN } from '../power/resistances'
 
-export const startFigures = (farads: number, runFarads = 0): Change => ({
+/** In series with a start or run capacitor, Ω. */
+export const START_OHMS = 0.1
+
+export interface StartFigures {
+  readonly farads: number
+  readonly runFarads?: number
+  /** whether there is a start contact at all */
+  readonly contact?: boolean
+}
+
+export const startFigures = ({ farads, runFarads = 0, contact = true }: StartFigures): Change => ({
   'start.overload': 0.02,
-  'start.contact': 0.02,
+  'start.contact': contact ? 0.02 : OPEN,
   'start.contactRunning': OPEN,
   'start.farads': farads,
-  'start.ohms': 0.1,
+  'start.ohms': START_OHMS,
   'start.runFarads': runFarads,
-  'start.runOhms': 0.1,
+  'start.runOhms': START_OHMS,
 })

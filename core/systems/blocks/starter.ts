@@ -1,7 +1,7 @@
 /** A magnetic starter: contactor, overload relay and the pilot circuit that calls it. */
 import { poles, type Change } from '../figures'
 import { coldCoil } from '../power/pilot'
-import { CLOSED, OPEN } from '../power/resistances'
+import { OPEN } from '../power/resistances'
 import { component, point, yesNo, type Block } from './block'
 import { note } from './causes'
 import { starterFaults, type StarterOptions } from './starterFaults'
@@ -98,10 +98,17 @@ export function starter(o: StarterOptions): Block {
 }
 
 /** Healthy figures of a starter and its pilot circuit. */
-export function starterFigures(phases: 1 | 3, coilVolts: number): Change {
+export interface StarterFigures {
+  readonly phases: 1 | 3
+  readonly coilVolts: number
+  /** Ω of a closed main contact */
+  readonly contact: number
+}
+
+export function starterFigures({ phases, coilVolts, contact }: StarterFigures): Change {
   const n = phases === 3 ? 3 : 2
   return {
-    ...poles('starter.', n, CLOSED),
+    ...poles('starter.', n, contact),
     ...poles('starter.rest', n, OPEN),
     ...poles('heater.', n, 0.03),
     'heater.trip': 1.2,

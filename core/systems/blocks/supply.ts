@@ -269,7 +269,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
 }
 
 /** Healthy figures of the supply side. */
-export const supplyFigures = (volts: readonly [number, number], feedOhms: number, sourceOhms = 0.06): Change => ({
+export const supplyFigures = (volts: readonly [number, number], feedOhms: number, sourceOhms = 0.04): Change => ({
   'supply.leg1': volts[0],
   'supply.leg2': volts[1],
   'supply.z1': sourceOhms,

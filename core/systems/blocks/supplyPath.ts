@@ -24,7 +24,11 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
         glyph: 'supply',
         lane: 'power',
         place: 'panel',
-        fields: [yesNo('disconnect', 'Disconnect by the machine')],
+        fields: [
+          yesNo('disconnect', 'Disconnect by the machine'),
+          { id: 'volts', label: 'Supply volts', quantity: 'volts', range: [90, 650] },
+          { id: 'hertz', label: 'Hertz', quantity: 'choice', choices: ['60', '50'] },
+        ],
       }),
       component({
         id: 'breaker',
@@ -40,6 +44,7 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
             quantity: 'length',
             range: [3 * FOOT, 1000 * FOOT],
           },
+          { id: 'feedGauge', label: 'Size of that wire', quantity: 'gauge', range: [-3, 18] },
         ],
       }),
       ...(disconnect

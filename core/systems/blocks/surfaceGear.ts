@@ -215,6 +215,6 @@ export function surfaceGear({ runCapacitor }: { runCapacitor: boolean }): readon
         }),
       ],
     },
-    capacitors('motor', 'motor', runCapacitor),
+    capacitors({ part: 'motor', at: 'motor', start: true, run: runCapacitor }),
   ]
 }

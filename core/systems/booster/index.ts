@@ -15,7 +15,8 @@ import { createPlate } from '../describe/plate'
 import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { surfaceDrawing, tankToHouse } from '../drawing'
-import { filterOf, hasNeutral, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { hasNeutral } from '../supplies'
 
 const USUAL_VOLTS = 115
 

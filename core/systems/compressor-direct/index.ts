@@ -16,7 +16,8 @@ import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { stretchesOf } from '../drawing'
 import type { ComponentId } from '../ids'
-import { AIR_COMPLAINTS, hasNeutral, yes, type KindPlan } from '../kinds'
+import { AIR_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { hasNeutral } from '../supplies'
 import { PSI } from '#core/units'
 
 const USUAL_VOLTS = 115

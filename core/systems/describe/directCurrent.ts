@@ -1,5 +1,5 @@
 /** A 12 V demand pump from its nameplate: battery and return resistance, and the motor's own. */
-import { copperOhms } from '#core/standards'
+import { conductorOhms } from '#core/standards'
 import { FOOT, formatLength, formatValue } from '#core/units'
 import { directFigures } from '../blocks/directPower'
 import type { Change } from '../figures'
@@ -32,7 +32,7 @@ export function describeDirect(plate: Plate): {
   }
   const motor: MagnetMotor = { ohms, emf: volts - 0.1 * amps * ohms, fullLoadAmps: amps, volts }
   const feedOhms
-    = copperOhms(
+    = conductorOhms(
       plate.take('feed.gauge', 12, 'wire size not given: 12 AWG taken', 0.3),
       plate.take('feed.length', 15 * FOOT, `length of the feed not given: `
       + `${formatLength(15 * FOOT, plate.units)} taken`, 0.3),

@@ -152,10 +152,12 @@ export function describeAir(plate: Plate, o: AirOptions): FlowSide {
     `free air not given: ${Number((o.delivery / CFM).toPrecision(2))} cfm taken`,
     0.8,
   )
+  // the plate's free air is what it delivers at working pressure; turning free it gives more
+  const working = 0.5 * (cutIn + cutOut)
   const healthy = airFigures({
     cutIn,
     cutOut,
-    delivery,
+    delivery: delivery / (1 - AIR_FALL_OFF * working),
     volume: plate.take(
       'tank.volume',
       o.volume,

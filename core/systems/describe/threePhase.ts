@@ -1,6 +1,14 @@
 /** A three-phase power path on a starter, from its nameplate and the full-load table. */
 import { calibrateThreePhase, type ThreePhaseModel } from '#core/circuit'
-import { CODE_LETTERS, codeLetterAmps, copperOhms, threePhaseAmps, type CodeLetter } from '#core/standards'
+import {
+  CODE_LETTERS,
+  codeLetterAmps,
+  conductorOhms,
+  gaugeForAmps,
+  threePhaseAmps,
+  threePhaseLockedAmps,
+  type CodeLetter,
+} from '#core/standards'
 import { FOOT, formatLength, formatValue, HORSEPOWER } from '#core/units'
 import { starterFigures } from '../blocks/starter'
 import { threeFigures } from '../blocks/threeMotor'
@@ -9,7 +17,10 @@ import { threeNetwork, threeWindings, turnThree, type ThreePlan } from '../power
 import type { FieldId } from '../ids'
 import type { DescribedStage } from './whole'
 import type { Plate } from './plate'
-import { contradiction } from './singlePhase'
+import { contradiction } from './contradiction'
+import { contactOhms } from '../power/resistances'
+import { slipOf } from './slip'
+import { describeSupply, feedOhmsOf } from './supply'
 
 export interface ThreeOptions {
   readonly drowned: boolean
@@ -24,7 +35,8 @@ export interface ThreeOptions {
 export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const motor = describeMotor(plate, o)
   const { volts, fullLoadAmps } = motor.nameplate
-  const service = volts < 215 ? 208 : volts < 300 ? 240 : volts < 500 ? 480 : 600
+  const supply = describeSupply(plate, volts, { neutral: false, phases: 3 })
+  const service = supply.volts
   const metres = plate.take(
     'cable.length',
     o.drowned ? 200 * FOOT : 15 * FOOT,
@@ -34,24 +46,21 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
         + `leads not given: ${formatLength(15 * FOOT, plate.units)} taken`,
     o.drowned ? 0.2 : 0.05,
   )
+  const usualGauge = Math.min(o.drowned ? 10 : 12, gaugeForAmps(1.25 * fullLoadAmps))
   const gauge = plate.take(
     'cable.gauge',
-    o.drowned ? 10 : 12,
-    `wire size not given: ${o.drowned ? 10 : 12} AWG taken`,
+    usualGauge,
+    `wire size not given: ${usualGauge} AWG taken`,
     0.1,
   )
-  const feedOhms = copperOhms(
-    Math.min(gauge, 10),
-    plate.take('breaker.feedLength', 60 * FOOT, `length from the breaker not given: `
-    + `${formatLength(60 * FOOT, plate.units)} taken`, 0.1),
-  )
+  const feedOhms = feedOhmsOf(plate, fullLoadAmps, field => `breaker.${field}`)
   const coilVolts = plate.value('starter.coilVolts') ?? (o.transformer ? 24 : service)
-  const maxAmps = plate.value('motor.maxAmps') ?? fullLoadAmps * 1.15
+  const maxAmps = plate.value('motor.maxAmps') ?? fullLoadAmps * (plate.value('motor.serviceFactor') ?? 1.15)
   const set = plate.value('starter.overloadAmps')
   const breakerAmps = plate.value('breaker.amps') ?? Math.max(15, Math.ceil((2.2 * fullLoadAmps) / 5) * 5)
   const known = (field: FieldId<'motor'>) => plate.known.has(`motor.${field}`)
   const plan: ThreePlan = {
-    hertz: 60,
+    hertz: supply.hertz,
     motor,
     disconnect: o.disconnect,
     cableMetres: metres,
@@ -59,8 +68,8 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   }
   return {
     healthy: {
-      ...threeFigures(service / Math.sqrt(3), feedOhms, copperOhms(gauge, metres), o.load),
-      ...starterFigures(3, coilVolts),
+      ...threeFigures(service / Math.sqrt(3), feedOhms, conductorOhms(gauge, metres), o.load),
+      ...starterFigures({ phases: 3, coilVolts, contact: contactOhms(fullLoadAmps) }),
     },
     stage: {
       id: '',
@@ -86,7 +95,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
       spread: {
         volts: 0.02,
         amps: known('amps') ? 0.07 : 0.1,
-        locked: known('lockedAmps') || known('codeLetter') ? 0.08 : 0.14,
+        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : 0.16,
         ohms: known('leadOhms') ? 0.06 : 0.2,
         farads: 0.06,
         flow: 0.2,
@@ -115,14 +124,15 @@ function describeMotor(plate: Plate, o: ThreeOptions): ThreePhaseModel {
   )
   const letter = plate.value('motor.codeLetter')
   const code = letter === undefined ? undefined : (Object.keys(CODE_LETTERS) as CodeLetter[])[letter]
+  const usualLocked = (threePhaseLockedAmps(hp, volts) * fullLoadAmps) / table
   const lockedRotorAmps
     = plate.value('motor.lockedAmps')
       ?? (code
-        ? codeLetterAmps(code, hp, volts) / Math.sqrt(3)
+        ? codeLetterAmps(code, hp, volts, 3)
         : plate.take(
             'motor.lockedAmps',
-            6.2 * fullLoadAmps,
-            `locked amps not given: ${formatValue('amps', 6.2 * fullLoadAmps)} taken`,
+            usualLocked,
+            `locked amps not given: ${formatValue('amps', usualLocked)} taken from the table`,
             0.5,
           ))
   const usualOhms = (amps: number) => (0.045 * 2 * volts) / Math.sqrt(3) / amps
@@ -132,31 +142,20 @@ function describeMotor(plate: Plate, o: ThreeOptions): ThreePhaseModel {
     `ohms lead to lead not given: ${formatValue('ohms', usualOhms(fullLoadAmps))} taken`,
     0.6,
   )
-  const fitted = calibrateThreePhase({
-    volts,
-    watts,
-    fullLoadAmps,
-    lockedRotorAmps,
-    leadOhms,
-    noLoadAmps: 0.4 * fullLoadAmps,
-  })
+  const slip = slipOf(plate, 'motor.rpm', plate.value('supply.hertz') === 1 ? 50 : 60)
+  const asked = { volts, watts, fullLoadAmps, lockedRotorAmps, leadOhms, ...(slip === undefined ? {} : { slip }) }
+  const fitted = calibrateThreePhase(asked)
   if (fitted.ok) return fitted.value
-  plate.assume(
-    'motor.amps',
-    contradiction(fitted.problem.code, { fullLoadAmps, lockedRotorAmps, mainOhms: leadOhms, hp, volts }),
-    1,
-  )
+  plate.assume('motor.amps', contradiction(fitted.problem.code, { ...asked, mainOhms: leadOhms, hp }), 1)
   const plain = {
     volts,
-    watts,
     fullLoadAmps: table,
-    lockedRotorAmps: 6.2 * table,
+    lockedRotorAmps: threePhaseLockedAmps(hp, volts),
     leadOhms: usualOhms(table),
-    noLoadAmps: 0.4 * table,
   }
-  const usual = calibrateThreePhase(plain)
-  const bare = usual.ok ? usual : calibrateThreePhase({ ...plain, watts: 1 })
-  if (!bare.ok)
-    throw new Error(`the table row for ${hp} hp at ${volts} V does not make a motor: ${bare.problem.code}`)
-  return bare.value
+  for (const share of [1, 0.5, 0.2]) {
+    const usual = calibrateThreePhase({ ...plain, watts: share * watts })
+    if (usual.ok) return usual.value
+  }
+  throw new Error(`the table row for ${hp} hp at ${volts} V does not make a motor: ${fitted.problem.code}`)
 }

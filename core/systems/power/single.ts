@@ -5,6 +5,7 @@
  */
 import {
   airGapTorque,
+  barsAt,
   capacitor,
   EARTH,
   resistor,
@@ -14,16 +15,20 @@ import {
   type Network,
   type Winding,
 } from '#core/circuit'
-import { add, complex, scale } from '#core/foundation'
+import { add, complex, scale, type Complex } from '#core/foundation'
 import { completeFigures, poles, type Figures } from '../figures'
 import { pilotElements, type PilotPlan } from './pilot'
 import { insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, series, type NetworkState } from './pieces'
 import { DRY, OPEN } from './resistances'
+import type { SupplyForm } from '../supplies'
 import type { Turner } from './stage'
 
 export interface SinglePlan {
   readonly hertz: number
   readonly motor: MotorModel
+  readonly supply: SupplyForm
+  /** volts that the start winding sees, of the motor's: half on the high tap of a dual-voltage motor */
+  readonly startTap: number
   /** where the start gear sits: in a box ahead of the cable, inside a drowned motor, or on a motor in the open */
   readonly startGear: 'box' | 'inside' | 'surface'
   readonly disconnect: boolean
@@ -40,7 +45,7 @@ export function singleNetwork(d: SinglePlan, f: Figures, state: NetworkState): N
       : [
           ...serviceSide(d, f, live, state),
           ...(d.pilot ? pilotElements(d.pilot, f, state) : []),
-          ...(d.startGear === 'box' ? controlBox(f, state) : []),
+          ...(d.startGear === 'box' ? controlBox(d, f, state, live) : []),
           ...motorSide(d, f, state, live),
         ]
   return { hertz: live ? d.hertz : 0, elements: live ? elements : elements.filter(e => e.kind !== 'capacitor') }
@@ -68,20 +73,25 @@ const DEAD_LEGS = [leak('u1', 1e9), leak('u2', 1e9)]
 const BEHIND_CONTACTS = [leak('c1', DRY), leak('c2', DRY)]
 const BEHIND_SWITCH = [leak('d1', DRY), leak('d2', DRY)]
 
+/** A third of a turn behind. */
+const BEHIND = complex(-0.5, -Math.sqrt(3) / 2)
+
 function serviceSide(d: SinglePlan, f: Figures, live: boolean, state: NetworkState): Element[] {
-  const leg = (id: string, a: string, volts: number, ohms: number): Element => ({
+  const second = f['supply.leg2']
+  const secondLeg = d.supply === 'two legs of three' ? scale(BEHIND, second) : complex(-second)
+  const leg = (id: string, a: string, volts: Complex, ohms: number): Element => ({
     kind: 'source',
     id,
     a,
     b: EARTH,
-    volts: complex(volts),
+    volts,
     z: complex(ohms, ohms < 1e3 ? ohms / 2 : 0),
   })
   return [
     ...(live
       ? [
-          leg('leg 1', 'u1', f['supply.leg1'], f['supply.z1']),
-          leg('leg 2', 'u2', -f['supply.leg2'], f['supply.z2']),
+          leg('leg 1', 'u1', complex(f['supply.leg1']), f['supply.z1']),
+          leg('leg 2', 'u2', secondLeg, f['supply.z2']),
         ]
       : DEAD_LEGS),
     ...(live && !state.tripped ? BREAKER(f) : OPENED),
@@ -101,30 +111,45 @@ function switching(d: SinglePlan, f: Figures, state: NetworkState): Element[] {
 }
 
 /** Black is line 1 behind the overload, yellow is line 2, red is fed through start capacitor and start contact. */
-function controlBox(f: Figures, state: NetworkState): Element[] {
+function controlBox(d: SinglePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
   return [
     resistor('overload', 'x1', 'black', f['start.overload']),
-    ...startFeed(f, state, 'black', 'red'),
+    ...startFeed({ d, f, state, live }, 'black', 'red'),
     resistor('yellow terminal', 'x2', 'yellow', 0.005),
   ]
 }
 
-function startFeed(f: Figures, state: NetworkState, from: string, to: string): Element[] {
-  const contact = state.atSpeed ? f['start.contactRunning'] : f['start.contact']
-  const farads = f['start.farads']
+interface Feed {
+  readonly d: SinglePlan
+  readonly f: Figures
+  readonly state: NetworkState
+  readonly live: boolean
+}
+
+/**
+ * Start capacitor, run capacitor and start contact. A start winding across half of the main one is the same as one of
+ * twice the turns across all of it, behind four times the impedance; dead, a meter sees the parts as they are.
+ */
+function startFeed({ d, f, state, live }: Feed, from: string, to: string): Element[] {
+  const tap = live ? (d.startTap / f['motor.turns']) ** 2 : 1
+  // a drowned motor's own start switch is electronic: at rest an ohmmeter finds it open unless it is stuck
+  const open = state.atSpeed || (!live && d.startGear === 'inside')
+  const contact = f[open ? 'start.contactRunning' : 'start.contact'] / tap
+  const farads = f['start.farads'] * tap
+  const startOhms = f['start.ohms'] / tap
   const feed: Element[]
     = farads > 0
       ? [
-          resistor('start capacitor resistance', from, 'kc', f['start.ohms']),
+          resistor('start capacitor resistance', from, 'kc', startOhms),
           capacitor('start capacitor', 'kc', 'k', farads),
           leak('kc', 1e10),
         ]
-      : [resistor('start capacitor resistance', from, 'k', f['start.ohms'])]
-  const runFarads = f['start.runFarads']
+      : [resistor('start capacitor resistance', from, 'k', startOhms)]
+  const runFarads = f['start.runFarads'] * tap
   const always: Element[]
     = runFarads > 0
       ? [
-          resistor('run capacitor resistance', from, 'kr', f['start.runOhms']),
+          resistor('run capacitor resistance', from, 'kr', f['start.runOhms'] / tap),
           capacitor('run capacitor', 'kr', to, runFarads),
           leak('kr', 1e10),
         ]
@@ -169,42 +194,46 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
     elements.push(
       resistor('overload', 'black.t', 'black.m', f['start.overload']),
       leak('black.t', 2e9),
-      ...startFeed(f, state, 'black.m', 'red.m'),
+      ...startFeed({ d, f, state, live }, 'black.m', 'red.m'),
       leak('red.m', 2e9),
     )
   }
-  return [...elements, ...windings(d.motor, f, state, live)]
+  return [...elements, ...windings(d, f, state, live)]
 }
 
 /**
- * Turns of the main winding count by the share of the plate's: `motor.turns` for the links as they are set, less
- * `motor.shorted`, the share that a short between turns cuts out. Those close on themselves: a second winding in the
- * same field, loaded by nothing but its own resistance, so that the amps rise although fewer turns are left. (The
- * loop touches nothing else; it stands on earth only for its volts to be counted from somewhere.)
+ * Turns count by the share of the plate's: `motor.turns` for the links as they are set, less `motor.shorted`, the share
+ * of the main winding that a short between turns cuts out. Those close on themselves: a second winding in the same
+ * field, loaded by nothing but its own resistance, so that the amps rise although fewer turns are left. (The loop
+ * touches nothing else; it stands on earth only for its volts to be counted from somewhere.)
  */
-function windings(motor: MotorModel, f: Figures, state: NetworkState, live: boolean): Element[] {
+function windings({ motor, startTap }: SinglePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
   if (live)
     return [
       ...singleWindings(motor, f, state.slip),
       ...(f['motor.shorted'] ? [resistor('between turns', 'turns', EARTH, 1e-3)] : []),
     ]
   const { mainOhms, startOhms } = motor.nameplate
+  const main = mainOhms * f['motor.turns'] ** 2 * (1 - f['motor.shorted'])
   return [
-    resistor('main winding', 'black.m', 'yellow.m', mainOhms * turnsLeft(f) + f['motor.mainJoint']),
-    resistor('start winding', 'red.m', 'yellow.m', startOhms + f['motor.startJoint']),
+    resistor('main winding', 'black.m', 'yellow.m', main + f['motor.mainJoint']),
+    resistor('start winding', 'red.m', 'yellow.m', startOhms * startTap ** 2 + f['motor.startJoint']),
   ]
 }
 
 export function singleWindings(motor: MotorModel, f: Figures, slip: number): Winding[] {
   const { mainOhms } = motor.nameplate
   const shorted = f['motor.shorted']
-  const turns = turnsLeft(f)
+  const links = f['motor.turns']
+  const left = 1 - shorted
   const z = windingImpedances(motor, slip)
-  const turned = (k: number, c: { re: number, im: number }) => complex(c.re * k, c.im * k)
-  const field = complex(z.main.re - mainOhms, z.main.im - motor.x)
+  const turned = (k: number, c: Complex) => scale(c, k * links ** 2)
+  const leakage = barsAt(motor, slip).im
+  const field = complex(z.main.re - mainOhms, z.main.im - leakage)
   const own = (k: number) => complex(field.re * k * k + mainOhms * k, z.main.im * k * k)
-  const main = own(turns)
-  const loop = turned(turns * shorted, field)
+  const main = turned(1, own(left))
+  const start = turned(1, z.start)
+  const loop = turned(left * shorted, field)
   return [
     {
       kind: 'winding',
@@ -213,7 +242,7 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
       b: 'yellow.m',
       z: complex(main.re + f['motor.mainJoint'], main.im),
       couplings: [
-        { to: 'start winding', z: turned(turns, z.startIntoMain) },
+        { to: 'start winding', z: turned(left, z.startIntoMain) },
         ...(shorted ? [{ to: 'shorted turns', z: loop }] : []),
       ],
     },
@@ -222,9 +251,9 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
       id: 'start winding',
       a: 'red.m',
       b: 'yellow.m',
-      z: complex(z.start.re + f['motor.startJoint'], z.start.im),
+      z: complex(start.re + f['motor.startJoint'], start.im),
       couplings: [
-        { to: 'main winding', z: turned(turns, z.mainIntoStart) },
+        { to: 'main winding', z: turned(left, z.mainIntoStart) },
         ...(shorted ? [{ to: 'shorted turns', z: turned(shorted, z.mainIntoStart) }] : []),
       ],
     },
@@ -235,7 +264,7 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
             id: 'shorted turns',
             a: EARTH,
             b: 'turns',
-            z: own(shorted),
+            z: turned(1, own(shorted)),
             couplings: [
               { to: 'main winding', z: loop },
               { to: 'start winding', z: turned(shorted, z.startIntoMain) },
@@ -246,20 +275,19 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
   ]
 }
 
-const turnsLeft = (f: Figures) => f['motor.turns'] * (1 - f['motor.shorted'])
-
 export const turnSingle = (motor: MotorModel): Turner => ({
   ratedSlip: motor.ratedSlip,
   ratedTorque: motor.ratedTorque,
   fullLoadAmps: motor.nameplate.fullLoadAmps,
   energisedBy: ['main winding'],
   torque: (slip, at, f) => {
-    const main = scale(at.current('main winding'), turnsLeft(f))
+    const links = f['motor.turns']
+    const main = scale(at.current('main winding'), links * (1 - f['motor.shorted']))
     return airGapTorque(
       motor,
       slip,
-      f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), f['motor.shorted'])) : main,
-      at.current('start winding'),
+      f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), links * f['motor.shorted'])) : main,
+      scale(at.current('start winding'), links),
     )
   },
 })

@@ -81,7 +81,12 @@ export interface SolvedStage {
   forget(): void
 }
 
-const BREAKAWAY = 0.2
+/** Torque that breaks a load away, of its rated torque: a pump, an unloaded compressor; common practice, no source. */
+const BREAKAWAY = { pump: 0.2, constant: 0.45 }
+/** Slip at which start gear lets go. */
+const SWITCH_SLIP = 0.25
+/** A start with so much torque, of the rated, has enough of it all the way up. */
+const AMPLE = 1.2
 
 /**
  * @param from the sound system's solution, and the figures that differ from it: what does not depend on them is taken
@@ -124,13 +129,24 @@ export function solveStage(
       && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']
   const tripped = most(stage.guarded, starting()) > stage.tripAmps
   const energised = most(turner.energisedBy, starting()) > 0.1 * turner.fullLoadAmps
-  const breakaway = BREAKAWAY + f['motor.startLoad']
+  const breakaway = BREAKAWAY[turner.constantLoad ? 'constant' : 'pump'] + f['motor.startLoad']
+  /** A weak start is followed up to the speed at which its gear lets go: nowhere may the load hold it. */
+  const comesUp = () => {
+    const { windings } = stage
+    if (!windings || turner.torque(1, starting(), f) > AMPLE * turner.ratedTorque) return true
+    return [2 * SWITCH_SLIP, SWITCH_SLIP].every(
+      slip =>
+        turner.torque(slip, starting().revised(windings(f, slip)), f)
+        > Math.max(loadTorque(turner, f, slip), turner.constantLoad ? breakaway * turner.ratedTorque : 0),
+    )
+  }
   const starts
     = !tripped
       && !drops
       && energised
       && !f['motor.seized']
       && turner.torque(1, starting(), f) > breakaway * turner.ratedTorque
+      && comesUp()
 
   const run = (slip: number): NetworkState => ({ ...start, scenario: 'running', slip, tripped, atSpeed: true })
   const atSpeed = () =>
@@ -152,6 +168,7 @@ export function solveStage(
   }
   const standing: NetworkState = { ...start, scenario: 'running', slip: 1, tripped, atSpeed: false }
   const held = !stage.coil || f['starter.rest1'] < OPEN
+  const keptOn = !stage.coil && f['switch.rest1'] < OPEN && f['switch.rest2'] < OPEN
   const stateOf = (scenario: Scenario): NetworkState => {
     switch (scenario) {
       case 'starting':
@@ -161,7 +178,13 @@ export function solveStage(
       case 'splice':
         return { ...standing, scenario }
       case 'idle':
-        return { ...standing, scenario, tripped: tripped && shortsAhead(f), pulledIn: held && !stage.coil }
+        // contacts that never open keep it running
+        return {
+          ...(keptOn && settle().turning === 'running' ? run(settle().slip) : standing),
+          scenario,
+          tripped: tripped && shortsAhead(f),
+          pulledIn: held && !stage.coil,
+        }
       case 'dead':
       case 'leads-off':
         return { ...standing, scenario, tripped: true, pulledIn: false }

@@ -18,6 +18,7 @@ import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { wellDrawing } from '../drawing'
 import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { hasNeutral } from '../supplies'
 
 export const well2wire: KindPlan = {
   name: 'Well, two-wire',
@@ -32,7 +33,7 @@ export const well2wire: KindPlan = {
         complaints: WATER_COMPLAINTS,
         drawing: wellDrawing(n, false),
       },
-      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: false }),
+      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: hasNeutral(n, 230) }),
       motorSwitch({
         medium: 'water',
         practice,
@@ -58,7 +59,7 @@ export const well2wire: KindPlan = {
     const motor = describeSingle(plate, {
       startGear: 'inside',
       disconnect: yes(n, 'supply.disconnect'),
-      neutral: false,
+      neutral: hasNeutral(n, 230),
       runCapacitor: false,
       hp: 0.75,
       load: 0.9,

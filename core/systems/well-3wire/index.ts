@@ -18,6 +18,7 @@ import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { wellDrawing } from '../drawing'
 import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { hasNeutral } from '../supplies'
 
 export const well3wire: KindPlan = {
   name: 'Well, three-wire',
@@ -32,7 +33,7 @@ export const well3wire: KindPlan = {
         complaints: WATER_COMPLAINTS,
         drawing: wellDrawing(n, true),
       },
-      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: false }),
+      singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral: hasNeutral(n, 230) }),
       motorSwitch({
         medium: 'water',
         practice,
@@ -43,7 +44,7 @@ export const well3wire: KindPlan = {
       }),
       run({ to: 'box', toEarth: 0.006, minutes: 45 }),
       ...(yes(n, 'switch.protector') ? [protector()] : []),
-      ...controlBox({ runCapacitor: yes(n, 'box.runCapacitor') }),
+      ...controlBox({ runCapacitor: yes(n, 'box.runCapacitor'), permanentSplit: n['box.startGear'] === 1 }),
       threeWireCable(),
       drownedMotor({ wires: 3 }),
       wellPump(),
@@ -58,8 +59,9 @@ export const well3wire: KindPlan = {
     const motor = describeSingle(plate, {
       startGear: 'box',
       disconnect: yes(n, 'supply.disconnect'),
-      neutral: false,
+      neutral: hasNeutral(n, 230),
       runCapacitor: yes(n, 'box.runCapacitor'),
+      permanentSplit: n['box.startGear'] === 1,
       hp: 0.75,
       load: 0.9,
       constantLoad: false,
