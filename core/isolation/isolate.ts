@@ -207,7 +207,7 @@ function bestFor(tables: Tables, state: TabState, ranking: Ranking, fault: strin
   const even = ranking.chances.map((c, h) => (0.5 * c) / mass[split[h]!]!)
   let best: { score: number, id: string } | undefined
   for (const table of tables.tests.values()) {
-    if (done.has(table.test.id) || table.test.afterRepair) continue
+    if (done.has(table.test.id) || table.test.afterRepair || table.test.onlyTold) continue
     const score = expectedBits(table, even, split, 2) / testCost(model, state, table.test).weighed
     if (score > 0.01 && (!best || score > best.score)) best = { score, id: table.test.id }
   }

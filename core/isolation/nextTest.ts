@@ -98,7 +98,7 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
     const { test } = table
     if (done.has(test.id) || state.skipped.has(test.id) || state.waiting.has(test.id)) continue
     if (needsTurning(test) && turning < TURNING_ENOUGH) continue
-    if (test.afterRepair && state.repaired.length === 0) continue
+    if (test.onlyTold || (test.afterRepair && state.repaired.length === 0)) continue
     const bits = expectedBits(table, chances, groups.of, groups.count)
     const cost = testCost(model, state, test).weighed
     scored.push({ table, bits, cost, score: bits / cost })

@@ -5,7 +5,7 @@
  */
 export const PARTS = {
   supply: { faults: ['leg-lost', 'low-volts', 'unbalanced'], fields: ['disconnect', 'phases', 'volts', 'hertz'] },
-  breaker: { faults: ['off', 'pole-open'], fields: ['amps', 'feedLength', 'feedGauge'] },
+  breaker: { faults: ['off', 'pole-open'], fields: ['device', 'amps', 'feedLength', 'feedGauge'] },
   disconnect: { faults: ['pole-open'], fields: [] },
   feed: {
     faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'],

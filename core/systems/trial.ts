@@ -21,6 +21,7 @@ export interface TrialSetting {
 export function tryTrial(test: SeenTest, trial: Trial, at: TrialSetting): readonly number[] | undefined {
   const i = Math.max(0, at.stages.indexOf(trial.stage ?? ''))
   const before = at.stage(trial.stage ?? '')
+  if (trial.watch === 'letting-go') return before.letsGo
   if (trial.opens && !before.tripped) return test.usual
   const change = { ...at.change, ...trial.change(at.healthy, () => at.figures) }
   const solved = () => {

@@ -250,6 +250,8 @@ interface TestBase {
   readonly whileRunning?: boolean
   /** part of the proof run after a repair */
   readonly proves?: boolean
+  /** taken when it is told, never proposed: nobody is sent to try it */
+  readonly onlyTold?: boolean
   /** asked only once something has been put right */
   readonly afterRepair?: boolean
 }
@@ -270,7 +272,7 @@ export interface NumericTest extends TestBase {
 export interface Trial {
   /** what the trial changes, from the healthy figures and the figures as they are */
   readonly change: (healthy: Figures, now: () => Figures) => Change
-  readonly watch: 'effect' | 'odd-current'
+  readonly watch: 'effect' | 'odd-current' | 'letting-go'
   /** it only takes things off: what did not trip before does not trip after */
   readonly opens?: boolean
   readonly stage?: string

@@ -6,6 +6,7 @@ import { CAUSES, NOTES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, voltsAt } from './testEntry'
+import { lettingGo } from './trials'
 
 export const rewire = repair({
   id: 'replace-damaged-run',
@@ -191,6 +192,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
       }),
     ],
     tests: [
+      lettingGo('breaker'),
       ...voltsAt({
         point: 'supply',
         where: 'into the breaker',

@@ -1,5 +1,6 @@
 /** Supply, breaker, disconnect and feed, whatever the phases: what they are called and where they are measured. */
 import { FOOT } from '#core/units'
+import { PANEL_DEVICES } from '../power/letGo'
 import { type Block, component, point, yesNo } from './block'
 
 export interface SupplyPathOptions {
@@ -37,6 +38,7 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
         lane: 'power',
         place: 'panel',
         fields: [
+          { id: 'device', label: 'What it is', quantity: 'choice', choices: [...PANEL_DEVICES] },
           { id: 'amps', label: 'Rating', quantity: 'amps', range: amps },
           {
             id: 'feedLength',

@@ -238,7 +238,8 @@ export interface OutcomeEntry {
 }
 
 type SeenGiven = 'id' | 'point' | 'title' | 'words' | 'steps' | 'cautions' | 'wait' | 'whileRunning' | 'proves'
-type SeenMore = Pick<SeenTest, SeenGiven> & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair'>>
+type SeenMore = Pick<SeenTest, SeenGiven>
+  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold'>>
 
 export interface SeenEntry<Outcome extends string> extends SeenMore {
   readonly outcomes: Readonly<Record<Outcome, OutcomeEntry>>

@@ -7,6 +7,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
+import { lettingGo } from './trials'
 
 /** A fault that is as likely on each line. */
 export const eachLine = (change: (line: Pole) => Change) =>
@@ -147,6 +148,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
       }),
     ],
     tests: [
+      lettingGo('breaker or fuses'),
       ...voltsThree({
         point: 'supply',
         where: 'into the breaker',

@@ -72,3 +72,24 @@ export const swapTrial = ({ sound, closed = {}, ...entry }: SwapTrialEntry): See
     },
     trial: { watch: 'effect', change: healthy => ({ ...soundOf(healthy, sound), ...closed }) },
   })
+
+/** How soon what is in the panel lets go, when it is told: nobody is sent to try it. */
+export const lettingGo = (what: string): SeenTest =>
+  seen({
+    id: 'let-go',
+    point: 'breaker',
+    title: `How soon does the ${what} let go?`,
+    words: ['breaker trips', 'breaker lets go', 'breaker let go', 'lets go', 'trips', 'it trips'],
+    minutes: 2,
+    risk: 2,
+    onlyTold: true,
+    steps: ['Told by who saw it: from switching on to letting go. Do not close it again onto a short to find out.'],
+    outcomes: {
+      'at-once': { label: 'at once', words: ['at once', 'instantly', 'immediately', 'right away', 'straight away'] },
+      'seconds': { label: 'after seconds', words: ['after seconds', 'after a few seconds', 'in seconds', 'a few seconds'] },
+      'minutes': { label: 'after minutes', words: ['after minutes', 'after a minute', 'after a few minutes', 'after a while'] },
+      'holds': { label: 'holds', words: ['never', 'not at all'] },
+    },
+    usual: { 'at-once': 0.02, 'seconds': 0.02, 'minutes': 0.02, 'holds': 0.94 },
+    trial: { watch: 'letting-go', change: () => ({}) },
+  })

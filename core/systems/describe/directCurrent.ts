@@ -51,6 +51,8 @@ export function describeDirect(plate: Plate): {
         direct: true,
         turner: turnDirect(motor),
         guarded: ['fuse'],
+        panel: { device: 'fuse', rating: fuseAmps },
+        others: [],
         tripAmps: Math.max(4 * fuseAmps, 9 * amps),
         network: (f, state) => directNetwork({ motor }, f, state),
         depends: { 'leads-off': ['motor.'], 'idle': ['battery.', 'fuse.', 'panel.', 'feed.', 'switch.rest'] },

@@ -18,7 +18,7 @@ import { singleNetwork, singleWindings, turnSingle, type SinglePlan } from '../p
 import type { Plate } from './plate'
 import { describeMotor } from './singleMotor'
 import type { At, SingleOptions } from './singleOptions'
-import { describeSupply, feedOhmsOf, type Supply } from './supply'
+import { describeSupply, feedOhmsOf, panelDevice, type Supply } from './supply'
 import type { DescribedStage } from './whole'
 
 /** Some 12 ft of 12 AWG from the switch to the motor or its box. */
@@ -102,6 +102,10 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
         id: o.stage ?? '',
         turner: { ...turnSingle(motor), constantLoad: o.constantLoad },
         guarded: ['breaker pole 1', 'breaker pole 2'],
+        panel: { device: panelDevice(plate, at('breaker', 'device')), rating: breakerAmps },
+        others: pilot
+          ? [{ device: 'overload relay', rating: maxAmps, elements: ['heater 1', 'heater 2'] }]
+          : [{ device: 'motor protector', rating: maxAmps, elements: ['overload'] }],
         tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
         network: (f, state) => singleNetwork(plan, f, state),
         windings: (f, slip) => singleWindings(motor, f, slip),

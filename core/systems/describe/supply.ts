@@ -2,6 +2,7 @@
 import { conductorOhms, gaugeForAmps } from '#core/standards'
 import { FOOT, formatLength, formatValue } from '#core/units'
 import type { NameplateKey } from '../ids'
+import { PANEL_DEVICES, type PanelDevice } from '../power/letGo'
 import { USUAL_SUPPLIES, type SupplyForm } from '../supplies'
 import type { Plate } from './plate'
 
@@ -48,6 +49,10 @@ function formOf(volts: number, { phases, neutral }: SupplyOptions): SupplyForm {
   if (neutral) return 'leg and neutral'
   return volts > 194 && volts < 216 ? 'two legs of three' : 'split'
 }
+
+/** What the panel holds; a breaker where nobody has said. */
+export const panelDevice = (plate: Plate, field: NameplateKey): PanelDevice =>
+  PANEL_DEVICES[plate.value(field) ?? 0] ?? 'breaker'
 
 /** Ohms of the wire from the panel, one way. @param at names the breaker's fields */
 export function feedOhmsOf(

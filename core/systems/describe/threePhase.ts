@@ -20,7 +20,7 @@ import type { Plate } from './plate'
 import { contradiction } from './contradiction'
 import { contactOhms } from '../power/resistances'
 import { slipOf } from './slip'
-import { describeSupply, feedOhmsOf } from './supply'
+import { describeSupply, feedOhmsOf, panelDevice } from './supply'
 
 export interface ThreeOptions {
   readonly drowned: boolean
@@ -79,6 +79,10 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
         id: '',
         turner: { ...turnThree(motor), constantLoad: o.constantLoad },
         guarded: ['breaker pole 1', 'breaker pole 2', 'breaker pole 3'],
+        panel: { device: panelDevice(plate, 'breaker.device'), rating: breakerAmps },
+        others: [
+          { device: 'overload relay', rating: set ?? maxAmps, elements: ['heater 1', 'heater 2', 'heater 3'] },
+        ],
         tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
         coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL },
         overload: {

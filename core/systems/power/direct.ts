@@ -80,7 +80,7 @@ export const turnDirect = (motor: MagnetMotor): Turner => {
     ratedTorque: motor.fullLoadAmps,
     fullLoadAmps: motor.fullLoadAmps,
     energisedBy: ['armature'],
-    torque: (_, at) => amps(at),
+    torque: (_, at, f) => amps(at) * f['motor.turns'],
     stallSlip: 0.97,
     leastSlip: -1.2,
     constantLoad: true,

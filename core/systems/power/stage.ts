@@ -6,9 +6,10 @@
  * pump.
  */
 import { ROTATIONAL_LOSS, solveNetwork, type Network, type SolvedNetwork, type Winding } from '#core/circuit'
-import { findRoot, magnitude, requireOk, subtract } from '#core/foundation'
+import { add, complex, findRoot, magnitude, requireOk, subtract } from '#core/foundation'
 import { requireFinite, type FigureKey, type Figures, type FigureStem } from '../figures'
 import type { Effect, Scenario } from '../types'
+import { chancesOfLettingGo, type Device, type PanelDevice } from './letGo'
 import { DROP_OUT, PICK_UP, windingShare } from './pilot'
 import type { NetworkState } from './pieces'
 import { OPEN } from './resistances'
@@ -40,6 +41,9 @@ export interface PowerStage {
   /** direct current: small volts, and no overload that lets go */
   readonly direct?: boolean
   readonly tripAmps: number
+  /** what is in the panel, and what else may let go before it */
+  readonly panel: { readonly device: PanelDevice, readonly rating: number }
+  readonly others: readonly { readonly device: Device, readonly rating: number, readonly elements: readonly string[] }[]
   /** where the coil's volts stand; what it is wound for is the figure `coil.rated` */
   readonly coil?: {
     readonly a: string
@@ -72,6 +76,8 @@ export interface SolvedStage {
   /** what the contactor does; always in where there is none */
   readonly pull: Pull
   readonly tripped: boolean
+  /** chances that the panel's device lets go at once, in seconds, in minutes, or not at all */
+  readonly letsGo: readonly number[]
   readonly effect: Effect
   solved(scenario: Scenario): SolvedNetwork
   /** the circuit as called, but with the overload open */
@@ -127,7 +133,10 @@ export function solveStage(
     = stage.coil !== undefined
       && pull === 'in'
       && across(stage.coil, starting()) * windingShare(f) < DROP_OUT * f['coil.rated']
-  const tripped = most(stage.guarded, starting()) > stage.tripAmps
+  const leaks = () =>
+    magnitude(stage.guarded.reduce((sum, e) => add(sum, starting().current(e)), complex(0))) > GROUND_FAULT_AMPS
+  const tripped
+    = most(stage.guarded, starting()) > stage.tripAmps || (stage.panel.device === 'ground-fault breaker' && leaks())
   const energised = most(turner.energisedBy, starting()) > 0.1 * turner.fullLoadAmps
   const breakaway = BREAKAWAY[turner.constantLoad ? 'constant' : 'pump'] + f['motor.startLoad']
   /** A weak start is followed up to the speed at which its gear lets go: nowhere may the load hold it. */
@@ -232,6 +241,14 @@ export function solveStage(
     get slip() {
       return settle().slip
     },
+    get letsGo() {
+      if (tripped && most(stage.guarded, starting()) <= stage.tripAmps) return AT_ONCE
+      const at = tripped || settle().turning !== 'running' ? starting() : running(settle().slip)
+      return chancesOfLettingGo(
+        { ...stage.panel, amps: most(stage.guarded, at) },
+        stage.others.map(({ elements, ...g }) => ({ ...g, amps: most(elements, at) })),
+      )
+    },
     get effect() {
       return (effect ??= effectNow())
     },
@@ -264,6 +281,10 @@ function pullIn(coil: Coil, rated: number, windingShare: number, open: SolvedNet
   const share = (across(coil, open) * windingShare) / rated
   return share >= PICK_UP * 0.88 ? 'in' : share >= 0.35 ? 'buzzes' : 'out'
 }
+
+/** Leakage at which a ground-fault device lets go, A. */
+const GROUND_FAULT_AMPS = 0.02
+const AT_ONCE = [0.94, 0.02, 0.02, 0.02]
 
 const shortsAhead = (f: Figures) => f['feed.earth'] < 100 || f['feed.across'] < 100
 
