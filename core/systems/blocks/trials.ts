@@ -86,8 +86,8 @@ export const lettingGo = (what: string): SeenTest =>
     steps: ['Told by who saw it: from switching on to letting go. Do not close it again onto a short to find out.'],
     outcomes: {
       'at-once': { label: 'at once', words: ['at once', 'instantly', 'immediately', 'right away', 'straight away'] },
-      'seconds': { label: 'after seconds', words: ['after seconds', 'after a few seconds', 'in seconds', 'a few seconds'] },
-      'minutes': { label: 'after minutes', words: ['after minutes', 'after a minute', 'after a few minutes', 'after a while'] },
+      'seconds': { label: 'after seconds', words: ['after seconds', 'after a few seconds', 'in seconds'] },
+      'minutes': { label: 'after minutes', words: ['after minutes', 'after a minute', 'after a while'] },
       'holds': { label: 'holds', words: ['never', 'not at all'] },
     },
     usual: { 'at-once': 0.02, 'seconds': 0.02, 'minutes': 0.02, 'holds': 0.94 },
