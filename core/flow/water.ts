@@ -40,7 +40,8 @@ export interface WaterPlant {
 }
 
 const REFERENCE = 344738 // Pa, 50 psi: where leaks are counted
-const MOST_FILL = 420
+/** s after which a fill counts as never, or so many times what the sound pump takes for this tank. */
+const [MOST_FILL, TIMES_SOUND] = [420, 3.5]
 const PIECES = 24
 
 interface State extends SwitchState {
@@ -65,7 +66,7 @@ function integrated(plant: WaterPlant): FlowStory {
   const held = welded || delay === Infinity
   const begins = welded || delay !== Infinity || heldAt < cutIn
   const fill = begins ? h.timeBetween(0.97 * cutIn, cutOut, 0, true) : Infinity
-  const fillTime = held || fill > MOST_FILL ? Infinity : fill
+  const fillTime = held || fill > h.mostFill ? Infinity : fill
   const stopped = Number.isFinite(fillTime)
   // one that only takes long stops in the end
   const peak = !held && Number.isFinite(fill) ? cutOut : begins ? h.settles(0, true) : 0.97 * cutIn
@@ -121,7 +122,7 @@ export function stepped(plant: WaterPlant): FlowStory {
   }
   // somebody starts it: taps shut, pressure just under cut-in
   const start: State = { p: 0.97 * cutIn, sensed: 0.97 * cutIn, closed: true, tripped: false, t: 0 }
-  const filled = run(start, 0, MOST_FILL, s => !s.closed)
+  const filled = run(start, 0, hydraulics.mostFill, s => !s.closed)
   const stopped = filled.reached
   const full: State = { ...filled.at, t: 0, tripped: false }
   const half = measureCycle(full, s => step(s, open(0.5)))
@@ -175,6 +176,7 @@ function createHydraulics({
   tank,
   airPressure,
   give,
+  usual,
   switch: sw,
 }: WaterPlant) {
   const { freeFlow, shutOff, inlet, turns } = pump
@@ -226,6 +228,8 @@ function createHydraulics({
     const found = findRoot(miss, 0, shutOff + inlet + from + 1e5, { x: 5, steps: 60 })
     return found.ok ? found.value : from
   }
+  const soundFill = (stored(sw.cutOut) - stored(sw.cutIn)) / Math.max(usual.draw, 1e-6)
+  const mostFill = Math.max(MOST_FILL, TIMES_SOUND * soundFill)
   const midFlow = Math.max(1e-6, pumped(0.5 * (sw.cutIn + sw.cutOut), true))
   /**
    * Seconds from one pressure to another; Infinity where the plant settles before. Midpoint rule on each smooth
@@ -253,7 +257,7 @@ function createHydraulics({
     const found = findRoot(p => net(p, c, on) - least, 1, top, { x: 20, steps: 60 })
     return found.ok ? found.value : top
   }
-  return { stored, draw, step, timeBetween, settles, leaks: leak + check.leak > 0, midFlow }
+  return { stored, draw, step, timeBetween, settles, leaks: leak + check.leak > 0, midFlow, mostFill }
 }
 
 function measureCycle(

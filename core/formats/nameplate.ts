@@ -22,7 +22,7 @@ const CFM = FOOT ** 3 / 60
 type FieldQuantity = NameplateField['quantity']
 const EXTRA_UNITS: Partial<Record<FieldQuantity, Readonly<Record<string, number>>>> = {
   'horsepower': { hp: HORSEPOWER, w: 1, kw: 1000 },
-  'length': { ft: FOOT, m: 1 },
+  'length': { ft: FOOT, m: 1, in: FOOT / 12, mm: 1e-3 },
   'volume': { gal: GALLON, l: 1e-3 },
   'altitude': { ft: FOOT, m: 1 },
   'air-flow': { 'cfm': CFM, 'l/s': 1e-3, 'm³/h': 1 / 3600 },

@@ -11,7 +11,7 @@ export const PROBLEM_CODES = [
   // three leads told apart
   'leads-all-open', 'lead-open', 'leads-cannot-be', 'leads-shorted', 'leads-sum', 'leads-alike',
   // systems and nameplates
-  'unknown-kind', 'unknown-field', 'figure-out-of-range', 'not-a-choice', 'not-a-figure',
+  'pump-curve-rises', 'unknown-kind', 'unknown-field', 'figure-out-of-range', 'not-a-choice', 'not-a-figure',
   // motors made from a nameplate
   'full-load-amps-too-low', 'locked-amps-too-low', 'main-ohms-too-high', 'nameplate-contradicts-itself',
   // circuits

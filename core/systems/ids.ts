@@ -143,7 +143,7 @@ export const PARTS = {
       'diaphragm',
       'by-pass',
     ],
-    fields: ['flow', 'shutOff', 'yield', 'accumulator'],
+    fields: ['flow', 'head', 'shutOff', 'level', 'pipeLength', 'pipeBore', 'yield', 'accumulator'],
   },
   check: { faults: ['leaking', 'stuck-shut'], fields: [] },
   pipe: { faults: ['holed'], fields: [] },

@@ -51,6 +51,7 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
     `The two smaller pairs read alike (${f.middle} and ${f.smallest} Ω): this may be a three-phase motor, whose `
     + 'three pairs are equal, or the start winding is damaged.',
   // systems and nameplates
+  'pump-curve-rises': () => 'A pump gives less head the more it delivers: these points do not.',
   'unknown-kind': f =>
     `${f.place ? `${f.place}: ` : ''}“${f.kind}” is not a kind of system this version `
     + `knows${f.known ? ` (it knows ${f.known})` : ''}.`,

@@ -17,6 +17,10 @@ export const wellPump = (): Block => ({
       place: 'down-hole',
       fields: [
         flowField,
+        { id: 'head', label: 'Head at that flow', quantity: 'length', range: [3, 600] },
+        { id: 'level', label: 'Pumping level', quantity: 'length', range: [0.5, 500] },
+        { id: 'pipeLength', label: 'Drop pipe', quantity: 'length', range: [1, 700] },
+        { id: 'pipeBore', label: 'Bore of the drop pipe', quantity: 'length', range: [0.01, 0.2] },
         shutOffField,
         { id: 'yield', label: 'Well yield', quantity: 'flow', range: [(0.1 * GALLON) / 60, (400 * GALLON) / 60] },
       ],

@@ -7,6 +7,7 @@ import { BLOCKED, completeFigures, requireFinite, type Change, type Figures } fr
 import { OPEN } from '../power/resistances'
 import type { SolvedStage } from '../power/stage'
 import type { ShopPractice } from '../practice'
+import { liftedDelivery } from './lift'
 import type { Plate } from './plate'
 
 interface Usual {
@@ -56,15 +57,16 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
     )
     cutOut = cutIn + 20 * PSI
   }
-  const flow = plate.take(
+  const mid = 0.5 * (cutIn + cutOut)
+  const lifted = o.well ? liftedDelivery(plate, { mid, cutOut }) : undefined
+  const flow = lifted?.flow ?? plate.take(
     'pump.flow',
     o.flow,
     `pump delivery not given: ${formatValue('flow', o.flow, plate.units)} taken`,
     0.8,
   )
   const inlet = plate.value('inlet.pressure') ?? o.inlet
-  const mid = 0.5 * (cutIn + cutOut)
-  let shutOff = plate.value('pump.shutOff') ?? (o.displacement ? 1.25 : 1.7) * cutOut
+  let shutOff = plate.value('pump.shutOff') ?? lifted?.shutOff ?? (o.displacement ? 1.25 : 1.7) * cutOut
   if (shutOff + inlet <= cutOut * 1.02) {
     plate.assume(
       'pump.shutOff',
