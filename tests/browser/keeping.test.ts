@@ -322,11 +322,11 @@ describe('both sizes and both themes', () => {
       `/tabs/${nursery}/summary`,
     ]) {
       await page.driver.get(`${served.url}${path}`)
-      await page.driver.executeScript(axe)
       for (const theme of ['day', 'night'] as const) {
         await page.theme(theme)
         await page.find('.main h1, .main .area-next')
         await new Promise(resolve => setTimeout(resolve, 600))
+        await page.driver.executeScript(axe)
         const serious = await seriousFindings(theme === 'night' ? COLOUR_RULES : undefined)
         expect(serious, `${path} by ${theme}: ${JSON.stringify(serious, null, 1)}`).toEqual([])
       }
