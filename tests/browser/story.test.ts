@@ -186,7 +186,7 @@ describe('the plant nursery call', () => {
     const summary = await page.text('.sheet-page')
     expect(summary).toContain('Start relay contact does not close')
     expect(summary).toContain('Tank precharge low')
-    expect(summary).toMatch(/33\.1 A\s+7\.4 A/)
+    expect(summary).toMatch(/24\.6 A\s+7\.4 A/)
     await page.driver.get(`${served.url}/sites`)
     await page.press('Larkmead Plant Nursery')
     await page.see('The start relay had pitted because the tank had lost its air')
