@@ -22,7 +22,8 @@ const CFM = FOOT ** 3 / 60
 type FieldQuantity = NameplateField['quantity']
 const EXTRA_UNITS: Partial<Record<FieldQuantity, Readonly<Record<string, number>>>> = {
   'horsepower': { hp: HORSEPOWER, w: 1, kw: 1000 },
-  'length': { ft: FOOT, m: 1, in: FOOT / 12, mm: 1e-3 },
+  'length': { ft: FOOT, m: 1 },
+  'bore': { in: FOOT / 12, mm: 1e-3 },
   'volume': { gal: GALLON, l: 1e-3 },
   'altitude': { ft: FOOT, m: 1 },
   'air-flow': { 'cfm': CFM, 'l/s': 1e-3, 'm³/h': 1 / 3600 },
@@ -39,6 +40,7 @@ const BARE: Record<FieldQuantity, number> = {
   'count': 1,
   'horsepower': HORSEPOWER,
   'length': FOOT,
+  'bore': FOOT / 12,
   'volume': GALLON,
   'gauge': 1,
   'code-letter': 1,
@@ -47,7 +49,7 @@ const BARE: Record<FieldQuantity, number> = {
   'battery-capacity': 1,
   'choice': 1,
 }
-const SI_BARE: Partial<Record<FieldQuantity, number>> = { length: 1, altitude: 1, volume: 1e-3 }
+const SI_BARE: Partial<Record<FieldQuantity, number>> = { length: 1, bore: 1e-3, altitude: 1, volume: 1e-3 }
 
 function bareUnit(quantity: FieldQuantity, units: Units): number {
   if (quantity === 'pressure' || quantity === 'flow')
@@ -117,6 +119,8 @@ export function formatFigureOf(quantity: FieldQuantity, si: number, units: Units
     case 'length':
     case 'altitude':
       return units.length === 'si' ? `${round(si)} m` : `${round(si / FOOT)} ft`
+    case 'bore':
+      return units.length === 'si' ? `${round(1000 * si)} mm` : `${round((12 * si) / FOOT)} in`
     case 'volume':
       return units.volume === 'si' ? `${round(si * 1000)} l` : `${round(si / GALLON)} gal`
     case 'gauge':

@@ -126,7 +126,7 @@ export const PARTS = {
       'runMicrofarads',
     ],
   },
-  battery: { faults: ['low', 'post'], fields: ['capacity'] },
+  battery: { faults: ['low', 'post'], fields: ['capacity', 'chemistry'] },
   fuse: { faults: ['blown', 'holder'], fields: ['amps'] },
   panel: { faults: ['open'], fields: [] },
   return: { faults: ['bad'], fields: [] },

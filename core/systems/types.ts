@@ -107,6 +107,7 @@ export interface NameplateField {
     | Quantity
     | 'horsepower'
     | 'length'
+    | 'bore'
     | 'volume'
     | 'gauge'
     | 'code-letter'
@@ -114,6 +115,8 @@ export interface NameplateField {
     | 'air-flow'
     | 'battery-capacity'
     | 'choice'
+  /** what it does to the readings, in a sentence */
+  readonly bears?: string
   /** smallest and largest value that makes sense, in SI (horsepower, AWG and letters as written) */
   readonly range?: readonly [number, number]
   /** words of a choice; the nameplate holds its index */

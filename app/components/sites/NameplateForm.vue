@@ -61,7 +61,7 @@ const FIXED: Partial<Record<NameplateField['quantity'], string>> = {
   'farads': 'µF',
   'horsepower': 'hp',
   'gauge': 'AWG',
-  'code-letter': 'A–U',
+  'code-letter': 'A–V',
   'air-flow': 'cfm',
   'battery-capacity': 'Ah',
 }
@@ -74,8 +74,11 @@ const CHOSEN: Partial<Record<NameplateField['quantity'], ChosenUnit>> = {
 }
 function unitOf(quantity: NameplateField['quantity']): string {
   const chosen = CHOSEN[quantity]
+  if (quantity === 'bore') return practice.units.length === 'si' ? 'mm' : 'in'
   return chosen ? UNIT_TITLES[chosen][practice.units[chosen]] : (FIXED[quantity] ?? '')
 }
+/** Too long for half of the width. */
+const isLong = (choices: readonly string[] = []) => choices.join('').length > 32
 const set = (id: string, value: string) => {
   written.value = { ...written.value, [id]: value }
 }
@@ -85,7 +88,7 @@ const set = (id: string, value: string) => {
   <div class="plate-form">
     <fieldset class="options">
       <legend>What is fitted</legend>
-      <div v-for="o in options" :key="o.id" class="option">
+      <div v-for="o in options" :key="o.id" class="option" :class="{ wide: isLong(o.field.choices) }">
         <span :id="`o-${o.id}`" class="soft">{{ o.label }}</span>
         <span class="set" role="radiogroup" :aria-labelledby="`o-${o.id}`">
           <button
@@ -120,6 +123,7 @@ const set = (id: string, value: string) => {
               @input="set(r.id, ($event.target as HTMLInputElement).value)">
             <i>{{ unitOf(r.field.quantity) }}</i>
           </span>
+          <small v-if="r.field.bears">{{ r.field.bears }}</small>
         </label>
       </fieldset>
     </div>
@@ -166,6 +170,9 @@ legend {
   flex-wrap: wrap;
   gap: 4px 10px;
   font-size: var(--size-note);
+}
+.option.wide {
+  grid-column: 1 / -1;
 }
 .set {
   display: inline-flex;

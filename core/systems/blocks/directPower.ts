@@ -16,7 +16,10 @@ export function directPower(): Block {
         glyph: 'battery',
         lane: 'power',
         place: 'bay',
-        fields: [{ id: 'capacity', label: 'Capacity (Ah)', quantity: 'battery-capacity', range: [5, 2000] }],
+        fields: [
+          { id: 'capacity', label: 'Capacity (Ah)', quantity: 'battery-capacity', range: [5, 2000] },
+          { id: 'chemistry', label: 'Kind', quantity: 'choice', choices: ['lead', 'lithium'] },
+        ],
       }),
       component({
         id: 'fuse',

@@ -1,4 +1,5 @@
 /** What fails on a 12 V supply, its switch and its motor; rates are common practice, no source. */
+import type { Figures } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { FaultMode } from '../types'
 import { CAUSES } from './causes'
@@ -20,13 +21,20 @@ const newSwitch = repair({
   renews: ['switch'],
 })
 
+/** Rested and spent: lead at 12.0 V, lithium iron phosphate at 12.6; on twice the cells twice as much. */
+const spent = (h: Figures) => {
+  const rest = h['battery.volts']
+  const cells = rest > 18 ? 2 : 1
+  return { 'battery.volts': cells * (rest / cells > 13 ? 12.6 : 12) }
+}
+
 export const directPowerFaults = (): readonly FaultMode[] => [
   fault({
     id: 'battery.low',
     name: 'Battery low',
     baseRate: 0.08,
     severities: degrees(
-      { name: 'spent', share: 0.6, change: { 'battery.volts': 12, 'battery.ohms': 0.06 } },
+      { name: 'spent', share: 0.6, change: h => ({ ...spent(h), 'battery.ohms': 0.06 }) },
       { name: 'flat', share: 0.4, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
     ),
     effect: 'runs-weak',

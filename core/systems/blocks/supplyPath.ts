@@ -27,7 +27,13 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
         place: 'panel',
         fields: [
           yesNo('disconnect', 'Disconnect by the machine'),
-          { id: 'volts', label: 'Supply volts', quantity: 'volts', range: [90, 650] },
+          {
+            id: 'volts',
+            label: 'Supply volts',
+            quantity: 'volts',
+            range: [90, 650],
+            bears: 'Every volt that is read; where it is not given, the usual one for the motor.',
+          },
           { id: 'hertz', label: 'Hertz', quantity: 'choice', choices: ['60', '50'] },
         ],
       }),
@@ -39,14 +45,27 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
         place: 'panel',
         fields: [
           { id: 'device', label: 'What it is', quantity: 'choice', choices: [...PANEL_DEVICES] },
-          { id: 'amps', label: 'Rating', quantity: 'amps', range: amps },
+          {
+            id: 'amps',
+            label: 'Rating',
+            quantity: 'amps',
+            range: amps,
+            bears: 'Whether it lets go, and how soon.',
+          },
           {
             id: 'feedLength',
             label: `Wire to the ${to}`,
             quantity: 'length',
             range: [3 * FOOT, 1000 * FOOT],
+            bears: 'Volts lost on the way, and how much a short draws.',
           },
-          { id: 'feedGauge', label: 'Size of that wire', quantity: 'gauge', range: [-3, 18] },
+          {
+            id: 'feedGauge',
+            label: 'Size of that wire',
+            quantity: 'gauge',
+            range: [-3, 18],
+            bears: 'The same: 12, 2/0 or 2.5 mm².',
+          },
         ],
       }),
       ...(disconnect

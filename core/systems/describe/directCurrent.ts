@@ -38,14 +38,21 @@ export function describeDirect(plate: Plate): {
       + `${formatLength(15 * FOOT, plate.units)} taken`, 0.3),
     ) + 0.004
   const double = volts > 18 ? 2 : 1
+  // rested and full: lead 12.7 V, lithium iron phosphate 13.3 V (common practice, no source)
+  const lithium = plate.value('battery.chemistry') === 1
+  const rested = double * (lithium ? 13.3 : 12.7)
   const fuseAmps = plate.value('fuse.amps') ?? 15
   return {
     motor,
-    healthy: { ...directFigures(feedOhms), 'battery.volts': 12.7 * double },
+    healthy: {
+      ...directFigures(feedOhms),
+      'battery.volts': rested,
+      ...(lithium ? { 'battery.ohms': 0.008 } : {}),
+    },
     stage: {
       id: '',
       prefix: '',
-      supplyVolts: 12.7 * double,
+      supplyVolts: rested,
       power: {
         id: '',
         direct: true,
