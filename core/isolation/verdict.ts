@@ -1,5 +1,5 @@
 /** The verdict on one reading: against its healthy band, and the slips it looks like before it is believed. */
-import { SOURCES, type Source } from '#core/standards'
+import { SOURCES, type Source, type SourceId } from '#core/standards'
 import type { Band, NumericTest, SystemModel, Test } from '#core/systems'
 import type { LineOf, TabState } from '#core/tab'
 import type { Tables } from './tables'
@@ -52,6 +52,12 @@ export function judge(tables: Tables, state: TabState, line: LineOf<'reading'> |
   }
 }
 
+/** Where a figure comes from; what is quoted from memory is said to be. */
+export function sayWhence(source: SourceId): string {
+  const { text, standing } = SOURCES[source]
+  return standing === 'memory' ? `${text}, from memory` : text
+}
+
 /** A reading against its healthy band, and no more. */
 export function wordFor(model: SystemModel, line: LineOf<'reading'>): VerdictWord {
   const test = model.kind.tests.find(t => t.id === line.test)
@@ -60,7 +66,7 @@ export function wordFor(model: SystemModel, line: LineOf<'reading'>): VerdictWor
 
 export const withSource = (band: Band) => ({
   ...band,
-  sourceText: SOURCES[band.source].text,
+  sourceText: sayWhence(band.source),
   standing: SOURCES[band.source].standing,
 })
 
