@@ -33,6 +33,8 @@ export interface Suspect {
   readonly asCause: boolean
   /** the likeliest degree, where the fault has several */
   readonly severity: string
+  /** what a bad joint or contact of that degree burns while it runs, W */
+  readonly watts?: number
   /** how it most likely stands beside another fault: its cause, its casualty, or merely both there */
   readonly beside?: {
     readonly fault: string
@@ -211,10 +213,15 @@ function byFault(chances: Float64Array, members: readonly (readonly number[])[],
 
 const isRuledOut = (chance: number, start: number) => chance < 0.01 && chance < start / 5
 
+/** Chance from which it is worth saying what a joint burns. */
+const WORTH_SAYING = 0.05
+
 interface Part {
   failed: number
   severity: string
   best: number
+  /** the likeliest hypothesis with it alone */
+  alone: number
 }
 
 /** For each fault, in one pass: the chance in which it is what failed, and its likeliest degree. */
@@ -224,7 +231,7 @@ function partsOf(
   place: ReadonlyMap<string, number>,
   n: number,
 ): readonly Part[] {
-  const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1 }))
+  const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1 }))
   for (let h = 0; h < chances.length; h++) {
     const { fault, second, severity } = model.hypotheses[h]!
     const own = parts[place.get(fault)!]!
@@ -233,6 +240,7 @@ function partsOf(
     if (chances[h]! > own.best) {
       own.best = chances[h]!
       own.severity = severity
+      if (!second) own.alone = h
     }
   }
   return parts
@@ -245,7 +253,7 @@ function describe(
   start: number,
   moves: readonly Move[],
   chances: Float64Array,
-  { failed, severity }: Part,
+  { failed, severity, alone }: Part,
 ): Suspect {
   const base = { fault, chance, failed, asCause: failed < 0.5 * chance, moves, ruledOut: isRuledOut(chance, start) }
   if (fault === 'sound')
@@ -268,6 +276,7 @@ function describe(
     }
   const mode = modeOf(model, fault)
   const beside = besideOf(model, fault, chance, chances)
+  const watts = alone > 0 && chance > WORTH_SAYING ? model.burns(alone) : undefined
   return {
     ...base,
     label: mode.name,
@@ -275,6 +284,7 @@ function describe(
     severity,
     settledBy: mode.settledBy,
     repair: repairOf(mode),
+    ...(watts === undefined ? {} : { watts }),
     ...(beside ? { beside } : {}),
   }
 }

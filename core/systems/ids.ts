@@ -116,6 +116,7 @@ export const PARTS = {
       'rpm',
       'serviceFactor',
       'dualVoltage',
+      'startGear',
       'mainOhms',
       'startOhms',
       'leadOhms',

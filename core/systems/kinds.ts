@@ -17,6 +17,12 @@ export interface KindPlan {
 export const yes = (nameplate: Nameplate, field: NameplateKey, usual: 'no' | 'yes' = 'no'): boolean =>
   (nameplate[field] ?? (usual === 'yes' ? 1 : 0)) === 1
 
+/** How a motor in the open is started, as its nameplate chooses. */
+export const surfaceStart = (nameplate: Nameplate) => ({
+  runCapacitor: yes(nameplate, 'motor.runCapacitor'),
+  permanentSplit: nameplate['motor.startGear'] === 1,
+})
+
 export const WATER_COMPLAINTS: readonly Complaint[] = [
   'no-water', 'low-pressure', 'groans', 'overload-trips', 'breaker-trips', 'rapid-cycles', 'surges', 'runs-on',
   'starts-alone', 'stops-under-draw', 'check-up',

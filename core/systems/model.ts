@@ -8,6 +8,7 @@ import { ok } from '#core/foundation'
 import { bandOf } from './bands'
 import type { Description } from './describe/description'
 import { listEntries, pairBeside, type Entry, type ModelOptions } from './entries'
+import { jointWatts } from './joints'
 import { predict, readsAlike, type Standing } from './predict'
 import type { SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
@@ -51,6 +52,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
   const predictions = createPredictions(stand, entries)
+  const burnt = new Map<number, number | undefined>()
   const rightAfter = new Map<string, ReadonlySet<FaultMode>>()
   const putRight = (repaired: readonly string[]) => {
     const key = repaired.join()
@@ -89,6 +91,10 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,
+    burns: (h) => {
+      if (!burnt.has(h)) burnt.set(h, jointWatts(stand(h, '').stage, stand(0, '').stage))
+      return burnt.get(h)
+    },
     putRight,
     without: (h, repaired) => {
       const { modes, hypothesis } = entries[h]!

@@ -16,6 +16,8 @@ function sound(kind: KindId, written: Written) {
   return { model, reads, effect: model.hypotheses[0]!.effect }
 }
 
+const FIFTY = { 'supply.hertz': '50', 'supply.volts': 230, 'motor.startGear': 'permanent split', 'motor.rpm': 2850 }
+
 // ANSI C84.1 and IEC 60038 nominal volts, ±5 % at the service, each leg to ground as the wiring has it (from memory)
 describe('a single-phase supply', () => {
   it.each<[string, KindId, Written, number, number, number]>([
@@ -23,6 +25,7 @@ describe('a single-phase supply', () => {
     ['208 V, two legs of three', 'jet', { 'supply.volts': 208, 'motor.volts': 208 }, 208, 120, 120],
     ['230/240 V', 'well-3wire', {}, 240, 120, 120],
     ['230 V line to neutral at 50 Hz', 'well-3wire', { 'supply.hertz': '50', 'supply.volts': 230 }, 230, 230, 0],
+    ['230 V at 50 Hz, a booster on its run capacitor', 'booster', FIFTY, 230, 230, 0],
     ['240 V line to neutral at 50 Hz', 'well-2wire', { 'supply.hertz': '50', 'supply.volts': 240 }, 240, 240, 0],
   ])('of %s reads so at the breaker, and a sound system runs on it', (_, kind, written, volts, leg1, leg2) => {
     const { reads, effect, model } = sound(kind, written)

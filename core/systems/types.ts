@@ -436,6 +436,8 @@ export interface SystemModel {
   readonly stages: readonly string[]
   /** how the flow side behaves under a hypothesis */
   story(hypothesis: number): FlowStory
+  /** what a bad joint or contact of it burns while the machine runs, W; nothing where there is none */
+  burns(hypothesis: number): number | undefined
   /** the faults that these repairs have put right: each named by its fault, or by a whole component */
   putRight(repaired: readonly string[]): ReadonlySet<FaultMode>
   /** the index of what is left of a hypothesis after these repairs */

@@ -69,6 +69,7 @@ const PLATES: readonly (readonly [KindId, string, Nameplate])[] = [
   ['jet', 'on 115 V', { 'motor.volts': 115 }],
   ['jet', 'links for 230 V, on two legs of 208 V', { 'supply.volts': 208, 'motor.dualVoltage': 1 }],
   ['well-3wire', 'permanent split on 50 Hz', { 'supply.hertz': 1, 'box.startGear': 1, 'motor.rpm': 2860 }],
+  ['booster', 'permanent split', { 'motor.startGear': 1, 'supply.hertz': 1 }],
   ['compressor-pilot', 'one phase', { 'supply.phases': 1 }],
   [
     'three-phase',

@@ -5,7 +5,7 @@
  */
 import { writeFileSync } from 'node:fs'
 import { SOURCES, type ReadingBand } from './band'
-import { readAll, type Reading } from './read'
+import { misfits, readAll, type Reading } from './read'
 
 const three = (x: number) => (x === Infinity ? '∞' : String(Number(x.toPrecision(3))))
 const bandText = (band: ReadingBand) => (band === 'OL' ? 'OL' : `${three(band[0])} – ${three(band[1])}`)
@@ -14,6 +14,9 @@ const readText = ({ read }: Reading) =>
 
 const tableOf = (head: readonly string[], body: readonly string[]) =>
   [`| ${head.join(' | ')} |`, `|${head.map(() => '---|').join('')}`, ...body].join('\n')
+
+const percent = ({ gives, usual }: { gives: number, usual: number }) =>
+  `${gives < usual ? '−' : '+'}${Math.round(100 * Math.abs(gives / usual - 1))} %`
 
 const all = readAll()
 const outside = all.filter(r => !r.inside)
@@ -42,6 +45,12 @@ const page = [
     `## ${plate}`,
     tableOf(['condition', 'test', 'reads', 'band', 'unit', 'source', ''], rows(plate)),
   ]),
+  '## Motors beside what is usual',
+  'What a plate does not state is wished for as motors of its size usually are; what it states is met exactly.',
+  tableOf(
+    ['motor', 'what', 'gives', 'usual', ''],
+    misfits().map(m => `| ${m.plate} | ${m.what} | ${three(m.gives)} | ${three(m.usual)} | ${percent(m)} |`),
+  ),
 ]
 writeFileSync('docs/readings.md', `${page.join('\n\n')}\n`)
 for (const r of outside) {

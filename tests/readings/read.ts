@@ -1,7 +1,8 @@
 /** Solves each plate, sound and under its faults, and lays every reading beside the band that was written for it. */
+import type { Misfit } from '#core/circuit'
 import { parseNameplate } from '#core/formats'
 import { sayProblem } from '#core/words'
-import { buildModel, type NumericTest, type SystemModel } from '#core/systems'
+import { buildModel, describeSystem, type NumericTest, type SystemModel } from '#core/systems'
 import { findUnit } from '#core/units'
 import type { BandSource, PlateCase, ReadingBand } from './band'
 import { airPilot, caravan, threePhase } from './others'
@@ -53,6 +54,20 @@ function readPlate(c: PlateCase): Reading[] {
     }),
   )
 }
+
+export interface MotorMisfit extends Misfit {
+  readonly plate: string
+}
+
+/** By how much each plate's motor misses what motors of its size usually do. */
+export const misfits = (plates: readonly PlateCase[] = PLATES): readonly MotorMisfit[] =>
+  plates.flatMap((c) => {
+    const plate = parseNameplate(c.kind, c.plate)
+    if (!plate.ok) return []
+    return describeSystem(c.kind, plate.value).stages.flatMap(s =>
+      (s.misfits ?? []).map(m => ({ plate: s.id ? `${c.name}: ${s.id}` : c.name, ...m })),
+    )
+  })
 
 const numeric = (model: SystemModel, id: string) =>
   model.kind.tests.find((t): t is NumericTest => t.kind !== 'seen' && t.id === id)

@@ -88,6 +88,13 @@ export const MOTOR_FIELDS: MotorFields = [
     bears: 'Stands in for the max amps.',
   },
 ]
+/** How a motor in the open is started. */
+const START_GEAR: MotorFields[number] = {
+  id: 'startGear',
+  label: 'Start gear',
+  quantity: 'choice',
+  choices: ['capacitor', 'permanent split'],
+}
 const WINDINGS: MotorFields = [
   {
     id: 'mainOhms',
@@ -219,7 +226,12 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
         fields: [
           ...MOTOR_FIELDS,
           ...WINDINGS,
-          ...(dual ? [yesNo('dualVoltage', 'Dual voltage, with links')] : []),
+          ...(dual
+            ? [
+                yesNo('dualVoltage', 'Dual voltage, with links'),
+                START_GEAR,
+              ]
+            : []),
           { id: 'capLow', label: 'Start capacitor, low end', quantity: 'farads', range: [20e-6, 1000e-6] },
           { id: 'capHigh', label: 'Start capacitor, high end', quantity: 'farads', range: [20e-6, 1200e-6] },
           yesNo('runCapacitor', 'Run capacitor'),

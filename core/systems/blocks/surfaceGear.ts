@@ -6,7 +6,17 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { partOhms, seen } from './testEntry'
 
-export function surfaceGear({ runCapacitor }: { runCapacitor: boolean }): readonly Block[] {
+export interface SurfaceGearOptions {
+  readonly runCapacitor: boolean
+  /** no start switch and no start capacitor: the run capacitor is always in */
+  readonly permanentSplit: boolean
+}
+
+/** What a motor without a start switch does not have. */
+const OF_THE_SWITCH = ['motor.centrifugal-open', 'motor.centrifugal-closed', 'centrifugal.ohms', 'click']
+
+export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions): readonly Block[] {
+  const has = ({ id }: { readonly id: string }) => !(permanentSplit && OF_THE_SWITCH.includes(id))
   const newStartSwitch = repair({
     id: 'clean-or-replace-start-switch-in-motor',
     name: 'Clean or replace the start switch in the motor',
@@ -97,7 +107,7 @@ export function surfaceGear({ runCapacitor }: { runCapacitor: boolean }): readon
           settledBy: 'OL still, an hour cold',
           wears: ['age'],
         }),
-      ],
+      ].filter(has),
       tests: [
         partOhms({
           id: 'centrifugal.ohms',
@@ -161,6 +171,7 @@ export function surfaceGear({ runCapacitor }: { runCapacitor: boolean }): readon
             'motor.cap-open': { no: 0.12, runs: 0.88 },
             'motor.cap-low': { no: 0.15, runs: 0.85 },
             'motor.centrifugal-open': { no: 0.12, runs: 0.88 },
+            ...(permanentSplit ? { 'motor.runcap-open': { no: 0.12, runs: 0.88 } } : {}),
             'motor.start-open': { no: 0.15, runs: 0.85 },
             'motor.seized': { no: 0.98, runs: 0.02 },
           },
@@ -213,8 +224,8 @@ export function surfaceGear({ runCapacitor }: { runCapacitor: boolean }): readon
             'pump.jammed': { free: 0.03, stiff: 0.12, seized: 0.85 },
           },
         }),
-      ],
+      ].filter(has),
     },
-    capacitors({ part: 'motor', at: 'motor', start: true, run: runCapacitor }),
+    capacitors({ part: 'motor', at: 'motor', start: !permanentSplit, run: runCapacitor || permanentSplit }),
   ]
 }

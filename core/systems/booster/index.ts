@@ -15,7 +15,7 @@ import { createPlate } from '../describe/plate'
 import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { surfaceDrawing, tankToHouse } from '../drawing'
-import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { filterOf, WATER_COMPLAINTS, surfaceStart, yes, type KindPlan } from '../kinds'
 import { hasNeutral } from '../supplies'
 
 const USUAL_VOLTS = 115
@@ -49,7 +49,7 @@ export const booster: KindPlan = {
       }),
       run({ to: 'motor', toEarth: 0.006, minutes: 35 }),
       surfaceMotor({ what: 'Motor', neutral, dual: true }),
-      ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
+      ...surfaceGear(surfaceStart(n)),
       boosterPump(newMotor, 'main'),
       pressureTank({ charged: false, small: true }),
       plumbing({ filter: filterOf(n), relief: false, practice }),
@@ -63,7 +63,7 @@ export const booster: KindPlan = {
       startGear: 'surface',
       disconnect: yes(n, 'supply.disconnect'),
       neutral: hasNeutral(n, USUAL_VOLTS),
-      runCapacitor: yes(n, 'motor.runCapacitor'),
+      ...surfaceStart(n),
       hp: 0.75,
       load: 0.9,
       constantLoad: false,

@@ -16,7 +16,7 @@ import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { stretchesOf } from '../drawing'
 import type { ComponentId } from '../ids'
-import { AIR_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { AIR_COMPLAINTS, surfaceStart, type KindPlan } from '../kinds'
 import { hasNeutral } from '../supplies'
 import { PSI } from '#core/units'
 
@@ -65,7 +65,7 @@ export const compressorDirect: KindPlan = {
       }),
       run({ to: 'motor', toEarth: 0.01, minutes: 35 }),
       surfaceMotor({ what: 'Motor or pump', neutral, dual: true }),
-      ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
+      ...surfaceGear(surfaceStart(n)),
       airSide({ belt: false, practice }),
       settingTests({ medium: 'air', practice }),
     )
@@ -76,7 +76,7 @@ export const compressorDirect: KindPlan = {
       startGear: 'surface',
       disconnect: false,
       neutral: hasNeutral(n, USUAL_VOLTS),
-      runCapacitor: yes(n, 'motor.runCapacitor'),
+      ...surfaceStart(n),
       hp: 1.5,
       load: 0.9,
       constantLoad: true,

@@ -103,7 +103,7 @@ export const compressorPilot: KindPlan = {
 const singleMotor = (n: Nameplate): Block[] => [
   run({ to: 'motor', toEarth: 0.01, minutes: 35 }),
   surfaceMotor({ what: 'Motor or pump', neutral: false, dual: false }),
-  ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
+  ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor'), permanentSplit: false }),
 ]
 
 /** The supply with the choice of phases on its nameplate. */

@@ -2,6 +2,7 @@
  * What a kind makes of a nameplate: healthy figures, the power stages to be solved, the flow side, and how well each
  * is known.
  */
+import type { Misfit } from '#core/circuit'
 import type { FlowStory } from '#core/flow'
 import type { Change, Figures } from '../figures'
 import type { ShopPractice } from '../practice'
@@ -37,6 +38,8 @@ export interface StageDescription {
   readonly spread: Spread
   readonly bands: BandFigures
   readonly supplyVolts: number
+  /** by how much the motor's circuit misses what motors of its size usually do */
+  readonly misfits?: readonly Misfit[]
 }
 
 export interface Description {

@@ -98,6 +98,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
       id: o.stage ?? '',
       prefix,
       supplyVolts: service,
+      misfits: motor.misfits,
       power: {
         id: o.stage ?? '',
         turner: { ...turnSingle(motor), constantLoad: o.constantLoad },

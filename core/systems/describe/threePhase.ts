@@ -75,6 +75,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
       id: '',
       prefix: '',
       supplyVolts: service,
+      misfits: motor.misfits,
       power: {
         id: '',
         turner: { ...turnThree(motor), constantLoad: o.constantLoad },

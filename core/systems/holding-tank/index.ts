@@ -21,7 +21,7 @@ import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { stretchesOf, surfaceDrawing, tankToHouse } from '../drawing'
 import { scoped, type Change, type Figures } from '../figures'
-import { filterOf, WATER_COMPLAINTS, yes, type KindPlan } from '../kinds'
+import { filterOf, WATER_COMPLAINTS, surfaceStart, yes, type KindPlan } from '../kinds'
 import { hasNeutral } from '../supplies'
 import type { SolvedStage } from '../power/stage'
 import type { Drawing, Effect, Nameplate } from '../types'
@@ -58,7 +58,7 @@ export const holdingTank: KindPlan = {
       }),
       run({ to: 'motor', toEarth: 0.006, minutes: 35 }),
       surfaceMotor({ what: 'Motor', neutral, dual: true }),
-      ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor') }),
+      ...surfaceGear(surfaceStart(n)),
       openTank(),
       ...supplyPump(),
       boosterPump(newMotor, 'cistern'),
@@ -74,7 +74,7 @@ export const holdingTank: KindPlan = {
       startGear: 'surface',
       disconnect: yes(n, 'supply.disconnect'),
       neutral: hasNeutral(n, USUAL_VOLTS),
-      runCapacitor: yes(n, 'motor.runCapacitor'),
+      ...surfaceStart(n),
       hp: 0.75,
       load: 0.9,
       constantLoad: false,
