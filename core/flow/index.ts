@@ -1,4 +1,5 @@
 export { AIR_FALL_OFF, runAir, type AirPlant } from './air'
+export { airLineDrop, airThrough, holeLike, waterThrough } from './holes'
 export {
   curveThrough,
   frictionHead,

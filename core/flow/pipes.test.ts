@@ -73,6 +73,17 @@ describe('a slow fill', () => {
     expect(story.fillTime).toBeGreaterThan(480)
     expect(story.fillTime).toBeLessThan(900)
   })
+  // half of 10 gpm at every pressure: DD/(Q − q) to fill at the pump's own fall, DD/q to empty
+  it('with a constant draw empties at a constant rate', () => {
+    const drawn = plant(10, 44)
+    const rest = (constantDraw: boolean) => {
+      const still = { ...drawn, constantDraw, pump: { ...drawn.pump, shutOff: 1e7, freeFlow: 10 * gpm } }
+      return runWater(still).cycle
+    }
+    const drawdown = 44 * 0.258 * GALLON
+    expect(Math.abs(rest(true) / (drawdown / (5 * gpm) + drawdown / (5 * gpm)) - 1)).toBeLessThan(0.03)
+    expect(rest(true)).not.toBeCloseTo(rest(false), 0)
+  })
   it('that never gets there counts as never', () => {
     const weak = { ...plant(3, 119), leak: 2.9 * gpm }
     expect(runWater(weak).fillTime).toBe(Infinity)

@@ -37,12 +37,16 @@ export interface WaterPlant {
    * it counts as rapid
    */
   readonly usual: { readonly flow: number, readonly draw: number, readonly rapidBelow: number }
+  /** what draws takes the same at every pressure, not as an opening does */
+  readonly constantDraw?: boolean
 }
 
 const REFERENCE = 344738 // Pa, 50 psi: where leaks are counted
 /** s after which a fill counts as never, or so many times what the sound pump takes for this tank. */
 const [MOST_FILL, TIMES_SOUND] = [420, 3.5]
 const PIECES = 24
+/** A constant draw holds from this share of the middle pressure up. */
+const CONSTANT_FROM = 0.25
 
 interface State extends SwitchState {
   readonly p: number
@@ -177,6 +181,7 @@ function createHydraulics({
   airPressure,
   give,
   usual,
+  constantDraw,
   switch: sw,
 }: WaterPlant) {
   const { freeFlow, shutOff, inlet, turns } = pump
@@ -188,7 +193,11 @@ function createHydraulics({
     // standing still, a pump on a main lets the main's own pressure through
     return inlet > p ? Math.min(most, Math.sqrt((inlet - p) / still)) : 0
   }
-  const draw = (p: number, c: number) => (c > 0 ? Math.sqrt(Math.max(0, p) / (1 / c ** 2 + filterAfter)) : 0)
+  const opening = (p: number, c: number) => (c > 0 ? Math.sqrt(Math.max(0, p) / (1 / c ** 2 + filterAfter)) : 0)
+  // a constant draw is met while there is pressure enough to push it through the filter
+  const atMid = 0.5 * (sw.cutIn + sw.cutOut)
+  const draw = (p: number, c: number) =>
+    constantDraw && p > CONSTANT_FROM * atMid ? opening(atMid, c) : opening(p, c)
   const gas = tank.volume * (tank.precharge + airPressure)
   const stored = (p: number) => give * p + (p > tank.precharge ? tank.volume - gas / (p + airPressure) : 0)
   const giveAt = (p: number) => give + (p > tank.precharge ? gas / (p + airPressure) ** 2 : 0)
@@ -208,7 +217,7 @@ function createHydraulics({
     const head = on && turns ? resistance * shutOff : still
     return (
       (given > 0 && given < most ? -0.5 / (given * head) : 0)
-      - (drawn > 0 ? (0.5 * drawn) / p : 0)
+      - (drawn > 0 && !(constantDraw && p > CONSTANT_FROM * atMid) ? (0.5 * drawn) / p : 0)
       - (0.5 * (leak + (on ? 0 : check.leak))) / Math.sqrt(Math.max(p, 1) * REFERENCE)
       - (p > reliefOpens ? 2e-8 : 0)
     )

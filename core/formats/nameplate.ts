@@ -129,6 +129,8 @@ export function formatFigureOf(quantity: FieldQuantity, si: number, units: Units
       return `${round(si / CFM)} cfm`
     case 'battery-capacity':
       return `${round(si)} Ah`
+    case 'count':
+      return String(round(si))
     case 'code-letter':
       return Object.keys(CODE_LETTERS)[si] ?? ''
     default:

@@ -35,6 +35,8 @@ export interface Suspect {
   readonly severity: string
   /** what a bad joint or contact of that degree burns while it runs, W */
   readonly watts?: number
+  /** bore of the hole that a leak of that degree is like, m */
+  readonly hole?: number
   /** how it most likely stands beside another fault: its cause, its casualty, or merely both there */
   readonly beside?: {
     readonly fault: string
@@ -276,6 +278,7 @@ function describe(
     }
   const mode = modeOf(model, fault)
   const beside = besideOf(model, fault, chance, chances)
+  const hole = alone > 0 && chance > WORTH_SAYING ? model.leaksLike(alone) : undefined
   const watts = alone > 0 && chance > WORTH_SAYING ? model.burns(alone) : undefined
   return {
     ...base,
@@ -285,6 +288,7 @@ function describe(
     settledBy: mode.settledBy,
     repair: repairOf(mode),
     ...(watts === undefined ? {} : { watts }),
+    ...(hole === undefined ? {} : { hole }),
     ...(beside ? { beside } : {}),
   }
 }

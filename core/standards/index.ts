@@ -10,6 +10,7 @@ export {
 } from './capacitors'
 export {
   DEVICE_RATINGS,
+  FUSE_RATINGS,
   protectMotor,
   STARTER_SIZES,
   starterSize,

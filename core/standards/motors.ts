@@ -56,8 +56,11 @@ export const UNBALANCE_LIMITS = { volts: { derate: 0.01, stop: 0.05 }, amps: { l
 
 /** Standard ratings of fuses and inverse-time breakers, A (NFPA 70 240.6(A); from memory). */
 export const DEVICE_RATINGS = [
-  15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250, 300, 350, 400,
+  15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250, 300, 350, 400, 450, 500, 600,
+  700, 800, 1000, 1200, 1600, 2000, 2500, 3000, 4000, 5000, 6000,
 ] as const
+/** Fuses come in these sizes too (240.6(A); from memory). */
+export const FUSE_RATINGS = [1, 3, 6, 10, ...DEVICE_RATINGS, 601] as const
 const DEVICE_SHARE = { 'breaker': 2.5, 'dual-element-fuse': 1.75, 'fuse': 3 } as const
 export type DeviceKind = keyof typeof DEVICE_SHARE
 
@@ -69,8 +72,10 @@ export function protectMotor(
   fullLoadAmps: number,
   motor: { readonly serviceFactor: number, readonly rise40?: boolean },
 ) {
-  const device = (kind: DeviceKind) =>
-    DEVICE_RATINGS.find(r => r >= DEVICE_SHARE[kind] * fullLoadAmps) ?? DEVICE_RATINGS.at(-1)!
+  const device = (kind: DeviceKind) => {
+    const ratings: readonly number[] = kind === 'breaker' ? DEVICE_RATINGS : FUSE_RATINGS
+    return ratings.toSorted((a, b) => a - b).find(r => r >= DEVICE_SHARE[kind] * fullLoadAmps) ?? DEVICE_RATINGS.at(-1)!
+  }
   return {
     conductorAmps: 1.25 * fullLoadAmps,
     overloadAmps: (motor.serviceFactor >= 1.15 || motor.rise40 ? 1.25 : 1.15) * fullLoadAmps,

@@ -9,6 +9,7 @@ import {
   CONDUCTORS,
   conductorOhms,
   dischargeTime,
+  FUSE_RATINGS,
   gaugeForAmps,
   gaugeOfArea,
   insulationAt40,
@@ -141,6 +142,13 @@ describe('three phases and protection', () => {
       device: { 'breaker': 40, 'dual-element-fuse': 30, 'fuse': 50 },
     })
     expect(protectMotor(15.2, { serviceFactor: 1 }).overloadAmps).toBeCloseTo(17.48, 6)
+  })
+  it('take the next standard size up, a fuse from 1 A, a breaker from 15 A', () => {
+    const small = protectMotor(2.2, { serviceFactor: 1.15 }).device
+    expect(small).toEqual({ 'breaker': 15, 'dual-element-fuse': 6, 'fuse': 10 })
+    expect(protectMotor(160, { serviceFactor: 1.15 }).device.breaker).toBe(400)
+    expect(protectMotor(190, { serviceFactor: 1.15 }).device.breaker).toBe(500)
+    expect([...FUSE_RATINGS].toSorted((a, b) => a - b).slice(0, 6)).toEqual([1, 3, 6, 10, 15, 20])
   })
   it('size a starter (NEMA ICS 2; from memory)', () => {
     expect([

@@ -133,6 +133,7 @@ export const WATER = {
 
 export const AIR = {
   ...PLANT,
+  'line.loss': { unit: 'Pa', means: 'lost in the air line while a tool is open', sound: 0, readBy: 'meter' },
   'regulator.share': share('of the receiver’s pressure behind the regulator', 1, 'meter'),
 } as const satisfies Readonly<Record<string, FigureRow>>
 

@@ -160,7 +160,7 @@ export const PARTS = {
   gauge: { faults: ['stuck'], fields: [] },
   relief: { faults: ['weeping'], fields: [] },
   filter: { faults: ['blocked'], fields: [] },
-  house: { faults: ['leak'], fields: ['filter'] },
+  house: { faults: ['leak'], fields: ['filter', 'draw', 'pipeLength', 'pipeBore'] },
   head: { faults: ['reed', 'gasket', 'intake', 'belt'], fields: ['delivery'] },
   unloader: { faults: ['not-venting', 'leaking'], fields: [] },
   regulator: { faults: ['stuck'], fields: [] },

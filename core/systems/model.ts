@@ -8,6 +8,7 @@ import { ok } from '#core/foundation'
 import { bandOf } from './bands'
 import type { Description } from './describe/description'
 import { listEntries, pairBeside, type Entry, type ModelOptions } from './entries'
+import { leakHole } from './leakHole'
 import { jointWatts } from './joints'
 import { predict, readsAlike, type Standing } from './predict'
 import type { SolvedStage } from './power/stage'
@@ -91,6 +92,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,
+    leaksLike: h => leakHole(kind.medium, { ...healthy, ...entries[h]!.change }, healthy, d.airPressure),
     burns: (h) => {
       if (!burnt.has(h)) burnt.set(h, jointWatts(stand(h, '').stage, stand(0, '').stage))
       return burnt.get(h)

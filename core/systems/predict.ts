@@ -197,18 +197,27 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
     case 'fill-time':
       return {
         mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800),
-        sigma: Number.isFinite(story.fillTime) ? 0.22 : 0.6,
+        sigma: Number.isFinite(story.fillTime) ? Math.hypot(0.22, POLYTROPIC) : 0.6,
         log: true,
         ol: 0,
       }
     case 'open-pressure':
-      return figure(Math.min(90 * PSI, story.peak) * figures['regulator.share'], 9 * PSI)
+      return figure(
+        Math.max(0, Math.min(90 * PSI, story.peak) * figures['regulator.share'] - figures['line.loss']),
+        9 * PSI,
+      )
     case 'cut-off':
       return figure(figures['set.cutOff'], 3 * PSI)
     case 'inlet':
       return figure(figures['pump.inlet'], 4 * PSI)
   }
 }
+
+/**
+ * The model is isothermal; air pumped fast stays warm, its exponent anywhere from 1 to 1.4: a quarter of ln 1.4 as a
+ * spread of the time.
+ */
+const POLYTROPIC = 0.084
 
 /** what the plant is run for with everything shut */
 const TEN_MINUTES = 600

@@ -436,6 +436,8 @@ export interface SystemModel {
   readonly stages: readonly string[]
   /** how the flow side behaves under a hypothesis */
   story(hypothesis: number): FlowStory
+  /** the bore of the hole that a leak of it is like, m; nothing where it leaks no more than a sound system */
+  leaksLike(hypothesis: number): number | undefined
   /** what a bad joint or contact of it burns while the machine runs, W; nothing where there is none */
   burns(hypothesis: number): number | undefined
   /** the faults that these repairs have put right: each named by its fault, or by a whole component */

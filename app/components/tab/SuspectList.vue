@@ -16,6 +16,7 @@ const top = computed(
 )
 const rest = computed(() => Math.max(0, left.value.length - top.value.filter(s => s.component).length))
 const restChance = computed(() => Math.max(0, 1 - top.value.reduce((sum, s) => sum + s.failed, 0)))
+const sayHole = (metres: number) => `${Number((1000 * metres).toPrecision(2))} mm`
 const sayWatts = (watts: number) =>
   watts < 995 ? `${Number(watts.toPrecision(2))} W` : `${(watts / 1000).toFixed(1)} kW`
 const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : String(Math.round(x * 100)))
@@ -38,6 +39,7 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
             <b>{{ s.label }}</b>
             <span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
             <span v-if="s.watts" class="soft degree"> · burns {{ sayWatts(s.watts) }}</span>
+            <span v-if="s.hole" class="soft degree"> · like a hole of {{ sayHole(s.hole) }}</span>
             <span class="bar" aria-hidden="true">
               <i :style="{ width: `${Math.max(1, s.chance * 100)}%` }"
             /></span>

@@ -75,6 +75,16 @@ export function airSide({ belt, practice }: AirOptions): Block {
         glyph: 'house',
         lane: 'air',
         place: 'house',
+        fields: [
+          {
+            id: 'pipeLength',
+            label: 'Length to the tool',
+            quantity: 'length',
+            range: [1, 1000],
+            bears: 'Pressure lost on the way while a tool is open.',
+          },
+          { id: 'pipeBore', label: 'Bore of the line', quantity: 'bore', range: [0.004, 0.15] },
+        ],
       }),
     ],
     points: [

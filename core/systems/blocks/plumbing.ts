@@ -52,6 +52,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
             quantity: 'choice',
             choices: ['none', 'ahead of the switch', 'after the switch'],
           },
+          { id: 'draw', label: 'What draws', quantity: 'choice', choices: ['taps', 'a constant draw'] },
         ],
       }),
     ],

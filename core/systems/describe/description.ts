@@ -49,6 +49,8 @@ export interface Description {
   /** all figures of the sound system; those of a later stage have its prefix */
   readonly healthy: Figures & Change
   readonly stages: readonly StageDescription[]
+  /** at the site, Pa absolute */
+  readonly airPressure: number
   /** runs the plant with the stages as solved */
   flow(figures: Figures & Change, stages: readonly SolvedStage[]): FlowStory
   /** what a stage after the first is seen to do; its electrical effect when absent */

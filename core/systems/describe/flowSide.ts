@@ -1,5 +1,5 @@
 /** The flow side of a kind from its nameplate: water through pump, tank and taps, or air through head and receiver. */
-import { AIR_FALL_OFF, airPressureAt, freeFlowOf, runAir, runWater, type FlowStory } from '#core/flow'
+import { AIR_FALL_OFF, airLineDrop, airPressureAt, freeFlowOf, runAir, runWater, type FlowStory } from '#core/flow'
 import { formatValue, formatVolume, GALLON, PSI } from '#core/units'
 import { airFigures, CFM } from '../blocks/air'
 import { waterFigures } from '../blocks/waterFigures'
@@ -37,6 +37,9 @@ export interface WaterOptions {
 }
 
 const gpm = GALLON / 60
+const HALF_INCH = 0.0127
+/** Pressure behind a regulator as it is usually set, Pa; common practice, no source. */
+const AT_TOOL = 90 * PSI
 const HOSES = 2e-9 // m³/Pa, give of pipes and hoses; common practice, no source
 
 export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
@@ -118,6 +121,7 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
       reliefOpens: f['relief.opens'],
       switch: switchOf(f),
       usual,
+      constantDraw: plate.value('house.draw') === 1,
     })
   }
   return finish(healthy, (f, stages, usual) => plant(f, stages, usual), 22)
@@ -168,8 +172,10 @@ export function describeAir(plate: Plate, o: AirOptions): FlowSide {
     ),
   })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
+  const line = { length: plate.value('house.pipeLength') ?? 0, bore: plate.value('house.pipeBore') ?? HALF_INCH }
+  const loss = airLineDrop(line, delivery, AT_TOOL, airPressure)
   return finish(
-    healthy,
+    { ...healthy, 'line.loss': loss },
     (f, stages, usual) => {
       const main = stages[0]!
       return runAir({

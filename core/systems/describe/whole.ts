@@ -1,4 +1,5 @@
 /** Puts a description together from its power stage, its plant and whatever a second stage adds. */
+import { airPressureAt } from '#core/flow'
 import { completeFigures, type Change } from '../figures'
 import type { Described } from '../kinds'
 import type { StageDescription } from './description'
@@ -16,6 +17,7 @@ export function describeWhole(plate: Plate, main: DescribedStage, side: FlowSide
   const first = { ...main.stage, bands: { ...main.stage.bands, cycle } }
   return {
     plate,
+    airPressure: airPressureAt(plate.value('site.altitude') ?? 0),
     healthy: completeFigures({ ...main.healthy, ...further?.healthy, ...side.healthy }),
     stages: further ? [first, further.stage] : [first],
     flow: further?.flow ?? side.run,
