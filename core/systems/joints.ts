@@ -2,7 +2,7 @@
 import { magnitude } from '#core/foundation'
 import type { SolvedStage } from './power/stage'
 
-const [LEAST_OHMS, MOST_OHMS] = [0.15, 2000]
+const [LEAST_OHMS, MOST_OHMS, LEAST_WATTS] = [0.15, 2000, 5]
 /** Elements that are no joint: what leaks, what bridges, what winds. */
 const NO_JOINT = /^leak |earth|across|winding|turns|capacitor|coil/
 
@@ -21,5 +21,5 @@ export function jointWatts(faulty: SolvedStage, sound: SolvedStage): number | un
     if (added < LEAST_OHMS || added > MOST_OHMS) continue
     watts = Math.max(watts, magnitude(faulty.solved('running').current(e.id)) ** 2 * added)
   }
-  return watts > 1 ? watts : undefined
+  return watts > LEAST_WATTS ? watts : undefined
 }

@@ -44,7 +44,7 @@ export function directPower(): Block {
         place: 'bay',
         fields: [
           { id: 'length', label: 'Length, one way', quantity: 'length', range: [2 * FOOT, 200 * FOOT] },
-          { id: 'gauge', label: 'Wire size (AWG)', quantity: 'gauge', range: [2, 18] },
+          { id: 'gauge', label: 'Wire size', quantity: 'gauge', range: [-3, 18] },
         ],
       }),
       component({

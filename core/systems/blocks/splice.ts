@@ -22,7 +22,7 @@ export const cablePart = component({
   place: 'well-head',
   fields: [
     { id: 'length', label: 'Length', quantity: 'length', range: [5 * FOOT, 3000 * FOOT] },
-    { id: 'gauge', label: 'Wire size (AWG)', quantity: 'gauge', range: [2, 16] },
+    { id: 'gauge', label: 'Wire size', quantity: 'gauge', range: [-3, 18] },
   ],
 })
 

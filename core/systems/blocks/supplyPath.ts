@@ -29,7 +29,7 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
           yesNo('disconnect', 'Disconnect by the machine'),
           {
             id: 'volts',
-            label: 'Supply volts',
+            label: 'Volts',
             quantity: 'volts',
             range: [90, 650],
             bears: 'Every volt that is read; where it is not given, the usual one for the motor.',

@@ -53,7 +53,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         place: drowned ? 'well-head' : 'switch',
         fields: [
           { id: 'length', label: 'Length', quantity: 'length', range: [1 * FOOT, 3000 * FOOT] },
-          { id: 'gauge', label: 'Wire size (AWG)', quantity: 'gauge', range: [2, 16] },
+          { id: 'gauge', label: 'Wire size', quantity: 'gauge', range: [-3, 18] },
         ],
       }),
       component({
