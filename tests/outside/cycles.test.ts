@@ -2,11 +2,19 @@
  * The cycle of a bladder tank against an integration that is not ours: the tank's own law as a differential equation,
  * dp/dt = (q(p) − draw(p)) / (dw/dp), stepped by a published integrator (ODEX: extrapolation, Hairer and Wanner).
  */
-import { Solver } from 'odex'
+import { createRequire } from 'node:module'
 import { describe, expect, it } from 'vitest'
 import { createRandom } from '#core/foundation'
 import { drawdown, runWater, type WaterPlant } from '#core/flow'
 import { GALLON, PSI } from '#core/units'
+
+/** Its sources are not written for a strict compiler: required, with what is used of it said here. */
+interface Integrator {
+  absoluteTolerance: number
+  relativeTolerance: number
+  solve(slope: (x: number) => number[], from: number, start: number[], to: number): { y: number[] }
+}
+const { Solver } = createRequire(import.meta.url)('odex') as { Solver: new (equations: number) => Integrator }
 
 const AIR = 101325
 const gpm = GALLON / 60
