@@ -5,7 +5,7 @@
  */
 import { fail, magnitude, ok, type Result } from '#core/foundation'
 import { HORSEPOWER } from '#core/units'
-import { bySize, leastSquares, miss, WITHIN } from './leastSquares'
+import { bySize, keepLast, leastSquares, miss, WITHIN } from './leastSquares'
 import {
   operate,
   ROTATIONAL_LOSS,
@@ -44,8 +44,13 @@ function usualOf(p: MotorNameplate): Usual {
 const NO_LOAD_SLIP = 0.2
 const BREAKDOWN_SLIPS = [0.12, 0.2, 0.3]
 
+/** Motors that were fitted before: a plate is read anew whenever its system is, and takes milliseconds to fit. */
+const keptFit = keepLast<MotorNameplate, Result<MotorModel>>(fitMotor)
+
 /** Fits the circuit; refuses a plate that no such motor can have, by the figure that is least possible. */
-export function calibrateMotor(nameplate: MotorNameplate): Result<MotorModel> {
+export const calibrateMotor = (nameplate: MotorNameplate): Result<MotorModel> => keptFit(nameplate)
+
+function fitMotor(nameplate: MotorNameplate): Result<MotorModel> {
   const { volts, watts, fullLoadAmps, lockedRotorAmps, mainOhms } = nameplate
   if (!(volts * fullLoadAmps > 1.05 * watts)) return fail('full-load-amps-too-low', { fullLoadAmps, volts, watts })
   if (!(lockedRotorAmps > 1.5 * fullLoadAmps)) return fail('locked-amps-too-low', { lockedRotorAmps, fullLoadAmps })

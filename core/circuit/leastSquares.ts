@@ -84,3 +84,20 @@ export function bySize(size: number, points: readonly (readonly [size: number, f
   if (!below) return above[1]
   return below[1] + ((above[1] - below[1]) * Math.log(size / below[0])) / Math.log(above[0] / below[0])
 }
+
+const MOST_KEPT = 64
+
+/** Keeps the last answers of a function of plain figures, by what it was asked. */
+export function keepLast<Asked extends object, Answer>(work: (asked: Asked) => Answer): (asked: Asked) => Answer {
+  const kept = new Map<string, Answer>()
+  return (asked) => {
+    const key = JSON.stringify(asked)
+    const known = kept.get(key)
+    if (known !== undefined) return known
+    const answer = work(asked)
+    kept.set(key, answer)
+    const oldest = kept.keys().next()
+    if (kept.size > MOST_KEPT && !oldest.done) kept.delete(oldest.value)
+    return answer
+  }
+}

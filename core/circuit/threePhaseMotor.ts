@@ -19,7 +19,7 @@ import {
   type Result,
 } from '#core/foundation'
 import { HORSEPOWER } from '#core/units'
-import { bySize, leastSquares, miss, WITHIN } from './leastSquares'
+import { bySize, keepLast, leastSquares, miss, WITHIN } from './leastSquares'
 import { barsAt, ROTATIONAL_LOSS, type Misfit, type MotorFigures } from './motor'
 
 export interface ThreePhaseNameplate {
@@ -100,8 +100,12 @@ const NO_LOAD = [[0.5, 0.5], [5, 0.4], [20, 0.33]] as const
 const SLIP = [[1, 0.04], [10, 0.03], [30, 0.022]] as const
 const NO_LOAD_SLIP = 0.05
 
+const keptFit = keepLast<ThreePhaseNameplate, Result<ThreePhaseModel>>(fitThreePhase)
+
 /** Fits the circuit to the nameplate, as for the single-phase motor. */
-export function calibrateThreePhase(nameplate: ThreePhaseNameplate): Result<ThreePhaseModel> {
+export const calibrateThreePhase = (nameplate: ThreePhaseNameplate): Result<ThreePhaseModel> => keptFit(nameplate)
+
+function fitThreePhase(nameplate: ThreePhaseNameplate): Result<ThreePhaseModel> {
   const { volts, watts, fullLoadAmps, lockedRotorAmps, leadOhms } = nameplate
   if (!(Math.sqrt(3) * volts * fullLoadAmps > 1.05 * watts))
     return fail('full-load-amps-too-low', { fullLoadAmps, volts, watts })

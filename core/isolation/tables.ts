@@ -41,7 +41,8 @@ export function buildTables(model: SystemModel): Tables {
       ? { test, sorted: classify(h => model.predict(h, test), readsTheSame) }
       : { test, sorted: classify(h => model.expect(h, test), hasSameChances) },
   )
-  for (let h = 0; h < foreseen; h++) for (const t of tests) t.sorted.classOf(h)
+  const asked = tests.filter(t => !t.test.onlyTold)
+  for (let h = 0; h < foreseen; h++) for (const t of asked) t.sorted.classOf(h)
   return {
     model,
     foreseen,
@@ -50,9 +51,27 @@ export function buildTables(model: SystemModel): Tables {
         t.test.id,
         t.test.kind === 'numeric'
           ? numericTable(model, t.test, foreseen, t.sorted as Classes<Prediction>)
-          : seenTable(model, t.test, foreseen, t.sorted as Classes<readonly number[]>),
+          : whenTold(t.test, seen =>
+              seenTable(model, seen, foreseen, t.sorted as Classes<readonly number[]>)),
       ]),
     ),
+  }
+}
+
+/** The table of a test that may never be told is made when it is: to ask is what costs. */
+function whenTold(test: SeenTest, make: (test: SeenTest) => TestTable): TestTable {
+  if (!test.onlyTold) return make(test)
+  let made: TestTable | undefined
+  const table = () => (made ??= make(test))
+  return {
+    test,
+    bins: test.outcomes.length,
+    edges: new Float64Array(0),
+    span: 0,
+    most: 0,
+    classOf: h => table().classOf(h),
+    row: h => table().row(h),
+    prediction: h => table().prediction(h),
   }
 }
 

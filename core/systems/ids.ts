@@ -4,7 +4,10 @@
  * that each one is somewhere in the catalogue, and nothing else.
  */
 export const PARTS = {
-  supply: { faults: ['leg-lost', 'low-volts', 'unbalanced'], fields: ['disconnect', 'phases', 'volts', 'hertz'] },
+  supply: {
+    faults: ['leg-lost', 'low-volts', 'unbalanced'],
+    fields: ['disconnect', 'phases', 'volts', 'hertz', 'ground'],
+  },
   breaker: { faults: ['off', 'pole-open'], fields: ['device', 'amps', 'feedLength', 'feedGauge'] },
   disconnect: { faults: ['pole-open'], fields: [] },
   feed: {
@@ -144,7 +147,7 @@ export const PARTS = {
       'diaphragm',
       'by-pass',
     ],
-    fields: ['flow', 'head', 'shutOff', 'level', 'pipeLength', 'pipeBore', 'yield', 'accumulator'],
+    fields: ['flow', 'head', 'shutOff', 'level', 'staticLevel', 'pipeLength', 'pipeBore', 'yield', 'accumulator'],
   },
   check: { faults: ['leaking', 'stuck-shut'], fields: [] },
   pipe: { faults: ['holed'], fields: [] },

@@ -78,6 +78,13 @@ describe('a plate that cannot be', () => {
       /not made for this supply/,
     ],
     [
+      'a rated head over the head at shut-off',
+      'well-2wire',
+      { 'pump.flow': '10 gpm', 'pump.head': '300 ft', 'pump.level': '50 ft', 'pump.shutOff': '70 psi' },
+      'pump.head',
+      /would give more.*used as it stands/,
+    ],
+    [
       'a head that reaches no pressure',
       'well-2wire',
       { 'pump.flow': '10 gpm', 'pump.head': '100 ft', 'pump.level': '120 ft' },

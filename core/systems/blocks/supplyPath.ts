@@ -35,6 +35,7 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
             bears: 'Every volt that is read; where it is not given, the usual one for the motor.',
           },
           { id: 'hertz', label: 'Hertz', quantity: 'choice', choices: ['60', '50'] },
+          { id: 'ground', label: 'Ground wire to the machine', quantity: 'choice', choices: ['yes', 'no'] },
         ],
       }),
       component({

@@ -31,6 +31,13 @@ export const wellPump = (): Block => ({
           range: [0.5, 500],
           bears: 'What the pump lifts before there is any pressure.',
         },
+        {
+          id: 'staticLevel',
+          label: 'Static level',
+          quantity: 'length',
+          range: [0.5, 500],
+          bears: 'What the pump can reach against a shut valve, the well rested.',
+        },
         { id: 'pipeLength', label: 'Drop pipe', quantity: 'length', range: [1, 700] },
         { id: 'pipeBore', label: 'Bore of the drop pipe', quantity: 'bore', range: [0.01, 0.2] },
         shutOffField,

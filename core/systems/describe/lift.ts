@@ -10,6 +10,7 @@ export interface Delivery {
   readonly shutOff: number
 }
 
+const sayProblemOfCurve = 'a pump gives less head the more it delivers, and this one would give more'
 const PLASTIC = 150 // Hazen–Williams C
 const BORE = 1.049 * (FOOT / 12) // 1 in pipe, schedule 40
 
@@ -20,15 +21,23 @@ const BORE = 1.049 * (FOOT / 12) // 1 in pipe, schedule 40
 export function liftedDelivery(plate: Plate, pressures: { mid: number, cutOut: number }): Delivery | undefined {
   const [head, rated] = [plate.value('pump.head'), plate.value('pump.flow')]
   if (head === undefined || rated === undefined) return undefined
-  const curve = curveThrough([{ flow: rated, head }])
-  if (!curve.ok) return undefined
   const level = plate.take('pump.level', 0, 'pumping level not given: none taken', 0.3)
+  const rested = plate.value('pump.staticLevel') ?? level
+  const shut = plate.value('pump.shutOff')
+  const ratedPoint = { flow: rated, head }
+  const curve = curveThrough(
+    shut === undefined ? [ratedPoint] : [{ flow: 0, head: shut / WATER_WEIGHT + rested }, ratedPoint],
+  )
+  if (!curve.ok) {
+    plate.assume('pump.head', `${sayProblemOfCurve}: its rated flow is used as it stands`, 0.5)
+    return undefined
+  }
   const pipe = {
     length: plate.value('pump.pipeLength') ?? level + 6,
     bore: plate.value('pump.pipeBore') ?? BORE,
     smoothness: PLASTIC,
   }
-  const shutOff = (curve.value.shutOffHead - level) * WATER_WEIGHT
+  const shutOff = (curve.value.shutOffHead - rested) * WATER_WEIGHT
   const flow = operatingFlow(curve.value, {
     lift: level,
     pipes: [pipe],

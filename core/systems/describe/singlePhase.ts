@@ -18,7 +18,7 @@ import { singleNetwork, singleWindings, turnSingle, type SinglePlan } from '../p
 import type { Plate } from './plate'
 import { describeMotor } from './singleMotor'
 import type { At, SingleOptions } from './singleOptions'
-import { describeSupply, feedOhmsOf, panelDevice, type Supply } from './supply'
+import { describeSupply, feedOhmsOf, groundOf, panelDevice, type Supply } from './supply'
 import type { DescribedStage } from './whole'
 
 /** Some 12 ft of 12 AWG from the switch to the motor or its box. */
@@ -89,6 +89,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
     cableMetres: metres,
     ...(pilot ? { pilot } : {}),
   }
+  const grounded = groundOf(plate)
   const prefix = o.stage ? `${o.stage}:` : ''
   const besideLeads: FigureStem[] = o.startGear === 'box' ? [] : ['start.']
   const pilotStems: FigureStem[] = pilot ? ['pilot.', 'coil.', 'transformer.'] : []
@@ -108,7 +109,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
           ? [{ device: 'overload relay', rating: maxAmps, elements: ['heater 1', 'heater 2'] }]
           : [{ device: 'motor protector', rating: maxAmps, elements: ['overload'] }],
         tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
-        network: (f, state) => singleNetwork(plan, f, state),
+        network: (f, state) => singleNetwork(plan, grounded(f, state), state),
         windings: (f, slip) => singleWindings(motor, f, slip),
         ...(pilot
           ? {

@@ -2,6 +2,9 @@
 import { conductorOhms, gaugeForAmps } from '#core/standards'
 import { FOOT, formatLength, formatValue } from '#core/units'
 import type { NameplateKey } from '../ids'
+import type { Figures } from '../figures'
+import { withoutGroundWire } from '../power/groundWire'
+import type { NetworkState } from '../power/pieces'
 import { PANEL_DEVICES, type PanelDevice } from '../power/letGo'
 import { USUAL_SUPPLIES, type SupplyForm } from '../supplies'
 import type { Plate } from './plate'
@@ -49,6 +52,10 @@ function formOf(volts: number, { phases, neutral }: SupplyOptions): SupplyForm {
   if (neutral) return 'leg and neutral'
   return volts > 194 && volts < 216 ? 'two legs of three' : 'split'
 }
+
+/** How a network's figures are read: with no ground wire, what leaks to the frame finds only the soil. */
+export const groundOf = (plate: Plate): ((f: Figures, state: NetworkState) => Figures) =>
+  plate.value('supply.ground') === 1 ? withoutGroundWire : f => f
 
 /** What the panel holds; a breaker where nobody has said. */
 export const panelDevice = (plate: Plate, field: NameplateKey): PanelDevice =>

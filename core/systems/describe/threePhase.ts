@@ -20,7 +20,7 @@ import type { Plate } from './plate'
 import { contradiction } from './contradiction'
 import { contactOhms } from '../power/resistances'
 import { slipOf } from './slip'
-import { describeSupply, feedOhmsOf, panelDevice } from './supply'
+import { describeSupply, feedOhmsOf, groundOf, panelDevice } from './supply'
 
 export interface ThreeOptions {
   readonly drowned: boolean
@@ -59,6 +59,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const set = plate.value('starter.overloadAmps')
   const breakerAmps = plate.value('breaker.amps') ?? Math.max(15, Math.ceil((2.2 * fullLoadAmps) / 5) * 5)
   const known = (field: FieldId<'motor'>) => plate.known.has(`motor.${field}`)
+  const grounded = groundOf(plate)
   const plan: ThreePlan = {
     hertz: supply.hertz,
     motor,
@@ -92,7 +93,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
           times: 'heater.trip',
           figure: 'pilot.overload',
         },
-        network: (f, state) => threeNetwork(plan, f, state),
+        network: (f, state) => threeNetwork(plan, grounded(f, state), state),
         windings: (f, slip) => threeWindings(motor, f, slip),
         startsAlike: true,
         depends: { 'leads-off': ['cable.', 'motor.'], 'idle': AHEAD_OF_COIL },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { buildModel, type SeenTest, type SystemModel } from '..'
+import { buildModel, type NumericTest, type SeenTest, type SystemModel } from '..'
 import { chancesOfLettingGo, letGo, type Device } from './letGo'
 
 describe('how soon a device lets go', () => {
@@ -73,6 +73,17 @@ describe('a system whose breaker is watched', () => {
     const [atOnce, seconds] = odds(far, 'cable.leg-to-leg:full')
     expect(seconds).toBeGreaterThan(0.3)
     expect(atOnce).toBeLessThan(0.65)
+  })
+  // handbook §4: a leg to earth with no ground wire may never trip
+  it('never lets go of a winding on a frame that has no ground wire, though a meter finds it', () => {
+    const loose = requireOk(buildModel('well-2wire', { 'breaker.amps': 20, 'supply.ground': 1 }))
+    const at = (m: SystemModel) => m.hypotheses.findIndex(h => h.id === 'motor.ground:1')
+    expect(well.hypotheses[at(well)]!.effect).toBe('trips-breaker')
+    expect(loose.hypotheses[at(loose)]!.effect).toBe('runs')
+    expect(odds(loose, 'motor.ground:1')[3]).toBeGreaterThan(0.9)
+    const insulation = loose.kind.tests.find((t): t is NumericTest => t.kind !== 'seen' && t.id === 'leads.ground')!
+    const { mean, log } = loose.predict(at(loose), insulation)
+    expect(log ? Math.exp(mean) : mean).toBeLessThan(20)
   })
   it('of the ground-fault sort lets go of a leak that no other would notice', () => {
     const plain = odds(well, 'motor.ground:2')
