@@ -79,7 +79,7 @@ export interface MotorModel extends MotorFigures {
 export const ROTATIONAL_LOSS = 0.04
 
 /** One revolving field at its slip: what the stator sees of it, and its torque per ampere squared. */
-interface Field {
+export interface Field {
   readonly z: Complex
   readonly drive: number
 }
@@ -90,16 +90,33 @@ export function barsAt(m: Pick<MotorFigures, 'x' | 'r2' | 'deep' | 'easing'>, sl
   return complex(m.r2 * (1 + (m.deep - 1) * depth), m.x * (1 - (1 - m.easing) * Math.min(depth, 1)))
 }
 
-function fieldAt(m: MotorFigures, slip: number): Field {
+/**
+ * Magnetising reactance, iron and rotor side by side. By conductances, since it is asked for by the thousand.
+ * @param share of the whole motor that the field is: a half of each of two, or one
+ */
+export function fieldOf(m: Omit<MotorFigures, 'turnsRatio'>, slip: number, share: number): Field {
   const bars = barsAt(m, slip)
-  const rotor = complex(bars.re / (2 * Math.max(slip, 1e-4)), bars.im / 2)
-  const z = parallel(parallel(complex(0, m.xm / 2), complex(m.iron / 2)), rotor)
-  const ohms = magnitude(rotor)
-  return { z, drive: (magnitude(z) ** 2 * rotor.re) / ohms ** 2 }
+  const [re, im] = [(share * bars.re) / Math.max(slip, 1e-4), share * bars.im]
+  const square = re * re + im * im
+  const g = 1 / (share * m.iron) + re / square
+  const b = 1 / (share * m.xm) + im / square
+  const y = g * g + b * b
+  return { z: { re: g / y, im: b / y }, drive: re / square / y }
 }
 
-/** Fields seen by the two windings at a slip. */
-const fieldsAt = (m: MotorFigures, slip: number) => ({ forward: fieldAt(m, slip), backward: fieldAt(m, 2 - slip) })
+interface Fields {
+  readonly forward: Field
+  readonly backward: Field
+}
+let last: { readonly m: MotorFigures, readonly slip: number, readonly fields: Fields } | undefined
+
+/** Fields seen by the two windings at a slip; impedances and torque ask for the same ones in turn. */
+function fieldsAt(m: MotorFigures, slip: number): Fields {
+  if (last?.m === m && last.slip === slip) return last.fields
+  const fields = { forward: fieldOf(m, slip, 0.5), backward: fieldOf(m, 2 - slip, 0.5) }
+  last = { m, slip, fields }
+  return fields
+}
 
 interface Windings {
   readonly mainOhms: number

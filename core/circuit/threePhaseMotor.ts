@@ -13,14 +13,13 @@ import {
   magnitude,
   multiply,
   ok,
-  parallel,
   scale,
   type Complex,
   type Result,
 } from '#core/foundation'
 import { HORSEPOWER } from '#core/units'
 import { bySize, keepLast, leastSquares, miss, WITHIN } from './leastSquares'
-import { barsAt, ROTATIONAL_LOSS, type Misfit, type MotorFigures } from './motor'
+import { barsAt, fieldOf, ROTATIONAL_LOSS, type Field, type Misfit, type MotorFigures } from './motor'
 
 export interface ThreePhaseNameplate {
   /** volts line to line */
@@ -47,12 +46,7 @@ const TURN = complex(-0.5, Math.sqrt(3) / 2)
 const BACK = complex(-0.5, -Math.sqrt(3) / 2)
 
 /** The rotor and the iron as one phase sees them at a slip, and the torque they give per ampere squared. */
-function fieldAt(m: RotorFigures, slip: number): { readonly z: Complex, readonly drive: number } {
-  const bars = barsAt(m, slip)
-  const rotor = complex(bars.re / Math.max(slip, 1e-4), bars.im)
-  const z = parallel(parallel(complex(0, m.xm), complex(m.iron)), rotor)
-  return { z, drive: (magnitude(z) ** 2 * rotor.re) / magnitude(rotor) ** 2 }
-}
+const fieldAt = (m: RotorFigures, slip: number): Field => fieldOf(m, slip, 1)
 
 /** Self and mutual impedances of the three windings at a slip: own, to the next phase, to the one before. */
 export function phaseImpedances(
