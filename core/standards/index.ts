@@ -29,6 +29,7 @@ export {
   codeLetterAmps,
   INSULATION,
   SINGLE_PHASE_MOTORS,
+  singlePhaseAmps,
   SOURCES,
   type CodeLetter,
   type Source,

@@ -2,44 +2,53 @@
  * Three-phase motors, protection and starters. All rows quote NFPA 70 and NEMA from memory; the local code in force
  * decides.
  */
-/**
- * Three-phase induction motors at 230 V and 460 V: full-load amps (NFPA 70 table 430.250; from memory) and locked-rotor
- * amps, designs B to D (430.251(B); from memory).
- */
-export const THREE_PHASE_MOTORS = [
-  { hp: 0.5, at230: 2.2, at460: 1.1, locked230: 20, locked460: 10 },
-  { hp: 0.75, at230: 3.2, at460: 1.6, locked230: 25, locked460: 12.5 },
-  { hp: 1, at230: 4.2, at460: 2.1, locked230: 30, locked460: 15 },
-  { hp: 1.5, at230: 6, at460: 3, locked230: 40, locked460: 20 },
-  { hp: 2, at230: 6.8, at460: 3.4, locked230: 50, locked460: 25 },
-  { hp: 3, at230: 9.6, at460: 4.8, locked230: 64, locked460: 32 },
-  { hp: 5, at230: 15.2, at460: 7.6, locked230: 92, locked460: 46 },
-  { hp: 7.5, at230: 22, at460: 11, locked230: 127, locked460: 63.5 },
-  { hp: 10, at230: 28, at460: 14, locked230: 162, locked460: 81 },
-  { hp: 15, at230: 42, at460: 21, locked230: 232, locked460: 116 },
-  { hp: 20, at230: 54, at460: 27, locked230: 290, locked460: 145 },
-  { hp: 25, at230: 68, at460: 34, locked230: 365, locked460: 183 },
-  { hp: 30, at230: 80, at460: 40, locked230: 435, locked460: 218 },
-  { hp: 40, at230: 104, at460: 52, locked230: 580, locked460: 290 },
-  { hp: 50, at230: 130, at460: 65, locked230: 725, locked460: 363 },
-] as const
+import { ampsByColumn } from './tables'
 
-/** A figure of the table at a power and volts: between rows by power, between voltages by volts. */
-function byPower(hp: number, volts: number, low: 'at230' | 'locked230', high: 'at460' | 'locked460'): number {
-  const [figure, at] = volts > 345 ? ([high, 460] as const) : ([low, 230] as const)
+/** Columns of the two tables, V; the last of the first, 115 V, ends at 2 hp. */
+const [FULL_VOLTS, LOCKED_VOLTS] = [[200, 208, 230, 460, 575, 115], [230, 460]] as const
+
+/**
+ * Three-phase induction motors: full-load amps at 200, 208, 230, 460, 575 and 115 V (NFPA 70 table 430.250; from
+ * memory) and locked-rotor amps at 230 and 460 V, designs B to D (430.251(B); from memory).
+ */
+export const THREE_PHASE_MOTORS: readonly {
+  readonly hp: number
+  readonly full: readonly number[]
+  readonly locked: readonly [number, number]
+}[] = [
+  { hp: 0.5, full: [2.5, 2.4, 2.2, 1.1, 0.9, 4.4], locked: [20, 10] },
+  { hp: 0.75, full: [3.7, 3.5, 3.2, 1.6, 1.3, 6.4], locked: [25, 12.5] },
+  { hp: 1, full: [4.8, 4.6, 4.2, 2.1, 1.7, 8.4], locked: [30, 15] },
+  { hp: 1.5, full: [6.9, 6.6, 6, 3, 2.4, 12], locked: [40, 20] },
+  { hp: 2, full: [7.8, 7.5, 6.8, 3.4, 2.7, 13.6], locked: [50, 25] },
+  { hp: 3, full: [11, 10.6, 9.6, 4.8, 3.9], locked: [64, 32] },
+  { hp: 5, full: [17.5, 16.7, 15.2, 7.6, 6.1], locked: [92, 46] },
+  { hp: 7.5, full: [25.3, 24.2, 22, 11, 9], locked: [127, 63.5] },
+  { hp: 10, full: [32.2, 30.8, 28, 14, 11], locked: [162, 81] },
+  { hp: 15, full: [48.3, 46.2, 42, 21, 17], locked: [232, 116] },
+  { hp: 20, full: [62.1, 59.4, 54, 27, 22], locked: [290, 145] },
+  { hp: 25, full: [78.2, 74.8, 68, 34, 27], locked: [365, 183] },
+  { hp: 30, full: [92, 88, 80, 40, 32], locked: [435, 218] },
+  { hp: 40, full: [120, 114, 104, 52, 41], locked: [580, 290] },
+  { hp: 50, full: [150, 143, 130, 65, 52], locked: [725, 363] },
+]
+
+/** A figure of the table at a power and volts: between rows by power, between columns by volts. */
+function byPower(hp: number, figure: (row: (typeof THREE_PHASE_MOTORS)[number]) => number): number {
   const over = THREE_PHASE_MOTORS.findIndex(row => row.hp >= hp * 0.999)
   const above = THREE_PHASE_MOTORS[over] ?? THREE_PHASE_MOTORS.at(-1)!
   const below = over > 0 ? THREE_PHASE_MOTORS[over - 1]! : above
   const within = below.hp < above.hp && hp < above.hp * 0.999
   const share = (hp - below.hp) / (above.hp - below.hp)
-  const amps = within ? below[figure] + (above[figure] - below[figure]) * share : (above[figure] * hp) / above.hp
-  return (amps * at) / volts
+  return within ? figure(below) + (figure(above) - figure(below)) * share : (figure(above) * hp) / above.hp
 }
 
 /** Full-load line amps of a three-phase motor for sizing (430.250). */
-export const threePhaseAmps = (hp: number, volts: number) => byPower(hp, volts, 'at230', 'at460')
+export const threePhaseAmps = (hp: number, volts: number) =>
+  byPower(hp, row => ampsByColumn(FULL_VOLTS, row.full, volts))
 /** Locked-rotor line amps (430.251(B)); submersibles usually lie below it. */
-export const threePhaseLockedAmps = (hp: number, volts: number) => byPower(hp, volts, 'locked230', 'locked460')
+export const threePhaseLockedAmps = (hp: number, volts: number) =>
+  byPower(hp, row => ampsByColumn(LOCKED_VOLTS, row.locked, volts))
 
 /**
  * Unbalance of three voltages or currents: largest deviation from the mean over the mean (NEMA MG 1 14.36: 460, 467,

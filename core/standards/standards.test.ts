@@ -17,6 +17,7 @@ import {
   nearestBySize,
   protectMotor,
   SINGLE_PHASE_MOTORS,
+  singlePhaseAmps,
   SOURCES,
   STARTER_SIZES,
   starterSize,
@@ -47,7 +48,8 @@ describe('tables', () => {
       expect(known).toEqual(known.toSorted((x, y) => x - y))
       return known.length
     }
-    expect(rising(SINGLE_PHASE_MOTORS.map(r => r.fullLoadAmps))).toBe(12)
+    for (const volts of [115, 200, 208, 230])
+      expect(rising(SINGLE_PHASE_MOTORS.map(r => singlePhaseAmps(r, volts)))).toBe(12)
     expect(rising(SINGLE_PHASE_MOTORS.map(r => r.lockedRotorAmps))).toBe(9)
     for (const table of [TWO_WIRE_MOTORS, THREE_WIRE_MOTORS]) {
       expect(rising(table.map(r => r.maxAmps))).toBe(table.length)
@@ -120,16 +122,21 @@ describe('three phases and protection', () => {
   it('have the full-load amps of the table at 230 and 460 V', () => {
     expect(THREE_PHASE_MOTORS).toHaveLength(15)
     for (const row of THREE_PHASE_MOTORS) {
-      expect(row.at230 / row.at460).toBeCloseTo(2, 1)
-      expect(threePhaseLockedAmps(row.hp, 230)).toBeCloseTo(row.locked230, 6)
-      expect(threePhaseLockedAmps(row.hp, 460)).toBeCloseTo(row.locked460, 6)
-      expect(threePhaseAmps(row.hp, 230)).toBeCloseTo(row.at230, 6)
-      expect(threePhaseAmps(row.hp, 460)).toBeCloseTo(row.at460, 6)
+      const [at200, at208, at230, at460, at575] = row.full
+      expect(at230! / at460!).toBeCloseTo(2, 0)
+      expect(at200! / at230!).toBeCloseTo(1.15, 1)
+      expect(at208! / at230!).toBeCloseTo(1.1, 1)
+      expect(at575! / at460!).toBeCloseTo(0.8, 1)
+      for (const [i, volts] of [200, 208, 230, 460, 575].entries())
+        expect(threePhaseAmps(row.hp, volts)).toBeCloseTo(row.full[i]!, 6)
+      expect(threePhaseLockedAmps(row.hp, 230)).toBeCloseTo(row.locked[0], 6)
+      expect(threePhaseLockedAmps(row.hp, 460)).toBeCloseTo(row.locked[1], 6)
     }
   })
-  // between rows by power, between voltages by volts: 430.250 itself has 30.8 A for 10 hp at 208 V (from memory)
+  // as printed in 430.250 (from memory): 30.8 A for 10 hp at 208 V; between its rows and columns by power and volts
   it('go between rows and voltages, never by the next row whole', () => {
-    expect(threePhaseAmps(10, 208)).toBeCloseTo(30.96, 1)
+    expect(threePhaseAmps(10, 208)).toBeCloseTo(30.8, 6)
+    expect(threePhaseAmps(10, 400)).toBeCloseTo((14 * 460) / 400, 6)
     expect(threePhaseAmps(4, 230)).toBeCloseTo(12.4, 6)
     expect(threePhaseAmps(0.25, 230)).toBeCloseTo(1.1, 6)
     expect(threePhaseLockedAmps(5, 575) / threePhaseLockedAmps(5, 230)).toBeCloseTo(0.4, 1)

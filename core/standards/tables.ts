@@ -67,28 +67,43 @@ export const SOURCES = {
 } as const satisfies Record<string, Source>
 export type SourceId = keyof typeof SOURCES
 
+/** Columns of the single-phase table, V. */
+const SINGLE_PHASE_VOLTS = [115, 200, 208, 230] as const
+
 /**
- * Single-phase motors at 230 V: full-load amps (NFPA 70 table 430.248; from memory) and locked-rotor amps (430.251(A),
- * which begins at ½ hp; from memory). Other voltages by their ratio.
+ * Single-phase motors: full-load amps at 115, 200, 208 and 230 V (NFPA 70 table 430.248; from memory) and locked-rotor
+ * amps at 230 V (430.251(A), which begins at ½ hp; from memory).
  */
 export const SINGLE_PHASE_MOTORS: readonly {
   readonly hp: number
-  readonly fullLoadAmps: number
+  readonly fullLoadAmps: readonly [number, number, number, number]
   readonly lockedRotorAmps?: number
 }[] = [
-  { hp: 1 / 6, fullLoadAmps: 2.2 },
-  { hp: 0.25, fullLoadAmps: 2.9 },
-  { hp: 1 / 3, fullLoadAmps: 3.6 },
-  { hp: 0.5, fullLoadAmps: 4.9, lockedRotorAmps: 29.4 },
-  { hp: 0.75, fullLoadAmps: 6.9, lockedRotorAmps: 41.4 },
-  { hp: 1, fullLoadAmps: 8, lockedRotorAmps: 48 },
-  { hp: 1.5, fullLoadAmps: 10, lockedRotorAmps: 60 },
-  { hp: 2, fullLoadAmps: 12, lockedRotorAmps: 72 },
-  { hp: 3, fullLoadAmps: 17, lockedRotorAmps: 102 },
-  { hp: 5, fullLoadAmps: 28, lockedRotorAmps: 168 },
-  { hp: 7.5, fullLoadAmps: 40, lockedRotorAmps: 240 },
-  { hp: 10, fullLoadAmps: 50, lockedRotorAmps: 300 },
+  { hp: 1 / 6, fullLoadAmps: [4.4, 2.5, 2.4, 2.2] },
+  { hp: 0.25, fullLoadAmps: [5.8, 3.3, 3.2, 2.9] },
+  { hp: 1 / 3, fullLoadAmps: [7.2, 4.1, 4, 3.6] },
+  { hp: 0.5, fullLoadAmps: [9.8, 5.6, 5.4, 4.9], lockedRotorAmps: 29.4 },
+  { hp: 0.75, fullLoadAmps: [13.8, 7.9, 7.6, 6.9], lockedRotorAmps: 41.4 },
+  { hp: 1, fullLoadAmps: [16, 9.2, 8.8, 8], lockedRotorAmps: 48 },
+  { hp: 1.5, fullLoadAmps: [20, 11.5, 11, 10], lockedRotorAmps: 60 },
+  { hp: 2, fullLoadAmps: [24, 13.8, 13.2, 12], lockedRotorAmps: 72 },
+  { hp: 3, fullLoadAmps: [34, 19.6, 18.7, 17], lockedRotorAmps: 102 },
+  { hp: 5, fullLoadAmps: [56, 32.2, 30.8, 28], lockedRotorAmps: 168 },
+  { hp: 7.5, fullLoadAmps: [80, 46, 44, 40], lockedRotorAmps: 240 },
+  { hp: 10, fullLoadAmps: [100, 57.5, 55, 50], lockedRotorAmps: 300 },
 ]
+export type SinglePhaseMotor = (typeof SINGLE_PHASE_MOTORS)[number]
+
+/** Full-load amps of a row at any volts: as printed in its own column, else from the nearest column by volts. */
+export const singlePhaseAmps = (row: SinglePhaseMotor, volts: number): number =>
+  ampsByColumn(SINGLE_PHASE_VOLTS, row.fullLoadAmps, volts)
+
+/** A figure of the column nearest in volts (by ratio), brought to the volts asked for. Amps and volts. */
+export function ampsByColumn(columns: readonly number[], amps: readonly number[], volts: number): number {
+  const away = columns.slice(0, amps.length).map(c => Math.abs(Math.log(c / volts)))
+  const nearest = away.indexOf(Math.min(...away))
+  return (amps[nearest]! * columns[nearest]!) / volts
+}
 
 /** Upper end of the kVA per horsepower of each code letter; the band starts where the letter before ends. */
 export const CODE_LETTERS = {

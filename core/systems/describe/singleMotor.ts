@@ -5,6 +5,7 @@ import {
   codeLetterAmps,
   nearestBySize,
   SINGLE_PHASE_MOTORS,
+  singlePhaseAmps,
   SURFACE_START_CAPACITORS,
   SURFACE_START_CAPACITORS_230,
   THREE_WIRE_MOTORS,
@@ -174,7 +175,8 @@ function drownedTypical(hp: number, volts: number, o: SingleOptions): Typical {
 /** Windings of a motor in the open: main about 0.07·V/FLA, start four times that; common practice, no source. */
 function surfaceTypical(hp: number, volts: number, startTap: number): Typical {
   const row = nearestBySize(SINGLE_PHASE_MOTORS, hp)
-  const fullLoadAmps = (((row.fullLoadAmps * hp) / row.hp) * 230) / volts
+  const fullLoadAmps = (singlePhaseAmps(row, volts) * hp) / row.hp
+  const at230 = singlePhaseAmps(row, 230)
   const mainOhms = (0.07 * volts) / fullLoadAmps
   const rows: readonly { readonly hp: number, readonly band: readonly [number, number] }[]
     = volts * startTap < 150 ? SURFACE_START_CAPACITORS : SURFACE_START_CAPACITORS_230
@@ -184,7 +186,7 @@ function surfaceTypical(hp: number, volts: number, startTap: number): Typical {
     fullLoadAmps,
     maxAmps: 1.15 * fullLoadAmps,
     // 430.251(A) begins at ½ hp: below it six times full load (common practice, no source)
-    lockedRotorAmps: fullLoadAmps * ((row.lockedRotorAmps ?? 6 * row.fullLoadAmps) / row.fullLoadAmps),
+    lockedRotorAmps: fullLoadAmps * ((row.lockedRotorAmps ?? 6 * at230) / at230),
     mainOhms,
     startOhms: 4 * mainOhms * startTap ** 2,
     startBand: [low * 1e-6, high * 1e-6],
