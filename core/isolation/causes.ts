@@ -3,7 +3,7 @@
  * at, with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
  */
 import type { CauseNote, SystemModel } from '#core/systems'
-import type { TabState } from '#core/tab'
+import type { Evidence, TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { wordFor } from './verdict'
 
@@ -111,13 +111,20 @@ function standingOf(
   state: TabState,
   note: CauseNote,
 ): { standing: CauseStanding, lines: string[] } {
-  const found = state.evidence.filter(e => e.line.test === note.test && !e.line.asLeft)
-  const first = found[0]?.line
-  if (!first) return { standing: 'untested', lines: [] }
-  const shown
-    = first.kind === 'observation' ? first.outcome === note.shownBy : wordFor(model, first) === note.shownBy
-  return { standing: shown ? 'shown' : 'excluded', lines: [first.id] }
+  const shows = [{ test: note.test, shownBy: note.shownBy }, ...(note.or ? [note.or] : [])]
+  const found = state.evidence.flatMap(({ line }) => {
+    const by = line.asLeft ? undefined : shows.find(s => s.test === line.test)
+    return by ? [{ line: line.id, shown: isShown(model, line, by.shownBy) }] : []
+  })
+  const told = found.find(f => f.shown)
+  if (told) return { standing: 'shown', lines: [told.line] }
+  // only its own test can clear it: that nobody told of it does not
+  const first = state.evidence.find(e => e.line.test === note.test && !e.line.asLeft)
+  return first ? { standing: 'excluded', lines: [first.line.id] } : { standing: 'untested', lines: [] }
 }
+
+const isShown = (model: SystemModel, line: Evidence['line'], by: string) =>
+  line.kind === 'observation' ? line.outcome === by : wordFor(model, line) === by
 
 /** Conditions shown by the lines although nothing yet is blamed on them: what else was found. */
 export function alsoFound(

@@ -284,6 +284,8 @@ export interface Trial {
 /** A thing seen, heard or felt, or what happened when something was tried. */
 export interface SeenTest extends TestBase {
   readonly kind: 'seen'
+  /** more than one answer may hold at a time: each stands by itself */
+  readonly several?: boolean
   readonly outcomes: readonly { readonly id: string, readonly label: string, readonly words: readonly string[] }[]
   /** chance of each outcome when nothing bears on it, in the order of `outcomes` */
   readonly usual: readonly number[]
@@ -366,6 +368,8 @@ export interface CauseNote {
   readonly name: string
   readonly test: string
   readonly shownBy: string
+  /** another test that shows it, where the system has it */
+  readonly or?: { readonly test: string, readonly shownBy: string }
   readonly advice: string
   /** the fault that is this condition, where there is one */
   readonly fault?: string

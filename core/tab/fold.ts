@@ -7,7 +7,7 @@
  * late one takes the fold back to a checkpoint before its place and on from there. The state given out shares its
  * maps with the fold: it holds until the next line is added.
  */
-import type { SystemKind } from '#core/systems'
+import { findTest, type SystemKind } from '#core/systems'
 import { resolveLine } from './aliases'
 import type { FindingRole } from './kinds'
 import { isKnownLine, type AnyLine, type Line, type LineOf } from './lines'
@@ -259,7 +259,7 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
 
   function addEvidence(line: LineOf<'reading'> | LineOf<'observation'>) {
     const { evidence, repaired } = sum
-    const key = `${line.test}|${repaired.join()}`
+    const key = evidenceKey(kind, line, repaired)
     const before = evidence.get(key)
     if (before) replaced.set(before.line.id, folded)
     evidence.delete(key)
@@ -373,6 +373,13 @@ const copySum = (sum: Omit<Sum, 'lists'>): Omit<Sum, 'lists'> => ({
   skipped: new Map(sum.skipped),
   waiting: new Map(sum.waiting),
 })
+
+/** What stands in place of what was read before: by test, and by answer where a question has several that hold. */
+function evidenceKey(kind: SystemKind, line: Evidence['line'], repaired: readonly string[]): string {
+  const test = findTest(kind, line.test)
+  const several = test?.kind === 'seen' && test.several && line.kind === 'observation'
+  return `${line.test}${several ? `:${line.outcome}` : ''}|${repaired.join()}`
+}
 
 const dueAfter = ({ at, minutes }: LineOf<'wait'>) => new Date(Date.parse(at) + minutes * 60e3).toISOString()
 

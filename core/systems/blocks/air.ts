@@ -9,6 +9,7 @@ import { component, point, type Block } from './block'
 import { note, NOTES } from './causes'
 import { airFaults } from './airFaults'
 import { airTests, type AirOptions } from './airTests'
+import { startsEmpty } from './toldLooks'
 
 const CFM = 0.3048 ** 3 / 60
 
@@ -125,7 +126,7 @@ export function airSide({ belt, practice }: AirOptions): Block {
       }),
     ],
     faults: airFaults(belt),
-    tests: [...airTests({ belt, practice }), ...(told.tests ?? [])],
+    tests: [...airTests({ belt, practice }), startsEmpty(), ...(told.tests ?? [])],
     notes: [
       NOTES.oil,
       ...(told.notes ?? []),

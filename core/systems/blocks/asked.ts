@@ -69,6 +69,14 @@ const ANSWERS = {
     usual: 0.06,
     shows: { id: 'frozen', name: 'Has been frozen', advice: 'Drain it down for the winter.' },
   },
+  'worked-on': {
+    label: 'someone worked on it, new parts',
+    usual: 0.06,
+  },
+  'cycled': {
+    label: 'clicked on and off for weeks before',
+    usual: 0.05,
+  },
   'retries': {
     label: 'kept trying for hours',
     words: ['kept trying'],
@@ -82,11 +90,11 @@ const ANSWERS = {
 } as const satisfies Readonly<Record<string, Answer>>
 
 type AnswerId = keyof typeof ANSWERS
-/** What may be told besides storm, outage and retries. */
-export type Told = Exclude<AnswerId, 'storm' | 'outage' | 'retries'>
+/** What may be told besides what is always asked. */
+export type Told = Exclude<AnswerId, 'storm' | 'outage' | 'retries' | 'worked-on' | 'cycled'>
 
 const ORDER = Object.keys(ANSWERS) as AnswerId[]
-const ALWAYS: readonly AnswerId[] = ['storm', 'outage', 'retries']
+const ALWAYS: readonly AnswerId[] = ['storm', 'outage', 'retries', 'worked-on', 'cycled']
 
 /** The question, and the notes that its answers are; common practice, no source. */
 export interface AskedOptions {
@@ -103,14 +111,28 @@ const PROTECTOR_ONLY: Partial<Record<AnswerId, string>> = {
 
 export function asked({ point, about, practice }: AskedOptions): Block {
   const ids = ORDER.filter(id => ALWAYS.includes(id) || (about as readonly AnswerId[]).includes(id))
-  return { tests: [question(point, ids)], notes: ids.map(id => noteOf(id, practice)) }
+  return { tests: [question(point, ids)], notes: ids.flatMap(id => noteOf(id, practice)) }
 }
 
 function noteOf(id: AnswerId, { cutOffAdvice }: AskedOptions['practice']) {
-  const { shows } = ANSWERS[id]
+  const { shows }: Answer = ANSWERS[id]
+  if (!shows) return []
   const own = cutOffAdvice === 'protector-only' ? PROTECTOR_ONLY[id] : undefined
-  return note({ ...shows, advice: own ?? shows.advice, test: 'asked', shownBy: id })
+  return [note({ ...shows, advice: own ?? shows.advice, test: 'asked', shownBy: id })]
 }
+
+/** What whoever worked on it gets wrong, and what a start every few seconds wears out. */
+const LANDED_WRONG = ['cable.mixed', 'box.wrong-box', 'motor.wrong-tap', 'starter.coil-wrong', 'motor.backwards'] as const
+const WORN_BY_STARTS = [
+  'switch.pole1-burnt',
+  'switch.pole2-burnt',
+  'switch.welded',
+  'switch.burnt',
+  'tank.waterlogged',
+  'tank.precharge-low',
+  'box.relay-open',
+  'box.relay-closed',
+] as const
 
 function question(point: string, ids: readonly AnswerId[]): SeenTest {
   const told = Object.fromEntries(ids.map(id => [id, ANSWERS[id].usual])) as Chances<string>
@@ -130,6 +152,7 @@ function question(point: string, ids: readonly AnswerId[]): SeenTest {
     title: 'Ask what changed',
     words: ['asked', 'customer says', 'history'],
     minutes: 1,
+    several: true,
     steps: ['Storm, outage, heavy use, how old is it, how long has it been trying?'],
     outcomes: { nothing: { label: 'nothing new' }, ...Object.fromEntries(ids.map(id => [id, ANSWERS[id]])) },
     usual,
@@ -137,6 +160,8 @@ function question(point: string, ids: readonly AnswerId[]): SeenTest {
       'switch.cut-off-tripped': raised('outage', 0.45),
       'motor.ground': raised('storm', 0.3),
       'motor.main-open': raised('retries', 0.2),
+      ...Object.fromEntries(LANDED_WRONG.map(id => [id, raised('worked-on', 0.6)])),
+      ...Object.fromEntries(WORN_BY_STARTS.map(id => [id, raised('cycled', 0.25)])),
       ...(dry
         ? {
             'pump.dry-well': raised('ran-dry', 0.45),

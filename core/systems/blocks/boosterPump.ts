@@ -6,6 +6,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { coupling, flowField, impellerLook, newCheck, shutOffField, worn } from './pumpFaults'
 import { flow, seen } from './testEntry'
+import { neighbours } from './toldLooks'
 
 export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
   components: [
@@ -171,6 +172,7 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
   tests: [
     ...(from === 'main'
       ? [
+          neighbours(),
           flow({
             id: 'inlet.pressure',
             point: 'inlet',

@@ -69,6 +69,7 @@ export const NOTES = {
     name: 'Starts every few seconds',
     test: 'cycle',
     shownBy: 'low',
+    or: { test: 'asked', shownBy: 'cycled' },
     advice: 'Give it a minute of run at least: tank, precharge, leaks.',
   }),
   loose: note({

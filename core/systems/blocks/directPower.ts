@@ -6,6 +6,7 @@ import { component, point, type Block } from './block'
 import { note } from './causes'
 import { directPowerFaults } from './directPowerFaults'
 import { directPowerTests } from './directPowerTests'
+import { motorSpeed, vehicleLooks } from './toldLooks'
 
 export function directPower(): Block {
   return {
@@ -144,7 +145,7 @@ export function directPower(): Block {
       }),
     ],
     faults: directPowerFaults(),
-    tests: directPowerTests(),
+    tests: [...directPowerTests(), motorSpeed('motor'), ...vehicleLooks()],
     notes: [
       note({
         id: 'terminals-wet',

@@ -5,6 +5,7 @@ import type { Block } from './block'
 import { CAUSES } from './causes'
 import { always, fault, repair } from './faultEntry'
 import { seen } from './testEntry'
+import { keepsRunning } from './toldLooks'
 
 export const insideGear = (pull: Repair): Block => ({
   faults: [
@@ -44,6 +45,7 @@ export const insideGear = (pull: Repair): Block => ({
     }),
   ],
   tests: [
+    keepsRunning('black'),
     seen({
       id: 'cool-ohms',
       point: 'leads',

@@ -7,6 +7,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { coupling, flowField, impellerLook, shutOffField, worn } from './pumpFaults'
 import { seen } from './testEntry'
+import { footValve } from './toldLooks'
 
 export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'threadSealant'>): Block => ({
   components: [
@@ -188,6 +189,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
     }),
   ],
   tests: [
+    footValve(),
     seen({
       id: 'prime-look',
       point: 'prime',

@@ -12,6 +12,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { MOTOR_FIELDS, START_GEAR, WINDINGS } from './motorFields'
 import { amps, leadOhms, seen, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
+import { keepsRunning, knownGood, motorFelt } from './toldLooks'
 
 export const pullPump = repair({
   id: 'pull-pump',
@@ -261,6 +262,9 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
         variant: 'ground',
         proves: true,
       }),
+      keepsRunning('motor'),
+      ...motorFelt('motor'),
+      ...knownGood('motor'),
       tripTrial({
         id: 'trip-motor-off',
         point: 'motor',

@@ -10,6 +10,7 @@ import { switchLooks } from './switchLooks'
 import { contactRepair, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
 import { partOhms, volts, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
+import { switchHeat } from './toldLooks'
 
 export function motorSwitch(o: SwitchOptions): Block {
   const burnt = (pole: 1 | 2) =>
@@ -150,6 +151,7 @@ export function motorSwitch(o: SwitchOptions): Block {
         closed: { 'switch.1': CLOSED, 'switch.2': CLOSED },
       }),
       ...switchLooks(o, 'poles'),
+      switchHeat('poles'),
     ],
     notes: [NOTES.damp, ...(o.cutOff ? [NOTES.cutOff] : [])],
   }

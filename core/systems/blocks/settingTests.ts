@@ -3,6 +3,7 @@ import { sayNumber, type ShopPractice } from '../practice'
 import type { Block } from './block'
 import { NOTES } from './causes'
 import { flow, seen } from './testEntry'
+import { coursesOf } from './toldLooks'
 
 export interface SettingOptions {
   readonly medium: 'water' | 'air'
@@ -17,6 +18,7 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
   const whole = cycles.replace(' ', ' whole ')
   return {
     tests: [
+      ...coursesOf(medium),
       flow({
         id: 'gauge',
         point: 'gauge',

@@ -7,6 +7,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
+import { disconnectLook, otherLights } from './toldLooks'
 
 export const rewire = repair({
   id: 'replace-damaged-run',
@@ -193,6 +194,8 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
     ],
     tests: [
       lettingGo('breaker'),
+      otherLights(),
+      ...(disconnect ? [disconnectLook()] : []),
       ...voltsAt({
         point: 'supply',
         where: 'into the breaker',

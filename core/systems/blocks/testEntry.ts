@@ -239,7 +239,7 @@ export interface OutcomeEntry {
 
 type SeenGiven = 'id' | 'point' | 'title' | 'words' | 'steps' | 'cautions' | 'wait' | 'whileRunning' | 'proves'
 type SeenMore = Pick<SeenTest, SeenGiven>
-  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold'>>
+  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold' | 'several'>>
 
 export interface SeenEntry<Outcome extends string> extends SeenMore {
   readonly outcomes: Readonly<Record<Outcome, OutcomeEntry>>

@@ -8,6 +8,7 @@ import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
+import { disconnectLook, fusesLook, otherLights } from './toldLooks'
 
 /** A fault that is as likely on each line. */
 export const eachLine = (change: (line: Pole) => Change) =>
@@ -149,6 +150,9 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
     ],
     tests: [
       lettingGo('breaker or fuses'),
+      otherLights(),
+      fusesLook(),
+      ...(disconnect ? [disconnectLook()] : []),
       ...voltsThree({
         point: 'supply',
         where: 'into the breaker',

@@ -6,6 +6,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { pullPump } from './motor'
 import { coupling, flowField, newCheck, shutOffField, worn } from './pumpFaults'
 import { seen } from './testEntry'
+import { wellLevel } from './toldLooks'
 
 export const wellPump = (): Block => ({
   components: [
@@ -139,6 +140,7 @@ export const wellPump = (): Block => ({
     }),
   ],
   tests: [
+    wellLevel(),
     seen({
       id: 'rest-well',
       point: 'tap',
