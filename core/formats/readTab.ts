@@ -4,14 +4,14 @@
  * without its proof, a line after the settlement are kept, and marked in the fold.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import type { SystemKind } from '#core/systems'
+import { hear } from '#core/listening'
+import { findTest, type SystemKind } from '#core/systems'
 import {
   createWriter,
   FILE_DEVICE,
   isPlaced,
   msOf,
   parseLine,
-  parseShorthand,
   parseUnplaced,
   type AnyLine,
   type DraftLine,
@@ -33,6 +33,8 @@ export function readTab(
   const place = `${where} › ${tab.day}`
   const by = tab.by ? { by: tab.by } : {}
   const lines: AnyLine[] = []
+  /** the point that was spoken of last */
+  let near: string | undefined
   const put = createWriter(makeId('file', id).replace(/^file-/, FILE_DEVICE))
   let clock = { day: 0, minutes: firstMinutes(tab) }
   const stamp = (n: number) =>
@@ -74,10 +76,15 @@ export function readTab(
     }
     if (Number.isNaN(Date.parse(stamp(0))))
       return fail('bad-line', { place, line: written, why: 'that is no time of day' })
-    const draft = readWrittenLine(kind, timed[4]!, start)
+    const draft = readWrittenLine(kind, timed[4]!, start, near)
     if (!draft.ok)
       return fail('bad-line', { place, line: written, why: draft.problem.code, ...draft.problem.facts })
-    for (const one of draft.value) write(one, i + 1)
+    const set = draft.value.length > 1 ? { set: makeId('set', id, String(i)) } : {}
+    for (const one of draft.value) {
+      const ofSet = one.kind === 'reading' || one.kind === 'observation'
+      write(ofSet ? { ...one, ...set } : one, i + 1)
+      if (ofSet) near = findTest(kind, one.test)?.point
+    }
   }
   return ok({ id, day: start, lines, ...by })
 }
@@ -91,7 +98,12 @@ const COMMAND = new RegExp(`^(${VERBS})\\b\\s*([^:]*):?\\s*(.*)$`, 's')
  * TEST: minutes`, `advice: …`, `settle: …`, and `left …` for a reading as left. A state may be forced with `dead!`:
  * only in files.
  */
-function readWrittenLine(kind: SystemKind, written: string, start: string): Result<readonly DraftLine[]> {
+function readWrittenLine(
+  kind: SystemKind,
+  written: string,
+  start: string,
+  near: string | undefined,
+): Result<readonly DraftLine[]> {
   const command = COMMAND.exec(written)
   if (command) {
     const [, verb, about, rest] = command as unknown as [string, string, string, string]
@@ -131,14 +143,19 @@ function readWrittenLine(kind: SystemKind, written: string, start: string): Resu
     }
   }
   const asLeft = written.startsWith('left ')
-  const parsed = parseShorthand(kind, asLeft ? written.slice(5) : written)
-  if (!parsed.ok) return parsed
-  if (parsed.value.kind === 'ask')
-    return fail('ambiguous', { typed: written, choices: parsed.value.choices.map(c => c.say).join(' or ') })
-  const { line } = parsed.value
-  const evidence = line.kind === 'reading' || line.kind === 'observation'
+  const said = asLeft ? written.slice(5) : written
+  const heard = hear(kind, said, { near })
+  if (!heard.ok) return heard
+  // a file cannot be asked: what has two meanings is kept as it was said, and not weighed
+  if (heard.value.kind !== 'lines') return ok([{ kind: 'remark', text: written }])
+  const { lines, left } = heard.value
   return ok([
-    evidence ? { ...line, ...(asLeft ? { asLeft: true } : {}), without: 'as written in the file' } : line,
+    ...lines.map(line =>
+      line.kind === 'reading' || line.kind === 'observation'
+        ? { ...line, ...(asLeft ? { asLeft: true } : {}), without: 'as written in the file' }
+        : line,
+    ),
+    ...(left ? [{ kind: 'remark' as const, text: left }] : []),
   ])
 }
 

@@ -21,7 +21,7 @@ export {
   type FigureKey,
   type Figures,
 } from './figures'
-export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey } from './ids'
+export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey, unstaged } from './ids'
 export type { ModelOptions } from './entries'
 export { SITE_FIELDS } from './fields'
 export { stageOf } from './model'

@@ -51,6 +51,7 @@ function changeOf(
     case 'state':
     case 'photo':
     case 'note':
+    case 'remark':
     case 'strike':
     case 'carried':
     case 'resumed':

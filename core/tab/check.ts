@@ -28,7 +28,13 @@ export type LineProblem = {
 }
 
 /** A settled tab takes words, and can be opened again. */
-const TAKEN_WHEN_SETTLED: ReadonlySet<DraftLine['kind']> = new Set(['strike', 'note', 'photo', 'resumed'])
+const TAKEN_WHEN_SETTLED: ReadonlySet<DraftLine['kind']> = new Set([
+  'strike',
+  'note',
+  'remark',
+  'photo',
+  'resumed',
+])
 
 export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): Result<true, LineProblem> {
   if (state.status === 'settled' && !TAKEN_WHEN_SETTLED.has(line.kind))
@@ -87,6 +93,7 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
     case 'opened':
     case 'finding':
     case 'note':
+    case 'remark':
     case 'photo':
     case 'carried':
     case 'resumed':

@@ -252,6 +252,7 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
         sum.lists[line.kind].push(line)
         return
       case 'note':
+      case 'remark':
       case 'strike':
       case 'state':
     }

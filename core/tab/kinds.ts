@@ -15,6 +15,7 @@ export const LINE_KINDS = [
   'wait',
   'photo',
   'note',
+  'remark',
   'strike',
   'carried',
   'resumed',

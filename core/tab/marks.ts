@@ -99,6 +99,7 @@ function markIds(kind: SystemKind, line: Line, mark: Marker) {
     case 'state':
     case 'photo':
     case 'note':
+    case 'remark':
     case 'strike':
     case 'carried':
     case 'resumed':
@@ -163,6 +164,7 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
     case 'wait':
     case 'photo':
     case 'note':
+    case 'remark':
     case 'carried':
     case 'resumed':
     case 'follow-up':
@@ -188,6 +190,7 @@ export function waitsAfterSettling(line: Line): boolean {
     case 'opened':
     case 'photo':
     case 'note':
+    case 'remark':
     case 'strike':
     case 'resumed':
     case 'taken-up':

@@ -47,11 +47,21 @@ const WITH_POWER = new Set([
 export function saysOf(kind: SystemKind, line: AnyLine): Says {
   if (!isKnownLine(line)) return RAN
   if (line.kind === 'state') return stateSays(kind, line)
+  if (line.kind === 'remark') return remarkSays(line.text)
   if (line.kind !== 'reading' && line.kind !== 'observation') return NOTHING
   const test = findTest(kind, line.test)
   if (line.kind === 'observation') return seenSays(test, line.outcome)
   return line.value === null ? NOTHING : readingSays(test, line.value)
 }
+
+/**
+ * Words that tell of power, of running or of tripping, whatever else is said: a remark with one of them ends proofs.
+ * A false alarm costs a proof; what is missed can cost a hand.
+ */
+const TELLS_OF_POWER
+  = /\b(power(ed)?|live|hot|energi[sz]|volts?|amps?|current|r[ua]n(s|ning)?|start(s|ed|ing)?|trip(s|ped|ping)?|hum(s|med|ming)?|groan|buzz|chatter|spark|arc(s|ed|ing)?|shock|reset|blew|blown?|bang|switched on|turned on|plugged in|on again|kick(s|ed)? in|pulls? in|flip(s|ped)?|works?|smok)/i
+
+const remarkSays = (text: string): Says => (TELLS_OF_POWER.test(text) ? RAN : NOTHING)
 
 function readingSays(test: Test | undefined, value: number): Says {
   // a test that nobody here knows may have been taken with the power on

@@ -58,6 +58,8 @@ export const BODIES = {
     ol: z.boolean().optional(),
     /** half the width of what the meter swung over, in the value's unit */
     spread: z.number().nonnegative().optional(),
+    /** the figure is only a limit: it was over it, or under it */
+    bound: z.enum(['over', 'under']).optional(),
     ...ofSet,
     meter: short.optional(),
     asLeft: z.boolean().optional(),
@@ -102,6 +104,8 @@ export const BODIES = {
     height: z.number().int().positive().optional(),
   }),
   'note': z.object({ kind: z.literal('note'), text }),
+  /** said, and not placed: kept, not weighed */
+  'remark': z.object({ kind: z.literal('remark'), text }),
   'strike': z.object({ kind: z.literal('strike'), line: lineId, reason: text }),
   'carried': z.object({
     kind: z.literal('carried'),

@@ -43,7 +43,7 @@ export function playTold(call: ToldCall, lines = call.lines): Scored {
   const kind = kindFor(system.kind, system.nameplate)
   const tables = requireOk(prepareSystem(system.kind, system.nameplate, practiceOf(USUAL_WRITTEN)))
   const answer = isolate(tables, foldTab(kind, tab.lines))
-  const lost = tab.lines.flatMap(l => lostIn(l) ?? [])
+  const lost = tab.lines.flatMap(l => lostIn(l) ?? []).filter(t => call.lines.includes(t))
   return { call, understood: call.lines.length - lost.length, lost, answer, ...judgeCall(call, answer) }
 }
 
@@ -63,7 +63,7 @@ function judgeCall(call: ToldCall, answer: Isolation): Pick<Scored, 'short' | 'w
     short.push(`found ${call.found[0]}, not ${decision ? `${decision.kind} ${decision.fault}` : 'open'}`)
   if (call.open && decision?.kind === 'found') short.push(`open, not found ${decision.fault}`)
   for (const test of call.also)
-    if (!answer.alsoFound.some(a => a.test === test)) short.push(`also found: ${test}`)
+    if (!answer.alsoFound.some(a => (a as { test?: string }).test === test)) short.push(`also found: ${test}`)
   for (const cause of call.causes)
     if (!answer.causes.some(a => a.causes.some(c => c.id === cause && ['shown', 'named'].includes(c.standing))))
       short.push(`cause ${cause}`)

@@ -84,6 +84,8 @@ export const PHRASES: readonly Phrase[] = [
     },
   },
   { name: 'note', says: 'nothing', draft: { kind: 'note', text: 'the dog is kind' } },
+  { name: 'remark', says: 'nothing', draft: { kind: 'remark', text: 'key is under the pot' } },
+  { name: 'remark of power', says: 'ran', draft: { kind: 'remark', text: 'it ran for a bit when I leaned on it' } },
   { name: 'carried', says: 'nothing', draft: { kind: 'carried', reason: 'part ordered', bring: 'a relay' } },
   { name: 'resumed', says: 'nothing', draft: { kind: 'resumed' } },
   { name: 'follow-up', says: 'nothing', draft: { kind: 'follow-up', text: 'tank air', due: '2026-12-01' } },

@@ -217,6 +217,8 @@ export function wordLine(
       }
     case 'photo':
       return { title: 'Photo', detail: line.caption }
+    case 'remark':
+      return { title: 'Remark, not weighed', detail: line.text }
     case 'note':
       return { title: 'Note', detail: line.text }
     case 'strike':

@@ -45,7 +45,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           name: 'motor overload',
           component: 'motor',
           spot: { on: 'motor', side: 'on', part: 'overload' },
-          aliases: ['overload', 'klixon', 'thermal'],
+          aliases: ['overload', 'thermal'],
         }),
       ],
       faults: [

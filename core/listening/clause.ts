@@ -1,0 +1,249 @@
+/** What one clause can mean: the readings, sets of readings and observations of a kind, each with its score. */
+import { unitsOf, type Units } from '#core/units'
+import type { NumericTest } from '#core/systems'
+import type { DraftLine } from '#core/tab'
+import type { Figure } from './figures'
+import type { Lexicon, ReadEntry, SeenEntry } from './lexicon'
+import { bestOf, isHeard, scoreOf, weigh, type Clause, type Score, type Weights } from './score'
+
+export interface Meaning extends Score {
+  readonly lines: readonly DraftLine[]
+  readonly test: string
+  readonly point: string
+  readonly quantity?: NumericTest['quantity']
+}
+
+/** What else speaks for a meaning: the test in hand, the place that was spoken of last. */
+export interface Bearing {
+  readonly expected?: string | undefined
+  readonly near?: string | undefined
+  readonly nearQuantity?: NumericTest['quantity'] | undefined
+  readonly units: Units
+}
+
+export interface Figures {
+  readonly figures: readonly Figure[]
+  readonly rows: readonly (readonly Figure[])[]
+}
+
+/** Said instead of a nought. */
+const NOTHING = ['noth', 'none', 'zero', 'nil', 'dead', '!volt', '!amp', '!power', '!pressure', '!continu']
+/** What was done to the power is no finding. */
+const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
+
+/** Meanings of a clause that explain enough of it, best first. */
+export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bearing: Bearing): Meaning[] {
+  const weights = weigh(clause, lexicon.known)
+  const figures = clause.figures.map(i => told.figures[i]!)
+  const readings = figures.filter(f => f.quantity !== 'time')
+  const all: Meaning[] = []
+  const [row] = clause.rows.map(i => told.rows[i]!)
+  if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
+  else {
+    const seen = readings.length > 0 ? 0.6 * readings.length : 0
+    if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, seen, bearing, lexicon)
+    for (const e of lexicon.read) pushRead(all, e, weights, figures, bearing, lexicon)
+    all.push(...bothLegs(lexicon, weights, readings, bearing))
+  }
+  return all.filter(isHeard).toSorted((a, b) => b.score - a.score)
+}
+
+const isDone = ({ of }: Weights) => of.has('breaker') && [...DONE].some(w => of.has(w))
+
+function pushSeen(
+  all: Meaning[],
+  { test, outcome, phrases, staged }: SeenEntry,
+  weights: Weights,
+  unexplained: number,
+  { expected, near }: Bearing,
+  { hasStages }: Lexicon,
+) {
+  const best = bestOf(phrases, weights)
+  if (!best) return
+  const words = new Set(best.phrase)
+  const assumed = unexplained + stageOf(words, staged, hasStages, weights)
+  const score = scoreOf(words, weights, assumed)
+  const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
+  all.push({
+    ...score,
+    score: score.score + hint,
+    test: test.id,
+    point: test.point,
+    lines: [{ kind: 'observation', test: test.id, outcome }],
+  })
+}
+
+/** Two pumps: the one in the well is said so, or only it has the part; the other may be called the booster. */
+function stageOf(words: Set<string>, staged: boolean, hasStages: boolean, { of }: Weights): number {
+  if (!hasStages) return 0
+  if (!staged) {
+    words.add('booster')
+    return 0
+  }
+  words.add('well')
+  return of.has('well') || of.has('wellhead') ? -0.1 : 0.3
+}
+
+function pushRead(
+  all: Meaning[],
+  entry: ReadEntry,
+  weights: Weights,
+  figures: readonly Figure[],
+  bearing: Bearing,
+  { hasStages }: Lexicon,
+) {
+  const { test } = entry
+  const fitting = figures.filter(f => fits(f, test))
+  const own = fitting.find(f => f.quantity === test.quantity) ?? fitting[0]
+  const words = new Set<string>()
+  const said = sayRead(entry, weights, words, bearing, own)
+  if (!said) return
+  const zero = own ? undefined : NOTHING.find(w => weights.of.has(w))
+  if (!own && !(zero && (said.placed || zero.startsWith('!')) && isZeroed(test))) return
+  if (zero) words.add(zero)
+  words.add('tseconds').add('tminutes')
+  const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
+  const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stageOf(words, entry.staged, hasStages, weights)
+  const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
+  const hint = (test.id === bearing.expected ? 0.4 : 0) + (test.quantity === bearing.nearQuantity ? 0.05 : 0)
+  all.push({
+    ...score,
+    score: score.score + hint,
+    test: test.id,
+    point: test.point,
+    quantity: test.quantity,
+    lines: [readingOf(test, own ?? { value: 0 }, bearing.units)],
+  })
+}
+
+/** A nought may be said in words of volts, amps and pressures; of ohms and farads it is an OL as often as not. */
+const isZeroed = (t: NumericTest) => ['volts', 'amps', 'pressure', 'flow'].includes(t.quantity)
+
+function fits(f: Figure, test: NumericTest): boolean {
+  if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
+  if (f.quantity !== undefined) return f.quantity === test.quantity
+  return test.quantity !== 'time'
+}
+
+/** The words that a reading explains, and what has to be assumed for it; nothing where it cannot be meant. */
+function sayRead(
+  { test, places, variants, first, foremost, conditions, quantities }: ReadEntry,
+  weights: Weights,
+  words: Set<string>,
+  { near }: Bearing,
+  figure: Figure | undefined,
+): { assumed: number, placed: boolean } | undefined {
+  const place = bestOf(places, weights)
+  const variant = bestOf(variants, weights)
+  const condition = bestOf(conditions, weights)
+  const quantity = bestOf(quantities, weights)
+  for (const part of [place, variant, condition, quantity]) for (const word of part?.phrase ?? []) words.add(word)
+  if (variants.length > 0 && !variant && !first) return undefined
+  if ((test.condition === 'starting' || test.condition === 'idle') && !condition) return undefined
+  let assumed = variants.length > 0 && !variant ? 0.15 : 0
+  if (test.condition === 'splice' && !variant) return undefined
+  // at rest and as it runs are two readings
+  if (test.condition !== 'idle' && saysRest(weights) && test.need === 'live') assumed += 1.2
+  if (place) return { assumed, placed: true }
+  if (variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
+    return { assumed: assumed + 0.05, placed: true }
+  if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
+  const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity && test.quantity !== 'volts'
+  const named = quantity !== undefined && test.quantity !== 'volts'
+  if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
+  return undefined
+}
+
+const saysRest = ({ of }: Weights) => of.has('rest') || (of.has('noth') && of.has('run'))
+
+/** Ohms to ground are told in megs or not at all plainly: without a unit a bare figure there is megs. */
+function readingOf(test: NumericTest, { value, spread, bound, perUnit }: Figure, units: Units): DraftLine {
+  const insulation = test.quantity === 'ohms' && test.variant === 'ground' && test.probe.ask === 'ohms'
+  const own = perUnit ?? (insulation && value !== 0 ? 1e6 : (unitsOf(test.quantity, units)[0]?.perUnit ?? 1))
+  if (value === null) return { kind: 'reading', test: test.id, value: null, ol: true }
+  return {
+    kind: 'reading',
+    test: test.id,
+    value: value * own,
+    ...(spread ? { spread: spread * own } : {}),
+    ...(bound ? { bound } : {}),
+  }
+}
+
+/** Each leg to ground, said in one: `both load legs 120 to ground`. */
+function bothLegs(
+  { read }: Lexicon,
+  weights: Weights,
+  readings: readonly Figure[],
+  bearing: Bearing,
+): Meaning[] {
+  const [figure] = readings
+  if (!weights.of.has('bothlegs') || !figure || !fits(figure, read[0]!.test)) return []
+  return read.flatMap((one) => {
+    const two = read.find(e => e.test.point === one.test.point && e.test.variant === 'l2g')
+    if (one.test.variant !== 'l1g' || !two) return []
+    const place = bestOf(one.places, weights)
+    if (!place && one.test.point !== bearing.near) return []
+    const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'toground'])
+    return [
+      {
+        ...scoreOf(words, weights, place ? 0 : 0.12, 0.7),
+        test: one.test.id,
+        point: one.test.point,
+        quantity: 'volts' as const,
+        lines: [one, two].map(e => readingOf(e.test, figure, bearing.units)),
+      },
+    ]
+  })
+}
+
+/** Which tests a row of three is of, in its order. */
+const ROWS: readonly (readonly string[])[] = [
+  ['v12', 'v23', 'v31'],
+  ['r12', 'r23', 'r31'],
+]
+/** From so many on, a row is volts rather than amps; common practice, no source. */
+const VOLTS_FROM = 90
+
+function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly Figure[], bearing: Bearing): Meaning[] {
+  const most = Math.max(...row.map(f => f.value ?? 0))
+  const unit = row[0]?.quantity
+  const looksLike = (q: string) => (unit ? unit === q : q === 'volts' ? most >= VOLTS_FROM : most < VOLTS_FROM)
+  const sets: ReadEntry[][] = []
+  for (const one of read) {
+    const { point, variant, quantity } = one.test
+    const own = ROWS.find(r => r[0] === variant)
+    if (own)
+      sets.push(own.flatMap(v =>
+        read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === quantity).slice(0, 1)))
+    if (/^amps1\./.test(one.test.id))
+      sets.push(['1', '2', '3'].flatMap(n => read.filter(e => e.test.id === one.test.id.replace('1', n))))
+    // of one phase: each leg to ground, then between them
+    if (variant === 'l1g')
+      sets.push([one, ...['l2g', undefined].flatMap(v =>
+        read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === 'volts'
+          && e.test.condition === 'calling'))])
+  }
+  const isOfThree = sets.some(s => s[0]?.test.variant === 'v12')
+  return sets.flatMap((set, i): Meaning[] => {
+    const [one] = set
+    if (!one || set.length !== 3 || !looksLike(one.test.quantity)) return []
+    if (one.test.variant === 'l1g' && isOfThree) return []
+    const place = bestOf(one.places, weights)
+    const condition = bestOf(one.conditions, weights)
+    const quantity = bestOf(one.quantities, weights)
+    if (one.test.condition === 'starting' && !condition) return []
+    if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !place) return []
+    const words = new Set([place, condition, quantity].flatMap(p => p?.phrase ?? []))
+    const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
+    return [
+      {
+        ...scoreOf(words, weights, place || one.test.quantity === 'amps' ? 0.01 * i : usual, 1.5),
+        test: one.test.id,
+        point: one.test.point,
+        quantity: one.test.quantity,
+        lines: set.map((e, n) => readingOf(e.test, row[n]!, bearing.units)),
+      },
+    ]
+  })
+}

@@ -1,0 +1,133 @@
+/**
+ * The figures of a line: `24`, `4.8 ohms`, `3–5 s`, `about 12`, `over 20 meg`, `1½`, `OL`, `460/467/450`, `ten
+ * minutes`. What they stood in is left behind as words. A figure with a unit that no reading has (feet, gallons,
+ * horsepower, hours of rest) is passed over.
+ */
+import { findUnit, type Quantity } from '#core/units'
+
+export interface Figure {
+  /** nothing is OL: beyond the meter's range */
+  readonly value: number | null
+  /** half of what it swung over, or of what was left open by "about" */
+  readonly spread?: number
+  readonly bound?: 'over' | 'under'
+  readonly quantity?: Quantity
+  /** SI units that one of them is; without a unit the reading's own is taken */
+  readonly perUnit?: number
+}
+
+/** A text whose figures are numbered: `fig0`, `row0` stand where they stood. */
+export interface Told {
+  readonly words: string
+  readonly figures: readonly Figure[]
+  /** figures in a row, parted by strokes: of one go */
+  readonly rows: readonly (readonly Figure[])[]
+}
+
+const NAMES: Readonly<Record<string, number>> = {
+  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
+  fifteen: 15, twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90, a: 1, an: 1, half: 0.5, couple: 2,
+}
+/** What a name of a number may stand before. */
+const COUNTED = '(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|psi|pounds?|volts?|amps?|ohms?|megs?|gpm|meg)'
+const NAMED = new RegExp(
+  `\\b(${Object.keys(NAMES).join('|')})(?: (?:an?|of))? (?=${COUNTED}\\b)|\\b(half an?|a couple of) (?=${COUNTED}\\b)`,
+  'g',
+)
+
+const FRACTIONS: Readonly<Record<string, string>> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
+
+const NUMBER = '(?:\\d+ )?\\d+/[1-9]\\d*(?![/\\d])|\\d*\\.\\d+|\\d+(?:\\.\\d+)?'
+const UNIT = '[a-zµωΩ°%/]+(?:-?amps?)?'
+const PATTERN = new RegExp(
+  `(?<![\\p{L}\\d.])(about|around|roughly|some|approx|~|nearly|over|more than|above|>|under|less than|below|<)? ?`
+  + `(-?(?:${NUMBER}))(?:(?: ?- ?| to | or )(${NUMBER}))? ?(${UNIT})?(?![\\p{L}\\d])`,
+  'gu',
+)
+const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµωΩ]+)?/gu
+const ROW_BY_COMMAS = /^\D*?(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
+
+/** Hours are waited, never read; the rest is written on plates and walls. */
+const PASSED_OVER
+  = /^(?:h|hrs?|hours?|days?|weeks?|months?|years?|yrs?|ft|feet|foot|gal|gallons?|hp|kw|in|inch|inches|awg|%|°f|°c|f|c|w|watts?|pm|am|th|st|nd|rd)$/
+
+/** @param joined lower case, words of one meaning joined */
+export function figuresOf(joined: string): Told {
+  const figures: Figure[] = []
+  const rows: Figure[][] = []
+  let words = joined
+    .replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c]!)
+    .replaceAll('μ', 'µ')
+    .replace(/[–—]/g, '-')
+    .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
+    .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
+      `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
+    .replace(/(\d) (?:point) (\d)/g, '$1.$2')
+  const keepRow = (all: readonly string[], unit: string | undefined) => {
+    const named = unitOf(unit)
+    rows.push(all.map(n => ({ value: Number(n), ...(named ?? {}) })))
+    return ` row${rows.length - 1} ${named || !unit ? '' : unit} `
+  }
+  words = words.replace(ROW, (_, first: string, rest: string, unit?: string) =>
+    keepRow([first, ...rest.split('/').slice(1).map(n => n.trim())], unit))
+  words = words.replace(ROW_BY_COMMAS, (whole: string, a: string, b: string, c: string, unit?: string) =>
+    `${whole.slice(0, whole.indexOf(a))} ${keepRow([a, b, c], unit)}`)
+  words = words.replace(
+    PATTERN,
+    (_, before: string | undefined, first: string, second: string | undefined, unit: string | undefined) => {
+      const named = unitOf(unit)
+      const left = named || !unit ? '' : unit
+      if (unit && PASSED_OVER.test(unit)) return ' '
+      const figure = { ...readFigure(before, toNumber(first), second ? toNumber(second) : undefined), ...(named ?? {}) }
+      figures.push(figure)
+      return ` fig${figures.length - 1} ${figure.quantity === 'time' ? sayTime(figure) : left} `
+    },
+  )
+  words = words.replace(/(?<![\p{L}\d])(?:ol|o\.l|0l|∞)(?![\p{L}\d])/gu, () => {
+    figures.push({ value: null })
+    return ` fig${figures.length - 1} `
+  })
+  return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
+}
+
+const sayTime = ({ value, perUnit = 1 }: Figure) => ((value ?? 0) * perUnit < 60 ? 'tseconds' : 'tminutes')
+
+/** A tenth either way is what "about" leaves open; common practice, no source. */
+const ABOUT = 0.1
+
+function readFigure(before: string | undefined, first: number, second: number | undefined): Figure {
+  if (second !== undefined && second > first)
+    return { value: (first + second) / 2, spread: (second - first) / 2 }
+  switch (before) {
+    case 'over':
+    case 'more than':
+    case 'above':
+    case '>':
+      return { value: first, bound: 'over' }
+    case 'under':
+    case 'less than':
+    case 'below':
+    case '<':
+      return { value: first, bound: 'under' }
+    case undefined:
+      return { value: first }
+    default:
+      return { value: first, spread: ABOUT * Math.abs(first) }
+  }
+}
+
+function toNumber(text: string): number {
+  const parts = text.trim().split(' ')
+  return parts.reduce((sum, part) => {
+    const [top, bottom] = part.split('/')
+    return sum + (bottom ? Number(top) / Number(bottom) : Number(part))
+  }, 0)
+}
+
+const LONGER: Readonly<Record<string, string>> = { pounds: 'psi', pound: 'psi', kohm: 'kohm', mins: 'min' }
+
+function unitOf(text: string | undefined): Pick<Figure, 'quantity' | 'perUnit'> | undefined {
+  if (!text) return undefined
+  const unit = findUnit(LONGER[text] ?? text)
+  return unit && unit.symbol !== '' ? { quantity: unit.quantity, perUnit: unit.perUnit } : undefined
+}

@@ -1,0 +1,169 @@
+/**
+ * Listens to a line as it is said. The exact shorthand comes first (docs/shorthand.md); then the line is taken apart
+ * into clauses, each heard with what the ones before it spoke of, in the way that explains most of it. A near tie is
+ * asked; what explains too little is a remark, with the nearest meanings beside it. Nothing is guessed into a line.
+ */
+import { ok, type Result } from '#core/foundation'
+import { findTest, type SystemKind, type Test } from '#core/systems'
+import { parseShorthand, type Choice, type DraftLine, type Listening } from '#core/tab'
+import { formatValue, US, type Units } from '#core/units'
+import { meaningsOf, type Bearing, type Figures, type Meaning } from './clause'
+import { figuresOf } from './figures'
+import { lexiconOf, type Lexicon } from './lexicon'
+import type { Clause } from './score'
+import { sayState } from './states'
+import { join, wordsOf } from './words'
+
+export interface HearingOf extends Listening {
+  /** the point of the line before */
+  readonly near?: string | undefined
+}
+
+export type Heard
+  = | {
+    readonly kind: 'lines'
+    readonly lines: readonly DraftLine[]
+    readonly say: string
+    /** words that no line took up: they are kept as a remark */
+    readonly left?: string
+  }
+  | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
+  | { readonly kind: 'remark', readonly line: DraftLine, readonly nearest: readonly Choice[] }
+
+/** Lines longer than this are a story: kept as a remark without being taken apart. */
+const LONGEST = 400
+/** How near two meanings lie that are asked about. */
+const TIE = 0.06
+
+export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
+  const text = typed.trim()
+  const remark = (nearest: readonly Choice[] = []): Result<Heard> =>
+    ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
+  const exact = parseShorthand(kind, typed, listening)
+  if (exact.ok && exact.value.kind === 'line') {
+    const { line, say } = exact.value
+    return ok({ kind: 'lines', lines: [line], say })
+  }
+  if (!exact.ok && exact.problem.code === 'empty') return exact
+  const state = sayState(text)
+  if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })
+  if (text.length > LONGEST) return remark()
+  const { units = US } = listening
+  const parts = hearParts(kind, text, { expected: listening.expected, near: listening.near, units })
+  const heard = parts.flatMap(p => (p.meanings[0] ? [p.meanings] : []))
+  if (heard.length === 0) {
+    if (exact.ok && exact.value.kind === 'ask') return ok(exact.value)
+    return remark(nearestOf(kind, parts, units, text))
+  }
+  const tied = heard.find(m => isTied(m))
+  if (tied && heard.length === 1) {
+    const choices = tied.filter(m => m.score > tied[0]!.score - TIE).slice(0, 4)
+    return ok({ kind: 'ask', question: `“${text}” — which?`, choices: choices.map(m => choiceOf(kind, m, units, text)) })
+  }
+  const lines = heard.flatMap(m => m[0]!.lines.map(l => ({ ...l, typed: text })))
+  const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
+  return ok({
+    kind: 'lines',
+    lines,
+    say: lines.map(l => sayLine(kind, l, units)).join(' · '),
+    ...(left.length > 0 ? { left: left.join(', ') } : {}),
+  })
+}
+
+const isTied = ([one, two]: readonly Meaning[]) =>
+  one !== undefined && two !== undefined && one.score - two.score < TIE && one.test !== two.test
+
+const saysAnything = (text: string) => wordsOf(join(text)).some(w => !w.filler && w.weight >= 1)
+
+interface Part {
+  readonly clause: Clause
+  readonly meanings: readonly Meaning[]
+}
+
+/** Clauses are parted by marks and by these words. */
+const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)/g
+
+/** The way to take a line apart that explains most of it. */
+function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
+  const told = figuresOf(join(text.replace(/\.$/, '')))
+  const lexicon = lexiconOf(kind)
+  const atoms = atomsOf(told.words)
+  const n = Math.min(atoms.length, MOST_ATOMS)
+  const best: { value: number, parts: readonly Part[], bearing: Bearing }[] = [{ value: 0, parts: [], bearing }]
+  for (let end = 1; end <= n; end++) {
+    for (let from = end - 1; from >= Math.max(0, end - MOST_JOINED); from--) {
+      const before = best[from]!
+      const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '))
+      const meanings = meaningsOf(lexicon, clause, told, before.bearing)
+      const value = before.value + valueOf(clause, meanings[0], lexicon)
+      if ((best[end]?.value ?? -Infinity) >= value) continue
+      best[end] = {
+        value,
+        parts: [...before.parts, { clause: { ...clause, text: withFigures(clause.text, told) }, meanings }],
+        bearing: meanings[0]
+          ? { ...before.bearing, near: meanings[0].point, nearQuantity: meanings[0].quantity }
+          : before.bearing,
+      }
+    }
+  }
+  return [...best[n]!.parts]
+}
+
+const [MOST_ATOMS, MOST_JOINED] = [10, 4]
+
+/** Split at marks and small words, and behind a figure that another follows with words between them. */
+function atomsOf(words: string): string[] {
+  const parts = words.split(PARTED).filter(p => p.trim())
+  return parts.flatMap((part) => {
+    const figures = part.match(/\bfig\d+\b(?! t(?:seconds|minutes))/g) ?? []
+    if (figures.length < 2) return [part]
+    const after = part.split(/(?<=\bfig\d+\b) (?!t(?:seconds|minutes))/).map(p => p.trim())
+    // `24 on black 2 on red`: what is named stands behind its figure
+    return /^fig\d/.test(part) ? part.split(/ (?=fig\d+\b)/) : after
+  })
+}
+
+function clauseOf(text: string): Clause {
+  const figures = [...text.matchAll(/\bfig(\d+)\b/g)].map(m => Number(m[1]))
+  const rows = [...text.matchAll(/\brow(\d+)\b/g)].map(m => Number(m[1]))
+  return { text, figures, rows, words: wordsOf(text.replace(/\b(?:fig|row)\d+\b/g, ' ')) }
+}
+
+/** What a clause is worth: its score, or what is lost by not hearing it. */
+function valueOf(clause: Clause, meaning: Meaning | undefined, { known }: Lexicon): number {
+  if (meaning) return meaning.score - 0.25
+  const lost = clause.words.reduce((sum, w) => sum + (w.filler ? 0 : known.has(w.means) ? w.weight : 0.3 * w.weight), 0)
+  return -0.2 - 0.6 * lost - 0.6 * clause.figures.length
+}
+
+const withFigures = (text: string, told: Figures) =>
+  text
+    .replace(/\bfig(\d+)\b/g, (_, i: string) => String(told.figures[Number(i)]?.value ?? 'OL'))
+    .replace(/\brow(\d+)\b/g, (_, i: string) => (told.rows[Number(i)] ?? []).map(f => f.value).join('/'))
+    .replace(/ t(?:seconds|minutes)\b/g, '')
+
+function choiceOf(kind: SystemKind, { lines }: Meaning, units: Units, typed: string): Choice {
+  const [line] = lines
+  return { line: { ...line!, typed } as DraftLine, say: lines.map(l => sayLine(kind, l, units)).join(' · ') }
+}
+
+/** For a remark: what it comes nearest to, so that a hand can place it. */
+function nearestOf(kind: SystemKind, parts: readonly Part[], units: Units, typed: string): Choice[] {
+  return parts.flatMap(p => p.meanings.slice(0, 3).map(m => choiceOf(kind, m, units, typed))).slice(0, 3)
+}
+
+/** A line said back. */
+export function sayLine(kind: SystemKind, line: DraftLine, units: Units = US): string {
+  if (line.kind !== 'reading' && line.kind !== 'observation') return line.kind
+  const test = findTest(kind, line.test)
+  return `${test?.title ?? line.test}: ${sayAnswer(test, line, units)}`
+}
+
+function sayAnswer(test: Test | undefined, line: DraftLine, units: Units): string {
+  if (line.kind === 'observation')
+    return test?.kind === 'seen' ? (test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome) : line.outcome
+  if (line.kind !== 'reading') return ''
+  if (line.value === null) return 'OL'
+  const figure = test?.kind === 'numeric' ? formatValue(test.quantity, line.value, units) : String(line.value)
+  return `${line.bound ? `${line.bound} ` : line.spread ? 'about ' : ''}${figure}`
+}

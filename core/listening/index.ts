@@ -1,0 +1,3 @@
+export { hear, sayLine, type Heard, type HearingOf } from './hear'
+export { lexiconOf, phraseOf, type Lexicon } from './lexicon'
+export { SAID } from './said'

@@ -1,0 +1,110 @@
+/**
+ * What can be said of a kind, derived from it: each answer of each test with its phrases, each reading with the ways
+ * its place, lead, condition and quantity are said. Made once for a kind.
+ */
+import { unstaged, type NumericTest, type SeenTest, type SystemKind, type Test } from '#core/systems'
+import { CONDITIONS, PLACES, QUANTITY_WORDS, VARIANTS, VEHICLE_PLACES } from './places'
+import { SAID } from './said'
+import { join, wordsOf } from './words'
+
+/** The words of one way to say something, without what only fills. */
+export type Phrase = readonly string[]
+
+export interface SeenEntry {
+  readonly test: SeenTest
+  readonly outcome: string
+  readonly label: string
+  readonly phrases: readonly Phrase[]
+  readonly staged: boolean
+}
+
+export interface ReadEntry {
+  readonly test: NumericTest
+  readonly places: readonly Phrase[]
+  readonly variants: readonly Phrase[]
+  /** the first of its point and quantity: its variant need not be said */
+  readonly first: boolean
+  /** the first of its quantity on the kind: not even its place need be said */
+  readonly foremost: boolean
+  readonly conditions: readonly Phrase[]
+  readonly quantities: readonly Phrase[]
+  readonly staged: boolean
+}
+
+export interface Lexicon {
+  readonly seen: readonly SeenEntry[]
+  readonly read: readonly ReadEntry[]
+  /** words that some phrase has */
+  readonly known: ReadonlySet<string>
+  /** a second pump stands behind the first */
+  readonly hasStages: boolean
+}
+
+const kept = new WeakMap<SystemKind, Lexicon>()
+
+export function lexiconOf(kind: SystemKind): Lexicon {
+  const before = kept.get(kind)
+  if (before) return before
+  const hasStages = kind.components.some(c => unstaged(c.id) !== c.id)
+  const isStaged = (t: Test) => hasStages && unstaged(t.id) !== t.id
+  const seen = kind.tests.flatMap(t => (t.kind === 'seen' ? seenEntries(kind, t, isStaged(t)) : []))
+  const read = kind.tests.flatMap(t => (t.kind === 'numeric' ? [readEntry(kind, t, isStaged(t))] : []))
+  const known = new Set([
+    ...seen.flatMap(e => e.phrases.flat()),
+    ...read.flatMap(e => [...e.places, ...e.variants, ...e.conditions, ...e.quantities].flat()),
+  ])
+  const fresh = { seen, read, known, hasStages }
+  kept.set(kind, fresh)
+  return fresh
+}
+
+export function phraseOf(said: string): Phrase {
+  return [...new Set(wordsOf(join(said)).flatMap(w => (w.filler ? [] : [w.means])))]
+}
+
+function phrasesOf(said: readonly string[]): Phrase[] {
+  const all = said.map(phraseOf).filter(p => p.length > 0)
+  return [...new Map(all.map(p => [p.toSorted().join(' '), p])).values()]
+}
+
+function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEntry[] {
+  const own = SAID[staged ? unstaged(test.id) : test.id] ?? {}
+  return test.outcomes.map((o) => {
+    const said = [...o.words.map(w => w.replaceAll('-', ' ')), o.label]
+    const derived = test.words.flatMap(w => said.map(s => `${w} ${s}`))
+    return {
+      test,
+      outcome: o.id,
+      label: o.label,
+      phrases: phrasesOf([...(own[o.id] ?? []), ...derived]),
+      staged,
+    }
+  })
+}
+
+function readEntry(kind: SystemKind, test: NumericTest, staged: boolean): ReadEntry {
+  const point = kind.points.find(p => p.id === test.point)!
+  const at = staged ? unstaged(point.id) : point.id
+  const vehicle = kind.components.some(c => c.glyph === 'battery')
+  const names = [point.name, ...point.aliases, ...((vehicle ? VEHICLE_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
+  const alike = kind.tests.filter(
+    (t): t is NumericTest => t.kind === 'numeric' && t.quantity === test.quantity && isUsual(t),
+  )
+  const { condition } = test
+  return {
+    test,
+    staged,
+    places: phrasesOf(staged ? names.map(n => n.replace(/^well /, '')) : names),
+    variants: test.variant ? phrasesOf([...(VARIANTS[test.variant] ?? []), ...test.words]) : [],
+    first: alike.find(t => t.point === test.point) === test,
+    foremost: alike[0] === test,
+    conditions: phrasesOf([
+      ...(condition in CONDITIONS ? CONDITIONS[condition as keyof typeof CONDITIONS] : CONDITIONS.running),
+      ...(test.variant ? [] : test.words),
+    ]),
+    quantities: phrasesOf(QUANTITY_WORDS[test.quantity] ?? []),
+  }
+}
+
+/** What is meant where no condition is said: as it runs, or dead; never at the start, never at rest. */
+const isUsual = (t: NumericTest) => t.condition !== 'starting' && t.condition !== 'idle' && t.condition !== 'splice'

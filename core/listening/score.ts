@@ -1,0 +1,72 @@
+/**
+ * How well a clause says a thing: the weight of the words that it explains, less that of those it leaves over, less
+ * what has to be assumed. A word that means something else on this kind weighs more than one that nobody knows.
+ */
+import type { Phrase } from './lexicon'
+import type { Word } from './words'
+
+export interface Clause {
+  readonly words: readonly Word[]
+  /** numbers of the figures and rows that stand in it */
+  readonly figures: readonly number[]
+  readonly rows: readonly number[]
+  readonly text: string
+}
+
+export interface Weights {
+  /** weight of each word of the clause, by its meaning */
+  readonly of: ReadonlyMap<string, number>
+  readonly total: number
+}
+
+/** Of what was said of a time, of a word unknown here, of one that means something here. */
+const [UNKNOWN, KNOWN, DENIED] = [0.4, 1, 1.2]
+
+export function weigh(clause: Clause, known: ReadonlySet<string>): Weights {
+  const of = new Map<string, number>()
+  for (const { means, weight, filler } of clause.words) {
+    if (filler) continue
+    const knows = known.has(means) || known.has(means.replace('!', ''))
+    of.set(means, weight < 1 ? weight : !knows ? UNKNOWN : means.startsWith('!') ? DENIED : KNOWN)
+  }
+  let total = 0
+  for (const w of of.values()) total += w
+  return { of, total }
+}
+
+/** The heaviest of the phrases whose every word stands in the clause; nothing where there is none. */
+export function bestOf(phrases: readonly Phrase[], { of }: Weights): { phrase: Phrase, weight: number } | undefined {
+  let best: { phrase: Phrase, weight: number } | undefined
+  for (const phrase of phrases) {
+    let weight = 0
+    for (const word of phrase) {
+      const w = of.get(word)
+      if (w === undefined) {
+        weight = -1
+        break
+      }
+      weight += w
+    }
+    if (weight > 0 && (!best || weight > best.weight)) best = { phrase, weight }
+  }
+  return best
+}
+
+export interface Score {
+  readonly covered: number
+  readonly left: number
+  readonly score: number
+}
+
+/** Of a word left over, what it takes off. */
+const LEFT_OVER = 0.7
+
+export function scoreOf(words: ReadonlySet<string>, { of, total }: Weights, assumed: number, extra = 0): Score {
+  let covered = extra
+  for (const word of words) covered += of.get(word) ?? 0
+  const left = total + extra - covered
+  return { covered, left, score: covered - LEFT_OVER * left - assumed }
+}
+
+/** Whether enough is explained to take it for said. */
+export const isHeard = ({ covered, left }: Score) => covered >= 0.9 && covered >= 0.55 * (covered + left)
