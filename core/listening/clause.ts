@@ -37,16 +37,19 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   const figures = clause.figures.map(i => told.figures[i]!)
   const readings = figures.filter(f => f.quantity !== 'time')
   const all: Meaning[] = []
-  const [row] = clause.rows.map(i => told.rows[i]!)
+  const row = clause.rows.map(i => told.rows[i]!)[0] ?? threefold(weights, readings)
   if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
   else {
-    const seen = readings.length > 0 ? 0.6 * readings.length : 0
-    if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, seen, bearing, lexicon)
+    if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, readings, bearing, lexicon)
     for (const e of lexicon.read) pushRead(all, e, weights, figures, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing))
   }
   return all.filter(isHeard).toSorted((a, b) => b.score - a.score)
 }
+
+/** `239, all three`: the same figure on each. */
+const threefold = ({ of }: Weights, readings: readonly Figure[]) =>
+  of.has('three') && readings.length === 1 ? [readings[0]!, readings[0]!, readings[0]!] : undefined
 
 const isDone = ({ of }: Weights) => of.has('breaker') && [...DONE].some(w => of.has(w))
 
@@ -54,14 +57,17 @@ function pushSeen(
   all: Meaning[],
   { test, outcome, phrases, staged }: SeenEntry,
   weights: Weights,
-  unexplained: number,
+  figures: readonly Figure[],
   { expected, near }: Bearing,
   { hasStages }: Lexicon,
 ) {
   const best = bestOf(phrases, weights)
   if (!best) return
   const words = new Set(best.phrase)
-  const assumed = unexplained + stageOf(words, staged, hasStages, weights)
+  // a figure beside it was read for something
+  const unexplained = figures.filter(f => f.value !== null || !words.has('ol'))
+  const assumed
+    = unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0) + stageOf(words, staged, hasStages, weights)
   const score = scoreOf(words, weights, assumed)
   const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
   all.push({
@@ -99,9 +105,12 @@ function pushRead(
   const said = sayRead(entry, weights, words, bearing, own)
   if (!said) return
   const zero = own ? undefined : NOTHING.find(w => weights.of.has(w))
-  if (!own && !(zero && (said.placed || zero.startsWith('!')) && isZeroed(test))) return
+  const denied = zero?.startsWith('!') ? zero.slice(1) : undefined
+  if (!own && !(zero && (denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed) && isZeroed(test)))
+    return
   if (zero) words.add(zero)
-  words.add('tseconds').add('tminutes')
+  if (own?.value === null) words.add('ol')
+  words.add('tseconds').add('tminutes').add('secondmeter')
   const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
   const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stageOf(words, entry.staged, hasStages, weights)
   const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
@@ -138,18 +147,23 @@ function sayRead(
   const condition = bestOf(conditions, weights)
   const quantity = bestOf(quantities, weights)
   for (const part of [place, variant, condition, quantity]) for (const word of part?.phrase ?? []) words.add(word)
-  if (variants.length > 0 && !variant && !first) return undefined
+  if (test.variant && !variant && !first) return undefined
   if ((test.condition === 'starting' || test.condition === 'idle') && !condition) return undefined
-  let assumed = variants.length > 0 && !variant ? 0.15 : 0
+  let assumed = test.variant && !variant ? 0.15 : 0
+  // across one thing volts, microfarads or ohms may be meant: ohms only where they are said
+  if (test.quantity === 'ohms' && test.condition === 'dead' && figure?.value != null && !figure.quantity && !quantity)
+    assumed += 0.25
   if (test.condition === 'splice' && !variant) return undefined
   // at rest and as it runs are two readings
-  if (test.condition !== 'idle' && saysRest(weights) && test.need === 'live') assumed += 1.2
+  const running = test.condition === 'running' || test.condition === 'calling'
+  if (running && test.point !== 'inlet' && saysRest(weights)) assumed += 1.5
   if (place) return { assumed, placed: true }
-  if (variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
+  if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
     return { assumed: assumed + 0.05, placed: true }
   if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
   const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity && test.quantity !== 'volts'
-  const named = quantity !== undefined && test.quantity !== 'volts'
+  const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
+  const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
 }
@@ -234,7 +248,7 @@ function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly Figure[]
     const quantity = bestOf(one.quantities, weights)
     if (one.test.condition === 'starting' && !condition) return []
     if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !place) return []
-    const words = new Set([place, condition, quantity].flatMap(p => p?.phrase ?? []))
+    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), 'three'])
     const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
     return [
       {

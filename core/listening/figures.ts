@@ -49,7 +49,7 @@ const ROW_BY_COMMAS = /^\D*?(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: 
 
 /** Hours are waited, never read; the rest is written on plates and walls. */
 const PASSED_OVER
-  = /^(?:h|hrs?|hours?|days?|weeks?|months?|years?|yrs?|ft|feet|foot|gal|gallons?|hp|kw|in|inch|inches|awg|%|°f|°c|f|c|w|watts?|pm|am|th|st|nd|rd)$/
+  = /^(?:h|hrs?|hours?|days?|weeks?|months?|years?|yrs?|ft|feet|foot|gal|gallons?|hp|kw|inch|inches|awg|%|°f|°c|f|c|w|watts?|pm|am|th|st|nd|rd)$/
 
 /** @param joined lower case, words of one meaning joined */
 export function figuresOf(joined: string): Told {
@@ -85,7 +85,7 @@ export function figuresOf(joined: string): Told {
   )
   words = words.replace(/(?<![\p{L}\d])(?:ol|o\.l|0l|∞)(?![\p{L}\d])/gu, () => {
     figures.push({ value: null })
-    return ` fig${figures.length - 1} `
+    return ` fig${figures.length - 1} ol `
   })
   return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
 }

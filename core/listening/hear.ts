@@ -85,7 +85,7 @@ const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)/g
 
 /** The way to take a line apart that explains most of it. */
 function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
-  const told = figuresOf(join(text.replace(/\.$/, '')))
+  const told = figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
   const lexicon = lexiconOf(kind)
   const atoms = atomsOf(told.words)
   const n = Math.min(atoms.length, MOST_ATOMS)
@@ -109,6 +109,8 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
   return [...best[n]!.parts]
 }
 
+/** `runs no water` is two things. */
+const RUNS_WITHOUT = /\b(runs?|running|ran) (?=(?:but )?(?:no|not|without) water)/gi
 const [MOST_ATOMS, MOST_JOINED] = [10, 4]
 
 /** Split at marks and small words, and behind a figure that another follows with words between them. */
@@ -131,7 +133,7 @@ function clauseOf(text: string): Clause {
 
 /** What a clause is worth: its score, or what is lost by not hearing it. */
 function valueOf(clause: Clause, meaning: Meaning | undefined, { known }: Lexicon): number {
-  if (meaning) return meaning.score - 0.25
+  if (meaning) return meaning.score - 0.35
   const lost = clause.words.reduce((sum, w) => sum + (w.filler ? 0 : known.has(w.means) ? w.weight : 0.3 * w.weight), 0)
   return -0.2 - 0.6 * lost - 0.6 * clause.figures.length
 }

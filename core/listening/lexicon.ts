@@ -58,25 +58,37 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   return fresh
 }
 
-export function phraseOf(said: string): Phrase {
-  return [...new Set(wordsOf(join(said)).flatMap(w => (w.filler ? [] : [w.means])))]
+export const phraseOf = (said: string): Phrase =>
+  [...new Set(wordsOf(join(said)).flatMap(w => (w.filler ? [] : [w.means])))]
+
+/** Where a thing is matters for a place; of an answer it is left out. */
+const PREPOSITIONS = new Set('into behind across past ahead through after before below to'.split(' '))
+
+function answersOf(said: readonly string[]): Phrase[] {
+  const all = said.map(s => phraseOf(s).filter(w => !PREPOSITIONS.has(w)))
+  return distinct(all.filter(p => p.some(isWhole)))
 }
 
-function phrasesOf(said: readonly string[]): Phrase[] {
-  const all = said.map(phraseOf).filter(p => p.length > 0)
+const phrasesOf = (said: readonly string[]): Phrase[] => distinct(said.map(phraseOf).filter(p => p.length > 0))
+
+/** A whole word's worth, not only `on` or `after a while`. */
+const isWhole = (word: string) => (wordsOf(word)[0]?.weight ?? 1) >= 1
+
+function distinct(all: readonly Phrase[]): Phrase[] {
   return [...new Map(all.map(p => [p.toSorted().join(' '), p])).values()]
 }
 
 function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEntry[] {
   const own = SAID[staged ? unstaged(test.id) : test.id] ?? {}
   return test.outcomes.map((o) => {
-    const said = [...o.words.map(w => w.replaceAll('-', ' ')), o.label]
+    // an id alone may be the name of a thing: `cable` for “the cable is down”
+    const said = [...o.words.slice(1), o.label]
     const derived = test.words.flatMap(w => said.map(s => `${w} ${s}`))
     return {
       test,
       outcome: o.id,
       label: o.label,
-      phrases: phrasesOf([...(own[o.id] ?? []), ...derived]),
+      phrases: answersOf([...(own[o.id] ?? []), ...derived]),
       staged,
     }
   })
@@ -95,13 +107,10 @@ function readEntry(kind: SystemKind, test: NumericTest, staged: boolean): ReadEn
     test,
     staged,
     places: phrasesOf(staged ? names.map(n => n.replace(/^well /, '')) : names),
-    variants: test.variant ? phrasesOf([...(VARIANTS[test.variant] ?? []), ...test.words]) : [],
+    variants: phrasesOf([...(VARIANTS[test.variant ?? test.quantity] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,
     foremost: alike[0] === test,
-    conditions: phrasesOf([
-      ...(condition in CONDITIONS ? CONDITIONS[condition as keyof typeof CONDITIONS] : CONDITIONS.running),
-      ...(test.variant ? [] : test.words),
-    ]),
+    conditions: phrasesOf(CONDITIONS[condition]),
     quantities: phrasesOf(QUANTITY_WORDS[test.quantity] ?? []),
   }
 }

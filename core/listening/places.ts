@@ -1,14 +1,16 @@
+/* eslint-disable @stylistic/max-len -- a place a row, however many ways it is said */
 /**
  * How points, leads, legs and conditions are said, by the id of the point or the variant of the test. Besides these
  * each point brings its own name and aliases.
  */
+import type { Condition } from '#core/systems'
 
 /** By point, without the prefix of its stage. */
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
   supply: ['into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service', 'ahead of the breaker'],
   breaker: ['out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker'],
   disconnect: ['disconnect', 'out of the disconnect', 'after the disconnect', 'behind the disconnect', 'disconnect out'],
-  line: ['line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch', 'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'l1 and l2', 'arrives at the switch', 'at the switch'],
+  line: ['line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch', 'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch', 'at the switch'],
   poles: ['pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points', 'across the switch', 'across the demand switch'],
   load: ['load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out', 'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter', 'past the switch', 'through the switch'],
   contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
@@ -52,11 +54,12 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: ['line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch', 'ahead of the switch'],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
   motor: ['motor', 'across the motor', 'pump', 'load', 'out of the switch', 'motor terminals', 'at the pump', 'across the pump'],
-  lead: ['lead', 'clamp', 'positive', 'pump', 'motor', 'red', 'hot'],
+  lead: ['positive', 'red', 'hot', 'clamped'],
 }
 
 /** By the variant of a test at its point; the first test of a point needs none of them said. */
 export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
+  'volts': ['n1 n2', 'between legs', 'leg to leg', 'legs'],
   'l1g': ['n1', 'n1 to ground', 'first leg'],
   'l2g': ['n2', 'n2 to ground', 'second leg', 'neutral'],
   'l3g': ['n3', 'n3 to ground', 'third leg'],
@@ -85,11 +88,28 @@ export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
   'fill': ['pump up', 'fill', 'recovery', 'pump up takes', 'takes to fill', 'builds up', 'to fill'],
 }
 
-export const CONDITIONS = {
-  starting: ['start', 'starting', 'at the start', 'inrush', 'first instant', 'when it tries to start', 'on start', 'kick'],
-  running: ['run', 'running', 'while it runs', 'stays', 'and stays', 'steady', 'under load', 'hold', 'settles', 'loaded', 'while it hums', 'up to speed'],
-  idle: ['rest', 'resting', 'nothing running', 'idle', 'coil out', 'with the coil out', 'over cut out', 'off', 'at rest', 'pump off', 'switch open'],
-} as const
+const RUNNING = [
+  'run', 'running', 'while it runs', 'stays', 'and stays', 'steady', 'underload', 'hold', 'settles', 'hum',
+  'while it hums', 'up to speed', 'runs and holds',
+]
+const STARTING = [
+  'start', 'starting', 'at the start', 'inrush', 'first instant', 'when it tries to start', 'tries to start', 'on start',
+  'kick',
+]
+
+export const CONDITIONS: Readonly<Record<Condition, readonly string[]>> = {
+  'starting': STARTING,
+  'running': RUNNING,
+  'calling': [...RUNNING, ...STARTING, 'calling', 'when it calls'],
+  'idle': [
+    'rest', 'resting', 'nothing running', 'idle', 'coil out', 'with the coil out', 'over cut out', 'at rest', 'pump off',
+    'switch open',
+  ],
+  'dead': ['off', 'out of the circuit'],
+  'leads-off': ['off', 'leads off', 'off at the box'],
+  'splice': ['splice open', 'splice'],
+  'static': ['now', 'standing', 'all taps shut'],
+}
 
 export const QUANTITY_WORDS: Readonly<Record<string, readonly string[]>> = {
   volts: ['volt', 'volts', 'power', 'voltage', 'across'],

@@ -1,3 +1,4 @@
+/* eslint-disable @stylistic/max-len -- an answer a row, however many ways it is said */
 /**
  * What people say for what is seen, heard, tried and told, by test and answer. Besides these each test brings its own
  * words with those of its answers, so that a new test is sayable the day it is added. Words of one meaning are one
@@ -7,14 +8,14 @@
 export const SAID: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {
   'let-go': {
     'at-once': ['trips at once', 'breaker trips at once', 'will not reset', 'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset', 'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out'],
-    'seconds': ['trips after some seconds', 'trips after a few seconds', 'breaker trips after', 'trips in', 'trips in a few seconds', 'breaker goes after seconds', 'hums then trips'],
+    'seconds': ['trips after some seconds', 'trips after a few seconds', 'trips in a few seconds'],
     'minutes': ['trips after a while', 'trips after minutes', 'breaker trips after a while', 'trips every couple of days', 'trips once in a while', 'trips when it has run a while'],
     'holds': ['breaker holds', 'does not trip', 'breaker did not trip', 'holds now', 'never trips', 'not tripped', 'breaker stays in'],
   },
   'lights': {
     fine: ['other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power'],
     half: ['half the lights out', 'half the house out', 'half of the house is out', 'half the lights in the house are out', 'some of the house is out', 'half the circuits dead'],
-    all: ['whole house out', 'house dark', 'no lights', 'whole house is dead', 'all lights out', 'nothing in the house works'],
+    all: ['whole house out', 'house dark', 'whole house is dead', 'all lights out', 'nothing in the house works'],
     dim: ['lights dim', 'lights dim when it starts', 'lights flicker', 'lights go dim', 'lights dip'],
   },
   'fuses-look': {
@@ -33,25 +34,25 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'terminals': {
     tight: ['terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections tight'],
-    burnt: ['terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal', 'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown', 'terminals loose at the motor', 'loose connection', 'wire came off', 'terminal green', 'green terminals', 'insulation melted'],
+    burnt: ['terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal', 'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor', 'loose connection', 'wire came off', 'terminal green', 'green terminals', 'insulation melted'],
     chafed: ['wire chafed', 'wires chewed', 'insulation chafed', 'wire rubbed through', 'chafed at the entry', 'cord chafed', 'mouse chewed wire', 'wire bare'],
   },
   'switch-heat': {
     cool: ['switch cool', 'cover cool', 'switch not hot'],
-    hot: ['switch hot', 'cover hot', 'switch warm', 'switch smells hot', 'switch too hot to touch', 'switch hot terminal burnt'],
+    hot: ['switch hot', 'cover hot', 'switch warm', 'switch smells hot', 'switch too hot to touch'],
   },
   'self-starts': {
     no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
-    yes: ['starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every', 'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night', 'starts with all taps shut', 'start every'],
+    yes: ['starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every', 'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night', 'starts with all taps shut'],
   },
   'climbs': {
     reaches: ['gets to cut out', 'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up', 'reaches pressure'],
-    stalls: ['never gets past', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'never gets there', 'stands still at', 'stuck at', 'sits at', 'not getsto', 'pressure never comes up', 'hardly any pressure', 'runs smooth hardly any pressure', 'runs all the time'],
+    stalls: ['never gets past', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'never gets there', 'stands still at', 'stuck at', 'not getsto', 'pressure never comes up', 'hardly any pressure', 'runs smooth hardly any pressure', 'runs all the time'],
   },
   'keeps-running': {
-    keeps: ['keeps going', 'runs and runs', 'stays running', 'runs without stopping', 'runs fine for an hour'],
-    seconds: ['stops after seconds', 'runs a few seconds then stops', 'quits after seconds', 'hums then trips', 'trips by itself', 'cuts out after seconds', 'starts hums trips', 'hums then clicks off', 'clicks off', 'hums then overload trips', 'buzzes then cuts out on its own', 'starts growls cuts out', 'hum trip', 'start hum trip', 'overload trips', 'hum overload trip'],
-    minutes: ['stops after minutes', 'runs for minutes then stops', 'quits after a while', 'runs then stops', 'comes back after cooling', 'runs then stops comes back after cooling', 'stops when hot comes back when cool', 'ran for then stopped', 'runs stop comeback', 'runs quits comes back'],
+    keeps: ['keeps going', 'keeps at it', 'stays running', 'runs without stopping', 'ran fine for an hour'],
+    seconds: ['runs a few seconds then quits', 'quits after seconds', 'cuts out after seconds', 'hums then clicks off', 'clicks off', 'hums then overload trips', 'buzzes then quits', 'starts growls quits', 'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip'],
+    minutes: ['runs for minutes then quits', 'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool', 'stop hot comeback cool', 'ran for then stopped', 'quits minutes', 'run quits', 'run quits comeback', 'runs stop comeback', 'runs quits comes back'],
   },
   'motor-heat': {
     usual: ['motor cool', 'motor warm', 'motor not hot', 'motor is cold', 'motor feels normal'],
@@ -59,7 +60,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'speed': {
     usual: ['runs at full speed', 'normal speed', 'sounds normal', 'usual pitch', 'runs strong', 'turns fast'],
-    slow: ['runs slow', 'turns slow', 'pump slow', 'slow to come up', 'motor slow', 'sluggish', 'hardly turns', 'slow to start', 'pump slow weak', 'drags', 'hum hardly turns'],
+    slow: ['runs slow', 'turns slow', 'pump slow', 'slow to come up', 'motor slow', 'sluggish', 'hardly turns', 'slow to start', 'drags', 'hum hardly turns'],
   },
   'known-feed': {
     runs: ['runs on a good outlet', 'plugged in runs fine', 'runs plugged into the wall', 'runs on another circuit', 'pluggedin runs', 'on a short cord it runs', 'runs on the generator'],
@@ -79,7 +80,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'foot-look': {
     holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
-    falls: ['footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back', 'loses prime', 'footvalve does not hold'],
+    falls: ['footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back', 'footvalve does not hold'],
     blocked: ['footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut', 'leaves in the footvalve', 'footvalve full of sand'],
   },
   'starts-empty': {
@@ -126,9 +127,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'contacts': {
     clean: ['contacts clean', 'contacts good', 'contacts look good', 'contacts fine', 'switch contacts clean'],
-    sooty: ['contacts sooty', 'soot on the contacts', 'contacts dirty black', 'contacts a bit sooty'],
+    sooty: ['contacts sooty', 'soot on the contacts', 'contacts a bit sooty'],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
-    burnt: ['contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts black', 'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact'],
+    burnt: ['contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact'],
     welded: ['contacts welded', 'contacts welded one side', 'contacts stuck shut', 'contacts stuck together', 'switch welded', 'points stuck', 'contacts stuck'],
     insects: ['contacts insects', 'insect between the contacts', 'insect in the switch', 'insect squashed between the contacts', 'insects in the switch', 'dirt in the contacts', 'contacts dirty', 'contacts full of dirt', 'dirt between the contacts'],
     wet: ['contacts wet', 'contacts green', 'switch corroded', 'contacts corroded', 'water in the switch'],
@@ -198,7 +199,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'overload-seen': {
     'holds': ['overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip'],
-    'lets-go': ['overload trips', 'overload tripped', 'overload trips after', 'overload trips again', 'hum then overload trips', 'overload out', 'trip', 'runs then overload trips', 'starts runs then overload trips', 'hum overload trips', 'overload pops every time', 'starts fine runs then overload trips'],
+    'lets-go': ['overload trips', 'overload tripped', 'overload trips after', 'overload trips again', 'hum then overload trips', 'overload out', 'runs then overload trips', 'starts runs then overload trips', 'hum overload trips', 'overload pops every time', 'starts fine runs then overload trips'],
   },
   'box-seen': {
     clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
@@ -206,9 +207,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     wrong: ['wrong box', 'box for another motor', 'box wrong horsepower', 'box does not match the motor', 'box is for a bigger motor'],
   },
   'ground-again': {
-    'both-good': ['splice opened both good', 'ground again both good', 'both good with the splice open', 'leads good motor good'],
-    'cable': ['splice opened cable is down', 'cable bad', 'cable down motor good', 'splice opened motor good cable is down', 'cable reads to ground', 'cable is down', 'leads are down', 'motor good cable down'],
-    'motor': ['splice opened motor is down', 'motor bad cable good', 'splice open cable good motor is down', 'motor reads to ground', 'motor is down leads good', 'motor is down', 'motor down cable good', 'at the motor leads off motor is down leads good'],
+    'both-good': ['splice opened both good', 'ground again both good', 'both good with the splice open'],
+    'cable': ['cable bad', 'cable is down', 'cable reads to ground', 'leads are down', 'motor good', 'splice open motor good', 'splice open cable is down', 'cable shows the ground'],
+    'motor': ['motor bad', 'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 'leads good', 'splice open motor is down', 'at the motor leads off motor is down', 'motor shows the ground'],
   },
   'rest-well': {
     same: ['rested same', 'rested overnight same', 'same after a rest', 'no better after a rest', 'rest same'],
@@ -255,8 +256,18 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     'stops': ['stops at cut out', 'stops when it should', 'shuts off right', 'stops right', 'it stops', 'cuts off at cut out'],
     'runs-on': ['runon', 'runon past cut out', 'runs past cut out', 'will not stop', 'does not stop', 'never stops', 'never shuts off', 'not stop', 'runon past', 'will not shut off', 'goes on past', 'runon relief blow', 'does not shut off', 'not cutout'],
   },
+  'heard': {
+    runs: ['pump runs', 'runs', 'pump running', 'pump starts', 'hear the pump run'],
+    groans: ['pump hums', 'hums', 'pump hums does not start', 'hear it hum'],
+    silent: ['pump silent', 'pump dead', 'no sound', 'pump does nothing', 'nothing from the well'],
+  },
+  'falls-how': {
+    holds: ['pressure holds', 'gauge holds', 'holds pressure', 'does not fall', 'holds overnight'],
+    slow: ['pressure falls slow', 'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night'],
+    once: ['pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast', 'pressure drops right away', 'pressure falls at once when it stops', 'pressure falls at once when the breaker is off', 'gauge drops fast'],
+  },
   'sound': {
-    runs: ['pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'runs but no water', 'it still runs', 'still runs', 'pump is running', 'runs rough', 'runs no water', 'run', 'starts', 'starts fine', 'starts and runs', 'runs light'],
+    runs: ['pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'it still runs', 'still runs', 'pump is running', 'runs rough', 'run', 'starts fine', 'starts', 'starts and runs', 'runs light'],
     groans: ['hums', 'it hums', 'hums does not turn', 'hum', 'hums loud', 'pump hums', 'motor hums', 'hums does not start', 'pump hums does not turn over', 'hum not turn', 'hum not start', 'growls does not start', 'groans when it calls', 'tries to start', 'buzzes', 'just hums'],
     silent: ['silent', 'no sound', 'nothing', 'dead', 'pump silent', 'nothing happens', 'no hum', 'pump dead', 'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'does nothing', 'not a sound', 'motor dead', 'pump does nothing', 'nothing happens no sound', 'pump silent nothing', 'booster silent', 'not start', 'will not start'],
     chatters: ['chatters', 'switch chatters', 'chatter', 'rattles on and off', 'clicks on and off fast', 'chatters like mad'],
@@ -264,8 +275,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'pulses': {
     steady: ['water steady', 'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine', 'water good'],
     pulses: ['taps pulse', 'water pulses', 'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'pulse', 'taps surge die'],
-    weak: ['water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs', 'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run', 'pump slow weak'],
-    none: ['no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop', 'dry', 'runs no water', 'pump runs no water', 'hose dies at once'],
+    weak: ['water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs', 'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run'],
+    none: ['no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop', 'hose dies at once'],
   },
   'water-look': {
     clear: ['water clear', 'water clean', 'water looks clear', 'no sand'],
@@ -277,12 +288,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     'storm': ['storm', 'storm last night', 'lightning', 'thunderstorm yesterday', 'since the storm', 'lightning hit nearby'],
     'outage': ['outage', 'power was out', 'outage last night', 'water was off this morning', 'since the outage', 'power came back', 'town shut the water', 'water off'],
     'old': ['old', 'pump is old', 'years old', 'original pump', 'very old', 'never touched'],
-    'ran-dry': ['ran dry', 'run dry', 'tank ran dry', 'well ran dry', 'it ran without water'],
+    'ran-dry': ['ran dry', 'run dry', 'well ran dry'],
     'open-fill': ['filling a pool', 'filled the pool', 'was filling the pond', 'customer was filling a pool', 'fill pool', 'watering all day', 'fill the pond'],
     'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
     'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
     'frozen': ['froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost'],
-    'retries': ['kept trying', 'kept trying for hours', 'tried to start all night', 'hummed for hours', 'reset it over and over', 'kept resetting'],
+    'retries': ['kept trying', 'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting'],
     'worked-on': ['someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted', 'new contactor fitted', 'electrician was here', 'someone was in the panel', 'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new', 'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch'],
     'cycled': ['clicked on and off for weeks', 'cycled for weeks', 'onoff weeks', 'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months', 'cycles weeks'],
   },
@@ -317,7 +328,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'tank-level': {
     normal: ['cistern full', 'tank is full', 'cistern level normal', 'level normal', 'cistern has water', 'tank full', 'cistern half full'],
-    low: ['cistern empty', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry', 'tank ran dry', 'tank low every evening'],
+    low: ['cistern empty', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry', 'tank low every evening'],
     over: ['cistern overflows', 'tank at the overflow', 'at the overflow', 'overflow running', 'tank runs over', 'water out of the overflow'],
   },
   'float-look': {
@@ -363,7 +374,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'unloader-stop': {
     sigh: ['hiss when it stops', 'unloader vents', 'short hiss at cut out', 'sighs when it stops', 'unloader good'],
-    hisses: ['hisson', 'hisson after it stops', 'hisson at the unloader', 'hisses until the tank is empty', 'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisses all the time off', 'hisson unloader stops'],
+    hisses: ['hisson', 'hisson after it stops', 'hisson at the unloader', 'hisses until the tank is empty', 'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off', 'hisson unloader stops'],
     nothing: ['no hiss', 'no hiss when it stops', 'unloader does not vent', 'no vent at cut out', 'unloader nothing', 'no sigh', 'unloader silent'],
   },
   'unloader-run': {

@@ -47,7 +47,7 @@ const JOINED: readonly (readonly [string, RegExp])[] = [
   [' switch ', /\b(?:(?:pressure|demand) switch)(?![\p{L}\d])/gu],
   [' cutoff ', /\b(?:(?:low[- ]pressure )?cut-?off|cut off (?=lever))(?![\p{L}\d])/gu],
   [' cutin ', /\b(?:(?:cuts?|kicks?|comes?|came)[- ]in (?:at )?(?=\d)|(?:comes?|came|kicks?) on at(?= \d)|cut[- ]?in)(?![\p{L}\d])/gu],
-  [' trip ', /\b(?:cuts? (?:itself )?out (?:on its own|in|after|by itself)|cuts out(?! at))(?![\p{L}\d])/gu],
+  [' quits ', /\b(?:cuts? (?:itself )?out (?:on its own|in|after|by itself)|cuts out(?! at)|clicks off|quits)(?![\p{L}\d])/gu],
   [' cutout ', /\b(?:cut[- ]?outs?|(?:cuts|kicks|goes|shuts?|stops?) (?:out|off) at(?= \d))(?![\p{L}\d])/gu],
   [' trip ', /\b(?:(?:let|lets|letting) go(?:es)?|kick(?:s|ed|ing)? out|pop(?:s|ped)? out)(?![\p{L}\d])/gu],
   [' breaker trip ', /\b(?:(?:knock(?:s|ed)?|throws?|threw|takes?|took) (?:out )?the breaker(?: out)?)(?![\p{L}\d])/gu],
@@ -62,6 +62,7 @@ const JOINED: readonly (readonly [string, RegExp])[] = [
   [' secondmeter ', /\b(?:(?:second|other|another|different) (?:meter|tester))(?![\p{L}\d])/gu],
   [' secondgauge ', /\b(?:(?:second|other|another|different|test) gauge)(?![\p{L}\d])/gu],
   [' secondreturn ', /\b(?:second (?:return|ground)(?: lead)?|jump(?:er|ed)? (?:the )?ground)(?![\p{L}\d])/gu],
+  [' underload ', /\b(?:under load|loaded)(?![\p{L}\d])/gu],
   [' line ', /\b(?:(?:line|supply|incoming|top) side)(?![\p{L}\d])/gu],
   [' feedside ', /\b(?:feed side)(?![\p{L}\d])/gu],
   [' load ', /\b(?:(?:load|bottom|outgoing) side)(?![\p{L}\d])/gu],
@@ -145,7 +146,7 @@ const GROUPS: readonly string[] = [
   'run run runs ran running',
   'turn turn turns turning turned spin spins spun spinning rotate rotates',
   'start start starts started starting',
-  'stop stop stops stopped quits quit',
+  'stop stop stops stopped quit',
   'shut shut closed close closes shutting',
   'open open opened opens',
   'leak leak leaks leaking drip drips dripping seep seeps weep weeps',
@@ -233,13 +234,15 @@ const FILLER = new Set(
     + 'so just only now then than as at by from has have had got get gets me we i you he she they them some any all very '
     + 'really pretty quite bit little when while if but or and also too like reads reading read shows show showing said '
     + 'says saw see look looks looked looking take took measured measure measures get getting about again back down up '
-    + 'do does did can could would will still yet ever even after before during till until into onto off on in out to '
+    + 'do does did can could would will still yet ever after before during till until into onto off on in out to '
     + 'which who what where every each per roughly around exactly right left side end thing things day yesterday today '
     + 'last night morning evening afternoon this week time times one both hour hours')
     .split(' '),
 )
 /** Fillers that some phrase may hang on. */
-const WEAK = new Set(['off', 'on', 'in', 'out', 'up', 'down', 'to', 'back', 'still', 'again', 'left', 'right'])
+const WEAK = new Set(
+  'off on in out up down to back still again into behind across past ahead through after before below'.split(' '),
+)
 /** How long something took bears on little but itself. */
 const TIMES = new Set(['tseconds', 'tminutes'])
 
@@ -253,6 +256,9 @@ for (const group of GROUPS) {
     if (!byStem.has(stemmer(word))) byStem.set(stemmer(word), head)
   }
 }
+
+// what was put together stands as it is
+for (const [to] of JOINED) for (const word of to.split(' ')) if (/^[a-z]+$/.test(word) && word.length > 3) written.set(word, written.get(word) ?? word)
 
 export interface Word {
   /** its meaning; with `!` in front where it is denied */

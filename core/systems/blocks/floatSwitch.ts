@@ -102,6 +102,26 @@ export const floatSwitch = (): Block => ({
       steps: ['One wire off; float hanging down; across its contact.'],
     }),
     seen({
+      id: 'heard',
+      point: 'head',
+      title: 'Listen at the well head as the float calls',
+      words: ['heard', 'well pump'],
+      minutes: 1,
+      steps: ['Float down, so that it calls: does it run, hum, or say nothing?'],
+      outcomes: {
+        runs: { label: 'runs', words: ['running'] },
+        groans: { label: 'groans, does not turn', words: ['hums'] },
+        silent: { label: 'silent', words: ['dead', 'nothing'] },
+      },
+      usual: { runs: 0.9, groans: 0.03, silent: 0.07 },
+      chancesByEffect: {
+        ...alike(['runs', 'runs-dry', 'runs-weak'], { runs: 0.95, groans: 0.02, silent: 0.03 }),
+        'groans': { runs: 0.04, groans: 0.84, silent: 0.12 },
+        'silent': { runs: 0.01, groans: 0.02, silent: 0.97 },
+        'trips-breaker': { runs: 0.02, groans: 0.1, silent: 0.88 },
+      },
+    }),
+    seen({
       id: 'float-look',
       point: 'poles',
       title: 'Lift and drop the float by hand',

@@ -178,7 +178,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         steps: ['Knock from top to bottom; rock it if it is free to move.'],
         outcomes: {
           rings: { label: 'rings, moves', words: ['ring'] },
-          dull: { label: 'dull, heavy', words: ['heavy', 'waterlogged', 'full'] },
+          dull: { label: 'dull, heavy', words: ['heavy', 'waterlogged'] },
         },
         usual: { rings: 0.85, dull: 0.15 },
         chancesByFault: {

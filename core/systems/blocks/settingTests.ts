@@ -3,7 +3,7 @@ import { sayNumber, type ShopPractice } from '../practice'
 import type { Block } from './block'
 import { NOTES } from './causes'
 import { flow, seen } from './testEntry'
-import { coursesOf } from './toldLooks'
+import { coursesOf, howItFalls } from './toldLooks'
 
 export interface SettingOptions {
   readonly medium: 'water' | 'air'
@@ -19,6 +19,7 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
   return {
     tests: [
       ...coursesOf(medium),
+      howItFalls(),
       flow({
         id: 'gauge',
         point: 'gauge',

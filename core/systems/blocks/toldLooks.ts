@@ -89,6 +89,34 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
   }),
 ]
 
+/** How the pressure goes once everything is shut and off. */
+export const howItFalls = (): SeenTest =>
+  seen({
+    id: 'falls-how',
+    point: 'gauge',
+    title: 'Off and everything shut: how does the pressure fall?',
+    words: ['pressure then', 'gauge then'],
+    minutes: 2,
+    steps: ['At cut-out, off, everything shut; watch the gauge: does it hold, creep down, or fall at once?'],
+    outcomes: {
+      holds: { label: 'it holds' },
+      slow: { label: 'it creeps down' },
+      once: { label: 'it falls at once' },
+    },
+    usual: { holds: 0.88, slow: 0.1, once: 0.02 },
+    chancesByFault: {
+      'check.leaking:1': { holds: 0.1, slow: 0.8, once: 0.1 },
+      'check.leaking:2': { holds: 0.02, slow: 0.2, once: 0.78 },
+      'pipe.holed:1': { holds: 0.2, slow: 0.6, once: 0.2 },
+      'pipe.holed:2': { holds: 0.03, slow: 0.25, once: 0.72 },
+      'house.leak:1': { holds: 0.12, slow: 0.83, once: 0.05 },
+      'house.leak:2': { holds: 0.02, slow: 0.28, once: 0.7 },
+      'relief.weeping': { holds: 0.2, slow: 0.72, once: 0.08 },
+      'tank.waterlogged': { holds: 0.3, slow: 0.3, once: 0.4 },
+      'tank.leak': { holds: 0.15, slow: 0.7, once: 0.15 },
+    },
+  })
+
 /** How long it keeps running before its own overload lets go. */
 export const keepsRunning = (at: string): SeenTest =>
   seen({

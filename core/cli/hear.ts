@@ -1,0 +1,27 @@
+/**
+ * `npm run -s hear -- KIND [LINE…]`: what each line means on a kind of system, one JSON object a line; lines come from
+ * standard input where none is given. Ends with 2 for a kind that there is not.
+ */
+import { readFileSync } from 'node:fs'
+import { hear } from '#core/listening'
+import { findTest, isKindId, KIND_IDS, kindFor } from '#core/systems'
+
+const [id = '', ...given] = process.argv.slice(2)
+if (!isKindId(id)) {
+  process.stderr.write(`Name a kind: ${KIND_IDS.join(', ')}\n`)
+  process.exit(2)
+}
+const kind = kindFor(id, {})
+const lines = given.length > 0 ? given : readFileSync(0, 'utf8').split('\n').filter(l => l.trim())
+let near: string | undefined
+for (const said of lines) {
+  const heard = hear(kind, said, { near })
+  if (!heard.ok) {
+    process.stdout.write(`${JSON.stringify({ said, problem: heard.problem })}\n`)
+    continue
+  }
+  const { value } = heard
+  const last = value.kind === 'lines' ? value.lines.at(-1) : undefined
+  if (last && 'test' in last) near = findTest(kind, last.test)?.point
+  process.stdout.write(`${JSON.stringify({ said, ...value })}\n`)
+}
