@@ -106,7 +106,7 @@ function weigh(
 }
 
 /** As found, that is before anything was repaired: a tank aired afterwards must not clear the cause. */
-function standingOf(
+export function standingOf(
   model: SystemModel,
   state: TabState,
   note: CauseNote,
@@ -125,19 +125,3 @@ function standingOf(
 
 const isShown = (model: SystemModel, line: Evidence['line'], by: string) =>
   line.kind === 'observation' ? line.outcome === by : wordFor(model, line) === by
-
-/** Conditions shown by the lines although nothing yet is blamed on them: what else was found. */
-export function alsoFound(
-  model: SystemModel,
-  state: TabState,
-): readonly { readonly id: string, readonly label: string, readonly line: string, readonly advice: string }[] {
-  const named = new Set(
-    [...state.findings.cause, ...state.findings.also, ...state.findings.failed].map(f => f.about),
-  )
-  return model.kind.causeNotes.flatMap((note) => {
-    const { standing, lines } = standingOf(model, state, note)
-    return standing === 'shown' && !named.has(note.id) && !(note.fault && named.has(note.fault))
-      ? [{ id: note.id, label: note.name, line: lines[0]!, advice: note.advice }]
-      : []
-  })
-}

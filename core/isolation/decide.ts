@@ -1,7 +1,8 @@
 /**
- * When to stop measuring: when what is left is one repair, when doing it costs less than knowing more, or when no
- * test on site can part what is left. The pump comes up only when everything above ground is excluded, and it is said
- * by what.
+ * When to stop measuring: when what is left is one repair and was shown (direct.ts), when a repair that can be undone
+ * costs less than knowing more, as a trial, or when no test on site can part what is left. A number alone finds
+ * nothing, however high: then it is the likeliest, with what would settle it. The pump comes up only when everything
+ * above ground is excluded, and it is said by what.
  *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the
  *   loss by more than its cost
  */
@@ -10,11 +11,12 @@ import type { TabState } from '#core/tab'
 import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
 import type { Ranking, Suspect } from './suspects'
-import type { TestTable } from './tables'
+import { directLines, excludingLines } from './direct'
+import type { Tables, TestTable } from './tables'
 
 /** Enough is known: the repair, the faults it covers, and why to stop here. */
 export interface Decision {
-  readonly kind: 'found' | 'cheaper' | 'inseparable'
+  readonly kind: 'found' | 'trial' | 'inseparable'
   readonly fault: string
   readonly label: string
   readonly repair: string
@@ -24,13 +26,30 @@ export interface Decision {
   /** all faults that this repair puts right and that are still likely: one decision */
   readonly covers: readonly { readonly fault: string, readonly label: string, readonly chance: number }[]
   readonly why: string
+  /** the lines that show it, or that exclude all else */
+  readonly by: readonly string[]
   /** what to do before a hand goes there */
   readonly cautions: readonly string[]
   /** for what comes up out of the ground: what stands above it and the lines that exclude it */
   readonly excludes?: readonly { readonly label: string, readonly lines: readonly string[] }[]
 }
 
+/** Likely, and no more: named with the test that would settle it. */
+export interface Leading {
+  readonly fault: string
+  readonly label: string
+  readonly chance: number
+  readonly settleBy: string
+}
+
+export interface Stand {
+  readonly decision?: Decision
+  readonly leading?: Leading
+}
+
 const ENOUGH = 0.95
+/** from so much on, what shows it directly is enough */
+const SHOWN = 0.8
 const LIKELY = 0.9
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
@@ -62,56 +81,74 @@ function lossOf(
  * @param rereads lines to be read again before they are believed
  */
 export function decide(
-  model: SystemModel,
+  tables: Tables,
   state: TabState,
   ranking: Ranking,
   groups: Groups,
   tests: readonly Weighed[],
   rereads: number,
-): Decision | undefined {
+): Stand {
+  const { model } = tables
   const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
   const sums = sumGroups(groups, ranking.chances)
   const chances = repairChances(all, sumGroups(all, ranking.chances))
   const likeliest = [...chances].toSorted((a, b) => b[1] - a[1])[0]
-  if (!likeliest) return undefined
+  if (!likeliest) return {}
   const [repair, chance] = likeliest
-  if (chance < 0.5 || sums[groups.of[0]!]! > chance) return undefined
+  if (chance < 0.5 || sums[groups.of[0]!]! > chance) return {}
   const minutes = groups.minutes.get(repair)!
   const covered = ranking.suspects.filter(s => s.component && s.repair.id === repair && s.chance > 0.02)
   const top = covered[0]
-  if (!top) return undefined
+  if (!top) return {}
+  const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
   const down = isDown(model, top)
-  if (rereads > 0 && chance < 0.995) return undefined
+  if (rereads > 0 && chance < 0.995) return leads
   const useful = tests.filter(t => t.bits > 0.02)
-  if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985)
-    return undefined
+  if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
   const acting = lossOf(groups, sums, 1)!
+  const direct = directLines(tables, state, covered.map(s => s.fault))
+  const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
+  const costly = minutes >= COSTLY
+  const shown = direct.length > 0 ? !costly || by.length > 1 || chance >= 0.99 : by.length >= (costly ? 3 : 2)
   // only where it can change the answer
-  const asked = chance < ENOUGH ? chance >= LIKELY && minutes < COSTLY : minutes >= COSTLY && chance < 0.99
+  const asked = chance < ENOUGH ? chance >= LIKELY && !costly : costly && chance < 0.99
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
-  const kind
-    = chance >= ENOUGH
-      ? 'found'
-      : useful.length === 0
-        ? 'inseparable'
-        : chance >= LIKELY && minutes < COSTLY && !worth
-          ? 'cheaper'
-          : undefined
-  if (!kind || (kind === 'found' && minutes >= COSTLY && worth && chance < 0.99)) return undefined
+  const kind = ((): Decision['kind'] | undefined => {
+    if (shown && (chance >= ENOUGH || (chance >= SHOWN && direct.length > 0 && !costly)))
+      return costly && worth && chance < 0.99 ? undefined : 'found'
+    if (useful.length === 0) return 'inseparable'
+    return chance >= LIKELY && !costly && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
+  })()
+  if (!kind) return leads
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
   return {
-    kind,
-    fault: top.fault,
-    label: top.label,
-    repair: top.repair.label,
-    repairId: repair,
-    chance,
-    minutes,
-    covers,
-    why: explain(kind, minutes, useful, covers.length),
-    cautions: repairCautions(model.kind, modeOf(model, top.fault)),
-    ...(down ? { excludes: exclusions(model, ranking) } : {}),
+    decision: {
+      kind,
+      fault: top.fault,
+      label: top.label,
+      repair: top.repair.label,
+      repairId: repair,
+      chance,
+      minutes,
+      covers,
+      by,
+      why: explain(kind, minutes, useful, covers.length, direct.length > 0),
+      cautions: repairCautions(model.kind, modeOf(model, top.fault)),
+      ...(down ? { excludes: exclusions(model, ranking) } : {}),
+    },
   }
+}
+
+function leadingOf(top: Suspect, tests: readonly Weighed[]): Leading {
+  const settling = tests.find(t => t.bits > 0.02)?.table.test.title
+  return { fault: top.fault, label: top.label, chance: top.chance, settleBy: settling ?? top.settledBy }
+}
+
+/** Whether nothing but amps speaks for a suspect. */
+function onAmpsAlone(tables: Tables, state: TabState, { moves }: Suspect): boolean {
+  const lines = new Set(moves.filter(m => m.bits > 1).map(m => m.line))
+  const tested = state.evidence.flatMap(e => (lines.has(e.line.id) ? (tables.tests.get(e.line.test)?.test ?? []) : []))
+  return tested.length > 0 && tested.every(t => t.kind === 'numeric' && t.quantity === 'amps')
 }
 
 /** Expected loss after a test, over its outcomes. */
@@ -153,10 +190,17 @@ function exclusions(model: SystemModel, ranking: Ranking): NonNullable<Decision[
     })
 }
 
-function explain(kind: Decision['kind'], minutes: number, useful: readonly Weighed[], covers: number): string {
+function explain(
+  kind: Decision['kind'],
+  minutes: number,
+  useful: readonly Weighed[],
+  covers: number,
+  direct: boolean,
+): string {
+  if (kind === 'found' && direct) return covers > 1 ? 'It was shown; what is left is one repair.' : 'It was shown.'
   if (kind === 'found') return covers > 1 ? 'What is left is one repair.' : 'Nothing else is left that fits.'
   if (kind === 'inseparable') return 'No test on site parts what is left: it is one decision.'
   const cheapest = Math.min(...useful.map(t => t.cost))
-  return `Doing it takes ${minutes} minutes; knowing more would cost ${Math.round(cheapest)} or more and would `
+  return `As a trial: doing it takes ${minutes} minutes and can be undone; knowing more would cost ${Math.round(cheapest)} or more and would `
     + `hardly change it.`
 }

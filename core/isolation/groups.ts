@@ -3,7 +3,7 @@
  * needs. Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
  */
 import type { SystemModel } from '#core/systems'
-import { faultsOf } from './hypothesis'
+import { failedIn, faultsOf } from './hypothesis'
 
 export interface Groups {
   readonly of: Int32Array
@@ -51,7 +51,7 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
         ? ['?']
         : [
             ...new Set(
-              (causes ? faultsOf(hypothesis) : failedOf(hypothesis, repairOf)).flatMap(
+              (causes ? wrongIn(model, hypothesis) : failedOf(model, hypothesis, repairOf)).flatMap(
                 f => repairOf.get(f) ?? [],
               ),
             ),
@@ -66,12 +66,17 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
   return { of, count: keys.size, repairs, minutes: minutesOf(model) }
 }
 
+/** All that is wrong; what has only let go is put back along with what it let go for. */
+const wrongIn = (model: SystemModel, h: SystemModel['hypotheses'][number]): readonly string[] =>
+  h.second?.role === 'cause' ? [...new Set([...failedIn(model, h), h.second.fault])] : faultsOf(h)
+
 /** What has failed: a cause is pursued once its casualty is known, or once the casualty has been put right. */
 function failedOf(
+  model: SystemModel,
   h: SystemModel['hypotheses'][number],
   repairOf: ReadonlyMap<string, string | undefined>,
 ): readonly string[] {
-  return h.second?.role === 'cause' && repairOf.get(h.fault) !== undefined ? [h.fault] : faultsOf(h)
+  return h.second?.role === 'cause' && repairOf.get(h.fault) !== undefined ? failedIn(model, h) : faultsOf(h)
 }
 
 /** Chance of each repair being needed, summed over the groups that hold it. */

@@ -1,5 +1,6 @@
 export { ENGINE } from './engine'
-export { alsoFound, type CauseAccount, type CauseStanding, type PossibleCause } from './causes'
+export { alsoFound, type AlsoFound } from './alsoFound'
+export { type CauseAccount, type CauseStanding, type PossibleCause } from './causes'
 export { COMPLAINT_GIVEN, complaintChance } from './complaints'
 export { placeOf, stateMinutes, testCost } from './costs'
 export { type Decision } from './decide'

@@ -10,9 +10,10 @@ import {
 import type { NetworkProblem } from '#core/circuit'
 import { ok, type Result } from '#core/foundation'
 import type { Evidence, TabState } from '#core/tab'
-import { accountForCauses, alsoFound, type CauseAccount } from './causes'
+import { alsoFound, type AlsoFound } from './alsoFound'
+import { accountForCauses, type CauseAccount } from './causes'
 import { testCost } from './costs'
-import type { Decision } from './decide'
+import type { Decision, Leading } from './decide'
 import { describeOne, expectedBits, isPossible, proposeTests, type ProposedTest } from './nextTest'
 import { standPath, type ComponentStanding } from './path'
 import { findDoubt } from './doubts'
@@ -28,8 +29,10 @@ export interface Isolation {
   readonly ruledOutBy: Readonly<Record<string, readonly string[]>>
   readonly path: readonly ComponentStanding[]
   readonly causes: readonly CauseAccount[]
-  readonly alsoFound: ReturnType<typeof alsoFound>
+  readonly alsoFound: readonly AlsoFound[]
   readonly decision?: Decision
+  /** the likeliest, where a number is all that speaks for it: what would settle it */
+  readonly leading?: Leading
   readonly next: readonly ProposedTest[]
   /** tests that would tell what made the failed thing fail, best first */
   readonly causeTests: readonly ProposedTest[]
@@ -86,7 +89,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const after = state.repaired.length > 0 ? standAfterRepair(tables, state, ranking) : undefined
   const doubt = after && findDoubt(tables, state, ranking, after.restored)
   const rereads = [...puzzles.filter(p => p.reread).map(p => p.test), ...(doubt ? [doubt] : [])]
-  const { decision, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
+  const { decision, leading, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
   const causes = accountForCauses(model, state, ranking, decision?.fault)
   return {
     suspects: ranking.suspects,
@@ -95,10 +98,11 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     path: standPath(model, state, ranking),
     causes,
     causeTests: findCauseTests(tables, state, ranking, causes),
-    alsoFound: alsoFound(model, state),
+    alsoFound: alsoFound(tables, state, blamed(ranking, decision)),
     proof: proofOf(tables, state, ranking),
     ...(after ? { afterRepair: after } : {}),
     ...(decision ? { decision } : {}),
+    ...(leading ? { leading } : {}),
     next: tests,
     waiting: [...state.waiting].map(([id, { due }]) => {
       const test = model.kind.tests.find(t => t.id === id)
@@ -108,6 +112,10 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     assumptions: model.assumptions.toSorted((a, b) => b.weight - a.weight),
   }
 }
+
+/** What the lines are laid to: what is decided, or what stands out. */
+const blamed = ({ suspects }: Ranking, decision: Decision | undefined): readonly string[] =>
+  decision ? decision.covers.map(c => c.fault) : suspects.filter(s => s.component && s.chance > 0.3).map(s => s.fault)
 
 /** The proof run: running amps, cut-in and cut-out, delivery, each read since the last repair. */
 function proofOf(tables: Tables, state: TabState, ranking: Ranking): ProposedTest[] {

@@ -6,8 +6,8 @@
  * anything.
  */
 import type { Prediction, SeenTest, Test } from '#core/systems'
-import type { Evidence } from '#core/tab'
-import { BACKGROUND_OL, MISREAD, OTHER, type Tables, type TestTable } from './tables'
+import type { Evidence, LineOf } from '#core/tab'
+import { BACKGROUND_OL, cumulative, MISREAD, MISSEEN, OTHER, type Tables, type TestTable } from './tables'
 
 /**
  * of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything.
@@ -33,7 +33,10 @@ export function likelihoods(
   const { line, repaired, confirmed, earlier = [] } = evidence
   const known = kept.get(tables) ?? new Map<string, Float64Array>()
   kept.set(tables, known)
-  const said = line.kind === 'reading' ? line.value : [line.outcome, ...earlier].join()
+  const said
+    = line.kind === 'reading'
+      ? `${line.value} ${line.spread ?? ''} ${line.bound ?? ''}`
+      : [line.outcome, ...earlier].join()
   const key = `${line.test}|${said}|${confirmed}|${repaired.join()}`
   const before = known.get(key)
   if (before) return before
@@ -51,7 +54,7 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   if (!table) return out
   const byClass: number[] = []
   for (let h = 0; h < hypotheses; h++) out[h] = byClass[table.classOf(h)] ??= chanceOf(table, h, evidence)
-  fillOther(tables, out, line.kind === 'reading' ? background(table, line.value) : 1 / table.bins)
+  fillOther(tables, out, line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value))
   if (repaired.length === 0) return out
   // what a fault does is gone once it has been put right
   return out.map((_, h) => out[model.without(h, repaired)]!)
@@ -67,10 +70,23 @@ export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): 
 
 /** A slip of meter or hand is less likely each time it was read again alike. */
 function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
-  const slips = MISREAD ** (1 + confirmed)
   return line.kind === 'reading'
-    ? readingChance(table, h, line.value, slips)
-    : lookChance(table, h, line.outcome, slips, earlier)
+    ? saidChance(table, h, line, MISREAD ** (1 + confirmed))
+    : lookChance(table, h, line.outcome, MISSEEN ** (1 + confirmed), earlier)
+}
+
+/** A figure as it was said: read, swung over a range, or only over or under a limit. */
+function saidChance(table: TestTable, h: number, { value, spread, bound }: LineOf<'reading'>, slips: number): number {
+  if (value === null || (!spread && !bound)) return readingChance(table, h, value, slips)
+  const p = table.prediction(h)
+  if (bound) {
+    // OL is over every limit
+    const over = (1 - p.ol) * (1 - cumulative(p, value)) + p.ol
+    return (1 - slips) * (bound === 'over' ? over : 1 - over) + slips * 0.5
+  }
+  // the mean over what it swung through, by three points (Simpson's rule)
+  const at = (v: number) => readingChance(table, h, v, slips)
+  return (at(value - spread!) + 4 * at(value) + at(value + spread!)) / 6
 }
 
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
@@ -114,14 +130,14 @@ function lookChance(
   earlier: readonly string[] = [],
 ): number {
   if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
-  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISREAD), 1)
+  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISSEEN), 1)
 }
 
 function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {
   const i = (table.test as SeenTest).outcomes.findIndex(o => o.id === outcome)
   if (i < 0) return 1
   const { bins } = table
-  const plain = Math.max(0, (table.row(h)[i]! - MISREAD / bins) / (1 - MISREAD))
+  const plain = Math.max(0, (table.row(h)[i]! - MISSEEN / bins) / (1 - MISSEEN))
   return (1 - slips) * plain + slips / bins
 }
 

@@ -7,7 +7,7 @@ import type { Need, SeenTest, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
-import { decide, type Decision, type Weighed } from './decide'
+import { decide, type Decision, type Leading, type Weighed } from './decide'
 import { groupByRepair, type Groups } from './groups'
 import { failedIn, modeOf } from './hypothesis'
 import type { Ranking } from './suspects'
@@ -51,6 +51,7 @@ const LEAST_WHEN_PUZZLED = 0.003
 
 export interface Proposal {
   readonly decision?: Decision
+  readonly leading?: Leading
   readonly tests: readonly ProposedTest[]
   readonly scored: readonly Weighed[]
 }
@@ -66,7 +67,7 @@ export function proposeTests(
   const { model } = tables
   const groups = groupByRepair(model, ranking.chances.length, state.repaired)
   const scored = scoreTests(tables, state, ranking, groups)
-  const decision = decide(model, state, ranking, groups, scored, rereads.length)
+  const { decision, leading } = decide(tables, state, ranking, groups, scored, rereads.length)
   const again = rereads.flatMap((id) => {
     const table = tables.tests.get(id)
     return table ? [{ table, bits: 0, cost: testCost(model, state, table.test).weighed }] : []
@@ -81,6 +82,7 @@ export function proposeTests(
   }
   return {
     ...(decision ? { decision } : {}),
+    ...(leading ? { leading } : {}),
     scored,
     tests: chosen.map(s => describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))),
   }
@@ -255,7 +257,7 @@ function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64
     const sums = new Map<string, number>()
     // what would have failed; the cause behind a casualty is a question of its own
     for (const h of live)
-      for (const f of failedIn(model.hypotheses[h]!))
+      for (const f of failedIn(model, model.hypotheses[h]!))
         sums.set(f, (sums.get(f) ?? 0) + chances[h]! * table.row(h)[b]!)
     const leaves = [...sums]
       .map(([fault, s]) => ({ fault, chance: s / total }))

@@ -5,7 +5,7 @@
 import type { Complaint, FaultMode, SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
-import { faultsOf, modeOf } from './hypothesis'
+import { failedIn, faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
 import { likelihoods, likelihoodUnder } from './likelihood'
@@ -237,8 +237,7 @@ function partsOf(
   for (let h = 0; h < chances.length; h++) {
     const { fault, second, severity } = model.hypotheses[h]!
     const own = parts[place.get(fault)!]!
-    own.failed += chances[h]!
-    if (second?.role === 'beside') parts[place.get(second.fault)!]!.failed += chances[h]!
+    for (const f of failedIn(model, model.hypotheses[h]!)) parts[place.get(f)!]!.failed += chances[h]!
     if (chances[h]! > own.best) {
       own.best = chances[h]!
       own.severity = severity

@@ -6,6 +6,8 @@
 import type { NumericTest, Prediction, SeenTest, SystemModel, Test } from '#core/systems'
 
 export const MISREAD = 0.03
+/** of what is seen with the eyes, less; common practice, no source */
+export const MISSEEN = 0.015
 export const BACKGROUND_OL = 0.2
 export const OTHER = 1
 
@@ -129,7 +131,7 @@ function seenTable(
   const bins = test.outcomes.length
   const row = keepRows(model, foreseen, bins, classOf, (c) => {
     const out = new Float64Array(bins)
-    for (let b = 0; b < bins; b++) out[b] = (1 - MISREAD) * shown[c]![b]! + MISREAD / bins
+    for (let b = 0; b < bins; b++) out[b] = (1 - MISSEEN) * shown[c]![b]! + MISSEEN / bins
     return out
   })
   const none = (): Prediction => {

@@ -66,8 +66,9 @@ export function predict(s: Standing, test: NumericTest): Prediction {
 export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest): boolean {
   switch (probe.ask) {
     case 'volts':
-    case 'amps':
       return s.stage === other.stage
+    case 'amps':
+      return s.stage === other.stage && (s.effect === 'runs-dry') === (other.effect === 'runs-dry')
     case 'ohms':
       return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
     case 'part':
@@ -105,14 +106,18 @@ function predictVolts(
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
   const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
   const loaded = figure(reading, spreadOf(reading))
-  const letsGo = stage.turning === 'locked' && probe.scenario === 'running' && !stage.direct
+  const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
+  const letsGo = still && probe.scenario === 'running' && !stage.direct
   if (!letsGo && !(test.band === 'coil' && stage.turning === 'locked')) return loaded
-  // locked, the overload soon lets go: a reading may be of the unloaded circuit
+  // locked or overloaded, the overload soon lets go: a reading may be of the unloaded circuit
   const rested = magnitude(stage.rested().meterReading(probe.a, probe.b, METER_OHMS).volts)
   return { ...loaded, or: { share: RESTED, mean: rested, sigma: spreadOf(rested) } }
 }
 
-function predictAmps({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
+/** How far the amps of motors without load lie apart, as a share. */
+const IDLING = 0.3
+
+function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
   if (stage.tripped) return { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
   const relative
@@ -121,7 +126,9 @@ function predictAmps({ stage, spread }: Standing, probe: Extract<Probe, { ask: '
       : stage.turning === 'locked'
         ? 1.4 * spread.locked
         : spread.amps
-  const flowing = figure(reading, Math.hypot(0.15 + 0.02 * reading, relative * reading))
+  // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
+  const idling = stage.turning === 'running' && effect === 'runs-dry' ? IDLING : 0
+  const flowing = figure(reading, Math.hypot(0.15 + 0.02 * reading, relative * reading, idling * reading))
   return stage.turning === 'locked' && probe.scenario === 'running'
     ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }
     : flowing

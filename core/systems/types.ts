@@ -360,6 +360,8 @@ export interface FaultMode {
   readonly wears?: readonly Wear[]
   /** heals by itself for a while: an overload that has only let go */
   readonly heals?: boolean
+  /** it has let go to protect: what it protected from is what failed */
+  readonly protects?: boolean
 }
 
 /** A condition that wears other parts out and is found beside the fault, such as a low precharge. */

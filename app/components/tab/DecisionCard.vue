@@ -10,7 +10,7 @@ const emit = defineEmits<{ show: [test: string], settle: [] }>()
 const decision = computed(() => props.isolation.decision!)
 const HEADS = {
   found: 'Enough is known',
-  cheaper: 'Cheaper to do than to know more',
+  trial: 'A trial: cheaper to do than to know more',
   inseparable: 'One decision',
 } as const
 const others = computed(() => decision.value.covers.filter(c => c.fault !== decision.value.fault))

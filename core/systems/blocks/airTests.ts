@@ -51,7 +51,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         hisses: { label: 'hisses on', words: ['keeps hissing'] },
         nothing: { label: 'nothing', words: ['silent'] },
       },
-      usual: { sigh: 0.7, hisses: 0.05, nothing: 0.25 },
+      usual: { sigh: 0.735, hisses: 0.015, nothing: 0.25 },
       chancesByFault: {
         'unloader.not-venting': { sigh: 0.03, hisses: 0.02, nothing: 0.95 },
         'check.leaking': { sigh: 0.06, hisses: 0.92, nothing: 0.02 },
@@ -78,7 +78,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         still: { label: 'still' },
         blows: { label: 'blows', words: ['leaks'] },
       },
-      usual: { still: 0.95, blows: 0.05 },
+      usual: { still: 0.99, blows: 0.01 },
       chancesByFault: {
         'unloader.leaking': { still: 0.03, blows: 0.97 },
       },
@@ -97,7 +97,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         same: { label: 'no difference', words: ['still groans', 'same'] },
         starts: { label: 'starts', words: ['runs'] },
       },
-      usual: { same: 0.93, starts: 0.07 },
+      usual: { same: 0.985, starts: 0.015 },
       chancesByFault: {
         'unloader.not-venting': { same: 0.05, starts: 0.95 },
         'check.leaking:2': { same: 0.12, starts: 0.88 },
@@ -123,7 +123,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         back: { label: 'blows back', words: ['breath back'] },
         better: { label: 'pumps better with the filter off', words: ['filter'] },
       },
-      usual: { pulls: 0.92, back: 0.05, better: 0.03 },
+      usual: { pulls: 0.977, back: 0.015, better: 0.008 },
       chancesByFault: {
         'head.reed': { pulls: 0.07, back: 0.9, better: 0.03 },
         'head.intake': { pulls: 0.06, back: 0.02, better: 0.92 },
@@ -144,7 +144,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         blows: { label: 'air at the joint', words: ['gasket'] },
         knocks: { label: 'knocks', words: ['rattles'] },
       },
-      usual: { even: 0.9, blows: 0.03, knocks: 0.07 },
+      usual: { even: 0.96, blows: 0.01, knocks: 0.03 },
       chancesByFault: {
         'head.gasket': { even: 0.06, blows: 0.92, knocks: 0.02 },
         'motor.binding': { even: 0.3, blows: 0.02, knocks: 0.68 },
@@ -165,7 +165,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
               slack: { label: 'slack or glazed', words: ['loose', 'glazed'] },
               off: { label: 'off or broken', words: ['broken'] },
             },
-            usual: { good: 0.93, slack: 0.06, off: 0.01 },
+            usual: { good: 0.957, slack: 0.04, off: 0.003 },
             chancesByFault: {
               'head.belt:1': { good: 0.05, slack: 0.93, off: 0.02 },
               'head.belt:2': { good: 0.01, slack: 0.03, off: 0.96 },
@@ -187,7 +187,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         relief: { label: 'at the relief valve' },
         receiver: { label: 'at the receiver', words: ['seam'] },
       },
-      usual: { none: 0.9, line: 0.06, switch: 0.015, relief: 0.015, receiver: 0.01 },
+      usual: { none: 0.955, line: 0.03, switch: 0.006, relief: 0.006, receiver: 0.003 },
       chancesByFault: {
         'house.leak': { none: 0.05, line: 0.92, switch: 0.01, relief: 0.01, receiver: 0.01 },
         'switch.diaphragm': { none: 0.06, line: 0.02, switch: 0.9, relief: 0.01, receiver: 0.01 },
@@ -207,7 +207,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         holds: { label: 'holds, or held before', words: ['stops'] },
         falls: { label: 'still falls', words: ['drops'] },
       },
-      usual: { holds: 0.93, falls: 0.07 },
+      usual: { holds: 0.96, falls: 0.04 },
       chancesByFault: {
         'check.leaking': { holds: 0.06, falls: 0.94 },
         'switch.diaphragm': { holds: 0.08, falls: 0.92 },
@@ -227,7 +227,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         air: { label: 'air, a cupful at most', words: ['dry', 'cupful'] },
         water: { label: 'water and more water', words: ['litres', 'gallons'] },
       },
-      usual: { air: 0.9, water: 0.1 },
+      usual: { air: 0.94, water: 0.06 },
       chancesByFault: {
         'tank.condensate': { air: 0.02, water: 0.98 },
         'tank.leak': { air: 0.4, water: 0.6 },
@@ -264,7 +264,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         agree: { label: 'they agree', words: ['agrees', 'same'] },
         differ: { label: 'they differ', words: ['differs', 'stuck'] },
       },
-      usual: { agree: 0.95, differ: 0.05 },
+      usual: { agree: 0.985, differ: 0.015 },
       chancesByFault: {
         'gauge.stuck': { agree: 0.03, differ: 0.97 },
       },

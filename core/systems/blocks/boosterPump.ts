@@ -199,7 +199,7 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
         clean: { label: 'clean', words: ['clear'] },
         blocked: { label: 'blocked', words: ['full', 'plugged'] },
       },
-      usual: { clean: 0.93, blocked: 0.07 },
+      usual: { clean: 0.985, blocked: 0.015 },
       chancesByFault: {
         'strainer.blocked': { clean: 0.02, blocked: 0.98 },
       },
@@ -217,7 +217,7 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
         water: { label: 'water at once', words: ['solid'] },
         air: { label: 'air', words: ['spits'] },
       },
-      usual: { water: 0.93, air: 0.07 },
+      usual: { water: 0.98, air: 0.02 },
       chancesByFault: {
         'pump.air-lock': { water: 0.03, air: 0.97 },
         'strainer.blocked:2': { water: 0.6, air: 0.4 },

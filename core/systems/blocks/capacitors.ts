@@ -133,7 +133,7 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
           sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
           bulged: { label: 'bulged or split', words: ['split', 'leaking', 'oil', 'swollen'] },
         },
-        usual: { sound: 0.96, bulged: 0.04 },
+        usual: { sound: 0.988, bulged: 0.012 },
         chancesByFault: {
           [`${part}.cap-open`]: { sound: 0.45, bulged: 0.55 },
           [`${part}.cap-shorted`]: { sound: 0.4, bulged: 0.6 },

@@ -118,6 +118,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
         }),
         fault({
           id: 'box.overload-hot',
+          protects: true,
           name: 'Overload tripped',
           baseRate: 0.025,
           severities: always({ 'start.overload': OPEN }),
@@ -272,7 +273,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             'holds': { label: 'holds', words: ['in', 'set'] },
             'lets-go': { label: 'lets go again', words: ['lets go', 'trips', 'out', 'let go'] },
           },
-          usual: { 'holds': 0.9, 'lets-go': 0.1 },
+          usual: { 'holds': 0.97, 'lets-go': 0.03 },
           chancesByFault: {
             'box.relay-closed': { 'holds': 0.2, 'lets-go': 0.8 },
             'motor.binding': { 'holds': 0.4, 'lets-go': 0.6 },
@@ -296,7 +297,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             pitted: { label: 'pitted or burnt', words: ['burnt', 'burned', 'black'] },
             welded: { label: 'stuck closed', words: ['stuck'] },
           },
-          usual: { clean: 0.8, pitted: 0.18, welded: 0.02 },
+          usual: { clean: 0.815, pitted: 0.18, welded: 0.005 },
           chancesByFault: {
             'box.relay-open': { clean: 0.1, pitted: 0.88, welded: 0.02 },
             'box.relay-closed': { clean: 0.08, pitted: 0.22, welded: 0.7 },
@@ -315,7 +316,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             burnt: { label: 'burnt', words: ['burned', 'scorched'] },
             wrong: { label: 'wrong box for the motor' },
           },
-          usual: { clean: 0.93, burnt: 0.065, wrong: 0.005 },
+          usual: { clean: 0.977, burnt: 0.02, wrong: 0.003 },
           chancesByFault: {
             'box.terminal-burnt': { clean: 0.08, burnt: 0.91, wrong: 0.01 },
             'box.cap-shorted': { clean: 0.7, burnt: 0.29, wrong: 0.01 },

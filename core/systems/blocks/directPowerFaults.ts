@@ -68,6 +68,7 @@ export const directPowerFaults = (): readonly FaultMode[] => [
   }),
   fault({
     id: 'fuse.blown',
+    protects: true,
     name: 'Fuse blown',
     baseRate: 0.08,
     severities: always({ 'fuse.1': OPEN }),

@@ -143,7 +143,7 @@ export const directPowerTests = (): readonly Test[] => [
       blown: { label: 'blown' },
       burnt: { label: 'holder burnt', words: ['brown', 'melted'] },
     },
-    usual: { good: 0.9, blown: 0.06, burnt: 0.04 },
+    usual: { good: 0.988, blown: 0.006, burnt: 0.006 },
     chancesByFault: {
       'fuse.blown': { good: 0.01, blown: 0.97, burnt: 0.02 },
       'fuse.holder': { good: 0.08, blown: 0.02, burnt: 0.9 },
@@ -229,7 +229,7 @@ export const directPowerTests = (): readonly Test[] => [
       bright: { label: 'bright and tight', words: ['good'] },
       rusty: { label: 'rusty, loose or painted', words: ['loose', 'rust', 'corroded'] },
     },
-    usual: { bright: 0.85, rusty: 0.15 },
+    usual: { bright: 0.92, rusty: 0.08 },
     chancesByFault: {
       'return.bad': { bright: 0.12, rusty: 0.88 },
     },
@@ -245,7 +245,7 @@ export const directPowerTests = (): readonly Test[] => [
       clean: { label: 'clean and tight', words: ['good'] },
       furred: { label: 'furred or loose', words: ['corroded', 'loose'] },
     },
-    usual: { clean: 0.88, furred: 0.12 },
+    usual: { clean: 0.94, furred: 0.06 },
     chancesByFault: {
       'battery.post': { clean: 0.08, furred: 0.92 },
     },

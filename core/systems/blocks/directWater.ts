@@ -149,7 +149,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           water: { label: 'water in it', words: ['full'] },
           empty: { label: 'empty' },
         },
-        usual: { water: 0.96, empty: 0.04 },
+        usual: { water: 0.994, empty: 0.006 },
         chancesByFault: {
           'source.empty': { water: 0.01, empty: 0.99 },
         },
@@ -166,7 +166,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           packed: { label: 'packed', words: ['blocked', 'dirty'] },
           bubbles: { label: 'bubbles', words: ['air'] },
         },
-        usual: { clear: 0.88, packed: 0.08, bubbles: 0.04 },
+        usual: { clear: 0.96, packed: 0.02, bubbles: 0.02 },
         chancesByFault: {
           'strainer.blocked': { clear: 0.04, packed: 0.94, bubbles: 0.02 },
           'strainer.air-leak': { clear: 0.08, packed: 0.02, bubbles: 0.9 },
@@ -184,7 +184,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           dry: { label: 'dry' },
           wet: { label: 'wet', words: ['drips', 'weeps'] },
         },
-        usual: { dry: 0.95, wet: 0.05 },
+        usual: { dry: 0.985, wet: 0.015 },
         chancesByFault: {
           'pump.diaphragm': { dry: 0.08, wet: 0.92 },
           'house.leak': { dry: 0.85, wet: 0.15 },
@@ -202,7 +202,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           quiet: { label: 'stays quiet', words: ['holds'] },
           starts: { label: 'starts by itself', words: ['starts'] },
         },
-        usual: { quiet: 0.93, starts: 0.07 },
+        usual: { quiet: 0.96, starts: 0.04 },
         chancesByFault: {
           'pump.valves:2': { quiet: 0.06, starts: 0.94 },
           'house.leak': { quiet: 0.95, starts: 0.05 },
@@ -219,7 +219,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           dry: { label: 'all dry', words: ['none'] },
           leak: { label: 'a leak', words: ['drips', 'burst'] },
         },
-        usual: { dry: 0.95, leak: 0.05 },
+        usual: { dry: 0.985, leak: 0.015 },
         chancesByFault: {
           'house.leak': { dry: 0.12, leak: 0.88 },
         },
@@ -235,7 +235,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           agree: { label: 'they agree', words: ['same'] },
           differ: { label: 'they differ', words: ['stuck'] },
         },
-        usual: { agree: 0.96, differ: 0.04 },
+        usual: { agree: 0.985, differ: 0.015 },
         chancesByFault: {
           'gauge.stuck': { agree: 0.03, differ: 0.97 },
         },

@@ -21,6 +21,7 @@ export interface FaultEntry {
   readonly settledBy: string
   readonly wears?: readonly Wear[]
   readonly heals?: boolean
+  readonly protects?: boolean
 }
 
 export const fault = (entry: FaultEntry): FaultMode => ({

@@ -134,7 +134,7 @@ export const floatSwitch = (): Block => ({
         dead: { label: 'does not call' },
         held: { label: 'does not stop', words: ['stuck down'] },
       },
-      usual: { works: 0.9, dead: 0.08, held: 0.02 },
+      usual: { works: 0.986, dead: 0.01, held: 0.004 },
       chancesByFault: {
         'switch.stuck-up': { works: 0.03, dead: 0.96, held: 0.01 },
         'switch.stuck-down': { works: 0.03, dead: 0.01, held: 0.96 },
@@ -206,7 +206,7 @@ export const openTank = (): Block => ({
         low: { label: 'low or empty', words: ['empty', 'low'] },
         over: { label: 'at the overflow', words: ['overflows'] },
       },
-      usual: { normal: 0.93, low: 0.05, over: 0.02 },
+      usual: { normal: 0.985, low: 0.01, over: 0.005 },
       chancesByFault: {
         'well-switch.stuck-down': { normal: 0.06, low: 0.01, over: 0.93 },
       },

@@ -31,6 +31,7 @@ export const insideGear = (pull: Repair): Block => ({
     }),
     fault({
       id: 'motor.overload-hot',
+      protects: true,
       name: 'Motor overload open, hot',
       baseRate: 0.03,
       severities: always({ 'start.overload': OPEN }),
@@ -60,7 +61,7 @@ export const insideGear = (pull: Repair): Block => ({
         'comes-back': { label: 'OL now, a value later', words: ['comes back'] },
         'stays-ol': { label: 'OL for good', words: ['stays ol'] },
       },
-      usual: { 'same': 0.97, 'comes-back': 0.015, 'stays-ol': 0.015 },
+      usual: { 'same': 0.986, 'comes-back': 0.008, 'stays-ol': 0.006 },
       chancesByFault: {
         'motor.overload-hot': { 'same': 0.05, 'comes-back': 0.9, 'stays-ol': 0.05 },
         'motor.main-open': { 'same': 0.02, 'comes-back': 0.03, 'stays-ol': 0.95 },

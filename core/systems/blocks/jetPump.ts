@@ -202,7 +202,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         full: { label: 'full' },
         empty: { label: 'empty', words: ['low', 'dry'] },
       },
-      usual: { full: 0.94, empty: 0.06 },
+      usual: { full: 0.98, empty: 0.02 },
       chancesByFault: {
         'pump.prime-lost': { full: 0.03, empty: 0.97 },
         'check.leaking': { full: 0.5, empty: 0.5 },
@@ -247,7 +247,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         clear: { label: 'clear', words: ['clean'] },
         blocked: { label: 'blocked', words: ['plugged'] },
       },
-      usual: { clear: 0.97, blocked: 0.03 },
+      usual: { clear: 0.992, blocked: 0.008 },
       chancesByFault: {
         'pump.nozzle': { clear: 0.03, blocked: 0.97 },
       },
@@ -266,7 +266,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         same: { label: 'same as before' },
         back: { label: 'comes back, then dies', words: ['recovers'] },
       },
-      usual: { same: 0.95, back: 0.05 },
+      usual: { same: 0.98, back: 0.02 },
       chancesByFault: {
         'suction.dry-well': { same: 0.08, back: 0.92 },
       },

@@ -287,7 +287,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
           wet: { label: 'wet or flooded', words: ['flooded'] },
           rumbles: { label: 'bearings rumble', words: ['noisy', 'screams'] },
         },
-        usual: { sound: 0.84, burnt: 0.06, wet: 0.03, rumbles: 0.07 },
+        usual: { sound: 0.915, burnt: 0.03, wet: 0.015, rumbles: 0.04 },
         chancesByFault: {
           'motor.turn-short': { sound: 0.2, burnt: 0.76, wet: 0.02, rumbles: 0.02 },
           'motor.ground': { sound: 0.35, burnt: 0.4, wet: 0.2, rumbles: 0.05 },
@@ -311,7 +311,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
                 right: { label: 'right for the supply', words: ['good'] },
                 wrong: { label: 'for the other voltage' },
               },
-              usual: { right: 0.985, wrong: 0.015 },
+              usual: { right: 0.997, wrong: 0.003 },
               chancesByFault: {
                 'motor.wrong-tap': { right: 0.02, wrong: 0.98 },
               },

@@ -186,7 +186,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
           holds: { label: 'holds, or held before', words: ['stops'] },
           falls: { label: 'still falls', words: ['drops'] },
         },
-        usual: { holds: 0.93, falls: 0.07 },
+        usual: { holds: 0.96, falls: 0.04 },
         chancesByFault: {
           'check.leaking': { holds: 0.05, falls: 0.95 },
           'pipe.holed': { holds: 0.04, falls: 0.96 },
@@ -208,7 +208,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
           relief: { label: 'at the relief valve' },
           switch: { label: 'under the switch' },
         },
-        usual: { dry: 0.94, leak: 0.03, relief: 0.015, switch: 0.015 },
+        usual: { dry: 0.975, leak: 0.015, relief: 0.005, switch: 0.005 },
         chancesByFault: {
           'house.leak': { dry: 0.15, leak: 0.83, relief: 0.01, switch: 0.01 },
           'relief.weeping': { dry: 0.08, leak: 0.02, relief: 0.89, switch: 0.01 },

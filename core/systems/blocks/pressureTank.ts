@@ -180,7 +180,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
           rings: { label: 'rings, moves', words: ['ring'] },
           dull: { label: 'dull, heavy', words: ['heavy', 'waterlogged'] },
         },
-        usual: { rings: 0.85, dull: 0.15 },
+        usual: { rings: 0.94, dull: 0.06 },
         chancesByFault: {
           'tank.waterlogged': { rings: 0.06, dull: 0.94 },
           'tank.precharge-low': { rings: 0.5, dull: 0.5 },
@@ -200,7 +200,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
               nothing: { label: 'nothing', words: ['no'] },
               water: { label: 'spits water', words: ['wet'] },
             },
-            usual: { puffs: 0.93, nothing: 0.05, water: 0.02 },
+            usual: { puffs: 0.974, nothing: 0.02, water: 0.006 },
             chancesByFault: {
               'tank.charger': { puffs: 0.04, nothing: 0.66, water: 0.3 },
             },
@@ -221,7 +221,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
               water: { label: 'water', words: ['wet'] },
               nothing: { label: 'nothing' },
             },
-            usual: { air: 0.93, water: 0.02, nothing: 0.05 },
+            usual: { air: 0.974, water: 0.006, nothing: 0.02 },
             chancesByFault: {
               'tank.waterlogged': { air: 0.1, water: 0.72, nothing: 0.18 },
               'tank.precharge-low': { air: 0.85, water: 0.02, nothing: 0.13 },
@@ -238,7 +238,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
           agree: { label: 'they agree', words: ['agrees', 'same'] },
           differ: { label: 'they differ', words: ['differs', 'stuck'] },
         },
-        usual: { agree: 0.96, differ: 0.04 },
+        usual: { agree: 0.985, differ: 0.015 },
         chancesByFault: {
           'gauge.stuck': { agree: 0.03, differ: 0.97 },
         },

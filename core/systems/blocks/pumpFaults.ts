@@ -86,7 +86,7 @@ export const impellerLook = (at: string) =>
       jammed: { label: 'was jammed by grit or scale', words: ['grit', 'scale', 'jammed'] },
       stuck: { label: 'motor still stuck', words: ['still stuck'] },
     },
-    usual: { turns: 0.94, jammed: 0.04, stuck: 0.02 },
+    usual: { turns: 0.98, jammed: 0.01, stuck: 0.01 },
     chancesByFault: {
       'pump.jammed': { turns: 0.04, jammed: 0.94, stuck: 0.02 },
       'motor.seized': { turns: 0.03, jammed: 0.03, stuck: 0.94 },

@@ -73,7 +73,7 @@ export const groundAgain = (at: string) =>
       'cable': { label: 'cable is down', words: ['cable bad'] },
       'motor': { label: 'motor is down', words: ['motor bad'] },
     },
-    usual: { 'both-good': 0.96, 'cable': 0.02, 'motor': 0.02 },
+    usual: { 'both-good': 0.984, 'cable': 0.008, 'motor': 0.008 },
     chancesByFault: {
       'cable.to-earth': { 'both-good': 0.02, 'cable': 0.96, 'motor': 0.02 },
       'motor.ground': { 'both-good': 0.02, 'cable': 0.02, 'motor': 0.96 },

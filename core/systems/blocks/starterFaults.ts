@@ -98,6 +98,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
     }),
     fault({
       id: 'starter.overload-tripped',
+      protects: true,
       name: 'Overload relay tripped',
       baseRate: 0.06,
       severities: always({ 'pilot.overload': OPEN }),
@@ -164,6 +165,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
     }),
     fault({
       id: 'starter.control-fuse',
+      protects: true,
       name: 'Control fuse blown',
       baseRate: 0.03,
       severities: always({ 'pilot.fuse': OPEN }),

@@ -74,6 +74,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
         }),
         fault({
           id: 'motor.overload-hot',
+          protects: true,
           name: 'Motor overload open, hot',
           baseRate: 0.03,
           severities: always({ 'start.overload': OPEN }),
@@ -141,7 +142,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             'comes-back': { label: 'OL now, closed later', words: ['comes back'] },
             'stays-ol': { label: 'OL for good', words: ['stays ol'] },
           },
-          usual: { 'same': 0.97, 'comes-back': 0.015, 'stays-ol': 0.015 },
+          usual: { 'same': 0.986, 'comes-back': 0.008, 'stays-ol': 0.006 },
           chancesByFault: {
             'motor.overload-hot': { 'same': 0.05, 'comes-back': 0.9, 'stays-ol': 0.05 },
             'motor.overload-failed': { 'same': 0.02, 'comes-back': 0.03, 'stays-ol': 0.95 },
@@ -166,7 +167,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             no: { label: 'still stuck', words: ['stuck', 'nothing'] },
             runs: { label: 'picks up and runs', words: ['picks up'] },
           },
-          usual: { no: 0.9, runs: 0.1 },
+          usual: { no: 0.97, runs: 0.03 },
           chancesByFault: {
             'motor.cap-open': { no: 0.12, runs: 0.88 },
             'motor.cap-low': { no: 0.15, runs: 0.85 },
@@ -217,7 +218,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             stiff: { label: 'stiff', words: ['rough', 'grinds'] },
             seized: { label: 'will not turn', words: ['locked'] },
           },
-          usual: { free: 0.93, stiff: 0.06, seized: 0.01 },
+          usual: { free: 0.966, stiff: 0.03, seized: 0.004 },
           chancesByFault: {
             'motor.seized': { free: 0.02, stiff: 0.08, seized: 0.9 },
             'motor.binding': { free: 0.25, stiff: 0.72, seized: 0.03 },

@@ -71,7 +71,7 @@ export function switchLooks(o: SensingOptions, at: string) {
         clear: { label: 'clear', words: ['clean', 'open'] },
         blocked: { label: 'blocked', words: ['plugged', 'scale', 'sand'] },
       },
-      usual: { clear: 0.96, blocked: 0.04 },
+      usual: { clear: 0.992, blocked: 0.008 },
       chancesByFault: {
         'switch.port-blocked': { clear: 0.06, blocked: 0.94 },
       },
@@ -89,7 +89,7 @@ export function switchLooks(o: SensingOptions, at: string) {
               auto: { label: 'auto', words: ['on'] },
               off: { label: 'off', words: ['tripped', 'down'] },
             },
-            usual: { auto: 0.97, off: 0.03 },
+            usual: { auto: 0.996, off: 0.004 },
             chancesByFault: {
               'switch.cut-off-tripped': { auto: 0.05, off: 0.95 },
               'switch.lever-off': { auto: 0.02, off: 0.98 },
@@ -110,7 +110,7 @@ export function switchLooks(o: SensingOptions, at: string) {
               open: { label: 'open' },
               shut: { label: 'shut', words: ['closed'] },
             },
-            usual: { open: 0.97, shut: 0.03 },
+            usual: { open: 0.996, shut: 0.004 },
             chancesByFault: {
               'switch.valve-shut': { open: 0.01, shut: 0.99 },
             },

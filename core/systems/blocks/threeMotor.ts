@@ -308,7 +308,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
                 'cable': { label: 'leads are down', words: ['leads bad'] },
                 'motor': { label: 'motor is down', words: ['motor bad'] },
               },
-              usual: { 'both-good': 0.96, 'cable': 0.02, 'motor': 0.02 },
+              usual: { 'both-good': 0.984, 'cable': 0.008, 'motor': 0.008 },
               chancesByFault: {
                 'cable.to-earth': { 'both-good': 0.02, 'cable': 0.96, 'motor': 0.02 },
                 'motor.ground': { 'both-good': 0.02, 'cable': 0.02, 'motor': 0.96 },
@@ -327,7 +327,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
                 stiff: { label: 'stiff', words: ['rough', 'grinds'] },
                 seized: { label: 'will not turn', words: ['locked'] },
               },
-              usual: { free: 0.93, stiff: 0.06, seized: 0.01 },
+              usual: { free: 0.966, stiff: 0.03, seized: 0.004 },
               chancesByFault: {
                 'motor.seized': { free: 0.02, stiff: 0.08, seized: 0.9 },
                 'motor.binding': { free: 0.25, stiff: 0.72, seized: 0.03 },

@@ -66,6 +66,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
       }),
       fault({
         id: 'breaker.off',
+        protects: true,
         name: 'Breaker tripped or off',
         baseRate: 0.04,
         severities: always(poles('breaker.', 3, OPEN)),
@@ -188,7 +189,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
           tripped: { label: 'tripped' },
           off: { label: 'off' },
         },
-        usual: { on: 0.93, tripped: 0.04, off: 0.03 },
+        usual: { on: 0.986, tripped: 0.01, off: 0.004 },
         chancesByFault: {
           'breaker.off': { on: 0.04, tripped: 0.62, off: 0.34 },
         },
@@ -209,7 +210,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
           burnt: { label: 'loose or burnt', words: ['loose', 'burned', 'brown'] },
           chafed: { label: 'chafed or chewed', words: ['chewed'] },
         },
-        usual: { tight: 0.88, burnt: 0.08, chafed: 0.04 },
+        usual: { tight: 0.94, burnt: 0.04, chafed: 0.02 },
         chancesByFault: {
           'feed.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
           'feed.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },

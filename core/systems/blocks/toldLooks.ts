@@ -20,7 +20,7 @@ export const otherLights = (): SeenTest =>
       all: { label: 'all out' },
       dim: { label: 'dim as it starts' },
     },
-    usual: { fine: 0.93, half: 0.015, all: 0.015, dim: 0.04 },
+    usual: { fine: 0.952, half: 0.004, all: 0.004, dim: 0.04 },
     chancesByFault: {
       'supply.leg-lost': { fine: 0.12, half: 0.8, all: 0.02, dim: 0.06 },
       'supply.low-volts': { fine: 0.35, half: 0.02, all: 0.01, dim: 0.62 },
@@ -59,7 +59,7 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
     minutes: 1,
     steps: [medium === 'water' ? 'Everything shut: ask, or wait and listen.' : 'Outlet shut: ask, or wait and listen.'],
     outcomes: { no: { label: 'stays off' }, yes: { label: 'starts by itself' } },
-    usual: { no: 0.93, yes: 0.07 },
+    usual: { no: 0.96, yes: 0.04 },
     chancesByEffect: {
       'starts-alone': { no: 0.05, yes: 0.95 },
       'rapid-cycles': { no: 0.75, yes: 0.25 },
@@ -263,7 +263,7 @@ export const footValve = (): SeenTest =>
       falls: { label: 'runs back' },
       blocked: { label: 'blocked or stuck shut' },
     },
-    usual: { holds: 0.92, falls: 0.06, blocked: 0.02 },
+    usual: { holds: 0.974, falls: 0.02, blocked: 0.006 },
     chancesByFault: {
       'check.leaking': { holds: 0.08, falls: 0.91, blocked: 0.01 },
       'check.stuck-shut': { holds: 0.25, falls: 0.02, blocked: 0.73 },
@@ -286,7 +286,7 @@ export const startsEmpty = (): SeenTest =>
       same: { label: 'no difference' },
       empty: { label: 'only when empty' },
     },
-    usual: { same: 0.9, empty: 0.1 },
+    usual: { same: 0.98, empty: 0.02 },
     chancesByFault: {
       'unloader.not-venting': { same: 0.04, empty: 0.96 },
       'check.leaking:2': { same: 0.1, empty: 0.9 },
@@ -308,7 +308,7 @@ export const disconnectLook = (): SeenTest =>
     need: 'proven-dead',
     steps: ['Dead ahead of it: blades, jaws, terminals; the smell as it opens.'],
     outcomes: { bright: { label: 'bright and tight' }, burnt: { label: 'burnt or loose' } },
-    usual: { bright: 0.94, burnt: 0.06 },
+    usual: { bright: 0.98, burnt: 0.02 },
     chancesByFault: {
       'disconnect.pole-open': { bright: 0.15, burnt: 0.85 },
       'feed.high-resistance': { bright: 0.55, burnt: 0.45 },
@@ -329,7 +329,7 @@ export const fusesLook = (): SeenTest =>
       one: { label: 'one blown' },
       more: { label: 'two or three blown' },
     },
-    usual: { good: 0.95, one: 0.03, more: 0.02 },
+    usual: { good: 0.988, one: 0.006, more: 0.006 },
     chancesByFault: {
       'breaker.pole-open': { good: 0.12, one: 0.86, more: 0.02 },
       'breaker.off': { good: 0.4, one: 0.1, more: 0.5 },
@@ -348,7 +348,7 @@ export const vehicleLooks = (): readonly SeenTest[] => [
     need: 'live',
     steps: ['A tap open; press and wriggle the panel switch.'],
     outcomes: { same: { label: 'no difference' }, comes: { label: 'comes and goes' } },
-    usual: { same: 0.97, comes: 0.03 },
+    usual: { same: 0.995, comes: 0.005 },
     chancesByFault: { 'panel.open': { same: 0.3, comes: 0.7 } },
   }),
   seen({
@@ -359,7 +359,7 @@ export const vehicleLooks = (): readonly SeenTest[] => [
     minutes: 3,
     steps: ['Bulkheads, clips, behind the pump: where can it rub?'],
     outcomes: { whole: { label: 'whole' }, chafed: { label: 'chafed or pinched' } },
-    usual: { whole: 0.93, chafed: 0.07 },
+    usual: { whole: 0.98, chafed: 0.02 },
     chancesByFault: { 'feed.to-chassis': { whole: 0.2, chafed: 0.8 } },
   }),
 ]
@@ -374,6 +374,6 @@ export const neighbours = (): SeenTest =>
     minutes: 1,
     steps: ['Ask next door, or try a tap ahead of the booster.'],
     outcomes: { yes: { label: 'they have' }, no: { label: 'they have none either' } },
-    usual: { yes: 0.96, no: 0.04 },
+    usual: { yes: 0.992, no: 0.008 },
     chancesByFault: { 'inlet.low': { yes: 0.15, no: 0.85 } },
   })

@@ -155,7 +155,7 @@ export const wellPump = (): Block => ({
         same: { label: 'same as before' },
         back: { label: 'comes back, then dies', words: ['recovers', 'for a while'] },
       },
-      usual: { same: 0.95, back: 0.05 },
+      usual: { same: 0.98, back: 0.02 },
       chancesByFault: {
         'pump.dry-well': { same: 0.08, back: 0.92 },
       },
@@ -171,7 +171,7 @@ export const wellPump = (): Block => ({
         quiet: { label: 'quiet' },
         falls: { label: 'water falls', words: ['trickles', 'splashes'] },
       },
-      usual: { quiet: 0.94, falls: 0.06 },
+      usual: { quiet: 0.99, falls: 0.01 },
       chancesByFault: {
         'pipe.holed': { quiet: 0.08, falls: 0.92 },
         'check.leaking': { quiet: 0.6, falls: 0.4 },

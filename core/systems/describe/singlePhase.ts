@@ -58,6 +58,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
     ? { transformer: o.pilot.transformer, float: o.pilot.float, coilVolts, lineVolts: service }
     : undefined
   const known = (field: FieldId<'motor'>) => plate.known.has(at('motor', field))
+  const capKnown = known('capLow') || plate.known.has(at('box', 'capLow'))
   const breakerAmps
     = plate.value(at('breaker', 'amps')) ?? Math.max(20, Math.ceil((fullLoadAmps * 2.2) / 5) * 5)
   const contact = contactOhms(fullLoadAmps)
@@ -141,7 +142,8 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
         amps: known('amps') ? 0.08 : 0.12,
         locked: known('lockedAmps') || known('codeLetter') ? 0.1 : 0.18,
         ohms: known('mainOhms') ? 0.06 : 0.16,
-        farads: 0.06,
+        // a capacitor whose band is not given may be any of the usual ones; common practice, no source
+        farads: capKnown ? 0.06 : 0.35,
         flow: 0.2,
       },
       bands: {

@@ -1,0 +1,97 @@
+/**
+ * Whether a fault was shown and not only inferred. Direct is what shows the fault itself: seen with the eyes where it
+ * is looked at, its part read out of band off the circuit, a known-good part in its place. Amps never are, nor what
+ * the machine does: they point, and others make them too.
+ *   direct: P(line | fault) ≥ 8 × P(line | all else), by the catalogue's weights
+ * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
+ */
+import type { NumericTest, SystemModel, Test } from '#core/systems'
+import type { Evidence, TabState } from '#core/tab'
+import { faultsOf } from './hypothesis'
+import { likelihoods } from './likelihood'
+import type { Ranking } from './suspects'
+import { OTHER, type Tables } from './tables'
+import { wordFor } from './verdict'
+
+/** How many times likelier a line must be under the fault than under all else. */
+const SHOWS = 8
+/** From so much on a rival has to be excluded by a line. */
+const RIVAL = 0.01
+
+/** The lines that show one of these faults itself. */
+export function directLines(tables: Tables, state: TabState, faults: readonly string[]): readonly string[] {
+  return state.evidence.filter(e => faults.some(f => showsItself(tables, e, f))).map(e => e.line.id)
+}
+
+function showsItself(tables: Tables, evidence: Evidence, fault: string): boolean {
+  const test = tables.tests.get(evidence.line.test)?.test
+  if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, fault)) return false
+  return likenessOf(tables, evidence, fault) >= SHOWS
+}
+
+/** How many times likelier a line is under a fault, at its likeliest degree, than under all that has not this fault. */
+export function likenessOf(tables: Tables, evidence: Evidence, fault: string): number {
+  const given = likelihoods(tables, evidence, tables.foreseen)
+  let [best, rest, weight] = [0, 0, 0]
+  for (let h = 0; h < tables.foreseen; h++) {
+    if (h === OTHER) continue
+    const hypothesis = tables.model.hypotheses[h]!
+    if (faultsOf(hypothesis).includes(fault)) {
+      if (hypothesis.fault === fault && !hypothesis.second) best = Math.max(best, given[h]!)
+      continue
+    }
+    rest += hypothesis.prior * given[h]!
+    weight += hypothesis.prior
+  }
+  return best / (rest / weight)
+}
+
+/** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
+function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string): boolean {
+  if (test.kind === 'seen') {
+    if (test.trial) return test.trial.watch === 'effect' && line.kind === 'observation' && line.outcome === 'runs'
+    return Object.keys(test.chancesByFault).some(key => key === fault || key.startsWith(`${fault}:`))
+  }
+  if (line.kind !== 'reading' || wordFor(model, line) === 'in-band') return false
+  return readsPart(test) && componentOf(model, test) === fault.slice(0, fault.indexOf('.'))
+}
+
+/** Off the circuit, across one part, at the tank's valve: not what flows through many. */
+const readsPart = ({ probe, quantity }: NumericTest): boolean =>
+  probe.ask === 'part'
+  || probe.ask === 'farads'
+  || probe.ask === 'capacitor-ohms'
+  || (probe.ask === 'volts' && probe.drop === true)
+  || (probe.ask === 'flow' && (probe.what === 'precharge' || probe.what === 'inlet'))
+  || (probe.ask === 'volts' && quantity === 'volts' && probe.scenario === 'idle')
+
+const componentOf = (model: SystemModel, test: Test) => model.kind.points.find(p => p.id === test.point)?.component
+
+/** The lines that exclude every rival of a repair; nothing where one is left standing, or only amps speak. */
+export function excludingLines(
+  tables: Tables,
+  state: TabState,
+  ranking: Ranking,
+  repair: string,
+): readonly string[] | undefined {
+  const lines = new Set<string>()
+  for (const s of ranking.suspects) {
+    if (!s.component || s.repair.id === repair) continue
+    const began = s.moves[0]?.before ?? s.chance
+    if (began < RIVAL) continue
+    const against = s.moves.filter(m => m.bits < -1).map(m => m.line)
+    if (against.length === 0 || s.chance > RIVAL) return undefined
+    for (const l of against) lines.add(l)
+  }
+  const isAmps = (id: string) => {
+    const line = state.evidence.find(e => e.line.id === id)?.line
+    const test = line && tables.tests.get(line.test)?.test
+    return test?.kind === 'numeric' && test.quantity === 'amps'
+  }
+  return [...lines].some(l => !isAmps(l)) ? [...lines] : undefined
+}
+
+/** Whether a line is what a fault would have shown: then it is not found besides it. */
+export const explains = (tables: Tables, evidence: Evidence, fault: string): boolean =>
+  likenessOf(tables, evidence, fault) >= 2
+
