@@ -5,7 +5,8 @@
  */
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { isSeenAnew, likelihoods } from './likelihood'
+import { likelihoods } from './likelihood'
+import { isSeenAnew } from './tables'
 import type { Tables } from './tables'
 
 /** chance of nothing more being wrong outside of which there is no doubt */

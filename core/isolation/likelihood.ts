@@ -7,7 +7,7 @@
  */
 import type { Prediction, SeenTest, Test } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
-import { BACKGROUND_OL, cumulative, MISREAD, MISSEEN, OTHER, type Tables, type TestTable } from './tables'
+import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
 
 /**
  * of the slips of a measured figure: the prefix either way, no contact or nothing in the clamp; the rest is anything.
@@ -72,7 +72,7 @@ export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): 
 function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
   return line.kind === 'reading'
     ? saidChance(table, h, line, MISREAD ** (1 + confirmed))
-    : lookChance(table, h, line.outcome, MISSEEN ** (1 + confirmed), earlier)
+    : lookChance(table, h, line.outcome, missedIn(table.test) ** (1 + confirmed), earlier)
 }
 
 /** A figure as it was said: read, swung over a range, or only over or under a limit. */
@@ -130,19 +130,17 @@ function lookChance(
   earlier: readonly string[] = [],
 ): number {
   if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
-  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, MISSEEN), 1)
+  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, missedIn(table.test)), 1)
 }
 
 function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {
   const i = (table.test as SeenTest).outcomes.findIndex(o => o.id === outcome)
   if (i < 0) return 1
   const { bins } = table
-  const plain = Math.max(0, (table.row(h)[i]! - MISSEEN / bins) / (1 - MISSEEN))
+  const missed = missedIn(table.test)
+  const plain = Math.max(0, (table.row(h)[i]! - missed / bins) / (1 - missed))
   return (1 - slips) * plain + slips / bins
 }
-
-export const isSeenAnew = (test: Test) =>
-  test.kind === 'seen' && Object.keys(test.chancesByEffect).some(effect => !effect.includes(':'))
 
 /** "Something else": half the prior-weighted average of the rest, half background. */
 function fillOther(tables: Tables, out: Float64Array, flat: number) {

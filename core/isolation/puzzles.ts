@@ -5,7 +5,8 @@
 import type { SystemModel, Test } from '#core/systems'
 import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { isSeenAnew, readingChance } from './likelihood'
+import { readingChance } from './likelihood'
+import { isSeenAnew } from './tables'
 import type { Tables } from './tables'
 
 export const PUZZLE_SLIPS = [

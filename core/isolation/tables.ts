@@ -6,8 +6,14 @@
 import type { NumericTest, Prediction, SeenTest, SystemModel, Test } from '#core/systems'
 
 export const MISREAD = 0.03
-/** of what is seen with the eyes, less; common practice, no source */
-export const MISSEEN = 0.015
+/** of what a machine is heard or seen to do, and of how a thing looks, less; common practice, no source */
+const [MISHEARD, MISSEEN] = [0.015, 0.005]
+export const missedIn = (test: Test): number =>
+  test.kind === 'numeric' ? MISREAD : isSeenAnew(test) ? MISHEARD : MISSEEN
+
+/** Whether each look is anew: what a system does, against how it is. */
+export const isSeenAnew = (test: Test): boolean =>
+  test.kind === 'seen' && Object.keys(test.chancesByEffect).some(effect => !effect.includes(':'))
 export const BACKGROUND_OL = 0.2
 export const OTHER = 1
 
@@ -129,9 +135,10 @@ function seenTable(
   { shown, classOf }: Classes<readonly number[]>,
 ): TestTable {
   const bins = test.outcomes.length
+  const missed = missedIn(test)
   const row = keepRows(model, foreseen, bins, classOf, (c) => {
     const out = new Float64Array(bins)
-    for (let b = 0; b < bins; b++) out[b] = (1 - MISSEEN) * shown[c]![b]! + MISSEEN / bins
+    for (let b = 0; b < bins; b++) out[b] = (1 - missed) * shown[c]![b]! + missed / bins
     return out
   })
   const none = (): Prediction => {

@@ -9,7 +9,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'let-go': {
     'at-once': ['trips at once', 'breaker trips at once', 'will not reset', 'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset', 'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out'],
     'seconds': ['trips after some seconds', 'trips after a few seconds', 'trips in a few seconds'],
-    'minutes': ['trips after a while', 'trips after minutes', 'breaker trips after a while', 'trips every couple of days', 'trips once in a while', 'trips when it has run a while'],
+    'minutes': ['trips after a while', 'trips after minutes', 'breaker trips after a while', 'trips when it has run a while'],
     'holds': ['breaker holds', 'does not trip', 'breaker did not trip', 'holds now', 'never trips', 'not tripped', 'breaker stays in'],
   },
   'lights': {
@@ -342,7 +342,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     nothing: ['starter silent', 'starter does nothing', 'starter not pullin', 'starter dead', 'starter does not come in', 'starter silent not pullin', 'coil dead', 'starter nothing'],
   },
   'coil-figure': {
-    right: ['coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts'],
+    right: ['coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts', 'coil printed for'],
     wrong: ['coil wrong', 'wrong coil', 'coil othervolts', 'coil printed for othervolts', 'coil for the wrong voltage', 'coil printed for'],
   },
   'reset': {
@@ -398,7 +398,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],
     slack: ['belt loose', 'belt slips', 'belt glazed', 'belt squeals'],
-    off: ['belt broken', 'belt off', 'motor runs head does not turn', 'head does not turn', 'belt gone', 'motor runs head not turn'],
+    off: ['belt broken', 'belt off', 'head does not turn', 'belt gone'],
   },
   'soap': {
     none: ['no bubbles', 'soap nothing', 'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere'],

@@ -106,7 +106,7 @@ const JOINED: readonly (readonly [string, RegExp])[] = [
   [' same ', /\b(?:no (?:difference|change)|made no odds|same (?:thing|as before))(?![\p{L}\d])/gu],
   [' nonstop ', /\b(?:all (?:the )?(?:time|day|night)|non-?stop|constantly)(?![\p{L}\d])/gu],
   [' pluggedin ', /\b(?:plug(?:s|ged)?) (?:it )?(?:straight |directly )?in(?:to)?(?: the wall)?(?![\p{L}\d])/gu],
-  [' tminutes ', /\b(?:after|once in) a while(?![\p{L}\d])/gu],
+  [' tminutes ', /\bafter a while(?![\p{L}\d])/gu],
   [' bad ', /\b(?:gone bad)(?![\p{L}\d])/gu],
   [' $1 ', /\b(?:gives? (more|less))(?![\p{L}\d])/gu],
 ]

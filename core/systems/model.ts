@@ -13,6 +13,7 @@ import { jointWatts } from './joints'
 import { predict, readsAlike, type Standing } from './predict'
 import type { SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
+import { isScale, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
 import type {
@@ -52,7 +53,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   }
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
-  const predictions = createPredictions(stand, entries)
+  const predictions = createPredictions(stand, entries, neighboursOf(d, entries))
   const burnt = new Map<number, number | undefined>()
   const rightAfter = new Map<string, ReadonlySet<FaultMode>>()
   const putRight = (repaired: readonly string[]) => {
@@ -156,6 +157,22 @@ function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
 }
 
 type Stand = (h: number, stage: string) => Standing
+interface Neighbours {
+  readonly milder: number
+  readonly graver?: number
+}
+
+/** The degrees beside each degree of a fault that is a scale, by their places. */
+function neighboursOf({ healthy }: Description, entries: readonly Entry[]): ReadonlyMap<number, Neighbours> {
+  const found = new Map<number, Neighbours>()
+  entries.forEach(({ modes: [mode, second], hypothesis }, i) => {
+    if (!mode || second || !isScale(mode, healthy)) return
+    const isFirst = entries[i - 1]?.hypothesis.fault !== hypothesis.fault
+    const isLast = entries[i + 1]?.hypothesis.fault !== hypothesis.fault || entries[i + 1]!.modes.length > 1
+    found.set(i, { milder: isFirst ? 0 : i - 1, ...(isLast ? {} : { graver: i + 1 }) })
+  })
+  return found
+}
 
 /**
  * What a test reads under a hypothesis: as the sound system where nothing that it hangs on has changed, or as one
@@ -164,18 +181,27 @@ type Stand = (h: number, stage: string) => Standing
 function createPredictions(
   stand: Stand,
   entries: readonly Entry[],
+  neighbours: ReadonlyMap<number, Neighbours>,
 ): (h: number, test: NumericTest) => Prediction {
-  const kept = new Map<NumericTest, Prediction[]>()
+  const kept = new Map<NumericTest, { readonly own: Prediction[], readonly plain: Prediction[] }>()
   return (h, test) => {
-    const own = kept.get(test) ?? []
-    if (own.length === 0) kept.set(test, own)
+    const { own, plain } = kept.get(test) ?? { own: [], plain: [] }
+    if (!kept.has(test)) kept.set(test, { own, plain })
     const stage = stageOf(test)
-    const find = (i: number): Prediction => (own[i] ??= workOut(i))
+    const find = (i: number): Prediction => (own[i] ??= along(i))
+    const along = (i: number): Prediction => {
+      const beside = neighbours.get(i)
+      if (!beside) return asItIs(i)
+      const graver = beside.graver === undefined ? undefined : asItIs(beside.graver)
+      return stretch(asItIs(i), asItIs(beside.milder), graver)
+    }
+    const asItIs = (i: number): Prediction => (plain[i] ??= workOut(i))
     const workOut = (i: number): Prediction => {
       const standing = stand(i, stage)
       if (i === 0) return predict(standing, test)
       const { parts = [] } = entries[i]!.hypothesis
-      for (const other of [0, ...parts]) if (readsAlike(standing, stand(other, stage), test)) return find(other)
+      for (const other of [0, ...parts])
+        if (readsAlike(standing, stand(other, stage), test)) return other === 0 ? asItIs(0) : find(other)
       return predict(standing, test)
     }
     // the catch-all reads as the sound system here; the tables blend it from all the others

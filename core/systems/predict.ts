@@ -94,6 +94,10 @@ const figure = (mean: number, sigma: number): Prediction => ({ mean, sigma, log:
 const contact = (ohms: number, spread = 0.4): Prediction =>
   ohms >= OPEN ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
 
+/** Behind so many ohms a reading is a ghost: the cable decides, and it is not known well. */
+const GHOSTLY = 1e5
+const ghost = (reading: number) => 0.5 * reading + 4
+
 function predictVolts(
   { stage, spread }: Standing,
   probe: Extract<Probe, { ask: 'volts' }>,
@@ -102,16 +106,21 @@ function predictVolts(
   const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
   const reading = magnitude(shown.volts)
   // a ghost: the cable decides, and it is not known well
-  if (magnitude(shown.behind) > 1e5) return figure(reading, 0.5 * reading + 4)
+  if (magnitude(shown.behind) > GHOSTLY) return figure(reading, ghost(reading))
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
   const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
   const loaded = figure(reading, spreadOf(reading))
+  const other = probe.or && magnitude(stage.solved(probe.scenario).meterReading(probe.or.a, probe.or.b, METER_OHMS).volts)
+  if (probe.or && other !== undefined && Math.abs(other - reading) > 3 * spreadOf(reading))
+    return { ...loaded, or: { share: probe.or.share, mean: other, sigma: spreadOf(other) } }
   const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
   const letsGo = still && probe.scenario === 'running' && !stage.direct
   if (!letsGo && !(test.band === 'coil' && stage.turning === 'locked')) return loaded
   // locked or overloaded, the overload soon lets go: a reading may be of the unloaded circuit
-  const rested = magnitude(stage.rested().meterReading(probe.a, probe.b, METER_OHMS).volts)
-  return { ...loaded, or: { share: RESTED, mean: rested, sigma: spreadOf(rested) } }
+  const apart = stage.rested().meterReading(probe.a, probe.b, METER_OHMS)
+  const rested = magnitude(apart.volts)
+  const sigma = magnitude(apart.behind) > GHOSTLY ? ghost(rested) : spreadOf(rested)
+  return { ...loaded, or: { share: RESTED, mean: rested, sigma } }
 }
 
 /** How far the amps of motors without load lie apart, as a share. */
@@ -138,6 +147,8 @@ function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: '
   const reading = stage.solved('leads-off').portImpedance(probe.a, probe.b).re
   const range = probe.insulation ? INSULATION_RANGE : OHMS_RANGE
   const ol = 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
+  // what leaks to ground is wet, sooty, an arc under volts: a hand meter shows anything near it
+  if (probe.insulation && reading < 2e3) return { mean: Math.log(Math.max(reading, 3)), sigma: 2, log: true, ol }
   if (reading > 2e3) return { mean: Math.log(reading), sigma: reading > 1e6 ? 1.1 : 0.6, log: true, ol }
   return { ...figure(reading, Math.hypot(0.25, spread.ohms * reading)), ol }
 }
@@ -199,6 +210,8 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
       )
     case 'leak-down': {
       const lost = Math.min(story.leakDown * (over / TEN_MINUTES), cutOut)
+      // leaks come in all sizes
+      if (lost > 3 * PSI) return gaugeSpread(s, { mean: Math.log(lost), sigma: 0.7, log: true, ol: 0 })
       return gaugeSpread(s, figure(lost, 0.8 * PSI + 0.35 * lost))
     }
     case 'fill-time':
@@ -216,8 +229,19 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
     case 'cut-off':
       return figure(figures['set.cutOff'], 3 * PSI)
     case 'inlet':
-      return figure(figures['pump.inlet'], 4 * PSI)
+      return predictInlet(s)
   }
+}
+
+/** Mains stand anywhere between 20 and 80 psi; common practice, no source. */
+const UNKNOWN_MAIN = 14 * PSI
+
+/** The gauge may stand ahead of the strainer or behind it; where the main's pressure is not given it may be any. */
+function predictInlet({ figures, healthy, spread, story }: Standing): Prediction {
+  const main = figure(figures['pump.inlet'], spread.inlet ?? UNKNOWN_MAIN)
+  const passed = figures['source.yield'] / Math.max(healthy['pump.flow'], 1e-9)
+  if (passed >= 1 || story.effect === 'runs' || figures['pump.inlet'] < healthy['pump.inlet']) return main
+  return { ...main, or: { share: 0.5, mean: figures['pump.inlet'] * Math.max(0, passed - 0.05), sigma: 3 * PSI } }
 }
 
 /**
@@ -230,7 +254,7 @@ const POLYTROPIC = 0.084
 const TEN_MINUTES = 600
 
 const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
-  s.figures['gauge.stuck'] ? { ...p, sigma: p.sigma + 25 * PSI } : p
+  s.figures['gauge.stuck'] ? { ...p, sigma: p.log ? p.sigma + 1 : p.sigma + 25 * PSI } : p
 
 function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
   switch (s.effect) {

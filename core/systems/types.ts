@@ -178,6 +178,8 @@ export type Probe
     readonly scenario: Scenario
     readonly stage?: string
     readonly drop?: boolean
+    /** where the other lead may as well have stood: the far side of a fuse beside it */
+    readonly or?: { readonly a: string, readonly b: string, readonly share: number }
   }
   | { readonly ask: 'amps', readonly element: string, readonly scenario: Scenario, readonly stage?: string }
   | {

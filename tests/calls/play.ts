@@ -51,7 +51,9 @@ const lostIn = (line: AnyLine) => (line.kind === 'remark' ? String((line as { te
 
 function judgeCall(call: ToldCall, answer: Isolation): Pick<Scored, 'short' | 'wrong'> {
   const short: string[] = []
-  const failed = answer.suspects.filter(s => s.component).toSorted((a, b) => b.failed - a.failed)
+  // of two that are wrong one may be the cause of the other
+  const by = call.suspects.length === 1 ? 'failed' : 'chance'
+  const failed = answer.suspects.filter(s => s.component).toSorted((a, b) => b[by] - a[by])
   const top = failed.slice(0, call.suspects.length === 1 ? 1 : call.suspects.length + 1)
   const say = (s: (typeof failed)[number]) => `${s.fault} ${(100 * s.failed).toFixed(0)} %`
   for (const wanted of call.suspects)

@@ -92,7 +92,8 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     baseRate: 0.03,
     severities: degrees(
       { name: '0.8 Ω', share: 0.6, change: { 'fuse.1': 0.8 } },
-      { name: '3 Ω', share: 0.4, change: { 'fuse.1': 3 } },
+      { name: '3 Ω', share: 0.25, change: { 'fuse.1': 3 } },
+      { name: 'open', share: 0.15, change: { 'fuse.1': OPEN } },
     ),
     effect: 'runs-weak',
     repair: repair({

@@ -55,6 +55,7 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       title: 'Control supply volts',
       words: [],
       between: ['q', 'q0'],
+      or: { a: 'qf', b: 'q0', share: 0.4 },
       band: 'coil',
     }),
     volts({

@@ -33,10 +33,12 @@ export interface VoltsEntry extends Named, More {
   readonly scenario?: LiveScenario
   /** volts along one part rather than between two: small, and known to a third */
   readonly drop?: boolean
+  /** the leads where they may as well have stood, and how often */
+  readonly or?: { readonly a: string, readonly b: string, readonly share: number }
 }
 
 /** Alternating volts between two nodes, the switch calling unless said otherwise. */
-export function volts({ between: [a, b], scenario = 'running', drop, ...entry }: VoltsEntry): NumericTest {
+export function volts({ between: [a, b], scenario = 'running', drop, or, ...entry }: VoltsEntry): NumericTest {
   return reading({
     condition: scenario === 'idle' ? 'idle' : 'calling',
     quantity: 'volts',
@@ -46,7 +48,7 @@ export function volts({ between: [a, b], scenario = 'running', drop, ...entry }:
     risk: 1,
     cautions: LIVE_CAUTIONS,
     steps: [`Leads on ${entry.title.replace(/^Volts /, '')}, switch calling.`],
-    probe: { ask: 'volts', a, b, scenario, ...(drop ? { drop } : {}) },
+    probe: { ask: 'volts', a, b, scenario, ...(drop ? { drop } : {}), ...(or ? { or } : {}) },
     band: 'utilisation',
     ...entry,
   })

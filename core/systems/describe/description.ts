@@ -18,6 +18,8 @@ export interface Spread {
   readonly ohms: number
   readonly farads: number
   readonly flow: number
+  /** pressure of the main ahead of a booster, Pa */
+  readonly inlet?: number
 }
 
 /** Figures that the healthy bands are set by. */

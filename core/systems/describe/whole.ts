@@ -1,5 +1,6 @@
 /** Puts a description together from its power stage, its plant and whatever a second stage adds. */
 import { airPressureAt } from '#core/flow'
+import { PSI } from '#core/units'
 import { completeFigures, type Change } from '../figures'
 import type { Described } from '../kinds'
 import type { StageDescription } from './description'
@@ -14,7 +15,12 @@ export interface Further extends Pick<Described, 'stageEffect'>, Partial<Pick<De
 export function describeWhole(plate: Plate, main: DescribedStage, side: FlowSide, further?: Further): Described {
   // starts closer together than a minute are too many, or than what this plant does when it is sound
   const cycle = Math.min(60, 0.6 * side.usualCycle)
-  const first = { ...main.stage, bands: { ...main.stage.bands, cycle } }
+  const inlet = plate.value('inlet.pressure') === undefined ? {} : { inlet: 4 * PSI }
+  const first = {
+    ...main.stage,
+    spread: { ...main.stage.spread, ...inlet },
+    bands: { ...main.stage.bands, cycle },
+  }
   return {
     plate,
     airPressure: airPressureAt(plate.value('site.altitude') ?? 0),
