@@ -60,7 +60,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     const choices = tied.filter(m => m.score > tied[0]!.score - TIE).slice(0, 4)
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: choices.map(m => choiceOf(kind, m, units, text)) })
   }
-  const lines = heard.flatMap(m => m[0]!.lines.map(l => ({ ...l, typed: text })))
+  const lines = distinct(heard.flatMap(m => m[0]!.lines)).map(l => ({ ...l, typed: text }) as DraftLine)
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
     kind: 'lines',
@@ -70,8 +70,13 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   })
 }
 
+/** Said twice in one line, it is one. */
+const distinct = (lines: readonly DraftLine[]) => [...new Map(lines.map(l => [JSON.stringify(l), l])).values()]
+
 const isTied = ([one, two]: readonly Meaning[]) =>
-  one !== undefined && two !== undefined && one.score - two.score < TIE && one.test !== two.test
+  one !== undefined && two !== undefined && one.score - two.score < TIE && !isSame(one, two)
+
+const isSame = (one: Meaning, two: Meaning) => JSON.stringify(one.lines) === JSON.stringify(two.lines)
 
 const saysAnything = (text: string) => wordsOf(join(text)).some(w => !w.filler && w.weight >= 1)
 

@@ -193,7 +193,8 @@ export function rescope(block: Block, stage: Stage): Block {
         spot: { ...p.spot, on: own(p.spot.on) },
       })) ?? [],
     faults:
-      block.faults?.map(f => ({
+      // what it does is judged by its own stage, not by the tap behind the other
+      block.faults?.map(({ effect: _own, ...f }) => ({
         ...f,
         id: own(f.id),
         component: own(f.component),

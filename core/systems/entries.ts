@@ -55,11 +55,16 @@ export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
     }
   }
   const singles = entries.length
-  for (let casualty = 2; casualty < singles; casualty++)
+  for (let casualty = 2; casualty < singles; casualty++) {
+    if (isAlone(entries[casualty]!)) continue
     for (const [cause, share] of causesOf(kind, entries, casualty, singles))
       entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED * share))
+  }
   return entries
 }
+
+const isAlone = ({ modes: [mode], names: [name] }: Entry) =>
+  mode?.severities.find(s => `${mode.id}:${s.id}` === name?.degree)?.alone === true
 
 /**
  * The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of

@@ -157,20 +157,20 @@ function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
 }
 
 type Stand = (h: number, stage: string) => Standing
+/** The degrees of a fault that is a scale, by their places, in their order, and which of them this is. */
 interface Neighbours {
-  readonly milder: number
-  readonly graver?: number
+  readonly scale: readonly number[]
+  readonly at: number
 }
 
-/** The degrees beside each degree of a fault that is a scale, by their places. */
 function neighboursOf({ healthy }: Description, entries: readonly Entry[]): ReadonlyMap<number, Neighbours> {
   const found = new Map<number, Neighbours>()
-  entries.forEach(({ modes: [mode, second], hypothesis }, i) => {
-    if (!mode || second || !isScale(mode, healthy)) return
-    const isFirst = entries[i - 1]?.hypothesis.fault !== hypothesis.fault
-    const isLast = entries[i + 1]?.hypothesis.fault !== hypothesis.fault || entries[i + 1]!.modes.length > 1
-    found.set(i, { milder: isFirst ? 0 : i - 1, ...(isLast ? {} : { graver: i + 1 }) })
-  })
+  for (let i = 2; i < entries.length; i++) {
+    const { modes: [mode, second] } = entries[i]!
+    if (!mode || second || found.has(i) || !isScale(mode, healthy)) continue
+    const scale = mode.severities.map((_, n) => i + n)
+    scale.forEach((place, at) => found.set(place, { scale, at }))
+  }
   return found
 }
 
@@ -192,8 +192,9 @@ function createPredictions(
     const along = (i: number): Prediction => {
       const beside = neighbours.get(i)
       if (!beside) return asItIs(i)
-      const graver = beside.graver === undefined ? undefined : asItIs(beside.graver)
-      return stretch(asItIs(i), asItIs(beside.milder), graver)
+      const { scale, at } = beside
+      const readings = scale.map(asItIs)
+      return stretch(readings, at, asItIs(0))
     }
     const asItIs = (i: number): Prediction => (plain[i] ??= workOut(i))
     const workOut = (i: number): Prediction => {

@@ -68,7 +68,7 @@ export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest)
     case 'volts':
       return s.stage === other.stage
     case 'amps':
-      return s.stage === other.stage && (s.effect === 'runs-dry') === (other.effect === 'runs-dry')
+      return s.stage === other.stage && isIdling(s) === isIdling(other)
     case 'ohms':
       return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
     case 'part':
@@ -123,6 +123,9 @@ function predictVolts(
   return { ...loaded, or: { share: RESTED, mean: rested, sigma } }
 }
 
+const isIdling = ({ stage: { figures }, effect }: Pick<Standing, 'stage' | 'effect'>) =>
+  effect === 'runs-dry' || figures['motor.load'] < 0.5
+
 /** How far the amps of motors without load lie apart, as a share. */
 const IDLING = 0.3
 
@@ -136,7 +139,7 @@ function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, 
         ? 1.4 * spread.locked
         : spread.amps
   // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
-  const idling = stage.turning === 'running' && effect === 'runs-dry' ? IDLING : 0
+  const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0
   const flowing = figure(reading, Math.hypot(0.15 + 0.02 * reading, relative * reading, idling * reading))
   return stage.turning === 'locked' && probe.scenario === 'running'
     ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }

@@ -16,18 +16,23 @@ export function isScale({ severities }: FaultMode, healthy: Figures): boolean {
 }
 
 /**
- * @param own what the degree reads by itself
- * @param milder the degree before it, or the sound system for the first
- * @param graver the degree after it; nothing for the last, which reaches as far as it does towards the milder
+ * @param readings what each degree reads by itself, in their order
+ * @param at which of them is asked for
+ * @param sound what a sound system reads: the end of the scale that lies nearer to it reaches half way towards it
  */
-export function stretch(own: Prediction, milder: Prediction, graver: Prediction | undefined): Prediction {
+export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
+  const own = readings[at]!
   if (own.or || own.ol > MOSTLY_OPEN) return own
   const half = (other: Prediction | undefined): number | undefined =>
     other && !other.or && other.log === own.log && other.ol <= MOSTLY_OPEN ? (other.mean - own.mean) / 2 : undefined
-  const toMilder = half(milder)
-  const toGraver = half(graver) ?? (toMilder === undefined ? undefined : -toMilder)
-  const ends = [toMilder ?? 0, toGraver ?? 0]
-  const [down, up] = [Math.min(0, ...ends), Math.max(0, ...ends)]
+  const from = (p: Prediction | undefined) => (p && p.log === sound.log ? Math.abs(p.mean - sound.mean) : Infinity)
+  const mildest = from(readings[0]) <= from(readings.at(-1)) ? 0 : readings.length - 1
+  const [before, after] = [half(readings[at - 1]), half(readings[at + 1])]
+  const inner = before ?? after
+  // the last of a scale reaches as far outwards as it does inwards
+  const outer = at === mildest ? half(sound) : undefined
+  const ends = [before, after, outer ?? (inner !== undefined && (at === 0 || at === readings.length - 1) ? -inner : 0)]
+  const [down, up] = [Math.min(0, ...ends.map(e => e ?? 0)), Math.max(0, ...ends.map(e => e ?? 0))]
   const width = up - down
   // where it hardly matters the prediction stays the one that others share
   if (width < LITTLE * own.sigma) return own

@@ -318,6 +318,8 @@ export interface Severity {
   readonly name: string
   readonly share: number
   readonly change: (healthy: Figures) => Change
+  /** nothing made it so: it stands in no chain */
+  readonly alone?: boolean
 }
 
 /** A way a fault can have come about: another fault or condition, with the evidence that would show it. */

@@ -145,7 +145,7 @@ export const directPowerTests = (): readonly Test[] => [
     },
     usual: { good: 0.988, blown: 0.006, burnt: 0.006 },
     chancesByFault: {
-      'fuse.blown': { good: 0.01, blown: 0.97, burnt: 0.02 },
+      'fuse.blown': { good: 0.006, blown: 0.99, burnt: 0.004 },
       'fuse.holder': { good: 0.08, blown: 0.02, burnt: 0.9 },
     },
     chancesByEffect: {

@@ -47,6 +47,12 @@ export interface DegreeEntry {
 export const degrees = (...rows: readonly DegreeEntry[]): readonly Severity[] =>
   rows.map(({ name, share, change }, i) => ({ id: String(i + 1), name, share, change: changing(change) }))
 
+/** Let go by itself, or switched off by a hand: then nothing made it. */
+export const trippedOrOff = (change: Effects): readonly Severity[] => [
+  { id: '1', name: 'tripped', share: 0.7, change: changing(change) },
+  { id: '2', name: 'switched off', share: 0.3, change: changing(change), alone: true },
+]
+
 /** So many times what it is in a sound system. */
 export const times
   = (key: FigureKey, k: number) =>

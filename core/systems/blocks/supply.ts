@@ -3,7 +3,7 @@ import type { Change } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { always, degrees, fault, repair, trippedOrOff } from './faultEntry'
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
@@ -72,7 +72,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         protects: true,
         name: 'Breaker tripped or off',
         baseRate: 0.05,
-        severities: always(neutral ? { 'breaker.1': OPEN } : { 'breaker.1': OPEN, 'breaker.2': OPEN }),
+        severities: trippedOrOff(neutral ? { 'breaker.1': OPEN } : { 'breaker.1': OPEN, 'breaker.2': OPEN }),
         repair: repair({
           id: 'find-why-then-reset-breaker',
           name: 'Find why, then reset the breaker',
@@ -240,7 +240,8 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         },
         usual: { on: 0.986, tripped: 0.01, off: 0.004 },
         chancesByFault: {
-          'breaker.off': { on: 0.04, tripped: 0.62, off: 0.34 },
+          'breaker.off:1': { on: 0.04, tripped: 0.93, off: 0.03 },
+          'breaker.off:2': { on: 0.03, tripped: 0.03, off: 0.94 },
         },
         chancesByEffect: {
           'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },

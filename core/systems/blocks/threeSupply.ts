@@ -3,7 +3,7 @@ import { only, POLES, poles, type Change, type Figures, type Pole } from '../fig
 import { OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { always, degrees, fault, repair, trippedOrOff } from './faultEntry'
 import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
@@ -22,7 +22,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'supply.leg-lost',
         name: 'One leg of the supply lost',
         baseRate: 0.05,
-        severities: eachLine(i => ({ ...only(`supply.leg${i}`, 0), ...only(`supply.z${i}`, 1e6) })),
+        severities: eachLine(i => ({ ...only(`supply.leg${i}`, 0), ...only(`supply.z${i}`, 1e8) })),
         repair: repair({
           id: 'call-utility',
           name: 'Call the utility',
@@ -69,7 +69,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         protects: true,
         name: 'Breaker tripped or off',
         baseRate: 0.04,
-        severities: always(poles('breaker.', 3, OPEN)),
+        severities: trippedOrOff(poles('breaker.', 3, OPEN)),
         repair: repair({
           id: 'find-why-then-reset-breaker',
           name: 'Find why, then reset the breaker',
@@ -100,7 +100,15 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               id: 'disconnect.pole-open',
               name: 'Disconnect pole open or burnt',
               baseRate: 0.02,
-              severities: eachLine(i => only(`disconnect.${i}`, OPEN)),
+              severities: [
+                ...eachLine(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
+                ...eachLine(i => only(`disconnect.${i}`, 4)).map(s => ({
+                  ...s,
+                  id: `${s.id}-burnt`,
+                  name: `${s.name}, burnt, 4 Ω`,
+                  share: 0.4 * s.share,
+                })),
+              ],
               repair: repair({
                 id: 'replace-disconnect',
                 name: 'Replace the disconnect',
@@ -191,7 +199,8 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         },
         usual: { on: 0.986, tripped: 0.01, off: 0.004 },
         chancesByFault: {
-          'breaker.off': { on: 0.04, tripped: 0.62, off: 0.34 },
+          'breaker.off:1': { on: 0.04, tripped: 0.93, off: 0.03 },
+          'breaker.off:2': { on: 0.03, tripped: 0.03, off: 0.94 },
         },
         chancesByEffect: {
           'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },
