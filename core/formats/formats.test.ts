@@ -110,6 +110,17 @@ describe('reading a book', () => {
   })
 })
 
+describe('lines that cannot be placed', () => {
+  it('are kept as remarks, each by itself, and refuse nothing', () => {
+    const lines = ['10:00 frobnicate 3', '10:01 red 0', '10:02 line 240', '10:03 el motor no arranca']
+    const tabs = [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines }]
+    const read = requireOk(readBook(book({}, { tabs })))
+    const kept = read.sites[0]!.systems[0]!.tabs[0]!.lines.slice(1)
+    expect(kept.map(l => l.kind)).toEqual(['remark', 'remark', 'reading', 'remark'])
+    expect(kept.flatMap(l => ('text' in l ? [l.text] : []))).toEqual([lines[0]!.slice(6), lines[1]!.slice(6), lines[3]!.slice(6)])
+  })
+})
+
 describe('refusing a file, and saying where', () => {
   it.each([
     ['not JSON at all', '{ oops', 'not-json'],
@@ -119,16 +130,6 @@ describe('refusing a file, and saying where', () => {
     ['an unknown kind', book({}, { kind: 'windmill' }), 'unknown-kind'],
     ['an unknown figure', book({}, { nameplate: { 'motor.colour': 'blue' } }), 'bad-nameplate'],
     ['a figure that is none', book({}, { nameplate: { 'motor.power': 'strong' } }), 'bad-nameplate'],
-    [
-      'a line that cannot be read',
-      book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 frobnicate 3'] }] }),
-      'bad-line',
-    ],
-    [
-      'an ambiguous line',
-      book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['10:00 red 0'] }] }),
-      'bad-line',
-    ],
     [
       'a time that there is not',
       book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines: ['25:99 line 240'] }] }),

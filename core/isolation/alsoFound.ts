@@ -34,7 +34,11 @@ export function alsoFound(tables: Tables, state: TabState, faults: readonly stri
     [...state.findings.cause, ...state.findings.also, ...state.findings.failed].map(f => f.about),
   )
   const notes = notesShown(model, state, named)
-  const told = new Set(notes.map(n => n.line))
+  // a condition that is named, or is a note of its own, is not listed once more by its test
+  const told = new Set([
+    ...notes.map(n => n.line),
+    ...model.kind.causeNotes.flatMap(n => standingOf(model, state, n).lines),
+  ])
   const right = model.putRight(state.repaired)
   const rest = state.evidence.flatMap((e): AlsoFound[] => {
     const test = tables.tests.get(e.line.test)?.test

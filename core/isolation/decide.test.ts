@@ -4,14 +4,21 @@
  */
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { foldTab } from '#core/tab'
+import { createWriter, foldTab, type TabState } from '#core/tab'
 import { prepareSystem } from '.'
 import { decide, type Weighed } from './decide'
 import { groupByRepair } from './groups'
 import type { Suspect } from './suspects'
 
-const { model } = requireOk(prepareSystem('well-3wire', {}))
+const tables = requireOk(prepareSystem('well-3wire', {}))
+const { model } = tables
 const empty = foldTab(model.kind, [])
+const write = createWriter('decide-test')
+const at = '2026-06-15T10:00:00.000Z'
+/** the relay's own contact, read open off the circuit: it shows itself */
+const shown = foldTab(model.kind, [
+  write({ id: 'line-shown', at, kind: 'reading', test: 'relay.ohms', value: null, ol: true, without: 'test' }),
+])
 const [RELAY, STUCK, BURIED] = ['box.relay-open', 'switch.stuck-open', 'motor.main-open']
 
 const placeOf = (fault: string) => {
@@ -45,84 +52,126 @@ function suspectsOf(shares: Readonly<Record<string, number>>, moves: Moves): Sus
 function parts(fault: string, cost: number, bits = 0.5): Weighed {
   const own = placeOf(fault)
   const row = (h: number) => (h === own ? [1, 0] : [0, 1])
-  return { table: { bins: 2, row } as unknown as Weighed['table'], bits, cost }
+  return titled({ table: { bins: 2, row } as unknown as Weighed['table'], bits, cost }, 'a test')
 }
 
-function decided(
-  shares: Readonly<Record<string, number>>,
-  tests: readonly Weighed[],
-  rereads = 0,
-  moves: Moves = {},
-) {
-  const ranking = { chances: chancesOf(shares), suspects: suspectsOf(shares, moves), ruledOutBy: new Map() }
-  return decide(model, empty, ranking, groupByRepair(model, model.hypotheses.length, []), tests, rereads)
+const titled = (test: Weighed, title: string): Weighed =>
+  ({ ...test, table: { ...test.table, test: { title } } as unknown as Weighed['table'] })
+
+/** Two lines against each rival, as lines that exclude it are. */
+const against = [moved('line-1', -3), moved('line-2', -2)]
+
+interface Case {
+  readonly tests?: readonly Weighed[]
+  readonly rereads?: number
+  readonly moves?: Moves
+  readonly state?: TabState
 }
+function stand(shares: Readonly<Record<string, number>>, { tests = [], rereads = 0, moves = {}, state = empty }: Case) {
+  const ranking = { chances: chancesOf(shares), suspects: suspectsOf(shares, moves), ruledOutBy: new Map() }
+  return decide(tables, state, ranking, groupByRepair(model, model.hypotheses.length, []), tests, rereads)
+}
+const decided = (shares: Readonly<Record<string, number>>, given: Case) => stand(shares, given).decision
 
 describe('a repair that is quickly done', () => {
-  it('is found from 95 in 100, whatever could still be measured', () => {
-    const found = decided({ [RELAY]: 0.95, [STUCK]: 0.05 }, [parts(RELAY, 0.1)])
-    expect(found).toMatchObject({ kind: 'found', fault: RELAY, chance: 0.95, minutes: minutesOf(RELAY) })
+  const all = { [RELAY]: 0.995, [STUCK]: 0.005 }
+  it('is found from 95 in 100 once a line shows it, whatever could still be measured', () => {
+    const found = decided({ [RELAY]: 0.95, [STUCK]: 0.05 }, { tests: [parts(RELAY, 0.1)], state: shown })
+    expect(found).toMatchObject({ kind: 'found', fault: RELAY, chance: 0.95, minutes: minutesOf(RELAY), by: ['line-shown'] })
     expect(found?.excludes).toBeUndefined()
-    expect(decided({ [RELAY]: 0.949, [STUCK]: 0.051 }, [parts(RELAY, 0.1)])).toBeUndefined()
+  })
+  it('is found from 80 on where a line shows it', () => {
+    expect(decided({ [RELAY]: 0.8, [STUCK]: 0.2 }, { tests: [parts(RELAY, 90)], state: shown })?.kind).toBe('found')
+    expect(decided({ [RELAY]: 0.79, [STUCK]: 0.21 }, { tests: [parts(RELAY, 90)], state: shown })).toBeUndefined()
+  })
+  it('is never found by its number alone: it leads, with what would settle it', () => {
+    const { decision, leading } = stand(all, { tests: [titled(parts(RELAY, 0.1), 'Look at the relay')] })
+    expect(decision?.kind).not.toBe('found')
+    expect(stand({ [RELAY]: 0.92, [STUCK]: 0.08 }, { tests: [titled(parts(RELAY, 0.1), 'Look at the relay')] }).leading)
+      .toMatchObject({ fault: RELAY, settleBy: 'Look at the relay' })
+    expect(leading === undefined || leading.fault === RELAY).toBe(true)
+  })
+  it('is found once each rival is excluded by more than one line', () => {
+    expect(decided(all, { tests: [parts(RELAY, 0.1)], moves: { [STUCK]: against } }))
+      .toMatchObject({ kind: 'found', by: ['line-1', 'line-2'] })
+    const one = decided(all, { tests: [parts(RELAY, 0.1)], moves: { [STUCK]: [moved('line-1', -3)] } })
+    expect(one?.kind).not.toBe('found')
+    // a rival that no line speaks against is left standing
+    const left = { [RELAY]: 0.96, [STUCK]: 0.02, [BURIED]: 0.02 }
+    expect(decided(left, { tests: [parts(RELAY, 0.1)], moves: { [STUCK]: against } })?.kind).not.toBe('found')
   })
 
   const shares = { [RELAY]: 0.92, [STUCK]: 0.08 }
   const atStake = 0.08 * (minutesOf(RELAY) + 50)
-  it('is cheaper done at 92 where a test costs more than is at stake', () => {
-    const cheaper = decided(shares, [parts(RELAY, atStake + 0.1)])
-    expect(cheaper?.kind).toBe('cheaper')
-    expect(cheaper?.why).toContain(`takes ${minutesOf(RELAY)} minutes`)
-    expect(cheaper?.why).toContain(`cost ${Math.round(atStake + 0.1)} or more`)
+  it('is tried at 92 where a test costs more than is at stake', () => {
+    const trial = decided(shares, { tests: [parts(RELAY, atStake + 0.1)] })
+    expect(trial?.kind).toBe('trial')
+    expect(trial?.why).toContain(`takes ${minutesOf(RELAY)} minutes`)
+    expect(trial?.why).toContain(`cost ${Math.round(atStake + 0.1)} or more`)
   })
   it('waits for the test where that costs less', () => {
-    expect(decided(shares, [parts(RELAY, atStake - 0.1)])).toBeUndefined()
-    expect(decided(shares, [parts(RELAY, atStake + 9), parts(RELAY, atStake - 0.1)])).toBeUndefined()
+    expect(decided(shares, { tests: [parts(RELAY, atStake - 0.1)] })).toBeUndefined()
+    expect(decided(shares, { tests: [parts(RELAY, atStake + 9), parts(RELAY, atStake - 0.1)] })).toBeUndefined()
   })
   it('does not wait for a test that tells nothing of it', () => {
     const blind = { ...parts(RELAY, 0.1), table: { bins: 1, row: () => [1] } as unknown as Weighed['table'] }
-    expect(decided(shares, [blind])?.kind).toBe('cheaper')
+    expect(decided(shares, { tests: [titled(blind, 'x')] })?.kind).toBe('trial')
   })
   it('is not tried at 89 while a test is left', () => {
-    expect(decided({ [RELAY]: 0.89, [STUCK]: 0.11 }, [parts(RELAY, 90)])).toBeUndefined()
-    expect(decided({ [RELAY]: 0.9, [STUCK]: 0.1 }, [parts(RELAY, 90)])?.kind).toBe('cheaper')
+    expect(decided({ [RELAY]: 0.89, [STUCK]: 0.11 }, { tests: [parts(RELAY, 90)] })).toBeUndefined()
+    expect(decided({ [RELAY]: 0.9, [STUCK]: 0.1 }, { tests: [parts(RELAY, 90)] })?.kind).toBe('trial')
+  })
+  it('is not tried where only amps speak for it', () => {
+    const amps = foldTab(model.kind, [
+      write({ id: 'line-amps', at, kind: 'reading', test: 'black.run', value: 24, without: 'test' }),
+    ])
+    const moves = { [RELAY]: [moved('line-amps', 4)] }
+    expect(decided(shares, { tests: [parts(RELAY, atStake + 0.1)], moves, state: amps })).toBeUndefined()
   })
   it('is one decision where no test is left that tells two hundredths of a bit', () => {
     const even = { [RELAY]: 0.6, [STUCK]: 0.4 }
-    expect(decided(even, [])?.kind).toBe('inseparable')
-    expect(decided(even, [parts(RELAY, 1, 0.02)])?.kind).toBe('inseparable')
-    expect(decided(even, [parts(RELAY, 1, 0.021)])).toBeUndefined()
+    expect(decided(even, {})?.kind).toBe('inseparable')
+    expect(decided(even, { tests: [parts(RELAY, 1, 0.02)] })?.kind).toBe('inseparable')
+    expect(decided(even, { tests: [parts(RELAY, 1, 0.021)] })).toBeUndefined()
   })
   it('is nothing to decide on under even chances', () => {
-    expect(decided({ [RELAY]: 0.49, [STUCK]: 0.3, [BURIED]: 0.21 }, [])).toBeUndefined()
+    expect(decided({ [RELAY]: 0.49, [STUCK]: 0.3, [BURIED]: 0.21 }, {})).toBeUndefined()
   })
   it('waits for what must be read again, unless all but sure', () => {
-    expect(decided({ [RELAY]: 0.994, [STUCK]: 0.006 }, [], 1)).toBeUndefined()
-    expect(decided({ [RELAY]: 0.995, [STUCK]: 0.005 }, [], 1)?.kind).toBe('found')
+    const moves = { [STUCK]: against }
+    expect(decided({ [RELAY]: 0.994, [STUCK]: 0.006 }, { rereads: 1, moves })).toBeUndefined()
+    expect(decided({ [RELAY]: 0.995, [STUCK]: 0.005 }, { rereads: 1, moves })?.kind).toBe('found')
   })
 })
 
 describe('a repair that takes the pump out of the well', () => {
+  const three = [...against, moved('line-3', -2)]
   it('is a costly one', () => expect(minutesOf(BURIED)).toBeGreaterThanOrEqual(110))
   it('is not found while more than 3 in 100 are left above ground and a test is', () => {
-    const shares = { [BURIED]: 0.96, [RELAY]: 0.04 }
-    expect(decided(shares, [parts(BURIED, 900)])).toBeUndefined()
-    expect(decided(shares, [])?.kind).toBe('found')
+    expect(decided({ [BURIED]: 0.96, [RELAY]: 0.04 }, { tests: [parts(BURIED, 900)], moves: { [RELAY]: three } }))
+      .toBeUndefined()
+  })
+  it('is condemned by three lines that exclude the rest, never by two', () => {
+    const shares = { [BURIED]: 0.992, [RELAY]: 0.008 }
+    const tests = [parts(BURIED, 900)]
+    expect(decided(shares, { tests, moves: { [RELAY]: three } })?.kind).toBe('found')
+    expect(decided(shares, { tests, moves: { [RELAY]: against } })).toBeUndefined()
   })
   it('is asked of a test up to 99 in 100, where that costs less than is at stake', () => {
-    const shares = { [BURIED]: 0.98, [RELAY]: 0.02 }
-    const atStake = 0.02 * (2 * minutesOf(BURIED) + 50)
-    expect(decided(shares, [parts(BURIED, atStake - 0.1)])).toBeUndefined()
-    expect(decided(shares, [parts(BURIED, atStake + 0.1)])?.kind).toBe('found')
-    expect(decided({ [BURIED]: 0.99, [RELAY]: 0.01 }, [parts(BURIED, 0.01)])?.kind).toBe('found')
+    const shares = { [BURIED]: 0.989, [RELAY]: 0.01 }
+    const moves = { [RELAY]: three }
+    const atStake = 0.011 * (2 * minutesOf(BURIED) + 50)
+    expect(decided(shares, { tests: [parts(BURIED, atStake - 0.1)], moves })).toBeUndefined()
+    expect(decided(shares, { tests: [parts(BURIED, atStake + 0.1)], moves })?.kind).toBe('found')
   })
-  it('is never merely cheaper', () => {
-    expect(decided({ [BURIED]: 0.94, [STUCK]: 0.02 }, [parts(BURIED, 9000)])).toBeUndefined()
+  it('is never merely tried', () => {
+    expect(decided({ [BURIED]: 0.94, [STUCK]: 0.02 }, { tests: [parts(BURIED, 9000)] })).toBeUndefined()
   })
   it('names what stands above ground and the lines that excluded it', () => {
     const shares = { [BURIED]: 0.98, [STUCK]: 0.01, [RELAY]: 0.01 }
     const moves = { [STUCK]: [moved('line-1', -1.1), moved('line-2', -1)] }
     const excluded = { label: 'Pressure switch', lines: ['line-1'] }
-    expect(decided(shares, [], 0, moves)?.excludes).toEqual([excluded])
-    expect(decided({ ...shares, [BURIED]: 0.96, [STUCK]: 0.03 }, [], 0, moves)?.excludes).toEqual([])
+    expect(decided(shares, { moves })?.excludes).toEqual([excluded])
+    expect(decided({ ...shares, [BURIED]: 0.96, [STUCK]: 0.03 }, { moves })?.excludes).toEqual([])
   })
 })

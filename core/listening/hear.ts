@@ -45,6 +45,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     return ok({ kind: 'lines', lines: [line], say })
   }
   if (!exact.ok && exact.problem.code === 'empty') return exact
+  if (exact.ok && exact.value.kind === 'ask' && isNought(exact.value.choices)) return ok(exact.value)
   const state = sayState(text)
   if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })
   if (text.length > LONGEST) return remark()
@@ -69,6 +70,13 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     ...(left.length > 0 ? { left: left.join(', ') } : {}),
   })
 }
+
+/**
+ * `red 0`: at the start it is a fault, once it runs it is as it should be. Nought on another lead than the main one is
+ * asked where the exact shorthand asks.
+ */
+const isNought = (choices: readonly Choice[]): boolean =>
+  choices.every(({ line }) => line.kind === 'reading' && line.value === 0 && line.test.startsWith('red.'))
 
 /** Said twice in one line, it is one. */
 const distinct = (lines: readonly DraftLine[]) => [...new Map(lines.map(l => [JSON.stringify(l), l])).values()]

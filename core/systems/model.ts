@@ -13,7 +13,7 @@ import { jointWatts } from './joints'
 import { predict, readsAlike, type Standing } from './predict'
 import type { SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
-import { isScale, stretch } from './scale'
+import { scaleOf, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
 import type {
@@ -167,8 +167,8 @@ function neighboursOf({ healthy }: Description, entries: readonly Entry[]): Read
   const found = new Map<number, Neighbours>()
   for (let i = 2; i < entries.length; i++) {
     const { modes: [mode, second] } = entries[i]!
-    if (!mode || second || found.has(i) || !isScale(mode, healthy)) continue
-    const scale = mode.severities.map((_, n) => i + n)
+    if (!mode || second || entries[i - 1]?.modes[0] === mode) continue
+    const scale = scaleOf(mode, healthy).map(n => i + n)
     scale.forEach((place, at) => found.set(place, { scale, at }))
   }
   return found

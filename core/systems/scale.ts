@@ -6,13 +6,19 @@
  * Degrees that say where (leg 1, leg 2) are no scale: they change other figures.
  */
 import type { Figures } from './figures'
+import { OPEN } from './power/resistances'
 import type { FaultMode, Prediction } from './types'
 
-/** Whether the degrees of a fault change the same figures, more or less of them. */
-export function isScale({ severities }: FaultMode, healthy: Figures): boolean {
-  if (severities.length < 2) return false
-  const keys = severities.map(s => Object.keys(s.change(healthy)).toSorted().join())
-  return keys.every(k => k === keys[0])
+/**
+ * Which degrees of a fault lie along one scale: they change the same figures, more or less of them. What stands open
+ * altogether is no longer on it: between ohms and none there is no half way.
+ */
+export function scaleOf({ severities }: FaultMode, healthy: Figures): readonly number[] {
+  const changes = severities.map(s => s.change(healthy))
+  const keys = changes.map(c => Object.keys(c).toSorted().join())
+  if (keys.some(k => k !== keys[0])) return []
+  const along = changes.flatMap((c, i) => (Object.values(c).some(v => v >= OPEN) ? [] : [i]))
+  return along.length > 1 ? along : []
 }
 
 /**
