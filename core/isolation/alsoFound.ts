@@ -37,7 +37,10 @@ export function alsoFound(tables: Tables, state: TabState, faults: readonly stri
   // a condition that is named, or is a note of its own, is not listed once more by its test
   const told = new Set([
     ...notes.map(n => n.line),
-    ...model.kind.causeNotes.flatMap(n => standingOf(model, state, n).lines),
+    ...model.kind.causeNotes.flatMap((n) => {
+      const { standing, lines } = standingOf(model, state, n)
+      return standing === 'shown' ? lines : []
+    }),
   ])
   const right = model.putRight(state.repaired)
   const rest = state.evidence.flatMap((e): AlsoFound[] => {

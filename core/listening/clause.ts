@@ -26,6 +26,9 @@ export interface Figures {
   readonly rows: readonly (readonly Figure[])[]
 }
 
+/** Words that say a thing alone, and anything at all in company. */
+const COMMON = new Set(['noth', 'dead', 'start', 'stop', 'hold', 'same', 'good', 'bad', 'leak', 'weak', '!start', '!stop'])
+
 /** Said instead of a nought. */
 const NOTHING = ['noth', 'none', 'zero', 'nil', 'dead', '!volt', '!amp', '!power', '!pressure', '!continu']
 /** What was done to the power is no finding. */
@@ -33,7 +36,7 @@ const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
 
 /** Meanings of a clause that explain enough of it, best first. */
 export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bearing: Bearing): Meaning[] {
-  const weights = weigh(clause, lexicon.known)
+  const weights = weigh(clause, lexicon.known, lexicon.subjects)
   const figures = clause.figures.map(i => told.figures[i]!)
   const readings = figures.filter(f => f.quantity !== 'time')
   const all: Meaning[] = []
@@ -59,16 +62,19 @@ function pushSeen(
   weights: Weights,
   figures: readonly Figure[],
   { expected, near }: Bearing,
-  { hasStages }: Lexicon,
+  { hasStages, starter }: Lexicon,
 ) {
   const best = bestOf(phrases, weights)
   if (!best) return
   const words = new Set(best.phrase)
   // a figure beside it was read for something
   const unexplained = figures.filter(f => f.value !== null || !words.has('ol'))
+  const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.15 : 0
   const assumed
-    = unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0) + stageOf(words, staged, hasStages, weights)
+    = pilot + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0) + stageOf(words, staged, hasStages, weights)
   const score = scoreOf(words, weights, assumed)
+  // one common word says a thing only by itself
+  if (best.phrase.length === 1 && COMMON.has(best.phrase[0]!) && score.left > 0.3) return
   const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
   all.push({
     ...score,
@@ -104,10 +110,14 @@ function pushRead(
   const words = new Set<string>()
   const said = sayRead(entry, weights, words, bearing, own)
   if (!said) return
+  if (weights.of.has('plate')) return
   const zero = own ? undefined : NOTHING.find(w => weights.of.has(w))
+  // nothing to ground, a capacitor that is open: beyond the meter's range
+  const isOpen = !own && said.placed && test.need !== 'live' && (test.variant === 'ground' ? zero : weights.of.has('open'))
   const denied = zero?.startsWith('!') ? zero.slice(1) : undefined
-  if (!own && !(zero && (denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed) && isZeroed(test)))
-    return
+  const means = denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed
+  if (!own && !isOpen && !(zero && means && isZeroed(test))) return
+  if (isOpen) words.add('open')
   if (zero) words.add(zero)
   if (own?.value === null) words.add('ol')
   words.add('tseconds').add('tminutes').add('secondmeter')
@@ -121,16 +131,22 @@ function pushRead(
     test: test.id,
     point: test.point,
     quantity: test.quantity,
-    lines: [readingOf(test, own ?? { value: 0 }, bearing.units)],
+    lines: [readingOf(test, own ?? { value: isOpen ? null : 0 }, bearing.units)],
   })
 }
 
 /** A nought may be said in words of volts, amps and pressures; of ohms and farads it is an OL as often as not. */
 const isZeroed = (t: NumericTest) => ['volts', 'amps', 'pressure', 'flow'].includes(t.quantity)
 
+/** Between leads volts are meant, unless the figure is small. */
+const MOST_BARE_OHMS = 40
+
 function fits(f: Figure, test: NumericTest): boolean {
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
+  const insulation = test.probe.ask === 'ohms' && test.probe.insulation === true
+  if (f.quantity === 'ohms' && (f.perUnit ?? 1) >= 1e6 && test.quantity === 'ohms') return insulation
   if (f.quantity !== undefined) return f.quantity === test.quantity
+  if (test.quantity === 'ohms' && !insulation && f.value > MOST_BARE_OHMS) return false
   return test.quantity !== 'time'
 }
 
@@ -142,30 +158,52 @@ function sayRead(
   { near }: Bearing,
   figure: Figure | undefined,
 ): { assumed: number, placed: boolean } | undefined {
+  const other = saidQuantity(weights)
+  if (other.length > 0 && !other.includes(test.quantity)) return undefined
   const place = bestOf(places, weights)
   const variant = bestOf(variants, weights)
   const condition = bestOf(conditions, weights)
   const quantity = bestOf(quantities, weights)
   for (const part of [place, variant, condition, quantity]) for (const word of part?.phrase ?? []) words.add(word)
   if (test.variant && !variant && !first) return undefined
-  if ((test.condition === 'starting' || test.condition === 'idle') && !condition) return undefined
+  // a battery is read at rest unless it is said that it runs
+  const rested = test.point === 'battery' ? test.condition === 'running' : test.condition === 'idle'
+  if ((test.condition === 'starting' || rested) && !condition) return undefined
   let assumed = test.variant && !variant ? 0.15 : 0
   // across one thing volts, microfarads or ohms may be meant: ohms only where they are said
-  if (test.quantity === 'ohms' && test.condition === 'dead' && figure?.value != null && !figure.quantity && !quantity)
+  if (test.quantity === 'ohms' && test.condition === 'dead' && !figure?.quantity && !quantity)
     assumed += 0.25
   if (test.condition === 'splice' && !variant) return undefined
   // at rest and as it runs are two readings
   const running = test.condition === 'running' || test.condition === 'calling'
   if (running && test.point !== 'inlet' && saysRest(weights)) assumed += 1.5
+  const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
+  const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
+  if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
   if (place) return { assumed, placed: true }
+  if (pair && variant && test.point === 'line' && (figure?.value ?? 0) !== null && test.quantity === 'volts')
+    return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
   if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
     return { assumed: assumed + 0.05, placed: true }
   if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
   const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity && test.quantity !== 'volts'
   const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
+  // volts of no place are those that the machine is fed with, as it starts or runs
+  if (test.quantity === 'volts' && test.point === 'line' && first && condition && (quantity || figure?.quantity === 'volts'))
+    return { assumed: assumed + 0.5, placed: false }
   const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
+}
+
+/** The quantities that are named in so many words. */
+function saidQuantity({ of }: Weights): readonly NumericTest['quantity'][] {
+  const has = (word: string) => of.has(word) || of.has(`!${word}`)
+  return [
+    ...(has('volt') ? ['volts' as const] : []),
+    ...(has('amp') ? ['amps' as const] : []),
+    ...(has('ohm') || has('meg') ? ['ohms' as const] : []),
+  ]
 }
 
 const saysRest = ({ of }: Weights) => of.has('rest') || (of.has('noth') && of.has('run'))
@@ -248,7 +286,7 @@ function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly Figure[]
     const quantity = bestOf(one.quantities, weights)
     if (one.test.condition === 'starting' && !condition) return []
     if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !place) return []
-    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), 'three'])
+    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), 'three', 'n1', 'n2', 'n3', 'lead', 'leg'])
     const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
     return [
       {

@@ -45,7 +45,11 @@ const PATTERN = new RegExp(
   'gu',
 )
 const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµωΩ]+)?/gu
-const ROW_BY_COMMAS = /^\D*?(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
+/** `115 volt pump`: what it is made for, not what was read. */
+const FOR_SO_MANY = /\b\d+[- ]?v(?:olts?)? (?=(?:pump|motor|coil|supply|system|cap|capacitor|model)\b)|\b(?:wired|made|rated|meant) for \d+(?: ?v(?:olts?)?)?\b/g
+/** Three figures and nothing else: of one go. */
+const ROW_BY_SPACES = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+) (\d*\.?\d+) (\d*\.?\d+)()$/u
+const ROW_BY_COMMAS = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
 
 /** Hours are waited, never read; the rest is written on plates and walls. */
 const PASSED_OVER
@@ -60,9 +64,12 @@ export function figuresOf(joined: string): Told {
     .replaceAll('μ', 'µ')
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
+    .replace(FOR_SO_MANY, ' ')
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
       `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
     .replace(/(\d) (?:point) (\d)/g, '$1.$2')
+    .replace(/\bdead short(?:ed)?\b|\bshorted (?:solid|out)\b/g, ' 0 ohms ')
+    .replace(/\bzero (?=ohms?|volts?|amps?|psi|pressure)/g, '0 ')
   const keepRow = (all: readonly string[], unit: string | undefined) => {
     const named = unitOf(unit)
     rows.push(all.map(n => ({ value: Number(n), ...(named ?? {}) })))
@@ -70,8 +77,9 @@ export function figuresOf(joined: string): Told {
   }
   words = words.replace(ROW, (_, first: string, rest: string, unit?: string) =>
     keepRow([first, ...rest.split('/').slice(1).map(n => n.trim())], unit))
-  words = words.replace(ROW_BY_COMMAS, (whole: string, a: string, b: string, c: string, unit?: string) =>
-    `${whole.slice(0, whole.indexOf(a))} ${keepRow([a, b, c], unit)}`)
+  for (const pattern of [ROW_BY_COMMAS, ROW_BY_SPACES])
+    words = words.replace(pattern, (whole: string, a: string, b: string, c: string, unit?: string) =>
+      `${whole.slice(0, whole.search(new RegExp(`(?<![n.\\d])${a.replace('.', '\\.')}`)))} ${keepRow([a, b, c], unit)}`)
   words = words.replace(
     PATTERN,
     (_, before: string | undefined, first: string, second: string | undefined, unit: string | undefined) => {

@@ -38,6 +38,10 @@ export interface Lexicon {
   readonly known: ReadonlySet<string>
   /** a second pump stands behind the first */
   readonly hasStages: boolean
+  /** contacts are those of a starter, unless the switch is named */
+  readonly starter: boolean
+  /** words that name a place or a thing */
+  readonly subjects: ReadonlySet<string>
 }
 
 const kept = new WeakMap<SystemKind, Lexicon>()
@@ -53,7 +57,9 @@ export function lexiconOf(kind: SystemKind): Lexicon {
     ...seen.flatMap(e => e.phrases.flat()),
     ...read.flatMap(e => [...e.places, ...e.variants, ...e.conditions, ...e.quantities].flat()),
   ])
-  const fresh = { seen, read, known, hasStages }
+  const starter = kind.tests.some(t => t.id === 'starter-look')
+  const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
+  const fresh = { seen, read, known, hasStages, starter, subjects }
   kept.set(kind, fresh)
   return fresh
 }
@@ -98,22 +104,32 @@ function readEntry(kind: SystemKind, test: NumericTest, staged: boolean): ReadEn
   const point = kind.points.find(p => p.id === test.point)!
   const at = staged ? unstaged(point.id) : point.id
   const vehicle = kind.components.some(c => c.glyph === 'battery')
-  const names = [point.name, ...point.aliases, ...((vehicle ? VEHICLE_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
+  const aliases = point.aliases.filter(a => !NO_PLACE.has(staged ? a.replace(/^well /, '') : a))
+  const names = [point.name, ...aliases, ...((vehicle ? VEHICLE_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
   const alike = kind.tests.filter(
     (t): t is NumericTest => t.kind === 'numeric' && t.quantity === test.quantity && isUsual(t),
   )
   const { condition } = test
+  // of two poles the pair needs no name; of three, and across one part, it is another reading
+  const isPair = kind.tests.some(t => t.id === `${test.point}.l2g`) && !kind.tests.some(t => t.id === `${test.point}.v12`)
+  const variant = test.variant ?? (isPair ? test.quantity : '')
   return {
     test,
     staged,
     places: phrasesOf(staged ? names.map(n => n.replace(/^well /, '')) : names),
-    variants: phrasesOf([...(VARIANTS[test.variant ?? test.quantity] ?? []), ...test.words]).filter(p => p.some(isWhole)),
+    variants: phrasesOf([...(VARIANTS[variant] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,
     foremost: alike[0] === test,
     conditions: phrasesOf(CONDITIONS[condition]),
     quantities: phrasesOf(QUANTITY_WORDS[test.quantity] ?? []),
   }
 }
+
+/** Things that are everywhere name no place. */
+const ANYWHERE = new Set(['terminal', 'lead', 'contact', 'pump', 'motor', 'switch', 'tap', 'side', 'volt', 'pressure'])
+
+/** Aliases of the exact shorthand that say a condition or anything at all. */
+const NO_PLACE = new Set(['hot', 'start', 'run', 'amps', 'main', 'ground', 'switch drop'])
 
 /** What is meant where no condition is said: as it runs, or dead; never at the start, never at rest. */
 const isUsual = (t: NumericTest) => t.condition !== 'starting' && t.condition !== 'idle' && t.condition !== 'splice'

@@ -7,8 +7,8 @@ import type { Condition } from '#core/systems'
 
 /** By point, without the prefix of its stage. */
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
-  supply: ['into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service', 'ahead of the breaker'],
-  breaker: ['out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker'],
+  supply: ['into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service', 'ahead of the breaker', 'outlet', 'wall', 'receptacle'],
+  breaker: ['out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block', 'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker'],
   disconnect: ['disconnect', 'out of the disconnect', 'after the disconnect', 'behind the disconnect', 'disconnect out'],
   line: ['line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch', 'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch', 'at the switch'],
   poles: ['pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points', 'across the switch', 'across the demand switch'],
@@ -38,7 +38,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   thermal: ['overload', 'thermal', 'across the overload', 'motor overload', 'protector'],
   valve: ['precharge', 'air valve', 'tank air', 'air in the tank', 'pre', 'air charge', 'tank precharge', 'air pressure', 'bladder'],
   gauge: ['gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on'],
-  tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'pumps', 'out of the hose'],
+  tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
   inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main'],
   battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
   fuse: ['behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse'],
@@ -54,14 +54,14 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: ['line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch', 'ahead of the switch'],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
   motor: ['motor', 'across the motor', 'pump', 'load', 'out of the switch', 'motor terminals', 'at the pump', 'across the pump'],
-  lead: ['positive', 'red', 'hot', 'clamped'],
+  lead: ['positive', 'red', 'clamped'],
 }
 
 /** By the variant of a test at its point; the first test of a point needs none of them said. */
 export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
-  'volts': ['n1 n2', 'between legs', 'leg to leg', 'legs'],
+  'volts': ['n1 n2', 'between legs', 'across',  'leg to leg', 'legs'],
   'l1g': ['n1', 'n1 to ground', 'first leg'],
-  'l2g': ['n2', 'n2 to ground', 'second leg', 'neutral'],
+  'l2g': ['n2', 'n2 to ground', 'second leg', 'neutral to ground'],
   'l3g': ['n3', 'n3 to ground', 'third leg'],
   'v12': ['n1 n2', 'a-b'],
   'v23': ['n2 n3', 'b-c'],
@@ -83,7 +83,7 @@ export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
   'splice': ['pump side', 'below the splice', 'pump side of the splice', 'splice pump side', 'black splice pump side', 'splice open pump side'],
   'cut-in': ['cut in', 'starts at', 'comes on at', 'start pressure', 'cuts in at'],
   'cut-out': ['cut out', 'stops at', 'off at', 'shuts off at', 'stop pressure', 'cuts out at'],
-  'cycle': ['cycle', 'cycles every', 'on off every', 'start to start', 'short cycles', 'switch clicks on off', 'clicks on off', 'on off', 'cycles', 'clicks every', 'clicks', 'rapid cycles'],
+  'cycle': ['cycle', 'cycles every', 'on off every', 'start to start', 'short cycles', 'switch clicks on off every', 'clicks on off every', 'on off every', 'cycles', 'clicks every', 'rapid cycles', 'short cycle', 'shortcycle'],
   'leak-down': ['leak down', 'falls', 'drops in', 'pressure falls', 'bleeds down', 'gauge falls', 'all taps shut', 'lost'],
   'fill': ['pump up', 'fill', 'recovery', 'pump up takes', 'takes to fill', 'builds up', 'to fill'],
 }

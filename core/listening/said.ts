@@ -7,9 +7,9 @@
  */
 export const SAID: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {
   'let-go': {
-    'at-once': ['trips at once', 'breaker trips at once', 'will not reset', 'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset', 'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out'],
+    'at-once': ['blew right back off', 'trips right back', 'trips the breaker at once', 'breaker pops at once', 'pops as soon as it starts', 'blew atonce', 'trips at once', 'breaker trips at once', 'will not reset', 'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset', 'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out'],
     'seconds': ['trips after some seconds', 'trips after a few seconds', 'trips in a few seconds'],
-    'minutes': ['trips after a while', 'trips after minutes', 'breaker trips after a while', 'trips when it has run a while'],
+    'minutes': ['trips when hot', 'trips after a while', 'trips after minutes', 'breaker trips after a while', 'trips when it has run a while'],
     'holds': ['breaker holds', 'does not trip', 'breaker did not trip', 'holds now', 'never trips', 'not tripped', 'breaker stays in'],
   },
   'lights': {
@@ -34,7 +34,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'terminals': {
     tight: ['terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections tight'],
-    burnt: ['terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal', 'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor', 'loose connection', 'wire came off', 'terminal green', 'green terminals', 'insulation melted'],
+    burnt: ['burnt wire on the load terminal', 'burnt wire', 'wire burnt at the terminal', 'burnt terminal', 'burnt load terminal', 'terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal', 'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor', 'loose connection', 'wire came off', 'terminal green', 'green terminals', 'insulation melted'],
     chafed: ['wire chafed', 'wires chewed', 'insulation chafed', 'wire rubbed through', 'chafed at the entry', 'cord chafed', 'mouse chewed wire', 'wire bare'],
   },
   'switch-heat': {
@@ -43,14 +43,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'self-starts': {
     no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
-    yes: ['starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every', 'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night', 'starts with all taps shut'],
+    yes: ['starts byitself every couple of minutes', 'cycles byitself', 'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes', 'starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every', 'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night', 'starts with all taps shut'],
   },
   'climbs': {
     reaches: ['gets to cut out', 'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up', 'reaches pressure'],
     stalls: ['never gets past', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'never gets there', 'stands still at', 'stuck at', 'not getsto', 'pressure never comes up', 'hardly any pressure', 'runs smooth hardly any pressure', 'runs all the time'],
   },
   'keeps-running': {
-    keeps: ['keeps going', 'keeps at it', 'stays running', 'runs without stopping', 'ran fine for an hour'],
+    keeps: ['keeps going', 'keeps at it', 'stays running', 'runs without stopping'],
     seconds: ['runs a few seconds then quits', 'quits after seconds', 'cuts out after seconds', 'hums then clicks off', 'clicks off', 'hums then overload trips', 'buzzes then quits', 'starts growls quits', 'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip'],
     minutes: ['runs for minutes then quits', 'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool', 'stop hot comeback cool', 'ran for then stopped', 'quits minutes', 'run quits', 'run quits comeback', 'runs stop comeback', 'runs quits comes back'],
   },
@@ -80,12 +80,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'foot-look': {
     holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
-    falls: ['footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back', 'footvalve does not hold'],
+    falls: ['footvalve stuck open', 'footvalve open', 'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back', 'footvalve does not hold'],
     blocked: ['footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut', 'leaves in the footvalve', 'footvalve full of sand'],
   },
   'starts-empty': {
     same: ['hums even empty', 'no difference empty', 'same with the tank empty', 'will not start empty either', 'hums with no air in it'],
-    empty: ['starts from empty', 'starts empty hums against pressure', 'starts only when empty', 'starts fine empty', 'will not start against pressure', 'hums against pressure', 'starts from empty hums against pressure', 'starts with the drain open', 'starts empty'],
+    empty: ['will not restart till drained', 'not restart drain tank', 'not start until the tank is drained', 'only starts with the tank drained', 'restart drain', 'starts from empty', 'starts empty hums against pressure', 'starts only when empty', 'starts fine empty', 'will not start against pressure', 'hums against pressure', 'starts from empty hums against pressure', 'starts with the drain open', 'starts empty'],
   },
   'panel-wiggle': {
     same: ['wiggle the panelswitch nothing', 'panelswitch same', 'wiggled the panelswitch no difference'],
@@ -108,7 +108,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     trips: ['loadwires off still trips', 'motorleads off still trips', 'trips with the motorleads off', 'leads off still trips'],
   },
   'trip-head-open': {
-    holds: ['leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds', 'head open holds', 'leads off holds', 'wires off at the well head holds', 'pump wires off holds'],
+    holds: ['pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold', 'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds', 'head open holds', 'leads off holds', 'wires off at the well head holds', 'pump wires off holds'],
     trips: ['leads off at the well head still trips', 'trips with the leads off', 'head open still trips', 'leads off still trips', 'wires off at the well head still trips'],
   },
   'trip-motor-off': {
@@ -126,12 +126,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     trips: ['bridged it trips', 'switch bridged trips', 'jumpered and the breaker trips'],
   },
   'contacts': {
-    clean: ['contacts clean', 'contacts good', 'contacts look good', 'contacts fine', 'switch contacts clean'],
+    clean: ['contacts like new', 'contacts look like new', 'contacts clean', 'contacts good', 'contacts look good', 'contacts fine', 'switch contacts clean'],
     sooty: ['contacts sooty', 'soot on the contacts', 'contacts a bit sooty'],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
-    burnt: ['contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact'],
+    burnt: ['points burnt off', 'side of the contacts burnt', 'contacts burnt off', 'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact'],
     welded: ['contacts welded', 'contacts welded one side', 'contacts stuck shut', 'contacts stuck together', 'switch welded', 'points stuck', 'contacts stuck'],
-    insects: ['contacts insects', 'insect between the contacts', 'insect in the switch', 'insect squashed between the contacts', 'insects in the switch', 'dirt in the contacts', 'contacts dirty', 'contacts full of dirt', 'dirt between the contacts'],
+    insects: ['snake across the contacts', 'nest in the switch', 'contacts insects', 'insect between the contacts', 'insect in the switch', 'insect squashed between the contacts', 'insects in the switch', 'dirt in the contacts', 'contacts dirty', 'contacts full of dirt', 'dirt between the contacts'],
     wet: ['contacts wet', 'contacts green', 'switch corroded', 'contacts corroded', 'water in the switch'],
   },
   'switch-seen': {
@@ -140,11 +140,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'port-look': {
     clear: ['port clear', 'nipple clear', 'port open', 'nipple clean', 'port not blocked', 'can see through the nipple'],
-    blocked: ['port blocked', 'nipple blocked', 'nipple full of rust', 'port full of sand', 'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port', 'nipple rusted shut', 'nipple rust', 'port scale'],
+    blocked: ['tube to the switch packed with rust', 'tube packed with rust', 'tube blocked', 'port tube rust', 'switch tube blocked', 'port blocked', 'nipple blocked', 'nipple full of rust', 'port full of sand', 'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port', 'nipple rusted shut', 'nipple rust', 'port scale'],
   },
   'lever': {
     auto: ['lever auto', 'lever on', 'lever up', 'lever at auto', 'lever set'],
-    off: ['lever off', 'lever down', 'lever tripped', 'cutoff tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped', 'lever fully up', 'low pressure cutoff out'],
+    off: ['arm in the off position', 'lever in the off position', 'cutoff is tripped', 'lever in off', 'lever off', 'lever down', 'lever tripped', 'cutoff tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped', 'lever fully up', 'low pressure cutoff out'],
   },
   'valve-under': {
     open: ['valve under the switch open', 'switch valve open', 'valve under open'],
@@ -156,18 +156,23 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'motor-look': {
     sound: ['motor looks good', 'motor looks fine', 'motor clean', 'no smell at the motor', 'motor smells fine'],
-    burnt: ['motor smells burnt', 'smellburnt', 'motor burnt', 'varnish smell', 'smoke from the motor', 'motor smoked', 'burnt smell at the motor'],
+    burnt: ['smells like burnt windings', 'winding burnt', 'burnt winding smell', 'motor burnt up', 'burnt smell', 'motor smells burnt', 'smellburnt', 'motor burnt', 'varnish smell', 'smoke from the motor', 'motor smoked', 'burnt smell at the motor'],
     wet: ['motor wet', 'motor flooded', 'motor wet pit flooded', 'pit flooded', 'motor under water', 'water in the motor'],
-    rumbles: ['motor rumbles', 'bearings rumble', 'bearings noisy', 'rumble', 'bearings screaming', 'bearing gone', 'motor howls', 'rumble bearings rumble', 'bearings rough', 'bearing play'],
+    rumbles: ['sand in the bearings', 'bearings bad', 'bearings shot', 'sounds like sand in the bearings', 'bearings', 'motor rumbles', 'bearings rumble', 'bearings noisy', 'rumble', 'bearings screaming', 'bearing gone', 'motor howls', 'rumble bearings rumble', 'bearings rough', 'bearing play'],
   },
   'links': {
     right: ['links right', 'voltage links good', 'tap right', 'wired for the right voltage', 'links as on the plate'],
-    wrong: ['links wrong', 'voltage links wrong', 'links set for the other voltage', 'links othervolts', 'tap wrong', 'wired for the wrong voltage', 'wired for othervolts', 'links for high voltage', 'voltage links set for the othervolts'],
+    wrong: ['wired for 230', 'wired othervolts', 'motor wired for the wrong voltage', 'pump wired for othervolts', 'links wrong', 'voltage links wrong', 'links set for the other voltage', 'links othervolts', 'tap wrong', 'wired for the wrong voltage', 'wired for othervolts', 'links for high voltage', 'voltage links set for the othervolts'],
   },
   'cool-ohms': {
     'same': ['closed hot and cold', 'overload closed both times', 'a value both times', 'reads the same cold'],
     'comes-back': ['ol now comeback when cool', 'comes back after cooling', 'reads again after it cooled', 'overload closed again cold', 'ol then a value once cool', 'after cooling it reads'],
     'stays-ol': ['still ol after it cooled', 'still ol cold', 'stays ol', 'let it rest an hour still ol', 'ol for good', 'sit still ol', 'rest still ol', 'cool still ol', 'ol even when cold'],
+  },
+  'startswitch-look': {
+    clean: ['startswitch clean', 'startswitch contact clean', 'startswitch good', 'startswitch seats', 'startswitch seats clean'],
+    burnt: ['startswitch burnt', 'startswitch contact burnt', 'startswitch pitted', 'startswitch points burnt'],
+    insects: ['insects in the startswitch', 'startswitch insects', 'dirt in the startswitch', 'startswitch dirty'],
   },
   'spin': {
     no: ['spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference'],
@@ -180,11 +185,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'shaft': {
     free: ['shaft free', 'shaft turns free', 'turns free by hand', 'shaft turns by hand', 'spins freely', 'shaft free by hand', 'turns over by hand'],
     stiff: ['shaft stiff', 'shaft rough', 'shaft drags', 'shaft tight', 'shaft hard to turn', 'shaft stiff grinds', 'turns hard'],
-    seized: ['shaft stuck', 'shaft will not turn', 'shaft seized', 'cannot turn the shaft', 'shaft locked', 'not turn by hand', 'locked solid'],
+    seized: ['motor locked', 'pump locked', 'motor stuck', 'motor locked up', 'shaft bound', 'shaft stuck', 'shaft will not turn', 'shaft seized', 'cannot turn the shaft', 'shaft locked', 'not turn by hand', 'locked solid'],
   },
   'cap-seen': {
     sound: ['cap looks good', 'cap good', 'cap fine', 'cap looks fine', 'cap not bulged'],
-    bulged: ['cap bulged', 'cap split', 'cap leaking oil', 'oil all over the bottom of the box', 'cap burst', 'cap swollen', 'cap bulged oil all over the box', 'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box'],
+    bulged: ['cap smoked', 'smoke from the cap', 'cap bulged', 'cap split', 'cap leaking oil', 'oil all over the bottom of the box', 'cap burst', 'cap swollen', 'cap bulged oil all over the box', 'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box'],
   },
   'cap-swap': {
     runs: ['knowngood cap runs', 'knowngood cap it starts', 'another cap and it runs', 'new cap it runs', 'swapped the cap it runs', 'with a good cap it starts'],
@@ -225,8 +230,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'air-valve': {
     air: ['air at the airvalve', 'airvalve air', 'only air at the airvalve', 'no water at the airvalve', 'airvalve dry'],
-    water: ['water at the airvalve', 'water comes out of the airvalve', 'airvalve wet', 'airvalve spits water', 'water out of the airvalve'],
-    nothing: ['airvalve nothing', 'nothing at the airvalve', 'no air no water at the airvalve'],
+    water: ['water shoots out of the airvalve', 'bladder bad water at the airvalve', 'bladder shot water shoots out the stem', 'bladder broken', 'bladder gone', 'water stem', 'bladder bad', 'water at the airvalve', 'water comes out of the airvalve', 'airvalve wet', 'airvalve spits water', 'water out of the airvalve'],
+    nothing: ['no air in the tank', 'no air in the tank at all', 'tank has no air', 'airvalve nothing', 'nothing at the airvalve', 'no air no water at the airvalve'],
   },
   'gauge-agrees': {
     agree: ['gauges agree', 'secondgauge same', 'secondgauge says the same', 'gauge is right', 'secondgauge agrees'],
@@ -244,7 +249,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'leaks-look': {
     dry: ['no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips', 'no drips anywhere', 'plumbing good'],
-    leak: ['leak in the house', 'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard', 'drip under the galley sink', 'toilet running upstairs'],
+    leak: ['toilet keeps running', 'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house', 'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard', 'drip under the galley sink', 'toilet running upstairs'],
     relief: ['relief leaks', 'relief weeping', 'relief blowing', 'relief spitting', 'relief open', 'water at the relief'],
     switch: ['water under the switch', 'switch leaks', 'water leaking under the switch', 'drip under the switch', 'switch dripping', 'water out of the switch', 'leak at the switch'],
   },
@@ -254,17 +259,21 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'runs-past': {
     'stops': ['stops at cut out', 'stops when it should', 'shuts off right', 'stops right', 'it stops', 'cuts off at cut out'],
-    'runs-on': ['runon', 'runon past cut out', 'runs past cut out', 'will not stop', 'does not stop', 'never stops', 'never shuts off', 'not stop', 'runon past', 'will not shut off', 'goes on past', 'runon relief blow', 'does not shut off', 'not cutout'],
+    'runs-on': ['keeps running past', 'pops the relief keeps running', 'relief pops keeps running', 'relief trip runon', 'runon', 'runon past cut out', 'runs past cut out', 'will not stop', 'does not stop', 'never stops', 'never shuts off', 'not stop', 'runon past', 'will not shut off', 'goes on past', 'runon relief blow', 'does not shut off', 'not cutout'],
   },
   'heard': {
     runs: ['pump runs', 'runs', 'pump running', 'pump starts', 'hear the pump run'],
     groans: ['pump hums', 'hums', 'pump hums does not start', 'hear it hum'],
-    silent: ['pump silent', 'pump dead', 'no sound', 'pump does nothing', 'nothing from the well'],
+    silent: ['pump not on', 'pump not coming on', 'well pump not on', 'pump silent', 'pump dead', 'no sound', 'pump does nothing', 'nothing from the well'],
+  },
+  'cycles-how': {
+    usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
+    rapid: ['shortcycle', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop', 'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds', 'onoff every few seconds'],
   },
   'falls-how': {
     holds: ['pressure holds', 'gauge holds', 'holds pressure', 'does not fall', 'holds overnight'],
     slow: ['pressure falls slow', 'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night'],
-    once: ['pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast', 'pressure drops right away', 'pressure falls at once when it stops', 'pressure falls at once when the breaker is off', 'gauge drops fast'],
+    once: ['checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off', 'pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast', 'pressure drops right away', 'pressure falls at once when it stops', 'pressure falls at once when the breaker is off', 'gauge drops fast'],
   },
   'sound': {
     runs: ['pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'it still runs', 'still runs', 'pump is running', 'runs rough', 'run', 'starts fine', 'starts', 'starts and runs', 'runs light'],
@@ -274,27 +283,27 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'pulses': {
     steady: ['water steady', 'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine', 'water good'],
-    pulses: ['taps pulse', 'water pulses', 'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'pulse', 'taps surge die'],
-    weak: ['water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs', 'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run'],
-    none: ['no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop', 'hose dies at once'],
+    pulses: ['gauge bounces', 'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses', 'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'pulse', 'taps surge die'],
+    weak: ['barely pumps', 'barely any water', 'pump barely pumps', 'runs barely pumps', 'low flow', 'trickle at the tap', 'water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs', 'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run'],
+    none: ['dry bone', 'nothing at the hydrant', 'nothing comes out', 'no water anywhere', 'not a drop at the tap', 'no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop', 'hose dies at once'],
   },
   'water-look': {
     clear: ['water clear', 'water clean', 'water looks clear', 'no sand'],
-    sand: ['sandy water', 'water sandy', 'sand in the bucket', 'sand in the water', 'rusty water', 'water was sandy', 'water dirty', 'water brown', 'sand', 'grit in the water', 'sand in the bucket when it last ran', 'water was sandy all summer', 'water rust'],
-    air: ['spits air', 'taps spit air', 'air in the water', 'taps spit and cough', 'water spits', 'air spits', 'spit', 'pump runs spits'],
+    sand: ['well pumping sand', 'pumping sand', 'well makes sand', 'rust colored water', 'sandy water', 'water sandy', 'sand in the bucket', 'sand in the water', 'rusty water', 'water was sandy', 'water dirty', 'water brown', 'sand', 'grit in the water', 'sand in the bucket when it last ran', 'water was sandy all summer', 'water rust'],
+    air: ['sucking air', 'pump sucking air', 'draws air', 'sucks air at the suction', 'suction sucks air', 'suck air suction', 'spits air', 'taps spit air', 'air in the water', 'taps spit and cough', 'water spits', 'air spits', 'spit', 'pump runs spits'],
   },
   'asked': {
     'nothing': ['nothing new', 'nothing changed', 'customer says nothing changed'],
     'storm': ['storm', 'storm last night', 'lightning', 'thunderstorm yesterday', 'since the storm', 'lightning hit nearby'],
-    'outage': ['outage', 'power was out', 'outage last night', 'water was off this morning', 'since the outage', 'power came back', 'town shut the water', 'water off'],
+    'outage': ['lost power', 'power failure last night', 'lost power last night', 'power out', 'outage', 'power was out', 'outage last night', 'water was off this morning', 'since the outage', 'power came back', 'town shut the water', 'water off'],
     'old': ['old', 'pump is old', 'years old', 'original pump', 'very old', 'never touched'],
-    'ran-dry': ['ran dry', 'run dry', 'well ran dry'],
+    'ran-dry': ['pumped dry', 'pumped it dry', 'sucked dry', 'ran dry', 'run dry', 'well ran dry'],
     'open-fill': ['filling a pool', 'filled the pool', 'was filling the pond', 'customer was filling a pool', 'fill pool', 'watering all day', 'fill the pond'],
     'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
     'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
     'frozen': ['froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost'],
     'retries': ['kept trying', 'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting'],
-    'worked-on': ['someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted', 'new contactor fitted', 'electrician was here', 'someone was in the panel', 'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new', 'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch'],
+    'worked-on': ['new switch', 'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new starter', 'new breaker', 'new checkvalve', 'new part', 'somebody replaced', 'switch week new', 'new gauge', 'new float', 'someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted', 'new contactor fitted', 'electrician was here', 'someone was in the panel', 'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new', 'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch'],
     'cycled': ['clicked on and off for weeks', 'cycled for weeks', 'onoff weeks', 'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months', 'cycles weeks'],
   },
   'vacuum': {
@@ -304,7 +313,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'prime-look': {
     full: ['primeplug full', 'prime full', 'full of water at the primeplug', 'has its prime', 'primed'],
-    empty: ['primeplug empty', 'prime lost', 'no prime', 'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty'],
+    empty: ['pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty', 'prime lost', 'no prime', 'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty'],
   },
   'jet-look': {
     clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
@@ -319,7 +328,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
     blocked: ['strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust', 'strainer packed'],
-    packed: ['strainer blocked', 'strainer full', 'strainer packed', 'strainer dirty', 'screen blocked'],
+    packed: ['strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full', 'strainer packed', 'strainer dirty', 'screen blocked'],
     bubbles: ['strainer bubbles', 'bubbles in the strainer', 'air in the strainer', 'strainer bowl bubbles'],
   },
   'vent': {
@@ -347,7 +356,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'reset': {
     in: ['overload in', 'overload set right', 'reset in dial right', 'overload good', 'overload not tripped'],
-    tripped: ['overload tripped', 'overload out', 'overload had let go', 'overload trip', 'overload tripped reset', 'overload trips again', 'hum overload trips'],
+    tripped: ['overload will not reset', 'overload not reset', 'overload kicked out', 'overload tripped', 'overload out', 'overload had let go', 'overload trip', 'overload tripped reset', 'overload trips again', 'hum overload trips'],
     dial: ['dial low', 'dial under the nameplate', 'overload set low', 'dial set under the plate', 'overload dial too low', 'dial wrong'],
   },
   'starter-look': {
@@ -359,7 +368,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'fuse-look': {
     whole: ['controlfuse good', 'controlfuse whole', 'fuse good', 'controlfuse fine'],
     good: ['fuse good', 'fuse whole', 'fuse fine', 'fuse holder bright', 'fuse not blown'],
-    blown: ['fuse blown', 'controlfuse blown', 'fuse open', 'fuse gone', 'fuse is blown', 'blown fuse'],
+    blown: ['fuse keeps blowing', 'fuse keeps popping', 'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse open', 'fuse gone', 'fuse is blown', 'blown fuse'],
     burnt: ['holder burnt', 'fuse holder burnt', 'fuse good holder burnt', 'holder melted', 'fuse holder brown', 'fuse good holder melted and brown'],
   },
   'roll': {
@@ -369,13 +378,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'swap-two': {
     less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
-    more: ['swapped two leads more', 'changed two leads better', 'swapped two leads gives more', 'reversed and it gives more', 'swapped two leads and pressure comes up'],
+    more: ['swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg', 'swapped two legs and it came right up', 'swapped two leads more', 'changed two leads better', 'swapped two leads gives more', 'reversed and it gives more', 'swapped two leads and pressure comes up'],
     same: ['swapped two leads same', 'changed two leads no difference', 'reversed same'],
   },
   'unloader-stop': {
     sigh: ['hiss when it stops', 'unloader vents', 'short hiss at cut out', 'sighs when it stops', 'unloader good'],
-    hisses: ['hisson', 'hisson after it stops', 'hisson at the unloader', 'hisses until the tank is empty', 'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off', 'hisson unloader stops'],
-    nothing: ['no hiss', 'no hiss when it stops', 'unloader does not vent', 'no vent at cut out', 'unloader nothing', 'no sigh', 'unloader silent'],
+    hisses: ['unloader hisses nonstop', 'hiss nonstop', 'unloader hiss nonstop', 'hisson', 'hisson after it stops', 'hisson at the unloader', 'hisses until the tank is empty', 'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off', 'hisson unloader stops'],
+    nothing: ['head pressure not bleeding off', 'not bleed off', 'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops', 'unloader does not vent', 'no vent at cut out', 'unloader nothing', 'no sigh', 'unloader silent'],
   },
   'unloader-run': {
     still: ['unloader still while it pumps', 'vent still running', 'no air at the unloader while it runs'],
@@ -387,7 +396,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'intake-breath': {
     pulls: ['intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good'],
-    back: ['blows back at the intake', 'intake blows back', 'breath back at the intake', 'air comes back out of the intake', 'intake spits'],
+    back: ['air puffing out the intake', 'air out of the intake', 'intake puffs', 'puff intake', 'blows back at the intake', 'intake blows back', 'breath back at the intake', 'air comes back out of the intake', 'intake spits'],
     better: ['pumps better with the strainer off', 'better without the intake filter', 'intake filter blocked', 'filter off pumps better', 'intake strainer blocked', 'intake plugged with sawdust'],
   },
   'head-heard': {
@@ -397,19 +406,19 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],
-    slack: ['belt loose', 'belt slips', 'belt glazed', 'belt squeals'],
+    slack: ['belt slipping', 'belt slip', 'belt loose', 'belt slips', 'belt glazed', 'belt squeals'],
     off: ['belt broken', 'belt off', 'head does not turn', 'belt gone'],
   },
   'soap': {
     none: ['no bubbles', 'soap nothing', 'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere'],
-    line: ['bubbles at a fitting', 'bubbles at a hose fitting', 'soap bubbles at the line', 'fitting leaks air', 'bubbles at the hose', 'bubble fit', 'bubble tap fit'],
+    line: ['bubbles at the regulator', 'soap bubbles regulator', 'bubbles round the fittings', 'bubble regulator', 'bubbles at a fitting', 'bubbles at a hose fitting', 'soap bubbles at the line', 'fitting leaks air', 'bubbles at the hose', 'bubble fit', 'bubble tap fit'],
     switch: ['bubbles at the switch', 'air leaks at the switch', 'soap bubbles at the switch'],
     relief: ['bubbles at the relief', 'relief leaks air', 'soap bubbles at the relief', 'relief hisses'],
     receiver: ['bubbles at the tank seam', 'soap bubbles at the seam', 'soap bubbles at the seam of the tank', 'pinhole in the tank', 'bubbles at the receiver', 'tank rusted through'],
   },
   'drain': {
     air: ['drain dry', 'drain air', 'drained only air', 'a cupful out of the drain'],
-    water: ['water out of the drain', 'litres of water out of the drain', 'tank full of condensate', 'gallons of water out of the drain', 'rust water out of the drain', 'lots of water in the tank'],
+    water: ['drained water', 'drained a gallon of rusty water', 'tank drained rusty water', 'tank drain rust water', 'water in the tank', 'water out of the drain', 'litres of water out of the drain', 'tank full of condensate', 'gallons of water out of the drain', 'rust water out of the drain', 'lots of water in the tank'],
   },
   'oil': {
     good: ['oil good', 'oil level good', 'oil fine'],

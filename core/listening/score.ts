@@ -17,12 +17,14 @@ export interface Weights {
   /** weight of each word of the clause, by its meaning */
   readonly of: ReadonlyMap<string, number>
   readonly total: number
+  /** words that name another place or thing: left over, they say that something else is meant */
+  readonly subjects: ReadonlySet<string>
 }
 
 /** Of what was said of a time, of a word unknown here, of one that means something here. */
 const [UNKNOWN, KNOWN, DENIED] = [0.4, 1, 1.2]
 
-export function weigh(clause: Clause, known: ReadonlySet<string>): Weights {
+export function weigh(clause: Clause, known: ReadonlySet<string>, subjects: ReadonlySet<string>): Weights {
   const of = new Map<string, number>()
   for (const { means, weight, filler } of clause.words) {
     if (filler) continue
@@ -31,7 +33,7 @@ export function weigh(clause: Clause, known: ReadonlySet<string>): Weights {
   }
   let total = 0
   for (const w of of.values()) total += w
-  return { of, total }
+  return { of, total, subjects }
 }
 
 /** The heaviest of the phrases whose every word stands in the clause; nothing where there is none. */
@@ -61,10 +63,16 @@ export interface Score {
 /** Of a word left over, what it takes off. */
 const LEFT_OVER = 0.7
 
-export function scoreOf(words: ReadonlySet<string>, { of, total }: Weights, assumed: number, extra = 0): Score {
+export function scoreOf(
+  words: ReadonlySet<string>,
+  { of, total, subjects }: Weights,
+  assumed: number,
+  extra = 0,
+): Score {
   let covered = extra
   for (const word of words) covered += of.get(word) ?? 0
-  const left = total + extra - covered
+  let left = total + extra - covered
+  for (const [word, weight] of of) if (!words.has(word) && subjects.has(word)) left += 0.5 * weight
   return { covered, left, score: covered - LEFT_OVER * left - assumed }
 }
 

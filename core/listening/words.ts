@@ -12,6 +12,26 @@ const JOINED: readonly (readonly [string, RegExp])[] = [
   [' not ', /\b(?:(?:can ?not|(?:wo|does|do|did|is|was|would|could|has|ca|are) ?n['’]?t)(?= |$))(?![\p{L}\d])/gu],
   [' not ', /\b(?:(?:will|does|do|did|is|was|would|could|has|have|are) (?:still )?not)(?![\p{L}\d])/gu],
   [' not ', /\b(?:never|without|cannot)(?![\p{L}\d])/gu],
+  [' silent ', /\b(?:(?:not|no longer) (?:com(?:e|es|ing)|kick(?:s|ing)?|turn(?:s|ing)?) on)(?![\p{L}\d])/gu],
+  [' burnt ', /\b(?:burn(?:t|ed) (?:clean |right |all )?(?:off|away|up|through))(?![\p{L}\d])/gu],
+  [' not ', /\b(?:no longer)(?![\p{L}\d])/gu],
+  [' off ', /\b(?:disconnected|unhooked|(?:took|pulled|lifted) (?:the )?(?=(?:pump |motor |load )?(?:wires|leads)))(?![\p{L}\d])/gu],
+  [' betweenlegs ', /\b(?:(?:hot|line|leg|l1) to neutral|l1-n)(?![\p{L}\d])/gu],
+  [' good ', /\b(?:like new|as new)(?![\p{L}\d])/gu],
+  [' atonce ', /\b(?:the (?:second|instant|minute) (?=(?:it|you|i)\b)|right back(?: (?:off|out))?)(?![\p{L}\d])/gu],
+  [' resting ', /\b(?:with (?:everything|it|all|the pump) off)(?![\p{L}\d])/gu],
+  [' byitself ', /\b(?:with (?:nothing|no one|nobody) (?:on|using|drawing)(?: water)?|with no (?:water|taps?) (?:on|running))(?![\p{L}\d])/gu],
+  [' lead n1 lead n2 lead n3 ', /\b(?:t1,? t2,? (?:and )?t3)(?![\p{L}\d])/gu],
+  [' n1 n2 n3 ', /\b(?:l1,? l2,? (?:and )?l3)(?![\p{L}\d])/gu],
+  [' n1 ', /\b(?:phase (?:one|a))(?![\p{L}\d])/gu],
+  [' n2 ', /\b(?:phase (?:two|b))(?![\p{L}\d])/gu],
+  [' n3 ', /\b(?:phase (?:three|c))(?![\p{L}\d])/gu],
+  [' heater n1 ', /\b(?:heater (?:number )?one)(?![\p{L}\d])/gu],
+  [' heater n2 ', /\b(?:heater (?:number )?two)(?![\p{L}\d])/gu],
+  [' heater n3 ', /\b(?:heater (?:number )?three)(?![\p{L}\d])/gu],
+  [' locked ', /\b(?:locked (?:up|rotor|solid)|froze(?:n)? up|bound up)(?![\p{L}\d])/gu],
+  [' shortcycle ', /\b(?:(?:short|rapid(?:ly)?)[- ]?cycl(?:e|es|ing)|machine ?guns?)(?![\p{L}\d])/gu],
+  [' cutout ', /\b(?:off|out) at(?= \d)/gu],
   [' no ', /\b(?:no (?:sign|sort|kind) of)(?![\p{L}\d])/gu],
   [' ol ', /\b(?:no (?:continuity|connection)|infinit[ey]|wide open)(?![\p{L}\d])/gu],
   [' bothlegs load ', /\b(?:both load legs)(?![\p{L}\d])/gu],
@@ -28,7 +48,7 @@ const JOINED: readonly (readonly [string, RegExp])[] = [
   [' black toground ', /\b(?:b-g)(?![\p{L}\d])/gu],
   [' yellow toground ', /\b(?:y-g)(?![\p{L}\d])/gu],
   [' red toground ', /\b(?:r-g)(?![\p{L}\d])/gu],
-  [' leadtolead ', /\b(?:lead to lead|across the (?:two )?leads|l-l)(?![\p{L}\d])/gu],
+  [' leadtolead ', /\b(?:lead to lead|(?:across|between) the (?:two )?leads|l-l)(?![\p{L}\d])/gu],
   [' lead n$1 n$2 ', /\b(?:(?:t|lead)s? ?([123]) ?(?:to|-|and) ?(?:t|lead)? ?([123])(?!\.\d|[\d]))(?![\p{L}\d])/gu],
   [' n$1 n$2 ', /\b(?:(?:line|l|leg|phase) ?([123]) ?(?:to|-|and) ?(?:line|l|leg|phase)? ?([123])(?!\.\d|[\d]))(?![\p{L}\d])/gu],
   [' n$1 n$2 ', /(?<![\d.-])([123])-([123])(?![\d.-])/gu],
@@ -125,7 +145,7 @@ const GROUPS: readonly string[] = [
   'hold holds held holding stay stays stayed',
   'fall falls fell falling drop drops dropped lose loses lost losing sinks sank',
   'climb climbs climbing rise rises rising creeping',
-  'stuck stuck stick sticks sticking seized seize locked lock frozen-up bound',
+  'stuck stuck hung stick sticks sticking seized seize locked lock frozen-up bound',
   'stiff stiff rough grinds grinding tight-turning',
   'free free freely',
   'good good fine ok okay alright great perfect',
@@ -136,7 +156,7 @@ const GROUPS: readonly string[] = [
   'weld welded weld welds',
   'loose loose slack wobbly',
   'chafed chafed chafe rubbed rubbing pinched nicked skinned chewed gnawed mouse mice rat rats rodent',
-  'bulged bulged bulging swollen swelled split burst leaking-oil',
+  'bulged bulged smoked bulging swollen swelled split burst leaking-oil',
   'smell smell smells stinks stink reeks',
   'contact contact contacts points',
   'cap cap capacitor capacitors condenser',
@@ -146,12 +166,15 @@ const GROUPS: readonly string[] = [
   'run run runs ran running',
   'turn turn turns turning turned spin spins spun spinning rotate rotates',
   'start start starts started starting',
+  'barely barely hardly scarcely',
+  'suck suck sucks sucking',
+  'plate plate nameplate rated supposed should',
   'stop stop stops stopped quit',
   'shut shut closed close closes shutting',
   'open open opened opens',
   'leak leak leaks leaking drip drips dripping seep seeps weep weeps',
   'rust rust rusty rusted rustier',
-  'sand sand sandy grit gritty sediment silt gravel',
+  'sand sand sandy grit gritty sediment silt gravel crud shavings',
   'scale scale scaled lime',
   'dirt dirt dirty dust mud',
   'wet wet flooded flood soaked damp submerged underwater',
@@ -173,7 +196,10 @@ const GROUPS: readonly string[] = [
   'volt volt volts voltage',
   'amp amp amps amperes amperage current draw draws drawing',
   'ohm ohm ohms resistance',
-  'meg meg megs megohm megohms insulation',
+  'meg meg megs megohm megohms insulation megger megged',
+  'main main',
+  'mains mains',
+  'power power juice electricity',
   'pressure pressure psi',
   'weak weak trickle dribble dribbles poor feeble',
   'slow slow slowly sluggish',
@@ -183,7 +209,7 @@ const GROUPS: readonly string[] = [
   'surge surge surges pulse pulses pulsing pulsates',
   'die die dies died dying',
   'spit spit spits cough coughs splutters sputters',
-  'empty empty',
+  'empty empty bone-dry',
   'full full brimming',
   'low low',
   'hot hot boiling scalding',
@@ -192,7 +218,7 @@ const GROUPS: readonly string[] = [
   'odd odd',
   'move moves move moved follows went goes',
   'wiggle wiggle wiggled wriggle wriggled jiggle jiggled',
-  'tap tap taps hose',
+  'tap tap taps hose hydrant sink shower',
   'tapped tapped tapping hit whacked rapped',
   'water water',
   'air air',
@@ -211,7 +237,7 @@ const GROUPS: readonly string[] = [
   'splice splice splices joint',
   'winding winding windings armature',
   'level level',
-  'lever lever handle',
+  'lever lever handle arm',
   'auto auto automatic',
   'tank tank',
   'receiver receiver',
@@ -235,13 +261,13 @@ const FILLER = new Set(
     + 'really pretty quite bit little when while if but or and also too like reads reading read shows show showing said '
     + 'says saw see look looks looked looking take took measured measure measures get getting about again back down up '
     + 'do does did can could would will still yet ever after before during till until into onto off on in out to '
-    + 'which who what where every each per roughly around exactly right left side end thing things day yesterday today '
+    + 'which who what where each per roughly around exactly right left side end thing things day yesterday today '
     + 'last night morning evening afternoon this week time times one both hour hours')
     .split(' '),
 )
 /** Fillers that some phrase may hang on. */
 const WEAK = new Set(
-  'off on in out up down to back still again into behind across past ahead through after before below'.split(' '),
+  'every off on in out up down to back still again into behind across past ahead through after before below'.split(' '),
 )
 /** How long something took bears on little but itself. */
 const TIMES = new Set(['tseconds', 'tminutes'])
@@ -274,7 +300,7 @@ const weightOf = (word: string) => (WEAK.has(word) ? 0.3 : FILLER.has(word) ? 0 
 /** Several words that are one, put together; lower case, without marks. */
 export function join(text: string): string {
   let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
-  for (const [to, pattern] of JOINED) joined = joined.replace(pattern, to)
+  for (const [to, pattern] of JOINED) joined = joined.replace(pattern, to).replace(/ {2,}/g, ' ')
   return joined.replace(/\s+/g, ' ').trim()
 }
 

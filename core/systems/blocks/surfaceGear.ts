@@ -13,7 +13,7 @@ export interface SurfaceGearOptions {
 }
 
 /** What a motor without a start switch does not have. */
-const OF_THE_SWITCH = ['motor.centrifugal-open', 'motor.centrifugal-closed', 'centrifugal.ohms', 'click']
+const OF_THE_SWITCH = ['motor.centrifugal-open', 'motor.centrifugal-closed', 'centrifugal.ohms', 'click', 'startswitch-look']
 
 export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions): readonly Block[] {
   const has = ({ id }: { readonly id: string }) => !(permanentSplit && OF_THE_SWITCH.includes(id))
@@ -149,6 +149,25 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           },
           chancesByEffect: {
             groans: { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },
+          },
+        }),
+        seen({
+          id: 'startswitch-look',
+          point: 'centrifugal',
+          title: 'Look at the start switch in the motor',
+          words: ['start switch looks'],
+          need: 'proven-dead',
+          minutes: 6,
+          steps: ['End cover off: contact closed at rest, clean or burnt; weights free; insects?'],
+          outcomes: {
+            clean: { label: 'clean, closed at rest' },
+            burnt: { label: 'burnt or off its seat' },
+            insects: { label: 'insects or dirt' },
+          },
+          usual: { clean: 0.94, burnt: 0.04, insects: 0.02 },
+          chancesByFault: {
+            'motor.centrifugal-open': { clean: 0.15, burnt: 0.45, insects: 0.4 },
+            'motor.centrifugal-closed': { clean: 0.3, burnt: 0.65, insects: 0.05 },
           },
         }),
         seen({
