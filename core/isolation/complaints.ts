@@ -41,6 +41,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   },
   'groans': {
     'usual': 0.005,
+    'motor.wrong-tap': 0.25,
     'groans': 0.35,
     'runs-weak': 0.03,
     'runs': 0.002,

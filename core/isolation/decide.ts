@@ -49,7 +49,7 @@ export interface Stand {
 
 const ENOUGH = 0.95
 /** from so much on, what shows it directly is enough */
-const SHOWN = 0.8
+const SHOWN = 0.75
 const LIKELY = 0.9
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
@@ -115,7 +115,8 @@ export function decide(
   const asked = chance < ENOUGH ? chance >= LIKELY && !costly : costly && chance < 0.99
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
   const kind = ((): Decision['kind'] | undefined => {
-    if (shown && (chance >= ENOUGH || (chance >= SHOWN && direct.length > 0 && !costly)))
+    const least = direct.length === 0 ? ENOUGH : costly ? LIKELY : SHOWN
+    if (shown && chance >= least)
       return costly && worth && chance < 0.99 ? undefined : 'found'
     if (useful.length === 0) return 'inseparable'
     return chance >= LIKELY && !costly && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined

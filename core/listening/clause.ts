@@ -177,6 +177,9 @@ function sayRead(
   // at rest and as it runs are two readings
   const running = test.condition === 'running' || test.condition === 'calling'
   if (running && test.point !== 'inlet' && saysRest(weights)) assumed += 1.5
+  // a line named by its number, and nothing to ground: volts that are missing, not insulation that is sound
+  const numbered = ['n1', 'n2', 'n3'].some(n => weights.of.has(n)) && !weights.of.has('lead')
+  if (test.variant === 'ground' && numbered && !figure && !quantity) assumed += 0.6
   const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4

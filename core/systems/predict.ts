@@ -151,7 +151,7 @@ function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: '
   const range = probe.insulation ? INSULATION_RANGE : OHMS_RANGE
   const ol = 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
   // what leaks to ground is wet, sooty, an arc under volts: a hand meter shows anything near it
-  if (probe.insulation && reading < 2e3) return { mean: Math.log(Math.max(reading, 3)), sigma: 2, log: true, ol }
+  if (probe.insulation && reading < 2e3) return { mean: Math.log(Math.max(reading, 50)), sigma: 2.6, log: true, ol }
   if (reading > 2e3) return { mean: Math.log(reading), sigma: reading > 1e6 ? 1.1 : 0.6, log: true, ol }
   return { ...figure(reading, Math.hypot(0.25, spread.ohms * reading)), ol }
 }
