@@ -15,6 +15,7 @@ const standards = [...units, 'standards']
 const systems = [...standards, 'circuit', 'flow']
 const tab = [...systems, 'systems']
 const isolation = [...tab, 'tab']
+const formats = [...isolation, 'listening']
 
 module.exports = {
   forbidden: [
@@ -26,7 +27,8 @@ module.exports = {
     core('systems', systems),
     core('tab', tab),
     core('isolation', isolation),
-    core('formats', isolation),
+    core('listening', isolation),
+    core('formats', formats),
     {
       name: 'core-is-pure',
       severity: 'error',

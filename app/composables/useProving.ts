@@ -10,6 +10,8 @@ import { useTab } from '~/stores/tab'
 
 export interface WaitingLine {
   readonly line: DraftLine
+  /** said along with it: written once it is */
+  readonly rest: readonly DraftLine[]
   readonly message: string
   readonly need: WorkState
 }
@@ -21,21 +23,24 @@ export function useProving(tabId: string, done: () => void) {
   const waiting = shallowRef<WaitingLine>()
   const without = useDraft(tabId, 'without')
 
-  function needs(line: DraftLine, message: string) {
+  function needs(line: DraftLine, message: string, rest: readonly DraftLine[] = []) {
     const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
     const need = firstProof(tab.state, test?.need ?? 'any')
-    if (need) waiting.value = { line, message, need }
+    if (need) waiting.value = { line, rest, message, need }
   }
-  async function logOrAsk(line: DraftLine) {
+  async function logOrAsk(line: DraftLine, rest: readonly DraftLine[] = []): Promise<void> {
     const logged = await tab.log(line)
-    if (!logged.ok && logged.problem.code === 'state-needed') needs(line, sayProblem(logged.problem, tab.units))
-    else done()
+    if (!logged.ok && logged.problem.code === 'state-needed')
+      return needs(line, sayProblem(logged.problem, tab.units), rest)
+    const [next, ...others] = rest
+    if (next) return logOrAsk(next, others)
+    done()
   }
   async function proved() {
     proving.value = undefined
     const held = waiting.value
     waiting.value = undefined
-    if (held) await logOrAsk(held.line)
+    if (held) await logOrAsk(held.line, held.rest)
     else done()
   }
   async function goWithout() {
@@ -45,7 +50,9 @@ export function useProving(tabId: string, done: () => void) {
     waiting.value = logged.ok ? undefined : { ...held, message: sayProblem(logged.problem, tab.units) }
     if (!logged.ok) return
     without.value = ''
-    done()
+    const [next, ...others] = held.rest
+    if (next) await logOrAsk(next, others)
+    else done()
   }
   return { proving, waiting, without, needs, logOrAsk, proved, goWithout }
 }

@@ -21,6 +21,17 @@ import { shrinkPicture } from '~/keeper/pictures'
 import type { AnswerTo, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 
+export type LoggedAll
+  = | { readonly ok: true }
+    | {
+      readonly ok: false
+      readonly problem: Problem
+      readonly line: DraftLine
+      readonly rest: readonly DraftLine[]
+      /** how many had been taken before it */
+      readonly taken: number
+    }
+
 export const useTab = defineStore('tab', () => {
   const keeping = useKeeping()
   /** the tab's card, site, system and facts; its lines are in the state */
@@ -242,6 +253,15 @@ export const useTab = defineStore('tab', () => {
     return mine
   }
 
+  /** Several of one go, in their order: where one is not taken, which it was and what stood behind it. */
+  async function logAll(drafts: readonly DraftLine[]): Promise<LoggedAll> {
+    for (const [i, line] of drafts.entries()) {
+      const done = await log(line)
+      if (!done.ok) return { ok: false, problem: done.problem, line, rest: drafts.slice(i + 1), taken: i }
+    }
+    return { ok: true }
+  }
+
   async function add(id: string, draft: DraftLine): Promise<Result<Line>> {
     const checked = await askAgain(id, { ask: 'check', draft })
     if (!checked.ok) return checked
@@ -285,8 +305,8 @@ export const useTab = defineStore('tab', () => {
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'describe', test }), undefined)
   const clearing = (fault: string) =>
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'clearing', fault }), undefined)
-  const parse = (typed: string, test = inHand.value) =>
-    askAgain(idNow(), { ask: 'parse', typed, inHand: test })
+  const hear = (typed: string, test = inHand.value) =>
+    askAgain(idNow(), { ask: 'hear', typed, inHand: test })
   const complete = (typed: string) => ask(worker.ask(idNow(), { ask: 'complete', typed }), [])
   /** The customer's sheet as it stands now. */
   const drawn = (summary?: string) =>
@@ -314,7 +334,8 @@ export const useTab = defineStore('tab', () => {
     preview,
     describe,
     clearing,
-    parse,
+    hear,
+    logAll,
     complete,
     drawn,
     addPhoto,

@@ -52,9 +52,9 @@ describe('the worker', () => {
     ).not.toEqual([])
     expect(await ask('tab-ask', { ask: 'describe', test: 'red.start' })).toMatchObject({ test: 'red.start' })
     expect(await ask('tab-ask', { ask: 'clearing', fault: 'box.cap-open' })).toHaveProperty('test')
-    expect(await ask('tab-ask', { ask: 'parse', typed: 'load 0v' })).toMatchObject({
+    expect(await ask('tab-ask', { ask: 'hear', typed: 'load 0v' })).toMatchObject({
       ok: true,
-      value: { kind: 'line', line: { test: 'load.volts', value: 0 } },
+      value: { kind: 'lines', lines: [{ test: 'load.volts', value: 0 }] },
     })
     expect(await ask('tab-ask', { ask: 'complete', typed: 'contacts b' })).toContainEqual(
       expect.objectContaining({ insert: 'contacts burnt' }),

@@ -3,6 +3,7 @@
  * kept between them, and a system's model for every later tab. A question that is cancelled before its turn costs
  * nothing.
  */
+import { hear } from '#core/listening'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
@@ -28,7 +29,6 @@ import {
   checkLine,
   completeShorthand,
   createFold,
-  parseShorthand,
   type AnyLine,
   type DraftLine,
   type Evidence,
@@ -71,7 +71,7 @@ export type Question
     | { readonly ask: 'preview', readonly draft: DraftLine }
     | { readonly ask: 'describe', readonly test: string }
     | { readonly ask: 'clearing', readonly fault: string }
-    | { readonly ask: 'parse', readonly typed: string, readonly inHand?: string | undefined }
+    | { readonly ask: 'hear', readonly typed: string, readonly inHand?: string | undefined }
     | { readonly ask: 'complete', readonly typed: string }
   /** what is left to do as far as the lines tell: the repair, what may have made it fail, the proof run */
     | { readonly ask: 'plan' }
@@ -86,7 +86,7 @@ export interface Answers {
   preview: ReturnType<typeof previewLine>
   describe: ProposedTest | undefined
   clearing: ProposedTest | undefined
-  parse: ReturnType<typeof parseShorthand>
+  hear: ReturnType<typeof hear>
   complete: ReturnType<typeof completeShorthand>
   plan: Pick<Isolation, 'decision' | 'causeTests' | 'proof'>
 }
@@ -188,6 +188,12 @@ export function viewOf(state: TabState): TabNow['state'] {
 export const testsIn = (lines: readonly AnyLine[]): ReadonlySet<string> =>
   new Set(lines.flatMap(l => ('test' in l && typeof l.test === 'string' ? [l.test] : [])))
 
+/** The point that was spoken of last. */
+function nearOf(kind: SystemKind, { evidence }: TabState): string | undefined {
+  const last = evidence.at(-1)?.line.test
+  return last === undefined ? undefined : kind.tests.find(t => t.id === last)?.point
+}
+
 /** What the lines alone answer is answered though the system cannot be modelled. */
 function answer(open: OpenTab, question: Question): Result<Answers[Question['ask']]> {
   const { kind, fold } = open
@@ -195,8 +201,8 @@ function answer(open: OpenTab, question: Question): Result<Answers[Question['ask
   switch (question.ask) {
     case 'check':
       return ok(checkLine(kind, fold.state(), question.draft))
-    case 'parse':
-      return ok(parseShorthand(kind, question.typed, { expected: question.inHand, units }))
+    case 'hear':
+      return ok(hear(kind, question.typed, { expected: question.inHand, units, near: nearOf(kind, fold.state()) }))
     case 'complete':
       return ok(completeShorthand(kind, question.typed))
     default: {
@@ -206,7 +212,7 @@ function answer(open: OpenTab, question: Question): Result<Answers[Question['ask
   }
 }
 
-type Weighed = Exclude<Question, { ask: 'check' | 'parse' | 'complete' }>
+type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' }>
 
 function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weighed['ask']] {
   switch (question.ask) {

@@ -42,7 +42,8 @@ function plateFrom(random: Random, gear: keyof typeof FAMILIES): MotorNameplate 
   const { hp: [least, most], good, locked, start } = FAMILIES[gear]
   const hp = least * (most / least) ** random.uniform()
   const watts = hp * HORSEPOWER
-  const [volts, hertz] = random.uniform() < 0.25 ? [oneOf(random, [220, 240]), 50] : [oneOf(random, [115, 208, 230]), 60]
+  const [volts, hertz]
+    = random.uniform() < 0.25 ? [oneOf(random, [220, 240]), 50] : [oneOf(random, [115, 208, 230]), 60]
   // better with size
   const both = Math.min(0.72, between(random, ...good) + 0.06 * Math.max(0, Math.log2(hp / 0.25)))
   const fullLoadAmps = watts / volts / both

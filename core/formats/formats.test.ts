@@ -117,7 +117,8 @@ describe('lines that cannot be placed', () => {
     const read = requireOk(readBook(book({}, { tabs })))
     const kept = read.sites[0]!.systems[0]!.tabs[0]!.lines.slice(1)
     expect(kept.map(l => l.kind)).toEqual(['remark', 'remark', 'reading', 'remark'])
-    expect(kept.flatMap(l => ('text' in l ? [l.text] : []))).toEqual([lines[0]!.slice(6), lines[1]!.slice(6), lines[3]!.slice(6)])
+    const texts = kept.flatMap(l => ('text' in l ? [l.text] : []))
+    expect(texts).toEqual([lines[0]!.slice(6), lines[1]!.slice(6), lines[3]!.slice(6)])
   })
 })
 

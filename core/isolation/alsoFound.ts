@@ -21,8 +21,9 @@ export interface AlsoFound {
 /** Looks that show how a thing is, not what the machine does just now. */
 const HOW_IT_IS = new Set([
   'terminals', 'contacts', 'relay-seen', 'box-seen', 'cap-seen', 'motor-look', 'water-look', 'knock', 'air-valve',
-  'gauge-agrees', 'leaks-look', 'port-look', 'strainer-look', 'shaft', 'oil', 'drain', 'belt-look', 'soap', 'head-heard',
-  'starter-look', 'reset', 'return-look', 'posts-look', 'wires-look', 'weep', 'jet-look', 'foot-look', 'asked',
+  'gauge-agrees', 'leaks-look', 'port-look', 'strainer-look', 'shaft', 'oil', 'drain', 'belt-look', 'soap',
+  'head-heard', 'starter-look', 'reset', 'return-look', 'posts-look', 'wires-look', 'weep', 'jet-look', 'foot-look',
+  'asked',
   'disconnect-look', 'switch-heat', 'level-look', 'links', 'prime-look', 'motor-heat',
 ])
 /** Readings of a part by itself. */
@@ -65,7 +66,8 @@ function notesShown(model: SystemModel, state: TabState, named: ReadonlySet<stri
 
 /** An answer that a sound system seldom gives, a figure out of its band. */
 function isOdd(model: SystemModel, test: Test, { line }: Evidence): boolean {
-  if (line.kind === 'reading') return OF_A_PART.includes(test.id) && !['in-band', 'unknown'].includes(wordFor(model, line))
+  if (line.kind === 'reading')
+    return OF_A_PART.includes(test.id) && !['in-band', 'unknown'].includes(wordFor(model, line))
   if (test.kind !== 'seen' || !HOW_IT_IS.has(test.id)) return false
   const i = test.outcomes.findIndex(o => o.id === line.outcome)
   return i >= 0 && test.usual[i]! < 0.3

@@ -109,7 +109,14 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'switch.cut-off-tripped': 0.2,
     'runs': 0.004,
   },
-  'runs-on': { 'usual': 0.01, 'well-switch.stuck-down': 0.6, 'runs-on': 0.85, 'runs-dry': 0.12, 'runs-weak': 0.18, 'runs': 0.004 },
+  'runs-on': {
+    'usual': 0.01,
+    'well-switch.stuck-down': 0.6,
+    'runs-on': 0.85,
+    'runs-dry': 0.12,
+    'runs-weak': 0.18,
+    'runs': 0.004,
+  },
   'surges': { 'usual': 0.01, 'surges': 0.55, 'rapid-cycles': 0.2, 'cuts-off': 0.08 },
   'check-up': { 'usual': 0.02, 'runs': 0.8, 'starts-alone': 0.06 },
 }

@@ -203,6 +203,6 @@ function explain(
   if (kind === 'found') return covers > 1 ? 'What is left is one repair.' : 'Nothing else is left that fits.'
   if (kind === 'inseparable') return 'No test on site parts what is left: it is one decision.'
   const cheapest = Math.min(...useful.map(t => t.cost))
-  return `As a trial: doing it takes ${minutes} minutes and can be undone; knowing more would cost ${Math.round(cheapest)} or more and would `
-    + `hardly change it.`
+  return `As a trial: doing it takes ${minutes} minutes and can be undone; knowing more would cost `
+    + `${Math.round(cheapest)} or more and would hardly change it.`
 }

@@ -94,4 +94,3 @@ export function excludingLines(
 /** Whether a line is what a fault would have shown: then it is not found besides it. */
 export const explains = (tables: Tables, evidence: Evidence, fault: string): boolean =>
   likenessOf(tables, evidence, fault) >= 2
-

@@ -5,7 +5,7 @@
  * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or
  * anything.
  */
-import type { Prediction, SeenTest, Test } from '#core/systems'
+import type { Prediction, SeenTest } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
 import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
 
@@ -54,7 +54,8 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   if (!table) return out
   const byClass: number[] = []
   for (let h = 0; h < hypotheses; h++) out[h] = byClass[table.classOf(h)] ??= chanceOf(table, h, evidence)
-  fillOther(tables, out, line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value))
+  const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
+  fillOther(tables, out, plain)
   if (repaired.length === 0) return out
   // what a fault does is gone once it has been put right
   return out.map((_, h) => out[model.without(h, repaired)]!)

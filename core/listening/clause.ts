@@ -27,7 +27,7 @@ export interface Figures {
 }
 
 /** Words that say a thing alone, and anything at all in company. */
-const COMMON = new Set(['noth', 'dead', 'start', 'stop', 'hold', 'same', 'good', 'bad', 'leak', 'weak', '!start', '!stop'])
+const COMMON = new Set('noth dead start stop hold same good bad leak weak !start !stop'.split(' '))
 
 /** Said instead of a nought. */
 const NOTHING = ['noth', 'none', 'zero', 'nil', 'dead', '!volt', '!amp', '!power', '!pressure', '!continu']
@@ -71,7 +71,9 @@ function pushSeen(
   const unexplained = figures.filter(f => f.value !== null || !words.has('ol'))
   const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.15 : 0
   const assumed
-    = pilot + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0) + stageOf(words, staged, hasStages, weights)
+    = pilot
+      + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0)
+      + stageOf(words, staged, hasStages, weights)
   const score = scoreOf(words, weights, assumed)
   // one common word says a thing only by itself
   if (best.phrase.length === 1 && COMMON.has(best.phrase[0]!) && score.left > 0.3) return
@@ -113,7 +115,8 @@ function pushRead(
   if (weights.of.has('plate')) return
   const zero = own ? undefined : NOTHING.find(w => weights.of.has(w))
   // nothing to ground, a capacitor that is open: beyond the meter's range
-  const isOpen = !own && said.placed && test.need !== 'live' && (test.variant === 'ground' ? zero : weights.of.has('open'))
+  const saysOpen = test.variant === 'ground' ? zero : weights.of.has('open')
+  const isOpen = !own && said.placed && test.need !== 'live' && saysOpen
   const denied = zero?.startsWith('!') ? zero.slice(1) : undefined
   const means = denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed
   if (!own && !isOpen && !(zero && means && isZeroed(test))) return
@@ -184,7 +187,7 @@ function sayRead(
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
   if (place) return { assumed, placed: true }
-  if (pair && variant && test.point === 'line' && (figure?.value ?? 0) !== null && test.quantity === 'volts')
+  if (pair && variant && test.point === 'line' && test.quantity === 'volts')
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
   if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
     return { assumed: assumed + 0.05, placed: true }
@@ -192,7 +195,8 @@ function sayRead(
   const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity && test.quantity !== 'volts'
   const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
   // volts of no place are those that the machine is fed with, as it starts or runs
-  if (test.quantity === 'volts' && test.point === 'line' && first && condition && (quantity || figure?.quantity === 'volts'))
+  const isVolts = quantity !== undefined || figure?.quantity === 'volts'
+  if (test.quantity === 'volts' && test.point === 'line' && first && condition && isVolts)
     return { assumed: assumed + 0.5, placed: false }
   const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
@@ -257,6 +261,8 @@ const ROWS: readonly (readonly string[])[] = [
   ['v12', 'v23', 'v31'],
   ['r12', 'r23', 'r31'],
 ]
+/** What is said along with three of a kind. */
+const IN_A_ROW = ['three', 'n1', 'n2', 'n3', 'lead', 'leg']
 /** From so many on, a row is volts rather than amps; common practice, no source. */
 const VOLTS_FROM = 90
 
@@ -289,7 +295,7 @@ function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly Figure[]
     const quantity = bestOf(one.quantities, weights)
     if (one.test.condition === 'starting' && !condition) return []
     if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !place) return []
-    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), 'three', 'n1', 'n2', 'n3', 'lead', 'leg'])
+    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), ...IN_A_ROW])
     const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
     return [
       {

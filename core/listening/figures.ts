@@ -46,14 +46,22 @@ const PATTERN = new RegExp(
 )
 const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµωΩ]+)?/gu
 /** `115 volt pump`: what it is made for, not what was read. */
-const FOR_SO_MANY = /\b\d+[- ]?v(?:olts?)? (?=(?:pump|motor|coil|supply|system|cap|capacitor|model)\b)|\b(?:wired|made|rated|meant) for \d+(?: ?v(?:olts?)?)?\b/g
+const MADE_FOR = '(?:pump|motor|coil|supply|system|cap|capacitor|model)\\b'
+const FOR_SO_MANY = new RegExp(
+  `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`,
+  'g',
+)
 /** Three figures and nothing else: of one go. */
 const ROW_BY_SPACES = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+) (\d*\.?\d+) (\d*\.?\d+)()$/u
-const ROW_BY_COMMAS = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
+const ROW_BY_COMMAS
+  = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
 
 /** Hours are waited, never read; the rest is written on plates and walls. */
 const PASSED_OVER
-  = /^(?:h|hrs?|hours?|days?|weeks?|months?|years?|yrs?|ft|feet|foot|gal|gallons?|hp|kw|inch|inches|awg|%|°f|°c|f|c|w|watts?|pm|am|th|st|nd|rd)$/
+  = new Set(
+    ('h hr hrs hour hours day days week weeks month months year years yr yrs ft feet foot gal gallon gallons hp kw '
+      + 'inch inches awg % °f °c f c w watt watts pm am th st nd rd').split(' '),
+  )
 
 /** @param joined lower case, words of one meaning joined */
 export function figuresOf(joined: string): Told {
@@ -85,7 +93,7 @@ export function figuresOf(joined: string): Told {
     (_, before: string | undefined, first: string, second: string | undefined, unit: string | undefined) => {
       const named = unitOf(unit)
       const left = named || !unit ? '' : unit
-      if (unit && PASSED_OVER.test(unit)) return ' '
+      if (unit && PASSED_OVER.has(unit)) return ' '
       const figure = { ...readFigure(before, toNumber(first), second ? toNumber(second) : undefined), ...(named ?? {}) }
       figures.push(figure)
       return ` fig${figures.length - 1} ${figure.quantity === 'time' ? sayTime(figure) : left} `

@@ -59,7 +59,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const tied = heard.find(m => isTied(m))
   if (tied && heard.length === 1) {
     const choices = tied.filter(m => m.score > tied[0]!.score - TIE).slice(0, 4)
-    return ok({ kind: 'ask', question: `“${text}” — which?`, choices: choices.map(m => choiceOf(kind, m, units, text)) })
+    const asked = choices.map(m => choiceOf(kind, m, units, text))
+    return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
   const lines = distinct(heard.flatMap(m => m[0]!.lines)).map(l => ({ ...l, typed: text }) as DraftLine)
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
@@ -176,7 +177,7 @@ export function sayLine(kind: SystemKind, line: DraftLine, units: Units = US): s
 
 function sayAnswer(test: Test | undefined, line: DraftLine, units: Units): string {
   if (line.kind === 'observation')
-    return test?.kind === 'seen' ? (test.outcomes.find(o => o.id === line.outcome)?.label ?? line.outcome) : line.outcome
+    return (test?.kind === 'seen' && test.outcomes.find(o => o.id === line.outcome)?.label) || line.outcome
   if (line.kind !== 'reading') return ''
   if (line.value === null) return 'OL'
   const figure = test?.kind === 'numeric' ? formatValue(test.quantity, line.value, units) : String(line.value)

@@ -111,7 +111,8 @@ function readEntry(kind: SystemKind, test: NumericTest, staged: boolean): ReadEn
   )
   const { condition } = test
   // of two poles the pair needs no name; of three, and across one part, it is another reading
-  const isPair = kind.tests.some(t => t.id === `${test.point}.l2g`) && !kind.tests.some(t => t.id === `${test.point}.v12`)
+  const has = (what: string) => kind.tests.some(t => t.id === `${test.point}.${what}`)
+  const isPair = has('l2g') && !has('v12')
   const variant = test.variant ?? (isPair ? test.quantity : '')
   return {
     test,

@@ -1,4 +1,3 @@
-/* eslint-disable @stylistic/max-len -- a place a row, however many ways it is said */
 /**
  * How points, leads, legs and conditions are said, by the id of the point or the variant of the test. Besides these
  * each point brings its own name and aliases.
@@ -7,21 +6,49 @@ import type { Condition } from '#core/systems'
 
 /** By point, without the prefix of its stage. */
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
-  supply: ['into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service', 'ahead of the breaker', 'outlet', 'wall', 'receptacle'],
-  breaker: ['out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block', 'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker'],
-  disconnect: ['disconnect', 'out of the disconnect', 'after the disconnect', 'behind the disconnect', 'disconnect out'],
-  line: ['line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch', 'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch', 'at the switch'],
-  poles: ['pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points', 'across the switch', 'across the demand switch'],
-  load: ['load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out', 'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter', 'past the switch', 'through the switch'],
+  supply: [
+    'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service',
+    'ahead of the breaker', 'outlet', 'wall', 'receptacle',
+  ],
+  breaker: [
+    'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',
+    'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker',
+  ],
+  disconnect: [
+    'disconnect', 'out of the disconnect', 'after the disconnect', 'behind the disconnect', 'disconnect out',
+  ],
+  line: [
+    'line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch',
+    'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch',
+    'at the switch',
+  ],
+  poles: [
+    'pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points',
+    'across the switch', 'across the demand switch',
+  ],
+  load: [
+    'load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out',
+    'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter',
+    'past the switch', 'through the switch',
+  ],
   contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
   control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary'],
-  aux: ['aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact', 'out of the overload contact'],
+  aux: [
+    'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
+    'out of the overload contact',
+  ],
   coil: ['coil', 'across the coil', 'coil terminals', 'a1-a2', 'holding coil'],
-  pilot: ['behind the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot', 'past the switch', 'switch contact', 'pilot contact'],
+  pilot: [
+    'behind the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot', 'past the switch',
+    'switch contact', 'pilot contact',
+  ],
   t1: ['n1', 'lead n1', 'line 1', 'phase 1'],
   t2: ['n2', 'lead n2', 'line 2', 'phase 2'],
   t3: ['n3', 'lead n3', 'line 3', 'phase 3'],
-  motor: ['motor', 'motor terminals', 'at the motor', 'across the motor', 'into the motor', 'pump terminals', 'motor leads', 'motor in', 'at the pump'],
+  motor: [
+    'motor', 'motor terminals', 'at the motor', 'across the motor', 'into the motor', 'pump terminals',
+    'motor leads', 'motor in', 'at the pump',
+  ],
   lead: ['motor lead', 'lead', 'clamp', 'motor', 'hot', 'positive', 'clamped', 'pump'],
   black: ['black', 'either lead', 'lead', 'clamp', 'clamped', 'hot', 'main', 'pump', 'motor'],
   red: ['red', 'red lead', 'start lead'],
@@ -36,14 +63,20 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   overload: ['overload', 'across the overload', 'heater', 'overload reset'],
   centrifugal: ['start switch', 'across the start switch', 'start switch contact', 'centrifugal switch'],
   thermal: ['overload', 'thermal', 'across the overload', 'motor overload', 'protector'],
-  valve: ['precharge', 'air valve', 'tank air', 'air in the tank', 'pre', 'air charge', 'tank precharge', 'air pressure', 'bladder'],
+  valve: [
+    'precharge', 'air valve', 'tank air', 'air in the tank', 'pre', 'air charge', 'tank precharge', 'air pressure',
+    'bladder',
+  ],
   gauge: ['gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on'],
   tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
   inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main'],
   battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
   fuse: ['behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse'],
   panel: ['behind the panel switch', 'panel switch', 'after the panel switch', 'panel', 'out of the panel switch'],
-  return: ['return', 'negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative', 'ground side', 'negative side'],
+  return: [
+    'return', 'negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
+    'ground side', 'negative side',
+  ],
   outlet: ['outlet', 'regulator', 'behind the regulator', 'tool', 'after the regulator', 'at the hose', 'air line'],
   level: ['cistern', 'level'],
   prime: ['prime', 'prime plug'],
@@ -51,15 +84,21 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
 
 /** On a vehicle `line` is the demand switch and the load the motor. */
 export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
-  line: ['line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch', 'ahead of the switch'],
+  line: [
+    'line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch',
+    'ahead of the switch',
+  ],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
-  motor: ['motor', 'across the motor', 'pump', 'load', 'out of the switch', 'motor terminals', 'at the pump', 'across the pump'],
+  motor: [
+    'motor', 'across the motor', 'pump', 'load', 'out of the switch', 'motor terminals', 'at the pump',
+    'across the pump',
+  ],
   lead: ['positive', 'red', 'clamped'],
 }
 
 /** By the variant of a test at its point; the first test of a point needs none of them said. */
 export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
-  'volts': ['n1 n2', 'between legs', 'across',  'leg to leg', 'legs'],
+  'volts': ['n1 n2', 'between legs', 'across', 'leg to leg', 'legs'],
   'l1g': ['n1', 'n1 to ground', 'first leg'],
   'l2g': ['n2', 'n2 to ground', 'second leg', 'neutral to ground'],
   'l3g': ['n3', 'n3 to ground', 'third leg'],
@@ -78,13 +117,25 @@ export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
   'by': ['black to yellow', 'lead to lead', 'main winding', 'main', 'across the leads', 'across the winding'],
   'ry': ['red to yellow', 'start winding', 'start'],
   'rb': ['red to black', 'both windings'],
-  'ground': ['to ground', 'ground', 'megs', 'meg', 'insulation', 'any lead to ground', 'black to ground', 'yellow to ground', 'red to ground', 'earth', 'frame', 'leak to ground', 'winding to frame', 'n1 to ground', 'n2 to ground', 'n3 to ground', 'case'],
+  'ground': [
+    'to ground', 'ground', 'megs', 'meg', 'insulation', 'any lead to ground', 'black to ground', 'yellow to ground',
+    'red to ground', 'earth', 'frame', 'leak to ground', 'winding to frame', 'n1 to ground', 'n2 to ground',
+    'n3 to ground', 'case',
+  ],
   'armature': ['armature', 'across the leads', 'lead to lead', 'motor leads', 'winding'],
-  'splice': ['pump side', 'below the splice', 'pump side of the splice', 'splice pump side', 'black splice pump side', 'splice open pump side'],
+  'splice': [
+    'pump side', 'below the splice', 'pump side of the splice', 'splice pump side', 'black splice pump side',
+    'splice open pump side',
+  ],
   'cut-in': ['cut in', 'starts at', 'comes on at', 'start pressure', 'cuts in at'],
   'cut-out': ['cut out', 'stops at', 'off at', 'shuts off at', 'stop pressure', 'cuts out at'],
-  'cycle': ['cycle', 'cycles every', 'on off every', 'start to start', 'short cycles', 'switch clicks on off every', 'clicks on off every', 'on off every', 'cycles', 'clicks every', 'rapid cycles', 'short cycle', 'shortcycle'],
-  'leak-down': ['leak down', 'falls', 'drops in', 'pressure falls', 'bleeds down', 'gauge falls', 'all taps shut', 'lost'],
+  'cycle': [
+    'cycle', 'cycles every', 'on off every', 'start to start', 'short cycles', 'switch clicks on off every',
+    'clicks on off every', 'on off every', 'cycles', 'clicks every', 'rapid cycles', 'short cycle', 'shortcycle',
+  ],
+  'leak-down': [
+    'leak down', 'falls', 'drops in', 'pressure falls', 'bleeds down', 'gauge falls', 'all taps shut', 'lost',
+  ],
   'fill': ['pump up', 'fill', 'recovery', 'pump up takes', 'takes to fill', 'builds up', 'to fill'],
 }
 
@@ -93,8 +144,8 @@ const RUNNING = [
   'while it hums', 'up to speed', 'runs and holds',
 ]
 const STARTING = [
-  'start', 'starting', 'at the start', 'inrush', 'first instant', 'when it tries to start', 'tries to start', 'on start',
-  'kick',
+  'start', 'starting', 'at the start', 'inrush', 'first instant', 'when it tries to start', 'tries to start',
+  'on start', 'kick',
 ]
 
 export const CONDITIONS: Readonly<Record<Condition, readonly string[]>> = {
@@ -102,8 +153,8 @@ export const CONDITIONS: Readonly<Record<Condition, readonly string[]>> = {
   'running': RUNNING,
   'calling': [...RUNNING, ...STARTING, 'calling', 'when it calls'],
   'idle': [
-    'rest', 'resting', 'nothing running', 'idle', 'coil out', 'with the coil out', 'over cut out', 'at rest', 'pump off',
-    'switch open',
+    'rest', 'resting', 'nothing running', 'idle', 'coil out', 'with the coil out', 'over cut out', 'at rest',
+    'pump off', 'switch open',
   ],
   'dead': ['off', 'out of the circuit'],
   'leads-off': ['off', 'leads off', 'off at the box'],

@@ -1,4 +1,3 @@
-/* eslint-disable @stylistic/max-len -- an answer a row, however many ways it is said */
 /**
  * What people say for what is seen, heard, tried and told, by test and answer. Besides these each test brings its own
  * words with those of its answers, so that a new test is sayable the day it is added. Words of one meaning are one
@@ -7,35 +6,81 @@
  */
 export const SAID: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {
   'let-go': {
-    'at-once': ['blew right back off', 'trips right back', 'trips the breaker at once', 'breaker pops at once', 'pops as soon as it starts', 'blew atonce', 'trips at once', 'breaker trips at once', 'will not reset', 'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset', 'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out'],
+    'at-once': [
+      'blew right back off', 'trips right back', 'trips the breaker at once', 'breaker pops at once',
+      'pops as soon as it starts', 'blew atonce', 'trips at once', 'breaker trips at once', 'will not reset',
+      'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset',
+      'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out',
+    ],
     'seconds': ['trips after some seconds', 'trips after a few seconds', 'trips in a few seconds'],
-    'minutes': ['trips when hot', 'trips after a while', 'trips after minutes', 'breaker trips after a while', 'trips when it has run a while'],
-    'holds': ['breaker holds', 'does not trip', 'breaker did not trip', 'holds now', 'never trips', 'not tripped', 'breaker stays in'],
+    'minutes': [
+      'trips when hot', 'trips after a while', 'trips after minutes', 'breaker trips after a while',
+      'trips when it has run a while',
+    ],
+    'holds': [
+      'breaker holds', 'does not trip', 'breaker did not trip', 'holds now', 'never trips', 'not tripped',
+      'breaker stays in',
+    ],
   },
   'lights': {
-    fine: ['other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power'],
-    half: ['half the lights out', 'half the house out', 'half of the house is out', 'half the lights in the house are out', 'some of the house is out', 'half the circuits dead'],
+    fine: [
+      'other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power',
+    ],
+    half: [
+      'half the lights out', 'half the house out', 'half of the house is out',
+      'half the lights in the house are out', 'some of the house is out', 'half the circuits dead',
+    ],
     all: ['whole house out', 'house dark', 'whole house is dead', 'all lights out', 'nothing in the house works'],
     dim: ['lights dim', 'lights dim when it starts', 'lights flicker', 'lights go dim', 'lights dip'],
   },
   'fuses-look': {
-    good: ['fuses good', 'all fuses whole', 'fuses test good', 'fuses fine', 'line fuses good'],
-    one: ['fuse blown', 'one fuse blown', 'fuse n1 blown', 'fuse n2 blown', 'fuse n3 blown', 'blown fuse', 'fuse open', 'a fuse is gone'],
-    more: ['two fuses blown', 'fuses blown', 'three fuses blown', 'all fuses blown', 'took two fuses', 'two of the fuses blown'],
+    good: ['all line fuses good', 'all fuses test good', 'line fuses fine', 'line fuses good', 'every line fuse whole'],
+    one: [
+      'fuse blown', 'one fuse blown', 'fuse n1 blown', 'fuse n2 blown', 'fuse n3 blown', 'blown fuse', 'fuse open',
+      'a fuse is gone',
+    ],
+    more: [
+      'two fuses blown', 'fuses blown', 'three fuses blown', 'all fuses blown', 'took two fuses',
+      'two of the fuses blown',
+    ],
   },
   'disconnect-look': {
     bright: ['disconnect clean', 'disconnect looks good', 'disconnect tight', 'blades clean', 'jaws tight'],
-    burnt: ['disconnect burnt', 'disconnect smell burnt', 'burnt at the disconnect', 'blade burnt', 'jaw loose', 'disconnect hot', 'terminals loose at the disconnect', 'terminals burnt at the disconnect', 'terminals loose burnt disconnect'],
+    burnt: [
+      'disconnect burnt', 'disconnect smell burnt', 'burnt at the disconnect', 'blade burnt', 'jaw loose',
+      'disconnect hot', 'terminals loose at the disconnect', 'terminals burnt at the disconnect',
+      'terminals loose burnt disconnect',
+    ],
   },
   'breaker-seen': {
-    on: ['breaker on', 'breaker shows on', 'breaker is in', 'breaker looks on', 'breaker set', 'breaker closed', 'breaker on did not trip'],
-    tripped: ['breaker tripped', 'breaker in the middle', 'found the breaker tripped', 'breaker had tripped', 'breaker was tripped'],
-    off: ['breaker off', 'found the breaker off', 'breaker was off', 'breaker is off', 'somebody left the breaker off'],
+    on: [
+      'breaker on', 'breaker shows on', 'breaker is in', 'breaker looks on', 'breaker set', 'breaker closed',
+      'breaker on did not trip',
+    ],
+    tripped: [
+      'breaker tripped', 'breaker in the middle', 'found the breaker tripped', 'breaker had tripped',
+      'breaker was tripped',
+    ],
+    off: [
+      'breaker off', 'found the breaker off', 'breaker was off', 'breaker is off', 'somebody left the breaker off',
+    ],
   },
   'terminals': {
-    tight: ['terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections tight'],
-    burnt: ['burnt wire on the load terminal', 'burnt wire', 'wire burnt at the terminal', 'burnt terminal', 'burnt load terminal', 'terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal', 'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor', 'loose connection', 'wire came off', 'terminal green', 'green terminals', 'insulation melted'],
-    chafed: ['wire chafed', 'wires chewed', 'insulation chafed', 'wire rubbed through', 'chafed at the entry', 'cord chafed', 'mouse chewed wire', 'wire bare'],
+    tight: [
+      'terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean',
+      'connections tight',
+    ],
+    burnt: [
+      'burnt wire on the load terminal', 'burnt wire', 'wire burnt at the terminal', 'burnt terminal',
+      'burnt load terminal', 'terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal',
+      'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown',
+      'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor', 'loose connection',
+      'wire came off', 'terminal green', 'green terminals', 'insulation melted',
+    ],
+    chafed: [
+      'wire chafed', 'wires chewed', 'insulation chafed', 'wire rubbed through', 'chafed at the entry',
+      'cord chafed', 'mouse chewed wire', 'wire bare',
+    ],
   },
   'switch-heat': {
     cool: ['switch cool', 'cover cool', 'switch not hot'],
@@ -43,16 +88,38 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'self-starts': {
     no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
-    yes: ['starts byitself every couple of minutes', 'cycles byitself', 'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes', 'starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every', 'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night', 'starts with all taps shut'],
+    yes: [
+      'starts byitself every couple of minutes', 'cycles byitself', 'cycles with everything off',
+      'runs with everything off', 'not shut up cycles', 'starts byitself minutes', 'starts by itself',
+      'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every',
+      'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night',
+      'starts with all taps shut',
+    ],
   },
   'climbs': {
-    reaches: ['gets to cut out', 'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up', 'reaches pressure'],
-    stalls: ['never gets past', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'never gets there', 'stands still at', 'stuck at', 'not getsto', 'pressure never comes up', 'hardly any pressure', 'runs smooth hardly any pressure', 'runs all the time'],
+    reaches: [
+      'gets to cut out', 'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up',
+      'reaches pressure',
+    ],
+    stalls: [
+      'never gets past', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at',
+      'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'never gets there',
+      'stands still at', 'stuck at', 'not getsto', 'pressure never comes up', 'hardly any pressure',
+      'runs smooth hardly any pressure', 'runs all the time',
+    ],
   },
   'keeps-running': {
     keeps: ['keeps going', 'keeps at it', 'stays running', 'runs without stopping'],
-    seconds: ['runs a few seconds then quits', 'quits after seconds', 'cuts out after seconds', 'hums then clicks off', 'clicks off', 'hums then overload trips', 'buzzes then quits', 'starts growls quits', 'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip'],
-    minutes: ['runs for minutes then quits', 'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool', 'stop hot comeback cool', 'ran for then stopped', 'quits minutes', 'run quits', 'run quits comeback', 'runs stop comeback', 'runs quits comes back'],
+    seconds: [
+      'runs a few seconds then quits', 'quits after seconds', 'cuts out after seconds', 'hums then clicks off',
+      'clicks off', 'hums then overload trips', 'buzzes then quits', 'starts growls quits', 'quits', 'hum quits',
+      'quits seconds', 'start quits', 'overload trips', 'hum overload trip',
+    ],
+    minutes: [
+      'runs for minutes then quits', 'quits after a while', 'runs quits comeback cool',
+      'runs minutes stop comeback cool', 'stop hot comeback cool', 'ran for then stopped', 'quits minutes',
+      'run quits', 'run quits comeback', 'runs stop comeback', 'runs quits comes back',
+    ],
   },
   'motor-heat': {
     usual: ['motor cool', 'motor warm', 'motor not hot', 'motor is cold', 'motor feels normal'],
@@ -60,140 +127,301 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'speed': {
     usual: ['runs at full speed', 'normal speed', 'sounds normal', 'usual pitch', 'runs strong', 'turns fast'],
-    slow: ['runs slow', 'turns slow', 'pump slow', 'slow to come up', 'motor slow', 'sluggish', 'hardly turns', 'slow to start', 'drags', 'hum hardly turns'],
+    slow: [
+      'runs slow', 'turns slow', 'pump slow', 'slow to come up', 'motor slow', 'sluggish', 'hardly turns',
+      'slow to start', 'drags', 'hum hardly turns',
+    ],
   },
   'known-feed': {
-    runs: ['runs on a good outlet', 'plugged in runs fine', 'runs plugged into the wall', 'runs on another circuit', 'pluggedin runs', 'on a short cord it runs', 'runs on the generator'],
+    runs: [
+      'runs on a good outlet', 'plugged in runs fine', 'runs plugged into the wall', 'runs on another circuit',
+      'pluggedin runs', 'on a short cord it runs', 'runs on the generator',
+    ],
     groans: ['hums on a good outlet too', 'pluggedin still hums', 'hums on another circuit'],
     silent: ['dead on a good outlet too', 'pluggedin nothing', 'nothing on another circuit'],
     trips: ['trips on a good outlet too', 'pluggedin still trips', 'trips on another circuit'],
   },
   'known-motor': {
-    runs: ['knowngood pump runs', 'knowngood motor runs', 'another pump runs on the same plug', 'other pump runs there', 'knowngood pump runs on the same plug'],
+    runs: [
+      'knowngood pump runs', 'knowngood motor runs', 'another pump runs on the same plug', 'other pump runs there',
+      'knowngood pump runs on the same plug',
+    ],
     groans: ['knowngood pump hums too', 'knowngood motor hums', 'another pump hums there too'],
     silent: ['knowngood pump nothing', 'knowngood motor does nothing', 'another pump is dead there too'],
     trips: ['knowngood pump trips too', 'knowngood motor trips', 'another pump trips it too'],
   },
   'level-look': {
-    covered: ['water level plenty', 'plenty of water in the well', 'well full', 'water over the pump', 'water stands high', 'well has water', 'water level down plenty', 'level good'],
-    low: ['water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry', 'level at the pump', 'well is down'],
+    covered: [
+      'water level plenty', 'plenty of water in the well', 'well full', 'water over the pump', 'water stands high',
+      'well has water', 'water level down plenty', 'level good',
+    ],
+    low: [
+      'water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry',
+      'level at the pump', 'well is down',
+    ],
   },
   'foot-look': {
     holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
-    falls: ['footvalve stuck open', 'footvalve open', 'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back', 'footvalve does not hold'],
-    blocked: ['footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut', 'leaves in the footvalve', 'footvalve full of sand'],
+    falls: [
+      'footvalve stuck open', 'footvalve open', 'footvalve leaks', 'footvalve leaks water runs back',
+      'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back',
+      'footvalve does not hold',
+    ],
+    blocked: [
+      'footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut',
+      'leaves in the footvalve', 'footvalve full of sand',
+    ],
   },
   'starts-empty': {
-    same: ['hums even empty', 'no difference empty', 'same with the tank empty', 'will not start empty either', 'hums with no air in it'],
-    empty: ['will not restart till drained', 'not restart drain tank', 'not start until the tank is drained', 'only starts with the tank drained', 'restart drain', 'starts from empty', 'starts empty hums against pressure', 'starts only when empty', 'starts fine empty', 'will not start against pressure', 'hums against pressure', 'starts from empty hums against pressure', 'starts with the drain open', 'starts empty'],
+    same: [
+      'hums even empty', 'no difference empty', 'same with the tank empty', 'will not start empty either',
+      'hums with no air in it',
+    ],
+    empty: [
+      'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
+      'only starts with the tank drained', 'restart drain', 'starts from empty',
+      'starts empty hums against pressure', 'starts only when empty', 'starts fine empty',
+      'will not start against pressure', 'hums against pressure', 'starts from empty hums against pressure',
+      'starts with the drain open', 'starts empty',
+    ],
   },
   'panel-wiggle': {
     same: ['wiggle the panelswitch nothing', 'panelswitch same', 'wiggled the panelswitch no difference'],
-    comes: ['wiggle the panelswitch and it runs', 'panelswitch comes and goes', 'runs when I push the panelswitch', 'panelswitch loose', 'panelswitch wiggle run', 'panelswitch start'],
+    comes: [
+      'wiggle the panelswitch and it runs', 'panelswitch comes and goes', 'runs when I push the panelswitch',
+      'panelswitch loose', 'panelswitch wiggle run', 'panelswitch start',
+    ],
   },
   'wires-look': {
     whole: ['wires good', 'wiring good', 'no chafed wire', 'wires whole', 'wire looks fine'],
-    chafed: ['wire chafed', 'chafed wire', 'wire pinched', 'chafed wire at the bulkhead', 'bare wire', 'wire rubbed through', 'pinched wire'],
+    chafed: [
+      'wire chafed', 'chafed wire', 'wire pinched', 'chafed wire at the bulkhead', 'bare wire',
+      'wire rubbed through', 'pinched wire',
+    ],
   },
   'neighbours': {
     yes: ['neighbour has pressure', 'neighbour fine', 'neighbour good', 'pressure in the street is fine'],
-    no: ['neighbour no pressure', 'neighbour weak', 'neighbour low', 'neighbour has none', 'neighbour no water', 'whole street is weak'],
+    no: [
+      'neighbour no pressure', 'neighbour weak', 'neighbour low', 'neighbour has none', 'neighbour no water',
+      'whole street is weak',
+    ],
   },
   'trip-switch-open': {
-    holds: ['loadwires off holds', 'wires off at the switch holds', 'loadwires off at the switch it holds', 'holds with the loadwires off', 'wires off at the switch does not trip'],
-    trips: ['loadwires off still trips', 'wires off at the switch still trips', 'trips with the loadwires off', 'switch open still trips'],
+    holds: [
+      'loadwires off holds', 'wires off at the switch holds', 'loadwires off at the switch it holds',
+      'holds with the loadwires off', 'wires off at the switch does not trip',
+    ],
+    trips: [
+      'loadwires off still trips', 'wires off at the switch still trips', 'trips with the loadwires off',
+      'switch open still trips',
+    ],
   },
   'trip-load-off': {
-    holds: ['loadwires off holds', 'motorleads off holds', 'motorleads off at the starter holds', 'holds with the motorleads off', 'loadwires off at the starter holds', 'leads off holds'],
-    trips: ['loadwires off still trips', 'motorleads off still trips', 'trips with the motorleads off', 'leads off still trips'],
+    holds: [
+      'loadwires off holds', 'motorleads off holds', 'motorleads off at the starter holds',
+      'holds with the motorleads off', 'loadwires off at the starter holds', 'leads off holds',
+    ],
+    trips: [
+      'loadwires off still trips', 'motorleads off still trips', 'trips with the motorleads off',
+      'leads off still trips',
+    ],
   },
   'trip-head-open': {
-    holds: ['pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold', 'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds', 'head open holds', 'leads off holds', 'wires off at the well head holds', 'pump wires off holds'],
-    trips: ['leads off at the well head still trips', 'trips with the leads off', 'head open still trips', 'leads off still trips', 'wires off at the well head still trips'],
+    holds: [
+      'pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold',
+      'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds',
+      'head open holds', 'leads off holds', 'wires off at the well head holds', 'pump wires off holds',
+    ],
+    trips: [
+      'leads off at the well head still trips', 'trips with the leads off', 'head open still trips',
+      'leads off still trips', 'wires off at the well head still trips',
+    ],
   },
   'trip-motor-off': {
-    holds: ['motorleads off holds', 'holds with the motorleads off', 'motor off holds', 'motor disconnected holds', 'pump unplugged holds', 'pump unplugged new fuse holds', 'leads off at the motor holds'],
-    trips: ['motorleads off still trips', 'trips with the motorleads off', 'motor disconnected still trips', 'pump unplugged still blows', 'pump unplugged new fuse still blows', 'pump unplugged trips'],
+    holds: [
+      'motorleads off holds', 'holds with the motorleads off', 'motor off holds', 'motor disconnected holds',
+      'pump unplugged holds', 'pump unplugged new fuse holds', 'leads off at the motor holds',
+    ],
+    trips: [
+      'motorleads off still trips', 'trips with the motorleads off', 'motor disconnected still trips',
+      'pump unplugged still blows', 'pump unplugged new fuse still blows', 'pump unplugged trips',
+    ],
   },
   'trip-box-off': {
     holds: ['box off holds', 'holds with the box off', 'box pulled holds', 'lid off the box holds'],
     trips: ['box off still trips', 'trips with the box off', 'box pulled still trips'],
   },
   'bypass': {
-    runs: ['bridged the switch runs', 'bridged and it runs', 'bridged it runs', 'jumpered the switch it runs', 'switch bypassed runs', 'pump runs with the switch bridged', 'bridged the float pump runs', 'jumper on the switch it starts', 'bridge start'],
+    runs: [
+      'bridged the switch runs', 'bridged and it runs', 'bridged it runs', 'jumpered the switch it runs',
+      'switch bypassed runs', 'pump runs with the switch bridged', 'bridged the float pump runs',
+      'jumper on the switch it starts', 'bridge start',
+    ],
     groans: ['bridged it hums', 'switch bridged still hums', 'jumpered and it groans', 'bridged still hums'],
-    silent: ['bridged nothing', 'switch bridged nothing', 'jumpered no difference', 'bridged still dead', 'bridge same'],
+    silent: [
+      'bridged nothing', 'switch bridged nothing', 'jumpered no difference', 'bridged still dead', 'bridge same',
+    ],
     trips: ['bridged it trips', 'switch bridged trips', 'jumpered and the breaker trips'],
   },
   'contacts': {
-    clean: ['contacts like new', 'contacts look like new', 'contacts clean', 'contacts good', 'contacts look good', 'contacts fine', 'switch contacts clean'],
+    clean: [
+      'contacts like new', 'contacts look like new', 'contacts clean', 'contacts good', 'contacts look good',
+      'contacts fine', 'switch contacts clean',
+    ],
     sooty: ['contacts sooty', 'soot on the contacts', 'contacts a bit sooty'],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
-    burnt: ['points burnt off', 'side of the contacts burnt', 'contacts burnt off', 'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact'],
-    welded: ['contacts welded', 'contacts welded one side', 'contacts stuck shut', 'contacts stuck together', 'switch welded', 'points stuck', 'contacts stuck'],
-    insects: ['snake across the contacts', 'nest in the switch', 'contacts insects', 'insect between the contacts', 'insect in the switch', 'insect squashed between the contacts', 'insects in the switch', 'dirt in the contacts', 'contacts dirty', 'contacts full of dirt', 'dirt between the contacts'],
+    burnt: [
+      'points burnt off', 'side of the contacts burnt', 'contacts burnt off', 'contacts burnt', 'pole burnt',
+      'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side',
+      'contacts burnt black', 'both poles black', 'contacts burnt both poles black', 'switch burnt',
+      'switch contacts black', 'burnt contact',
+    ],
+    welded: [
+      'contacts welded', 'contacts welded one side', 'contacts stuck shut', 'contacts stuck together',
+      'switch welded', 'points stuck', 'contacts stuck',
+    ],
+    insects: [
+      'snake across the contacts', 'nest in the switch', 'contacts insects', 'insect between the contacts',
+      'insect in the switch', 'insect squashed between the contacts', 'insects in the switch',
+      'dirt in the contacts', 'contacts dirty', 'contacts full of dirt', 'dirt between the contacts',
+    ],
     wet: ['contacts wet', 'contacts green', 'switch corroded', 'contacts corroded', 'water in the switch'],
   },
   'switch-seen': {
-    closed: ['switch closed', 'switch made', 'contacts closed', 'switch contacts closed', 'switch is in', 'contacts together'],
+    closed: [
+      'switch closed', 'switch made', 'contacts closed', 'switch contacts closed', 'switch is in',
+      'contacts together',
+    ],
     open: ['switch open', 'contacts open', 'switch not made', 'contacts apart', 'switch has opened'],
   },
   'port-look': {
-    clear: ['port clear', 'nipple clear', 'port open', 'nipple clean', 'port not blocked', 'can see through the nipple'],
-    blocked: ['tube to the switch packed with rust', 'tube packed with rust', 'tube blocked', 'port tube rust', 'switch tube blocked', 'port blocked', 'nipple blocked', 'nipple full of rust', 'port full of sand', 'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port', 'nipple rusted shut', 'nipple rust', 'port scale'],
+    clear: [
+      'port clear', 'nipple clear', 'port open', 'nipple clean', 'port not blocked', 'can see through the nipple',
+    ],
+    blocked: [
+      'tube to the switch packed with rust', 'tube packed with rust', 'tube blocked', 'port tube rust',
+      'switch tube blocked', 'port blocked', 'nipple blocked', 'nipple full of rust', 'port full of sand',
+      'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port',
+      'nipple rusted shut', 'nipple rust', 'port scale',
+    ],
   },
   'lever': {
     auto: ['lever auto', 'lever on', 'lever up', 'lever at auto', 'lever set'],
-    off: ['arm in the off position', 'lever in the off position', 'cutoff is tripped', 'lever in off', 'lever off', 'lever down', 'lever tripped', 'cutoff tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped', 'lever fully up', 'low pressure cutoff out'],
+    off: [
+      'arm in the off position', 'lever in the off position', 'cutoff is tripped', 'lever in off', 'lever off',
+      'lever down', 'lever tripped', 'cutoff tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped',
+      'lever fully up', 'low pressure cutoff out',
+    ],
   },
   'valve-under': {
     open: ['valve under the switch open', 'switch valve open', 'valve under open'],
     shut: ['valve under the switch shut', 'switch valve shut', 'valve under closed'],
   },
   'tap-switch': {
-    nothing: ['tapped the switch nothing', 'tapped nothing', 'tapped it no difference', 'tapped the switch still nothing', 'tapped same'],
-    starts: ['tapped the switch and it started', 'tapped and it starts', 'tapped it runs', 'runs when tapped', 'starts when I hit the switch', 'tapped the switch it ran', 'pushed the contacts and it runs', 'tapped run', 'tapped start'],
+    nothing: [
+      'tapped the switch nothing', 'tapped nothing', 'tapped it no difference', 'tapped the switch still nothing',
+      'tapped same',
+    ],
+    starts: [
+      'tapped the switch and it started', 'tapped and it starts', 'tapped it runs', 'runs when tapped',
+      'starts when I hit the switch', 'tapped the switch it ran', 'pushed the contacts and it runs', 'tapped run',
+      'tapped start',
+    ],
   },
   'motor-look': {
     sound: ['motor looks good', 'motor looks fine', 'motor clean', 'no smell at the motor', 'motor smells fine'],
-    burnt: ['smells like burnt windings', 'winding burnt', 'burnt winding smell', 'motor burnt up', 'burnt smell', 'motor smells burnt', 'smellburnt', 'motor burnt', 'varnish smell', 'smoke from the motor', 'motor smoked', 'burnt smell at the motor'],
-    wet: ['motor wet', 'motor flooded', 'motor wet pit flooded', 'pit flooded', 'motor under water', 'water in the motor'],
-    rumbles: ['sand in the bearings', 'bearings bad', 'bearings shot', 'sounds like sand in the bearings', 'bearings', 'motor rumbles', 'bearings rumble', 'bearings noisy', 'rumble', 'bearings screaming', 'bearing gone', 'motor howls', 'rumble bearings rumble', 'bearings rough', 'bearing play'],
+    burnt: [
+      'smells like burnt windings', 'winding burnt', 'burnt winding smell', 'motor burnt up', 'burnt smell',
+      'motor smells burnt', 'smellburnt', 'motor burnt', 'varnish smell', 'smoke from the motor', 'motor smoked',
+      'burnt smell at the motor',
+    ],
+    wet: [
+      'motor wet', 'motor flooded', 'motor wet pit flooded', 'pit flooded', 'motor under water',
+      'water in the motor',
+    ],
+    rumbles: [
+      'sand in the bearings', 'bearings bad', 'bearings shot', 'sounds like sand in the bearings', 'bearings',
+      'motor rumbles', 'bearings rumble', 'bearings noisy', 'rumble', 'bearings screaming', 'bearing gone',
+      'motor howls', 'rumble bearings rumble', 'bearings rough', 'bearing play',
+    ],
   },
   'links': {
     right: ['links right', 'voltage links good', 'tap right', 'wired for the right voltage', 'links as on the plate'],
-    wrong: ['wired for 230', 'wired othervolts', 'motor wired for the wrong voltage', 'pump wired for othervolts', 'links wrong', 'voltage links wrong', 'links set for the other voltage', 'links othervolts', 'tap wrong', 'wired for the wrong voltage', 'wired for othervolts', 'links for high voltage', 'voltage links set for the othervolts'],
+    wrong: [
+      'wired for 230', 'wired othervolts', 'motor wired for the wrong voltage', 'pump wired for othervolts',
+      'links wrong', 'voltage links wrong', 'links set for the other voltage', 'links othervolts', 'tap wrong',
+      'wired for the wrong voltage', 'wired for othervolts', 'links for high voltage',
+      'voltage links set for the othervolts',
+    ],
   },
   'cool-ohms': {
     'same': ['closed hot and cold', 'overload closed both times', 'a value both times', 'reads the same cold'],
-    'comes-back': ['ol now comeback when cool', 'comes back after cooling', 'reads again after it cooled', 'overload closed again cold', 'ol then a value once cool', 'after cooling it reads'],
-    'stays-ol': ['still ol after it cooled', 'still ol cold', 'stays ol', 'let it rest an hour still ol', 'ol for good', 'sit still ol', 'rest still ol', 'cool still ol', 'ol even when cold'],
+    'comes-back': [
+      'ol now comeback when cool', 'comes back after cooling', 'reads again after it cooled',
+      'overload closed again cold', 'ol then a value once cool', 'after cooling it reads',
+    ],
+    'stays-ol': [
+      'still ol after it cooled', 'still ol cold', 'stays ol', 'let it rest an hour still ol', 'ol for good',
+      'sit still ol', 'rest still ol', 'cool still ol', 'ol even when cold',
+    ],
   },
   'startswitch-look': {
-    clean: ['startswitch clean', 'startswitch contact clean', 'startswitch good', 'startswitch seats', 'startswitch seats clean'],
+    clean: [
+      'startswitch clean', 'startswitch contact clean', 'startswitch good', 'startswitch seats',
+      'startswitch seats clean',
+    ],
     burnt: ['startswitch burnt', 'startswitch contact burnt', 'startswitch pitted', 'startswitch points burnt'],
     insects: ['insects in the startswitch', 'startswitch insects', 'dirt in the startswitch', 'startswitch dirty'],
   },
   'spin': {
     no: ['spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference'],
-    runs: ['spun it and it ran', 'spun the shaft and it ran', 'spun the shaft with a screwdriver and it ran', 'spun and it took off', 'turn shaft run', 'turn it start', 'turn shaft start', 'runs when spun by hand', 'spun it by hand it starts', 'turn it run'],
+    runs: [
+      'spun it and it ran', 'spun the shaft and it ran', 'spun the shaft with a screwdriver and it ran',
+      'spun and it took off', 'turn shaft run', 'turn it start', 'turn shaft start', 'runs when spun by hand',
+      'spun it by hand it starts', 'turn it run',
+    ],
   },
   'click': {
-    clicks: ['startswitch clicks', 'click as it slows', 'hear the startswitch click', 'clicks out at speed', 'startswitch drops out'],
-    'no-click': ['no click', 'no click from the startswitch', 'startswitch does not click', 'never hear a click', 'no click as it slows', 'startswitch does not drop out'],
+    'clicks': [
+      'startswitch clicks', 'click as it slows', 'hear the startswitch click', 'clicks out at speed',
+      'startswitch drops out',
+    ],
+    'no-click': [
+      'no click', 'no click from the startswitch', 'startswitch does not click', 'never hear a click',
+      'no click as it slows', 'startswitch does not drop out',
+    ],
   },
   'shaft': {
-    free: ['shaft free', 'shaft turns free', 'turns free by hand', 'shaft turns by hand', 'spins freely', 'shaft free by hand', 'turns over by hand'],
-    stiff: ['shaft stiff', 'shaft rough', 'shaft drags', 'shaft tight', 'shaft hard to turn', 'shaft stiff grinds', 'turns hard'],
-    seized: ['motor locked', 'pump locked', 'motor stuck', 'motor locked up', 'shaft bound', 'shaft stuck', 'shaft will not turn', 'shaft seized', 'cannot turn the shaft', 'shaft locked', 'not turn by hand', 'locked solid'],
+    free: [
+      'shaft free', 'shaft turns free', 'turns free by hand', 'shaft turns by hand', 'spins freely',
+      'shaft free by hand', 'turns over by hand',
+    ],
+    stiff: [
+      'shaft stiff', 'shaft rough', 'shaft drags', 'shaft tight', 'shaft hard to turn', 'shaft stiff grinds',
+      'turns hard',
+    ],
+    seized: [
+      'motor locked', 'pump locked', 'motor stuck', 'motor locked up', 'shaft bound', 'shaft stuck',
+      'shaft will not turn', 'shaft seized', 'cannot turn the shaft', 'shaft locked', 'not turn by hand',
+      'locked solid',
+    ],
   },
   'cap-seen': {
     sound: ['cap looks good', 'cap good', 'cap fine', 'cap looks fine', 'cap not bulged'],
-    bulged: ['cap smoked', 'smoke from the cap', 'cap bulged', 'cap split', 'cap leaking oil', 'oil all over the bottom of the box', 'cap burst', 'cap swollen', 'cap bulged oil all over the box', 'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box'],
+    bulged: [
+      'cap smoked', 'smoke from the cap', 'cap bulged', 'cap split', 'cap leaking oil',
+      'oil all over the bottom of the box', 'cap burst', 'cap swollen', 'cap bulged oil all over the box',
+      'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box',
+    ],
   },
   'cap-swap': {
-    runs: ['knowngood cap runs', 'knowngood cap it starts', 'another cap and it runs', 'new cap it runs', 'swapped the cap it runs', 'with a good cap it starts'],
-    groans: ['knowngood cap still hums', 'new cap still hums', 'swapped the cap still hums', 'another cap still groans'],
+    runs: [
+      'knowngood cap runs', 'knowngood cap it starts', 'another cap and it runs', 'new cap it runs',
+      'swapped the cap it runs', 'with a good cap it starts',
+    ],
+    groans: [
+      'knowngood cap still hums', 'new cap still hums', 'swapped the cap still hums', 'another cap still groans',
+    ],
     silent: ['knowngood cap nothing', 'new cap nothing', 'swapped the cap no difference'],
     trips: ['knowngood cap trips', 'new cap still trips', 'swapped the cap still trips'],
   },
@@ -204,107 +432,263 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'overload-seen': {
     'holds': ['overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip'],
-    'lets-go': ['overload trips', 'overload tripped', 'overload trips after', 'overload trips again', 'hum then overload trips', 'overload out', 'runs then overload trips', 'starts runs then overload trips', 'hum overload trips', 'overload pops every time', 'starts fine runs then overload trips'],
+    'lets-go': [
+      'overload trips', 'overload tripped', 'overload trips after', 'overload trips again',
+      'hum then overload trips', 'overload out', 'runs then overload trips', 'starts runs then overload trips',
+      'hum overload trips', 'overload pops every time', 'starts fine runs then overload trips',
+    ],
   },
   'box-seen': {
     clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
-    burnt: ['box burnt', 'burnt inside the box', 'box smell burnt', 'box terminal burnt', 'jab terminals burnt', 'terminal in the box melted'],
-    wrong: ['wrong box', 'box for another motor', 'box wrong horsepower', 'box does not match the motor', 'box is for a bigger motor'],
+    burnt: [
+      'box burnt', 'burnt inside the box', 'box smell burnt', 'box terminal burnt', 'jab terminals burnt',
+      'terminal in the box melted',
+    ],
+    wrong: [
+      'wrong box', 'box for another motor', 'box wrong horsepower', 'box does not match the motor',
+      'box is for a bigger motor',
+    ],
   },
   'ground-again': {
     'both-good': ['splice opened both good', 'ground again both good', 'both good with the splice open'],
-    'cable': ['cable bad', 'cable is down', 'cable reads to ground', 'leads are down', 'motor good', 'splice open motor good', 'splice open cable is down', 'cable shows the ground'],
-    'motor': ['motor bad', 'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 'leads good', 'splice open motor is down', 'at the motor leads off motor is down', 'motor shows the ground'],
+    'cable': [
+      'cable bad', 'cable is down', 'cable reads to ground', 'leads are down', 'motor good',
+      'splice open motor good', 'splice open cable is down', 'cable shows the ground',
+    ],
+    'motor': [
+      'motor bad', 'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 'leads good',
+      'splice open motor is down', 'at the motor leads off motor is down', 'motor shows the ground',
+    ],
   },
   'rest-well': {
     same: ['rested same', 'rested overnight same', 'same after a rest', 'no better after a rest', 'rest same'],
-    back: ['came back after a rest', 'comes back then dies', 'rested it came back then died', 'recovers after a rest', 'rest it comeback then died again', 'gives water again after an hour', 'comeback die', 'rest comeback', 'after rest comeback die', 'water for a while after a rest'],
+    back: [
+      'came back after a rest', 'comes back then dies', 'rested it came back then died', 'recovers after a rest',
+      'rest it comeback then died again', 'gives water again after an hour', 'comeback die', 'rest comeback',
+      'after rest comeback die', 'water for a while after a rest',
+    ],
   },
   'well-heard': {
-    quiet: ['quiet in the well', 'well quiet', 'nothing to hear in the well', 'no water falling in the well', 'silent in the well when it stops'],
-    falls: ['water falling in the well', 'hear water falling in the well', 'hear water running in the well', 'water trickles in the well', 'splashing in the well', 'hear it running back down the well', 'hear water fall well'],
+    quiet: [
+      'quiet in the well', 'well quiet', 'nothing to hear in the well', 'no water falling in the well',
+      'silent in the well when it stops',
+    ],
+    falls: [
+      'water falling in the well', 'hear water falling in the well', 'hear water running in the well',
+      'water trickles in the well', 'splashing in the well', 'hear it running back down the well',
+      'hear water fall well',
+    ],
   },
   'knock': {
     rings: ['tank rings', 'tank sounds hollow', 'tank light', 'tank moves', 'tank rings hollow'],
-    dull: ['tank dull', 'tank heavy', 'tank heavy sounds dull when knocked', 'tank waterlogged', 'tank full of water', 'tank waterlogged dull', 'tank will not move', 'tank heavy dull knock', 'tank sloshes'],
+    dull: [
+      'tank dull', 'tank heavy', 'tank heavy sounds dull when knocked', 'tank waterlogged', 'tank full of water',
+      'tank waterlogged dull', 'tank will not move', 'tank heavy dull knock', 'tank sloshes',
+    ],
   },
   'air-valve': {
-    air: ['air at the airvalve', 'airvalve air', 'only air at the airvalve', 'no water at the airvalve', 'airvalve dry'],
-    water: ['water shoots out of the airvalve', 'bladder bad water at the airvalve', 'bladder shot water shoots out the stem', 'bladder broken', 'bladder gone', 'water stem', 'bladder bad', 'water at the airvalve', 'water comes out of the airvalve', 'airvalve wet', 'airvalve spits water', 'water out of the airvalve'],
-    nothing: ['no air in the tank', 'no air in the tank at all', 'tank has no air', 'airvalve nothing', 'nothing at the airvalve', 'no air no water at the airvalve'],
+    air: [
+      'air at the airvalve', 'airvalve air', 'only air at the airvalve', 'no water at the airvalve', 'airvalve dry',
+    ],
+    water: [
+      'water shoots out of the airvalve', 'bladder bad water at the airvalve',
+      'bladder shot water shoots out the stem', 'bladder broken', 'bladder gone', 'water stem', 'bladder bad',
+      'water at the airvalve', 'water comes out of the airvalve', 'airvalve wet', 'airvalve spits water',
+      'water out of the airvalve',
+    ],
+    nothing: [
+      'no air in the tank', 'no air in the tank at all', 'tank has no air', 'airvalve nothing',
+      'nothing at the airvalve', 'no air no water at the airvalve',
+    ],
   },
   'gauge-agrees': {
     agree: ['gauges agree', 'secondgauge same', 'secondgauge says the same', 'gauge is right', 'secondgauge agrees'],
-    differ: ['gauge wrong', 'gauge dead', 'gauge stuck', 'secondgauge differs', 'gauge does not move', 'gauge is off', 'gauge broken'],
+    differ: [
+      'gauge wrong', 'gauge dead', 'gauge stuck', 'secondgauge differs', 'gauge does not move', 'gauge is off',
+      'gauge broken',
+    ],
   },
   'house-shut': {
-    holds: ['housevalve shut holds', 'house shut holds', 'housevalve closed and it holds', 'holds with the housevalve shut'],
-    falls: ['housevalve shut still falls', 'house shut still falls', 'still falls with the housevalve shut', 'housevalve shut falls'],
+    holds: [
+      'housevalve shut holds', 'house shut holds', 'housevalve closed and it holds',
+      'holds with the housevalve shut',
+    ],
+    falls: [
+      'housevalve shut still falls', 'house shut still falls', 'still falls with the housevalve shut',
+      'housevalve shut falls',
+    ],
   },
   'outlet-shut': {
-    holds: ['outlet shut holds', 'outletvalve shut holds', 'shut the outletvalve and it holds', 'holds with the outlet shut', 'outlet shut it stops'],
-    falls: ['outlet shut still falls', 'outletvalve shut still falls', 'still falls with the outlet shut', 'outlet shut leak goes on'],
-    quiet: ['outlet shut at the pump stays quiet', 'outletvalve shut quiet', 'valve shut stays quiet', 'outletvalve shut stays off', 'outletvalve hold silent', 'shut at the pump quiet'],
-    starts: ['outlet shut still starts', 'outletvalve shut still starts', 'valve shut still starts', 'still starts with the outlet shut'],
+    holds: [
+      'outlet shut holds', 'outletvalve shut holds', 'shut the outletvalve and it holds',
+      'holds with the outlet shut', 'outlet shut it stops',
+    ],
+    falls: [
+      'outlet shut still falls', 'outletvalve shut still falls', 'still falls with the outlet shut',
+      'outlet shut leak goes on',
+    ],
+    quiet: [
+      'outlet shut at the pump stays quiet', 'outletvalve shut quiet', 'valve shut stays quiet',
+      'outletvalve shut stays off', 'outletvalve hold silent', 'shut at the pump quiet',
+    ],
+    starts: [
+      'outlet shut still starts', 'outletvalve shut still starts', 'valve shut still starts',
+      'still starts with the outlet shut',
+    ],
   },
   'leaks-look': {
-    dry: ['no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips', 'no drips anywhere', 'plumbing good'],
-    leak: ['toilet keeps running', 'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house', 'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard', 'drip under the galley sink', 'toilet running upstairs'],
-    relief: ['relief leaks', 'relief weeping', 'relief blowing', 'relief spitting', 'relief open', 'water at the relief'],
-    switch: ['water under the switch', 'switch leaks', 'water leaking under the switch', 'drip under the switch', 'switch dripping', 'water out of the switch', 'leak at the switch'],
+    dry: [
+      'no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips',
+      'no drips anywhere', 'plumbing good',
+    ],
+    leak: [
+      'toilet keeps running', 'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house',
+      'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting',
+      'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard',
+      'drip under the galley sink', 'toilet running upstairs',
+    ],
+    relief: [
+      'relief leaks', 'relief weeping', 'relief blowing', 'relief spitting', 'relief open', 'water at the relief',
+    ],
+    switch: [
+      'water under the switch', 'switch leaks', 'water leaking under the switch', 'drip under the switch',
+      'switch dripping', 'water out of the switch', 'leak at the switch',
+    ],
   },
   'works': {
     yes: ['works now', 'all good', 'runs and stops right', 'two cycles good', 'does its work', 'runs and stops'],
     no: ['still not right', 'still wrong', 'does not work right', 'something still wrong'],
   },
   'runs-past': {
-    'stops': ['stops at cut out', 'stops when it should', 'shuts off right', 'stops right', 'it stops', 'cuts off at cut out'],
-    'runs-on': ['keeps running past', 'pops the relief keeps running', 'relief pops keeps running', 'relief trip runon', 'runon', 'runon past cut out', 'runs past cut out', 'will not stop', 'does not stop', 'never stops', 'never shuts off', 'not stop', 'runon past', 'will not shut off', 'goes on past', 'runon relief blow', 'does not shut off', 'not cutout'],
+    'stops': [
+      'stops at cut out', 'stops when it should', 'shuts off right', 'stops right', 'it stops',
+      'cuts off at cut out',
+    ],
+    'runs-on': [
+      'keeps running past', 'pops the relief keeps running', 'relief pops keeps running', 'relief trip runon',
+      'runon', 'runon past cut out', 'runs past cut out', 'will not stop', 'does not stop', 'never stops',
+      'never shuts off', 'not stop', 'runon past', 'will not shut off', 'goes on past', 'runon relief blow',
+      'does not shut off', 'not cutout',
+    ],
   },
   'heard': {
     runs: ['pump runs', 'runs', 'pump running', 'pump starts', 'hear the pump run'],
     groans: ['pump hums', 'hums', 'pump hums does not start', 'hear it hum'],
-    silent: ['pump not on', 'pump not coming on', 'well pump not on', 'pump silent', 'pump dead', 'no sound', 'pump does nothing', 'nothing from the well'],
+    silent: [
+      'pump not on', 'pump not coming on', 'well pump not on', 'pump silent', 'pump dead', 'no sound',
+      'pump does nothing', 'nothing from the well',
+    ],
   },
   'cycles-how': {
     usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
-    rapid: ['shortcycle', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop', 'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds', 'onoff every few seconds'],
+    rapid: [
+      'shortcycle', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop', 'clicks onoff fast',
+      'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds', 'onoff every few seconds',
+    ],
   },
   'falls-how': {
     holds: ['pressure holds', 'gauge holds', 'holds pressure', 'does not fall', 'holds overnight'],
-    slow: ['pressure falls slow', 'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night'],
-    once: ['checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off', 'pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast', 'pressure drops right away', 'pressure falls at once when it stops', 'pressure falls at once when the breaker is off', 'gauge drops fast'],
+    slow: [
+      'pressure falls slow', 'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night',
+    ],
+    once: [
+      'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
+      'pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast',
+      'pressure drops right away', 'pressure falls at once when it stops',
+      'pressure falls at once when the breaker is off', 'gauge drops fast',
+    ],
   },
   'sound': {
-    runs: ['pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'it still runs', 'still runs', 'pump is running', 'runs rough', 'run', 'starts fine', 'starts', 'starts and runs', 'runs light'],
-    groans: ['hums', 'it hums', 'hums does not turn', 'hum', 'hums loud', 'pump hums', 'motor hums', 'hums does not start', 'pump hums does not turn over', 'hum not turn', 'hum not start', 'growls does not start', 'groans when it calls', 'tries to start', 'buzzes', 'just hums'],
-    silent: ['silent', 'no sound', 'nothing', 'dead', 'pump silent', 'nothing happens', 'no hum', 'pump dead', 'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'does nothing', 'not a sound', 'motor dead', 'pump does nothing', 'nothing happens no sound', 'pump silent nothing', 'booster silent', 'not start', 'will not start'],
-    chatters: ['chatters', 'switch chatters', 'chatter', 'rattles on and off', 'clicks on and off fast', 'chatters like mad'],
+    runs: [
+      'pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'it still runs', 'still runs',
+      'pump is running', 'runs rough', 'run', 'starts fine', 'starts', 'starts and runs', 'runs light',
+    ],
+    groans: [
+      'hums', 'it hums', 'hums does not turn', 'hum', 'hums loud', 'pump hums', 'motor hums', 'hums does not start',
+      'pump hums does not turn over', 'hum not turn', 'hum not start', 'growls does not start',
+      'groans when it calls', 'tries to start', 'buzzes', 'just hums',
+    ],
+    silent: [
+      'silent', 'no sound', 'nothing', 'dead', 'pump silent', 'nothing happens', 'no hum', 'pump dead',
+      'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'does nothing',
+      'not a sound', 'motor dead', 'pump does nothing', 'nothing happens no sound', 'pump silent nothing',
+      'booster silent', 'not start', 'will not start',
+    ],
+    chatters: [
+      'chatters', 'switch chatters', 'chatter', 'rattles on and off', 'clicks on and off fast', 'chatters like mad',
+    ],
   },
   'pulses': {
-    steady: ['water steady', 'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine', 'water good'],
-    pulses: ['gauge bounces', 'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses', 'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'pulse', 'taps surge die'],
-    weak: ['barely pumps', 'barely any water', 'pump barely pumps', 'runs barely pumps', 'low flow', 'trickle at the tap', 'water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs', 'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run'],
-    none: ['dry bone', 'nothing at the hydrant', 'nothing comes out', 'no water anywhere', 'not a drop at the tap', 'no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop', 'hose dies at once'],
+    steady: [
+      'water steady', 'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine',
+      'water good',
+    ],
+    pulses: [
+      'gauge bounces', 'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses',
+      'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low',
+      'pulse', 'taps surge die',
+    ],
+    weak: [
+      'barely pumps', 'barely any water', 'pump barely pumps', 'runs barely pumps', 'low flow',
+      'trickle at the tap', 'water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs',
+      'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak',
+      'weak at the tap run',
+    ],
+    none: [
+      'dry bone', 'nothing at the hydrant', 'nothing comes out', 'no water anywhere', 'not a drop at the tap',
+      'no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop',
+      'hose dies at once',
+    ],
   },
   'water-look': {
     clear: ['water clear', 'water clean', 'water looks clear', 'no sand'],
-    sand: ['well pumping sand', 'pumping sand', 'well makes sand', 'rust colored water', 'sandy water', 'water sandy', 'sand in the bucket', 'sand in the water', 'rusty water', 'water was sandy', 'water dirty', 'water brown', 'sand', 'grit in the water', 'sand in the bucket when it last ran', 'water was sandy all summer', 'water rust'],
-    air: ['sucking air', 'pump sucking air', 'draws air', 'sucks air at the suction', 'suction sucks air', 'suck air suction', 'spits air', 'taps spit air', 'air in the water', 'taps spit and cough', 'water spits', 'air spits', 'spit', 'pump runs spits'],
+    sand: [
+      'well pumping sand', 'pumping sand', 'well makes sand', 'rust colored water', 'sandy water', 'water sandy',
+      'sand in the bucket', 'sand in the water', 'rusty water', 'water was sandy', 'water dirty', 'water brown',
+      'sand', 'grit in the water', 'sand in the bucket when it last ran', 'water was sandy all summer',
+      'water rust',
+    ],
+    air: [
+      'sucking air', 'pump sucking air', 'draws air', 'sucks air at the suction', 'suction sucks air',
+      'suck air suction', 'spits air', 'taps spit air', 'air in the water', 'taps spit and cough', 'water spits',
+      'air spits', 'spit', 'pump runs spits',
+    ],
   },
   'asked': {
     'nothing': ['nothing new', 'nothing changed', 'customer says nothing changed'],
-    'storm': ['storm', 'storm last night', 'lightning', 'thunderstorm yesterday', 'since the storm', 'lightning hit nearby'],
-    'outage': ['lost power', 'power failure last night', 'lost power last night', 'power out', 'outage', 'power was out', 'outage last night', 'water was off this morning', 'since the outage', 'power came back', 'town shut the water', 'water off'],
+    'storm': [
+      'storm', 'storm last night', 'lightning', 'thunderstorm yesterday', 'since the storm', 'lightning hit nearby',
+    ],
+    'outage': [
+      'lost power', 'power failure last night', 'lost power last night', 'power out', 'outage', 'power was out',
+      'outage last night', 'water was off this morning', 'since the outage', 'power came back',
+      'town shut the water', 'water off',
+    ],
     'old': ['old', 'pump is old', 'years old', 'original pump', 'very old', 'never touched'],
     'ran-dry': ['pumped dry', 'pumped it dry', 'sucked dry', 'ran dry', 'run dry', 'well ran dry'],
-    'open-fill': ['filling a pool', 'filled the pool', 'was filling the pond', 'customer was filling a pool', 'fill pool', 'watering all day', 'fill the pond'],
+    'open-fill': [
+      'filling a pool', 'filled the pool', 'was filling the pond', 'customer was filling a pool', 'fill pool',
+      'watering all day', 'fill the pond',
+    ],
     'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
     'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
     'frozen': ['froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost'],
-    'retries': ['kept trying', 'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting'],
-    'worked-on': ['new switch', 'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new starter', 'new breaker', 'new checkvalve', 'new part', 'somebody replaced', 'switch week new', 'new gauge', 'new float', 'someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted', 'new contactor fitted', 'electrician was here', 'someone was in the panel', 'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new', 'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch'],
-    'cycled': ['clicked on and off for weeks', 'cycled for weeks', 'onoff weeks', 'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months', 'cycles weeks'],
+    'retries': [
+      'kept trying', 'kept trying for hours', 'tried to start all night', 'reset it over and over',
+      'kept resetting',
+    ],
+    'worked-on': [
+      'new switch', 'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new starter',
+      'new breaker', 'new checkvalve', 'new part', 'somebody replaced', 'switch week new', 'new gauge', 'new float',
+      'someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box',
+      'new switch fitted', 'new contactor fitted', 'electrician was here', 'someone was in the panel',
+      'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new',
+      'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch',
+    ],
+    'cycled': [
+      'clicked on and off for weeks', 'cycled for weeks', 'onoff weeks', 'chattered for weeks',
+      'clicked for weeks before it quit', 'short cycled for months', 'cycles weeks',
+    ],
   },
   'vacuum': {
     steady: ['vacuum steady', 'vacuum normal', 'vacuum good', 'suction gauge steady'],
@@ -313,22 +697,37 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'prime-look': {
     full: ['primeplug full', 'prime full', 'full of water at the primeplug', 'has its prime', 'primed'],
-    empty: ['pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty', 'prime lost', 'no prime', 'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty'],
+    empty: [
+      'pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty', 'prime lost', 'no prime',
+      'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty',
+    ],
   },
   'jet-look': {
     clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
-    blocked: ['jet blocked', 'nozzle blocked', 'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale', 'scale in the nozzle', 'pulled the jet plugged with scale'],
+    blocked: [
+      'jet blocked', 'nozzle blocked', 'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale',
+      'scale in the nozzle', 'pulled the jet plugged with scale',
+    ],
   },
   'impeller-look': {
     turns: ['impeller turns', 'impeller free', 'volute open turns free', 'nothing in the impeller'],
-    jammed: ['impeller jammed', 'sand in the impeller', 'stone in the impeller', 'opened the volute sand in the impeller', 'impeller blocked', 'impeller full of scale', 'motor turns free with the volute off', 'volute off motor turns free'],
+    jammed: [
+      'impeller jammed', 'sand in the impeller', 'stone in the impeller', 'opened the volute sand in the impeller',
+      'impeller blocked', 'impeller full of scale', 'motor turns free with the volute off',
+      'volute off motor turns free',
+    ],
     stuck: ['impeller off motor still stuck', 'motor still stuck with the volute off', 'volute open motor stuck'],
   },
   'strainer-look': {
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
-    blocked: ['strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust', 'strainer packed'],
-    packed: ['strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full', 'strainer packed', 'strainer dirty', 'screen blocked'],
+    blocked: [
+      'strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust', 'strainer packed',
+    ],
+    packed: [
+      'strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full',
+      'strainer packed', 'strainer dirty', 'screen blocked',
+    ],
     bubbles: ['strainer bubbles', 'bubbles in the strainer', 'air in the strainer', 'strainer bowl bubbles'],
   },
   'vent': {
@@ -336,68 +735,149 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     air: ['ventscrew air', 'air at the ventscrew', 'ventscrew spits air', 'air out of the vent', 'vent spits'],
   },
   'tank-level': {
-    normal: ['cistern full', 'tank is full', 'cistern level normal', 'level normal', 'cistern has water', 'tank full', 'cistern half full'],
-    low: ['cistern empty', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry', 'tank low every evening'],
-    over: ['cistern overflows', 'tank at the overflow', 'at the overflow', 'overflow running', 'tank runs over', 'water out of the overflow'],
+    normal: [
+      'cistern full', 'tank is full', 'cistern level normal', 'level normal', 'cistern has water', 'tank full',
+      'cistern half full',
+    ],
+    low: [
+      'cistern empty', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry',
+      'tank low every evening',
+    ],
+    over: [
+      'cistern overflows', 'tank at the overflow', 'at the overflow', 'overflow running', 'tank runs over',
+      'water out of the overflow',
+    ],
   },
   'float-look': {
-    works: ['float works', 'float calls', 'float good', 'float calls and stops', 'float clicks', 'float works calls stops'],
-    dead: ['float dead', 'float does not call', 'lifted the float nothing', 'float lifted by hand and dropped does not call', 'float never calls', 'float not call'],
-    held: ['float held down', 'float stuck down', 'float does not stop', 'float held down by the chain', 'float tangled', 'lifted the float and it stops', 'float held down lifted it and it stops'],
+    works: [
+      'float works', 'float calls', 'float good', 'float calls and stops', 'float clicks',
+      'float works calls stops',
+    ],
+    dead: [
+      'float dead', 'float does not call', 'lifted the float nothing',
+      'float lifted by hand and dropped does not call', 'float never calls', 'float not call',
+    ],
+    held: [
+      'float held down', 'float stuck down', 'float does not stop', 'float held down by the chain', 'float tangled',
+      'lifted the float and it stops', 'float held down lifted it and it stops',
+    ],
   },
   'coil-heard': {
     pulls: ['starter pullin', 'starter clunks', 'starter closes', 'coil pullin', 'starter comes in'],
-    chatters: ['starter chatters', 'starter hums', 'starter buzzes', 'coil chatters', 'starter chatters loud', 'new starter fit hums', 'starter hum'],
-    nothing: ['starter silent', 'starter does nothing', 'starter not pullin', 'starter dead', 'starter does not come in', 'starter silent not pullin', 'coil dead', 'starter nothing'],
+    chatters: [
+      'starter chatters', 'starter hums', 'starter buzzes', 'coil chatters', 'starter chatters loud',
+      'new starter fit hums', 'starter hum',
+    ],
+    nothing: [
+      'starter silent', 'starter does nothing', 'starter not pullin', 'starter dead', 'starter does not come in',
+      'starter silent not pullin', 'coil dead', 'starter nothing',
+    ],
   },
   'coil-figure': {
-    right: ['coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts', 'coil printed for'],
-    wrong: ['coil wrong', 'wrong coil', 'coil othervolts', 'coil printed for othervolts', 'coil for the wrong voltage', 'coil printed for'],
+    right: [
+      'coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts',
+      'coil printed for',
+    ],
+    wrong: [
+      'coil wrong', 'wrong coil', 'coil othervolts', 'coil printed for othervolts', 'coil for the wrong voltage',
+      'coil printed for',
+    ],
   },
   'reset': {
     in: ['overload in', 'overload set right', 'reset in dial right', 'overload good', 'overload not tripped'],
-    tripped: ['overload will not reset', 'overload not reset', 'overload kicked out', 'overload tripped', 'overload out', 'overload had let go', 'overload trip', 'overload tripped reset', 'overload trips again', 'hum overload trips'],
-    dial: ['dial low', 'dial under the nameplate', 'overload set low', 'dial set under the plate', 'overload dial too low', 'dial wrong'],
+    tripped: [
+      'overload will not reset', 'overload not reset', 'overload kicked out', 'overload tripped', 'overload out',
+      'overload had let go', 'overload trip', 'overload tripped reset', 'overload trips again',
+      'hum overload trips',
+    ],
+    dial: [
+      'dial low', 'dial under the nameplate', 'overload set low', 'dial set under the plate',
+      'overload dial too low', 'dial wrong',
+    ],
   },
   'starter-look': {
     good: ['starter contacts good', 'starter contacts clean', 'starter contacts bright'],
-    burnt: ['starter contacts burnt', 'starter contact burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt', 'starter contact pitted', 'contact burnt'],
-    welded: ['starter contacts welded', 'starter contacts stuck', 'starter stuck in', 'starter stuck closed', 'starter welded'],
+    burnt: [
+      'starter contacts burnt', 'starter contact burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt',
+      'starter contact pitted', 'contact burnt',
+    ],
+    welded: [
+      'starter contacts welded', 'starter contacts stuck', 'starter stuck in', 'starter stuck closed',
+      'starter welded',
+    ],
     insects: ['insects in the starter', 'starter contacts insects', 'dirt in the starter', 'starter full of insects'],
   },
   'fuse-look': {
     whole: ['controlfuse good', 'controlfuse whole', 'fuse good', 'controlfuse fine'],
     good: ['fuse good', 'fuse whole', 'fuse fine', 'fuse holder bright', 'fuse not blown'],
-    blown: ['fuse keeps blowing', 'fuse keeps popping', 'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse open', 'fuse gone', 'fuse is blown', 'blown fuse'],
-    burnt: ['holder burnt', 'fuse holder burnt', 'fuse good holder burnt', 'holder melted', 'fuse holder brown', 'fuse good holder melted and brown'],
+    blown: [
+      'fuse keeps blowing', 'fuse keeps popping', 'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown',
+      'fuse open', 'fuse gone', 'fuse is blown', 'blown fuse',
+    ],
+    burnt: [
+      'holder burnt', 'fuse holder burnt', 'fuse good holder burnt', 'holder melted', 'fuse holder brown',
+      'fuse good holder melted and brown',
+    ],
   },
   'roll': {
     even: ['rolled the leads even', 'roll amps even', 'rolled balanced'],
-    line: ['odd one stays with the line', 'rolled the leads stays with the line', 'roll odd one hold with the line', 'rolled the leads and the odd one stays with the line', 'stays with the line', 'odd hold line'],
-    lead: ['odd one moves with the lead', 'rolled the leads odd one moves with the lead', 'moves with the lead', 'odd one follows the lead', 'odd move lead'],
+    line: [
+      'odd one stays with the line', 'rolled the leads stays with the line', 'roll odd one hold with the line',
+      'rolled the leads and the odd one stays with the line', 'stays with the line', 'odd hold line',
+    ],
+    lead: [
+      'odd one moves with the lead', 'rolled the leads odd one moves with the lead', 'moves with the lead',
+      'odd one follows the lead', 'odd move lead',
+    ],
   },
   'swap-two': {
     less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
-    more: ['swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg', 'swapped two legs and it came right up', 'swapped two leads more', 'changed two leads better', 'swapped two leads gives more', 'reversed and it gives more', 'swapped two leads and pressure comes up'],
+    more: [
+      'swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg',
+      'swapped two legs and it came right up', 'swapped two leads more', 'changed two leads better',
+      'swapped two leads gives more', 'reversed and it gives more', 'swapped two leads and pressure comes up',
+    ],
     same: ['swapped two leads same', 'changed two leads no difference', 'reversed same'],
   },
   'unloader-stop': {
     sigh: ['hiss when it stops', 'unloader vents', 'short hiss at cut out', 'sighs when it stops', 'unloader good'],
-    hisses: ['unloader hisses nonstop', 'hiss nonstop', 'unloader hiss nonstop', 'hisson', 'hisson after it stops', 'hisson at the unloader', 'hisses until the tank is empty', 'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off', 'hisson unloader stops'],
-    nothing: ['head pressure not bleeding off', 'not bleed off', 'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops', 'unloader does not vent', 'no vent at cut out', 'unloader nothing', 'no sigh', 'unloader silent'],
+    hisses: [
+      'unloader hisses nonstop', 'hiss nonstop', 'unloader hiss nonstop', 'hisson', 'hisson after it stops',
+      'hisson at the unloader', 'hisses until the tank is empty',
+      'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off',
+      'hisson unloader stops',
+    ],
+    nothing: [
+      'head pressure not bleeding off', 'not bleed off', 'head does not bleed', 'pressure stays on the head',
+      'no hiss', 'no hiss when it stops', 'unloader does not vent', 'no vent at cut out', 'unloader nothing',
+      'no sigh', 'unloader silent',
+    ],
   },
   'unloader-run': {
     still: ['unloader still while it pumps', 'vent still running', 'no air at the unloader while it runs'],
-    blows: ['unloader blows while it runs', 'vent blows running', 'unloader leaks while it runs', 'air at the unloader while it pumps'],
+    blows: [
+      'unloader blows while it runs', 'vent blows running', 'unloader leaks while it runs',
+      'air at the unloader while it pumps',
+    ],
   },
   'crack-line': {
     same: ['cracked the unloaderline same', 'unloaderline cracked still hums', 'cracked line no difference'],
-    starts: ['cracked the unloaderline and it started', 'unloaderline cracked it starts', 'head vented it starts', 'bled the head and it starts', 'crack unloaderline start'],
+    starts: [
+      'cracked the unloaderline and it started', 'unloaderline cracked it starts', 'head vented it starts',
+      'bled the head and it starts', 'crack unloaderline start',
+    ],
   },
   'intake-breath': {
     pulls: ['intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good'],
-    back: ['air puffing out the intake', 'air out of the intake', 'intake puffs', 'puff intake', 'blows back at the intake', 'intake blows back', 'breath back at the intake', 'air comes back out of the intake', 'intake spits'],
-    better: ['pumps better with the strainer off', 'better without the intake filter', 'intake filter blocked', 'filter off pumps better', 'intake strainer blocked', 'intake plugged with sawdust'],
+    back: [
+      'air puffing out the intake', 'air out of the intake', 'intake puffs', 'puff intake',
+      'blows back at the intake', 'intake blows back', 'breath back at the intake',
+      'air comes back out of the intake', 'intake spits',
+    ],
+    better: [
+      'pumps better with the strainer off', 'better without the intake filter', 'intake filter blocked',
+      'filter off pumps better', 'intake strainer blocked', 'intake plugged with sawdust',
+    ],
   },
   'head-heard': {
     even: ['head even', 'head sounds good', 'even beat'],
@@ -411,14 +891,25 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'soap': {
     none: ['no bubbles', 'soap nothing', 'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere'],
-    line: ['bubbles at the regulator', 'soap bubbles regulator', 'bubbles round the fittings', 'bubble regulator', 'bubbles at a fitting', 'bubbles at a hose fitting', 'soap bubbles at the line', 'fitting leaks air', 'bubbles at the hose', 'bubble fit', 'bubble tap fit'],
+    line: [
+      'bubbles at the regulator', 'soap bubbles regulator', 'bubbles round the fittings', 'bubble regulator',
+      'bubbles at a fitting', 'bubbles at a hose fitting', 'soap bubbles at the line', 'fitting leaks air',
+      'bubbles at the hose', 'bubble fit', 'bubble tap fit',
+    ],
     switch: ['bubbles at the switch', 'air leaks at the switch', 'soap bubbles at the switch'],
     relief: ['bubbles at the relief', 'relief leaks air', 'soap bubbles at the relief', 'relief hisses'],
-    receiver: ['bubbles at the tank seam', 'soap bubbles at the seam', 'soap bubbles at the seam of the tank', 'pinhole in the tank', 'bubbles at the receiver', 'tank rusted through'],
+    receiver: [
+      'bubbles at the tank seam', 'soap bubbles at the seam', 'soap bubbles at the seam of the tank',
+      'pinhole in the tank', 'bubbles at the receiver', 'tank rusted through',
+    ],
   },
   'drain': {
     air: ['drain dry', 'drain air', 'drained only air', 'a cupful out of the drain'],
-    water: ['drained water', 'drained a gallon of rusty water', 'tank drained rusty water', 'tank drain rust water', 'water in the tank', 'water out of the drain', 'litres of water out of the drain', 'tank full of condensate', 'gallons of water out of the drain', 'rust water out of the drain', 'lots of water in the tank'],
+    water: [
+      'drained water', 'drained a gallon of rusty water', 'tank drained rusty water', 'tank drain rust water',
+      'water in the tank', 'water out of the drain', 'litres of water out of the drain', 'tank full of condensate',
+      'gallons of water out of the drain', 'rust water out of the drain', 'lots of water in the tank',
+    ],
   },
   'oil': {
     good: ['oil good', 'oil level good', 'oil fine'],
@@ -426,14 +917,20 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     milky: ['oil milky', 'water in the oil', 'oil white'],
   },
   'second-return': {
-    runs: ['secondreturn runs', 'secondreturn to the battery and it runs', 'secondreturn and it runs strong', 'secondreturn run', 'secondreturn to the battery run strong'],
+    runs: [
+      'secondreturn runs', 'secondreturn to the battery and it runs', 'secondreturn and it runs strong',
+      'secondreturn run', 'secondreturn to the battery run strong',
+    ],
     groans: ['secondreturn still hums', 'secondreturn hum'],
     silent: ['secondreturn nothing', 'secondreturn same', 'secondreturn still dead'],
     trips: ['secondreturn trips', 'secondreturn blows the fuse'],
   },
   'return-look': {
     bright: ['return good', 'chassis ground clean', 'ground tight', 'ground good', 'chassis return bright'],
-    rusty: ['chassis bolt rusty', 'ground rusty', 'ground loose', 'return rusty', 'chassis ground corroded', 'ground bolt loose', 'ground under paint', 'chassis rust'],
+    rusty: [
+      'chassis bolt rusty', 'ground rusty', 'ground loose', 'return rusty', 'chassis ground corroded',
+      'ground bolt loose', 'ground under paint', 'chassis rust',
+    ],
   },
   'posts-look': {
     clean: ['posts clean', 'posts clean and tight', 'posts good', 'battery posts good', 'clamps tight'],

@@ -4,132 +4,8 @@
  * `!turn`), and what only fills is told apart. Phrases of the catalogue and lines that are said go the same way, so
  * that they meet.
  */
-/* eslint-disable @stylistic/max-len -- a meaning a row, however many ways it is said */
 import { stemmer } from 'stemmer'
-
-/** Several words that are one, in the order in which they are tried: what they become, and how they are said. */
-const JOINED: readonly (readonly [string, RegExp])[] = [
-  [' not ', /\b(?:(?:can ?not|(?:wo|does|do|did|is|was|would|could|has|ca|are) ?n['’]?t)(?= |$))(?![\p{L}\d])/gu],
-  [' not ', /\b(?:(?:will|does|do|did|is|was|would|could|has|have|are) (?:still )?not)(?![\p{L}\d])/gu],
-  [' not ', /\b(?:never|without|cannot)(?![\p{L}\d])/gu],
-  [' silent ', /\b(?:(?:not|no longer) (?:com(?:e|es|ing)|kick(?:s|ing)?|turn(?:s|ing)?) on)(?![\p{L}\d])/gu],
-  [' burnt ', /\b(?:burn(?:t|ed) (?:clean |right |all )?(?:off|away|up|through))(?![\p{L}\d])/gu],
-  [' not ', /\b(?:no longer)(?![\p{L}\d])/gu],
-  [' off ', /\b(?:disconnected|unhooked|(?:took|pulled|lifted) (?:the )?(?=(?:pump |motor |load )?(?:wires|leads)))(?![\p{L}\d])/gu],
-  [' betweenlegs ', /\b(?:(?:hot|line|leg|l1) to neutral|l1-n)(?![\p{L}\d])/gu],
-  [' good ', /\b(?:like new|as new)(?![\p{L}\d])/gu],
-  [' atonce ', /\b(?:the (?:second|instant|minute) (?=(?:it|you|i)\b)|right back(?: (?:off|out))?)(?![\p{L}\d])/gu],
-  [' resting ', /\b(?:with (?:everything|it|all|the pump) off)(?![\p{L}\d])/gu],
-  [' byitself ', /\b(?:with (?:nothing|no one|nobody) (?:on|using|drawing)(?: water)?|with no (?:water|taps?) (?:on|running))(?![\p{L}\d])/gu],
-  [' lead n1 lead n2 lead n3 ', /\b(?:t1,? t2,? (?:and )?t3)(?![\p{L}\d])/gu],
-  [' n1 n2 n3 ', /\b(?:l1,? l2,? (?:and )?l3)(?![\p{L}\d])/gu],
-  [' n1 ', /\b(?:phase (?:one|a))(?![\p{L}\d])/gu],
-  [' n2 ', /\b(?:phase (?:two|b))(?![\p{L}\d])/gu],
-  [' n3 ', /\b(?:phase (?:three|c))(?![\p{L}\d])/gu],
-  [' heater n1 ', /\b(?:heater (?:number )?one)(?![\p{L}\d])/gu],
-  [' heater n2 ', /\b(?:heater (?:number )?two)(?![\p{L}\d])/gu],
-  [' heater n3 ', /\b(?:heater (?:number )?three)(?![\p{L}\d])/gu],
-  [' locked ', /\b(?:locked (?:up|rotor|solid)|froze(?:n)? up|bound up)(?![\p{L}\d])/gu],
-  [' shortcycle ', /\b(?:(?:short|rapid(?:ly)?)[- ]?cycl(?:e|es|ing)|machine ?guns?)(?![\p{L}\d])/gu],
-  [' cutout ', /\b(?:off|out) at(?= \d)/gu],
-  [' no ', /\b(?:no (?:sign|sort|kind) of)(?![\p{L}\d])/gu],
-  [' ol ', /\b(?:no (?:continuity|connection)|infinit[ey]|wide open)(?![\p{L}\d])/gu],
-  [' bothlegs load ', /\b(?:both load legs)(?![\p{L}\d])/gu],
-  [' bothlegs ', /\b(?:(?:both|either|each|all) (?:of the )?legs)(?![\p{L}\d])/gu],
-  [' betweenlegs ', /\b(?:leg to leg|between (?:the )?legs)(?![\p{L}\d])/gu],
-  [' n2 ', /\b(?:(?:the )?other leg|leg two)(?![\p{L}\d])/gu],
-  [' n1 ', /\b(?:one leg|leg one)(?![\p{L}\d])/gu],
-  [' n3 ', /\b(?:leg three)(?![\p{L}\d])/gu],
-  [' pole n1 ', /\b(?:pole one)(?![\p{L}\d])/gu],
-  [' pole n2 ', /\b(?:pole two)(?![\p{L}\d])/gu],
-  [' pairby ', /\b(?:black (?:and|to|-) ?(?:yellow|yel)|(?:yellow|yel) (?:and|to|-) ?black|b-y|y-b)(?![\p{L}\d])/gu],
-  [' pairry ', /\b(?:red (?:and|to|-) ?(?:yellow|yel)|(?:yellow|yel) (?:and|to|-) ?red|r-y|y-r)(?![\p{L}\d])/gu],
-  [' pairrb ', /\b(?:red (?:and|to|-) ?(?:black|blk)|(?:black|blk) (?:and|to|-) ?red|r-b|b-r)(?![\p{L}\d])/gu],
-  [' black toground ', /\b(?:b-g)(?![\p{L}\d])/gu],
-  [' yellow toground ', /\b(?:y-g)(?![\p{L}\d])/gu],
-  [' red toground ', /\b(?:r-g)(?![\p{L}\d])/gu],
-  [' leadtolead ', /\b(?:lead to lead|(?:across|between) the (?:two )?leads|l-l)(?![\p{L}\d])/gu],
-  [' lead n$1 n$2 ', /\b(?:(?:t|lead)s? ?([123]) ?(?:to|-|and) ?(?:t|lead)? ?([123])(?!\.\d|[\d]))(?![\p{L}\d])/gu],
-  [' n$1 n$2 ', /\b(?:(?:line|l|leg|phase) ?([123]) ?(?:to|-|and) ?(?:line|l|leg|phase)? ?([123])(?!\.\d|[\d]))(?![\p{L}\d])/gu],
-  [' n$1 n$2 ', /(?<![\d.-])([123])-([123])(?![\d.-])/gu],
-  [' n$1 toground ', /\b(?:l([123])g)(?![\p{L}\d])/gu],
-  [' n$1 ', /\b(?:(?:l|line|leg|phase|p|ph) ?([123])(?!\.\d|[/\d]))(?![\p{L}\d])/gu],
-  [' lead n$1 ', /\b(?:(?:lead|t) ?([123])(?!\.\d|[/\d]))(?![\p{L}\d])/gu],
-  [' $1 n$2 ', /\b(?:(pole|contact|fuse|heater|terminal) ?([123])(?!\.\d|[/\d]))(?![\p{L}\d])/gu],
-  [' toground ', /\b(?:(?:to|and|against) (?:the )?(?:ground|earth|frame|case|casing|chassis|gnd)|-(?:g|gnd))(?![\p{L}\d])/gu],
-  [' wellhead ', /\b(?:well ?heads?)(?![\p{L}\d])/gu],
-  [' neighbour ', /\b(?:neighbou?rs?'?s?|next door|(?:whole |the )street)(?![\p{L}\d])/gu],
-  [' cap ', /\b(?:start(?:ing)? (?:caps?|capacitors?|condenser))(?![\p{L}\d])/gu],
-  [' runcap ', /\b(?:run(?:ning)? (?:caps?|capacitors?|condenser))(?![\p{L}\d])/gu],
-  [' startswitch ', /\b(?:start(?:ing)? switch|centrifugal(?: switch)?|cent switch|governor)(?![\p{L}\d])/gu],
-  [' panelswitch ', /\b(?:panel switch)(?![\p{L}\d])/gu],
-  [' float ', /\b(?:float (?:switch|valve))(?![\p{L}\d])/gu],
-  [' switch ', /\b(?:(?:pressure|demand) switch)(?![\p{L}\d])/gu],
-  [' cutoff ', /\b(?:(?:low[- ]pressure )?cut-?off|cut off (?=lever))(?![\p{L}\d])/gu],
-  [' cutin ', /\b(?:(?:cuts?|kicks?|comes?|came)[- ]in (?:at )?(?=\d)|(?:comes?|came|kicks?) on at(?= \d)|cut[- ]?in)(?![\p{L}\d])/gu],
-  [' quits ', /\b(?:cuts? (?:itself )?out (?:on its own|in|after|by itself)|cuts out(?! at)|clicks off|quits)(?![\p{L}\d])/gu],
-  [' cutout ', /\b(?:cut[- ]?outs?|(?:cuts|kicks|goes|shuts?|stops?) (?:out|off) at(?= \d))(?![\p{L}\d])/gu],
-  [' trip ', /\b(?:(?:let|lets|letting) go(?:es)?|kick(?:s|ed|ing)? out|pop(?:s|ped)? out)(?![\p{L}\d])/gu],
-  [' breaker trip ', /\b(?:(?:knock(?:s|ed)?|throws?|threw|takes?|took) (?:out )?the breaker(?: out)?)(?![\p{L}\d])/gu],
-  [' runon ', /\b(?:(?:keeps? (?:on )?running|r[ua]ns? on(?: and on)?|running on)(?! (?:about |some |only )?[\d.]| (?:the )?(?:generator|battery|one)))(?![\p{L}\d])/gu],
-  [' stop ', /\b(?:(?:shuts?|shutting|turns?|switch(?:es)?) (?:itself )?off)(?![\p{L}\d])/gu],
-  [' comeback ', /\b(?:c[oa]mes? back|coming back)(?![\p{L}\d])/gu],
-  [' start ', /\b(?:pick(?:s|ed)? up|t[ao]o?kes? off|took off|fires? up|kicks? in)(?![\p{L}\d])/gu],
-  [' pullin ', /\b(?:pull(?:s|ed)? in)(?![\p{L}\d])/gu],
-  [' atonce ', /\b(?:at once|(?:right|straight) ?away|instant(?:ly)?|immediately|the moment)(?![\p{L}\d])/gu],
-  [' byitself ', /\b(?:(?:by|on) (?:itself|its own|their own)|by themselves)(?![\p{L}\d])/gu],
-  [' knowngood ', /\b(?:known[- ]good|known to be good|good spare)(?![\p{L}\d])/gu],
-  [' secondmeter ', /\b(?:(?:second|other|another|different) (?:meter|tester))(?![\p{L}\d])/gu],
-  [' secondgauge ', /\b(?:(?:second|other|another|different|test) gauge)(?![\p{L}\d])/gu],
-  [' secondreturn ', /\b(?:second (?:return|ground)(?: lead)?|jump(?:er|ed)? (?:the )?ground)(?![\p{L}\d])/gu],
-  [' underload ', /\b(?:under load|loaded)(?![\p{L}\d])/gu],
-  [' line ', /\b(?:(?:line|supply|incoming|top) side)(?![\p{L}\d])/gu],
-  [' feedside ', /\b(?:feed side)(?![\p{L}\d])/gu],
-  [' load ', /\b(?:(?:load|bottom|outgoing) side)(?![\p{L}\d])/gu],
-  [' pumpside ', /\b(?:(?:pump|motor|well) side)(?![\p{L}\d])/gu],
-  [' airvalve ', /\b(?:(?:air|tire|tyre|snift) valve|valve stem)(?![\p{L}\d])/gu],
-  [' relief ', /\b(?:(?:relief|safety|pop-?off) valve|pop-?off)(?![\p{L}\d])/gu],
-  [' footvalve ', /\b(?:foot ?valve)(?![\p{L}\d])/gu],
-  [' checkvalve ', /\b(?:check ?valve)(?![\p{L}\d])/gu],
-  [' housevalve ', /\b(?:(?:main )?house valve|valve to the house)(?![\p{L}\d])/gu],
-  [' outletvalve ', /\b(?:outlet valve|(?:outlet|discharge) (?=(?:is )?(?:shut|closed)))(?![\p{L}\d])/gu],
-  [' weephole ', /\b(?:weep ?hole)(?![\p{L}\d])/gu],
-  [' ventscrew ', /\b(?:(?:vent|bleed) screw)(?![\p{L}\d])/gu],
-  [' primeplug ', /\b(?:prim(?:e|ing) plug)(?![\p{L}\d])/gu],
-  [' unloaderline ', /\b(?:unloader (?:line|tube))(?![\p{L}\d])/gu],
-  [' tap ', /\b(?:hose (?:bib|tap)|spigot|faucet)(?![\p{L}\d])/gu],
-  [' cistern ', /\b(?:(?:holding|storage) tank)(?![\p{L}\d])/gu],
-  [' freshtank ', /\b(?:(?:fresh|water) tank)(?![\p{L}\d])/gu],
-  [' tank ', /\b(?:(?:pressure|bladder) tank)(?![\p{L}\d])/gu],
-  [' droppipe ', /\b(?:(?:drop|down|riser) pipe)(?![\p{L}\d])/gu],
-  [' box ', /\b(?:control box)(?![\p{L}\d])/gu],
-  [' starter ', /\b(?:(?:magnetic |mag )?(?:starter|contactor))(?![\p{L}\d])/gu],
-  [' controlfuse ', /\b(?:control fuse)(?![\p{L}\d])/gu],
-  [' controlsupply ', /\b(?:control (?:supply|voltage|power|transformer))(?![\p{L}\d])/gu],
-  [' auxcontact ', /\b(?:overload'?s? contact|aux(?:iliary)? contact)(?![\p{L}\d])/gu],
-  [' overload ', /\b(?:(?:red|reset) button|overload relay)(?![\p{L}\d])/gu],
-  [' loadwires ', /\b(?:load wires?)(?![\p{L}\d])/gu],
-  [' motorleads ', /\b(?:motor (?:leads?|wires?))(?![\p{L}\d])/gu],
-  [' startwinding ', /\b(?:start(?:ing)? winding)(?![\p{L}\d])/gu],
-  [' mainwinding ', /\b(?:(?:main|run(?:ning)?) winding)(?![\p{L}\d])/gu],
-  [' pumpup ', /\b(?:(?:pump|fill)(?:s|ed)?[- ]?up)(?![\p{L}\d])/gu],
-  [' leakdown ', /\b(?:leak(?:s|ed)?[- ]?down|bleeds? down)(?![\p{L}\d])/gu],
-  [' cycle ', /\b(?:start to start)(?![\p{L}\d])/gu],
-  [' onoff ', /\b(?:on(?: and|,)? off|off(?: and|,)? on)(?![\p{L}\d])/gu],
-  [' hisson ', /\b(?:keeps? (?:on )?(?:hissing|blowing)|hiss(?:es|ing)? on)(?![\p{L}\d])/gu],
-  [' getsto ', /\b(?:(?:gets?|got|goes|climbs?) past|(?:gets?|reach(?:es)?|climbs?|makes it) (?:up )?to)(?![\p{L}\d])/gu],
-  [' outage ', /\b(?:power (?:was|were|went|is|has been) (?:out|off|down)|power (?:cut|failure|outage)|blackout)(?![\p{L}\d])/gu],
-  [' othervolts ', /\b(?:other volt(?:s|age))(?![\p{L}\d])/gu],
-  [' suctionline ', /\b(?:suction (?:line|pipe))(?![\p{L}\d])/gu],
-  [' smellburnt ', /\b(?:smells? (?:of )?(?:burnt|burning|burned|hot|varnish))(?![\p{L}\d])/gu],
-  [' inband ', /\b(?:(?:in|within) (?:the |its )?band)(?![\p{L}\d])/gu],
-  [' same ', /\b(?:no (?:difference|change)|made no odds|same (?:thing|as before))(?![\p{L}\d])/gu],
-  [' nonstop ', /\b(?:all (?:the )?(?:time|day|night)|non-?stop|constantly)(?![\p{L}\d])/gu],
-  [' pluggedin ', /\b(?:plug(?:s|ged)?) (?:it )?(?:straight |directly )?in(?:to)?(?: the wall)?(?![\p{L}\d])/gu],
-  [' tminutes ', /\bafter a while(?![\p{L}\d])/gu],
-  [' bad ', /\b(?:gone bad)(?![\p{L}\d])/gu],
-  [' $1 ', /\b(?:gives? (more|less))(?![\p{L}\d])/gu],
-]
+import { JOINED } from './joined'
 
 /** Words of one meaning; the first is what they become. */
 const GROUPS: readonly string[] = [
@@ -256,14 +132,16 @@ const GROUPS: readonly string[] = [
 ]
 
 const FILLER = new Set(
-  ('the a an is are was were be been being it its this that these those there here of for with my your his their our '
-    + 'so just only now then than as at by from has have had got get gets me we i you he she they them some any all very '
-    + 'really pretty quite bit little when while if but or and also too like reads reading read shows show showing said '
-    + 'says saw see look looks looked looking take took measured measure measures get getting about again back down up '
-    + 'do does did can could would will still yet ever after before during till until into onto off on in out to '
-    + 'which who what where each per roughly around exactly right left side end thing things day yesterday today '
-    + 'last night morning evening afternoon this week time times one both hour hours')
-    .split(' '),
+  (
+    'the a an is are was were be been being it its this that these those there here of for with my your his '
+    + 'their our so just only now then than as at by from has have had got get gets me we i you he she they '
+    + 'them some any all very really pretty quite bit little when while if but or and also too like reads '
+    + 'reading read shows show showing said says saw see look looks looked looking take took measured measure '
+    + 'measures get getting about again back down up do does did can could would will still yet ever after '
+    + 'before during till until into onto off on in out to which who what where each per roughly around exactly '
+    + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
+    + 'times one both hour hours'
+  ).split(' '),
 )
 /** Fillers that some phrase may hang on. */
 const WEAK = new Set(
@@ -284,7 +162,14 @@ for (const group of GROUPS) {
 }
 
 // what was put together stands as it is
-for (const [to] of JOINED) for (const word of to.split(' ')) if (/^[a-z]+$/.test(word) && word.length > 3) written.set(word, written.get(word) ?? word)
+for (const word of JOINED.flatMap(([to]) => to.split(' ')))
+  if (/^[a-z]{4,}$/.test(word) && !written.has(word)) written.set(word, word)
+
+/** Each way as a pattern of its own, so that `$1` is what that way held. */
+const PATTERNS = JOINED.map(([to, ...said]) => ({
+  to: ` ${to} `,
+  patterns: said.map(s => new RegExp(`(?<![\\p{L}\\d])(?:${s})(?![\\p{L}\\d])`, 'gu')),
+}))
 
 export interface Word {
   /** its meaning; with `!` in front where it is denied */
@@ -300,7 +185,8 @@ const weightOf = (word: string) => (WEAK.has(word) ? 0.3 : FILLER.has(word) ? 0 
 /** Several words that are one, put together; lower case, without marks. */
 export function join(text: string): string {
   let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
-  for (const [to, pattern] of JOINED) joined = joined.replace(pattern, to).replace(/ {2,}/g, ' ')
+  for (const { to, patterns } of PATTERNS)
+    for (const pattern of patterns) joined = joined.replace(pattern, to).replace(/ {2,}/g, ' ')
   return joined.replace(/\s+/g, ' ').trim()
 }
 
@@ -309,7 +195,8 @@ const kept = new Map<string, string>()
 export function meaningOf(word: string): string {
   const known = kept.get(word)
   if (known) return known
-  const means = WEAK.has(word) || FILLER.has(word) ? word : (written.get(word) ?? byStem.get(stemmer(word)) ?? stemmer(word))
+  const stem = stemmer(word)
+  const means = WEAK.has(word) || FILLER.has(word) ? word : (written.get(word) ?? byStem.get(stem) ?? stem)
   kept.set(word, means)
   return means
 }

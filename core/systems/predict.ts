@@ -110,7 +110,8 @@ function predictVolts(
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
   const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
   const loaded = figure(reading, spreadOf(reading))
-  const other = probe.or && magnitude(stage.solved(probe.scenario).meterReading(probe.or.a, probe.or.b, METER_OHMS).volts)
+  const beside = probe.or && stage.solved(probe.scenario).meterReading(probe.or.a, probe.or.b, METER_OHMS)
+  const other = beside && magnitude(beside.volts)
   if (probe.or && other !== undefined && Math.abs(other - reading) > 3 * spreadOf(reading))
     return { ...loaded, or: { share: probe.or.share, mean: other, sigma: spreadOf(other) } }
   const still = stage.turning === 'locked' || stage.effect === 'trips-overload'

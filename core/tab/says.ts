@@ -58,10 +58,21 @@ export function saysOf(kind: SystemKind, line: AnyLine): Says {
  * Words that tell of power, of running or of tripping, whatever else is said: a remark with one of them ends proofs.
  * A false alarm costs a proof; what is missed can cost a hand.
  */
-const TELLS_OF_POWER
-  = /\b(power(ed)?|live|hot|energi[sz]|volts?|amps?|current|r[ua]n(s|ning)?|start(s|ed|ing)?|trip(s|ped|ping)?|hum(s|med|ming)?|groan|buzz|chatter|spark|arc(s|ed|ing)?|shock|reset|blew|blown?|bang|switched on|turned on|plugged in|on again|kick(s|ed)? in|pulls? in|flip(s|ped)?|works?|smok)/i
+const TELLS_OF_POWER = new RegExp(
+  '\\b(?:'
+  + [
+    'power(?:ed)?|live|hot|energi[sz]\\w*|volts?|amps?|current|juice|switched on|turned on|plugged in|on again',
+    'r[ua]n(?:s|ning)?|start(?:s|ed|ing)?|trip(?:s|ped|ping)?|hum(?:s|med|ming)?|groans?|buzz\\w*|chatter\\w*',
+    'spark\\w*|arc(?:s|ed|ing)?|shock|reset|blew|blown?|bang|kick(?:s|ed)? in|pulls? in|flip(?:s|ped)?|works?|smok\\w*',
+  ].join('|')
+  + ')\\b',
+  'i',
+)
+/** What takes the power away is no such word. */
+const POWER_OFF
+  = /\b(?:power|breaker|disconnect|supply|main)s?(?: (?:is|was|now))? (?:off|out|down|killed|locked|pulled)\b[^,;.]*/gi
 
-const remarkSays = (text: string): Says => (TELLS_OF_POWER.test(text) ? RAN : NOTHING)
+const remarkSays = (text: string): Says => (TELLS_OF_POWER.test(text.replace(POWER_OFF, '')) ? RAN : NOTHING)
 
 function readingSays(test: Test | undefined, value: number): Says {
   // a test that nobody here knows may have been taken with the power on

@@ -6,7 +6,9 @@ import { readCalls } from './read'
 const wanted = process.argv.slice(2)
 const kinds = wanted.filter(isKindId)
 const calls = readCalls().filter(
-  c => (wanted.includes('all') || c.sealed === wanted.includes('sealed')) && (kinds.length === 0 || kinds.includes(c.kind)),
+  c =>
+    (wanted.includes('all') || c.sealed === wanted.includes('sealed'))
+    && (kinds.length === 0 || kinds.includes(c.kind)),
 )
 const scored: Scored[] = calls.map(c => playTold(c))
 const of = (n: number, all: number) => `${n} of ${all} (${all > 0 ? Math.round((100 * n) / all) : 0} %)`

@@ -69,8 +69,9 @@ function judgeCall(call: ToldCall, answer: Isolation): Pick<Scored, 'short' | 'w
   for (const cause of call.causes)
     if (!answer.causes.some(a => a.causes.some(c => c.id === cause && ['shown', 'named'].includes(c.standing))))
       short.push(`cause ${cause}`)
-  const wrong = decision !== undefined && decision.kind !== 'inseparable' && call.never.some(n => fits(n, decision.fault))
-  return { short: wrong ? [...short, `WRONG: ${decision.kind} ${decision.fault}`] : short, wrong }
+  const acted = decision && decision.kind !== 'inseparable' ? decision.fault : undefined
+  const wrong = acted !== undefined && call.never.some(n => fits(n, acted))
+  return { short: wrong ? [...short, `WRONG: ${decision?.kind} ${acted}`] : short, wrong }
 }
 
 const fits = (pattern: string, id: string) =>

@@ -50,12 +50,14 @@ export function readCalls(folder = HERE): readonly ToldCall[] {
     })
 }
 
+const ROW = /^(?:- |plate: |complaint: |suspect: |found: |open: yes$|also: |cause: |never: |sealed$)/
+
 function readCall(kind: KindId, block: string, file: string): ToldCall {
   const [title = '', ...rows] = block.split('\n').map(r => r.trim())
   const all = (key: string) => rows.flatMap(r => (r.startsWith(`${key}: `) ? [r.slice(key.length + 2)] : []))
   const list = (key: string, by: string) => all(key).flatMap(v => v.split(by).map(s => s.trim()))
   const [complaint = '', words = ''] = list('complaint', '|')
-  const strange = rows.find(r => r && !/^(- |plate: |complaint: |suspect: |found: |open: yes$|also: |cause: |never: |sealed$)/.test(r))
+  const strange = rows.find(r => r && !ROW.test(r))
   if (!complaint || strange) throw new Error(`${file} › ${title}: ${strange ?? 'no complaint'}`)
   return {
     kind,

@@ -36,12 +36,15 @@ const figure = (test: NumericTest, line: ReturnType<typeof found> | ReturnType<t
 async function keep(test: NumericTest) {
   const text = (typed.value[test.id] ?? '').trim()
   if (!text || !tab.kind) return
-  const asked = await tab.parse(text, test.id)
+  const asked = await tab.hear(text, test.id)
   const read = asked.ok ? asked.value : asked
+  const meant = (lines: readonly DraftLine[]) => lines.find(l => 'test' in l && l.test === test.id)
   const choice = read.ok
-    ? read.value.kind === 'line'
-      ? read.value.line
-      : read.value.choices.find(c => 'test' in c.line && c.line.test === test.id)?.line
+    ? read.value.kind === 'lines'
+      ? meant(read.value.lines)
+      : read.value.kind === 'ask'
+        ? meant(read.value.choices.map(c => c.line))
+        : undefined
     : undefined
   if (!read.ok || choice?.kind !== 'reading' || choice.test !== test.id) {
     trouble.value = {

@@ -103,6 +103,9 @@ function skip() {
         }}
         <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
       </p>
+      <p v-if="isolation?.leading && !shown" class="leads">
+        Likeliest by the numbers: <b>{{ isolation.leading.label.toLowerCase() }}</b>. Not found yet: this settles it.
+      </p>
       <h2>{{ first.title }}</h2>
       <ul class="outcomes">
         <li v-for="o in outcomes" :key="o.label">
@@ -200,6 +203,10 @@ function skip() {
 </template>
 
 <style scoped>
+.leads {
+  margin: 2px 0 0;
+  font-size: var(--size-note);
+}
 .next {
   border: 2px solid var(--edge);
   padding: 10px 16px 12px;

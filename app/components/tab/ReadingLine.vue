@@ -4,14 +4,20 @@
  * would leave, and only then logs. With a point picked on the path, big keys stand above it for a thumb in a glove.
  */
 import type { Result } from '#core/foundation'
+import type { Heard } from '#core/listening'
 import type { SystemOutline, TestPoint } from '#core/systems'
-import { findProofFailure, type Choice, type DraftLine, type Understood } from '#core/tab'
+import { findProofFailure, type Choice, type DraftLine } from '#core/tab'
 import { sayProblem, sayProofFault } from '#core/words'
+import { v7 as uuid } from 'uuid'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{ kind: SystemOutline, picked: TestPoint | undefined, settled: boolean }>()
-const emit = defineEmits<{ needs: [line: DraftLine, message: string], unpick: [], help: [] }>()
+const emit = defineEmits<{
+  needs: [line: DraftLine, message: string, rest: readonly DraftLine[]]
+  unpick: []
+  help: []
+}>()
 const tab = useTab()
 const typed = useDraft(String(useRoute().params.id), 'reading')
 const trouble = ref('')
@@ -20,16 +26,16 @@ const kept = ref('')
 const input = useTemplateRef('input')
 
 /** what the worker makes of what is typed */
-const understood = shallowRef<Result<Understood>>()
+const understood = shallowRef<Result<Heard>>()
 const offered = shallowRef<Awaited<ReturnType<typeof tab.complete>>>([])
 let hearing = Promise.resolve()
-let heard = ''
+let heardText = ''
 async function hear() {
   const text = typed.value
-  const [parsed, words] = await Promise.all([text.trim() ? tab.parse(text) : undefined, tab.complete(text)])
+  const [heard, words] = await Promise.all([text.trim() ? tab.hear(text) : undefined, tab.complete(text)])
   if (text !== typed.value) return
-  heard = text
-  understood.value = parsed && (parsed.ok ? parsed.value : parsed)
+  heardText = text
+  understood.value = heard && (heard.ok ? heard.value : heard)
   offered.value = words
 }
 watch(
@@ -39,12 +45,10 @@ watch(
   },
   { immediate: true },
 )
-const reading = computed(() =>
-  understood.value?.ok && understood.value.value.kind === 'line' ? understood.value.value : undefined,
-)
-const question = computed(() =>
-  understood.value?.ok && understood.value.value.kind === 'ask' ? understood.value.value : undefined,
-)
+const said = computed(() => (understood.value?.ok ? understood.value.value : undefined))
+const reading = computed(() => (said.value?.kind === 'lines' ? said.value : undefined))
+const remark = computed(() => (said.value?.kind === 'remark' ? said.value : undefined))
+const question = computed(() => (said.value?.kind === 'ask' ? said.value : undefined))
 const completions = computed(() => (question.value || reading.value ? [] : offered.value))
 const hint = computed(() => {
   if (trouble.value) return ''
@@ -52,17 +56,20 @@ const hint = computed(() => {
     return tab.inHand
       ? 'Type what the meter shows.'
       : kept.value || 'Type a reading: load 0v, y-b 4.8, cap 118uf, contacts burnt…'
+  if (remark.value) return REMARK
   return understood.value && !understood.value.ok && completions.value.length === 0
     ? sayProblem(understood.value.problem)
     : ''
 })
+
+const REMARK = 'Not placed. Enter keeps it as a remark, not weighed.'
 
 let asked = 0
 watch(reading, async (r) => {
   leaves.value = ''
   if (!r) return
   const mine = ++asked
-  const left = await tab.preview(r.line)
+  const left = await tab.preview(r.lines[0]!)
   if (mine === asked)
     leaves.value = left
       .filter(l => l.chance > 0.05)
@@ -74,12 +81,15 @@ watch(typed, () => {
 })
 
 let logging = false
-/** Once, however often it is pressed. */
-async function log(line: DraftLine, say: string) {
+/** Once, however often it is pressed. Figures of one go share the name of their set. */
+async function log(said: readonly DraftLine[], say: string) {
   if (logging) return
   logging = true
   const text = typed.value
-  const done = await tab.log(line).finally(() => {
+  const set = said.length > 1 ? { set: uuid() } : {}
+  const [line, ...rest] = said.map(l => (l.kind === 'reading' || l.kind === 'observation' ? { ...l, ...set } : l))
+  if (!line) return
+  const done = await tab.logAll([line, ...rest]).finally(() => {
     logging = false
   })
   if (done.ok) {
@@ -93,10 +103,15 @@ async function log(line: DraftLine, say: string) {
     emit('unpick')
   }
   else if (done.problem.code === 'state-needed') {
-    emit('needs', line, sayProblem(done.problem))
+    emit('needs', done.line, sayProblem(done.problem), done.rest)
   }
   else {
     trouble.value = sayProblem(done.problem)
+    // a part of it was taken: the rest is kept in words, so that a second press doubles nothing
+    if (done.taken > 0) {
+      await tab.logAll([{ kind: 'remark', text }, ...done.rest])
+      typed.value = ''
+    }
   }
   focus()
 }
@@ -104,18 +119,22 @@ async function log(line: DraftLine, say: string) {
 async function enter() {
   await hearing
   // typed on meanwhile: what is heard is not what stands there
-  if (heard !== typed.value) return
-  if (reading.value) return void log(reading.value.line, reading.value.say)
+  if (heardText !== typed.value) return
+  if (reading.value) return void log(withLeft(reading.value), reading.value.say)
+  if (remark.value) return void log([remark.value.line], 'a remark, not weighed')
   if (understood.value && !understood.value.ok) trouble.value = sayProblem(understood.value.problem)
 }
-const choose = (c: Choice) => log(c.line, c.say)
+/** What no line took up is kept beside them. */
+const withLeft = ({ lines, left }: Extract<Heard, { kind: 'lines' }>): readonly DraftLine[] =>
+  left ? [...lines, { kind: 'remark', text: left }] : lines
+const choose = (c: Choice) => log([c.line], c.say)
 function complete(text: string) {
   typed.value = text
   focus()
 }
 /** Completes what is typed; pressed before the worker has heard it, the key waits for that. */
 async function tabKey(event: KeyboardEvent) {
-  if (event.shiftKey || (heard === typed.value && completions.value.length === 0)) return
+  if (event.shiftKey || (heardText === typed.value && completions.value.length === 0)) return
   event.preventDefault()
   await hearing
   const [first] = completions.value
@@ -147,10 +166,10 @@ defineExpose({ focus, put })
       @enter="enter"
       @close="emit('unpick')"
     />
-    <div v-if="completions.length || question" class="offers">
-      <template v-if="question">
-        <span class="ask">{{ question.question }}</span><button
-          v-for="c in question.choices"
+    <div v-if="completions.length || question || remark?.nearest.length" class="offers">
+      <template v-if="question || remark?.nearest.length">
+        <span class="ask">{{ question?.question ?? 'Do you mean?' }}</span><button
+          v-for="c in question?.choices ?? remark?.nearest"
           :key="c.say"
           class="offer"
           @click="choose(c)"
@@ -180,7 +199,9 @@ defineExpose({ focus, put })
       <p id="says" class="says" role="status" aria-live="polite">
         <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
         <template v-else-if="reading">
-          <b>{{ reading.say }}</b><span v-if="leaves" class="leaves"> · leaves {{ leaves }}</span>
+          <b>{{ reading.say }}</b>
+          <span v-if="reading.left" class="leaves"> · as a remark: {{ reading.left }}</span>
+          <span v-if="leaves" class="leaves"> · leaves {{ leaves }}</span>
         </template>
         <span v-else>{{ hint }}</span>
       </p>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Suspects, ranked, each opening to the lines for and against it and to what would settle it. */
+/**
+ * Suspects: what failed, ranked with its rivals so that they sum to one, each opening to the lines for and against it;
+ * what may have made it fail in a list of its own; and what else was found.
+ */
 import type { Isolation, ProposedTest } from '#core/isolation'
 
 const props = defineProps<{
@@ -12,8 +15,17 @@ const open = ref<string>()
 const left = computed(() => props.isolation?.suspects.filter(s => !s.ruledOut && s.component) ?? [])
 const total = computed(() => props.isolation?.suspects.filter(s => s.component).length ?? 0)
 const top = computed(
-  () => props.isolation?.suspects.filter(s => !s.ruledOut && s.chance >= 0.015).slice(0, 6) ?? [],
+  () =>
+    props.isolation?.suspects
+      .filter(s => !s.ruledOut && s.failed >= 0.015)
+      .toSorted((a, b) => b.failed - a.failed)
+      .slice(0, 6) ?? [],
 )
+/** as what made something else fail, not as what failed */
+const behind = computed(
+  () => props.isolation?.suspects.filter(s => s.component && s.beside && s.chance - s.failed >= 0.05).slice(0, 3) ?? [],
+)
+const also = computed(() => props.isolation?.alsoFound ?? [])
 const rest = computed(() => Math.max(0, left.value.length - top.value.filter(s => s.component).length))
 const restChance = computed(() => Math.max(0, 1 - top.value.reduce((sum, s) => sum + s.failed, 0)))
 const sayHole = (metres: number) => `${Number((1000 * metres).toPrecision(2))} mm`
@@ -34,18 +46,16 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
           :aria-expanded="open === s.fault"
           @click="open = open === s.fault ? undefined : s.fault"
         >
-          <span class="chance">{{ percent(s.chance) }}</span>
+          <span class="chance">{{ percent(s.failed) }}</span>
           <span class="body">
             <b>{{ s.label }}</b>
             <span v-if="s.severity && s.chance > 0.1" class="soft degree"> · {{ s.severity }}</span>
             <span v-if="s.watts" class="soft degree"> · burns {{ sayWatts(s.watts) }}</span>
             <span v-if="s.hole" class="soft degree"> · like a hole of {{ sayHole(s.hole) }}</span>
             <span class="bar" aria-hidden="true">
-              <i :style="{ width: `${Math.max(1, s.chance * 100)}%` }"
+              <i :style="{ width: `${Math.max(1, s.failed * 100)}%` }"
             /></span>
-            <span class="soft settle">{{
-              s.beside && s.asCause ? `as what made ${s.beside.label.toLowerCase()}` : s.settledBy
-            }}</span>
+            <span class="soft settle">{{ s.settledBy }}</span>
             </span>
         </button>
         <SuspectEvidence
@@ -62,6 +72,23 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
       </li>
     </ul>
     <p v-else class="soft">Solving the circuit of this system…</p>
+    <template v-if="behind.length">
+      <p class="caps">What may have made it fail</p>
+      <ul class="short">
+        <li v-for="s in behind" :key="s.fault">
+          <span class="chance">{{ percent(s.chance - s.failed) }}</span>
+          <span><b>{{ s.label }}</b> <span class="soft">behind {{ s.beside!.label.toLowerCase() }}</span></span>
+        </li>
+      </ul>
+    </template>
+    <template v-if="also.length">
+      <p class="caps">Also found</p>
+      <ul class="short found">
+        <li v-for="a in also" :key="a.id">
+          <b>{{ a.label }}</b> <span class="soft">{{ a.advice }}</span>
+        </li>
+      </ul>
+    </template>
     <details v-if="isolation && isolation.assumptions.length" class="assumed">
       <summary>{{ isolation.assumptions.length }} figures assumed</summary>
       <ul>
@@ -136,6 +163,19 @@ ul {
   gap: 8px;
   padding: 4px 2px;
   color: var(--soft);
+}
+p.caps + .short {
+  margin-bottom: 8px;
+}
+.short li {
+  display: grid;
+  grid-template-columns: 40px 1fr;
+  gap: 8px;
+  padding: 3px 2px;
+  line-height: 1.3;
+}
+.short.found li {
+  display: block;
 }
 .assumed {
   font-size: var(--size-small);

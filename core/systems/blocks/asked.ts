@@ -122,7 +122,13 @@ function noteOf(id: AnswerId, { cutOffAdvice }: AskedOptions['practice']) {
 }
 
 /** What whoever worked on it gets wrong, and what a start every few seconds wears out. */
-const LANDED_WRONG = ['cable.mixed', 'box.wrong-box', 'motor.wrong-tap', 'starter.coil-wrong', 'motor.backwards'] as const
+const LANDED_WRONG = [
+  'cable.mixed',
+  'box.wrong-box',
+  'motor.wrong-tap',
+  'starter.coil-wrong',
+  'motor.backwards',
+] as const
 const WORN_BY_STARTS = [
   'switch.pole1-burnt',
   'switch.pole2-burnt',

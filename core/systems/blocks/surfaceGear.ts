@@ -13,7 +13,10 @@ export interface SurfaceGearOptions {
 }
 
 /** What a motor without a start switch does not have. */
-const OF_THE_SWITCH = ['motor.centrifugal-open', 'motor.centrifugal-closed', 'centrifugal.ohms', 'click', 'startswitch-look']
+const OF_THE_SWITCH = [
+  'motor.centrifugal-open', 'motor.centrifugal-closed',
+  'centrifugal.ohms', 'click', 'startswitch-look',
+]
 
 export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions): readonly Block[] {
   const has = ({ id }: { readonly id: string }) => !(permanentSplit && OF_THE_SWITCH.includes(id))

@@ -75,7 +75,9 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
     minutes: 1.5,
     need: 'live',
     whileRunning: true,
-    steps: [medium === 'water' ? 'A tap half open: minutes apart, or seconds?' : 'Air drawn: minutes apart, or seconds?'],
+    steps: [
+      medium === 'water' ? 'A tap half open: minutes apart, or seconds?' : 'Air drawn: minutes apart, or seconds?',
+    ],
     outcomes: { usual: { label: 'minutes apart' }, rapid: { label: 'every few seconds' } },
     usual: { usual: 0.95, rapid: 0.05 },
     chancesByEffect: {
@@ -339,7 +341,7 @@ export const fusesLook = (): SeenTest =>
     id: 'fuses-look',
     point: 'breaker',
     title: 'Take the fuses out and try each one',
-    words: ['fuses', 'line fuses'],
+    words: ['line fuses'],
     minutes: 4,
     need: 'proven-dead',
     steps: ['Out of their clips, ohms across each: which is open?'],

@@ -13,7 +13,7 @@ const COUNT = process.env.QUICK ? 50 : 500
 /** Amps of a motor at a slip, and the volts at its brushes, with so many volts at the battery. */
 function drawn(described: ReturnType<typeof describeDirect>, batteryVolts: number, slip: number) {
   const figures = { ...described.healthy, 'battery.volts': batteryVolts } as Figures
-  const state: NetworkState = { scenario: 'called', slip, pull: 'in', tripped: false } as NetworkState
+  const state: NetworkState = { scenario: 'running', slip, atSpeed: true, pulledIn: true, tripped: false }
   const solved = requireOk(solveNetwork(directNetwork({ motor: described.motor }, figures, state)))
   return {
     amps: -solved.current('armature').re,
