@@ -1,12 +1,13 @@
 /**
  * `npm run -s isolate -- FILE`: reads a book file, prints suspects, verdicts and next tests of every tab that is not
- * settled (or of all with --all) as JSON.
+ * settled (or of all with --all) as JSON, with what was understood of each line.
  */
 import { readFileSync } from 'node:fs'
 import { inForce, readFile, practiceOf, USUAL_WRITTEN, type Practice } from '#core/formats'
 import { isolate, prepareSystem } from '#core/isolation'
-import { kindFor, type Nameplate } from '#core/systems'
-import { foldTab } from '#core/tab'
+import { sayLine } from '#core/listening'
+import { kindFor, type Nameplate, type SystemKind } from '#core/systems'
+import { foldTab, isKnownLine, type Line } from '#core/tab'
 import { sayProblem } from '#core/words'
 
 const args = process.argv.slice(2)
@@ -22,7 +23,8 @@ else {
     for (const system of site.systems) {
       for (const tab of system.tabs) {
         // a settled tab is judged by the facts and the practice of its settlement, an open one by those of now
-        const state = foldTab(kindFor(system.kind, system.nameplate), tab.lines)
+        const kind = kindFor(system.kind, system.nameplate)
+        const state = foldTab(kind, tab.lines)
         if (state.status === 'settled' && !args.includes('--all')) continue
         const at = state.settled?.at
         const { nameplate } = (at ? (inForce(system.plates, at) ?? system.plates[0]) : undefined) ?? system
@@ -42,6 +44,7 @@ else {
           status: state.status,
           work: state.work,
           ended: state.ended,
+          heard: state.lines.flatMap(l => (isKnownLine(l) ? (sayHeard(kind, l) ?? []) : [])),
           marks: Object.fromEntries(state.marks),
           suspects: suspects.filter(s => s.chance > 0.001),
           ...rest,
@@ -50,6 +53,13 @@ else {
     }
   }
   process.stdout.write(`${JSON.stringify(out, null, 2)}\n`)
+}
+
+/** What a line said, and what it was taken for; a remark is not weighed. */
+function sayHeard(kind: SystemKind, line: Line) {
+  if (line.kind === 'remark') return { line: line.id, said: line.text, as: 'a remark, not weighed' }
+  if (line.kind !== 'reading' && line.kind !== 'observation') return undefined
+  return { line: line.id, said: line.typed ?? '', as: sayLine(kind, line) }
 }
 
 /** A system's tables, made once for each nameplate and practice that its tabs were judged by. */

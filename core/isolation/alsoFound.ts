@@ -43,11 +43,12 @@ export function alsoFound(tables: Tables, state: TabState, faults: readonly stri
       return standing === 'shown' ? lines : []
     }),
   ])
+  const shownFaults = model.kind.causeNotes.flatMap(n => (notes.some(s => s.id === n.id) && n.fault ? [n.fault] : []))
   const right = model.putRight(state.repaired)
   const rest = state.evidence.flatMap((e): AlsoFound[] => {
     const test = tables.tests.get(e.line.test)?.test
     if (!test || told.has(e.line.id) || e.line.asLeft || !isOdd(model, test, e)) return []
-    if (faults.some(f => explains(tables, e, f))) return []
+    if ([...faults, ...shownFaults].some(f => explains(tables, e, f))) return []
     if ([...right].some(f => explains(tables, e, f.id))) return []
     return [{ id: `${test.id}:${answerOf(model, e)}`, line: e.line.id, test: test.id, ...sayFound(model, test, e) }]
   })

@@ -61,13 +61,14 @@ describe('the house', () => {
       site: string
       suspects: { fault: string }[]
       next: { test: string }[]
+      heard: { said: string, as: string }[]
     }[]
     expect(out).toHaveLength(1)
-    expect([out[0]!.site, out[0]!.suspects[0]!.fault, out[0]!.next[0]!.test]).toEqual([
-      'Larkmead Plant Nursery',
-      'box.relay-open',
-      'red.start',
-    ])
+    expect([out[0]!.site, out[0]!.suspects[0]!.fault]).toEqual(['Larkmead Plant Nursery', 'box.relay-open'])
+    // a look at the tank that sounds dull, then the clamp on red
+    expect(out[0]!.next.map(n => n.test)).toEqual(['air-valve', 'red.start', 'relay.ohms'])
+    const knocked = { said: 'tank dull', as: 'Knock and tilt the tank: dull, heavy' }
+    expect(out[0]!.heard).toContainEqual(expect.objectContaining(knocked))
     expect(run('netlist', 'demo/books/nursery.json', '--fault', 'box.relay-open')).toContain('.ac lin 1 60 60')
     expect(() => run('isolate', 'no-such-file.json')).toThrow(/cannot be read/)
     expect(() => run('netlist', 'demo/books/nursery.json', '--fault', 'windmill.stuck')).toThrow(/no fault/)

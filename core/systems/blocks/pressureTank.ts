@@ -180,7 +180,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
           rings: { label: 'rings, moves', words: ['ring'] },
           dull: { label: 'dull, heavy', words: ['heavy', 'waterlogged'] },
         },
-        usual: { rings: 0.94, dull: 0.06 },
+        usual: { rings: 0.87, dull: 0.13 },
         chancesByFault: {
           'tank.waterlogged': { rings: 0.06, dull: 0.94 },
           'tank.precharge-low': { rings: 0.5, dull: 0.5 },
