@@ -17,6 +17,7 @@ import type { Decision, Leading } from './decide'
 import { describeOne, expectedBits, isPossible, proposeTests, type ProposedTest } from './nextTest'
 import { standPath, type ComponentStanding } from './path'
 import { findDoubt } from './doubts'
+import { hazardsOf, isBarred } from './hazards'
 import { findPuzzles, type Puzzle } from './puzzles'
 import { faultsOf } from './hypothesis'
 import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspects'
@@ -90,6 +91,8 @@ export function isolate(tables: Tables, state: TabState): Isolation {
   const doubt = after && findDoubt(tables, state, ranking, after.restored)
   const rereads = [...puzzles.filter(p => p.reread).map(p => p.test), ...(doubt ? [doubt] : [])]
   const { decision, leading, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
+  const hazards = hazardsOf(tables, state)
+  const allowed = ({ test }: ProposedTest) => !isBarred(model.kind, hazards, tables.tests.get(test)!.test)
   const causes = accountForCauses(model, state, ranking, decision?.fault)
   return {
     suspects: ranking.suspects,
@@ -97,9 +100,9 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     ruledOutBy: Object.fromEntries(ranking.ruledOutBy),
     path: standPath(model, state, ranking),
     causes,
-    causeTests: findCauseTests(tables, state, ranking, causes),
+    causeTests: findCauseTests(tables, state, ranking, causes).filter(allowed),
     alsoFound: alsoFound(tables, state, blamed(ranking, decision)),
-    proof: proofOf(tables, state, ranking),
+    proof: proofOf(tables, state, ranking).filter(allowed),
     ...(after ? { afterRepair: after } : {}),
     ...(decision ? { decision } : {}),
     ...(leading ? { leading } : {}),

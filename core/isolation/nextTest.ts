@@ -9,6 +9,7 @@ import { formatValue, type Units } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Leading, type Weighed } from './decide'
 import { groupByRepair, type Groups } from './groups'
+import { hazardsOf, isBarred } from './hazards'
 import { failedIn, modeOf } from './hypothesis'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
@@ -49,6 +50,9 @@ const LOST = 0.3
 /** while a line stands that nothing explains, even a little is worth asking */
 const LEAST_WHEN_PUZZLED = 0.003
 
+const BEFORE_RECLOSING
+  = 'Something has let go: look for the short dead, to ground and lead to lead, before it is closed again.'
+
 export interface Proposal {
   readonly decision?: Decision
   readonly leading?: Leading
@@ -72,10 +76,15 @@ export function proposeTests(
     const table = tables.tests.get(id)
     return table ? [{ table, bits: 0, cost: testCost(model, state, table.test).weighed }] : []
   })
-  const chosen: Weighed[] = [...again.slice(0, 1)]
+  // what has to be known dead before power comes back stands ahead of what tells more
+  const hazards = hazardsOf(tables, state)
+  const dead = [...hazards.first.values()].flat().flatMap(id => scored.find(s => s.table.test.id === id) ?? [])
+  const rereading = again.filter(a => !isBarred(model.kind, hazards, a.table.test))
+  const chosen: Weighed[] = [...dead.slice(0, 1), ...rereading.slice(0, 1)]
   for (const s of scored.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
     if (chosen.length >= most) break
     // three readings of one point are one suggestion
+    if (chosen.includes(s)) continue
     if (chosen.some(c => c.table.test.point === s.table.test.point && sameFamily(c.table.test, s.table.test)))
       continue
     chosen.push(s)
@@ -84,7 +93,10 @@ export function proposeTests(
     ...(decision ? { decision } : {}),
     ...(leading ? { leading } : {}),
     scored,
-    tests: chosen.map(s => describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))),
+    tests: chosen.map((s) => {
+      const test = describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))
+      return dead.includes(s) ? { ...test, why: BEFORE_RECLOSING } : test
+    }),
   }
 }
 
@@ -95,11 +107,13 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
   const done = new Set(
     state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test),
   )
+  const hazards = hazardsOf(tables, state)
   const scored: (Weighed & { readonly score: number })[] = []
   for (const table of tables.tests.values()) {
     const { test } = table
     if (done.has(test.id) || state.skipped.has(test.id) || state.waiting.has(test.id)) continue
     if (needsTurning(test) && turning < TURNING_ENOUGH) continue
+    if (isBarred(model.kind, hazards, test)) continue
     if (test.onlyTold || (test.afterRepair && state.repaired.length === 0)) continue
     const bits = expectedBits(table, chances, groups.of, groups.count)
     const cost = testCost(model, state, test).weighed

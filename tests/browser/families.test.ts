@@ -57,7 +57,7 @@ const CALLS: readonly Call[] = [
   {
     site: 'Ridgeway Mobile Wash',
     kind: 'rv',
-    lines: ['line 0v', 'panel 0v', 'fuse out 0v', 'dead 12.6 0 12.6', 'fuse blown'],
+    lines: ['line 0v', 'panel 0v', 'fuse out 0v', 'dead 12.6 0 12.6', 'fuse blown', 'pump unplugged, new fuse holds'],
     repair: 'Find why, then replace the fuse',
     failed: 'Fuse blown',
     component: 'Fuse',

@@ -12,3 +12,6 @@ export const LIFT
 export const JUMPER
   = 'Rated lead with clips, put on DEAD, then energised. '
     + 'Bridging live contacts with a tool, or flicking them with the cover, is a habit that burns hands.'
+
+export const NOT_THROUGH_ELECTRONICS
+  = 'Never through a drive, a protector or a solid-state switch: take those off first.'

@@ -1,7 +1,7 @@
 /** What is asked of a 12 V supply, its switch and its motor. */
 import { CLOSED } from '../power/resistances'
 import type { Test } from '../types'
-import { DEAD_CAUTIONS, JUMPER } from './cautions'
+import { DEAD_CAUTIONS, JUMPER, NOT_THROUGH_ELECTRONICS } from './cautions'
 import { amps, leadOhms, partOhms, seen, volts, type VoltsEntry } from './testEntry'
 import { swapTrial } from './trials'
 
@@ -120,7 +120,7 @@ export const directPowerTests = (): readonly Test[] => [
     steps: ['Both leads off; lead to case.'],
     variant: 'ground',
     proves: true,
-    cautions: DEAD_CAUTIONS,
+    cautions: [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS],
   }),
   partOhms({
     id: 'fuse.ohms',

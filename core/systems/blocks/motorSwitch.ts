@@ -143,8 +143,8 @@ export function motorSwitch(o: SwitchOptions): Block {
         steps: [
           'Dead: rated leads from each line screw to its load screw, clipped on.',
           o.medium === 'water'
-            ? 'Energise, hand on the breaker, eyes on the gauge; off before cut-out.'
-            : 'Energise, hand on the breaker, eyes on the gauge; off well before the relief valve.',
+            ? 'Energise with an outlet open, hand on the breaker, eyes on the gauge; off before cut-out.'
+            : 'Energise, outlet open, hand on the breaker, eyes on the gauge; off well before the relief valve.',
         ],
         cautions: [JUMPER],
         sound: ['switch'],

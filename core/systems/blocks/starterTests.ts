@@ -228,7 +228,8 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       minutes: 6,
       risk: 2,
       steps: [
-        'Dead: rated lead across the pilot contact, clipped on. Energise, hand on the disconnect, eyes on the gauge.',
+        'Dead: rated lead across the pilot contact, clipped on.',
+        'Energise with an outlet open, hand on the disconnect, eyes on the gauge.',
       ],
       cautions: [JUMPER],
       sound: ['pilot.switch'],

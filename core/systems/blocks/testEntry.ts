@@ -2,7 +2,7 @@
 import type { Pole, StagedKey } from '../figures'
 import type { FaultId, StageId } from '../ids'
 import type { BandRule, Effect, FlowAsk, Need, NumericTest, SeenTest, Trial } from '../types'
-import { BLEED, DEAD_CAUTIONS, LIVE_CAUTIONS, ONE_CONDUCTOR } from './cautions'
+import { BLEED, DEAD_CAUTIONS, LIVE_CAUTIONS, NOT_THROUGH_ELECTRONICS, ONE_CONDUCTOR } from './cautions'
 
 /** Where a test names no caution of its own, the state it needs does. */
 const BY_NEED: Partial<Record<Need, readonly string[]>> = {
@@ -180,7 +180,7 @@ export function leadOhms({ between: [a, b], ...entry }: LeadOhmsEntry): NumericT
     quantity: 'ohms',
     meter: toGround ? 'insulation 500 V DC' : 'Ω',
     need: 'proven-dead',
-    cautions: DEAD_CAUTIONS,
+    cautions: toGround ? [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS] : DEAD_CAUTIONS,
     probe: { ask: 'ohms', a, b, ...(toGround ? { insulation: true } : {}) },
     band: toGround ? 'insulation' : 'winding',
     ...entry,

@@ -1,0 +1,166 @@
+/**
+ * Safety as a property: whatever is logged, in whatever order, what is proposed next is judged by an oracle that is
+ * written apart from the engine, over the raw lines. Each hazard has to come up often enough for its silence to count.
+ * `TRIALS=long` runs ten thousand sequences.
+ */
+import { describe, expect, it } from 'vitest'
+import { createRandom, requireOk, type Random } from '#core/foundation'
+import { KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind, type Test } from '#core/systems'
+import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
+import { isolate, prepareSystem, type Isolation, type Tables } from '.'
+
+const LONG = process.env.TRIALS === 'long'
+const [SEQUENCES, LEAST] = LONG ? [10_000, 300] : [180, 3]
+
+const OPTIONS: readonly Nameplate[] = [
+  {},
+  { 'switch.cutOff': 1, 'supply.disconnect': 1, 'starter.control': 1, 'starter.float': 1, 'box.runCapacitor': 1 },
+  { 'tank.kind': 1, 'house.filter': 1, 'motor.dualVoltage': 1, 'supply.phases': 1 },
+]
+const prepared = new Map<string, Tables>()
+function tablesOf(id: KindId, n: number): Tables {
+  const key = `${id} ${n}`
+  // of the options those that this kind has
+  const fields = new Set(kindFor(id, {}).components.flatMap(c => (c.fields ?? []).map(f => `${c.id}.${f.id}`)))
+  const own = Object.fromEntries(Object.entries(OPTIONS[n]!).filter(([field]) => fields.has(field)))
+  const made = prepared.get(key) ?? requireOk(prepareSystem(id, own))
+  prepared.set(key, made)
+  return made
+}
+
+type Hazard = 'let go' | 'grounded' | 'shorted' | 'flooded' | 'not proven'
+
+/** In plain words of the trade, from the raw lines: what is dangerous now, for the main pump and for one behind it. */
+function oracle(kind: SystemKind, lines: readonly DraftLine[]) {
+  const dangers = new Map<Hazard, Set<string>>()
+  const say = (h: Hazard, stage: string) => dangers.set(h, (dangers.get(h) ?? new Set()).add(stage))
+  const two = kind.id === 'holding-tank'
+  const latest = new Map<string, DraftLine>()
+  for (const l of lines) if (l.kind === 'reading' || l.kind === 'observation') latest.set(l.test, l)
+  for (const [id, l] of latest) {
+    const stage = two && id.startsWith('well-') ? 'well-' : ''
+    const plain = id.slice(stage.length)
+    if (l.kind === 'observation') {
+      const looked = ['breaker-seen', 'fuse-look', 'fuses-look'].includes(plain)
+      const test = kind.tests.find(t => t.id === id)
+      const tried = test?.kind === 'seen' && test.trial !== undefined
+      if ((looked || tried) && /^(at-once|seconds|tripped|blown|trips|more|one)$/.test(l.outcome)) say('let go', stage)
+      if (/^motor-look$/.test(plain) && l.outcome === 'wet') say('flooded', stage)
+      if (/^ground-again$/.test(plain) && l.outcome !== 'both-good') say('grounded', stage)
+    }
+    if (l.kind !== 'reading' || l.value === null || !/^(leads|windings)\./.test(plain)) continue
+    const inWell = /^(well-2wire|well-3wire|three-phase)$/.test(kind.id) || stage === 'well-'
+    if (plain.endsWith('.ground') && l.value < (inWell ? 20e3 : 0.5e6)) say('grounded', stage)
+    if (!plain.endsWith('.ground') && l.value < 0.15) say('shorted', stage)
+  }
+  // one lead-to-lead and one to ground is what has to be known after something let go
+  for (const stage of dangers.get('let go') ?? []) {
+    const own = (t: string) => (t.startsWith(stage) ? t.slice(stage.length) : '')
+    const toGround = [...latest.keys()].some(t => /^(leads|windings)\.ground$/.test(own(t)))
+    const first = kind.tests.find(t => /^(leads|windings)\.(?!ground)/.test(own(t.id)))
+    if (toGround && (!first || latest.has(first.id))) dangers.get('let go')!.delete(stage)
+  }
+  return (h: Hazard, stage: string) => dangers.get(h)?.has(stage) ?? false
+}
+
+/** Whether doing it puts power behind the breaker. */
+function powers(t: Test): boolean {
+  if (t.point === 'supply' && t.kind === 'numeric') return false
+  const plain = t.id.replace(/^well-(?=(sound|heard|coil-heard|overload-seen|keeps-running)$)/, '')
+  const listens = /^(sound|heard|coil-heard|overload-seen|starts-empty|keeps-running|unloader-stop)$/.test(plain)
+  return t.need === 'live' || t.whileRunning === true || listens || (t.kind === 'seen' && t.trial !== undefined)
+}
+
+function anything(kind: SystemKind, tables: Tables, random: Random): DraftLine {
+  // one in three is a line that a hazard hangs on
+  const bears = /let-go|breaker-seen|fuse|leads\.|windings\.|ground-again|trip-|motor-look/
+  const risky = kind.tests.filter(t => bears.test(t.id))
+  const looks = kind.tests.find(t => t.id === 'motor-look')
+  if (looks && random.uniform() < 0.06) return { kind: 'observation', test: looks.id, outcome: 'wet' }
+  const from = random.uniform() < 0.45 ? risky : kind.tests
+  const test = from[random.below(from.length)]!
+  if (test.kind === 'seen')
+    return { kind: 'observation', test: test.id, outcome: test.outcomes[random.below(test.outcomes.length)]!.id }
+  if (test.quantity === 'ohms' && random.uniform() < 0.5)
+    return { kind: 'reading', test: test.id, value: 10 ** (8 * random.uniform() - 2) }
+  const p = tables.tests.get(test.id)!.prediction(random.below(40))
+  const value = (p.log ? Math.exp(p.mean) : p.mean) * (0.5 + random.uniform())
+  return { kind: 'reading', test: test.id, value: Math.max(0, value) }
+}
+
+const offered = ({ next, causeTests, proof }: Isolation) => [...next, ...causeTests, ...proof]
+
+describe(`${SEQUENCES} sequences of lines on every kind with options (seed 31)`, () => {
+  it('never draw a proposal that puts power where it may not be, or that begins without its proof', () => {
+    const random = createRandom(31)
+    const met = new Map<Hazard, number>()
+    const count = (h: Hazard) => met.set(h, (met.get(h) ?? 0) + 1)
+    for (let s = 0; s < SEQUENCES; s++) {
+      const id = KIND_IDS[s % KIND_IDS.length]!
+      const tables = tablesOf(id, random.below(OPTIONS.length))
+      const { kind } = tables.model
+      const write = createWriter('oracle-device')
+      const drafts: DraftLine[] = [{ kind: 'opened', complaint: kind.complaints[0]!, words: '' }]
+      for (let n = 1 + random.below(7); n > 0; n--) drafts.push(anything(kind, tables, random))
+      const lines = drafts.map((d, i) =>
+        write({ ...d, id: `line-oracle-${i}`, at: '2026-06-15T10:00:00.000Z' }) as Line)
+      const state = foldTab(kind, lines)
+      const isDangerous = oracle(kind, drafts)
+      for (const h of ['let go', 'grounded', 'shorted', 'flooded'] as const)
+        for (const stage of ['', 'well-']) if (isDangerous(h, stage)) count(h)
+      for (const proposed of offered(isolate(tables, state))) {
+        const test = kind.tests.find(t => t.id === proposed.test)!
+        const stage = kind.id === 'holding-tank' && test.id.startsWith('well-') ? 'well-' : ''
+        const why = `seed 31, sequence ${s}, ${id}: ${proposed.test} after ${JSON.stringify(drafts)}`
+        if (powers(test)) {
+          expect(isDangerous('let go', stage), why).toBe(false)
+          const halving = test.kind === 'seen' && test.trial?.opens === true
+          for (const h of ['grounded', 'shorted', 'flooded'] as const)
+            expect(isDangerous(h, stage) && !halving, `${h}: ${why}`).toBe(false)
+        }
+        const held = proposed.need === 'any' || (proposed.need === 'live' && !state.work['proven-dead'])
+        if (!held && state.work[proposed.need as 'live'] === undefined) {
+          count('not proven')
+          expect(proposed.first.length, why).toBeGreaterThan(0)
+        }
+      }
+    }
+    for (const h of ['let go', 'grounded', 'shorted', 'flooded', 'not proven'] as const)
+      expect(met.get(h) ?? 0, h).toBeGreaterThanOrEqual(LEAST)
+  }, LONG ? 1_800_000 : 60_000)
+  it('ask for the dead tests first once something has let go', () => {
+    const tables = tablesOf('well-2wire', 0)
+    const write = createWriter('oracle-device')
+    const of = (...drafts: DraftLine[]) =>
+      isolate(tables, foldTab(tables.model.kind, drafts.map((d, i) =>
+        write({ ...d, id: `line-first-${i}`, at: '2026-06-15T10:00:00.000Z' }) as Line)))
+    const opened: DraftLine = { kind: 'opened', complaint: 'breaker-trips', words: '' }
+    const tripped: DraftLine = { kind: 'observation', test: 'let-go', outcome: 'at-once' }
+    expect(of(opened, tripped).next[0]).toMatchObject({ test: 'leads.ground', why: expect.stringContaining('let go') })
+    const ground: DraftLine = { kind: 'reading', test: 'leads.ground', value: 50e6 }
+    expect(of(opened, tripped, ground).next[0]?.test).toBe('leads.by')
+  })
+})
+
+describe('a switch that is bridged', () => {
+  it('is never without an outlet open and eyes on the gauge', () => {
+    for (const id of KIND_IDS) {
+      for (const test of kindFor(id, {}).tests) {
+        if (!/^(well-)?bypass$/.test(test.id)) continue
+        const said = [...test.steps, ...(test.cautions ?? [])].join(' ')
+        expect(said, `${id} ${test.id}`).toMatch(/outlet open|tap open|level/i)
+        if (id !== 'rv' && !test.id.startsWith('well-')) expect(said, `${id} ${test.id}`).toMatch(/gauge/i)
+      }
+    }
+  })
+})
+
+describe('an insulation tester', () => {
+  it('is never sent through electronics', () => {
+    for (const id of KIND_IDS) {
+      const tests = kindFor(id, {}).tests.filter(t => /(leads|windings)\.ground$/.test(t.id))
+      expect(tests.length, id).toBeGreaterThan(0)
+      for (const t of tests) expect((t.cautions ?? []).join(' '), `${id} ${t.id}`).toMatch(/through a drive/)
+    }
+  })
+})

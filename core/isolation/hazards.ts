@@ -1,0 +1,90 @@
+/**
+ * What must not be proposed, whatever it would tell. A plain reading of the lines, before any chance is weighed:
+ *   1. Something has let go: before it is closed for the first time, the leads are tried dead, to ground and lead to
+ *      lead (OSHA 1910.334(b)(2)).
+ *   2. A section is shown grounded, shorted or flooded: no power onto it, but for the halving test with it taken off.
+ *      Grounded is under 20 kΩ in a well, under 0.5 MΩ where a hand can touch (handbook §4, common practice).
+ * A repair since then clears both: what is proved afterwards is proved on what was put right.
+ */
+import { unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
+import type { Evidence, TabState } from '#core/tab'
+import type { Tables } from './tables'
+
+export interface Hazards {
+  /** by the prefix of a stage: the dead tests that come before the first reclosing */
+  readonly first: ReadonlyMap<string, readonly string[]>
+  /** prefixes of the stages that are shown grounded, shorted or flooded */
+  readonly shown: ReadonlySet<string>
+}
+
+const [GROUNDED_DOWN, GROUNDED_IN_REACH, SHORTED] = [20e3, 0.5e6, 0.15]
+const LET_GO = new Set(['at-once', 'seconds', 'tripped', 'blown', 'trips', 'more', 'one'])
+const FLOODED = new Set(['motor-look:wet', 'ground-again:cable', 'ground-again:motor'])
+
+/** `well-` for what belongs to the pump behind the tank, nothing for the rest. */
+export const stageOf = (kind: SystemKind, id: string): string =>
+  kind.components.some(c => c.id !== unstaged(c.id)) ? id.slice(0, id.length - unstaged(id).length) : ''
+
+export function hazardsOf({ model }: Tables, state: TabState): Hazards {
+  const { kind } = model
+  const first = new Map<string, readonly string[]>()
+  const shown = new Set<string>()
+  const now = state.evidence.filter(e => e.repaired.length === state.repaired.length)
+  const read = new Set([...now.map(e => e.line.test), ...state.skipped.keys()])
+  for (const { line } of now) {
+    const stage = stageOf(kind, line.test)
+    const test = kind.tests.find(t => t.id === line.test)
+    if (!test) continue
+    if (isShown(kind, test, line)) shown.add(stage)
+    if (!hasLetGo(test, line)) continue
+    const dead = leadTests(kind, stage).filter(id => !read.has(id))
+    if (dead.length > 0) first.set(stage, dead)
+  }
+  return { first, shown }
+}
+
+function hasLetGo(test: Test, line: Evidence['line']): boolean {
+  if (line.kind !== 'observation' || test.kind !== 'seen' || !LET_GO.has(line.outcome)) return false
+  return test.trial !== undefined || ['breaker-seen', 'fuse-look', 'fuses-look'].includes(unstaged(test.id))
+}
+
+function isShown(kind: SystemKind, test: Test, line: Evidence['line']): boolean {
+  if (line.kind === 'observation') return FLOODED.has(`${unstaged(test.id)}:${line.outcome}`)
+  if (test.kind !== 'numeric' || line.value === null || !isLeads(test)) return false
+  if (test.variant !== 'ground') return line.value < SHORTED
+  const down = kind.components.some(
+    c => c.id === kind.points.find(p => p.id === test.point)?.component && c.place === 'down-hole',
+  )
+  return line.value < (down ? GROUNDED_DOWN : GROUNDED_IN_REACH) && line.bound !== 'over'
+}
+
+const isLeads = (t: Test): t is NumericTest =>
+  t.kind === 'numeric' && t.quantity === 'ohms' && t.condition === 'leads-off'
+
+/** Each lead to ground, and lead to lead: one of each. */
+function leadTests(kind: SystemKind, stage: string): readonly string[] {
+  const leads = kind.tests.filter(t => isLeads(t) && stageOf(kind, t.id) === stage)
+  const toGround = leads.find(t => t.kind === 'numeric' && t.variant === 'ground')
+  const across = leads.find(t => t.kind === 'numeric' && t.variant !== 'ground')
+  return [toGround, across].flatMap(t => (t ? [t.id] : []))
+}
+
+/** Heard or watched while it calls, though no hand is at the wires. */
+const CALLS = new Set('sound heard coil-heard overload-seen starts-empty keeps-running unloader-stop'.split(' '))
+
+/** Whether a test needs power on the section behind the breaker. */
+export function isPowered(test: Test): boolean {
+  if (test.kind === 'numeric' && test.point === 'supply') return false
+  return test.need === 'live' || test.whileRunning === true || CALLS.has(unstaged(test.id)) || isTrial(test)
+}
+
+const isTrial = (test: Test) => test.kind === 'seen' && test.trial !== undefined
+/** The section is off while it is tried. */
+const isHalving = (test: Test) => test.kind === 'seen' && test.trial?.opens === true
+
+/** Whether a test may not be proposed as things stand. */
+export function isBarred(kind: SystemKind, { first, shown }: Hazards, test: Test): boolean {
+  if (!isPowered(test)) return false
+  const stage = stageOf(kind, test.id)
+  return first.has(stage) || (shown.has(stage) && !isHalving(test))
+}
