@@ -49,7 +49,7 @@ export interface Stand {
 
 const ENOUGH = 0.95
 /** from so much on, what shows it directly is enough */
-const SHOWN = 0.75
+const SHOWN = 0.78
 const LIKELY = 0.9
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
@@ -118,10 +118,10 @@ export function decide(
     const least = direct.length === 0 ? ENOUGH : costly ? LIKELY : SHOWN
     if (shown && chance >= least)
       return costly && worth && chance < 0.99 ? undefined : 'found'
-    if (useful.length === 0) return 'inseparable'
-    return chance >= LIKELY && !costly && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
+    if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
+    return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
-  if (!kind) return leads
+  if (!kind) return useful.length === 0 ? { ...leads, ...resetFirst(model, ranking) } : leads
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
   return {
     decision: {
@@ -137,6 +137,33 @@ export function decide(
       why: explain(kind, minutes, useful, covers.length, direct.length > 0),
       cautions: repairCautions(model.kind, modeOf(model, top.fault)),
       ...(down ? { excludes: exclusions(model, ranking) } : {}),
+    },
+  }
+}
+
+/** A part fitted or a thing set in minutes can be undone; a call to somebody else is no trial. */
+const canBeTried = ({ repair }: Suspect) => repair.minutes < COSTLY && (repair.part !== '' || repair.minutes <= 15)
+
+/**
+ * Nothing more can be tried with what has let go left open: it is put back, as a trial, with its cause still looked
+ * for. What must be tried dead before that stands among the tests (hazards.ts).
+ */
+function resetFirst(model: SystemModel, { suspects }: Ranking): Stand {
+  const top = suspects.find(s => s.component && modeOf(model, s.fault).protects && s.chance >= 0.5)
+  if (!top) return {}
+  return {
+    decision: {
+      kind: 'trial',
+      fault: top.fault,
+      label: top.label,
+      repair: top.repair.label,
+      repairId: top.repair.id,
+      chance: top.chance,
+      minutes: top.repair.minutes,
+      covers: [{ fault: top.fault, label: top.label, chance: top.chance }],
+      by: [],
+      why: 'Nothing more tells with it open: put it back once, watch, and look for why it let go.',
+      cautions: repairCautions(model.kind, modeOf(model, top.fault)),
     },
   }
 }

@@ -2,12 +2,12 @@
  * Whether a fault was shown and not only inferred. Direct is what shows the fault itself: seen with the eyes where it
  * is looked at, its part read out of band off the circuit, a known-good part in its place. Amps never are, nor what
  * the machine does: they point, and others make them too.
- *   direct: P(line | fault) ≥ 8 × P(line | all else), by the catalogue's weights
+ *   direct: P(line | fault) ≥ 8 × P(line | all else), by the catalogue's weights, and 2.5 × under any other fault
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
 import type { NumericTest, SystemModel, Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
-import { faultsOf } from './hypothesis'
+import { faultsOf, modeOf } from './hypothesis'
 import { likelihoods } from './likelihood'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables } from './tables'
@@ -15,6 +15,8 @@ import { wordFor } from './verdict'
 
 /** How many times likelier a line must be under the fault than under all else. */
 const SHOWS = 8
+/** And than under any one other fault: what two faults show alike shows neither. */
+const APART = 2.5
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
 
@@ -26,13 +28,15 @@ export function directLines(tables: Tables, state: TabState, faults: readonly st
 function showsItself(tables: Tables, evidence: Evidence, fault: string): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
   if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, fault)) return false
-  return likenessOf(tables, evidence, fault) >= SHOWS
+  const { rest, rival, best } = likenessOf(tables, evidence, fault)
+  return best >= SHOWS * rest && best >= APART * rival
 }
 
-/** How many times likelier a line is under a fault, at its likeliest degree, than under all that has not this fault. */
-export function likenessOf(tables: Tables, evidence: Evidence, fault: string): number {
+/** How likely a line is under a fault at its likeliest degree, under its best rival, and under all else on average. */
+function likenessOf(tables: Tables, evidence: Evidence, fault: string) {
   const given = likelihoods(tables, evidence, tables.foreseen)
-  let [best, rest, weight] = [0, 0, 0]
+  const own = modeOf(tables.model, fault)?.repair.id
+  let [best, rival, rest, weight] = [0, 0, 0, 0]
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
     const hypothesis = tables.model.hypotheses[h]!
@@ -40,10 +44,12 @@ export function likenessOf(tables: Tables, evidence: Evidence, fault: string): n
       if (hypothesis.fault === fault && !hypothesis.second) best = Math.max(best, given[h]!)
       continue
     }
+    const mode = modeOf(tables.model, hypothesis.fault)
+    if (!hypothesis.second && mode && mode.repair.id !== own) rival = Math.max(rival, given[h]!)
     rest += hypothesis.prior * given[h]!
     weight += hypothesis.prior
   }
-  return best / (rest / weight)
+  return { best, rival, rest: rest / weight }
 }
 
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
@@ -92,5 +98,7 @@ export function excludingLines(
 }
 
 /** Whether a line is what a fault would have shown: then it is not found besides it. */
-export const explains = (tables: Tables, evidence: Evidence, fault: string): boolean =>
-  likenessOf(tables, evidence, fault) >= 2
+export function explains(tables: Tables, evidence: Evidence, fault: string): boolean {
+  const { best, rest } = likenessOf(tables, evidence, fault)
+  return best >= 2 * rest
+}

@@ -1,6 +1,6 @@
 /**
  * Severity as a scale. A fault's degrees are points on it; each stands for the stretch up to half way to its
- * neighbours, the slightest up to half way to a sound part. What a test reads under a degree is then spread over what
+ * neighbours, the slightest a quarter of the way to a sound part. What a test reads under a degree is then spread over what
  * it would read along that stretch, so that a slight and a gross case, and one between two points, find their fault:
  *   centre = m + (up − down) / 2,  σ² = σ₀² + (up + down)² / 12   (a uniform stretch from m − down to m + up)
  * Degrees that say where (leg 1, leg 2) are no scale: they change other figures.
@@ -24,7 +24,7 @@ export function scaleOf({ severities }: FaultMode, healthy: Figures): readonly n
 /**
  * @param readings what each degree reads by itself, in their order
  * @param at which of them is asked for
- * @param sound what a sound system reads: the end of the scale that lies nearer to it reaches half way towards it
+ * @param sound what a sound system reads: the end of the scale that lies nearer to it reaches a quarter of the way to it
  */
 export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
   const own = readings[at]!
@@ -36,7 +36,9 @@ export function stretch(readings: readonly Prediction[], at: number, sound: Pred
   const [before, after] = [half(readings[at - 1]), half(readings[at + 1])]
   const inner = before ?? after
   // the last of a scale reaches as far outwards as it does inwards
-  const outer = at === mildest ? half(sound) : undefined
+  // a slight case of it is still a case: towards a sound part it reaches half as far
+  const towardsSound = half(sound)
+  const outer = at === mildest && towardsSound !== undefined ? towardsSound / 2 : undefined
   const ends = [before, after, outer ?? (inner !== undefined && (at === 0 || at === readings.length - 1) ? -inner : 0)]
   const [down, up] = [Math.min(0, ...ends.map(e => e ?? 0)), Math.max(0, ...ends.map(e => e ?? 0))]
   const width = up - down

@@ -135,6 +135,9 @@ export const howItFalls = (): SeenTest =>
       'relief.weeping': { holds: 0.2, slow: 0.72, once: 0.08 },
       'tank.waterlogged': { holds: 0.3, slow: 0.3, once: 0.4 },
       'tank.leak': { holds: 0.15, slow: 0.7, once: 0.15 },
+      'pump.valves:2': { holds: 0.12, slow: 0.7, once: 0.18 },
+      'switch.diaphragm': { holds: 0.3, slow: 0.6, once: 0.1 },
+      'unloader.leaking': { holds: 0.4, slow: 0.5, once: 0.1 },
     },
   })
 
