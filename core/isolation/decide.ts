@@ -106,7 +106,7 @@ export function decide(
   const useful = tests.filter(t => t.bits > 0.02)
   if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
   const acting = lossOf(groups, sums, 1)!
-  const direct = directLines(tables, state, covered.map(s => s.fault))
+  const direct = directLines(tables, state, ranking, covered.map(s => s.fault))
   const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
   const costly = minutes >= COSTLY
   const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > 1).map(m => m.line)))

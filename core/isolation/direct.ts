@@ -2,7 +2,7 @@
  * Whether a fault was shown and not only inferred. Direct is what shows the fault itself: seen with the eyes where it
  * is looked at, its part read out of band off the circuit, a known-good part in its place. Amps never are, nor what
  * the machine does: they point, and others make them too.
- *   direct: P(line | fault) ≥ 8 × P(line | all else), by the catalogue's weights, and 2.5 × under any other fault
+ *   direct: P(line | fault) ≥ 8 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
 import type { NumericTest, SystemModel, Test } from '#core/systems'
@@ -15,25 +15,30 @@ import { wordFor } from './verdict'
 
 /** How many times likelier a line must be under the fault than under all else. */
 const SHOWS = 8
-/** And than under any one other fault: what two faults show alike shows neither. */
+/** And than under any one other fault that still stands: what two show alike shows neither. */
 const APART = 2.5
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
 
 /** The lines that show one of these faults itself. */
-export function directLines(tables: Tables, state: TabState, faults: readonly string[]): readonly string[] {
-  return state.evidence.filter(e => faults.some(f => showsItself(tables, e, f))).map(e => e.line.id)
+export function directLines(
+  tables: Tables,
+  state: TabState,
+  { chances }: Pick<Ranking, 'chances'>,
+  faults: readonly string[],
+): readonly string[] {
+  return state.evidence.filter(e => faults.some(f => showsItself(tables, e, chances, f))).map(e => e.line.id)
 }
 
-function showsItself(tables: Tables, evidence: Evidence, fault: string): boolean {
+function showsItself(tables: Tables, evidence: Evidence, chances: Float64Array, fault: string): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
   if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, fault)) return false
-  const { rest, rival, best } = likenessOf(tables, evidence, fault)
+  const { rest, rival, best } = likenessOf(tables, evidence, fault, chances)
   return best >= SHOWS * rest && best >= APART * rival
 }
 
 /** How likely a line is under a fault at its likeliest degree, under its best rival, and under all else on average. */
-function likenessOf(tables: Tables, evidence: Evidence, fault: string) {
+function likenessOf(tables: Tables, evidence: Evidence, fault: string, chances?: Float64Array) {
   const given = likelihoods(tables, evidence, tables.foreseen)
   const own = modeOf(tables.model, fault)?.repair.id
   let [best, rival, rest, weight] = [0, 0, 0, 0]
@@ -45,7 +50,8 @@ function likenessOf(tables: Tables, evidence: Evidence, fault: string) {
       continue
     }
     const mode = modeOf(tables.model, hypothesis.fault)
-    if (!hypothesis.second && mode && mode.repair.id !== own) rival = Math.max(rival, given[h]!)
+    const stands = chances !== undefined && chances[h]! > RIVAL
+    if (stands && !hypothesis.second && mode && mode.repair.id !== own) rival = Math.max(rival, given[h]!)
     rest += hypothesis.prior * given[h]!
     weight += hypothesis.prior
   }
