@@ -98,7 +98,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     suspects: ranking.suspects,
     verdicts: judged.map(l => judge(tables, state, l as Evidence['line'])),
     ruledOutBy: Object.fromEntries(ranking.ruledOutBy),
-    path: standPath(model, state, ranking),
+    path: standPath(model, state, ranking, decision?.kind === 'found' ? decision.covers.map(c => c.fault) : []),
     causes,
     causeTests: findCauseTests(tables, state, ranking, causes).filter(allowed),
     alsoFound: alsoFound(tables, state, blamed(ranking, decision)),

@@ -18,14 +18,20 @@ export interface ComponentStanding {
 
 const SUSPECT_FROM = 0.08
 
-export function standPath(model: SystemModel, state: TabState, ranking: Ranking): ComponentStanding[] {
+/** @param found the faults that are found, not only likely: a number alone condemns nothing */
+export function standPath(
+  model: SystemModel,
+  state: TabState,
+  ranking: Ranking,
+  found: readonly string[],
+): ComponentStanding[] {
   const failed = new Set(state.findings.failed.map(f => f.about))
   const good = goodTests(model, state)
   const right = new Set([...model.putRight(state.repaired)].map(f => f.id))
   return model.kind.components.map((component) => {
     const own = ranking.suspects.filter(s => s.component === component.id && !right.has(s.fault))
     const weight = own.reduce((sum, s) => sum + s.failed, 0)
-    const condemned = own.some(s => failed.has(s.fault) || s.chance > 0.95)
+    const condemned = own.some(s => failed.has(s.fault) || found.includes(s.fault))
     const cleared = own.every(s => s.ruledOut || s.chance < 0.01) && good.some(t => reaches(model, t, component))
     const standing: Standing
       = isWorkedOn(component.id, state.repaired) && weight < SUSPECT_FROM

@@ -73,6 +73,8 @@ watch(reading, async (r) => {
   if (mine === asked)
     leaves.value = left
       .filter(l => l.chance > 0.05)
+      // beside several figures there is room for the first alone
+      .slice(0, r.lines.length > 1 ? 1 : 3)
       .map(l => `${l.label.toLowerCase()} ${Math.round(l.chance * 100)}`)
       .join(', ')
 })
