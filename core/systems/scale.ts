@@ -1,7 +1,8 @@
 /**
  * Severity as a scale. A fault's degrees are points on it; each stands for the stretch up to half way to its
- * neighbours, the slightest a quarter of the way to a sound part. What a test reads under a degree is then spread over what
- * it would read along that stretch, so that a slight and a gross case, and one between two points, find their fault:
+ * neighbours, the slightest a quarter of the way to a sound part. What a test reads under a degree is then spread
+ * over what it would read along that stretch, so that a slight and a gross case, and one between two points, find
+ * their fault:
  *   centre = m + (up − down) / 2,  σ² = σ₀² + (up + down)² / 12   (a uniform stretch from m − down to m + up)
  * Degrees that say where (leg 1, leg 2) are no scale: they change other figures.
  */
@@ -24,7 +25,7 @@ export function scaleOf({ severities }: FaultMode, healthy: Figures): readonly n
 /**
  * @param readings what each degree reads by itself, in their order
  * @param at which of them is asked for
- * @param sound what a sound system reads: the end of the scale that lies nearer to it reaches a quarter of the way to it
+ * @param sound what a sound system reads: the end of the scale nearer to it reaches a quarter of the way to it
  */
 export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
   const own = readings[at]!
