@@ -9,8 +9,10 @@ import { KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind, type T
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { isolate, prepareSystem, type Isolation, type Tables } from '.'
 
+/** How many sequences, and how often each rule must have barred something. */
+const LENGTHS = { long: [10_000, 300], usual: [180, 3], quick: [60, 1] } as const
 const LONG = process.env.TRIALS === 'long'
-const [SEQUENCES, LEAST] = LONG ? [10_000, 300] : [180, 3]
+const [SEQUENCES, LEAST] = LENGTHS[LONG ? 'long' : process.env.QUICK ? 'quick' : 'usual']
 
 const OPTIONS: readonly Nameplate[] = [
   {},

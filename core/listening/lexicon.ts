@@ -64,8 +64,16 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   return fresh
 }
 
-export const phraseOf = (said: string): Phrase =>
-  [...new Set(wordsOf(join(said)).flatMap(w => (w.filler ? [] : [w.means])))]
+/** What the catalogue says, kinds have in common. */
+const phrases = new Map<string, Phrase>()
+
+export function phraseOf(said: string): Phrase {
+  const before = phrases.get(said)
+  if (before) return before
+  const fresh = [...new Set(wordsOf(join(said)).flatMap(w => (w.filler ? [] : [w.means])))]
+  phrases.set(said, fresh)
+  return fresh
+}
 
 /** Where a thing is matters for a place; of an answer it is left out. */
 const PREPOSITIONS = new Set('into behind across past ahead through after before below to'.split(' '))

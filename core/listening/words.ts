@@ -186,7 +186,10 @@ const weightOf = (word: string) => (WEAK.has(word) ? 0.3 : FILLER.has(word) ? 0 
 export function join(text: string): string {
   let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
   for (const { to, patterns } of PATTERNS)
-    for (const pattern of patterns) joined = joined.replace(pattern, to).replace(/ {2,}/g, ' ')
+    for (const pattern of patterns) {
+      const put = joined.replace(pattern, to)
+      if (put !== joined) joined = put.replace(/ {2,}/g, ' ')
+    }
   return joined.replace(/\s+/g, ' ').trim()
 }
 
