@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# The quick lane, under a minute: types and lint of the core, its tests with the long sweeps over three kinds.
+# The quick lane, about a minute: types and lint of the core, its tests with the long sweeps over three kinds.
 source "$(dirname "$0")/setup.sh"
 install_dependencies
 [ -f .nuxt/eslint.config.mjs ] || npx nuxt prepare >/dev/null 2>&1
