@@ -43,6 +43,21 @@ describe('the nursery call', () => {
     expect(next[0]!.first.length).toBeGreaterThan(0)
     expect(next[0]!.outcomes.length).toBeGreaterThanOrEqual(2)
   })
+  it.each([
+    ['rv', 'no-water', 'sound', 'silent'],
+    ['well-2wire', 'no-water', 'breaker-seen', 'on'],
+  ] as const)('says readings of a %s that would leave the same as one outcome', (kind, complaint, test, outcome) => {
+    const tables = requireOk(prepareSystem(kind, {}))
+    const { next } = isolate(tables, folded(tables, [opened(complaint), saw(test, outcome)]))
+    expect(next.length).toBeGreaterThan(0)
+    for (const { title, outcomes } of next)
+      for (const [i, after] of outcomes.entries()) {
+        const before = outcomes[i - 1]?.leaves ?? []
+        const apart = before.map((l, j) => Math.abs(l.chance - (after.leaves[j]?.chance ?? 0)))
+        const faults = (leaves: typeof before) => leaves.map(l => l.fault).join()
+        if (i > 0 && faults(before) === faults(after.leaves)) expect(Math.max(...apart), title).toBeGreaterThan(0.02)
+      }
+  })
   it('settles on the relay once its contact reads OL, and asks what made it fail', () => {
     const answer = isolate(three, folded(three, [...nursery, read('red.start', 0), read('relay.ohms', null)]))
     expect(answer.decision).toMatchObject({ fault: 'box.relay-open', repair: 'Replace the start relay' })

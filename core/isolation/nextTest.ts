@@ -256,48 +256,82 @@ function describeTest(
   }
 }
 
+/** A run of bins that would leave the same, what it leaves, and how likely it is. */
+interface Share {
+  readonly first: number
+  readonly last: number
+  readonly chance: number
+  readonly sums: ReadonlyMap<string, number>
+}
+
 function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64Array): Outcome[] {
-  const outcomes: (Outcome & { readonly bin: number })[] = []
-  const live: number[] = []
-  const totals = new Float64Array(table.bins)
-  for (let h = 0; h < chances.length; h++) {
-    if (chances[h]! < NEGLIGIBLE) continue
-    live.push(h)
-    const row = table.row(h)
-    for (let b = 0; b < table.bins; b++) totals[b]! += chances[h]! * row[b]!
+  const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
+  const shares: Share[] = []
+  for (let bin = 0; bin < table.bins; bin++) {
+    const share = shareOf(model, table, bin, chances, live)
+    const before = shares.at(-1)
+    if (before && joins(table, before, share)) shares[shares.length - 1] = sumOf(before, share)
+    else shares.push(share)
   }
-  for (const [b, total] of totals.entries()) {
-    if (total < 0.025) continue
-    const sums = new Map<string, number>()
-    // what would have failed; the cause behind a casualty is a question of its own
-    for (const h of live)
-      for (const f of failedIn(model, model.hypotheses[h]!))
-        sums.set(f, (sums.get(f) ?? 0) + chances[h]! * table.row(h)[b]!)
-    const leaves = [...sums]
-      .map(([fault, s]) => ({ fault, chance: s / total }))
-      .toSorted((x, y) => y.chance - x.chance)
-      .slice(0, 3)
-      .filter(l => l.chance > 0.04)
-    outcomes.push({ label: binLabel(table, b, chances, live, model.practice.units), chance: total, leaves, bin: b })
-  }
-  return outcomes
+  return shares
+    .filter(s => s.chance >= 0.025)
     .toSorted((x, y) => y.chance - x.chance)
     .slice(0, 3)
-    .toSorted((x, y) => x.bin - y.bin)
+    .toSorted((x, y) => x.first - y.first)
+    .map(s => ({
+      label: binLabel(table, s, chances, live, model.practice.units),
+      chance: s.chance,
+      leaves: leavesOf(s).slice(0, 3).filter(l => l.chance > 0.04),
+    }))
+}
+
+function shareOf(
+  model: SystemModel,
+  table: TestTable,
+  bin: number,
+  chances: Float64Array,
+  live: readonly number[],
+): Share {
+  const sums = new Map<string, number>()
+  let chance = 0
+  for (const h of live) {
+    const mass = chances[h]! * table.row(h)[bin]!
+    chance += mass
+    // what would have failed; the cause behind a casualty is a question of its own
+    for (const f of failedIn(model, model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + mass)
+  }
+  return { first: bin, last: bin, chance, sums }
+}
+
+const leavesOf = ({ sums, chance }: Share) =>
+  [...sums].map(([fault, s]) => ({ fault, chance: s / chance })).toSorted((x, y) => y.chance - x.chance)
+
+/** Readings beside one another that would leave the same are one outcome. */
+function joins({ test, bins }: TestTable, a: Share, b: Share): boolean {
+  if (test.kind === 'seen' || b.last === bins - 1 || a.chance < 0.025 || b.chance < 0.025) return false
+  const faults = new Set([...a.sums.keys(), ...b.sums.keys()])
+  const chanceOf = (s: Share, fault: string) => (s.sums.get(fault) ?? 0) / s.chance
+  return [...faults].every(f => Math.abs(chanceOf(a, f) - chanceOf(b, f)) < 0.05)
+}
+
+function sumOf(a: Share, b: Share): Share {
+  const sums = new Map(a.sums)
+  for (const [fault, mass] of b.sums) sums.set(fault, (sums.get(fault) ?? 0) + mass)
+  return { first: a.first, last: b.last, chance: a.chance + b.chance, sums }
 }
 
 /** The range that the hypotheses behind a bin would read, cut at the bin's edges. */
 function binLabel(
   table: TestTable,
-  bin: number,
+  { first, last }: Share,
   chances: Float64Array,
   live: readonly number[],
   units: Units,
 ): string {
   const { test, edges } = table
-  if (test.kind === 'seen') return (test as SeenTest).outcomes[bin]!.label
-  if (bin === table.bins - 1) return 'OL'
-  const mass = (h: number) => chances[h]! * table.row(h)[bin]!
+  if (test.kind === 'seen') return (test as SeenTest).outcomes[first]!.label
+  if (first === table.bins - 1) return 'OL'
+  const mass = (h: number) => chances[h]! * sumBins(table.row(h), first, last)
   const heaviest = Math.max(0, ...live.map(mass))
   let low = Infinity
   let high = -Infinity
@@ -307,13 +341,19 @@ function binLabel(
     low = Math.min(low, p.log ? Math.exp(p.mean - p.sigma) : p.mean - 1.3 * p.sigma)
     high = Math.max(high, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 1.3 * p.sigma)
   }
-  low = Math.max(0, bin > 0 ? Math.max(low, edges[bin - 1]!) : low)
-  if (bin < edges.length) high = Math.min(high, edges[bin]!)
+  low = Math.max(0, first > 0 ? Math.max(low, edges[first - 1]!) : low)
+  if (last < edges.length) high = Math.min(high, edges[last]!)
   if (!(high > low))
-    return bin < edges.length
-      ? `under ${formatValue(test.quantity, edges[bin]!, units)}`
-      : `over ${formatValue(test.quantity, edges[bin - 1] ?? 0, units)}`
+    return last < edges.length
+      ? `under ${formatValue(test.quantity, edges[last]!, units)}`
+      : `over ${formatValue(test.quantity, edges[first - 1] ?? 0, units)}`
   return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' }, units)
+}
+
+function sumBins(row: ArrayLike<number>, first: number, last: number): number {
+  let sum = 0
+  for (let b = first; b <= last; b++) sum += row[b]!
+  return sum
 }
 
 /** One sentence that a technician would say. */
