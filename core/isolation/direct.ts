@@ -40,7 +40,8 @@ function showsItself(tables: Tables, evidence: Evidence, chances: Float64Array, 
 /** How likely a line is under a fault at its likeliest degree, under its best rival, and under all else on average. */
 function likenessOf(tables: Tables, evidence: Evidence, fault: string, chances?: Float64Array) {
   const given = likelihoods(tables, evidence, tables.foreseen)
-  const own = modeOf(tables.model, fault)?.repair.id
+  const own = modeOf(tables.model, fault)
+  const ownRepair = own?.repair.id
   let [best, rival, rest, weight] = [0, 0, 0, 0]
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
@@ -50,8 +51,9 @@ function likenessOf(tables: Tables, evidence: Evidence, fault: string, chances?:
       continue
     }
     const mode = modeOf(tables.model, hypothesis.fault)
-    const stands = chances !== undefined && chances[h]! > RIVAL
-    if (stands && !hypothesis.second && mode && mode.repair.id !== own) rival = Math.max(rival, given[h]!)
+    // what let go is seen to have, whatever made it
+    const stands = chances !== undefined && chances[h]! > RIVAL && !own?.protects
+    if (stands && !hypothesis.second && mode && mode.repair.id !== ownRepair) rival = Math.max(rival, given[h]!)
     rest += hypothesis.prior * given[h]!
     weight += hypothesis.prior
   }
