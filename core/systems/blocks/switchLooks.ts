@@ -2,6 +2,17 @@
 import type { SensingOptions } from './switchSensing'
 import { seen } from './testEntry'
 
+/** What is seen of contacts one pole of which is burnt. */
+const BURNT_POLE = {
+  clean: 0.02,
+  sooty: 0.1,
+  pitted: 0.23,
+  burnt: 0.61,
+  welded: 0.02,
+  insects: 0.01,
+  wet: 0.01,
+}
+
 export function switchLooks(o: SensingOptions, at: string) {
   return [
     seen({
@@ -23,24 +34,8 @@ export function switchLooks(o: SensingOptions, at: string) {
       },
       usual: { clean: 0.49, sooty: 0.22, pitted: 0.18, burnt: 0.05, welded: 0.01, insects: 0.04, wet: 0.01 },
       chancesByFault: {
-        'switch.pole1-burnt': {
-          clean: 0.02,
-          sooty: 0.1,
-          pitted: 0.23,
-          burnt: 0.61,
-          welded: 0.02,
-          insects: 0.01,
-          wet: 0.01,
-        },
-        'switch.pole2-burnt': {
-          clean: 0.02,
-          sooty: 0.1,
-          pitted: 0.23,
-          burnt: 0.61,
-          welded: 0.02,
-          insects: 0.01,
-          wet: 0.01,
-        },
+        'switch.pole1-burnt': BURNT_POLE,
+        'switch.pole2-burnt': BURNT_POLE,
         'switch.welded': {
           clean: 0.02,
           sooty: 0.03,
