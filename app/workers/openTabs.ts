@@ -3,7 +3,7 @@
  * kept between them, and a system's model for every later tab. A question that is cancelled before its turn costs
  * nothing.
  */
-import { hear } from '#core/listening'
+import { hear, spokenBefore } from '#core/listening'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
@@ -188,12 +188,6 @@ export function viewOf(state: TabState): TabNow['state'] {
 export const testsIn = (lines: readonly AnyLine[]): ReadonlySet<string> =>
   new Set(lines.flatMap(l => ('test' in l && typeof l.test === 'string' ? [l.test] : [])))
 
-/** The point that was spoken of last. */
-function nearOf(kind: SystemKind, { evidence }: TabState): string | undefined {
-  const last = evidence.at(-1)?.line.test
-  return last === undefined ? undefined : kind.tests.find(t => t.id === last)?.point
-}
-
 /** What the lines alone answer is answered though the system cannot be modelled. */
 function answer(open: OpenTab, question: Question): Result<Answers[Question['ask']]> {
   const { kind, fold } = open
@@ -202,7 +196,11 @@ function answer(open: OpenTab, question: Question): Result<Answers[Question['ask
     case 'check':
       return ok(checkLine(kind, fold.state(), question.draft))
     case 'hear':
-      return ok(hear(kind, question.typed, { expected: question.inHand, units, near: nearOf(kind, fold.state()) }))
+      return ok(hear(kind, question.typed, {
+        expected: question.inHand,
+        units,
+        before: spokenBefore(kind, fold.state().lines),
+      }))
     case 'complete':
       return ok(completeShorthand(kind, question.typed))
     default: {

@@ -3,8 +3,9 @@
  * standard input where none is given. Ends with 2 for a kind that there is not.
  */
 import { readFileSync } from 'node:fs'
-import { hear } from '#core/listening'
-import { findTest, isKindId, KIND_IDS, kindFor } from '#core/systems'
+import { hear, spokenBefore } from '#core/listening'
+import { isKindId, KIND_IDS, kindFor } from '#core/systems'
+import type { DraftLine } from '#core/tab'
 
 const [id = '', ...given] = process.argv.slice(2)
 if (!isKindId(id)) {
@@ -13,15 +14,14 @@ if (!isKindId(id)) {
 }
 const kind = kindFor(id, {})
 const lines = given.length > 0 ? given : readFileSync(0, 'utf8').split('\n').filter(l => l.trim())
-let near: string | undefined
+const before: DraftLine[] = []
 for (const said of lines) {
-  const heard = hear(kind, said, { near })
+  const heard = hear(kind, said, { before: spokenBefore(kind, before) })
   if (!heard.ok) {
     process.stdout.write(`${JSON.stringify({ said, problem: heard.problem })}\n`)
     continue
   }
   const { value } = heard
-  const last = value.kind === 'lines' ? value.lines.at(-1) : undefined
-  if (last && 'test' in last) near = findTest(kind, last.test)?.point
+  before.push(...(value.kind === 'lines' ? value.lines : value.kind === 'remark' ? [value.line] : []))
   process.stdout.write(`${JSON.stringify({ said, ...value })}\n`)
 }

@@ -4,8 +4,8 @@
  * without its proof, a line after the settlement are kept, and marked in the fold.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import { hear } from '#core/listening'
-import { findTest, type SystemKind } from '#core/systems'
+import { hear, spokenBefore, type Spoken } from '#core/listening'
+import type { SystemKind } from '#core/systems'
 import {
   createWriter,
   FILE_DEVICE,
@@ -33,8 +33,6 @@ export function readTab(
   const place = `${where} › ${tab.day}`
   const by = tab.by ? { by: tab.by } : {}
   const lines: AnyLine[] = []
-  /** the point that was spoken of last */
-  let near: string | undefined
   const put = createWriter(makeId('file', id).replace(/^file-/, FILE_DEVICE))
   let clock = { day: 0, minutes: firstMinutes(tab) }
   const stamp = (n: number) =>
@@ -76,14 +74,13 @@ export function readTab(
     }
     if (Number.isNaN(Date.parse(stamp(0))))
       return fail('bad-line', { place, line: written, why: 'that is no time of day' })
-    const draft = readWrittenLine(kind, timed[4]!, start, near)
+    const draft = readWrittenLine(kind, timed[4]!, start, spokenBefore(kind, lines))
     if (!draft.ok)
       return fail('bad-line', { place, line: written, why: draft.problem.code, ...draft.problem.facts })
     const set = draft.value.length > 1 ? { set: makeId('set', id, String(i)) } : {}
     for (const one of draft.value) {
       const ofSet = one.kind === 'reading' || one.kind === 'observation'
       write(ofSet ? { ...one, ...set } : one, i + 1)
-      if (ofSet) near = findTest(kind, one.test)?.point
     }
   }
   return ok({ id, day: start, lines, ...by })
@@ -102,7 +99,7 @@ function readWrittenLine(
   kind: SystemKind,
   written: string,
   start: string,
-  near: string | undefined,
+  before: Spoken,
 ): Result<readonly DraftLine[]> {
   const command = COMMAND.exec(written)
   if (command) {
@@ -144,7 +141,7 @@ function readWrittenLine(
   }
   const asLeft = written.startsWith('left ')
   const said = asLeft ? written.slice(5) : written
-  const heard = hear(kind, said, { near })
+  const heard = hear(kind, said, { before })
   if (!heard.ok) return heard
   // a file cannot be asked: what has two meanings is kept as it was said, and not weighed
   if (heard.value.kind !== 'lines') return ok([{ kind: 'remark', text: written }])

@@ -1,6 +1,6 @@
 /** What one clause can mean: the readings, sets of readings and observations of a kind, each with its score. */
 import { unitsOf, type Units } from '#core/units'
-import type { NumericTest } from '#core/systems'
+import { unstaged, type NumericTest } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import type { Figure } from './figures'
 import type { Lexicon, ReadEntry, SeenEntry } from './lexicon'
@@ -18,6 +18,8 @@ export interface Bearing {
   readonly expected?: string | undefined
   readonly near?: string | undefined
   readonly nearQuantity?: NumericTest['quantity'] | undefined
+  /** in SI */
+  readonly nearValue?: number | null | undefined
   readonly units: Units
 }
 
@@ -38,16 +40,23 @@ const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
 export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bearing: Bearing): Meaning[] {
   const weights = weigh(clause, lexicon.known, lexicon.subjects)
   const figures = clause.figures.map(i => told.figures[i]!)
+  const asked = figures.length > 0 ? figures : sameAgain(weights, bearing)
   const readings = figures.filter(f => f.quantity !== 'time')
   const all: Meaning[] = []
   const row = clause.rows.map(i => told.rows[i]!)[0] ?? threefold(weights, readings)
   if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
   else {
     if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, readings, bearing, lexicon)
-    for (const e of lexicon.read) pushRead(all, e, weights, figures, bearing, lexicon)
+    for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing))
   }
   return all.filter(isHeard).toSorted((a, b) => b.score - a.score)
+}
+
+/** `same at the line side`: the figure before, at another place. */
+function sameAgain({ of }: Weights, { nearValue, nearQuantity }: Bearing): readonly Figure[] {
+  if (!of.has('same') || nearValue === undefined) return []
+  return [{ value: nearValue, perUnit: 1, again: true, ...(nearQuantity ? { quantity: nearQuantity } : {}) }]
 }
 
 /** `239, all three`: the same figure on each. */
@@ -58,7 +67,7 @@ const isDone = ({ of }: Weights) => of.has('breaker') && [...DONE].some(w => of.
 
 function pushSeen(
   all: Meaning[],
-  { test, outcome, phrases, staged }: SeenEntry,
+  { test, outcome, phrases, about, staged }: SeenEntry,
   weights: Weights,
   figures: readonly Figure[],
   { expected, near }: Bearing,
@@ -67,14 +76,15 @@ function pushSeen(
   const best = bestOf(phrases, weights)
   if (!best) return
   const words = new Set(best.phrase)
+  const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something
   const unexplained = figures.filter(f => f.value !== null || !words.has('ol'))
   const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.15 : 0
   const assumed
     = pilot
       + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0)
-      + stageOf(words, staged, hasStages, weights)
-  const score = scoreOf(words, weights, assumed)
+      + stageOf(words, staged, hasStages, weights, near)
+  const score = scoreOf(words, weights, assumed, 0, beside)
   // one common word says a thing only by itself
   if (best.phrase.length === 1 && COMMON.has(best.phrase[0]!) && score.left > 0.3) return
   const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
@@ -87,15 +97,23 @@ function pushSeen(
   })
 }
 
-/** Two pumps: the one in the well is said so, or only it has the part; the other may be called the booster. */
-function stageOf(words: Set<string>, staged: boolean, hasStages: boolean, { of }: Weights): number {
+/** Two pumps: which is meant is said, or only it has the part; else it is the one that was spoken of last. */
+function stageOf(
+  words: Set<string>,
+  staged: boolean,
+  hasStages: boolean,
+  { of }: Weights,
+  near: string | undefined,
+): number {
   if (!hasStages) return 0
+  const ofWell = near !== undefined && unstaged(near) !== near
   if (!staged) {
     words.add('booster')
-    return 0
+    return ofWell && !of.has('booster') ? 0.2 : 0
   }
   words.add('well')
-  return of.has('well') || of.has('wellhead') ? -0.1 : 0.3
+  if (of.has('well') || of.has('wellhead')) return -0.1
+  return ofWell ? 0.1 : 0.3
 }
 
 function pushRead(
@@ -113,20 +131,26 @@ function pushRead(
   const said = sayRead(entry, weights, words, bearing, own)
   if (!said) return
   if (weights.of.has('plate')) return
+  const again = own?.again
+  if (again && (!said.placed || test.point === bearing.near)) return
   const zero = own ? undefined : NOTHING.find(w => weights.of.has(w))
-  // nothing to ground, a capacitor that is open: beyond the meter's range
-  const saysOpen = test.variant === 'ground' ? zero : weights.of.has('open')
-  const isOpen = !own && said.placed && test.need !== 'live' && saysOpen
+  // nothing to ground, a capacitor that is open: beyond the meter's range; zero to ground is a dead short
+  const toGround = test.variant === 'ground'
+  const saysOpen = toGround ? zero && zero !== 'zero' : weights.of.has('open')
+  const isOpen = !own && said.placed && test.need !== 'live' && fits({ value: null }, test) && saysOpen
   const denied = zero?.startsWith('!') ? zero.slice(1) : undefined
   const means = denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed
-  if (!own && !isOpen && !(zero && means && isZeroed(test))) return
+  if (!own && !isOpen && !(zero && means && (isZeroed(test) || (toGround && zero === 'zero')))) return
   if (isOpen) words.add('open')
   if (zero) words.add(zero)
+  if (again) words.add('same')
   if (own?.value === null) words.add('ol')
   words.add('tseconds').add('tminutes').add('secondmeter')
   const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
-  const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stageOf(words, entry.staged, hasStages, weights)
+  const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stageOf(words, entry.staged, hasStages, weights, bearing.near)
   const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
+  // a nought is said by few words: `swapped nothing yet` is none
+  if (!own && score.left > MOST_BESIDE_NOUGHT) return
   const hint = (test.id === bearing.expected ? 0.4 : 0) + (test.quantity === bearing.nearQuantity ? 0.05 : 0)
   all.push({
     ...score,
@@ -137,6 +161,8 @@ function pushRead(
     lines: [readingOf(test, own ?? { value: isOpen ? null : 0 }, bearing.units)],
   })
 }
+
+const MOST_BESIDE_NOUGHT = 0.9
 
 /** A nought may be said in words of volts, amps and pressures; of ohms and farads it is an OL as often as not. */
 const isZeroed = (t: NumericTest) => ['volts', 'amps', 'pressure', 'flow'].includes(t.quantity)

@@ -14,6 +14,8 @@ export interface Figure {
   readonly quantity?: Quantity
   /** SI units that one of them is; without a unit the reading's own is taken */
   readonly perUnit?: number
+  /** the figure of the line before, said of another place */
+  readonly again?: true
 }
 
 /** A text whose figures are numbered: `fig0`, `row0` stand where they stood. */
@@ -73,6 +75,8 @@ export function figuresOf(joined: string): Told {
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
     .replace(FOR_SO_MANY, ' ')
+    .replace(FROM_TO, fromTo)
+    .replace(/^.*$/, threePairs)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
       `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
     .replace(/(\d) (?:point) (\d)/g, '$1.$2')
@@ -104,6 +108,29 @@ export function figuresOf(joined: string): Told {
     return ` fig${figures.length - 1} ol `
   })
   return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
+}
+
+/** `falls from 60 to 45 in ten minutes` is a fall of 15; `went from 15 amps to 8` is 8 now. */
+const FROM_TO = /\bfrom (\d*\.?\d+) ?([a-z]+)? (?:(?:all the way|back|down|up) )*to (\d*\.?\d+)(.*)/
+const TIMED = /\b(?:in|over|within)\b.*\b(?:min|minutes?|tminutes|hours?|h)\b/
+
+function fromTo(_: string, first: string, unit: string | undefined, second: string, rest: string): string {
+  const fell = Number(first) - Number(second)
+  const figure = fell > 0 && TIMED.test(rest) ? String(Number(fell.toPrecision(6))) : second
+  return `${figure} ${unit && !/^[a-z]{1,5}\b/.test(rest.trim()) ? unit : ''}${rest}`
+}
+
+/** `l1-l2 238, l2-l3 240, l1-l3 239`, in any order: three of one go. From so much on leads are a starter's load side. */
+const PAIR = /(lead )?n([123]) n([123]) ?[:=]? ?(\d*\.?\d+)(?: ?v(?:olts?)?\b)?,?/g
+const LOAD_VOLTS = 60
+
+function threePairs(words: string): string {
+  const pairs = [...words.matchAll(PAIR)]
+  const by = new Map(pairs.map(p => [[p[2], p[3]].toSorted().join(''), p[4]!]))
+  const row = ['12', '23', '13'].map(p => by.get(p))
+  if (pairs.length !== 3 || row.some(v => v === undefined)) return words
+  const place = pairs[0]![1] ? (row.some(v => Number(v) > LOAD_VOLTS) ? 'load' : 'lead') : ''
+  return `${place} ${words.replace(PAIR, ' ')} ${row.join('/')}`
 }
 
 const sayTime = ({ value, perUnit = 1 }: Figure) => ((value ?? 0) * perUnit < 60 ? 'tseconds' : 'tminutes')

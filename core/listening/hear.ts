@@ -11,12 +11,12 @@ import { meaningsOf, type Bearing, type Figures, type Meaning } from './clause'
 import { figuresOf } from './figures'
 import { lexiconOf, type Lexicon } from './lexicon'
 import type { Clause } from './score'
+import type { Spoken } from './spoken'
 import { sayState } from './states'
 import { join, wordsOf } from './words'
 
 export interface HearingOf extends Listening {
-  /** the point of the line before */
-  readonly near?: string | undefined
+  readonly before?: Spoken
 }
 
 export type Heard
@@ -49,8 +49,10 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const state = sayState(text)
   if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })
   if (text.length > LONGEST) return remark()
-  const { units = US } = listening
-  const parts = hearParts(kind, text, { expected: listening.expected, near: listening.near, units })
+  const { units = US, before = {} } = listening
+  const { near, value: nearValue, quantity: nearQuantity } = before
+  const bearing = { expected: listening.expected, near, nearValue, nearQuantity, units }
+  const parts = hearWithDoing(kind, text, bearing, before.action)
   const heard = parts.flatMap(p => (p.meanings[0] ? [p.meanings] : []))
   if (heard.length === 0) {
     if (exact.ok && exact.value.kind === 'ask') return ok(exact.value)
@@ -92,14 +94,30 @@ const saysAnything = (text: string) => wordsOf(join(text)).some(w => !w.filler &
 interface Part {
   readonly clause: Clause
   readonly meanings: readonly Meaning[]
+  /** the atoms that it is made of */
+  readonly from: number
+  readonly end: number
 }
 
 /** Clauses are parted by marks and by these words. */
 const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)/g
 
+/** What was done stands in the line before, what came of it in this one: then the two are heard as one. */
+function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action: string | undefined): Part[] {
+  const alone = hearParts(kind, text, bearing)
+  if (!action || action.length + text.length > LONGEST) return alone
+  const done = atomsOf(toldOf(action).words).length
+  const both = hearParts(kind, `${action}, ${text}`, bearing)
+  const across = both.find(p => p.from < done && p.end > done && p.meanings[0])
+  if (!across) return alone
+  return both.filter(p => p === across || p.from >= done)
+}
+
+const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
+
 /** The way to take a line apart that explains most of it. */
 function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
-  const told = figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
+  const told = toldOf(text)
   const lexicon = lexiconOf(kind)
   const atoms = atomsOf(told.words)
   const n = Math.min(atoms.length, MOST_ATOMS)
@@ -113,14 +131,18 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
       if ((best[end]?.value ?? -Infinity) >= value) continue
       best[end] = {
         value,
-        parts: [...before.parts, { clause: { ...clause, text: withFigures(clause.text, told) }, meanings }],
-        bearing: meanings[0]
-          ? { ...before.bearing, near: meanings[0].point, nearQuantity: meanings[0].quantity }
-          : before.bearing,
+        parts: [...before.parts, { clause: { ...clause, text: withFigures(clause.text, told) }, meanings, from, end }],
+        bearing: meanings[0] ? bearingAfter(before.bearing, meanings[0]) : before.bearing,
       }
     }
   }
   return [...best[n]!.parts]
+}
+
+function bearingAfter(before: Bearing, { point, quantity, lines }: Meaning): Bearing {
+  const last = lines.at(-1)
+  const read = last?.kind === 'reading' ? { nearValue: last.value } : {}
+  return { ...before, near: point, nearQuantity: quantity, ...read }
 }
 
 /** `runs no water` is two things. */

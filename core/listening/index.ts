@@ -1,3 +1,4 @@
 export { hear, sayLine, type Heard, type HearingOf } from './hear'
 export { lexiconOf, phraseOf, type Lexicon } from './lexicon'
 export { SAID } from './said'
+export { spokenBefore, type Spoken } from './spoken'

@@ -3,6 +3,16 @@
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
+  // with what a thing was done says nothing of what was found
+  ['', 'with (?:an? |the |my )?(?:\\w+ )?(?:stick|screwdriver|finger|fingers|hand|hands|pliers|hammer|wrench|dowel|pencil)'],
+  ['', 'nothing (?:but|besides)', 'jump(?:s|ed)? (?:up )?to(?= \\d)', 'where (?:it|they) (?:goes?|comes?|enters?) (?:in(?:to|side)?|through)?'],
+  ['', '(?:full of|packed with|covered (?:in|with)|loaded with|caked (?:in|with))(?= \\p{L})'],
+  ['n1', 'on one(?= ?,| |$)'],
+  ['noth', '(?:just )?sits there', 'just sits', 'does ?n[\'’]?t do (?:anything|a thing)', 'not doing (?:anything|a thing)'],
+  ['tapsshut', 'with (?:everything|all (?:the )?(?:taps|faucets)|every tap) (?:shut|closed|turned off)'],
+  ['atnight', '(?:at|in the|during the|in the middle of the) night'],
+  ['calling', 'with (?:the|a) (?:\\w+ )?(?:tap|faucet|hose|sink|shower|valve) (?:open|on|running)'],
+  ['run', 'r[ua]ns? (?:quiet(?:ly)?|smooth(?:ly)?|nice(?:ly)?|normal(?:ly)?)'],
   ['not', '(?:can ?not|(?:wo|does|do|did|is|was|would|could|has|ca|are) ?n[\'’]?t)(?= |$)'],
   ['not', '(?:will|does|do|did|is|was|would|could|has|have|are) (?:still )?not'],
   ['not', 'never', 'without', 'cannot'],
@@ -33,9 +43,9 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['no', 'no (?:sign|sort|kind) of'],
   ['ol', 'no (?:continuity|connection)', 'infinit[ey]', 'wide open'],
   ['bothlegs load', 'both load legs'],
-  ['bothlegs', '(?:both|either|each|all) (?:of the )?legs'],
-  ['betweenlegs', 'leg to leg', 'between (?:the )?legs'],
-  ['n2', '(?:the )?other leg', 'leg two'],
+  ['bothlegs', '(?:both|either|each|all) (?:of the )?(?:legs?|hots?|sides?(?= to))'],
+  ['betweenlegs', 'leg to leg', 'between (?:the )?(?:legs|them|the two)'],
+  ['n2', '(?:the )?other leg', 'leg two', 'on the other(?: one)?', '(?:the )?other one'],
   ['n1', 'one leg', 'leg one'],
   ['n3', 'leg three'],
   ['pole n1', 'pole one'],
@@ -74,6 +84,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['cutout', 'cut[- ]?outs?', '(?:cuts|kicks|goes|shuts?|stops?) (?:out|off) at(?= \\d)'],
   ['trip', '(?:let|lets|letting) go(?:es)?', 'kick(?:s|ed|ing)? out', 'pop(?:s|ped)? out'],
   ['breaker trip', '(?:knock(?:s|ed)?|throws?|threw|takes?|took) (?:out )?the breaker(?: out)?'],
+  ['runon', '(?:goes?|went|runs?|ran|sails?|shoots?|blows?) (?:right |way |straight )?past(?= \\d| cut| the)'],
   [
     'runon',
     '(?:keeps? (?:on )?running|r[ua]ns? on(?: and on)?|running on)'
@@ -81,7 +92,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ],
   ['stop', '(?:shuts?|shutting|turns?|switch(?:es)?) (?:itself )?off'],
   ['comeback', 'c[oa]mes? back', 'coming back'],
-  ['start', 'pick(?:s|ed)? up', 't[ao]o?kes? off', 'took off', 'fires? up', 'kicks? in'],
+  ['start', 'pick(?:s|ed)? up', 't[ao]o?kes? (?:right )?off', 'took (?:right )?off', 'fire[sd]? (?:right )?up', 'kick(?:s|ed)? in(?! at)', '(?:comes|came|kicks|kicked|goes|went) on(?! and on)'],
   ['pullin', 'pull(?:s|ed)? in'],
   ['atonce', 'at once', '(?:right|straight) ?away', 'instant(?:ly)?', 'immediately', 'the moment'],
   ['byitself', '(?:by|on) (?:itself|its own|their own)', 'by themselves'],
@@ -95,7 +106,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['load', '(?:load|bottom|outgoing) side'],
   ['pumpside', '(?:pump|motor|well) side'],
   ['airvalve', '(?:air|tire|tyre|snift) valve', 'valve stem'],
-  ['relief', '(?:relief|safety|pop-?off) valve', 'pop-?off'],
+  ['relief', '(?:relief|safety|pop[- ]?off) valve', 'pop[- ]?off'],
   ['footvalve', 'foot ?valve'],
   ['checkvalve', 'check ?valve'],
   ['housevalve', '(?:main )?house valve', 'valve to the house'],

@@ -15,6 +15,8 @@ export interface SeenEntry {
   readonly outcome: string
   readonly label: string
   readonly phrases: readonly Phrase[]
+  /** words that several of its answers are said with: they part nothing and are explained by any */
+  readonly about: readonly string[]
   readonly staged: boolean
 }
 
@@ -52,7 +54,7 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const hasStages = kind.components.some(c => unstaged(c.id) !== c.id)
   const isStaged = (t: Test) => hasStages && unstaged(t.id) !== t.id
   const seen = kind.tests.flatMap(t => (t.kind === 'seen' ? seenEntries(kind, t, isStaged(t)) : []))
-  const read = kind.tests.flatMap(t => (t.kind === 'numeric' ? [readEntry(kind, t, isStaged(t))] : []))
+  const read = kind.tests.flatMap(t => (t.kind === 'numeric' ? [readEntry(kind, t, isStaged)] : []))
   const known = new Set([
     ...seen.flatMap(e => e.phrases.flat()),
     ...read.flatMap(e => [...e.places, ...e.variants, ...e.conditions, ...e.quantities].flat()),
@@ -94,28 +96,31 @@ function distinct(all: readonly Phrase[]): Phrase[] {
 
 function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEntry[] {
   const own = SAID[staged ? unstaged(test.id) : test.id] ?? {}
-  return test.outcomes.map((o) => {
+  const entries = test.outcomes.map((o) => {
     // an id alone may be the name of a thing: `cable` for “the cable is down”
     const said = [...o.words.slice(1), o.label]
     const derived = test.words.flatMap(w => said.map(s => `${w} ${s}`))
-    return {
-      test,
-      outcome: o.id,
-      label: o.label,
-      phrases: answersOf([...(own[o.id] ?? []), ...derived]),
-      staged,
-    }
+    return { test, outcome: o.id, label: o.label, phrases: answersOf([...(own[o.id] ?? []), ...derived]), staged }
   })
+  const about = saidOfSeveral(entries.map(e => new Set(e.phrases.flat())))
+  return entries.map(e => ({ ...e, about }))
 }
 
-function readEntry(kind: SystemKind, test: NumericTest, staged: boolean): ReadEntry {
+function saidOfSeveral(answers: readonly ReadonlySet<string>[]): string[] {
+  const all = new Set(answers.flatMap(a => [...a]))
+  return [...all].filter(w => !w.startsWith('!') && answers.filter(a => a.has(w)).length > 1)
+}
+
+function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => boolean): ReadEntry {
+  const staged = isStaged(test)
   const point = kind.points.find(p => p.id === test.point)!
   const at = staged ? unstaged(point.id) : point.id
   const vehicle = kind.components.some(c => c.glyph === 'battery')
   const aliases = point.aliases.filter(a => !NO_PLACE.has(staged ? a.replace(/^well /, '') : a))
   const names = [point.name, ...aliases, ...((vehicle ? VEHICLE_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
   const alike = kind.tests.filter(
-    (t): t is NumericTest => t.kind === 'numeric' && t.quantity === test.quantity && isUsual(t),
+    (t): t is NumericTest =>
+      t.kind === 'numeric' && t.quantity === test.quantity && isUsual(t) && isStaged(t) === staged,
   )
   const { condition } = test
   // of two poles the pair needs no name; of three, and across one part, it is another reading

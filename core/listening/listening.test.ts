@@ -65,8 +65,8 @@ describe('short speech', () => {
     expect(told(id, said)).toBe(means)
   })
   it('goes by what was spoken of last', () => {
-    expect(told('well-3wire', 'second meter says 240 there', { near: 'line' })).toBe('line.volts 240')
-    expect(told('well-3wire', 'second meter says 240 there', { near: 'load' })).toBe('load.volts 240')
+    expect(told('well-3wire', 'second meter says 240 there', { before: { near: 'line' } })).toBe('line.volts 240')
+    expect(told('well-3wire', 'second meter says 240 there', { before: { near: 'load' } })).toBe('load.volts 240')
   })
   it('keeps what a range or an "about" leaves open as a spread', () => {
     const h = heard('well-2wire', 'about 12 amps')

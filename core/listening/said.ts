@@ -6,18 +6,18 @@
  */
 export const SAID: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {
   'let-go': {
-    'at-once': [
+    'at-once': ['trips right away', 'pops the second you flip it', 'trips instantly', 'breaker bang', 'not stay on', 'not hold', 'blew again', 'blows the fuse at once', 'not stay set', 'slams off', 
       'blew right back off', 'trips right back', 'trips the breaker at once', 'breaker pops at once',
       'pops as soon as it starts', 'blew atonce', 'trips at once', 'breaker trips at once', 'will not reset',
       'not reset', 'goes as soon as it is closed', 'blows at once', 'will not stay in', 'trips when reset',
       'new fuse blows at once', 'new ones blew at once', 'trips at once when it pulls in', 'bangs out',
     ],
-    'seconds': ['trips after some seconds', 'trips after a few seconds', 'trips in a few seconds'],
-    'minutes': [
+    'seconds': ['breaker goes after a few seconds', 'trips in about seconds', 'holds a few seconds then trips', 'trips after some seconds', 'trips after a few seconds', 'trips in a few seconds'],
+    'minutes': ['trips once in a while', 'trips every couple of days', 'trips after rain', 'trips after running a while', 
       'trips when hot', 'trips after a while', 'trips after minutes', 'breaker trips after a while',
       'trips when it has run a while',
     ],
-    'holds': [
+    'holds': ['breaker stays on', 'breaker stays set', 
       'breaker holds', 'does not trip', 'breaker did not trip', 'holds now', 'never trips', 'not tripped',
       'breaker stays in',
     ],
@@ -26,7 +26,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     fine: [
       'other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power',
     ],
-    half: [
+    half: ['half the outlets dead', 'other circuits dead too', 'some outlets dead', 
       'half the lights out', 'half the house out', 'half of the house is out',
       'half the lights in the house are out', 'some of the house is out', 'half the circuits dead',
     ],
@@ -70,25 +70,25 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean',
       'connections tight',
     ],
-    burnt: [
+    burnt: ['wire nut burnt', 'wire nuts burnt', 'wire nut melted', 'connector melted', 'wire discoloured', 'wire burnt off', 'wire nuts corroded', 'splice corroded', 
       'burnt wire on the load terminal', 'burnt wire', 'wire burnt at the terminal', 'burnt terminal',
       'burnt load terminal', 'terminals burnt', 'terminal loose', 'wire burnt', 'loose terminal',
       'insulation burnt', 'wire charred', 'loose wire', 'terminal hot', 'terminals loose brown',
       'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor', 'loose connection',
       'wire came off', 'terminal green', 'green terminals', 'insulation melted',
     ],
-    chafed: [
+    chafed: ['wire nicked', 'cord chafed motor box', 'bare copper', 'copper showing', 
       'wire chafed', 'wires chewed', 'insulation chafed', 'wire rubbed through', 'chafed at the entry',
       'cord chafed', 'mouse chewed wire', 'wire bare',
     ],
   },
   'switch-heat': {
     cool: ['switch cool', 'cover cool', 'switch not hot'],
-    hot: ['switch hot', 'cover hot', 'switch warm', 'switch smells hot', 'switch too hot to touch'],
+    hot: ['switch cover warm', 'cover too hot', 'switch hot', 'cover hot', 'switch warm', 'switch smells hot', 'switch too hot to touch'],
   },
   'self-starts': {
     no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
-    yes: [
+    yes: ['starts byitself', 'starts tapsshut', 'starts atnight', 'pump start byitself', 'cycles byitself', 'starts every few minutes', 'kicks on by itself', 
       'starts byitself every couple of minutes', 'cycles byitself', 'cycles with everything off',
       'runs with everything off', 'not shut up cycles', 'starts byitself minutes', 'starts by itself',
       'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every',
@@ -97,25 +97,25 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'climbs': {
-    reaches: [
+    reaches: ['builds fine', 'builds pressure good', 
       'gets to cut out', 'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up',
       'reaches pressure',
     ],
-    stalls: [
+    stalls: ['never gets past', 'stalls out', 'only builds', 'not build', 'builds slow', 'pressure tops out', 'maxes out at', 'not build pressure', 
       'never gets past', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at',
-      'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'never gets there',
+      'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 
       'stands still at', 'stuck at', 'not getsto', 'pressure never comes up', 'hardly any pressure',
       'runs smooth hardly any pressure', 'runs all the time',
     ],
   },
   'keeps-running': {
     keeps: ['keeps going', 'keeps at it', 'stays running', 'runs without stopping'],
-    seconds: [
+    seconds: ['run seconds stop', 'runs tseconds stop', 'stops after seconds', 
       'runs a few seconds then quits', 'quits after seconds', 'cuts out after seconds', 'hums then clicks off',
       'clicks off', 'hums then overload trips', 'buzzes then quits', 'starts growls quits', 'quits', 'hum quits',
       'quits seconds', 'start quits', 'overload trips', 'hum overload trip',
     ],
-    minutes: [
+    minutes: ['run minutes stop', 'runs minutes stop', 'runs a while then stops', 'overload stop minutes', 'stops after minutes', 'runs tminutes stop', 'runs tminutes quits', 
       'runs for minutes then quits', 'quits after a while', 'runs quits comeback cool',
       'runs minutes stop comeback cool', 'stop hot comeback cool', 'ran for then stopped', 'quits minutes',
       'run quits', 'run quits comeback', 'runs stop comeback', 'runs quits comes back',
@@ -123,17 +123,17 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'motor-heat': {
     usual: ['motor cool', 'motor warm', 'motor not hot', 'motor is cold', 'motor feels normal'],
-    hot: ['motor hot', 'motor too hot to touch', 'motor very hot', 'motor is boiling', 'hot motor'],
+    hot: ['too hot to touch', 'hot to the touch', 'motor burning up', 'cannot keep a hand on it', 'motor scalding', 'motor very warm', 'motor hot', 'motor too hot to touch', 'motor very hot', 'motor is boiling', 'hot motor'],
   },
   'speed': {
     usual: ['runs at full speed', 'normal speed', 'sounds normal', 'usual pitch', 'runs strong', 'turns fast'],
-    slow: [
+    slow: ['sounds slow', 'sounds tired', 'labours', 'motor labours', 'starts hard', 'hard to start', 'strains', 'dim start slow', 'slow start', 'bogs down', 'drawn out start', 
       'runs slow', 'turns slow', 'pump slow', 'slow to come up', 'motor slow', 'sluggish', 'hardly turns',
       'slow to start', 'drags', 'hum hardly turns',
     ],
   },
   'known-feed': {
-    runs: [
+    runs: ['runs on another outlet', 'good outlet runs', 'runs off the house', 'runs straight off the panel', 
       'runs on a good outlet', 'plugged in runs fine', 'runs plugged into the wall', 'runs on another circuit',
       'pluggedin runs', 'on a short cord it runs', 'runs on the generator',
     ],
@@ -151,18 +151,18 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     trips: ['knowngood pump trips too', 'knowngood motor trips', 'another pump trips it too'],
   },
   'level-look': {
-    covered: [
+    covered: ['water level pump set', 'plenty of water', 'water over the pump', 'water stands feet over', 
       'water level plenty', 'plenty of water in the well', 'well full', 'water over the pump', 'water stands high',
       'well has water', 'water level down plenty', 'level good',
     ],
-    low: [
+    low: ['well pumped down', 'level down to the pump', 'no water in the well', 
       'water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry',
       'level at the pump', 'well is down',
     ],
   },
   'foot-look': {
     holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
-    falls: [
+    falls: ['prime runs back down', 'water drops in the suction', 
       'footvalve stuck open', 'footvalve open', 'footvalve leaks', 'footvalve leaks water runs back',
       'water runs back', 'footvalve bad', 'will not hold prime', 'suction line drains back',
       'footvalve does not hold',
@@ -173,11 +173,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'starts-empty': {
-    same: [
+    same: ['tank drained still hums', 'drained still hums', 'empty still hums', 'tank empty still groans', 'drained still groans', 'receiver empty hums', 'no air in it still hums', 
       'hums even empty', 'no difference empty', 'same with the tank empty', 'will not start empty either',
       'hums with no air in it',
     ],
-    empty: [
+    empty: ['starts fine empty', 'starts good with no air', 'not start full tank', 'starts fine from empty', 'not start against air', 'drain start', 
       'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
       'only starts with the tank drained', 'restart drain', 'starts from empty',
       'starts empty hums against pressure', 'starts only when empty', 'starts fine empty',
@@ -194,14 +194,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'wires-look': {
     whole: ['wires good', 'wiring good', 'no chafed wire', 'wires whole', 'wire looks fine'],
-    chafed: [
+    chafed: ['wire rubbed', 'insulation rubbed off', 'screw through the wire', 'wire broken', 
       'wire chafed', 'chafed wire', 'wire pinched', 'chafed wire at the bulkhead', 'bare wire',
       'wire rubbed through', 'pinched wire',
     ],
   },
   'neighbours': {
     yes: ['neighbour has pressure', 'neighbour fine', 'neighbour good', 'pressure in the street is fine'],
-    no: [
+    no: ['street low', 'neighbour out too', 
       'neighbour no pressure', 'neighbour weak', 'neighbour low', 'neighbour has none', 'neighbour no water',
       'whole street is weak',
     ],
@@ -252,13 +252,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     trips: ['box off still trips', 'trips with the box off', 'box pulled still trips'],
   },
   'bypass': {
-    runs: [
+    runs: ['bridge pullin', 'jumper pullin', 'bridge start', 'jumped the switch runs', 'bridged pressure switch starter pullin', 'bridge kicks in', 
       'bridged the switch runs', 'bridged and it runs', 'bridged it runs', 'jumpered the switch it runs',
       'switch bypassed runs', 'pump runs with the switch bridged', 'bridged the float pump runs',
       'jumper on the switch it starts', 'bridge start',
     ],
     groans: ['bridged it hums', 'switch bridged still hums', 'jumpered and it groans', 'bridged still hums'],
-    silent: [
+    silent: ['bridge not pullin', 'jumpered still nothing', 
       'bridged nothing', 'switch bridged nothing', 'jumpered no difference', 'bridged still dead', 'bridge same',
     ],
     trips: ['bridged it trips', 'switch bridged trips', 'jumpered and the breaker trips'],
@@ -268,19 +268,19 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'contacts like new', 'contacts look like new', 'contacts clean', 'contacts good', 'contacts look good',
       'contacts fine', 'switch contacts clean',
     ],
-    sooty: ['contacts sooty', 'soot on the contacts', 'contacts a bit sooty'],
+    sooty: ['contacts dark', 'contacts a little dirty', 'contacts discoloured', 'contacts sooty', 'soot on the contacts', 'contacts a bit sooty'],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
-    burnt: [
+    burnt: ['points black', 'points burnt', 'points charred', 'contacts gone', 'contact missing', 'points black one side', 'points fried', 'contact tip gone', 
       'points burnt off', 'side of the contacts burnt', 'contacts burnt off', 'contacts burnt', 'pole burnt',
       'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side',
       'contacts burnt black', 'both poles black', 'contacts burnt both poles black', 'switch burnt',
       'switch contacts black', 'burnt contact',
     ],
-    welded: [
+    welded: ['points stuck together', 'pried them apart', 'points fused', 'contacts fused', 'contacts stuck pried apart', 
       'contacts welded', 'contacts welded one side', 'contacts stuck shut', 'contacts stuck together',
       'switch welded', 'points stuck', 'contacts stuck',
     ],
-    insects: [
+    insects: ['bug between the points', 'spider in the points', 'ants on the contacts', 'crushed ant contacts', 'gecko in the switch', 'slug across the points', 
       'snake across the contacts', 'nest in the switch', 'contacts insects', 'insect between the contacts',
       'insect in the switch', 'insect squashed between the contacts', 'insects in the switch',
       'dirt in the contacts', 'contacts dirty', 'contacts full of dirt', 'dirt between the contacts',
@@ -295,10 +295,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     open: ['switch open', 'contacts open', 'switch not made', 'contacts apart', 'switch has opened'],
   },
   'port-look': {
-    clear: [
-      'port clear', 'nipple clear', 'port open', 'nipple clean', 'port not blocked', 'can see through the nipple',
+    clear: ['port not blocked', 'daylight through the nipple', 'nipple is open', 
+      'port clear', 'nipple clear', 'port open', 'nipple clean', 'port not blocked', 
     ],
-    blocked: [
+    blocked: ['nipple solid', 'port packed', 'sensing tube blocked', 'port crud', 'hole plugged', 'nipple mud', 'iron in the nipple', 'pick will not go through the nipple', 
       'tube to the switch packed with rust', 'tube packed with rust', 'tube blocked', 'port tube rust',
       'switch tube blocked', 'port blocked', 'nipple blocked', 'nipple full of rust', 'port full of sand',
       'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port',
@@ -307,7 +307,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'lever': {
     auto: ['lever auto', 'lever on', 'lever up', 'lever at auto', 'lever set'],
-    off: [
+    off: ['knob off', 'switch knob turned off', 'lever knocked off', 'auto off lever off', 'somebody turned the lever off', 'lever was off', 
       'arm in the off position', 'lever in the off position', 'cutoff is tripped', 'lever in off', 'lever off',
       'lever down', 'lever tripped', 'cutoff tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped',
       'lever fully up', 'low pressure cutoff out',
@@ -322,7 +322,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'tapped the switch nothing', 'tapped nothing', 'tapped it no difference', 'tapped the switch still nothing',
       'tapped same',
     ],
-    starts: [
+    starts: ['push contact start', 'push contact run', 'push contact shut start', 'push contact together start', 'push contact together run', 'contacts pushed together pump start', 'push shut start', 'pressed the contacts runs', 'flicked the contacts start', 'moved the contacts runs', 'tap switch start', 
       'tapped the switch and it started', 'tapped and it starts', 'tapped it runs', 'runs when tapped',
       'starts when I hit the switch', 'tapped the switch it ran', 'pushed the contacts and it runs', 'tapped run',
       'tapped start',
@@ -330,24 +330,24 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'motor-look': {
     sound: ['motor looks good', 'motor looks fine', 'motor clean', 'no smell at the motor', 'motor smells fine'],
-    burnt: [
+    burnt: ['motor smells', 'burnt varnish', 'windings black', 'motor cooked', 'smell motor', 'windings fried', 'smell burnt motor', 
       'smells like burnt windings', 'winding burnt', 'burnt winding smell', 'motor burnt up', 'burnt smell',
       'motor smells burnt', 'smellburnt', 'motor burnt', 'varnish smell', 'smoke from the motor', 'motor smoked',
       'burnt smell at the motor',
     ],
-    wet: [
+    wet: ['motor soaked', 'motor got wet', 'water ran out of the motor', 
       'motor wet', 'motor flooded', 'motor wet pit flooded', 'pit flooded', 'motor under water',
       'water in the motor',
     ],
-    rumbles: [
+    rumbles: ['bearing roars', 'bearings howl', 'bearing noise', 'motor noisy', 'bearing whines', 'bearing', 'shaft wobbles', 'play in the bearings', 
       'sand in the bearings', 'bearings bad', 'bearings shot', 'sounds like sand in the bearings', 'bearings',
       'motor rumbles', 'bearings rumble', 'bearings noisy', 'rumble', 'bearings screaming', 'bearing gone',
       'motor howls', 'rumble bearings rumble', 'bearings rough', 'bearing play',
     ],
   },
   'links': {
-    right: ['links right', 'voltage links good', 'tap right', 'wired for the right voltage', 'links as on the plate'],
-    wrong: [
+    right: ['voltage links good', 'wired for the right voltage', 'links as on the plate'],
+    wrong: ['links set for low voltage', 'links for low voltage', 'jumpers wrong', 'wired for 115', 'wired low voltage', 'wired high voltage', 'set for high voltage', 'set low voltage', 'voltage selector wrong', 
       'wired for 230', 'wired othervolts', 'motor wired for the wrong voltage', 'pump wired for othervolts',
       'links wrong', 'voltage links wrong', 'links set for the other voltage', 'links othervolts', 'tap wrong',
       'wired for the wrong voltage', 'wired for othervolts', 'links for high voltage',
@@ -356,9 +356,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'cool-ohms': {
     'same': ['closed hot and cold', 'overload closed both times', 'a value both times', 'reads the same cold'],
-    'comes-back': [
+    'comes-back': ['opens hot closes cold', 'resets when cool', 'reads again cold', 'cooled reads again', 
       'ol now comeback when cool', 'comes back after cooling', 'reads again after it cooled',
-      'overload closed again cold', 'ol then a value once cool', 'after cooling it reads',
+      'overload closed again cold', 'ol then a value once cool', 
     ],
     'stays-ol': [
       'still ol after it cooled', 'still ol cold', 'stays ol', 'let it rest an hour still ol', 'ol for good',
@@ -371,11 +371,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'startswitch seats clean',
     ],
     burnt: ['startswitch burnt', 'startswitch contact burnt', 'startswitch pitted', 'startswitch points burnt'],
-    insects: ['insects in the startswitch', 'startswitch insects', 'dirt in the startswitch', 'startswitch dirty'],
+    insects: ['startswitch sawdust', 'blew out the startswitch', 'blew the startswitch start', 'dirt startswitch start', 'insects in the startswitch', 'startswitch insects', 'dirt in the startswitch', 'startswitch dirty'],
   },
   'spin': {
     no: ['spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference'],
-    runs: [
+    runs: ['gave it a spin start', 'helped it start', 'kick it over runs', 'spun start', 'pull start run', 'turn hand start', 
       'spun it and it ran', 'spun the shaft and it ran', 'spun the shaft with a screwdriver and it ran',
       'spun and it took off', 'turn shaft run', 'turn it start', 'turn shaft start', 'runs when spun by hand',
       'spun it by hand it starts', 'turn it run',
@@ -392,15 +392,15 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'shaft': {
-    free: [
+    free: ['shaft turns easy', 'turns easy', 'shaft loose free', 'motor turns over easy', 'free wheels', 
       'shaft free', 'shaft turns free', 'turns free by hand', 'shaft turns by hand', 'spins freely',
       'shaft free by hand', 'turns over by hand',
     ],
-    stiff: [
+    stiff: ['shaft catches', 'turns rough', 'rubs', 'tight spot', 'shaft gritty', 
       'shaft stiff', 'shaft rough', 'shaft drags', 'shaft tight', 'shaft hard to turn', 'shaft stiff grinds',
       'turns hard',
     ],
-    seized: [
+    seized: ['not budge', 'shaft not budge', 'not move', 'shaft frozen', 'solid', 'shaft rusted', 'stuck solid', 'cannot turn it', 
       'motor locked', 'pump locked', 'motor stuck', 'motor locked up', 'shaft bound', 'shaft stuck',
       'shaft will not turn', 'shaft seized', 'cannot turn the shaft', 'shaft locked', 'not turn by hand',
       'locked solid',
@@ -408,7 +408,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'cap-seen': {
     sound: ['cap looks good', 'cap good', 'cap fine', 'cap looks fine', 'cap not bulged'],
-    bulged: [
+    bulged: ['cap smells', 'cap leaking', 'goo out of the cap', 'cap top popped', 'cap swelled', 
       'cap smoked', 'smoke from the cap', 'cap bulged', 'cap split', 'cap leaking oil',
       'oil all over the bottom of the box', 'cap burst', 'cap swollen', 'cap bulged oil all over the box',
       'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box',
@@ -440,29 +440,29 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'box-seen': {
     clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
-    burnt: [
+    burnt: ['terminal burnt', 'yellow terminal burnt', 'red terminal burnt', 'black terminal burnt', 'box scorched', 'spade burnt', 'lug burnt', 'connector burnt box', 'box black inside', 
       'box burnt', 'burnt inside the box', 'box smell burnt', 'box terminal burnt', 'jab terminals burnt',
       'terminal in the box melted',
     ],
-    wrong: [
+    wrong: ['box horsepower', 'box too small', 'box too big', 'box for the wrong horsepower', 'box does not match', 
       'wrong box', 'box for another motor', 'box wrong horsepower', 'box does not match the motor',
       'box is for a bigger motor',
     ],
   },
   'ground-again': {
     'both-good': ['splice opened both good', 'ground again both good', 'both good with the splice open'],
-    'cable': [
-      'cable bad', 'cable is down', 'cable reads to ground', 'leads are down', 'motor good',
+    'cable': ['cable to ground', 'wire shorted', 'bare spot in the cable', 
+      'cable is down', 'cable reads to ground', 'leads are down', 'motor good',
       'splice open motor good', 'splice open cable is down', 'cable shows the ground',
     ],
-    'motor': [
-      'motor bad', 'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 'leads good',
+    'motor': ['motor grounded', 'motor shorted', 'motor to ground', 
+      'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 
       'splice open motor is down', 'at the motor leads off motor is down', 'motor shows the ground',
     ],
   },
   'rest-well': {
-    same: ['rested same', 'rested overnight same', 'same after a rest', 'no better after a rest', 'rest same'],
-    back: [
+    same: ['waited same', 'rest no better', 'rested same', 'rested overnight same', 'same after a rest', 'no better after a rest', 'rest same'],
+    back: ['rest full delivery air again', 'rest hour good minutes again', 'rest delivery again', 'let it rest good again', 'wait comeback die', 
       'came back after a rest', 'comes back then dies', 'rested it came back then died', 'recovers after a rest',
       'rest it comeback then died again', 'gives water again after an hour', 'comeback die', 'rest comeback',
       'after rest comeback die', 'water for a while after a rest',
@@ -480,17 +480,17 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'knock': {
-    rings: ['tank rings', 'tank sounds hollow', 'tank light', 'tank moves', 'tank rings hollow'],
-    dull: [
+    rings: ['tank hollow', 'tank sounds empty', 'hollow on top', 'tank hollow top', 'tank top hollow', 'tank rings', 'tank sounds hollow', 'tank light', 'tank moves', 'tank rings hollow'],
+    dull: ['tank full water', 'solid thud', 'tank sounds solid', 'sounds full of water', 'weighs a ton', 'cannot tip the tank', 
       'tank dull', 'tank heavy', 'tank heavy sounds dull when knocked', 'tank waterlogged', 'tank full of water',
       'tank waterlogged dull', 'tank will not move', 'tank heavy dull knock', 'tank sloshes',
     ],
   },
   'air-valve': {
-    air: [
+    air: ['air at the valve', 'air valve air only', 'just air at the stem', 
       'air at the airvalve', 'airvalve air', 'only air at the airvalve', 'no water at the airvalve', 'airvalve dry',
     ],
-    water: [
+    water: ['water at the valve stem', 'water squirts', 'water from the schrader', 'pin pushed water', 'water out of the stem', 
       'water shoots out of the airvalve', 'bladder bad water at the airvalve',
       'bladder shot water shoots out the stem', 'bladder broken', 'bladder gone', 'water stem', 'bladder bad',
       'water at the airvalve', 'water comes out of the airvalve', 'airvalve wet', 'airvalve spits water',
@@ -502,18 +502,18 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'gauge-agrees': {
-    agree: ['gauges agree', 'secondgauge same', 'secondgauge says the same', 'gauge is right', 'secondgauge agrees'],
-    differ: [
+    agree: ['secondgauge good', 'gauge correct', 'gauges agree', 'secondgauge same', 'secondgauge says the same', 'secondgauge agrees'],
+    differ: ['gauge zero secondgauge', 'gauge not move', 'gauge pegged', 'gauge no matter what', 'gauge reads wrong', 'secondgauge other', 'gauge off by', 'gauge sticks', 
       'gauge wrong', 'gauge dead', 'gauge stuck', 'secondgauge differs', 'gauge does not move', 'gauge is off',
       'gauge broken',
     ],
   },
   'house-shut': {
-    holds: [
+    holds: ['housevalve off holds', 'house off holds', 
       'housevalve shut holds', 'house shut holds', 'housevalve closed and it holds',
       'holds with the housevalve shut',
     ],
-    falls: [
+    falls: ['shut house still drops', 'housevalve shut fall', 'housevalve shut still drops', 'housevalve off drops', 
       'housevalve shut still falls', 'house shut still falls', 'still falls with the housevalve shut',
       'housevalve shut falls',
     ],
@@ -537,17 +537,17 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'leaks-look': {
-    dry: [
+    dry: ['no leak found', 'nothing leaking', 'not leaking', 
       'no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips',
       'no drips anywhere', 'plumbing good',
     ],
-    leak: [
+    leak: ['faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break', 
       'toilet keeps running', 'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house',
       'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting',
       'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard',
       'drip under the galley sink', 'toilet running upstairs',
     ],
-    relief: [
+    relief: ['relief lifts', 'relief pops', 'relief dribbles', 'relief opens', 
       'relief leaks', 'relief weeping', 'relief blowing', 'relief spitting', 'relief open', 'water at the relief',
     ],
     switch: [
@@ -556,18 +556,18 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'works': {
-    yes: ['works now', 'all good', 'runs and stops right', 'two cycles good', 'does its work', 'runs and stops'],
-    no: ['still not right', 'still wrong', 'does not work right', 'something still wrong'],
+    yes: ['back to normal', 'good to go', 'works now', 'all good', 'runs and stops right', 'two cycles good', 'does its work', 'runs and stops'],
+    no: ['not fixed', 'same problem', 'still not right', 'still wrong', 'does not work right', 'something still wrong'],
   },
   'runs-past': {
     'stops': [
       'stops at cut out', 'stops when it should', 'shuts off right', 'stops right', 'it stops',
       'cuts off at cut out',
     ],
-    'runs-on': [
+    'runs-on': ['runon tapsshut', 'run tapsshut', 'not turn off', 'keeps pumping', 'passes cut out', 'goes over cut out', 'not kick off', 'keeps building', 'not cut off', 'runon hold', 'past cut out', 
       'keeps running past', 'pops the relief keeps running', 'relief pops keeps running', 'relief trip runon',
       'runon', 'runon past cut out', 'runs past cut out', 'will not stop', 'does not stop', 'never stops',
-      'never shuts off', 'not stop', 'runon past', 'will not shut off', 'goes on past', 'runon relief blow',
+      'never shuts off', 'not stop', 'runon past', 'will not shut off', 'runon relief blow',
       'does not shut off', 'not cutout',
     ],
   },
@@ -581,17 +581,17 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'cycles-how': {
     usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
-    rapid: [
+    rapid: ['onoff every second', 'clicks like a machine gun', 'chatters on and off', 'start stop start stop', 'cycles fast', 'cycles constantly', 'rapid cycling', 
       'shortcycle', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop', 'clicks onoff fast',
       'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds', 'onoff every few seconds',
     ],
   },
   'falls-how': {
-    holds: ['pressure holds', 'gauge holds', 'holds pressure', 'does not fall', 'holds overnight'],
-    slow: [
+    holds: ['pressure not fall', 'not lose a pound', 'holds tapsshut', 'rock steady', 'pressure holds', 'gauge holds', 'holds pressure', 'does not fall', 'holds overnight'],
+    slow: ['loses a few pounds', 'falls slow tapsshut', 
       'pressure falls slow', 'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night',
     ],
-    once: [
+    once: ['drops like a rock', 'water run back well', 'drains back', 'runs back into the cistern', 'hear it run back', 'trickles back into the cistern', 'pressure gone', 
       'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
       'pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast',
       'pressure drops right away', 'pressure falls at once when it stops',
@@ -599,42 +599,42 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'sound': {
-    runs: [
+    runs: ['running', 'run good', 'motor start', 'pump start', 'kick', 'starts right up', 'turns over runs', 'run quiet', 
       'pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'it still runs', 'still runs',
       'pump is running', 'runs rough', 'run', 'starts fine', 'starts', 'starts and runs', 'runs light',
     ],
-    groans: [
+    groans: ['growls', 'grunts', 'only hums', 'hum louder', 'strains hums', 'humming sound', 'sits and hums', 'hum dim', 
       'hums', 'it hums', 'hums does not turn', 'hum', 'hums loud', 'pump hums', 'motor hums', 'hums does not start',
       'pump hums does not turn over', 'hum not turn', 'hum not start', 'growls does not start',
       'groans when it calls', 'tries to start', 'buzzes', 'just hums',
     ],
-    silent: [
+    silent: ['click nothing', 'not a peep', 'nothing at all', 'stone dead', 'not run', 'not start up', 'pump not run', 'motor not run', 'no response', 'not kick', 'not start nothing', 'pump not start', 'motor not start', 'not turn on', 
       'silent', 'no sound', 'nothing', 'dead', 'pump silent', 'nothing happens', 'no hum', 'pump dead',
       'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'does nothing',
       'not a sound', 'motor dead', 'pump does nothing', 'nothing happens no sound', 'pump silent nothing',
       'booster silent', 'not start', 'will not start',
     ],
-    chatters: [
+    chatters: ['clicks', 'contact chatters', 'buzzes on and off', 
       'chatters', 'switch chatters', 'chatter', 'rattles on and off', 'clicks on and off fast', 'chatters like mad',
     ],
   },
   'pulses': {
-    steady: [
+    steady: ['good flow', 'flow good', 'plenty of water at the tap', 'strong stream', 'good pressure', 
       'water steady', 'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine',
       'water good',
     ],
-    pulses: [
+    pulses: ['delivery die comeback', 'water die comeback', 'water stops comes back', 'stops then blasts', 'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start', 'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 
       'gauge bounces', 'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses',
       'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low',
       'pulse', 'taps surge die',
     ],
-    weak: [
+    weak: ['weak shower', 'not much water', 'poor pressure', 'slow fill', 'no pressure upstairs', 'low pressure', 
       'barely pumps', 'barely any water', 'pump barely pumps', 'runs barely pumps', 'low flow',
       'trickle at the tap', 'water weak', 'weak stream', 'weak', 'weak at the tap', 'weak upstairs',
       'low pressure at the tap', 'trickle', 'hardly any water', 'runs weak at the tap', 'runs weak',
       'weak at the tap run',
     ],
-    none: [
+    none: ['dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 
       'dry bone', 'nothing at the hydrant', 'nothing comes out', 'no water anywhere', 'not a drop at the tap',
       'no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop',
       'hose dies at once',
@@ -642,13 +642,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'water-look': {
     clear: ['water clear', 'water clean', 'water looks clear', 'no sand'],
-    sand: [
+    sand: ['muddy water', 'brown water', 'gritty water', 'cloudy water', 'orange water', 
       'well pumping sand', 'pumping sand', 'well makes sand', 'rust colored water', 'sandy water', 'water sandy',
       'sand in the bucket', 'sand in the water', 'rusty water', 'water was sandy', 'water dirty', 'water brown',
       'sand', 'grit in the water', 'sand in the bucket when it last ran', 'water was sandy all summer',
       'water rust',
     ],
-    air: [
+    air: ['gurgles', 'spurts air', 'air spurts', 'sputters air', 'water milky with air', 'faucets spit', 'burps air', 'air in the lines', 'air discharge', 'surge air', 
       'sucking air', 'pump sucking air', 'draws air', 'sucks air at the suction', 'suction sucks air',
       'suck air suction', 'spits air', 'taps spit air', 'air in the water', 'taps spit and cough', 'water spits',
       'air spits', 'spit', 'pump runs spits',
@@ -656,28 +656,28 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'asked': {
     'nothing': ['nothing new', 'nothing changed', 'customer says nothing changed'],
-    'storm': [
+    'storm': ['lightning hit close', 'lightning near', 'hit by lightning', 'lightning close', 'thunder', 'big storm', 'electrical storm', 
       'storm', 'storm last night', 'lightning', 'thunderstorm yesterday', 'since the storm', 'lightning hit nearby',
     ],
-    'outage': [
+    'outage': ['power was out', 'grid down', 'brownout', 'utility outage', 
       'lost power', 'power failure last night', 'lost power last night', 'power out', 'outage', 'power was out',
       'outage last night', 'water was off this morning', 'since the outage', 'power came back',
       'town shut the water', 'water off',
     ],
-    'old': ['old', 'pump is old', 'years old', 'original pump', 'very old', 'never touched'],
-    'ran-dry': ['pumped dry', 'pumped it dry', 'sucked dry', 'ran dry', 'run dry', 'well ran dry'],
-    'open-fill': [
+    'old': ['twenty years old', 'ancient', 'fifteen years old', 'never been changed', 'years fig', 'old', 'pump is old', 'years old', 'original pump', 'very old', 'never touched'],
+    'ran-dry': ['ran out of water', 'left running dry', 'sucking dry', 'pumped dry', 'pumped it dry', 'sucked dry', 'ran dry', 'run dry', 'well ran dry'],
+    'open-fill': ['irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the lawn', 'hose left running', 'topping up the pond', 'ran the sprinklers', 
       'filling a pool', 'filled the pool', 'was filling the pond', 'customer was filling a pool', 'fill pool',
       'watering all day', 'fill the pond',
     ],
     'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
     'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
-    'frozen': ['froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost'],
-    'retries': [
+    'frozen': ['frozen pipes', 'hard freeze', 'pipes froze', 'below freezing', 'freeze', 'froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost'],
+    'retries': ['kept flipping the breaker', 'kept pushing the reset', 'tried it all day', 
       'kept trying', 'kept trying for hours', 'tried to start all night', 'reset it over and over',
       'kept resetting',
     ],
-    'worked-on': [
+    'worked-on': ['new switch owner', 'put on a new', 'customer replaced', 'plumber was here', 'put in new', 'plumber replaced', 'handyman', 'did it himself', 'customer put on', 'son in law', 'changed it himself', 'pulled the pump last', 
       'new switch', 'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new starter',
       'new breaker', 'new checkvalve', 'new part', 'somebody replaced', 'switch week new', 'new gauge', 'new float',
       'someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box',
@@ -685,33 +685,33 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new',
       'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch',
     ],
-    'cycled': [
+    'cycled': ['clicking for weeks', 'onoff for months', 
       'clicked on and off for weeks', 'cycled for weeks', 'onoff weeks', 'chattered for weeks',
       'clicked for weeks before it quit', 'short cycled for months', 'cycles weeks',
     ],
   },
   'vacuum': {
     steady: ['vacuum steady', 'vacuum normal', 'vacuum good', 'suction gauge steady'],
-    high: ['vacuum high', 'vacuum high and steady', 'vacuum is high', 'high vacuum', 'full vacuum'],
-    low: ['vacuum low', 'vacuum low and jumping', 'vacuum jumps', 'no vacuum', 'vacuum unsteady', 'vacuum swings'],
+    high: ['strong vacuum', 'vacuum pegged', 'vacuum high', 'vacuum high and steady', 'vacuum is high', 'high vacuum', 'full vacuum'],
+    low: ['vacuum drops', 'suction gauge low', 'vacuum low', 'vacuum low and jumping', 'vacuum jumps', 'no vacuum', 'vacuum unsteady', 'vacuum swings'],
   },
   'prime-look': {
-    full: ['primeplug full', 'prime full', 'full of water at the primeplug', 'has its prime', 'primed'],
-    empty: [
+    full: ['prime good', 'solid water', 'full prime', 'holds prime', 'prime filled', 'primeplug full', 'prime full', 'full of water at the primeplug', 'has its prime', 'primed'],
+    empty: ['no water at the prime', 'dry at the plug', 'took a gallon to fill', 'pump was dry', 
       'pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty', 'prime lost', 'no prime',
       'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty',
     ],
   },
   'jet-look': {
     clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
-    blocked: [
+    blocked: ['stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged', 
       'jet blocked', 'nozzle blocked', 'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale',
       'scale in the nozzle', 'pulled the jet plugged with scale',
     ],
   },
   'impeller-look': {
     turns: ['impeller turns', 'impeller free', 'volute open turns free', 'nothing in the impeller'],
-    jammed: [
+    jammed: ['impeller rust', 'impeller rust hous', 'impeller stuck', 'impeller locked', 'impeller frozen', 'pebble in the impeller', 'pump end off motor turn free', 'pump off motor spins', 'wet end off motor turns', 
       'impeller jammed', 'sand in the impeller', 'stone in the impeller', 'opened the volute sand in the impeller',
       'impeller blocked', 'impeller full of scale', 'motor turns free with the volute off',
       'volute off motor turns free',
@@ -721,25 +721,25 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'strainer-look': {
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
-    blocked: [
+    blocked: ['strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime', 'strainer half blocked', 'screen mud', 
       'strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust', 'strainer packed',
     ],
     packed: [
       'strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full',
       'strainer packed', 'strainer dirty', 'screen blocked',
     ],
-    bubbles: ['strainer bubbles', 'bubbles in the strainer', 'air in the strainer', 'strainer bowl bubbles'],
+    bubbles: ['o-ring dry bubbles', 'bowl bubbles', 'o-ring cracked bubbles', 'bubbles in the bowl', 'strainer bowl cracked', 'strainer air', 'strainer o-ring bubbles', 'strainer bubbles', 'bubbles in the strainer', 'air in the strainer', 'strainer bowl bubbles'],
   },
   'vent': {
-    water: ['ventscrew water', 'water at the ventscrew', 'solid water at the vent', 'vent water at once'],
-    air: ['ventscrew air', 'air at the ventscrew', 'ventscrew spits air', 'air out of the vent', 'vent spits'],
+    water: ['bled water', 'pump bled water', 'solid water no air', 'ventscrew water', 'water at the ventscrew', 'solid water at the vent', 'vent water at once'],
+    air: ['bled a lot of air', 'air out of the bleeder', 'bled air', 'bled it air', 'ventscrew air', 'air at the ventscrew', 'ventscrew spits air', 'air out of the vent', 'vent spits'],
   },
   'tank-level': {
-    normal: [
+    normal: ['tank full float', 'cistern full float', 'plenty in the cistern', 'tank level good', 'tank brim', 
       'cistern full', 'tank is full', 'cistern level normal', 'level normal', 'cistern has water', 'tank full',
       'cistern half full',
     ],
-    low: [
+    low: ['tank half fall', 'tank going down', 'cistern nearly empty', 'tank running low', 
       'cistern empty', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry',
       'tank low every evening',
     ],
@@ -749,11 +749,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'float-look': {
-    works: [
+    works: ['float moves free', 'float down calling', 'float down call', 'float good', 
       'float works', 'float calls', 'float good', 'float calls and stops', 'float clicks',
       'float works calls stops',
     ],
-    dead: [
+    dead: ['float down nothing', 'float not make', 'float hung up', 
       'float dead', 'float does not call', 'lifted the float nothing',
       'float lifted by hand and dropped does not call', 'float never calls', 'float not call',
     ],
@@ -763,12 +763,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'coil-heard': {
-    pulls: ['starter pullin', 'starter clunks', 'starter closes', 'coil pullin', 'starter comes in'],
-    chatters: [
+    pulls: ['pulls in good', 'starter snaps in', 'contactor in', 'starter pulled', 'starter pullin', 'starter clunks', 'starter closes', 'coil pullin', 'starter comes in'],
+    chatters: ['contactor buzzes', 'contactor hums', 'starter rattles', 'rattles like a machine gun', 
       'starter chatters', 'starter hums', 'starter buzzes', 'coil chatters', 'starter chatters loud',
       'new starter fit hums', 'starter hum',
     ],
-    nothing: [
+    nothing: ['starter noth', 'starter not move', 'coil not pullin', 'contactor not close', 'starter sits', 'starter open', 
       'starter silent', 'starter does nothing', 'starter not pullin', 'starter dead', 'starter does not come in',
       'starter silent not pullin', 'coil dead', 'starter nothing',
     ],
@@ -778,30 +778,30 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts',
       'coil printed for',
     ],
-    wrong: [
+    wrong: ['coil printed for 240', 'coil stamped 240', 'coil marked 480', 'coil rated 240', 'coil says 240', 
       'coil wrong', 'wrong coil', 'coil othervolts', 'coil printed for othervolts', 'coil for the wrong voltage',
       'coil printed for',
     ],
   },
   'reset': {
-    in: ['overload in', 'overload set right', 'reset in dial right', 'overload good', 'overload not tripped'],
-    tripped: [
+    in: ['overload in', 'reset in dial matches the plate', 'overload good', 'overload not tripped'],
+    tripped: ['overload popped', 'overload keeps tripping', 'heaters tripped', 'overload was out', 'reset was out', 'overload opened', 'pushed reset runs', 
       'overload will not reset', 'overload not reset', 'overload kicked out', 'overload tripped', 'overload out',
       'overload had let go', 'overload trip', 'overload tripped reset', 'overload trips again',
       'hum overload trips',
     ],
-    dial: [
+    dial: ['overload set too low', 'overload set under', 'heaters too small', 'dial set low', 'dial turned down', 
       'dial low', 'dial under the nameplate', 'overload set low', 'dial set under the plate',
       'overload dial too low', 'dial wrong',
     ],
   },
   'starter-look': {
     good: ['starter contacts good', 'starter contacts clean', 'starter contacts bright'],
-    burnt: [
+    burnt: ['contact burnt away', 'starter points black', 'contact pole burnt', 'starter pole burnt', 'tips burnt', 'contactor contacts black', 'contactor burnt', 'starter burnt', 
       'starter contacts burnt', 'starter contact burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt',
       'starter contact pitted', 'contact burnt',
     ],
-    welded: [
+    welded: ['contactor welded', 'contactor stuck', 'starter held in', 'starter not drop out', 
       'starter contacts welded', 'starter contacts stuck', 'starter stuck in', 'starter stuck closed',
       'starter welded',
     ],
@@ -810,22 +810,22 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'fuse-look': {
     whole: ['controlfuse good', 'controlfuse whole', 'fuse good', 'controlfuse fine'],
     good: ['fuse good', 'fuse whole', 'fuse fine', 'fuse holder bright', 'fuse not blown'],
-    blown: [
+    blown: ['fuse open', 'control fuse popped', 'fuse no continuity', 'fuse gone', 
       'fuse keeps blowing', 'fuse keeps popping', 'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown',
       'fuse open', 'fuse gone', 'fuse is blown', 'blown fuse',
     ],
-    burnt: [
+    burnt: ['fuse clip burnt', 'fuse holder corroded', 'fuse holder green', 'holder melt', 
       'holder burnt', 'fuse holder burnt', 'fuse good holder burnt', 'holder melted', 'fuse holder brown',
       'fuse good holder melted and brown',
     ],
   },
   'roll': {
     even: ['rolled the leads even', 'roll amps even', 'rolled balanced'],
-    line: [
+    line: ['high amps stays on the same line', 'high leg hold line', 'amps hold line', 'rolled three leads high hold line', 'imbalance stays on the line', 'roll lead high hold line', 'same line hold roll', 
       'odd one stays with the line', 'rolled the leads stays with the line', 'roll odd one hold with the line',
       'rolled the leads and the odd one stays with the line', 'stays with the line', 'odd hold line',
     ],
-    lead: [
+    lead: ['high amps moves with the lead', 'imbalance follows the motor', 'high leg moves lead', 'roll follows lead', 'amps move lead', 
       'odd one moves with the lead', 'rolled the leads odd one moves with the lead', 'moves with the lead',
       'odd one follows the lead', 'odd move lead',
     ],
@@ -840,14 +840,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     same: ['swapped two leads same', 'changed two leads no difference', 'reversed same'],
   },
   'unloader-stop': {
-    sigh: ['hiss when it stops', 'unloader vents', 'short hiss at cut out', 'sighs when it stops', 'unloader good'],
-    hisses: [
+    sigh: ['unloader hiss every stop', 'unloader hisses at every stop', 'unloader puff', 'hiss every stop', 'unloads fine', 'pssh when it stops', 'hiss when it stops', 'unloader vents', 'short hiss at cut out', 'sighs when it stops', 'unloader good'],
+    hisses: ['hisses out of the unloader', 'unloader leaks when off', 'leaks at the unloader', 'hiss unloader off', 'unloader hiss until empty', 'air out of the unloader when off', 'hiss when off', 'blows air out the unloader', 
       'unloader hisses nonstop', 'hiss nonstop', 'unloader hiss nonstop', 'hisson', 'hisson after it stops',
       'hisson at the unloader', 'hisses until the tank is empty',
       'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off',
       'hisson unloader stops',
     ],
-    nothing: [
+    nothing: ['no pssh', 'no puff', 'not hear it unload', 'unloader not vent', 'not unload', 
       'head pressure not bleeding off', 'not bleed off', 'head does not bleed', 'pressure stays on the head',
       'no hiss', 'no hiss when it stops', 'unloader does not vent', 'no vent at cut out', 'unloader nothing',
       'no sigh', 'unloader silent',
@@ -869,43 +869,43 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'intake-breath': {
     pulls: ['intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good'],
-    back: [
+    back: ['intake backfires', 'air blow out intake', 
       'air puffing out the intake', 'air out of the intake', 'intake puffs', 'puff intake',
       'blows back at the intake', 'intake blows back', 'breath back at the intake',
       'air comes back out of the intake', 'intake spits',
     ],
-    better: [
+    better: ['intake clogged', 'intake filter packed', 'filter blocked', 'air filter plugged', 'filter dirt', 
       'pumps better with the strainer off', 'better without the intake filter', 'intake filter blocked',
       'filter off pumps better', 'intake strainer blocked', 'intake plugged with sawdust',
     ],
   },
   'head-heard': {
     even: ['head even', 'head sounds good', 'even beat'],
-    blows: ['head blows', 'gasket blows', 'air at the head joint', 'gasket blown', 'head gasket leaks'],
+    blows: ['head leaks', 'head gasket blown', 'gasket blown between', 'air between the head', 'head blows', 'gasket blows', 'air at the head joint', 'gasket blown', 'head gasket leaks'],
     knocks: ['head knocks', 'head rattles', 'knocking in the head'],
   },
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],
-    slack: ['belt slipping', 'belt slip', 'belt loose', 'belt slips', 'belt glazed', 'belt squeals'],
-    off: ['belt broken', 'belt off', 'head does not turn', 'belt gone'],
+    slack: ['belt loose', 'belt shiny', 'belt smoke', 'belt slipping', 'belt slip', 'belt loose', 'belt slips', 'belt glazed', 'belt squeals'],
+    off: ['belt snapped', 'belt laying', 'belt jumped', 'threw the belt', 'belt shredded', 'belt broken', 'belt off', 'head does not turn', 'belt gone'],
   },
   'soap': {
     none: ['no bubbles', 'soap nothing', 'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere'],
-    line: [
+    line: ['leak at a fitting', 'hose leaks', 'coupler leaks', 'hose hiss', 'fitting hiss', 
       'bubbles at the regulator', 'soap bubbles regulator', 'bubbles round the fittings', 'bubble regulator',
       'bubbles at a fitting', 'bubbles at a hose fitting', 'soap bubbles at the line', 'fitting leaks air',
       'bubbles at the hose', 'bubble fit', 'bubble tap fit',
     ],
     switch: ['bubbles at the switch', 'air leaks at the switch', 'soap bubbles at the switch'],
-    relief: ['bubbles at the relief', 'relief leaks air', 'soap bubbles at the relief', 'relief hisses'],
-    receiver: [
+    relief: ['safety valve bubbles', 'relief leaks', 'bubbles at the relief', 'relief leaks air', 'soap bubbles at the relief', 'relief hisses'],
+    receiver: ['tank pinhole', 'weld leaks', 'pinhole', 'tank seam leaks', 'bottom rusted', 
       'bubbles at the tank seam', 'soap bubbles at the seam', 'soap bubbles at the seam of the tank',
       'pinhole in the tank', 'bubbles at the receiver', 'tank rusted through',
     ],
   },
   'drain': {
     air: ['drain dry', 'drain air', 'drained only air', 'a cupful out of the drain'],
-    water: [
+    water: ['gallon of water out', 'water drained', 'lots of water', 'rust water', 
       'drained water', 'drained a gallon of rusty water', 'tank drained rusty water', 'tank drain rust water',
       'water in the tank', 'water out of the drain', 'litres of water out of the drain', 'tank full of condensate',
       'gallons of water out of the drain', 'rust water out of the drain', 'lots of water in the tank',
@@ -917,7 +917,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     milky: ['oil milky', 'water in the oil', 'oil white'],
   },
   'second-return': {
-    runs: [
+    runs: ['ran a wire from battery negative', 'wire from battery negative runs', 'jumper negative battery runs', 'straight to battery negative runs', 'ground wire battery runs', 
       'secondreturn runs', 'secondreturn to the battery and it runs', 'secondreturn and it runs strong',
       'secondreturn run', 'secondreturn to the battery run strong',
     ],
@@ -927,21 +927,21 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'return-look': {
     bright: ['return good', 'chassis ground clean', 'ground tight', 'ground good', 'chassis return bright'],
-    rusty: [
+    rusty: ['ground strap corroded', 'ground bolt rusty', 'ground bad', 'strap rusty', 'ground screw loose', 'negative corroded', 
       'chassis bolt rusty', 'ground rusty', 'ground loose', 'return rusty', 'chassis ground corroded',
       'ground bolt loose', 'ground under paint', 'chassis rust',
     ],
   },
   'posts-look': {
     clean: ['posts clean', 'posts clean and tight', 'posts good', 'battery posts good', 'clamps tight'],
-    furred: ['posts corroded', 'posts loose', 'battery corroded', 'clamp loose', 'posts green'],
+    furred: ['battery terminals corroded', 'terminals white', 'battery clamps loose', 'posts furry', 'posts corroded', 'posts loose', 'battery corroded', 'clamp loose', 'posts green'],
   },
   'tank-look': {
     water: ['freshtank full', 'freshtank has water', 'water in the freshtank', 'freshtank good'],
-    empty: ['freshtank empty', 'freshtank dry', 'no water in the freshtank', 'tank is empty', 'freshtank is empty'],
+    empty: ['out of water', 'tank dry', 'no water on board', 'freshtank empty', 'freshtank dry', 'no water in the freshtank', 'tank is empty', 'freshtank is empty'],
   },
   'weep': {
     dry: ['weephole dry', 'pump head dry', 'dry under the head'],
-    wet: ['weephole leaks', 'weephole wet', 'pump head leaks', 'leaks under the head', 'wet under the pump'],
+    wet: ['leaks at the head', 'drips from the pump head', 'pump leaks', 'weephole leaks', 'weephole wet', 'pump head leaks', 'leaks under the head', 'wet under the pump'],
   },
 }

@@ -62,17 +62,21 @@ export interface Score {
 
 /** Of a word left over, what it takes off. */
 const LEFT_OVER = 0.7
+/** What a word explains that another way to say the same has, or several answers of the test. */
+const BESIDE = 0.5
 
 export function scoreOf(
   words: ReadonlySet<string>,
   { of, total, subjects }: Weights,
   assumed: number,
   extra = 0,
+  beside: ReadonlySet<string> = new Set(),
 ): Score {
   let covered = extra
   for (const word of words) covered += of.get(word) ?? 0
+  for (const word of beside) if (!words.has(word)) covered += BESIDE * (of.get(word) ?? 0)
   let left = total + extra - covered
-  for (const [word, weight] of of) if (!words.has(word) && subjects.has(word)) left += 0.5 * weight
+  for (const [word, weight] of of) if (!words.has(word) && !beside.has(word) && subjects.has(word)) left += 0.5 * weight
   return { covered, left, score: covered - LEFT_OVER * left - assumed }
 }
 

@@ -52,7 +52,10 @@ const GROUPS: readonly string[] = [
   'rust rust rusty rusted rustier',
   'sand sand sandy grit gritty sediment silt gravel crud shavings',
   'scale scale scaled lime',
-  'dirt dirt dirty dust mud',
+  'dirt dirt dirty dust mud sawdust lint fluff',
+  'gauge gauge gauges needle',
+  'box box lid',
+  'labour labours labors bogs strains struggles tired',
   'wet wet flooded flood soaked damp submerged underwater',
   'storm storm storms lightning thunder thunderstorm',
   'outage outage outages',
@@ -84,7 +87,7 @@ const GROUPS: readonly string[] = [
   'ring ring rings rang hollow tinny',
   'surge surge surges pulse pulses pulsing pulsates',
   'die die dies died dying',
-  'spit spit spits cough coughs splutters sputters',
+  'spit spit spits cough coughs splutters sputters gurgles',
   'empty empty bone-dry',
   'full full brimming',
   'low low',
@@ -140,7 +143,7 @@ const FILLER = new Set(
     + 'measures get getting about again back down up do does did can could would will still yet ever after '
     + 'before during till until into onto off on in out to which who what where each per roughly around exactly '
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
-    + 'times one both hour hours'
+    + 'times one both hour hours way already kind sort maybe anyway fully completely totally badly fairly nice'
   ).split(' '),
 )
 /** Fillers that some phrase may hang on. */
