@@ -48,8 +48,8 @@ export interface Stand {
 }
 
 const ENOUGH = 0.95
-/** from so much on, what shows it directly is enough */
-const SHOWN = 0.78
+/** from so much on, what shows it directly is enough; or from less, where nothing else comes near */
+const [SHOWN, FOREMOST, AHEAD] = [0.78, 0.55, 5]
 const LIKELY = 0.9
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
@@ -92,9 +92,10 @@ export function decide(
   const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
   const sums = sumGroups(groups, ranking.chances)
   const chances = repairChances(all, sumGroups(all, ranking.chances))
-  const likeliest = [...chances].toSorted((a, b) => b[1] - a[1])[0]
+  const [likeliest, next] = [...chances].toSorted((a, b) => b[1] - a[1])
   if (!likeliest) return {}
   const [repair, chance] = likeliest
+  const rival = next?.[1] ?? 0
   if (chance < 0.5 || sums[groups.of[0]!]! > chance) return {}
   const minutes = groups.minutes.get(repair)!
   const covered = ranking.suspects.filter(s => s.component && s.repair.id === repair && s.chance > 0.02)
@@ -116,7 +117,8 @@ export function decide(
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
   const kind = ((): Decision['kind'] | undefined => {
     const least = direct.length === 0 ? ENOUGH : costly ? LIKELY : SHOWN
-    if (shown && chance >= least)
+    const foremost = direct.length > 0 && !costly && chance >= FOREMOST && chance >= AHEAD * rival
+    if (shown && (chance >= least || foremost))
       return costly && worth && chance < 0.99 ? undefined : 'found'
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined

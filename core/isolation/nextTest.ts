@@ -3,7 +3,7 @@
  *   gain = H(now) − Σ p(outcome)·H(after outcome), over the repairs that are still in question;  score = gain / minutes
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
-import type { Need, SeenTest, SystemModel, Test, Wait } from '#core/systems'
+import type { Need, NumericTest, SeenTest, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
@@ -330,7 +330,7 @@ function binLabel(
 ): string {
   const { test, edges } = table
   if (test.kind === 'seen') return (test as SeenTest).outcomes[first]!.label
-  if (first === table.bins - 1) return 'OL'
+  if (first === table.bins - 1) return (test as NumericTest).probe.ask === 'flow' ? 'never' : 'OL'
   const mass = (h: number) => chances[h]! * sumBins(table.row(h), first, last)
   const heaviest = Math.max(0, ...live.map(mass))
   let low = Infinity

@@ -78,7 +78,8 @@ function pushSeen(
   const words = new Set(best.phrase)
   const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something
-  const unexplained = figures.filter(f => f.value !== null || !words.has('ol'))
+  const unexplained = figures.filter(f =>
+    (f.value !== null || !words.has('ol')) && !(f.quantity === 'amps' && words.has('amp')))
   const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.15 : 0
   const assumed
     = pilot

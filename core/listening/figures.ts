@@ -130,7 +130,8 @@ function threePairs(words: string): string {
   const row = ['12', '23', '13'].map(p => by.get(p))
   if (pairs.length !== 3 || row.some(v => v === undefined)) return words
   const place = pairs[0]![1] ? (row.some(v => Number(v) > LOAD_VOLTS) ? 'load' : 'lead') : ''
-  return `${place} ${words.replace(PAIR, ' ')} ${row.join('/')}`
+  const first = words.search(PAIR)
+  return `${words.slice(0, first)} ${place} ${row.join('/')} ${words.slice(first).replace(PAIR, ' ')}`.replace(/ ,/g, '')
 }
 
 const sayTime = ({ value, perUnit = 1 }: Figure) => ((value ?? 0) * perUnit < 60 ? 'tseconds' : 'tminutes')

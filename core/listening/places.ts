@@ -8,7 +8,8 @@ import type { Condition } from '#core/systems'
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
   supply: [
     'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service',
-    'ahead of the breaker', 'outlet', 'wall', 'receptacle',
+    'ahead of the breaker', 'outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
+    'into the panel', 'going in the breaker', 'service drop',
   ],
   breaker: [
     'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',

@@ -94,6 +94,7 @@ export const ELECTRICAL = {
   ...three('motor.joint', ohms('added to a winding, or to the brushes', 0)),
   'motor.earth': ohms('winding to frame', 50e6),
   'motor.rolled': share('1: the leads have been moved one terminal on', 0),
+  ...three('motor.left', share('turns left of one of three windings, of all', 1)),
   'motor.seized': share('1: the shaft does not turn', 0, 'shaft'),
   'motor.load': share('shaft load at rated speed, of full load', 0.9, 'shaft'),
   'motor.startLoad': share('added to what breaks it away, of full-load torque', 0, 'shaft'),

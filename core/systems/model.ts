@@ -13,7 +13,7 @@ import { jointWatts } from './joints'
 import { predict, readsAlike, type Standing } from './predict'
 import type { SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
-import { scaleOf, stretch } from './scale'
+import { scalesOf, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
 import type {
@@ -168,8 +168,10 @@ function neighboursOf({ healthy }: Description, entries: readonly Entry[]): Read
   for (let i = 2; i < entries.length; i++) {
     const { modes: [mode, second] } = entries[i]!
     if (!mode || second || entries[i - 1]?.modes[0] === mode) continue
-    const scale = scaleOf(mode, healthy).map(n => i + n)
-    scale.forEach((place, at) => found.set(place, { scale, at }))
+    for (const places of scalesOf(mode, healthy)) {
+      const scale = places.map(n => i + n)
+      scale.forEach((place, at) => found.set(place, { scale, at }))
+    }
   }
   return found
 }

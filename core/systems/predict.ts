@@ -188,14 +188,14 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
       return gaugeSpread(
         s,
         story.cutIn === undefined || s.effect === 'runs-on'
-          ? figure(cutIn, 20 * PSI)
+          ? { ...figure(cutIn, 20 * PSI), ol: NEVER }
           : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)),
       )
     case 'cut-out':
       return gaugeSpread(
         s,
         story.cutOut === undefined || s.effect === 'runs-on'
-          ? figure(Math.max(story.peak, cutOut), 20 * PSI)
+          ? { ...figure(Math.max(story.peak, cutOut), 20 * PSI), ol: NEVER }
           : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)),
       )
     case 'cycle': {
@@ -256,6 +256,9 @@ const POLYTROPIC = 0.084
 
 /** what the plant is run for with everything shut */
 const TEN_MINUTES = 600
+
+/** Where it does not start or stop by its switch, seldom is a figure given for it; common practice, no source. */
+const NEVER = 0.9
 
 const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
   s.figures['gauge.stuck'] ? { ...p, sigma: p.log ? p.sigma + 1 : p.sigma + 25 * PSI } : p

@@ -6,20 +6,25 @@
  *   centre = m + (up − down) / 2,  σ² = σ₀² + (up + down)² / 12   (a uniform stretch from m − down to m + up)
  * Degrees that say where (leg 1, leg 2) are no scale: they change other figures.
  */
-import type { Figures } from './figures'
+import type { FigureKey, Figures } from './figures'
 import { OPEN } from './power/resistances'
 import type { FaultMode, Prediction } from './types'
 
 /**
- * Which degrees of a fault lie along one scale: they change the same figures, more or less of them. What stands open
- * altogether is no longer on it: between ohms and none there is no half way.
+ * Which degrees of a fault lie along one scale: they change the same figures the same way, more or less. A fault that
+ * may sit in several places has a scale for each. What stands open altogether is no longer on it: between ohms and
+ * none there is no half way.
  */
-export function scaleOf({ severities }: FaultMode, healthy: Figures): readonly number[] {
-  const changes = severities.map(s => s.change(healthy))
-  const keys = changes.map(c => Object.keys(c).toSorted().join())
-  if (keys.some(k => k !== keys[0])) return []
-  const along = changes.flatMap((c, i) => (Object.values(c).some(v => v >= OPEN) ? [] : [i]))
-  return along.length > 1 ? along : []
+export function scalesOf({ severities }: FaultMode, healthy: Figures): readonly (readonly number[])[] {
+  const along = new Map<string, { readonly place: number, readonly far: number }[]>()
+  for (const [place, severity] of severities.entries()) {
+    const change = Object.entries(severity.change(healthy)).toSorted(([a], [b]) => (a < b ? -1 : 1))
+    if (change.some(([, v]) => v >= OPEN)) continue
+    const moved = change.map(([key, v]) => ({ key, by: v - (healthy[key as FigureKey] ?? 0) }))
+    const scale = moved.map(m => `${m.key}${Math.sign(m.by)}`).join()
+    along.set(scale, [...(along.get(scale) ?? []), { place, far: Math.abs(moved[0]?.by ?? 0) }])
+  }
+  return [...along.values()].flatMap(s => (s.length > 1 ? [s.toSorted((a, b) => a.far - b.far).map(p => p.place)] : []))
 }
 
 /**

@@ -8,6 +8,25 @@ export interface AirOptions {
   readonly practice: Pick<ShopPractice, 'leakDownMinutes' | 'cutOffAdvice'>
 }
 
+const groaning = { runs: 0.03, heavy: 0.03, groans: 0.91, silent: 0.01, trips: 0.02 }
+const heavy = { runs: 0.1, heavy: 0.84, groans: 0.03, silent: 0.01, trips: 0.02 }
+/** Without its load a motor that lacks torque to start still groans; one that starves for volts may start. */
+const ALONE = {
+  ...alike(
+    ['motor.seized', 'motor.start-open', 'motor.centrifugal-open', 'motor.cap-open', 'motor.phase-open'],
+    groaning,
+  ),
+  ...alike(['motor.binding', 'motor.turn-short', 'motor.centrifugal-closed'], heavy),
+  'motor.cap-low': { runs: 0.35, heavy: 0.03, groans: 0.59, silent: 0.01, trips: 0.02 },
+  ...alike(['supply.low-volts', 'feed.high-resistance', 'run.high-resistance'], {
+    runs: 0.6,
+    heavy: 0.05,
+    groans: 0.33,
+    silent: 0.01,
+    trips: 0.01,
+  }),
+}
+
 export function airTests({ belt, practice }: AirOptions): readonly Test[] {
   const long = `${sayNumber(practice.leakDownMinutes)} minutes`
   return [
@@ -64,6 +83,21 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         'silent': { sigh: 0.1, hisses: 0.03, nothing: 0.87 },
         'runs-weak': { sigh: 0.55, hisses: 0.05, nothing: 0.4 },
       },
+    }),
+    seen({
+      id: 'check-look',
+      point: 'unloader',
+      title: 'Tank check out: look at disc and seat',
+      words: ['check', 'tank check'],
+      minutes: 18,
+      need: 'zero-pressure',
+      steps: ['Locked, receiver drained, relief ring pulled. Disc whole, spring there, seat clean?'],
+      outcomes: {
+        good: { label: 'seats', words: ['clean'] },
+        open: { label: 'does not seat', words: ['chip on the seat', 'disc cracked'] },
+      },
+      usual: { good: 0.97, open: 0.03 },
+      chancesByFault: { 'check.leaking': { good: 0.1, open: 0.9 } },
     }),
     seen({
       id: 'unloader-run',
@@ -148,6 +182,30 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
       chancesByFault: {
         'head.gasket': { even: 0.06, blows: 0.92, knocks: 0.02 },
         'motor.binding': { even: 0.3, blows: 0.02, knocks: 0.68 },
+      },
+    }),
+    seen({
+      id: 'belt-off',
+      point: 'head',
+      title: 'Belt off: how does the motor run alone?',
+      words: ['belt off'],
+      minutes: 12,
+      need: 'proven-dead',
+      risk: 1,
+      steps: ['Locked, guard and belt off, nothing near the sheave. Energise: runs free, draws as much, or groans?'],
+      outcomes: {
+        runs: { label: 'runs free', words: ['starts'] },
+        heavy: { label: 'runs, and draws as before', words: ['same amps'] },
+        groans: { label: 'groans still', words: ['hums'] },
+        silent: { label: 'nothing', words: ['dead'] },
+        trips: { label: 'trips still', words: ['trip'] },
+      },
+      usual: { runs: 0.95, heavy: 0.02, groans: 0.015, silent: 0.01, trips: 0.005 },
+      chancesByFault: ALONE,
+      chancesByEffect: {
+        'silent': { runs: 0.01, heavy: 0.01, groans: 0.02, silent: 0.95, trips: 0.01 },
+        'chatters': { runs: 0.2, heavy: 0.01, groans: 0.4, silent: 0.38, trips: 0.01 },
+        'trips-breaker': { runs: 0.02, heavy: 0.02, groans: 0.03, silent: 0.02, trips: 0.91 },
       },
     }),
     ...(belt

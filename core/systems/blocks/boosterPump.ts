@@ -4,7 +4,7 @@ import type { Repair } from '../types'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
-import { coupling, flowField, impellerLook, newCheck, shutOffField, worn } from './pumpFaults'
+import { coupling, flowField, checkLook, impellerLook, newCheck, shutOffField, worn } from './pumpFaults'
 import { flow, seen } from './testEntry'
 import { neighbours } from './toldLooks'
 
@@ -205,6 +205,7 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
       },
     }),
     impellerLook('inlet'),
+    checkLook('inlet'),
     seen({
       id: 'vent',
       point: 'inlet',

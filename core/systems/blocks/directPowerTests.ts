@@ -100,6 +100,25 @@ export const directPowerTests = (): readonly Test[] => [
     band: 'running-amps',
     proves: true,
   }),
+  seen({
+    id: 'motor-look',
+    point: 'windings',
+    title: 'Smell and look at the motor',
+    words: ['motor'],
+    minutes: 1,
+    steps: ['Burnt varnish, brush dust, water?'],
+    outcomes: {
+      sound: { label: 'nothing', words: ['clean'] },
+      burnt: { label: 'smells burnt', words: ['burnt', 'scorched'] },
+    },
+    usual: { sound: 0.96, burnt: 0.04 },
+    chancesByFault: {
+      'motor.brushes': { sound: 0.5, burnt: 0.5 },
+      'motor.turn-short': { sound: 0.25, burnt: 0.75 },
+      'motor.ground': { sound: 0.4, burnt: 0.6 },
+      'motor.seized': { sound: 0.5, burnt: 0.5 },
+    },
+  }),
   leadOhms({
     id: 'windings.ohms',
     point: 'windings',

@@ -47,6 +47,27 @@ export interface DegreeEntry {
 export const degrees = (...rows: readonly DegreeEntry[]): readonly Severity[] =>
   rows.map(({ name, share, change }, i) => ({ id: String(i + 1), name, share, change: changing(change) }))
 
+export interface JointPlace {
+  readonly name: string
+  readonly change: (ohms: number) => Effects
+}
+
+/**
+ * A joint that is as likely bad on each of several conductors, in several degrees: ohms with the share of each, the
+ * likeliest first.
+ */
+export const badJoint = (
+  places: readonly JointPlace[],
+  ohms: readonly (readonly [ohms: number, share: number])[],
+): readonly Severity[] =>
+  ohms.flatMap(([r, share], degree) =>
+    places.map(({ name, change }, i) => ({
+      id: degree === 0 ? String(i + 1) : `${i + 1}-${degree + 1}`,
+      name: `${name}, ${r} Ω`,
+      share: share / places.length,
+      change: changing(change(r)),
+    })))
+
 /** Let go by itself, or switched off by a hand: then nothing made it. */
 export const trippedOrOff = (change: Effects): readonly Severity[] => [
   { id: '1', name: 'tripped', share: 0.7, change: changing(change) },

@@ -84,12 +84,35 @@ export const impellerLook = (at: string) =>
     outcomes: {
       turns: { label: 'turns freely', words: ['free'] },
       jammed: { label: 'was jammed by grit or scale', words: ['grit', 'scale', 'jammed'] },
+      worn: { label: 'worn, wide clearance', words: ['worn', 'eaten'] },
       stuck: { label: 'motor still stuck', words: ['still stuck'] },
     },
-    usual: { turns: 0.98, jammed: 0.01, stuck: 0.01 },
+    usual: { turns: 0.94, jammed: 0.01, worn: 0.04, stuck: 0.01 },
     chancesByFault: {
-      'pump.jammed': { turns: 0.04, jammed: 0.94, stuck: 0.02 },
-      'motor.seized': { turns: 0.03, jammed: 0.03, stuck: 0.94 },
-      'pump.worn': { turns: 0.6, jammed: 0.38, stuck: 0.02 },
+      'pump.jammed': { turns: 0.04, jammed: 0.93, worn: 0.01, stuck: 0.02 },
+      'motor.seized': { turns: 0.03, jammed: 0.02, worn: 0.01, stuck: 0.94 },
+      'pump.worn': { turns: 0.12, jammed: 0.06, worn: 0.8, stuck: 0.02 },
+    },
+  })
+
+/** The check valve taken out and looked at. */
+export const checkLook = (at: string) =>
+  seen({
+    id: 'check-look',
+    point: at,
+    title: 'Check valve out: look at flap and seat',
+    words: ['check', 'check valve'],
+    minutes: 22,
+    need: 'zero-pressure',
+    steps: ['Off and locked, valves shut, pressure at zero. Does the flap move, does it seat, is there grit on it?'],
+    outcomes: {
+      good: { label: 'moves and seats', words: ['clean'] },
+      shut: { label: 'stuck shut', words: ['jammed closed'] },
+      open: { label: 'does not seat', words: ['grit on the seat', 'stuck open'] },
+    },
+    usual: { good: 0.965, shut: 0.005, open: 0.03 },
+    chancesByFault: {
+      'check.stuck-shut': { good: 0.04, shut: 0.95, open: 0.01 },
+      'check.leaking': { good: 0.12, shut: 0.01, open: 0.87 },
     },
   })

@@ -2,7 +2,8 @@
 import { OPEN } from '../power/resistances'
 import { type Block, component } from './block'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { only } from '../figures'
+import { always, badJoint, degrees, fault, repair } from './faultEntry'
 
 export interface RunOptions {
   /** what it leads to, in words */
@@ -48,9 +49,9 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
         id: 'run.high-resistance',
         name: 'High-resistance joint after the switch',
         baseRate: 0.012,
-        severities: degrees(
-          { name: '1 Ω', share: 0.5, change: { 'run.1': 1 } },
-          { name: '6 Ω', share: 0.5, change: { 'run.2': 6 } },
+        severities: badJoint(
+          ([1, 2] as const).map(leg => ({ name: `leg ${leg}`, change: r => only(`run.${leg}`, r) })),
+          [[1, 0.5], [6, 0.5]],
         ),
         repair: repair({
           id: 'remake-joint',

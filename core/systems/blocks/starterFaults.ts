@@ -3,7 +3,7 @@ import { only, POLES, poles, type Change, type Pole } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { FaultMode } from '../types'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { always, badJoint, degrees, fault, repair } from './faultEntry'
 
 export interface StarterOptions {
   readonly phases: 1 | 3
@@ -29,7 +29,10 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       id: 'starter.contact-burnt',
       name: 'Starter contact burnt',
       baseRate: 0.05,
-      severities: eachPole(pole => only(`starter.${pole}`, 4)),
+      severities: badJoint(
+        lines.map(pole => ({ name: `pole ${pole}`, change: r => only(`starter.${pole}`, r) })),
+        [[4, 0.5], [0.6, 0.5]],
+      ),
       repair: newContacts,
       causes: [
         CAUSES.rapidCycling,

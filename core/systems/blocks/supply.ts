@@ -1,9 +1,9 @@
 /** Supply, breaker, disconnect and feed of a single-phase path. Base rates are common practice, no source. */
-import type { Change } from '../figures'
+import { only, type Change } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, degrees, fault, repair, trippedOrOff } from './faultEntry'
+import { always, badJoint, degrees, fault, repair, trippedOrOff } from './faultEntry'
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
@@ -160,10 +160,9 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         id: 'feed.high-resistance',
         name: `High-resistance joint ahead of the ${to}`,
         baseRate: 0.015,
-        severities: degrees(
-          { name: '1 Ω', share: 0.5, change: { 'feed.1': 1 } },
-          { name: '4 Ω', share: 0.3, change: { 'feed.2': 4 } },
-          { name: '20 Ω', share: 0.2, change: { 'feed.1': 20 } },
+        severities: badJoint(
+          ([1, 2] as const).map(leg => ({ name: `leg ${leg}`, change: r => only(`feed.${leg}`, r) })),
+          [[1, 0.5], [4, 0.3], [20, 0.2]],
         ),
         repair: repair({
           id: 'remake-joint',

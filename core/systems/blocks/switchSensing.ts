@@ -1,6 +1,6 @@
 /** What the sensing side and the mechanism of a pressure switch do wrong; common practice, no source. */
 import { PSI } from '#core/units'
-import { BLOCKED, type Change, type FigureGroup } from '../figures'
+import { BLOCKED, type Change, type FigureGroup, type Figures } from '../figures'
 import type { ShopPractice } from '../practice'
 import type { ComponentDef } from '../types'
 import { component, type ComponentEntry, yesNo } from './block'
@@ -83,6 +83,17 @@ export const switchPart = (medium: 'water' | 'air', guarded = false): ComponentD
     fields: fieldsOf(medium, guarded),
   })
 
+/** Range moved by so much: cut-in, cut-out and the cut-off with them. */
+const moved = (name: string, share: number, by: number) => ({
+  name,
+  share,
+  change: (h: Figures) => ({
+    'set.cutIn': Math.max(0, h['set.cutIn'] + by),
+    'set.cutOut': h['set.cutOut'] + by,
+    'set.cutOff': h['set.cutOff'] > 0 ? Math.max(0, h['set.cutOff'] + by) : 0,
+  }),
+})
+
 /** `shut` is the contact open for good, `held` closed when it should rest. */
 export function sensing(o: SensingOptions, shut: Change, held: Change) {
   const water = o.medium === 'water'
@@ -124,23 +135,14 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       name: 'Switch out of adjustment',
       baseRate: 0.03,
       severities: degrees(
+        moved('10 psi low', 0.3, -10 * PSI),
+        moved('20 psi low', 0.15, -20 * PSI),
+        moved('8 psi high', 0.25, 8 * PSI),
+        moved('18 psi high', 0.2, 18 * PSI),
         {
-          name: '10 psi low',
-          share: 0.5,
-          change: h => ({
-            'set.cutIn': h['set.cutIn'] - 10 * PSI,
-            'set.cutOut': h['set.cutOut'] - 10 * PSI,
-            'set.cutOff': Math.max(0, h['set.cutOff'] - 10 * PSI),
-          }),
-        },
-        {
-          name: '12 psi high',
-          share: 0.5,
-          change: h => ({
-            'set.cutIn': h['set.cutIn'] + 12 * PSI,
-            'set.cutOut': h['set.cutOut'] + 12 * PSI,
-            'set.cutOff': h['set.cutOff'] > 0 ? h['set.cutOff'] + 12 * PSI : 0,
-          }),
+          name: 'stops 6 psi over its start',
+          share: 0.1,
+          change: h => ({ 'set.cutOut': h['set.cutIn'] + 6 * PSI }),
         },
       ),
       repair: repair({

@@ -9,7 +9,7 @@ import { newMotor, pullPump } from './motor'
 import { MOTOR_FIELDS } from './motorFields'
 import { groundAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
-import { eachLine } from './threeSupply'
+import { eachLine, jointOnLine } from './threeSupply'
 
 /** Rolling the leads one place: what stays with the line is supply, what moves with the lead is cable or motor. */
 const rollLeads = (now: Figures): Change => ({
@@ -21,6 +21,11 @@ const rollLeads = (now: Figures): Change => ({
   'motor.joint3': now['motor.joint2'],
   'motor.rolled': 1,
 })
+
+const SHORTED = [
+  { name: 'a tenth of its turns short', left: 0.88 },
+  { name: 'a third of its turns short', left: 0.66 },
+] as const
 
 export function threeMotor({ drowned, what }: { drowned: boolean, what: string }): Block {
   const newOne = drowned ? pullPump : newMotor
@@ -102,7 +107,10 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         id: 'cable.high-resistance',
         name: drowned ? 'Bad splice below' : 'High-resistance joint in the motor leads',
         baseRate: 0.02,
-        severities: eachLine(i => only(`cable.${i}`, drowned ? 2.5 : 1.5)),
+        severities: jointOnLine(
+          (line, r) => only(`cable.${line}`, r),
+          drowned ? [[2.5, 0.5], [0.8, 0.5]] : [[1.5, 0.5], [0.5, 0.5]],
+        ),
         repair: mendCable,
         causes: [CAUSES.damp, CAUSES.loose],
         settledBy: 'ohms lead to lead, three pairs; roll the leads',
@@ -149,8 +157,12 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         name: 'Winding short between turns',
         baseRate: 0.015,
         severities: degrees(
-          { name: 'a tenth of the turns', share: 0.5, change: { 'motor.turns': 0.88 } },
-          { name: 'a third of the turns', share: 0.5, change: { 'motor.turns': 0.66 } },
+          ...SHORTED.flatMap(({ name, left }) =>
+            POLES.map(winding => ({
+              name: `winding ${winding}, ${name}`,
+              share: 1 / 6,
+              change: only(`motor.left${winding}`, left),
+            }))),
         ),
         repair: newOne,
         causes: [CAUSES.surge, CAUSES.age],
@@ -356,6 +368,7 @@ export const threeFigures = (
   ...poles('motor.joint', 3, 0),
   'motor.turns': 1,
   'motor.rolled': 0,
+  ...poles('motor.left', 3, 1),
   'motor.earth': 50e6,
   'motor.seized': 0,
   'motor.load': load,

@@ -3,7 +3,7 @@ import { only, POLES, poles, type Change, type Figures, type Pole } from '../fig
 import { OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, degrees, fault, repair, trippedOrOff } from './faultEntry'
+import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects } from './faultEntry'
 import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
@@ -13,6 +13,19 @@ import { disconnectLook, fusesLook, otherLights } from './toldLooks'
 /** A fault that is as likely on each line. */
 export const eachLine = (change: (line: Pole) => Change) =>
   degrees(...POLES.map(line => ({ name: `line ${line}`, share: 1 / 3, change: change(line) })))
+
+/** The same on each line, in several degrees of ohms. */
+export const jointOnLine = (
+  change: (line: Pole, ohms: number) => Effects,
+  ohms: readonly (readonly [ohms: number, share: number])[],
+) => badJoint(POLES.map(line => ({ name: `line ${line}`, change: (r: number) => change(line, r) })), ohms)
+
+/** One leg low: the largest deviation of the three pairs from their mean is a third of it. */
+const UNBALANCE = [
+  { name: '2.5 %', share: 0.45, low: 0.075 },
+  { name: '4.5 %', share: 0.35, low: 0.135 },
+  { name: '7 %', share: 0.2, low: 0.21 },
+] as const
 
 export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
   return {
@@ -52,8 +65,12 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         name: 'Supply voltages unbalanced',
         baseRate: 0.02,
         severities: degrees(
-          { name: '4 %', share: 0.6, change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.935 }) },
-          { name: '7 %', share: 0.4, change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.89 }) },
+          ...UNBALANCE.flatMap(({ name, share, low }) =>
+            POLES.map(line => ({
+              name: `line ${line}, ${name}`,
+              share: share / 3,
+              change: (h: Figures) => only(`supply.leg${line}`, h[`supply.leg${line}`] * (1 - low)),
+            }))),
         ),
         repair: repair({
           id: 'call-utility',
@@ -102,10 +119,10 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               baseRate: 0.02,
               severities: [
                 ...eachLine(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
-                ...eachLine(i => only(`disconnect.${i}`, 4)).map(s => ({
+                ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[4, 0.5], [0.6, 0.5]]).map(s => ({
                   ...s,
                   id: `${s.id}-burnt`,
-                  name: `${s.name}, burnt, 4 Ω`,
+                  name: `${s.name}, burnt`,
                   share: 0.4 * s.share,
                 })),
               ],
@@ -134,10 +151,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'feed.high-resistance',
         name: 'High-resistance joint ahead of the starter',
         baseRate: 0.015,
-        severities: degrees(
-          { name: '1 Ω', share: 0.5, change: { 'feed.1': 1 } },
-          { name: '4 Ω', share: 0.5, change: { 'feed.2': 4 } },
-        ),
+        severities: jointOnLine((line, r) => only(`feed.${line}`, r), [[0.8, 0.5], [4, 0.5]]),
         repair: repair({
           id: 'remake-joint',
           name: 'Remake the joint',

@@ -2,7 +2,8 @@
 import { OPEN } from '../power/resistances'
 import { type Block, point } from './block'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { only } from '../figures'
+import { always, badJoint, degrees, fault, repair } from './faultEntry'
 import { cablePart, downToEarth, groundAgain, openSplice, remakeSplice } from './splice'
 import { leadOhms } from './testEntry'
 
@@ -61,9 +62,12 @@ export function threeWireCable(): Block {
         id: 'cable.high-resistance',
         name: 'Bad splice in the well',
         baseRate: 0.01,
-        severities: degrees(
-          { name: 'black, 4 Ω', share: 0.5, change: h => ({ 'cable.black': h['cable.black'] + 4 }) },
-          { name: 'red, 25 Ω', share: 0.5, change: h => ({ 'cable.red': h['cable.red'] + 25 }) },
+        severities: badJoint(
+          (['black', 'yellow', 'red'] as const).map(lead => ({
+            name: lead,
+            change: r => h => only(`cable.${lead}`, h[`cable.${lead}`] + (lead === 'red' ? 5 * r : r)),
+          })),
+          [[4, 0.6], [1.2, 0.4]],
         ),
         repair: remakeSplice,
         causes: [CAUSES.damp, CAUSES.loose],

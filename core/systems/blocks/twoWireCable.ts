@@ -2,7 +2,8 @@
 import { OPEN } from '../power/resistances'
 import { type Block, point } from './block'
 import { CAUSES } from './causes'
-import { always, degrees, fault } from './faultEntry'
+import { only } from '../figures'
+import { always, badJoint, degrees, fault } from './faultEntry'
 import { cablePart, downToEarth, groundAgain, openSplice, remakeSplice } from './splice'
 import { amps, leadOhms, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
@@ -52,9 +53,12 @@ export function twoWireCable(): Block {
         id: 'cable.high-resistance',
         name: 'Bad splice in the well',
         baseRate: 0.012,
-        severities: degrees(
-          { name: '2 Ω', share: 0.5, change: h => ({ 'cable.black': h['cable.black'] + 2 }) },
-          { name: '8 Ω', share: 0.5, change: h => ({ 'cable.yellow': h['cable.yellow'] + 8 }) },
+        severities: badJoint(
+          (['black', 'yellow'] as const).map(lead => ({
+            name: lead,
+            change: r => h => only(`cable.${lead}`, h[`cable.${lead}`] + r),
+          })),
+          [[2, 0.5], [8, 0.5]],
         ),
         repair: remakeSplice,
         causes: [CAUSES.damp, CAUSES.loose],

@@ -177,7 +177,8 @@ export function solveStage(
   }
   const standing: NetworkState = { ...start, scenario: 'running', slip: 1, tripped, atSpeed: false }
   const held = !stage.coil || f['starter.rest1'] < OPEN
-  const keptOn = !stage.coil && f['switch.rest1'] < OPEN && f['switch.rest2'] < OPEN
+  const rests = stage.coil ? (['starter.rest1', 'starter.rest2'] as const) : (['switch.rest1', 'switch.rest2'] as const)
+  const keptOn = rests.every(r => f[r] < OPEN)
   const stateOf = (scenario: Scenario): NetworkState => {
     switch (scenario) {
       case 'starting':

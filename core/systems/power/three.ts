@@ -165,7 +165,9 @@ export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number):
   })
 }
 
-const turnsOf = (f: Figures, i: number) => (i === (f['motor.rolled'] ? 2 : 1) ? f['motor.turns'] : 1)
+const LEFT = ['motor.left1', 'motor.left2', 'motor.left3'] as const
+/** A winding short of turns moves one terminal on where the leads are rolled. */
+const turnsOf = (f: Figures, i: number) => f[LEFT[(i - 1 + (f['motor.rolled'] ? 2 : 0)) % 3]!]
 
 export const turnThree = (motor: ThreePhaseModel): Turner => ({
   ratedSlip: motor.ratedSlip,
