@@ -11,7 +11,7 @@ import type { TabState } from '#core/tab'
 import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
 import type { Ranking, Suspect } from './suspects'
-import { directLines, excludingLines } from './direct'
+import { directLines, excludingLines, isPlain } from './direct'
 import type { Tables, TestTable } from './tables'
 
 /** Enough is known: the repair, the faults it covers, and why to stop here. */
@@ -103,11 +103,11 @@ export function decide(
   if (!top) return {}
   const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
   const down = isDown(model, top)
-  if (rereads > 0 && chance < 0.995) return leads
   const useful = tests.filter(t => t.bits > 0.02)
   if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
   const acting = lossOf(groups, sums, 1)!
   const direct = directLines(tables, state, ranking, covered.map(s => s.fault))
+  if (rereads > 0 && chance < (direct.length > 0 ? ENOUGH : 0.995)) return leads
   const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
   const costly = minutes >= COSTLY
   const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > 1).map(m => m.line)))
@@ -117,7 +117,9 @@ export function decide(
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
   const kind = ((): Decision['kind'] | undefined => {
     const least = direct.length === 0 ? ENOUGH : costly ? LIKELY : SHOWN
-    const foremost = direct.length > 0 && !costly && chance >= FOREMOST && chance >= AHEAD * rival
+    const foremost
+      = !costly && chance >= FOREMOST && chance >= AHEAD * rival
+        && isPlain(tables, state, ranking, covered.map(s => s.fault))
     if (shown && (chance >= least || foremost))
       return costly && worth && chance < 0.99 ? undefined : 'found'
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'

@@ -15,6 +15,8 @@ import { wordFor } from './verdict'
 
 /** How many times likelier a line must be under the fault than under all else. */
 const SHOWS = 8
+/** and where it is plain to see */
+const PLAIN = 30
 /** And than under any one other fault that still stands: what two show alike shows neither. */
 const APART = 2.5
 /** From so much on a rival has to be excluded by a line. */
@@ -27,14 +29,31 @@ export function directLines(
   { chances }: Pick<Ranking, 'chances'>,
   faults: readonly string[],
 ): readonly string[] {
-  return state.evidence.filter(e => faults.some(f => showsItself(tables, e, chances, f))).map(e => e.line.id)
+  const shows = (e: Evidence) => faults.some(f => showsItself(tables, e, chances, f, SHOWS))
+  return state.evidence.filter(shows).map(e => e.line.id)
 }
 
-function showsItself(tables: Tables, evidence: Evidence, chances: Float64Array, fault: string): boolean {
+/** Whether one of these faults was plainly seen: then what else is left are mostly slips of the eye. */
+export const isPlain = (
+  tables: Tables,
+  state: TabState,
+  { chances }: Pick<Ranking, 'chances'>,
+  faults: readonly string[],
+): boolean =>
+  state.evidence.some(e =>
+    e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, PLAIN)))
+
+function showsItself(
+  tables: Tables,
+  evidence: Evidence,
+  chances: Float64Array,
+  fault: string,
+  least: number,
+): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
   if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, fault)) return false
   const { rest, rival, best } = likenessOf(tables, evidence, fault, chances)
-  return best >= SHOWS * rest && best >= APART * rival
+  return best >= least * rest && best >= APART * rival
 }
 
 /** How likely a line is under a fault at its likeliest degree, under its best rival, and under all else on average. */

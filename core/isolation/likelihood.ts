@@ -7,6 +7,7 @@
  */
 import type { Prediction, SeenTest } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
+import { atLevelOf } from './supplyLevel'
 import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
 
 /**
@@ -16,6 +17,9 @@ import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type T
 const SLIPS = { prefix: 0.2, nothing: 0.2 }
 /** what counts as nothing, as a share of the span of a test */
 const NOTHING = 0.002
+
+/** More than a test has classes of. */
+const CLASSES = 4096
 
 const kept = new WeakMap<Tables, Map<string, Float64Array>>()
 const MOST_KEPT = 3000
@@ -37,7 +41,9 @@ export function likelihoods(
     = line.kind === 'reading'
       ? `${line.value} ${line.spread ?? ''} ${line.bound ?? ''}`
       : [line.outcome, ...earlier].join()
-  const key = `${line.test}|${said}|${confirmed}|${repaired.join()}`
+  const { beside } = evidence
+  const by = beside ? `${beside.test} ${beside.value} ${beside.set === line.set}` : ''
+  const key = `${line.test}|${said}|${confirmed}|${repaired.join()}|${by}`
   const before = known.get(key)
   if (before) return before
   const fresh = workOut(tables, evidence, hypotheses)
@@ -52,8 +58,10 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   const table = tables.tests.get(line.test)
   const out = new Float64Array(hypotheses).fill(1)
   if (!table) return out
+  const beside = evidence.beside && tables.tests.get(evidence.beside.test)
   const byClass: number[] = []
-  for (let h = 0; h < hypotheses; h++) out[h] = byClass[table.classOf(h)] ??= chanceOf(table, h, evidence)
+  const classOf = (h: number) => table.classOf(h) + (beside ? CLASSES * beside.classOf(h) : 0)
+  for (let h = 0; h < hypotheses; h++) out[h] = byClass[classOf(h)] ??= chanceOf(tables, table, h, evidence)
   const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
   fillOther(tables, out, plain)
   if (repaired.length === 0) return out
@@ -65,34 +73,47 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
 export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): number {
   const table = tables.tests.get(evidence.line.test)
   return table
-    ? chanceOf(table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence)
+    ? chanceOf(tables, table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence)
     : 1
 }
 
 /** A slip of meter or hand is less likely each time it was read again alike. */
-function chanceOf(table: TestTable, h: number, { line, confirmed, earlier }: Evidence): number {
+function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evidence): number {
+  const { line, confirmed, earlier, beside } = evidence
+  const first = beside && tests.get(beside.test)
   return line.kind === 'reading'
-    ? saidChance(table, h, line, MISREAD ** (1 + confirmed))
+    ? saidChance(
+        table,
+        first ? atLevelOf(table.prediction(h), first.prediction(h), evidence) : table.prediction(h),
+        line,
+        MISREAD ** (1 + confirmed),
+      )
     : lookChance(table, h, line.outcome, missedIn(table.test) ** (1 + confirmed), earlier)
 }
 
 /** A figure as it was said: read, swung over a range, or only over or under a limit. */
-function saidChance(table: TestTable, h: number, { value, spread, bound }: LineOf<'reading'>, slips: number): number {
-  if (value === null || (!spread && !bound)) return readingChance(table, h, value, slips)
-  const p = table.prediction(h)
+function saidChance(
+  table: TestTable,
+  p: Prediction,
+  { value, spread, bound }: LineOf<'reading'>,
+  slips: number,
+): number {
+  if (value === null || (!spread && !bound)) return readChance(table, p, value, slips)
   if (bound) {
     // OL is over every limit
     const over = (1 - p.ol) * (1 - cumulative(p, value)) + p.ol
     return (1 - slips) * (bound === 'over' ? over : 1 - over) + slips * 0.5
   }
   // the mean over what it swung through, by three points (Simpson's rule)
-  const at = (v: number) => readingChance(table, h, v, slips)
+  const at = (v: number) => readChance(table, p, v, slips)
   return (at(value - spread!) + 4 * at(value) + at(value + spread!)) / 6
 }
 
+export const readingChance = (table: TestTable, h: number, value: number | null): number =>
+  readChance(table, table.prediction(h), value, MISREAD)
+
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
-export function readingChance(table: TestTable, h: number, value: number | null, slips = MISREAD): number {
-  const p = table.prediction(h)
+function readChance(table: TestTable, p: Prediction, value: number | null, slips: number): number {
   if (value === null) return (1 - slips) * p.ol + slips * background(table, value)
   return (1 - slips) * (1 - p.ol) * density(p, value) + slips * slipped(table, p, value)
 }

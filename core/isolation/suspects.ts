@@ -9,6 +9,7 @@ import { failedIn, faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
 import { likelihoods, likelihoodUnder } from './likelihood'
+import { besideOthers } from './supplyLevel'
 import { OTHER, type Tables } from './tables'
 
 /**
@@ -66,7 +67,8 @@ export interface Ranking {
 /** share of "something else" at which pairs are looked for further afield */
 const UNEXPLAINED = 0.3
 
-export function rankSuspects(tables: Tables, state: TabState): Ranking {
+export function rankSuspects(tables: Tables, told: TabState): Ranking {
+  const state = { ...told, evidence: besideOthers(tables, told.evidence) }
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))

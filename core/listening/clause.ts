@@ -79,7 +79,7 @@ function pushSeen(
   const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something
   const unexplained = figures.filter(f =>
-    (f.value !== null || !words.has('ol')) && !(f.quantity === 'amps' && words.has('amp')))
+    (f.value !== null || !words.has('ol')) && !(f.quantity && f.quantity === test.beside))
   const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.15 : 0
   const assumed
     = pilot
@@ -147,6 +147,9 @@ function pushRead(
   if (again) words.add('same')
   if (own?.value === null) words.add('ol')
   words.add('tseconds').add('tminutes').add('secondmeter')
+  if (test.condition === 'dead') words.add('rest')
+  const sways = test.quantity === 'amps' || test.quantity === 'volts'
+  if (own && sways) for (const course of ['fall', 'climb', 'jump']) words.add(course)
   const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
   const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stageOf(words, entry.staged, hasStages, weights, bearing.near)
   const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
@@ -219,6 +222,9 @@ function sayRead(
   if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
     return { assumed: assumed + 0.05, placed: true }
   if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
+  // a battery is the one thing that is read at rest
+  if (test.point === 'battery' && test.condition === 'idle' && figure?.value)
+    return { assumed: assumed + 0.3, placed: false }
   const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity && test.quantity !== 'volts'
   const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
   // volts of no place are those that the machine is fed with, as it starts or runs

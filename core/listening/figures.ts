@@ -120,7 +120,9 @@ function fromTo(_: string, first: string, unit: string | undefined, second: stri
   return `${figure} ${unit && !/^[a-z]{1,5}\b/.test(rest.trim()) ? unit : ''}${rest}`
 }
 
-/** `l1-l2 238, l2-l3 240, l1-l3 239`, in any order: three of one go. From so much on leads are a starter's load side. */
+/**
+ * `l1-l2 238, l2-l3 240, l1-l3 239`, in any order: three of one go. From so much on leads are a starter's load side.
+ */
 const PAIR = /(lead )?n([123]) n([123]) ?[:=]? ?(\d*\.?\d+)(?: ?v(?:olts?)?\b)?,?/g
 const LOAD_VOLTS = 60
 
@@ -131,7 +133,8 @@ function threePairs(words: string): string {
   if (pairs.length !== 3 || row.some(v => v === undefined)) return words
   const place = pairs[0]![1] ? (row.some(v => Number(v) > LOAD_VOLTS) ? 'load' : 'lead') : ''
   const first = words.search(PAIR)
-  return `${words.slice(0, first)} ${place} ${row.join('/')} ${words.slice(first).replace(PAIR, ' ')}`.replace(/ ,/g, '')
+  const after = words.slice(first).replace(PAIR, ' ')
+  return `${words.slice(0, first)} ${place} ${row.join('/')} ${after}`.replace(/ ,/g, '')
 }
 
 const sayTime = ({ value, perUnit = 1 }: Figure) => ((value ?? 0) * perUnit < 60 ? 'tseconds' : 'tminutes')

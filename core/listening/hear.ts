@@ -64,7 +64,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     const asked = choices.map(m => choiceOf(kind, m, units, text))
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
-  const lines = distinct(heard.flatMap(m => m[0]!.lines)).map(l => ({ ...l, typed: text }) as DraftLine)
+  const told = heard.flatMap(m => m[0]!.lines)
+  const lines = distinct([...told, ...doingOf(kind, text, told)]).map(l => ({ ...l, typed: text }) as DraftLine)
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
     kind: 'lines',
@@ -80,6 +81,22 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
  */
 const isNought = (choices: readonly Choice[]): boolean =>
   choices.every(({ line }) => line.kind === 'reading' && line.value === 0 && line.test.startsWith('red.'))
+
+const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
+const DOES = [
+  { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b`, 'i') },
+  { outcome: 'groans', said: new RegExp(`${WHILE}(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?\\b`, 'i') },
+]
+
+/** `101 volts while it runs`: read, and heard to run. */
+function doingOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
+  const read = told.some(l => l.kind === 'reading')
+  const heard = told.some(l => l.kind === 'observation' && l.test === 'sound')
+  const staged = told.some(l => 'test' in l && l.test.startsWith('well-'))
+  if (!read || heard || staged || !kind.tests.some(t => t.id === 'sound')) return []
+  const does = DOES.find(d => d.said.test(text))
+  return does ? [{ kind: 'observation', test: 'sound', outcome: does.outcome }] : []
+}
 
 /** Said twice in one line, it is one. */
 const distinct = (lines: readonly DraftLine[]) => [...new Map(lines.map(l => [JSON.stringify(l), l])).values()]

@@ -4,11 +4,32 @@
  */
 export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   // with what a thing was done says nothing of what was found
-  ['', 'with (?:an? |the |my )?(?:\\w+ )?(?:stick|screwdriver|finger|fingers|hand|hands|pliers|hammer|wrench|dowel|pencil)'],
-  ['', 'nothing (?:but|besides)', 'jump(?:s|ed)? (?:up )?to(?= \\d)', 'where (?:it|they) (?:goes?|comes?|enters?) (?:in(?:to|side)?|through)?'],
+  [
+    '',
+    'with (?:an? |the |my )?(?:\\w+ )?(?:stick|screwdriver|finger|fingers|hand|hands|pliers|'
+    + 'hammer|wrench|dowel|pencil)',
+  ],
+  ['', 'nothing (?:but|besides)', 'where (?:it|they) (?:goes?|comes?|enters?) (?:in(?:to|side)?|through)?'],
   ['', '(?:full of|packed with|covered (?:in|with)|loaded with|caked (?:in|with))(?= \\p{L})'],
-  ['n1', 'on one(?= ?,| |$)'],
-  ['noth', '(?:just )?sits there', 'just sits', 'does ?n[\'’]?t do (?:anything|a thing)', 'not doing (?:anything|a thing)'],
+  ['inrush', '(?:jump|spike|shoot|kick)(?:s|ed)? (?:right |straight |up )*to(?= \\d+(?:\\.\\d+)? ?a(?:mps?)?\\b)'],
+  ['', '(?:the )?other (?:one|leg|side) floats?'],
+  ['n1', 'on one(?= ?,|$| and)'],
+  [
+    '',
+    '(?:popped|pulled|took|opened|removed|lifted|got) (?:off )?the (?:switch |box |motor )?(?:cover|lid|housing|guard)'
+    + '(?: off)?',
+  ],
+  ['reads', '(?:sits|sitting|sat|stuck|stays|hangs|hanging) (?:on|at)(?= (?:zero|\\d))'],
+  ['leadsgood', 'leads (?:are |is )?(?:good|fine|clear|okay|ok)'],
+  ['leadsdown', 'leads (?:are )?(?:down|bad)'],
+  ['motorgood', 'motor (?:is |reads |side is )?(?:good|fine|clear|okay|ok)(?= |$|,)'],
+  ['motordown', 'motor (?:is |side is )(?:down|bad|grounded)', 'motor (?:down|grounded)'],
+  ['cablegood', 'cable (?:is |reads )?(?:good|fine|clear|okay|ok)'],
+  ['cabledown', 'cable (?:is )?(?:down|bad|grounded)'],
+  [
+    'noth', '(?:just )?sits there', 'just sits', 'does ?n[\'’]?t do (?:anything|a thing)',
+    'not doing (?:anything|a thing)',
+  ],
   ['tapsshut', 'with (?:everything|all (?:the )?(?:taps|faucets)|every tap) (?:shut|closed|turned off)'],
   ['atnight', '(?:at|in the|during the|in the middle of the) night'],
   ['calling', 'with (?:the|a) (?:\\w+ )?(?:tap|faucet|hose|sink|shower|valve) (?:open|on|running)'],
@@ -45,7 +66,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['bothlegs load', 'both load legs'],
   ['bothlegs', '(?:both|either|each|all) (?:of the )?(?:legs?|hots?|sides?(?= to))'],
   ['betweenlegs', 'leg to leg', 'between (?:the )?(?:legs|them|the two)'],
-  ['n2', '(?:the )?other leg', 'leg two', 'on the other(?: one)?', '(?:the )?other one'],
+  ['n2', '(?:the )?other leg', 'leg two', 'on the other(?: one)?'],
   ['n1', 'one leg', 'leg one'],
   ['n3', 'leg three'],
   ['pole n1', 'pole one'],
@@ -92,7 +113,10 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ],
   ['stop', '(?:shuts?|shutting|turns?|switch(?:es)?) (?:itself )?off'],
   ['comeback', 'c[oa]mes? back', 'coming back'],
-  ['start', 'pick(?:s|ed)? up', 't[ao]o?kes? (?:right )?off', 'took (?:right )?off', 'fire[sd]? (?:right )?up', 'kick(?:s|ed)? in(?! at)', '(?:comes|came|kicks|kicked|goes|went) on(?! and on)'],
+  [
+    'start', 'pick(?:s|ed)? up', 't[ao]o?kes? (?:right )?off', 'took (?:right )?off', 'fire[sd]? (?:right )?up',
+    'kick(?:s|ed)? in(?! at)', '(?:comes|came|kicks|kicked|goes|went) on(?! and on)',
+  ],
   ['pullin', 'pull(?:s|ed)? in'],
   ['atonce', 'at once', '(?:right|straight) ?away', 'instant(?:ly)?', 'immediately', 'the moment'],
   ['byitself', '(?:by|on) (?:itself|its own|their own)', 'by themselves'],

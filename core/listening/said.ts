@@ -302,11 +302,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
     burnt: [
-      'points black', 'points burnt', 'points charred', 'contacts gone', 'contact missing', 'points black one side',
-      'points fried', 'contact tip gone', 'points burnt off', 'side of the contacts burnt', 'contacts burnt off',
-      'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away',
-      'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black',
-      'switch burnt', 'switch contacts black', 'burnt contact',
+      'points black one side', 'points black n1 side', 'points burnt', 'points charred', 'contacts gone',
+      'contact missing', 'points fried', 'contact tip gone', 'points burnt off', 'side of the contacts burnt',
+      'contacts burnt off', 'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away',
+      'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black', 'both poles black',
+      'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact',
     ],
     welded: [
       'points stuck together', 'pried them apart', 'points fused', 'contacts fused', 'contacts stuck pried apart',
@@ -508,14 +508,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'ground-again': {
     'both-good': ['splice opened both good', 'ground again both good', 'both good with the splice open'],
     'cable': [
-      'leads down motor good', 'cable down motor good', 'cable to ground', 'wire shorted', 'bare spot in the cable',
+      'leadsdown motorgood', 'leadsdown', 'cabledown', 'cable to ground', 'wire shorted', 'bare spot in the cable',
       'cable is down', 'cable reads to ground', 'leads are down', 'motor good', 'splice open motor good',
       'splice open cable is down', 'cable shows the ground',
     ],
     'motor': [
-      'motor down leads good', 'motor bad leads good', 'motor down cable good', 'motor grounded', 'motor shorted',
-      'motor to ground', 'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good',
-      'splice open motor is down', 'at the motor leads off motor is down', 'motor shows the ground',
+      'motordown leadsgood', 'motordown', 'cablegood', 'motor grounded', 'motor shorted', 'motor to ground',
+      'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 'splice open motor is down',
+      'at the motor leads off motor is down', 'motor shows the ground',
     ],
   },
   'rest-well': {
@@ -832,7 +832,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     runs: ['belt off runs free', 'belt off motor runs', 'belt off it starts', 'motor runs with the belt off'],
     heavy: [
       'belt off still amps', 'belt off same amps', 'belt off amps still high', 'belt off still pulls amps',
-      'belt off still draws heavy',
+      'belt off still draws heavy', 'belt off still', 'belt off same',
     ],
     groans: ['belt off still hums', 'belt off motor still hums', 'hums with the belt off', 'belt off hum'],
     silent: ['belt off nothing', 'belt off still dead', 'belt off motor dead'],
@@ -915,6 +915,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float not call',
     ],
     held: [
+      'well pump does not stop', 'well pump will not shut off', 'well pump runs on', 'well pump keeps running',
       'float held down', 'float stuck down', 'float does not stop', 'float held down by the chain', 'float tangled',
       'lifted the float and it stops', 'float held down lifted it and it stops',
     ],
@@ -978,9 +979,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     whole: ['controlfuse good', 'controlfuse whole', 'fuse good', 'controlfuse fine'],
     good: ['fuse good', 'fuse whole', 'fuse fine', 'fuse holder bright', 'fuse not blown'],
     blown: [
-      'fuse open', 'control fuse popped', 'fuse no continuity', 'fuse gone', 'fuse keeps blowing',
-      'fuse keeps popping', 'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse is blown',
-      'blown fuse',
+      'new fuse blows at once', 'blows a new fuse', 'new fuse blows', 'blows fuses', 'fuse open',
+      'control fuse popped', 'fuse no continuity', 'fuse gone', 'fuse keeps blowing', 'fuse keeps popping',
+      'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse is blown', 'blown fuse',
     ],
     burnt: [
       'fuse clip burnt', 'fuse holder corroded', 'fuse holder green', 'holder melt', 'holder burnt',

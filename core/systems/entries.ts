@@ -47,7 +47,7 @@ export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
         hypothesis: {
           id: `${id}:${severity.id}`,
           fault: id,
-          severity: severity.name,
+          severity: severity.say?.(healthy) ?? severity.name,
           prior: (rates?.[id] ?? mode.baseRate) * severity.share,
           effect: 'runs',
         },

@@ -44,6 +44,7 @@ describe('figures', () => {
     shaft: new Set<string>(),
     meter: new Set<string>(),
     plant: new Set<string>(),
+    faults: new Set<string>(),
   }
   for (const [id, plate] of plates()) {
     const d = describeSystem(id, plate)
@@ -76,6 +77,7 @@ describe('figures', () => {
       (t): t is NumericTest => t.kind === 'numeric' && !t.id.startsWith('well-'),
     )
     for (const test of main) predict(standing, test)
+    for (const f of model.value.kind.faults) for (const v of f.severities) v.change(watched(d.healthy, read.faults))
   }
   it.each(Object.entries(FIGURES))('%s is read by its solver', (key, row) => {
     expect(row.means.length).toBeGreaterThan(3)

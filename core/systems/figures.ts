@@ -15,9 +15,10 @@ export const POLES = [1, 2, 3] as const
 export type Pole = (typeof POLES)[number]
 
 /**
- * Who reads a figure: the circuit's network, the shaft (does it start, at what slip), a meter on the part, the plant.
+ * Who reads a figure: the circuit's network, the shaft (does it start, at what slip), a meter on the part, the plant,
+ * the faults that are measured by it.
  */
-export type Reader = 'network' | 'shaft' | 'meter' | 'plant'
+export type Reader = 'network' | 'shaft' | 'meter' | 'plant' | 'faults'
 export interface FigureRow {
   readonly unit: 'Ω' | 'V' | 'F' | 'Pa' | 'm³' | 'm³/s' | 's' | 'Pa/(m³/s)²' | ''
   readonly means: string
@@ -95,6 +96,7 @@ export const ELECTRICAL = {
   'motor.earth': ohms('winding to frame', 50e6),
   'motor.rolled': share('1: the leads have been moved one terminal on', 0),
   ...three('motor.left', share('turns left of one of three windings, of all', 1)),
+  'motor.locked': { unit: 'Ω', means: 'volts over amps, locked, on each line', sound: 6, readBy: 'faults' },
   'motor.seized': share('1: the shaft does not turn', 0, 'shaft'),
   'motor.load': share('shaft load at rated speed, of full load', 0.9, 'shaft'),
   'motor.startLoad': share('added to what breaks it away, of full-load torque', 0, 'shaft'),

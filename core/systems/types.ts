@@ -296,6 +296,8 @@ export interface SeenTest extends TestBase {
   /** the same by what the system is seen to do (`groans`, `well:silent` for a later stage) */
   readonly chancesByEffect: Readonly<Record<string, readonly number[]>>
   readonly trial?: Trial
+  /** a figure of this is told along with it, and is no reading of its own */
+  readonly beside?: NumericTest['quantity']
 }
 
 export type Test = NumericTest | SeenTest
@@ -316,6 +318,8 @@ export interface Prediction {
 export interface Severity {
   readonly id: string
   readonly name: string
+  /** with the figure that it is on this system */
+  readonly say?: (healthy: Figures) => string
   readonly share: number
   readonly change: (healthy: Figures) => Change
   /** nothing made it so: it stands in no chain */

@@ -28,6 +28,8 @@ export interface Evidence {
   readonly repaired: readonly string[]
   readonly confirmed: number
   readonly earlier?: readonly string[]
+  /** the reading before it that hangs on the same supply */
+  readonly beside?: LineOf<'reading'>
 }
 
 export interface TabState {

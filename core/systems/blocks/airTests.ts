@@ -189,6 +189,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
       point: 'head',
       title: 'Belt off: how does the motor run alone?',
       words: ['belt off'],
+      beside: 'amps',
       minutes: 12,
       need: 'proven-dead',
       risk: 1,

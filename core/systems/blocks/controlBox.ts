@@ -110,7 +110,14 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           id: 'box.relay-closed',
           name: 'Start relay does not open',
           baseRate: 0.03,
-          severities: always(h => ({ 'start.contactRunning': h['start.contact'] })),
+          severities: degrees(
+            { name: 'closed', share: 0.6, change: h => ({ 'start.contactRunning': h['start.contact'] }) },
+            {
+              name: 'through burnt contacts',
+              share: 0.4,
+              change: h => ({ 'start.contactRunning': h['motor.locked'] }),
+            },
+          ),
           repair: newRelay,
           causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.lowVolts, CAUSES.surge],
           settledBy: 'red keeps flowing once it runs',

@@ -174,6 +174,24 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         },
       }),
       seen({
+        id: 'water-look',
+        point: 'tap',
+        title: 'Look at the water',
+        words: ['water is'],
+        minutes: 1,
+        steps: ['Draw a glass: a clear stream, or air with it?'],
+        outcomes: {
+          clear: { label: 'clear' },
+          air: { label: 'spits air', words: ['spits'] },
+        },
+        usual: { clear: 0.95, air: 0.05 },
+        chancesByFault: {
+          'strainer.air-leak': { clear: 0.12, air: 0.88 },
+          'source.empty': { clear: 0.3, air: 0.7 },
+          'pump.diaphragm': { clear: 0.8, air: 0.2 },
+        },
+      }),
+      seen({
         id: 'weep',
         point: 'strainer',
         title: 'Look under the pump head',

@@ -52,21 +52,24 @@ export interface JointPlace {
   readonly change: (ohms: number) => Effects
 }
 
+/** Shares of what the locked motor has, with the share of such joints: the likeliest first. */
+export type JointDegrees = readonly (readonly [ofLocked: number, share: number])[]
+
 /**
- * A joint that is as likely bad on each of several conductors, in several degrees: ohms with the share of each, the
- * likeliest first.
+ * A joint or contact that is as likely bad in each of several places, in several degrees. What is gross to a large
+ * motor is slight to a small one: so they are measured by the ohms of the motor at rest.
  */
-export const badJoint = (
-  places: readonly JointPlace[],
-  ohms: readonly (readonly [ohms: number, share: number])[],
-): readonly Severity[] =>
-  ohms.flatMap(([r, share], degree) =>
+export const badJoint = (places: readonly JointPlace[], degrees: JointDegrees): readonly Severity[] =>
+  degrees.flatMap(([ofLocked, share], degree) =>
     places.map(({ name, change }, i) => ({
-      id: degree === 0 ? String(i + 1) : `${i + 1}-${degree + 1}`,
-      name: `${name}, ${r} Ω`,
+      id: String(degree * places.length + i + 1),
+      name,
+      say: (h: Figures) => [name, sayOhms(ofLocked * h['motor.locked'])].filter(Boolean).join(', '),
       share: share / places.length,
-      change: changing(change(r)),
+      change: (h: Figures) => changing(change(ofLocked * h['motor.locked']))(h),
     })))
+
+const sayOhms = (ohms: number) => `${Number(ohms.toPrecision(ohms < 10 ? 2 : 1))} Ω`
 
 /** Let go by itself, or switched off by a hand: then nothing made it. */
 export const trippedOrOff = (change: Effects): readonly Severity[] => [

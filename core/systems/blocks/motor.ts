@@ -323,7 +323,8 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
 }
 
 /** Healthy figures of any single-phase motor. */
-export const motorFigures = (load = 0.9): Change => ({
+export const motorFigures = (lockedOhms: number, load = 0.9): Change => ({
+  'motor.locked': lockedOhms,
   'motor.turns': 1,
   'motor.shorted': 0,
   'motor.mainJoint': 0,

@@ -5,7 +5,7 @@ import type { NumericTest } from '../types'
 import { type Block, point } from './block'
 import { CAUSES, NOTES } from './causes'
 import { JUMPER, LIVE_CAUTIONS } from './cautions'
-import { always, degrees, fault } from './faultEntry'
+import { always, badJoint, fault } from './faultEntry'
 import { switchLooks } from './switchLooks'
 import { contactRepair, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
 import { partOhms, volts, voltsAt } from './testEntry'
@@ -18,10 +18,9 @@ export function motorSwitch(o: SwitchOptions): Block {
       id: `switch.pole${pole}-burnt`,
       name: `Switch pole ${pole} burnt`,
       baseRate: 0.06,
-      severities: degrees(
-        { name: '1.5 Ω', share: 0.4, change: only(`switch.${pole}`, 1.5) },
-        { name: '8 Ω', share: 0.35, change: only(`switch.${pole}`, 8) },
-        { name: '60 Ω', share: 0.25, change: only(`switch.${pole}`, 60) },
+      severities: badJoint(
+        [{ name: '', change: ohms => only(`switch.${pole}`, ohms) }],
+        [[0.2, 0.4], [1, 0.35], [8, 0.25]],
       ),
       repair: contactRepair(o.practice),
       causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.waterlogged, CAUSES.loose],

@@ -51,7 +51,7 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
         baseRate: 0.012,
         severities: badJoint(
           ([1, 2] as const).map(leg => ({ name: `leg ${leg}`, change: r => only(`run.${leg}`, r) })),
-          [[1, 0.5], [6, 0.5]],
+          [[0.15, 0.4], [0.7, 0.35], [2.5, 0.25]],
         ),
         repair: repair({
           id: 'remake-joint',

@@ -31,7 +31,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       baseRate: 0.05,
       severities: badJoint(
         lines.map(pole => ({ name: `pole ${pole}`, change: r => only(`starter.${pole}`, r) })),
-        [[4, 0.5], [0.6, 0.5]],
+        [[3, 0.4], [1, 0.3], [0.3, 0.3]],
       ),
       repair: newContacts,
       causes: [

@@ -162,7 +162,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         baseRate: 0.015,
         severities: badJoint(
           ([1, 2] as const).map(leg => ({ name: `leg ${leg}`, change: r => only(`feed.${leg}`, r) })),
-          [[1, 0.5], [4, 0.3], [20, 0.2]],
+          [[0.15, 0.4], [0.6, 0.35], [2.5, 0.25]],
         ),
         repair: repair({
           id: 'remake-joint',

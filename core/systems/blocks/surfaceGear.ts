@@ -69,7 +69,14 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           id: 'motor.centrifugal-closed',
           name: 'Start switch in the motor does not open',
           baseRate: 0.025,
-          severities: always(h => ({ 'start.contactRunning': h['start.contact'] })),
+          severities: degrees(
+            { name: 'closed', share: 0.6, change: h => ({ 'start.contactRunning': h['start.contact'] }) },
+            {
+              name: 'through burnt contacts',
+              share: 0.4,
+              change: h => ({ 'start.contactRunning': h['motor.locked'] }),
+            },
+          ),
           repair: newStartSwitch,
           causes: [CAUSES.rapidCycling, CAUSES.lowVolts, CAUSES.age],
           settledBy: 'no click as it comes up to speed; amps stay high',

@@ -250,6 +250,7 @@ export interface SeenEntry<Outcome extends string> extends SeenMore {
   readonly chancesByFault?: ByFault<Chances<NoInfer<Outcome>>>
   readonly chancesByEffect?: ByEffect<Chances<NoInfer<Outcome>>>
   readonly trial?: Trial
+  readonly beside?: SeenTest['beside']
 }
 
 /** A thing seen, heard, felt or tried, and what comes of it. */

@@ -109,7 +109,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         baseRate: 0.02,
         severities: jointOnLine(
           (line, r) => only(`cable.${line}`, r),
-          drowned ? [[2.5, 0.5], [0.8, 0.5]] : [[1.5, 0.5], [0.5, 0.5]],
+          [[1.2, 0.5], [0.35, 0.5]],
         ),
         repair: mendCable,
         causes: [CAUSES.damp, CAUSES.loose],
@@ -354,6 +354,7 @@ export const threeFigures = (
   phaseVolts: number,
   feedOhms: number,
   leadOhmsEach: number,
+  lockedOhms: number,
   load: number,
 ): Change => ({
   ...poles('supply.leg', 3, phaseVolts),
@@ -367,6 +368,7 @@ export const threeFigures = (
   'cable.across': 5e9,
   ...poles('motor.joint', 3, 0),
   'motor.turns': 1,
+  'motor.locked': lockedOhms,
   'motor.rolled': 0,
   ...poles('motor.left', 3, 1),
   'motor.earth': 50e6,

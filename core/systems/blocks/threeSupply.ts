@@ -3,7 +3,7 @@ import { only, POLES, poles, type Change, type Figures, type Pole } from '../fig
 import { OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects } from './faultEntry'
+import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects, type JointDegrees } from './faultEntry'
 import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
@@ -14,11 +14,11 @@ import { disconnectLook, fusesLook, otherLights } from './toldLooks'
 export const eachLine = (change: (line: Pole) => Change) =>
   degrees(...POLES.map(line => ({ name: `line ${line}`, share: 1 / 3, change: change(line) })))
 
-/** The same on each line, in several degrees of ohms. */
+/** The same on each line, in several degrees. */
 export const jointOnLine = (
   change: (line: Pole, ohms: number) => Effects,
-  ohms: readonly (readonly [ohms: number, share: number])[],
-) => badJoint(POLES.map(line => ({ name: `line ${line}`, change: (r: number) => change(line, r) })), ohms)
+  degrees: JointDegrees,
+) => badJoint(POLES.map(line => ({ name: `line ${line}`, change: (r: number) => change(line, r) })), degrees)
 
 /** One leg low: the largest deviation of the three pairs from their mean is a third of it. */
 const UNBALANCE = [
@@ -119,7 +119,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               baseRate: 0.02,
               severities: [
                 ...eachLine(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
-                ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[4, 0.5], [0.6, 0.5]]).map(s => ({
+                ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[3, 0.5], [0.4, 0.5]]).map(s => ({
                   ...s,
                   id: `${s.id}-burnt`,
                   name: `${s.name}, burnt`,
@@ -151,7 +151,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'feed.high-resistance',
         name: 'High-resistance joint ahead of the starter',
         baseRate: 0.015,
-        severities: jointOnLine((line, r) => only(`feed.${line}`, r), [[0.8, 0.5], [4, 0.5]]),
+        severities: jointOnLine((line, r) => only(`feed.${line}`, r), [[0.4, 0.5], [2, 0.5]]),
         repair: repair({
           id: 'remake-joint',
           name: 'Remake the joint',

@@ -67,7 +67,7 @@ export function threeWireCable(): Block {
             name: lead,
             change: r => h => only(`cable.${lead}`, h[`cable.${lead}`] + (lead === 'red' ? 5 * r : r)),
           })),
-          [[4, 0.6], [1.2, 0.4]],
+          [[0.5, 0.6], [0.15, 0.4]],
         ),
         repair: remakeSplice,
         causes: [CAUSES.damp, CAUSES.loose],

@@ -58,7 +58,7 @@ export function twoWireCable(): Block {
             name: lead,
             change: r => h => only(`cable.${lead}`, h[`cable.${lead}`] + r),
           })),
-          [[2, 0.5], [8, 0.5]],
+          [[0.25, 0.5], [1, 0.5]],
         ),
         repair: remakeSplice,
         causes: [CAUSES.damp, CAUSES.loose],

@@ -77,7 +77,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
       contact: !o.permanentSplit,
     }),
     ...cableFigures(leadOhms),
-    ...motorFigures(o.load),
+    ...motorFigures(volts / motor.nameplate.lockedRotorAmps, o.load),
     ...(pilot ? starterFigures({ phases: 1, coilVolts, contact }) : {}),
   }
   const plan: SinglePlan = {

@@ -34,7 +34,8 @@ export interface ThreeOptions {
 
 export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const motor = describeMotor(plate, o)
-  const { volts, fullLoadAmps } = motor.nameplate
+  const { volts, fullLoadAmps, lockedRotorAmps } = motor.nameplate
+  const lockedOhms = volts / Math.sqrt(3) / lockedRotorAmps
   const supply = describeSupply(plate, volts, { neutral: false, phases: 3 })
   const service = supply.volts
   const metres = plate.take(
@@ -69,7 +70,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   }
   return {
     healthy: {
-      ...threeFigures(service / Math.sqrt(3), feedOhms, conductorOhms(gauge, metres), o.load),
+      ...threeFigures(service / Math.sqrt(3), feedOhms, conductorOhms(gauge, metres), lockedOhms, o.load),
       ...starterFigures({ phases: 3, coilVolts, contact: contactOhms(fullLoadAmps) }),
     },
     stage: {
