@@ -3,9 +3,8 @@
  * standard input where none is given. Ends with 2 for a kind that there is not.
  */
 import { readFileSync } from 'node:fs'
-import { hear, spokenBefore } from '#core/listening'
+import { hear, spokenAfter, type Spoken } from '#core/listening'
 import { isKindId, KIND_IDS, kindFor } from '#core/systems'
-import type { DraftLine } from '#core/tab'
 
 const [id = '', ...given] = process.argv.slice(2)
 if (!isKindId(id)) {
@@ -14,14 +13,15 @@ if (!isKindId(id)) {
 }
 const kind = kindFor(id, {})
 const lines = given.length > 0 ? given : readFileSync(0, 'utf8').split('\n').filter(l => l.trim())
-const before: DraftLine[] = []
+let before: Spoken = {}
 for (const said of lines) {
-  const heard = hear(kind, said, { before: spokenBefore(kind, before) })
+  const heard = hear(kind, said, { before })
   if (!heard.ok) {
     process.stdout.write(`${JSON.stringify({ said, problem: heard.problem })}\n`)
     continue
   }
   const { value } = heard
-  before.push(...(value.kind === 'lines' ? value.lines : value.kind === 'remark' ? [value.line] : []))
+  const told = value.kind === 'lines' ? value.lines : value.kind === 'remark' ? [value.line] : []
+  for (const line of told) before = spokenAfter(kind, before, line)
   process.stdout.write(`${JSON.stringify({ said, ...value })}\n`)
 }

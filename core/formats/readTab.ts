@@ -4,7 +4,7 @@
  * without its proof, a line after the settlement are kept, and marked in the fold.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import { hear, spokenBefore, type Spoken } from '#core/listening'
+import { hear, spokenAfter, type Spoken } from '#core/listening'
 import type { SystemKind } from '#core/systems'
 import {
   createWriter,
@@ -33,6 +33,7 @@ export function readTab(
   const place = `${where} › ${tab.day}`
   const by = tab.by ? { by: tab.by } : {}
   const lines: AnyLine[] = []
+  let before: Spoken = {}
   const put = createWriter(makeId('file', id).replace(/^file-/, FILE_DEVICE))
   let clock = { day: 0, minutes: firstMinutes(tab) }
   const stamp = (n: number) =>
@@ -74,13 +75,14 @@ export function readTab(
     }
     if (Number.isNaN(Date.parse(stamp(0))))
       return fail('bad-line', { place, line: written, why: 'that is no time of day' })
-    const draft = readWrittenLine(kind, timed[4]!, start, spokenBefore(kind, lines))
+    const draft = readWrittenLine(kind, timed[4]!, start, before)
     if (!draft.ok)
       return fail('bad-line', { place, line: written, why: draft.problem.code, ...draft.problem.facts })
     const set = draft.value.length > 1 ? { set: makeId('set', id, String(i)) } : {}
     for (const one of draft.value) {
       const ofSet = one.kind === 'reading' || one.kind === 'observation'
       write(ofSet ? { ...one, ...set } : one, i + 1)
+      before = spokenAfter(kind, before, one)
     }
   }
   return ok({ id, day: start, lines, ...by })

@@ -107,7 +107,8 @@ export function decide(
   if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
   const acting = lossOf(groups, sums, 1)!
   const direct = directLines(tables, state, ranking, covered.map(s => s.fault))
-  if (rereads > 0 && chance < (direct.length > 0 ? ENOUGH : 0.995)) return leads
+  const plain = isPlain(tables, state, ranking, covered.map(s => s.fault))
+  if (rereads > 0 && !plain && chance < (direct.length > 0 ? ENOUGH : 0.995)) return leads
   const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
   const costly = minutes >= COSTLY
   const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > 1).map(m => m.line)))
@@ -117,11 +118,9 @@ export function decide(
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
   const kind = ((): Decision['kind'] | undefined => {
     const least = direct.length === 0 ? ENOUGH : costly ? LIKELY : SHOWN
-    const foremost
-      = !costly && chance >= FOREMOST && chance >= AHEAD * rival
-        && isPlain(tables, state, ranking, covered.map(s => s.fault))
+    const foremost = plain && !costly && chance >= FOREMOST && chance >= AHEAD * rival
     if (shown && (chance >= least || foremost))
-      return costly && worth && chance < 0.99 ? undefined : 'found'
+      return costly && worth && !plain && chance < 0.99 ? undefined : 'found'
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()

@@ -86,6 +86,7 @@ function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string)
     return Object.keys(test.chancesByFault).some(key => key === fault || key.startsWith(`${fault}:`))
   }
   if (line.kind !== 'reading' || wordFor(model, line) === 'in-band') return false
+  if (isSetting(test)) return fault.endsWith('.out-of-setting')
   return readsPart(test) && componentOf(model, test) === fault.slice(0, fault.indexOf('.'))
 }
 
@@ -97,6 +98,10 @@ const readsPart = ({ probe, quantity }: NumericTest): boolean =>
   || (probe.ask === 'volts' && probe.drop === true)
   || (probe.ask === 'flow' && (probe.what === 'precharge' || probe.what === 'inlet'))
   || (probe.ask === 'volts' && quantity === 'volts' && probe.scenario === 'idle')
+
+/** Where it starts and stops is what a switch is set to. */
+const isSetting = ({ probe }: NumericTest) =>
+  probe.ask === 'flow' && (probe.what === 'cut-in' || probe.what === 'cut-out')
 
 const componentOf = (model: SystemModel, test: Test) => model.kind.points.find(p => p.id === test.point)?.component
 

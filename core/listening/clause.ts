@@ -48,7 +48,7 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   else {
     if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, readings, bearing, lexicon)
     for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
-    all.push(...bothLegs(lexicon, weights, readings, bearing))
+    all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing))
   }
   return all.filter(isHeard).toSorted((a, b) => b.score - a.score)
 }
@@ -151,7 +151,9 @@ function pushRead(
   const sways = test.quantity === 'amps' || test.quantity === 'volts'
   if (own && sways) for (const course of ['fall', 'climb', 'jump']) words.add(course)
   const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
-  const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stageOf(words, entry.staged, hasStages, weights, bearing.near)
+  const { near } = bearing
+  const stage = stageOf(words, entry.staged, hasStages, weights, near)
+  const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stage
   const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
   // a nought is said by few words: `swapped nothing yet` is none
   if (!own && score.left > MOST_BESIDE_NOUGHT) return
@@ -216,6 +218,8 @@ function sayRead(
   const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
+  // gallons a minute are said
+  if (test.quantity === 'flow' && figure && !figure.quantity && !quantity) assumed += 0.7
   if (place) return { assumed, placed: true }
   if (pair && variant && test.point === 'line' && test.quantity === 'volts')
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
@@ -287,6 +291,29 @@ function bothLegs(
       },
     ]
   })
+}
+
+/** Two gauges on one system: so near they agree, in psi; common practice, no source. */
+const GAUGES_AGREE = 5 * 6894.757
+
+/** `second gauge says 46`, after what the first said: they agree or they do not. */
+function secondGauge({ seen }: Lexicon, weights: Weights, readings: readonly Figure[], bearing: Bearing): Meaning[] {
+  const [figure] = readings
+  const { nearValue, nearQuantity, units } = bearing
+  const test = seen.find(e => e.test.id === 'gauge-agrees')?.test
+  if (!test || !weights.of.has('secondgauge') || !figure || figure.value === null) return []
+  if (nearQuantity !== 'pressure' || typeof nearValue !== 'number') return []
+  const own = figure.value * (figure.perUnit ?? unitsOf('pressure', units)[0]?.perUnit ?? 1)
+  const outcome = Math.abs(own - nearValue) <= GAUGES_AGREE ? 'agree' : 'differ'
+  const words = new Set(['secondgauge', 'tap', 'gauge', 'pressure', 'hose'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 1.2),
+      test: test.id,
+      point: test.point,
+      lines: [{ kind: 'observation', test: test.id, outcome }],
+    },
+  ]
 }
 
 /** Which tests a row of three is of, in its order. */

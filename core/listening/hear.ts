@@ -53,7 +53,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const { near, value: nearValue, quantity: nearQuantity } = before
   const bearing = { expected: listening.expected, near, nearValue, nearQuantity, units }
   const parts = hearWithDoing(kind, text, bearing, before.action)
-  const heard = parts.flatMap(p => (p.meanings[0] ? [p.meanings] : []))
+  const all = parts.flatMap(p => (p.meanings[0] ? [p.meanings] : []))
+  const heard = all.length > 1 && !WAS_OFF.test(text) ? all.filter(m => !isSwitchedOff(m)) : all
   if (heard.length === 0) {
     if (exact.ok && exact.value.kind === 'ask') return ok(exact.value)
     return remark(nearestOf(kind, parts, units, text))
@@ -81,6 +82,13 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
  */
 const isNought = (choices: readonly Choice[]): boolean =>
   choices.every(({ line }) => line.kind === 'reading' && line.value === 0 && line.test.startsWith('red.'))
+
+/** `breaker off, then…` is what was done before; that it was found off is said so. */
+const WAS_OFF = /\b(?:was|were|found|is|somebody|someone|left)\b/i
+const isSwitchedOff = ([m]: readonly Meaning[]) => {
+  const line = m?.lines[0]
+  return line?.kind === 'observation' && line.test === 'breaker-seen' && line.outcome === 'off'
+}
 
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
 const DOES = [

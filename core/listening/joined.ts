@@ -13,6 +13,11 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['', '(?:full of|packed with|covered (?:in|with)|loaded with|caked (?:in|with))(?= \\p{L})'],
   ['inrush', '(?:jump|spike|shoot|kick)(?:s|ed)? (?:right |straight |up )*to(?= \\d+(?:\\.\\d+)? ?a(?:mps?)?\\b)'],
   ['', '(?:the )?other (?:one|leg|side) floats?'],
+  [
+    '',
+    '(?:tried|try|trying|attempted) (?:to )?(?:turn(?:ing)?|spin(?:ning)?|rotat(?:e|ing)|'
+    + 'mov(?:e|ing)|budg(?:e|ing))(?: the| it)?',
+  ],
   ['n1', 'on one(?= ?,|$| and)'],
   [
     '',

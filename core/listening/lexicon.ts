@@ -120,7 +120,8 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
   const names = [point.name, ...aliases, ...((vehicle ? VEHICLE_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
   const alike = kind.tests.filter(
     (t): t is NumericTest =>
-      t.kind === 'numeric' && t.quantity === test.quantity && isUsual(t) && isStaged(t) === staged,
+      t.kind === 'numeric' && t.quantity === test.quantity && isStaged(t) === staged
+      && (isUsual(test) ? isUsual(t) : t.condition === test.condition),
   )
   const { condition } = test
   // of two poles the pair needs no name; of three, and across one part, it is another reading

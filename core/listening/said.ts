@@ -302,11 +302,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
     burnt: [
-      'points black one side', 'points black n1 side', 'points burnt', 'points charred', 'contacts gone',
-      'contact missing', 'points fried', 'contact tip gone', 'points burnt off', 'side of the contacts burnt',
-      'contacts burnt off', 'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away',
-      'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black', 'both poles black',
-      'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact',
+      'contacts black', 'points black', 'points burnt', 'points charred', 'contacts gone', 'contact missing',
+      'points fried', 'contact tip gone', 'points burnt off', 'side of the contacts burnt', 'contacts burnt off',
+      'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away',
+      'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black',
+      'switch burnt', 'switch contacts black', 'burnt contact',
     ],
     welded: [
       'points stuck together', 'pried them apart', 'points fused', 'contacts fused', 'contacts stuck pried apart',
@@ -494,10 +494,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'box-seen': {
     clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
-    burnt: [
-      'terminal burnt', 'yellow terminal burnt', 'red terminal burnt', 'black terminal burnt', 'box scorched',
-      'spade burnt', 'lug burnt', 'connector burnt box', 'box black inside', 'box burnt', 'burnt inside the box',
-      'box smell burnt', 'box terminal burnt', 'jab terminals burnt', 'terminal in the box melted',
+    burnt: ['box scorched', 'box black inside', 'box burnt', 'burnt inside the box', 'box smell burnt'],
+    terminal: [
+      'terminal burnt', 'yellow terminal burnt', 'red terminal burnt', 'black terminal burnt', 'spade burnt',
+      'lug burnt', 'connector burnt box', 'box terminal burnt', 'jab terminals burnt', 'terminal in the box melted',
+      'jab loose and burnt', 'terminal burnt off', 'wire burnt in the box', 'lug melted',
     ],
     wrong: [
       'box horsepower', 'box too small', 'box too big', 'box for the wrong horsepower', 'box does not match',

@@ -15,14 +15,20 @@ interface Line {
   readonly kind: string
 }
 
-export function spokenBefore(kind: SystemKind, lines: readonly Line[]): Spoken {
-  const last = lines.at(-1)
-  const told = lines.findLast((l): l is Line & { test: string, value?: number | null } =>
-    'test' in l && (l.kind === 'reading' || l.kind === 'observation'))
-  const test = told && findTest(kind, told.test)
-  return {
-    ...(last?.kind === 'remark' && 'text' in last ? { action: String(last.text) } : {}),
-    ...(told ? { near: test?.point, value: told.value } : {}),
-    ...(test?.kind === 'numeric' ? { quantity: test.quantity } : {}),
-  }
+/** What the next line may hang on, once this one was said. */
+export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
+  const { near, value, quantity } = before
+  const kept = { near, value, quantity }
+  if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
+  if (line.kind !== 'reading' && line.kind !== 'observation') return kept
+  const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
+  if (line.kind === 'observation' || test?.kind !== 'numeric') return { ...kept, near: test?.point }
+  const read = 'value' in line ? (line.value as number | null) : undefined
+  return { near: test.point, value: read, quantity: test.quantity }
 }
+
+/** No line hangs on what was said longer ago. */
+const MEMORY = 20
+
+export const spokenBefore = (kind: SystemKind, lines: readonly Line[]): Spoken =>
+  lines.slice(-MEMORY).reduce((before: Spoken, line) => spokenAfter(kind, before, line), {})

@@ -3,8 +3,15 @@ import type { DraftLine } from '#core/tab'
 
 const BLED
   = /\b(?:bled|discharged|drained)\b.*\b(?:cap|capacitor|caps)\b.*\b(?:flat|zero|0 ?v?|nothing|dead)\b/i
-const ZERO
-  = /\b(?:drained|bled)(?: \w+){0,3} (?:down )?to zero\b|\bpressure (?:is )?(?:at|to) zero\b|\bno pressure left\b/i
+const ZERO = new RegExp(
+  [
+    '\\b(?:drained|bled|emptied)\\b.*\\b(?:gauge|pressure|needle)\\b.*\\b(?:zero|0)\\b',
+    '\\b(?:drained|bled)(?: \\w+){0,3} (?:down )?to zero\\b',
+    '\\bpressure (?:is )?(?:at|to) zero\\b',
+    '\\bno pressure left\\b',
+  ].join('|'),
+  'i',
+)
 const LIVE
   = new RegExp(
     '^(?:the )?(?:power (?:is )?(?:back )?|breaker (?:is )?back )on(?: again)?$'

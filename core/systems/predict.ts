@@ -97,6 +97,8 @@ const contact = (ohms: number, spread = 0.4): Prediction =>
 /** Behind so many ohms a reading is a ghost: the cable decides, and it is not known well. */
 const GHOSTLY = 1e5
 const ghost = (reading: number) => 0.5 * reading + 4
+/** so often there is none: the other loads of a house hold a lost leg down; common practice, no source */
+const NO_GHOST = 0.4
 
 function predictVolts(
   { stage, spread }: Standing,
@@ -106,7 +108,8 @@ function predictVolts(
   const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
   const reading = magnitude(shown.volts)
   // a ghost: the cable decides, and it is not known well
-  if (magnitude(shown.behind) > GHOSTLY) return figure(reading, ghost(reading))
+  if (magnitude(shown.behind) > GHOSTLY)
+    return { ...figure(reading, ghost(reading)), or: { share: NO_GHOST, mean: 0, sigma: 2 } }
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
   const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
   const loaded = figure(reading, spreadOf(reading))

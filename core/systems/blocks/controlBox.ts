@@ -321,14 +321,15 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           outcomes: {
             clean: { label: 'clean', words: ['good'] },
             burnt: { label: 'burnt', words: ['burned', 'scorched'] },
+            terminal: { label: 'a jab or terminal burnt', words: ['jab burnt', 'terminal burnt'] },
             wrong: { label: 'wrong box for the motor' },
           },
-          usual: { clean: 0.977, burnt: 0.02, wrong: 0.003 },
+          usual: { clean: 0.971, burnt: 0.02, terminal: 0.006, wrong: 0.003 },
           chancesByFault: {
-            'box.terminal-burnt': { clean: 0.08, burnt: 0.91, wrong: 0.01 },
-            'box.cap-shorted': { clean: 0.7, burnt: 0.29, wrong: 0.01 },
-            'box.relay-closed': { clean: 0.75, burnt: 0.24, wrong: 0.01 },
-            'box.wrong-box': { clean: 0.25, burnt: 0.05, wrong: 0.7 },
+            'box.terminal-burnt': { clean: 0.07, burnt: 0.3, terminal: 0.62, wrong: 0.01 },
+            'box.cap-shorted': { clean: 0.7, burnt: 0.28, terminal: 0.01, wrong: 0.01 },
+            'box.relay-closed': { clean: 0.75, burnt: 0.23, terminal: 0.01, wrong: 0.01 },
+            'box.wrong-box': { clean: 0.25, burnt: 0.04, terminal: 0.01, wrong: 0.7 },
           },
         }),
         tripTrial({

@@ -1,5 +1,6 @@
 /** How a fault is written down in the catalogue. */
 import type { Change, FigureKey, Figures } from '../figures'
+import { OPEN } from '../power/resistances'
 import type { CauseId, ComponentId, FaultId } from '../ids'
 import type { Effect, FaultMode, Repair, Severity, Wear } from '../types'
 
@@ -64,12 +65,16 @@ export const badJoint = (places: readonly JointPlace[], degrees: JointDegrees): 
     places.map(({ name, change }, i) => ({
       id: String(degree * places.length + i + 1),
       name,
-      say: (h: Figures) => [name, sayOhms(ofLocked * h['motor.locked'])].filter(Boolean).join(', '),
+      say: (h: Figures) => [name, sayOhms(ohmsOf(h, ofLocked))].filter(Boolean).join(', '),
       share: share / places.length,
-      change: (h: Figures) => changing(change(ofLocked * h['motor.locked']))(h),
+      change: (h: Figures) => changing(change(ohmsOf(h, ofLocked)))(h),
     })))
 
-const sayOhms = (ohms: number) => `${Number(ohms.toPrecision(ohms < 10 ? 2 : 1))} Ω`
+/** Burnt away altogether it is open. */
+const ohmsOf = (h: Figures, ofLocked: number) => Math.min(OPEN, ofLocked * h['motor.locked'])
+
+const sayOhms = (ohms: number) =>
+  ohms >= OPEN ? 'burnt off' : `${Number(ohms.toPrecision(ohms < 10 ? 2 : 1))} Ω`
 
 /** Let go by itself, or switched off by a hand: then nothing made it. */
 export const trippedOrOff = (change: Effects): readonly Severity[] => [

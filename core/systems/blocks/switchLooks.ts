@@ -25,7 +25,7 @@ export function switchLooks(o: SensingOptions, at: string) {
       steps: ['Cover off, dead. Look at the contacts.'],
       outcomes: {
         clean: { label: 'clean', words: ['good', 'ok'] },
-        sooty: { label: 'sooty', words: ['black'] },
+        sooty: { label: 'sooty', words: ['soot'] },
         pitted: { label: 'pitted' },
         burnt: { label: 'burnt', words: ['burned'] },
         welded: { label: 'welded', words: ['stuck closed'] },
