@@ -38,14 +38,14 @@ const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
 
 /** Meanings of a clause that explain enough of it, best first. */
 export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bearing: Bearing): Meaning[] {
-  const weights = weigh(clause, lexicon.known, lexicon.subjects)
+  const weights = weigh(clause, lexicon)
   const figures = clause.figures.map(i => told.figures[i]!)
   const asked = figures.length > 0 ? figures : sameAgain(weights, bearing)
   const readings = figures.filter(f => f.quantity !== 'time')
   const all: Meaning[] = []
   const row = clause.rows.map(i => told.rows[i]!)[0] ?? threefold(weights, readings)
   if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
-  else {
+  if (all.length === 0) {
     if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, readings, bearing, lexicon)
     for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing))
@@ -60,8 +60,12 @@ function sameAgain({ of }: Weights, { nearValue, nearQuantity }: Bearing): reado
 }
 
 /** `239, all three`: the same figure on each. */
-const threefold = ({ of }: Weights, readings: readonly Figure[]) =>
-  of.has('three') && readings.length === 1 ? [readings[0]!, readings[0]!, readings[0]!] : undefined
+function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figure[] | undefined {
+  if (!of.has('three')) return undefined
+  const none: Figure | undefined = of.has('!amp') ? { value: 0, quantity: 'amps' } : undefined
+  const [one = none] = readings
+  return one && readings.length < 2 ? [one, one, one] : undefined
+}
 
 const isDone = ({ of }: Weights) => of.has('breaker') && [...DONE].some(w => of.has(w))
 
@@ -143,13 +147,12 @@ function pushRead(
   const means = denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed
   if (!own && !isOpen && !(zero && means && (isZeroed(test) || (toGround && zero === 'zero')))) return
   if (isOpen) words.add('open')
-  if (zero) words.add(zero)
+  if (zero) words.add(zero).add('three')
   if (again) words.add('same')
   if (own?.value === null) words.add('ol')
   words.add('tseconds').add('tminutes').add('secondmeter')
   if (test.condition === 'dead') words.add('rest')
-  const sways = test.quantity === 'amps' || test.quantity === 'volts'
-  if (own && sways) for (const course of ['fall', 'climb', 'jump']) words.add(course)
+  if (own && SWAYS.includes(test.quantity)) for (const course of COURSES) words.add(course)
   const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
   const { near } = bearing
   const stage = stageOf(words, entry.staged, hasStages, weights, near)
@@ -167,6 +170,10 @@ function pushRead(
     lines: [readingOf(test, own ?? { value: isOpen ? null : 0 }, bearing.units)],
   })
 }
+
+/** How a figure came about, and that it was liked, belongs to the figure. */
+const SWAYS: readonly NumericTest['quantity'][] = ['amps', 'volts', 'farads']
+const COURSES = ['fall', 'climb', 'jump', 'move', 'good', 'low', 'high', 'hold', 'three']
 
 const MOST_BESIDE_NOUGHT = 0.9
 

@@ -38,6 +38,8 @@ export interface Lexicon {
   readonly read: readonly ReadEntry[]
   /** words that some phrase has */
   readonly known: ReadonlySet<string>
+  /** how much each of them tells: what one test alone is said with more, what many are said with less */
+  readonly tells: ReadonlyMap<string, number>
   /** a second pump stands behind the first */
   readonly hasStages: boolean
   /** contacts are those of a starter, unless the switch is named */
@@ -61,9 +63,29 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   ])
   const starter = kind.tests.some(t => t.id === 'starter-look')
   const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
-  const fresh = { seen, read, known, hasStages, starter, subjects }
+  const tells = tellsOf(seen, read)
+  const fresh = { seen, read, known, tells, hasStages, starter, subjects }
   kept.set(kind, fresh)
   return fresh
+}
+
+const [LEAST_TELLS, MOST_TELLS] = [0.4, 1.35]
+
+/** Inverse document frequency, as it is used in looking up texts: a document is all that one test is said with. */
+function tellsOf(seen: readonly SeenEntry[], read: readonly ReadEntry[]): ReadonlyMap<string, number> {
+  const documents = new Map<string, Set<string>>()
+  const put = (id: string, words: Iterable<string>) => {
+    const own = documents.get(id) ?? new Set<string>()
+    documents.set(id, own)
+    for (const w of words) own.add(w.replace('!', ''))
+  }
+  for (const e of seen) put(e.test.id, e.phrases.flat())
+  for (const e of read) put(e.test.point, [...e.places, ...e.variants].flat())
+  const count = new Map<string, number>()
+  for (const words of documents.values()) for (const w of words) count.set(w, (count.get(w) ?? 0) + 1)
+  const most = Math.log(documents.size)
+  const share = (n: number) => (most - Math.log(n)) / most
+  return new Map([...count].map(([w, n]) => [w, LEAST_TELLS + (MOST_TELLS - LEAST_TELLS) * share(n)]))
 }
 
 /** What the catalogue says, kinds have in common. */

@@ -45,7 +45,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'all line fuses good', 'all fuses test good', 'line fuses fine', 'line fuses good', 'every line fuse whole',
     ],
     one: [
-      'fuse blown', 'one fuse blown', 'fuse n1 blown', 'fuse n2 blown', 'fuse n3 blown', 'blown fuse', 'fuse open',
+      'pulled fuse open', 'fuse is open', 'fuse tests open', 'fuse open', 'one fuse open', 'bad fuse', 'fuse dead',
+      'lost a fuse', 'fuse blown', 'one fuse blown', 'fuse n1 blown', 'fuse n2 blown', 'fuse n3 blown', 'blown fuse',
       'a fuse is gone',
     ],
     more: [
@@ -67,6 +68,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'breaker on did not trip',
     ],
     tripped: [
+      'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
       'breaker tripped', 'breaker in the middle', 'found the breaker tripped', 'breaker had tripped',
       'breaker was tripped',
     ],
@@ -102,8 +104,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'self-starts': {
     no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
     yes: [
-      'kicks on tapsshut', 'starts byitself', 'starts tapsshut', 'starts atnight', 'pump start byitself',
-      'cycles byitself', 'starts every few minutes', 'kicks on by itself', 'starts byitself every couple of minutes',
+      'starts every minutes', 'kicks on every minutes', 'comes on every minutes', 'kicks on tapsshut',
+      'starts byitself', 'starts tapsshut', 'starts atnight', 'pump start byitself', 'cycles byitself',
+      'starts every few minutes', 'kicks on by itself', 'starts byitself every couple of minutes',
       'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes',
       'starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every',
       'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night',
@@ -116,20 +119,22 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'builds to cut out', 'pressure comes up', 'reaches pressure',
     ],
     stalls: [
-      'never gets past', 'stalls out', 'only builds', 'not build', 'builds slow', 'pressure tops out', 'maxes out at',
-      'not build pressure', 'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at',
-      'stalls at', 'does not build pressure', 'never builds pressure', 'no pressure builds', 'stands still at',
-      'stuck at', 'not getsto', 'pressure never comes up', 'hardly any pressure', 'runs smooth hardly any pressure',
+      'not climb', 'housevalve shut not climb', 'gauge not go higher', 'not go higher', 'gauge sits at not climb',
+      'run nonstop', 'runs nonstop not climb', 'not build past', 'hangs at', 'never gets past', 'stalls out',
+      'only builds', 'not build', 'builds slow', 'pressure tops out', 'maxes out at', 'not build pressure',
+      'not gets past', 'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at',
+      'does not build pressure', 'never builds pressure', 'no pressure builds', 'stands still at', 'stuck at',
+      'not getsto', 'pressure never comes up', 'hardly any pressure', 'runs smooth hardly any pressure',
       'runs all the time',
     ],
   },
   'keeps-running': {
     keeps: ['keeps going', 'keeps at it', 'stays running', 'runs without stopping'],
     seconds: [
-      'run seconds stop', 'runs tseconds stop', 'stops after seconds', 'runs a few seconds then quits',
-      'quits after seconds', 'cuts out after seconds', 'hums then clicks off', 'clicks off',
-      'hums then overload trips', 'buzzes then quits', 'starts growls quits', 'quits', 'hum quits', 'quits seconds',
-      'start quits', 'overload trips', 'hum overload trip',
+      'hum seconds overload click', 'hum seconds quits', 'run seconds stop', 'runs tseconds stop',
+      'stops after seconds', 'runs a few seconds then quits', 'quits after seconds', 'cuts out after seconds',
+      'hums then clicks off', 'clicks off', 'hums then overload trips', 'buzzes then quits', 'starts growls quits',
+      'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip',
     ],
     minutes: [
       'run minutes stop', 'runs minutes stop', 'runs a while then stops', 'overload stop minutes',
@@ -149,9 +154,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'speed': {
     usual: ['runs at full speed', 'normal speed', 'sounds normal', 'usual pitch', 'runs strong', 'turns fast'],
     slow: [
-      'sounds slow', 'sounds tired', 'labours', 'motor labours', 'starts hard', 'hard to start', 'strains',
-      'dim start slow', 'slow start', 'bogs down', 'drawn out start', 'runs slow', 'turns slow', 'pump slow',
-      'slow to come up', 'motor slow', 'sluggish', 'hardly turns', 'slow to start', 'drags', 'hum hardly turns',
+      'motor labour', 'sounds like labour', 'turning slow', 'motor dragging', 'sounds slow', 'sounds tired',
+      'labours', 'motor labours', 'starts hard', 'hard to start', 'strains', 'dim start slow', 'slow start',
+      'bogs down', 'drawn out start', 'runs slow', 'turns slow', 'pump slow', 'slow to come up', 'motor slow',
+      'sluggish', 'hardly turns', 'slow to start', 'drags', 'hum hardly turns',
     ],
   },
   'known-feed': {
@@ -187,6 +193,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'foot-look': {
     holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
     falls: [
+      'suctionline empty back', 'suctionline empty well', 'suction drains back', 'water runs back down the suction',
       'prime runs back down', 'water drops in the suction', 'footvalve stuck open', 'footvalve open',
       'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime',
       'suction line drains back', 'footvalve does not hold',
@@ -269,8 +276,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'pump unplugged holds', 'pump unplugged new fuse holds', 'leads off at the motor holds',
     ],
     trips: [
-      'motorleads off still trips', 'trips with the motorleads off', 'motor disconnected still trips',
-      'pump unplugged still blows', 'pump unplugged new fuse still blows', 'pump unplugged trips',
+      'motorleads off stilldoes', 'motorleads off still trips', 'trips with the motorleads off',
+      'motor disconnected still trips', 'pump unplugged still blows', 'pump unplugged new fuse still blows',
+      'pump unplugged trips',
     ],
   },
   'trip-box-off': {
@@ -279,10 +287,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'bypass': {
     runs: [
-      'bridge pullin', 'jumper pullin', 'bridge start', 'jumped the switch runs',
-      'bridged pressure switch starter pullin', 'bridge kicks in', 'bridged the switch runs', 'bridged and it runs',
-      'bridged it runs', 'jumpered the switch it runs', 'switch bypassed runs', 'pump runs with the switch bridged',
-      'bridged the float pump runs', 'jumper on the switch it starts',
+      'bridge hold', 'bridge steady', 'bridge hold steady', 'jumper across the switch runs', 'hot wired runs',
+      'jumped it out runs', 'twisted the wires together runs', 'bridge pullin', 'jumper pullin', 'bridge start',
+      'jumped the switch runs', 'bridged pressure switch starter pullin', 'bridge kicks in',
+      'bridged the switch runs', 'bridged and it runs', 'bridged it runs', 'jumpered the switch it runs',
+      'switch bypassed runs', 'pump runs with the switch bridged', 'bridged the float pump runs',
+      'jumper on the switch it starts',
     ],
     groans: ['bridged it hums', 'switch bridged still hums', 'jumpered and it groans', 'bridged still hums'],
     silent: [
@@ -302,11 +312,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
     burnt: [
-      'contacts black', 'points black', 'points burnt', 'points charred', 'contacts gone', 'contact missing',
-      'points fried', 'contact tip gone', 'points burnt off', 'side of the contacts burnt', 'contacts burnt off',
-      'contacts burnt', 'pole burnt', 'one pole burnt', 'contact burnt away', 'contacts pitted one burnt away',
-      'contacts burnt on one side', 'contacts burnt black', 'both poles black', 'contacts burnt both poles black',
-      'switch burnt', 'switch contacts black', 'burnt contact',
+      'contact burnt bad', 'points burned up', 'side burnt', 'contacts black', 'points black', 'points burnt',
+      'points charred', 'contacts gone', 'contact missing', 'points fried', 'contact tip gone', 'points burnt off',
+      'side of the contacts burnt', 'contacts burnt off', 'contacts burnt', 'pole burnt', 'one pole burnt',
+      'contact burnt away', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black',
+      'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black', 'burnt contact',
     ],
     welded: [
       'points stuck together', 'pried them apart', 'points fused', 'contacts fused', 'contacts stuck pried apart',
@@ -426,10 +436,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'spin': {
     no: ['spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference'],
     runs: [
-      'gave it a spin start', 'helped it start', 'kick it over runs', 'spun start', 'pull start run',
-      'turn hand start', 'spun it and it ran', 'spun the shaft and it ran',
-      'spun the shaft with a screwdriver and it ran', 'spun and it took off', 'turn shaft run', 'turn it start',
-      'turn shaft start', 'runs when spun by hand', 'spun it by hand it starts', 'turn it run',
+      'gave shaft turn start', 'turn shaft start', 'gave it a turn start', 'gave it a spin start', 'helped it start',
+      'kick it over runs', 'spun start', 'pull start run', 'turn hand start', 'spun it and it ran',
+      'spun the shaft and it ran', 'spun the shaft with a screwdriver and it ran', 'spun and it took off',
+      'turn shaft run', 'turn it start', 'runs when spun by hand', 'spun it by hand it starts', 'turn it run',
     ],
   },
   'click': {
@@ -487,9 +497,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'overload-seen': {
     'holds': ['overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip'],
     'lets-go': [
-      'overload trips', 'overload tripped', 'overload trips after', 'overload trips again', 'hum then overload trips',
-      'overload out', 'runs then overload trips', 'starts runs then overload trips', 'hum overload trips',
-      'overload pops every time', 'starts fine runs then overload trips',
+      'overload clicks', 'overload in the box clicks', 'overload clicks off', 'hum overload click', 'overload trips',
+      'overload tripped', 'overload trips after', 'overload trips again', 'hum then overload trips', 'overload out',
+      'runs then overload trips', 'starts runs then overload trips', 'hum overload trips', 'overload pops every time',
+      'starts fine runs then overload trips',
     ],
   },
   'box-seen': {
@@ -525,6 +536,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no better after a rest', 'rest same',
     ],
     back: [
+      'rest water again', 'rest water', 'water again after sitting', 'waited hour water again',
       'rest full delivery air again', 'rest hour good minutes again', 'rest delivery again', 'let it rest good again',
       'wait comeback die', 'came back after a rest', 'comes back then dies', 'rested it came back then died',
       'recovers after a rest', 'rest it comeback then died again', 'gives water again after an hour', 'comeback die',
@@ -559,6 +571,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'only air at the airvalve', 'no water at the airvalve', 'airvalve dry',
     ],
     water: [
+      'face full of water airvalve', 'airvalve water out', 'water sprayed airvalve', 'squirt of water airvalve',
       'water at the valve stem', 'water squirts', 'water from the schrader', 'pin pushed water',
       'water out of the stem', 'water shoots out of the airvalve', 'bladder bad water at the airvalve',
       'bladder shot water shoots out the stem', 'bladder broken', 'bladder gone', 'water stem', 'bladder bad',
@@ -587,9 +600,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'housevalve closed and it holds', 'holds with the housevalve shut',
     ],
     falls: [
-      'shut house still drops', 'housevalve shut fall', 'housevalve shut still drops', 'housevalve off drops',
-      'housevalve shut still falls', 'house shut still falls', 'still falls with the housevalve shut',
-      'housevalve shut falls',
+      'housevalve shut stilldoes', 'house off stilldoes', 'shut house still drops', 'housevalve shut fall',
+      'housevalve shut still drops', 'housevalve off drops', 'housevalve shut still falls', 'house shut still falls',
+      'still falls with the housevalve shut', 'housevalve shut falls',
     ],
   },
   'outlet-shut': {
@@ -598,28 +611,31 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'holds with the outlet shut', 'outlet shut it stops',
     ],
     falls: [
-      'outlet shut still falls', 'outletvalve shut still falls', 'still falls with the outlet shut',
-      'outlet shut leak goes on',
+      'outletvalve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still falls',
+      'outletvalve shut still falls', 'still falls with the outlet shut', 'outlet shut leak goes on',
     ],
     quiet: [
       'outlet shut at the pump stays quiet', 'outletvalve shut quiet', 'valve shut stays quiet',
       'outletvalve shut stays off', 'outletvalve hold silent', 'shut at the pump quiet',
     ],
     starts: [
-      'outlet shut still starts', 'outletvalve shut still starts', 'valve shut still starts',
-      'still starts with the outlet shut',
+      'outletvalve shut stilldoes', 'valve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still starts',
+      'outletvalve shut still starts', 'valve shut still starts', 'still starts with the outlet shut',
     ],
   },
   'leaks-look': {
     dry: [
-      'no leak found', 'nothing leaking', 'not leaking', 'no leaks', 'no leaks anywhere', 'all dry',
-      'no leaks anywhere all dry', 'plumbing dry', 'no drips', 'no drips anywhere', 'plumbing good',
+      'not find leak', 'no wet spots', 'bone dry everywhere', 'no leak found', 'nothing leaking', 'not leaking',
+      'no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips',
+      'no drips anywhere', 'plumbing good',
     ],
     leak: [
-      'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break', 'toilet keeps running', 'toilet upstairs runs',
-      'toilet runon', 'toilet', 'leak in the house', 'toilet running', 'toilet runs', 'leak under the sink',
-      'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap', 'leak', 'pipe burst',
-      'wet spot in the yard', 'leak in the yard', 'drip under the galley sink', 'toilet running upstairs',
+      'toilet fill', 'toilet will not stop', 'faucet left on', 'irrigation valve leaks', 'frost-free leaks',
+      'sprinkler head broken', 'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break',
+      'toilet keeps running', 'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house', 'toilet running',
+      'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap',
+      'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard', 'drip under the galley sink',
+      'toilet running upstairs',
     ],
     relief: [
       'relief lifts', 'relief pops', 'relief dribbles', 'relief opens', 'relief leaks', 'relief weeping',
@@ -678,18 +694,22 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'loses pressure slow', 'falls over the night',
     ],
     once: [
-      'drops like a rock', 'water run back well', 'drains back', 'runs back into the cistern', 'hear it run back',
-      'trickles back into the cistern', 'pressure gone', 'checkvalve not holding', 'checkvalve leaks back',
-      'checkvalve bad', 'bleeds right off', 'pressure falls at once', 'gauge falls at once', 'pressure gone at once',
-      'falls fast', 'pressure drops right away', 'pressure falls at once when it stops',
+      'gauge falls atonce', 'kill pump gauge fall atonce', 'kill pump gauge fall', 'pump off gauge fall fast',
+      'pressure drops right off', 'drops like a rock', 'water run back well', 'drains back',
+      'runs back into the cistern', 'hear it run back', 'trickles back into the cistern', 'pressure gone',
+      'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
+      'pressure falls at once', 'gauge falls at once', 'pressure gone at once', 'falls fast',
+      'pressure drops right away', 'pressure falls at once when it stops',
       'pressure falls at once when the breaker is off', 'gauge drops fast',
     ],
   },
   'sound': {
     runs: [
-      'running', 'run good', 'motor start', 'pump start', 'kick', 'starts right up', 'turns over runs', 'run quiet',
-      'pump runs', 'motor runs', 'it runs', 'runs fine', 'runs smooth', 'it still runs', 'still runs',
-      'pump is running', 'runs rough', 'run', 'starts fine', 'starts', 'starts and runs', 'runs light',
+      'motor turn good', 'motor turning', 'motor runs good', 'motor turn', 'pump run good', 'humming along',
+      'running now', 'sounds good running', 'running', 'run good', 'motor start', 'pump start', 'kick',
+      'starts right up', 'turns over runs', 'run quiet', 'pump runs', 'motor runs', 'it runs', 'runs fine',
+      'runs smooth', 'it still runs', 'still runs', 'pump is running', 'runs rough', 'run', 'starts fine', 'starts',
+      'starts and runs', 'runs light',
     ],
     groans: [
       'growls', 'grunts', 'only hums', 'hum louder', 'strains hums', 'humming sound', 'sits and hums', 'hum dim',
@@ -716,11 +736,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine', 'water good',
     ],
     pulses: [
-      'delivery die comeback', 'water die comeback', 'water stops comes back', 'stops then blasts',
-      'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start',
-      'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 'gauge bounces',
-      'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses', 'taps pulse die and surge',
-      'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'pulse', 'taps surge die',
+      'water pulses tap', 'burps pulses', 'delivery die comeback', 'water die comeback', 'water stops comes back',
+      'stops then blasts', 'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start',
+      'pressure fall zero start', 'falls to nothing before it starts', 'water comes and goes', 'surges at the shower',
+      'gauge bounces', 'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses',
+      'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low',
+      'pulse', 'taps surge die',
     ],
     weak: [
       'weak shower', 'not much water', 'poor pressure', 'slow fill', 'no pressure upstairs', 'low pressure',
@@ -846,8 +867,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'checkvalve jammed', 'poppet stuck shut',
     ],
     open: [
-      'checkvalve stuck open', 'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat',
-      'chip on the seat', 'check spring broken', 'checkvalve seat bad', 'sand under the flap',
+      'chip under the seat', 'rubber under the seat', 'check disc broken', 'check valve trash',
+      'check valve rubber gone', 'check spring gone', 'seat pitted', 'checkvalve stuck open',
+      'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat', 'check spring broken',
+      'checkvalve seat bad', 'sand under the flap',
     ],
   },
   'impeller-look': {
@@ -897,8 +920,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'cistern half full',
     ],
     low: [
-      'tank half fall', 'tank going down', 'cistern nearly empty', 'tank running low', 'cistern empty', 'tank empty',
-      'cistern low', 'tank low', 'level low', 'cistern dry', 'tank low every evening',
+      'cistern empty', 'tank is dry', 'cistern nearly dry', 'tank half fall', 'tank going down',
+      'cistern nearly empty', 'tank running low', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry',
+      'tank low every evening',
     ],
     over: [
       'cistern overflows', 'tank at the overflow', 'at the overflow', 'overflow running', 'tank runs over',
@@ -1020,6 +1044,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'unloader good',
     ],
     hisses: [
+      'hisson switch stop', 'hisson after stop', 'bleed off after stop', 'hissing at the switch after it stops',
       'hisses out of the unloader', 'unloader leaks when off', 'leaks at the unloader', 'hiss unloader off',
       'unloader hiss until empty', 'air out of the unloader when off', 'hiss when off', 'blows air out the unloader',
       'unloader hisses nonstop', 'hiss nonstop', 'unloader hiss nonstop', 'hisson', 'hisson after it stops',
@@ -1071,8 +1096,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],
     slack: [
-      'belt loose', 'belt shiny', 'belt smoke', 'belt slipping', 'belt slip', 'belt slips', 'belt glazed',
-      'belt squeals',
+      'belts loose squealing', 'belts slipping', 'belt squeals loose', 'belt loose', 'belt shiny', 'belt smoke',
+      'belt slipping', 'belt slip', 'belt slips', 'belt glazed', 'belt squeals',
     ],
     off: [
       'belt snapped', 'belt laying', 'belt jumped', 'threw the belt', 'belt shredded', 'belt broken', 'belt off',
@@ -1132,7 +1157,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'posts-look': {
-    clean: ['posts clean', 'posts clean and tight', 'posts good', 'battery posts good', 'clamps tight'],
+    clean: [
+      'battery terminals clean', 'terminals clean', 'terminals tight', 'posts clean', 'posts clean and tight',
+      'posts good', 'battery posts good', 'clamps tight',
+    ],
     furred: [
       'battery terminals corroded', 'terminals white', 'battery clamps loose', 'posts furry', 'posts corroded',
       'posts loose', 'battery corroded', 'clamp loose', 'posts green',

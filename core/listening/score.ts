@@ -2,7 +2,7 @@
  * How well a clause says a thing: the weight of the words that it explains, less that of those it leaves over, less
  * what has to be assumed. A word that means something else on this kind weighs more than one that nobody knows.
  */
-import type { Phrase } from './lexicon'
+import type { Lexicon, Phrase } from './lexicon'
 import type { Word } from './words'
 
 export interface Clause {
@@ -24,12 +24,13 @@ export interface Weights {
 /** Of what was said of a time, of a word unknown here, of one that means something here. */
 const [UNKNOWN, KNOWN, DENIED] = [0.4, 1, 1.2]
 
-export function weigh(clause: Clause, known: ReadonlySet<string>, subjects: ReadonlySet<string>): Weights {
+export function weigh(clause: Clause, { known, tells, subjects }: Lexicon): Weights {
   const of = new Map<string, number>()
   for (const { means, weight, filler } of clause.words) {
     if (filler) continue
     const knows = known.has(means) || known.has(means.replace('!', ''))
-    of.set(means, weight < 1 ? weight : !knows ? UNKNOWN : means.startsWith('!') ? DENIED : KNOWN)
+    const own = tells.get(means.replace('!', '')) ?? KNOWN
+    of.set(means, weight < 1 ? weight : !knows ? UNKNOWN : means.startsWith('!') ? DENIED * own : own)
   }
   let total = 0
   for (const w of of.values()) total += w
@@ -81,4 +82,5 @@ export function scoreOf(
 }
 
 /** Whether enough is explained to take it for said. */
-export const isHeard = ({ covered, left }: Score) => covered >= 0.9 && covered >= 0.55 * (covered + left)
+export const isHeard = ({ covered, left }: Score) =>
+  (left < 0.05 && covered > 0.3) || (covered >= 0.9 && covered >= 0.5 * (covered + left))

@@ -9,13 +9,13 @@ import { JOINED } from './joined'
 
 /** Words of one meaning; the first is what they become. */
 const GROUPS: readonly string[] = [
-  'burnt burn burned burnt burning charred scorched toast toasted fried cooked melted melting brown browned crispy',
+  'burnt burn roasted torched cremated burned burnt burning charred scorched toast toasted fried cooked melted melting brown browned crispy',
   'sooty soot sooty smutty blackened',
   'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig snail slug gecko lizard',
   'blocked block blocked plugged plug clogged clog packed choked gummed restricted',
   'jam jammed',
-  'hum hums groan groans growl growls moan buzz buzzing',
-  'silent silent quiet noiseless',
+  'hum hums humming groan groans growl growls moan buzz buzzing',
+  'silent silent quiet noiseless mute',
   'chatter chatters chattering',
   'trip trips tripped tripping pop pops popped',
   'hold holds held holding stay stays stayed',
@@ -32,19 +32,19 @@ const GROUPS: readonly string[] = [
   'weld welded weld welds',
   'loose loose slack wobbly',
   'chafed chafed chafe rubbed rubbing pinched nicked skinned chewed gnawed mouse mice rat rats rodent',
-  'bulged bulged smoked bulging swollen swelled split burst leaking-oil',
+  'bulged bulged domed puffed puffy mushroomed smoked bulging swollen swelled split burst leaking-oil',
   'smell smell smells stinks stink reeks',
-  'contact contact contacts points',
+  'contact contact contacts points point',
   'cap cap capacitor capacitors condenser',
   'breaker breaker breakers brk',
   'overload overload overloads ovl thermal',
   'port port nipple orifice',
   'run run runs ran running',
-  'turn turn turns turning turned spin spins spun spinning rotate rotates',
+  'turn turn turns turning turned twist twisted flick spin spins spun spinning rotate rotates',
   'start start starts started starting',
   'barely barely hardly scarcely',
   'suck suck sucks sucking',
-  'plate plate nameplate rated supposed should',
+  'plate plate nameplate rated supposed should tag sticker',
   'stop stop stops stopped quit',
   'shut shut closed close closes shutting',
   'open open opened opens',
@@ -55,7 +55,7 @@ const GROUPS: readonly string[] = [
   'dirt dirt dirty dust mud sawdust lint fluff',
   'gauge gauge gauges needle',
   'box box lid',
-  'labour labours labors bogs strains struggles tired',
+  'labour labours labors lugs lugging bogs bogging strains struggles struggling tired',
   'wet wet flooded flood soaked damp submerged underwater',
   'storm storm storms lightning thunder thunderstorm',
   'outage outage outages',
@@ -143,7 +143,7 @@ const FILLER = new Set(
     + 'measures get getting about again back down up do does did can could would will still yet ever after '
     + 'before during till until into onto off on in out to which who what where each per roughly around exactly '
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
-    + 'times one both hour hours way already kind sort maybe anyway fully completely totally badly fairly nice'
+    + 'times one both hour hours way already kind sort maybe anyway ve ll re m d im ive theres thats whats going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )
 /** Fillers that some phrase may hang on. */
