@@ -29,7 +29,7 @@ export interface Figures {
 }
 
 /** Words that say a thing alone, and anything at all in company. */
-const COMMON = new Set('noth dead start stop hold same good bad leak weak !start !stop'.split(' '))
+const COMMON = new Set('dry noth dead start stop hold same good bad leak weak !start !stop'.split(' '))
 
 /** Said instead of a nought. */
 const NOTHING = ['noth', 'none', 'zero', 'nil', 'dead', '!volt', '!amp', '!power', '!pressure', '!continu']
@@ -182,6 +182,8 @@ const isZeroed = (t: NumericTest) => ['volts', 'amps', 'pressure', 'flow'].inclu
 
 /** Between leads volts are meant, unless the figure is small. */
 const MOST_BARE_OHMS = 40
+/** So much is said with its unit where it is amps. */
+const MOST_BARE_AMPS = 200
 
 function fits(f: Figure, test: NumericTest): boolean {
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
@@ -189,6 +191,7 @@ function fits(f: Figure, test: NumericTest): boolean {
   if (f.quantity === 'ohms' && (f.perUnit ?? 1) >= 1e6 && test.quantity === 'ohms') return insulation
   if (f.quantity !== undefined) return f.quantity === test.quantity
   if (test.quantity === 'ohms' && !insulation && f.value > MOST_BARE_OHMS) return false
+  if (test.quantity === 'amps' && f.value > MOST_BARE_AMPS) return false
   return test.quantity !== 'time'
 }
 
@@ -240,8 +243,8 @@ function sayRead(
   const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
   // volts of no place are those that the machine is fed with, as it starts or runs
   const isVolts = quantity !== undefined || figure?.quantity === 'volts'
-  if (test.quantity === 'volts' && test.point === 'line' && first && condition && isVolts)
-    return { assumed: assumed + 0.5, placed: false }
+  if (test.quantity === 'volts' && test.point === 'line' && first && isVolts)
+    return { assumed: assumed + (condition ? 0.5 : 0.7), placed: false }
   const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined

@@ -171,8 +171,10 @@ function toNumber(text: string): number {
   }, 0)
 }
 
-const LONGER: Readonly<Record<string, string>> = { pounds: 'psi', pound: 'psi', kohm: 'kohm', mins: 'min', microfarad: 'uf', microfarads: 'uf', mfd: 'uf', mike: 'uf',
-  mikes: 'uf', megohm: 'meg', megohms: 'meg', megs: 'meg', kilohm: 'kohm', kilohms: 'kohm', lbs: 'psi', lb: 'psi', secs: 's',
+const LONGER: Readonly<Record<string, string>> = { pounds: 'psi', pound: 'psi', kohm: 'kohm', mins: 'min',
+  microfarad: 'uf', microfarads: 'uf', mfd: 'uf', mike: 'uf',
+  mikes: 'uf', megohm: 'meg', megohms: 'meg', megs: 'meg', kilohm: 'kohm', kilohms: 'kohm', lbs: 'psi', lb: 'psi',
+  secs: 's',
 }
 
 function unitOf(text: string | undefined): Pick<Figure, 'quantity' | 'perUnit'> | undefined {

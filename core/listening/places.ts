@@ -9,11 +9,13 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   supply: [
     'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service',
     'ahead of the breaker', 'outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
+    'top of the fuses', 'top of the breaker', 'line of the fuses',
     'into the panel', 'going in the breaker', 'service drop',
   ],
   breaker: [
     'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',
-    'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker',
+    'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker', 'bottom of the fuses',
+    'bottom of the breaker', 'load of the fuses',
   ],
   disconnect: [
     'disconnect', 'out of the disconnect', 'after the disconnect', 'behind the disconnect', 'disconnect out',

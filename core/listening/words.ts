@@ -9,7 +9,8 @@ import { JOINED } from './joined'
 
 /** Words of one meaning; the first is what they become. */
 const GROUPS: readonly string[] = [
-  'burnt burn roasted torched cremated burned burnt burning charred scorched toast toasted fried cooked melted melting brown browned crispy',
+  'burnt burn roasted torched cremated burned burnt burning charred scorched toast toasted fried cooked '
+  + 'melted melting brown browned crispy',
   'sooty soot sooty smutty blackened',
   'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig snail slug gecko lizard',
   'blocked block blocked plugged plug clogged clog packed choked gummed restricted',
@@ -143,7 +144,8 @@ const FILLER = new Set(
     + 'measures get getting about again back down up do does did can could would will still yet ever after '
     + 'before during till until into onto off on in out to which who what where each per roughly around exactly '
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
-    + 'times one both hour hours way already kind sort maybe anyway ve ll re m d im ive theres thats whats going gonna guess think sure actually basically course fully completely totally badly fairly nice'
+    + 'times one both hour hours way already kind sort maybe anyway ve ll re m d im ive theres thats whats '
+    + 'going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )
 /** Fillers that some phrase may hang on. */

@@ -56,11 +56,19 @@ export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
   }
   const singles = entries.length
   for (let casualty = 2; casualty < singles; casualty++) {
-    if (isAlone(entries[casualty]!)) continue
+    if (isAlone(entries[casualty]!) || !isUsual(entries[casualty]!)) continue
     for (const [cause, share] of causesOf(kind, entries, casualty, singles))
       entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED * share))
   }
   return entries
+}
+
+/** Of many degrees the likeliest stand in chains; what a call makes likely besides is paired then (isolation/pairs). */
+const MOST_IN_CHAINS = 4
+
+function isUsual({ modes: [mode], names: [name] }: Entry): boolean {
+  const byShare = mode!.severities.toSorted((a, b) => b.share - a.share)
+  return byShare.slice(0, MOST_IN_CHAINS).some(s => `${mode!.id}:${s.id}` === name?.degree)
 }
 
 const isAlone = ({ modes: [mode], names: [name] }: Entry) =>

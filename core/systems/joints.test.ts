@@ -9,7 +9,7 @@ describe('a joint that a motor starts through', () => {
   it('burns what its ohms and the amps make', () => {
     expect(burns('switch.pole1-burnt:1')).toBeGreaterThan(30)
     expect(burns('switch.pole1-burnt:1')).toBeLessThan(90)
-    expect(burns('switch.pole1-burnt:2')).toBeGreaterThan(200)
+    expect(burns('switch.pole1-burnt:3')).toBeGreaterThan(200)
   })
   it.each(['sound', 'motor.seized:full', 'pump.worn:1', 'switch.pole1-open:full', 'cable.to-earth:1'])(
     'is not told of where there is none: %s',

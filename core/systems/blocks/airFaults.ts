@@ -79,10 +79,15 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
           severities: degrees(
             {
               name: 'slips',
-              share: 0.5,
+              share: 0.35,
               change: h => ({ 'pump.flow': h['pump.flow'] * 0.55, 'motor.load': h['motor.load'] * 0.75 }),
             },
-            { name: 'off', share: 0.5, change: { 'motor.load': 0, 'pump.turns': 0 } },
+            {
+              name: 'slips badly',
+              share: 0.25,
+              change: h => ({ 'pump.flow': h['pump.flow'] * 0.22, 'motor.load': h['motor.load'] * 0.6 }),
+            },
+            { name: 'off', share: 0.4, change: { 'motor.load': 0, 'pump.turns': 0 } },
           ),
           effect: 'runs-weak',
           repair: repair({

@@ -227,7 +227,8 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
             usual: { good: 0.957, slack: 0.04, off: 0.003 },
             chancesByFault: {
               'head.belt:1': { good: 0.05, slack: 0.93, off: 0.02 },
-              'head.belt:2': { good: 0.01, slack: 0.03, off: 0.96 },
+              'head.belt:2': { good: 0.02, slack: 0.95, off: 0.03 },
+              'head.belt:3': { good: 0.01, slack: 0.03, off: 0.96 },
             },
           }),
         ]

@@ -20,7 +20,7 @@ export function motorSwitch(o: SwitchOptions): Block {
       baseRate: 0.06,
       severities: badJoint(
         [{ name: '', change: ohms => only(`switch.${pole}`, ohms) }],
-        [[0.2, 0.3], [1, 0.25], [6, 0.15], [30, 0.1], [Infinity, 0.2]],
+        [[0.2, 0.25], [0.6, 0.2], [1.5, 0.15], [8, 0.1], [40, 0.1], [Infinity, 0.2]],
       ),
       repair: contactRepair(o.practice),
       causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.waterlogged, CAUSES.loose],

@@ -99,6 +99,12 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
     steps: ['Everything shut; watch the gauge climb: to cut-out, or does it stand still on the way?'],
     outcomes: { reaches: { label: 'gets there' }, stalls: { label: 'never gets there' } },
     usual: { reaches: 0.85, stalls: 0.15 },
+    chancesByFault: {
+      'pipe.holed:1': { reaches: 0.7, stalls: 0.3 },
+      'pipe.holed:2': { reaches: 0.15, stalls: 0.85 },
+      'house.leak:2': { reaches: 0.45, stalls: 0.55 },
+      'pump.worn:2': { reaches: 0.2, stalls: 0.8 },
+    },
     chancesByEffect: {
       ...alike(['runs', 'rapid-cycles', 'runs-on', 'surges'], { reaches: 0.97, stalls: 0.03 }),
       'starts-alone': { reaches: 0.9, stalls: 0.1 },
