@@ -49,11 +49,13 @@ export interface Stand {
 
 const ENOUGH = 0.95
 /** from so much on, what shows it directly is enough; or from less, where nothing else comes near */
-const [SHOWN, FOREMOST, AHEAD] = [0.78, 0.55, 5]
+const [SHOWN, FOREMOST, AHEAD] = [0.78, 0.55, 3]
 const LIKELY = 0.9
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
 const ABOVE_LEFT = 0.03
+/** bits from which a line speaks for what is condemned */
+const SPEAKS = 0.3
 
 export interface Weighed {
   readonly table: TestTable
@@ -108,10 +110,10 @@ export function decide(
   const acting = lossOf(groups, sums, 1)!
   const direct = directLines(tables, state, ranking, covered.map(s => s.fault))
   const plain = isPlain(tables, state, ranking, covered.map(s => s.fault))
-  if (rereads > 0 && !plain && chance < (direct.length > 0 ? ENOUGH : 0.995)) return leads
+  if (rereads > 0 && !plain && chance < (direct.length > 0 ? SHOWN : 0.995)) return leads
   const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
   const costly = minutes >= COSTLY
-  const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > 1).map(m => m.line)))
+  const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > SPEAKS).map(m => m.line)))
   const shown = direct.length > 0 ? !costly || speaking.size > 1 || chance >= 0.99 : by.length >= (costly ? 3 : 2)
   // only where it can change the answer
   const asked = chance < ENOUGH ? chance >= LIKELY && !costly : costly && chance < 0.99

@@ -21,6 +21,8 @@ const PLAIN = 30
 const APART = 2.5
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
+/** And from so much on what is shown must be apart from it. */
+const STANDS = 0.06
 
 /** The lines that show one of these faults itself. */
 export function directLines(
@@ -71,7 +73,7 @@ function likenessOf(tables: Tables, evidence: Evidence, fault: string, chances?:
     }
     const mode = modeOf(tables.model, hypothesis.fault)
     // what let go is seen to have, whatever made it
-    const stands = chances !== undefined && chances[h]! > RIVAL && !own?.protects
+    const stands = chances !== undefined && chances[h]! > STANDS && !own?.protects
     if (stands && !hypothesis.second && mode && mode.repair.id !== ownRepair) rival = Math.max(rival, given[h]!)
     rest += hypothesis.prior * given[h]!
     weight += hypothesis.prior

@@ -17,6 +17,9 @@ import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type T
 const SLIPS = { prefix: 0.2, nothing: 0.2 }
 /** what counts as nothing, as a share of the span of a test */
 const NOTHING = 0.002
+/** without contact a meter for capacitors shows next to nothing: a few microfarads are read */
+const NO_FARADS = 0.00003
+const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'farads'
 
 /** More than a test has classes of. */
 const CLASSES = 4096
@@ -122,7 +125,7 @@ function readChance(table: TestTable, p: Prediction, value: number | null, slips
 function slipped(table: TestTable, p: Prediction, value: number): number {
   const there = (1 - p.ol) * SLIPS.prefix
   const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
-  const width = NOTHING * table.span
+  const width = (isFarads(table) ? NO_FARADS : NOTHING) * table.span
   const nothing = (SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2)) / (width * 1.2533)
   return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
 }

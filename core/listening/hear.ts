@@ -133,7 +133,8 @@ function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action:
   if (!action || action.length + text.length > LONGEST) return alone
   const done = atomsOf(toldOf(action).words).length
   const both = hearParts(kind, `${action}, ${text}`, bearing)
-  const across = both.find(p => p.from < done && p.end > done && p.meanings[0])
+  const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation'
+  const across = both.find(p => p.from < done && p.end > done && isSeen(p.meanings))
   if (!across) return alone
   return both.filter(p => p === across || p.from >= done)
 }

@@ -153,7 +153,8 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
     '(?:keeps? (?:on )?running|r[ua]ns? on(?: and on)?|running on)'
     + '(?! (?:about |some |only )?[\\d.]| (?:the )?(?:generator|battery|one))',
   ],
-  ['stop', '(?:shuts?|shutting|turns?|switch(?:es)?) (?:itself )?off'],
+  ['', '(?:took|pulled|got|unscrewed) the switch off'],
+  ['stop', '(?:shuts?|shutting|turns?|switches) (?:itself )?off'],
   ['comeback', 'c[oa]mes? back', 'coming back'],
   [
     'start', 'pick(?:s|ed)? up', 't[ao]o?kes? (?:right )?off', 'took (?:right )?off', 'fire[sd]? (?:right )?up',

@@ -94,11 +94,12 @@ const figure = (mean: number, sigma: number): Prediction => ({ mean, sigma, log:
 const contact = (ohms: number, spread = 0.4): Prediction =>
   ohms >= OPEN ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
 
-/** Behind so many ohms a reading is a ghost: the cable decides, and it is not known well. */
+/**
+ * Behind so many ohms a reading is a ghost: cable and meter decide, and the other loads of a house hold a lost leg
+ * down. From nothing to what the cable gives, all is as likely.
+ */
 const GHOSTLY = 1e5
 const ghost = (reading: number) => 0.5 * reading + 4
-/** so often there is none: the other loads of a house hold a lost leg down; common practice, no source */
-const NO_GHOST = 0.4
 
 function predictVolts(
   { stage, spread }: Standing,
@@ -108,8 +109,7 @@ function predictVolts(
   const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
   const reading = magnitude(shown.volts)
   // a ghost: the cable decides, and it is not known well
-  if (magnitude(shown.behind) > GHOSTLY)
-    return { ...figure(reading, ghost(reading)), or: { share: NO_GHOST, mean: 0, sigma: 2 } }
+  if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * reading, ghost(reading))
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
   const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
   const loaded = figure(reading, spreadOf(reading))
@@ -123,8 +123,11 @@ function predictVolts(
   // locked or overloaded, the overload soon lets go: a reading may be of the unloaded circuit
   const apart = stage.rested().meterReading(probe.a, probe.b, METER_OHMS)
   const rested = magnitude(apart.volts)
-  const sigma = magnitude(apart.behind) > GHOSTLY ? ghost(rested) : spreadOf(rested)
-  return { ...loaded, or: { share: RESTED, mean: rested, sigma } }
+  const alone
+    = magnitude(apart.behind) > GHOSTLY
+      ? { mean: 0.5 * rested, sigma: ghost(rested) }
+      : { mean: rested, sigma: spreadOf(rested) }
+  return { ...loaded, or: { share: RESTED, ...alone } }
 }
 
 const isIdling = ({ stage: { figures }, effect }: Pick<Standing, 'stage' | 'effect'>) =>
@@ -261,7 +264,7 @@ const POLYTROPIC = 0.084
 const TEN_MINUTES = 600
 
 /** Where it does not start or stop by its switch, seldom is a figure given for it; common practice, no source. */
-const NEVER = 0.9
+const NEVER = 0.97
 
 const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
   s.figures['gauge.stuck'] ? { ...p, sigma: p.log ? p.sigma + 1 : p.sigma + 25 * PSI } : p

@@ -324,7 +324,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             terminal: { label: 'a jab or terminal burnt', words: ['jab burnt', 'terminal burnt'] },
             wrong: { label: 'wrong box for the motor' },
           },
-          usual: { clean: 0.971, burnt: 0.02, terminal: 0.006, wrong: 0.003 },
+          usual: { clean: 0.976, burnt: 0.02, terminal: 0.001, wrong: 0.003 },
           chancesByFault: {
             'box.terminal-burnt': { clean: 0.07, burnt: 0.3, terminal: 0.62, wrong: 0.01 },
             'box.cap-shorted': { clean: 0.7, burnt: 0.28, terminal: 0.01, wrong: 0.01 },

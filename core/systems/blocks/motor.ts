@@ -295,6 +295,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
           'motor.binding': { sound: 0.25, burnt: 0.07, wet: 0.03, rumbles: 0.65 },
           'motor.wrong-tap': { sound: 0.55, burnt: 0.4, wet: 0.02, rumbles: 0.03 },
           'motor.start-open': { sound: 0.5, burnt: 0.45, wet: 0.02, rumbles: 0.03 },
+          'motor.centrifugal-closed': { sound: 0.4, burnt: 0.55, wet: 0.02, rumbles: 0.03 },
         },
       }),
       ...(dual
