@@ -55,6 +55,17 @@ function oracle(kind: SystemKind, lines: readonly DraftLine[]) {
     if (plain.endsWith('.ground') && l.value < (inWell ? 20e3 : 0.5e6)) say('grounded', stage)
     if (!plain.endsWith('.ground') && l.value < 0.15) say('shorted', stage)
   }
+  // a customer whose breaker trips has let it go already, unless somebody has power there now
+  const [opened] = lines
+  const isOn = lines.some((l) => {
+    if (l.kind === 'reading')
+      return kind.tests.some(t => t.id === l.test && t.need === 'live' && t.point !== 'supply') && (l.value ?? 0) > 1
+    if (l.kind !== 'observation') return false
+    if (l.test === 'let-go') return l.outcome === 'holds' || l.outcome === 'minutes'
+    return l.outcome === 'runs' && kind.tests.some(t => t.id === l.test && powers(t))
+  })
+  if (opened?.kind === 'opened' && opened.complaint === 'breaker-trips' && !isOn)
+    for (const stage of two ? ['', 'well-'] : ['']) say('let go', stage)
   // one lead-to-lead and one to ground is what has to be known after something let go
   for (const stage of dangers.get('let go') ?? []) {
     const own = (t: string) => (t.startsWith(stage) ? t.slice(stage.length) : '')
@@ -102,7 +113,9 @@ describe(`${SEQUENCES} sequences of lines on every kind with options (seed 31)`,
       const tables = tablesOf(id, random.below(OPTIONS.length))
       const { kind } = tables.model
       const write = createWriter('oracle-device')
-      const drafts: DraftLine[] = [{ kind: 'opened', complaint: kind.complaints[0]!, words: '' }]
+      const any = kind.complaints[random.below(kind.complaints.length)]!
+      const complaint = random.uniform() < 0.2 ? 'breaker-trips' : any
+      const drafts: DraftLine[] = [{ kind: 'opened', complaint, words: '' }]
       for (let n = 1 + random.below(7); n > 0; n--) drafts.push(anything(kind, tables, random))
       const lines = drafts.map((d, i) =>
         write({ ...d, id: `line-oracle-${i}`, at: '2026-06-15T10:00:00.000Z' }) as Line)

@@ -1,7 +1,7 @@
 /**
  * What must not be proposed, whatever it would tell. A plain reading of the lines, before any chance is weighed:
  *   1. Something has let go: before it is closed for the first time, the leads are tried dead, to ground and lead to
- *      lead (OSHA 1910.334(b)(2)).
+ *      lead (OSHA 1910.334(b)(2)). A breaker that the customer says trips has let go, until a line shows it on.
  *   2. A section is shown grounded, shorted or flooded: no power onto it, but for the halving test with it taken off.
  *      Grounded is under 20 kΩ in a well, under 0.5 MΩ where a hand can touch (handbook §4, common practice).
  * A repair since then clears both: what is proved afterwards is proved on what was put right.
@@ -13,11 +13,15 @@ import type { Tables } from './tables'
 export interface Hazards {
   /** by the prefix of a stage: the dead tests that come before the first reclosing */
   readonly first: ReadonlyMap<string, readonly string[]>
+  /** it was not seen to let go: that is what was complained of */
+  readonly onlySaid: boolean
   /** prefixes of the stages that are shown grounded, shorted or flooded */
   readonly shown: ReadonlySet<string>
 }
 
 const [GROUNDED_DOWN, GROUNDED_IN_REACH, SHORTED] = [20e3, 0.5e6, 0.15]
+/** Volts or amps that are more than a ghost. */
+const ON = 1
 const LET_GO = new Set(['at-once', 'seconds', 'tripped', 'blown', 'trips', 'more', 'one'])
 const FLOODED = new Set(['motor-look:wet', 'ground-again:cable', 'ground-again:motor'])
 
@@ -31,21 +35,39 @@ export function hazardsOf({ model }: Tables, state: TabState): Hazards {
   const shown = new Set<string>()
   const now = state.evidence.filter(e => e.repaired.length === state.repaired.length)
   const read = new Set([...now.map(e => e.line.test), ...state.skipped.keys()])
+  const bar = (stage: string) => {
+    const dead = leadTests(kind, stage).filter(id => !read.has(id))
+    if (dead.length > 0) first.set(stage, dead)
+  }
+  const said = state.opened?.complaint === 'breaker-trips' && !now.some(e => showsItOn(kind, e.line))
+  if (said)
+    for (const stage of new Set(kind.tests.map(t => stageOf(kind, t.id)))) bar(stage)
+  let seen = false
   for (const { line } of now) {
     const stage = stageOf(kind, line.test)
     const test = kind.tests.find(t => t.id === line.test)
     if (!test) continue
     if (isShown(kind, test, line)) shown.add(stage)
     if (!hasLetGo(test, line)) continue
-    const dead = leadTests(kind, stage).filter(id => !read.has(id))
-    if (dead.length > 0) first.set(stage, dead)
+    seen = true
+    bar(stage)
   }
-  return { first, shown }
+  return { first, shown, onlySaid: said && !seen }
 }
 
 function hasLetGo(test: Test, line: Evidence['line']): boolean {
   if (line.kind !== 'observation' || test.kind !== 'seen' || !LET_GO.has(line.outcome)) return false
   return test.trial !== undefined || ['breaker-seen', 'fuse-look', 'fuses-look'].includes(unstaged(test.id))
+}
+
+/** Volts or amps are there, it was heard to run, or the breaker was told to hold. */
+function showsItOn(kind: SystemKind, line: Evidence['line']): boolean {
+  const test = kind.tests.find(t => t.id === line.test)
+  if (!test) return false
+  if (line.kind === 'observation')
+    return (test.id === 'let-go' && ['holds',
+      'minutes'].includes(line.outcome)) || (isPowered(test) && line.outcome === 'runs')
+  return test.need === 'live' && test.point !== 'supply' && (line.value ?? 0) > ON
 }
 
 function isShown(kind: SystemKind, test: Test, line: Evidence['line']): boolean {

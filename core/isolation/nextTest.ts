@@ -44,6 +44,8 @@ export interface ProposedTest {
 }
 
 const TURNING_ENOUGH = 0.4
+/** minutes that a look takes which comes before the meter */
+const LOOK = 2.5
 const LEAST_BITS = 0.02
 /** share of the catalogue under which something else would drown what it could still tell */
 const LOST = 0.3
@@ -80,7 +82,10 @@ export function proposeTests(
   const hazards = hazardsOf(tables, state)
   const dead = [...hazards.first.values()].flat().flatMap(id => scored.find(s => s.table.test.id === id) ?? [])
   const rereading = again.filter(a => !isBarred(model.kind, hazards, a.table.test))
-  const chosen: Weighed[] = [...dead.slice(0, 1), ...rereading.slice(0, 1)]
+  // a look that costs next to nothing comes before the meter, where nothing was seen yet
+  const isLook = (s: Weighed) => s.table.test.need === 'any' && s.cost < LOOK && s.bits > LEAST_BITS
+  const look = hazards.onlySaid ? scored.find(isLook) : undefined
+  const chosen: Weighed[] = [...(look ? [look] : []), ...dead.slice(0, 1), ...rereading.slice(0, 1)]
   for (const s of scored.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
     if (chosen.length >= most) break
     // three readings of one point are one suggestion

@@ -183,7 +183,7 @@ function numericTable(
  * Share of a spread by which two predictions may differ and still be called one: it moves no likelihood by a
  * hundredth.
  */
-const SAME = 5e-3
+const SAME = 4e-3
 
 function readsTheSame(a: Prediction, b: Prediction): boolean {
   if (a === b) return true

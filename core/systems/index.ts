@@ -23,6 +23,7 @@ export {
 } from './figures'
 export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey, unstaged } from './ids'
 export type { ModelOptions } from './entries'
+export { scalesOf } from './scale'
 export { SITE_FIELDS } from './fields'
 export { stageOf } from './model'
 export { outlineOf, type SystemOutline, type TestOutline } from './outline'

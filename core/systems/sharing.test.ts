@@ -9,7 +9,7 @@ import { buildModel, describeSystem, kindFor, scoped, type NumericTest } from '.
 import { SWEPT } from '../../tests/kinds'
 import { stageOf } from './model'
 import { solveStage } from './power/stage'
-import { scaleOf } from './scale'
+import { scalesOf } from './scale'
 
 const METER = 10e6
 /** a fifth of the least spread that a prediction has, in volts, amps and ohms alike */
@@ -25,7 +25,7 @@ describe.each(SWEPT)('%s', (id) => {
 
   const scaled = new Set(
     model.kind.faults.flatMap((mode) => {
-      const along = scaleOf(mode, description.healthy)
+      const along = scalesOf(mode, description.healthy).flat()
       return along.map(i => `${mode.id}:${mode.severities[i]!.id}`)
     }),
   )

@@ -14,9 +14,11 @@ import {
   isPutRight,
   loadTorque,
   PICK_UP,
+  scalesOf,
   scoped,
   stageOf,
   windingShare,
+  type Change,
   type Description,
   type Effect,
   type FaultMode,
@@ -37,6 +39,9 @@ import { askSpice, type OutsideAnswer } from './spice'
 export const GROSS = 0.02
 const METER_OHMS = 10e6
 const OPEN = 1e10
+
+/** How often nothing is told where there is nothing to tell; common practice, no source. */
+const NEVER = 0.9
 
 /** A fault at one of its degrees. */
 export interface Planted {
@@ -75,8 +80,9 @@ export function drawWorld(kind: KindId, nameplate: Nameplate, faults: readonly P
   const description = describeSystem(kind, trueNameplate(nameplate, random))
   const healthy = vary(description.healthy, random)
   const solved = new Map<string, Promise<SolvedWorld>>()
+  const drawn = new Map(faults.map(p => [p, between(p, healthy, random)]))
   const changeOf = (left: readonly Planted[]) =>
-    Object.assign({}, ...left.toReversed().map(p => p.mode.severities[p.degree]!.change(healthy))) as Figures
+    Object.assign({}, ...left.toReversed().map(p => drawn.get(p))) as Figures
   const at = (repaired: readonly string[]) => {
     const left = faults.filter(p => !isPutRight(description.kind, p.mode, repaired))
     const key = left.map(p => p.mode.id).join()
@@ -93,6 +99,26 @@ export function drawWorld(kind: KindId, nameplate: Nameplate, faults: readonly P
       misread(test, await measure(description, healthy, await at(repaired), test, random), random),
     see: async (test, repaired, random) => look(description, healthy, await at(repaired), test, random),
   }
+}
+
+/**
+ * How bad a fault is: its degrees are points that the engine knows, the world's lie anywhere between. Up to half way to
+ * a neighbour on its scale, by ratio.
+ */
+function between({ mode, degree }: Planted, healthy: Figures, random: Random): Change {
+  const own = mode.severities[degree]!.change(healthy)
+  const scale = scalesOf(mode, healthy).find(s => s.includes(degree))
+  if (!scale) return own
+  const at = scale.indexOf(degree)
+  const sides = [scale[at - 1], scale[at + 1]].filter(s => s !== undefined)
+  const other = mode.severities[sides[random.below(sides.length)]!]!.change(healthy) as Readonly<Record<string, number>>
+  const t = 0.5 * random.uniform()
+  return Object.fromEntries(
+    Object.entries(own).map(([key, v]) => {
+      const far = other[key] ?? v
+      return [key, v > 0 && far > 0 ? v * (far / v) ** t : v + t * (far - v)]
+    }),
+  )
 }
 
 /** Motors and pumps are made to a tolerance: the true machine is not quite its plate. */
@@ -346,7 +372,7 @@ function flowReading(
   w: SolvedWorld,
   what: Extract<NumericTest['probe'], { ask: 'flow' }>['what'],
   random: Random,
-): number {
+): number | null {
   const { story, f } = w
   const gauge = (p: number) =>
     f['gauge.stuck']
@@ -361,10 +387,11 @@ function flowReading(
       return gauge(standingPressure(w, cutIn, cutOut, random))
     case 'precharge':
       return Math.max(0, f['tank.precharge'] + 0.7 * PSI * random.normal())
+    // what does not start or stop by its switch has no such pressure, and seldom is one told
     case 'cut-in':
-      return gauge(story.cutIn ?? cutIn)
+      return story.cutIn === undefined && random.uniform() < NEVER ? null : gauge(story.cutIn ?? cutIn)
     case 'cut-out':
-      return gauge(story.cutOut ?? story.peak)
+      return story.cutOut === undefined && random.uniform() < NEVER ? null : gauge(story.cutOut ?? story.peak)
     case 'cycle':
       return Number.isFinite(story.cycle) ? story.cycle * Math.exp(0.15 * random.normal()) : 1500
     case 'delivery':
