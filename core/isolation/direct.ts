@@ -2,7 +2,7 @@
  * Whether a fault was shown and not only inferred. Direct is what shows the fault itself: seen with the eyes where it
  * is looked at, its part read out of band off the circuit, a known-good part in its place. Amps never are, nor what
  * the machine does: they point, and others make them too.
- *   direct: P(line | fault) ≥ 8 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
+ *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
 import type { NumericTest, SystemModel, Test } from '#core/systems'
@@ -14,7 +14,7 @@ import { OTHER, type Tables } from './tables'
 import { wordFor } from './verdict'
 
 /** How many times likelier a line must be under the fault than under all else. */
-const SHOWS = 8
+const SHOWS = 6
 /** and where it is plain to see */
 const PLAIN = 30
 /** And than under any one other fault that still stands: what two show alike shows neither. */

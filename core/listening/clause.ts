@@ -46,7 +46,8 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   const row = clause.rows.map(i => told.rows[i]!)[0] ?? threefold(weights, readings)
   if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
   if (all.length === 0) {
-    if (!isDone(weights)) for (const e of lexicon.seen) pushSeen(all, e, weights, readings, bearing, lexicon)
+    const said = new Set([...weights.of.keys()].flatMap(w => lexicon.saidWith.get(w) ?? []))
+    if (!isDone(weights)) for (const e of said) pushSeen(all, e, weights, readings, bearing, lexicon)
     for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing))
   }
@@ -133,8 +134,10 @@ function pushRead(
   const fitting = figures.filter(f => fits(f, test))
   const own = fitting.find(f => f.quantity === test.quantity) ?? fitting[0]
   const words = new Set<string>()
-  const said = sayRead(entry, weights, words, bearing, own)
+  const follows = weights.of.has('outofit') && entry.follows.includes(bearing.near ?? '')
+  const said = follows && entry.first ? { assumed: 0, placed: true } : sayRead(entry, weights, words, bearing, own)
   if (!said) return
+  if (follows) words.add('outofit')
   if (weights.of.has('plate')) return
   const again = own?.again
   if (again && (!said.placed || test.point === bearing.near)) return
@@ -150,6 +153,7 @@ function pushRead(
   if (zero) words.add(zero).add('three')
   if (again) words.add('same')
   if (own?.value === null) words.add('ol')
+  if (toGround) for (const lead of ['n1', 'n2', 'n3', 'lead']) words.add(lead)
   words.add('tseconds').add('tminutes').add('secondmeter')
   if (test.condition === 'dead') words.add('rest')
   if (own && SWAYS.includes(test.quantity)) for (const course of COURSES) words.add(course)
@@ -239,7 +243,8 @@ function sayRead(
   // a battery is the one thing that is read at rest
   if (test.point === 'battery' && test.condition === 'idle' && figure?.value)
     return { assumed: assumed + 0.3, placed: false }
-  const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity && test.quantity !== 'volts'
+  const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity
+    && test.quantity !== 'volts' && test.quantity !== 'time'
   const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
   // volts of no place are those that the machine is fed with, as it starts or runs
   const isVolts = quantity !== undefined || figure?.quantity === 'volts'

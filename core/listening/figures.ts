@@ -75,6 +75,9 @@ export function figuresOf(joined: string): Told {
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
     .replace(FOR_SO_MANY, ' ')
+    .replace(SPOKEN, spokenNumber)
+
+    .replace(LEVELS, sayLevel)
     .replace(FROM_TO, fromTo)
     .replace(/^.*$/, threePairs)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
@@ -109,6 +112,27 @@ export function figuresOf(joined: string): Told {
   })
   return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
 }
+
+const UNITS = 'one two three four five six seven eight nine'.split(' ')
+const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
+const ONES = `(?:${UNITS.join('|')})`
+/** `two forty`, `two hundred forty`, `two hundred and eight`, `one twenty two`. */
+const SPOKEN = new RegExp(
+  `\\b(${ONES})(?: (hundred)(?: and)?)?(?: (${TENS.join('|')}))?(?:[ -](${ONES}))?(?= |$|,)`,
+  'g',
+)
+
+function spokenNumber(all: string, hundreds: string, hundred?: string, ten?: string, one?: string): string {
+  if (!hundred && !ten) return all
+  const at = (list: readonly string[], word: string | undefined) => (word ? list.indexOf(word) + 1 : 0)
+  return String(100 * at(UNITS, hundreds) + 10 * at(TENS, ten) + at(UNITS, one))
+}
+
+/** Water stands at so many feet, the pump at so many: covered by more than so much it is no dry well. */
+const LEVELS = /\b(?:static|level|water)\b[^\d]*(\d+) ?(?:ft|feet|foot)?\b.*\bpump\b[^\d]*(\d+) ?(?:ft|feet|foot)?\b/
+const COVERED = 10
+const sayLevel = (_: string, level: string, pump: string) =>
+  (Number(pump) - Number(level) > COVERED ? ' levelabove ' : ' levelat ')
 
 /** `falls from 60 to 45 in ten minutes` is a fall of 15; `went from 15 amps to 8` is 8 now. */
 const FROM_TO = /\bfrom (\d*\.?\d+) ?([a-z]+)? (?:(?:all the way|back|down|up) )*to (\d*\.?\d+)(.*)/

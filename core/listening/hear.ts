@@ -91,8 +91,9 @@ const isSwitchedOff = ([m]: readonly Meaning[]) => {
 }
 
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
+const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
 const DOES = [
-  { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b`, 'i') },
+  { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
   { outcome: 'groans', said: new RegExp(`${WHILE}(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?\\b`, 'i') },
 ]
 

@@ -30,11 +30,15 @@ export interface ReadEntry {
   readonly foremost: boolean
   readonly conditions: readonly Phrase[]
   readonly quantities: readonly Phrase[]
+  /** the points that it comes next to on the way of the power: `nothing out of it` */
+  readonly follows: readonly string[]
   readonly staged: boolean
 }
 
 export interface Lexicon {
   readonly seen: readonly SeenEntry[]
+  /** by word: the answers that some way to say them begins its search with */
+  readonly saidWith: ReadonlyMap<string, readonly SeenEntry[]>
   readonly read: readonly ReadEntry[]
   /** words that some phrase has */
   readonly known: ReadonlySet<string>
@@ -64,7 +68,7 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const starter = kind.tests.some(t => t.id === 'starter-look')
   const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
   const tells = tellsOf(seen, read)
-  const fresh = { seen, read, known, tells, hasStages, starter, subjects }
+  const fresh = { seen, saidWith: saidWithOf(seen, tells), read, known, tells, hasStages, starter, subjects }
   kept.set(kind, fresh)
   return fresh
 }
@@ -86,6 +90,21 @@ function tellsOf(seen: readonly SeenEntry[], read: readonly ReadEntry[]): Readon
   const most = Math.log(documents.size)
   const share = (n: number) => (most - Math.log(n)) / most
   return new Map([...count].map(([w, n]) => [w, LEAST_TELLS + (MOST_TELLS - LEAST_TELLS) * share(n)]))
+}
+
+/** Each way to say a thing stands under the word of it that tells most: a clause without that word cannot mean it. */
+function saidWithOf(
+  seen: readonly SeenEntry[],
+  tells: ReadonlyMap<string, number>,
+): ReadonlyMap<string, readonly SeenEntry[]> {
+  const under = new Map<string, Set<SeenEntry>>()
+  const weight = (w: string) => tells.get(w.replace('!', '')) ?? 0
+  for (const entry of seen)
+    for (const phrase of entry.phrases) {
+      const key = phrase.reduce((best, w) => (weight(w) > weight(best) ? w : best))
+      under.set(key, (under.get(key) ?? new Set()).add(entry))
+    }
+  return new Map([...under].map(([w, entries]) => [w, [...entries]]))
 }
 
 /** What the catalogue says, kinds have in common. */
@@ -156,17 +175,25 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
     places: phrasesOf(staged ? names.map(n => n.replace(/^well /, '')) : names),
     variants: phrasesOf([...(VARIANTS[variant] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,
-    foremost: alike[0] === test,
+    foremost: (alike.find(t => t.id === 'gauge') ?? alike[0]) === test,
     conditions: phrasesOf(CONDITIONS[condition]),
     quantities: phrasesOf(QUANTITY_WORDS[test.quantity] ?? []),
+    follows: test.quantity === 'volts' && test.condition === 'calling' ? pointBefore(kind, test.point) : [],
   }
+}
+
+/** The point before one at which volts are read, in the order of the power path. */
+function pointBefore(kind: SystemKind, point: string): string[] {
+  const read = kind.tests.filter(t => t.kind === 'numeric' && t.quantity === 'volts' && t.condition === 'calling')
+  const path = [...new Set(read.map(t => t.point))]
+  return path.slice(0, path.indexOf(point)).slice(-1)
 }
 
 /** Things that are everywhere name no place. */
 const ANYWHERE = new Set(['terminal', 'lead', 'contact', 'pump', 'motor', 'switch', 'tap', 'side', 'volt', 'pressure'])
 
 /** Aliases of the exact shorthand that say a condition or anything at all. */
-const NO_PLACE = new Set(['hot', 'start', 'run', 'amps', 'main', 'ground', 'switch drop'])
+const NO_PLACE = new Set(['line', 'hot', 'start', 'run', 'amps', 'main', 'ground', 'switch drop'])
 
 /** What is meant where no condition is said: as it runs, or dead; never at the start, never at rest. */
 const isUsual = (t: NumericTest) => t.condition !== 'starting' && t.condition !== 'idle' && t.condition !== 'splice'

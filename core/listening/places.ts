@@ -15,10 +15,12 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   breaker: [
     'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',
     'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker', 'bottom of the fuses',
+    'top of the disconnect', 'line of the disconnect', 'across the top of the disconnect',
     'bottom of the breaker', 'load of the fuses',
   ],
   disconnect: [
-    'disconnect', 'out of the disconnect', 'after the disconnect', 'behind the disconnect', 'disconnect out',
+    'disconnect', 'bottom of the disconnect', 'load of the disconnect', 'out of the disconnect',
+    'after the disconnect', 'behind the disconnect', 'disconnect out',
   ],
   line: [
     'line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch',
@@ -35,7 +37,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'past the switch', 'through the switch',
   ],
   contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
-  control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary'],
+  control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary',
+    'secondary of the control transformer', 'transformer secondary'],
   aux: [
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
     'out of the overload contact',
@@ -75,7 +78,9 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city',
     'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water'],
   battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
-  fuse: ['behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse'],
+  fuse: [
+    'into the panel switch', 'going into the panel switch', 'ahead of the panel switch', 'to the panel switch',
+    'behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse'],
   panel: ['behind the panel switch', 'panel switch', 'after the panel switch', 'panel', 'out of the panel switch'],
   return: [
     'return', 'negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',

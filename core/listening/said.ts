@@ -64,8 +64,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'breaker-seen': {
     on: [
-      'breaker on', 'breaker shows on', 'breaker is in', 'breaker looks on', 'breaker set', 'breaker closed',
-      'breaker on did not trip',
+      'breaker good', 'breaker is good', 'breaker on', 'breaker shows on', 'breaker is in', 'breaker looks on',
+      'breaker set', 'breaker closed', 'breaker on did not trip',
     ],
     tripped: [
       'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
@@ -137,11 +137,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip',
     ],
     minutes: [
-      'run minutes stop', 'runs minutes stop', 'runs a while then stops', 'overload stop minutes',
-      'stops after minutes', 'runs tminutes stop', 'runs tminutes quits', 'runs for minutes then quits',
-      'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool', 'stop hot comeback cool',
-      'ran for then stopped', 'quits minutes', 'run quits', 'run quits comeback', 'runs stop comeback',
-      'runs quits comes back',
+      'overload trips tminutes', 'overload trip tminutes reset', 'thermal trips tminutes',
+      'runs then overload trips tminutes', 'run minutes stop', 'runs minutes stop', 'runs a while then stops',
+      'overload stop minutes', 'stops after minutes', 'runs tminutes stop', 'runs tminutes quits',
+      'runs for minutes then quits', 'quits after a while', 'runs quits comeback cool',
+      'runs minutes stop comeback cool', 'stop hot comeback cool', 'ran for then stopped', 'quits minutes',
+      'run quits', 'run quits comeback', 'runs stop comeback', 'runs quits comes back',
     ],
   },
   'motor-heat': {
@@ -181,12 +182,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'level-look': {
     covered: [
-      'water level pump set', 'plenty of water', 'water over the pump', 'water stands feet over',
+      'levelabove', 'water level pump set', 'plenty of water', 'water over the pump', 'water stands feet over',
       'water level plenty', 'plenty of water in the well', 'well full', 'water stands high', 'well has water',
       'water level down plenty', 'level good',
     ],
     low: [
-      'well pumped down', 'level down to the pump', 'no water in the well', 'water down at the pump',
+      'levelat', 'well pumped down', 'level down to the pump', 'no water in the well', 'water down at the pump',
       'water level low', 'well low', 'hardly any water in the well', 'well dry', 'level at the pump', 'well is down',
     ],
   },
@@ -324,11 +325,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'switch welded', 'points stuck', 'contacts stuck',
     ],
     insects: [
-      'bug between the points', 'spider in the points', 'ants on the contacts', 'crushed ant contacts',
-      'gecko in the switch', 'slug across the points', 'snake across the contacts', 'nest in the switch',
-      'contacts insects', 'insect between the contacts', 'insect in the switch',
-      'insect squashed between the contacts', 'insects in the switch', 'dirt in the contacts', 'contacts dirty',
-      'contacts full of dirt', 'dirt between the contacts',
+      'insect burnt across contact', 'insect burnt contact', 'insect fried contact', 'bug between the points',
+      'spider in the points', 'ants on the contacts', 'crushed ant contacts', 'gecko in the switch',
+      'slug across the points', 'snake across the contacts', 'nest in the switch', 'contacts insects',
+      'insect between the contacts', 'insect in the switch', 'insect squashed between the contacts',
+      'insects in the switch', 'dirt in the contacts', 'contacts dirty', 'contacts full of dirt',
+      'dirt between the contacts',
     ],
     wet: ['contacts wet', 'contacts green', 'switch corroded', 'contacts corroded', 'water in the switch'],
   },
@@ -345,6 +347,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'nipple clean',
     ],
     blocked: [
+      'port blocked scale', 'fitting blocked scale', 'hole blocked scale', 'fitting under the switch blocked',
       'nipple solid', 'port packed', 'sensing tube blocked', 'port crud', 'hole plugged', 'nipple mud',
       'iron in the nipple', 'pick will not go through the nipple', 'tube to the switch packed with rust',
       'tube packed with rust', 'tube blocked', 'port tube rust', 'switch tube blocked', 'port blocked',
@@ -428,6 +431,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
     burnt: ['startswitch burnt', 'startswitch contact burnt', 'startswitch pitted', 'startswitch points burnt'],
     insects: [
+      'startswitch blocked', 'startswitch not shut', 'startswitch gummed grease', 'startswitch not close',
       'sawdust out of the startswitch start', 'dirt out of the startswitch start', 'startswitch sawdust',
       'blew out the startswitch', 'blew the startswitch start', 'dirt startswitch start',
       'insects in the startswitch', 'startswitch insects', 'dirt in the startswitch', 'startswitch dirty',
@@ -512,9 +516,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'jab loose and burnt', 'terminal burnt off', 'wire burnt in the box', 'lug melted',
     ],
     wrong: [
-      'box horsepower', 'box too small', 'box too big', 'box for the wrong horsepower', 'box does not match',
-      'wrong box', 'box for another motor', 'box wrong horsepower', 'box does not match the motor',
-      'box is for a bigger motor',
+      'box half horse', 'box for half horse', 'box horse', 'box rated for half', 'box horsepower', 'box too small',
+      'box too big', 'box for the wrong horsepower', 'box does not match', 'wrong box', 'box for another motor',
+      'box wrong horsepower', 'box does not match the motor', 'box is for a bigger motor',
     ],
   },
   'ground-again': {
@@ -596,8 +600,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'house-shut': {
     holds: [
-      'house off it holds', 'housevalve off holds', 'house off holds', 'housevalve shut holds', 'house shut holds',
-      'housevalve closed and it holds', 'holds with the housevalve shut',
+      'housevalve shut holdsquiet', 'house off it holds', 'housevalve off holds', 'house off holds',
+      'housevalve shut holds', 'house shut holds', 'housevalve closed and it holds', 'holds with the housevalve shut',
     ],
     falls: [
       'housevalve shut stilldoes', 'house off stilldoes', 'shut house still drops', 'housevalve shut fall',
@@ -607,16 +611,17 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'outlet-shut': {
     holds: [
-      'outlet shut holds', 'outletvalve shut holds', 'shut the outletvalve and it holds',
-      'holds with the outlet shut', 'outlet shut it stops',
+      'outletvalve shut holdsquiet', 'outlet shut holds', 'outletvalve shut holds',
+      'shut the outletvalve and it holds', 'holds with the outlet shut', 'outlet shut it stops',
     ],
     falls: [
       'outletvalve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still falls',
       'outletvalve shut still falls', 'still falls with the outlet shut', 'outlet shut leak goes on',
     ],
     quiet: [
-      'outlet shut at the pump stays quiet', 'outletvalve shut quiet', 'valve shut stays quiet',
-      'outletvalve shut stays off', 'outletvalve hold silent', 'shut at the pump quiet',
+      'outletvalve shut holdsquiet', 'outlet shut holdsquiet', 'outlet shut at the pump stays quiet',
+      'outletvalve shut quiet', 'valve shut stays quiet', 'outletvalve shut stays off', 'outletvalve hold silent',
+      'shut at the pump quiet',
     ],
     starts: [
       'outletvalve shut stilldoes', 'valve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still starts',
@@ -630,12 +635,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no drips anywhere', 'plumbing good',
     ],
     leak: [
-      'toilet fill', 'toilet will not stop', 'faucet left on', 'irrigation valve leaks', 'frost-free leaks',
-      'sprinkler head broken', 'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break',
-      'toilet keeps running', 'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house', 'toilet running',
-      'toilet runs', 'leak under the sink', 'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap',
-      'leak', 'pipe burst', 'wet spot in the yard', 'leak in the yard', 'drip under the galley sink',
-      'toilet running upstairs',
+      'water run toilet', 'toilet bowl', 'toilet fill', 'toilet will not stop', 'faucet left on',
+      'irrigation valve leaks', 'frost-free leaks', 'sprinkler head broken', 'water heater leaks', 'faucet drips',
+      'sprinkler leaks', 'pipe leaks', 'line break', 'toilet keeps running', 'toilet upstairs runs', 'toilet runon',
+      'toilet', 'leak in the house', 'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe',
+      'leaking fitting', 'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard',
+      'leak in the yard', 'drip under the galley sink', 'toilet running upstairs',
     ],
     relief: [
       'relief lifts', 'relief pops', 'relief dribbles', 'relief opens', 'relief leaks', 'relief weeping',
@@ -705,9 +710,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'sound': {
     runs: [
-      'motor turn good', 'motor turning', 'motor runs good', 'motor turn', 'pump run good', 'humming along',
-      'running now', 'sounds good running', 'running', 'run good', 'motor start', 'pump start', 'kick',
-      'starts right up', 'turns over runs', 'run quiet', 'pump runs', 'motor runs', 'it runs', 'runs fine',
+      'pump turn', 'pump spins', 'motor turn good', 'motor turning', 'motor runs good', 'motor turn', 'pump run good',
+      'humming along', 'running now', 'sounds good running', 'running', 'run good', 'motor start', 'pump start',
+      'kick', 'starts right up', 'turns over runs', 'run quiet', 'pump runs', 'motor runs', 'it runs', 'runs fine',
       'runs smooth', 'it still runs', 'still runs', 'pump is running', 'runs rough', 'run', 'starts fine', 'starts',
       'starts and runs', 'runs light',
     ],
@@ -736,12 +741,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'steady stream', 'delivery good', 'water fine', 'good pressure at the tap', 'delivery fine', 'water good',
     ],
     pulses: [
-      'water pulses tap', 'burps pulses', 'delivery die comeback', 'water die comeback', 'water stops comes back',
-      'stops then blasts', 'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start',
-      'pressure fall zero start', 'falls to nothing before it starts', 'water comes and goes', 'surges at the shower',
-      'gauge bounces', 'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses',
-      'taps pulse die and surge', 'pressure swings', 'surges', 'water dies then surges', 'swings high and low',
-      'pulse', 'taps surge die',
+      'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses tap',
+      'burps pulses', 'delivery die comeback', 'water die comeback', 'water stops comes back', 'stops then blasts',
+      'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start',
+      'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 'gauge bounces',
+      'gauge swings', 'pressure bounces', 'gauge jumps', 'taps pulse', 'water pulses', 'taps pulse die and surge',
+      'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'pulse', 'taps surge die',
     ],
     weak: [
       'weak shower', 'not much water', 'poor pressure', 'slow fill', 'no pressure upstairs', 'low pressure',
@@ -806,6 +811,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting',
     ],
     'worked-on': [
+      'electrician panel', 'rewired', 'rewired the panel', 'new panel', 'wired by', 'electrician rewired',
       'new switch owner', 'put on a new', 'customer replaced', 'plumber was here', 'put in new', 'plumber replaced',
       'handyman', 'did it himself', 'customer put on', 'son in law', 'changed it himself', 'pulled the pump last',
       'new switch', 'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new starter',
@@ -889,9 +895,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
     blocked: [
-      'strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime', 'strainer half blocked',
-      'screen mud', 'strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust',
-      'strainer packed',
+      'strainer screen plugged', 'strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime',
+      'strainer half blocked', 'screen mud', 'strainer blocked', 'strainer full', 'strainer full of sand',
+      'strainer blocked with rust', 'strainer packed',
     ],
     packed: [
       'strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full',
@@ -909,8 +915,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'solid water at the vent', 'vent water at once',
     ],
     air: [
-      'bled a lot of air', 'air out of the bleeder', 'bled air', 'bled it air', 'ventscrew air',
-      'air at the ventscrew', 'ventscrew spits air', 'air out of the vent', 'vent spits',
+      'ventscrew air', 'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'bled air',
+      'bled it air', 'air at the ventscrew', 'ventscrew spits air', 'air out of the vent', 'vent spits',
     ],
   },
   'tank-level': {
@@ -931,8 +937,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'float-look': {
     works: [
-      'float moves free', 'float down calling', 'float down call', 'float good', 'float works', 'float calls',
-      'float calls and stops', 'float clicks', 'float works calls stops',
+      'float call water', 'float calling', 'float moves free', 'float down calling', 'float down call', 'float good',
+      'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
     ],
     dead: [
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
@@ -956,9 +962,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'starter hum',
     ],
     nothing: [
-      'starter noth', 'starter not move', 'coil not pullin', 'contactor not close', 'starter sits', 'starter open',
-      'starter silent', 'starter does nothing', 'starter not pullin', 'starter dead', 'starter does not come in',
-      'starter silent not pullin', 'coil dead', 'starter nothing',
+      'not pullin', 'no pullin', 'starter noth', 'starter not move', 'coil not pullin', 'contactor not close',
+      'starter sits', 'starter open', 'starter silent', 'starter does nothing', 'starter not pullin', 'starter dead',
+      'starter does not come in', 'starter silent not pullin', 'coil dead', 'starter nothing',
     ],
   },
   'coil-figure': {
@@ -1031,6 +1037,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'swap-two': {
     less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
     more: [
+      'swap two motorleads pressure up', 'swap two motorleads', 'swap two motorleads pressure came up',
+      'swap two motorleads better', 'swap two lead pressure up', 'swap two lead up', 'swap two lead pressure',
       'swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg',
       'swapped two legs and it came right up', 'swapped two leads more', 'changed two leads better',
       'swapped two leads gives more', 'reversed and it gives more', 'swapped two leads and pressure comes up',
@@ -1053,8 +1061,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'hisson unloader stops',
     ],
     nothing: [
-      'no pssh', 'no puff', 'not hear it unload', 'unloader not vent', 'not unload', 'head pressure not bleeding off',
-      'not bleed off', 'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops',
+      'not hear bleed', 'not hear bleed off', 'not hear unload', 'not hear air stop', 'no pssh', 'no puff',
+      'not hear it unload', 'unloader not vent', 'not unload', 'head pressure not bleeding off', 'not bleed off',
+      'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops',
       'unloader does not vent', 'no vent at cut out', 'unloader nothing', 'no sigh', 'unloader silent',
     ],
   },
@@ -1075,8 +1084,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'intake-breath': {
     pulls: ['intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good'],
     back: [
-      'intake backfires', 'air blow out intake', 'air puffing out the intake', 'air out of the intake',
-      'intake puffs', 'puff intake', 'blows back at the intake', 'intake blows back', 'breath back at the intake',
+      'air back filter', 'puffs back out the filter', 'air puff filter', 'blows back filter', 'intake backfires',
+      'air blow out intake', 'air puffing out the intake', 'air out of the intake', 'intake puffs', 'puff intake',
+      'blows back at the intake', 'intake blows back', 'breath back at the intake',
       'air comes back out of the intake', 'intake spits',
     ],
     better: [
@@ -1091,7 +1101,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'head leaks', 'head gasket blown', 'gasket blown between', 'air between the head', 'head blows', 'gasket blows',
       'air at the head joint', 'gasket blown', 'head gasket leaks',
     ],
-    knocks: ['head knocks', 'head rattles', 'knocking in the head'],
+    knocks: ['knock head', 'head knock', 'head knocks', 'head rattles', 'knocking in the head'],
   },
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],

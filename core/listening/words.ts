@@ -68,7 +68,7 @@ const GROUPS: readonly string[] = [
   'fit fitted fit installed install put-in changed',
   'swap swap swapped swapping reversed exchanged',
   'corroded corroded corrosion green furred furry',
-  'knock knock knocks knocking rattle rattles clanks',
+  'knock clatter clatters clattering clank clanking knock knocks knocking rattle rattles clanks',
   'rumble rumble rumbles screams scream squeals screeches whines noisy roars',
   'hiss hiss hisses hissing sigh sighs',
   'vent vent vents vented venting',

@@ -4,7 +4,7 @@
  */
 import type { Description } from './describe/description'
 import type { Change } from './figures'
-import type { FaultMode, Hypothesis, SystemKind } from './types'
+import type { FaultMode, Hypothesis, Severity, SystemKind } from './types'
 
 const PRIOR_SOUND = 0.03
 const PRIOR_OTHER = 0.02
@@ -17,6 +17,8 @@ const PAIRED = 0.05
 
 export interface ModelOptions {
   readonly rates?: Readonly<Record<string, number>>
+  /** by fault: degrees that are asked about instead of the catalogue's */
+  readonly degrees?: Readonly<Record<string, readonly Severity[]>>
 }
 
 /** A hypothesis with what it changes of the figures. */
@@ -30,15 +32,17 @@ export interface Entry {
   }[]
 }
 
-export function listEntries(d: Description, { rates }: ModelOptions): Entry[] {
+export function listEntries(d: Description, { rates, degrees }: ModelOptions): Entry[] {
   const { kind, healthy } = d
   const none = { change: {}, modes: [], names: [] }
   const entries: Entry[] = [
     { ...none, hypothesis: { id: 'sound', fault: 'sound', severity: '', prior: PRIOR_SOUND, effect: 'runs' } },
     { ...none, hypothesis: { id: 'other', fault: 'other', severity: '', prior: PRIOR_OTHER, effect: 'runs' } },
   ]
-  for (const mode of kind.faults) {
-    const { id } = mode
+  for (const listed of kind.faults) {
+    const { id } = listed
+    const own = degrees?.[id]
+    const mode = own ? { ...listed, severities: own } : listed
     for (const severity of mode.severities) {
       entries.push({
         change: severity.change(healthy),

@@ -71,6 +71,7 @@ export {
   type NumericTest,
   type Place,
   type Prediction,
+  type Severity,
   type Scenario,
   type SeenTest,
   type Spot,

@@ -8,6 +8,7 @@ import { PSI } from '#core/units'
 import type { Spread } from './describe/description'
 import { figureOf, type Change, type Figures } from './figures'
 import { OPEN } from './power/resistances'
+import { unstaged } from './ids'
 import type { SolvedStage } from './power/stage'
 import type { Effect, NumericTest, Prediction, Probe } from './types'
 
@@ -117,6 +118,9 @@ function predictVolts(
   const other = beside && magnitude(beside.volts)
   if (probe.or && other !== undefined && Math.abs(other - reading) > 3 * spreadOf(reading))
     return { ...loaded, or: { share: probe.or.share, mean: other, sigma: spreadOf(other) } }
+  const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
+  if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
+    return { ...loaded, or: { share: AT_REST, ...atRest } }
   const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
   const letsGo = still && probe.scenario === 'running' && !stage.direct
   if (!letsGo && !(test.band === 'coil' && stage.turning === 'locked')) return loaded
@@ -128,6 +132,19 @@ function predictVolts(
       ? { mean: 0.5 * rested, sigma: ghost(rested) }
       : { mean: rested, sigma: spreadOf(rested) }
   return { ...loaded, or: { share: RESTED, ...alone } }
+}
+
+/** Ahead of the switch volts are read as often with it open. */
+const UPSTREAM = ['supply', 'breaker', 'disconnect', 'line']
+/** so often; common practice, no source */
+const AT_REST = 0.3
+
+function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
+  const shown = stage.solved('idle').meterReading(a, b, METER_OHMS)
+  const reading = magnitude(shown.volts)
+  return magnitude(shown.behind) > GHOSTLY
+    ? { mean: 0.5 * reading, sigma: ghost(reading) }
+    : { mean: reading, sigma: Math.hypot(0.8, 0.025 * reading) }
 }
 
 const isIdling = ({ stage: { figures }, effect }: Pick<Standing, 'stage' | 'effect'>) =>

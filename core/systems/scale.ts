@@ -34,9 +34,9 @@ export function scalesOf({ severities }: FaultMode, healthy: Figures): readonly 
  */
 export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
   const own = readings[at]!
-  if (own.or || own.ol > MOSTLY_OPEN) return own
+  if (own.ol > MOSTLY_OPEN) return own
   const half = (other: Prediction | undefined): number | undefined =>
-    other && !other.or && other.log === own.log && other.ol <= MOSTLY_OPEN ? (other.mean - own.mean) / 2 : undefined
+    other && other.log === own.log && other.ol <= MOSTLY_OPEN ? (other.mean - own.mean) / 2 : undefined
   const from = (p: Prediction | undefined) => (p && p.log === sound.log ? Math.abs(p.mean - sound.mean) : Infinity)
   const mildest = from(readings[0]) <= from(readings.at(-1)) ? 0 : readings.length - 1
   const [before, after] = [half(readings[at - 1]), half(readings[at + 1])]

@@ -2,7 +2,17 @@
 import type { Misfit } from '#core/circuit'
 import { parseNameplate } from '#core/formats'
 import { sayProblem } from '#core/words'
-import { buildModel, describeSystem, type NumericTest, type SystemModel } from '#core/systems'
+import {
+  buildModel,
+  describeSystem,
+  USUAL_PRACTICE,
+  type Description,
+  type FigureKey,
+  type Figures,
+  type NumericTest,
+  type Severity,
+  type SystemModel,
+} from '#core/systems'
 import { findUnit } from '#core/units'
 import type { BandSource, PlateCase, ReadingBand } from './band'
 import { airPilot, caravan, threePhase } from './others'
@@ -44,7 +54,12 @@ export function readAll(plates: readonly PlateCase[] = PLATES): readonly Reading
 function readPlate(c: PlateCase): Reading[] {
   const conditions = [['sound', c.sound] as const, ...Object.entries(c.faults)]
   const plate = parseNameplate(c.kind, c.plate)
-  const made = plate.ok ? buildModel(c.kind, plate.value) : plate
+  const asked = Object.keys(c.faults)
+  const made = plate.ok
+    ? buildModel(c.kind, plate.value, USUAL_PRACTICE, {
+        degrees: asWritten(describeSystem(c.kind, plate.value), asked),
+      })
+    : plate
   return conditions.flatMap(([condition, bands]) =>
     Object.entries(bands).map(([test, band]) => {
       const source = band === 'OL' ? 'open' : band[2]
@@ -68,6 +83,30 @@ export const misfits = (plates: readonly PlateCase[] = PLATES): readonly MotorMi
       (s.misfits ?? []).map(m => ({ plate: s.id ? `${c.name}: ${s.id}` : c.name, ...m })),
     )
   })
+
+/**
+ * Bands are for ohms as they were written down; the catalogue measures joints by the motor. A condition such as `black,
+ * 4 Ω` is made of the catalogue's degree in that place, with those ohms in it.
+ */
+export function asWritten(
+  d: Description,
+  conditions: readonly string[],
+): Readonly<Record<string, readonly Severity[]>> {
+  const made: Record<string, readonly Severity[]> = {}
+  for (const condition of conditions) {
+    const [fault = '', degree = ''] = condition.split(' @ ')
+    const said = /^(?:(.*), )?([\d.]+) Ω$/.exec(degree)
+    const mode = d.kind.faults.find(f => f.id === fault)
+    const own = mode?.severities.find(s => s.say && (!said?.[1] || s.name === said[1]))
+    if (!said || !own) continue
+    const ohms = Number(said[2])
+    const added = (h: Figures) =>
+      Object.fromEntries(Object.keys(own.change(h)).map(key =>
+        [key, (key.startsWith('cable.') && d.kind.id.startsWith('well') ? h[key as FigureKey] : 0) + ohms]))
+    made[fault] = [{ id: 'asked', name: degree, share: 1, change: added }]
+  }
+  return made
+}
 
 const numeric = (model: SystemModel, id: string) =>
   model.kind.tests.find((t): t is NumericTest => t.kind !== 'seen' && t.id === id)

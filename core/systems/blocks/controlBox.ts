@@ -181,6 +181,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           name: 'Wrong box for the motor',
           baseRate: 0.008,
           severities: always(h => ({ 'start.farads': h['start.farads'] * 2.2 })),
+          effect: 'trips-overload',
           repair: repair({
             id: 'fit-box-for-motor',
             name: 'Fit the box for the motor',
