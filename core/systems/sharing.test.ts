@@ -64,7 +64,9 @@ describe.each(SWEPT)('%s', (id) => {
         const isHalf = Math.abs(2 * mean - own) < 2e-3 * own + LEAST
         const ghost = probe.ask === 'volts' && isHalf && p.sigma > 0.9 * mean
         expect(
-          exact || ghost || (isStretched(hypothesis.id) && apart < 1.8 * p.sigma) || (isLeak(test) && apart < 3 * p.sigma),
+          exact || ghost
+          || (isStretched(hypothesis.id) && apart < 1.8 * p.sigma)
+          || (isLeak(test) && apart < 3 * p.sigma),
           `${hypothesis.id} ${test.id}: ${mean} for ${own}`,
         ).toBe(true)
         checked++
