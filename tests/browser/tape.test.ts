@@ -22,13 +22,13 @@ let served: Served
 let page: Page
 let caravan: string
 let meadow: string
-let rig: string
+let boat: string
 
 beforeAll(async () => {
   served = await serveDemo()
   caravan = await served.tabOf('Wash block')
   meadow = await served.tabOf('Hums for')
-  rig = await served.tabOf('Pump does nothing')
+  boat = await served.tabOf('Pump does nothing')
   page = await openPage()
   await page.size(1280, 800)
   await page.driver.get(served.url)
@@ -99,11 +99,11 @@ describe('bad input at the server\'s door', () => {
 
 describe('a line that comes after another device has settled the tab', () => {
   it('is kept, said to be late, and weighed once the tab is opened again', async () => {
-    await openTab(rig)
+    await openTab(boat)
     await served.kill()
     await page.log('fuse blown')
     await page.see('not yet kept', '.area-tape')
-    await behindItsBack(rig, [
+    await behindItsBack(boat, [
       createWriter('dev-of-the-office')({
         kind: 'settled',
         summary: 'done by the other device',
@@ -124,7 +124,7 @@ describe('a line that comes after another device has settled the tab', () => {
     )
     const state = foldTab(
       kindFor('rv'),
-      (await readTab(rig)).lines.map(k => k.line),
+      (await readTab(boat)).lines.map(k => k.line),
     )
     expect(state.status).toBe('open')
     expect(state.evidence.map(e => e.line)).toContainEqual(
