@@ -23,6 +23,7 @@ export default defineConfig({
             'demo/**/*.test.ts',
             'tests/house/*.test.ts',
             'tests/tape/*.test.ts',
+            'tests/calls/*.test.ts',
           ],
           testTimeout: 60000,
         },

@@ -2,7 +2,7 @@
  * Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. A suspect's
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
-import type { Complaint, FaultMode, SystemModel } from '#core/systems'
+import { OPEN, sayJoint, type Complaint, type FaultMode, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { failedIn, faultsOf, modeOf } from './hypothesis'
@@ -249,6 +249,21 @@ function partsOf(
   return parts
 }
 
+/**
+ * How bad a joint most likely is: the mean of its ohms by their chances, on a scale of ratios, where it most likely
+ * sits. Burnt off is no mean of anything.
+ */
+function jointOf(model: SystemModel, fault: string, chances: Float64Array): string | undefined {
+  const joints = model.hypotheses.flatMap((h, i) =>
+    (h.fault === fault && h.joint && chances[i]! > 0 ? [{ ...h.joint, chance: chances[i]! }] : []))
+  const [first] = joints.toSorted((a, b) => b.chance - a.chance)
+  if (!first || first.ohms >= OPEN) return undefined
+  const there = joints.filter(j => j.place === first.place && j.ohms < OPEN)
+  const total = there.reduce((sum, j) => sum + j.chance, 0)
+  const mean = there.reduce((sum, j) => sum + j.chance * Math.log(j.ohms), 0) / total
+  return sayJoint(first.place, Math.exp(mean), 'about ')
+}
+
 function describe(
   model: SystemModel,
   fault: string,
@@ -285,7 +300,7 @@ function describe(
     ...base,
     label: mode.name,
     component: mode.component,
-    severity,
+    severity: jointOf(model, fault, chances) ?? severity,
     settledBy: mode.settledBy,
     repair: repairOf(mode),
     ...(watts === undefined ? {} : { watts }),

@@ -3,7 +3,8 @@
  * cause and casualty.
  */
 import type { Description } from './describe/description'
-import type { Change } from './figures'
+import type { Change, Figures } from './figures'
+import { OPEN } from './power/resistances'
 import type { FaultMode, Hypothesis, Severity, SystemKind } from './types'
 
 const PRIOR_SOUND = 0.03
@@ -51,7 +52,7 @@ export function listEntries(d: Description, { rates, degrees }: ModelOptions): E
         hypothesis: {
           id: `${id}:${severity.id}`,
           fault: id,
-          severity: severity.say?.(healthy) ?? severity.name,
+          ...sayDegree(severity, healthy),
           prior: (rates?.[id] ?? mode.baseRate) * severity.share,
           effect: 'runs',
         },
@@ -66,6 +67,17 @@ export function listEntries(d: Description, { rates, degrees }: ModelOptions): E
   }
   return entries
 }
+
+function sayDegree({ name, ohms }: Severity, healthy: Figures): Pick<Hypothesis, 'severity' | 'joint'> {
+  const own = ohms?.(healthy)
+  return own === undefined ? { severity: name } : { severity: sayJoint(name, own), joint: { place: name, ohms: own } }
+}
+
+/** A bad joint or contact in words: `leg 1, 1.1 Ω`, `pole 2, burnt off`. */
+export const sayJoint = (place: string, ohms: number, about = ''): string =>
+  [place, ohms >= OPEN ? 'burnt off' : `${about}${Number(ohms.toPrecision(ohms < 10 ? 2 : 1))} Ω`]
+    .filter(Boolean)
+    .join(', ')
 
 /** Of many degrees the likeliest stand in chains; what a call makes likely besides is paired then (isolation/pairs). */
 const MOST_IN_CHAINS = 4

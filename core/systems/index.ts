@@ -22,7 +22,7 @@ export {
   type Figures,
 } from './figures'
 export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey, unstaged } from './ids'
-export type { ModelOptions } from './entries'
+export { sayJoint, type ModelOptions } from './entries'
 export { scalesOf } from './scale'
 export { SITE_FIELDS } from './fields'
 export { stageOf } from './model'
@@ -30,6 +30,7 @@ export { outlineOf, type SystemOutline, type TestOutline } from './outline'
 export type { NetworkState } from './power/pieces'
 export { DROP_OUT, PICK_UP, windingShare } from './power/pilot'
 export { isPutRight, isWorkedOn } from './putRight'
+export { OPEN } from './power/resistances'
 export { loadTorque, type PowerStage, type Turning } from './power/stage'
 export {
   buildModel,

@@ -318,8 +318,8 @@ export interface Prediction {
 export interface Severity {
   readonly id: string
   readonly name: string
-  /** with the figure that it is on this system */
-  readonly say?: (healthy: Figures) => string
+  /** of a bad joint or contact, on this system */
+  readonly ohms?: (healthy: Figures) => number
   readonly share: number
   readonly change: (healthy: Figures) => Change
   /** nothing made it so: it stands in no chain */
@@ -478,6 +478,8 @@ export interface Hypothesis {
   /** what failed: the fault, or in a pair the casualty */
   readonly fault: string | 'sound' | 'other'
   readonly severity: string
+  /** of a bad joint or contact: where it is, and how bad */
+  readonly joint?: { readonly place: string, readonly ohms: number }
   readonly prior: number
   readonly effect: Effect
   /** the second fault of a pair: its cause, or beside it */

@@ -97,7 +97,7 @@ export function asWritten(
     const [fault = '', degree = ''] = condition.split(' @ ')
     const said = /^(?:(.*), )?([\d.]+) Ω$/.exec(degree)
     const mode = d.kind.faults.find(f => f.id === fault)
-    const own = mode?.severities.find(s => s.say && (!said?.[1] || s.name === said[1]))
+    const own = mode?.severities.find(s => s.ohms && (!said?.[1] || s.name === said[1]))
     if (!said || !own) continue
     const ohms = Number(said[2])
     const added = (h: Figures) =>

@@ -65,16 +65,13 @@ export const badJoint = (places: readonly JointPlace[], degrees: JointDegrees): 
     places.map(({ name, change }, i) => ({
       id: String(degree * places.length + i + 1),
       name,
-      say: (h: Figures) => [name, sayOhms(ohmsOf(h, ofLocked))].filter(Boolean).join(', '),
+      ohms: (h: Figures) => ohmsOf(h, ofLocked),
       share: share / places.length,
       change: (h: Figures) => changing(change(ohmsOf(h, ofLocked)))(h),
     })))
 
 /** Burnt away altogether it is open. */
 const ohmsOf = (h: Figures, ofLocked: number) => Math.min(OPEN, ofLocked * h['motor.locked'])
-
-const sayOhms = (ohms: number) =>
-  ohms >= OPEN ? 'burnt off' : `${Number(ohms.toPrecision(ohms < 10 ? 2 : 1))} Ω`
 
 /** Let go by itself, or switched off by a hand: then nothing made it. */
 export const trippedOrOff = (change: Effects): readonly Severity[] => [

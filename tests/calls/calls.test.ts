@@ -1,0 +1,43 @@
+/**
+ * Every fourth of the told calls that are worked with, through the same door as a file: most lines are understood, most
+ * calls come out as a master would have them, and none ends in a dangerous or costly wrong decision. `npm run calls`
+ * plays them all.
+ */
+import { describe, expect, it } from 'vitest'
+import { playTold } from './play'
+import { readCalls } from './read'
+
+const worked = readCalls().filter(c => !c.sealed)
+
+describe('calls as they are told', () => {
+  const scored = worked.filter((_, i) => i % 4 === 0).map(c => playTold(c))
+  const said = (s: (typeof scored)[number]) => `${s.call.kind} › ${s.call.title}: ${[...s.short, ...s.lost].join('; ')}`
+  it('are many, of every kind', () => {
+    expect(readCalls().length).toBeGreaterThanOrEqual(200)
+    expect(new Set(worked.map(c => c.kind)).size).toBe(9)
+    expect(scored.length).toBeGreaterThan(40)
+  })
+  it('are understood in nearly all their lines', () => {
+    const lines = scored.reduce((n, s) => n + s.call.lines.length, 0)
+    const understood = scored.reduce((n, s) => n + s.understood, 0)
+    expect(understood / lines, scored.filter(s => s.lost.length > 0).map(said).join('\n')).toBeGreaterThan(0.95)
+  })
+  it('come out right nine times in ten', () => {
+    const short = scored.filter(s => s.short.length > 0)
+    expect(1 - short.length / scored.length, short.map(said).join('\n')).toBeGreaterThanOrEqual(0.9)
+  })
+  it('never end in what must not be decided', () => {
+    expect(scored.filter(s => s.wrong).map(said)).toEqual([])
+  })
+})
+
+describe('how bad a joint is', () => {
+  // Ohm's law: 18 V over the 10 A that it carries
+  it('is said by its ohms, between the points that the engine knows', () => {
+    const call = worked.find(c => c.title === 'burnt pole drops the volts')!
+    const { severity } = playTold(call).answer.suspects[0]!
+    const ohms = Number(/^about ([\d.]+) Ω$/.exec(severity)?.[1])
+    expect(ohms, severity).toBeGreaterThan(1.2)
+    expect(ohms, severity).toBeLessThan(2.7)
+  })
+})
