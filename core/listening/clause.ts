@@ -48,7 +48,8 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   if (all.length === 0) {
     const said = new Set([...weights.of.keys()].flatMap(w => lexicon.saidWith.get(w) ?? []))
     if (!isDone(weights)) for (const e of said) pushSeen(all, e, weights, readings, bearing, lexicon)
-    for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
+    if (asked.length > 0 || saysNought(weights))
+      for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing))
   }
   return all.filter(isHeard).toSorted((a, b) => b.score - a.score)
@@ -59,6 +60,9 @@ function sameAgain({ of }: Weights, { nearValue, nearQuantity }: Bearing): reado
   if (!of.has('same') || nearValue === undefined) return []
   return [{ value: nearValue, perUnit: 1, again: true, ...(nearQuantity ? { quantity: nearQuantity } : {}) }]
 }
+
+/** Without a figure only a nought or an open circuit can be read. */
+const saysNought = ({ of }: Weights) => of.has('open') || NOTHING.some(w => of.has(w))
 
 /** `239, all three`: the same figure on each. */
 function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figure[] | undefined {

@@ -75,6 +75,7 @@ export function figuresOf(joined: string): Told {
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
     .replace(FOR_SO_MANY, ' ')
+    .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)
 
     .replace(LEVELS, sayLevel)
@@ -113,6 +114,7 @@ export function figuresOf(joined: string): Told {
   return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
 }
 
+const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and a half\\b`, 'g')
 const UNITS = 'one two three four five six seven eight nine'.split(' ')
 const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
 const ONES = `(?:${UNITS.join('|')})`

@@ -126,7 +126,7 @@ interface Part {
 }
 
 /** Clauses are parted by marks and by these words. */
-const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)/g
+const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)| with (?=fig\d)/g
 
 /** What was done stands in the line before, what came of it in this one: then the two are heard as one. */
 function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action: string | undefined): Part[] {

@@ -73,7 +73,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'precharge', 'air valve', 'tank air', 'air in the tank', 'pre', 'air charge', 'tank precharge', 'air pressure',
     'bladder',
   ],
-  gauge: ['gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on'],
+  gauge: ['gauge', 'pressure gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on'],
   tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
   inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city',
     'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water'],

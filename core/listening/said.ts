@@ -64,8 +64,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'breaker-seen': {
     on: [
-      'breaker good', 'breaker is good', 'breaker on', 'breaker shows on', 'breaker is in', 'breaker looks on',
-      'breaker set', 'breaker closed', 'breaker on did not trip',
+      'breaker panel on', 'breaker in the panel on', 'breaker good', 'breaker is good', 'breaker on',
+      'breaker shows on', 'breaker is in', 'breaker looks on', 'breaker set', 'breaker closed',
+      'breaker on did not trip',
     ],
     tripped: [
       'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
@@ -104,13 +105,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'self-starts': {
     no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
     yes: [
-      'starts every minutes', 'kicks on every minutes', 'comes on every minutes', 'kicks on tapsshut',
-      'starts byitself', 'starts tapsshut', 'starts atnight', 'pump start byitself', 'cycles byitself',
-      'starts every few minutes', 'kicks on by itself', 'starts byitself every couple of minutes',
-      'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes',
-      'starts by itself', 'comes on by itself', 'starts by itself every', 'comes on every', 'kicks on every',
-      'starts with nobody using water', 'runs every half hour', 'starts at night', 'comes on at night',
-      'starts with all taps shut',
+      'cycles tapsshut', 'keeps cycling tapsshut', 'starts every minutes', 'kicks on every minutes',
+      'comes on every minutes', 'kicks on tapsshut', 'starts byitself', 'starts tapsshut', 'starts atnight',
+      'pump start byitself', 'cycles byitself', 'starts every few minutes', 'kicks on by itself',
+      'starts byitself every couple of minutes', 'cycles with everything off', 'runs with everything off',
+      'not shut up cycles', 'starts byitself minutes', 'starts by itself', 'comes on by itself',
+      'starts by itself every', 'comes on every', 'kicks on every', 'starts with nobody using water',
+      'runs every half hour', 'starts at night', 'comes on at night', 'starts with all taps shut',
     ],
   },
   'climbs': {
@@ -211,12 +212,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no difference empty', 'same with the tank empty', 'will not start empty either', 'hums with no air in it',
     ],
     empty: [
-      'starts fine empty', 'starts good with no air', 'not start full tank', 'starts fine from empty',
-      'not start against air', 'drain start', 'will not restart till drained', 'not restart drain tank',
-      'not start until the tank is drained', 'only starts with the tank drained', 'restart drain',
-      'starts from empty', 'starts empty hums against pressure', 'starts only when empty',
-      'will not start against pressure', 'hums against pressure', 'starts from empty hums against pressure',
-      'starts with the drain open', 'starts empty',
+      'labour against pressure', 'labour pressure tank', 'hum pressure tank', 'starts fine empty',
+      'starts good with no air', 'not start full tank', 'starts fine from empty', 'not start against air',
+      'drain start', 'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
+      'only starts with the tank drained', 'restart drain', 'starts from empty', 'starts empty hums against pressure',
+      'starts only when empty', 'will not start against pressure', 'hums against pressure',
+      'starts from empty hums against pressure', 'starts with the drain open', 'starts empty',
     ],
   },
   'panel-wiggle': {
@@ -308,8 +309,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'contacts fine', 'switch contacts clean',
     ],
     sooty: [
-      'contacts dark', 'contacts a little dirty', 'contacts discoloured', 'contacts sooty', 'soot on the contacts',
-      'contacts a bit sooty',
+      'contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts', 'contacts a bit sooty',
     ],
     pitted: ['contacts pitted', 'contacts rough', 'contacts worn', 'contacts cratered'],
     burnt: [
@@ -691,12 +691,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'falls-how': {
     holds: [
+      'pressure hold steady pumpoff', 'pressure hold pumpoff', 'gauge hold pumpoff', 'holds steady',
       'pressure not fall', 'not lose a pound', 'holds tapsshut', 'rock steady', 'pressure holds', 'gauge holds',
       'holds pressure', 'does not fall', 'holds overnight',
     ],
     slow: [
-      'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow', 'gauge falls slow', 'bleeds off slow',
-      'loses pressure slow', 'falls over the night',
+      'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
+      'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night',
     ],
     once: [
       'gauge falls atonce', 'kill pump gauge fall atonce', 'kill pump gauge fall', 'pump off gauge fall fast',
@@ -755,9 +756,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run',
     ],
     none: [
-      'dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 'dry bone',
-      'nothing at the hydrant', 'nothing comes out', 'not a drop at the tap', 'no water', 'no water at the hose',
-      'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop', 'hose dies at once',
+      'no water upstairs', 'no water at any tap', 'dry taps', 'noth tap', 'no water anywhere', 'not one drop',
+      'no water house', 'dry bone', 'nothing at the hydrant', 'nothing comes out', 'not a drop at the tap',
+      'no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop',
+      'hose dies at once',
     ],
   },
   'water-look': {
@@ -851,7 +853,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'jet-look': {
     clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
     blocked: [
-      'stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged', 'jet blocked', 'nozzle blocked',
+      'nozzle rust', 'nozzle dirt', 'nozzle sand', 'jet rust', 'nozzle full of rust', 'stone in the nozzle',
+      'rust in the jet', 'venturi blocked', 'ejector plugged', 'jet blocked', 'nozzle blocked',
       'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale', 'scale in the nozzle',
       'pulled the jet plugged with scale',
     ],
@@ -941,6 +944,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
     ],
     dead: [
+      'float never turns pump', 'float not turn pump', 'float never starts the pump', 'float not start pump',
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
       'lifted the float nothing', 'float lifted by hand and dropped does not call', 'float never calls',
       'float not call',
@@ -1015,9 +1019,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse is blown', 'blown fuse',
     ],
     burnt: [
-      'fuse clip burnt', 'fuse holder corroded', 'fuse holder green', 'holder melt', 'holder burnt',
-      'fuse holder burnt', 'fuse good holder burnt', 'holder melted', 'fuse holder brown',
-      'fuse good holder melted and brown',
+      'fuse holder hot', 'fuse holder discoloured', 'holder hot', 'fuse clip burnt', 'fuse holder corroded',
+      'fuse holder green', 'holder melt', 'holder burnt', 'fuse holder burnt', 'fuse good holder burnt',
+      'holder melted', 'fuse holder brown', 'fuse good holder melted and brown',
     ],
   },
   'roll': {
@@ -1037,6 +1041,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'swap-two': {
     less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
     more: [
+      'backwards swap two lead pumps', 'swap two lead pump', 'swap two lead run good',
       'swap two motorleads pressure up', 'swap two motorleads', 'swap two motorleads pressure came up',
       'swap two motorleads better', 'swap two lead pressure up', 'swap two lead up', 'swap two lead pressure',
       'swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg',
@@ -1061,9 +1066,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'hisson unloader stops',
     ],
     nothing: [
-      'not hear bleed', 'not hear bleed off', 'not hear unload', 'not hear air stop', 'no pssh', 'no puff',
-      'not hear it unload', 'unloader not vent', 'not unload', 'head pressure not bleeding off', 'not bleed off',
-      'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops',
+      'unloader not vent stop', 'unloader not vent', 'not hear bleed', 'not hear bleed off', 'not hear unload',
+      'not hear air stop', 'no pssh', 'no puff', 'not hear it unload', 'not unload', 'head pressure not bleeding off',
+      'not bleed off', 'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops',
       'unloader does not vent', 'no vent at cut out', 'unloader nothing', 'no sigh', 'unloader silent',
     ],
   },
@@ -1115,7 +1120,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'soap': {
-    none: ['no bubbles', 'soap nothing', 'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere'],
+    none: [
+      'no air leak soap', 'not find leak soap', 'no leak soap', 'no air leaks', 'no bubbles', 'soap nothing',
+      'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere',
+    ],
     line: [
       'leak at a fitting', 'hose leaks', 'coupler leaks', 'hose hiss', 'fitting hiss', 'bubbles at the regulator',
       'soap bubbles regulator', 'bubbles round the fittings', 'bubble regulator', 'bubbles at a fitting',
@@ -1136,10 +1144,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'drain': {
     air: ['drain dry', 'drain air', 'drained only air', 'a cupful out of the drain'],
     water: [
-      'gallon of water out', 'water drained', 'lots of water', 'rust water', 'drained water',
-      'drained a gallon of rusty water', 'tank drained rusty water', 'tank drain rust water', 'water in the tank',
-      'water out of the drain', 'litres of water out of the drain', 'tank full of condensate',
-      'gallons of water out of the drain', 'rust water out of the drain', 'lots of water in the tank',
+      'tank full of water', 'tank was full of water', 'receiver full of water', 'gallon of water out',
+      'water drained', 'lots of water', 'rust water', 'drained water', 'drained a gallon of rusty water',
+      'tank drained rusty water', 'tank drain rust water', 'water in the tank', 'water out of the drain',
+      'litres of water out of the drain', 'tank full of condensate', 'gallons of water out of the drain',
+      'rust water out of the drain', 'lots of water in the tank',
     ],
   },
   'oil': {
