@@ -3,7 +3,7 @@
  *   gain = H(now) − Σ p(outcome)·H(after outcome), over the repairs that are still in question;  score = gain / minutes
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
-import type { Need, NumericTest, SeenTest, SystemModel, Test, Wait } from '#core/systems'
+import type { Need, NumericTest, Prediction, SeenTest, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
@@ -267,6 +267,9 @@ interface Share {
   readonly last: number
   readonly chance: number
   readonly sums: ReadonlyMap<string, number>
+  /** where its readings lie, and how far they spread, each by its chance; of a figure */
+  readonly at: number
+  readonly spread: number
 }
 
 function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64Array): Outcome[] {
@@ -298,31 +301,50 @@ function shareOf(
   live: readonly number[],
 ): Share {
   const sums = new Map<string, number>()
-  let chance = 0
+  let [chance, at, spread] = [0, 0, 0]
   for (const h of live) {
     const mass = chances[h]! * table.row(h)[bin]!
     chance += mass
+    const figure = table.test.kind === 'numeric' && h !== OTHER ? within(table, bin, table.prediction(h)) : undefined
+    at += mass * (figure?.at ?? 0)
+    spread += mass * (figure?.spread ?? 0)
     // what would have failed; the cause behind a casualty is a question of its own
     for (const f of failedIn(model, model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + mass)
   }
-  return { first: bin, last: bin, chance, sums }
+  return { first: bin, last: bin, chance, sums, at: at / chance, spread: spread / chance }
+}
+
+/** A predicted figure where it falls into a bin. */
+function within({ edges }: TestTable, bin: number, { mean, sigma, log }: Prediction) {
+  const [own, low, high] = [log ? Math.exp(mean) : mean, edges[bin - 1] ?? -Infinity, edges[bin] ?? Infinity]
+  return { at: Math.min(Math.max(own, low), high), spread: log ? own * Math.min(sigma, 0.5) : sigma }
 }
 
 const leavesOf = ({ sums, chance }: Share) =>
   [...sums].map(([fault, s]) => ({ fault, chance: s / chance })).toSorted((x, y) => y.chance - x.chance)
 
+/** So many times their spread two readings lie apart that are told apart. */
+const APART = 2.5
+/** From so much on a suspect is as good as alone: more or less of it is no other outcome. */
+const NEARLY_ALONE = 0.8
+
 /** Readings beside one another that would leave the same are one outcome. */
 function joins({ test, bins }: TestTable, a: Share, b: Share): boolean {
   if (test.kind === 'seen' || b.last === bins - 1 || a.chance < 0.025 || b.chance < 0.025) return false
+  // what no meter could part, the supply being what it is, is one
+  if (b.at - a.at < APART * Math.max(a.spread, b.spread)) return true
   const faults = new Set([...a.sums.keys(), ...b.sums.keys()])
   const chanceOf = (s: Share, fault: string) => (s.sums.get(fault) ?? 0) / s.chance
-  return [...faults].every(f => Math.abs(chanceOf(a, f) - chanceOf(b, f)) < 0.05)
+  const alone = [...faults].some(f => chanceOf(a, f) > NEARLY_ALONE && chanceOf(b, f) > NEARLY_ALONE)
+  return alone || [...faults].every(f => Math.abs(chanceOf(a, f) - chanceOf(b, f)) < 0.05)
 }
 
 function sumOf(a: Share, b: Share): Share {
   const sums = new Map(a.sums)
   for (const [fault, mass] of b.sums) sums.set(fault, (sums.get(fault) ?? 0) + mass)
-  return { first: a.first, last: b.last, chance: a.chance + b.chance, sums }
+  const chance = a.chance + b.chance
+  const mean = (x: number, y: number) => (a.chance * x + b.chance * y) / chance
+  return { first: a.first, last: b.last, chance, sums, at: mean(a.at, b.at), spread: mean(a.spread, b.spread) }
 }
 
 /** The range that the hypotheses behind a bin would read, cut at the bin's edges. */

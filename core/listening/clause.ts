@@ -208,9 +208,10 @@ function sayRead(
   { test, places, variants, first, foremost, conditions, quantities }: ReadEntry,
   weights: Weights,
   words: Set<string>,
-  { near }: Bearing,
+  bearing: Bearing,
   figure: Figure | undefined,
 ): { assumed: number, placed: boolean } | undefined {
+  const { near } = bearing
   const other = saidQuantity(weights)
   if (other.length > 0 && !other.includes(test.quantity)) return undefined
   const place = bestOf(places, weights)
@@ -233,6 +234,9 @@ function sayRead(
   // a line named by its number, and nothing to ground: volts that are missing, not insulation that is sound
   const numbered = ['n1', 'n2', 'n3'].some(n => weights.of.has(n)) && !weights.of.has('lead')
   if (test.variant === 'ground' && numbered && !figure && !quantity) assumed += 0.6
+  // bare figures after volts are volts
+  const goesOn = bearing.nearQuantity === 'volts' && figure?.value !== null && figure?.quantity === undefined
+  if (test.variant === 'ground' && figure && goesOn && !quantity) assumed += 0.6
   const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4

@@ -54,7 +54,8 @@ const FOR_SO_MANY = new RegExp(
   'g',
 )
 /** Three figures and nothing else: of one go. */
-const ROW_BY_SPACES = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+) (\d*\.?\d+) (\d*\.?\d+)()$/u
+const ROW_BY_SPACES
+  = /(?<![\d./n-])(?<!n\d )(\d*\.?\d+) (\d*\.?\d+) (\d*\.?\d+)(?![\d./])(?: ?([a-zµωΩ]+))?/u
 const ROW_BY_COMMAS
   = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
 
@@ -77,6 +78,7 @@ export function figuresOf(joined: string): Told {
     .replace(FOR_SO_MANY, ' ')
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)
+    .replace(TWO_TO_GROUND, ' n1 toground $1, n2 toground $2 ')
 
     .replace(LEVELS, sayLevel)
     .replace(FROM_TO, fromTo)
@@ -114,6 +116,8 @@ export function figuresOf(joined: string): Told {
   return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
 }
 
+/** `121 and 0 to ground`: each leg. */
+const TWO_TO_GROUND = /(?<![\d.])(\d+)(?: ?v(?:olts?)?)? and (\d+)(?: ?v(?:olts?)?)? toground\b/g
 const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and a half\\b`, 'g')
 const UNITS = 'one two three four five six seven eight nine'.split(' ')
 const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')

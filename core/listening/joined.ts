@@ -56,7 +56,8 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['line', 'l[- ]side'],
   ['no', 'not (?:pulling|drawing|getting|showing|seeing|reading) (?:any|a)'],
   ['ol', 'open (?:line|loop)', 'over ?limit', 'over ?load display'],
-  ['rest', '(?:shut|turned|left) (?:it |the pump )?(?:down|off|sit|alone) for', 'gave it a rest'],
+  ['rest', '(?:shut|turned|left) (?:it |the pump )?(?:down|off|sit|alone) for',
+    'shut (?:it )?off an hour', 'gave it a rest'],
   ['byitself', 'with (?:nobody|no one|no-one) (?:home|there|in)'],
   ['hisson', 'keeps? (?:on )?(?:bleeding|leaking)(?: air| out| off)*'],
   [
@@ -123,7 +124,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['controlfuse', 'fuse in the control circuit', 'control circuit fuse'],
   ['nodrop', 'not (?:a|one|a single) drop'],
   ['atnight', '(?:at|in the|during the|in the middle of the) night'],
-  ['calling', 'with (?:the|a) (?:\\w+ )?(?:tap|faucet|hose|sink|shower|valve) (?:open|on|running)'],
+  ['calling', 'with (?:the|a|one) (?:\\w+ )?(?:tap|faucet|hose|sink|shower|valve) (?:open|on|running)'],
   ['run', 'r[ua]ns? (?:quiet(?:ly)?|smooth(?:ly)?|nice(?:ly)?|normal(?:ly)?)'],
   ['not', '(?:can ?not|(?:wo|does|do|did|is|was|would|could|has|ca|are) ?n[\'’]?t)(?= |$)'],
   ['not', '(?:will|does|do|did|is|was|would|could|has|have|are) (?:still )?not'],

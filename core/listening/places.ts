@@ -83,7 +83,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse'],
   panel: ['behind the panel switch', 'panel switch', 'after the panel switch', 'panel', 'out of the panel switch'],
   return: [
-    'return', 'negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
+    'return', 'negative', 'black wire to battery negative', 'pump negative to battery negative',
+    'pump black to battery negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
     'ground side', 'negative side',
   ],
   outlet: ['outlet', 'regulator', 'behind the regulator', 'tool', 'after the regulator', 'at the hose', 'air line'],

@@ -358,10 +358,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'lever': {
     auto: ['lever auto', 'lever on', 'lever up', 'lever at auto', 'lever set'],
     off: [
-      'knob off', 'switch knob turned off', 'lever knocked off', 'auto off lever off',
-      'somebody turned the lever off', 'lever was off', 'arm in the off position', 'lever in the off position',
-      'cutoff is tripped', 'lever in off', 'lever off', 'lever down', 'lever tripped', 'cutoff tripped',
-      'cutoff lever off', 'lever is down tripped', 'lever dropped', 'lever fully up', 'low pressure cutoff out',
+      'lever switch off', 'flipped lever off', 'lever turned off', 'flipped the lever to off', 'knob off',
+      'switch knob turned off', 'lever knocked off', 'auto off lever off', 'somebody turned the lever off',
+      'lever was off', 'arm in the off position', 'lever in the off position', 'cutoff is tripped', 'lever in off',
+      'lever off', 'lever down', 'lever tripped', 'cutoff tripped', 'cutoff lever off', 'lever is down tripped',
+      'lever dropped', 'lever fully up', 'low pressure cutoff out',
     ],
   },
   'valve-under': {
@@ -452,8 +453,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'startswitch drops out',
     ],
     'no-click': [
-      'no click', 'no click from the startswitch', 'startswitch does not click', 'never hear a click',
-      'no click as it slows', 'startswitch does not drop out',
+      'not hear click', 'not hear click speed slow', 'no click speed', 'no click', 'no click from the startswitch',
+      'startswitch does not click', 'never hear a click', 'no click as it slows', 'startswitch does not drop out',
     ],
   },
   'shaft': {
@@ -635,12 +636,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no drips anywhere', 'plumbing good',
     ],
     leak: [
-      'water run toilet', 'toilet bowl', 'toilet fill', 'toilet will not stop', 'faucet left on',
-      'irrigation valve leaks', 'frost-free leaks', 'sprinkler head broken', 'water heater leaks', 'faucet drips',
-      'sprinkler leaks', 'pipe leaks', 'line break', 'toilet keeps running', 'toilet upstairs runs', 'toilet runon',
-      'toilet', 'leak in the house', 'toilet running', 'toilet runs', 'leak under the sink', 'burst pipe',
-      'leaking fitting', 'drip under the sink', 'leaking tap', 'leak', 'pipe burst', 'wet spot in the yard',
-      'leak in the yard', 'drip under the galley sink', 'toilet running upstairs',
+      'irrigation valve weak', 'valve weak', 'valve dribbles', 'water run toilet', 'toilet bowl', 'toilet fill',
+      'toilet will not stop', 'faucet left on', 'irrigation valve leaks', 'frost-free leaks', 'sprinkler head broken',
+      'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break', 'toilet keeps running',
+      'toilet upstairs runs', 'toilet runon', 'toilet', 'leak in the house', 'toilet running', 'toilet runs',
+      'leak under the sink', 'burst pipe', 'leaking fitting', 'drip under the sink', 'leaking tap', 'leak',
+      'pipe burst', 'wet spot in the yard', 'leak in the yard', 'drip under the galley sink',
+      'toilet running upstairs',
     ],
     relief: [
       'relief lifts', 'relief pops', 'relief dribbles', 'relief opens', 'relief leaks', 'relief weeping',
@@ -813,15 +815,17 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting',
     ],
     'worked-on': [
-      'electrician panel', 'rewired', 'rewired the panel', 'new panel', 'wired by', 'electrician rewired',
-      'new switch owner', 'put on a new', 'customer replaced', 'plumber was here', 'put in new', 'plumber replaced',
-      'handyman', 'did it himself', 'customer put on', 'son in law', 'changed it himself', 'pulled the pump last',
-      'new switch', 'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new starter',
-      'new breaker', 'new checkvalve', 'new part', 'somebody replaced', 'switch week new', 'new gauge', 'new float',
-      'someone worked on it', 'new motor fitted', 'new box fitted', 'someone else fitted the box',
-      'new switch fitted', 'new contactor fitted', 'electrician was here', 'someone was in the panel',
-      'fitted it himself', 'since the new pump', 'utility changed the transformer', 'new starter fit', 'fit new',
-      'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor', 'changed the switch',
+      'cranked nut', 'cranked the big nut', 'adjusted the switch', 'tightened nut', 'turned the nut',
+      'messed with the switch', 'electrician panel', 'rewired', 'rewired the panel', 'new panel', 'wired by',
+      'electrician rewired', 'new switch owner', 'put on a new', 'customer replaced', 'plumber was here',
+      'put in new', 'plumber replaced', 'handyman', 'did it himself', 'customer put on', 'son in law',
+      'changed it himself', 'pulled the pump last', 'new switch', 'new pump', 'new motor', 'new capacitor', 'new box',
+      'new tank', 'new contactor', 'new starter', 'new breaker', 'new checkvalve', 'new part', 'somebody replaced',
+      'switch week new', 'new gauge', 'new float', 'someone worked on it', 'new motor fitted', 'new box fitted',
+      'someone else fitted the box', 'new switch fitted', 'new contactor fitted', 'electrician was here',
+      'someone was in the panel', 'fitted it himself', 'since the new pump', 'utility changed the transformer',
+      'new starter fit', 'fit new', 'worked on last week', 'new part fitted', 'motor fit new', 'swapped the motor',
+      'changed the switch',
     ],
     'cycled': [
       'clicking for weeks', 'onoff for months', 'clicked on and off for weeks', 'cycled for weeks', 'onoff weeks',
@@ -898,13 +902,15 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
     blocked: [
-      'strainer screen plugged', 'strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime',
-      'strainer half blocked', 'screen mud', 'strainer blocked', 'strainer full', 'strainer full of sand',
-      'strainer blocked with rust', 'strainer packed',
+      'strainer sand', 'screen sand', 'strainer dirt', 'strainer plastic', 'strainer screen plugged',
+      'strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime', 'strainer half blocked',
+      'screen mud', 'strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust',
+      'strainer packed',
     ],
     packed: [
-      'strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full',
-      'strainer packed', 'strainer dirty', 'screen blocked',
+      'strainer sand', 'strainer screen sand', 'screen sand', 'strainer screen plastic', 'strainer bowl blocked',
+      'strainer bowl sand', 'bowl blocked sand', 'strainer blocked', 'strainer full', 'strainer packed',
+      'strainer dirty', 'screen blocked',
     ],
     bubbles: [
       'o-ring dry bubbles', 'bowl bubbles', 'o-ring cracked bubbles', 'bubbles in the bowl', 'strainer bowl cracked',
@@ -1120,9 +1126,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'soap': {
+    fittings: [
+      'soap nothing at the fittings', 'soaped the fittings nothing', 'no bubbles at the fittings', 'fittings dry',
+      'soap fittings dry', 'fittings do not leak',
+    ],
     none: [
       'no air leak soap', 'not find leak soap', 'no leak soap', 'no air leaks', 'no bubbles', 'soap nothing',
-      'soap nothing at the fittings', 'soaped nothing', 'no bubbles anywhere',
+      'soaped nothing', 'no bubbles anywhere',
     ],
     line: [
       'leak at a fitting', 'hose leaks', 'coupler leaks', 'hose hiss', 'fitting hiss', 'bubbles at the regulator',
@@ -1136,6 +1146,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'soap bubbles at the relief', 'relief hisses',
     ],
     receiver: [
+      'pinhole bubbles tank', 'pinhole tank blow bubble', 'pinhole bottom tank', 'pinhole in the bottom',
       'tank pinhole', 'weld leaks', 'pinhole', 'tank seam leaks', 'bottom rusted', 'bubbles at the tank seam',
       'soap bubbles at the seam', 'soap bubbles at the seam of the tank', 'pinhole in the tank',
       'bubbles at the receiver', 'tank rusted through',

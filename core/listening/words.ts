@@ -144,7 +144,8 @@ const FILLER = new Set(
     + 'measures get getting about again back down up do does did can could would will still yet ever after '
     + 'before during till until into onto off on in out to which who what where each per roughly around exactly '
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
-    + 'times one both hour hours way already kind sort maybe anyway compressor ve ll re m d im ive theres thats whats '
+    + 'times one both hour hours way already kind sort maybe anyway somebody someone compressor ve ll re m d '
+    + 'im ive theres thats whats '
     + 'going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )

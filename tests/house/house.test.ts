@@ -67,7 +67,7 @@ describe('the house', () => {
     expect([out[0]!.site, out[0]!.suspects[0]!.fault]).toEqual(['Larkmead Plant Nursery', 'box.relay-open'])
     // the clamp on red, then a look at the tank that sounds dull
     expect(out[0]!.next.map(n => n.test)).toEqual(['red.start', 'air-valve', 'relay.ohms'])
-    const knocked = { said: 'tank dull', as: 'Knock and tilt the tank: dull, heavy' }
+    const knocked = { said: 'tank sounds dull', as: 'Knock and tilt the tank: dull, heavy' }
     expect(out[0]!.heard).toContainEqual(expect.objectContaining(knocked))
     expect(run('netlist', 'demo/books/nursery.json', '--fault', 'box.relay-open')).toContain('.ac lin 1 60 60')
     expect(() => run('isolate', 'no-such-file.json')).toThrow(/cannot be read/)

@@ -44,7 +44,10 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     id: 'head.gasket',
     name: 'Head gasket blown',
     baseRate: 0.02,
-    severities: always(times('pump.flow', 0.4)),
+    severities: degrees(
+      { name: 'seeps', share: 0.6, change: times('pump.flow', 0.5) },
+      { name: 'blown through', share: 0.4, change: times('pump.flow', 0.14) },
+    ),
     effect: 'runs-weak',
     repair: repair({
       id: 'fit-head-gasket',
@@ -59,7 +62,10 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     id: 'head.intake',
     name: 'Intake filter blocked',
     baseRate: 0.03,
-    severities: always(times('pump.flow', 0.65)),
+    severities: degrees(
+      { name: 'half', share: 0.6, change: times('pump.flow', 0.65) },
+      { name: 'nearly shut', share: 0.4, change: times('pump.flow', 0.3) },
+    ),
     effect: 'runs-weak',
     repair: repair({
       id: 'change-intake-filter',
