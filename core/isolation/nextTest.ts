@@ -3,23 +3,17 @@
  *   gain = H(now) − Σ p(outcome)·H(after outcome), over the repairs that are still in question;  score = gain / minutes
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
-import type { Need, NumericTest, Prediction, SeenTest, SystemModel, Test, Wait } from '#core/systems'
+import type { Need, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
-import { formatValue, type Units } from '#core/units'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Leading, type Weighed } from './decide'
 import { groupByRepair, type Groups } from './groups'
 import { hazardsOf, isBarred } from './hazards'
-import { failedIn, modeOf } from './hypothesis'
+import { modeOf } from './hypothesis'
+import { describeOutcomes, NEGLIGIBLE, type Outcome } from './outcomes'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
 import { formatBand, withSource } from './verdict'
-
-export interface Outcome {
-  readonly label: string
-  readonly chance: number
-  readonly leaves: readonly { readonly fault: string, readonly chance: number }[]
-}
 
 export interface ProposedTest {
   readonly test: string
@@ -206,8 +200,6 @@ function noughts(n: number): Float64Array {
   return scratch.fill(0, 0, n)
 }
 
-const NEGLIGIBLE = 1e-4
-
 /** Expected drop in entropy over groups of hypotheses, bits. Hypotheses under one in ten thousand are left out. */
 export function expectedBits(table: TestTable, chances: Float64Array, group: Int32Array, n: number): number {
   const { bins } = table
@@ -259,128 +251,6 @@ function describeTest(
       ? 'What it read fits nothing that is left: read it once more before it is believed.'
       : explain(tables.model, outcomes, minutes, test.wait),
   }
-}
-
-/** A run of bins that would leave the same, what it leaves, and how likely it is. */
-interface Share {
-  readonly first: number
-  readonly last: number
-  readonly chance: number
-  readonly sums: ReadonlyMap<string, number>
-  /** where its readings lie, and how far they spread, each by its chance; of a figure */
-  readonly at: number
-  readonly spread: number
-}
-
-function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64Array): Outcome[] {
-  const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
-  const shares: Share[] = []
-  for (let bin = 0; bin < table.bins; bin++) {
-    const share = shareOf(model, table, bin, chances, live)
-    const before = shares.at(-1)
-    if (before && joins(table, before, share)) shares[shares.length - 1] = sumOf(before, share)
-    else shares.push(share)
-  }
-  return shares
-    .filter(s => s.chance >= 0.025)
-    .toSorted((x, y) => y.chance - x.chance)
-    .slice(0, 3)
-    .toSorted((x, y) => x.first - y.first)
-    .map(s => ({
-      label: binLabel(table, s, chances, live, model.practice.units),
-      chance: s.chance,
-      leaves: leavesOf(s).slice(0, 3).filter(l => l.chance > 0.04),
-    }))
-}
-
-function shareOf(
-  model: SystemModel,
-  table: TestTable,
-  bin: number,
-  chances: Float64Array,
-  live: readonly number[],
-): Share {
-  const sums = new Map<string, number>()
-  let [chance, at, spread] = [0, 0, 0]
-  for (const h of live) {
-    const mass = chances[h]! * table.row(h)[bin]!
-    chance += mass
-    const figure = table.test.kind === 'numeric' && h !== OTHER ? within(table, bin, table.prediction(h)) : undefined
-    at += mass * (figure?.at ?? 0)
-    spread += mass * (figure?.spread ?? 0)
-    // what would have failed; the cause behind a casualty is a question of its own
-    for (const f of failedIn(model, model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + mass)
-  }
-  return { first: bin, last: bin, chance, sums, at: at / chance, spread: spread / chance }
-}
-
-/** A predicted figure where it falls into a bin. */
-function within({ edges }: TestTable, bin: number, { mean, sigma, log }: Prediction) {
-  const [own, low, high] = [log ? Math.exp(mean) : mean, edges[bin - 1] ?? -Infinity, edges[bin] ?? Infinity]
-  return { at: Math.min(Math.max(own, low), high), spread: log ? own * Math.min(sigma, 0.5) : sigma }
-}
-
-const leavesOf = ({ sums, chance }: Share) =>
-  [...sums].map(([fault, s]) => ({ fault, chance: s / chance })).toSorted((x, y) => y.chance - x.chance)
-
-/** So many times their spread two readings lie apart that are told apart. */
-const APART = 2.5
-/** From so much on a suspect is as good as alone: more or less of it is no other outcome. */
-const NEARLY_ALONE = 0.8
-
-/** Readings beside one another that would leave the same are one outcome. */
-function joins({ test, bins }: TestTable, a: Share, b: Share): boolean {
-  if (test.kind === 'seen' || b.last === bins - 1 || a.chance < 0.025 || b.chance < 0.025) return false
-  // what no meter could part, the supply being what it is, is one
-  if (b.at - a.at < APART * Math.max(a.spread, b.spread)) return true
-  const faults = new Set([...a.sums.keys(), ...b.sums.keys()])
-  const chanceOf = (s: Share, fault: string) => (s.sums.get(fault) ?? 0) / s.chance
-  const alone = [...faults].some(f => chanceOf(a, f) > NEARLY_ALONE && chanceOf(b, f) > NEARLY_ALONE)
-  return alone || [...faults].every(f => Math.abs(chanceOf(a, f) - chanceOf(b, f)) < 0.05)
-}
-
-function sumOf(a: Share, b: Share): Share {
-  const sums = new Map(a.sums)
-  for (const [fault, mass] of b.sums) sums.set(fault, (sums.get(fault) ?? 0) + mass)
-  const chance = a.chance + b.chance
-  const mean = (x: number, y: number) => (a.chance * x + b.chance * y) / chance
-  return { first: a.first, last: b.last, chance, sums, at: mean(a.at, b.at), spread: mean(a.spread, b.spread) }
-}
-
-/** The range that the hypotheses behind a bin would read, cut at the bin's edges. */
-function binLabel(
-  table: TestTable,
-  { first, last }: Share,
-  chances: Float64Array,
-  live: readonly number[],
-  units: Units,
-): string {
-  const { test, edges } = table
-  if (test.kind === 'seen') return (test as SeenTest).outcomes[first]!.label
-  if (first === table.bins - 1) return (test as NumericTest).probe.ask === 'flow' ? 'never' : 'OL'
-  const mass = (h: number) => chances[h]! * sumBins(table.row(h), first, last)
-  const heaviest = Math.max(0, ...live.map(mass))
-  let low = Infinity
-  let high = -Infinity
-  for (const h of live) {
-    if (h === OTHER || mass(h) < heaviest * 0.25) continue
-    const p = table.prediction(h)
-    low = Math.min(low, p.log ? Math.exp(p.mean - p.sigma) : p.mean - 1.3 * p.sigma)
-    high = Math.max(high, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 1.3 * p.sigma)
-  }
-  low = Math.max(0, first > 0 ? Math.max(low, edges[first - 1]!) : low)
-  if (last < edges.length) high = Math.min(high, edges[last]!)
-  if (!(high > low))
-    return last < edges.length
-      ? `under ${formatValue(test.quantity, edges[last]!, units)}`
-      : `over ${formatValue(test.quantity, edges[first - 1] ?? 0, units)}`
-  return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' }, units)
-}
-
-function sumBins(row: ArrayLike<number>, first: number, last: number): number {
-  let sum = 0
-  for (let b = first; b <= last; b++) sum += row[b]!
-  return sum
 }
 
 /** One sentence that a technician would say. */

@@ -102,7 +102,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['no', 'not making (?:any |a )?'],
   ['bothlegs $1', '(?:both|each) (?:of the )?(line|load) terminals?'],
   ['', '(?<=pitted |burnt |burned |worn |chewed )(?:pretty|real|really) (?:good|well)'],
-  ['insulation', '(?:meggered|megged|megger|meg)(?: it| them)? at \\d+ ?v(?:olts?)?'],
+  ['insulation', '(?:megged|meg|insulation tester)(?: it| them)? at \\d+ ?v(?:olts?)?'],
   ['zero ohms toground', '(?:dead )?short(?:ed)? (?:out )?to (?:the )?(?:ground|earth|frame)'],
   [
     'secondreturn',
