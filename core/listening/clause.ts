@@ -4,7 +4,8 @@ import { unstaged, type NumericTest } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import type { Figure } from './figures'
 import type { Lexicon, ReadEntry, SeenEntry } from './lexicon'
-import { bestOf, isHeard, scoreOf, weigh, type Clause, type Score, type Weights } from './score'
+import { meantBy } from './likened'
+import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause, type Score, type Weights } from './score'
 
 export interface Meaning extends Score {
   readonly lines: readonly DraftLine[]
@@ -52,7 +53,29 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing))
   }
-  return all.filter(isHeard).toSorted((a, b) => b.score - a.score)
+  const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
+  if (row || readings.length > 0 || isDone(weights)) return heard
+  return [...heard, ...nearly(lexicon, weights, bearing)].toSorted((a, b) => b.score - a.score)
+}
+
+/** Of what is said only nearly so less is taken for explained, and something for assumed. */
+const [NEARLY, ASSUMED] = [0.8, 0.3]
+
+function nearly({ likeness, hasStages }: Lexicon, weights: Weights, { near }: Bearing): Meaning[] {
+  const meant = meantBy(likeness, weights)
+  if (!meant) return []
+  const { covered, left, entry: { test, outcome, staged } } = meant
+  const stage = stageOf(new Set(), staged, hasStages, weights, near)
+  return [
+    {
+      covered,
+      left,
+      score: NEARLY * covered - LEFT_OVER * left - ASSUMED - stage,
+      test: test.id,
+      point: test.point,
+      lines: [{ kind: 'observation', test: test.id, outcome }],
+    },
+  ]
 }
 
 /** `same at the line side`: the figure before, at another place. */

@@ -3,6 +3,7 @@
  * its place, lead, condition and quantity are said. Made once for a kind.
  */
 import { unstaged, type NumericTest, type SeenTest, type SystemKind, type Test } from '#core/systems'
+import { likenessOf, type Likeness } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, VARIANTS, VEHICLE_PLACES } from './places'
 import { SAID } from './said'
 import { join, wordsOf } from './words'
@@ -50,6 +51,8 @@ export interface Lexicon {
   readonly starter: boolean
   /** words that name a place or a thing */
   readonly subjects: ReadonlySet<string>
+  /** which answers words are likeliest for */
+  readonly likeness: Likeness
 }
 
 const kept = new WeakMap<SystemKind, Lexicon>()
@@ -68,7 +71,8 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const starter = kind.tests.some(t => t.id === 'starter-look')
   const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
   const tells = tellsOf(seen, read)
-  const fresh = { seen, saidWith: saidWithOf(seen, tells), read, known, tells, hasStages, starter, subjects }
+  const [saidWith, likeness] = [saidWithOf(seen, tells), likenessOf(seen)]
+  const fresh = { seen, saidWith, read, known, tells, hasStages, starter, subjects, likeness }
   kept.set(kind, fresh)
   return fresh
 }

@@ -62,7 +62,7 @@ export interface Score {
 }
 
 /** Of a word left over, what it takes off. */
-const LEFT_OVER = 0.7
+export const LEFT_OVER = 0.7
 /** What a word explains that another way to say the same has, or several answers of the test. */
 const BESIDE = 0.5
 

@@ -80,7 +80,8 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
   const seen = new Set<string>()
   const named = new Set<string>()
   const counters = new Map<string, number>()
-  const numbers = new Map<string, string>()
+  /** by device: which line has which number */
+  const numbers = new Map<string, Map<number, string>>()
   const repeated = new Set<string>()
   let order: AnyLine[] = []
   let latest: AnyLine | undefined
@@ -122,10 +123,10 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
     for (const id of namedBy(line)) named.add(id)
     counters.set(line.device, Math.max(counters.get(line.device) ?? 0, line.counter))
     if (!latest || sortsAfter(line, latest)) latest = line
-    const number = `${line.device} ${line.counter}`
-    const twin = numbers.get(number)
+    const own = numbers.get(line.device) ?? new Map<number, string>()
+    const twin = own.get(line.counter)
     if (twin === undefined) {
-      numbers.set(number, line.id)
+      numbers.set(line.device, own.set(line.counter, line.id))
       return Infinity
     }
     repeated.add(line.id).add(twin)

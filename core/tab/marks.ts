@@ -62,14 +62,18 @@ type Marker = (code: MarkCode, facts?: Mark['facts']) => void
 function markClock(line: AnyLine, { find }: Place, mark: Marker) {
   // the clocks of a file's lines were made from their instants
   if (isFileDevice(line.device)) return
-  const apart = Math.abs(Date.parse(line.at) - msOf(line.clock))
+  const written = msOf(line.clock)
+  const apart = Math.abs(Date.parse(line.at) - written)
   if (apart > MOST_APART) mark('clock-wrong', { minutes: Math.round(apart / 60e3) })
-  const ahead = line.seen.map(find).find(l => l && msOf(l.clock) > msOf(line.clock) + MOST_AHEAD)
-  if (ahead)
-    mark('clocks-disagree', {
-      line: ahead.id,
-      minutes: Math.round((msOf(ahead.clock) - msOf(line.clock)) / 60e3),
-    })
+  for (const id of line.seen) {
+    const other = find(id)
+    // clocks sort as they count: only one that is ahead is worked out
+    if (!other || other.clock <= line.clock) continue
+    const ahead = msOf(other.clock) - written
+    if (ahead <= MOST_AHEAD) continue
+    mark('clocks-disagree', { line: other.id, minutes: Math.round(ahead / 60e3) })
+    return
+  }
 }
 
 function markIds(kind: SystemKind, line: Line, mark: Marker) {

@@ -1,0 +1,123 @@
+/**
+ * What is said nearly as one of the known ways: which answer its words are likeliest for, by naive Bayes (Manning,
+ * Raghavan, Schütze 2008, "Introduction to Information Retrieval", 13.2). A document is a way to say an answer; the
+ * words of an answer are shrunk towards those of its test, and those towards what is said of any. Only what leaves
+ * little over and stands far ahead of all else is taken, and what is denied or limited is never guessed: the least of
+ * such words would turn an answer into its opposite. `docs/method.md` says how often it is right.
+ */
+import type { SeenEntry } from './lexicon'
+import type { Weights } from './score'
+
+export interface Likened {
+  readonly entry: SeenEntry
+  readonly chance: number
+  readonly covered: number
+  readonly left: number
+  /** how many words nobody knows */
+  readonly strange: number
+}
+
+/** Answers by their words; made once for a kind. */
+export type Likeness = (weights: Weights) => readonly Likened[]
+
+/** How many ways to say its test, and how many of anything, an answer is thought to have besides its own. */
+const [OF_TEST, OF_ALL] = [0.5, 2]
+/** A word that no way to say anything has. */
+const UNSEEN = 0.05
+
+interface Answer {
+  readonly entry: SeenEntry
+  /** its ways, and in how many of them each word stands */
+  readonly ways: number
+  readonly with: ReadonlyMap<string, number>
+}
+
+export function likenessOf(seen: readonly SeenEntry[]): Likeness {
+  const answers = seen.map(entry => ({ entry, ways: entry.phrases.length, with: countOf([entry]) }))
+  const whole = { ways: answers.reduce((n, a) => n + a.ways, 0), with: countOf(seen) }
+  const tests = new Set(seen.map(e => e.test.id))
+  const ofTest = new Map([...tests].map((id) => {
+    const own = seen.filter(e => e.test.id === id)
+    return [id, { ways: own.reduce((n, e) => n + e.phrases.length, 0), with: countOf(own) }]
+  }))
+  const logs = new Map<string, Float64Array>()
+  const logOf = (word: string) => {
+    const known = logs.get(word)
+    if (known) return known
+    const all = ((whole.with.get(word) ?? 0) + UNSEEN) / (whole.ways + 1)
+    const fresh = Float64Array.from(answers, (a) => {
+      const test = ofTest.get(a.entry.test.id)!
+      const about = ((test.with.get(word) ?? 0) + OF_ALL * all) / (test.ways + OF_ALL)
+      return Math.log(((a.with.get(word) ?? 0) + OF_TEST * about) / (a.ways + OF_TEST))
+    })
+    // words are said without end, those that are known are few
+    if (whole.with.has(word)) logs.set(word, fresh)
+    return fresh
+  }
+  const isStrange = (word: string) => !whole.with.has(word) && !whole.with.has(word.replace('!', ''))
+  return (weights) => {
+    const strange = [...weights.of].filter(([word, weight]) => weight >= WEIGHTY && isStrange(word)).length
+    return rank(answers, weights, logOf).map(r => ({ ...r, strange }))
+  }
+}
+
+/** A word unknown here weighs so much, a passing one less (score.ts). */
+const WEIGHTY = 0.4
+
+function countOf(entries: readonly SeenEntry[]): ReadonlyMap<string, number> {
+  const count = new Map<string, number>()
+  for (const { phrases } of entries)
+    for (const phrase of phrases) for (const w of phrase) count.set(w, (count.get(w) ?? 0) + 1)
+  return count
+}
+
+const FIRST = 4
+
+function rank(answers: readonly Answer[], weights: Weights, logOf: (word: string) => Float64Array) {
+  const sums = new Float64Array(answers.length)
+  for (const [word, weight] of weights.of) logOf(word).forEach((log, i) => (sums[i]! += weight * log))
+  const most = sums.reduce((a, b) => Math.max(a, b), -Infinity)
+  const total = sums.reduce((sum, s) => sum + Math.exp(s - most), 0)
+  return [...sums.keys()]
+    .toSorted((a, b) => sums[b]! - sums[a]!)
+    .slice(0, FIRST)
+    .map((i) => {
+      const { entry, with: words } = answers[i]!
+      let covered = 0
+      for (const [word, weight] of weights.of) if (words.has(word)) covered += weight
+      return { entry, chance: Math.exp(sums[i]! - most) / total, covered, left: weights.total - covered }
+    })
+}
+
+/** Of what is said, so much must be of the answer; and so sure must it be. */
+const [LEAST_COVERED, LEAST_SHARE, SURE] = [0.9, 0.7, 0.8]
+
+/** The one answer that is meant, where its words leave no doubt. */
+export function meantBy(likeness: Likeness, weights: Weights): Likened | undefined {
+  const [first] = likeness(weights)
+  if (!first || first.chance < SURE || first.strange > 1) return undefined
+  const { covered, left, entry } = first
+  if (covered < LEAST_COVERED || covered < LEAST_SHARE * (covered + left)) return undefined
+  return turnsNothing(entry, weights) ? first : undefined
+}
+
+/** Denies or limits what it stands by. */
+const LIMITS = new Set('not never noth none zero dead nil bare same only until again past no'.split(' '))
+const isLimit = (word: string) => word.startsWith('!') || LIMITS.has(word)
+
+/** Whether nothing is denied or limited here that the answer has not so, nor the other way about. */
+function turnsNothing({ phrases }: SeenEntry, { of, subjects }: Weights): boolean {
+  const words = new Set(phrases.flat())
+  const said = [...of.keys()]
+  const nearest = nearestTo(phrases, of)
+  return (
+    said.every(w => words.has(w) || !(isLimit(w) || words.has(`!${w}`) || subjects.has(w)))
+    && nearest.every(w => !isLimit(w) || of.has(w))
+  )
+}
+
+/** The way to say it that the words come nearest to. */
+function nearestTo(phrases: SeenEntry['phrases'], of: Weights['of']): readonly string[] {
+  const nearness = (p: readonly string[]) => p.filter(w => of.has(w)).length / (p.length + 0.5)
+  return phrases.reduce((best, p) => (nearness(p) > nearness(best) ? p : best), phrases[0] ?? [])
+}
