@@ -15,6 +15,7 @@ import {
   learnRates,
   lifeOf,
   prepareSystem,
+  prepareWith,
   previewLine,
   rankSuspects,
   readPositions,
@@ -105,14 +106,17 @@ const tabs = new Map<string, OpenTab>()
 const cancelled = new Set<string>()
 
 /** Made when first asked for: a fold and its names need no model. */
-function prepare({ key, system, kind: { id } }: OpenTab): Result<Tables> {
-  const { nameplate, practice, counts, installed, today } = system
-  const before = prepared.get(key)
-  if (before) return before
-  const rates = isKindId(id) ? learnRates(kindFor(id, nameplate), counts, lifeOf(nameplate, installed, today)) : {}
-  const made = prepareSystem(id, nameplate, practiceOf(practice), { rates })
-  prepared.set(key, made)
-  return made
+function prepare({ key, system, kind: { id }, fold }: OpenTab): Result<Tables> {
+  const { practice, counts, installed, today } = system
+  return prepareWith(system.nameplate, fold.state(), (nameplate, supposed) => {
+    const own = `${key}|${supposed.map(f => nameplate[f]).join()}`
+    const before = prepared.get(own)
+    if (before) return before
+    const rates = isKindId(id) ? learnRates(kindFor(id, nameplate), counts, lifeOf(nameplate, installed, today)) : {}
+    const made = prepareSystem(id, nameplate, practiceOf(practice), { rates, supposed })
+    prepared.set(own, made)
+    return made
+  })
 }
 
 const keyOf = ({ kind, nameplate, practice, counts, installed, today }: AskedSystem) =>

@@ -4,9 +4,9 @@
  */
 import { readFileSync } from 'node:fs'
 import { inForce, readFile, practiceOf, USUAL_WRITTEN, type Practice } from '#core/formats'
-import { isolate, prepareSystem } from '#core/isolation'
+import { isolate, prepareSystem, prepareWith } from '#core/isolation'
 import { sayLine } from '#core/listening'
-import { kindFor, type Nameplate, type SystemKind } from '#core/systems'
+import { kindFor, type Nameplate, type NameplateKey, type SystemKind } from '#core/systems'
 import { foldTab, isKnownLine, type Line } from '#core/tab'
 import { sayProblem } from '#core/words'
 
@@ -29,12 +29,13 @@ else {
         const at = state.settled?.at
         const { nameplate } = (at ? (inForce(system.plates, at) ?? system.plates[0]) : undefined) ?? system
         const practice = at ? inForce(book.value.practice, at) : book.value.practice.at(-1)
-        const tables = prepareOnce(system.kind, nameplate, practice?.practice ?? USUAL_WRITTEN)
+        const tables = prepareWith(nameplate, state, (plate, supposed) =>
+          prepareOnce(system.kind, plate, practice?.practice ?? USUAL_WRITTEN, supposed))
         if (!tables.ok) {
           stop(`${site.name} › ${system.name}: ${sayProblem(tables.problem)}`)
           continue
         }
-        const { suspects, ...rest } = isolate(tables.value, state)
+        const { suspects, decision, mended, ...rest } = isolate(tables.value, state)
         out.push({
           site: site.name,
           system: system.name,
@@ -47,6 +48,8 @@ else {
           heard: state.lines.flatMap(l => (isKnownLine(l) ? (sayHeard(kind, l) ?? []) : [])),
           marks: Object.fromEntries(state.marks),
           suspects: suspects.filter(s => s.chance > 0.001),
+          // once it was put right there is nothing left to decide
+          decision: decision ?? mended,
           ...rest,
         })
       }
@@ -63,9 +66,14 @@ function sayHeard(kind: SystemKind, line: Line) {
 }
 
 /** A system's tables, made once for each nameplate and practice that its tabs were judged by. */
-function prepareOnce(kind: string, nameplate: Nameplate, practice: Practice): ReturnType<typeof prepareSystem> {
-  const key = JSON.stringify([kind, nameplate, practice])
-  const made = prepared.get(key) ?? prepareSystem(kind, nameplate, practiceOf(practice))
+function prepareOnce(
+  kind: string,
+  nameplate: Nameplate,
+  practice: Practice,
+  supposed: readonly NameplateKey[],
+): ReturnType<typeof prepareSystem> {
+  const key = JSON.stringify([kind, nameplate, practice, supposed])
+  const made = prepared.get(key) ?? prepareSystem(kind, nameplate, practiceOf(practice), { supposed })
   prepared.set(key, made)
   return made
 }

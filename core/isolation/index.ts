@@ -4,6 +4,8 @@ export { type CauseAccount, type CauseStanding, type PossibleCause } from './cau
 export { COMPLAINT_GIVEN, complaintChance } from './complaints'
 export { placeOf, stateMinutes, testCost } from './costs'
 export { type Decision } from './decide'
+export { prepareWith } from './suppose'
+export type { Mended } from './mended'
 export { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 export { faultsOf } from './hypothesis'
 export { findClearing, isolate, prepareSystem, previewLine, type AfterRepair, type Isolation } from './isolate'

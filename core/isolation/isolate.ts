@@ -23,6 +23,7 @@ import { faultsOf } from './hypothesis'
 import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspects'
 import { buildTables, type Tables } from './tables'
 import { judge, type Verdict } from './verdict'
+import { findMended, type Mended } from './mended'
 
 export interface Isolation {
   readonly suspects: readonly Suspect[]
@@ -37,6 +38,8 @@ export interface Isolation {
   readonly next: readonly ProposedTest[]
   /** tests that would tell what made the failed thing fail, best first */
   readonly causeTests: readonly ProposedTest[]
+  /** what was put right and was what had failed, as far as the lines tell */
+  readonly mended?: Mended
   /** after a repair: what shows that it does its work again, not yet done since */
   readonly proof: readonly ProposedTest[]
   /** once something has been put right: how it stands as far as the lines tell */
@@ -104,6 +107,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     alsoFound: alsoFound(tables, state, blamed(ranking, decision)),
     proof: proofOf(tables, state, ranking).filter(allowed),
     ...(after ? { afterRepair: after } : {}),
+    ...(decision ? {} : withMended(tables, state, ranking)),
     ...(decision ? { decision } : {}),
     ...(leading ? { leading } : {}),
     next: tests,
@@ -114,6 +118,11 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     puzzles,
     assumptions: model.assumptions.toSorted((a, b) => b.weight - a.weight),
   }
+}
+
+function withMended(tables: Tables, state: TabState, ranking: Ranking): { readonly mended?: Mended } {
+  const mended = findMended(tables, state, ranking)
+  return mended ? { mended } : {}
 }
 
 /** What the lines are laid to: what is decided, or what stands out. */

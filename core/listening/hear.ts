@@ -8,10 +8,11 @@ import { findTest, type SystemKind, type Test } from '#core/systems'
 import { parseShorthand, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
 import { meaningsOf, type Bearing, type Figures, type Meaning } from './clause'
+import { findDone } from './done'
 import { figuresOf } from './figures'
 import { lexiconOf, type Lexicon } from './lexicon'
 import type { Clause } from './score'
-import type { Spoken } from './spoken'
+import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
 import { join, wordsOf } from './words'
 
@@ -36,6 +37,44 @@ const LONGEST = 400
 const TIE = 0.06
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
+  const plain = hearFindings(kind, typed, listening)
+  const done = findDone(kind, typed.trim(), listening.before?.near)
+  if (!done || typed.length > LONGEST) return plain
+  const first = done.before ? hear(kind, done.before, listening) : undefined
+  const then = [...linesOf(first), done.line].reduce(
+    (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
+  const last = done.after ? hear(kind, done.after, { ...listening, before: then }) : undefined
+  if (plain.ok && isOne(plain.value, linesOf(last))) return plain
+  const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
+  const lines = [
+    ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
+    done.line,
+    ...linesOf(last).map(l => ({ ...l, typed }) as DraftLine),
+  ]
+  return ok({ kind: 'lines', lines, say: lines.map(l => sayLine(kind, l, listening.units)).join(' · '),
+    ...(left ? { left } : {}) })
+}
+
+const linesOf = (heard: Result<Heard> | undefined): readonly DraftLine[] =>
+  heard?.ok && heard.value.kind === 'lines' ? heard.value.lines : []
+
+function leftOf(heard: Result<Heard> | undefined): string | undefined {
+  if (!heard?.ok) return undefined
+  const { value } = heard
+  if (value.kind === 'lines') return value.left
+  return value.kind === 'remark' && value.line.kind === 'remark' ? value.line.text : undefined
+}
+
+/** What was done and what came of it are one test: `drained the tank, still hums`. */
+function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
+  if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
+  const [line] = heard.lines
+  const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
+  return line?.kind === 'observation' && !same
+}
+
+/** What was found: read, seen, heard, told. */
+function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
   const text = typed.trim()
   const remark = (nearest: readonly Choice[] = []): Result<Heard> =>
     ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
@@ -219,6 +258,7 @@ function nearestOf(kind: SystemKind, parts: readonly Part[], units: Units, typed
 
 /** A line said back. */
 export function sayLine(kind: SystemKind, line: DraftLine, units: Units = US): string {
+  if (line.kind === 'repair') return `put right: ${line.text}`
   if (line.kind !== 'reading' && line.kind !== 'observation') return line.kind
   const test = findTest(kind, line.test)
   return `${test?.title ?? line.test}: ${sayAnswer(test, line, units)}`

@@ -4,6 +4,7 @@
  */
 import type { Description } from './describe/description'
 import type { Change, Figures } from './figures'
+import type { NameplateKey } from './ids'
 import { OPEN } from './power/resistances'
 import type { FaultMode, Hypothesis, Severity, SystemKind } from './types'
 
@@ -20,6 +21,8 @@ export interface ModelOptions {
   readonly rates?: Readonly<Record<string, number>>
   /** by fault: degrees that are asked about instead of the catalogue's */
   readonly degrees?: Readonly<Record<string, readonly Severity[]>>
+  /** fields of the nameplate that were not given and that the readings tell */
+  readonly supposed?: readonly NameplateKey[]
 }
 
 /** A hypothesis with what it changes of the figures. */

@@ -6,6 +6,7 @@ import { compressorPilot } from './compressor-pilot'
 import { holdingTank } from './holding-tank'
 import { jet } from './jet'
 import type { Description } from './describe/description'
+import type { NameplateKey } from './ids'
 import type { KindPlan } from './kinds'
 import { USUAL_PRACTICE, wordingOf, type ShopPractice } from './practice'
 import type { ModelOptions } from './entries'
@@ -104,5 +105,13 @@ export function buildModel(
 ): ModelResult {
   if (!isKindId(kind)) return fail('unknown-kind', { kind, known: KIND_IDS.join(', ') })
   const badField = findBadField(kindFor(kind, nameplate), nameplate)
-  return badField ?? buildSystemModel(describeSystem(kind, nameplate, practice), nameplate, options)
+  if (badField) return badField
+  const described = describeSystem(kind, nameplate, practice)
+  const supposed = (options.supposed ?? []).map(field => supposedOf(field, nameplate))
+  const plate = { ...described.plate, assumptions: [...described.plate.assumptions, ...supposed] }
+  return buildSystemModel({ ...described, plate }, nameplate, options)
 }
+
+/** Volts only are supposed so far. */
+const supposedOf = (field: NameplateKey, nameplate: Nameplate): Assumption =>
+  ({ field, text: `motor voltage not given: ${nameplate[field]} V taken from the readings`, weight: 0.3 })

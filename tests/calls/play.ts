@@ -1,7 +1,7 @@
 /** A told call, played as the command line plays a file, and held against what a master would conclude. */
 import { readFile, USUAL_WRITTEN, practiceOf } from '#core/formats'
 import { requireOk } from '#core/foundation'
-import { isolate, prepareSystem, type Isolation } from '#core/isolation'
+import { isolate, prepareSystem, prepareWith, type Isolation } from '#core/isolation'
 import { kindFor } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
 import type { ToldCall } from './read'
@@ -41,8 +41,10 @@ export function playTold(call: ToldCall, lines = call.lines): Scored {
   const system = book.sites[0]!.systems[0]!
   const tab = system.tabs[0]!
   const kind = kindFor(system.kind, system.nameplate)
-  const tables = requireOk(prepareSystem(system.kind, system.nameplate, practiceOf(USUAL_WRITTEN)))
-  const answer = isolate(tables, foldTab(kind, tab.lines))
+  const state = foldTab(kind, tab.lines)
+  const tables = requireOk(prepareWith(system.nameplate, state, (plate, supposed) =>
+    prepareSystem(system.kind, plate, practiceOf(USUAL_WRITTEN), { supposed })))
+  const answer = isolate(tables, state)
   const lost = tab.lines.flatMap(l => lostIn(l) ?? []).filter(t => call.lines.includes(t))
   return { call, understood: call.lines.length - lost.length, lost, answer, ...judgeCall(call, answer) }
 }
@@ -59,7 +61,7 @@ function judgeCall(call: ToldCall, answer: Isolation): Pick<Scored, 'short' | 'w
   for (const wanted of call.suspects)
     if (!top.some(s => wanted.includes(s.fault)))
       short.push(`suspect ${wanted.join('|')}, not ${failed.slice(0, 3).map(say).join(', ')}`)
-  const { decision } = answer
+  const decision = answer.decision ?? answer.mended
   const acts = decision ? [decision.fault, ...decision.covers.filter(c => c.chance > 0.3).map(c => c.fault)] : []
   if (call.found.length > 0 && !acts.some(a => call.found.includes(a)))
     short.push(`found ${call.found[0]}, not ${decision ? `${decision.kind} ${decision.fault}` : 'open'}`)

@@ -1,0 +1,63 @@
+/**
+ * What was put right and was it: the repair that takes with it what had been read before. It stands in the place of a
+ * decision once there is nothing left to decide.
+ */
+import type { TabState } from '#core/tab'
+import { faultsOf, modeOf } from './hypothesis'
+import type { Ranking } from './suspects'
+import type { Tables } from './tables'
+
+export interface Mended {
+  readonly kind: 'mended'
+  readonly fault: string
+  readonly label: string
+  readonly repair: string
+  readonly repairId: string
+  readonly chance: number
+  readonly covers: readonly { readonly fault: string, readonly label: string, readonly chance: number }[]
+  /** lines read since, that show it; none where nothing was */
+  readonly by: readonly string[]
+  readonly why: string
+}
+
+/** Of what had failed, so much must be what was put right; and so much of that in nothing else. */
+const [LIKELY, RIGHT] = [0.6, 0.7]
+const COVERED = 0.02
+
+export function findMended({ model }: Tables, state: TabState, { chances, suspects }: Ranking): Mended | undefined {
+  if (state.repaired.length === 0) return undefined
+  const right = new Map<string, number>()
+  let all = 0
+  chances.forEach((chance, h) => {
+    if (chance <= 0) return
+    const still = model.without(h, state.repaired)
+    const left = still === 0 ? [] : faultsOf(model.hypotheses[still]!)
+    if (left.length === 0) all += chance
+    for (const f of faultsOf(model.hypotheses[h]!))
+      if (h > 0 && !left.includes(f)) right.set(f, (right.get(f) ?? 0) + chance)
+  })
+  const covers = suspects.flatMap((s) => {
+    const chance = right.get(s.fault) ?? 0
+    return s.component && chance > COVERED ? [{ fault: s.fault, label: s.label, chance }] : []
+  })
+  const [top] = covers.toSorted((a, b) => b.chance - a.chance)
+  if (!top || all < RIGHT) return undefined
+  const { repair } = modeOf(model, top.fault)
+  const own = covers.filter(c => modeOf(model, c.fault).repair.id === repair.id)
+  const chance = Math.min(1, own.reduce((sum, c) => sum + c.chance, 0))
+  if (chance < LIKELY) return undefined
+  const by = state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.id)
+  return {
+    kind: 'mended',
+    fault: top.fault,
+    label: top.label,
+    repair: repair.name,
+    repairId: repair.id,
+    chance,
+    covers: own,
+    by,
+    why: by.length > 0
+      ? 'It was put right, and what was wrong went with it.'
+      : 'It was put right; nothing has been read since that would show it.',
+  }
+}

@@ -1,0 +1,219 @@
+/**
+ * What was put right, as it is said: `cleaned it out and got seventy`, `new belt on, down to four minutes`. It becomes
+ * a line of repair, so that what was read before it and what was read after it are two things. Told of others or of
+ * other days, wished or asked for, it is none; nor is a spare tried to see, which is a test. What only lets a breaker
+ * or a fuse in again is none either: what must be tried dead before that stays to be tried (hazards.ts).
+ */
+import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
+import type { DraftLine } from '#core/tab'
+
+type Doing = keyof typeof DOINGS
+
+/** Ways to have done a thing; `OF` stands for what it was done to. */
+const DOINGS = {
+  renewed: [
+    '(?:replaced|renewed|installed|fitted|changed(?: out)?|swapped(?: out| in)?) (?:[\\w/½¼-]+ ){0,4}OF',
+    '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted) (?:in |on |up )?(?:a |an |on |in )?'
+    + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
+    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went )?(?:in|on|fitted)\\b',
+  ],
+  cleaned: [
+    '(?:cleaned|cleared|rinsed|washed|flushed|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied|reamed)'
+    + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
+    'blew (?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
+  ],
+  freed: [
+    '(?:freed|untangled|unhooked|unstuck|unjammed|released|let go) (?:up )?(?:\\w+ ){0,2}OF',
+    '(?:knocked|worked|broke|pulled|moved) (?:\\w+ ){0,2}OF (?:loose|free|clear|off it)',
+    '(?:dug|picked|fished|pulled|took) (?:\\w+ ){0,4}out of (?:the )?OF',
+  ],
+  remade: [
+    '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|tightened(?: up| down)?|snugged(?: up)?|'
+    + 'cleaned(?: up)?|re-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
+  ],
+  set: [
+    '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped|put) (?:\\w+ ){0,3}OF'
+    + '(?! (?:all|fully|full))',
+  ],
+  reset: ['re-?set (?:\\w+ ){0,2}OF', '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?'],
+  filled: ['(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF', '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF'],
+  aired: ['(?:pumped|aired|charged|put|brought|topped|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
+  let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
+  drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
+  held: ['(?:held|lifted|put|pulled|flipped|turned|pushed|moved|threw) (?:\\w+ ){0,2}OF (?:\\w+ ){0,2}'
+    + '(?:up|on|back|over|to auto|half ?way)'],
+  vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
+  charged: ['(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF'],
+} as const
+
+interface Way {
+  readonly by: readonly Doing[]
+  /** what it is done to, as a pattern of words */
+  readonly to: string
+}
+
+/** By the id of the repair, of the first pump where there are two. */
+const WAYS: Readonly<Record<string, Way>> = {
+  'replace-breaker': { by: ['renewed'], to: 'breaker' },
+  'replace-fuse-or-breaker': { by: ['renewed'], to: '(?:line )?(?:fuses?|breaker)' },
+  'replace-pressure-switch': { by: ['renewed'], to: '(?<!float )(?<!start )(?<!panel )(?:pressure )?switch' },
+  'replace-demand-switch': { by: ['renewed'], to: '(?<!panel )(?:demand |pressure )?switch' },
+  'replace-panel-switch': { by: ['renewed'], to: '(?:panel|rocker) switch' },
+  'replace-float-switch': { by: ['renewed'], to: 'float(?: switch)?' },
+  'free-or-replace-float': { by: ['freed'], to: 'float(?: switch)?' },
+  'clear-port-brass-nipple': {
+    by: ['cleaned', 'renewed'],
+    to: '(?:nipple|port|orifice|sensing (?:line|tube)|(?:little )?hole|diaphragm (?:port|chamber))',
+  },
+  'set-switch': {
+    by: ['set'], to: '(?:(?:big|range|small|differential) (?:nut|spring)|cut-? ?(?:in|out)|(?:pressure )?switch)',
+  },
+  'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|switch)' },
+  'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
+  'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)' },
+  'remake-joint': { by: ['remade'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
+  'remake-feed-joint': { by: ['remade'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt splices?)' },
+  'remake-control-wire': { by: ['remade', 'renewed'], to: '(?:control|pilot|coil) wires?' },
+  'clean-and-remake-chassis-return': {
+    by: ['remade', 'cleaned', 'renewed'], to: '(?:chassis |negative )?(?:ground(?: lug| wire| strap)?|return|ring terminal)',
+  },
+  'clean-and-remake-battery-posts': { by: ['cleaned', 'remade'], to: '(?:battery )?(?:posts?|clamps?|battery terminals?)' },
+  'charge-or-replace-battery': { by: ['charged', 'renewed'], to: 'batter(?:y|ies)' },
+  'replace-fuse-holder': { by: ['renewed'], to: 'fuse ?holder' },
+  'replace-feed': { by: ['renewed'], to: 'feed(?: wire)?' },
+  'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
+  'replace-run': { by: ['renewed'], to: '(?:run|whip|wire)(?: to the (?:pump|motor))?' },
+  'remake-splice-or-replace-cable': { by: ['remade', 'renewed'], to: '(?:splices?|pump cable|drop cable|cable)' },
+  'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
+  'replace-motor': { by: ['renewed'], to: '(?:pump )?motor' },
+  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor)?|motor)' },
+  'replace-pump': { by: ['renewed'], to: 'pump' },
+  'fit-pump-head-kit': { by: ['renewed'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?|valve plate)' },
+  'replace-impeller-and-seal': { by: ['renewed'], to: '(?:impeller|wet end)' },
+  'free-impeller': { by: ['freed', 'cleaned'], to: '(?:impeller|volute|eye|shaft)' },
+  'clean-jet': { by: ['cleaned', 'freed'], to: '(?:jet|nozzle|venturi|ejector)' },
+  'prime-pump': { by: ['filled'], to: '(?:pump|case|casing|volute|priming (?:hole|plug|port)|housing|prime)' },
+  'remake-suction-joints': { by: ['remade', 'renewed'], to: '(?:suction(?: line| pipe| side| joint)?|union|suction fitting)' },
+  'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
+  'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'check(?: valve)?' },
+  'clean-or-replace-tank-check-valve': { by: ['renewed', 'cleaned'], to: '(?:tank )?check(?: valve)?' },
+  'clean-or-replace-unloader-valve': { by: ['renewed', 'cleaned'], to: 'unloader(?: valve)?' },
+  'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:drop|down|riser) pipe' },
+  'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl)' },
+  'remake-suction-hose': { by: ['remade', 'renewed'], to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer)' },
+  'vent-pump': { by: ['vented'], to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|air)' },
+  'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
+  'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?' },
+  'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },
+  'air-tank-at-zero-pressure': { by: ['aired'], to: '(?:air|precharge|tank(?: up)?|\\d+ (?:psi|pounds)|in \\d+)' },
+  'bleed-tank-at-zero-pressure': { by: ['let'], to: '(?:air|precharge|tank(?: down)?)' },
+  'replace-gauge': { by: ['renewed'], to: 'gauge' },
+  'find-and-mend-leak': { by: ['remade', 'renewed'], to: '(?:leak|toilet|flapper|fitting|pipe|valve)' },
+  'mend-air-line': { by: ['remade', 'renewed'], to: '(?:leak|fitting|coupler|hose|line)' },
+  'replace-relief-valve': { by: ['renewed'], to: '(?:relief|safety)(?: valve)?' },
+  'replace-start-relay': { by: ['renewed'], to: '(?:start )?relay' },
+  'replace-overload': { by: ['renewed'], to: 'overload' },
+  'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: relay)?|heaters?)' },
+  'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|protector)' },
+  'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?: button)?)' },
+  'set-overload-to-nameplate': { by: ['set'], to: '(?:overload |trip )?(?:dial|setting)' },
+  'replace-box-remake-leads': { by: ['renewed', 'remade'], to: '(?:control )?box' },
+  'fit-box-for-motor': { by: ['renewed'], to: '(?:right|correct|proper) (?:control )?box' },
+  'replace-start-capacitor': { by: ['renewed'], to: '(?:start(?:ing)? )?(?:cap|capacitor)' },
+  'find-leads-and-land-them-right': { by: ['remade', 'set'], to: '(?:leads|wires) (?:right|where they belong)' },
+  'set-voltage-links': { by: ['set', 'remade'], to: '(?:jumpers?|links?|voltage (?:plug|switch|selector|links?))' },
+  'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed'], to: '(?:start|centrifugal) switch' },
+  'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },
+  'replace-coil': { by: ['renewed'], to: 'coil' },
+  'replace-disconnect': { by: ['renewed'], to: 'disconnect' },
+  'change-two-leads-at-starter': { by: ['renewed'], to: '(?:two|2) (?:leads|legs|wires|phases)' },
+  'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
+  'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
+  'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
+  'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
+  'drain-receiver': { by: ['drained'], to: '(?:receiver|tank|water)' },
+  'replace-regulator': { by: ['renewed'], to: 'regulator' },
+}
+
+/** What comes after the thing that was spoken of. */
+const IT = '(?:it|them|that|those|everything)'
+
+/** Done by others or on another day, wished, asked, or a spare tried to see. */
+const NOT_NOW = new RegExp(
+  '\\b(?:last|ago|already|yesterday|they|owner|customer|plumber|someone|somebody|husband|wife|neighbou?r|guy|had|was|'
+  + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never|not|'
+  + 'didn\'?t|haven\'?t|known|good spare|spare|another|different|borrowed)\\b',
+)
+
+export interface Done {
+  readonly line: DraftLine
+  readonly before: string
+  readonly after: string
+}
+
+interface Compiled {
+  readonly mode: FaultMode
+  /** what it is done to */
+  readonly to: RegExp
+  readonly own: readonly RegExp[]
+  /** said of it without its name */
+  readonly it: readonly RegExp[]
+}
+
+const compiled = new WeakMap<SystemKind, readonly Compiled[]>()
+
+function waysOf(kind: SystemKind): readonly Compiled[] {
+  const known = compiled.get(kind)
+  if (known) return known
+  const modes = new Map(kind.faults.toReversed().map(f => [f.repair.id, f]))
+  const fresh = [...modes].flatMap(([id, mode]) => {
+    const way = WAYS[id] ?? WAYS[unstaged(id)]
+    if (!way) return []
+    const asked = way.by.flatMap(d => DOINGS[d])
+    const patterns = (of: string) => asked.map(p => new RegExp(`\\b(?:${p.replaceAll('OF', `(?<of>${of})\\b`)})`))
+    const name = mode.component === unstaged(mode.component) ? way.to : `(?:well )${way.to}`
+    return [{ mode, to: new RegExp(`\\b(?:${name})\\b`), own: patterns(name), it: patterns(IT) }]
+  })
+  compiled.set(kind, fresh)
+  return fresh
+}
+
+/** Segments of a line, each with where it begins. */
+const PARTED = /\s*[,;.]\s*|\s+(?:and|then|so|now)\s+/g
+
+/**
+ * The first thing of a line that was put right, and what stands before and behind it.
+ * @param near the point that was spoken of before: `cleaned it` is said of its part
+ */
+export function findDone(kind: SystemKind, text: string, near?: string): Done | undefined {
+  const said = text.toLowerCase().replaceAll('’', '\'')
+  let from = 0
+  for (const gap of [...said.matchAll(PARTED), { index: said.length, 0: '' }]) {
+    const part = said.slice(from, gap.index)
+    const mode = NOT_NOW.test(part) ? undefined : putRightBy(kind, part, said.slice(0, from), near)
+    const end = gap.index + gap[0].length
+    if (mode)
+      return {
+        line: { kind: 'repair', component: mode.component, fault: mode.id, text: part.trim() },
+        before: text.slice(0, from).replace(/[\s,;.]+$|\s(?:and|then|so|now)\s*$/g, ''),
+        after: text.slice(end),
+      }
+    from = end
+  }
+  return undefined
+}
+
+/** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
+function putRightBy(kind: SystemKind, part: string, before: string, near: string | undefined): FaultMode | undefined {
+  const ways = waysOf(kind)
+  let best: { mode: FaultMode, length: number } | undefined
+  for (const { mode, own } of ways)
+    for (const pattern of own) {
+      const length = pattern.exec(part)?.groups?.['of']?.length ?? 0
+      if (length > (best?.length ?? 0)) best = { mode, length }
+    }
+  if (best) return best.mode
+  const itself = ways.filter(w => w.it.some(p => p.test(part)))
+  const component = kind.points.find(p => p.id === near)?.component
+  return (itself.find(w => w.to.test(before)) ?? itself.find(w => w.mode.component === component))?.mode
+}
