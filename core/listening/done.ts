@@ -126,7 +126,6 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },
   'replace-disconnect': { by: ['renewed'], to: 'disconnect' },
-  'change-two-leads-at-starter': { by: ['renewed'], to: '(?:two|2) (?:leads|legs|wires|phases)' },
   'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
@@ -140,7 +139,7 @@ const IT = '(?:it|them|that|those|everything)'
 
 /** Done by others or on another day, wished, asked, or a spare tried to see. */
 const NOT_NOW = new RegExp(
-  '\\b(?:last|ago|already|yesterday|they|owner|customer|plumber|someone|somebody|husband|wife|neighbou?r|guy|had|was|'
+  '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|someone|somebody|husband|wife|neighbou?r|guy|had|was|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never|not|'
   + 'didn\'?t|haven\'?t|known|good spare|spare|another|different|borrowed)\\b',
 )

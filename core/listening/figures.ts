@@ -37,6 +37,14 @@ const NAMED = new RegExp(
   'g',
 )
 
+/** `got seventy`, `down to four`: a number by its name, where nothing is counted by it. */
+const ALONE = new RegExp(
+  '\\b(?<=\\b(?:to|at|got|gets|getting|reads|says|shows|only|pulling|drawing|pulls|draws|in) )'
+  + `(${Object.keys(NAMES).filter(n => !/^(?:an?|half|couple|one|two|three)$/.test(n)).join('|')})`
+  + '(?= *(?:$|,|;|now\\b|and\\b|on\\b|across\\b))',
+  'g',
+)
+
 const FRACTIONS: Readonly<Record<string, string>> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
 
 const NUMBER = '(?:\\d+ )?\\d+/[1-9]\\d*(?![/\\d])|\\d*\\.\\d+|\\d+(?:\\.\\d+)?'
@@ -85,6 +93,7 @@ export function figuresOf(joined: string): Told {
     .replace(/^.*$/, threePairs)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
       `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
+    .replace(ALONE, (name: string) => String(NAMES[name]!))
     .replace(/(\d) (?:point) (\d)/g, '$1.$2')
     .replace(/\bdead short(?:ed)?\b|\bshorted (?:solid|out)\b/g, ' 0 ohms ')
     .replace(/\bzero (?=ohms?|volts?|amps?|psi|pressure)/g, '0 ')

@@ -4,7 +4,7 @@
  * asked; what explains too little is a remark, with the nearest meanings beside it. Nothing is guessed into a line.
  */
 import { ok, type Result } from '#core/foundation'
-import { findTest, type SystemKind, type Test } from '#core/systems'
+import { findTest, withOptions, type SystemKind, type Test } from '#core/systems'
 import { parseShorthand, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
 import { meaningsOf, type Bearing, type Figures, type Meaning } from './clause'
@@ -37,9 +37,11 @@ const LONGEST = 400
 const TIE = 0.06
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
-  const plain = hearFindings(kind, typed, listening)
+  const plain = hearOptions(kind, typed, listening)
   const done = findDone(kind, typed.trim(), listening.before?.near)
   if (!done || typed.length > LONGEST) return plain
+  // before anything was found it is told of another day
+  if (!done.before && !listening.before?.near) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
@@ -70,7 +72,16 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
   if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
   const [line] = heard.lines
   const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
-  return line?.kind === 'observation' && !same
+  return line?.kind === 'observation' && line.test !== 'asked' && !same
+}
+
+/** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
+function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
+  const own = hearFindings(kind, typed, listening)
+  if (!own.ok || own.value.kind !== 'remark') return own
+  const wider = withOptions(kind)
+  const other = wider === kind ? own : hearFindings(wider, typed, listening)
+  return other.ok && other.value.kind === 'lines' && !other.value.left ? other : own
 }
 
 /** What was found: read, seen, heard, told. */

@@ -98,12 +98,27 @@ export function meantBy(likeness: Likeness, weights: Weights): Likened | undefin
   if (!first || first.chance < SURE || first.strange > 1) return undefined
   const { covered, left, entry } = first
   if (covered < LEAST_COVERED || covered < LEAST_SHARE * (covered + left)) return undefined
-  return turnsNothing(entry, weights) ? first : undefined
+  // what is told of the past is told in more than a word
+  if (entry.test.id === 'asked' && [...weights.of.values()].filter(w => w >= HEAVY).length < 2) return undefined
+  return turnsNothing(entry, weights) && speaksOfIt(entry, weights) ? first : undefined
 }
+
+const HEAVY = 0.6
 
 /** Denies or limits what it stands by. */
 const LIMITS = new Set('not never noth none zero dead nil bare same only until again past no'.split(' '))
 const isLimit = (word: string) => word.startsWith('!') || LIMITS.has(word)
+
+/** A word that so many of the ways to say a test have is what it is about: `bridged`, `cap`. */
+const ABOUT = 0.6
+
+/** Whether what was tried is spoken of. */
+function speaksOfIt({ test, phrases }: SeenEntry, { of }: Weights): boolean {
+  if (!test.trial) return true
+  const count = new Map<string, number>()
+  for (const p of phrases) for (const w of p) count.set(w, (count.get(w) ?? 0) + 1)
+  return [...count].every(([w, n]) => n < ABOUT * phrases.length || of.has(w))
+}
 
 /** Whether nothing is denied or limited here that the answer has not so, nor the other way about. */
 function turnsNothing({ phrases }: SeenEntry, { of, subjects }: Weights): boolean {

@@ -7,6 +7,7 @@
 export const SAID: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {
   'let-go': {
     'at-once': [
+      'trips the moment you flip it', 'breaker trips atonce you flip it', 'breaker slams open', 'slams open when the starter pulls in', 'trips as soon as the starter pulls in',
       'trips right away', 'pops the second you flip it', 'trips instantly', 'breaker bang', 'not stay on', 'not hold',
       'blew again', 'blows the fuse at once', 'not stay set', 'slams off', 'blew right back off', 'trips right back',
       'trips the breaker at once', 'breaker pops at once', 'pops as soon as it starts', 'blew atonce',
@@ -45,6 +46,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'all line fuses good', 'all fuses test good', 'line fuses fine', 'line fuses good', 'every line fuse whole',
     ],
     one: [
+      'middle fuse blown', 'line fuse blown',
       'pulled fuse open', 'fuse is open', 'fuse tests open', 'fuse open', 'one fuse open', 'bad fuse', 'fuse dead',
       'lost a fuse', 'fuse blown', 'one fuse blown', 'fuse n1 blown', 'fuse n2 blown', 'fuse n3 blown', 'blown fuse',
       'a fuse is gone',
@@ -103,7 +105,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'self-starts': {
-    no: ['stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
+    no: [
+      'holds pressure overnight', 'tank holds when it is off', 'holds fine off', 'holds its pressure off','stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
     yes: [
       'cycles tapsshut', 'keeps cycling tapsshut', 'starts every minutes', 'kicks on every minutes',
       'comes on every minutes', 'kicks on tapsshut', 'starts byitself', 'starts tapsshut', 'starts atnight',
@@ -243,10 +246,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-switch-open': {
     holds: [
+      'pump wires off the switch it holds', 'pump wires off at the switch holds', 'wires off the load of the switch holds',
       'loadwires off holds', 'wires off at the switch holds', 'loadwires off at the switch it holds',
       'holds with the loadwires off', 'wires off at the switch does not trip',
     ],
     trips: [
+      'pump wires off the switch still trips',
       'loadwires off still trips', 'wires off at the switch still trips', 'trips with the loadwires off',
       'switch open still trips',
     ],
@@ -815,6 +820,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting',
     ],
     'worked-on': [
+      'utility worked on the line', 'power company changed the transformer', 'new transformer on the pole', 'worked on transformer',
       'cranked nut', 'cranked the big nut', 'adjusted the switch', 'tightened nut', 'turned the nut',
       'messed with the switch', 'electrician panel', 'rewired', 'rewired the panel', 'new panel', 'wired by',
       'electrician rewired', 'new switch owner', 'put on a new', 'customer replaced', 'plumber was here',
@@ -849,6 +855,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'full of water at the primeplug', 'has its prime', 'primed',
     ],
     empty: [
+      'no water in the prime plug', 'primeplug no water', 'pulled the priming plug no water in it', 'no water at the primeplug',
       'hadtoprime', 'dry again', 'hadtoprime runs', 'prime gone again', 'no water at the prime', 'dry at the plug',
       'took a gallon to fill', 'pump was dry', 'pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty',
       'prime lost', 'no prime', 'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty',
@@ -935,6 +942,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'cistern half full',
     ],
     low: [
+      'tank nearlyempty', 'cistern nearlyempty',
       'cistern empty', 'tank is dry', 'cistern nearly dry', 'tank half fall', 'tank going down',
       'cistern nearly empty', 'tank running low', 'tank empty', 'cistern low', 'tank low', 'level low', 'cistern dry',
       'tank low every evening',
@@ -1063,6 +1071,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'unloader good',
     ],
     hisses: [
+      'air blowing out of the tube when stopped', 'air out of the unloader tube', 'air blow tube',
       'hisson switch stop', 'hisson after stop', 'bleed off after stop', 'hissing at the switch after it stops',
       'hisses out of the unloader', 'unloader leaks when off', 'leaks at the unloader', 'hiss unloader off',
       'unloader hiss until empty', 'air out of the unloader when off', 'hiss when off', 'blows air out the unloader',
@@ -1081,6 +1090,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'unloader-run': {
     still: ['unloader still while it pumps', 'vent still running', 'no air at the unloader while it runs'],
     blows: [
+      'blows air out of the switch while it runs', 'air out of the bottom of the switch while running', 'leaks at the switch while it runs', 'air blow switch run',
       'unloader blows while it runs', 'vent blows running', 'unloader leaks while it runs',
       'air at the unloader while it pumps',
     ],
@@ -1117,6 +1127,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],
     slack: [
+      'squeals on start up', 'squeals when it starts', 'belts glazed',
       'belts loose squealing', 'belts slipping', 'belt squeals loose', 'belt loose', 'belt shiny', 'belt smoke',
       'belt slipping', 'belt slip', 'belt slips', 'belt glazed', 'belt squeals',
     ],
@@ -1197,8 +1208,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'tank-look': {
-    water: ['freshtank full', 'freshtank has water', 'water in the freshtank', 'freshtank good'],
+    water: [
+      'tank is full', 'fresh tank full', 'plenty in the tank','freshtank full', 'freshtank has water', 'water in the freshtank', 'freshtank good'],
     empty: [
+      'tank nearlyempty',
       'out of water', 'tank dry', 'no water on board', 'freshtank empty', 'freshtank dry',
       'no water in the freshtank', 'tank is empty', 'freshtank is empty',
     ],

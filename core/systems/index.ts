@@ -39,6 +39,7 @@ export {
   isKindId,
   KIND_IDS,
   kindFor,
+  withOptions,
   kindName,
   reviewNameplate,
   type KindId,

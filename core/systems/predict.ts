@@ -118,6 +118,11 @@ function predictVolts(
   const other = beside && magnitude(beside.volts)
   if (probe.or && other !== undefined && Math.abs(other - reading) > 3 * spreadOf(reading))
     return { ...loaded, or: { share: probe.or.share, mean: other, sigma: spreadOf(other) } }
+  const before = stage.tripped && probe.scenario !== 'idle' && !probe.drop
+    ? magnitude(stage.solved('starting').meterReading(probe.a, probe.b, METER_OHMS).volts)
+    : reading
+  if (Math.abs(before - reading) > 3 * (spreadOf(before) + least))
+    return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * spreadOf(before) } }
   const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
     return { ...loaded, or: { share: AT_REST, ...atRest } }
@@ -147,6 +152,16 @@ function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly
     : { mean: reading, sigma: Math.hypot(0.8, 0.025 * reading) }
 }
 
+/** Of readings on what lets go, so many are caught before it does: less than at the first instant. */
+const [CAUGHT, OF_START] = [0.35, 0.7]
+
+function caught(stage: SolvedStage, { element, scenario }: Extract<Probe, { ask: 'amps' }>, reading: number): Prediction {
+  const apart: Prediction = { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
+  if (scenario !== 'running') return apart
+  const flowed = OF_START * magnitude(stage.solved('starting').current(element))
+  return { ...apart, or: { share: CAUGHT, mean: flowed, sigma: 0.5 * flowed + 0.1 } }
+}
+
 const isIdling = ({ stage: { figures }, effect }: Pick<Standing, 'stage' | 'effect'>) =>
   effect === 'runs-dry' || figures['motor.load'] < 0.5
 
@@ -155,7 +170,7 @@ const IDLING = 0.3
 
 function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
-  if (stage.tripped) return { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
+  if (stage.tripped) return caught(stage, probe, reading)
   const relative
     = probe.scenario === 'starting'
       ? 2 * spread.locked

@@ -14,7 +14,7 @@ import { findBadField, keyOf } from './fields'
 import { buildSystemModel } from './model'
 import { rv } from './rv'
 import { threePhase } from './three-phase'
-import type { Assumption, ModelProblem, ModelResult, Nameplate, SystemKind } from './types'
+import type { Assumption, ModelProblem, ModelResult, Nameplate, NameplateField, SystemKind } from './types'
 import { well2wire } from './well-2wire'
 import { well3wire } from './well-3wire'
 
@@ -69,6 +69,14 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}, practice: ShopPra
   return chosen.length === 0 ? bare : compose(chosen.map(key => `${key}=${nameplate[key]}`).join(), nameplate)
 }
 
+/** A kind with everything on it that it may have. */
+export function withOptions(kind: SystemKind): SystemKind {
+  const may = kind.components.flatMap(c => (c.fields ?? []).flatMap(f => (isYesNo(f) ? [keyOf(c.id, f.id)] : [])))
+  return isKindId(kind.id) && may.length > 0 ? kindFor(kind.id, Object.fromEntries(may.map(key => [key, 1]))) : kind
+}
+
+const isYesNo = ({ choices }: NameplateField) => choices?.length === 2 && choices[1] === 'yes'
+
 /**
  * The description a model is built from: healthy figures, power stages and the flow side, as they are asked for by
  * who plays against the model.
@@ -107,11 +115,16 @@ export function buildModel(
   const badField = findBadField(kindFor(kind, nameplate), nameplate)
   if (badField) return badField
   const described = describeSystem(kind, nameplate, practice)
-  const supposed = (options.supposed ?? []).map(field => supposedOf(field, nameplate))
+  const supposed = (options.supposed ?? []).map(field => supposedOf(described.kind, field, nameplate))
   const plate = { ...described.plate, assumptions: [...described.plate.assumptions, ...supposed] }
   return buildSystemModel({ ...described, plate }, nameplate, options)
 }
 
-/** Volts only are supposed so far. */
-const supposedOf = (field: NameplateKey, nameplate: Nameplate): Assumption =>
-  ({ field, text: `motor voltage not given: ${nameplate[field]} V taken from the readings`, weight: 0.3 })
+function supposedOf(kind: SystemKind, field: NameplateKey, nameplate: Nameplate): Assumption {
+  const value = nameplate[field] ?? 0
+  const known = kind.components
+    .flatMap(c => (c.fields ?? []).map(f => ({ f, key: keyOf(c.id, f.id) })))
+    .find(({ key }) => key === field)?.f
+  const said = known?.choices?.[value] ?? `${value} V`
+  return { field, text: `${known?.label ?? field} not given: ${said} taken, as the lines have it`, weight: 0.3 }
+}

@@ -31,6 +31,9 @@ function legsOf({ form, volts }: Supply): readonly [number, number] {
   return [leg, leg]
 }
 
+/** Share by which the figures of neighbouring sizes of motors lie apart; after handbook §4, service figures. */
+const SIZE_UNKNOWN = 0.3
+
 export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
   const at: At = (component, field) => `${o.stage ? `${o.stage}-` : ''}${component}.${field}` as NameplateKey
   const hertz = plate.value('supply.hertz') === 1 ? 50 : 60
@@ -139,9 +142,10 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
       },
       spread: {
         volts: 0.025,
-        amps: known('amps') ? 0.08 : 0.12,
-        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : 0.18,
-        ohms: known('mainOhms') ? 0.06 : 0.16,
+        // of a motor whose size nobody gave the next size up or down may stand there
+        amps: known('amps') ? 0.08 : known('power') ? 0.12 : SIZE_UNKNOWN,
+        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.18 : SIZE_UNKNOWN,
+        ohms: known('mainOhms') ? 0.06 : known('power') ? 0.16 : SIZE_UNKNOWN,
         // a capacitor whose band is not given may be any of the usual ones; common practice, no source
         farads: capKnown ? 0.06 : 0.35,
         flow: 0.2,

@@ -32,6 +32,9 @@ export interface ThreeOptions {
   readonly constantLoad: boolean
 }
 
+/** As of single-phase motors (singlePhase.ts). */
+const SIZE_UNKNOWN = 0.3
+
 export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const motor = describeMotor(plate, o)
   const { volts, fullLoadAmps, lockedRotorAmps } = motor.nameplate
@@ -101,9 +104,9 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
       },
       spread: {
         volts: 0.02,
-        amps: known('amps') ? 0.07 : 0.1,
-        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : 0.16,
-        ohms: known('leadOhms') ? 0.06 : 0.2,
+        amps: known('amps') ? 0.07 : known('power') ? 0.1 : SIZE_UNKNOWN,
+        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.16 : SIZE_UNKNOWN,
+        ohms: known('leadOhms') ? 0.06 : known('power') ? 0.2 : SIZE_UNKNOWN,
         farads: 0.06,
         flow: 0.2,
       },
