@@ -48,8 +48,8 @@ export interface Stand {
 }
 
 const ENOUGH = 0.95
-/** from so much on, what shows it directly is enough; or from less, where nothing else comes near */
-const [SHOWN, FOREMOST, AHEAD] = [0.78, 0.55, 3]
+/** from so much on, what shows it directly is enough; or from less, where no other comes near: plainly seen, or not */
+const [SHOWN, FOREMOST, AHEAD, FAR_AHEAD] = [0.78, 0.55, 3, 5]
 const LIKELY = 0.9
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
@@ -119,8 +119,9 @@ export function decide(
   const asked = chance < ENOUGH ? chance >= LIKELY && !costly : costly && chance < 0.99
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
   const kind = ((): Decision['kind'] | undefined => {
-    const least = direct.length === 0 ? ENOUGH : costly ? LIKELY : SHOWN
-    const foremost = plain && !costly && chance >= FOREMOST && chance >= AHEAD * rival
+    const least = direct.length === 0 ? ENOUGH : costly && (down || !plain) ? LIKELY : SHOWN
+    const ahead = plain ? AHEAD : direct.length > 0 ? FAR_AHEAD : Infinity
+    const foremost = !costly && chance >= FOREMOST && chance >= ahead * rival
     if (shown && (chance >= least || foremost))
       return costly && worth && !plain && chance < 0.99 ? undefined : 'found'
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'

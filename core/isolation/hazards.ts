@@ -4,10 +4,12 @@
  *      lead (OSHA 1910.334(b)(2)). A breaker that the customer says trips has let go, until a line shows it on.
  *   2. A section is shown grounded, shorted or flooded: no power onto it, but for the halving test with it taken off.
  *      Grounded is under 20 kΩ in a well, under 0.5 MΩ where a hand can touch (handbook §4, common practice).
- * A repair since then clears both: what is proved afterwards is proved on what was put right.
+ * A repair since then clears both: what is proved afterwards is proved on what was put right. To put back what had let
+ * go is no such repair.
  */
 import { unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
+import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
 export interface Hazards {
@@ -33,7 +35,8 @@ export function hazardsOf({ model }: Tables, state: TabState): Hazards {
   const { kind } = model
   const first = new Map<string, readonly string[]>()
   const shown = new Set<string>()
-  const now = state.evidence.filter(e => e.repaired.length === state.repaired.length)
+  const mended = (repaired: readonly string[]) => repaired.filter(id => !modeOf(model, id)?.protects).length
+  const now = state.evidence.filter(e => mended(e.repaired) === mended(state.repaired))
   const read = new Set([...now.map(e => e.line.test), ...state.skipped.keys()])
   const bar = (stage: string) => {
     const dead = leadTests(kind, stage).filter(id => !read.has(id))

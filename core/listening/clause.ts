@@ -106,7 +106,7 @@ function pushSeen(
   { hasStages, starter }: Lexicon,
 ) {
   const best = bestOf(phrases, weights)
-  if (!best) return
+  if (!best || isOfAnother(test, weights, near)) return
   const words = new Set(best.phrase)
   const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something
@@ -129,6 +129,15 @@ function pushSeen(
     lines: [{ kind: 'observation', test: test.id, outcome }],
   })
 }
+
+/** `jumped across it`, after the panel switch was spoken of: that is no bridge across the pressure switch. */
+function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | undefined): boolean {
+  if (test.id !== 'bypass' || near === undefined || of.has('switch')) return false
+  return ELSEWHERE.has(near)
+}
+
+/** Points of things that are bridged as well, and are not the pressure switch. */
+const ELSEWHERE = new Set(['panel', 'fuse', 'aux', 'overload', 'thermal', 'disconnect', 'breaker', 'relay', 'centrifugal'])
 
 /** Two pumps: which is meant is said, or only it has the part; else it is the one that was spoken of last. */
 function stageOf(
@@ -183,6 +192,7 @@ function pushRead(
   if (toGround) for (const lead of ['n1', 'n2', 'n3', 'lead']) words.add(lead)
   words.add('tseconds').add('tminutes').add('secondmeter')
   if (test.condition === 'dead') words.add('rest')
+  if (test.point === 'aux') words.add('reset')
   if (own && SWAYS.includes(test.quantity)) for (const course of COURSES) words.add(course)
   const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
   const { near } = bearing
@@ -213,8 +223,10 @@ const isZeroed = (t: NumericTest) => ['volts', 'amps', 'pressure', 'flow'].inclu
 
 /** Between leads volts are meant, unless the figure is small. */
 const MOST_BARE_OHMS = 40
-/** So much is said with its unit where it is amps. */
-const MOST_BARE_AMPS = 200
+/** So much is said with its unit where it is amps, or gallons a minute. */
+const [MOST_BARE_AMPS, MOST_BARE_GALLONS] = [200, 40]
+/** Bare figures from here on are volts of the mains rather than amps, and below it hardly volts. */
+const MAINS = 90
 
 function fits(f: Figure, test: NumericTest): boolean {
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
@@ -228,7 +240,7 @@ function fits(f: Figure, test: NumericTest): boolean {
 
 /** The words that a reading explains, and what has to be assumed for it; nothing where it cannot be meant. */
 function sayRead(
-  { test, places, variants, first, foremost, conditions, quantities }: ReadEntry,
+  { test, places, variants, first, foremost, conditions, quantities, vehicle }: ReadEntry,
   weights: Weights,
   words: Set<string>,
   bearing: Bearing,
@@ -263,8 +275,15 @@ function sayRead(
   const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
-  // gallons a minute are said
-  if (test.quantity === 'flow' && figure && !figure.quantity && !quantity) assumed += 0.7
+  // gallons a minute are said, and so are amps beyond those of any motor that is clamped by hand
+  if (test.quantity === 'flow' && figure && !figure.quantity && !quantity)
+    assumed += (figure.value ?? 0) > MOST_BARE_GALLONS ? 3 : 0.7
+  if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MAINS) assumed += 0.3
+  // what is hardly volts at all, at a place that only a small word names
+  const bare = figure?.value ?? 0
+  const small = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
+  if (test.quantity === 'volts' && small && !figure?.quantity && !quantity && bare > 2 && bare < MAINS && !vehicle)
+    assumed += 1.5
   if (place) return { assumed, placed: true }
   if (pair && variant && test.point === 'line' && test.quantity === 'volts')
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
@@ -329,7 +348,7 @@ function bothLegs(
     const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'toground'])
     return [
       {
-        ...scoreOf(words, weights, place ? 0 : 0.12, 0.7),
+        ...scoreOf(words, weights, (place ? 0 : 0.12) + (one.staged && !weights.of.has('well') ? 0.2 : 0), 0.7),
         test: one.test.id,
         point: one.test.point,
         quantity: 'volts' as const,

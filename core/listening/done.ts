@@ -15,6 +15,7 @@ const DOINGS = {
     '(?:replaced|renewed|installed|fitted|changed(?: out)?|swapped(?: out| in)?) (?:[\\w/½¼-]+ ){0,4}OF',
     '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted) (?:in |on |up )?(?:a |an |on |in )?'
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
+    '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went )?(?:in|on|fitted)\\b',
   ],
   cleaned: [
@@ -43,6 +44,7 @@ const DOINGS = {
   held: ['(?:held|lifted|put|pulled|flipped|turned|pushed|moved|threw) (?:\\w+ ){0,2}OF (?:\\w+ ){0,2}'
     + '(?:up|on|back|over|to auto|half ?way)'],
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
+  on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
   charged: ['(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF'],
 } as const
 
@@ -54,6 +56,7 @@ interface Way {
 
 /** By the id of the repair, of the first pump where there are two. */
 const WAYS: Readonly<Record<string, Way>> = {
+  'find-why-then-reset-breaker': { by: ['on'], to: '(?:breaker|main)' },
   'replace-breaker': { by: ['renewed'], to: 'breaker' },
   'replace-fuse-or-breaker': { by: ['renewed'], to: '(?:line )?(?:fuses?|breaker)' },
   'replace-pressure-switch': { by: ['renewed'], to: '(?<!float )(?<!start )(?<!panel )(?:pressure )?switch' },
@@ -135,7 +138,7 @@ const WAYS: Readonly<Record<string, Way>> = {
 }
 
 /** What comes after the thing that was spoken of. */
-const IT = '(?:it|them|that|those|everything)'
+const IT = '(?:it|them|that|those|everything|one)'
 
 /** Done by others or on another day, wished, asked, or a spare tried to see. */
 const NOT_NOW = new RegExp(

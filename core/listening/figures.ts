@@ -122,8 +122,16 @@ export function figuresOf(joined: string): Told {
     figures.push({ value: null })
     return ` fig${figures.length - 1} ol `
   })
-  return { words: words.replace(/\s+/g, ' ').trim(), figures, rows }
+  return { words: words.replace(/\s+/g, ' ').trim(), figures: inOneUnit(figures), rows }
 }
+
+/** `3 ohms, yellow 2, red 7`: ohms go on being ohms. */
+const inOneUnit = (figures: readonly Figure[]): Figure[] =>
+  figures.reduce((all: Figure[], f) => {
+    const before = all.at(-1)
+    const goesOn = f.value !== null && !f.quantity && before?.quantity === 'ohms'
+    return [...all, goesOn ? { ...f, quantity: 'ohms', ...(before.perUnit ? { perUnit: before.perUnit } : {}) } : f]
+  }, [])
 
 /** `121 and 0 to ground`: each leg. */
 const TWO_TO_GROUND = /(?<![\d.])(\d+)(?: ?v(?:olts?)?)? and (\d+)(?: ?v(?:olts?)?)? toground\b/g

@@ -116,7 +116,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
   const told = heard.flatMap(m => m[0]!.lines)
-  const lines = distinct([...told, ...doingOf(kind, text, told)]).map(l => ({ ...l, typed: text }) as DraftLine)
+  const lines = distinct([...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]).map(l => ({ ...l, typed: text }) as DraftLine)
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
     kind: 'lines',
@@ -155,6 +155,16 @@ function doingOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
   if (!read || heard || staged || !kind.tests.some(t => t.id === 'sound')) return []
   const does = DOES.find(d => d.said.test(text))
   return does ? [{ kind: 'observation', test: 'sound', outcome: does.outcome }] : []
+}
+
+const IN_BAND = /\b(?:good|fine|ok|okay|great|perfect|right on|spot on|in (?:the )?band|within|in spec|healthy)\b/i
+const NOT_SO = /\b(?:not|isn'?t|no|should|supposed|half|low|weak|bad|out of)\b/i
+
+/** `cap is good, 150`: read, and held against what is printed on it. */
+function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
+  const read = told.some(l => l.kind === 'reading' && l.test === 'cap.farads' && (l.value ?? 0) > 0)
+  if (!read || !IN_BAND.test(text) || NOT_SO.test(text) || !findTest(kind, 'cap-label')) return []
+  return [{ kind: 'observation', test: 'cap-label', outcome: 'within' }]
 }
 
 /** Said twice in one line, it is one. */

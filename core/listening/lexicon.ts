@@ -4,7 +4,7 @@
  */
 import { unstaged, type NumericTest, type SeenTest, type SystemKind, type Test } from '#core/systems'
 import { likenessOf, type Likeness } from './likened'
-import { CONDITIONS, PLACES, QUANTITY_WORDS, VARIANTS, VEHICLE_PLACES } from './places'
+import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'
 import { SAID } from './said'
 import { join, wordsOf } from './words'
 
@@ -34,6 +34,8 @@ export interface ReadEntry {
   /** the points that it comes next to on the way of the power: `nothing out of it` */
   readonly follows: readonly string[]
   readonly staged: boolean
+  /** on a battery: a few volts are volts */
+  readonly vehicle: boolean
 }
 
 export interface Lexicon {
@@ -161,8 +163,9 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
   const point = kind.points.find(p => p.id === test.point)!
   const at = staged ? unstaged(point.id) : point.id
   const vehicle = kind.components.some(c => c.glyph === 'battery')
+  const starter = kind.points.some(p => p.id === 'aux')
   const aliases = point.aliases.filter(a => !NO_PLACE.has(staged ? a.replace(/^well /, '') : a))
-  const names = [point.name, ...aliases, ...((vehicle ? VEHICLE_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
+  const names = [point.name, ...aliases, ...((vehicle ? VEHICLE_PLACES[at] : starter ? STARTER_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
   const alike = kind.tests.filter(
     (t): t is NumericTest =>
       t.kind === 'numeric' && t.quantity === test.quantity && isStaged(t) === staged
@@ -176,6 +179,7 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
   return {
     test,
     staged,
+    vehicle,
     places: phrasesOf(staged ? names.map(n => n.replace(/^well /, '')) : names),
     variants: phrasesOf([...(VARIANTS[variant] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,

@@ -92,18 +92,24 @@ function rank(answers: readonly Answer[], weights: Weights, logOf: (word: string
 /** Of what is said, so much must be of the answer; and so sure must it be. */
 const [LEAST_COVERED, LEAST_SHARE, SURE] = [0.9, 0.7, 0.8]
 
+/** Or, of a longer story, half of it and beyond doubt. */
+const [MUCH, HALF, CERTAIN] = [1.6, 0.5, 0.95]
+
 /** The one answer that is meant, where its words leave no doubt. */
 export function meantBy(likeness: Likeness, weights: Weights): Likened | undefined {
   const [first] = likeness(weights)
-  if (!first || first.chance < SURE || first.strange > 1) return undefined
-  const { covered, left, entry } = first
-  if (covered < LEAST_COVERED || covered < LEAST_SHARE * (covered + left)) return undefined
-  // what is told of the past is told in more than a word
-  if (entry.test.id === 'asked' && [...weights.of.values()].filter(w => w >= HEAVY).length < 2) return undefined
+  if (!first || first.chance < SURE) return undefined
+  const { chance, covered, left, strange, entry } = first
+  const share = covered / (covered + left)
+  const inFew = covered >= LEAST_COVERED && share >= LEAST_SHARE && strange <= 1
+  const inMany = covered >= MUCH && share >= HALF && chance >= CERTAIN && strange <= 2
+  if (!inFew && !inMany) return undefined
+  if (entry.test.id === 'asked' && TOLD.has(entry.outcome)) return undefined
   return turnsNothing(entry, weights) && speaksOfIt(entry, weights) ? first : undefined
 }
 
-const HEAVY = 0.6
+/** What others did, and when, hangs on the small words. */
+const TOLD = new Set(['worked-on', 'retries', 'nothing', 'old', 'cycled'])
 
 /** Denies or limits what it stands by. */
 const LIMITS = new Set('not never noth none zero dead nil bare same only until again past no'.split(' '))

@@ -78,12 +78,12 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   gauge: ['gauge', 'pressure gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on',
     'outlet', 'discharge', 'discharge side', 'outlet side'],
   tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
-  inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city',
+  inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city', 'inlet gauge', 'suction gauge',
     'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water'],
   battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
   fuse: [
     'into the panel switch', 'going into the panel switch', 'ahead of the panel switch', 'to the panel switch',
-    'behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse'],
+    'behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse', 'into panelswitch'],
   panel: ['behind the panel switch', 'panel switch', 'after the panel switch', 'panel', 'out of the panel switch'],
   return: [
     'return', 'negative', 'black wire to battery negative', 'pump negative to battery negative',
@@ -107,6 +107,23 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
     'across the pump',
   ],
   lead: ['positive', 'red', 'clamped'],
+}
+
+/** Behind a starter the pressure switch stands in the control circuit: its line is the overload contact's far side. */
+export const STARTER_PLACES: Readonly<Record<string, readonly string[]>> = {
+  line: [
+    'line', 'in', 'coming in', 'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals',
+    'top of the starter', 'at the starter', 'across the top',
+  ],
+  load: [
+    'load', 'out', 'going out', 'load terminals', 'out of the starter', 'load of the starter', 'starter load',
+    'bottom of the starter', 'out to the pump', 'to the pump', 'to the motor', 'across the bottom', 'bottom',
+  ],
+  aux: [
+    'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
+    'out of the overload contact', 'into the switch', 'to the switch', 'switch line', 'into the pressure switch',
+    'feed to the switch', 'at the switch', 'auxcontact',
+  ],
 }
 
 /** By the variant of a test at its point; the first test of a point needs none of them said. */

@@ -106,8 +106,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'self-starts': {
     no: [
+      'nobody using water and it stays off',
       'holds pressure overnight', 'tank holds when it is off', 'holds fine off', 'holds its pressure off','stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
     yes: [
+      'comes on every couple of minutes with nothing open', 'cycles with nobody using water',
       'cycles tapsshut', 'keeps cycling tapsshut', 'starts every minutes', 'kicks on every minutes',
       'comes on every minutes', 'kicks on tapsshut', 'starts byitself', 'starts tapsshut', 'starts atnight',
       'pump start byitself', 'cycles byitself', 'starts every few minutes', 'kicks on by itself',
@@ -330,6 +332,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'switch welded', 'points stuck', 'contacts stuck',
     ],
     insects: [
+      'ants in the switch', 'ants in the cover', 'full of ants', 'bugs in there', 'ants',
       'insect burnt across contact', 'insect burnt contact', 'insect fried contact', 'bug between the points',
       'spider in the points', 'ants on the contacts', 'crushed ant contacts', 'gecko in the switch',
       'slug across the points', 'snake across the contacts', 'nest in the switch', 'contacts insects',
@@ -473,15 +476,26 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'shaft drags', 'shaft tight', 'shaft hard to turn', 'shaft stiff grinds', 'turns hard',
     ],
     seized: [
-      'not budge', 'shaft not budge', 'not move', 'shaft frozen', 'solid', 'shaft rusted', 'stuck solid',
+      'not budge', 'shaft not budge', 'not move', 'shaft frozen', 'shaft rusted', 'stuck solid',
       'cannot turn it', 'motor locked', 'pump locked', 'motor stuck', 'motor locked up', 'shaft bound', 'shaft stuck',
       'shaft will not turn', 'shaft seized', 'cannot turn the shaft', 'shaft locked', 'not turn by hand',
       'locked solid',
     ],
   },
+  'cap-label': {
+    within: [
+      'cap in band', 'cap within its band', 'cap right on', 'cap checks good', 'cap tests good', 'cap measures good',
+      'cap spot on', 'cap matches its label', 'cap inband', 'cap reads good',
+    ],
+    under: [
+      'cap way low', 'cap reads low', 'cap under its band', 'cap out of band', 'cap weak', 'cap measures low',
+      'cap tests low', 'cap down from its label', 'cap half of what it should be', 'cap tests bad',
+    ],
+  },
   'cap-seen': {
     sound: ['cap looks good', 'cap good', 'cap fine', 'cap looks fine', 'cap not bulged'],
     bulged: [
+      'goo under the cap cover', 'goo under the capacitor', 'goo all under the cap',
       'cap smells', 'cap leaking', 'goo out of the cap', 'cap top popped', 'cap swelled', 'cap smoked',
       'smoke from the cap', 'cap bulged', 'cap split', 'cap leaking oil', 'oil all over the bottom of the box',
       'cap burst', 'cap swollen', 'cap bulged oil all over the box', 'cap blown', 'cap blew', 'cap burnt',
@@ -636,11 +650,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'leaks-look': {
     dry: [
+      'no drips anywhere under the sinks', 'no drips under the taps or at the toilet', 'no leaks in the coach',
       'not find leak', 'no wet spots', 'bone dry everywhere', 'no leak found', 'nothing leaking', 'not leaking',
       'no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips',
       'no drips anywhere', 'plumbing good',
     ],
     leak: [
+      'toilet in the bath running',
       'irrigation valve weak', 'valve weak', 'valve dribbles', 'water run toilet', 'toilet bowl', 'toilet fill',
       'toilet will not stop', 'faucet left on', 'irrigation valve leaks', 'frost-free leaks', 'sprinkler head broken',
       'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break', 'toilet keeps running',
@@ -660,6 +676,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'works': {
     yes: [
+      'went back to normal', 'normal again', 'works like it should', 'good as new',
       'back to normal', 'good to go', 'works now', 'all good', 'runs and stops right', 'two cycles good',
       'does its work', 'runs and stops',
     ],
@@ -690,6 +707,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'cycles-how': {
     usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
     rapid: [
+      'onoff when a tap is open', 'onoff onoff when a faucet is open', 'on off on off',
       'onoff every second', 'clicks like a machine gun', 'chatters on and off', 'start stop start stop',
       'cycles fast', 'cycles constantly', 'rapid cycling', 'shortcycle', 'pump shortcycle', 'shortcycle fast',
       'onoff fast', 'onoff nonstop', 'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff',
@@ -778,6 +796,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'grit in the water', 'sand in the bucket when it last ran', 'water was sandy all summer', 'water rust',
     ],
     air: [
+      'air out of the tap', 'bubbles in the glass', 'tap spits air', 'little bubbles in the water', 'air in the glass',
       'gurgles', 'spurts air', 'air spurts', 'sputters air', 'water milky with air', 'faucets spit', 'burps air',
       'air in the lines', 'air discharge', 'surge air', 'sucking air', 'pump sucking air', 'draws air',
       'sucks air at the suction', 'suction sucks air', 'suck air suction', 'spits air', 'taps spit air',
@@ -812,6 +831,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
     'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
     'frozen': [
+      'stored in the cold all winter', 'sat in the cold', 'not winterized',
       'frozen pipes', 'hard freeze', 'pipes froze', 'below freezing', 'freeze', 'froze', 'stood in the frost',
       'frozen last winter', 'was frozen', 'frost',
     ],
@@ -820,6 +840,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'kept trying for hours', 'tried to start all night', 'reset it over and over', 'kept resetting',
     ],
     'worked-on': [
+      'put in last week by the owner', 'was put in last week',
       'utility worked on the line', 'power company changed the transformer', 'new transformer on the pole', 'worked on transformer',
       'cranked nut', 'cranked the big nut', 'adjusted the switch', 'tightened nut', 'turned the nut',
       'messed with the switch', 'electrician panel', 'rewired', 'rewired the panel', 'new panel', 'wired by',
@@ -948,6 +969,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'tank low every evening',
     ],
     over: [
+      'water coming out the overflow pipe',
       'cistern overflows', 'tank at the overflow', 'at the overflow', 'overflow running', 'tank runs over',
       'water out of the overflow',
     ],
@@ -958,6 +980,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
     ],
     dead: [
+      'float sunk', 'float full of water sunk to the bottom',
       'float never turns pump', 'float not turn pump', 'float never starts the pump', 'float not start pump',
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
       'lifted the float nothing', 'float lifted by hand and dropped does not call', 'float never calls',
@@ -1166,6 +1189,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'drain': {
     air: ['drain dry', 'drain air', 'drained only air', 'a cupful out of the drain'],
     water: [
+      'gallons of brown water out of the drain', 'cracked the drain and got gallons of water',
       'tank full of water', 'tank was full of water', 'receiver full of water', 'gallon of water out',
       'water drained', 'lots of water', 'rust water', 'drained water', 'drained a gallon of rusty water',
       'tank drained rusty water', 'tank drain rust water', 'water in the tank', 'water out of the drain',

@@ -35,7 +35,7 @@ const GROUPS: readonly string[] = [
   'chafed chafed chafe rubbed rubbing pinched nicked skinned chewed gnawed mouse mice rat rats rodent',
   'bulged bulged domed puffed puffy mushroomed smoked bulging swollen swelled split burst leaking-oil',
   'smell smell smells stinks stink reeks',
-  'contact contact contacts points point',
+  'contact contact contacts points point tip tips',
   'cap cap capacitor capacitors condenser',
   'breaker breaker breakers brk',
   'overload overload overloads ovl thermal',
@@ -98,7 +98,7 @@ const GROUPS: readonly string[] = [
   'odd odd',
   'move moves move moved follows went goes',
   'wiggle wiggle wiggled wriggle wriggled jiggle jiggled',
-  'tap tap taps hose hydrant sink shower',
+  'tap tap taps hose hydrant sink sinks shower',
   'tapped tapped tapping hit whacked rapped',
   'water water',
   'air air',
@@ -146,6 +146,7 @@ const FILLER = new Set(
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
     + 'times one both hour hours way already kind sort maybe anyway somebody someone compressor ve ll re m d '
     + 'im ive theres thats whats '
+    + 'come comes came coming hand hands found find finds everywhere anywhere lot lots using used hear heard '
     + 'going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )

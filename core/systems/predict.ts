@@ -101,6 +101,8 @@ const contact = (ohms: number, spread = 0.4): Prediction =>
  */
 const GHOSTLY = 1e5
 const ghost = (reading: number) => 0.5 * reading + 4
+/** A share of the volts; common practice, no source. */
+const SAGS = 0.06
 
 function predictVolts(
   { stage, spread }: Standing,
@@ -112,7 +114,9 @@ function predictVolts(
   // a ghost: the cable decides, and it is not known well
   if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * reading, ghost(reading))
   const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
-  const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : spread.volts) * v)
+  // how far locked amps pull a supply down hangs on wires that nobody has measured
+  const sags = stage.turning === 'locked' && !stage.direct && probe.scenario !== 'idle' ? SAGS : 0
+  const spreadOf = (v: number) => Math.hypot(least, (probe.drop ? 0.3 : Math.max(spread.volts, sags)) * v)
   const loaded = figure(reading, spreadOf(reading))
   const beside = probe.or && stage.solved(probe.scenario).meterReading(probe.or.a, probe.or.b, METER_OHMS)
   const other = beside && magnitude(beside.volts)
@@ -122,7 +126,7 @@ function predictVolts(
     ? magnitude(stage.solved('starting').meterReading(probe.a, probe.b, METER_OHMS).volts)
     : reading
   if (Math.abs(before - reading) > 3 * (spreadOf(before) + least))
-    return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * spreadOf(before) } }
+    return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * SAGS * before + least } }
   const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
     return { ...loaded, or: { share: AT_REST, ...atRest } }

@@ -142,6 +142,27 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
           'motor.centrifugal-closed': { sound: 0.7, bulged: 0.3 },
         },
       }),
+      // who reads it holds it against what is printed on it; that counts where no nameplate gives the band
+      seen({
+        id: 'cap-label',
+        point: 'cap',
+        title: 'The start capacitor against its own label',
+        words: ['cap against its label', 'cap in band'],
+        minutes: 3,
+        need: 'discharged',
+        onlyTold: true,
+        steps: ['Bled and measured flat; the band is printed on the case.'],
+        outcomes: {
+          within: { label: 'within its band', words: ['in band', 'within'] },
+          under: { label: 'under its band', words: ['low', 'out of band'] },
+        },
+        usual: { within: 0.97, under: 0.03 },
+        chancesByFault: {
+          [`${part}.cap-open`]: { within: 0.01, under: 0.99 },
+          [`${part}.cap-shorted`]: { within: 0.03, under: 0.97 },
+          [`${part}.cap-low`]: { within: 0.05, under: 0.95 },
+        },
+      }),
       swapTrial({
         id: 'cap-swap',
         point: 'cap',

@@ -172,6 +172,30 @@ export const directPowerTests = (): readonly Test[] => [
     },
   }),
   seen({
+    id: 'let-go',
+    point: 'fuse',
+    title: 'How soon does a new fuse blow?',
+    words: ['new fuse'],
+    minutes: 2,
+    onlyTold: true,
+    steps: ['As it is told: at once, after a while, never.'],
+    outcomes: {
+      'at-once': { label: 'at once' },
+      'seconds': { label: 'after some seconds' },
+      'minutes': { label: 'after a while' },
+      'holds': { label: 'it holds', words: ['holds'] },
+    },
+    usual: { 'at-once': 0.01, 'seconds': 0.01, 'minutes': 0.02, 'holds': 0.96 },
+    chancesByFault: {
+      'motor.ground': { 'at-once': 0.72, 'seconds': 0.18, 'minutes': 0.05, 'holds': 0.05 },
+      'motor.seized': { 'at-once': 0.35, 'seconds': 0.5, 'minutes': 0.1, 'holds': 0.05 },
+      'feed.to-chassis': { 'at-once': 0.93, 'seconds': 0.03, 'minutes': 0.02, 'holds': 0.02 },
+    },
+    chancesByEffect: {
+      'trips-breaker': { 'at-once': 0.75, 'seconds': 0.17, 'minutes': 0.04, 'holds': 0.04 },
+    },
+  }),
+  seen({
     id: 'trip-motor-off',
     point: 'motor',
     title: 'Pump unplugged: does a new fuse still blow?',

@@ -267,6 +267,9 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           'run.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
           'run.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
           'feed.leg-to-leg': { tight: 0.3, burnt: 0.15, chafed: 0.55 },
+          // what burns a contact heats the screw beside it
+          'switch.pole1-burnt': { tight: 0.72, burnt: 0.26, chafed: 0.02 },
+          'switch.pole2-burnt': { tight: 0.72, burnt: 0.26, chafed: 0.02 },
         },
       }),
     ],

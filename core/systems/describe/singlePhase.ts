@@ -33,6 +33,8 @@ function legsOf({ form, volts }: Supply): readonly [number, number] {
 
 /** Share by which the figures of neighbouring sizes of motors lie apart; after handbook §4, service figures. */
 const SIZE_UNKNOWN = 0.3
+/** Locked amps are told by less: what flows at all and what does not is a matter of their order. */
+const LOCKED_UNKNOWN = 0.2
 
 export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
   const at: At = (component, field) => `${o.stage ? `${o.stage}-` : ''}${component}.${field}` as NameplateKey
@@ -144,7 +146,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
         volts: 0.025,
         // of a motor whose size nobody gave the next size up or down may stand there
         amps: known('amps') ? 0.08 : known('power') ? 0.12 : SIZE_UNKNOWN,
-        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.18 : SIZE_UNKNOWN,
+        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.18 : LOCKED_UNKNOWN,
         ohms: known('mainOhms') ? 0.06 : known('power') ? 0.16 : SIZE_UNKNOWN,
         // a capacitor whose band is not given may be any of the usual ones; common practice, no source
         farads: capKnown ? 0.06 : 0.35,

@@ -33,7 +33,7 @@ export interface ThreeOptions {
 }
 
 /** As of single-phase motors (singlePhase.ts). */
-const SIZE_UNKNOWN = 0.3
+const [SIZE_UNKNOWN, LOCKED_UNKNOWN] = [0.3, 0.2]
 
 export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   const motor = describeMotor(plate, o)
@@ -105,7 +105,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
       spread: {
         volts: 0.02,
         amps: known('amps') ? 0.07 : known('power') ? 0.1 : SIZE_UNKNOWN,
-        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.16 : SIZE_UNKNOWN,
+        locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.16 : LOCKED_UNKNOWN,
         ohms: known('leadOhms') ? 0.06 : known('power') ? 0.2 : SIZE_UNKNOWN,
         farads: 0.06,
         flow: 0.2,
