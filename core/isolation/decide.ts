@@ -94,10 +94,11 @@ export function decide(
   const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
   const sums = sumGroups(groups, ranking.chances)
   const chances = repairChances(all, sumGroups(all, ranking.chances))
-  const [likeliest, next] = [...chances].toSorted((a, b) => b[1] - a[1])
+  const [likeliest, ...others] = [...chances].toSorted((a, b) => b[1] - a[1])
   if (!likeliest) return {}
   const [repair, chance] = likeliest
-  const rival = next?.[1] ?? 0
+  // what has let go is put back along with what made it
+  const rival = others.find(([id]) => !putsBack(model, id))?.[1] ?? 0
   if (chance < 0.5 || sums[groups.of[0]!]! > chance) return {}
   const minutes = groups.minutes.get(repair)!
   const covered = ranking.suspects.filter(s => s.component && s.repair.id === repair && s.chance > 0.02)
@@ -201,6 +202,9 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
   }
   return loss
 }
+
+const putsBack = ({ kind }: SystemModel, repair: string) =>
+  kind.faults.every(f => f.repair.id !== repair || f.protects === true)
 
 const isDown = (model: SystemModel, s: Suspect) =>
   model.kind.components.find(c => c.id === s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY

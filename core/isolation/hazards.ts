@@ -5,7 +5,7 @@
  *   2. A section is shown grounded, shorted or flooded: no power onto it, but for the halving test with it taken off.
  *      Grounded is under 20 kΩ in a well, under 0.5 MΩ where a hand can touch (handbook §4, common practice).
  * A repair since then clears both: what is proved afterwards is proved on what was put right. To put back what had let
- * go is no such repair.
+ * go is no such repair, until it has been seen to run since: then the first reclosing is past.
  */
 import { unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
@@ -36,7 +36,9 @@ export function hazardsOf({ model }: Tables, state: TabState): Hazards {
   const first = new Map<string, readonly string[]>()
   const shown = new Set<string>()
   const mended = (repaired: readonly string[]) => repaired.filter(id => !modeOf(model, id)?.protects).length
-  const now = state.evidence.filter(e => mended(e.repaired) === mended(state.repaired))
+  const ran = state.evidence.findLast(e => e.repaired.length === state.repaired.length && showsItOn(kind, e.line))
+  const now = state.evidence.filter(e =>
+    mended(e.repaired) === mended(state.repaired) && (!ran || e.repaired.length === state.repaired.length))
   const read = new Set([...now.map(e => e.line.test), ...state.skipped.keys()])
   const bar = (stage: string) => {
     const dead = leadTests(kind, stage).filter(id => !read.has(id))

@@ -102,9 +102,11 @@ function pushSeen(
   { test, outcome, phrases, about, staged }: SeenEntry,
   weights: Weights,
   figures: readonly Figure[],
-  { expected, near }: Bearing,
+  { expected, near, nearQuantity }: Bearing,
   { hasStages, starter }: Lexicon,
 ) {
+  // after volts, nothing that comes out is volts
+  if (nearQuantity === 'volts' && weights.of.has('outofit')) return
   const best = bestOf(phrases, weights)
   if (!best || isOfAnother(test, weights, near)) return
   const words = new Set(best.phrase)

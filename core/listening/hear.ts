@@ -115,8 +115,9 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     const asked = choices.map(m => choiceOf(kind, m, units, text))
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
-  const told = heard.flatMap(m => m[0]!.lines)
+  const told = withoutBridged(kind, text, heard.flatMap(m => m[0]!.lines))
   const lines = distinct([...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]).map(l => ({ ...l, typed: text }) as DraftLine)
+  if (lines.length === 0) return remark()
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
     kind: 'lines',
@@ -166,6 +167,16 @@ function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
   if (!read || !IN_BAND.test(text) || NOT_SO.test(text) || !findTest(kind, 'cap-label')) return []
   return [{ kind: 'observation', test: 'cap-label', outcome: 'within' }]
 }
+
+const BRIDGED = /\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across)\b/i
+
+/** With something bridged that no test here bridges, what it then did says nothing of how it runs. */
+function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
+  if (!BRIDGED.test(text) || told.some(l => l.kind === 'observation' && isTrial(findTest(kind, l.test)))) return told
+  return told.filter(l => !(l.kind === 'observation' && l.test.endsWith('sound')))
+}
+
+const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined
 
 /** Said twice in one line, it is one. */
 const distinct = (lines: readonly DraftLine[]) => [...new Map(lines.map(l => [JSON.stringify(l), l])).values()]

@@ -106,7 +106,6 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'self-starts': {
     no: [
-      'nobody using water and it stays off',
       'holds pressure overnight', 'tank holds when it is off', 'holds fine off', 'holds its pressure off','stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
     yes: [
       'comes on every couple of minutes with nothing open', 'cycles with nobody using water',
@@ -169,6 +168,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'known-feed': {
     runs: [
+      'pluggedin starts', 'pluggedin wall starts good',
       'runs on another outlet', 'good outlet runs', 'runs off the house', 'runs straight off the panel',
       'runs on a good outlet', 'plugged in runs fine', 'runs plugged into the wall', 'runs on another circuit',
       'pluggedin runs', 'on a short cord it runs', 'runs on the generator',
@@ -620,6 +620,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'house-shut': {
     holds: [
+      'house off gauge stays', 'shut the house off and the gauge stays put', 'house off at the tank holds',
       'housevalve shut holdsquiet', 'house off it holds', 'housevalve off holds', 'house off holds',
       'housevalve shut holds', 'house shut holds', 'housevalve closed and it holds', 'holds with the housevalve shut',
     ],
@@ -781,6 +782,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run',
     ],
     none: [
+      'nothing out of the tap',
       'no water upstairs', 'no water at any tap', 'dry taps', 'noth tap', 'no water anywhere', 'not one drop',
       'no water house', 'dry bone', 'nothing at the hydrant', 'nothing comes out', 'not a drop at the tap',
       'no water', 'no water at the hose', 'no water at the tap', 'taps dry', 'nothing at the tap', 'not a drop',

@@ -146,7 +146,7 @@ const FILLER = new Set(
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
     + 'times one both hour hours way already kind sort maybe anyway somebody someone compressor ve ll re m d '
     + 'im ive theres thats whats '
-    + 'come comes came coming hand hands found find finds everywhere anywhere lot lots using used hear heard '
+    + 'come comes came coming hand hands found find finds everywhere anywhere lot lots using used '
     + 'going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )

@@ -102,7 +102,7 @@ const contact = (ohms: number, spread = 0.4): Prediction =>
 const GHOSTLY = 1e5
 const ghost = (reading: number) => 0.5 * reading + 4
 /** A share of the volts; common practice, no source. */
-const SAGS = 0.06
+const SAGS = 0.045
 
 function predictVolts(
   { stage, spread }: Standing,
