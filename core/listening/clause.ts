@@ -30,7 +30,7 @@ export interface Figures {
 }
 
 /** Words that say a thing alone, and anything at all in company. */
-const COMMON = new Set('dry noth dead start stop hold same good bad leak weak !start !stop'.split(' '))
+const COMMON = new Set('dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
 
 /** Said instead of a nought. */
 const NOTHING = ['noth', 'none', 'zero', 'nil', 'dead', '!volt', '!amp', '!power', '!pressure', '!continu']
@@ -51,7 +51,8 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
     if (!isDone(weights)) for (const e of said) pushSeen(all, e, weights, readings, bearing, lexicon)
     if (asked.length > 0 || saysNought(weights))
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
-    all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing))
+    all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing),
+      ...vacuumOf(lexicon, weights, readings))
   }
   const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
   if (row || readings.length > 0 || isDone(weights)) return heard
@@ -264,6 +265,8 @@ function sayRead(
   // across one thing volts, microfarads or ohms may be meant: ohms only where they are said
   if (test.quantity === 'ohms' && test.condition === 'dead' && !figure?.quantity && !quantity)
     assumed += 0.25
+  // a dozen of nothing named, on a battery, is volts
+  if (vehicle && test.quantity === 'ohms' && !figure?.quantity && !quantity && isOfBattery(figure)) assumed += 0.6
   if (test.condition === 'splice' && !variant) return undefined
   // at rest and as it runs are two readings
   const running = test.condition === 'running' || test.condition === 'calling'
@@ -306,6 +309,8 @@ function sayRead(
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
 }
+
+const isOfBattery = (figure: Figure | undefined) => (figure?.value ?? 0) > 8 && (figure?.value ?? 0) < 15
 
 /** The quantities that are named in so many words. */
 function saidQuantity({ of }: Weights): readonly NumericTest['quantity'][] {
@@ -373,6 +378,26 @@ function secondGauge({ seen }: Lexicon, weights: Weights, readings: readonly Fig
   const own = figure.value * (figure.perUnit ?? unitsOf('pressure', units)[0]?.perUnit ?? 1)
   const outcome = Math.abs(own - nearValue) <= GAUGES_AGREE ? 'agree' : 'differ'
   const words = new Set(['secondgauge', 'tap', 'gauge', 'pressure', 'hose'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 1.2),
+      test: test.id,
+      point: test.point,
+      lines: [{ kind: 'observation', test: test.id, outcome }],
+    },
+  ]
+}
+
+/** Inches of mercury that a pump pulls on a sound suction: under them it draws air, over them water does not come. */
+const [DRAWS_AIR, DRAWS_HARD] = [4, 22]
+
+/** `vacuum pulls up to 27`: by its inches. Common practice, no source. */
+function vacuumOf({ seen }: Lexicon, weights: Weights, readings: readonly Figure[]): Meaning[] {
+  const [figure] = readings
+  const test = seen.find(e => e.test.id === 'vacuum')?.test
+  if (!test || !weights.of.has('vacuum') || !figure || figure.value === null) return []
+  const outcome = figure.value < DRAWS_AIR ? 'low' : figure.value > DRAWS_HARD ? 'high' : 'steady'
+  const words = new Set(['vacuum', 'gauge', 'pull', 'suction', 'hold', 'reads', 'inch', 'fall', 'up', 'to'])
   return [
     {
       ...scoreOf(words, weights, 0, 1.2),

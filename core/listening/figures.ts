@@ -58,7 +58,10 @@ const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµω�
 /** `115 volt pump`: what it is made for, not what was read. */
 const MADE_FOR = '(?:pump|motor|coil|supply|system|cap|capacitor|model)\\b'
 const FOR_SO_MANY = new RegExp(
-  `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`,
+  `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`
+  + '|\\b(?:where |and |when )?(?:the )?(?:name)?(?:plate|tag|sticker|label) (?:says|reads|is|calls for|shows) '
+  + '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|uf|mfd)\\b)?'
+  + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?[a-z]+)?',
   'g',
 )
 /** Three figures and nothing else: of one go. */

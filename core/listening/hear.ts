@@ -145,7 +145,7 @@ const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?
 const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
 const DOES = [
   { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
-  { outcome: 'groans', said: new RegExp(`${WHILE}(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?\\b`, 'i') },
+  { outcome: 'groans', said: new RegExp(`${WHILE}(?:(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?|tr(?:ies|ied|ying))\\b`, 'i') },
 ]
 
 /** `101 volts while it runs`: read, and heard to run. */

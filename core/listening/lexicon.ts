@@ -180,7 +180,9 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
     test,
     staged,
     vehicle,
-    places: phrasesOf(staged ? names.map(n => n.replace(/^well /, '')) : names),
+    places: phrasesOf(staged
+      ? names.map(n => n.replace(/^well /, ''))
+      : names.filter(n => !OF_THE_FIRST.test(n) || !kind.tests.some(isStaged))),
     variants: phrasesOf([...(VARIANTS[variant] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,
     foremost: (alike.find(t => t.id === 'gauge') ?? alike[0]) === test,
@@ -189,6 +191,9 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
     follows: test.quantity === 'volts' && test.condition === 'calling' ? pointBefore(kind, test.point) : [],
   }
 }
+
+/** The float is the first pump's, where there are two. */
+const OF_THE_FIRST = /\bfloat\b/
 
 /** The point before one at which volts are read, in the order of the power path. */
 function pointBefore(kind: SystemKind, point: string): string[] {

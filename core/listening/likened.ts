@@ -92,8 +92,8 @@ function rank(answers: readonly Answer[], weights: Weights, logOf: (word: string
 /** Of what is said, so much must be of the answer; and so sure must it be. */
 const [LEAST_COVERED, LEAST_SHARE, SURE] = [0.9, 0.7, 0.8]
 
-/** Or, of a longer story, half of it and beyond doubt. */
-const [MUCH, HALF, CERTAIN] = [1.6, 0.5, 0.95]
+/** Or, of a longer story, most of it and beyond doubt. */
+const [MUCH, MOST, CERTAIN] = [1.6, 0.6, 0.97]
 
 /** The one answer that is meant, where its words leave no doubt. */
 export function meantBy(likeness: Likeness, weights: Weights): Likened | undefined {
@@ -102,7 +102,7 @@ export function meantBy(likeness: Likeness, weights: Weights): Likened | undefin
   const { chance, covered, left, strange, entry } = first
   const share = covered / (covered + left)
   const inFew = covered >= LEAST_COVERED && share >= LEAST_SHARE && strange <= 1
-  const inMany = covered >= MUCH && share >= HALF && chance >= CERTAIN && strange <= 2
+  const inMany = covered >= MUCH && share >= MOST && chance >= CERTAIN && strange <= 2
   if (!inFew && !inMany) return undefined
   if (entry.test.id === 'asked' && TOLD.has(entry.outcome)) return undefined
   return turnsNothing(entry, weights) && speaksOfIt(entry, weights) ? first : undefined

@@ -25,7 +25,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch',
     'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch',
-    'at the switch',
+    'at the switch', 'into the float', 'float line', 'at the float',
   ],
   poles: [
     'pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points',
@@ -34,8 +34,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   load: [
     'load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out',
     'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter',
-    'past the switch', 'through the switch', 'out to the pump', 'to the pump', 'to the motor', 'feeding the pump',
-    'going to the pump',
+    'past the switch', 'through the switch', 'float load', 'out of the float', 'behind the float',
   ],
   contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
   control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary',
@@ -117,7 +116,7 @@ export const STARTER_PLACES: Readonly<Record<string, readonly string[]>> = {
   ],
   load: [
     'load', 'out', 'going out', 'load terminals', 'out of the starter', 'load of the starter', 'starter load',
-    'bottom of the starter', 'out to the pump', 'to the pump', 'to the motor', 'across the bottom', 'bottom',
+    'bottom of the starter', 'across the bottom', 'bottom',
   ],
   aux: [
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',

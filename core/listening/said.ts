@@ -142,6 +142,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip',
     ],
     minutes: [
+      'runs ten minutes then nothing', 'ran a while then nothing',
       'overload trips tminutes', 'overload trip tminutes reset', 'thermal trips tminutes',
       'runs then overload trips tminutes', 'run minutes stop', 'runs minutes stop', 'runs a while then stops',
       'overload stop minutes', 'stops after minutes', 'runs tminutes stop', 'runs tminutes quits',
@@ -153,6 +154,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'motor-heat': {
     usual: ['motor cool', 'motor warm', 'motor not hot', 'motor is cold', 'motor feels normal'],
     hot: [
+      'toohot motor', 'toohot', 'motor toohot to touch',
       'too hot to touch', 'hot to the touch', 'motor burning up', 'cannot keep a hand on it', 'motor scalding',
       'motor very warm', 'motor hot', 'motor too hot to touch', 'motor very hot', 'motor is boiling', 'hot motor',
     ],
@@ -188,11 +190,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'level-look': {
     covered: [
+      'water level is way up', 'lots of water over the pump',
       'levelabove', 'water level pump set', 'plenty of water', 'water over the pump', 'water stands feet over',
       'water level plenty', 'plenty of water in the well', 'well full', 'water stands high', 'well has water',
       'water level down plenty', 'level good',
     ],
     low: [
+      'water level is down to the bowls', 'water down to the pump',
       'levelat', 'well pumped down', 'level down to the pump', 'no water in the well', 'water down at the pump',
       'water level low', 'well low', 'hardly any water in the well', 'well dry', 'level at the pump', 'well is down',
     ],
@@ -217,6 +221,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no difference empty', 'same with the tank empty', 'will not start empty either', 'hums with no air in it',
     ],
     empty: [
+      'first start of the day is fine', 'starts the first time only', 'starts empty only',
       'labour against pressure', 'labour pressure tank', 'hum pressure tank', 'starts fine empty',
       'starts good with no air', 'not start full tank', 'starts fine from empty', 'not start against air',
       'drain start', 'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
@@ -248,11 +253,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-switch-open': {
     holds: [
+      'leads off at the switch holds', 'leads off at the pressure switch it holds', 'pump leads off the switch holds',
       'pump wires off the switch it holds', 'pump wires off at the switch holds', 'wires off the load of the switch holds',
       'loadwires off holds', 'wires off at the switch holds', 'loadwires off at the switch it holds',
       'holds with the loadwires off', 'wires off at the switch does not trip',
     ],
     trips: [
+      'leads off at the switch still trips',
       'pump wires off the switch still trips',
       'loadwires off still trips', 'wires off at the switch still trips', 'trips with the loadwires off',
       'switch open still trips',
@@ -355,6 +362,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'nipple clean',
     ],
     blocked: [
+      'line to the switch frozen', 'sensing line frozen solid', 'copper line to the switch frozen', 'tube to the switch frozen',
       'port blocked scale', 'fitting blocked scale', 'hole blocked scale', 'fitting under the switch blocked',
       'nipple solid', 'port packed', 'sensing tube blocked', 'port crud', 'hole plugged', 'nipple mud',
       'iron in the nipple', 'pick will not go through the nipple', 'tube to the switch packed with rust',
@@ -366,6 +374,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'lever': {
     auto: ['lever auto', 'lever on', 'lever up', 'lever at auto', 'lever set'],
     off: [
+      'knob on off', 'somebody left the knob on off', 'switch knob off',
       'lever switch off', 'flipped lever off', 'lever turned off', 'flipped the lever to off', 'knob off',
       'switch knob turned off', 'lever knocked off', 'auto off lever off', 'somebody turned the lever off',
       'lever was off', 'arm in the off position', 'lever in the off position', 'cutoff is tripped', 'lever in off',
@@ -424,6 +433,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'cool-ohms': {
     'same': ['closed hot and cold', 'overload closed both times', 'a value both times', 'reads the same cold'],
     'comes-back': [
+      'started again by itself half an hour later', 'kicked back on by itself later',
       'opens hot closes cold', 'resets when cool', 'reads again cold', 'cooled reads again',
       'ol now comeback when cool', 'comes back after cooling', 'reads again after it cooled',
       'overload closed again cold', 'ol then a value once cool',
@@ -573,6 +583,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'silent in the well when it stops',
     ],
     falls: [
+      'waterfall down the casing', 'sounds like a waterfall', 'water running back down',
       'water falling in the well', 'hear water falling in the well', 'hear water running in the well',
       'water trickles in the well', 'splashing in the well', 'hear it running back down the well',
       'hear water fall well',
@@ -625,6 +636,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'housevalve shut holds', 'house shut holds', 'housevalve closed and it holds', 'holds with the housevalve shut',
     ],
     falls: [
+      'housevalve shut still bleeds down', 'housevalve shut it still leakdown',
+      'shut the valve at the head no change', 'house valve shut same',
       'housevalve shut stilldoes', 'house off stilldoes', 'shut house still drops', 'housevalve shut fall',
       'housevalve shut still drops', 'housevalve off drops', 'housevalve shut still falls', 'house shut still falls',
       'still falls with the housevalve shut', 'housevalve shut falls',
@@ -667,6 +680,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'toilet running upstairs',
     ],
     relief: [
+      'safety valve spitting', 'safety spits', 'relief spits',
       'relief lifts', 'relief pops', 'relief dribbles', 'relief opens', 'relief leaks', 'relief weeping',
       'relief blowing', 'relief spitting', 'relief open', 'water at the relief',
     ],
@@ -750,6 +764,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'groans when it calls', 'tries to start', 'buzzes', 'just hums',
     ],
     silent: [
+      'dead as a doornail', 'dead as a rock',
       'click nothing', 'not a peep', 'nothing at all', 'stone dead', 'not run', 'not start up', 'pump not run',
       'motor not run', 'no response', 'not kick', 'not start nothing', 'pump not start', 'motor not start',
       'not turn on', 'silent', 'no sound', 'nothing', 'dead', 'pump silent', 'nothing happens', 'no hum', 'pump dead',
@@ -790,7 +805,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'water-look': {
-    clear: ['water clear', 'water clean', 'water looks clear', 'no sand'],
+    clear: [
+      'no air in the water','water clear', 'water clean', 'water looks clear', 'no sand'],
     sand: [
       'muddy water', 'brown water', 'gritty water', 'cloudy water', 'orange water', 'well pumping sand',
       'pumping sand', 'well makes sand', 'rust colored water', 'sandy water', 'water sandy', 'sand in the bucket',
@@ -1106,6 +1122,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'hisson unloader stops',
     ],
     nothing: [
+      'no psst when it stops', 'no psst', 'no whoosh when it stops',
       'unloader not vent stop', 'unloader not vent', 'not hear bleed', 'not hear bleed off', 'not hear unload',
       'not hear air stop', 'no pssh', 'no puff', 'not hear it unload', 'not unload', 'head pressure not bleeding off',
       'not bleed off', 'head does not bleed', 'pressure stays on the head', 'no hiss', 'no hiss when it stops',
@@ -1130,6 +1147,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'intake-breath': {
     pulls: ['intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good'],
     back: [
+      'puffing back at the filter',
       'air back filter', 'puffs back out the filter', 'air puff filter', 'blows back filter', 'intake backfires',
       'air blow out intake', 'air puffing out the intake', 'air out of the intake', 'intake puffs', 'puff intake',
       'blows back at the intake', 'intake blows back', 'breath back at the intake',

@@ -35,16 +35,25 @@ export const worn = (mend: Repair) =>
     severities: degrees(
       {
         name: 'two thirds left',
-        share: 0.5,
+        share: 0.45,
         change: h => ({ 'motor.load': h['motor.load'] * 0.83, 'pump.flow': h['pump.flow'] * 0.65 }),
       },
       {
         name: 'a third left',
-        share: 0.5,
+        share: 0.4,
         change: h => ({
           'motor.load': h['motor.load'] * 0.67,
           'pump.flow': h['pump.flow'] * 0.3,
           'pump.shutOff': h['pump.shutOff'] * 0.8,
+        }),
+      },
+      {
+        name: 'an eighth left',
+        share: 0.15,
+        change: h => ({
+          'motor.load': h['motor.load'] * 0.6,
+          'pump.flow': h['pump.flow'] * 0.12,
+          'pump.shutOff': h['pump.shutOff'] * 0.7,
         }),
       },
     ),
