@@ -120,7 +120,7 @@ function pushSeen(
     = pilot
       + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0)
       + stageOf(words, staged, hasStages, weights, near)
-  const score = scoreOf(words, weights, assumed, 0, beside)
+  const score = scoreOf(words, weights, assumed + deniedBesides(weights, words, beside), 0, beside)
   // one common word says a thing only by itself
   if (best.phrase.length === 1 && COMMON.has(best.phrase[0]!) && score.left > 0.3) return
   const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
@@ -141,6 +141,11 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
 
 /** Points of things that are bridged as well, and are not the pressure switch. */
 const ELSEWHERE = new Set(['panel', 'fuse', 'aux', 'overload', 'thermal', 'disconnect', 'breaker', 'relay', 'centrifugal'])
+
+/** `lever won't stay on auto`: what is denied and not taken up may deny the whole. */
+const DENIED_BESIDES = 0.8
+const deniedBesides = ({ of }: Weights, words: ReadonlySet<string>, beside: ReadonlySet<string>): number =>
+  [...of.keys()].some(w => w.startsWith('!') && !words.has(w) && !beside.has(w)) ? DENIED_BESIDES : 0
 
 /** Two pumps: which is meant is said, or only it has the part; else it is the one that was spoken of last. */
 function stageOf(

@@ -41,7 +41,7 @@ const NAMED = new RegExp(
 const ALONE = new RegExp(
   '\\b(?<=\\b(?:to|at|got|gets|getting|reads|says|shows|only|pulling|drawing|pulls|draws|in) )'
   + `(${Object.keys(NAMES).filter(n => !/^(?:an?|half|couple|one|two|three)$/.test(n)).join('|')})`
-  + '(?= *(?:$|,|;|now\\b|and\\b|on\\b|across\\b))',
+  + '(?= *(?:$|,|;|(?:now|and|on|across|when|while|as|with)\\b))',
   'g',
 )
 
@@ -99,6 +99,7 @@ export function figuresOf(joined: string): Told {
     .replace(ALONE, (name: string) => String(NAMES[name]!))
     .replace(/(\d) (?:point) (\d)/g, '$1.$2')
     .replace(/\bdead short(?:ed)?\b|\bshorted (?:solid|out)\b/g, ' 0 ohms ')
+    .replace(/\btoground (?:shows|reads|is|has|gives) (?:a )?short(?:ed)?\b/g, 'toground 0 ohms')
     .replace(/\bzero (?=ohms?|volts?|amps?|psi|pressure)/g, '0 ')
   const keepRow = (all: readonly string[], unit: string | undefined) => {
     const named = unitOf(unit)

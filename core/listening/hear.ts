@@ -103,7 +103,9 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const { near, value: nearValue, quantity: nearQuantity } = before
   const bearing = { expected: listening.expected, near, nearValue, nearQuantity, units }
   const parts = hearWithDoing(kind, text, bearing, before.action)
-  const all = parts.flatMap(p => (p.meanings[0] ? [p.meanings] : []))
+  const found = parts.filter(p => p.meanings[0])
+  // `wide open, good`: the second is an opinion of the first
+  const all = found.flatMap(p => (found.length > 1 && isOpinion(p.clause) ? [] : [p.meanings]))
   const heard = all.length > 1 && !WAS_OFF.test(text) ? all.filter(m => !isSwitchedOff(m)) : all
   if (heard.length === 0) {
     if (exact.ok && exact.value.kind === 'ask') return ok(exact.value)
@@ -133,6 +135,13 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
  */
 const isNought = (choices: readonly Choice[]): boolean =>
   choices.every(({ line }) => line.kind === 'reading' && line.value === 0 && line.test.startsWith('red.'))
+
+const OPINIONS = new Set(['good', 'bad', 'same', 'clear', 'low', 'high', 'normal', 'usual'])
+
+function isOpinion({ words, figures, rows }: Clause): boolean {
+  const said = words.filter(w => !w.filler)
+  return figures.length + rows.length === 0 && said.length === 1 && OPINIONS.has(said[0]!.means)
+}
 
 /** `breaker off, then…` is what was done before; that it was found off is said so. */
 const WAS_OFF = /\b(?:was|were|found|is|somebody|someone|left)\b/i
@@ -170,11 +179,17 @@ function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
 
 const BRIDGED = /\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across)\b/i
 
-/** With something bridged that no test here bridges, what it then did says nothing of how it runs. */
+/** With something bridged or taken off that no test here tries, what it then did says nothing of how it is. */
 function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
-  if (!BRIDGED.test(text) || told.some(l => l.kind === 'observation' && isTrial(findTest(kind, l.test)))) return told
-  return told.filter(l => !(l.kind === 'observation' && l.test.endsWith('sound')))
+  const tried = told.some(l => l.kind === 'observation' && !isLetGo(l) && isTrial(findTest(kind, l.test)))
+  if (tried) return told
+  const [bridged, apart] = [BRIDGED.test(text), APART.test(text)]
+  return told.filter(l => !(l.kind === 'observation' && ((bridged && l.test.endsWith('sound')) || (apart && isLetGo(l)))))
 }
+
+/** Taken off: that it holds now says nothing of how it held before. */
+const APART = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
+const isLetGo = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('let-go')
 
 const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined
 

@@ -92,6 +92,9 @@ function rank(answers: readonly Answer[], weights: Weights, logOf: (word: string
 /** Of what is said, so much must be of the answer; and so sure must it be. */
 const [LEAST_COVERED, LEAST_SHARE, SURE] = [0.9, 0.7, 0.8]
 
+/** One word alone must be nearly all that was said. */
+const [ALONE, HEAVY] = [0.85, 0.6]
+
 /** Or, of a longer story, most of it and beyond doubt. */
 const [MUCH, MOST, CERTAIN] = [1.6, 0.6, 0.97]
 
@@ -101,7 +104,8 @@ export function meantBy(likeness: Likeness, weights: Weights): Likened | undefin
   if (!first || first.chance < SURE) return undefined
   const { chance, covered, left, strange, entry } = first
   const share = covered / (covered + left)
-  const inFew = covered >= LEAST_COVERED && share >= LEAST_SHARE && strange <= 1
+  const heavy = [...weights.of.values()].filter(w => w >= HEAVY).length
+  const inFew = covered >= LEAST_COVERED && share >= (heavy < 2 ? ALONE : LEAST_SHARE) && strange <= 1
   const inMany = covered >= MUCH && share >= MOST && chance >= CERTAIN && strange <= 2
   if (!inFew && !inMany) return undefined
   if (entry.test.id === 'asked' && TOLD.has(entry.outcome)) return undefined

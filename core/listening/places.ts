@@ -7,7 +7,7 @@ import type { Condition } from '#core/systems'
 /** By point, without the prefix of its stage. */
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
   supply: [
-    'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'from the meter', 'into the fuses', 'service',
+    'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'into the fuses', 'service',
     'ahead of the breaker', 'wall outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
     'top of the fuses', 'top of the breaker', 'line of the fuses',
     'into the panel', 'going in the breaker', 'service drop',
@@ -121,7 +121,7 @@ export const STARTER_PLACES: Readonly<Record<string, readonly string[]>> = {
   aux: [
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
     'out of the overload contact', 'into the switch', 'to the switch', 'switch line', 'into the pressure switch',
-    'feed to the switch', 'at the switch', 'auxcontact',
+    'feed to the switch', 'auxcontact',
   ],
 }
 

@@ -108,6 +108,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     no: [
       'holds pressure overnight', 'tank holds when it is off', 'holds fine off', 'holds its pressure off','stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night'],
     yes: [
+      'house shut off still kicks on', 'everything off and it still starts', 'all shut off still starts',
       'comes on every couple of minutes with nothing open', 'cycles with nobody using water',
       'cycles tapsshut', 'keeps cycling tapsshut', 'starts every minutes', 'kicks on every minutes',
       'comes on every minutes', 'kicks on tapsshut', 'starts byitself', 'starts tapsshut', 'starts atnight',
@@ -196,6 +197,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'water level down plenty', 'level good',
     ],
     low: [
+      'well level fell to the intake', 'water level at the intake',
       'water level is down to the bowls', 'water down to the pump',
       'levelat', 'well pumped down', 'level down to the pump', 'no water in the well', 'water down at the pump',
       'water level low', 'well low', 'hardly any water in the well', 'well dry', 'level at the pump', 'well is down',
@@ -253,6 +255,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-switch-open': {
     holds: [
+      'pump off the switch it holds', 'disconnected the pump from the switch holds',
       'leads off at the switch holds', 'leads off at the pressure switch it holds', 'pump leads off the switch holds',
       'pump wires off the switch it holds', 'pump wires off at the switch holds', 'wires off the load of the switch holds',
       'loadwires off holds', 'wires off at the switch holds', 'loadwires off at the switch it holds',
@@ -319,6 +322,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'contacts': {
     clean: [
+      'contacts look new',
       'contacts like new', 'contacts look like new', 'contacts clean', 'contacts good', 'contacts look good',
       'contacts fine', 'switch contacts clean',
     ],
@@ -459,6 +463,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'spin': {
     no: ['spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference'],
     runs: [
+      'not turn until I spin the shaft', 'runs when I spin the shaft', 'only starts if I spin it',
       'gave shaft turn start', 'turn shaft start', 'gave it a turn start', 'gave it a spin start', 'helped it start',
       'kick it over runs', 'spun start', 'pull start run', 'turn hand start', 'spun it and it ran',
       'spun the shaft and it ran', 'spun the shaft with a screwdriver and it ran', 'spun and it took off',
@@ -531,6 +536,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'overload-seen': {
     'holds': ['overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip'],
     'lets-go': [
+      'overload keeps popping', 'overload on the bottom of the box keeps popping',
       'overload clicks', 'overload in the box clicks', 'overload clicks off', 'hum overload click', 'overload trips',
       'overload tripped', 'overload trips after', 'overload trips again', 'hum then overload trips', 'overload out',
       'runs then overload trips', 'starts runs then overload trips', 'hum overload trips', 'overload pops every time',
@@ -606,6 +612,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'only air at the airvalve', 'no water at the airvalve', 'airvalve dry',
     ],
     water: [
+      'bladder busted', 'bladder torn', 'bladder ruptured', 'bladder blown', 'bladder is shot', 'water in the airvalve',
       'face full of water airvalve', 'airvalve water out', 'water sprayed airvalve', 'squirt of water airvalve',
       'water at the valve stem', 'water squirts', 'water from the schrader', 'pin pushed water',
       'water out of the stem', 'water shoots out of the airvalve', 'bladder bad water at the airvalve',
@@ -722,6 +729,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'cycles-how': {
     usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
     rapid: [
+      'rapid cycle', 'on for seconds and off for seconds',
       'onoff when a tap is open', 'onoff onoff when a faucet is open', 'on off on off',
       'onoff every second', 'clicks like a machine gun', 'chatters on and off', 'start stop start stop',
       'cycles fast', 'cycles constantly', 'rapid cycling', 'shortcycle', 'pump shortcycle', 'shortcycle fast',
@@ -736,10 +744,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'holds pressure', 'does not fall', 'holds overnight',
     ],
     slow: [
+      'tank bleeds down overnight', 'loses pressure overnight', 'leakdown overnight', 'bleeds down by morning',
       'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
       'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night',
     ],
     once: [
+      'pressure falls right to nothing when it stops', 'falls right to nothing',
       'gauge falls atonce', 'kill pump gauge fall atonce', 'kill pump gauge fall', 'pump off gauge fall fast',
       'pressure drops right off', 'drops like a rock', 'water run back well', 'drains back',
       'runs back into the cistern', 'hear it run back', 'trickles back into the cistern', 'pressure gone',
@@ -797,6 +807,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'hardly any water', 'runs weak at the tap', 'runs weak', 'weak at the tap run',
     ],
     none: [
+      'not moving water', 'not move water', 'moves no water',
       'nothing out of the tap',
       'no water upstairs', 'no water at any tap', 'dry taps', 'noth tap', 'no water anywhere', 'not one drop',
       'no water house', 'dry bone', 'nothing at the hydrant', 'nothing comes out', 'not a drop at the tap',
@@ -948,6 +959,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
     blocked: [
+      'filter full of dirt',
       'strainer sand', 'screen sand', 'strainer dirt', 'strainer plastic', 'strainer screen plugged',
       'strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime', 'strainer half blocked',
       'screen mud', 'strainer blocked', 'strainer full', 'strainer full of sand', 'strainer blocked with rust',
@@ -998,6 +1010,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
     ],
     dead: [
+      'ball float stuck', 'float stuck under the pipe',
       'float sunk', 'float full of water sunk to the bottom',
       'float never turns pump', 'float not turn pump', 'float never starts the pump', 'float not start pump',
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
@@ -1021,6 +1034,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'starter hum',
     ],
     nothing: [
+      'coil not pulling', 'coil not pull',
       'not pullin', 'no pullin', 'starter noth', 'starter not move', 'coil not pullin', 'contactor not close',
       'starter sits', 'starter open', 'starter silent', 'starter does nothing', 'starter not pullin', 'starter dead',
       'starter does not come in', 'starter silent not pullin', 'coil dead', 'starter nothing',
@@ -1096,6 +1110,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'swap-two': {
     less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
     more: [
+      'swapped lead n1 n2 pressure up', 'swapped two leads pressure is up',
       'backwards swap two lead pumps', 'swap two lead pump', 'swap two lead run good',
       'swap two motorleads pressure up', 'swap two motorleads', 'swap two motorleads pressure came up',
       'swap two motorleads better', 'swap two lead pressure up', 'swap two lead up', 'swap two lead pressure',
@@ -1170,6 +1185,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'belt-look': {
     good: ['belt good', 'belt tight', 'belt fine'],
     slack: [
+      'belts slapping', 'belt slaps',
       'squeals on start up', 'squeals when it starts', 'belts glazed',
       'belts loose squealing', 'belts slipping', 'belt squeals loose', 'belt loose', 'belt shiny', 'belt smoke',
       'belt slipping', 'belt slip', 'belt slips', 'belt glazed', 'belt squeals',
@@ -1236,6 +1252,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'return-look': {
     bright: ['return good', 'chassis ground clean', 'ground tight', 'ground good', 'chassis return bright'],
     rusty: [
+      'ground wire all rust', 'ground wire at the frame rusty',
       'ground strap corroded', 'ground bolt rusty', 'ground bad', 'strap rusty', 'ground screw loose',
       'negative corroded', 'chassis bolt rusty', 'ground rusty', 'ground loose', 'return rusty',
       'chassis ground corroded', 'ground bolt loose', 'ground under paint', 'chassis rust',

@@ -53,7 +53,7 @@ const GROUPS: readonly string[] = [
   'rust rust rusty rusted rustier',
   'sand sand sandy grit gritty sediment silt gravel crud shavings',
   'scale scale scaled lime',
-  'dirt dirt dirty dust mud sawdust lint fluff',
+  'dirt dirt dirty dust mud sawdust lint fluff junk trash crap gunk debris',
   'gauge gauge gauges needle',
   'box box lid',
   'labour labours labors lugs lugging bogs bogging strains struggles struggling tired',
