@@ -115,7 +115,8 @@ export function decide(
   const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
   const costly = minutes >= COSTLY
   const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > SPEAKS).map(m => m.line)))
-  const shown = direct.length > 0 ? !costly || speaking.size > 1 || chance >= 0.99 : by.length >= (costly ? 3 : 2)
+  const enough = !costly || speaking.size > 1 || (plain && !down) || chance >= 0.99
+  const shown = direct.length > 0 ? enough : by.length >= (costly ? 3 : 2)
   // only where it can change the answer
   const asked = chance < ENOUGH ? chance >= LIKELY && !costly : costly && chance < 0.99
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)

@@ -21,7 +21,7 @@ export interface Mended {
 }
 
 /** Of what had failed, so much must be what was put right; and so much of that in nothing else. */
-const [LIKELY, RIGHT] = [0.5, 0.7]
+const [LIKELY, RIGHT] = [0.5, 0.5]
 const COVERED = 0.02
 
 export function findMended({ model }: Tables, state: TabState, { chances, suspects }: Ranking): Mended | undefined {

@@ -33,11 +33,14 @@ const DOINGS = {
     + 'cleaned(?: up)?|re-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
   set: [
-    '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped|put) (?:\\w+ ){0,3}OF'
+    '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped) (?:\\w+ ){0,3}OF'
     + '(?! (?:all|fully|full))',
   ],
   reset: ['re-?set (?:\\w+ ){0,2}OF', '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?'],
-  filled: ['(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF', '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF'],
+  filled: [
+    '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
+    '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
+  ],
   aired: ['(?:pumped|aired|charged|put|brought|topped|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
   drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
@@ -78,9 +81,13 @@ const WAYS: Readonly<Record<string, Way>> = {
   'remake-feed-joint': { by: ['remade'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt splices?)' },
   'remake-control-wire': { by: ['remade', 'renewed'], to: '(?:control|pilot|coil) wires?' },
   'clean-and-remake-chassis-return': {
-    by: ['remade', 'cleaned', 'renewed'], to: '(?:chassis |negative )?(?:ground(?: lug| wire| strap)?|return|ring terminal)',
+    by: ['remade', 'cleaned', 'renewed'],
+    to: '(?:chassis |negative )?(?:ground(?: lug| wire| strap)?|return|ring terminal)',
   },
-  'clean-and-remake-battery-posts': { by: ['cleaned', 'remade'], to: '(?:battery )?(?:posts?|clamps?|battery terminals?)' },
+  'clean-and-remake-battery-posts': {
+    by: ['cleaned', 'remade'],
+    to: '(?:battery )?(?:posts?|clamps?|battery terminals?)',
+  },
   'charge-or-replace-battery': { by: ['charged', 'renewed'], to: 'batter(?:y|ies)' },
   'replace-fuse-holder': { by: ['renewed'], to: 'fuse ?holder' },
   'replace-feed': { by: ['renewed'], to: 'feed(?: wire)?' },
@@ -96,14 +103,20 @@ const WAYS: Readonly<Record<string, Way>> = {
   'free-impeller': { by: ['freed', 'cleaned'], to: '(?:impeller|volute|eye|shaft)' },
   'clean-jet': { by: ['cleaned', 'freed'], to: '(?:jet|nozzle|venturi|ejector)' },
   'prime-pump': { by: ['filled'], to: '(?:pump|case|casing|volute|priming (?:hole|plug|port)|housing|prime)' },
-  'remake-suction-joints': { by: ['remade', 'renewed'], to: '(?:suction(?: line| pipe| side| joint)?|union|suction fitting)' },
+  'remake-suction-joints': {
+    by: ['remade', 'renewed'],
+    to: '(?:suction(?: line| pipe| side| joint)?|union|suction fitting)',
+  },
   'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
   'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'check(?: valve)?' },
   'clean-or-replace-tank-check-valve': { by: ['renewed', 'cleaned'], to: '(?:tank )?check(?: valve)?' },
   'clean-or-replace-unloader-valve': { by: ['renewed', 'cleaned'], to: 'unloader(?: valve)?' },
   'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:drop|down|riser) pipe' },
   'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl)' },
-  'remake-suction-hose': { by: ['remade', 'renewed'], to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer)' },
+  'remake-suction-hose': {
+    by: ['remade', 'renewed'],
+    to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer)',
+  },
   'vent-pump': { by: ['vented'], to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|air)' },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?' },
@@ -137,15 +150,22 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-regulator': { by: ['renewed'], to: 'regulator' },
 }
 
+/** Ids of the repairs that can be said. */
+export const REPAIRS_SAID: readonly string[] = Object.keys(WAYS)
+
 /** What comes after the thing that was spoken of. */
 const IT = '(?:it|them|that|those|everything|one)'
 
 /** Done by others or on another day, wished, asked, or a spare tried to see. */
 const NOT_NOW = new RegExp(
-  '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|someone|somebody|husband|wife|neighbou?r|guy|had|was|'
+  '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|'
+  + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never|not|'
   + 'didn\'?t|haven\'?t|known|good spare|spare|another|different|borrowed)\\b',
 )
+
+/** Any of what is done, at all: most lines tell of none. */
+const DOES = /\b(?:\w{2,}(?:ed|d)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|fresh|redid|brought|shut)\b/
 
 export interface Done {
   readonly line: DraftLine
@@ -189,6 +209,7 @@ const PARTED = /\s*[,;.]\s*|\s+(?:and|then|so|now)\s+/g
  */
 export function findDone(kind: SystemKind, text: string, near?: string): Done | undefined {
   const said = text.toLowerCase().replaceAll('’', '\'')
+  if (!DOES.test(said)) return undefined
   let from = 0
   for (const gap of [...said.matchAll(PARTED), { index: said.length, 0: '' }]) {
     const part = said.slice(from, gap.index)

@@ -7,10 +7,11 @@ import { ok, type Result } from '#core/foundation'
 import { findTest, withOptions, type SystemKind, type Test } from '#core/systems'
 import { parseShorthand, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
-import { meaningsOf, type Bearing, type Figures, type Meaning } from './clause'
+import { meaningsOf } from './clause'
 import { findDone } from './done'
 import { figuresOf } from './figures'
 import { lexiconOf, type Lexicon } from './lexicon'
+import type { Bearing, Figures, Meaning } from './meaning'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
@@ -118,7 +119,8 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
   const told = withoutBridged(kind, text, heard.flatMap(m => m[0]!.lines))
-  const lines = distinct([...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]).map(l => ({ ...l, typed: text }) as DraftLine)
+  const whole = distinct([...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)])
+  const lines = whole.map(l => ({ ...l, typed: text }) as DraftLine)
   if (lines.length === 0) return remark()
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
@@ -152,9 +154,10 @@ const isSwitchedOff = ([m]: readonly Meaning[]) => {
 
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
 const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
+const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?'
 const DOES = [
   { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
-  { outcome: 'groans', said: new RegExp(`${WHILE}(?:(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?|tr(?:ies|ied|ying))\\b`, 'i') },
+  { outcome: 'groans', said: new RegExp(`${WHILE}(?:${GROANING}|tr(?:ies|ied|ying))\\b`, 'i') },
 ]
 
 /** `101 volts while it runs`: read, and heard to run. */
@@ -184,11 +187,13 @@ function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine
   const tried = told.some(l => l.kind === 'observation' && !isLetGo(l) && isTrial(findTest(kind, l.test)))
   if (tried) return told
   const [bridged, apart] = [BRIDGED.test(text), APART.test(text)]
-  return told.filter(l => !(l.kind === 'observation' && ((bridged && l.test.endsWith('sound')) || (apart && isLetGo(l)))))
+  const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
+  return told.filter(l => !((bridged && isSound(l)) || (apart && isLetGo(l))))
 }
 
 /** Taken off: that it holds now says nothing of how it held before. */
-const APART = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
+const APART
+  = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
 const isLetGo = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('let-go')
 
 const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined

@@ -32,19 +32,39 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['cablegood', 'cable (?:is |reads )?(?:good|fine|clear|okay|ok)'],
   ['cabledown', 'cable (?:is )?(?:down|bad|grounded)'],
   ['controlsupply noth', 'no control (?:voltage|power|supply|volts)'],
-  ['controlfuse', '(?:little |small |control )?fuse (?:on|in|at|for) the (?:control )?transformer', '(?:control )?transformer fuse'],
+  [
+    'controlfuse', '(?:little |small |control )?fuse (?:on|in|at|for) the (?:control )?transformer',
+    '(?:control )?transformer fuse',
+  ],
   ['auxcontact', '(?:95[- ]+96|97[- ]+98|n\\.?c\\.?|normally closed|overload aux\\w*)(?: contact)?(?! ?volts?)'],
   ['pullin', 'slam(?:s|med)? in', 'bang(?:s|ed)? in', 'snap(?:s|ped)? in'],
   ['n1 n2', '(?:between )?(?:phase |leg )?a (?:to|and|-) ?(?:phase |leg )?b(?= |$|,)'],
   ['n2 n3', '(?:between )?(?:phase |leg )?b (?:to|and|-) ?(?:phase |leg )?c(?= |$|,)'],
-  ['n1 n3', '(?:between )?(?:phase |leg )?(?:a (?:to|and|-) ?(?:phase |leg )?c|c (?:to|and|-) ?(?:phase |leg )?a)(?= |$|,)'],
-  ['bothlegs', '(?:on )?each leg(?: going| coming)?'],
-  ['gauge reads', '(?<=(?:^ ?|, |and |it ))(?:just )?(?:sits|sitting|sat|hangs|hanging|stalls|stalled|levels off|tops out) (?:at|on)(?= \\d+(?![\\d.]| ?(?:v|volts?|a|amps?)\\b))'],
+  [
+    'n1 n3',
+    '(?:between )?(?:phase |leg )?(?:a (?:to|and|-) ?(?:phase |leg )?c|c (?:to|and|-) ?(?:phase |leg )?a)(?= '
+    + '|$|,)',
+  ],
+  ['bothlegs', '(?:on )?each leg (?:going|coming)'],
+  [
+    'gauge reads',
+    '(?<=(?:^ ?|, |and |it ))(?:just )?(?:sits|sitting|sat|hangs|hanging|stalls|stalled|levels off|tops out) '
+    + '(?:at|on)(?= \\d+(?![\\d.]| ?(?:v|volts?|a|amps?)\\b))',
+  ],
   ['tank gauge reads', 'tank(?:\'s| is)? (?:at|reads|shows|sitting at)(?= \\d)'],
-  ['', 'with (?:the |all the )?(?:water|tank|system|pressure)(?: all)? (?:drained|empty|out|off|at zero)(?: out| off| down)?'],
+  [
+    '',
+    'with (?:the |all the )?(?:water|tank|system|pressure)(?: all)? (?:drained|empty|out|off|at zero)(?: out|'
+    + ' off| down)?',
+  ],
   ['airvalve', 'air side of the tank', 'air (?:in|on) the tank', 'tank\'?s? air'],
   ['toohot', '(?:can\'?t|cannot|could ?n\'?t) (?:hold|keep|leave|put) (?:my|a|your) hand on'],
-  ['load', '(?:two |both )?(?:wires |terminals |leads )?(?:going|leading|heading|running|out) (?:out )?to the (?:pump|motor|well)', 'feeding the (?:pump|motor)'],
+  [
+    'load',
+    '(?:two |both )?(?:wires |terminals |leads )?(?:going|leading|heading|running|out) (?:out )?to the '
+    + '(?:pump|motor|well)',
+    'feeding the (?:pump|motor)',
+  ],
   ['n1', 'on one (?:side|pole)(?= of|,| and|$)'],
   ['n2', 'on the other (?:side|pole)(?! of)'],
   ['cistern', 'reservoir'],
@@ -52,15 +72,31 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['rest', 'with nothing (?:on|running|turned on)'],
   ['battery posts', '(?:on|at|across) the clamps'],
   ['', 'along the run'],
-  ['precharge reads', 'tank(?:\'s)? (?:has |is )?(?:still |only )?(?:got|has|holds|holding)(?= \\d+ ?(?:psi|pounds?|lbs?)?(?: of air)? in it)'],
+  [
+    'precharge reads',
+    'tank(?:\'s)? (?:has |is )?(?:still |only )?(?:got|has|holds|holding)(?= \\d+ ?(?:psi|pounds?|lbs?)?(?: '
+    + 'of air)? in it)',
+  ],
   ['', '(?<=\\d ?(?:psi|pounds?|lbs?)?(?: of air)?) in it'],
-  ['housevalve shut', '(?:valve|shut-?off) (?:is )?(?:shut|closed)(?: right)? (?:after|past|behind|at|downstream of) the (?:pump |pressure )*tank'],
-  ['', '(?:when|while|as) (?:it|she|the (?:pump|motor))(?:\'s| is)? (?:trying|tries|tried|attempts|attempting)(?: to (?:start|go|run|turn))?'],
+  [
+    'housevalve shut',
+    '(?:valve|shut-?off) (?:is )?(?:shut|closed)(?: right)? (?:after|past|behind|at|downstream of) the '
+    + '(?:pump |pressure )*tank',
+  ],
+  [
+    '',
+    '(?:when|while|as) (?:it|she|the (?:pump|motor))(?:\'s| is)? (?:trying|tries|tried|attempts|'
+    + 'attempting)(?: to (?:start|go|run|turn))?',
+  ],
   ['reads', '(?:tested|measured|metered|meters|checked|checks)(?: out)?(?: at| to be)?(?= \\d)'],
   ['', 'on (?:the|my) meter'],
   ['ohms leadtolead', 'ohm(?:s|ed)?(?: reading| readings)? (?:across|between|on) the two'],
   ['rapid cycle', 'short[- ]?cycl(?:es|ing|ed|e)'],
-  ['noth', '(?:not|n[\'’]?t) (?:getting|seeing|reading|have|having|got|get|showing|see|read) (?:anything|a thing|any)(?: at all)?'],
+  [
+    'noth',
+    '(?:not|n[\'’]?t) (?:getting|seeing|reading|have|having|got|get|showing|see|read) (?:anything|a thing|'
+    + 'any)(?: at all)?',
+  ],
   ['meg toground', 'megger(?:s|ed)?(?: to ground)?'],
   ['inlet pressure zero', 'no water at the inlet(?: at all)?'],
   ['!shut', '(?:won[\'’]?t|does ?n[\'’]?t|not) close at \\d+'],
@@ -70,7 +106,10 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['fuse n2', 'fuse (?:number )?two'],
   ['fuse n3', 'fuse (?:number )?three'],
   ['line', 'feeding in'],
-  ['still ol after cooled', 'waited[^,]*,? (?:and )?(?:it\'s |it |they\'re )?still (?:reads? )?(?:open|ol|infinite|nothing|dead)'],
+  [
+    'still ol after cooled',
+    'waited[^,]*,? (?:and )?(?:it\'s |it |they\'re )?still (?:reads? )?(?:open|ol|infinite|nothing|dead)',
+  ],
   ['', 'turned the (?:knob|regulator)[^,]*'],
   ['atonce', 'the second(?= (?:you|i|it|they|the|we) )'],
   ['blows atonce', 'ble?w (?:right away|again|instantly|at once|immediately|straight away)'],
@@ -79,19 +118,38 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['fuse n2', '(?:second|middle|cent(?:er|re)) fuse'],
   ['fuse n3', '(?:third|right(?:-hand)?) fuse'],
   ['full', '(?:three[- ]quarters?|two[- ]thirds|nearly|almost|mostly|plenty) full'],
-  ['nearlyempty', '(?:a |about a )?quarter full', '(?:almost|nearly|about) empty', 'down to (?:a foot|the dregs|nothing)'],
+  [
+    'nearlyempty', '(?:a |about a )?quarter full', '(?:almost|nearly|about) empty',
+    'down to (?:a foot|the dregs|nothing)',
+  ],
   ['hot', '(?:screaming|smoking|blazing|burning|roasting|red) hot'],
   ['slow', '(?:takes?|took|taking) (?:forever|ages|an age|way too long|all day|a long time|so long)'],
   [
     'cablegood',
-    'cable (?:alone |by itself |only |going (?:back )?to the house |(?:back )?to the house |from the house )?(?:is |reads |at )?'
+    'cable (?:alone |by itself |only |going (?:back )?to the house |(?:back )?to the house |from the house '
+    + ')?(?:is |reads |at )?'
     + '(?:good|fine|clear|okay|ok|clean|(?:over )?\\d+ meg\\w*|infinite|open)(?= |$|,)',
   ],
-  ['pressure reads', '(?:only |just |barely )*(?:makes|made|makin|tops out at)(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?|gpm|gallons?|min\\w*|sec\\w*|w|uf)\\b))'],
-  ['worked on', '(?:power company|utility|electric company|lineman|linemen|line crew)(?: (?:was|were|had|has))?(?: been)? (?:changed|swapped|replaced|worked on|out|put in|working on|moved)'],
+  [
+    'pressure reads',
+    '(?:only |just |barely )*(?:makes|made|makin|tops out at)(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?|gpm|'
+    + 'gallons?|min\\w*|sec\\w*|w|uf)\\b))',
+  ],
+  [
+    'worked on',
+    '(?:power company|utility|electric company|lineman|linemen|line crew)(?: (?:was|were|had|has))?(?: '
+    + 'been)? (?:changed|swapped|replaced|worked on|out|put in|working on|moved)',
+  ],
   ['outletgauge', '(?:outlet|regulator|gun) gauge', 'gauge on the (?:regulator|outlet|gun|hose)'],
-  ['withdraw', '(?:when|while|as) (?:you|i|we) (?:pull|squeeze|hit|use) (?:on )?the (?:trigger|gun|tool|air)', 'with the (?:gun|trigger|tool) (?:open|pulled|going|running|on)'],
-  ['', '(?:the )?(?:other two|two|both)(?: (?:wires|terminals|screws|lugs))?(?= (?:going|coming|leading|feeding|out|in|to|at) )'],
+  [
+    'withdraw', '(?:when|while|as) (?:you|i|we) (?:pull|squeeze|hit|use) (?:on )?the (?:trigger|gun|tool|air)',
+    'with the (?:gun|trigger|tool) (?:open|pulled|going|running|on)',
+  ],
+  [
+    '',
+    '(?:the )?(?:other two|two|both)(?: (?:wires|terminals|screws|lugs))?(?= (?:going|coming|leading|feeding|'
+    + 'out|in|to|at) )',
+  ],
   [
     'noth', '(?:just )?sits there(?! (?:and )?(?:hum|buzz|groan|growl))', 'just sits(?= ?$|,)',
     'does ?n[\'’]?t do (?:anything|a thing)',
@@ -261,7 +319,10 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
     'cut[- ]?in',
   ],
   ['quits', 'cuts? (?:itself )?out (?:on its own|in|after|by itself)', 'cuts out(?! at)', 'clicks off', 'quits'],
-  ['cutout', 'cut[- ]?outs?', '(?:switch )?opens(?: up)?(?: fine| ok| okay| right)? at(?= \\d)', '(?:cuts|kicks|goes|shuts?|stops?) (?:out|off) at(?= \\d)'],
+  [
+    'cutout', 'cut[- ]?outs?', '(?:switch )?opens(?: up)?(?: fine| ok| okay| right)? at(?= \\d)',
+    '(?:cuts|kicks|goes|shuts?|stops?) (?:out|off) at(?= \\d)',
+  ],
   ['trip', '(?:let|lets|letting) go(?:es)?', 'kick(?:s|ed|ing)? out', 'pop(?:s|ped)? out'],
   ['breaker trip', '(?:knock(?:s|ed)?|throws?|threw|takes?|took) (?:out )?the breaker(?: out)?'],
   ['runon', '(?:goes?|went|runs?|ran|sails?|shoots?|blows?) (?:right |way |straight )?past(?= \\d| cut| the)'],
@@ -327,7 +388,11 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['inband', '(?:in|within) (?:the |its )?band'],
   ['same', 'no (?:difference|change)', 'made no odds', 'same (?:thing|as before)'],
   ['nonstop', 'all (?:the )?(?:time|day|night)', 'non-?stop', 'constantly'],
-  ['pluggedin', '\\b(?:plug(?:s|ged)?) (?:it )?(?:straight |directly |right )?in(?:to)?(?: (?:the|a) (?:wall|outlet|good outlet))?(?![\\p{L}\\d])'],
+  [
+    'pluggedin',
+    '\\b(?:plug(?:s|ged)?) (?:it )?(?:straight |directly |right )?in(?:to)?(?: (?:the|a) (?:wall|outlet|good '
+    + 'outlet))?(?![\\p{L}\\d])',
+  ],
   ['tminutes', '\\bafter a while(?![\\p{L}\\d])'],
   ['bad', 'gone bad'],
   ['$1', 'gives? (more|less)'],

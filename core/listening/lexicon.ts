@@ -165,7 +165,8 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
   const vehicle = kind.components.some(c => c.glyph === 'battery')
   const starter = kind.points.some(p => p.id === 'aux')
   const aliases = point.aliases.filter(a => !NO_PLACE.has(staged ? a.replace(/^well /, '') : a))
-  const names = [point.name, ...aliases, ...((vehicle ? VEHICLE_PLACES[at] : starter ? STARTER_PLACES[at] : undefined) ?? PLACES[at] ?? [])]
+  const own = vehicle ? VEHICLE_PLACES[at] : starter ? STARTER_PLACES[at] : undefined
+  const names = [point.name, ...aliases, ...(own ?? PLACES[at] ?? [])]
   const alike = kind.tests.filter(
     (t): t is NumericTest =>
       t.kind === 'numeric' && t.quantity === test.quantity && isStaged(t) === staged

@@ -18,7 +18,7 @@ export interface Likened {
 }
 
 /** Answers by their words; made once for a kind. */
-export type Likeness = (weights: Weights) => readonly Likened[]
+export type Likeness = (weights: Weights) => Likened | undefined
 
 /** How many ways to say its test, and how many of anything, an answer is thought to have besides its own. */
 const [OF_TEST, OF_ALL] = [0.5, 2]
@@ -35,34 +35,45 @@ interface Answer {
 export function likenessOf(seen: readonly SeenEntry[]): Likeness {
   const answers = seen.map(entry => ({ entry, ways: entry.phrases.length, with: countOf([entry]) }))
   const whole = { ways: answers.reduce((n, a) => n + a.ways, 0), with: countOf(seen) }
-  const tests = new Set(seen.map(e => e.test.id))
-  const ofTest = new Map([...tests].map((id) => {
-    const own = seen.filter(e => e.test.id === id)
-    return [id, { ways: own.reduce((n, e) => n + e.phrases.length, 0), with: countOf(own) }]
+  const tests = byTest(seen).map(own => ({
+    own,
+    ways: own.reduce((n, i) => n + answers[i]!.ways, 0),
+    with: countOf(own.map(i => seen[i]!)),
   }))
   const logs = new Map<string, Float64Array>()
   const logOf = (word: string) => {
     const known = logs.get(word)
     if (known) return known
     const all = ((whole.with.get(word) ?? 0) + UNSEEN) / (whole.ways + 1)
-    const fresh = Float64Array.from(answers, (a) => {
-      const test = ofTest.get(a.entry.test.id)!
+    const fresh = new Float64Array(answers.length)
+    for (const test of tests) {
       const about = ((test.with.get(word) ?? 0) + OF_ALL * all) / (test.ways + OF_ALL)
-      return Math.log(((a.with.get(word) ?? 0) + OF_TEST * about) / (a.ways + OF_TEST))
-    })
+      for (const i of test.own) {
+        const own = answers[i]!
+        fresh[i] = Math.log(((own.with.get(word) ?? 0) + OF_TEST * about) / (own.ways + OF_TEST))
+      }
+    }
     // words are said without end, those that are known are few
     if (whole.with.has(word)) logs.set(word, fresh)
     return fresh
   }
   const isStrange = (word: string) => !whole.with.has(word) && !whole.with.has(word.replace('!', ''))
   return (weights) => {
+    const first = best(answers, weights, logOf)
     const strange = [...weights.of].filter(([word, weight]) => weight >= WEIGHTY && isStrange(word)).length
-    return rank(answers, weights, logOf).map(r => ({ ...r, strange }))
+    return first && { ...first, strange }
   }
 }
 
 /** A word unknown here weighs so much, a passing one less (score.ts). */
 const WEIGHTY = 0.4
+
+/** The places of each test's answers. */
+function byTest(seen: readonly SeenEntry[]): readonly (readonly number[])[] {
+  const places = new Map<string, number[]>()
+  seen.forEach(({ test }, i) => places.set(test.id, [...(places.get(test.id) ?? []), i]))
+  return [...places.values()]
+}
 
 function countOf(entries: readonly SeenEntry[]): ReadonlyMap<string, number> {
   const count = new Map<string, number>()
@@ -71,22 +82,25 @@ function countOf(entries: readonly SeenEntry[]): ReadonlyMap<string, number> {
   return count
 }
 
-const FIRST = 4
-
-function rank(answers: readonly Answer[], weights: Weights, logOf: (word: string) => Float64Array) {
+/** The likeliest of all answers. */
+function best(
+  answers: readonly Answer[],
+  weights: Weights,
+  logOf: (word: string) => Float64Array,
+): Omit<Likened, 'strange'> | undefined {
   const sums = new Float64Array(answers.length)
-  for (const [word, weight] of weights.of) logOf(word).forEach((log, i) => (sums[i]! += weight * log))
-  const most = sums.reduce((a, b) => Math.max(a, b), -Infinity)
-  const total = sums.reduce((sum, s) => sum + Math.exp(s - most), 0)
-  return [...sums.keys()]
-    .toSorted((a, b) => sums[b]! - sums[a]!)
-    .slice(0, FIRST)
-    .map((i) => {
-      const { entry, with: words } = answers[i]!
-      let covered = 0
-      for (const [word, weight] of weights.of) if (words.has(word)) covered += weight
-      return { entry, chance: Math.exp(sums[i]! - most) / total, covered, left: weights.total - covered }
-    })
+  for (const [word, weight] of weights.of) {
+    const logs = logOf(word)
+    for (let i = 0; i < sums.length; i++) sums[i]! += weight * logs[i]!
+  }
+  let top = 0
+  for (let i = 1; i < sums.length; i++) if (sums[i]! > sums[top]!) top = i
+  const answer = answers[top]
+  if (!answer) return undefined
+  let [total, covered] = [0, 0]
+  for (const s of sums) total += Math.exp(s - sums[top]!)
+  for (const [word, weight] of weights.of) if (answer.with.has(word)) covered += weight
+  return { entry: answer.entry, chance: 1 / total, covered, left: weights.total - covered }
 }
 
 /** Of what is said, so much must be of the answer; and so sure must it be. */
@@ -100,7 +114,7 @@ const [MUCH, MOST, CERTAIN] = [1.6, 0.6, 0.97]
 
 /** The one answer that is meant, where its words leave no doubt. */
 export function meantBy(likeness: Likeness, weights: Weights): Likened | undefined {
-  const [first] = likeness(weights)
+  const first = likeness(weights)
   if (!first || first.chance < SURE) return undefined
   const { chance, covered, left, strange, entry } = first
   const share = covered / (covered + left)

@@ -77,8 +77,11 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   gauge: ['gauge', 'pressure gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on',
     'outlet', 'discharge', 'discharge side', 'outlet side'],
   tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
-  inlet: ['inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city', 'inlet gauge', 'suction gauge',
-    'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water'],
+  inlet: [
+    'inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city',
+    'inlet gauge', 'suction gauge',
+    'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water',
+  ],
   battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
   fuse: [
     'into the panel switch', 'going into the panel switch', 'ahead of the panel switch', 'to the panel switch',
@@ -89,7 +92,10 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'pump black to battery negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
     'ground side', 'negative side',
   ],
-  outlet: ['outlet', 'outletgauge', 'outletgauge withdraw', 'withdraw', 'regulator', 'behind the regulator', 'tool', 'after the regulator', 'at the hose', 'air line'],
+  outlet: [
+    'outlet', 'outletgauge', 'outletgauge withdraw', 'withdraw', 'regulator', 'behind the regulator', 'tool',
+    'after the regulator', 'at the hose', 'air line',
+  ],
   level: ['cistern', 'level'],
   prime: ['prime', 'prime plug'],
 }

@@ -120,6 +120,7 @@ const GROUPS: readonly string[] = [
   'lever lever handle arm',
   'auto auto automatic',
   'tank tank',
+  'battery battery batteries',
   'receiver receiver',
   'gasket gasket',
   'belt belt belts',
@@ -146,7 +147,7 @@ const FILLER = new Set(
     + 'right left side end thing things day yesterday today last night morning evening afternoon this week time '
     + 'times one both hour hours way already kind sort maybe anyway somebody someone compressor ve ll re m d '
     + 'im ive theres thats whats '
-    + 'come comes came coming hand hands found find finds everywhere anywhere lot lots using used '
+    + 'come comes came coming hand hands found find finds everywhere anywhere lot lots using used anymore '
     + 'going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )
@@ -191,6 +192,19 @@ const weightOf = (word: string) => (WEAK.has(word) ? 0.3 : FILLER.has(word) ? 0 
 
 /** Several words that are one, put together; lower case, without marks. */
 export function join(text: string): string {
+  const known = lately.get(text)
+  if (known !== undefined) return known
+  if (lately.size >= MOST_LATELY) lately.clear()
+  const fresh = joinAnew(text)
+  lately.set(text, fresh)
+  return fresh
+}
+
+/** One line is joined several times over as it is heard. */
+const lately = new Map<string, string>()
+const MOST_LATELY = 500
+
+function joinAnew(text: string): string {
   let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
   for (const { to, patterns } of PATTERNS)
     for (const pattern of patterns) {

@@ -127,6 +127,12 @@ function predictVolts(
     : reading
   if (Math.abs(before - reading) > 3 * (spreadOf(before) + least))
     return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * SAGS * before + least } }
+  const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
+  if (ranOn) {
+    const kept = magnitude(ranOn.meterReading(probe.a, probe.b, METER_OHMS).volts)
+    if (Math.abs(kept - reading) > 2 * (spreadOf(kept) + spreadOf(reading)))
+      return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * spreadOf(kept) } }
+  }
   const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
     return { ...loaded, or: { share: AT_REST, ...atRest } }
@@ -159,12 +165,19 @@ function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly
 /** Of readings on what lets go, so many are caught before it does: less than at the first instant. */
 const [CAUGHT, OF_START] = [0.35, 0.7]
 
-function caught(stage: SolvedStage, { element, scenario }: Extract<Probe, { ask: 'amps' }>, reading: number): Prediction {
+function caught(
+  stage: SolvedStage,
+  { element, scenario }: Extract<Probe, { ask: 'amps' }>,
+  reading: number,
+): Prediction {
   const apart: Prediction = { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
   if (scenario !== 'running') return apart
   const flowed = OF_START * magnitude(stage.solved('starting').current(element))
   return { ...apart, or: { share: CAUGHT, mean: flowed, sigma: 0.5 * flowed + 0.1 } }
 }
+
+/** Of readings on a motor that will not start with a phase lost, so many are of one that ran when it was lost. */
+const RAN_ON = 0.35
 
 const isIdling = ({ stage: { figures }, effect }: Pick<Standing, 'stage' | 'effect'>) =>
   effect === 'runs-dry' || figures['motor.load'] < 0.5
@@ -184,6 +197,11 @@ function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, 
   // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
   const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0
   const flowing = figure(reading, Math.hypot(0.15 + 0.02 * reading, relative * reading, idling * reading))
+  const ranOn = probe.scenario === 'running' ? stage.ranOn() : undefined
+  if (ranOn) {
+    const kept = magnitude(ranOn.current(probe.element))
+    return { ...flowing, or: { share: RAN_ON, mean: kept, sigma: 0.3 * kept + 0.3 } }
+  }
   return stage.turning === 'locked' && probe.scenario === 'running'
     ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }
     : flowing

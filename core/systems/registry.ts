@@ -69,11 +69,19 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}, practice: ShopPra
   return chosen.length === 0 ? bare : compose(chosen.map(key => `${key}=${nameplate[key]}`).join(), nameplate)
 }
 
-/** A kind with everything on it that it may have. */
+/** A kind with everything on it that it may have; itself where it has all of that. */
 export function withOptions(kind: SystemKind): SystemKind {
+  const known = widened.get(kind)
+  if (known) return known
   const may = kind.components.flatMap(c => (c.fields ?? []).flatMap(f => (isYesNo(f) ? [keyOf(c.id, f.id)] : [])))
-  return isKindId(kind.id) && may.length > 0 ? kindFor(kind.id, Object.fromEntries(may.map(key => [key, 1]))) : kind
+  const wider = isKindId(kind.id) ? kindFor(kind.id, Object.fromEntries(may.map(key => [key, 1]))) : kind
+  const has = new Set(kind.tests.map(t => t.id))
+  const fresh = wider.tests.every(t => has.has(t.id)) ? kind : wider
+  widened.set(kind, fresh)
+  return fresh
 }
+
+const widened = new WeakMap<SystemKind, SystemKind>()
 
 const isYesNo = ({ choices }: NameplateField) => choices?.length === 2 && choices[1] === 'yes'
 

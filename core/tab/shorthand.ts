@@ -347,10 +347,7 @@ function understood(
 }
 
 function refuseWithoutValue(kind: SystemKind, words: readonly string[]): Result<never, ShorthandProblem> {
-  const known = (w: string) =>
-    kind.points.some(p => pointNames(p).some(n => n.split(' ').includes(w)))
-    || kind.tests.some((t: Test) => t.words.some(x => x.split(' ').includes(w)))
-  const unknown = words.find(w => !known(w))
+  const unknown = words.find(w => !wordsOfKind(kind).has(w))
   return unknown
     ? fail('unknown-word', { word: unknown, system: kind.name })
     : fail('no-value', { what: words.join(' ') })
@@ -387,3 +384,15 @@ export function completeShorthand(
   const once = all.filter((a, i) => all.findIndex(b => b.insert === a.insert) === i)
   return once.slice(0, most)
 }
+
+/** Words that a point or a test of a kind is named by, gathered once. */
+function wordsOfKind(kind: SystemKind): ReadonlySet<string> {
+  const known = gathered.get(kind)
+  if (known) return known
+  const names = [...kind.points.flatMap(p => pointNames(p)), ...kind.tests.flatMap((t: Test) => t.words)]
+  const fresh = new Set(names.flatMap(n => n.split(' ')))
+  gathered.set(kind, fresh)
+  return fresh
+}
+
+const gathered = new WeakMap<SystemKind, ReadonlySet<string>>()

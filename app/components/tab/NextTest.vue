@@ -48,6 +48,7 @@ const afterRepair = computed(
     sayAfterRepair(props.isolation?.afterRepair)
     ?? (props.isolation?.afterRepair ? 'By the lines nothing more is wrong.' : undefined),
 )
+const mended = computed(() => (shown.value ? undefined : props.isolation?.mended))
 const skipping = ref(false)
 const reason = useDraftAt(String(useRoute().params.id), 'leave out', () => first.value?.test)
 const outcomes = computed(() => first.value?.outcomes ?? [])
@@ -105,6 +106,9 @@ function skip() {
       </p>
       <p v-if="isolation?.leading && !shown" class="leads">
         Likeliest by the numbers: <b>{{ isolation.leading.label.toLowerCase() }}</b>. Not found yet: this settles it.
+      </p>
+      <p v-if="mended" class="leads">
+        Put right: <b>{{ mended.label.toLowerCase() }}</b>. {{ mended.why }}
       </p>
       <h2>{{ first.title }}</h2>
       <ul class="outcomes">
@@ -182,6 +186,9 @@ function skip() {
               : 'Working out the system…'
         }}
       </h2>
+      <p v-if="mended && !settled" class="leads">
+        Put right: <b>{{ mended.label.toLowerCase() }}</b>. {{ mended.why }}
+      </p>
       <p class="soft">
         {{
           settled

@@ -82,15 +82,21 @@ export interface SolvedStage {
   solved(scenario: Scenario): SolvedNetwork
   /** the circuit as called, but with the overload open */
   rested(): SolvedNetwork
+  /** three phases: as a motor that ran before the fault came runs on; nothing where it starts as well, or lets go */
+  ranOn(): SolvedNetwork | undefined
   network(scenario: Scenario): Network
   /** lets go of the solved networks; what is asked for later is solved again */
   forget(): void
 }
 
+type Kept = Scenario | 'rested' | 'at speed' | 'ran on'
+
 /** Torque that breaks a load away, of its rated torque: a pump, an unloaded compressor; common practice, no source. */
 const BREAKAWAY = { pump: 0.2, constant: 0.45 }
 /** Slip at which start gear lets go. */
 const SWITCH_SLIP = 0.25
+/** A motor that lost a phase as it ran slips about twice as much; common practice, no source. */
+const RAN_ON = 2
 /** A start with so much torque, of the rated, has enough of it all the way up. */
 const AMPLE = 1.2
 
@@ -105,8 +111,8 @@ export function solveStage(
 ): SolvedStage {
   requireFinite(f)
   const { turner } = stage
-  const kept = new Map<Scenario | 'rested' | 'at speed', SolvedNetwork>()
-  const keep = (key: Scenario | 'rested' | 'at speed', solve: () => SolvedNetwork): SolvedNetwork => {
+  const kept = new Map<Kept, SolvedNetwork>()
+  const keep = (key: Kept, solve: () => SolvedNetwork): SolvedNetwork => {
     const known = kept.get(key)
     if (known) return known
     const fresh = solve()
@@ -253,6 +259,10 @@ export function solveStage(
     get effect() {
       return (effect ??= effectNow())
     },
+    ranOn: () =>
+      stage.startsAlike && !tripped && settle().turning === 'locked'
+        ? keep('ran on', () => solveState(run(RAN_ON * turner.ratedSlip)))
+        : undefined,
     rested: () =>
       keep('rested', () => {
         const opened = stage.overload?.figure

@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import { kindFor } from '#core/systems'
+import { createWriter, foldTab, type DraftLine } from '#core/tab'
+import { PSI } from '#core/units'
+import { isolate, prepareSystem, prepareWith } from '.'
+
+const tables = requireOk(prepareSystem('booster', { 'motor.power': 559, 'motor.volts': 230 }))
+const folded = (kind: typeof tables.model.kind, drafts: readonly DraftLine[]) => {
+  const write = createWriter('test-device')
+  return foldTab(kind, drafts.map((d, i) => write({ ...d, id: `line-${i}-mended`, at: '2026-06-15T10:00:00Z' })))
+}
+const opened: DraftLine = { kind: 'opened', complaint: 'low-pressure', words: '' }
+const saw = (test: string, outcome: string): DraftLine => ({ kind: 'observation', test, outcome })
+const read = (test: string, value: number): DraftLine => ({ kind: 'reading', test, value })
+const cleaned: DraftLine = { kind: 'repair', component: 'strainer', fault: 'strainer.blocked', text: 'cleaned it' }
+const after = (...drafts: DraftLine[]) => isolate(tables, folded(tables.model.kind, [opened, ...drafts]))
+
+describe('what was put right and was it', () => {
+  it('stands once it was put right, with what shows it since', () => {
+    const shown = after(saw('strainer-look', 'blocked'), cleaned, saw('works', 'yes'))
+    expect(shown.mended).toMatchObject({ fault: 'strainer.blocked', by: ['line-3-mended'] })
+    expect(shown.mended?.why).toContain('went with it')
+    expect(shown.decision).toBeUndefined()
+  })
+  it('says so where nothing has been read since', () => {
+    const { mended } = after(saw('strainer-look', 'blocked'), cleaned)
+    expect(mended).toMatchObject({ fault: 'strainer.blocked', by: [] })
+    expect(mended?.why).toContain('nothing has been read since')
+  })
+  it('is nothing before a repair, nor after one that was of something else', () => {
+    expect(after(saw('strainer-look', 'blocked')).mended).toBeUndefined()
+    const other: DraftLine = { kind: 'repair', component: 'gauge', fault: 'gauge.stuck', text: 'new gauge' }
+    expect(after(saw('strainer-look', 'blocked'), other).mended).toBeUndefined()
+  })
+})
+
+describe('what the lines make of a nameplate that leaves a thing open', () => {
+  const supposed = (kind: 'booster' | 'jet', drafts: readonly DraftLine[], nameplate = {}) =>
+    requireOk(
+      prepareWith(nameplate, folded(kindFor(kind), [opened, ...drafts]), (plate, fields) =>
+        prepareSystem(kind, plate, undefined, { supposed: fields })),
+    ).model
+  // ANSI C84.1 service voltages, from memory
+  it('takes 238 V at the line side for a 230 V motor, and says so', () => {
+    const model = supposed('booster', [read('line.volts', 238)])
+    expect(model.supplyVolts).toBe(240)
+    expect(model.assumptions.some(a => a.text.includes('230 V taken, as the lines have it'))).toBe(true)
+  })
+  it('takes nothing from a reading that fits, from half the volts, or against what is given', () => {
+    expect(supposed('booster', [read('line.volts', 118)]).supplyVolts).toBe(120)
+    expect(supposed('jet', [read('line.volts', 121)]).supplyVolts).toBe(240)
+    expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115 }).supplyVolts).toBe(120)
+    expect(supposed('booster', [read('gauge', 55 * PSI)]).supplyVolts).toBe(120)
+  })
+  it('has the cut-off whose lever was looked at', () => {
+    const model = supposed('jet', [saw('lever', 'off')])
+    expect(model.kind.faults.some(f => f.id === 'switch.cut-off-tripped')).toBe(true)
+    expect(model.nameplate['switch.cutOff']).toBe(1)
+  })
+})

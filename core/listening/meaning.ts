@@ -1,0 +1,49 @@
+/** What a clause may mean, and what else speaks for a meaning. */
+import { unstaged, type NumericTest } from '#core/systems'
+import type { DraftLine } from '#core/tab'
+import type { Units } from '#core/units'
+import type { Figure } from './figures'
+import type { Score, Weights } from './score'
+
+export interface Meaning extends Score {
+  readonly lines: readonly DraftLine[]
+  readonly test: string
+  readonly point: string
+  readonly quantity?: NumericTest['quantity']
+}
+
+/** What else speaks for a meaning: the test in hand, the place that was spoken of last. */
+export interface Bearing {
+  readonly expected?: string | undefined
+  readonly near?: string | undefined
+  readonly nearQuantity?: NumericTest['quantity'] | undefined
+  /** in SI */
+  readonly nearValue?: number | null | undefined
+  readonly units: Units
+}
+
+export interface Figures {
+  readonly figures: readonly Figure[]
+  readonly rows: readonly (readonly Figure[])[]
+}
+
+/** Said instead of a nought. */
+export const NOTHING = ['noth', 'none', 'zero', 'nil', 'dead', '!volt', '!amp', '!power', '!pressure', '!continu']
+/** Two pumps: which is meant is said, or only it has the part; else it is the one that was spoken of last. */
+export function stageOf(
+  words: Set<string>,
+  staged: boolean,
+  hasStages: boolean,
+  { of }: Weights,
+  near: string | undefined,
+): number {
+  if (!hasStages) return 0
+  const ofWell = near !== undefined && unstaged(near) !== near
+  if (!staged) {
+    words.add('booster')
+    return ofWell && !of.has('booster') ? 0.2 : 0
+  }
+  words.add('well')
+  if (of.has('well') || of.has('wellhead')) return -0.1
+  return ofWell ? 0.1 : 0.3
+}

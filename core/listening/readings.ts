@@ -1,0 +1,185 @@
+/** Readings: a figure, a nought or an OL at a place, with what has to be assumed where not all of it is said. */
+import type { NumericTest } from '#core/systems'
+import type { DraftLine } from '#core/tab'
+import { unitsOf, type Units } from '#core/units'
+import type { Figure } from './figures'
+import type { Lexicon, ReadEntry } from './lexicon'
+import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
+import { bestOf, scoreOf, type Weights } from './score'
+
+export function pushRead(
+  all: Meaning[],
+  entry: ReadEntry,
+  weights: Weights,
+  figures: readonly Figure[],
+  bearing: Bearing,
+  { hasStages }: Lexicon,
+) {
+  const { test } = entry
+  const fitting = figures.filter(f => fits(f, test))
+  const own = fitting.find(f => f.quantity === test.quantity) ?? fitting[0]
+  const words = new Set<string>()
+  const follows = weights.of.has('outofit') && entry.follows.includes(bearing.near ?? '')
+  const said = follows && entry.first ? { assumed: 0, placed: true } : sayRead(entry, weights, words, bearing, own)
+  if (!said) return
+  if (follows) words.add('outofit')
+  if (weights.of.has('plate')) return
+  const again = own?.again
+  if (again && (!said.placed || test.point === bearing.near)) return
+  const zero = own ? undefined : NOTHING.find(w => weights.of.has(w))
+  // nothing to ground, a capacitor that is open: beyond the meter's range; zero to ground is a dead short
+  const toGround = test.variant === 'ground'
+  const saysOpen = toGround ? zero && zero !== 'zero' : weights.of.has('open')
+  const isOpen = !own && said.placed && test.need !== 'live' && fits({ value: null }, test) && saysOpen
+  const denied = zero?.startsWith('!') ? zero.slice(1) : undefined
+  const means = denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed
+  if (!own && !isOpen && !(zero && means && (isZeroed(test) || (toGround && zero === 'zero')))) return
+  if (isOpen) words.add('open')
+  if (zero) words.add(zero).add('three')
+  if (again) words.add('same')
+  if (own?.value === null) words.add('ol')
+  if (toGround) for (const lead of ['n1', 'n2', 'n3', 'lead']) words.add(lead)
+  words.add('tseconds').add('tminutes').add('secondmeter')
+  if (test.condition === 'dead') words.add('rest')
+  if (test.point === 'aux') words.add('reset')
+  if (own && SWAYS.includes(test.quantity)) for (const course of COURSES) words.add(course)
+  const unexplained = figures.filter(f => f !== own && f.quantity !== 'time').length * 0.6
+  const { near } = bearing
+  const stage = stageOf(words, entry.staged, hasStages, weights, near)
+  const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stage
+  const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
+  // a nought is said by few words: `swapped nothing yet` is none
+  if (!own && score.left > MOST_BESIDE_NOUGHT) return
+  const hint = (test.id === bearing.expected ? 0.4 : 0) + (test.quantity === bearing.nearQuantity ? 0.05 : 0)
+  all.push({
+    ...score,
+    score: score.score + hint,
+    test: test.id,
+    point: test.point,
+    quantity: test.quantity,
+    lines: [readingOf(test, own ?? { value: isOpen ? null : 0 }, bearing.units)],
+  })
+}
+
+/** How a figure came about, and that it was liked, belongs to the figure. */
+const SWAYS: readonly NumericTest['quantity'][] = ['amps', 'volts', 'farads']
+const COURSES = ['fall', 'climb', 'jump', 'move', 'good', 'low', 'high', 'hold', 'three']
+
+const MOST_BESIDE_NOUGHT = 0.9
+
+/** A nought may be said in words of volts, amps and pressures; of ohms and farads it is an OL as often as not. */
+const isZeroed = (t: NumericTest) => ['volts', 'amps', 'pressure', 'flow'].includes(t.quantity)
+
+/** Between leads volts are meant, unless the figure is small. */
+const MOST_BARE_OHMS = 40
+/** So much is said with its unit where it is amps, or gallons a minute. */
+const [MOST_BARE_AMPS, MOST_BARE_GALLONS] = [200, 40]
+/** Bare figures from here on are volts of the mains rather than amps, and below it hardly volts. */
+const [MAINS, MOST_CLAMPED] = [90, 60]
+
+export function fits(f: Figure, test: NumericTest): boolean {
+  if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
+  const insulation = test.probe.ask === 'ohms' && test.probe.insulation === true
+  if (f.quantity === 'ohms' && (f.perUnit ?? 1) >= 1e6 && test.quantity === 'ohms') return insulation
+  if (f.quantity !== undefined) return f.quantity === test.quantity
+  if (test.quantity === 'ohms' && !insulation && f.value > MOST_BARE_OHMS) return false
+  if (test.quantity === 'amps' && f.value > MOST_BARE_AMPS) return false
+  return test.quantity !== 'time'
+}
+
+/** The words that a reading explains, and what has to be assumed for it; nothing where it cannot be meant. */
+function sayRead(
+  { test, places, variants, first, foremost, conditions, quantities, vehicle }: ReadEntry,
+  weights: Weights,
+  words: Set<string>,
+  bearing: Bearing,
+  figure: Figure | undefined,
+): { assumed: number, placed: boolean } | undefined {
+  const { near } = bearing
+  const other = saidQuantity(weights)
+  if (other.length > 0 && !other.includes(test.quantity)) return undefined
+  const place = bestOf(places, weights)
+  const variant = bestOf(variants, weights)
+  const condition = bestOf(conditions, weights)
+  const quantity = bestOf(quantities, weights)
+  for (const part of [place, variant, condition, quantity]) for (const word of part?.phrase ?? []) words.add(word)
+  if (test.variant && !variant && !first) return undefined
+  // a battery is read at rest unless it is said that it runs
+  const rested = test.point === 'battery' ? test.condition === 'running' : test.condition === 'idle'
+  if ((test.condition === 'starting' || rested) && !condition) return undefined
+  let assumed = test.variant && !variant ? 0.15 : 0
+  // across one thing volts, microfarads or ohms may be meant: ohms only where they are said
+  if (test.quantity === 'ohms' && test.condition === 'dead' && !figure?.quantity && !quantity)
+    assumed += 0.25
+  // a dozen of nothing named, on a battery, is volts
+  if (vehicle && test.quantity === 'ohms' && !figure?.quantity && !quantity && isOfBattery(figure)) assumed += 0.6
+  if (test.condition === 'splice' && !variant) return undefined
+  // at rest and as it runs are two readings
+  const running = test.condition === 'running' || test.condition === 'calling'
+  if (running && test.point !== 'inlet' && saysRest(weights)) assumed += 1.5
+  // a line named by its number, and nothing to ground: volts that are missing, not insulation that is sound
+  const numbered = ['n1', 'n2', 'n3'].some(n => weights.of.has(n)) && !weights.of.has('lead')
+  if (test.variant === 'ground' && numbered && !figure && !quantity) assumed += 0.6
+  // bare figures after volts are volts
+  const goesOn = bearing.nearQuantity === 'volts' && figure?.value !== null && figure?.quantity === undefined
+  if (test.variant === 'ground' && figure && goesOn && !quantity) assumed += 0.6
+  const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
+  const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
+  if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
+  // gallons a minute are said, and so are amps beyond those of any motor that is clamped by hand
+  if (test.quantity === 'flow' && figure && !figure.quantity && !quantity)
+    assumed += (figure.value ?? 0) > MOST_BARE_GALLONS ? 3 : 0.7
+  if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MOST_CLAMPED) assumed += 0.3
+  // what is hardly volts at all, at a place that only a small word names
+  const bare = figure?.value ?? 0
+  const small = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
+  if (test.quantity === 'volts' && small && !figure?.quantity && !quantity && bare > 2 && bare < MAINS && !vehicle)
+    assumed += 1.5
+  if (place) return { assumed, placed: true }
+  if (pair && variant && test.point === 'line' && test.quantity === 'volts')
+    return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
+  if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
+    return { assumed: assumed + 0.05, placed: true }
+  if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
+  // a battery is the one thing that is read at rest
+  if (test.point === 'battery' && test.condition === 'idle' && figure?.value)
+    return { assumed: assumed + 0.3, placed: false }
+  const unmistakable = figure?.quantity !== undefined && figure.quantity === test.quantity
+    && test.quantity !== 'volts' && test.quantity !== 'time'
+  const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
+  // volts of no place are those that the machine is fed with, as it starts or runs
+  const isVolts = quantity !== undefined || figure?.quantity === 'volts'
+  if (test.quantity === 'volts' && test.point === 'line' && first && isVolts)
+    return { assumed: assumed + (condition ? 0.5 : 0.7), placed: false }
+  const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
+  if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
+  return undefined
+}
+
+const isOfBattery = (figure: Figure | undefined) => (figure?.value ?? 0) > 8 && (figure?.value ?? 0) < 15
+
+/** The quantities that are named in so many words. */
+function saidQuantity({ of }: Weights): readonly NumericTest['quantity'][] {
+  const has = (word: string) => of.has(word) || of.has(`!${word}`)
+  return [
+    ...(has('volt') ? ['volts' as const] : []),
+    ...(has('amp') ? ['amps' as const] : []),
+    ...(has('ohm') || has('meg') ? ['ohms' as const] : []),
+  ]
+}
+
+const saysRest = ({ of }: Weights) => of.has('rest') || (of.has('noth') && of.has('run'))
+
+/** Ohms to ground are told in megs or not at all plainly: without a unit a bare figure there is megs. */
+export function readingOf(test: NumericTest, { value, spread, bound, perUnit }: Figure, units: Units): DraftLine {
+  const insulation = test.quantity === 'ohms' && test.variant === 'ground' && test.probe.ask === 'ohms'
+  const own = perUnit ?? (insulation && value !== 0 ? 1e6 : (unitsOf(test.quantity, units)[0]?.perUnit ?? 1))
+  if (value === null) return { kind: 'reading', test: test.id, value: null, ol: true }
+  return {
+    kind: 'reading',
+    test: test.id,
+    value: value * own,
+    ...(spread ? { spread: spread * own } : {}),
+    ...(bound ? { bound } : {}),
+  }
+}

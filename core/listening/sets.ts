@@ -1,0 +1,135 @@
+/** Several figures of one go, and figures that are an answer: both legs, a row of three, a second gauge, a vacuum. */
+import { unitsOf } from '#core/units'
+import type { Figure } from './figures'
+import type { Lexicon, ReadEntry } from './lexicon'
+import type { Bearing, Meaning } from './meaning'
+import { fits, readingOf } from './readings'
+import { bestOf, scoreOf, type Weights } from './score'
+
+/** Each leg to ground, said in one: `both load legs 120 to ground`. */
+export function bothLegs(
+  { read }: Lexicon,
+  weights: Weights,
+  readings: readonly Figure[],
+  bearing: Bearing,
+): Meaning[] {
+  const [figure] = readings
+  if (!weights.of.has('bothlegs') || !figure || !fits(figure, read[0]!.test)) return []
+  return read.flatMap((one) => {
+    const two = read.find(e => e.test.point === one.test.point && e.test.variant === 'l2g')
+    if (one.test.variant !== 'l1g' || !two) return []
+    const place = bestOf(one.places, weights)
+    if (!place && one.test.point !== bearing.near) return []
+    const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'toground'])
+    return [
+      {
+        ...scoreOf(words, weights, (place ? 0 : 0.12) + (one.staged && !weights.of.has('well') ? 0.2 : 0), 0.7),
+        test: one.test.id,
+        point: one.test.point,
+        quantity: 'volts' as const,
+        lines: [one, two].map(e => readingOf(e.test, figure, bearing.units)),
+      },
+    ]
+  })
+}
+
+/** Two gauges on one system: so near they agree, in psi; common practice, no source. */
+const GAUGES_AGREE = 5 * 6894.757
+
+/** `second gauge says 46`, after what the first said: they agree or they do not. */
+export function secondGauge(
+  { seen }: Lexicon,
+  weights: Weights,
+  readings: readonly Figure[],
+  bearing: Bearing,
+): Meaning[] {
+  const [figure] = readings
+  const { nearValue, nearQuantity, units } = bearing
+  const test = seen.find(e => e.test.id === 'gauge-agrees')?.test
+  if (!test || !weights.of.has('secondgauge') || !figure || figure.value === null) return []
+  if (nearQuantity !== 'pressure' || typeof nearValue !== 'number') return []
+  const own = figure.value * (figure.perUnit ?? unitsOf('pressure', units)[0]?.perUnit ?? 1)
+  const outcome = Math.abs(own - nearValue) <= GAUGES_AGREE ? 'agree' : 'differ'
+  const words = new Set(['secondgauge', 'tap', 'gauge', 'pressure', 'hose'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 1.2),
+      test: test.id,
+      point: test.point,
+      lines: [{ kind: 'observation', test: test.id, outcome }],
+    },
+  ]
+}
+
+/** Inches of mercury that a pump pulls on a sound suction: under them it draws air, over them water does not come. */
+const [DRAWS_AIR, DRAWS_HARD] = [4, 22]
+
+/** `vacuum pulls up to 27`: by its inches. Common practice, no source. */
+export function vacuumOf({ seen }: Lexicon, weights: Weights, readings: readonly Figure[]): Meaning[] {
+  const [figure] = readings
+  const test = seen.find(e => e.test.id === 'vacuum')?.test
+  if (!test || !weights.of.has('vacuum') || !figure || figure.value === null) return []
+  const outcome = figure.value < DRAWS_AIR ? 'low' : figure.value > DRAWS_HARD ? 'high' : 'steady'
+  const words = new Set(['vacuum', 'gauge', 'pull', 'suction', 'hold', 'reads', 'inch', 'fall', 'up', 'to'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 1.2),
+      test: test.id,
+      point: test.point,
+      lines: [{ kind: 'observation', test: test.id, outcome }],
+    },
+  ]
+}
+
+/** Which tests a row of three is of, in its order. */
+const ROWS: readonly (readonly string[])[] = [
+  ['v12', 'v23', 'v31'],
+  ['r12', 'r23', 'r31'],
+]
+/** What is said along with three of a kind. */
+const IN_A_ROW = ['three', 'n1', 'n2', 'n3', 'lead', 'leg']
+/** From so many on, a row is volts rather than amps; common practice, no source. */
+const VOLTS_FROM = 90
+
+export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly Figure[], bearing: Bearing): Meaning[] {
+  const most = Math.max(...row.map(f => f.value ?? 0))
+  const unit = row[0]?.quantity
+  const looksLike = (q: string) => (unit ? unit === q : q === 'volts' ? most >= VOLTS_FROM : most < VOLTS_FROM)
+  const sets: ReadEntry[][] = []
+  for (const one of read) {
+    const { point, variant, quantity } = one.test
+    const own = ROWS.find(r => r[0] === variant)
+    if (own)
+      sets.push(own.flatMap(v =>
+        read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === quantity).slice(0, 1)))
+    if (/^amps1\./.test(one.test.id))
+      sets.push(['1', '2', '3'].flatMap(n => read.filter(e => e.test.id === one.test.id.replace('1', n))))
+    // of one phase: each leg to ground, then between them
+    if (variant === 'l1g')
+      sets.push([one, ...['l2g', undefined].flatMap(v =>
+        read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === 'volts'
+          && e.test.condition === 'calling'))])
+  }
+  const isOfThree = sets.some(s => s[0]?.test.variant === 'v12')
+  return sets.flatMap((set, i): Meaning[] => {
+    const [one] = set
+    if (!one || set.length !== 3 || !looksLike(one.test.quantity)) return []
+    if (one.test.variant === 'l1g' && isOfThree) return []
+    const place = bestOf(one.places, weights)
+    const condition = bestOf(one.conditions, weights)
+    const quantity = bestOf(one.quantities, weights)
+    if (one.test.condition === 'starting' && !condition) return []
+    if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !place) return []
+    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), ...IN_A_ROW])
+    const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
+    return [
+      {
+        ...scoreOf(words, weights, place || one.test.quantity === 'amps' ? 0.01 * i : usual, 1.5),
+        test: one.test.id,
+        point: one.test.point,
+        quantity: one.test.quantity,
+        lines: set.map((e, n) => readingOf(e.test, row[n]!, bearing.units)),
+      },
+    ]
+  })
+}
