@@ -48,7 +48,7 @@ const afterRepair = computed(
     sayAfterRepair(props.isolation?.afterRepair)
     ?? (props.isolation?.afterRepair ? 'By the lines nothing more is wrong.' : undefined),
 )
-const mended = computed(() => (shown.value ? undefined : props.isolation?.mended))
+const mended = computed(() => (props.shown ? undefined : props.isolation?.mended))
 const skipping = ref(false)
 const reason = useDraftAt(String(useRoute().params.id), 'leave out', () => first.value?.test)
 const outcomes = computed(() => first.value?.outcomes ?? [])
