@@ -44,8 +44,11 @@ const DOINGS = {
   aired: ['(?:pumped|aired|charged|put|brought|topped|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
   drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
-  held: ['(?:held|lifted|put|pulled|flipped|turned|pushed|moved|threw) (?:\\w+ ){0,2}OF (?:\\w+ ){0,2}'
-    + '(?:up|on|back|over|to auto|half ?way)'],
+  held: [
+    'held (?:\\w+ ){0,2}OF',
+    '(?:lifted|put|pulled|flipped|turned|pushed|moved|threw) (?:\\w+ ){0,2}OF (?:\\w+ ){0,2}'
+    + '(?:up|on|back|over|to auto|half ?way)',
+  ],
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
   on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
   charged: ['(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF'],

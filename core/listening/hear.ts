@@ -157,7 +157,7 @@ const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
 const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?'
 const DOES = [
   { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
-  { outcome: 'groans', said: new RegExp(`${WHILE}(?:${GROANING}|tr(?:ies|ied|ying))\\b`, 'i') },
+  { outcome: 'groans', said: new RegExp(`${WHILE}${GROANING}\\b`, 'i') },
 ]
 
 /** `101 volts while it runs`: read, and heard to run. */

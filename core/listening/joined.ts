@@ -58,6 +58,10 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
     + ' off| down)?',
   ],
   ['airvalve', 'air side of the tank', 'air (?:in|on) the tank', 'tank\'?s? air'],
+  [
+    'running',
+    '(?:when|the second|as|once|as soon as) (?:the )?pump (?:kicks|comes|turns|starts|cuts|is)(?: on| in| running)?',
+  ],
   ['toohot', '(?:can\'?t|cannot|could ?n\'?t) (?:hold|keep|leave|put) (?:my|a|your) hand on'],
   [
     'load',

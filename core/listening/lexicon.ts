@@ -183,7 +183,7 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
     vehicle,
     places: phrasesOf(staged
       ? names.map(n => n.replace(/^well /, ''))
-      : names.filter(n => !OF_THE_FIRST.test(n) || !kind.tests.some(isStaged))),
+      : names.filter(n => !(OF_THE_FIRST.test(n) && kind.tests.some(isStaged)) && !isOtherOutlet(kind, at, n))),
     variants: phrasesOf([...(VARIANTS[variant] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,
     foremost: (alike.find(t => t.id === 'gauge') ?? alike[0]) === test,
@@ -192,6 +192,11 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
     follows: test.quantity === 'volts' && test.condition === 'calling' ? pointBefore(kind, test.point) : [],
   }
 }
+
+/** A compressor stands at a wall outlet; of a pump the outlet is where its water comes out. */
+const isOtherOutlet = ({ medium }: SystemKind, point: string, name: string) =>
+  /outlet|discharge/.test(name)
+  && ((point === 'gauge' && medium === 'air') || (point === 'supply' && medium === 'water'))
 
 /** The float is the first pump's, where there are two. */
 const OF_THE_FIRST = /\bfloat\b/

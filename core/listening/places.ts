@@ -8,7 +8,7 @@ import type { Condition } from '#core/systems'
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
   supply: [
     'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'into the fuses', 'service',
-    'ahead of the breaker', 'wall outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
+    'ahead of the breaker', 'outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
     'top of the fuses', 'top of the breaker', 'line of the fuses',
     'into the panel', 'going in the breaker', 'service drop',
   ],

@@ -123,8 +123,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'climbs': {
     reaches: [
-      'builds fine', 'builds pressure good', 'gets to cut out', 'climbs to cut out', 'makes cut out',
-      'builds to cut out', 'pressure comes up', 'reaches pressure',
+      'built right up', 'builds right up', 'builds fine', 'builds pressure good', 'gets to cut out',
+      'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up', 'reaches pressure',
     ],
     stalls: [
       'not climb', 'housevalve shut not climb', 'gauge not go higher', 'not go higher', 'gauge sits at not climb',
@@ -576,11 +576,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no better after a rest', 'rest same',
     ],
     back: [
-      'rest water again', 'rest water', 'water again after sitting', 'waited hour water again',
-      'rest full delivery air again', 'rest hour good minutes again', 'rest delivery again', 'let it rest good again',
-      'wait comeback die', 'came back after a rest', 'comes back then dies', 'rested it came back then died',
-      'recovers after a rest', 'rest it comeback then died again', 'gives water again after an hour', 'comeback die',
-      'rest comeback', 'after rest comeback die', 'water for a while after a rest',
+      'leave it an hour and it is good for minutes', 'rest and it is good for ten minutes',
+      'sits an hour then good again', 'rest water again', 'rest water', 'water again after sitting',
+      'waited hour water again', 'rest full delivery air again', 'rest hour good minutes again',
+      'rest delivery again', 'let it rest good again', 'wait comeback die', 'came back after a rest',
+      'comes back then dies', 'rested it came back then died', 'recovers after a rest',
+      'rest it comeback then died again', 'gives water again after an hour', 'comeback die', 'rest comeback',
+      'after rest comeback die', 'water for a while after a rest',
     ],
   },
   'well-heard': {

@@ -55,8 +55,9 @@ export const floatSwitch = (): Block => ({
       name: 'Float contact burnt',
       baseRate: 0.03,
       severities: degrees(
-        { name: '2 Ω', share: 0.5, change: { 'switch.1': 2 } },
-        { name: '20 Ω', share: 0.5, change: { 'switch.1': 20 } },
+        { name: '2 Ω', share: 0.4, change: { 'switch.1': 2 } },
+        { name: '20 Ω', share: 0.3, change: { 'switch.1': 20 } },
+        { name: 'burnt away', share: 0.3, change: { 'switch.1': OPEN } },
       ),
       repair: newFloat,
       causes: [CAUSES.age, CAUSES.damp],
