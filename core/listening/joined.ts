@@ -54,7 +54,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
   ['tank gauge reads', 'tank(?:\'s| is)? (?:at|reads|shows|sitting at)(?= \\d)'],
   [
     '',
-    'with (?:the |all the )?(?:water|tank|system|pressure)(?: all)? (?:drained|empty|out|off|at zero)(?: out|'
+    'with (?:the |all the )?(?:water|system|pressure)(?: all)? (?:drained|empty|out|off|at zero)(?: out|'
     + ' off| down)?',
   ],
   ['airvalve', 'air side of the tank', 'air (?:in|on) the tank', 'tank\'?s? air'],
@@ -62,6 +62,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
     'running',
     '(?:when|the second|as|once|as soon as) (?:the )?pump (?:kicks|comes|turns|starts|cuts|is)(?: on| in| running)?',
   ],
+  ['fuse holder loose', 'wiggl\\w* the (?:inline )?fuse(?: holder)?'],
   ['toohot', '(?:can\'?t|cannot|could ?n\'?t) (?:hold|keep|leave|put) (?:my|a|your) hand on'],
   [
     'load',

@@ -51,7 +51,7 @@ const GROUPS: readonly string[] = [
   'open open opened opens',
   'leak leak leaks leaking drip drips dripping seep seeps weep weeps',
   'rust rust rusty rusted rustier',
-  'sand sand sandy grit gritty sediment silt gravel crud shavings',
+  'sand sand sandy pebble pebbles grit gritty sediment silt gravel crud shavings',
   'scale scale scaled lime',
   'dirt dirt dirty dust mud sawdust lint fluff junk trash crap gunk debris',
   'gauge gauge gauges needle',
