@@ -224,13 +224,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'no difference empty', 'same with the tank empty', 'will not start empty either', 'hums with no air in it',
     ],
     empty: [
-      'first start of the day is fine', 'starts the first time only', 'starts empty only', 'labour against pressure',
-      'labour pressure tank', 'hum pressure tank', 'starts fine empty', 'starts good with no air',
-      'not start full tank', 'starts fine from empty', 'not start against air', 'drain start',
-      'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
-      'only starts with the tank drained', 'restart drain', 'starts from empty', 'starts empty hums against pressure',
-      'starts only when empty', 'will not start against pressure', 'hums against pressure',
-      'starts from empty hums against pressure', 'starts with the drain open', 'starts empty',
+      'starts fine with the tank empty', 'first start of the day is fine', 'starts the first time only',
+      'starts empty only', 'labour against pressure', 'labour pressure tank', 'hum pressure tank',
+      'starts fine empty', 'starts good with no air', 'not start full tank', 'starts fine from empty',
+      'not start against air', 'drain start', 'will not restart till drained', 'not restart drain tank',
+      'not start until the tank is drained', 'only starts with the tank drained', 'restart drain',
+      'starts from empty', 'starts empty hums against pressure', 'starts only when empty',
+      'will not start against pressure', 'hums against pressure', 'starts from empty hums against pressure',
+      'starts with the drain open', 'starts empty',
     ],
   },
   'panel-wiggle': {
@@ -302,8 +303,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
   },
   'trip-box-off': {
-    holds: ['box off holds', 'holds with the box off', 'box pulled holds', 'lid off the box holds'],
-    trips: ['box off still trips', 'trips with the box off', 'box pulled still trips'],
+    holds: [
+      'leads off at the box holds', 'wires off at the box it holds',
+      'unhooked the wires to the well at the box it holds', 'box off holds', 'holds with the box off',
+      'box pulled holds', 'lid off the box holds',
+    ],
+    trips: [
+      'leads off at the box still trips', 'box off still trips', 'trips with the box off', 'box pulled still trips',
+    ],
   },
   'bypass': {
     runs: [
@@ -453,8 +460,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'startswitch clean', 'startswitch contact clean', 'startswitch good', 'startswitch seats',
       'startswitch seats clean',
     ],
-    burnt: ['startswitch burnt', 'startswitch contact burnt', 'startswitch pitted', 'startswitch points burnt'],
+    burnt: [
+      'start points not close', 'start points will not close', 'startswitch burnt', 'startswitch contact burnt',
+      'startswitch pitted', 'startswitch points burnt',
+    ],
     insects: [
+      'mouse nest in the motor', 'nest in the start switch', 'mouse nest in the back of the motor',
       'startswitch blocked', 'startswitch not shut', 'startswitch gummed grease', 'startswitch not close',
       'sawdust out of the startswitch start', 'dirt out of the startswitch start', 'startswitch sawdust',
       'blew out the startswitch', 'blew the startswitch start', 'dirt startswitch start',
@@ -1079,9 +1090,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse is blown', 'blown fuse',
     ],
     burnt: [
-      'fuse holder hot', 'fuse holder discoloured', 'holder hot', 'fuse clip burnt', 'fuse holder corroded',
-      'fuse holder green', 'holder melt', 'holder burnt', 'fuse holder burnt', 'fuse good holder burnt',
-      'holder melted', 'fuse holder brown', 'fuse good holder melted and brown',
+      'fuse holder loose', 'fuse holder loose comes and goes', 'fuse holder hot', 'fuse holder discoloured',
+      'holder hot', 'fuse clip burnt', 'fuse holder corroded', 'fuse holder green', 'holder melt', 'holder burnt',
+      'fuse holder burnt', 'fuse good holder burnt', 'holder melted', 'fuse holder brown',
+      'fuse good holder melted and brown',
     ],
   },
   'roll': {
