@@ -63,6 +63,8 @@ export function createSender(from: Outgoing, heard: Heard) {
       }
     })().finally(() => {
       sending = undefined
+      // asked in the instant between the last look and this one
+      if (again && !stopped) void send()
     }))
   }
 

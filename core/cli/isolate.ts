@@ -60,6 +60,7 @@ else {
 
 /** What a line said, and what it was taken for; a remark is not weighed. */
 function sayHeard(kind: SystemKind, line: Line) {
+  if (line.kind === 'repair') return { line: line.id, said: line.text, as: sayLine(kind, line) }
   if (line.kind === 'remark') return { line: line.id, said: line.text, as: 'a remark, not weighed' }
   if (line.kind !== 'reading' && line.kind !== 'observation') return undefined
   return { line: line.id, said: line.typed ?? '', as: sayLine(kind, line) }
