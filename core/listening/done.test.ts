@@ -49,9 +49,10 @@ describe('what was put right', () => {
   ])('is none where it is %s', (_, said) => {
     expect(told('well-2wire', said)).not.toContain('put right')
   })
-  it('is none before anything was found: then it is told of the past', () => {
+  it('is of another day where a new part is told of before anything was found', () => {
     expect(told('well-2wire', 'put in a new pressure switch', {})).not.toContain('put right')
     expect(told('well-2wire', 'put in a new pressure switch')).toBe('put right switch.pole1-burnt')
+    expect(told('booster', 'cleaned the strainer', {})).toBe('put right strainer.blocked')
   })
   it('names repairs that there are, and most of those', () => {
     const repairs = new Set(KIND_IDS.flatMap(id => kindOf(id).faults.map(f => unstaged(f.repair.id))))

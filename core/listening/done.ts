@@ -180,9 +180,13 @@ interface Compiled {
   readonly mode: FaultMode
   /** what it is done to */
   readonly to: RegExp
-  readonly own: readonly RegExp[]
+  readonly own: readonly Said[]
   /** said of it without its name */
-  readonly it: readonly RegExp[]
+  readonly it: readonly Said[]
+}
+interface Said {
+  readonly by: Doing
+  readonly said: RegExp
 }
 
 const compiled = new WeakMap<SystemKind, readonly Compiled[]>()
@@ -191,11 +195,10 @@ function waysOf(kind: SystemKind): readonly Compiled[] {
   const known = compiled.get(kind)
   if (known) return known
   const modes = new Map(kind.faults.toReversed().map(f => [f.repair.id, f]))
-  const fresh = [...modes].flatMap(([id, mode]) => {
+  const fresh = [...modes].flatMap(([id, mode]): Compiled[] => {
     const way = WAYS[id] ?? WAYS[unstaged(id)]
     if (!way) return []
-    const asked = way.by.flatMap(d => DOINGS[d])
-    const patterns = (of: string) => asked.map(p => new RegExp(`\\b(?:${p.replaceAll('OF', `(?<of>${of})\\b`)})`))
+    const patterns = (of: string) => way.by.flatMap(by => DOINGS[by].map(p => ({ by, said: patternOf(p, of) })))
     const name = mode.component === unstaged(mode.component) ? way.to : `(?:well )${way.to}`
     return [{ mode, to: new RegExp(`\\b(?:${name})\\b`), own: patterns(name), it: patterns(IT) }]
   })
@@ -203,12 +206,16 @@ function waysOf(kind: SystemKind): readonly Compiled[] {
   return fresh
 }
 
+const patternOf = (said: string, of: string) =>
+  new RegExp(`\\b(?:${said.replaceAll('OF', `(?<of>${of})\\b`)})`)
+
 /** Segments of a line, each with where it begins. */
 const PARTED = /\s*[,;.]\s*|\s+(?:and|then|so|now)\s+/g
 
 /**
  * The first thing of a line that was put right, and what stands before and behind it.
- * @param near the point that was spoken of before: `cleaned it` is said of its part
+ * @param near the point that was spoken of before: `cleaned it` is said of its part. Before any was, a new part is one
+ *   of another day
  */
 export function findDone(kind: SystemKind, text: string, near?: string): Done | undefined {
   const said = text.toLowerCase().replaceAll('’', '\'')
@@ -232,14 +239,15 @@ export function findDone(kind: SystemKind, text: string, near?: string): Done | 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 function putRightBy(kind: SystemKind, part: string, before: string, near: string | undefined): FaultMode | undefined {
   const ways = waysOf(kind)
+  const isOld = (by: Doing) => by === 'renewed' && near === undefined && !before
   let best: { mode: FaultMode, length: number } | undefined
   for (const { mode, own } of ways)
-    for (const pattern of own) {
-      const length = pattern.exec(part)?.groups?.['of']?.length ?? 0
+    for (const { by, said } of own) {
+      const length = isOld(by) ? 0 : said.exec(part)?.groups?.['of']?.length ?? 0
       if (length > (best?.length ?? 0)) best = { mode, length }
     }
   if (best) return best.mode
-  const itself = ways.filter(w => w.it.some(p => p.test(part)))
+  const itself = ways.filter(w => w.it.some(({ said }) => said.test(part)))
   const component = kind.points.find(p => p.id === near)?.component
   return (itself.find(w => w.to.test(before)) ?? itself.find(w => w.mode.component === component))?.mode
 }

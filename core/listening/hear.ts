@@ -41,8 +41,6 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const plain = hearOptions(kind, typed, listening)
   const done = findDone(kind, typed.trim(), listening.before?.near)
   if (!done || typed.length > LONGEST) return plain
-  // before anything was found it is told of another day
-  if (!done.before && !listening.before?.near) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
