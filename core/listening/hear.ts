@@ -45,7 +45,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const last = done.after ? hear(kind, done.after, { ...listening, before: then }) : undefined
-  if (plain.ok && isOne(plain.value, linesOf(last))) return plain
+  if (plain.ok && done.after && isOne(plain.value, linesOf(last))) return plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
