@@ -23,6 +23,8 @@ export interface Mended {
 /** Of what had failed, so much must be what was put right; and so much of that in nothing else. */
 const [LIKELY, RIGHT] = [0.5, 0.5]
 const COVERED = 0.02
+/** Bits from which a line speaks for it. */
+const SPEAKS = 0.3
 
 export function findMended({ model }: Tables, state: TabState, { chances, suspects }: Ranking): Mended | undefined {
   if (state.repaired.length === 0) return undefined
@@ -42,6 +44,8 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
   })
   const [top] = covers.toSorted((a, b) => b.chance - a.chance)
   if (!top || all < RIGHT) return undefined
+  // a thing done by the way, of which no line speaks, was not it
+  if (!suspects.find(s => s.fault === top.fault)!.moves.some(m => m.bits > SPEAKS)) return undefined
   const { repair } = modeOf(model, top.fault)
   const own = covers.filter(c => modeOf(model, c.fault).repair.id === repair.id)
   const chance = Math.min(1, own.reduce((sum, c) => sum + c.chance, 0))

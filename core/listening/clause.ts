@@ -1,10 +1,10 @@
 /** What one clause can mean: the readings, sets of readings and observations of a kind, each with its score. */
 import type { Figure } from './figures'
-import type { Lexicon, SeenEntry } from './lexicon'
+import type { Lexicon, SeenEntry, Weights } from './entries'
 import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Figures, type Meaning } from './meaning'
 import { pushRead } from './readings'
-import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause, type Weights } from './score'
+import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
 import { bothLegs, rowMeanings, secondGauge, vacuumOf } from './sets'
 
 /** Words that say a thing alone, and anything at all in company. */

@@ -149,7 +149,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
   'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
-  'drain-receiver': { by: ['drained'], to: '(?:receiver|tank|water)' },
+  'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },
   'replace-regulator': { by: ['renewed'], to: 'regulator' },
 }
 

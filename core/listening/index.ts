@@ -1,4 +1,5 @@
 export { hear, sayLine, type Heard, type HearingOf } from './hear'
-export { lexiconOf, phraseOf, type Lexicon } from './lexicon'
+export type { Lexicon } from './entries'
+export { lexiconOf, phraseOf } from './lexicon'
 export { SAID } from './said'
 export { spokenAfter, spokenBefore, type Spoken } from './spoken'

@@ -3,59 +3,11 @@
  * its place, lead, condition and quantity are said. Made once for a kind.
  */
 import { unstaged, type NumericTest, type SeenTest, type SystemKind, type Test } from '#core/systems'
-import { likenessOf, type Likeness } from './likened'
+import type { Lexicon, Phrase, ReadEntry, SeenEntry } from './entries'
+import { likenessOf } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'
 import { SAID } from './said'
 import { join, wordsOf } from './words'
-
-/** The words of one way to say something, without what only fills. */
-export type Phrase = readonly string[]
-
-export interface SeenEntry {
-  readonly test: SeenTest
-  readonly outcome: string
-  readonly label: string
-  readonly phrases: readonly Phrase[]
-  /** words that several of its answers are said with: they part nothing and are explained by any */
-  readonly about: readonly string[]
-  readonly staged: boolean
-}
-
-export interface ReadEntry {
-  readonly test: NumericTest
-  readonly places: readonly Phrase[]
-  readonly variants: readonly Phrase[]
-  /** the first of its point and quantity: its variant need not be said */
-  readonly first: boolean
-  /** the first of its quantity on the kind: not even its place need be said */
-  readonly foremost: boolean
-  readonly conditions: readonly Phrase[]
-  readonly quantities: readonly Phrase[]
-  /** the points that it comes next to on the way of the power: `nothing out of it` */
-  readonly follows: readonly string[]
-  readonly staged: boolean
-  /** on a battery: a few volts are volts */
-  readonly vehicle: boolean
-}
-
-export interface Lexicon {
-  readonly seen: readonly SeenEntry[]
-  /** by word: the answers that some way to say them begins its search with */
-  readonly saidWith: ReadonlyMap<string, readonly SeenEntry[]>
-  readonly read: readonly ReadEntry[]
-  /** words that some phrase has */
-  readonly known: ReadonlySet<string>
-  /** how much each of them tells: what one test alone is said with more, what many are said with less */
-  readonly tells: ReadonlyMap<string, number>
-  /** a second pump stands behind the first */
-  readonly hasStages: boolean
-  /** contacts are those of a starter, unless the switch is named */
-  readonly starter: boolean
-  /** words that name a place or a thing */
-  readonly subjects: ReadonlySet<string>
-  /** which answers words are likeliest for */
-  readonly likeness: Likeness
-}
 
 const kept = new WeakMap<SystemKind, Lexicon>()
 

@@ -5,20 +5,7 @@
  * little over and stands far ahead of all else is taken, and what is denied or limited is never guessed: the least of
  * such words would turn an answer into its opposite. `docs/method.md` says how often it is right.
  */
-import type { SeenEntry } from './lexicon'
-import type { Weights } from './score'
-
-export interface Likened {
-  readonly entry: SeenEntry
-  readonly chance: number
-  readonly covered: number
-  readonly left: number
-  /** how many words nobody knows */
-  readonly strange: number
-}
-
-/** Answers by their words; made once for a kind. */
-export type Likeness = (weights: Weights) => Likened | undefined
+import type { Likened, Likeness, SeenEntry, Weights } from './entries'
 
 /** How many ways to say its test, and how many of anything, an answer is thought to have besides its own. */
 const [OF_TEST, OF_ALL] = [0.5, 2]

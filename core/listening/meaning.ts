@@ -3,7 +3,8 @@ import { unstaged, type NumericTest } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import type { Units } from '#core/units'
 import type { Figure } from './figures'
-import type { Score, Weights } from './score'
+import type { Weights } from './entries'
+import type { Score } from './score'
 
 export interface Meaning extends Score {
   readonly lines: readonly DraftLine[]

@@ -3,9 +3,9 @@ import type { NumericTest } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import { unitsOf, type Units } from '#core/units'
 import type { Figure } from './figures'
-import type { Lexicon, ReadEntry } from './lexicon'
+import type { Lexicon, ReadEntry, Weights } from './entries'
 import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
-import { bestOf, scoreOf, type Weights } from './score'
+import { bestOf, scoreOf } from './score'
 
 export function pushRead(
   all: Meaning[],

@@ -2,7 +2,7 @@
  * How well a clause says a thing: the weight of the words that it explains, less that of those it leaves over, less
  * what has to be assumed. A word that means something else on this kind weighs more than one that nobody knows.
  */
-import type { Lexicon, Phrase } from './lexicon'
+import type { Lexicon, Phrase, Weights } from './entries'
 import type { Word } from './words'
 
 export interface Clause {
@@ -11,14 +11,6 @@ export interface Clause {
   readonly figures: readonly number[]
   readonly rows: readonly number[]
   readonly text: string
-}
-
-export interface Weights {
-  /** weight of each word of the clause, by its meaning */
-  readonly of: ReadonlyMap<string, number>
-  readonly total: number
-  /** words that name another place or thing: left over, they say that something else is meant */
-  readonly subjects: ReadonlySet<string>
 }
 
 /** Of what was said of a time, of a word unknown here, of one that means something here. */

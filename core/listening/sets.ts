@@ -1,10 +1,10 @@
 /** Several figures of one go, and figures that are an answer: both legs, a row of three, a second gauge, a vacuum. */
 import { unitsOf } from '#core/units'
 import type { Figure } from './figures'
-import type { Lexicon, ReadEntry } from './lexicon'
+import type { Lexicon, ReadEntry, Weights } from './entries'
 import type { Bearing, Meaning } from './meaning'
 import { fits, readingOf } from './readings'
-import { bestOf, scoreOf, type Weights } from './score'
+import { bestOf, scoreOf } from './score'
 
 /** Each leg to ground, said in one: `both load legs 120 to ground`. */
 export function bothLegs(
