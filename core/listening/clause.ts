@@ -73,7 +73,8 @@ function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figur
   return one && readings.length < 2 ? [one, one, one] : undefined
 }
 
-const isDone = ({ of }: Weights) => of.has('breaker') && [...DONE].some(w => of.has(w))
+const isDone = ({ of }: Weights) =>
+  of.has('breaker') && !of.has('trip') && !of.has('atonce') && [...DONE].some(w => of.has(w))
 
 function pushSeen(
   all: Meaning[],

@@ -37,6 +37,13 @@ const NAMED = new RegExp(
   'g',
 )
 
+/** `9 amps, 9 amps, 0`: three of one unit are a row. */
+const THREE_NAMED = new RegExp(
+  '(?<![\\d.])(\\d+(?:\\.\\d+)?) ?(amps?|volts?|ohms?),? (?:and )?(\\d+(?:\\.\\d+)?) ?\\2,? (?:and )?'
+  + '(\\d+(?:\\.\\d+)?)(?: ?\\2)?(?![\\d.])',
+  'g',
+)
+
 /** `got seventy`, `down to four`: a number by its name, where nothing is counted by it. */
 const ALONE = new RegExp(
   '\\b(?<=\\b(?:to|at|got|gets|getting|reads|says|shows|only|pulling|drawing|pulls|draws|in) )'
@@ -91,6 +98,7 @@ export function figuresOf(joined: string): Told {
     .replace(SPOKEN, spokenNumber)
     .replace(TWO_TO_GROUND, ' n1 toground $1, n2 toground $2 ')
 
+    .replace(THREE_NAMED, '$1, $3, $4 $2')
     .replace(LEVELS, sayLevel)
     .replace(FROM_TO, fromTo)
     .replace(/^.*$/, threePairs)

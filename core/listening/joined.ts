@@ -63,6 +63,7 @@ export const JOINED: readonly (readonly [to: string, ...said: string[]])[] = [
     '(?:when|the second|as|once|as soon as) (?:the )?pump (?:kicks|comes|turns|starts|cuts|is)(?: on| in| running)?',
   ],
   ['fuse holder loose', 'wiggl\\w* the (?:inline )?fuse(?: holder)?'],
+  ['at the outlet', 'at the plug', 'at the (?:wall )?socket'],
   ['toohot', '(?:can\'?t|cannot|could ?n\'?t) (?:hold|keep|leave|put) (?:my|a|your) hand on'],
   [
     'load',

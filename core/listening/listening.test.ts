@@ -33,6 +33,40 @@ function told(id: KindId, said: string, listening: HearingOf = {}): string {
     .join(' | ')
 }
 
+// told as to a camera, in whole sentences; common practice, no source
+describe('long speech', () => {
+  it.each([
+    ['well-2wire', 'there\'s a wasp nest in the switch', 'contacts insects'],
+    ['well-2wire', 'one of these contacts is burned right through', 'contacts burnt'],
+    ['well-2wire', 'I\'m not getting anything on the load side of the switch', 'load.volts 0'],
+    ['well-2wire', 'and across the two going out to the pump I\'ve got nothing', 'load.volts 0'],
+    ['well-2wire', 'it\'s pulling about 7 amps and steady', 'black.run 7'],
+    ['well-2wire', 'to ground it\'s wide open, good', 'leads.ground OL'],
+    ['well-2wire', 'breaker trips the second you flip it', 'let-go at-once'],
+    ['well-2wire', 'so I\'ve got 120 to ground on both of these', 'remark'],
+    ['well-2wire', 'waited an hour, still infinite', 'cool-ohms stays-ol'],
+    ['well-3wire', 'red to yellow 14, black to yellow 2.4', 'leads.ry 14 | leads.by 2.4'],
+    ['well-3wire', 'start winding reads 17, main reads 4', 'leads.ry 17 | leads.by 4'],
+    ['jet', 'vacuum pulls up to 27 and then it loses it', 'vacuum high'],
+    ['jet', 'can\'t turn the shaft with a wrench', 'shaft seized'],
+    ['jet', '9.8 amps where the plate says 6.9', 'black.run 9.8'],
+    ['booster', '121 on one side of the breaker and 3 volts on the other', 'breaker.l1g 121 | breaker.l2g 3'],
+    ['booster', 'cap is good, 150', 'cap.farads 0.00015 | cap-label within'],
+    ['holding-tank', '240 into the float box, zero out', 'well-line.volts 240 | well-load.volts 0'],
+    ['holding-tank', 'reservoir\'s empty', 'tank-level low'],
+    ['rv', '12.8 going into the panel switch and nothing coming out', 'fuse.volts 12.8 | panel.volts 0'],
+    ['compressor-direct', 'takes about nine minutes to get to 125', 'fill 540'],
+    ['compressor-direct', 'plugged it right into the wall and it starts fine', 'known-feed runs'],
+    ['compressor-pilot', 'got 120 up to the pressure switch', 'aux.volts 120'],
+    ['three-phase', '470 between a and b', 'line.v12 470'],
+    ['three-phase', '9 amps, 9 amps, 0', 'amps1.run 9 | amps2.run 9 | amps3.run 0'],
+    ['three-phase', 'second fuse is blown', 'fuses-look one'],
+    ['three-phase', 'no control voltage', 'control.volts 0'],
+  ] as const)('on a %s: %s', (id, said, line) => {
+    expect(told(id, said)).toBe(line)
+  })
+})
+
 // handbook §9 and §3: how technicians say it
 describe('short speech', () => {
   it.each([

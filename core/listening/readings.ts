@@ -48,6 +48,8 @@ export function pushRead(
   const stage = stageOf(words, entry.staged, hasStages, weights, near)
   const assumed = said.assumed + unexplained + (zero ? 0.2 : 0) + stage
   const score = scoreOf(words, weights, assumed, own ? (own.quantity ? 1 : 0.7) : 0)
+  // ohms of no place are those of the first part only where nothing else is named
+  if (test.quantity === 'ohms' && !said.placed && score.left > 0.3) return
   // a nought is said by few words: `swapped nothing yet` is none
   if (!own && score.left > MOST_BESIDE_NOUGHT) return
   const hint = (test.id === bearing.expected ? 0.4 : 0) + (test.quantity === bearing.nearQuantity ? 0.05 : 0)
@@ -75,7 +77,7 @@ const MOST_BARE_OHMS = 40
 /** So much is said with its unit where it is amps, or gallons a minute. */
 const [MOST_BARE_AMPS, MOST_BARE_GALLONS] = [200, 40]
 /** Bare figures from here on are volts of the mains rather than amps, and below it hardly volts. */
-const [MAINS, MOST_CLAMPED] = [90, 60]
+const [MAINS, MOST_OF_A_LEG, MOST_CLAMPED] = [90, 300, 60]
 
 export function fits(f: Figure, test: NumericTest): boolean {
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
@@ -123,6 +125,9 @@ function sayRead(
   // bare figures after volts are volts
   const goesOn = bearing.nearQuantity === 'volts' && figure?.value !== null && figure?.quantity === undefined
   if (test.variant === 'ground' && figure && goesOn && !quantity) assumed += 0.6
+  // 120 to ground, and nothing named: a leg
+  const isLeg = (figure?.value ?? 0) >= MAINS && (figure?.value ?? 0) < MOST_OF_A_LEG
+  if (test.variant === 'ground' && isLeg && !figure?.quantity && !quantity && test.point !== near) return undefined
   const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
@@ -130,6 +135,8 @@ function sayRead(
   if (test.quantity === 'flow' && figure && !figure.quantity && !quantity)
     assumed += (figure.value ?? 0) > MOST_BARE_GALLONS ? 3 : 0.7
   if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MOST_CLAMPED) assumed += 0.3
+  // after ohms a bare figure is ohms
+  if (test.quantity === 'amps' && bearing.nearQuantity === 'ohms' && !figure?.quantity && !quantity) assumed += 0.5
   // what is hardly volts at all, at a place that only a small word names
   const bare = figure?.value ?? 0
   const small = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
