@@ -1,16 +1,17 @@
 /**
  * Safety as a property: whatever is logged, in whatever order, what is proposed next is judged by an oracle that is
  * written apart from the engine, over the raw lines. Each hazard has to come up often enough for its silence to count.
- * `TRIALS=long` runs ten thousand sequences.
+ * `TRIALS=long` runs ten thousand sequences and some more, so that each hazard is met 300 times.
  */
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk, type Random } from '#core/foundation'
 import { KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind, type Test } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { isolate, prepareSystem, type Isolation, type Tables } from '.'
+import { hazardsOf, isBarred } from './hazards'
 
 /** How many sequences, and how often each rule must have barred something. */
-const LENGTHS = { long: [10_000, 300], usual: [180, 3], quick: [60, 1] } as const
+const LENGTHS = { long: [10_500, 300], usual: [180, 3], quick: [60, 1] } as const
 const LONG = process.env.TRIALS === 'long'
 const [SEQUENCES, LEAST] = LENGTHS[LONG ? 'long' : process.env.QUICK ? 'quick' : 'usual']
 
@@ -154,6 +155,24 @@ describe(`${SEQUENCES} sequences of lines on every kind with options (seed 31)`,
     expect(of(opened, tripped).next[0]).toMatchObject({ test: 'leads.ground', why: expect.stringContaining('let go') })
     const ground: DraftLine = { kind: 'reading', test: 'leads.ground', value: 50e6 }
     expect(of(opened, tripped, ground).next[0]?.test).toBe('leads.by')
+  })
+  it('go on asking for them where it was only put back, until it has run since', () => {
+    const tables = tablesOf('well-2wire', 0)
+    const write = createWriter('oracle-device')
+    const barred = (...drafts: DraftLine[]) => {
+      const lines = drafts.map((d, i) => write({ ...d, id: `line-reset-${i}`, at: '2026-06-15T10:00:00.000Z' }) as Line)
+      const hazards = hazardsOf(tables, foldTab(tables.model.kind, lines))
+      return isBarred(tables.model.kind, hazards, tables.tests.get('black.run')!.test)
+    }
+    const opened: DraftLine = { kind: 'opened', complaint: 'no-water', words: '' }
+    const tripped: DraftLine = { kind: 'observation', test: 'breaker-seen', outcome: 'tripped' }
+    const reset: DraftLine = { kind: 'repair', component: 'breaker', fault: 'breaker.off', text: 'flipped it on' }
+    const mended: DraftLine = { kind: 'repair', component: 'cable', fault: 'cable.to-earth', text: 'new splice' }
+    const runs: DraftLine = { kind: 'reading', test: 'black.run', value: 7 }
+    expect(barred(opened, tripped)).toBe(true)
+    expect(barred(opened, tripped, reset)).toBe(true)
+    expect(barred(opened, tripped, reset, runs)).toBe(false)
+    expect(barred(opened, tripped, mended)).toBe(false)
   })
 })
 
