@@ -34,7 +34,9 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     if (chance <= 0) return
     const still = model.without(h, state.repaired)
     const left = still === 0 ? [] : faultsOf(model.hypotheses[still]!)
-    if (left.length === 0) all += chance
+    // what made it fail may still stand open beside it: that is another account (causes.ts)
+    const { fault, second } = model.hypotheses[h]!
+    if (left.length === 0 || (second?.role === 'cause' && !left.includes(fault))) all += chance
     for (const f of faultsOf(model.hypotheses[h]!))
       if (h > 0 && !left.includes(f)) right.set(f, (right.get(f) ?? 0) + chance)
   })

@@ -162,7 +162,10 @@ function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly
     : { mean: reading, sigma: Math.hypot(0.8, 0.025 * reading) }
 }
 
-/** Of readings on what lets go, so many are caught before it does: less than at the first instant. */
+/**
+ * Of readings on what lets go, so many are caught before it does: less than at the first instant. Common practice, no
+ * source.
+ */
 const [CAUGHT, OF_START] = [0.35, 0.7]
 
 function caught(
@@ -176,7 +179,10 @@ function caught(
   return { ...apart, or: { share: CAUGHT, mean: flowed, sigma: 0.5 * flowed + 0.1 } }
 }
 
-/** Of readings on a motor that will not start with a phase lost, so many are of one that ran when it was lost. */
+/**
+ * Of readings on a motor that will not start with a phase lost, so many are of one that ran when it was lost; common
+ * practice, no source.
+ */
 const RAN_ON = 0.35
 
 const isIdling = ({ stage: { figures }, effect }: Pick<Standing, 'stage' | 'effect'>) =>

@@ -33,7 +33,8 @@ function legsOf({ form, volts }: Supply): readonly [number, number] {
 
 /** Share by which the figures of neighbouring sizes of motors lie apart; after handbook §4, service figures. */
 const SIZE_UNKNOWN = 0.3
-/** Locked amps are told by less: what flows at all and what does not is a matter of their order. */
+/** Locked amps are told by less: what flows at all and what does not is a matter of their order;
+ * common practice, no source. */
 const LOCKED_UNKNOWN = 0.2
 
 export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
