@@ -1,5 +1,5 @@
 /** The first reading of a test on a tab that is not one as left: how it was found. */
-import type { TabState } from './fold'
+import type { TabState } from './state'
 import { isKnownLine, type LineOf } from './lines'
 
 export function asFound(state: Pick<TabState, 'lines' | 'struck'>, test: string): LineOf<'reading'> | undefined {

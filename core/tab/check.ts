@@ -5,7 +5,7 @@
  */
 import { fail, ok, type Result } from '#core/foundation'
 import { findTest, hasOutcome, wholeCatalogue, type NumericTest, type SystemKind, type Test } from '#core/systems'
-import type { TabState } from './fold'
+import type { TabState } from './state'
 import type { DraftLine } from './lines'
 import { holdsNeed, isPossible, limitsOf } from './needs'
 import { findProofFailure } from './says'

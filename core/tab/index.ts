@@ -3,7 +3,7 @@ export { asFound } from './asFound'
 export { checkLine, type LineProblem, type LineProblemCode } from './check'
 export { CLOCK_START, MOST_AHEAD, msOf, tick, type Clock } from './clock'
 export { foldFitted, type FittedPiece, type PartUsed } from './fitted'
-export { createFold, foldTab, type Evidence, type Fold, type TabState, type TabStatus } from './fold'
+export { createFold, foldTab, type Fold } from './fold'
 export { FINDING_ROLES, LINE_KINDS, WORK_STATES, type FindingRole, type LineKind, type WorkState } from './kinds'
 export {
   isKnownLine,
@@ -36,4 +36,5 @@ export {
   type ShorthandProblem,
   type Understood,
 } from './shorthand'
+export { type Evidence, type TabState, type TabStatus } from './state'
 export { type EndedProofs, type HeldState, type Work } from './work'

@@ -33,12 +33,12 @@ export interface Mark {
 
 /** What the fold knows when it comes to a line. */
 export interface Place {
-  readonly work: () => Work
-  readonly settled: boolean
-  readonly opened: boolean
-  readonly find: (id: string) => AnyLine | undefined
-  /** another line of the same device has the same number */
-  readonly repeated: boolean
+  work(): Work
+  settled(): boolean
+  opened(): boolean
+  find(id: string): AnyLine | undefined
+  /** Whether another line of the same device has the same number. */
+  repeated(id: string): boolean
 }
 
 /** How far a line's instant and its clock may lie apart, ms. */
@@ -47,7 +47,7 @@ const MOST_APART = 10 * 60e3
 export function markOf(kind: SystemKind, line: AnyLine, place: Place): readonly Mark[] {
   const marks: Mark[] = []
   const mark = (code: MarkCode, facts: Mark['facts'] = {}) => marks.push({ code, facts })
-  if (place.repeated) mark('counter-repeated', { counter: line.counter })
+  if (place.repeated(line.id)) mark('counter-repeated', { counter: line.counter })
   markClock(line, place, mark)
   if (!isKnownLine(line)) mark('unknown-kind', { kind: line.kind })
   else {
@@ -59,14 +59,14 @@ export function markOf(kind: SystemKind, line: AnyLine, place: Place): readonly 
 
 type Marker = (code: MarkCode, facts?: Mark['facts']) => void
 
-function markClock(line: AnyLine, { find }: Place, mark: Marker) {
+function markClock(line: AnyLine, place: Place, mark: Marker) {
   // the clocks of a file's lines were made from their instants
   if (isFileDevice(line.device)) return
   const written = msOf(line.clock)
   const apart = Math.abs(Date.parse(line.at) - written)
   if (apart > MOST_APART) mark('clock-wrong', { minutes: Math.round(apart / 60e3) })
   for (const id of line.seen) {
-    const other = find(id)
+    const other = place.find(id)
     // clocks sort as they count: only one that is ahead is worked out
     if (!other || other.clock <= line.clock) continue
     const ahead = msOf(other.clock) - written
@@ -125,7 +125,7 @@ const isFault = (kind: SystemKind, id: string) =>
   || wholeCatalogue().causes.has(id)
 
 function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
-  if (place.settled && waitsAfterSettling(line)) mark('after-settling')
+  if (place.settled() && waitsAfterSettling(line)) mark('after-settling')
   switch (line.kind) {
     case 'reading':
     case 'observation': {
@@ -156,10 +156,10 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
       if (!place.find(line.line) || line.line === line.id) mark('names-nothing')
       return
     case 'settled':
-      if (place.settled) mark('second-settlement')
+      if (place.settled()) mark('second-settlement')
       return
     case 'opened':
-      if (place.opened) mark('second-opening')
+      if (place.opened()) mark('second-opening')
       return
     case 'part':
     case 'repair':
