@@ -5,7 +5,7 @@ install_dependencies
 [ -f .nuxt/eslint.config.mjs ] || npx nuxt prepare >/dev/null 2>&1
 logs="$(mktemp -d)"
 trap 'rm -rf "$logs"' EXIT
-npx tsc -p core/tsconfig.json > "$logs/types" 2>&1 & types=$!
+npx tsc -p core/tsconfig.json --incremental --tsBuildInfoFile node_modules/.cache/core.tsbuildinfo > "$logs/types" 2>&1 & types=$!
 npx eslint core --max-warnings 0 --cache --cache-location node_modules/.cache/eslint-core > "$logs/lint" 2>&1 & lint=$!
 failed=0
 QUICK=1 npx vitest run --project core --reporter=dot || failed=1

@@ -78,7 +78,7 @@ describe.each(SWEPT)('%s, whatever is logged', (kind) => {
     const costly = tables.model.kind.components.filter(c => c.place === 'down-hole').map(c => c.id)
     const numeric = tables.model.kind.tests.filter(t => t.kind === 'numeric' && t.need !== 'zero-pressure')
     for (const test of numeric) {
-      for (const value of [0, 0.3, 1, 12, 60, 118, 236]) {
+      for (const value of FIGURES) {
         const { decision } = isolate(
           tables,
           folded(tables, [opened(kind), add({ kind: 'reading', test: test.id, value })]),
@@ -90,6 +90,9 @@ describe.each(SWEPT)('%s, whatever is logged', (kind) => {
     }
   })
 })
+
+/** readings tried on every test; `QUICK` takes the ends and one between */
+const FIGURES = process.env.QUICK ? [0, 12, 236] : [0, 0.3, 1, 12, 60, 118, 236]
 
 describe('cautions stand where the hand is', () => {
   const tests = KIND_IDS.flatMap(kind => kindFor(kind, {}).tests.map(t => [kind, t] as const))
