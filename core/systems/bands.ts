@@ -6,7 +6,8 @@ import { INSULATION } from '#core/standards'
 import { PSI } from '#core/units'
 import type { BandFigures } from './describe/description'
 import type { Figures } from './figures'
-import type { Band, NumericTest, Prediction } from './types'
+import type { NumericTest, Prediction } from './testTypes'
+import type { Band } from './types'
 
 export interface BandContext {
   readonly bands: BandFigures

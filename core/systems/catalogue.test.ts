@@ -6,7 +6,9 @@ import { describe, expect, it } from 'vitest'
 import { buildModel, CAUSE_IDS, KIND_IDS, kindFor, PARTS, type KindId } from '.'
 import { keyOf } from './fields'
 import { FAULT_IDS, NAMEPLATE_KEYS, unstaged } from './ids'
-import type { FaultMode, Nameplate, SystemKind, Test } from './types'
+import type { FaultMode } from './faultTypes'
+import type { Test } from './testTypes'
+import type { Nameplate, SystemKind } from './types'
 
 /** Every choice of a kind, those that a choice brings included. */
 function choicesOf(id: KindId): (readonly [string, number])[] {

@@ -4,7 +4,10 @@
  * since each brings parts of its own; composed once, when first asked for.
  */
 import { KIND_IDS, kindFor, type KindId } from './registry'
-import type { ComponentDef, FaultMode, NameplateField, SeenTest, SystemKind, Test } from './types'
+import type { ComponentDef, NameplateField } from './componentTypes'
+import type { FaultMode } from './faultTypes'
+import type { SeenTest, Test } from './testTypes'
+import type { SystemKind } from './types'
 
 export interface Catalogue {
   readonly tests: ReadonlyMap<string, Test>

@@ -3,7 +3,8 @@
  * 1910.333, NFPA 70E art. 120, from memory). Local code and the maker's instructions come first.
  */
 import { LIFT } from './blocks/cautions'
-import type { FaultMode, SystemKind } from './types'
+import type { FaultMode } from './faultTypes'
+import type { SystemKind } from './types'
 
 const DEAD = 'Locked and tagged; proven live–dead–live at the point of work, capacitors bled and measured.'
 const LOW_VOLTS = 'Panel off and the battery’s negative lifted first: a tool across it welds.'

@@ -9,19 +9,10 @@ import type { Block } from './blocks/block'
 import { findPathProblem } from './drawing'
 import { scoped, staged, type StagedKey } from './figures'
 import { isCauseId, isFaultId, stagePrefix, unstaged, type NameplateKey, type StageId } from './ids'
-import type {
-  CauseNote,
-  Complaint,
-  Drawing,
-  FaultMode,
-  NumericTest,
-  Probe,
-  Repair,
-  SeenTest,
-  SystemKind,
-  Test,
-  Trial,
-} from './types'
+import type { Drawing } from './componentTypes'
+import type { CauseNote, FaultMode, Repair } from './faultTypes'
+import type { NumericTest, Probe, SeenTest, Test, Trial } from './testTypes'
+import type { Complaint, SystemKind } from './types'
 
 export interface KindHead {
   readonly id: string

@@ -1,7 +1,8 @@
 /** How kinds are drawn: the parts along the power and the flow path, and what joins them. */
 import { filterOf, yes } from './kinds'
 import type { ComponentId } from './ids'
-import type { ComponentDef, Drawing, DrawnStretch, Nameplate } from './types'
+import type { ComponentDef, Drawing, DrawnStretch } from './componentTypes'
+import type { Nameplate } from './types'
 
 /** Parts in the order of flow; what is false is not there. */
 export const inOrder = (...ids: readonly (ComponentId | false)[]): ComponentId[] => ids.filter(id => id !== false)

@@ -6,7 +6,8 @@ import type { Description } from './describe/description'
 import type { Change, Figures } from './figures'
 import type { NameplateKey } from './ids'
 import { OPEN } from './power/resistances'
-import type { FaultMode, Hypothesis, Severity, SystemKind } from './types'
+import type { FaultMode, Severity } from './faultTypes'
+import type { Hypothesis, SystemKind } from './types'
 
 const PRIOR_SOUND = 0.03
 const PRIOR_OTHER = 0.02

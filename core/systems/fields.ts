@@ -1,7 +1,8 @@
 /** Figures that belong to the place, and which figures a nameplate may hold. */
 import { fail } from '#core/foundation'
 import type { NameplateKey } from './ids'
-import type { Nameplate, NameplateField, SystemKind } from './types'
+import type { NameplateField } from './componentTypes'
+import type { Nameplate, SystemKind } from './types'
 
 /** The nameplate's name for a field of a component, as a composed kind has them. */
 export const keyOf = (component: string, field: string) => `${component}.${field}` as NameplateKey

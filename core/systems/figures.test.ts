@@ -17,7 +17,8 @@ import { completeFigures, figureOf, poles, requireFinite, scoped, staged, type F
 import { keyOf } from './fields'
 import { predict } from './predict'
 import { solveStage } from './power/stage'
-import type { Nameplate, NumericTest } from './types'
+import type { NumericTest } from './testTypes'
+import type { Nameplate } from './types'
 
 /** The figures, noting what is asked of them. */
 function watched(figures: Figures, read: Set<string>): Figures {

@@ -16,18 +16,9 @@ import { isPutRight } from './putRight'
 import { scalesOf, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
-import type {
-  Band,
-  Effect,
-  FaultMode,
-  Hypothesis,
-  ModelResult,
-  Nameplate,
-  NumericTest,
-  Prediction,
-  SeenTest,
-  SystemModel,
-} from './types'
+import type { Effect, FaultMode } from './faultTypes'
+import type { NumericTest, Prediction, SeenTest } from './testTypes'
+import type { Band, Hypothesis, ModelResult, Nameplate, SystemModel } from './types'
 
 export function buildSystemModel(d: Description, nameplate: Nameplate, options: ModelOptions): ModelResult {
   const { kind, healthy } = d

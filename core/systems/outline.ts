@@ -3,7 +3,9 @@
  * thread to another. No rule, no law and no figure of the model is in it. A composed kind is an outline of itself.
  */
 import { findTest } from './catalogue'
-import type { CauseNote, FaultMode, NumericTest, SeenTest, SystemKind } from './types'
+import type { CauseNote, FaultMode } from './faultTypes'
+import type { NumericTest, SeenTest } from './testTypes'
+import type { SystemKind } from './types'
 
 type Shown = 'id' | 'point' | 'title' | 'need' | 'words' | 'proves'
 export type TestOutline

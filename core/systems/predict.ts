@@ -10,7 +10,8 @@ import { figureOf, type Change, type Figures } from './figures'
 import { OPEN } from './power/resistances'
 import { unstaged } from './ids'
 import type { SolvedStage } from './power/stage'
-import type { Effect, NumericTest, Prediction, Probe } from './types'
+import type { Effect } from './faultTypes'
+import type { NumericTest, Prediction, Probe } from './testTypes'
 
 const METER_OHMS = 10e6 // usual digital meter, volts range
 const OHMS_RANGE = 40e6 // where a hand meter shows OL

@@ -3,7 +3,8 @@
  * A reset breaker still has its bad pole; a new relay leaves the capacitor beside it as it was; a new switch does not
  * clear the port.
  */
-import type { FaultMode, Repair, SystemKind } from './types'
+import type { FaultMode, Repair } from './faultTypes'
+import type { SystemKind } from './types'
 
 /** @param repaired as the tab's fold gives it: the fault put right, or a component where the line names no fault */
 export function isPutRight(kind: SystemKind, mode: FaultMode, repaired: readonly string[]): boolean {

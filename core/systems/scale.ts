@@ -8,7 +8,8 @@
  */
 import type { FigureKey, Figures } from './figures'
 import { OPEN } from './power/resistances'
-import type { FaultMode, Prediction } from './types'
+import type { FaultMode } from './faultTypes'
+import type { Prediction } from './testTypes'
 
 /**
  * Which degrees of a fault lie along one scale: they change the same figures the same way, more or less. A fault that

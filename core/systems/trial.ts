@@ -3,7 +3,8 @@ import { unbalance } from '#core/standards'
 import { magnitude } from '#core/foundation'
 import type { SolvedStage } from './power/stage'
 import type { Change, Figures } from './figures'
-import type { Effect, SeenTest, Trial } from './types'
+import type { Effect } from './faultTypes'
+import type { SeenTest, Trial } from './testTypes'
 
 export interface TrialSetting {
   readonly healthy: Figures & Change

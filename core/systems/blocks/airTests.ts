@@ -1,6 +1,6 @@
 /** What is asked of the air side; tables are common practice, no source. */
 import { sayNumber, type ShopPractice } from '../practice'
-import type { Test } from '../types'
+import type { Test } from '../testTypes'
 import { alike, flow, seen, TURNING } from './testEntry'
 
 export interface AirOptions {

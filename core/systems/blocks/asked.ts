@@ -1,6 +1,6 @@
 /** "What changed?": storm, outage, age, duty, as the customer tells it, and what each points to. */
 import type { ShopPractice } from '../practice'
-import type { SeenTest } from '../types'
+import type { SeenTest } from '../testTypes'
 import type { Block } from './block'
 import { note, type NoteEntry } from './causes'
 import { type Chances, type OutcomeEntry, seen } from './testEntry'

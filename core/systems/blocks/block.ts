@@ -1,17 +1,8 @@
 /** A part of a kind: what it adds to the components, points, faults, tests and notes on causes. */
 import type { ComponentId, FieldId } from '../ids'
-import type {
-  CauseNote,
-  ComponentDef,
-  FaultMode,
-  Glyph,
-  Lane,
-  NameplateField,
-  Place,
-  Spot,
-  Test,
-  TestPoint,
-} from '../types'
+import type { ComponentDef, Glyph, Lane, NameplateField, Place, Spot, TestPoint } from '../componentTypes'
+import type { CauseNote, FaultMode } from '../faultTypes'
+import type { Test } from '../testTypes'
 
 export type PointDef = Omit<TestPoint, 'number'>
 

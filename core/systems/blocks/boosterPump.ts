@@ -1,6 +1,6 @@
 /** A booster on a main or a cistern. Rates and tables are common practice, no source. */
 import { PSI } from '#core/units'
-import type { Repair } from '../types'
+import type { Repair } from '../faultTypes'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'

@@ -3,7 +3,7 @@
  * each. A block lists the notes whose tests it has.
  */
 import type { CauseId, FaultId } from '../ids'
-import type { CauseNote } from '../types'
+import type { CauseNote } from '../faultTypes'
 import type { CauseEntry } from './faultEntry'
 
 export const CAUSES = {

@@ -1,7 +1,7 @@
 /** What fails on a 12 V supply, its switch and its motor; rates are common practice, no source. */
 import type { Figures } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
-import type { FaultMode } from '../types'
+import type { FaultMode } from '../faultTypes'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 

@@ -1,6 +1,6 @@
 /** What is asked of a 12 V supply, its switch and its motor. */
 import { CLOSED } from '../power/resistances'
-import type { Test } from '../types'
+import type { Test } from '../testTypes'
 import { DEAD_CAUTIONS, JUMPER, NOT_THROUGH_ELECTRONICS } from './cautions'
 import { amps, leadOhms, partOhms, seen, volts, type VoltsEntry } from './testEntry'
 import { swapTrial } from './trials'

@@ -1,5 +1,5 @@
 /** What fails on the water side of a demand pump; rates are common practice, no source. */
-import type { FaultMode } from '../types'
+import type { FaultMode } from '../faultTypes'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 

@@ -2,7 +2,7 @@
 import type { Change, FigureKey, Figures } from '../figures'
 import { OPEN } from '../power/resistances'
 import type { CauseId, ComponentId, FaultId } from '../ids'
-import type { Effect, FaultMode, Repair, Severity, Wear } from '../types'
+import type { Effect, FaultMode, Repair, Severity, Wear } from '../faultTypes'
 
 export interface CauseEntry {
   readonly because: CauseId | FaultId

@@ -1,6 +1,6 @@
 /** Start gear inside a drowned motor: what fails there comes up with the pump; common practice, no source. */
 import { OPEN } from '../power/resistances'
-import type { Repair } from '../types'
+import type { Repair } from '../faultTypes'
 import type { Block } from './block'
 import { CAUSES } from './causes'
 import { always, fault, repair } from './faultEntry'

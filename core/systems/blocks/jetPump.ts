@@ -1,7 +1,7 @@
 /** A surface jet pump on a suction line: it must keep its prime. Rates and tables are common practice, no source. */
 import { GALLON } from '#core/units'
 import type { ShopPractice } from '../practice'
-import type { Repair } from '../types'
+import type { Repair } from '../faultTypes'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'

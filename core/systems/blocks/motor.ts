@@ -5,7 +5,7 @@
 import type { Change } from '../figures'
 import type { FaultId } from '../ids'
 import { OPEN } from '../power/resistances'
-import type { Repair } from '../types'
+import type { Repair } from '../faultTypes'
 import { type Block, component, point, yesNo } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'

@@ -1,7 +1,7 @@
 /** A pressure switch with two poles that carry the motor; rates are common practice, no source. */
 import { only } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
-import type { NumericTest } from '../types'
+import type { NumericTest } from '../testTypes'
 import { type Block, point } from './block'
 import { CAUSES, NOTES } from './causes'
 import { JUMPER, LIVE_CAUTIONS } from './cautions'

@@ -1,6 +1,6 @@
 /** What any centrifugal pump may have: worn, coupling broken, impeller jammed; common practice, no source. */
 import { GALLON, PSI } from '#core/units'
-import type { Repair } from '../types'
+import type { Repair } from '../faultTypes'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { seen } from './testEntry'

@@ -1,7 +1,7 @@
 /** What fails in a starter and its pilot circuit; rates are common practice, no source. */
 import { only, POLES, poles, type Change, type Pole } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
-import type { FaultMode } from '../types'
+import type { FaultMode } from '../faultTypes'
 import { CAUSES } from './causes'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
 

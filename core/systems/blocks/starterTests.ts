@@ -1,6 +1,6 @@
 /** What is asked of a starter and its pilot circuit. */
 import { POLES } from '../figures'
-import type { Test } from '../types'
+import type { Test } from '../testTypes'
 import { JUMPER } from './cautions'
 import { partOhms, seen, volts, voltsAt, voltsThree } from './testEntry'
 import { swapTrial, tripTrial } from './trials'

@@ -2,7 +2,7 @@
 import { PSI } from '#core/units'
 import { BLOCKED, type Change, type FigureGroup, type Figures } from '../figures'
 import type { ShopPractice } from '../practice'
-import type { ComponentDef } from '../types'
+import type { ComponentDef } from '../componentTypes'
 import { component, type ComponentEntry, yesNo } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'

@@ -1,7 +1,8 @@
 /** How a test is written down in the catalogue. Minutes and risk are common practice, no source. */
 import type { Pole, StagedKey } from '../figures'
 import type { FaultId, StageId } from '../ids'
-import type { BandRule, Effect, FlowAsk, Need, NumericTest, SeenTest, Trial } from '../types'
+import type { Effect } from '../faultTypes'
+import type { BandRule, FlowAsk, Need, NumericTest, SeenTest, Trial } from '../testTypes'
 import { BLEED, DEAD_CAUTIONS, LIVE_CAUTIONS, NOT_THROUGH_ELECTRONICS, ONE_CONDUCTOR } from './cautions'
 
 /** Where a test names no caution of its own, the state it needs does. */

@@ -2,7 +2,7 @@
  * What people tell unasked, or a master asks before a meter comes out: other circuits, heat, speed, how long it keeps
  * running, whether it starts with nothing drawn. Chances are common practice, no source.
  */
-import type { SeenTest } from '../types'
+import type { SeenTest } from '../testTypes'
 import { alike, seen } from './testEntry'
 import { swapTrial } from './trials'
 

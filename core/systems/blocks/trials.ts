@@ -4,7 +4,7 @@
  */
 import { soundOf, type Change, type FigureGroup, type FigureKey } from '../figures'
 import { OPEN } from '../power/resistances'
-import type { SeenTest } from '../types'
+import type { SeenTest } from '../testTypes'
 import { alike, seen, type SeenEntry } from './testEntry'
 
 type Named = Pick<SeenTest, 'id' | 'point' | 'title' | 'words' | 'steps'>

@@ -24,7 +24,9 @@ import { scoped, type Change, type Figures } from '../figures'
 import { filterOf, WATER_COMPLAINTS, surfaceStart, yes, type KindPlan } from '../kinds'
 import { hasNeutral } from '../supplies'
 import type { SolvedStage } from '../power/stage'
-import type { Drawing, Effect, Nameplate } from '../types'
+import type { Drawing } from '../componentTypes'
+import type { Effect } from '../faultTypes'
+import type { Nameplate } from '../types'
 import { GALLON, PSI } from '#core/units'
 
 const USUAL_VOLTS = 230

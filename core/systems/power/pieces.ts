@@ -3,7 +3,7 @@
  */
 import { capacitor, EARTH, resistor, type Element } from '#core/circuit'
 import { POLES, type FigureKey, type Figures, type PoleStem } from '../figures'
-import type { Scenario } from '../types'
+import type { Scenario } from '../testTypes'
 import { DRY } from './resistances'
 
 export const LEAD_TO_EARTH = 60e-12 // F per metre of cable, common practice, no source
