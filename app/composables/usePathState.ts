@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { formatFigureOf } from '#core/formats'
 import type { Positions } from '#core/isolation'
 import { formatFigure, PSI } from '#core/units'
-import type { FlagReading } from '~/components/path/PathDrawing.vue'
+import type { FlagReading } from '~/components/path/flags'
 import { useTab } from '~/stores/tab'
 
 /** how parts are drawn before anything is worked out */

@@ -10,7 +10,8 @@ import {
   type SystemKind,
 } from '#core/systems'
 import { FOOT, GALLON, HORSEPOWER, PSI } from '#core/units'
-import { drawWorld, type Planted, type World } from './world'
+import type { Planted } from './solved'
+import { drawWorld, type World } from './world'
 
 export const DOUBLES = 0.15
 const CHAINED = 2 / 3 // of doubles are a casualty with one of its catalogued causes; common practice, no source

@@ -2,16 +2,10 @@
 /** The loop: power along the top, water back along the bottom, with every test point's last reading on its flag. */
 import type { ComponentStanding } from '#core/isolation'
 import type { SystemOutline } from '#core/systems'
+import { labelWidth, placeLabels, type FlagReading } from './flags'
 import { layOutPath } from './layout'
-import { stackLabels } from './names'
 import { WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './placed'
 import PathGlyph from './PathGlyph.vue'
-
-export interface FlagReading {
-  readonly digits: string
-  readonly unit: string
-  readonly off: boolean
-}
 
 const props = defineProps<{
   kind: SystemOutline
@@ -47,38 +41,9 @@ function word(p: Placed) {
   return s.standing === 'suspect' ? `suspect ${Math.max(1, Math.round(s.weight * 100))}` : STATE_WORDS[s.standing]
 }
 
-const wideness = (f: Flag) => {
-  const r = props.readings.get(f.point.id)
-  return r ? 22 + (r.digits.length * 8.4 + r.unit.length * 6.6) : f.point.id === props.next ? 62 : 0
-}
-const labels = computed(() => {
-  const { powerY, pilotY, flowY } = layout.value
-  const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = {
-    power: { levels: 2, y: l => powerY - 70 - l * 30 },
-    pilot: { levels: 1, y: () => pilotY + 42 },
-    flow: { levels: 1, y: () => flowY - 62 },
-  }
-  return (['power', 'pilot', 'flow'] as const).flatMap((lane) => {
-    const shown = layout.value.flags
-      .filter(f => f.lane === lane && inLane(f.lane) && wideness(f) > 0)
-      .toSorted((a, b) => a.at[0] - b.at[0])
-    // a tank's flag stands beside it: above it the switch has its words
-    const aside = (f: Flag) => (f.lane === 'flow' && f.point.spot.part === 'valve' ? 62 : 0)
-    const stacked = stackLabels(
-      shown.map(f => ({ x: f.at[0] + aside(f), width: wideness(f) })),
-      4,
-      WIDTH - 4,
-      rows[lane].levels,
-    )
-    return shown.map((flag, i) => ({
-      flag,
-      ...stacked[i]!,
-      y: aside(flag) ? flowY - 34 : rows[lane].y(stacked[i]!.level),
-      reading: props.readings.get(flag.point.id),
-    }))
-  })
-})
-const bare = computed(() => layout.value.flags.filter(f => wideness(f) === 0 && inLane(f.lane)))
+const widthOf = (f: Flag) => labelWidth(props.readings.get(f.point.id), f.point.id === props.next)
+const labels = computed(() => placeLabels(layout.value, f => inLane(f.lane), widthOf, props.readings))
+const bare = computed(() => layout.value.flags.filter(f => widthOf(f) === 0 && inLane(f.lane)))
 const glyphState = (p: Placed) => ({
   open: props.positions.open.has(p.component.id),
   startOpen: props.positions.startOpen,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, kindFor, type KindId, type Nameplate } from '#core/systems'
 import { layOutPath } from './layout'
-import { stackLabels } from './names'
+import { stackLabels } from './flags'
 import { WIDTH, type Placed } from './placed'
 
 /** Every kind bare, and with all that can be fitted to it. */

@@ -95,32 +95,3 @@ function wrap(text: string): string[] {
   }
   return [words.slice(0, best).join(' '), words.slice(best).join(' ')]
 }
-
-export interface Label {
-  readonly x: number
-  readonly width: number
-  readonly level: number
-}
-
-/** Puts the flags' boxes on as few levels as keep them apart; wider boxes and later points give way upwards. */
-export function stackLabels(
-  anchors: readonly { readonly x: number, readonly width: number }[],
-  left: number,
-  right: number,
-  levels: number,
-): Label[] {
-  const taken: { from: number, to: number, level: number }[] = []
-  return anchors.map(({ x, width }) => {
-    const clamp = (v: number) => Math.max(left + width / 2, Math.min(right - width / 2, v))
-    for (const shift of [0, -14, 14, -28, 28, -42, 42, -56, 56, -70, 70, -98, 98]) {
-      for (let level = 0; level < levels; level++) {
-        const centre = clamp(x + shift)
-        const [from, to] = [centre - width / 2 - 3, centre + width / 2 + 3]
-        if (taken.some(t => t.level === level && t.from < to && from < t.to)) continue
-        taken.push({ from, to, level })
-        return { x: centre, width, level }
-      }
-    }
-    return { x: clamp(x), width, level: 0 }
-  })
-}
