@@ -117,6 +117,39 @@ describe('shorthand', () => {
       { seed: 5, numRuns: 800 },
     )
   })
+  it('keeps a note as it was written, and asks for one that is empty', () => {
+    expect(line('note  Cover cracked, L2 side ')).toEqual({ kind: 'note', text: 'Cover cracked, L2 side' })
+    expect(line('" Cover cracked')).toEqual({ kind: 'note', text: 'Cover cracked' })
+    expect(read('note')).toMatchObject({ ok: false, problem: { code: 'no-value', facts: { what: 'the note' } } })
+  })
+  it('says what it took for a proof', () => {
+    expect(read('dead 238 .4 238')).toMatchObject({ value: { say: 'proven dead: 238 V → 0.4 V → 238 V' } })
+    expect(read('bled 0.3')).toMatchObject({ value: { say: 'discharged: 0.3 V left' } })
+    expect(line('dead')).not.toMatchObject({ kind: 'state' })
+    expect(line('dead in the water')).not.toMatchObject({ kind: 'state' })
+  })
+  it('takes the plain test of a point before the one that has to be named', () => {
+    // volts across a contact that ought to be closed are another test than volts behind it
+    expect(line('load 3v')).toMatchObject({ test: 'load.volts' })
+    expect(line('idle load 3v')).toMatchObject({ test: 'load.idle' })
+  })
+  it('names a test by a word of its own only where the word is long enough to be no other', () => {
+    expect(line('cycle 9 s')).toMatchObject({ test: 'cycle' })
+    for (const short of ['l1 3', 'n 3', 'g 3', 'one 3'])
+      expect(read(short)).toMatchObject({ ok: false, problem: { code: 'unknown-point' } })
+  })
+  it('completes what is seen by its words, each once, and no more than asked for', () => {
+    const all = completeShorthand(three, 'contacts ').map(c => c.insert)
+    expect(all).toContain('contacts burnt')
+    expect(new Set(all).size).toBe(all.length)
+    expect(completeShorthand(three, 'contacts ', 2)).toHaveLength(2)
+    expect(completeShorthand(three, 'conta').map(c => c.insert)).toContain('contacts ')
+    expect(completeShorthand(three, 'tacts')).toEqual([])
+    expect(completeShorthand(three, 'prech').map(c => c.insert)).toContain('precharge ')
+    expect(completeShorthand(three, '')).toEqual([])
+    const [load] = completeShorthand(three, 'load')
+    expect(load).toMatchObject({ insert: 'load ', say: expect.stringMatching(/^#\d+ /) })
+  })
   it('completes from the first letters', () => {
     expect(completeShorthand(three, 'lo').map(c => c.insert)).toContain('load ')
     expect(completeShorthand(three, 'contacts b').map(c => c.insert)).toContain('contacts burnt')
