@@ -155,6 +155,35 @@ describe('solving a network', () => {
     expect(magnitude(shown.behind)).toBeGreaterThan(15e6)
   })
 
+  it('takes a node that only a capacitor ties for tied at 60 Hz, and for floating at 0 Hz', () => {
+    const elements = [source(120, 1), capacitor('c', 'top', 'far', 100e-6)]
+    expect(solveNetwork({ hertz: 60, elements }).ok).toBe(true)
+    const still = solveNetwork({ hertz: 0, elements })
+    expect(still.ok ? 'solved' : still.problem).toMatchObject({ code: 'floating-node', facts: { node: 'far' } })
+  })
+  it('gives a meter between two nodes what stands behind both, and to earth what stands behind one', () => {
+    const elements = [source(120, 1e6), resistor('upper', 'top', 'mid', 9e6), resistor('lower', 'mid', '0', 10e6)]
+    const solved = requireOk(solveNetwork({ hertz: 60, elements }))
+    // by hand: 1 MΩ + 9 MΩ beside 10 MΩ, and 9 MΩ beside 11 MΩ
+    expect(solved.meterReading('mid', '0', 10e6).behind.re / 1e6).toBeCloseTo(5, 4)
+    expect(solved.meterReading('top', 'mid', 10e6).behind.re / 1e6).toBeCloseTo(4.95, 4)
+    expect(magnitude(solved.meterReading('top', 'mid', 10e6).volts)).toBeCloseTo((54 * 10) / 14.95, 3)
+    expect(magnitude(solved.meterReading('0', '0', 10e6).behind)).toBe(0)
+  })
+  it('writes a coil as ohms and henries, a lossy one at 0 Hz as ohms alone, none as next to nothing', () => {
+    const coil = (re: number, im: number): Element =>
+      ({ kind: 'impedance', id: 'coil', a: 'top', b: '0', z: complex(re, im) })
+    const written = (hertz: number, re: number, im: number) =>
+      writeSpice({ hertz, elements: [source(120, 1), coil(re, im)] }, 'a coil').split('\n').filter(l => /_coil /.test(l))
+    const inductance = (12 / (2 * Math.PI * 60)).toPrecision(4)
+    const [at60] = written(60, 3, 12).filter(l => l.startsWith('L_'))
+    expect(Number(at60?.split(' ').at(-1)).toPrecision(4)).toBe(inductance)
+    expect(written(60, 3, 12).some(l => l.startsWith('R_') && Number(l.split(' ').at(-1)) === 3)).toBe(true)
+    expect(written(0, 3, 12).some(l => l.startsWith('L_'))).toBe(false)
+    expect(written(60, 3, 0).some(l => l.startsWith('L_'))).toBe(false)
+    expect(written(0, 0, 12).some(l => l.startsWith('R_') && Number(l.split(' ').at(-1)) === 1e-9)).toBe(true)
+  })
+
   it('writes every element into the SPICE netlist behind its own sense source', () => {
     const text = writeSpice(
       { hertz: 60, elements: [source(120, 1), resistor('the load', 'top', '0', 11)] },

@@ -123,6 +123,49 @@ function three(plate: ThreePhaseNameplate, slip: number | 'rated') {
   return { m, amps: magnitude(amps), torque, slip: s }
 }
 
+describe('a plate that no motor can have', () => {
+  const refused = (over: Partial<MotorNameplate>) => {
+    const fitted = calibrateMotor({ ...deepWell, ...over })
+    return fitted.ok ? undefined : fitted.problem
+  }
+  const { watts, volts, fullLoadAmps } = deepWell
+  it('is refused by the amps that do not carry its power', () => {
+    const amps = (1.05 * watts) / volts
+    expect(refused({ fullLoadAmps: amps })).toEqual({
+      code: 'full-load-amps-too-low',
+      facts: { fullLoadAmps: amps, volts, watts },
+    })
+  })
+  it('is refused by locked amps of one and a half times the running ones', () => {
+    const lockedRotorAmps = 1.5 * fullLoadAmps
+    expect(refused({ lockedRotorAmps })).toEqual({
+      code: 'locked-amps-too-low',
+      facts: { lockedRotorAmps, fullLoadAmps },
+    })
+  })
+  it('is refused by ohms that would not let its locked amps flow', () => {
+    const lockedOhms = volts / deepWell.lockedRotorAmps
+    expect(refused({ mainOhms: 1.2 * lockedOhms })).toEqual({
+      code: 'main-ohms-too-high',
+      facts: { mainOhms: 1.2 * lockedOhms, lockedOhms },
+    })
+  })
+  it('is refused as a whole where no circuit meets all of it', () => {
+    const problem = refused({ lockedRotorAmps: 1.6 * fullLoadAmps, mainOhms: 1.19 * (volts / (1.6 * fullLoadAmps)) })
+    expect(problem).toMatchObject({
+      code: 'nameplate-contradicts-itself',
+      facts: { fullLoadAmps, lockedRotorAmps: 1.6 * fullLoadAmps },
+    })
+    expect(problem?.facts.residual).toBeGreaterThan(0.03)
+  })
+  it('says what the usual no-load amps would be beside those it gives', () => {
+    const { misfits } = requireOk(calibrateMotor(deepWell))
+    const noLoad = misfits.find(m => m.what === 'no-load amps')!
+    expect(noLoad.usual / fullLoadAmps).toBeGreaterThan(0.3)
+    expect(noLoad.usual / fullLoadAmps).toBeLessThan(1)
+  })
+})
+
 describe('a three-phase motor', () => {
   it('draws what its plate says, locked and with its rated power', () => {
     expect(three(fivePhase, 1).amps).toBeCloseTo(92, 0)

@@ -176,3 +176,30 @@ describe('a repair that takes the pump out of the well', () => {
     expect(decided({ ...shares, [BURIED]: 0.96, [STUCK]: 0.03 }, { moves })?.excludes).toEqual([])
   })
 })
+
+describe('what comes up out of the ground', () => {
+  const telling = [parts(BURIED, 1)]
+  const speaks = { [BURIED]: [moved('line-1', 3), moved('line-2', 3)], [RELAY]: against }
+  it('waits while more than three in a hundred stand above it and a test is left', () => {
+    const over = { [BURIED]: 0.96, [RELAY]: 0.04 }
+    expect(stand(over, { tests: telling, moves: speaks })).toMatchObject({ leading: { fault: BURIED } })
+    expect(decided(over, { tests: telling, moves: speaks })).toBeUndefined()
+    // with no test left it is one decision, with what stands above it
+    expect(decided({ [BURIED]: 0.96, [RELAY]: 0.04 }, { moves: speaks })?.excludes).toBeDefined()
+  })
+  it('does not wait for what is down there with it', () => {
+    const down = model.kind.faults.find(f =>
+      f.component === 'motor' && f.id !== BURIED && f.repair.id !== modeAt(BURIED).repair.id && f.repair.minutes > 110)
+    const below = down ?? modeAt('cable.black-open')
+    const shares = { [BURIED]: 0.96, [below.id]: 0.04 }
+    const { leading, decision } = stand(shares, { tests: telling, moves: { ...speaks, [below.id]: against } })
+    expect(decision ?? leading).toMatchObject({ fault: BURIED })
+  })
+  it('is not held up by three in a hundred above it', () => {
+    const under = { [BURIED]: 0.975, [RELAY]: 0.025 }
+    const costly = [parts(BURIED, 500)]
+    const moves = { [BURIED]: speaks[BURIED], [RELAY]: [...against, moved('line-3', -2)] }
+    expect(decided(under, { tests: costly, moves })?.fault ?? stand(under, { tests: costly, moves }).leading?.fault)
+      .toBe(BURIED)
+  })
+})

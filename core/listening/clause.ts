@@ -32,8 +32,22 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   }
   const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
   if (row || readings.length > 0 || isDone(weights)) return heard
-  return [...heard, ...nearly(lexicon, weights, bearing)].toSorted((a, b) => b.score - a.score)
+  const some = [...heard, ...nearly(lexicon, weights, bearing)].toSorted((a, b) => b.score - a.score)
+  return some.length > 0 ? some : seenItself(lexicon, clause, bearing)
 }
+
+/** What is seen of a broken part itself, where no look of its own is meant. */
+function seenItself(lexicon: Lexicon, clause: Clause, bearing: Bearing): Meaning[] {
+  const weights = weigh(clause, { ...lexicon, known: lexicon.partWords })
+  const all: Meaning[] = []
+  const said = new Set([...weights.of.keys()].flatMap(w => lexicon.partsWith.get(w) ?? []))
+  for (const entry of said) pushSeen(all, entry, weights, [], bearing, lexicon)
+  const heard = all.filter(isHeard).map(m => ({ ...m, score: m.score - AFTER_ALL }))
+  return heard.toSorted((a, b) => b.score - a.score)
+}
+
+/** What has a look of its own comes before. */
+const AFTER_ALL = 0.3
 
 /** Of what is said only nearly so less is taken for explained, and something for assumed. */
 const [NEARLY, ASSUMED] = [0.8, 0.3]

@@ -48,6 +48,10 @@ export interface Lexicon {
   readonly subjects: ReadonlySet<string>
   /** which answers words are likeliest for */
   readonly likeness: Likeness
+  /** what is seen of a broken part itself: heard where nothing else is */
+  readonly partsWith: ReadonlyMap<string, readonly SeenEntry[]>
+  /** what is known, with the words of those */
+  readonly partWords: ReadonlySet<string>
 }
 
 export interface Weights {

@@ -2,7 +2,7 @@
  * What can be said of a kind, derived from it: each answer of each test with its phrases, each reading with the ways
  * its place, lead, condition and quantity are said. Made once for a kind.
  */
-import { unstaged, type NumericTest, type SeenTest, type SystemKind, type Test } from '#core/systems'
+import { SEEN_ITSELF, SEEN_PARTS, unstaged, type NumericTest, type SeenPart, type SeenTest, type SystemKind, type Test } from '#core/systems'
 import type { Lexicon, Phrase, ReadEntry, SeenEntry } from './entries'
 import { likenessOf } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'
@@ -16,7 +16,8 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   if (before) return before
   const hasStages = kind.components.some(c => unstaged(c.id) !== c.id)
   const isStaged = (t: Test) => hasStages && unstaged(t.id) !== t.id
-  const seen = kind.tests.flatMap(t => (t.kind === 'seen' ? seenEntries(kind, t, isStaged(t)) : []))
+  const all = kind.tests.flatMap(t => (t.kind === 'seen' ? seenEntries(kind, t, isStaged(t)) : []))
+  const seen = all.filter(e => e.test.id !== SEEN_ITSELF)
   const read = kind.tests.flatMap(t => (t.kind === 'numeric' ? [readEntry(kind, t, isStaged)] : []))
   const known = new Set([
     ...seen.flatMap(e => e.phrases.flat()),
@@ -26,7 +27,12 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
   const tells = tellsOf(seen, read)
   const [saidWith, likeness] = [saidWithOf(seen, tells), likenessOf(seen)]
-  const fresh = { seen, saidWith, read, known, tells, hasStages, starter, subjects, likeness }
+  const parts = all.filter(e => e.test.id === SEEN_ITSELF)
+  const partWords = new Set([...known, ...parts.flatMap(e => e.phrases.flat())])
+  const partsWith = saidWithOf(parts, tellsOf(parts, []))
+  const fresh = {
+    seen, saidWith, read, known, tells, hasStages, starter, subjects, likeness, partsWith, partWords,
+  }
   kept.set(kind, fresh)
   return fresh
 }
@@ -99,10 +105,17 @@ function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEnt
     // an id alone may be the name of a thing: `cable` for “the cable is down”
     const said = [...o.words.slice(1), o.label]
     const derived = test.words.flatMap(w => said.map(s => `${w} ${s}`))
-    return { test, outcome: o.id, label: o.label, phrases: answersOf([...(own[o.id] ?? []), ...derived]), staged }
+    const phrases = answersOf([...(own[o.id] ?? []), ...saidOfPart(unstaged(o.id)), ...derived])
+    return { test, outcome: o.id, label: o.label, phrases, staged: staged || unstaged(o.id) !== o.id }
   })
   const about = saidOfSeveral(entries.map(e => new Set(e.phrases.flat())))
   return entries.map(e => ({ ...e, about }))
+}
+
+/** A part and what is wrong with it: each with each. */
+function saidOfPart(fault: string): string[] {
+  const part = (SEEN_PARTS as Readonly<Record<string, SeenPart | undefined>>)[fault]
+  return part ? [...part.what.flatMap(what => part.how.map(how => `${what} ${how}`)), ...(part.or ?? [])] : []
 }
 
 function saidOfSeveral(answers: readonly ReadonlySet<string>[]): string[] {

@@ -12,6 +12,7 @@ import { isCauseId, isFaultId, stagePrefix, unstaged, type NameplateKey, type St
 import type { Drawing } from './componentTypes'
 import type { CauseNote, FaultMode, Repair } from './faultTypes'
 import type { NumericTest, Probe, SeenTest, Test, Trial } from './testTypes'
+import { seenItself } from './seenItself'
 import type { Complaint, SystemKind } from './types'
 
 export interface KindHead {
@@ -32,11 +33,12 @@ export function compose({ usual = {}, ...head }: KindHead, ...blocks: readonly B
     ...(c.fields ? { fields: c.fields.map(usually(c.id)) } : {}),
   }))
   const faults = all(b => b.faults)
+  const points = all(b => b.points).map((p, i) => ({ ...p, number: i + 1 }))
   const kind: SystemKind = {
     ...head,
     components,
-    points: all(b => b.points).map((p, i) => ({ ...p, number: i + 1 })),
-    tests: all(b => b.tests),
+    points,
+    tests: [...all(b => b.tests), ...seenItself(faults, points[0]?.id)],
     causeNotes: all(b => b.notes),
     faults,
   }

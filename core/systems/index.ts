@@ -67,6 +67,7 @@ export {
   type Severity,
   type Wear,
 } from './faultTypes'
+export { SEEN_ITSELF, SEEN_PARTS, type SeenPart } from './seenItself'
 export {
   CONDITIONS,
   NEEDS,

@@ -1,0 +1,78 @@
+/** Volts beside volts, worked by hand from the formula of supplyLevel.ts. */
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import type { Prediction } from '#core/systems'
+import { createWriter, foldTab, type Evidence, type LineOf } from '#core/tab'
+import { prepareSystem } from '.'
+import { atLevelOf, besideOthers } from './supplyLevel'
+
+const plain = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
+const write = createWriter('level-test')
+let n = 0
+const read = (test: string, value: number | null, more: object = {}) =>
+  write({
+    id: `line-level-${++n}`,
+    at: '2026-06-15T10:00:00.000Z',
+    kind: 'reading',
+    test,
+    value,
+    ...(value === null ? { ol: true } : {}),
+    ...more,
+  }) as LineOf<'reading'>
+const after = (before: LineOf<'reading'> | undefined, more: object = {}): Evidence =>
+  ({ line: read('load.volts', 236, more), repaired: [], confirmed: 0, ...(before ? { beside: before } : {}) })
+
+describe('volts that were read after others', () => {
+  const [line, load] = [plain(236, 6), plain(230, 6)]
+  it('are expected as much higher as those stood, with the level out of their spread', () => {
+    const { mean, sigma } = atLevelOf(load, line, after(read('line.volts', 242)))
+    expect(mean).toBeCloseTo((230 * 242) / 236, 9)
+    expect(sigma).toBeCloseTo(Math.sqrt(36 - (0.024 * 230) ** 2 + (0.015 * 230) ** 2), 9)
+  })
+  it('drift less where both were read in one go', () => {
+    const one = read('line.volts', 242, { set: 'set-a' })
+    const drift = (set: string | undefined) =>
+      atLevelOf(load, line, after(one, set ? { set } : {})).sigma
+    expect(drift('set-a')).toBeCloseTo(Math.sqrt(36 - (0.024 * 230) ** 2 + (0.012 * 230) ** 2), 9)
+    expect(drift('set-b')).toBeGreaterThan(drift('set-a'))
+    expect(drift(undefined)).toBe(drift('set-b'))
+  })
+  it('stand for themselves where nothing was read before, or no figure, or the spread is of another kind', () => {
+    expect(atLevelOf(load, line, after(undefined))).toBe(load)
+    expect(atLevelOf(load, line, after(read('line.volts', null)))).toBe(load)
+    const log = { ...load, log: true }
+    expect(atLevelOf(log, line, after(read('line.volts', 242)))).toBe(log)
+    expect(atLevelOf(load, { ...line, log: true }, after(read('line.volts', 242)))).toBe(load)
+  })
+  it('are not moved by what lies more than 8 % off, nor by what is no supply', () => {
+    expect(atLevelOf(load, line, after(read('line.volts', 200)))).toMatchObject({ mean: 230, sigma: 6 })
+    expect(atLevelOf(load, plain(30, 2), after(read('line.volts', 31)))).toMatchObject({ mean: 230, sigma: 6 })
+    expect(atLevelOf(plain(12, 1), line, after(read('line.volts', 242)))).toMatchObject({ mean: 12, sigma: 1 })
+    expect(atLevelOf(load, line, after(read('line.volts', 242))).or).toBeUndefined()
+  })
+  it('of a circuit that may have let go hang on whether the ones before did', () => {
+    const or = { share: 0.5, mean: 244, sigma: 2 }
+    const both = (before: number) =>
+      atLevelOf({ ...plain(220, 2), or }, { ...plain(220, 2), or }, after(read('line.volts', before))).or!.share
+    expect(both(244)).toBeGreaterThan(0.99)
+    expect(both(220)).toBeLessThan(0.01)
+    const only = atLevelOf({ ...plain(220, 2), or }, line, after(read('line.volts', 236)))
+    expect(only.or?.share).toBe(0.5)
+    const first = atLevelOf(plain(220, 2), { ...plain(220, 2), or }, after(read('line.volts', 244)))
+    expect(first.or?.share).toBeGreaterThan(0.99)
+  })
+})
+
+describe('which reading stands beside which', () => {
+  const tables = requireOk(prepareSystem('well-3wire', {}))
+  const besides = (...lines: LineOf<'reading'>[]) =>
+    besideOthers(tables, foldTab(tables.model.kind, lines).evidence).map(e => e.beside?.test)
+  it('goes by the way of the power, not by the order they came in', () => {
+    expect(besides(read('load.volts', 238), read('line.volts', 240))).toEqual(['line.volts', undefined])
+  })
+  it('takes no ghost, limit or range for a level', () => {
+    expect(besides(read('line.volts', 12), read('load.volts', 238))).toEqual([undefined, undefined])
+    expect(besides(read('line.volts', 240, { bound: 'over' }), read('load.volts', 238)))
+      .toEqual([undefined, undefined])
+  })
+})

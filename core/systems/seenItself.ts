@@ -1,0 +1,256 @@
+/**
+ * What a person sees of a broken part when it is opened, pulled or traced, where no look of its own asks for it. Told
+ * and never proposed: nobody is sent to pull a pump to look. One test, one answer for each fault that shows; who says
+ * so has seen the fault itself. How often it is said is common practice, no source.
+ */
+import type { FaultId } from './ids'
+import { unstaged } from './ids'
+import type { FaultMode } from './faultTypes'
+import type { SeenTest } from './testTypes'
+
+export interface SeenPart {
+  readonly label: string
+  /** the part, in the words of the trade, and what is wrong with it: each with each is a way to say it */
+  readonly what: readonly string[]
+  readonly how: readonly string[]
+  /** other ways, whole */
+  readonly or?: readonly string[]
+}
+
+export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
+  'breaker.pole-open': {
+    label: 'breaker or its stab burnt',
+    what: ['breaker stab', 'bus bar', 'breaker lug', 'breaker itself'],
+    how: ['burnt', 'corroded', 'arced', 'loose', 'bad'],
+  },
+  'feed.open': {
+    label: 'wire to the switch cut or off',
+    what: ['wire to the switch', 'feed wire', 'supply wire', 'wire from the panel', 'feed cable'],
+    how: ['cut in two', 'broken', 'chewed through', 'burnt off', 'dug up'],
+  },
+  'feed.high-resistance': {
+    label: 'joint ahead of the switch burnt or corroded',
+    what: ['splice in the feed', 'junction box splice', 'wire nut from the panel', 'line side lug', 'line screw'],
+    how: ['burnt', 'corroded', 'loose', 'melted', 'cooked'],
+  },
+  'feed.to-earth': {
+    label: 'feed wire bare against metal',
+    what: ['feed wire', 'feed cable', 'wire from the panel', 'wire in the conduit'],
+    how: ['bare', 'skinned on the conduit', 'chafed on metal', 'rubbed to the metal', 'pinched'],
+  },
+  'feed.to-chassis': {
+    label: 'wire bare against the frame',
+    what: ['red wire', 'hot wire', 'positive wire', 'power wire', 'feed wire'],
+    how: ['bare', 'rubbed bare', 'chafed', 'pinched', 'bare on the frame', 'touching the frame', 'bare on a bracket'],
+  },
+  'feed.leg-to-leg': {
+    label: 'feed wires melted together',
+    what: ['feed wires', 'feed cable', 'supply wires', 'wires from the panel'],
+    how: ['melted together', 'burnt together', 'touching', 'nailed through', 'stapled through'],
+  },
+  'switch.stuck-open': {
+    label: 'switch will not close by its own hand',
+    what: ['switch arm', 'switch plunger', 'switch spring', 'switch mechanism', 'switch lever'],
+    how: ['stuck', 'broken', 'rusted', 'jammed', 'hung up', 'bent'],
+  },
+  'switch.out-of-setting': {
+    label: 'nuts of the switch turned',
+    what: ['switch nut', 'range nut', 'big nut', 'spring nut', 'adjusting nut'],
+    how: ['turned', 'cranked', 'screwed down', 'backed off', 'turned all the way down'],
+  },
+  'run.open': {
+    label: 'wire from the switch to the motor off or cut',
+    what: ['wire to the motor', 'motor wire', 'wire from the switch to the motor', 'load wire'],
+    how: ['broken', 'cut in two', 'came off the screw', 'fell off', 'burnt off'],
+  },
+  'run.high-resistance': {
+    label: 'joint between switch and motor burnt or corroded',
+    what: ['load screw', 'load side terminal', 'wire nut to the motor', 'load terminal'],
+    how: ['burnt', 'corroded', 'loose', 'melted', 'cooked'],
+  },
+  'cable.open': {
+    label: 'lead or splice to the motor parted',
+    what: ['conductor', 'drop cable', 'splice at the well cap', 'wire in the well', 'wire at the well cap'],
+    how: ['broken', 'cut in two', 'pulled apart by itself', 'chewed through', 'burnt off', 'corroded through'],
+  },
+  'cable.high-resistance': {
+    label: 'splice burnt or corroded',
+    what: ['splice', 'wire nut at the well cap', 'crimp', 'splice at the well head', 'wire nut'],
+    how: ['corroded', 'burnt', 'loose', 'melted', 'rotten'],
+  },
+  'cable.leg-to-leg': {
+    label: 'leads melted together',
+    what: ['drop cable', 'leads in the well', 'pump wires', 'wires in the well'],
+    how: ['melted together', 'burnt together', 'shorted together', 'fused together', 'chafed together'],
+  },
+  'cable.black-open': {
+    label: 'black lead parted',
+    what: ['black wire', 'black lead'],
+    how: ['burnt off', 'broken', 'cut in two', 'corroded through', 'chewed through'],
+  },
+  'cable.yellow-open': {
+    label: 'yellow lead parted',
+    what: ['yellow wire', 'yellow lead'],
+    how: ['burnt off', 'broken', 'cut in two', 'corroded through', 'chewed through'],
+  },
+  'cable.red-open': {
+    label: 'red lead parted',
+    what: ['red wire', 'red lead'],
+    how: ['burnt off', 'broken', 'cut in two', 'corroded through', 'chewed through'],
+  },
+  'box.relay-open': {
+    label: 'relay burnt or broken',
+    what: ['start relay', 'relay arm', 'relay points'],
+    how: ['broken', 'burnt off', 'burnt up', 'gone', 'melted'],
+  },
+  'motor.main-open': {
+    label: 'main winding burnt in two',
+    what: ['main winding', 'run winding', 'winding'],
+    how: ['burnt in two', 'burnt open', 'broken', 'melted in two', 'blown open'],
+  },
+  'motor.start-open': {
+    label: 'start winding burnt',
+    what: ['start winding'],
+    how: ['burnt', 'burnt open', 'charred', 'broken', 'melted'],
+  },
+  'motor.turn-short': {
+    label: 'windings burnt',
+    what: ['windings', 'stator', 'varnish', 'winding insulation'],
+    how: ['black', 'charred', 'cooked', 'burnt', 'flaking'],
+  },
+  'motor.centrifugal-open': {
+    label: 'centrifugal switch burnt or stuck',
+    what: ['centrifugal switch', 'centrifugal points', 'end bell points', 'governor weights', 'centrifugal weights'],
+    how: ['burnt', 'stuck', 'broken', 'rusted', 'bugs in them', 'not closing'],
+  },
+  'motor.phase-open': {
+    label: 'motor lead burnt off in its box',
+    what: ['motor lead', 'lead in the motor box', 'lead in the peckerhead', 'wire nut in the motor box'],
+    how: ['burnt off', 'melted', 'broken', 'burnt in two', 'fell off'],
+  },
+  'motor.seized': {
+    label: 'locked, out of the well',
+    what: ['pulled pump', 'pump out of the well', 'pulled motor', 'pump end', 'pulled the pump and it'],
+    how: ['locked up', 'seized', 'does not turn by hand', 'sand locked', 'jammed', 'packed with sand', 'frozen'],
+    or: ['sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand'],
+  },
+  'motor.binding': {
+    label: 'stiff, out of the well',
+    what: ['pump end', 'pulled pump', 'pulled motor bearing', 'thrust bearing'],
+    how: ['stiff', 'turns hard by hand', 'drags', 'rough', 'worn out'],
+  },
+  'motor.brushes': {
+    label: 'brushes worn or stuck',
+    what: ['brushes', 'brush', 'motor brush', 'commutator'],
+    how: ['worn', 'gone', 'stuck', 'broken', 'burnt', 'short', 'worn down', 'shot'],
+  },
+  'pump.coupling': {
+    label: 'coupling stripped or sheared',
+    what: ['coupling', 'coupler', 'spline', 'pump shaft', 'shaft key'],
+    how: ['stripped', 'broken', 'sheared', 'worn', 'snapped', 'rounded off'],
+    or: ['motor shaft turns the pump does not', 'impeller loose on the shaft', 'impeller spins on the shaft'],
+  },
+  'pump.worn': {
+    label: 'stages worn',
+    what: ['impellers', 'stages', 'vanes', 'wear rings', 'bowls'],
+    how: ['worn', 'worn out', 'gone', 'eaten away', 'sand cut', 'wore down'],
+  },
+  'pump.by-pass': {
+    label: 'by-pass worn or stuck',
+    what: ['bypass', 'bypass spring', 'bypass poppet', 'bypass valve'],
+    how: ['stuck open', 'broken', 'leaks', 'worn', 'backed out', 'stuck'],
+    or: ['water goes back to the tank', 'water pushed back in the fresh tank', 'pumps back into the tank'],
+  },
+  'check.leaking': {
+    label: 'check or foot valve does not seat',
+    what: ['check', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
+    how: ['broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone'],
+  },
+  'check.stuck-shut': {
+    label: 'check valve stuck shut',
+    what: ['check', 'foot valve', 'check poppet'],
+    how: ['stuck shut', 'jammed shut', 'frozen shut', 'rusted shut', 'hung shut'],
+  },
+  'battery.low': {
+    label: 'battery spent to look at',
+    what: ['battery cells', 'battery plates', 'battery case'],
+    how: ['dry', 'bulged', 'low on water', 'cracked', 'dead'],
+  },
+  'regulator.stuck': {
+    label: 'regulator stuck or torn',
+    what: ['regulator', 'regulator diaphragm', 'regulator spring', 'regulator knob'],
+    how: ['stuck', 'torn', 'broken', 'jammed', 'stripped'],
+  },
+  'head.reed': {
+    label: 'reed or valve plate broken',
+    what: ['reed', 'reeds', 'reed valve', 'valve plate'],
+    how: ['broken', 'cracked', 'bent', 'snapped', 'chipped', 'burnt', 'carboned up', 'stuck'],
+  },
+  'starter.contact-open': {
+    label: 'starter contact gone',
+    what: ['contact tip', 'starter contact', 'contactor contact', 'contact carrier'],
+    how: ['missing', 'broken', 'gone', 'fell off', 'not touching'],
+  },
+  'starter.coil-open': {
+    label: 'coil burnt',
+    what: ['coil', 'contactor coil', 'starter coil'],
+    how: ['burnt', 'melted', 'cooked', 'charred', 'burnt in two', 'smells burnt'],
+  },
+  'starter.heater-open': {
+    label: 'heater burnt open',
+    what: ['heater', 'overload heater', 'heater element', 'thermal element'],
+    how: ['burnt', 'burnt open', 'broken', 'gone', 'melted', 'burnt out', 'open'],
+  },
+  'starter.overload-contact': {
+    label: 'contact of the overload does not close',
+    what: ['overload contact', 'overload aux', 'overload relay contact'],
+    how: ['burnt', 'dirty', 'broken', 'stuck', 'does not close'],
+  },
+  'starter.control-wire': {
+    label: 'control wire off or cut',
+    what: ['control wire', 'pilot wire', 'wire to the coil', 'wire to the pressure switch', 'control cable'],
+    how: ['broken', 'cut in two', 'chewed', 'fell off', 'burnt off', 'came loose'],
+  },
+}
+
+/** The id of the test. */
+export const SEEN_ITSELF = 'seen-itself'
+
+/** How often it is told where it is so, and how often by a slip where it is not. */
+const [TOLD, BY_A_SLIP] = [0.5, 0.0015]
+
+/** The one test of a kind; nothing where none of its faults has a look here. */
+export function seenItself(faults: readonly FaultMode[], point: string | undefined): readonly SeenTest[] {
+  const shown = faults.flatMap((f) => {
+    const part = SEEN_PARTS[unstaged(f.id) as FaultId]
+    return part ? [{ fault: f.id, label: f.id === unstaged(f.id) ? part.label : `well: ${part.label}` }] : []
+  })
+  if (shown.length === 0 || point === undefined) return []
+  const none = (n: number) => 1 - n * BY_A_SLIP
+  const rowOf = (fault: string) => {
+    const rest = none(shown.length - 1) - TOLD
+    return [rest, ...shown.map(s => (s.fault === fault ? TOLD : BY_A_SLIP))]
+  }
+  return [
+    {
+      kind: 'seen',
+      id: SEEN_ITSELF,
+      point,
+      title: 'Seen on the part itself',
+      words: ['seen itself'],
+      need: 'any',
+      minutes: 1,
+      risk: 0,
+      steps: ['Opened, pulled or traced: what is seen of the part.'],
+      onlyTold: true,
+      several: true,
+      outcomes: [
+        { id: 'nothing', label: 'nothing to see', words: ['nothing'] },
+        ...shown.map(s => ({ id: s.fault, label: s.label, words: [s.fault] })),
+      ],
+      usual: [none(shown.length), ...shown.map(() => BY_A_SLIP)],
+      chancesByFault: Object.fromEntries(shown.map(s => [s.fault, rowOf(s.fault)])),
+      chancesByEffect: {},
+    },
+  ]
+}
