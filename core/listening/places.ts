@@ -10,7 +10,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'into the fuses', 'service',
     'ahead of the breaker', 'outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
     'top of the fuses', 'top of the breaker', 'line of the fuses',
-    'into the panel', 'going in the breaker', 'service drop',
+    'into the panel', 'going in the breaker', 'service drop', 'bus', 'bus bar', 'bus bars', 'main lugs',
+    'main breaker',
   ],
   breaker: [
     'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',
@@ -61,7 +62,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   yellow: ['yellow', 'yellow lead', 'common'],
   windings: ['winding', 'motor', 'motor leads', 'leads', 'armature', 'brushes', 'windings'],
   leads: ['leads', 'lead', 'motor leads', 'winding', 'motor', 'leads off', 'pump', 'cable', 'windings', 'pump leads',
-    'pump wires', 'motor wires', 'pump wire', 'wires to the pump', 'wires down the well'],
+    'pump wires', 'motor wires', 'pump wire', 'motor wires at the switch', 'leads at the switch',
+    'motor leads at the switch', 'motor wires at the well head', 'wires to the pump', 'wires down the well'],
   head: ['well head', 'well', 'at the well', 'casing', 'top of the well'],
   box: ['box', 'into the box', 'box line', 'at the box', 'box in'],
   cap: ['cap', 'start cap', 'capacitor', 'cap reads', 'capacitance', 'microfarads'],
@@ -109,7 +111,7 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
   motor: [
     'motor', 'across the motor', 'pump', 'load', 'out of the switch', 'motor terminals', 'at the pump',
-    'across the pump',
+    'across the pump', 'pump plug', 'right at the pump', 'at the plug',
   ],
   lead: ['positive', 'red', 'clamped'],
 }

@@ -127,6 +127,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'climbs to cut out', 'makes cut out', 'builds to cut out', 'pressure comes up', 'reaches pressure',
     ],
     stalls: [
+      'builds sits there', 'climbs to then sits', 'housevalve shut not climb past', 'will not climb past',
+      'not make more', 'will not make more than', 'never makes more than', 'only makes', 'cannot get past',
       'not climb', 'housevalve shut not climb', 'gauge not go higher', 'not go higher', 'gauge sits at not climb',
       'run nonstop', 'runs nonstop not climb', 'not build past', 'hangs at', 'never gets past', 'stalls out',
       'only builds', 'not build', 'builds slow', 'pressure tops out', 'maxes out at', 'not build pressure',
@@ -145,13 +147,14 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'quits', 'hum quits', 'quits seconds', 'start quits', 'overload trips', 'hum overload trip',
     ],
     minutes: [
+      'overload goes after a minute', 'overload trips after tminutes', 'overload kicks tminutes',
       'runs ten minutes then nothing', 'ran a while then nothing', 'overload trips tminutes',
       'overload trip tminutes reset', 'thermal trips tminutes', 'runs then overload trips tminutes',
       'run minutes stop', 'runs minutes stop', 'runs a while then stops', 'overload stop minutes',
       'stops after minutes', 'runs tminutes stop', 'runs tminutes quits', 'runs for minutes then quits',
-      'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool', 'stop hot comeback cool',
-      'ran for then stopped', 'quits minutes', 'run quits', 'run quits comeback', 'runs stop comeback',
-      'runs quits comes back',
+      'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool',
+      'stop hot comeback cool', 'ran for then stopped', 'quits minutes', 'run quits', 'run quits comeback',
+      'runs stop comeback', 'runs quits comes back',
     ],
   },
   'motor-heat': {
@@ -257,24 +260,33 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-switch-open': {
     holds: [
-      'pump off the switch it holds', 'disconnected the pump from the switch holds', 'leads off at the switch holds',
-      'leads off at the pressure switch it holds', 'pump leads off the switch holds',
-      'pump wires off the switch it holds', 'pump wires off at the switch holds',
+      'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
+      'load side off it holds', 'both pump wires off holds', 'pump wires off the switch breaker holds',
+      'took the motor wires off the switch holds', 'wires off the load screws holds',
+      'pump off the switch it holds', 'disconnected the pump from the switch holds',
+      'leads off at the switch holds', 'leads off at the pressure switch it holds',
+      'pump leads off the switch holds', 'pump wires off the switch it holds', 'pump wires off at the switch holds',
       'wires off the load of the switch holds', 'loadwires off holds', 'wires off at the switch holds',
-      'loadwires off at the switch it holds', 'holds with the loadwires off', 'wires off at the switch does not trip',
+      'loadwires off at the switch it holds', 'holds with the loadwires off',
+      'wires off at the switch does not trip',
     ],
     trips: [
+      'leads off the load terminals still trips', 'load wires off still trips', 'both pump wires off still trips',
       'leads off at the switch still trips', 'pump wires off the switch still trips', 'loadwires off still trips',
       'wires off at the switch still trips', 'trips with the loadwires off', 'switch open still trips',
     ],
   },
   'trip-load-off': {
     holds: [
+      'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
+      'load side off it holds', 'both pump wires off holds', 'pump wires off the switch breaker holds',
+      'took the motor wires off the switch holds', 'wires off the load screws holds',
       'motor leads off at the starter no trip', 'loadwires off holds', 'motorleads off holds',
       'motorleads off at the starter holds', 'holds with the motorleads off', 'loadwires off at the starter holds',
       'leads off holds',
     ],
     trips: [
+      'leads off the load terminals still trips', 'load wires off still trips', 'both pump wires off still trips',
       'loadwires off still trips', 'motorleads off still trips', 'trips with the motorleads off',
       'leads off still trips',
     ],
@@ -350,6 +362,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'switch welded', 'points stuck', 'contacts stuck',
     ],
     insects: [
+      'ants packed in the points', 'ants in the points', 'bugs packed in the contacts', 'nest in the points',
       'ants in the switch', 'ants in the cover', 'full of ants', 'bugs in there', 'ants',
       'insect burnt across contact', 'insect burnt contact', 'insect fried contact', 'bug between the points',
       'spider in the points', 'ants on the contacts', 'crushed ant contacts', 'gecko in the switch',
@@ -528,6 +541,19 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'cap bulged oil all over the box', 'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box',
     ],
   },
+  'box-swap': {
+    runs: [
+      'test box runs', 'knowngood box runs', 'spare box runs', 'swapped in a test box runs', 'another box it runs',
+      'good box it starts', 'my box starts right up', 'box swapped it runs', 'test box starts', 'loaner box runs',
+      'other box runs',
+    ],
+    groans: [
+      'test box still hums', 'knowngood box still hums', 'spare box hums', 'another box still groans',
+      'box swapped still hums',
+    ],
+    silent: ['test box nothing', 'knowngood box nothing', 'another box still dead', 'spare box still nothing'],
+    trips: ['test box still trips', 'knowngood box still trips', 'another box trips', 'spare box trips'],
+  },
   'cap-swap': {
     runs: [
       'knowngood cap runs', 'knowngood cap it starts', 'another cap and it runs', 'new cap it runs',
@@ -571,14 +597,22 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'ground-again': {
     'both-good': ['splice opened both good', 'ground again both good', 'both good with the splice open'],
     'cable': [
-      'leadsdown motorgood', 'leadsdown', 'cabledown', 'cable to ground', 'wire shorted', 'bare spot in the cable',
-      'cable is down', 'cable reads to ground', 'leads are down', 'motor good', 'splice open motor good',
-      'splice open cable is down', 'cable shows the ground',
+      'house side zero to ground', 'house side shorted', 'house side to ground', 'wire from the house shorted',
+      'wire from the house to ground', 'underground wire shorted', 'buried wire to ground', 'motor side clear',
+      'motor side good', 'pump side good', 'pump side clear', 'leadsdown motorgood', 'leadsdown', 'cabledown',
+      'cable to ground', 'wire shorted', 'bare spot in the cable', 'cable is down', 'cable reads to ground',
+      'leads are down', 'motor good', 'splice open motor good', 'splice open cable is down',
+      'cable shows the ground',
     ],
     'motor': [
-      'motordown leadsgood', 'motordown', 'cablegood', 'motor grounded', 'motor shorted', 'motor to ground',
-      'motor is down', 'motor reads to ground', 'cable good', 'splice open cable good', 'splice open motor is down',
-      'at the motor leads off motor is down', 'motor shows the ground',
+      'pump side zero to ground', 'motor side zero to ground', 'motor side dead short', 'pump side to ground',
+      'motor side to ground', 'pump side shorted', 'drop cable side zero to ground', 'drop cable side to ground',
+      'down side zero to ground', 'wire from the house good', 'wire from the house clear',
+      'wire from the house to the well clear', 'wire to the well good', 'underground wire good', 'buried wire good',
+      'house side clear', 'house side good', 'house side open to ground', 'motordown leadsgood', 'motordown',
+      'cablegood', 'motor grounded', 'motor shorted', 'motor to ground', 'motor is down', 'motor reads to ground',
+      'cable good', 'splice open cable good', 'splice open motor is down', 'at the motor leads off motor is down',
+      'motor shows the ground',
     ],
   },
   'rest-well': {
@@ -655,7 +689,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'housevalve shut holds', 'house shut holds', 'housevalve closed and it holds', 'holds with the housevalve shut',
     ],
     falls: [
-      'housevalve shut still bleeds down', 'housevalve shut it still leakdown',
+      'valve after the tank shut still falls', 'shut the valve after the tank still falls',
+      'house isolated still drops', 'housevalve shut still bleeds down', 'housevalve shut it still leakdown',
       'shut the valve at the head no change', 'house valve shut same', 'housevalve shut stilldoes',
       'house off stilldoes', 'shut house still drops', 'housevalve shut fall', 'housevalve shut still drops',
       'housevalve off drops', 'housevalve shut still falls', 'house shut still falls',
@@ -896,8 +931,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'vacuum': {
     steady: ['vacuum steady', 'vacuum normal', 'vacuum good', 'suction gauge steady'],
     high: [
-      'strong vacuum', 'vacuum pegged', 'vacuum high', 'vacuum high and steady', 'vacuum is high', 'high vacuum',
-      'full vacuum',
+      'inches of vacuum', 'strong vacuum', 'vacuum pegged', 'vacuum high', 'vacuum high and steady',
+      'vacuum is high', 'high vacuum', 'full vacuum',
     ],
     low: [
       'vacuum drops', 'suction gauge low', 'vacuum low', 'vacuum low and jumping', 'vacuum jumps', 'no vacuum',
@@ -920,10 +955,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'jet-look': {
     clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
     blocked: [
-      'nozzle rust', 'nozzle dirt', 'nozzle sand', 'jet rust', 'nozzle full of rust', 'stone in the nozzle',
-      'rust in the jet', 'venturi blocked', 'ejector plugged', 'jet blocked', 'nozzle blocked',
-      'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale', 'scale in the nozzle',
-      'pulled the jet plugged with scale',
+      'plastic in the nozzle', 'plastic in the jet', 'leaf in the nozzle', 'took the injector out nozzle plugged',
+      'injector plugged', 'injector blocked', 'ejector full of', 'trash in the nozzle', 'trash in the jet',
+      'something stuck in the nozzle', 'nozzle rust', 'nozzle dirt', 'nozzle sand', 'jet rust',
+      'nozzle full of rust', 'stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged',
+      'jet blocked', 'nozzle blocked', 'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale',
+      'scale in the nozzle', 'pulled the jet plugged with scale',
     ],
   },
   'belt-off': {
@@ -965,10 +1002,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     clean: ['strainer clean', 'strainer clear', 'screen clean', 'strainer good'],
     clear: ['strainer clear', 'strainer clean', 'screen clean', 'strainer good'],
     blocked: [
-      'filter full of dirt', 'strainer sand', 'screen sand', 'strainer dirt', 'strainer plastic',
-      'strainer screen plugged', 'strainer slime', 'strainer dirty', 'basket full', 'screen packed', 'screen slime',
-      'strainer half blocked', 'screen mud', 'strainer blocked', 'strainer full', 'strainer full of sand',
-      'strainer blocked with rust', 'strainer packed',
+      'screen caked with mud', 'filter full of dirt', 'strainer sand', 'screen sand', 'strainer dirt',
+      'strainer plastic', 'strainer screen plugged', 'strainer slime', 'strainer dirty', 'basket full',
+      'screen packed', 'screen slime', 'strainer half blocked', 'screen mud', 'strainer blocked', 'strainer full',
+      'strainer full of sand', 'strainer blocked with rust', 'strainer packed',
     ],
     packed: [
       'strainer sand', 'strainer screen sand', 'screen sand', 'strainer screen plastic', 'strainer bowl blocked',
@@ -1013,6 +1050,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
     ],
     dead: [
+      'lifted the float off the ladder pump start', 'float cord wrapped round the ladder',
+      'freed the float pump runs', 'float hung on the ladder', 'freed the float and it started',
+      'float tangled freed it runs', 'lifted the float pump runs', 'float caught freed pump runs',
       'ball float stuck', 'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom',
       'float never turns pump', 'float not turn pump', 'float never starts the pump', 'float not start pump',
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
@@ -1020,6 +1060,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float not call',
     ],
     held: [
+      'float held up', 'float hung on the ladder', 'float caught on the ladder', 'float cord wrapped',
       'well pump does not stop', 'well pump will not shut off', 'well pump runs on', 'well pump keeps running',
       'float held down', 'float stuck down', 'float does not stop', 'float held down by the chain', 'float tangled',
       'lifted the float and it stops', 'float held down lifted it and it stops',
@@ -1076,8 +1117,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'contact burnt',
     ],
     welded: [
-      'contactor welded', 'contactor stuck', 'starter held in', 'starter not drop out', 'starter contacts welded',
-      'starter contacts stuck', 'starter stuck in', 'starter stuck closed', 'starter welded',
+      'contacts stuck together', 'contacts stuck shut', 'contacts stuck', 'contacts welded', 'points welded',
+      'contacts fused', 'pried the contacts apart', 'contactor stuck in', 'contactor welded', 'contactor stuck',
+      'starter held in', 'starter not drop out', 'starter contacts welded', 'starter contacts stuck',
+      'starter stuck in', 'starter stuck closed', 'starter welded',
     ],
     insects: ['insects in the starter', 'starter contacts insects', 'dirt in the starter', 'starter full of insects'],
   },

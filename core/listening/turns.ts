@@ -5,6 +5,12 @@
 export type Joined = readonly [to: string, ...said: string[]]
 
 export const TURNS: readonly Joined[] = [
+  ['vacuum $1', '(\\d+(?:\\.\\d+)?) ?(?:inches|inch|in|")(?: of)? (?:vacuum|vac|mercury)'],
+  ['', 'with the (?:plunger|lever|points|contacts|switch) (?:held |pushed |pressed )?(?:down|closed|made|in)(?= i\\b|,)'],
+  ['running amps', '(?:runs?|running|ran) (?:steady |right )?at(?= \\d{1,2}(?:\\.\\d)?(?:$|,))'],
+  ['trip', '(?:kicks?|kicked|clicks?|clicked) (?:right )?(?:off|out)(?! (?:at|on|of)| \\d)'],
+  ['', '(?:dead|live|big|whole|little|a) (?:pile|bunch|wad|chunk|clump|mess|ball|load) of', 'dead (?=ants?|bugs?|spiders?|wasps?)'],
+  ['sits', 'sits there', 'and stays there', 'and holds there'],
   // with what a thing was done says nothing of what was found
   [
     '',
@@ -165,6 +171,7 @@ export const TURNS: readonly Joined[] = [
   ],
   ['hum', '(?:just )?sits (?:there )?(?:and )?(?:hum|buzz|groan|growl)(?:s|ming|zing|ing|ling)?'],
   ['atonce', 'as soon as', 'soon as', 'like a (?:stone|rock|brick)', 'in (?:a|one) second flat'],
+  ['overload trip', 'overload (?:goes|went|kicks|blows)(?! off| on| back)'],
   ['breaker trip', 'breaker (?:goes|went|kicks|blows|pops)(?! off| on| back)'],
   ['', '(?:pretty|real|really|very|so|quite) bad(?:ly)?', '(?:a |one )?(?:bunch|set|lot|pair|couple) of(?! water)'],
   ['empty', 'bone[- ]dry'],

@@ -171,6 +171,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['check', 'foot valve', 'check poppet'],
     how: ['stuck shut', 'jammed shut', 'frozen shut', 'rusted shut', 'hung shut'],
   },
+  'suction.air-leak': {
+    label: 'air drawn in at the suction',
+    what: ['suction line', 'suction union', 'suction joint', 'clear suction pipe', 'union'],
+    how: ['bubbles', 'sucks air', 'draws air', 'pulls air', 'air in it', 'sucked in the soap', 'sucked foam in'],
+  },
   'battery.low': {
     label: 'battery spent to look at',
     what: ['battery cells', 'battery plates', 'battery case'],

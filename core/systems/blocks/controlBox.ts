@@ -5,7 +5,7 @@ import { CAP_FIELDS, capacitors } from './capacitors'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { amps, partOhms, seen, voltsAt } from './testEntry'
-import { tripTrial } from './trials'
+import { swapTrial, tripTrial } from './trials'
 
 export interface BoxOptions {
   readonly runCapacitor: boolean
@@ -249,6 +249,18 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           conductor: 'yellow lead',
           condition: 'running',
           steps: [`${lead('yellow')} three seconds after it calls.`],
+        }),
+        swapTrial({
+          id: 'box-swap',
+          point: 'box',
+          title: 'Known-good control box in its place: how does it go?',
+          words: ['known good box', 'test box', 'spare box'],
+          need: 'proven-dead',
+          minutes: 12,
+          risk: 1,
+          onlyTold: true,
+          steps: ['Dead and bled: a box of the same power and volts in its place, covers on.', 'Energise, listen, clamp.'],
+          sound: ['start'],
         }),
         partOhms({
           id: 'relay.ohms',

@@ -36,7 +36,7 @@ export const tripTrial = ({ away, opens, ...entry }: TripTrialEntry): SeenTest =
     },
   })
 
-type SwapNamed = Named & Partial<Pick<SeenEntry<string>, 'minutes' | 'need' | 'risk' | 'cautions'>>
+type SwapNamed = Named & Partial<Pick<SeenEntry<string>, 'minutes' | 'need' | 'risk' | 'cautions' | 'onlyTold'>>
 export interface SwapTrialEntry extends SwapNamed {
   /** figures that are as in a sound system once it is swapped or bridged */
   readonly sound: readonly (FigureGroup | FigureKey)[]
