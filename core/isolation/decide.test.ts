@@ -178,28 +178,41 @@ describe('a repair that takes the pump out of the well', () => {
 })
 
 describe('what comes up out of the ground', () => {
-  const telling = [parts(BURIED, 1)]
-  const speaks = { [BURIED]: [moved('line-1', 3), moved('line-2', 3)], [RELAY]: against }
-  it('waits while more than three in a hundred stand above it and a test is left', () => {
-    const over = { [BURIED]: 0.96, [RELAY]: 0.04 }
-    expect(stand(over, { tests: telling, moves: speaks })).toMatchObject({ leading: { fault: BURIED } })
-    expect(decided(over, { tests: telling, moves: speaks })).toBeUndefined()
-    // with no test left it is one decision, with what stands above it
-    expect(decided({ [BURIED]: 0.96, [RELAY]: 0.04 }, { moves: speaks })?.excludes).toBeDefined()
+  /** its own winding, seen burnt in two: it shows itself */
+  const open = foldTab(model.kind, [
+    write({ id: 'line-open-0', at, kind: 'observation', test: 'seen-itself', outcome: BURIED, without: 'test' }),
+  ])
+  const speaking = [moved('line-open-0', 3), moved('line-open-1', 3)]
+  const telling = [parts(BURIED, 500)]
+  const given = (rivals: Readonly<Record<string, number>>) =>
+    stand(
+      { [BURIED]: 1 - Object.values(rivals).reduce((a, b) => a + b, 0), ...rivals },
+      {
+        tests: telling,
+        state: open,
+        moves: { [BURIED]: speaking, ...Object.fromEntries(Object.keys(rivals).map(r => [r, against])) },
+      },
+    )
+  const down = new Set(model.kind.components.filter(c => c.place === 'down-hole').map(c => c.id))
+  const BESIDE = model.kind.faults.find(f =>
+    down.has(f.component) && f.repair.minutes >= 110 && f.repair.id !== modeAt(BURIED).repair.id)!.id
+
+  it('waits while more than three in a hundred stand above it', () => {
+    expect(given({ [RELAY]: 0.04 })).toMatchObject({ leading: { fault: BURIED } })
+    expect(given({ [RELAY]: 0.04 }).decision).toBeUndefined()
+    expect(given({ [RELAY]: 0.02, [STUCK]: 0.02 }).decision).toBeUndefined()
   })
-  it('does not wait for what is down there with it', () => {
-    const down = model.kind.faults.find(f =>
-      f.component === 'motor' && f.id !== BURIED && f.repair.id !== modeAt(BURIED).repair.id && f.repair.minutes > 110)
-    const below = down ?? modeAt('cable.black-open')
-    const shares = { [BURIED]: 0.96, [below.id]: 0.04 }
-    const { leading, decision } = stand(shares, { tests: telling, moves: { ...speaks, [below.id]: against } })
-    expect(decision ?? leading).toMatchObject({ fault: BURIED })
+  it('is found with less than that above it', () =>
+    expect(given({ [RELAY]: 0.025 }).decision).toMatchObject({ kind: 'found', fault: BURIED }))
+  it('does not wait for what is down there with it', () =>
+    expect(given({ [BESIDE]: 0.04 }).decision).toMatchObject({ kind: 'found', fault: BURIED }))
+  it('waits no longer once it is all but sure, whatever stands above', () => {
+    const shares = { [BURIED]: 0.985, [RELAY]: 0.015 }
+    expect(stand(shares, { tests: telling, state: open, moves: { [BURIED]: speaking, [RELAY]: against } }).decision)
+      .toMatchObject({ fault: BURIED })
   })
-  it('is not held up by three in a hundred above it', () => {
-    const under = { [BURIED]: 0.975, [RELAY]: 0.025 }
-    const costly = [parts(BURIED, 500)]
-    const moves = { [BURIED]: speaks[BURIED], [RELAY]: [...against, moved('line-3', -2)] }
-    expect(decided(under, { tests: costly, moves })?.fault ?? stand(under, { tests: costly, moves }).leading?.fault)
-      .toBe(BURIED)
+  it('says what above it was ruled out, and by which lines', () => {
+    const excludes = given({ [RELAY]: 0.025 }).decision?.excludes
+    expect(excludes?.flatMap(e => e.lines)).toEqual(expect.arrayContaining(['line-1', 'line-2']))
   })
 })

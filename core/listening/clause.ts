@@ -5,7 +5,7 @@ import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Figures, type Meaning } from './meaning'
 import { pushRead } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
-import { bothLegs, rowMeanings, secondGauge, vacuumOf } from './sets'
+import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
 /** Words that say a thing alone, and anything at all in company. */
 const COMMON = new Set('dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
@@ -28,13 +28,18 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
     if (asked.length > 0 || saysNought(weights))
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing),
-      ...vacuumOf(lexicon, weights, readings))
+      ...vacuumOf(lexicon, weights, readings), ...twoWindings(lexicon, weights, readings, bearing))
   }
   const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
   if (row || readings.length > 0 || isDone(weights)) return heard
   const some = [...heard, ...nearly(lexicon, weights, bearing)].toSorted((a, b) => b.score - a.score)
-  return some.length > 0 ? some : seenItself(lexicon, clause, bearing)
+  if (some[0] && some[0].left < LEAVES) return some
+  const parts = seenItself(lexicon, clause, bearing)
+  return some[0] ? [...parts.filter(m => m.left < 0.05), ...some] : parts
 }
+
+/** What leaves so much over may have meant something else. */
+const LEAVES = 0.35
 
 /** What is seen of a broken part itself, where no look of its own is meant. */
 function seenItself(lexicon: Lexicon, clause: Clause, bearing: Bearing): Meaning[] {

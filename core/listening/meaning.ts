@@ -42,9 +42,11 @@ export function stageOf(
   const ofWell = near !== undefined && unstaged(near) !== near
   if (!staged) {
     words.add('booster')
+    // the float is the well pump's
+    if (of.has('float')) return 0.4
     return ofWell && !of.has('booster') ? 0.2 : 0
   }
   words.add('well')
-  if (of.has('well') || of.has('wellhead')) return -0.1
+  if (of.has('well') || of.has('wellhead') || of.has('float')) return -0.1
   return ofWell ? 0.1 : 0.3
 }

@@ -260,6 +260,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-switch-open': {
     holds: [
+      'load wires off the float switch holds', 'wires off the float switch holds', 'wires off the float holds',
       'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
       'load side off it holds', 'both pump wires off holds', 'pump wires off the switch breaker holds',
       'took the motor wires off the switch holds', 'wires off the load screws holds',
@@ -293,13 +294,18 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-head-open': {
     holds: [
+      'opened the well cap splice holds', 'opened the splice breaker holds', 'splice opened breaker holds',
+      'opened the well head splice breaker holds', 'cut the splice breaker holds', 'splice apart breaker holds',
+      'wires apart at the well cap breaker holds', 'splice open at the well it holds',
       'pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold',
       'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds',
       'head open holds', 'leads off holds', 'wires off at the well head holds', 'pump wires off holds',
     ],
     trips: [
-      'leads off at the well head still trips', 'trips with the leads off', 'head open still trips',
-      'leads off still trips', 'wires off at the well head still trips',
+      'opened the splice still trips', 'splice apart still trips', 'cut the splice still trips',
+      'wires apart at the well cap still trips', 'leads off at the well head still trips',
+      'trips with the leads off', 'head open still trips', 'leads off still trips',
+      'wires off at the well head still trips',
     ],
   },
   'trip-motor-off': {
@@ -718,6 +724,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'leaks-look': {
     dry: [
+      'nothing wet', 'nothing wet anywhere', 'dry everywhere', 'everything is dry',
       'no drips anywhere under the sinks', 'no drips under the taps or at the toilet', 'no leaks in the coach',
       'not find leak', 'no wet spots', 'bone dry everywhere', 'no leak found', 'nothing leaking', 'not leaking',
       'no leaks', 'no leaks anywhere', 'all dry', 'no leaks anywhere all dry', 'plumbing dry', 'no drips',
@@ -793,12 +800,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'gauge falls slow', 'bleeds off slow', 'loses pressure slow', 'falls over the night',
     ],
     once: [
+      'needle falls to zero atonce', 'gauge falls to zero atonce', 'pressure falls to zero atonce',
       'pressure falls right to nothing when it stops', 'falls right to nothing', 'gauge falls atonce',
       'kill pump gauge fall atonce', 'kill pump gauge fall', 'pump off gauge fall fast', 'pressure drops right off',
       'drops like a rock', 'water run back well', 'drains back', 'runs back into the cistern', 'hear it run back',
       'trickles back into the cistern', 'pressure gone', 'checkvalve not holding', 'checkvalve leaks back',
-      'checkvalve bad', 'bleeds right off', 'pressure falls at once', 'gauge falls at once', 'pressure gone at once',
-      'falls fast', 'pressure drops right away', 'pressure falls at once when it stops',
+      'checkvalve bad', 'bleeds right off', 'pressure falls at once', 'gauge falls at once',
+      'pressure gone at once', 'falls fast', 'pressure drops right away', 'pressure falls at once when it stops',
       'pressure falls at once when the breaker is off', 'gauge drops fast',
     ],
   },
@@ -955,12 +963,12 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'jet-look': {
     clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
     blocked: [
-      'plastic in the nozzle', 'plastic in the jet', 'leaf in the nozzle', 'took the injector out nozzle plugged',
-      'injector plugged', 'injector blocked', 'ejector full of', 'trash in the nozzle', 'trash in the jet',
-      'something stuck in the nozzle', 'nozzle rust', 'nozzle dirt', 'nozzle sand', 'jet rust',
-      'nozzle full of rust', 'stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged',
-      'jet blocked', 'nozzle blocked', 'pulled the jet blocked with scale', 'jet plugged', 'jet full of scale',
-      'scale in the nozzle', 'pulled the jet plugged with scale',
+      'wad in the nozzle', 'plastic in the nozzle', 'plastic in the jet', 'leaf in the nozzle',
+      'took the injector out nozzle plugged', 'injector plugged', 'injector blocked', 'ejector full of',
+      'trash in the nozzle', 'trash in the jet', 'something stuck in the nozzle', 'nozzle rust', 'nozzle dirt',
+      'nozzle sand', 'jet rust', 'nozzle full of rust', 'stone in the nozzle', 'rust in the jet', 'venturi blocked',
+      'ejector plugged', 'jet blocked', 'nozzle blocked', 'pulled the jet blocked with scale', 'jet plugged',
+      'jet full of scale', 'scale in the nozzle', 'pulled the jet plugged with scale',
     ],
   },
   'belt-off': {
@@ -980,10 +988,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'checkvalve jammed', 'poppet stuck shut',
     ],
     open: [
-      'chip under the seat', 'rubber under the seat', 'check disc broken', 'check valve trash',
-      'check valve rubber gone', 'check spring gone', 'seat pitted', 'checkvalve stuck open',
-      'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat', 'check spring broken',
-      'checkvalve seat bad', 'sand under the flap',
+      'trash under the seat', 'chip under the seat', 'rubber under the seat', 'check disc broken',
+      'check valve trash', 'check valve rubber gone', 'check spring gone', 'seat pitted', 'checkvalve stuck open',
+      'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat',
+      'check spring broken', 'checkvalve seat bad', 'sand under the flap',
     ],
   },
   'impeller-look': {
@@ -1060,7 +1068,6 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float not call',
     ],
     held: [
-      'float held up', 'float hung on the ladder', 'float caught on the ladder', 'float cord wrapped',
       'well pump does not stop', 'well pump will not shut off', 'well pump runs on', 'well pump keeps running',
       'float held down', 'float stuck down', 'float does not stop', 'float held down by the chain', 'float tangled',
       'lifted the float and it stops', 'float held down lifted it and it stops',

@@ -33,6 +33,25 @@ export function bothLegs(
   })
 }
 
+/** `windings 2.3 and 6.1`: of two with no name the main one is the lower; handbook §4. */
+export function twoWindings({ read }: Lexicon, weights: Weights, readings: readonly Figure[], { units }: Bearing): Meaning[] {
+  const [main, start] = ['by', 'ry'].map(v => read.find(e => !e.staged && e.test.variant === v))
+  const [low, high] = readings.toSorted((a, b) => (a.value ?? Infinity) - (b.value ?? Infinity))
+  if (!main || !start || !low || !high || readings.length !== 2 || low.value === null) return []
+  const named = [...main.variants, ...start.variants].some(p => p.every(w => weights.of.has(w)))
+  if (!weights.of.has('winding') || named || readings.some(f => !fits(f, main.test))) return []
+  const words = new Set(['winding', 'motor', 'good', 'lead', 'ohm', 'both'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 2.4),
+      test: main.test.id,
+      point: main.test.point,
+      quantity: 'ohms',
+      lines: [readingOf(main.test, low, units), readingOf(start.test, high, units)],
+    },
+  ]
+}
+
 /** Two gauges on one system: so near they agree, in psi; common practice, no source. */
 const GAUGES_AGREE = 5 * 6894.757
 

@@ -5,12 +5,24 @@
 export type Joined = readonly [to: string, ...said: string[]]
 
 export const TURNS: readonly Joined[] = [
+  // all of it lost, not nought of it lost
+  [
+    'falls to zero atonce',
+    '(?<=(?:needle|gauge|pressure|psi) )(?:falls?|fell|drops?|dropped|goes|went|bleeds?|dumps?) (?:right |straight )?'
+    + '(?:down |off )?to (?:nothing|zero|0)(?: psi)?(?: in (?:a|one|two|under a|less than a|a couple of|a few) '
+    + '(?:minutes?|seconds?))?',
+  ],
+  ['red noth amps', 'red (?:amps |lead |current )?(?:drops?|falls?|goes) (?:right |straight )?(?:off|out|away|to (?:zero|nothing))'],
   ['vacuum $1', '(\\d+(?:\\.\\d+)?) ?(?:inches|inch|in|")(?: of)? (?:vacuum|vac|mercury)'],
   ['', 'with the (?:plunger|lever|points|contacts|switch) (?:held |pushed |pressed )?(?:down|closed|made|in)(?= i\\b|,)'],
-  ['running amps', '(?:runs?|running|ran) (?:steady |right )?at(?= \\d{1,2}(?:\\.\\d)?(?:$|,))'],
-  ['trip', '(?:kicks?|kicked|clicks?|clicked) (?:right )?(?:off|out)(?! (?:at|on|of)| \\d)'],
+  ['pump running amps', '(?:runs?|running|ran) (?:steady |right )?at(?= \\d{1,2}(?:\\.\\d)?(?: ?$| ?,))'],
+  ['trip', '(?:kicks?|kicked) (?:right )?(?:off|out)(?! (?:at|on|of)| \\d)'],
   ['', '(?:dead|live|big|whole|little|a) (?:pile|bunch|wad|chunk|clump|mess|ball|load) of', 'dead (?=ants?|bugs?|spiders?|wasps?)'],
-  ['sits', 'sits there', 'and stays there', 'and holds there'],
+  [
+    'stalls at $1',
+    '(?:builds?|climbs?|gets?|goes|comes) (?:up )?to (\\d+)(?: psi| pounds)? (?:and|then) (?:just )?'
+    + '(?:sits|stays|hangs|stops|quits)(?: there| climbing)?',
+  ],
   // with what a thing was done says nothing of what was found
   [
     '',

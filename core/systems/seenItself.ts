@@ -130,7 +130,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'motor.seized': {
     label: 'locked, out of the well',
-    what: ['pulled pump', 'pump out of the well', 'pulled motor', 'pump end', 'pulled the pump and it'],
+    what: ['pulled pump', 'pump out of the hole', 'pulled motor', 'pump end', 'pulled the pump and it'],
     how: ['locked up', 'seized', 'does not turn by hand', 'sand locked', 'jammed', 'packed with sand', 'frozen'],
     or: ['sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand'],
   },

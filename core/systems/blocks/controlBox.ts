@@ -3,7 +3,7 @@ import { OPEN } from '../power/resistances'
 import { type Block, component, point } from './block'
 import { CAP_FIELDS, capacitors } from './capacitors'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { always, degrees, fault, repair, times } from './faultEntry'
 import { amps, partOhms, seen, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 
@@ -180,7 +180,14 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           id: 'box.wrong-box',
           name: 'Wrong box for the motor',
           baseRate: 0.008,
-          severities: always(h => ({ 'start.farads': h['start.farads'] * 2.2 })),
+          severities: degrees(
+            { name: 'of a larger motor', share: 0.5, change: times('start.farads', 2.2) },
+            {
+              name: 'of a smaller motor',
+              share: 0.5,
+              change: h => ({ 'start.farads': h['start.farads'] * 0.4, 'motor.startLoad': 1.4 }),
+            },
+          ),
           effect: 'trips-overload',
           repair: repair({
             id: 'fit-box-for-motor',
