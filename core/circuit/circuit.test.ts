@@ -174,7 +174,9 @@ describe('solving a network', () => {
     const coil = (re: number, im: number): Element =>
       ({ kind: 'impedance', id: 'coil', a: 'top', b: '0', z: complex(re, im) })
     const written = (hertz: number, re: number, im: number) =>
-      writeSpice({ hertz, elements: [source(120, 1), coil(re, im)] }, 'a coil').split('\n').filter(l => /_coil /.test(l))
+      writeSpice({ hertz, elements: [source(120, 1), coil(re, im)] }, 'a coil')
+        .split('\n')
+        .filter(l => /_coil /.test(l))
     const inductance = (12 / (2 * Math.PI * 60)).toPrecision(4)
     const [at60] = written(60, 3, 12).filter(l => l.startsWith('L_'))
     expect(Number(at60?.split(' ').at(-1)).toPrecision(4)).toBe(inductance)

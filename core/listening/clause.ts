@@ -133,6 +133,8 @@ function pushSeen(
 
 /** `jumped across it`, after the panel switch was spoken of: that is no bridge across the pressure switch. */
 function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | undefined): boolean {
+  // to ground is no reading between leads
+  if (test.beside === 'ohms' && of.has('toground')) return true
   if (test.id !== 'bypass' || near === undefined || of.has('switch')) return false
   return ELSEWHERE.has(near)
 }

@@ -90,6 +90,8 @@ export function figuresOf(joined: string): Told {
   const rows: Figure[][] = []
   let words = joined
     .replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c]!)
+    .replace(TWO_OF_A_KIND, '$1-$2')
+    .replace(ALL_TO_GROUND, '$1 to ground $2 ohms, $3 to ground $4 ohms, $5 to ground $6 ohms')
     .replaceAll('μ', 'µ')
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
@@ -145,6 +147,15 @@ const inOneUnit = (figures: readonly Figure[]): Figure[] =>
     return [...all, goesOn ? { ...f, quantity: 'ohms', ...(before.perUnit ? { perUnit: before.perUnit } : {}) } : f]
   }, [])
 
+/** `208/240` is no fraction. */
+const TWO_OF_A_KIND = /(?<![\d/.])(\d{3})\/(\d{3})(?![\d/])/g
+/** `yellow to ground 2 ohms, black 4, red 9`: to ground, all of them. */
+const ALL_TO_GROUND = new RegExp(
+  [' to ?ground', '', '']
+    .map(to => `(black|red|yellow)${to} (\\d+(?:\\.\\d+)?)(?: ohms?)?`)
+    .join(',? (?:and )?'),
+  'g',
+)
 /** `121 and 0 to ground`: each leg. */
 const TWO_TO_GROUND = /(?<![\d.])(\d+)(?: ?v(?:olts?)?)? and (\d+)(?: ?v(?:olts?)?)? toground\b/g
 const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and a half\\b`, 'g')

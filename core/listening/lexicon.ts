@@ -2,7 +2,16 @@
  * What can be said of a kind, derived from it: each answer of each test with its phrases, each reading with the ways
  * its place, lead, condition and quantity are said. Made once for a kind.
  */
-import { SEEN_ITSELF, SEEN_PARTS, unstaged, type NumericTest, type SeenPart, type SeenTest, type SystemKind, type Test } from '#core/systems'
+import {
+  SEEN_ITSELF,
+  SEEN_PARTS,
+  unstaged,
+  type NumericTest,
+  type SeenPart,
+  type SeenTest,
+  type SystemKind,
+  type Test,
+} from '#core/systems'
 import type { Lexicon, Phrase, ReadEntry, SeenEntry } from './entries'
 import { likenessOf } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'

@@ -201,10 +201,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'well full', 'water stands high', 'well has water', 'water level down plenty', 'level good',
     ],
     low: [
-      'well level fell to the intake', 'water level at the intake', 'water level is down to the bowls',
-      'water down to the pump', 'levelat', 'well pumped down', 'level down to the pump', 'no water in the well',
-      'water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry',
-      'level at the pump', 'well is down',
+      'water below the footvalve', 'water level below the foot valve', 'level below the foot valve',
+      'water dropped below the intake', 'well level fell to the intake', 'water level at the intake',
+      'water level is down to the bowls', 'water down to the pump', 'levelat', 'well pumped down',
+      'level down to the pump', 'no water in the well', 'water down at the pump', 'water level low', 'well low',
+      'hardly any water in the well', 'well dry', 'level at the pump', 'well is down',
     ],
   },
   'foot-look': {
@@ -322,9 +323,9 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-box-off': {
     holds: [
-      'leads off at the box holds', 'wires off at the box it holds',
-      'unhooked the wires to the well at the box it holds', 'box off holds', 'holds with the box off',
-      'box pulled holds', 'lid off the box holds',
+      'off at the box it stays set', 'three wires off at the box holds', 'leads off at the box holds',
+      'wires off at the box it holds', 'unhooked the wires to the well at the box it holds', 'box off holds',
+      'holds with the box off', 'box pulled holds', 'lid off the box holds',
     ],
     trips: [
       'leads off at the box still trips', 'box off still trips', 'trips with the box off', 'box pulled still trips',
@@ -453,6 +454,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'links': {
     right: ['voltage links good', 'wired for the right voltage', 'links as on the plate'],
     wrong: [
+      'jumpered for 230', 'strapped for 230', 'plate shows it jumpered for 230', 'set for 230', 'bridge for 230',
       'links set for low voltage', 'links for low voltage', 'jumpers wrong', 'wired for 115', 'wired low voltage',
       'wired high voltage', 'set for high voltage', 'set low voltage', 'voltage selector wrong', 'wired for 230',
       'wired othervolts', 'motor wired for the wrong voltage', 'pump wired for othervolts', 'links wrong',
@@ -619,6 +621,19 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'cablegood', 'motor grounded', 'motor shorted', 'motor to ground', 'motor is down', 'motor reads to ground',
       'cable good', 'splice open cable good', 'splice open motor is down', 'at the motor leads off motor is down',
       'motor shows the ground',
+    ],
+  },
+  'open-again': {
+    whole: [
+      'wellhead red to yellow', 'wellhead yellow to black', 'wellhead red to black', 'wellhead lead ohms good',
+      'wellhead down reads good', 'motor side of the splice reads good', 'motor side winding good',
+      'wellhead winding good', 'wellhead motor good', 'wellhead reads whole', 'motor side has continuity',
+      'betweenlegs motorleads wellhead ohms',
+    ],
+    open: [
+      'wellhead still open', 'motor side still open', 'wellhead open too', 'motor side open', 'splice apart still open',
+      'open betweenlegs motorleads wellhead', 'open motorleads wellhead', 'open at the wellhead',
+      'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol', 'wellhead no continuity',
     ],
   },
   'rest-well': {
@@ -953,11 +968,11 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'full of water at the primeplug', 'has its prime', 'primed',
     ],
     empty: [
-      'no water in the prime plug', 'primeplug no water', 'pulled the priming plug no water in it',
-      'no water at the primeplug', 'hadtoprime', 'dry again', 'hadtoprime runs', 'prime gone again',
-      'no water at the prime', 'dry at the plug', 'took a gallon to fill', 'pump was dry', 'pump lost prime',
-      'lost prime again', 'prime fall', 'primeplug empty', 'prime lost', 'no prime', 'primeplug open empty',
-      'primeplug dry', 'lost prime', 'pump empty',
+      'prime gone', 'prime is gone', 'no water in the prime plug', 'primeplug no water',
+      'pulled the priming plug no water in it', 'no water at the primeplug', 'hadtoprime', 'dry again',
+      'hadtoprime runs', 'prime gone again', 'no water at the prime', 'dry at the plug', 'took a gallon to fill',
+      'pump was dry', 'pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty', 'prime lost',
+      'no prime', 'primeplug open empty', 'primeplug dry', 'lost prime', 'pump empty',
     ],
   },
   'jet-look': {
@@ -1261,7 +1276,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'bubbles at a hose fitting', 'soap bubbles at the line', 'fitting leaks air', 'bubbles at the hose',
       'bubble fit', 'bubble tap fit',
     ],
-    switch: ['bubbles at the switch', 'air leaks at the switch', 'soap bubbles at the switch'],
+    switch: [
+      'bubbles out of the diaphragm', 'bubbles diaphragm', 'diaphragm bubbles', 'soap bubbles diaphragm',
+      'bubbles at the switch', 'air leaks at the switch', 'soap bubbles at the switch',
+    ],
     relief: [
       'relief spitting all the time', 'relief spits a little', 'safety dribbles', 'relief dribbles all the time',
       'safety valve bubbles', 'relief leaks', 'bubbles at the relief', 'relief leaks air',

@@ -34,7 +34,12 @@ export function bothLegs(
 }
 
 /** `windings 2.3 and 6.1`: of two with no name the main one is the lower; handbook §4. */
-export function twoWindings({ read }: Lexicon, weights: Weights, readings: readonly Figure[], { units }: Bearing): Meaning[] {
+export function twoWindings(
+  { read }: Lexicon,
+  weights: Weights,
+  readings: readonly Figure[],
+  { units }: Bearing,
+): Meaning[] {
   const [main, start] = ['by', 'ry'].map(v => read.find(e => !e.staged && e.test.variant === v))
   const [low, high] = readings.toSorted((a, b) => (a.value ?? Infinity) - (b.value ?? Infinity))
   if (!main || !start || !low || !high || readings.length !== 2 || low.value === null) return []

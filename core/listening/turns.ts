@@ -5,6 +5,20 @@
 export type Joined = readonly [to: string, ...said: string[]]
 
 export const TURNS: readonly Joined[] = [
+  [
+    'running',
+    'with (?:it|the pump|the motor) (?:running|going)', '(?:while|when) (?:it|the pump|the motor)(?:\'s| is) running',
+  ],
+  ['', 'with the regulator (?:cranked|turned|opened|wound|backed)(?: (?:up|in|out|down|wide open|all the way))*'],
+  ['', 'with (?:it|the pump|the motor) off(?! the)'],
+  ['off', '(?<=(?:took|take|pulled|got) (?:the |all |my )?(?:\\w+ ){1,3})loose'],
+  ['coil othervolts', 'coil(?: is|\'s)? (?:marked|stamped|rated|printed|labell?ed)(?: for)? 208[-/]240'],
+  [
+    'hadtoprime',
+    '(?:prime(?:\'s| is| was)? gone|lost (?:its|the) prime),? (?:so (?:i )?)?(?:re)?(?:filled|primed) it(?: up)?',
+  ],
+  ['', ',? it(?:\'s| is) an? \\d+ (?:to|-) \\d+(?: ?(?:mfd|uf|microfarads))?(?= ?$)'],
+  ['all the way', '(?<=(?:cranked|turned|screwed|backed|regulator|knob|tap|valve|hose|faucet|spigot) )wide open'],
   // all of it lost, not nought of it lost
   [
     'falls to zero atonce',
@@ -12,12 +26,22 @@ export const TURNS: readonly Joined[] = [
     + '(?:down |off )?to (?:nothing|zero|0)(?: psi)?(?: in (?:a|one|two|under a|less than a|a couple of|a few) '
     + '(?:minutes?|seconds?))?',
   ],
-  ['red noth amps', 'red (?:amps |lead |current )?(?:drops?|falls?|goes) (?:right |straight )?(?:off|out|away|to (?:zero|nothing))'],
+  [
+    'red noth amps',
+    'red (?:amps |lead |current )?(?:drops?|falls?|goes) (?:right |straight )?(?:off|out|away|to (?:zero|nothing))',
+  ],
   ['vacuum $1', '(\\d+(?:\\.\\d+)?) ?(?:inches|inch|in|")(?: of)? (?:vacuum|vac|mercury)'],
-  ['', 'with the (?:plunger|lever|points|contacts|switch) (?:held |pushed |pressed )?(?:down|closed|made|in)(?= i\\b|,)'],
+  [
+    '',
+    'with the (?:plunger|lever|points|contacts|switch) (?:held |pushed |pressed )?(?:down|closed|made|in)(?= i\\b|,)',
+  ],
   ['pump running amps', '(?:runs?|running|ran) (?:steady |right )?at(?= \\d{1,2}(?:\\.\\d)?(?: ?$| ?,))'],
   ['trip', '(?:kicks?|kicked) (?:right )?(?:off|out)(?! (?:at|on|of)| \\d)'],
-  ['', '(?:dead|live|big|whole|little|a) (?:pile|bunch|wad|chunk|clump|mess|ball|load) of', 'dead (?=ants?|bugs?|spiders?|wasps?)'],
+  [
+    '',
+    '(?:dead|live|big|whole|little|a) (?:pile|bunch|wad|chunk|clump|mess|ball|load) of',
+    'dead (?=ants?|bugs?|spiders?|wasps?)',
+  ],
   [
     'stalls at $1',
     '(?:builds?|climbs?|gets?|goes|comes) (?:up )?to (\\d+)(?: psi| pounds)? (?:and|then) (?:just )?'

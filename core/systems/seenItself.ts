@@ -184,7 +184,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'regulator.stuck': {
     label: 'regulator stuck or torn',
     what: ['regulator', 'regulator diaphragm', 'regulator spring', 'regulator knob'],
-    how: ['stuck', 'torn', 'broken', 'jammed', 'stripped'],
+    how: ['stuck', 'torn', 'broken', 'jammed', 'stripped', 'does nothing'],
   },
   'head.reed': {
     label: 'reed or valve plate broken',

@@ -266,7 +266,10 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           minutes: 12,
           risk: 1,
           onlyTold: true,
-          steps: ['Dead and bled: a box of the same power and volts in its place, covers on.', 'Energise, listen, clamp.'],
+          steps: [
+            'Dead and bled: a box of the same power and volts in its place, covers on.',
+            'Energise, listen, clamp.',
+          ],
           sound: ['start'],
         }),
         partOhms({

@@ -4,7 +4,7 @@ import type { Change } from '../figures'
 import { component } from './block'
 import { DEAD_CAUTIONS, LIFT, LIVE_CAUTIONS } from './cautions'
 import { degrees, repair } from './faultEntry'
-import { seen, volts } from './testEntry'
+import { alike, seen, volts } from './testEntry'
 
 export const remakeSplice = repair({
   id: 'remake-splice-or-replace-cable',
@@ -77,6 +77,29 @@ export const groundAgain = (at: string) =>
     chancesByFault: {
       'cable.to-earth': { 'both-good': 0.02, 'cable': 0.96, 'motor': 0.02 },
       'motor.ground': { 'both-good': 0.02, 'cable': 0.02, 'motor': 0.96 },
+    },
+  })
+
+/** What reads open from the top is cable or motor: at the well head with the splice apart the motor's side is read. */
+export const openAgain = (at: string) =>
+  seen({
+    id: 'open-again',
+    point: at,
+    title: 'Ohms at the well head, splice apart: is the motor’s side whole?',
+    words: ['well head ohms', 'motor side ohms'],
+    minutes: 15,
+    need: 'proven-dead',
+    onlyTold: true,
+    beside: 'ohms',
+    steps: ['Dead: splice at the well head apart; ohms between the leads that go down.'],
+    outcomes: {
+      whole: { label: 'whole', words: ['good'] },
+      open: { label: 'open', words: ['open'] },
+    },
+    usual: { whole: 0.97, open: 0.03 },
+    chancesByFault: {
+      ...alike(['cable.open', 'cable.black-open', 'cable.yellow-open', 'cable.red-open'], { whole: 0.97, open: 0.03 }),
+      ...alike(['motor.main-open', 'motor.start-open', 'motor.overload-hot'], { whole: 0.005, open: 0.995 }),
     },
   })
 

@@ -274,9 +274,9 @@ export function seen<const Outcome extends string>(entry: SeenEntry<Outcome>): S
   })
 }
 
-/** The same row for several effects. */
-export const alike = <const E extends string, Row>(effects: readonly E[], row: Row) =>
-  Object.fromEntries(effects.map(effect => [effect, row])) as Record<E, Row>
+/** The same row for several effects or faults. */
+export const alike = <const E extends string, Row>(keys: readonly E[], row: Row) =>
+  Object.fromEntries(keys.map(key => [key, row])) as Record<E, Row>
 
 /** Effects with the motor turning. */
 export const TURNING = [

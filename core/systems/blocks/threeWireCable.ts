@@ -4,7 +4,7 @@ import { type Block, point } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
-import { cablePart, downToEarth, groundAgain, openSplice, remakeSplice } from './splice'
+import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice } from './splice'
 import { leadOhms } from './testEntry'
 
 export function threeWireCable(): Block {
@@ -155,6 +155,7 @@ export function threeWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
+      openAgain('leads'),
     ],
   }
 }

@@ -4,7 +4,7 @@ import { type Block, point } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault } from './faultEntry'
-import { cablePart, downToEarth, groundAgain, openSplice, remakeSplice } from './splice'
+import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice } from './splice'
 import { amps, leadOhms, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
 
@@ -144,6 +144,7 @@ export function twoWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
+      openAgain('leads'),
     ],
   }
 }
