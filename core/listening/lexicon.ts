@@ -94,8 +94,8 @@ export function phraseOf(said: string): Phrase {
 /** Where a thing is matters for a place; of an answer it is left out. */
 const PREPOSITIONS = new Set('into behind across past ahead through after before below to'.split(' '))
 
-function answersOf(said: readonly string[]): Phrase[] {
-  const all = said.map(s => phraseOf(s).filter(w => !PREPOSITIONS.has(w)))
+function answersOf(said: readonly Phrase[]): Phrase[] {
+  const all = said.map(p => p.filter(w => !PREPOSITIONS.has(w)))
   return distinct(all.filter(p => p.some(isWhole)))
 }
 
@@ -114,7 +114,7 @@ function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEnt
     // an id alone may be the name of a thing: `cable` for “the cable is down”
     const said = [...o.words.slice(1), o.label]
     const derived = test.words.flatMap(w => said.map(s => `${w} ${s}`))
-    const phrases = answersOf([...(own[o.id] ?? []), ...saidOfPart(unstaged(o.id)), ...derived])
+    const phrases = answersOf([...[...(own[o.id] ?? []), ...derived].map(phraseOf), ...saidOfPart(unstaged(o.id))])
     return { test, outcome: o.id, label: o.label, phrases, staged: staged || unstaged(o.id) !== o.id }
   })
   const about = saidOfSeveral(entries.map(e => new Set(e.phrases.flat())))
@@ -122,9 +122,11 @@ function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEnt
 }
 
 /** A part and what is wrong with it: each with each. */
-function saidOfPart(fault: string): string[] {
+function saidOfPart(fault: string): Phrase[] {
   const part = (SEEN_PARTS as Readonly<Record<string, SeenPart | undefined>>)[fault]
-  return part ? [...part.what.flatMap(what => part.how.map(how => `${what} ${how}`)), ...(part.or ?? [])] : []
+  if (!part) return []
+  const [what, how] = [part.what.map(phraseOf), part.how.map(phraseOf)]
+  return [...what.flatMap(w => how.map(h => [...new Set([...w, ...h])])), ...(part.or ?? []).map(phraseOf)]
 }
 
 function saidOfSeveral(answers: readonly ReadonlySet<string>[]): string[] {
