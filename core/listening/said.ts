@@ -1150,6 +1150,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     whole: ['controlfuse good', 'controlfuse whole', 'fuse good', 'controlfuse fine'],
     good: ['fuse good', 'fuse whole', 'fuse fine', 'fuse holder bright', 'fuse not blown'],
     blown: [
+      'after the controlfuse nothing', 'nothing past the controlfuse', 'nothing after the controlfuse',
       'new fuse blows at once', 'blows a new fuse', 'new fuse blows', 'blows fuses', 'fuse open',
       'control fuse popped', 'fuse no continuity', 'fuse gone', 'fuse keeps blowing', 'fuse keeps popping',
       'fuse pops', 'fuse trip', 'fuse blown', 'controlfuse blown', 'fuse is blown', 'blown fuse',
@@ -1223,8 +1224,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'crack-line': {
     same: ['cracked the unloaderline same', 'unloaderline cracked still hums', 'cracked line no difference'],
     starts: [
-      'cracked the unloaderline and it started', 'unloaderline cracked it starts', 'head vented it starts',
-      'bled the head and it starts', 'crack unloaderline start',
+      'cracked the unloaderline let the air out started', 'let the air out of the line started right up',
+      'cracked the unloaderline loose started right up', 'cracked the unloaderline and it started',
+      'unloaderline cracked it starts', 'head vented it starts', 'bled the head and it starts',
+      'crack unloaderline start',
     ],
   },
   'intake-breath': {

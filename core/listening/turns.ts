@@ -6,6 +6,14 @@ export type Joined = readonly [to: string, ...said: string[]]
 
 export const TURNS: readonly Joined[] = [
   [
+    'cutin $1, cutout $2',
+    '(?:kicks?|cuts?|comes?) (?:in|on) at (\\d+)(?: ?psi| pounds)?,? and (?:kicks? |cuts? |goes |shuts? |quits )?'
+    + '(?:out|off)? ?at (\\d+)',
+  ],
+  ['', '(?<=(?:no|any) \\w+ )at all', 'with it (?:flipped|switched|turned) on'],
+  ['at the motor', 'at the compressor(?= |$)'],
+  ['controlfuse', '(?:little|small) fuse(?! on| in| at| for)'],
+  [
     'running',
     'with (?:it|the pump|the motor) (?:running|going)', '(?:while|when) (?:it|the pump|the motor)(?:\'s| is) running',
   ],

@@ -58,6 +58,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['switch nut', 'range nut', 'big nut', 'spring nut', 'adjusting nut'],
     how: ['turned', 'cranked', 'screwed down', 'backed off', 'turned all the way down'],
   },
+  'switch.diaphragm': {
+    label: 'diaphragm of the switch torn',
+    what: ['diaphragm', 'switch diaphragm'],
+    how: ['ruptured', 'torn', 'broken', 'split', 'has a hole', 'busted'],
+  },
   'run.open': {
     label: 'wire from the switch to the motor off or cut',
     what: ['wire to the motor', 'motor wire', 'wire from the switch to the motor', 'load wire'],
