@@ -183,6 +183,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           severities: degrees(
             { name: 'of a larger motor', share: 0.5, change: times('start.farads', 2.2) },
             {
+              // two sizes down, and a load that it no longer breaks away; common practice, no source
               name: 'of a smaller motor',
               share: 0.5,
               change: h => ({ 'start.farads': h['start.farads'] * 0.4, 'motor.startLoad': 1.4 }),

@@ -80,7 +80,10 @@ export const groundAgain = (at: string) =>
     },
   })
 
-/** What reads open from the top is cable or motor: at the well head with the splice apart the motor's side is read. */
+/**
+ * What reads open from the top is cable or motor: at the well head with the splice apart the motor's side is read.
+ * Chances: common practice, no source.
+ */
 export const openAgain = (at: string) =>
   seen({
     id: 'open-again',
