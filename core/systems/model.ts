@@ -148,6 +148,7 @@ function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
 }
 
 type Stand = (h: number, stage: string) => Standing
+const NO_PARTS: readonly number[] = []
 /** The degrees of a fault that is a scale, by their places, in their order, and which of them this is. */
 interface Neighbours {
   readonly scale: readonly number[]
@@ -176,10 +177,10 @@ function createPredictions(
   entries: readonly Entry[],
   neighbours: ReadonlyMap<number, Neighbours>,
 ): (h: number, test: NumericTest) => Prediction {
-  const kept = new Map<NumericTest, { readonly own: Prediction[], readonly plain: Prediction[] }>()
-  return (h, test) => {
-    const { own, plain } = kept.get(test) ?? { own: [], plain: [] }
-    if (!kept.has(test)) kept.set(test, { own, plain })
+  const kept = new Map<NumericTest, (h: number) => Prediction>()
+  const predictionsOf = (test: NumericTest) => {
+    const own: Prediction[] = []
+    const plain: Prediction[] = []
     const stage = stageOf(test)
     const find = (i: number): Prediction => (own[i] ??= along(i))
     const along = (i: number): Prediction => {
@@ -193,13 +194,20 @@ function createPredictions(
     const workOut = (i: number): Prediction => {
       const standing = stand(i, stage)
       if (i === 0) return predict(standing, test)
-      const { parts = [] } = entries[i]!.hypothesis
-      for (const other of [0, ...parts])
-        if (readsAlike(standing, stand(other, stage), test)) return other === 0 ? asItIs(0) : find(other)
+      if (readsAlike(standing, stand(0, stage), test)) return asItIs(0)
+      for (const other of entries[i]!.hypothesis.parts ?? NO_PARTS)
+        if (readsAlike(standing, stand(other, stage), test)) return find(other)
       return predict(standing, test)
     }
     // the catch-all reads as the sound system here; the tables blend it from all the others
-    return find(entries[h]!.hypothesis.fault === 'other' ? 0 : h)
+    return (h: number) => find(entries[h]!.hypothesis.fault === 'other' ? 0 : h)
+  }
+  return (h, test) => {
+    const known = kept.get(test)
+    if (known) return known(h)
+    const fresh = predictionsOf(test)
+    kept.set(test, fresh)
+    return fresh(h)
   }
 }
 
@@ -229,14 +237,11 @@ function expectOutcomes(
     if (row) return row
   }
   const { chancesByFault, chancesByEffect } = test
-  let own: readonly number[] | undefined
-  let second: readonly number[] | undefined
-  for (const { degree, fault } of entry.names) {
-    const row = chancesByFault[degree] ?? chancesByFault[fault]
-    if (own) second = row
-    else own = row
-  }
-  if (own) return second ? combine(test, own, second) : own
+  const [one, two] = entry.names
+  const first = one && (chancesByFault[one.degree] ?? chancesByFault[one.fault])
+  const second = two && (chancesByFault[two.degree] ?? chancesByFault[two.fault])
+  if (first && second) return combine(test, first, second)
+  if (first ?? second) return (first ?? second)!
   for (const s of d.stages) {
     const row = chancesByEffect[stand(h, s.id).seenAs]
     if (row) return row

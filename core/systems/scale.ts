@@ -35,23 +35,31 @@ export function scalesOf({ severities }: FaultMode, healthy: Figures): readonly 
  */
 export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
   const own = readings[at]!
-  if (own.ol > MOSTLY_OPEN) return own
+  if (own.ol > MOSTLY_OPEN || (own === sound && isAllOne(readings, own))) return own
   const half = (other: Prediction | undefined): number | undefined =>
     other && other.log === own.log && other.ol <= MOSTLY_OPEN ? (other.mean - own.mean) / 2 : undefined
   const from = (p: Prediction | undefined) => (p && p.log === sound.log ? Math.abs(p.mean - sound.mean) : Infinity)
   const mildest = from(readings[0]) <= from(readings.at(-1)) ? 0 : readings.length - 1
-  const [before, after] = [half(readings[at - 1]), half(readings[at + 1])]
+  const before = half(readings[at - 1])
+  const after = half(readings[at + 1])
   const inner = before ?? after
   // the last of a scale reaches as far outwards as it does inwards
   // a slight case of it is still a case: towards a sound part it reaches half as far
   const towardsSound = half(sound)
   const outer = at === mildest && towardsSound !== undefined ? towardsSound / 2 : undefined
-  const ends = [before, after, outer ?? (inner !== undefined && (at === 0 || at === readings.length - 1) ? -inner : 0)]
-  const [down, up] = [Math.min(0, ...ends.map(e => e ?? 0)), Math.max(0, ...ends.map(e => e ?? 0))]
+  const [a, b] = [before ?? 0, after ?? 0]
+  const c = outer ?? (inner !== undefined && (at === 0 || at === readings.length - 1) ? -inner : 0)
+  const down = Math.min(0, a, b, c)
+  const up = Math.max(0, a, b, c)
   const width = up - down
   // where it hardly matters the prediction stays the one that others share
   if (width < LITTLE * own.sigma) return own
-  return { ...own, mean: own.mean + (up + down) / 2, sigma: Math.hypot(own.sigma, width / Math.sqrt(12)) }
+  return { ...own, mean: own.mean + (up + down) / 2, sigma: Math.sqrt(own.sigma ** 2 + width ** 2 / 12) }
+}
+
+const isAllOne = (readings: readonly Prediction[], one: Prediction) => {
+  for (let i = 0; i < readings.length; i++) if (readings[i] !== one) return false
+  return true
 }
 
 const MOSTLY_OPEN = 0.5
