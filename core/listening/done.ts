@@ -30,7 +30,7 @@ const DOINGS = {
   ],
   remade: [
     '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|tightened(?: up| down)?|snugged(?: up)?|'
-    + 'cleaned(?: up)?|re-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
+    + 'cleaned(?: up)?|re-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|re-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
   set: [
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped) (?:\\w+ ){0,3}OF'

@@ -9,6 +9,8 @@ export interface SeenEntry {
   readonly outcome: string
   readonly label: string
   readonly phrases: readonly Phrase[]
+  /** how many of them, from the first, are not from the tables of things */
+  readonly own: number
   /** words that several of its answers are said with: they part nothing and are explained by any */
   readonly about: readonly string[]
   readonly staged: boolean

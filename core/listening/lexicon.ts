@@ -16,6 +16,7 @@ import type { Lexicon, Phrase, ReadEntry, SeenEntry } from './entries'
 import { likenessOf } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'
 import { SAID } from './said'
+import { THINGS } from './things'
 import { join, wordsOf } from './words'
 
 const kept = new WeakMap<SystemKind, Lexicon>()
@@ -26,7 +27,7 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const hasStages = kind.components.some(c => unstaged(c.id) !== c.id)
   const isStaged = (t: Test) => hasStages && unstaged(t.id) !== t.id
   const all = kind.tests.flatMap(t => (t.kind === 'seen' ? seenEntries(kind, t, isStaged(t)) : []))
-  const seen = all.filter(e => e.test.id !== SEEN_ITSELF)
+  const seen = apart(all.filter(e => e.test.id !== SEEN_ITSELF))
   const read = kind.tests.flatMap(t => (t.kind === 'numeric' ? [readEntry(kind, t, isStaged)] : []))
   const known = new Set([
     ...seen.flatMap(e => e.phrases.flat()),
@@ -35,7 +36,7 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const starter = kind.tests.some(t => t.id === 'starter-look')
   const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
   const tells = tellsOf(seen, read)
-  const [saidWith, likeness] = [saidWithOf(seen, tells), likenessOf(seen)]
+  const [saidWith, likeness] = [saidWithOf(seen, tells), likenessOf(seen.map(e => ({ ...e, phrases: e.phrases.slice(0, e.own) })))]
   const parts = all.filter(e => e.test.id === SEEN_ITSELF)
   const partWords = new Set([...known, ...parts.flatMap(e => e.phrases.flat())])
   const partsWith = saidWithOf(parts, tellsOf(parts, []))
@@ -47,6 +48,8 @@ export function lexiconOf(kind: SystemKind): Lexicon {
 }
 
 const [LEAST_TELLS, MOST_TELLS] = [0.4, 1.35]
+/** A word that stands only in the tables of things: how a thing is may be said in passing too. */
+const OF_A_THING = 0.6
 
 /** Inverse document frequency, as it is used in looking up texts: a document is all that one test is said with. */
 function tellsOf(seen: readonly SeenEntry[], read: readonly ReadEntry[]): ReadonlyMap<string, number> {
@@ -56,13 +59,17 @@ function tellsOf(seen: readonly SeenEntry[], read: readonly ReadEntry[]): Readon
     documents.set(id, own)
     for (const w of words) own.add(w.replace('!', ''))
   }
-  for (const e of seen) put(e.test.id, e.phrases.flat())
+  for (const e of seen) put(e.test.id, e.phrases.slice(0, e.own).flat())
   for (const e of read) put(e.test.point, [...e.places, ...e.variants].flat())
   const count = new Map<string, number>()
   for (const words of documents.values()) for (const w of words) count.set(w, (count.get(w) ?? 0) + 1)
   const most = Math.log(documents.size)
   const share = (n: number) => (most - Math.log(n)) / most
-  return new Map([...count].map(([w, n]) => [w, LEAST_TELLS + (MOST_TELLS - LEAST_TELLS) * share(n)]))
+  const others = new Set(seen.flatMap(e => e.phrases.slice(e.own).flat()).map(w => w.replace('!', '')))
+  return new Map([
+    ...[...others].map(w => [w, OF_A_THING] as const),
+    ...[...count].map(([w, n]) => [w, LEAST_TELLS + (MOST_TELLS - LEAST_TELLS) * share(n)] as const),
+  ])
 }
 
 /** Each way to say a thing stands under the word of it that tells most: a clause without that word cannot mean it. */
@@ -109,13 +116,17 @@ function distinct(all: readonly Phrase[]): Phrase[] {
 }
 
 function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEntry[] {
-  const own = SAID[staged ? unstaged(test.id) : test.id] ?? {}
+  const id = staged ? unstaged(test.id) : test.id
+  const said = SAID[id] ?? {}
   const entries = test.outcomes.map((o) => {
     // an id alone may be the name of a thing: `cable` for “the cable is down”
-    const said = [...o.words.slice(1), o.label]
-    const derived = test.words.flatMap(w => said.map(s => `${w} ${s}`))
-    const phrases = answersOf([...[...(own[o.id] ?? []), ...derived].map(phraseOf), ...saidOfPart(unstaged(o.id))])
-    return { test, outcome: o.id, label: o.label, phrases, staged: staged || unstaged(o.id) !== o.id }
+    const names = [...o.words.slice(1), o.label]
+    const derived = test.words.flatMap(w => names.map(s => `${w} ${s}`))
+    const whole = [...(said[o.id] ?? []), ...derived].map(phraseOf)
+    const own = answersOf([...whole, ...saidOfPart(unstaged(o.id))])
+    const phrases = distinct([...own, ...answersOf(saidOfThing(id, o.id))])
+    const { length } = own
+    return { test, outcome: o.id, label: o.label, phrases, own: length, staged: staged || unstaged(o.id) !== o.id }
   })
   const about = saidOfSeveral(entries.map(e => new Set(e.phrases.flat())))
   return entries.map(e => ({ ...e, about }))
@@ -125,8 +136,27 @@ function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEnt
 function saidOfPart(fault: string): Phrase[] {
   const part = (SEEN_PARTS as Readonly<Record<string, SeenPart | undefined>>)[fault]
   if (!part) return []
-  const [what, how] = [part.what.map(phraseOf), part.how.map(phraseOf)]
-  return [...what.flatMap(w => how.map(h => [...new Set([...w, ...h])])), ...(part.or ?? []).map(phraseOf)]
+  return [...eachWithEach(part.what, part.how), ...(part.or ?? []).map(phraseOf)]
+}
+
+/** A thing that is looked at and how it is. */
+function saidOfThing(test: string, outcome: string): Phrase[] {
+  const thing = THINGS[test]
+  return thing ? eachWithEach(thing.what, thing.is[outcome] ?? []) : []
+}
+
+function eachWithEach(what: readonly string[], how: readonly string[]): Phrase[] {
+  const all = how.map(phraseOf).filter(p => p.some(w => !PREPOSITIONS.has(w)))
+  return what.map(phraseOf).flatMap(w => all.map(h => [...new Set([...w, ...h])]))
+}
+
+/** Of things and how they are, what may as well be said of another, or says too little, is left out. */
+function apart(seen: readonly SeenEntry[]): SeenEntry[] {
+  const keyOf = (e: SeenEntry, p: Phrase) => `${e.staged} ${p.toSorted().join(' ')}`
+  const saidBy = new Map<string, number>()
+  for (const e of seen) for (const p of e.phrases) saidBy.set(keyOf(e, p), (saidBy.get(keyOf(e, p)) ?? 0) + 1)
+  const isOnes = (e: SeenEntry, p: Phrase) => p.length > 1 && saidBy.get(keyOf(e, p)) === 1
+  return seen.map(e => ({ ...e, phrases: e.phrases.filter((p, i) => i < e.own || isOnes(e, p)) }))
 }
 
 function saidOfSeveral(answers: readonly ReadonlySet<string>[]): string[] {

@@ -30,7 +30,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   ],
   poles: [
     'pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points',
-    'across the switch', 'across the demand switch',
+    'across the switch', 'across the demand switch', 'line to load', 'line to the load', 'line to load same pole',
+    'line to load on the same pole', 'across one set of contacts',
   ],
   load: [
     'load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out',
@@ -62,7 +63,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   yellow: ['yellow', 'yellow lead', 'yellow wire', 'common'],
   windings: ['winding', 'motor', 'motor leads', 'leads', 'armature', 'brushes', 'windings'],
   leads: ['leads', 'lead', 'motor leads', 'winding', 'motor', 'leads off', 'pump', 'cable', 'windings', 'pump leads',
-    'pump wires', 'motor wires', 'pump wire', 'motor wires at the switch', 'leads at the switch',
+    'pump wires', 'motor wires', 'pump wire', 'two pump wires', 'pump wires at the switch', 'motor wires at the switch', 'leads at the switch',
     'motor leads at the switch', 'motor wires at the well head', 'both wires', 'either wire',
     'wires to the pump', 'wires down the well'],
   head: ['well head', 'well', 'at the well', 'casing', 'top of the well'],
@@ -111,7 +112,8 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   ],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
   motor: [
-    'motor', 'across the motor', 'pump', 'load', 'out of the switch', 'motor terminals', 'at the pump',
+    'motor', 'across the motor', 'pump', 'load', 'out of the switch', 'red to black', 'red to black at the pump',
+    'red and black at the pump', 'at the motor plug', 'motor terminals', 'at the pump',
     'across the pump', 'pump plug', 'right at the pump', 'at the plug',
   ],
   lead: ['positive', 'red', 'clamped'],

@@ -52,7 +52,7 @@ export function pushRead(
   if (test.quantity === 'ohms' && !said.placed && score.left > 0.3) return
   // a nought is said by few words: `swapped nothing yet` is none
   if (!own && score.left > MOST_BESIDE_NOUGHT) return
-  const hint = (test.id === bearing.expected ? 0.4 : 0) + (test.quantity === bearing.nearQuantity ? 0.05 : 0)
+  const hint = (test.id === bearing.expected ? 0.4 : 0) + (test.quantity === bearing.nearQuantity ? 0.08 : 0)
   all.push({
     ...score,
     score: score.score + hint,

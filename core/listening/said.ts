@@ -397,7 +397,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'tube to the switch frozen', 'port blocked scale', 'fitting blocked scale', 'hole blocked scale',
       'fitting under the switch blocked', 'nipple solid', 'port packed', 'sensing tube blocked', 'port crud',
       'hole plugged', 'nipple mud', 'iron in the nipple', 'pick will not go through the nipple',
-      'tube to the switch packed with rust', 'tube packed with rust', 'tube blocked', 'port tube rust',
+      'tube to the switch packed with rust', 'tube packed with rust', 'port tube rust',
       'switch tube blocked', 'port blocked', 'nipple blocked', 'nipple full of rust', 'port full of sand',
       'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port',
       'nipple rusted shut', 'nipple rust', 'port scale',
@@ -1079,7 +1079,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'ball float stuck', 'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom',
       'float never turns pump', 'float not turn pump', 'float never starts the pump', 'float not start pump',
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
-      'lifted the float nothing', 'float lifted by hand and dropped does not call', 'float never calls',
+      'dropped the float nothing', 'float lifted by hand and dropped does not call', 'float never calls',
       'float not call',
     ],
     held: [

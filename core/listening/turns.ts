@@ -10,6 +10,22 @@ export const TURNS: readonly Joined[] = [
     '(?:kicks?|cuts?|comes?) (?:in|on) at (\\d+)(?: ?psi| pounds)?,? and (?:kicks? |cuts? |goes |shuts? |quits )?'
     + '(?:out|off)? ?at (\\d+)',
   ],
+  [
+    'stalls at $1',
+    '(?:gets?|got|came|comes?|went|goes|built|builds|climbed|climbs) (?:right )?up to (\\d+)(?: psi| pounds)? '
+    + '(?:and|then|but)(?: then)? (?:fell|falls|dropped|drops|went|goes|came|comes) (?:right )?(?:back|off|down)',
+  ],
+  ['', 'with the (?:panel |pump |water )?switch on(?= ?$|,)'],
+  [
+    'motor side good',
+    '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? (?:reads?|shows?|is|megs|was|meg(?:ged)?)'
+    + '(?: out)?(?: at)? (?:\\d{2,}(?:\\.\\d+)?(?: ?meg\\w*)?|infinite|ol|open|clear)(?= ?$|,)',
+  ],
+  [
+    'motor side to ground',
+    '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? (?:reads?|shows?|is|megs|was|meg(?:ged)?)'
+    + '(?: out)?(?: at)? (?:still )?(?:0?\\.\\d+(?: ?meg\\w*)?|zero meg\\w*)(?= ?$|,)',
+  ],
   ['', '(?<=(?:no|any) \\w+ )at all', 'with it (?:flipped|switched|turned) on'],
   ['at the motor', 'at the compressor(?= |$)'],
   ['controlfuse', '(?:little|small) fuse(?! on| in| at| for)'],
