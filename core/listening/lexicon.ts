@@ -36,7 +36,8 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const starter = kind.tests.some(t => t.id === 'starter-look')
   const subjects = new Set(read.flatMap(e => e.places.flat()).filter(w => isWhole(w) && !ANYWHERE.has(w)))
   const tells = tellsOf(seen, read)
-  const [saidWith, likeness] = [saidWithOf(seen, tells), likenessOf(seen.map(e => ({ ...e, phrases: e.phrases.slice(0, e.own) })))]
+  const saidWith = saidWithOf(seen, tells)
+  const likeness = likenessOf(seen.map(e => ({ ...e, phrases: e.phrases.slice(0, e.own) })))
   const parts = all.filter(e => e.test.id === SEEN_ITSELF)
   const partWords = new Set([...known, ...parts.flatMap(e => e.phrases.flat())])
   const partsWith = saidWithOf(parts, tellsOf(parts, []))

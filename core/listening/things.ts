@@ -23,9 +23,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       'at-once': [
         'trips instantly', 'pops instantly', 'trips immediately', 'trip atonce', 'snaps right off', 'snaps back off',
-        'not latch', 'not reset', 'goes right off', 'trips when the pump starts',
-        'trips when it kicks on', 'trips when it starts', 'trips before it turns', 'trips straight away',
-        'trips as the contactor closes', 'trips the instant it calls',
+        'not latch', 'not reset', 'goes right off', 'trips when the pump starts', 'trips when it kicks on',
+        'trips when it starts', 'trips before it turns', 'trips straight away', 'trips as the contactor closes',
+        'trips the instant it calls',
       ],
       'seconds': [
         'trips within seconds', 'trips after ten seconds', 'trips in a couple of seconds', 'goes after a few seconds',
@@ -35,7 +35,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'trips after minutes', 'trips after an hour', 'trips now and then', 'trips every so often', 'trips randomly',
         'trips when it warms up', 'trips after it warms up', 'trips every day', 'trips at random', 'trips sometimes',
       ],
-      'holds': ['never tripped', 'still on', 'not trip', 'stays on', 'stays in', 'did not trip this time', 'holds fine'],
+      'holds': [
+        'never tripped', 'still on', 'not trip', 'stays on', 'stays in', 'did not trip this time', 'holds fine',
+      ],
     },
   },
   'lights': {
@@ -55,9 +57,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       tight: ['tight', 'good and tight', 'all tight', 'looks good', 'clean', 'clean and tight', 'snug', 'not loose'],
       burnt: [
-        'loose', 'burnt', 'burnt off', 'melted', 'corroded', 'hot', 'arcing', 'arced', 'came off',
-        'fell off', 'fell out', 'hanging off', 'barely on', 'crumbles', 'rotten', 'discoloured',
-        'not tight', 'backed out', 'overheated', 'rotted off', 'full of water', 'disconnected', 'just laying there',
+        'loose', 'burnt', 'burnt off', 'melted', 'corroded', 'hot', 'arcing', 'arced', 'came off', 'fell off',
+        'fell out', 'hanging off', 'barely on', 'crumbles', 'rotten', 'discoloured', 'not tight', 'backed out',
+        'overheated', 'rotted off', 'full of water', 'disconnected', 'just laying there',
       ],
       chafed: [
         'chewed', 'chewed on', 'chewed through', 'nicked', 'bare', 'bare copper showing', 'rubbed through', 'skinned',
@@ -73,7 +75,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'bright',
       ],
       sooty: ['sooty', 'dark', 'discoloured', 'carbon', 'tarnished', 'oxidized'],
-      pitted: ['pitted', 'worn', 'rough', 'cratered', 'worn down', 'chewed up', 'ate up', 'beat up', 'uneven', 'dished'],
+      pitted: [
+        'pitted', 'worn', 'rough', 'cratered', 'worn down', 'chewed up', 'ate up', 'beat up', 'uneven', 'dished',
+      ],
       burnt: [
         'burnt', 'burnt up', 'burnt bad', 'burnt off', 'gone', 'missing', 'black', 'charred', 'toast', 'fried',
         'melted', 'arced', 'smoked', 'burned to nothing', 'burnt down to metal', 'destroyed', 'not make',
@@ -85,8 +89,8 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       ],
       insects: [
         'ants', 'bugs', 'ant nest', 'spider web', 'earwigs', 'insects', 'full of ants', 'bug', 'ants between',
-        'dead ants', 'crushed ants', 'mud dauber nest', 'wasp nest', 'slug', 'lizard', 'dirt', 'sand', 'packed with ants',
-        'ants held apart', 'bugs held apart', 'dirt held apart', 'ants apart',
+        'dead ants', 'crushed ants', 'mud dauber nest', 'wasp nest', 'slug', 'lizard', 'dirt', 'sand',
+        'packed with ants', 'ants held apart', 'bugs held apart', 'dirt held apart', 'ants apart',
       ],
       wet: ['wet', 'green', 'corroded', 'rusty', 'water in', 'damp', 'full of water', 'soaked', 'rusted'],
     },
@@ -101,34 +105,43 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'port-look': {
     what: [
       'port', 'nipple', 'pipe to the switch', 'tube to the switch', 'line to the switch', 'switch nipple',
-      'pipe under the switch', 'fitting under the switch', 'hole in the switch',
-      'opening in the switch', 'orifice', 'riser to the switch',
+      'pipe under the switch', 'fitting under the switch', 'hole in the switch', 'opening in the switch', 'orifice',
+      'riser to the switch',
     ],
     is: {
       clear: ['clear', 'open', 'clean', 'not blocked', 'wide open', 'no rust'],
       blocked: [
-        'blocked', 'plugged', 'plugged solid', 'clogged', 'packed', 'rust', 'full of rust', 'mud', 'sand', 'full of sand',
-        'sediment', 'scale', 'crud', 'iron', 'slime', 'closed up', 'rusted shut', 'stopped up', 'frozen', 'not blow through',
-        'full of gunk', 'solid rust',
+        'blocked', 'plugged', 'plugged solid', 'clogged', 'packed', 'rust', 'full of rust', 'mud', 'sand',
+        'full of sand', 'sediment', 'scale', 'crud', 'iron', 'slime', 'closed up', 'rusted shut', 'stopped up',
+        'frozen', 'not blow through', 'full of gunk', 'solid rust',
       ],
     },
   },
   'lever': {
-    what: ['lever', 'handle', 'cut off lever', 'low pressure lever', 'reset lever', 'auto off lever', 'arm on the side'],
+    what: [
+      'lever', 'handle', 'cut off lever', 'low pressure lever', 'reset lever', 'auto off lever', 'arm on the side',
+    ],
     is: {
       auto: ['auto', 'in auto', 'run position', 'set'],
-      off: ['off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off', 'kicked off'],
+      off: [
+        'off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off', 'kicked off',
+      ],
     },
   },
   'switch-heat': {
     what: ['switch', 'switch cover', 'pressure switch', 'cover of the switch', 'switch housing'],
     is: {
       cool: ['cool', 'cold', 'not warm', 'not hot', 'normal temperature'],
-      hot: ['hot', 'warm', 'real warm', 'too hot to touch', 'smells hot', 'burning up', 'cooking', 'melted', 'scorched'],
+      hot: [
+        'hot', 'warm', 'real warm', 'too hot to touch', 'smells hot', 'burning up', 'cooking', 'melted', 'scorched',
+      ],
     },
   },
   'tap-switch': {
-    what: ['pushed the contacts together', 'pushed the contacts closed', 'held the contacts closed', 'tapped the switch', 'tapped it', 'hit the switch', 'whacked the switch', 'bumped the switch'],
+    what: [
+      'pushed the contacts together', 'pushed the contacts closed', 'held the contacts closed', 'tapped the switch',
+      'tapped it', 'hit the switch', 'whacked the switch', 'bumped the switch',
+    ],
     is: {
       nothing: ['noth', 'no change', 'no difference', 'still dead', 'still noth', 'does nothing'],
       starts: ['start', 'runs', 'took off', 'kicks on', 'came on', 'it started right up', 'contacts closed'],
@@ -149,10 +162,12 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'smells burnt', 'smells', 'burnt up', 'cooked', 'smoked', 'smoke coming', 'smoking', 'fried', 'smell varnish',
         'toast', 'stinks', 'burnt smell', 'let the smoke out', 'roasted', 'smells electrical',
       ],
-      wet: ['wet', 'soaked', 'flooded', 'under water', 'full of water', 'water in', 'got wet', 'sprayed', 'rained on'],
+      wet: [
+        'wet', 'soaked', 'flooded', 'under water', 'full of water', 'water in', 'got wet', 'sprayed', 'rained on',
+      ],
       rumbles: [
-        'noisy', 'bearings gone', 'bearings shot', 'screaming', 'squeals', 'howls', 'rumbles', 'grinding noise', 'roars',
-        'growling bearings', 'whines', 'rough bearings', 'shaking', 'bearing noise', 'play in the shaft',
+        'noisy', 'bearings gone', 'bearings shot', 'screaming', 'squeals', 'howls', 'rumbles', 'grinding noise',
+        'roars', 'growling bearings', 'whines', 'rough bearings', 'shaking', 'bearing noise', 'play in the shaft',
       ],
     },
   },
@@ -161,8 +176,8 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       usual: ['cool', 'warm', 'cold', 'not hot', 'barely warm', 'stone cold', 'normal temperature', 'normal heat'],
       hot: [
-        'hot', 'very hot', 'burning hot', 'too hot to touch', 'toohot', 'overheated', 'fry an egg', 'scalding', 'cooking',
-        'hot as a stove',
+        'hot', 'very hot', 'burning hot', 'too hot to touch', 'toohot', 'overheated', 'fry an egg', 'scalding',
+        'cooking', 'hot as a stove',
       ],
     },
   },
@@ -183,7 +198,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'free', 'turns free', 'spins free', 'turns easy', 'spins easy', 'turns by hand', 'spins by hand', 'not stuck',
         'turns fine', 'turns over fine', 'rolls over', 'spins nice',
       ],
-      stiff: ['stiff', 'hard to turn', 'rough', 'tight', 'drags', 'grinds', 'tight spot', 'gritty', 'catches', 'rubs'],
+      stiff: [
+        'stiff', 'hard to turn', 'rough', 'tight', 'drags', 'grinds', 'tight spot', 'gritty', 'catches', 'rubs',
+      ],
       seized: [
         'seized', 'stuck', 'locked', 'locked up', 'frozen', 'not turn', 'not move', 'not budge', 'froze up', 'solid',
         'rusted solid', 'bound up', 'not spin', 'will not rotate', 'cannot turn', 'stuck tight', 'froze',
@@ -195,18 +212,21 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       sound: ['looks good', 'looks fine', 'looks okay', 'not bulged', 'not swollen', 'looks new'],
       bulged: [
-        'bulged', 'swollen', 'blown', 'blew', 'blew up', 'exploded', 'leaking', 'leaked', 'popped', 'split', 'cracked open',
-        'burst', 'oil out', 'burnt', 'melted', 'smoked', 'goo', 'puffed up', 'domed', 'blown out', 'black', 'ruptured',
+        'bulged', 'swollen', 'blown', 'blew', 'blew up', 'exploded', 'leaking', 'leaked', 'popped', 'split',
+        'cracked open', 'burst', 'oil out', 'burnt', 'melted', 'smoked', 'goo', 'puffed up', 'domed', 'blown out',
+        'black', 'ruptured',
       ],
     },
   },
   'cap-label': {
     what: ['cap', 'start cap', 'run cap', 'cap on the meter'],
     is: {
-      within: ['tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'within range', 'good'],
+      within: [
+        'tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'within range', 'good',
+      ],
       under: [
-        'tests bad', 'way low', 'low', 'weak', 'out of range', 'out of spec', 'bad', 'way under',
-        'way off', 'no good', 'not good', 'failed',
+        'tests bad', 'way low', 'low', 'weak', 'out of range', 'out of spec', 'bad', 'way under', 'way off',
+        'no good', 'not good', 'failed',
       ],
     },
   },
@@ -218,13 +238,16 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: TRIED,
   },
   'box-swap': {
-    what: ['known good box', 'another box', 'spare box', 'new box', 'swapped the box', 'test box', 'box off the truck'],
+    what: [
+      'known good box', 'another box', 'spare box', 'new box', 'swapped the box', 'test box', 'box off the truck',
+    ],
     is: TRIED,
   },
   'known-feed': {
     what: [
-      'another outlet', 'good outlet', 'different outlet', 'different circuit', 'another circuit', 'straight off the panel',
-      'plugged in the wall', 'short cord', 'heavy cord', 'generator', 'wall outlet', 'different plug', 'temporary feed',
+      'another outlet', 'good outlet', 'different outlet', 'different circuit', 'another circuit',
+      'straight off the panel', 'plugged in the wall', 'short cord', 'heavy cord', 'generator', 'wall outlet',
+      'different plug', 'temporary feed',
     ],
     is: TRIED,
   },
@@ -234,8 +257,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   },
   'second-return': {
     what: [
-      'second ground', 'jumper to battery negative', 'ground straight to the battery', 'new ground wire', 'temporary ground',
-      'jumper from black to negative', 'ran a ground to the battery', 'jumped the ground', 'wire from negative to the battery',
+      'second ground', 'jumper to battery negative', 'ground straight to the battery', 'new ground wire',
+      'temporary ground', 'jumper from black to negative', 'ran a ground to the battery', 'jumped the ground',
+      'wire from negative to the battery',
     ],
     is: TRIED,
   },
@@ -272,8 +296,12 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'cool-ohms': {
     what: ['cool', 'cooled off', 'once it cooled', 'after it cooled', 'when cold', 'let it cool'],
     is: {
-      'comes-back': ['comes back', 'reads again', 'closed again', 'continuity back', 'runs again', 'resets', 'works again'],
-      'stays-ol': ['still open', 'still ol', 'still no continuity', 'never comes back', 'still dead', 'still infinite'],
+      'comes-back': [
+        'comes back', 'reads again', 'closed again', 'continuity back', 'runs again', 'resets', 'works again',
+      ],
+      'stays-ol': [
+        'still open', 'still ol', 'still no continuity', 'never comes back', 'still dead', 'still infinite',
+      ],
     },
   },
   'links': {
@@ -290,12 +318,18 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['startswitch', 'startswitch contacts', 'startswitch points', 'centrifugal switch'],
     is: {
       clean: ['clean', 'good', 'closed', 'looks good', 'touching', 'free'],
-      burnt: ['burnt', 'pitted', 'black', 'broken', 'not touching', 'not close', 'worn out', 'gone', 'stuck open', 'bent'],
-      insects: ['bugs', 'dirt', 'ants', 'sawdust', 'dust', 'full of dirt', 'nest', 'gummed', 'grease', 'packed with dust'],
+      burnt: [
+        'burnt', 'pitted', 'black', 'broken', 'not touching', 'not close', 'worn out', 'gone', 'stuck open', 'bent',
+      ],
+      insects: [
+        'bugs', 'dirt', 'ants', 'sawdust', 'dust', 'full of dirt', 'nest', 'gummed', 'grease', 'packed with dust',
+      ],
     },
   },
   'spin': {
-    what: ['spun the shaft', 'spun it by hand', 'gave it a spin', 'turned it by hand', 'spun the fan', 'helped it over'],
+    what: [
+      'spun the shaft', 'spun it by hand', 'gave it a spin', 'turned it by hand', 'spun the fan', 'helped it over',
+    ],
     is: {
       no: ['still stuck', 'still hums', 'noth', 'no help', 'not start', 'still not start', 'no difference'],
       runs: [...RAN, 'went right to speed', 'picks up', 'ran fine', 'running good'],
@@ -303,7 +337,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   },
   'click': {
     what: ['startswitch', 'centrifugal switch', 'as it slows', 'coasting down', 'when it spins down'],
-    is: { 'clicks': ['clicks', 'click', 'hear it click'], 'no-click': ['no click', 'not click', 'never clicks', 'not hear click'] },
+    is: {
+      'clicks': ['clicks', 'click', 'hear it click'],
+      'no-click': ['no click', 'not click', 'never clicks', 'not hear click'],
+    },
   },
   'foot-look': {
     what: ['footvalve', 'suctionline', 'check in the suction', 'footvalve down the well'],
@@ -313,7 +350,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'leaks', 'bad', 'not hold', 'stuck open', 'drains back', 'leaks back', 'runs back', 'bleeds back', 'not seat',
         'flapper gone', 'worn out', 'empties out', 'shot', 'junk in the seat',
       ],
-      blocked: ['blocked', 'plugged', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud'],
+      blocked: [
+        'blocked', 'plugged', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud',
+      ],
     },
   },
   'prime-look': {
@@ -334,7 +373,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'jammed', 'stuck', 'rock', 'stone', 'pebble', 'packed', 'rust', 'scale', 'plugged', 'stick in', 'gravel in',
         'blocked', 'rag', 'clogged', 'full of sand', 'wedged',
       ],
-      worn: ['worn', 'worn out', 'ate up', 'eaten away', 'chewed up', 'gone', 'rounded off', 'sand cut', 'broken', 'stripped'],
+      worn: [
+        'worn', 'worn out', 'ate up', 'eaten away', 'chewed up', 'gone', 'rounded off', 'sand cut', 'broken',
+        'stripped',
+      ],
       stuck: ['off motor still stuck', 'off motor still locked', 'out motor still stuck'],
     },
   },
@@ -351,13 +393,16 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       clear: ['clear', 'clean', 'open', 'not blocked', 'good'],
       blocked: [
-        'blocked', 'plugged', 'clogged', 'rock in', 'stone in', 'sand in', 'rust', 'scale', 'pebble in', 'dirt', 'packed',
-        'stopped up', 'piece of plastic', 'debris',
+        'blocked', 'plugged', 'clogged', 'rock in', 'stone in', 'sand in', 'rust', 'scale', 'pebble in', 'dirt',
+        'packed', 'stopped up', 'piece of plastic', 'debris',
       ],
     },
   },
   'strainer-look': {
-    what: ['strainer', 'inlet screen', 'screen', 'y strainer', 'strainer basket', 'strainer bowl', 'inlet filter', 'basket'],
+    what: [
+      'strainer', 'inlet screen', 'screen', 'y strainer', 'strainer basket', 'strainer bowl', 'inlet filter',
+      'basket',
+    ],
     is: {
       clean: ['clean', 'clear', 'good', 'not blocked', 'nothing in'],
       clear: ['clean', 'clear', 'good', 'not blocked', 'nothing in'],
@@ -369,7 +414,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'blocked', 'plugged', 'clogged', 'full', 'packed', 'packed solid', 'dirty', 'sand', 'scale', 'junk', 'debris',
         'plastic shavings', 'slime', 'half plugged', 'full of crud', 'covered', 'filthy',
       ],
-      bubbles: ['bubbles', 'air', 'cracked', 'loose', 'o-ring bad', 'o-ring missing', 'o-ring flat', 'sucks air', 'not sealed'],
+      bubbles: [
+        'bubbles', 'air', 'cracked', 'loose', 'o-ring bad', 'o-ring missing', 'o-ring flat', 'sucks air',
+        'not sealed',
+      ],
     },
   },
   'check-look': {
@@ -391,59 +439,88 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'tank-level': {
-    what: ['cistern', 'holding tank', 'storage tank', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch'],
+    what: [
+      'cistern', 'holding tank', 'storage tank', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch',
+    ],
     is: {
-      normal: ['full', 'good', 'half full', 'plenty', 'lots of water', 'three feet', 'has water', 'normal', 'up to the float'],
-      low: [
-        'low', 'empty', 'dry', 'bone dry', 'nearly empty', 'inches', 'few inches', 'mud at the bottom', 'no water', 'no level',
-        'six inches in the bottom', 'bottom', 'just mud', 'sucked down', 'way down',
+      normal: [
+        'full', 'good', 'half full', 'plenty', 'lots of water', 'three feet', 'has water', 'normal',
+        'up to the float',
       ],
-      over: ['overflow', 'overflowing', 'running over', 'spilling', 'out the top', 'to the brim running out', 'flooding'],
+      low: [
+        'low', 'empty', 'dry', 'bone dry', 'nearly empty', 'inches', 'few inches', 'mud at the bottom', 'no water',
+        'no level', 'six inches in the bottom', 'bottom', 'just mud', 'sucked down', 'way down',
+      ],
+      over: [
+        'overflow', 'overflowing', 'running over', 'spilling', 'out the top', 'to the brim running out', 'flooding',
+      ],
     },
   },
   'float-look': {
     what: ['float', 'float switch', 'float ball', 'float in the tank', 'float cord', 'float arm'],
     is: {
-      works: ['works', 'moves', 'calls', 'good', 'clicks', 'down', 'down and calling', 'free', 'hanging down', 'works fine'],
+      works: [
+        'works', 'moves', 'calls', 'good', 'clicks', 'down', 'down and calling', 'free', 'hanging down', 'works fine',
+      ],
       dead: [
         'hung up', 'stuck', 'caught', 'stuck up', 'tangled', 'wrapped', 'laid over', 'hung', 'sunk', 'waterlogged',
-        'full of water', 'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high', 'pinned up',
-        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop',
+        'full of water', 'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high',
+        'pinned up', 'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop',
       ],
       held: [
-        'lifted still runs', 'lifted noth', 'lifted by hand still runs', 'lifted not stop', 'wire off pump stop', 'unplugged pump stop',
-        'wire off stop', 'unplugged stop', 'disconnected pump stop', 'disconnected stop', 'stuck down', 'held down', 'not rise', 'not float', 'not shut off', 'pinned down', 'under a pipe', 'never stops'],
+        'lifted still runs', 'lifted noth', 'lifted by hand still runs', 'lifted not stop', 'wire off pump stop',
+        'unplugged pump stop', 'wire off stop', 'unplugged stop', 'disconnected pump stop', 'disconnected stop',
+        'stuck down', 'held down', 'not rise', 'not float', 'not shut off', 'pinned down', 'under a pipe',
+        'never stops',
+      ],
     },
   },
   'level-look': {
     what: ['water level', 'static level', 'level in the well', 'water in the well', 'well level'],
     is: {
       covered: ['good', 'plenty', 'high', 'way over the pump', 'above the pump', 'full', 'near the top', 'feet over'],
-      low: ['low', 'dry', 'down to the pump', 'empty', 'pumped down', 'below the pump', 'way down', 'dropped', 'at the pump'],
+      low: [
+        'low', 'dry', 'down to the pump', 'empty', 'pumped down', 'below the pump', 'way down', 'dropped',
+        'at the pump',
+      ],
     },
   },
   'rest-well': {
-    what: ['after an hour', 'let it sit', 'let it rest', 'shut it off for a while', 'next morning', 'let the well recover'],
+    what: [
+      'after an hour', 'let it sit', 'let it rest', 'shut it off for a while', 'next morning', 'let the well recover',
+    ],
     is: {
       same: ['no better', 'no difference', 'still no water', 'still the same'],
-      back: ['water again', 'pumps again', 'good for a while', 'comes back', 'pumps fine for minutes', 'runs out again'],
+      back: [
+        'water again', 'pumps again', 'good for a while', 'comes back', 'pumps fine for minutes', 'runs out again',
+      ],
     },
   },
   'knock': {
-    what: ['tank', 'knocked on the tank', 'rapped on the tank', 'pressure tank', 'bladder tank', 'top of the tank', 'rocked the tank'],
+    what: [
+      'tank', 'knocked on the tank', 'rapped on the tank', 'pressure tank', 'bladder tank', 'top of the tank',
+      'rocked the tank',
+    ],
     is: {
-      rings: ['rings', 'hollow', 'light', 'empty sounding', 'rocks easy', 'tips easy', 'sounds hollow on top', 'moves easy'],
+      rings: [
+        'rings', 'hollow', 'light', 'empty sounding', 'rocks easy', 'tips easy', 'sounds hollow on top', 'moves easy',
+      ],
       dull: [
         'dull', 'thud', 'dull thud', 'solid', 'heavy', 'full of water', 'sounds full', 'not budge', 'heavy as lead',
-        'waterlogged', 'weighs a ton', 'sloshes', 'solid all the way up', 'thunk', 'cannot move it', 'full to the top',
+        'waterlogged', 'weighs a ton', 'sloshes', 'solid all the way up', 'thunk', 'cannot move it',
+        'full to the top',
       ],
     },
   },
   'air-valve': {
-    what: ['airvalve', 'valve stem', 'stem on the tank', 'valve on top of the tank', 'pin', 'tire gauge', 'air valve'],
+    what: [
+      'airvalve', 'valve stem', 'stem on the tank', 'valve on top of the tank', 'pin', 'tire gauge', 'air valve',
+    ],
     is: {
       air: ['air', 'just air', 'only air', 'dry', 'no water', 'hisses air'],
-      water: ['water', 'water out', 'squirts water', 'spits water', 'wet', 'water sprayed', 'water came out', 'drips water'],
+      water: [
+        'water', 'water out', 'squirts water', 'spits water', 'wet', 'water sprayed', 'water came out', 'drips water',
+      ],
       nothing: ['noth', 'no air', 'zero', 'flat', 'no air no water', 'nothing out'],
     },
   },
@@ -451,18 +528,32 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['gauge', 'pressure gauge', 'old gauge'],
     is: {
       agree: ['good', 'right', 'accurate', 'matches', 'agrees', 'reads the same', 'correct', 'moves'],
-      differ: ['stuck', 'bad', 'broken', 'wrong', 'not move', 'off', 'does not match', 'pegged', 'reads wrong', 'junk', 'lies'],
+      differ: [
+        'stuck', 'bad', 'broken', 'wrong', 'not move', 'off', 'does not match', 'pegged', 'reads wrong', 'junk',
+        'lies',
+      ],
     },
   },
   'house-shut': {
-    what: ['house valve shut', 'shut the house off', 'closed the valve to the house', 'isolated the house', 'valve to the house closed'],
+    what: [
+      'house valve shut', 'shut the house off', 'closed the valve to the house', 'isolated the house',
+      'valve to the house closed',
+    ],
     is: {
-      holds: ['holds', 'stays', 'quits falling', 'stopped dropping', 'not drop', 'steady', 'stops', 'stays put', 'rock steady'],
-      falls: ['still falls', 'still drops', 'still loses', 'still leaks down', 'keeps dropping', 'falls', 'no change', 'still cycles'],
+      holds: [
+        'holds', 'stays', 'quits falling', 'stopped dropping', 'not drop', 'steady', 'stops', 'stays put',
+        'rock steady',
+      ],
+      falls: [
+        'still falls', 'still drops', 'still loses', 'still leaks down', 'keeps dropping', 'falls', 'no change',
+        'still cycles',
+      ],
     },
   },
   'leaks-look': {
-    what: ['toilet', 'faucet', 'pipe', 'line', 'yard', 'fitting', 'hose bib', 'house', 'water heater', 'valve', 'hydrant'],
+    what: [
+      'toilet', 'faucet', 'pipe', 'line', 'yard', 'fitting', 'hose bib', 'house', 'water heater', 'valve', 'hydrant',
+    ],
     is: {
       leak: [
         'leaks', 'runs', 'running', 'drips', 'not shut off', 'seeping', 'dribbles', 'burst', 'broken', 'wet', 'split',
@@ -476,8 +567,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       no: ['stays off', 'not start by itself', 'not kick on', 'never comes on by itself'],
       yes: [
         'kicks on by itself', 'starts by itself', 'comes on by itself', 'kicks on with nothing running',
-        'burps with everything off', 'comes on nobody using water', 'kicks on with everything shut', 'cycles all night',
-        'burps every few minutes', 'bumps on every couple of minutes', 'cycles on its own', 'cycles with nothing open',
+        'burps with everything off', 'comes on nobody using water', 'kicks on with everything shut',
+        'cycles all night', 'burps every few minutes', 'bumps on every couple of minutes', 'cycles on its own',
+        'cycles with nothing open',
       ],
     },
   },
@@ -486,7 +578,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       runs: [...RAN, 'running', 'running now', 'kicked right on', 'runs fine', 'started right up'],
       groans: HUMMED,
-      silent: ['dead', 'silent', 'not run', 'not start', 'not come on', 'not kick on', 'does nothing', 'no sound', 'no noise'],
+      silent: [
+        'dead', 'silent', 'not run', 'not start', 'not come on', 'not kick on', 'does nothing', 'no sound',
+        'no noise',
+      ],
     },
   },
   'cycles-how': {
@@ -503,29 +598,44 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['pressure', 'gauge', 'needle', 'tank', 'it'],
     is: {
       reaches: [
-        'builds', 'builds fine', 'comes right up', 'climbs right up', 'gets to cut out', 'reaches cut out', 'goes to cutout',
-        'builds up good', 'shoots right up', 'comes up good', 'climbs like it should',
+        'builds', 'builds fine', 'comes right up', 'climbs right up', 'gets to cut out', 'reaches cut out',
+        'goes to cutout', 'builds up good', 'shoots right up', 'comes up good', 'climbs like it should',
       ],
       stalls: [
-        'not build', 'not climb', 'never gets there', 'stops climbing', 'not go past', 'stalls', 'tops out', 'not come up',
-        'not rise', 'levels off', 'hangs', 'sits there', 'will not get past', 'stuck', 'not move', 'barely climbs',
-        'never reaches', 'not build any', 'just sits',
+        'not build', 'not climb', 'never gets there', 'stops climbing', 'not go past', 'stalls', 'tops out',
+        'not come up', 'not rise', 'levels off', 'hangs', 'sits there', 'will not get past', 'stuck', 'not move',
+        'barely climbs', 'never reaches', 'not build any', 'just sits',
       ],
     },
   },
   'falls-how': {
     what: ['pressure', 'gauge', 'needle', 'tank', 'it'],
     is: {
-      holds: ['holds', 'stays put', 'not drop', 'not fall', 'rock solid', 'holds all night', 'not move', 'steady with the pump off'],
-      slow: ['falls slow', 'bleeds down', 'creeps down', 'leaks down', 'drops slow', 'bleeds off slow', 'drifts down', 'slowly loses'],
-      once: ['falls at once', 'drops right off', 'falls to zero', 'drops to zero', 'falls fast', 'dumps', 'falls like a rock', 'gone in seconds'],
+      holds: [
+        'holds', 'stays put', 'not drop', 'not fall', 'rock solid', 'holds all night', 'not move',
+        'steady with the pump off',
+      ],
+      slow: [
+        'falls slow', 'bleeds down', 'creeps down', 'leaks down', 'drops slow', 'bleeds off slow', 'drifts down',
+        'slowly loses',
+      ],
+      once: [
+        'falls at once', 'drops right off', 'falls to zero', 'drops to zero', 'falls fast', 'dumps',
+        'falls like a rock', 'gone in seconds',
+      ],
     },
   },
   'works': {
     what: ['it', 'system', 'pump', 'everything'],
     is: {
-      yes: ['works now', 'works great', 'back to normal', 'good to go', 'fixed', 'works like new', 'runs like it should', 'all good'],
-      no: ['still not right', 'not fixed', 'same problem', 'still does the same', 'still acting up', 'problem is still there'],
+      yes: [
+        'works now', 'works great', 'back to normal', 'good to go', 'fixed', 'works like new', 'runs like it should',
+        'all good',
+      ],
+      no: [
+        'still not right', 'not fixed', 'same problem', 'still does the same', 'still acting up',
+        'problem is still there',
+      ],
     },
   },
   'runs-past': {
@@ -541,14 +651,17 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'sound': {
     what: ['pump', 'motor', 'it', 'booster', 'compressor'],
     is: {
-      runs: ['runs', 'running', 'turns', 'spinning', 'starts', 'runs fine', 'runs good', 'going', 'runs quiet', 'came on'],
+      runs: [
+        'runs', 'running', 'turns', 'spinning', 'starts', 'runs fine', 'runs good', 'going', 'runs quiet', 'came on',
+      ],
       groans: [
-        'hums', 'buzzes', 'groans', 'growls', 'hums not start', 'hums not turn', 'trying to start', 'just hums', 'grunts',
-        'sits and hums', 'stalled humming',
+        'hums', 'buzzes', 'groans', 'growls', 'hums not start', 'hums not turn', 'trying to start', 'just hums',
+        'grunts', 'sits and hums', 'stalled humming',
       ],
       silent: [
-        'dead', 'noth', 'silent', 'not run', 'not start', 'not come on', 'not kick on', 'does nothing', 'no noise', 'no sound',
-        'no hum', 'not make a sound', 'not running', 'no click', 'not do anything', 'deader than a doornail',
+        'dead', 'noth', 'silent', 'not run', 'not start', 'not come on', 'not kick on', 'does nothing', 'no noise',
+        'no sound', 'no hum', 'not make a sound', 'not running', 'no click', 'not do anything',
+        'deader than a doornail',
       ],
       chatters: ['chatters', 'clicks fast', 'clicking', 'buzzes on and off', 'rattles'],
     },
@@ -557,7 +670,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['water', 'tap', 'faucet', 'hose', 'shower', 'pressure at the tap', 'flow'],
     is: {
       steady: ['good', 'strong', 'steady', 'plenty', 'fine', 'full flow', 'good pressure', 'good flow'],
-      pulses: ['pulses', 'surges', 'comes and goes', 'goes up and down', 'up and down', 'hot and cold', 'strong then weak', 'cuts out'],
+      pulses: [
+        'pulses', 'surges', 'comes and goes', 'goes up and down', 'up and down', 'hot and cold', 'strong then weak',
+        'cuts out',
+      ],
       weak: ['weak', 'trickle', 'low', 'slow', 'dribble', 'barely', 'poor', 'pathetic', 'no pressure', 'not much'],
       none: ['none', 'noth', 'dry', 'no water', 'not a drop', 'zero', 'nothing comes out', 'dead'],
     },
@@ -566,8 +682,12 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['water', 'tap water', 'water coming out', 'bucket', 'glass'],
     is: {
       clear: ['clear', 'clean', 'looks good', 'no sand', 'no air'],
-      sand: ['sand', 'sandy', 'dirty', 'muddy', 'rusty', 'brown', 'gritty', 'cloudy', 'orange', 'grit', 'sediment', 'red'],
-      air: ['air', 'spits', 'sputters', 'bubbles', 'milky', 'spits air', 'burps', 'air pockets', 'coughs', 'full of air'],
+      sand: [
+        'sand', 'sandy', 'dirty', 'muddy', 'rusty', 'brown', 'gritty', 'cloudy', 'orange', 'grit', 'sediment', 'red',
+      ],
+      air: [
+        'air', 'spits', 'sputters', 'bubbles', 'milky', 'spits air', 'burps', 'air pockets', 'coughs', 'full of air',
+      ],
     },
   },
   'fuse-look': {
@@ -576,7 +696,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       good: ['good', 'fine', 'not blown', 'whole', 'okay', 'tests good', 'has continuity'],
       whole: ['good', 'fine', 'not blown', 'whole', 'okay', 'tests good', 'has continuity'],
       blown: ['blown', 'popped', 'open', 'no continuity', 'burnt', 'gone', 'keeps blowing', 'bad', 'blew'],
-      burnt: ['holder melted', 'holder burnt', 'holder corroded', 'holder green', 'holder loose', 'clip loose', 'holder hot'],
+      burnt: [
+        'holder melted', 'holder burnt', 'holder corroded', 'holder green', 'holder loose', 'clip loose',
+        'holder hot',
+      ],
     },
   },
   'fuses-look': {
@@ -588,7 +711,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'disconnect-look': {
-    what: ['disconnect', 'disconnect blade', 'knife blade', 'disconnect lug', 'disconnect jaw', 'pull out disconnect'],
+    what: [
+      'disconnect', 'disconnect blade', 'knife blade', 'disconnect lug', 'disconnect jaw', 'pull out disconnect',
+    ],
     is: {
       bright: ['good', 'clean', 'tight', 'looks fine', 'bright', 'not burnt'],
       burnt: ['burnt', 'melted', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'cooked'],
@@ -603,7 +728,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'return-look': {
-    what: ['ground', 'ground wire', 'ground strap', 'chassis ground', 'ground screw', 'ground bolt', 'ring terminal', 'negative wire'],
+    what: [
+      'ground', 'ground wire', 'ground strap', 'chassis ground', 'ground screw', 'ground bolt', 'ring terminal',
+      'negative wire',
+    ],
     is: {
       bright: ['clean', 'tight', 'good', 'bright', 'clean and tight', 'looks good'],
       rusty: ['rusty', 'rusted', 'loose', 'corroded', 'painted', 'broken', 'rusted off', 'hanging', 'dirty', 'bad'],
@@ -618,13 +746,19 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   },
   'panel-wiggle': {
     what: ['wiggle the panelswitch', 'panelswitch', 'rocker', 'pushed on the panelswitch'],
-    is: { same: ['no difference', 'noth', 'same'], comes: ['comes and goes', 'cuts in and out', 'runs', 'flickers', 'works sometimes'] },
+    is: {
+      same: ['no difference', 'noth', 'same'],
+      comes: ['comes and goes', 'cuts in and out', 'runs', 'flickers', 'works sometimes'],
+    },
   },
   'wires-look': {
     what: ['wire', 'harness', 'wires', 'wiring', 'wire at the bulkhead', 'loom'],
     is: {
       whole: ['good', 'whole', 'looks fine', 'not chafed', 'not bare'],
-      chafed: ['chafed', 'pinched', 'bare', 'rubbed through', 'screw through', 'cut', 'chewed', 'melted', 'smashed', 'nicked'],
+      chafed: [
+        'chafed', 'pinched', 'bare', 'rubbed through', 'screw through', 'cut', 'chewed', 'melted', 'smashed',
+        'nicked',
+      ],
     },
   },
   'tank-look': {
@@ -636,28 +770,46 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   },
   'weep': {
     what: ['pump head', 'weephole', 'head of the pump', 'under the pump', 'bottom of the pump', 'pump housing'],
-    is: { dry: ['dry', 'not leak', 'no leak', 'bone dry'], wet: ['wet', 'leaks', 'drips', 'water', 'weeps', 'puddle', 'dripping'] },
+    is: {
+      dry: ['dry', 'not leak', 'no leak', 'bone dry'],
+      wet: ['wet', 'leaks', 'drips', 'water', 'weeps', 'puddle', 'dripping'],
+    },
   },
   'unloader-stop': {
-    what: ['unloader', 'unloader valve', 'bleed off', 'at shut off', 'when it stops', 'when it shuts off', 'at cut out'],
+    what: [
+      'unloader', 'unloader valve', 'bleed off', 'at shut off', 'when it stops', 'when it shuts off', 'at cut out',
+    ],
     is: {
-      sigh: ['psst', 'short hiss', 'pssh', 'unloads', 'vents', 'bleeds off', 'pop of air', 'releases', 'dumps', 'hear it unload'],
+      sigh: [
+        'psst', 'short hiss', 'pssh', 'unloads', 'vents', 'bleeds off', 'pop of air', 'releases', 'dumps',
+        'hear it unload',
+      ],
       hisses: [
-        'keeps hissing', 'hisson', 'hisses constantly', 'hiss does not stop', 'leaks air', 'bleeds constant', 'keeps leaking',
-        'air keeps coming', 'blows air constantly', 'never stops hissing', 'hiss not stop', 'air hisson not stop', 'air blow not stop', 'air keeps blowing', 'leaks down',
+        'keeps hissing', 'hisson', 'hisses constantly', 'hiss does not stop', 'leaks air', 'bleeds constant',
+        'keeps leaking', 'air keeps coming', 'blows air constantly', 'never stops hissing', 'hiss not stop',
+        'air hisson not stop', 'air blow not stop', 'air keeps blowing', 'leaks down',
       ],
       nothing: [
-        'no hiss', 'no psst', 'no sound', 'not unload', 'not vent', 'not bleed off', 'no air', 'noth', 'not hear anything',
-        'stuck', 'plugged', 'blocked', 'tube plugged', 'line plugged', 'stuck shut', 'not release', 'no release',
+        'no hiss', 'no psst', 'no sound', 'not unload', 'not vent', 'not bleed off', 'no air', 'noth',
+        'not hear anything', 'stuck', 'plugged', 'blocked', 'tube plugged', 'line plugged', 'stuck shut',
+        'not release', 'no release',
       ],
     },
   },
   'unloader-run': {
-    what: ['unloader while running', 'unloader running', 'switch while it runs', 'unloader when it pumps', 'vent running'],
-    is: { still: ['quiet', 'dry', 'not leak', 'no air', 'noth'], blows: ['leaks', 'blows', 'hisses', 'air out', 'blowing air', 'leaking'] },
+    what: [
+      'unloader while running', 'unloader running', 'switch while it runs', 'unloader when it pumps', 'vent running',
+    ],
+    is: {
+      still: ['quiet', 'dry', 'not leak', 'no air', 'noth'],
+      blows: ['leaks', 'blows', 'hisses', 'air out', 'blowing air', 'leaking'],
+    },
   },
   'crack-line': {
-    what: ['cracked the unloaderline', 'loosened the tube', 'bled the head', 'cracked the fitting', 'loosened the unloaderline', 'cracked the tube'],
+    what: [
+      'cracked the unloaderline', 'loosened the tube', 'bled the head', 'cracked the fitting',
+      'loosened the unloaderline', 'cracked the tube',
+    ],
     is: {
       same: ['still hums', 'no difference', 'noth', 'same', 'still not start'],
       starts: ['starts', 'starts right up', 'fires up', 'runs', 'psst starts', 'took off', 'air came out starts'],
@@ -667,15 +819,24 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['intake', 'intake filter', 'air filter', 'filter', 'hand over the intake', 'air intake'],
     is: {
       pulls: ['pulls', 'sucks', 'good pull', 'strong suction', 'pulls hard', 'sucks good'],
-      back: ['blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs', 'breathes back'],
-      better: ['plugged', 'blocked', 'packed', 'dirty', 'clogged', 'full of dust', 'caked', 'filter off better', 'filter off builds'],
+      back: [
+        'blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs',
+        'breathes back',
+      ],
+      better: [
+        'plugged', 'blocked', 'packed', 'dirty', 'clogged', 'full of dust', 'caked', 'filter off better',
+        'filter off builds',
+      ],
     },
   },
   'head-heard': {
     what: ['head', 'pump head', 'compressor head', 'head gasket', 'cylinder head', 'head bolts'],
     is: {
       even: ['even', 'good', 'sounds good', 'quiet', 'no leak'],
-      blows: ['blows', 'leaks', 'blown', 'hisses', 'air out', 'leaking air', 'loose', 'bubbles', 'blowing by', 'gasket blown'],
+      blows: [
+        'blows', 'leaks', 'blown', 'hisses', 'air out', 'leaking air', 'loose', 'bubbles', 'blowing by',
+        'gasket blown',
+      ],
       knocks: ['knocks', 'rattles', 'clanks', 'knocking', 'rod knock', 'banging'],
     },
   },
@@ -687,18 +848,30 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'slack', 'loose', 'slipping', 'slips', 'squeals', 'glazed', 'shiny', 'smokes', 'worn', 'stretched', 'cracked',
         'burnt', 'flopping', 'rubber smell', 'barely tight', 'hot', 'walks',
       ],
-      off: ['off', 'broken', 'snapped', 'gone', 'shredded', 'jumped off', 'thrown', 'missing', 'in two', 'laying in the guard'],
+      off: [
+        'off', 'broken', 'snapped', 'gone', 'shredded', 'jumped off', 'thrown', 'missing', 'in two',
+        'laying in the guard',
+      ],
     },
   },
   'belt-off': {
     what: ['belt off', 'took the belt off', 'slipped the belt off', 'belt removed', 'without the belt'],
-    is: { runs: RAN, heavy: ['same amps', 'still draws high', 'amps still high'], groans: HUMMED, silent: DEAD, trips: TRIPPED },
+    is: {
+      runs: RAN,
+      heavy: ['same amps', 'still draws high', 'amps still high'],
+      groans: HUMMED,
+      silent: DEAD,
+      trips: TRIPPED,
+    },
   },
   'soap': {
     what: ['soap', 'soapy water', 'bubbles', 'sprayed soap', 'leak'],
     is: {
       none: ['no bubbles anywhere', 'noth', 'not leak', 'none found'],
-      line: ['at the fitting', 'at the coupler', 'at the hose', 'at the quick connect', 'at the regulator', 'at the drain', 'at the ball valve'],
+      line: [
+        'at the fitting', 'at the coupler', 'at the hose', 'at the quick connect', 'at the regulator', 'at the drain',
+        'at the ball valve',
+      ],
       switch: ['at the switch', 'at the diaphragm', 'under the switch', 'out of the switch'],
       relief: ['at the relief', 'at the safety', 'at the pop off', 'relief valve'],
       receiver: ['at the tank', 'at the bottom of the tank', 'pinhole', 'at the belly of the tank'],
@@ -708,7 +881,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['drain', 'opened the drain', 'tank drain', 'drained it', 'drained the tank', 'petcock'],
     is: {
       air: ['air', 'just air', 'dry', 'no water', 'cupful', 'spoonful', 'hardly any water'],
-      water: ['water', 'gallons', 'lot of water', 'rusty water', 'bucket full', 'brown water', 'quarts', 'gallons of rusty water', 'five gallons'],
+      water: [
+        'water', 'gallons', 'lot of water', 'rusty water', 'bucket full', 'brown water', 'quarts',
+        'gallons of rusty water', 'five gallons',
+      ],
     },
   },
   'oil': {
@@ -730,46 +906,81 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['starter', 'contactor', 'mag starter', 'magnetic starter'],
     is: {
       pulls: ['pulls in', 'in', 'pulled in', 'clunks in', 'closes', 'snaps in', 'engages', 'made', 'energized'],
-      chatters: ['chatters', 'buzzes', 'hums', 'rattles', 'chattering', 'buzzing loud', 'clacks', 'machine gun', 'in and out'],
+      chatters: [
+        'chatters', 'buzzes', 'hums', 'rattles', 'chattering', 'buzzing loud', 'clacks', 'machine gun', 'in and out',
+      ],
       nothing: [
-        'not pull in', 'not pulling in', 'not close', 'not engage', 'silent', 'not come in', 'not move', 'not energize', 'never pulls in', 'just sits',
+        'not pull in', 'not pulling in', 'not close', 'not engage', 'silent', 'not come in', 'not move',
+        'not energize', 'never pulls in', 'just sits',
       ],
     },
   },
   'coil-figure': {
     what: ['coil', 'coil label', 'coil tag', 'new coil', 'coil rating'],
-    is: { right: ['right', 'matches', 'correct', 'right voltage'], wrong: ['wrong', 'wrong voltage', 'not match', 'othervolts', 'different voltage'] },
+    is: {
+      right: ['right', 'matches', 'correct', 'right voltage'],
+      wrong: ['wrong', 'wrong voltage', 'not match', 'othervolts', 'different voltage'],
+    },
   },
   'reset': {
     what: ['overload', 'heater', 'reset button', 'overload relay', 'overload block', 'reset'],
     is: {
       in: ['in', 'set', 'not tripped', 'good', 'holds', 'already in'],
-      tripped: ['tripped', 'out', 'popped', 'kicked out', 'was tripped', 'clicked when pushed', 'clicked', 'needed reset', 'trips again'],
-      dial: ['set low', 'too low', 'set wrong', 'turned down', 'set under the plate', 'too small', 'undersized', 'set below the plate'],
+      tripped: [
+        'tripped', 'out', 'popped', 'kicked out', 'was tripped', 'clicked when pushed', 'clicked', 'needed reset',
+        'trips again',
+      ],
+      dial: [
+        'set low', 'too low', 'set wrong', 'turned down', 'set under the plate', 'too small', 'undersized',
+        'set below the plate',
+      ],
     },
   },
   'starter-look': {
-    what: ['starter contacts', 'contactor contacts', 'starter', 'contactor', 'contact in the starter', 'contactor points', 'contacts'],
+    what: [
+      'starter contacts', 'contactor contacts', 'starter', 'contactor', 'contact in the starter', 'contactor points',
+      'contacts',
+    ],
     is: {
       good: ['good', 'clean', 'bright', 'look fine', 'look new', 'shiny'],
-      burnt: ['burnt', 'pitted', 'black', 'burnt up', 'worn', 'burnt off', 'gone', 'ate up', 'down to the copper', 'melted', 'chewed up', 'rough'],
-      welded: ['welded', 'stuck', 'stuck in', 'fused', 'not open', 'not drop out', 'stuck closed', 'pried apart', 'stuck together'],
+      burnt: [
+        'burnt', 'pitted', 'black', 'burnt up', 'worn', 'burnt off', 'gone', 'ate up', 'down to the copper', 'melted',
+        'chewed up', 'rough',
+      ],
+      welded: [
+        'welded', 'stuck', 'stuck in', 'fused', 'not open', 'not drop out', 'stuck closed', 'pried apart',
+        'stuck together',
+      ],
       insects: ['bugs', 'ants', 'dirt', 'insects', 'full of ants', 'wasp nest', 'lizard', 'dust', 'sawdust'],
     },
   },
   'roll': {
-    what: ['rolled the leads', 'rotated the leads', 'rolled them one place', 'swapped the leads around', 'moved the leads over one'],
+    what: [
+      'rolled the leads', 'rotated the leads', 'rolled them one place', 'swapped the leads around',
+      'moved the leads over one',
+    ],
     is: {
       even: ['even', 'balanced', 'all the same'],
-      line: ['stays with the line', 'stays on the same leg', 'same leg high', 'stays', 'stays on the line', 'same line'],
-      lead: ['moves with the lead', 'moved', 'followed the motor', 'follows the lead', 'went with the motor', 'followed the wire'],
+      line: [
+        'stays with the line', 'stays on the same leg', 'same leg high', 'stays', 'stays on the line', 'same line',
+      ],
+      lead: [
+        'moves with the lead', 'moved', 'followed the motor', 'follows the lead', 'went with the motor',
+        'followed the wire',
+      ],
     },
   },
   'swap-two': {
-    what: ['swapped two leads', 'swapped two wires', 'reversed two leads', 'swapped any two', 'reversed rotation', 'flipped two phases'],
+    what: [
+      'swapped two leads', 'swapped two wires', 'reversed two leads', 'swapped any two', 'reversed rotation',
+      'flipped two phases',
+    ],
     is: {
       less: ['less', 'worse', 'pressure dropped', 'lower'],
-      more: ['more', 'better', 'pumps good', 'pressure came up', 'full pressure', 'pumps now', 'water', 'lots of water', 'fixed'],
+      more: [
+        'more', 'better', 'pumps good', 'pressure came up', 'full pressure', 'pumps now', 'water', 'lots of water',
+        'fixed',
+      ],
       same: ['same', 'no difference', 'no change', 'noth'],
     },
   },

@@ -18,13 +18,14 @@ export const TURNS: readonly Joined[] = [
   ['', 'with the (?:panel |pump |water )?switch on(?= ?$|,)'],
   [
     'motor side good',
-    '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? (?:reads?|shows?|is|megs|was|meg(?:ged)?)'
-    + '(?: out)?(?: at)? (?:\\d{2,}(?:\\.\\d+)?(?: ?meg\\w*)?|infinite|ol|open|clear)(?= ?$|,)',
+    '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? '
+    + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? '
+    + '(?:\\d{2,}(?:\\.\\d+)?(?: ?meg\\w*)?|infinite|ol|open|clear)(?= ?$|,)',
   ],
   [
     'motor side to ground',
-    '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? (?:reads?|shows?|is|megs|was|meg(?:ged)?)'
-    + '(?: out)?(?: at)? (?:still )?(?:0?\\.\\d+(?: ?meg\\w*)?|zero meg\\w*)(?= ?$|,)',
+    '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? '
+    + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? (?:still )?(?:0?\\.\\d+(?: ?meg\\w*)?|zero meg\\w*)(?= ?$|,)',
   ],
   ['', '(?<=(?:no|any) \\w+ )at all', 'with it (?:flipped|switched|turned) on'],
   ['at the motor', 'at the compressor(?= |$)'],

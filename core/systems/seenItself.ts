@@ -20,7 +20,10 @@ export interface SeenPart {
 export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'supply.leg-lost': {
     label: 'the utility’s fuse or wire down',
-    what: ['utility fuse', 'fuse on the pole', 'pole fuse', 'cutout on the pole', 'cutout', 'transformer fuse', 'service drop'],
+    what: [
+      'utility fuse', 'fuse on the pole', 'pole fuse', 'cutout on the pole', 'cutout', 'transformer fuse',
+      'service drop',
+    ],
     how: ['hanging open', 'blown', 'open', 'hanging', 'down', 'popped', 'broken', 'burnt off', 'melted'],
   },
   'breaker.pole-open': {
@@ -80,10 +83,14 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'cable.open': {
     label: 'lead or splice to the motor parted',
-    what: ['conductor', 'drop cable', 'splice at the well cap', 'wire in the well', 'wire at the well cap',
-      'wire nut at the well cap', 'wire nut in the well cap', 'wire in the pitless', 'wire nut on the well'],
-    how: ['broken', 'cut in two', 'pulled apart by itself', 'chewed through', 'burnt off', 'corroded through', 'fell out', 'came apart', 'pulled out',
-      'rotted off'],
+    what: [
+      'conductor', 'drop cable', 'splice at the well cap', 'wire in the well', 'wire at the well cap',
+      'wire nut at the well cap', 'wire nut in the well cap', 'wire in the pitless', 'wire nut on the well',
+    ],
+    how: [
+      'broken', 'cut in two', 'pulled apart by itself', 'chewed through', 'burnt off', 'corroded through', 'fell out',
+      'came apart', 'pulled out', 'rotted off',
+    ],
   },
   'cable.high-resistance': {
     label: 'splice burnt or corroded',
