@@ -112,7 +112,7 @@ function pushSeen(
   // a figure beside it was read for something
   const unexplained = figures.filter(f =>
     (f.value !== null || !words.has('ol')) && !(f.quantity && f.quantity === test.beside))
-  const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.15 : 0
+  const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.5 : 0
   const assumed
     = pilot
       + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0)

@@ -30,11 +30,19 @@ const DOINGS = {
   ],
   remade: [
     '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|tightened(?: up| down)?|snugged(?: up)?|'
-    + 'cleaned(?: up)?|re-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|re-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
+    + 'cleaned(?: up)?|'
+    + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
+    + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
   set: [
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped) (?:\\w+ ){0,3}OF'
     + '(?! (?:all|fully|full))',
+  ],
+  dressed: [
+    '(?:filed|sanded|dressed|burnished|polished)(?: up| off| down)? (?:\\w+ ){0,3}OF',
+    '(?:cleaned|scraped|brushed)(?: up| off)? OF(?: up| off)? with (?:an? |some |the )?(?:\\w+ )?'
+    + '(?:file|sandpaper|emery(?: cloth)?|card|dollar bill)',
+    '(?:cleaned|scraped|brushed)(?: up| off)? (?:\\w+ ){0,3}OF(?<=contacts?|points?)',
   ],
   reset: ['re-?set (?:\\w+ ){0,2}OF', '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?'],
   filled: [
@@ -65,7 +73,10 @@ const WAYS: Readonly<Record<string, Way>> = {
   'find-why-then-reset-breaker': { by: ['on'], to: '(?:breaker|main)' },
   'replace-breaker': { by: ['renewed'], to: 'breaker' },
   'replace-fuse-or-breaker': { by: ['renewed'], to: '(?:line )?(?:fuses?|breaker)' },
-  'replace-pressure-switch': { by: ['renewed'], to: '(?<!float )(?<!start )(?<!panel )(?:pressure )?switch' },
+  'replace-pressure-switch': {
+    by: ['renewed', 'dressed'],
+    to: '(?<!float )(?<!start )(?<!panel )(?:pressure )?switch|contacts?|points?',
+  },
   'replace-demand-switch': { by: ['renewed'], to: '(?<!panel )(?:demand |pressure )?switch' },
   'replace-panel-switch': { by: ['renewed'], to: '(?:panel|rocker) switch' },
   'replace-float-switch': { by: ['renewed'], to: 'float(?: switch)?' },

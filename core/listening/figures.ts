@@ -44,6 +44,16 @@ const THREE_NAMED = new RegExp(
   'g',
 )
 
+/** `drops a pound a minute`: what the gauge loses is told of ten. */
+const A_MINUTE = /\b(a|one|\d+(?:\.\d+)?) (?:pound|pounds|psi|lbs?) (?:a|per|every|each) minute\b/g
+
+/** `zero point zero two`: a decimal fraction, spoken. */
+const DIGITS = 'zero|oh|one|two|three|four|five|six|seven|eight|nine'
+const POINT = new RegExp(`\\b(?:(${DIGITS}) )?point ((?:${DIGITS})(?: (?:${DIGITS}))*)\\b`, 'g')
+const digitOf = (name: string) => String(name === 'oh' ? 0 : DIGITS.split('|').indexOf(name.replace('zero', 'oh')) - 1)
+const decimal = (_: string, whole: string | undefined, rest: string) =>
+  `${whole ? digitOf(whole) : '0'}.${rest.split(' ').map(digitOf).join('')}`
+
 /** `got seventy`, `down to four`: a number by its name, where nothing is counted by it. */
 const ALONE = new RegExp(
   '\\b(?<=\\b(?:to|at|got|gets|getting|reads|says|shows|only|pulling|drawing|pulls|draws|in) )'
@@ -96,6 +106,8 @@ export function figuresOf(joined: string): Told {
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
     .replace(FOR_SO_MANY, ' ')
+    .replace(POINT, decimal)
+    .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)
     .replace(TWO_TO_GROUND, ' n1 toground $1, n2 toground $2 ')

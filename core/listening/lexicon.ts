@@ -119,11 +119,13 @@ function distinct(all: readonly Phrase[]): Phrase[] {
 function seenEntries(kind: SystemKind, test: SeenTest, staged: boolean): SeenEntry[] {
   const id = staged ? unstaged(test.id) : test.id
   const said = SAID[id] ?? {}
+  // the points of a starter are said like those of a switch
+  const alike = id === 'starter-look' ? SAID['contacts'] : undefined
   const entries = test.outcomes.map((o) => {
     // an id alone may be the name of a thing: `cable` for “the cable is down”
     const names = [...o.words.slice(1), o.label]
     const derived = test.words.flatMap(w => names.map(s => `${w} ${s}`))
-    const whole = [...(said[o.id] ?? []), ...derived].map(phraseOf)
+    const whole = [...(said[o.id] ?? []), ...(alike?.[o.id] ?? []), ...derived].map(phraseOf)
     const own = answersOf([...whole, ...saidOfPart(unstaged(o.id))])
     const phrases = distinct([...own, ...answersOf(saidOfThing(id, o.id))])
     const { length } = own

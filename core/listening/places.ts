@@ -26,7 +26,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch',
     'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch',
-    'at the switch', 'into the float', 'float line', 'at the float',
+    'at the switch', 'into the float', 'float line', 'at the float', 'incoming screws', 'incoming terminals',
+    'incoming wires', 'incoming lugs', 'line screws', 'both incoming screws', 'incoming side',
   ],
   poles: [
     'pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points',
@@ -37,6 +38,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out',
     'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter',
     'past the switch', 'through the switch', 'float load', 'out of the float', 'behind the float',
+    'outgoing screws', 'outgoing terminals', 'outgoing wires', 'outgoing side', 'outgoing lugs', 'load screws',
   ],
   contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
   control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary',
@@ -109,7 +111,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
 export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch',
-    'ahead of the switch',
+    'ahead of the switch', 'red wire on the pump', 'red wire at the pump', 'hot wire at the pump',
   ],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
   motor: [

@@ -356,7 +356,7 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'prime-look': {
-    what: ['prime', 'priming plug', 'prime plug', 'pump case', 'pump housing', 'volute'],
+    what: ['prime', 'plug', 'top plug', 'priming plug', 'prime plug', 'pump case', 'pump housing', 'volute'],
     is: {
       full: ['full', 'full of water', 'holds', 'good', 'water to the top', 'solid water', 'water in'],
       empty: [
@@ -865,7 +865,7 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'soap': {
-    what: ['soap', 'soapy water', 'bubbles', 'sprayed soap', 'leak'],
+    what: ['soap', 'soapy water', 'bubbles', 'sprayed soap', 'leak', 'hiss', 'hear air', 'air leak'],
     is: {
       none: ['no bubbles anywhere', 'noth', 'not leak', 'none found'],
       line: [

@@ -17,6 +17,54 @@ export const TURNS: readonly Joined[] = [
   ],
   ['', 'with the (?:panel |pump |water )?switch on(?= ?$|,)'],
   [
+    'swapped two leads',
+    '(?:swapped|switched|reversed|flipped|traded) (?:any )?(?:leads? |wires? |phases? |legs? )?(?:l|t)?[123abc] '
+    + '(?:and|with|for|to) (?:l|t)?[123abc](?= |$|,)',
+  ],
+  ['housevalve', '(?:ball |gate |shut-?off |isolation )*valve (?:to|for|going to) the house'],
+  ['housevalve shut', '(?:shut|closed|turned) (?:off )?(?:the )?(?:water |supply )?(?:to|going to) the house'],
+  [
+    'holds steady',
+    '(?<=(?:house|valve|shut|closed)[^,]{0,40}(?:,| and) ?(?:it|gauge|needle|pressure|the gauge|the needle)? ?)'
+    + '(?:just |then )?(?:sits|stays) (?:right )?(?:there|put)(?:,? (?:and )?(?:it )?does ?n[\'’]?t move)?',
+  ],
+  [
+    'not climb',
+    '(?:wo|would|ca|could|does|did)n[\'’]?t (?:go|get|climb|build|come up|make it)(?: up)? '
+    + '(?:past|over|above|beyond) (\\d+)(?: psi| pounds?)?',
+    'never (?:goes|gets|climbs|builds) (?:past|over|above|beyond) (\\d+)(?: psi| pounds?)?',
+  ],
+  [
+    'pressure up',
+    '(?<=swapped two leads,? (?:and|then) (?:it |pressure |she )?)(?:went|came|shot|jumped|climbed|built|comes) '
+    + '(?:right |straight |all the way |back )*(?:up )?(?:to )?\\d*(?: psi| pounds)?(?= ?$|,)',
+  ],
+  [
+    'pressure reads',
+    '(?<=(?:it|she|gauge|needle|pressure|and) )(?:went|came|shot|jumped|climbed|zoomed|built|ran) '
+    + '(?:right |straight |all the way |clear |back )+(?:up )?to(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?)\\b))',
+  ],
+  ['reads', 'on the peg(?: at)?'],
+  ['into the', '(?<!legs? )(?:going|coming|goes|comes|running|feeding) (?:in|into|in to) the'],
+  ['outofit', '(?<=\\d (?:volts? )?)(?:right )?back out(?= ?$|,)'],
+  [
+    'into the $1 $2 , noth outofit',
+    '(?:on )?one side (?:of )?the ([a-z]+(?: [a-z]+)?),?(?: has| is| reads| got)? (\\d[\\d.]*)(?: volts?)?,? '
+    + '(?:and |but )?(?:the )?other side(?: of it)?(?: has| is| reads| got)? (?:nothing|zero|dead|none|no power)',
+  ],
+  ['overload trip', '(?:thermal|overload|red button|heater|protector) (?:kicks|shuts|throws|knocks) (?:it |her )?(?:off|out)'],
+  [
+    'links wrong',
+    '(?:it\'s |is )?(?:jumpered|strapped|tapped|linked|wired|hooked up|connected) for '
+    + '(?:115|120|230|240|208|low|high)(?: ?v(?:olts?)?| voltage)?(?! (?:like|as|which is right|and (?:it|that)))',
+  ],
+  ['pullin', '(?:grab|suck|slap|clunk)(?:s|bed|ed|ped)?(?: right| itself)? in(?= |$|,)', 'grabb?(?:s|ed)(?= ?$|,)'],
+  [
+    'levelat',
+    '(?:water|level)(?:\'s| is)? (?:right |just |only |about )*(?:at|down to|even with) (?:the )?(?:top of the )?'
+    + '(?:pump|intake|inlet|foot valve)',
+  ],
+  [
     'motor side good',
     '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? '
     + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? '
@@ -25,7 +73,8 @@ export const TURNS: readonly Joined[] = [
   [
     'motor side to ground',
     '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? '
-    + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? (?:still )?(?:0?\\.\\d+(?: ?meg\\w*)?|zero meg\\w*)(?= ?$|,)',
+    + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? (?:still )?'
+    + '(?:0?\\.\\d+(?: ?meg\\w*)?|zero meg\\w*)(?= ?$|,)',
   ],
   ['', '(?<=(?:no|any) \\w+ )at all', 'with it (?:flipped|switched|turned) on'],
   ['at the motor', 'at the compressor(?= |$)'],

@@ -191,7 +191,10 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     id: 'tank.leak',
     name: 'Receiver leaks: rusted through',
     baseRate: 0.008,
-    severities: always(h => ({ 'leak.house': h['pump.flow'] * 0.15 })),
+    severities: degrees(
+      { name: 'a pinhole', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.05 }) },
+      { name: 'a seam', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.2 }) },
+    ),
     effect: 'starts-alone',
     repair: repair({
       id: 'take-receiver-out-of-use',

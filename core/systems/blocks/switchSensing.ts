@@ -159,8 +159,10 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       baseRate: 0.012,
       severities: degrees(
         { name: 'weeps', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.02 }) },
-        { name: 'split', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.06 }) },
+        { name: 'split', share: 0.3, change: h => ({ 'leak.house': h['pump.flow'] * 0.06 }) },
+        { name: 'torn', share: 0.1, change: h => ({ 'leak.house': h['pump.flow'] * 0.18 }) },
       ),
+      ...(water ? {} : { effect: 'starts-alone' as const }),
       repair: newSwitch,
       causes: [CAUSES.age],
       settledBy: water ? 'water under its cover' : 'soap round its cover',
