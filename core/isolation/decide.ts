@@ -11,7 +11,7 @@ import type { TabState } from '#core/tab'
 import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
 import type { Ranking, Suspect } from './suspects'
-import { directLines, excludingLines, isPlain } from './direct'
+import { directLines, excludingLines, isPlain, isSeen } from './direct'
 import type { Tables, TestTable } from './tables'
 
 /** Enough is known: the repair, the faults it covers, and why to stop here. */
@@ -51,6 +51,8 @@ const ENOUGH = 0.95
 /** from so much on, what shows it directly is enough; or from less, where no other comes near: plainly seen, or not */
 const [SHOWN, FOREMOST, AHEAD, FAR_AHEAD] = [0.78, 0.55, 3, 5]
 const LIKELY = 0.9
+/** what was seen is put right first from so much on, and so far ahead of the next; common practice, no source */
+const [SEEN_FIRST, SEEN_AHEAD] = [0.2, 1.5]
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is not tried to see
 const ABOVE_LEFT = 0.03
@@ -99,11 +101,13 @@ export function decide(
   const [repair, chance] = likeliest
   // what has let go is put back along with what made it
   const rival = others.find(([id]) => !putsBack(model, id))?.[1] ?? 0
-  if (chance < 0.5 || sums[groups.of[0]!]! > chance) return {}
+  if (chance < SEEN_FIRST || sums[groups.of[0]!]! > chance) return {}
   const minutes = groups.minutes.get(repair)!
   const covered = ranking.suspects.filter(s => s.component && s.repair.id === repair && s.chance > 0.02)
   const top = covered[0]
   if (!top) return {}
+  const seen = () => seenFirst(tables, state, ranking, top, { chance, rival, minutes, covered })
+  if (chance < 0.5) return seen()
   const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
   const down = isDown(model, top)
   const useful = tests.filter(t => t.bits > 0.02)
@@ -129,7 +133,7 @@ export function decide(
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
-  if (!kind) return useful.length === 0 ? { ...leads, ...resetFirst(model, ranking) } : leads
+  if (!kind) return { ...leads, ...seen(), ...(useful.length === 0 ? resetFirst(model, ranking) : {}) }
   const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
   return {
     decision: {
@@ -145,6 +149,39 @@ export function decide(
       why: explain(kind, minutes, useful, covers.length, direct.length > 0),
       cautions: repairCautions(model.kind, modeOf(model, top.fault)),
       ...(down ? { excludes: exclusions(model, ranking) } : {}),
+    },
+  }
+}
+
+/** What was seen has to be put right whatever else is wrong: first, as a trial, where it is likelier than any. */
+function seenFirst(
+  tables: Tables,
+  state: TabState,
+  ranking: Ranking,
+  top: Suspect,
+  { chance, rival, minutes, covered }: {
+    readonly chance: number
+    readonly rival: number
+    readonly minutes: number
+    readonly covered: readonly Suspect[]
+  },
+): Stand {
+  if (minutes >= COSTLY || chance < SEEN_AHEAD * rival) return {}
+  const faults = covered.map(s => s.fault)
+  if (!isSeen(tables, state, ranking, faults)) return {}
+  return {
+    decision: {
+      kind: 'trial',
+      fault: top.fault,
+      label: top.label,
+      repair: top.repair.label,
+      repairId: top.repair.id,
+      chance,
+      minutes,
+      covers: covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance })),
+      by: directLines(tables, state, ranking, faults),
+      why: 'It was seen and has to be put right whatever else is wrong: do it first, then see what is left.',
+      cautions: repairCautions(tables.model.kind, modeOf(tables.model, top.fault)),
     },
   }
 }

@@ -45,6 +45,16 @@ export const isPlain = (
   state.evidence.some(e =>
     e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, PLAIN)))
 
+/** Whether one of them was seen with the eyes, plainly or not. */
+export const isSeen = (
+  tables: Tables,
+  state: TabState,
+  { chances }: Pick<Ranking, 'chances'>,
+  faults: readonly string[],
+): boolean =>
+  state.evidence.some(e =>
+    e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, SHOWS)))
+
 function showsItself(
   tables: Tables,
   evidence: Evidence,

@@ -112,11 +112,12 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch',
     'ahead of the switch', 'red wire on the pump', 'red wire at the pump', 'hot wire at the pump',
+    'red to black', 'red to black at the pump', 'red and black at the pump',
   ],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
   motor: [
-    'motor', 'across the motor', 'pump', 'load', 'out of the switch', 'red to black', 'red to black at the pump',
-    'red and black at the pump', 'at the motor plug', 'motor terminals', 'at the pump',
+    'motor', 'across the motor', 'pump', 'load', 'out of the switch',
+    'at the motor plug', 'motor terminals', 'at the pump',
     'across the pump', 'pump plug', 'right at the pump', 'at the plug',
   ],
   lead: ['positive', 'red', 'clamped'],

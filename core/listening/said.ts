@@ -445,7 +445,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'motor wet pit flooded', 'pit flooded', 'motor under water', 'water in the motor',
     ],
     rumbles: [
-      'howls', 'screeches', 'bearing roars', 'bearings howl', 'bearing noise', 'motor noisy', 'bearing whines', 'bearing', 'shaft wobbles',
+      'howls', 'screeches', 'bearing roars', 'bearings howl', 'bearing noise', 'motor noisy', 'bearing whines',
+      'bearing', 'shaft wobbles',
       'play in the bearings', 'sand in the bearings', 'bearings bad', 'bearings shot',
       'sounds like sand in the bearings', 'bearings', 'motor rumbles', 'bearings rumble', 'bearings noisy', 'rumble',
       'bearings screaming', 'bearing gone', 'motor howls', 'rumble bearings rumble', 'bearings rough', 'bearing play',
@@ -631,7 +632,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'betweenlegs motorleads wellhead ohms',
     ],
     open: [
-      'wellhead still open', 'motor side still open', 'wellhead open too', 'motor side open', 'splice apart still open',
+      'wellhead still open', 'motor side still open', 'wellhead open too', 'motor side open',
+      'splice apart still open',
       'open betweenlegs motorleads wellhead', 'open motorleads wellhead', 'open at the wellhead',
       'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol', 'wellhead no continuity',
     ],
@@ -1079,7 +1081,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'ball float stuck', 'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom',
       'float never turns pump', 'float not turn pump', 'float never starts the pump', 'float not start pump',
       'float down nothing', 'float not make', 'float hung up', 'float dead', 'float does not call',
-      'dropped the float nothing', 'float up down noth', 'float up and down noth', 'float lifted by hand and dropped does not call', 'float never calls',
+      'dropped the float nothing', 'float up down noth', 'float up and down noth',
+      'float lifted by hand and dropped does not call', 'float never calls',
       'float not call',
     ],
     held: [

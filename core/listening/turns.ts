@@ -45,14 +45,19 @@ export const TURNS: readonly Joined[] = [
     + '(?:right |straight |all the way |clear |back )+(?:up )?to(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?)\\b))',
   ],
   ['reads', 'on the peg(?: at)?'],
+  ['pump up takes', 'builds? (?:right )?(?:up )?in(?= (?:\\d+|\\w+) (?:minutes?|seconds?))'],
   ['into the', '(?<!legs? )(?:going|coming|goes|comes|running|feeding) (?:in|into|in to) the'],
   ['outofit', '(?<=\\d (?:volts? )?)(?:right )?back out(?= ?$|,)'],
   [
     'into the $1 $2 , noth outofit',
     '(?:on )?one side (?:of )?the ([a-z]+(?: [a-z]+)?),?(?: has| is| reads| got)? (\\d[\\d.]*)(?: volts?)?,? '
-    + '(?:and |but )?(?:the )?other side(?: of it)?(?: has| is| reads| got)? (?:nothing|zero|dead|none|no power)',
+    + '(?:and |but )?(?:the )?other side(?: of it)?(?: has| is| reads| got)? (?:nothing|zero|dead|none|no power)'
+    + '(?:,? with (?:an? |the )?(?:tap|faucet|spigot)s? (?:open|on|running))?',
   ],
-  ['overload trip', '(?:thermal|overload|red button|heater|protector) (?:kicks|shuts|throws|knocks) (?:it |her )?(?:off|out)'],
+  [
+    'overload trip',
+    '(?:thermal|overload|red button|heater|protector) (?:kicks|shuts|throws|knocks) (?:it |her )?(?:off|out)',
+  ],
   [
     'links wrong',
     '(?:it\'s |is )?(?:jumpered|strapped|tapped|linked|wired|hooked up|connected) for '

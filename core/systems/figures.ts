@@ -69,6 +69,7 @@ export const ELECTRICAL = {
   'pilot.switch': ohms('pilot contact of the pressure switch, calling', CLOSED),
   'pilot.switchRest': ohms('the same at rest', OPEN),
   'pilot.overload': ohms('contact of the overload relay', CLOSED),
+  'pilot.overloadBehind': share('1: that contact stands between coil and return', 0, 'network'),
   'pilot.fuse': ohms('control fuse', CLOSED),
   'pilot.float': ohms('contact of the low-level float', CLOSED),
   'pilot.wire': ohms('control wire to the coil', CLOSED),

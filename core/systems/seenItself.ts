@@ -227,8 +227,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'starter.overload-contact': {
     label: 'contact of the overload does not close',
-    what: ['overload contact', 'overload aux', 'overload relay contact'],
-    how: ['burnt', 'dirty', 'broken', 'stuck', 'does not close'],
+    what: ['overload contact', 'overload aux', 'overload relay contact', 'auxcontact'],
+    how: [
+      'burnt', 'dirty', 'broken', 'stuck', 'does not close', 'open', 'dead', 'no continuity', 'bridged pulls in',
+    ],
   },
   'starter.control-wire': {
     label: 'control wire off or cut',

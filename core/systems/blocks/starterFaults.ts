@@ -12,6 +12,9 @@ export interface StarterOptions {
   readonly neutral?: boolean
 }
 
+/** Makers and panels differ in where the contact stands; how often which is common practice, no source. */
+const BEHIND: Change = { 'pilot.overload': OPEN, 'pilot.overloadBehind': 1 }
+
 const newContacts = repair({
   id: 'replace-contacts-or-contactor',
   name: 'Replace contacts or contactor',
@@ -104,7 +107,10 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       protects: true,
       name: 'Overload relay tripped',
       baseRate: 0.06,
-      severities: always({ 'pilot.overload': OPEN }),
+      severities: degrees(
+        { name: 'ahead of the switch', share: 0.6, change: { 'pilot.overload': OPEN } },
+        { name: 'behind the coil', share: 0.4, change: BEHIND },
+      ),
       repair: repair({
         id: 'find-why-then-reset-overload-relay',
         name: 'Find why, then reset the overload relay',
@@ -139,8 +145,9 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       name: 'Overload’s contact dirty or broken',
       baseRate: 0.015,
       severities: degrees(
-        { name: 'open though reset', share: 0.6, change: { 'pilot.overload': OPEN } },
-        { name: '500 Ω', share: 0.4, change: { 'pilot.overload': 500 } },
+        { name: 'open though reset', share: 0.4, change: { 'pilot.overload': OPEN } },
+        { name: 'open though reset, behind the coil', share: 0.25, change: BEHIND },
+        { name: '500 Ω', share: 0.35, change: { 'pilot.overload': 500 } },
       ),
       repair: repair({
         id: 'replace-overload-relay',

@@ -79,7 +79,7 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       point: 'coil',
       title: 'Volts across the coil, calling',
       words: [],
-      between: ['qc', 'q0'],
+      between: ['qc', 'qb'],
       band: 'coil',
     }),
     partOhms({

@@ -22,6 +22,13 @@ const rollLeads = (now: Figures): Change => ({
   'motor.rolled': 1,
 })
 
+/** Turning backwards it still moves some water, at a good half of its pressure; common practice, no source. */
+const backwards = (h: Figures, load: number): Change => ({
+  'motor.load': load,
+  'pump.flow': h['pump.flow'] * 0.45,
+  'pump.shutOff': h['pump.shutOff'] * 0.55,
+})
+
 const SHORTED = [
   { name: 'a tenth of its turns short', left: 0.88 },
   { name: 'a third of its turns short', left: 0.66 },
@@ -213,11 +220,11 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
               id: 'motor.backwards',
               name: 'Turns backwards',
               baseRate: 0.012,
-              severities: always(h => ({
-                'motor.load': 0.6,
-                'pump.flow': h['pump.flow'] * 0.45,
-                'pump.shutOff': h['pump.shutOff'] * 0.55,
-              })),
+              // what it draws the wrong way round lies anywhere from light to full; common practice, no source
+              severities: degrees(
+                { name: 'draws little', share: 0.6, change: h => backwards(h, 0.6) },
+                { name: 'draws nearly its full amps', share: 0.4, change: h => backwards(h, 0.95) },
+              ),
               repair: repair({
                 id: 'change-two-leads-at-starter',
                 name: 'Change two leads at the starter',

@@ -120,7 +120,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
         windings: (f, slip) => singleWindings(motor, f, slip),
         ...(pilot
           ? {
-              coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL },
+              coil: { a: 'qc', b: 'qb', depends: AHEAD_OF_COIL },
               overload: {
                 elements: ['heater 1', 'heater 2'],
                 amps: maxAmps,

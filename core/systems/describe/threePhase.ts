@@ -90,7 +90,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
           { device: 'overload relay', rating: set ?? maxAmps, elements: ['heater 1', 'heater 2', 'heater 3'] },
         ],
         tripAmps: Math.max(3 * breakerAmps, 1.6 * motor.nameplate.lockedRotorAmps),
-        coil: { a: 'qc', b: 'q0', depends: AHEAD_OF_COIL },
+        coil: { a: 'qc', b: 'qb', depends: AHEAD_OF_COIL },
         overload: {
           elements: ['heater 1', 'heater 2', 'heater 3'],
           amps: set !== undefined ? set / 1.1 : fullLoadAmps,

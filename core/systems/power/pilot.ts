@@ -1,13 +1,14 @@
 /**
  * The pilot circuit of a magnetic starter, as a circuit: control supply → control fuse → overload's contact →
- * pressure switch (and float or low-level contact) → coil → return. The supply is two of the lines, or a transformer
- * fed by them. Nodes: q control supply, qf behind the fuse, qo behind the overload contact, qs behind the switch, q0
- * the return.
+ * pressure switch (and float or low-level contact) → coil → return; the overload's contact may stand behind the coil.
+ * The supply is two of the lines, or a transformer fed by them. Nodes: q control supply, qf behind the fuse, qo
+ * behind the overload contact, qs behind the switch, qb behind the coil, q0 the return.
  */
 import { resistor, type Element } from '#core/circuit'
 import { complex } from '#core/foundation'
 import type { Figures, FigureStem } from '../figures'
 import { isLive, leak, type NetworkState } from './pieces'
+import { CLOSED } from './resistances'
 
 export interface PilotPlan {
   readonly transformer: boolean
@@ -48,7 +49,7 @@ export const AHEAD_OF_COIL = [
   'transformer.',
 ] as const satisfies readonly FigureStem[]
 
-const LEAKS = ['qf', 'qo', 'qs', 'qc', 'q0', 'q'].map(node => leak(node, 1e9))
+const LEAKS = ['qf', 'qo', 'qs', 'qc', 'qb', 'q0', 'q'].map(node => leak(node, 1e9))
 
 export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): Element[] {
   const live = isLive(state)
@@ -60,17 +61,19 @@ export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): El
   const coil = live
     ? complex(0.3 * z * f['coil.turns'] + f['coil.joint'], 0.95 * z * f['coil.turns'])
     : complex(coldCoil(rated) * f['coil.turns'] + f['coil.joint'])
+  const [ahead, behind] = f['pilot.overloadBehind'] ? [CLOSED, f['pilot.overload']] : [f['pilot.overload'], CLOSED]
   return [
     ...(d.transformer
       ? transformer(d, f, live)
       : [resistor('control lead', 'l1', 'q', 0.05), resistor('control return', 'l2', 'q0', 0.05)]),
     resistor('control fuse', 'q', 'qf', f['pilot.fuse']),
-    resistor('overload contact', 'qf', 'qo', f['pilot.overload']),
+    resistor('overload contact', 'qf', 'qo', ahead),
     resistor('pilot switch', 'qo', 'qs', contact),
     ...(d.float
       ? [resistor('float contact', 'qs', 'qc', f['pilot.float'])]
       : [resistor('coil lead', 'qs', 'qc', f['pilot.wire'])]),
-    { kind: 'impedance', id: 'coil', a: 'qc', b: 'q0', z: coil },
+    { kind: 'impedance', id: 'coil', a: 'qc', b: 'qb', z: coil },
+    resistor('overload contact behind', 'qb', 'q0', behind),
     ...LEAKS,
   ]
 }
