@@ -28,6 +28,17 @@ describe('what was put right and was it', () => {
     expect(mended).toMatchObject({ fault: 'strainer.blocked', by: [] })
     expect(mended?.why).toContain('nothing has been read since')
   })
+  it('is no longer what the answers of the next test would leave', () => {
+    const leavesOf = (drafts: DraftLine[]) => {
+      const { next, proof } = after(...drafts)
+      return [...next, ...proof].flatMap(t => t.outcomes.flatMap(o => o.leaves))
+    }
+    expect(leavesOf([saw('strainer-look', 'blocked')]).some(l => l.fault === 'strainer.blocked')).toBe(true)
+    const left = leavesOf([saw('strainer-look', 'blocked'), cleaned])
+    expect(left.length).toBeGreaterThan(2)
+    expect(left.filter(l => l.fault === 'strainer.blocked' && l.chance > 0.3)).toEqual([])
+    expect(left.some(l => l.fault === 'sound')).toBe(true)
+  })
   it('is nothing before a repair, nor after one that was of something else', () => {
     expect(after(saw('strainer-look', 'blocked')).mended).toBeUndefined()
     const other: DraftLine = { kind: 'repair', component: 'gauge', fault: 'gauge.stuck', text: 'new gauge' }

@@ -229,7 +229,7 @@ function describeTest(
   const { test } = table
   const { minutes } = testCost(tables.model, state, test)
   const band = test.kind === 'numeric' ? tables.model.band(test) : undefined
-  const outcomes = describeOutcomes(tables.model, table, ranking.chances)
+  const outcomes = describeOutcomes(tables.model, table, ranking.chances, state.repaired)
   return {
     test: test.id,
     point: test.point,

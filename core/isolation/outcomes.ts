@@ -25,7 +25,14 @@ interface Share {
   readonly spread: number
 }
 
-export function describeOutcomes(model: SystemModel, table: TestTable, chances: Float64Array): Outcome[] {
+/** @param repaired what was put right: what a test reads since, and what it leaves, is without that */
+export function describeOutcomes(
+  model: SystemModel,
+  table: TestTable,
+  before: Float64Array,
+  repaired: readonly string[],
+): Outcome[] {
+  const chances = sinceRepair(model, before, repaired)
   const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
   const shares: Share[] = []
   for (let bin = 0; bin < table.bins; bin++) {
@@ -44,6 +51,14 @@ export function describeOutcomes(model: SystemModel, table: TestTable, chances: 
       chance: s.chance,
       leaves: leavesOf(s).slice(0, 3).filter(l => l.chance > 0.04),
     }))
+}
+
+/** What stands now: each hypothesis without what was put right. */
+function sinceRepair(model: SystemModel, before: Float64Array, repaired: readonly string[]): Float64Array {
+  if (repaired.length === 0) return before
+  const now = new Float64Array(before.length)
+  before.forEach((chance, h) => (now[model.without(h, repaired)]! += chance))
+  return now
 }
 
 function shareOf(

@@ -49,6 +49,15 @@ describe('the pilot circuit', () => {
     expect(reads(fed, 'starter.coil-open', 'coil.volts')).toBeGreaterThan(22)
     expect(reads(fed, 'starter.coil-open', 'coil.ohms')).toBe(Infinity)
   })
+  it('shows an overload that let go ahead of the switch, or behind the coil where it stands there', () => {
+    expect(reads(fed, 'starter.overload-tripped:1', 'aux.volts')).toBeLessThan(2)
+    expect(reads(fed, 'starter.overload-tripped:2', 'aux.volts')).toBeGreaterThan(22)
+    expect(reads(fed, 'starter.overload-tripped:2', 'pilot.volts')).toBeGreaterThan(22)
+    for (const place of [1, 2]) {
+      expect(reads(fed, `starter.overload-tripped:${place}`, 'coil.volts')).toBeLessThan(2)
+      expect(effect(fed, `starter.overload-tripped:${place}`)).toBe('silent')
+    }
+  })
   it('welded contacts run on with the coil out', () => {
     expect(effect(pump, 'starter.welded')).toBe('runs-on')
     expect(reads(pump, 'starter.welded', 'load.idle')).toBeGreaterThan(200)
