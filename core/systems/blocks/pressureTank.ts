@@ -53,8 +53,9 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         id: 'tank.waterlogged',
         name: charged ? 'Tank waterlogged, air lost' : 'Tank waterlogged, bladder gone',
         baseRate: 0.06,
+        // with the tap open what air is left stands at the yard's own pressure; common practice, no source
         severities: always(h => ({
-          'tank.precharge': h['tank.precharge'] * 0.2,
+          'tank.precharge': h['tank.precharge'] * 0.05,
           'tank.volume': h['tank.volume'] * 0.1,
         })),
         effect: 'rapid-cycles',
