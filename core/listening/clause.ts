@@ -84,9 +84,13 @@ function sameAgain({ of }: Weights, { nearValue, nearQuantity }: Bearing): reado
 /** Without a figure only a nought or an open circuit can be read. */
 const saysNought = ({ of }: Weights) => of.has('open') || NOTHING.some(w => of.has(w))
 
+/** `all three to ground over 200 meg`: one reading of insulation. */
+const isInsulation = (of: Weights['of'], [one]: readonly Figure[]) =>
+  of.has('toground') && (of.has('meg') || one?.quantity === 'ohms')
+
 /** `239, all three`: the same figure on each. */
 function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figure[] | undefined {
-  if (!of.has('three')) return undefined
+  if (!of.has('three') || isInsulation(of, readings)) return undefined
   const none: Figure | undefined = of.has('!amp') ? { value: 0, quantity: 'amps' } : undefined
   const [one = none] = readings
   return one && readings.length < 2 ? [one, one, one] : undefined

@@ -44,13 +44,22 @@ const THREE_NAMED = new RegExp(
   'g',
 )
 
+/** `on six seconds, off four`: from start to start. */
+const COUNT = `\\d+|${Object.keys(NAMES).join('|')}`
+const ON_AND_OFF = new RegExp(
+  `\\b(?:on|runs)(?: for)? (${COUNT}) seconds?,? (?:and |then )?`
+  + `(?:off|rests|stops)(?: for)? (${COUNT})(?: seconds?)?\\b`,
+  'g',
+)
+const countOf = (said: string) => NAMES[said] ?? Number(said)
+
 /** `drops a pound a minute`: what the gauge loses is told of ten. */
 const A_MINUTE = /\b(a|one|\d+(?:\.\d+)?) (?:pound|pounds|psi|lbs?) (?:a|per|every|each) minute\b/g
 
 /** `zero point zero two`: a decimal fraction, spoken. */
 const DIGITS = 'zero|oh|one|two|three|four|five|six|seven|eight|nine'
 const POINT = new RegExp(`\\b(?:(${DIGITS}) )?point ((?:${DIGITS})(?: (?:${DIGITS}))*)\\b`, 'g')
-const digitOf = (name: string) => String(name === 'oh' ? 0 : DIGITS.split('|').indexOf(name.replace('zero', 'oh')) - 1)
+const digitOf = (name: string) => String(Math.max(0, DIGITS.split('|').indexOf(name) - 1))
 const decimal = (_: string, whole: string | undefined, rest: string) =>
   `${whole ? digitOf(whole) : '0'}.${rest.split(' ').map(digitOf).join('')}`
 
@@ -107,6 +116,7 @@ export function figuresOf(joined: string): Told {
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
     .replace(FOR_SO_MANY, ' ')
     .replace(POINT, decimal)
+    .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)

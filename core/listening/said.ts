@@ -160,7 +160,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   'motor-heat': {
     usual: ['motor cool', 'motor warm', 'motor not hot', 'motor is cold', 'motor feels normal'],
     hot: [
-      'toohot motor', 'toohot', 'motor toohot to touch', 'too hot to touch', 'hot to the touch', 'motor burning up',
+      'fry an egg', 'toohot motor', 'toohot', 'motor toohot to touch', 'too hot to touch', 'hot to the touch',
+      'motor burning up',
       'cannot keep a hand on it', 'motor scalding', 'motor very warm', 'motor hot', 'motor too hot to touch',
       'motor very hot', 'motor is boiling', 'hot motor',
     ],
@@ -323,7 +324,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'trip-box-off': {
     holds: [
-      'off at the box it stays set', 'three wires off at the box holds', 'leads off at the box holds',
+      'three leads off holds', 'leads off holds', 'off at the box it stays set', 'three wires off at the box holds',
+      'leads off at the box holds',
       'wires off at the box it holds', 'unhooked the wires to the well at the box it holds', 'box off holds',
       'holds with the box off', 'box pulled holds', 'lid off the box holds',
     ],

@@ -207,6 +207,15 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       ],
     },
   },
+  'open-again': {
+    what: [
+      'wellhead', 'splice box', 'splice at the well', 'down the well', 'pump side', 'motor side', 'looking down',
+    ],
+    is: {
+      whole: ['good', 'reads good', 'has continuity', 'whole', 'reads fine'],
+      open: ['still open', 'open too', 'still ol', 'no continuity', 'still infinite', 'still no continuity'],
+    },
+  },
   'cap-seen': {
     what: ['cap', 'start cap', 'run cap', 'top of the cap', 'cap in the box', 'cap on the motor', 'side of the cap'],
     is: {
@@ -448,7 +457,8 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'up to the float',
       ],
       low: [
-        'low', 'empty', 'dry', 'bone dry', 'nearly empty', 'inches', 'few inches', 'mud at the bottom', 'no water',
+        'low', 'empty', 'dry', 'bone dry', 'nearly empty', 'foot left', 'foot of water left', 'inches', 'few inches',
+        'mud at the bottom', 'no water',
         'no level', 'six inches in the bottom', 'bottom', 'just mud', 'sucked down', 'way down',
       ],
       over: [
@@ -529,7 +539,8 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       agree: ['good', 'right', 'accurate', 'matches', 'agrees', 'reads the same', 'correct', 'moves'],
       differ: [
-        'stuck', 'bad', 'broken', 'wrong', 'not move', 'off', 'does not match', 'pegged', 'reads wrong', 'junk',
+        'stuck', 'bad', 'broken', 'wrong', 'not move', 'not budge', 'tapped not move', 'off', 'does not match',
+        'pegged', 'reads wrong', 'junk',
         'lies',
       ],
     },
@@ -695,7 +706,9 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       good: ['good', 'fine', 'not blown', 'whole', 'okay', 'tests good', 'has continuity'],
       whole: ['good', 'fine', 'not blown', 'whole', 'okay', 'tests good', 'has continuity'],
-      blown: ['blown', 'popped', 'open', 'no continuity', 'burnt', 'gone', 'keeps blowing', 'bad', 'blew'],
+      blown: [
+        'black', 'dark', 'blown', 'popped', 'open', 'no continuity', 'burnt', 'gone', 'keeps blowing', 'bad', 'blew',
+      ],
       burnt: [
         'holder melted', 'holder burnt', 'holder corroded', 'holder green', 'holder loose', 'clip loose',
         'holder hot',
@@ -716,7 +729,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     ],
     is: {
       bright: ['good', 'clean', 'tight', 'looks fine', 'bright', 'not burnt'],
-      burnt: ['burnt', 'melted', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'cooked'],
+      burnt: [
+        'burnt', 'melted', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'blue',
+        'not close', 'cooked',
+      ],
     },
   },
   'breaker-seen': {

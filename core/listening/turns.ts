@@ -44,6 +44,12 @@ export const TURNS: readonly Joined[] = [
     '(?<=(?:it|she|gauge|needle|pressure|and) )(?:went|came|shot|jumped|climbed|zoomed|built|ran) '
     + '(?:right |straight |all the way |clear |back )+(?:up )?to(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?)\\b))',
   ],
+  ['outletvalve', '(?:ball |shut-?off )*valve (?:on|at|after) the (?:pump )?outlet'],
+  [
+    'levelabove',
+    'water(?:\'s| is)? (?:only |just |about )*[\\w ]{1,14} (?:feet|foot|ft) '
+    + '(?:from the top|over the pump|above the pump)',
+  ],
   ['reads', 'on the peg(?: at)?'],
   ['pump up takes', 'builds? (?:right )?(?:up )?in(?= (?:\\d+|\\w+) (?:minutes?|seconds?))'],
   ['into the', '(?<!legs? )(?:going|coming|goes|comes|running|feeding) (?:in|into|in to) the'],
