@@ -3,7 +3,7 @@
  * kept between them, and a system's model for every later tab. A question that is cancelled before its turn costs
  * nothing.
  */
-import { hear, spokenBefore } from '#core/listening'
+import type { hear } from '#core/listening'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
@@ -101,6 +101,8 @@ interface OpenTab {
 }
 
 const MOST_OPEN = 12
+/** The listener and its phrases come once a tab is open, not before the worker can answer at all. */
+const listener = () => import('#core/listening')
 const prepared = new Map<string, Result<Tables>>()
 const tabs = new Map<string, OpenTab>()
 const cancelled = new Set<string>()
@@ -133,6 +135,7 @@ export const openTabs = {
   open(tab: string, system: AskedSystem, lines: readonly AnyLine[]): Result<TabNow> {
     const { kind: id } = system
     if (!isKindId(id)) return fail('unknown-kind', { kind: id })
+    void listener()
     const key = keyOf(system)
     const before = tabs.get(tab)
     const kind = kindFor(id, system.nameplate, practiceOf(system.practice))
@@ -170,7 +173,7 @@ export const openTabs = {
     await turn()
     if (cancelled.delete(id)) return fail('cancelled')
     const open = tabs.get(tab)
-    return open ? (answer(open, question) as Result<AnswerTo<Q>>) : fail('not-found', { what: 'tab' })
+    return open ? ((await answer(open, question)) as Result<AnswerTo<Q>>) : fail('not-found', { what: 'tab' })
   },
   cancel(id: string) {
     cancelled.add(id)
@@ -193,18 +196,20 @@ export const testsIn = (lines: readonly AnyLine[]): ReadonlySet<string> =>
   new Set(lines.flatMap(l => ('test' in l && typeof l.test === 'string' ? [l.test] : [])))
 
 /** What the lines alone answer is answered though the system cannot be modelled. */
-function answer(open: OpenTab, question: Question): Result<Answers[Question['ask']]> {
+async function answer(open: OpenTab, question: Question): Promise<Result<Answers[Question['ask']]>> {
   const { kind, fold } = open
   const { units } = practiceOf(open.system.practice)
   switch (question.ask) {
     case 'check':
       return ok(checkLine(kind, fold.state(), question.draft))
-    case 'hear':
+    case 'hear': {
+      const { hear, spokenBefore } = await listener()
       return ok(hear(kind, question.typed, {
         expected: question.inHand,
         units,
         before: spokenBefore(kind, fold.state().lines),
       }))
+    }
     case 'complete':
       return ok(completeShorthand(kind, question.typed))
     default: {

@@ -1,6 +1,6 @@
 /** What one clause can mean: the readings, sets of readings and observations of a kind, each with its score. */
 import type { Figure } from './figures'
-import type { Lexicon, SeenEntry, Weights } from './entries'
+import type { Lexicon, Phrase, SeenEntry, Weights } from './entries'
 import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Figures, type Meaning } from './meaning'
 import { pushRead } from './readings'
@@ -23,8 +23,9 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   const row = clause.rows.map(i => told.rows[i]!)[0] ?? threefold(weights, readings)
   if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
   if (all.length === 0) {
-    const said = new Set([...weights.of.keys()].flatMap(w => lexicon.saidWith.get(w) ?? []))
-    if (!isDone(weights)) for (const e of said) pushSeen(all, e, weights, readings, bearing, lexicon)
+    if (!isDone(weights))
+      for (const [e, ways] of saidBy(weights, lexicon.saidWith))
+        pushSeen(all, { ...e, phrases: ways }, weights, readings, bearing, lexicon)
     if (asked.length > 0 || saysNought(weights))
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing),
@@ -38,6 +39,14 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bear
   return some[0] ? [...parts.filter(m => m.left < 0.05), ...some] : parts
 }
 
+/** The answers that may be meant, each with the ways to say it whose foremost word is said. */
+function saidBy({ of }: Weights, saidWith: Lexicon['saidWith']): ReadonlyMap<SeenEntry, readonly Phrase[]> {
+  const said = new Map<SeenEntry, readonly Phrase[]>()
+  for (const word of of.keys())
+    for (const [entry, ways] of saidWith.get(word) ?? []) said.set(entry, [...(said.get(entry) ?? []), ...ways])
+  return said
+}
+
 /** What leaves so much over may have meant something else. */
 const LEAVES = 0.35
 
@@ -45,8 +54,8 @@ const LEAVES = 0.35
 function seenItself(lexicon: Lexicon, clause: Clause, bearing: Bearing): Meaning[] {
   const weights = weigh(clause, { ...lexicon, known: lexicon.partWords })
   const all: Meaning[] = []
-  const said = new Set([...weights.of.keys()].flatMap(w => lexicon.partsWith.get(w) ?? []))
-  for (const entry of said) pushSeen(all, entry, weights, [], bearing, lexicon)
+  for (const [entry, ways] of saidBy(weights, lexicon.partsWith))
+    pushSeen(all, { ...entry, phrases: ways }, weights, [], bearing, lexicon)
   const heard = all.filter(isHeard).map(m => ({ ...m, score: m.score - AFTER_ALL }))
   return heard.toSorted((a, b) => b.score - a.score)
 }

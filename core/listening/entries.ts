@@ -35,8 +35,8 @@ export interface ReadEntry {
 
 export interface Lexicon {
   readonly seen: readonly SeenEntry[]
-  /** by word: the answers that some way to say them begins its search with */
-  readonly saidWith: ReadonlyMap<string, readonly SeenEntry[]>
+  /** by word: the answers, with the ways to say them whose search begins with it */
+  readonly saidWith: ReadonlyMap<string, ReadonlyMap<SeenEntry, readonly Phrase[]>>
   readonly read: readonly ReadEntry[]
   /** words that some phrase has */
   readonly known: ReadonlySet<string>
@@ -51,7 +51,7 @@ export interface Lexicon {
   /** which answers words are likeliest for */
   readonly likeness: Likeness
   /** what is seen of a broken part itself: heard where nothing else is */
-  readonly partsWith: ReadonlyMap<string, readonly SeenEntry[]>
+  readonly partsWith: Lexicon['saidWith']
   /** what is known, with the words of those */
   readonly partWords: ReadonlySet<string>
 }

@@ -77,15 +77,16 @@ function tellsOf(seen: readonly SeenEntry[], read: readonly ReadEntry[]): Readon
 function saidWithOf(
   seen: readonly SeenEntry[],
   tells: ReadonlyMap<string, number>,
-): ReadonlyMap<string, readonly SeenEntry[]> {
-  const under = new Map<string, Set<SeenEntry>>()
+): Lexicon['saidWith'] {
+  const under = new Map<string, Map<SeenEntry, Phrase[]>>()
   const weight = (w: string) => tells.get(w.replace('!', '')) ?? 0
   for (const entry of seen)
     for (const phrase of entry.phrases) {
       const key = phrase.reduce((best, w) => (weight(w) > weight(best) ? w : best))
-      under.set(key, (under.get(key) ?? new Set()).add(entry))
+      const own = under.get(key) ?? new Map<SeenEntry, Phrase[]>()
+      under.set(key, own.set(entry, [...(own.get(entry) ?? []), phrase]))
     }
-  return new Map([...under].map(([w, entries]) => [w, [...entries]]))
+  return under
 }
 
 /** What the catalogue says, kinds have in common. */

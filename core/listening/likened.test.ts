@@ -16,12 +16,14 @@ const sorted = (words: readonly string[]) => words.toSorted().join(' ')
 function without(lexicon: Lexicon, test: string, outcome: string, said: string): Lexicon {
   const way = sorted(phraseOf(said).filter(w => !['into', 'behind', 'across', 'past', 'ahead', 'through', 'after',
     'before', 'below', 'to'].includes(w)))
-  const seen = lexicon.seen.map(e =>
-    e.test.id === test && e.outcome === outcome ? { ...e, phrases: e.phrases.filter(p => sorted(p) !== way) } : e)
-  const own = lexicon.seen.findIndex(e => e.test.id === test && e.outcome === outcome)
-  const swap = (e: Lexicon['seen'][number]) => (e === lexicon.seen[own] ? seen[own]! : e)
-  const saidWith = new Map([...lexicon.saidWith].map(([w, entries]) => [w, entries.map(swap)]))
-  return { ...lexicon, seen, saidWith, likeness: likenessOf(seen) }
+  const isIt = (e: Lexicon['seen'][number]) => e.test.id === test && e.outcome === outcome
+  const seen = lexicon.seen.map(e => (isIt(e) ? { ...e, phrases: e.phrases.filter(p => sorted(p) !== way) } : e))
+  const saidWith = new Map([...lexicon.saidWith].map(([word, entries]) => [
+    word,
+    new Map([...entries].map(([e, ways]) => [e, isIt(e) ? ways.filter(p => sorted(p) !== way) : ways])),
+  ]))
+  const ownWays = seen.map(e => ({ ...e, phrases: e.phrases.slice(0, isIt(e) ? e.own - 1 : e.own) }))
+  return { ...lexicon, seen, saidWith, likeness: likenessOf(ownWays) }
 }
 
 /** Every so many ways to say a thing are left out, one after the other. */
@@ -53,9 +55,10 @@ describe('what was never told', () => {
   it('is heard from its likes more often than not, and wrongly in one of ten', () => {
     const { right, wrong, none } = leaveOneOut()
     const all = right + wrong + none
-    expect(all).toBeGreaterThan(300)
-    expect(right / all).toBeGreaterThan(0.5)
-    expect(wrong / all).toBeLessThan(0.12)
+    const shares = `${right} right, ${wrong} wrong, ${none} not heard`
+    expect(all).toBeGreaterThan(200)
+    expect(right / all, shares).toBeGreaterThan(0.5)
+    expect(wrong / all, shares).toBeLessThan(0.12)
   })
 
   const { likeness, ...lexicon } = lexiconOf(kindFor('well-2wire'))

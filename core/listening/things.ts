@@ -8,12 +8,9 @@ export interface Thing {
   readonly is: Readonly<Record<string, readonly string[]>>
 }
 
-const RAN = [
-  'runs', 'start', 'took off', 'came alive', 'fires up', 'fires right up', 'kicks', 'comes on', 'works', 'lights up',
-  'spun up', 'pumps', 'came on',
-]
-const HUMMED = ['hum', 'still hums', 'same hum', 'just hums', 'not start hum', 'strains']
-const DEAD = ['noth', 'still noth', 'dead', 'silent', 'no difference', 'no change', 'not start', 'not run', 'same']
+const RAN = ['runs', 'start', 'came alive', 'kicks', 'works', 'lights up', 'spun up', 'pumps']
+const HUMMED = ['hum', 'still hums', 'same hum', 'not start hum', 'strains']
+const DEAD = ['noth', 'still noth', 'dead', 'silent', 'no difference', 'not start', 'not run']
 const TRIPPED = ['trip', 'still trips', 'breaker goes', 'trip atonce', 'blows', 'still blows']
 const TRIED = { runs: RAN, groans: HUMMED, silent: DEAD, trips: TRIPPED }
 
@@ -22,163 +19,137 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['breaker', 'it', 'breaker in the panel', 'gfci'],
     is: {
       'at-once': [
-        'trips instantly', 'pops instantly', 'trips immediately', 'trip atonce', 'snaps right off', 'snaps back off',
-        'not latch', 'not reset', 'goes right off', 'trips when the pump starts', 'trips when it kicks on',
-        'trips when it starts', 'trips before it turns', 'trips straight away', 'trips as the contactor closes',
-        'trips the instant it calls',
+        'trips instantly', 'snaps right off', 'snaps back off', 'not latch', 'not reset', 'goes right off',
+        'trips when the pump starts', 'trips when it kicks on', 'trips before it turns',
+        'trips as the contactor closes', 'trips the instant it calls',
       ],
       'seconds': [
         'trips within seconds', 'trips after ten seconds', 'trips in a couple of seconds', 'goes after a few seconds',
         'trips again in seconds', 'trips inside seconds',
       ],
       'minutes': [
-        'trips after minutes', 'trips after an hour', 'trips now and then', 'trips every so often', 'trips randomly',
-        'trips when it warms up', 'trips after it warms up', 'trips every day', 'trips at random', 'trips sometimes',
+        'trips after minutes', 'trips after an hour', 'trips every so often', 'trips randomly',
+        'trips when it warms up', 'trips every day', 'trips at random', 'trips sometimes',
       ],
-      'holds': [
-        'never tripped', 'still on', 'not trip', 'stays on', 'stays in', 'did not trip this time', 'holds fine',
-      ],
+      'holds': ['never tripped', 'still on', 'stays on', 'stays in', 'holds fine'],
     },
   },
   'lights': {
     what: ['lights', 'house', 'other outlets', 'other circuits', 'other appliances'],
     is: {
-      fine: ['good', 'works', 'all work', 'bright', 'on', 'has power', 'got power', 'normal'],
-      half: ['half out', 'half dead', 'some out', 'some dead', 'some not work', 'half work', 'some off'],
-      all: ['all out', 'all dead', 'no power at all', 'all off', 'dark', 'pitch black'],
-      dim: ['dim', 'dim when pump starts', 'dips', 'brown', 'flicker', 'goes dim when it tries'],
+      fine: ['good', 'works', 'bright', 'on', 'has power', 'normal'],
+      half: ['half out', 'half dead', 'some not work', 'half work'],
+      all: ['no power at all', 'dark', 'pitch black'],
+      dim: ['dim', 'dim when pump starts', 'dips', 'brown', 'goes dim when it tries'],
     },
   },
   'terminals': {
     what: [
-      'wire', 'terminal', 'terminals', 'wire at the switch', 'wire at the motor', 'wire nut', 'connection', 'lug',
-      'screw', 'spade', 'connector', 'crimp', 'wiring',
+      'wire', 'terminal', 'wire at the switch', 'wire at the motor', 'wire nut', 'connection', 'spade', 'connector',
+      'crimp',
     ],
     is: {
-      tight: ['tight', 'good and tight', 'all tight', 'looks good', 'clean', 'clean and tight', 'snug', 'not loose'],
+      tight: ['tight', 'good and tight', 'looks good', 'clean', 'clean and tight', 'snug', 'not loose'],
       burnt: [
-        'loose', 'burnt', 'burnt off', 'melted', 'corroded', 'hot', 'arcing', 'arced', 'came off', 'fell off',
-        'fell out', 'hanging off', 'barely on', 'crumbles', 'rotten', 'discoloured', 'not tight', 'backed out',
-        'overheated', 'rotted off', 'full of water', 'disconnected', 'just laying there',
+        'loose', 'burnt', 'corroded', 'hot', 'arcing', 'came off', 'fell off', 'fell out', 'hanging off', 'barely on',
+        'crumbles', 'rotten', 'discoloured', 'not tight', 'backed out', 'overheated', 'rotted off', 'full of water',
+        'just laying there',
       ],
       chafed: [
-        'chewed', 'chewed on', 'chewed through', 'nicked', 'bare', 'bare copper showing', 'rubbed through', 'skinned',
-        'rubbing on the metal', 'cut', 'pinched', 'insulation gone', 'worn through', 'frayed',
+        'chewed', 'chewed on', 'bare', 'bare copper showing', 'rubbing on the metal', 'cut', 'insulation gone',
+        'worn through', 'frayed',
       ],
     },
   },
   'contacts': {
-    what: ['contact', 'contacts', 'points', 'switch contacts', 'set of contacts', 'pressure switch contacts'],
+    what: ['contact', 'switch contacts'],
     is: {
-      clean: [
-        'clean', 'good', 'fine', 'shiny', 'like new', 'look new', 'perfect', 'not burnt', 'not pitted', 'look okay',
-        'bright',
-      ],
+      clean: ['good', 'look new', 'not burnt', 'not pitted'],
       sooty: ['sooty', 'dark', 'discoloured', 'carbon', 'tarnished', 'oxidized'],
-      pitted: [
-        'pitted', 'worn', 'rough', 'cratered', 'worn down', 'chewed up', 'ate up', 'beat up', 'uneven', 'dished',
-      ],
+      pitted: ['pitted', 'worn', 'rough', 'worn down', 'chewed up', 'ate up', 'beat up', 'uneven', 'dished'],
       burnt: [
-        'burnt', 'burnt up', 'burnt bad', 'burnt off', 'gone', 'missing', 'black', 'charred', 'toast', 'fried',
-        'melted', 'arced', 'smoked', 'burned to nothing', 'burnt down to metal', 'destroyed', 'not make',
-        'no metal left', 'crispy', 'blown off',
+        'burnt', 'burnt bad', 'gone', 'missing', 'arced', 'smoked', 'burned to nothing', 'burnt down to metal',
+        'destroyed', 'not make', 'no metal left', 'blown off',
       ],
       welded: [
         'welded', 'welded shut', 'stuck', 'stuck together', 'fused', 'fused together', 'stuck closed', 'not open',
         'not separate', 'will not let go', 'pried apart', 'melted together', 'stay closed',
       ],
       insects: [
-        'ants', 'bugs', 'ant nest', 'spider web', 'earwigs', 'insects', 'full of ants', 'bug', 'ants between',
-        'dead ants', 'crushed ants', 'mud dauber nest', 'wasp nest', 'slug', 'lizard', 'dirt', 'sand',
-        'packed with ants', 'ants held apart', 'bugs held apart', 'dirt held apart', 'ants apart',
+        'ants', 'ant nest', 'ants between', 'dead ants', 'crushed ants', 'mud dauber nest', 'dirt', 'sand',
+        'ants held apart', 'dirt held apart', 'ants apart',
       ],
-      wet: ['wet', 'green', 'corroded', 'rusty', 'water in', 'damp', 'full of water', 'soaked', 'rusted'],
+      wet: ['wet', 'green', 'rusty', 'water in', 'full of water'],
     },
   },
   'switch-seen': {
-    what: ['switch', 'contacts', 'points', 'pressure switch', 'switch contacts'],
+    what: ['switch', 'contacts', 'switch contacts'],
     is: {
-      closed: ['closed', 'made', 'made up', 'together', 'touching', 'pulled in', 'shut', 'closed by itself'],
-      open: ['open', 'wide open', 'apart', 'not closed', 'not made', 'not touching', 'stay open', 'separated'],
+      closed: ['made', 'made up', 'together', 'touching', 'pulled in', 'closed by itself'],
+      open: ['wide open', 'apart', 'not closed', 'not made', 'not touching', 'stay open', 'separated'],
     },
   },
   'port-look': {
     what: [
-      'port', 'nipple', 'pipe to the switch', 'tube to the switch', 'line to the switch', 'switch nipple',
-      'pipe under the switch', 'fitting under the switch', 'hole in the switch', 'opening in the switch', 'orifice',
+      'port', 'pipe to the switch', 'tube to the switch', 'line to the switch', 'switch nipple',
+      'pipe under the switch', 'fitting under the switch', 'hole in the switch', 'opening in the switch',
       'riser to the switch',
     ],
     is: {
       clear: ['clear', 'open', 'clean', 'not blocked', 'wide open', 'no rust'],
       blocked: [
-        'blocked', 'plugged', 'plugged solid', 'clogged', 'packed', 'rust', 'full of rust', 'mud', 'sand',
-        'full of sand', 'sediment', 'scale', 'crud', 'iron', 'slime', 'closed up', 'rusted shut', 'stopped up',
-        'frozen', 'not blow through', 'full of gunk', 'solid rust',
+        'blocked', 'plugged solid', 'rust', 'mud', 'sand', 'scale', 'iron', 'slime', 'closed up', 'rusted shut',
+        'stopped up', 'frozen', 'not blow through', 'solid rust',
       ],
     },
   },
   'lever': {
-    what: [
-      'lever', 'handle', 'cut off lever', 'low pressure lever', 'reset lever', 'auto off lever', 'arm on the side',
-    ],
+    what: ['lever', 'cut off lever', 'low pressure lever', 'reset lever', 'auto off lever', 'arm on the side'],
     is: {
       auto: ['auto', 'in auto', 'run position', 'set'],
-      off: [
-        'off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off', 'kicked off',
-      ],
+      off: ['off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off'],
     },
   },
   'switch-heat': {
-    what: ['switch', 'switch cover', 'pressure switch', 'cover of the switch', 'switch housing'],
+    what: ['switch', 'switch cover', 'switch housing'],
     is: {
-      cool: ['cool', 'cold', 'not warm', 'not hot', 'normal temperature'],
-      hot: [
-        'hot', 'warm', 'real warm', 'too hot to touch', 'smells hot', 'burning up', 'cooking', 'melted', 'scorched',
-      ],
+      cool: ['not warm', 'not hot', 'normal temperature'],
+      hot: ['real warm', 'too hot to touch', 'smells hot', 'burning up', 'cooking'],
     },
   },
   'tap-switch': {
     what: [
       'pushed the contacts together', 'pushed the contacts closed', 'held the contacts closed', 'tapped the switch',
-      'tapped it', 'hit the switch', 'whacked the switch', 'bumped the switch',
+      'tapped it', 'bumped the switch',
     ],
     is: {
-      nothing: ['noth', 'no change', 'no difference', 'still dead', 'still noth', 'does nothing'],
-      starts: ['start', 'runs', 'took off', 'kicks on', 'came on', 'it started right up', 'contacts closed'],
+      nothing: ['noth', 'no change', 'still dead', 'still noth'],
+      starts: ['runs', 'it started right up', 'contacts closed'],
     },
   },
   'bypass': {
-    what: [
-      'bridged', 'jumped', 'jumpered', 'bypassed the switch', 'jumped the switch', 'jumper across', 'jumped it out',
-      'jumped across the switch', 'wire across the switch', 'bypassed it', 'put a jumper',
-    ],
+    what: ['bridged', 'bypassed the switch', 'jumped it out', 'wire across the switch', 'put a jumper'],
     is: TRIED,
   },
   'motor-look': {
-    what: ['motor', 'the motor', 'pump motor', 'motor housing'],
+    what: ['motor', 'pump motor', 'motor housing'],
     is: {
-      sound: ['looks good', 'looks fine', 'looks new', 'clean', 'no burnt smell', 'smells fine', 'looks normal'],
+      sound: ['looks good', 'looks new', 'clean', 'no burnt smell', 'smells fine', 'looks normal'],
       burnt: [
-        'smells burnt', 'smells', 'burnt up', 'cooked', 'smoked', 'smoke coming', 'smoking', 'fried', 'smell varnish',
-        'toast', 'stinks', 'burnt smell', 'let the smoke out', 'roasted', 'smells electrical',
+        'smells burnt', 'smells', 'burnt up', 'smoked', 'burnt smell', 'let the smoke out', 'smells electrical',
       ],
-      wet: [
-        'wet', 'soaked', 'flooded', 'under water', 'full of water', 'water in', 'got wet', 'sprayed', 'rained on',
-      ],
+      wet: ['wet', 'under water', 'full of water', 'water in', 'sprayed', 'rained on'],
       rumbles: [
-        'noisy', 'bearings gone', 'bearings shot', 'screaming', 'squeals', 'howls', 'rumbles', 'grinding noise',
-        'roars', 'growling bearings', 'whines', 'rough bearings', 'shaking', 'bearing noise', 'play in the shaft',
+        'noisy', 'bearings gone', 'bearings shot', 'howls', 'grinding noise', 'growling bearings', 'rough bearings',
+        'shaking', 'bearing noise', 'play in the shaft',
       ],
     },
   },
   'motor-heat': {
-    what: ['motor', 'the motor', 'motor case', 'motor housing', 'side of the motor'],
+    what: ['motor', 'motor case', 'motor housing'],
     is: {
-      usual: ['cool', 'warm', 'cold', 'not hot', 'barely warm', 'stone cold', 'normal temperature', 'normal heat'],
-      hot: [
-        'hot', 'very hot', 'burning hot', 'too hot to touch', 'toohot', 'overheated', 'fry an egg', 'scalding',
-        'cooking', 'hot as a stove',
-      ],
+      usual: ['cool', 'warm', 'not hot', 'barely warm', 'stone cold', 'normal temperature', 'normal heat'],
+      hot: ['hot', 'too hot to touch', 'toohot', 'overheated', 'fry an egg', 'hot as a stove'],
     },
   },
   'speed': {
@@ -186,56 +157,49 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       usual: ['full speed', 'up to speed', 'normal speed', 'sounds normal', 'sounds right', 'sounds good'],
       slow: [
-        'slow', 'turning slow', 'labour', 'bogs down', 'bogged down', 'dragging', 'sluggish', 'not up to speed',
-        'never gets up to speed', 'half speed', 'struggling', 'slow to start', 'loaded down', 'lugging',
+        'slow', 'turning slow', 'labour', 'bogs down', 'dragging', 'not up to speed', 'never gets up to speed',
+        'half speed', 'slow to start', 'loaded down',
       ],
     },
   },
   'shaft': {
-    what: ['shaft', 'motor shaft', 'motor', 'fan', 'pump shaft', 'armature', 'rotor', 'coupling', 'motor by hand'],
+    what: ['shaft', 'motor shaft', 'motor', 'fan', 'pump shaft', 'armature', 'rotor', 'coupling'],
     is: {
       free: [
-        'free', 'turns free', 'spins free', 'turns easy', 'spins easy', 'turns by hand', 'spins by hand', 'not stuck',
-        'turns fine', 'turns over fine', 'rolls over', 'spins nice',
+        'free', 'turns free', 'turns easy', 'turns by hand', 'not stuck', 'turns fine', 'turns over fine',
+        'rolls over',
       ],
-      stiff: [
-        'stiff', 'hard to turn', 'rough', 'tight', 'drags', 'grinds', 'tight spot', 'gritty', 'catches', 'rubs',
-      ],
+      stiff: ['stiff', 'hard to turn', 'tight', 'drags', 'tight spot', 'gritty', 'catches', 'rubs'],
       seized: [
-        'seized', 'stuck', 'locked', 'locked up', 'frozen', 'not turn', 'not move', 'not budge', 'froze up', 'solid',
-        'rusted solid', 'bound up', 'not spin', 'will not rotate', 'cannot turn', 'stuck tight', 'froze',
+        'seized', 'frozen', 'not turn', 'not move', 'not budge', 'solid', 'rusted solid', 'stuck tight', 'froze',
       ],
     },
   },
   'open-again': {
-    what: [
-      'wellhead', 'splice box', 'splice at the well', 'down the well', 'pump side', 'motor side', 'looking down',
-    ],
+    what: ['wellhead', 'splice box', 'splice at the well', 'down the well', 'pump side', 'looking down'],
     is: {
-      whole: ['good', 'reads good', 'has continuity', 'whole', 'reads fine'],
-      open: ['still open', 'open too', 'still ol', 'no continuity', 'still infinite', 'still no continuity'],
+      whole: ['good', 'has continuity', 'whole'],
+      open: ['still open', 'open too', 'still ol', 'no continuity'],
     },
   },
   'cap-seen': {
-    what: ['cap', 'start cap', 'run cap', 'top of the cap', 'cap in the box', 'cap on the motor', 'side of the cap'],
+    what: ['cap', 'run cap', 'top of the cap', 'cap in the box', 'cap on the motor'],
     is: {
-      sound: ['looks good', 'looks fine', 'looks okay', 'not bulged', 'not swollen', 'looks new'],
+      sound: ['looks good', 'not bulged', 'looks new'],
       bulged: [
-        'bulged', 'swollen', 'blown', 'blew', 'blew up', 'exploded', 'leaking', 'leaked', 'popped', 'split',
-        'cracked open', 'burst', 'oil out', 'burnt', 'melted', 'smoked', 'goo', 'puffed up', 'domed', 'blown out',
-        'black', 'ruptured',
+        'bulged', 'blown', 'blew', 'blew up', 'exploded', 'leaking', 'popped', 'cracked open', 'oil out', 'burnt',
+        'goo', 'puffed up', 'blown out', 'black', 'ruptured',
       ],
     },
   },
   'cap-label': {
-    what: ['cap', 'start cap', 'run cap', 'cap on the meter'],
+    what: ['cap', 'run cap'],
     is: {
       within: [
-        'tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'within range', 'good',
+        'tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'within range',
       ],
       under: [
-        'tests bad', 'way low', 'low', 'weak', 'out of range', 'out of spec', 'bad', 'way under', 'way off',
-        'no good', 'not good', 'failed',
+        'tests bad', 'way low', 'weak', 'out of range', 'out of spec', 'bad', 'way under', 'way off', 'no good',
       ],
     },
   },
@@ -267,7 +231,7 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'second-return': {
     what: [
       'second ground', 'jumper to battery negative', 'ground straight to the battery', 'new ground wire',
-      'temporary ground', 'jumper from black to negative', 'ran a ground to the battery', 'jumped the ground',
+      'temporary ground', 'jumper from black to negative', 'ran a ground to the battery',
       'wire from negative to the battery',
     ],
     is: TRIED,
@@ -275,48 +239,46 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'relay-seen': {
     what: ['relay', 'start relay', 'relay contacts', 'relay in the box', 'potential relay'],
     is: {
-      clean: ['clean', 'good', 'looks fine', 'looks good', 'looks new'],
-      pitted: ['pitted', 'burnt', 'black', 'burnt up', 'charred', 'melted', 'cooked', 'arced'],
-      welded: ['welded', 'stuck', 'stuck closed', 'stuck shut', 'fused', 'stuck together', 'not open', 'never opens'],
+      clean: ['clean', 'good', 'looks new'],
+      pitted: ['pitted', 'burnt', 'black', 'arced'],
+      welded: ['welded', 'stuck', 'stuck closed', 'fused', 'stuck together', 'not open'],
     },
   },
   'box-seen': {
-    what: ['box', 'control box', 'inside of the box', 'box inside'],
+    what: ['box', 'inside of the box'],
     is: {
-      clean: ['clean', 'dry', 'looks good', 'looks fine', 'looks new', 'not burnt'],
-      burnt: ['burnt', 'burnt up', 'smells burnt', 'black', 'scorched', 'smoked', 'melted', 'burnt inside', 'soot'],
-      terminal: ['terminal burnt', 'terminal melted', 'lug burnt', 'spade burnt', 'wire burnt off', 'terminal loose'],
+      clean: ['clean', 'dry', 'looks good', 'looks new', 'not burnt'],
+      burnt: ['smells burnt', 'black', 'smoked', 'soot'],
+      terminal: ['terminal burnt', 'spade burnt', 'wire burnt off', 'terminal loose'],
       wrong: [
         'wrong size', 'wrong horsepower', 'too small', 'too big', 'wrong', 'for a different motor', 'mismatched',
-        'not match the motor', 'wrong one',
+        'not match the motor',
       ],
     },
   },
   'overload-seen': {
-    what: ['overload', 'red button', 'reset on the box', 'overload on the box', 'box overload', 'thermal'],
+    what: ['overload', 'reset on the box', 'overload on the box', 'box overload'],
     is: {
-      'holds': ['holds', 'in', 'not tripped', 'stays in', 'not popped', 'good'],
+      'holds': ['holds', 'in', 'not tripped', 'stays in', 'good'],
       'lets-go': [
-        'trips', 'pops', 'trips again', 'pops again', 'popped out', 'kicks out', 'out', 'tripped', 'not stay in',
-        'not hold', 'trips after seconds', 'pops seconds', 'clicks', 'keeps tripping', 'opens',
+        'trips', 'trips again', 'out', 'not stay in', 'not hold', 'trips after seconds', 'clicks', 'keeps tripping',
+        'opens',
       ],
     },
   },
   'cool-ohms': {
-    what: ['cool', 'cooled off', 'once it cooled', 'after it cooled', 'when cold', 'let it cool'],
+    what: ['cool', 'cooled off', 'once it cooled', 'let it cool'],
     is: {
       'comes-back': [
         'comes back', 'reads again', 'closed again', 'continuity back', 'runs again', 'resets', 'works again',
       ],
-      'stays-ol': [
-        'still open', 'still ol', 'still no continuity', 'never comes back', 'still dead', 'still infinite',
-      ],
+      'stays-ol': ['still open', 'still ol', 'never comes back', 'still dead'],
     },
   },
   'links': {
     what: ['links', 'jumpers', 'motor', 'voltage jumpers', 'taps', 'voltage selector', 'motor leads', 'voltage plug'],
     is: {
-      right: ['right', 'correct', 'match the supply', 'set right', 'wired right'],
+      right: ['correct', 'match the supply', 'set right', 'wired right'],
       wrong: [
         'wrong', 'wrong voltage', 'wired for the wrong voltage', 'othervolts', 'set wrong', 'low voltage',
         'high voltage', 'strapped wrong', 'not match the supply',
@@ -324,31 +286,27 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'startswitch-look': {
-    what: ['startswitch', 'startswitch contacts', 'startswitch points', 'centrifugal switch'],
+    what: ['startswitch', 'startswitch contacts'],
     is: {
-      clean: ['clean', 'good', 'closed', 'looks good', 'touching', 'free'],
+      clean: ['good', 'closed', 'touching', 'free'],
       burnt: [
-        'burnt', 'pitted', 'black', 'broken', 'not touching', 'not close', 'worn out', 'gone', 'stuck open', 'bent',
+        'pitted', 'black', 'broken', 'not touching', 'not close', 'worn out', 'gone', 'stuck open', 'bent',
       ],
-      insects: [
-        'bugs', 'dirt', 'ants', 'sawdust', 'dust', 'full of dirt', 'nest', 'gummed', 'grease', 'packed with dust',
-      ],
+      insects: ['bugs', 'dirt', 'nest', 'gummed', 'grease'],
     },
   },
   'spin': {
-    what: [
-      'spun the shaft', 'spun it by hand', 'gave it a spin', 'turned it by hand', 'spun the fan', 'helped it over',
-    ],
+    what: ['spun the shaft', 'spun it by hand', 'spun the fan', 'helped it over'],
     is: {
       no: ['still stuck', 'still hums', 'noth', 'no help', 'not start', 'still not start', 'no difference'],
-      runs: [...RAN, 'went right to speed', 'picks up', 'ran fine', 'running good'],
+      runs: [...RAN, 'went right to speed', 'picks up', 'ran fine'],
     },
   },
   'click': {
-    what: ['startswitch', 'centrifugal switch', 'as it slows', 'coasting down', 'when it spins down'],
+    what: ['startswitch', 'as it slows', 'coasting down', 'when it spins down'],
     is: {
-      'clicks': ['clicks', 'click', 'hear it click'],
-      'no-click': ['no click', 'not click', 'never clicks', 'not hear click'],
+      'clicks': ['clicks', 'hear it click'],
+      'no-click': ['no click', 'not hear click'],
     },
   },
   'foot-look': {
@@ -357,15 +315,13 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       holds: ['holds', 'good', 'not leak', 'holds water', 'seats'],
       falls: [
         'leaks', 'bad', 'not hold', 'stuck open', 'drains back', 'leaks back', 'runs back', 'bleeds back', 'not seat',
-        'flapper gone', 'worn out', 'empties out', 'shot', 'junk in the seat',
+        'flapper gone', 'worn out', 'empties out', 'junk in the seat',
       ],
-      blocked: [
-        'blocked', 'plugged', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud',
-      ],
+      blocked: ['blocked', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud'],
     },
   },
   'prime-look': {
-    what: ['prime', 'plug', 'top plug', 'priming plug', 'prime plug', 'pump case', 'pump housing', 'volute'],
+    what: ['prime', 'plug', 'top plug', 'priming plug', 'pump case', 'pump housing', 'volute'],
     is: {
       full: ['full', 'full of water', 'holds', 'good', 'water to the top', 'solid water', 'water in'],
       empty: [
@@ -377,24 +333,24 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'impeller-look': {
     what: ['impeller', 'impeller vanes', 'vanes', 'pump end', 'volute', 'diffuser'],
     is: {
-      turns: ['turns', 'free', 'spins free', 'good', 'clear', 'looks good'],
+      turns: ['turns', 'free', 'spins free', 'good', 'clear'],
       jammed: [
-        'jammed', 'stuck', 'rock', 'stone', 'pebble', 'packed', 'rust', 'scale', 'plugged', 'stick in', 'gravel in',
-        'blocked', 'rag', 'clogged', 'full of sand', 'wedged',
+        'jammed', 'stuck', 'rock', 'stone', 'pebble', 'packed', 'rust', 'scale', 'stick in', 'gravel in', 'rag',
+        'wedged',
       ],
       worn: [
         'worn', 'worn out', 'ate up', 'eaten away', 'chewed up', 'gone', 'rounded off', 'sand cut', 'broken',
         'stripped',
       ],
-      stuck: ['off motor still stuck', 'off motor still locked', 'out motor still stuck'],
+      stuck: ['off motor still stuck', 'out motor still stuck'],
     },
   },
   'vacuum': {
     what: ['vacuum', 'suction gauge', 'vacuum gauge', 'suction'],
     is: {
       steady: ['steady', 'normal', 'good', 'usual'],
-      high: ['high', 'pegged', 'way up', 'strong', 'climbs and stays', 'very high', 'pulling hard'],
-      low: ['low', 'none', 'weak', 'jumping', 'unsteady', 'bounces', 'falls off', 'not pull', 'zero', 'drops off'],
+      high: ['high', 'pegged', 'way up', 'strong', 'climbs and stays', 'pulling hard'],
+      low: ['low', 'none', 'weak', 'jumping', 'unsteady', 'bounces', 'falls off', 'not pull', 'zero'],
     },
   },
   'jet-look': {
@@ -402,26 +358,22 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       clear: ['clear', 'clean', 'open', 'not blocked', 'good'],
       blocked: [
-        'blocked', 'plugged', 'clogged', 'rock in', 'stone in', 'sand in', 'rust', 'scale', 'pebble in', 'dirt',
-        'packed', 'stopped up', 'piece of plastic', 'debris',
+        'rock in', 'stone in', 'sand in', 'rust', 'scale', 'dirt', 'stopped up', 'piece of plastic',
       ],
     },
   },
   'strainer-look': {
-    what: [
-      'strainer', 'inlet screen', 'screen', 'y strainer', 'strainer basket', 'strainer bowl', 'inlet filter',
-      'basket',
-    ],
+    what: ['strainer', 'inlet screen', 'y strainer', 'strainer basket', 'strainer bowl', 'basket'],
     is: {
       clean: ['clean', 'clear', 'good', 'not blocked', 'nothing in'],
       clear: ['clean', 'clear', 'good', 'not blocked', 'nothing in'],
       blocked: [
-        'blocked', 'plugged', 'clogged', 'full', 'packed', 'packed solid', 'dirty', 'sand', 'scale', 'rust', 'junk',
-        'plastic shavings', 'slime', 'half plugged', 'full of crud', 'mud', 'covered', 'solid', 'filthy', 'pipe dope',
+        'blocked', 'full', 'packed solid', 'dirty', 'sand', 'scale', 'rust', 'plastic shavings', 'slime',
+        'half plugged', 'covered', 'solid', 'filthy', 'pipe dope',
       ],
       packed: [
-        'blocked', 'plugged', 'clogged', 'full', 'packed', 'packed solid', 'dirty', 'sand', 'scale', 'junk', 'debris',
-        'plastic shavings', 'slime', 'half plugged', 'full of crud', 'covered', 'filthy',
+        'blocked', 'full', 'packed solid', 'dirty', 'sand', 'scale', 'plastic shavings', 'slime', 'half plugged',
+        'covered', 'filthy',
       ],
       bubbles: [
         'bubbles', 'air', 'cracked', 'loose', 'o-ring bad', 'o-ring missing', 'o-ring flat', 'sucks air',
@@ -432,56 +384,48 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'check-look': {
     what: ['checkvalve', 'check', 'flapper', 'check flap', 'poppet', 'check valve disc', 'check in the line'],
     is: {
-      good: ['good', 'clean', 'seats', 'moves', 'works', 'free', 'looks good', 'holds'],
-      shut: ['stuck shut', 'jammed shut', 'stuck closed', 'not open', 'seized shut', 'backwards', 'in backwards'],
+      good: ['good', 'clean', 'seats', 'moves', 'works', 'free', 'holds'],
+      shut: ['stuck shut', 'jammed shut', 'not open', 'backwards', 'in backwards'],
       open: [
-        'stuck open', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'torn', 'junk in',
-        'sand in', 'trash in', 'melted', 'chewed up', 'gone', 'warped', 'not sealed', 'carbon on the seat', 'split',
+        'stuck open', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'junk in',
+        'sand in', 'melted', 'chewed up', 'gone', 'warped', 'not sealed', 'carbon on the seat', 'split',
       ],
     },
   },
   'vent': {
-    what: ['vent screw', 'bled the pump', 'bleeder', 'vent', 'cracked the vent'],
+    what: ['vent screw', 'bled the pump', 'vent', 'cracked the vent'],
     is: {
       water: ['water', 'solid water', 'no air', 'water right away'],
-      air: ['air', 'spits', 'lot of air', 'nothing but air', 'air for a minute', 'hissed air', 'big air pocket'],
+      air: ['spits', 'air for a minute', 'hissed air', 'big air pocket'],
     },
   },
   'tank-level': {
-    what: [
-      'cistern', 'holding tank', 'storage tank', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch',
-    ],
+    what: ['cistern', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch'],
     is: {
-      normal: [
-        'full', 'good', 'half full', 'plenty', 'lots of water', 'three feet', 'has water', 'normal',
-        'up to the float',
-      ],
+      normal: ['full', 'good', 'half full', 'plenty', 'lots of water', 'three feet', 'normal', 'up to the float'],
       low: [
-        'low', 'empty', 'dry', 'bone dry', 'nearly empty', 'foot left', 'foot of water left', 'inches', 'few inches',
-        'mud at the bottom', 'no water',
-        'no level', 'six inches in the bottom', 'bottom', 'just mud', 'sucked down', 'way down',
+        'low', 'empty', 'dry', 'nearly empty', 'foot left', 'foot of water left', 'inches', 'few inches',
+        'mud at the bottom', 'no water', 'no level', 'six inches in the bottom', 'bottom', 'just mud', 'sucked down',
+        'way down',
       ],
-      over: [
-        'overflow', 'overflowing', 'running over', 'spilling', 'out the top', 'to the brim running out', 'flooding',
-      ],
+      over: ['overflow', 'running over', 'spilling', 'out the top', 'to the brim running out', 'flooding'],
     },
   },
   'float-look': {
-    what: ['float', 'float switch', 'float ball', 'float in the tank', 'float cord', 'float arm'],
+    what: ['float', 'float ball', 'float in the tank', 'float cord', 'float arm'],
     is: {
       works: [
         'works', 'moves', 'calls', 'good', 'clicks', 'down', 'down and calling', 'free', 'hanging down', 'works fine',
       ],
       dead: [
-        'hung up', 'stuck', 'caught', 'stuck up', 'tangled', 'wrapped', 'laid over', 'hung', 'sunk', 'waterlogged',
-        'full of water', 'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high',
-        'pinned up', 'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop',
+        'hung up', 'stuck', 'caught', 'tangled', 'wrapped', 'laid over', 'sunk', 'waterlogged', 'full of water',
+        'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high', 'pinned up',
+        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop',
       ],
       held: [
-        'lifted still runs', 'lifted noth', 'lifted by hand still runs', 'lifted not stop', 'wire off pump stop',
-        'unplugged pump stop', 'wire off stop', 'unplugged stop', 'disconnected pump stop', 'disconnected stop',
-        'stuck down', 'held down', 'not rise', 'not float', 'not shut off', 'pinned down', 'under a pipe',
-        'never stops',
+        'lifted still runs', 'lifted noth', 'lifted not stop', 'wire off pump stop', 'unplugged pump stop',
+        'wire off stop', 'unplugged stop', 'disconnected pump stop', 'disconnected stop', 'stuck down', 'held down',
+        'not rise', 'not float', 'not shut off', 'pinned down', 'under a pipe',
       ],
     },
   },
@@ -489,16 +433,11 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['water level', 'static level', 'level in the well', 'water in the well', 'well level'],
     is: {
       covered: ['good', 'plenty', 'high', 'way over the pump', 'above the pump', 'full', 'near the top', 'feet over'],
-      low: [
-        'low', 'dry', 'down to the pump', 'empty', 'pumped down', 'below the pump', 'way down', 'dropped',
-        'at the pump',
-      ],
+      low: ['low', 'dry', 'down to the pump', 'empty', 'below the pump', 'way down', 'dropped'],
     },
   },
   'rest-well': {
-    what: [
-      'after an hour', 'let it sit', 'let it rest', 'shut it off for a while', 'next morning', 'let the well recover',
-    ],
+    what: ['after an hour', 'let it sit', 'shut it off for a while', 'next morning', 'let the well recover'],
     is: {
       same: ['no better', 'no difference', 'still no water', 'still the same'],
       back: [
@@ -507,106 +446,82 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'knock': {
-    what: [
-      'tank', 'knocked on the tank', 'rapped on the tank', 'pressure tank', 'bladder tank', 'top of the tank',
-      'rocked the tank',
-    ],
+    what: ['tank', 'knocked on the tank', 'rapped on the tank', 'top of the tank', 'rocked the tank'],
     is: {
-      rings: [
-        'rings', 'hollow', 'light', 'empty sounding', 'rocks easy', 'tips easy', 'sounds hollow on top', 'moves easy',
-      ],
+      rings: ['rings', 'light', 'empty sounding', 'rocks easy', 'tips easy', 'sounds hollow on top', 'moves easy'],
       dull: [
-        'dull', 'thud', 'dull thud', 'solid', 'heavy', 'full of water', 'sounds full', 'not budge', 'heavy as lead',
-        'waterlogged', 'weighs a ton', 'sloshes', 'solid all the way up', 'thunk', 'cannot move it',
-        'full to the top',
+        'dull', 'solid', 'heavy', 'full of water', 'sounds full', 'not budge', 'heavy as lead', 'weighs a ton',
+        'sloshes', 'solid all the way up', 'thunk', 'cannot move it', 'full to the top',
       ],
     },
   },
   'air-valve': {
-    what: [
-      'airvalve', 'valve stem', 'stem on the tank', 'valve on top of the tank', 'pin', 'tire gauge', 'air valve',
-    ],
+    what: ['airvalve', 'stem on the tank', 'valve on top of the tank', 'pin', 'tire gauge'],
     is: {
-      air: ['air', 'just air', 'only air', 'dry', 'no water', 'hisses air'],
-      water: [
-        'water', 'water out', 'squirts water', 'spits water', 'wet', 'water sprayed', 'water came out', 'drips water',
-      ],
+      air: ['air', 'dry', 'no water', 'hisses air'],
+      water: ['water', 'water out', 'squirts water', 'spits water', 'wet', 'water sprayed', 'drips water'],
       nothing: ['noth', 'no air', 'zero', 'flat', 'no air no water', 'nothing out'],
     },
   },
   'gauge-agrees': {
     what: ['gauge', 'pressure gauge', 'old gauge'],
     is: {
-      agree: ['good', 'right', 'accurate', 'matches', 'agrees', 'reads the same', 'correct', 'moves'],
+      agree: ['good', 'accurate', 'matches', 'agrees', 'reads the same', 'correct', 'moves'],
       differ: [
         'stuck', 'bad', 'broken', 'wrong', 'not move', 'not budge', 'tapped not move', 'off', 'does not match',
-        'pegged', 'reads wrong', 'junk',
-        'lies',
+        'pegged', 'junk', 'lies',
       ],
     },
   },
   'house-shut': {
-    what: [
-      'house valve shut', 'shut the house off', 'closed the valve to the house', 'isolated the house',
-      'valve to the house closed',
-    ],
+    what: ['house valve shut', 'shut the house off', 'isolated the house'],
     is: {
       holds: [
-        'holds', 'stays', 'quits falling', 'stopped dropping', 'not drop', 'steady', 'stops', 'stays put',
-        'rock steady',
+        'holds', 'quits falling', 'stopped dropping', 'not drop', 'steady', 'stops', 'stays put', 'rock steady',
       ],
-      falls: [
-        'still falls', 'still drops', 'still loses', 'still leaks down', 'keeps dropping', 'falls', 'no change',
-        'still cycles',
-      ],
+      falls: ['still leaks down', 'keeps dropping', 'falls', 'no change', 'still cycles'],
     },
   },
   'leaks-look': {
-    what: [
-      'toilet', 'faucet', 'pipe', 'line', 'yard', 'fitting', 'hose bib', 'house', 'water heater', 'valve', 'hydrant',
-    ],
+    what: ['toilet', 'faucet', 'pipe', 'line', 'yard', 'fitting', 'house', 'water heater', 'valve'],
     is: {
       leak: [
-        'leaks', 'runs', 'running', 'drips', 'not shut off', 'seeping', 'dribbles', 'burst', 'broken', 'wet', 'split',
-        'not stop', 'leaking', 'keeps running', 'stuck open', 'blown off',
+        'leaks', 'runs', 'not shut off', 'dribbles', 'burst', 'broken', 'wet', 'keeps running', 'stuck open',
+        'blown off',
       ],
     },
   },
   'self-starts': {
-    what: ['pump', 'it', 'booster', 'compressor'],
+    what: ['pump', 'it', 'booster'],
     is: {
-      no: ['stays off', 'not start by itself', 'not kick on', 'never comes on by itself'],
+      no: ['stays off', 'not start by itself', 'never comes on by itself'],
       yes: [
-        'kicks on by itself', 'starts by itself', 'comes on by itself', 'kicks on with nothing running',
-        'burps with everything off', 'comes on nobody using water', 'kicks on with everything shut',
-        'cycles all night', 'burps every few minutes', 'bumps on every couple of minutes', 'cycles on its own',
-        'cycles with nothing open',
+        'kicks on with nothing running', 'burps with everything off', 'comes on nobody using water',
+        'kicks on with everything shut', 'cycles all night', 'burps every few minutes',
+        'bumps on every couple of minutes', 'cycles on its own', 'cycles with nothing open',
       ],
     },
   },
   'heard': {
     what: ['well pump', 'pump', 'pump in the well'],
     is: {
-      runs: [...RAN, 'running', 'running now', 'kicked right on', 'runs fine', 'started right up'],
+      runs: [...RAN, 'kicked right on', 'runs fine', 'started right up'],
       groans: HUMMED,
-      silent: [
-        'dead', 'silent', 'not run', 'not start', 'not come on', 'not kick on', 'does nothing', 'no sound',
-        'no noise',
-      ],
+      silent: ['not run', 'not start', 'no sound'],
     },
   },
   'cycles-how': {
-    what: ['pump', 'it', 'switch', 'compressor', 'booster'],
+    what: ['pump', 'it', 'switch', 'booster'],
     is: {
-      usual: ['cycles normal', 'long cycles', 'normal cycles', 'cycles like it should'],
+      usual: ['cycles normal', 'long cycles', 'cycles like it should'],
       rapid: [
-        'short cycles', 'rapid cycles', 'cycles fast', 'onoff onoff', 'kicks on and off', 'clicks on and off',
+        'short cycles', 'cycles fast', 'onoff onoff', 'kicks on and off', 'clicks on and off',
         'cycles every few seconds', 'starts and stops constantly', 'onoff constantly',
       ],
     },
   },
   'climbs': {
-    what: ['pressure', 'gauge', 'needle', 'tank', 'it'],
+    what: ['pressure', 'gauge', 'tank', 'it'],
     is: {
       reaches: [
         'builds', 'builds fine', 'comes right up', 'climbs right up', 'gets to cut out', 'reaches cut out',
@@ -614,35 +529,25 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       ],
       stalls: [
         'not build', 'not climb', 'never gets there', 'stops climbing', 'not go past', 'stalls', 'tops out',
-        'not come up', 'not rise', 'levels off', 'hangs', 'sits there', 'will not get past', 'stuck', 'not move',
-        'barely climbs', 'never reaches', 'not build any', 'just sits',
+        'not come up', 'levels off', 'hangs', 'sits there', 'will not get past', 'stuck', 'barely climbs',
+        'never reaches',
       ],
     },
   },
   'falls-how': {
-    what: ['pressure', 'gauge', 'needle', 'tank', 'it'],
+    what: ['pressure', 'gauge', 'tank', 'it'],
     is: {
       holds: [
-        'holds', 'stays put', 'not drop', 'not fall', 'rock solid', 'holds all night', 'not move',
-        'steady with the pump off',
+        'stays put', 'not drop', 'rock solid', 'holds all night', 'steady with the pump off',
       ],
-      slow: [
-        'falls slow', 'bleeds down', 'creeps down', 'leaks down', 'drops slow', 'bleeds off slow', 'drifts down',
-        'slowly loses',
-      ],
-      once: [
-        'falls at once', 'drops right off', 'falls to zero', 'drops to zero', 'falls fast', 'dumps',
-        'falls like a rock', 'gone in seconds',
-      ],
+      slow: ['falls slow', 'bleeds down', 'creeps down', 'bleeds off slow', 'drifts down'],
+      once: ['drops right off', 'falls to zero', 'falls fast', 'dumps', 'gone in seconds'],
     },
   },
   'works': {
     what: ['it', 'system', 'pump', 'everything'],
     is: {
-      yes: [
-        'works now', 'works great', 'back to normal', 'good to go', 'fixed', 'works like new', 'runs like it should',
-        'all good',
-      ],
+      yes: ['works now', 'works great', 'back to normal', 'good to go', 'fixed', 'runs like it should', 'all good'],
       no: [
         'still not right', 'not fixed', 'same problem', 'still does the same', 'still acting up',
         'problem is still there',
@@ -650,42 +555,34 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'runs-past': {
-    what: ['pump', 'it', 'compressor', 'motor'],
+    what: ['pump', 'it', 'motor'],
     is: {
-      'stops': ['shuts off', 'stops', 'kicks off', 'cuts off', 'shuts off right', 'shuts off like it should'],
+      'stops': ['shuts off', 'kicks off', 'cuts off', 'shuts off like it should'],
       'runs-on': [
-        'not shut off', 'not stop', 'never shuts off', 'keeps running', 'runs forever', 'not kick off', 'not quit',
-        'runs nonstop', 'runs past cut out', 'runs continuous', 'not turn off', 'runs constantly',
+        'not shut off', 'keeps running', 'runs forever', 'not kick off', 'runs nonstop', 'runs past cut out',
+        'runs continuous',
       ],
     },
   },
   'sound': {
-    what: ['pump', 'motor', 'it', 'booster', 'compressor'],
+    what: ['pump', 'motor', 'it', 'booster'],
     is: {
-      runs: [
-        'runs', 'running', 'turns', 'spinning', 'starts', 'runs fine', 'runs good', 'going', 'runs quiet', 'came on',
-      ],
-      groans: [
-        'hums', 'buzzes', 'groans', 'growls', 'hums not start', 'hums not turn', 'trying to start', 'just hums',
-        'grunts', 'sits and hums', 'stalled humming',
-      ],
+      runs: ['runs free'],
+      groans: ['hums not start', 'hums not turn', 'trying to start', 'grunts', 'stalled humming'],
       silent: [
-        'dead', 'noth', 'silent', 'not run', 'not start', 'not come on', 'not kick on', 'does nothing', 'no noise',
-        'no sound', 'no hum', 'not make a sound', 'not running', 'no click', 'not do anything',
-        'deader than a doornail',
+        'noth', 'no noise', 'no hum', 'not make a sound', 'no click', 'not do anything', 'deader than a doornail',
       ],
       chatters: ['chatters', 'clicks fast', 'clicking', 'buzzes on and off', 'rattles'],
     },
   },
   'pulses': {
-    what: ['water', 'tap', 'faucet', 'hose', 'shower', 'pressure at the tap', 'flow'],
+    what: ['water', 'tap', 'pressure at the tap', 'flow'],
     is: {
-      steady: ['good', 'strong', 'steady', 'plenty', 'fine', 'full flow', 'good pressure', 'good flow'],
+      steady: ['strong', 'steady', 'plenty', 'full flow', 'good pressure', 'good flow'],
       pulses: [
-        'pulses', 'surges', 'comes and goes', 'goes up and down', 'up and down', 'hot and cold', 'strong then weak',
-        'cuts out',
+        'pulses', 'comes and goes', 'goes up and down', 'up and down', 'hot and cold', 'strong then weak', 'cuts out',
       ],
-      weak: ['weak', 'trickle', 'low', 'slow', 'dribble', 'barely', 'poor', 'pathetic', 'no pressure', 'not much'],
+      weak: ['weak', 'low', 'slow', 'barely', 'pathetic', 'no pressure', 'not much'],
       none: ['none', 'noth', 'dry', 'no water', 'not a drop', 'zero', 'nothing comes out', 'dead'],
     },
   },
@@ -693,34 +590,27 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     what: ['water', 'tap water', 'water coming out', 'bucket', 'glass'],
     is: {
       clear: ['clear', 'clean', 'looks good', 'no sand', 'no air'],
-      sand: [
-        'sand', 'sandy', 'dirty', 'muddy', 'rusty', 'brown', 'gritty', 'cloudy', 'orange', 'grit', 'sediment', 'red',
-      ],
-      air: [
-        'air', 'spits', 'sputters', 'bubbles', 'milky', 'spits air', 'burps', 'air pockets', 'coughs', 'full of air',
-      ],
+      sand: ['sand', 'dirty', 'muddy', 'rusty', 'brown', 'cloudy', 'orange', 'red'],
+      air: ['air', 'spits', 'bubbles', 'milky', 'spits air', 'burps', 'air pockets'],
     },
   },
   'fuse-look': {
     what: ['fuse', 'inline fuse', 'fuse in the panel', 'blade fuse', 'pump fuse'],
     is: {
-      good: ['good', 'fine', 'not blown', 'whole', 'okay', 'tests good', 'has continuity'],
-      whole: ['good', 'fine', 'not blown', 'whole', 'okay', 'tests good', 'has continuity'],
+      good: ['good', 'not blown', 'whole', 'tests good', 'has continuity'],
+      whole: ['good', 'not blown', 'whole', 'tests good', 'has continuity'],
       blown: [
         'black', 'dark', 'blown', 'popped', 'open', 'no continuity', 'burnt', 'gone', 'keeps blowing', 'bad', 'blew',
       ],
-      burnt: [
-        'holder melted', 'holder burnt', 'holder corroded', 'holder green', 'holder loose', 'clip loose',
-        'holder hot',
-      ],
+      burnt: ['holder melted', 'holder corroded', 'holder loose', 'clip loose', 'holder hot'],
     },
   },
   'fuses-look': {
     what: ['line fuse', 'main fuse', 'one fuse', 'cartridge fuse', 'fuse in the disconnect'],
     is: {
-      good: ['good', 'all good', 'test good', 'not blown', 'fine', 'have continuity'],
-      one: ['blown', 'open', 'no continuity', 'bad', 'popped', 'dead'],
-      more: ['two blown', 'two open', 'all three blown', 'both blown'],
+      good: ['good', 'test good', 'not blown', 'have continuity'],
+      one: ['open', 'no continuity', 'bad', 'popped', 'dead'],
+      more: ['two blown', 'two open', 'all three blown'],
     },
   },
   'disconnect-look': {
@@ -728,19 +618,16 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       'disconnect', 'disconnect blade', 'knife blade', 'disconnect lug', 'disconnect jaw', 'pull out disconnect',
     ],
     is: {
-      bright: ['good', 'clean', 'tight', 'looks fine', 'bright', 'not burnt'],
-      burnt: [
-        'burnt', 'melted', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'blue',
-        'not close', 'cooked',
-      ],
+      bright: ['good', 'clean', 'tight', 'not burnt'],
+      burnt: ['burnt', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'blue', 'not close'],
     },
   },
   'breaker-seen': {
     what: ['breaker', 'pump breaker', 'breaker handle'],
     is: {
-      on: ['on', 'is on', 'still on', 'not tripped', 'set', 'closed', 'in the on position'],
-      tripped: ['tripped', 'was tripped', 'popped', 'kicked', 'in the middle', 'half way', 'found tripped'],
-      off: ['off', 'was off', 'turned off', 'in the off position', 'switched off'],
+      on: ['on', 'still on', 'not tripped', 'set', 'closed', 'in the on position'],
+      tripped: ['tripped', 'kicked', 'in the middle', 'half way'],
+      off: ['off', 'turned off', 'in the off position', 'switched off'],
     },
   },
   'return-look': {
@@ -749,76 +636,68 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       'negative wire',
     ],
     is: {
-      bright: ['clean', 'tight', 'good', 'bright', 'clean and tight', 'looks good'],
-      rusty: ['rusty', 'rusted', 'loose', 'corroded', 'painted', 'broken', 'rusted off', 'hanging', 'dirty', 'bad'],
+      bright: ['clean', 'tight', 'good', 'clean and tight'],
+      rusty: ['rusty', 'loose', 'corroded', 'painted', 'broken', 'rusted off', 'hanging', 'dirty', 'bad'],
     },
   },
   'posts-look': {
     what: ['battery post', 'battery terminal', 'battery clamp', 'battery cable', 'posts'],
     is: {
       clean: ['clean', 'tight', 'good', 'clean and tight'],
-      furred: ['corroded', 'loose', 'white', 'green', 'fuzzy', 'furred', 'dirty', 'crusty', 'powder', 'blue crud'],
+      furred: ['corroded', 'loose', 'white', 'fuzzy', 'dirty', 'crusty', 'powder', 'blue crud'],
     },
   },
   'panel-wiggle': {
-    what: ['wiggle the panelswitch', 'panelswitch', 'rocker', 'pushed on the panelswitch'],
+    what: ['wiggle the panelswitch', 'panelswitch', 'pushed on the panelswitch'],
     is: {
-      same: ['no difference', 'noth', 'same'],
+      same: ['noth'],
       comes: ['comes and goes', 'cuts in and out', 'runs', 'flickers', 'works sometimes'],
     },
   },
   'wires-look': {
-    what: ['wire', 'harness', 'wires', 'wiring', 'wire at the bulkhead', 'loom'],
+    what: ['wire', 'harness', 'wire at the bulkhead', 'loom'],
     is: {
-      whole: ['good', 'whole', 'looks fine', 'not chafed', 'not bare'],
-      chafed: [
-        'chafed', 'pinched', 'bare', 'rubbed through', 'screw through', 'cut', 'chewed', 'melted', 'smashed',
-        'nicked',
-      ],
+      whole: ['good', 'whole', 'not chafed', 'not bare'],
+      chafed: ['chafed', 'bare', 'screw through', 'cut', 'melted', 'smashed'],
     },
   },
   'tank-look': {
-    what: ['freshtank', 'fresh water tank', 'tank', 'tank gauge', 'water tank'],
+    what: ['freshtank', 'fresh water tank', 'tank', 'tank gauge'],
     is: {
       water: ['full', 'half full', 'has water', 'plenty', 'water in it', 'topped off'],
-      empty: ['empty', 'dry', 'bone dry', 'no water', 'out of water', 'drained', 'nothing in it'],
+      empty: ['empty', 'dry', 'no water', 'out of water', 'drained', 'nothing in it'],
     },
   },
   'weep': {
-    what: ['pump head', 'weephole', 'head of the pump', 'under the pump', 'bottom of the pump', 'pump housing'],
+    what: ['pump head', 'weephole', 'under the pump', 'bottom of the pump', 'pump housing'],
     is: {
-      dry: ['dry', 'not leak', 'no leak', 'bone dry'],
-      wet: ['wet', 'leaks', 'drips', 'water', 'weeps', 'puddle', 'dripping'],
+      dry: ['dry', 'not leak', 'bone dry'],
+      wet: ['wet', 'leaks', 'water', 'puddle'],
     },
   },
   'unloader-stop': {
-    what: [
-      'unloader', 'unloader valve', 'bleed off', 'at shut off', 'when it stops', 'when it shuts off', 'at cut out',
-    ],
+    what: ['unloader', 'unloader valve', 'bleed off', 'at shut off', 'at cut out'],
     is: {
       sigh: [
         'psst', 'short hiss', 'pssh', 'unloads', 'vents', 'bleeds off', 'pop of air', 'releases', 'dumps',
         'hear it unload',
       ],
       hisses: [
-        'keeps hissing', 'hisson', 'hisses constantly', 'hiss does not stop', 'leaks air', 'bleeds constant',
-        'keeps leaking', 'air keeps coming', 'blows air constantly', 'never stops hissing', 'hiss not stop',
-        'air hisson not stop', 'air blow not stop', 'air keeps blowing', 'leaks down',
+        'keeps hissing', 'hisses constantly', 'hiss does not stop', 'leaks air', 'bleeds constant',
+        'air keeps coming', 'blows air constantly', 'air hisson not stop', 'air blow not stop', 'air keeps blowing',
+        'leaks down',
       ],
       nothing: [
-        'no hiss', 'no psst', 'no sound', 'not unload', 'not vent', 'not bleed off', 'no air', 'noth',
-        'not hear anything', 'stuck', 'plugged', 'blocked', 'tube plugged', 'line plugged', 'stuck shut',
-        'not release', 'no release',
+        'no hiss', 'no psst', 'no sound', 'not unload', 'not bleed off', 'no air', 'noth', 'not hear anything',
+        'stuck', 'plugged', 'tube plugged', 'line plugged', 'stuck shut', 'not release',
       ],
     },
   },
   'unloader-run': {
-    what: [
-      'unloader while running', 'unloader running', 'switch while it runs', 'unloader when it pumps', 'vent running',
-    ],
+    what: ['unloader while running', 'switch while it runs', 'unloader when it pumps', 'vent running'],
     is: {
       still: ['quiet', 'dry', 'not leak', 'no air', 'noth'],
-      blows: ['leaks', 'blows', 'hisses', 'air out', 'blowing air', 'leaking'],
+      blows: ['leaks', 'blows', 'hisses', 'air out', 'blowing air'],
     },
   },
   'crack-line': {
@@ -827,8 +706,8 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       'loosened the unloaderline', 'cracked the tube',
     ],
     is: {
-      same: ['still hums', 'no difference', 'noth', 'same', 'still not start'],
-      starts: ['starts', 'starts right up', 'fires up', 'runs', 'psst starts', 'took off', 'air came out starts'],
+      same: ['still hums', 'no difference', 'noth', 'still not start'],
+      starts: ['starts', 'starts right up', 'runs', 'psst starts', 'air came out starts'],
     },
   },
   'intake-breath': {
@@ -839,42 +718,36 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs',
         'breathes back',
       ],
-      better: [
-        'plugged', 'blocked', 'packed', 'dirty', 'clogged', 'full of dust', 'caked', 'filter off better',
-        'filter off builds',
-      ],
+      better: ['dirty', 'caked', 'filter off better', 'filter off builds'],
     },
   },
   'head-heard': {
-    what: ['head', 'pump head', 'compressor head', 'head gasket', 'cylinder head', 'head bolts'],
+    what: ['head', 'pump head', 'head gasket', 'cylinder head', 'head bolts'],
     is: {
       even: ['even', 'good', 'sounds good', 'quiet', 'no leak'],
       blows: [
         'blows', 'leaks', 'blown', 'hisses', 'air out', 'leaking air', 'loose', 'bubbles', 'blowing by',
         'gasket blown',
       ],
-      knocks: ['knocks', 'rattles', 'clanks', 'knocking', 'rod knock', 'banging'],
+      knocks: ['knocks', 'rod knock', 'banging'],
     },
   },
   'belt-look': {
-    what: ['belt', 'belts', 'drive belt', 'v belt'],
+    what: ['belt', 'drive belt', 'v belt'],
     is: {
-      good: ['good', 'tight', 'fine', 'new', 'snug', 'looks good'],
+      good: ['good', 'tight', 'new', 'snug'],
       slack: [
-        'slack', 'loose', 'slipping', 'slips', 'squeals', 'glazed', 'shiny', 'smokes', 'worn', 'stretched', 'cracked',
-        'burnt', 'flopping', 'rubber smell', 'barely tight', 'hot', 'walks',
+        'slack', 'slipping', 'squeals', 'glazed', 'shiny', 'smokes', 'worn', 'stretched', 'cracked', 'burnt',
+        'flopping', 'rubber smell', 'barely tight', 'hot', 'walks',
       ],
-      off: [
-        'off', 'broken', 'snapped', 'gone', 'shredded', 'jumped off', 'thrown', 'missing', 'in two',
-        'laying in the guard',
-      ],
+      off: ['off', 'broken', 'gone', 'shredded', 'jumped off', 'thrown', 'missing', 'in two', 'laying in the guard'],
     },
   },
   'belt-off': {
-    what: ['belt off', 'took the belt off', 'slipped the belt off', 'belt removed', 'without the belt'],
+    what: ['belt off', 'slipped the belt off', 'belt removed', 'without the belt'],
     is: {
       runs: RAN,
-      heavy: ['same amps', 'still draws high', 'amps still high'],
+      heavy: ['same amps', 'still draws high'],
       groans: HUMMED,
       silent: DEAD,
       trips: TRIPPED,
@@ -885,67 +758,61 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       none: ['no bubbles anywhere', 'noth', 'not leak', 'none found'],
       line: [
-        'at the fitting', 'at the coupler', 'at the hose', 'at the quick connect', 'at the regulator', 'at the drain',
+        'at the coupler', 'at the hose', 'at the quick connect', 'at the regulator', 'at the drain',
         'at the ball valve',
       ],
       switch: ['at the switch', 'at the diaphragm', 'under the switch', 'out of the switch'],
-      relief: ['at the relief', 'at the safety', 'at the pop off', 'relief valve'],
+      relief: ['at the safety'],
       receiver: ['at the tank', 'at the bottom of the tank', 'pinhole', 'at the belly of the tank'],
     },
   },
   'drain': {
-    what: ['drain', 'opened the drain', 'tank drain', 'drained it', 'drained the tank', 'petcock'],
+    what: ['drain', 'opened the drain', 'tank drain', 'petcock'],
     is: {
-      air: ['air', 'just air', 'dry', 'no water', 'cupful', 'spoonful', 'hardly any water'],
+      air: ['air', 'dry', 'no water', 'cupful', 'spoonful', 'hardly any water'],
       water: [
-        'water', 'gallons', 'lot of water', 'rusty water', 'bucket full', 'brown water', 'quarts',
-        'gallons of rusty water', 'five gallons',
+        'water', 'gallons', 'rusty water', 'bucket full', 'brown water', 'quarts', 'gallons of rusty water',
+        'five gallons',
       ],
     },
   },
   'oil': {
-    what: ['oil', 'crankcase oil', 'oil in the sight glass', 'compressor oil', 'sight glass'],
+    what: ['oil', 'crankcase oil', 'oil in the sight glass', 'sight glass'],
     is: {
-      good: ['good', 'clean', 'full', 'clear', 'fine', 'half way'],
-      low: ['low', 'black', 'empty', 'none', 'burnt', 'old', 'way low', 'dirty', 'not on the stick'],
+      good: ['good', 'clean', 'full', 'clear', 'half way'],
+      low: ['low', 'black', 'empty', 'none', 'burnt', 'old', 'dirty', 'not on the stick'],
       milky: ['milky', 'white', 'water in', 'chocolate milk', 'foamy', 'creamy'],
     },
   },
   'starts-empty': {
-    what: ['tank empty', 'no air in the tank', 'drained the tank', 'with the tank drained', 'zero in the tank'],
+    what: ['tank empty', 'no air in the tank', 'drained the tank', 'zero in the tank'],
     is: {
-      same: ['still hums', 'still not start', 'same', 'still trips', 'no difference', 'not start either'],
-      empty: ['starts', 'starts fine', 'starts right up', 'runs', 'runs fine', 'fires right up', 'kicks right on'],
+      same: ['still hums', 'still not start', 'same', 'still trips', 'not start either'],
+      empty: ['starts', 'starts fine', 'starts right up', 'runs', 'runs fine', 'kicks right on'],
     },
   },
   'coil-heard': {
-    what: ['starter', 'contactor', 'mag starter', 'magnetic starter'],
+    what: ['starter'],
     is: {
-      pulls: ['pulls in', 'in', 'pulled in', 'clunks in', 'closes', 'snaps in', 'engages', 'made', 'energized'],
-      chatters: [
-        'chatters', 'buzzes', 'hums', 'rattles', 'chattering', 'buzzing loud', 'clacks', 'machine gun', 'in and out',
-      ],
+      pulls: ['engages', 'made', 'energized'],
+      chatters: ['buzzing loud', 'clacks', 'machine gun', 'in and out'],
       nothing: [
-        'not pull in', 'not pulling in', 'not close', 'not engage', 'silent', 'not come in', 'not move',
-        'not energize', 'never pulls in', 'just sits',
+        'not pulling in', 'not engage', 'not energize',
       ],
     },
   },
   'coil-figure': {
-    what: ['coil', 'coil label', 'coil tag', 'new coil', 'coil rating'],
+    what: ['coil', 'coil label', 'coil tag', 'new coil'],
     is: {
-      right: ['right', 'matches', 'correct', 'right voltage'],
+      right: ['matches', 'correct', 'right voltage'],
       wrong: ['wrong', 'wrong voltage', 'not match', 'othervolts', 'different voltage'],
     },
   },
   'reset': {
-    what: ['overload', 'heater', 'reset button', 'overload relay', 'overload block', 'reset'],
+    what: ['overload', 'heater', 'overload block', 'reset'],
     is: {
-      in: ['in', 'set', 'not tripped', 'good', 'holds', 'already in'],
-      tripped: [
-        'tripped', 'out', 'popped', 'kicked out', 'was tripped', 'clicked when pushed', 'clicked', 'needed reset',
-        'trips again',
-      ],
+      in: ['in', 'set', 'not tripped', 'good', 'holds'],
+      tripped: ['out', 'clicked when pushed', 'clicked', 'needed reset', 'trips again'],
       dial: [
         'set low', 'too low', 'set wrong', 'turned down', 'set under the plate', 'too small', 'undersized',
         'set below the plate',
@@ -953,51 +820,32 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     },
   },
   'starter-look': {
-    what: [
-      'starter contacts', 'contactor contacts', 'starter', 'contactor', 'contact in the starter', 'contactor points',
-      'contacts',
-    ],
+    what: ['starter contacts', 'starter', 'contact in the starter', 'contacts'],
     is: {
-      good: ['good', 'clean', 'bright', 'look fine', 'look new', 'shiny'],
-      burnt: [
-        'burnt', 'pitted', 'black', 'burnt up', 'worn', 'burnt off', 'gone', 'ate up', 'down to the copper', 'melted',
-        'chewed up', 'rough',
-      ],
+      good: ['good', 'clean', 'look new'],
+      burnt: ['pitted', 'black', 'worn', 'gone', 'ate up', 'down to the copper', 'chewed up', 'rough'],
       welded: [
-        'welded', 'stuck', 'stuck in', 'fused', 'not open', 'not drop out', 'stuck closed', 'pried apart',
-        'stuck together',
+        'stuck in', 'fused', 'not open', 'not drop out', 'stuck closed', 'pried apart', 'stuck together',
       ],
-      insects: ['bugs', 'ants', 'dirt', 'insects', 'full of ants', 'wasp nest', 'lizard', 'dust', 'sawdust'],
+      insects: ['dirt', 'wasp nest'],
     },
   },
   'roll': {
-    what: [
-      'rolled the leads', 'rotated the leads', 'rolled them one place', 'swapped the leads around',
-      'moved the leads over one',
-    ],
+    what: ['rolled the leads', 'rolled them one place', 'swapped the leads around', 'moved the leads over one'],
     is: {
       even: ['even', 'balanced', 'all the same'],
       line: [
         'stays with the line', 'stays on the same leg', 'same leg high', 'stays', 'stays on the line', 'same line',
       ],
-      lead: [
-        'moves with the lead', 'moved', 'followed the motor', 'follows the lead', 'went with the motor',
-        'followed the wire',
-      ],
+      lead: ['moves with the lead', 'moved', 'followed the motor', 'followed the wire'],
     },
   },
   'swap-two': {
-    what: [
-      'swapped two leads', 'swapped two wires', 'reversed two leads', 'swapped any two', 'reversed rotation',
-      'flipped two phases',
-    ],
+    what: ['swapped two leads', 'swapped two wires', 'swapped any two', 'reversed rotation', 'flipped two phases'],
     is: {
       less: ['less', 'worse', 'pressure dropped', 'lower'],
-      more: [
-        'more', 'better', 'pumps good', 'pressure came up', 'full pressure', 'pumps now', 'water', 'lots of water',
-        'fixed',
-      ],
-      same: ['same', 'no difference', 'no change', 'noth'],
+      more: ['more', 'better', 'pumps good', 'pressure came up', 'full pressure', 'pumps now', 'water', 'fixed'],
+      same: ['same', 'noth'],
     },
   },
 }

@@ -49,7 +49,7 @@ export const AHEAD_OF_COIL = [
   'transformer.',
 ] as const satisfies readonly FigureStem[]
 
-const LEAKS = ['qf', 'qo', 'qs', 'qc', 'qb', 'q0', 'q'].map(node => leak(node, 1e9))
+const LEAKS = [...['qf', 'qo', 'qs', 'qc', 'q0', 'q'].map(node => leak(node, 1e9)), leak('qb', 1e8)]
 
 export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): Element[] {
   const live = isLive(state)
