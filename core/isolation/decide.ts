@@ -11,7 +11,7 @@ import type { TabState } from '#core/tab'
 import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
 import type { Ranking, Suspect } from './suspects'
-import { directLines, excludingLines, isPlain, isSeen } from './direct'
+import { directLines, excludingLines, isPlain, seenLines } from './direct'
 import type { Tables, TestTable } from './tables'
 
 /** Enough is known: the repair, the faults it covers, and why to stop here. */
@@ -167,8 +167,8 @@ function seenFirst(
   },
 ): Stand {
   if (minutes >= COSTLY || chance < SEEN_AHEAD * rival) return {}
-  const faults = covered.map(s => s.fault)
-  if (!isSeen(tables, state, ranking, faults)) return {}
+  const by = seenLines(tables, state, ranking, covered.map(s => s.fault))
+  if (by.length === 0) return {}
   return {
     decision: {
       kind: 'trial',
@@ -179,7 +179,7 @@ function seenFirst(
       chance,
       minutes,
       covers: covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance })),
-      by: directLines(tables, state, ranking, faults),
+      by,
       why: 'It was seen and has to be put right whatever else is wrong: do it first, then see what is left.',
       cautions: repairCautions(tables.model.kind, modeOf(tables.model, top.fault)),
     },

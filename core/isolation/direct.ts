@@ -45,15 +45,15 @@ export const isPlain = (
   state.evidence.some(e =>
     e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, PLAIN)))
 
-/** Whether one of them was seen with the eyes, plainly or not. */
-export const isSeen = (
+/** The lines by which one of them was seen with the eyes, plainly or not. */
+export const seenLines = (
   tables: Tables,
   state: TabState,
   { chances }: Pick<Ranking, 'chances'>,
   faults: readonly string[],
-): boolean =>
-  state.evidence.some(e =>
-    e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, SHOWS)))
+): readonly string[] =>
+  state.evidence.flatMap(e =>
+    e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, SHOWS)) ? [e.line.id] : [])
 
 function showsItself(
   tables: Tables,
