@@ -134,20 +134,14 @@ export function decide(
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
   if (!kind) return { ...leads, ...seen(), ...(useful.length === 0 ? resetFirst(model, ranking) : {}) }
-  const covers = covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance }))
   return {
     decision: {
+      ...decisionOn(model, top, covered),
       kind,
-      fault: top.fault,
-      label: top.label,
-      repair: top.repair.label,
-      repairId: repair,
       chance,
       minutes,
-      covers,
       by,
-      why: explain(kind, minutes, useful, covers.length, direct.length > 0),
-      cautions: repairCautions(model.kind, modeOf(model, top.fault)),
+      why: explain(kind, minutes, useful, covered.length, direct.length > 0),
       ...(down ? { excludes: exclusions(model, ranking) } : {}),
     },
   }
@@ -169,20 +163,19 @@ function seenFirst(
   if (minutes >= COSTLY || chance < SEEN_AHEAD * rival) return {}
   const by = seenLines(tables, state, ranking, covered.map(s => s.fault))
   if (by.length === 0) return {}
+  const why = 'It was seen and has to be put right whatever else is wrong: do it first, then see what is left.'
+  return { decision: { ...decisionOn(tables.model, top, covered), kind: 'trial', chance, minutes, by, why } }
+}
+
+/** What every decision says of the repair that it is for. */
+function decisionOn(model: SystemModel, top: Suspect, covered: readonly Suspect[]) {
   return {
-    decision: {
-      kind: 'trial',
-      fault: top.fault,
-      label: top.label,
-      repair: top.repair.label,
-      repairId: top.repair.id,
-      chance,
-      minutes,
-      covers: covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance })),
-      by,
-      why: 'It was seen and has to be put right whatever else is wrong: do it first, then see what is left.',
-      cautions: repairCautions(tables.model.kind, modeOf(tables.model, top.fault)),
-    },
+    fault: top.fault,
+    label: top.label,
+    repair: top.repair.label,
+    repairId: top.repair.id,
+    covers: covered.map(s => ({ fault: s.fault, label: s.label, chance: s.chance })),
+    cautions: repairCautions(model.kind, modeOf(model, top.fault)),
   }
 }
 
@@ -196,21 +189,9 @@ const canBeTried = ({ repair }: Suspect) => repair.minutes < COSTLY && (repair.p
 function resetFirst(model: SystemModel, { suspects }: Ranking): Stand {
   const top = suspects.find(s => s.component && modeOf(model, s.fault).protects && s.chance >= 0.5)
   if (!top) return {}
-  return {
-    decision: {
-      kind: 'trial',
-      fault: top.fault,
-      label: top.label,
-      repair: top.repair.label,
-      repairId: top.repair.id,
-      chance: top.chance,
-      minutes: top.repair.minutes,
-      covers: [{ fault: top.fault, label: top.label, chance: top.chance }],
-      by: [],
-      why: 'Nothing more tells with it open: put it back once, watch, and look for why it let go.',
-      cautions: repairCautions(model.kind, modeOf(model, top.fault)),
-    },
-  }
+  const why = 'Nothing more tells with it open: put it back once, watch, and look for why it let go.'
+  const { chance, repair: { minutes } } = top
+  return { decision: { ...decisionOn(model, top, [top]), kind: 'trial', chance, minutes, by: [], why } }
 }
 
 function leadingOf(top: Suspect, tests: readonly Weighed[]): Leading {

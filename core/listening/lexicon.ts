@@ -49,7 +49,7 @@ export function lexiconOf(kind: SystemKind): Lexicon {
 }
 
 const [LEAST_TELLS, MOST_TELLS] = [0.4, 1.35]
-/** A word that stands only in the tables of things: how a thing is may be said in passing too. */
+/** A word only of the tables of things: how a thing is may be said in passing too. Judgement, no source. */
 const OF_A_THING = 0.6
 
 /** Inverse document frequency, as it is used in looking up texts: a document is all that one test is said with. */
