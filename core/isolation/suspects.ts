@@ -71,21 +71,31 @@ export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const state = { ...told, evidence: besideOthers(tables, told.evidence) }
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
-  const near = rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
-  return near.chances[OTHER]! < UNEXPLAINED
-    ? near
-    : rankWith(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR))
+  const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
+  return describeAll(
+    tables,
+    near.chances[OTHER]! < UNEXPLAINED
+      ? near
+      : weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR)),
+  )
 }
 
-function rankWith(
+/** What the lines did, by the faults' places in the catalogue. */
+interface Weighing extends Pick<Ranking, 'chances' | 'ruledOutBy'> {
+  readonly start: Float64Array
+  readonly end: Float64Array
+  readonly moves: readonly (readonly Move[])[]
+}
+
+function weigh(
   tables: Tables,
   state: TabState,
   perLine: readonly Float64Array[],
   pairs: readonly number[],
-): Ranking {
+): Weighing {
   const { model } = tables
   const n = model.hypotheses.length
-  const { faults, place, members } = catalogueOf(tables)
+  const { faults, members } = catalogueOf(tables)
   const posterior = startPosterior(model, priorWith(tables, state.opened?.complaint, n, pairs))
   const { chances } = posterior
   const start = byFault(chances, members, faults.length)
@@ -115,9 +125,17 @@ function rankWith(
     })
     before = after
   })
+  return { chances, ruledOutBy, start, end: before, moves }
+}
+
+function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }: Weighing): Ranking {
+  const { model } = tables
+  const { faults, place } = catalogueOf(tables)
   const parts = partsOf(model, chances, place, faults.length)
+  const pairs: number[] = []
+  chances.forEach((c, h) => c > 0 && model.hypotheses[h]!.second && pairs.push(h))
   const suspects = faults.map((fault, f): Suspect =>
-    describe(model, fault, before[f]!, start[f]!, moves[f]!, chances, parts[f]!),
+    describe(model, fault, end[f]!, start[f]!, moves[f]!, { chances, pairs }, parts[f]!),
   )
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
 }
@@ -174,9 +192,18 @@ function extend(
   if (pairs.length === 0) return foreseen
   const out = new Float64Array(n)
   out.set(foreseen)
-  for (const h of pairs) out[h] = likelihoodUnder(tables, evidence, h)
+  // as long as those of the line are kept, those under pairs are
+  const known = underPairs.get(foreseen) ?? new Map<number, number>()
+  underPairs.set(foreseen, known)
+  for (const h of pairs) {
+    const given = known.get(h) ?? likelihoodUnder(tables, evidence, h)
+    known.set(h, given)
+    out[h] = given
+  }
   return out
 }
+
+const underPairs = new WeakMap<Float64Array, Map<number, number>>()
 
 /** Priors under a complaint; of the pairs that were not foreseen only those asked for count. */
 function priorWith(
@@ -226,6 +253,8 @@ interface Part {
   best: number
   /** the likeliest hypothesis with it alone */
   alone: number
+  /** as a bad joint: the places in the model of what still counts */
+  readonly joints: number[]
 }
 
 /** For each fault, in one pass: the chance in which it is what failed, and its likeliest degree. */
@@ -235,10 +264,11 @@ function partsOf(
   place: ReadonlyMap<string, number>,
   n: number,
 ): readonly Part[] {
-  const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1 }))
+  const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1, joints: [] }))
   for (let h = 0; h < chances.length; h++) {
-    const { fault, second, severity } = model.hypotheses[h]!
+    const { fault, second, severity, joint } = model.hypotheses[h]!
     const own = parts[place.get(fault)!]!
+    if (joint && chances[h]! > 0) own.joints.push(h)
     for (const f of failedIn(model, model.hypotheses[h]!)) parts[place.get(f)!]!.failed += chances[h]!
     if (chances[h]! > own.best) {
       own.best = chances[h]!
@@ -253,9 +283,8 @@ function partsOf(
  * How bad a joint most likely is: the mean of its ohms by their chances, on a scale of ratios, where it most likely
  * sits. Burnt off is no mean of anything.
  */
-function jointOf(model: SystemModel, fault: string, chances: Float64Array): string | undefined {
-  const joints = model.hypotheses.flatMap((h, i) =>
-    (h.fault === fault && h.joint && chances[i]! > 0 ? [{ ...h.joint, chance: chances[i]! }] : []))
+function jointOf(model: SystemModel, own: readonly number[], chances: Float64Array): string | undefined {
+  const joints = own.map(h => ({ ...model.hypotheses[h]!.joint!, chance: chances[h]! }))
   const [first] = joints.toSorted((a, b) => b.chance - a.chance)
   if (!first || first.ohms >= OPEN) return undefined
   const there = joints.filter(j => j.place === first.place && j.ohms < OPEN)
@@ -264,14 +293,20 @@ function jointOf(model: SystemModel, fault: string, chances: Float64Array): stri
   return sayJoint(first.place, Math.exp(mean), 'about ')
 }
 
+/** The chances of the hypotheses, and the places of those of two faults that still count. */
+interface Standing {
+  readonly chances: Float64Array
+  readonly pairs: readonly number[]
+}
+
 function describe(
   model: SystemModel,
   fault: string,
   chance: number,
   start: number,
   moves: readonly Move[],
-  chances: Float64Array,
-  { failed, severity, alone }: Part,
+  standing: Standing,
+  { failed, severity, alone, joints }: Part,
 ): Suspect {
   const base = { fault, chance, failed, asCause: failed < 0.5 * chance, moves, ruledOut: isRuledOut(chance, start) }
   if (fault === 'sound')
@@ -293,14 +328,14 @@ function describe(
       repair: { id: 'look-again', label: 'Look again', minutes: 30, part: '' },
     }
   const mode = modeOf(model, fault)
-  const beside = besideOf(model, fault, chance, chances)
+  const beside = besideOf(model, fault, chance, standing)
   const hole = alone > 0 && chance > WORTH_SAYING ? model.leaksLike(alone) : undefined
   const watts = alone > 0 && chance > WORTH_SAYING ? model.burns(alone) : undefined
   return {
     ...base,
     label: mode.name,
     component: mode.component,
-    severity: jointOf(model, fault, chances) ?? severity,
+    severity: jointOf(model, joints, standing.chances) ?? severity,
     settledBy: mode.settledBy,
     repair: repairOf(mode),
     ...(watts === undefined ? {} : { watts }),
@@ -317,12 +352,17 @@ const repairOf = ({ repair: { id, name, minutes, part } }: FaultMode): Suspect['
 })
 
 /** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
-function besideOf(model: SystemModel, fault: string, chance: number, chances: Float64Array): Suspect['beside'] {
+function besideOf(
+  model: SystemModel,
+  fault: string,
+  chance: number,
+  { chances, pairs }: Standing,
+): Suspect['beside'] {
   if (chance <= 0.02) return undefined
   const shares = new Map<string, { fault: string, role: 'cause' | 'casualty' | 'beside', share: number }>()
-  for (let h = 0; h < chances.length; h++) {
+  for (const h of pairs) {
     const { fault: first, second } = model.hypotheses[h]!
-    if (!second || chances[h]! <= 0 || (first !== fault && second.fault !== fault)) continue
+    if (!second || (first !== fault && second.fault !== fault)) continue
     const other = first === fault ? second.fault : first
     const role = second.role === 'beside' ? 'beside' : first === fault ? 'cause' : 'casualty'
     const kept = shares.get(other + role)
