@@ -117,7 +117,17 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'runs-weak': 0.18,
     'runs': 0.004,
   },
-  'surges': { 'usual': 0.01, 'surges': 0.55, 'rapid-cycles': 0.2, 'cuts-off': 0.08 },
+  'surges': {
+    'usual': 0.01,
+    'surges': 0.55,
+    'rapid-cycles': 0.2,
+    'cuts-off': 0.08,
+    'runs-dry': 0.05,
+    'suction.dry-well': 0.2,
+    'suction.air-leak': 0.25,
+    'pump.dry-well': 0.15,
+    'well-pump.dry-well': 0.15,
+  },
   'check-up': { 'usual': 0.02, 'runs': 0.8, 'starts-alone': 0.06 },
 }
 

@@ -8,7 +8,7 @@
  */
 import { repairCautions, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
-import { groupByRepair, repairChances, sumGroups, type Groups } from './groups'
+import { chanceOfAny, groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
 import type { Ranking, Suspect } from './suspects'
 import { directLines, excludingLines, isPlain, seenLines } from './direct'
@@ -51,6 +51,8 @@ const ENOUGH = 0.95
 /** from so much on, what shows it directly is enough; or from less, where no other comes near: plainly seen, or not */
 const [SHOWN, FOREMOST, AHEAD, FAR_AHEAD] = [0.78, 0.55, 3, 5]
 const LIKELY = 0.9
+/** from so much on a suspect counts among those that a repair covers */
+const COVERED = 0.02
 /** what was seen is put right first from so much on, and so far ahead of the next; common practice, no source */
 const [SEEN_FIRST, SEEN_AHEAD] = [0.2, 1.5]
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
@@ -95,17 +97,20 @@ export function decide(
   const { model } = tables
   const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
   const sums = sumGroups(groups, ranking.chances)
-  const chances = repairChances(all, sumGroups(all, ranking.chances))
+  const needed = sumGroups(all, ranking.chances)
+  const chances = repairChances(all, needed)
   const [likeliest, ...others] = [...chances].toSorted((a, b) => b[1] - a[1])
   if (!likeliest) return {}
-  const [repair, chance] = likeliest
-  // what has let go is put back along with what made it
-  const rival = others.find(([id]) => !putsBack(model, id))?.[1] ?? 0
-  if (chance < SEEN_FIRST || sums[groups.of[0]!]! > chance) return {}
+  const [repair, alone] = likeliest
+  if (alone < SEEN_FIRST || sums[groups.of[0]!]! > alone) return {}
   const minutes = groups.minutes.get(repair)!
-  const covered = ranking.suspects.filter(s => s.component && s.repair.id === repair && s.chance > 0.02)
-  const top = covered[0]
+  const top = ranking.suspects.find(s => s.component && s.repair.id === repair && s.chance > COVERED)
   if (!top) return {}
+  const takes = new Set([repair, ...(minutes < COSTLY ? renewedBy(model, ranking, top, chances) : [])])
+  const chance = chanceOfAny(all, needed, takes)
+  // what has let go is put back along with what made it
+  const rival = others.find(([id]) => !putsBack(model, id) && !takes.has(id))?.[1] ?? 0
+  const covered = ranking.suspects.filter(s => s.component && takes.has(s.repair.id) && s.chance > COVERED)
   const seen = () => seenFirst(tables, state, ranking, top, { chance, rival, minutes, covered })
   if (chance < 0.5) return seen()
   const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
@@ -145,6 +150,24 @@ export function decide(
       ...(down ? { excludes: exclusions(model, ranking) } : {}),
     },
   }
+}
+
+/**
+ * Repairs of what else a repair leaves new: a float switch that is changed for its contacts no longer hangs either.
+ * Only where the one is plainly the likelier: nobody changes for a contact what may only want freeing.
+ */
+function renewedBy(
+  model: SystemModel,
+  { suspects }: Ranking,
+  top: Suspect,
+  chances: ReadonlyMap<string, number>,
+): readonly string[] {
+  const right = model.putRight([top.fault])
+  const own = chances.get(top.repair.id)!
+  return suspects.flatMap(({ component, fault, repair }) =>
+    component === top.component && right.has(modeOf(model, fault)) && own >= AHEAD * (chances.get(repair.id) ?? 0)
+      ? [repair.id]
+      : [])
 }
 
 /** What was seen has to be put right whatever else is wrong: first, as a trial, where it is likelier than any. */

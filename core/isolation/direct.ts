@@ -11,6 +11,7 @@ import { faultsOf, modeOf } from './hypothesis'
 import { likelihoods } from './likelihood'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables } from './tables'
+import { isOfSupply } from './supplyLevel'
 import { wordFor } from './verdict'
 
 /** How many times likelier a line must be under the fault than under all else. */
@@ -19,6 +20,8 @@ const SHOWS = 6
 const PLAIN = 30
 /** And than under any one other fault that still stands: what two show alike shows neither. */
 const APART = 2.5
+/** Volts under which a wire is dead, whatever it picks up from its neighbours; common practice, no source. */
+const GONE = 6
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
 /** And from so much on what is shown must be apart from it. */
@@ -32,7 +35,31 @@ export function directLines(
   faults: readonly string[],
 ): readonly string[] {
   const shows = (e: Evidence) => faults.some(f => showsItself(tables, e, chances, f, SHOWS))
-  return state.evidence.filter(shows).map(e => e.line.id)
+  const lines = state.evidence.filter(shows).map(e => e.line.id)
+  return lines.length > 0 ? lines : betweenLines(tables, state, chances, faults)
+}
+
+/** Two readings that hold one of these faults between them: volts there ahead of it, and none behind it. */
+function betweenLines(
+  tables: Tables,
+  { evidence }: TabState,
+  chances: Float64Array,
+  faults: readonly string[],
+): readonly string[] {
+  const volts = evidence.flatMap((e) => {
+    const { line, repaired } = e
+    const test = tables.tests.get(line.test)?.test
+    return line.kind === 'reading' && repaired.length === 0 && test?.kind === 'numeric' && isOfSupply(test)
+      ? [{ e, line }]
+      : []
+  })
+  const there = volts.filter(({ line }) => wordFor(tables.model, line) === 'in-band')
+  const gone = volts.filter(({ line }) => line.value !== null && line.value < GONE)
+  for (const behind of gone)
+    for (const ahead of there)
+      if (faults.some(f => isShownBy(likenessOf(tables, [ahead.e, behind.e], f, chances), SHOWS)))
+        return [ahead.line.id, behind.line.id]
+  return []
 }
 
 /** Whether one of these faults was plainly seen: then what else is left are mostly slips of the eye. */
@@ -64,13 +91,27 @@ function showsItself(
 ): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
   if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, fault)) return false
-  const { rest, rival, best } = likenessOf(tables, evidence, fault, chances)
-  return best >= least * rest && best >= APART * rival
+  return isShownBy(likenessOf(tables, [evidence], fault, chances), least)
 }
 
-/** How likely a line is under a fault at its likeliest degree, under its best rival, and under all else on average. */
-function likenessOf(tables: Tables, evidence: Evidence, fault: string, chances?: Float64Array) {
-  const given = likelihoods(tables, evidence, tables.foreseen)
+interface Likeness {
+  readonly best: number
+  readonly rival: number
+  readonly rest: number
+}
+
+const isShownBy = ({ best, rival, rest }: Likeness, least: number) =>
+  best >= least * rest && best >= APART * rival
+
+/** How likely lines are together: a fault at its likeliest degree, its best rival, and all else on average. */
+function likenessOf(
+  tables: Tables,
+  evidence: readonly Evidence[],
+  fault: string,
+  chances?: Float64Array,
+): Likeness {
+  const each = evidence.map(e => likelihoods(tables, e, tables.foreseen))
+  const given = (h: number) => each.reduce((product, one) => product * one[h]!, 1)
   const own = modeOf(tables.model, fault)
   const ownRepair = own?.repair.id
   let [best, rival, rest, weight] = [0, 0, 0, 0]
@@ -78,14 +119,14 @@ function likenessOf(tables: Tables, evidence: Evidence, fault: string, chances?:
     if (h === OTHER) continue
     const hypothesis = tables.model.hypotheses[h]!
     if (faultsOf(hypothesis).includes(fault)) {
-      if (hypothesis.fault === fault && !hypothesis.second) best = Math.max(best, given[h]!)
+      if (hypothesis.fault === fault && !hypothesis.second) best = Math.max(best, given(h))
       continue
     }
     const mode = modeOf(tables.model, hypothesis.fault)
     // what let go is seen to have, whatever made it
     const stands = chances !== undefined && chances[h]! > STANDS && !own?.protects
-    if (stands && !hypothesis.second && mode && mode.repair.id !== ownRepair) rival = Math.max(rival, given[h]!)
-    rest += hypothesis.prior * given[h]!
+    if (stands && !hypothesis.second && mode && mode.repair.id !== ownRepair) rival = Math.max(rival, given(h))
+    rest += hypothesis.prior * given(h)
     weight += hypothesis.prior
   }
   return { best, rival, rest: rest / weight }
@@ -143,6 +184,6 @@ export function excludingLines(
 
 /** Whether a line is what a fault would have shown: then it is not found besides it. */
 export function explains(tables: Tables, evidence: Evidence, fault: string): boolean {
-  const { best, rest } = likenessOf(tables, evidence, fault)
+  const { best, rest } = likenessOf(tables, [evidence], fault)
   return best >= 2 * rest
 }

@@ -86,6 +86,10 @@ export function repairChances(groups: Groups, sums: Float64Array): Map<string, n
   return out
 }
 
+/** Chance of at least one of some repairs being needed. */
+export const chanceOfAny = (groups: Groups, sums: Float64Array, repairs: ReadonlySet<string>): number =>
+  groups.repairs.reduce((sum, own, g) => sum + (own.some(r => repairs.has(r)) ? sums[g]! : 0), 0)
+
 export function sumGroups(groups: Groups, chances: Float64Array): Float64Array {
   const sums = new Float64Array(groups.count)
   for (let h = 0; h < chances.length; h++) sums[groups.of[h]!]! += chances[h]!

@@ -38,7 +38,8 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
   })
 }
 
-const isOfSupply = (t: NumericTest) => t.probe.ask === 'volts' && t.probe.drop !== true && t.condition === 'calling'
+export const isOfSupply = ({ probe, condition }: NumericTest): boolean =>
+  probe.ask === 'volts' && probe.drop !== true && condition === 'calling'
 const isWhole = ({ value, bound, spread }: LineOf<'reading'>) => value !== null && value > LEAST && !bound && !spread
 
 interface Bell {

@@ -24,7 +24,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
     'holds': [
       'breaker stays on', 'breaker stays set', 'breaker holds', 'does not trip', 'breaker did not trip', 'holds now',
-      'breaker stays in',
+      'breaker stays in', 'new fuse pulls in',
     ],
   },
   'lights': {
@@ -949,7 +949,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom', 'float never turns pump',
       'float never starts the pump', 'float down nothing', 'float not make', 'float hung up', 'float dead',
       'float does not call', 'dropped the float nothing', 'float up down noth',
-      'float lifted by hand and dropped does not call',
+      'float lifted by hand and dropped does not call', 'lifted the float noth', 'float up down no change',
     ],
     held: [
       'well pump does not stop', 'well pump runs on', 'float held down', 'float stuck down', 'float does not stop',

@@ -44,6 +44,11 @@ export const TURNS: readonly Joined[] = [
     '(?<=(?:it|she|gauge|needle|pressure|and) )(?:went|came|shot|jumped|climbed|zoomed|built|ran) '
     + '(?:right |straight |all the way |clear |back )+(?:up )?to(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?)\\b))',
   ],
+  [
+    'pressure reads',
+    '(?:builds?|built|pumps?|pumped|climbs?|climbed)(?: right| straight| back)*(?: up)? to(?= (?:\\d+(?: ?psi| pounds)?|'
+    + '(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]\\w+)?)(?: ?$|,))',
+  ],
   ['outletvalve', '(?:ball |shut-?off )*valve (?:on|at|after) the (?:pump )?outlet'],
   [
     'levelabove',

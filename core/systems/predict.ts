@@ -107,6 +107,9 @@ const ghost = (reading: number) => 0.5 * reading + 4
 /** A share of the volts; common practice, no source. */
 const SAGS = 0.045
 
+/** What a dead wire beside a live one shows a meter, V; common practice, no source. */
+const STRAY = 2
+
 function predictVolts(
   { stage, spread }: Standing,
   probe: Extract<Probe, { ask: 'volts' }>,
@@ -116,7 +119,8 @@ function predictVolts(
   const reading = magnitude(shown.volts)
   // a ghost: the cable decides, and it is not known well
   if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * reading, ghost(reading))
-  const least = probe.drop ? 0.05 : stage.direct ? 0.12 : 0.8
+  const dead = reading < STRAY && !stage.direct
+  const least = probe.drop ? 0.05 : stage.direct ? 0.12 : dead ? STRAY : 0.8
   // how far locked amps pull a supply down hangs on wires that nobody has measured
   const sags = stage.turning === 'locked' && !stage.direct && probe.scenario !== 'idle' ? SAGS : 0
   const spreadOf = (v: number) => together(least, (probe.drop ? 0.3 : Math.max(spread.volts, sags)) * v)

@@ -259,7 +259,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           burnt: { label: 'loose or burnt', words: ['loose', 'burned', 'brown'] },
           chafed: { label: 'chafed or chewed', words: ['chewed'] },
         },
-        usual: { tight: 0.94, burnt: 0.04, chafed: 0.02 },
+        usual: { tight: 0.955, burnt: 0.025, chafed: 0.02 },
         chancesByFault: {
           'feed.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
           'feed.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
@@ -268,8 +268,8 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           'run.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
           'feed.leg-to-leg': { tight: 0.3, burnt: 0.15, chafed: 0.55 },
           // what burns a contact heats the screw beside it
-          'switch.pole1-burnt': { tight: 0.72, burnt: 0.26, chafed: 0.02 },
-          'switch.pole2-burnt': { tight: 0.72, burnt: 0.26, chafed: 0.02 },
+          'switch.pole1-burnt': { tight: 0.56, burnt: 0.42, chafed: 0.02 },
+          'switch.pole2-burnt': { tight: 0.56, burnt: 0.42, chafed: 0.02 },
         },
       }),
     ],
