@@ -28,6 +28,9 @@ module.exports = {
     core('tab', tab),
     core('isolation', isolation),
     core('listening', isolation),
+    core('wiring', isolation),
+    core('setup', isolation),
+    core('plan', [...isolation, 'isolation', 'wiring', 'setup']),
     core('formats', formats),
     {
       name: 'core-is-pure',

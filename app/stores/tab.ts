@@ -363,6 +363,7 @@ const NOTHING_YET: TabView = {
   skipped: new Map(),
   waiting: new Map(),
   asLeft: [],
+  worked: [],
   followUps: [],
   advice: [],
   afterSettling: [],

@@ -13,6 +13,7 @@ import {
   msOf,
   parseLine,
   parseUnplaced,
+  STATIONS,
   type AnyLine,
   type DraftLine,
   type UnplacedLine,
@@ -88,14 +89,15 @@ export function readTab(
   return ok({ id, day: start, lines, ...by })
 }
 
-const VERBS = 'part|repair|failed|cause|also|skip|wait|carry|resume|follow-up|advice|settle|note'
+const VERBS = 'part|repair|failed|cause|also|skip|wait|step|proved|unproved|carry|resume|follow-up|advice|settle|note'
 const COMMAND = new RegExp(`^(${VERBS})\\b\\s*([^:]*):?\\s*(.*)$`, 's')
 
 /**
  * Written lines know, besides the shorthand: `part COMPONENT: off … on … (number …)`, `repair COMPONENT: …`, `failed
  * FAULT: …`, `cause ID: …`, `also ID: …`, `skip TEST: …`, `carry: … bring …`, `resume`, `follow-up N days: …`, `wait
- * TEST: minutes`, `advice: …`, `settle: …`, and `left …` for a reading as left. A state may be forced with `dead!`:
- * only in files.
+ * TEST: minutes`, `step STATION STEP` (done) or `step STATION STEP: reason` (left out), `proved WHAT: …`, `unproved
+ * WHAT: …`, `advice: …`, `settle: …`, and `left …` for a reading as left. A state may be forced with `dead!`: only in
+ * files.
  */
 function readWrittenLine(
   kind: SystemKind,
@@ -119,6 +121,15 @@ function readWrittenLine(
         return ok([{ kind: 'skip', test: about.trim(), reason: rest }])
       case 'wait':
         return ok([{ kind: 'wait', test: about.trim(), minutes: Number.parseFloat(rest) || 10 }])
+      case 'step': {
+        const [at = '', step = ''] = about.trim().split(/\s+/)
+        const station = STATIONS.find(s => s === at)
+        if (!station || !step) return ok([{ kind: 'remark', text: written }])
+        return ok([{ kind: 'step', station, step, done: !rest, ...(rest ? { reason: rest } : {}) }])
+      }
+      case 'proved':
+      case 'unproved':
+        return ok([{ kind: 'proved', what: about.trim(), holds: verb === 'proved', ...(rest ? { text: rest } : {}) }])
       case 'carry': {
         const [reason, bring] = rest.split(/\bbring\b/)
         return ok([
@@ -144,7 +155,8 @@ function readWrittenLine(
   const asLeft = written.startsWith('left ')
   const said = asLeft ? written.slice(5) : written
   const heard = hear(kind, said, { before })
-  if (!heard.ok) return heard
+  // what it is refused for is said where it is typed; in a file it is kept, and not weighed
+  if (!heard.ok) return heard.problem.code === 'empty' ? heard : ok([{ kind: 'remark', text: written }])
   // a file cannot be asked: what has two meanings is kept as it was said, and not weighed
   if (heard.value.kind !== 'lines') return ok([{ kind: 'remark', text: written }])
   const { lines, left } = heard.value
@@ -152,7 +164,9 @@ function readWrittenLine(
     ...lines.map(line =>
       line.kind === 'reading' || line.kind === 'observation'
         ? { ...line, ...(asLeft ? { asLeft: true } : {}), without: 'as written in the file' }
-        : line,
+        : line.kind === 'landed' && asLeft
+          ? { ...line, as: 'left' as const }
+          : line,
     ),
     ...(left ? [{ kind: 'remark' as const, text: left }] : []),
   ])

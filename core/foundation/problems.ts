@@ -8,6 +8,8 @@ export const PROBLEM_CODES = [
   'state-needed', 'proof-fails', 'no-such-line', 'already-struck', 'nothing-read',
   // shorthand
   'empty', 'unknown-word', 'unknown-point', 'no-value', 'two-values', 'wrong-unit', 'no-such-reading', 'ambiguous',
+  // said at the stations
+  'no-direction', 'no-turns', 'time-backwards',
   // three leads told apart
   'leads-all-open', 'lead-open', 'leads-cannot-be', 'leads-shorted', 'leads-sum', 'leads-alike',
   // systems and nameplates

@@ -14,6 +14,7 @@ export { learnRates, lifeOf, rateChanges, type FaultCounts, type Life } from './
 export { describeOne, expectedBits, proposeScored, proposeTests, type ProposedTest } from './nextTest'
 export type { Outcome } from './outcomes'
 export { STANDINGS, type ComponentStanding, type Standing } from './path'
+export { hazardsOf, isBarred, type Hazards } from './hazards'
 export { findPuzzles, PUZZLE_SLIPS, type Puzzle, type PuzzleSlip } from './puzzles'
 export { rankSuspects, type Move, type Ranking, type Suspect } from './suspects'
 export { likelihoods } from './likelihood'

@@ -40,13 +40,14 @@ const TIE = 0.06
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const plain = hearOptions(kind, typed, listening)
+  if (!plain.ok || isOfStation(plain.value)) return plain
   const done = findDone(kind, typed.trim(), listening.before?.near)
   if (!done || typed.length > LONGEST) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const last = done.after ? hear(kind, done.after, { ...listening, before: then }) : undefined
-  if (plain.ok && done.after && isOne(plain.value, linesOf(last))) return plain
+  if (done.after && isOne(plain.value, linesOf(last))) return plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
@@ -56,6 +57,10 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   return ok({ kind: 'lines', lines, say: lines.map(l => sayLine(kind, l, listening.units)).join(' · '),
     ...(left ? { left } : {}) })
 }
+
+/** Wires, turns and times are written short: they are what they say. */
+const isOfStation = (heard: Heard) =>
+  heard.kind === 'lines' && ['landed', 'adjusted', 'timed'].includes(heard.lines[0]?.kind ?? '')
 
 const linesOf = (heard: Result<Heard> | undefined): readonly DraftLine[] =>
   heard?.ok && heard.value.kind === 'lines' ? heard.value.lines : []
@@ -84,6 +89,9 @@ function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Res
   return other.ok && other.value.kind === 'lines' && !other.value.left ? other : own
 }
 
+/** What no other ear could make sense of either. */
+const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction', 'no-turns'])
+
 /** What was found: read, seen, heard, told. */
 function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
   const text = typed.trim()
@@ -94,7 +102,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     const { line, say } = exact.value
     return ok({ kind: 'lines', lines: [line], say })
   }
-  if (!exact.ok && exact.problem.code === 'empty') return exact
+  if (!exact.ok && REFUSED.has(exact.problem.code)) return exact
   if (exact.ok && exact.value.kind === 'ask' && isNought(exact.value.choices)) return ok(exact.value)
   const state = sayState(text)
   if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })

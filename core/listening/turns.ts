@@ -46,7 +46,8 @@ export const TURNS: readonly Joined[] = [
   ],
   [
     'pressure reads',
-    '(?:builds?|built|pumps?|pumped|climbs?|climbed)(?: right| straight| back)*(?: up)? to(?= (?:\\d+(?: ?psi| pounds)?|'
+    '(?:builds?|built|pumps?|pumped|climbs?|climbed)(?: right| straight| back)*(?: up)? '
+    + 'to(?= (?:\\d+(?: ?psi| pounds)?|'
     + '(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]\\w+)?)(?: ?$|,))',
   ],
   ['outletvalve', '(?:ball |shut-?off )*valve (?:on|at|after) the (?:pump )?outlet'],

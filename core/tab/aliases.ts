@@ -56,6 +56,11 @@ function changeOf(
     case 'carried':
     case 'resumed':
     case 'taken-up':
+    case 'step':
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
     case 'follow-up':
     case 'advice':
     case 'settled':

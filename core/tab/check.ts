@@ -97,6 +97,11 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
     case 'photo':
     case 'carried':
     case 'resumed':
+    case 'step':
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
     case 'follow-up':
     case 'advice':
     case 'settled':

@@ -127,7 +127,7 @@ describe('a proof', () => {
     ['a trial with the power on again', { kind: 'observation', test: 'trip-head-open', outcome: 'holds' }],
     ['a failed proof', { kind: 'state', to: 'proven-dead', proof: [238, 120, 238] }],
     ['a known source that fails', { kind: 'state', to: 'proven-dead', proof: [0.2, 0.1, 238] }],
-    ['a line of a kind to come', { kind: 'step', step: 'drain' }],
+    ['a line of a kind to come', { kind: 'forecast', step: 'drain' }],
     ['a reading at a test to come', { kind: 'reading', test: 'windmill.ohms', value: 3 }],
   ])('of dead and of discharged ends by %s', (_, draft) => {
     const a = device('dev-a')
@@ -245,7 +245,7 @@ describe('what is out of place is kept and marked', () => {
     ])
   })
   it('a kind of line to come', () => {
-    const line = a({ kind: 'step', step: 'drain' })
+    const line = a({ kind: 'forecast', step: 'drain' })
     expect(marksOf([line], line.id)).toEqual(['unknown-kind'])
     expect(foldTab(kind, [line]).lines).toEqual([line])
   })
@@ -267,7 +267,7 @@ describe('a strike that is struck', () => {
 describe('parsing a line', () => {
   const whole = device('dev-parse')(volts)
   it('takes a kind to come and fields to come as they are', () => {
-    const odd = { ...device('dev-parse-2')({ kind: 'step', step: 'drain' }), deep: { a: [1] } }
+    const odd = { ...device('dev-parse-2')({ kind: 'forecast', step: 'drain' }), deep: { a: [1] } }
     expect(parseLine(odd)).toEqual({ ok: true, value: odd })
     const more = { ...whole, course: 'rising' }
     expect(parseLine(more)).toEqual({ ok: true, value: more })
@@ -289,7 +289,7 @@ describe('parsing a line', () => {
     expect(parseUnplaced({ kind: 'note', text: 'x', id: 'line-unplaced', at: '2026-06-15T10:00:00Z' }).ok).toBe(
       true,
     )
-    expect(parseUnplaced({ kind: 'step', id: 'line-unplaced', at: '2026-06-15T10:00:00Z' }).ok).toBe(false)
+    expect(parseUnplaced({ kind: 'forecast', id: 'line-unplaced', at: '2026-06-15T10:00:00Z' }).ok).toBe(false)
   })
 })
 

@@ -146,6 +146,7 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
       skipped: new Map(sum.skipped),
       waiting: new Map(sum.waiting),
       asLeft: [...lists.asLeft] as TabState['asLeft'],
+      worked: [...lists.work] as TabState['worked'],
       followUps: copy<'follow-up'>('follow-up'),
       advice: copy<'advice'>('advice'),
       afterSettling: sum.late,

@@ -4,7 +4,20 @@ export { checkLine, type LineProblem, type LineProblemCode } from './check'
 export { CLOCK_START, MOST_AHEAD, msOf, tick, type Clock } from './clock'
 export { foldFitted, type FittedPiece, type PartUsed } from './fitted'
 export { createFold, foldTab, type Fold } from './fold'
-export { FINDING_ROLES, LINE_KINDS, WORK_STATES, type FindingRole, type LineKind, type WorkState } from './kinds'
+export {
+  FINDING_ROLES,
+  LINE_KINDS,
+  NUTS,
+  STATIONS,
+  TIMED,
+  WORK_STATES,
+  type FindingRole,
+  type LineKind,
+  type Nut,
+  type Station,
+  type Timed,
+  type WorkState,
+} from './kinds'
 export {
   isKnownLine,
   type AnyLine,
@@ -36,5 +49,5 @@ export {
   type ShorthandProblem,
   type Understood,
 } from './shorthand'
-export { type Evidence, type TabState, type TabStatus } from './state'
+export { type Evidence, type TabState, type TabStatus, type WorkLine } from './state'
 export { type EndedProofs, type HeldState, type Work } from './work'

@@ -108,6 +108,11 @@ function markIds(kind: SystemKind, line: Line, mark: Marker) {
     case 'carried':
     case 'resumed':
     case 'taken-up':
+    case 'step':
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
     case 'follow-up':
     case 'advice':
     case 'settled':
@@ -171,6 +176,11 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
     case 'remark':
     case 'carried':
     case 'resumed':
+    case 'step':
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
     case 'follow-up':
     case 'advice':
   }
@@ -188,6 +198,11 @@ export function waitsAfterSettling(line: Line): boolean {
     case 'skip':
     case 'wait':
     case 'carried':
+    case 'step':
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
     case 'follow-up':
     case 'advice':
       return true

@@ -30,6 +30,13 @@ const NOTHING: Says = {}
 const POWER: Says = { power: true }
 const RAN: Says = { power: true, pressure: true }
 
+/** Steps of a plan that bring power or pressure back, by their ids (core/plan). */
+const STEP_SAYS: Readonly<Record<string, Says>> = {
+  'power-on': RAN,
+  'water-back': { pressure: true },
+  'air-back': RAN,
+}
+
 /** outcomes that are only seen or heard with the power on, by whichever test */
 const WITH_POWER = new Set([
   'runs',
@@ -48,6 +55,9 @@ export function saysOf(kind: SystemKind, line: AnyLine): Says {
   if (!isKnownLine(line)) return RAN
   if (line.kind === 'state') return stateSays(kind, line)
   if (line.kind === 'remark') return remarkSays(line.text)
+  // what is timed or proved has run; power and water come back by these steps
+  if (line.kind === 'timed' || line.kind === 'proved') return RAN
+  if (line.kind === 'step') return line.done ? (STEP_SAYS[line.step] ?? NOTHING) : NOTHING
   if (line.kind !== 'reading' && line.kind !== 'observation') return NOTHING
   const test = findTest(kind, line.test)
   if (line.kind === 'observation') return seenSays(test, line.outcome)

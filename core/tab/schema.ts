@@ -1,7 +1,7 @@
 /** How a line is written: the schema of each kind, without and with its place in the order. */
 import { z } from 'zod'
 import { CLOCK_PATTERN } from './clock'
-import { FINDING_ROLES, LINE_KINDS, WORK_STATES, type LineKind } from './kinds'
+import { FINDING_ROLES, LINE_KINDS, NUTS, STATIONS, TIMED, WORK_STATES, type LineKind } from './kinds'
 
 const text = z.string().max(2000)
 const short = z.string().min(1).max(200)
@@ -116,6 +116,45 @@ export const BODIES = {
   'resumed': z.object({ kind: z.literal('resumed') }),
   /** weighs a line that came after the tab had been settled, once the tab is open again */
   'taken-up': z.object({ kind: z.literal('taken-up'), line: lineId }),
+  /** a step of the plan, done or left out with a reason */
+  'step': z.object({
+    kind: z.literal('step'),
+    station: z.enum(STATIONS),
+    step: short,
+    done: z.boolean(),
+    reason: text.optional(),
+  }),
+  /** a conductor under a terminal, as it was found or as it is left; `off` takes it from there */
+  'landed': z.object({
+    kind: z.literal('landed'),
+    part: short.optional(),
+    terminal: short,
+    colour: short,
+    /** where it goes: the supply, the motor, ground, another terminal */
+    to: short,
+    as: z.enum(['found', 'left']).optional(),
+    off: z.boolean().optional(),
+    typed: text.optional(),
+  }),
+  /** a nut of the switch, turned: clockwise counts up */
+  'adjusted': z.object({
+    kind: z.literal('adjusted'),
+    component: short,
+    nut: z.enum(NUTS),
+    turns: z.number().min(-40).max(40),
+    typed: text.optional(),
+  }),
+  /** what a stopwatch and a gauge showed: seconds, and pressure before and after where it was a hold, Pa */
+  'timed': z.object({
+    kind: z.literal('timed'),
+    what: z.enum(TIMED),
+    seconds: z.number().nonnegative(),
+    from: z.number().optional(),
+    to: z.number().optional(),
+    typed: text.optional(),
+  }),
+  /** that something was proved, or was tried and does not hold */
+  'proved': z.object({ kind: z.literal('proved'), what: short, holds: z.boolean(), text: text.optional() }),
   'follow-up': z.object({ kind: z.literal('follow-up'), text, due: z.iso.date() }),
   'advice': z.object({ kind: z.literal('advice'), text }),
   'settled': z.object({ kind: z.literal('settled'), summary: text, sheet: sheetSchema.optional() }),

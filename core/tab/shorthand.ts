@@ -7,6 +7,7 @@ import { fail, ok, type Result } from '#core/foundation'
 import type { NumericTest, SeenTest, SystemKind, Test } from '#core/systems'
 import { findUnit, formatValue, UNITS, unitsOf, US, type Unit, type Units } from '#core/units'
 import type { DraftLine } from './lines'
+import { readStationWords, type StationProblem } from './stationWords'
 
 export interface Choice {
   readonly say: string
@@ -17,7 +18,8 @@ export type Understood
     | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
 export type ShorthandProblem = {
   readonly code:
-    'empty' | 'unknown-word' | 'unknown-point' | 'no-value' | 'two-values' | 'wrong-unit' | 'no-such-reading'
+    | 'empty' | 'unknown-word' | 'unknown-point' | 'no-value' | 'two-values' | 'wrong-unit' | 'no-such-reading'
+    | StationProblem['code']
   readonly facts: Readonly<Record<string, string | number>>
 }
 
@@ -40,6 +42,8 @@ export function parseShorthand(
   if (!text) return fail('empty')
   const command = parseCommand(text, typed)
   if (command) return command
+  const station = readStationWords(kind, typed, units)
+  if (station) return station.ok ? ok({ kind: 'line', ...station.value }) : station
   const seen = parseSeen(kind, text, typed)
   if (seen && seen.kind === 'line') return ok(seen)
   const { words, values, problem } = numberAsName(kind, readTokens(text), text)

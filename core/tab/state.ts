@@ -20,6 +20,9 @@ export interface Evidence {
   readonly beside?: LineOf<'reading'>
 }
 
+export type WorkLine
+  = LineOf<'step'> | LineOf<'landed'> | LineOf<'adjusted'> | LineOf<'timed'> | LineOf<'proved'>
+
 export interface TabState {
   readonly status: TabStatus
   readonly opened?: LineOf<'opened'>
@@ -43,6 +46,8 @@ export interface TabState {
   readonly waiting: ReadonlyMap<string, { readonly due: string, readonly line: string }>
   readonly photos: readonly LineOf<'photo'>[]
   readonly asLeft: readonly (LineOf<'reading'> | LineOf<'observation'>)[]
+  /** what was done at the stations, in order: steps, wires landed, nuts turned, times taken, proofs */
+  readonly worked: readonly WorkLine[]
   readonly followUps: readonly LineOf<'follow-up'>[]
   readonly advice: readonly LineOf<'advice'>[]
   readonly carried?: LineOf<'carried'>

@@ -7,7 +7,9 @@ import type { Line, LineOf } from './lines'
 import { waitsAfterSettling } from './marks'
 import type { Evidence, TabStatus } from './state'
 
-const LISTS = ['part', 'repair', 'photo', 'follow-up', 'advice', 'failed', 'cause', 'also', 'asLeft'] as const
+const LISTS = [
+  'part', 'repair', 'photo', 'follow-up', 'advice', 'failed', 'cause', 'also', 'asLeft', 'work',
+] as const
 export type ListKey = (typeof LISTS)[number]
 type Lengths = Readonly<Record<ListKey, number>>
 
@@ -38,6 +40,7 @@ export const newSum = (): Sum => ({
     'cause': [],
     'also': [],
     'asLeft': [],
+    'work': [],
   },
   replaced: new Map(),
   evidence: new Map(),
@@ -127,6 +130,13 @@ export function addLine(sum: Sum, kind: SystemKind, line: Line, place: number): 
     case 'follow-up':
     case 'advice':
       sum.lists[line.kind].push(line)
+      return
+    case 'step':
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
+      sum.lists.work.push(line)
       return
     case 'note':
     case 'remark':

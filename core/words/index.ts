@@ -1,4 +1,6 @@
 export { sayMark } from './marks'
 export { SCHOOLS, UNIT_TITLES, type School, type SchoolChoice } from './practice'
 export { sayProofFault } from './proofs'
+export { sayTurns, sayWork, type SaidWork } from './work'
+export { sayDifference, sayMove, sayWiringFault, sayWiringNote } from './wiring'
 export { NEED_WORDS, sayProblem } from './problems'

@@ -38,6 +38,10 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
   'wrong-unit': f => `“${f.unit ?? f.written}” is not a unit that fits here${f.wanted ? ` (${f.wanted})` : ''}.`,
   'no-such-reading': f => `${f.point} is not measured in ${f.unit} here; it takes ${f.can}.`,
   'ambiguous': f => `“${f.typed}” could mean ${f.choices}.`,
+  // said at the stations
+  'no-direction': f => `“${f.typed}” has no direction. Say cw or ccw, as seen from above the nut.`,
+  'no-turns': f => `“${f.typed}” has no number of turns. Say how many, such as 1 1/2.`,
+  'time-backwards': f => `“${f.typed}” goes back in time.`,
   // three leads told apart
   'leads-all-open': () =>
     'All three pairs are open: two or three leads are broken, or the meter is not making contact.',

@@ -65,7 +65,7 @@ describe('lines', () => {
     const foreign = {
       ...line({ kind: 'note', text: 'x' }),
       id: 'line-of-a-kind',
-      kind: 'step',
+      kind: 'forecast',
       step: 'drain',
       deep: [{ a: 1 }],
     }

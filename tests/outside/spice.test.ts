@@ -8,6 +8,8 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { EARTH, solveNetwork, spiceName, writeSpice, type Network } from '#core/circuit'
 import { complex, magnitude, requireOk, subtract, type Complex } from '#core/foundation'
 import { buildModel, KIND_IDS, type KindId, type Nameplate, type Scenario } from '#core/systems'
+import { circuitAsLanded } from '#core/wiring'
+import { landingsOf, LAWFUL, WRONG } from '../wiring/cases'
 
 const spice = new Simulation()
 beforeAll(() => spice.start())
@@ -137,5 +139,19 @@ describe.each(PLATES)('%s, %s, against the SPICE engine', (kind, _, plate) => {
         ).toBeLessThanOrEqual(TOLERANCE * Math.abs(theirs) + lost)
       }
     }
+  })
+})
+
+describe('wires as landed, against the SPICE engine', () => {
+  it('agree on every voltage and current of every miswiring and of every lawful variant, open and closed', async () => {
+    const cases = [...WRONG, ...LAWFUL]
+    let compared = 0
+    for (const { name, circuit, landed } of cases)
+      for (const closed of [false, true]) {
+        const network = circuitAsLanded(circuit, landingsOf(landed), { closed, pilot: closed })
+        compared += await compare(network, `${name} ${closed ? 'closed' : 'open'}`)
+      }
+    expect(cases.length).toBeGreaterThanOrEqual(80)
+    expect(compared).toBeGreaterThan(15 * 2 * cases.length)
   })
 })

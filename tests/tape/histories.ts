@@ -31,6 +31,14 @@ const state = (
   reason?: string,
 ): DraftLine => ({ kind: 'state', to, ...(proof ? { proof } : {}), ...(reason ? { reason } : {}) })
 
+const step = (id: string, done: boolean): DraftLine => ({
+  kind: 'step',
+  station: 'set-up',
+  step: id,
+  done,
+  ...(done ? {} : { reason: 'the customer will' }),
+})
+
 /** On a three-wire well. Every kind of line is here, and every way to speak of the work. */
 export const PHRASES: readonly Phrase[] = [
   { name: 'proof of dead', says: 'dead', draft: state('proven-dead', [238, 0.4, 238]) },
@@ -58,7 +66,27 @@ export const PHRASES: readonly Phrase[] = [
   { name: 'the capacitor holds', says: 'charge', draft: state('discharged', [180]) },
   { name: 'the gauge is not at nought', says: 'pressure', draft: state('zero-pressure', [12 * PSI]) },
   { name: 'a test of tomorrow', says: 'ran', draft: reading('windmill.ohms', 4) },
-  { name: 'a kind of tomorrow', says: 'foreign', draft: { kind: 'step', step: 'drain' } },
+  { name: 'a kind of tomorrow', says: 'foreign', draft: { kind: 'forecast', step: 'drain' } },
+  { name: 'a step done', says: 'nothing', draft: step('drain', true) },
+  { name: 'power back', says: 'ran', draft: step('power-on', true) },
+  { name: 'power left off', says: 'nothing', draft: step('power-on', false) },
+  { name: 'water back', says: 'pressure', draft: step('water-back', true) },
+  {
+    name: 'a wire landed',
+    says: 'nothing',
+    draft: { kind: 'landed', terminal: '1', colour: 'black', to: 'supply', as: 'left' },
+  },
+  {
+    name: 'a nut turned',
+    says: 'nothing',
+    draft: { kind: 'adjusted', component: 'switch', nut: 'range', turns: -1.5 },
+  },
+  {
+    name: 'a hold',
+    says: 'ran',
+    draft: { kind: 'timed', what: 'hold', seconds: 600, from: 48 * PSI, to: 47 * PSI },
+  },
+  { name: 'proved', says: 'ran', draft: { kind: 'proved', what: 'delivery', holds: true } },
   { name: 'opened', says: 'nothing', draft: { kind: 'opened', complaint: 'groans', words: 'it groans' } },
   {
     name: 'part',

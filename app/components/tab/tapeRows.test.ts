@@ -114,8 +114,8 @@ describe('the tape', () => {
     expect(tapeRows(kind, state, undefined, { most: 1 }).map(r => r.id)).toEqual([late.id])
   })
   it('shows a line of a kind to come as what it is', () => {
-    const foreign = { ...line({ kind: 'note', text: 'x' }), kind: 'step' }
-    expect(tapeRows(kind, foldTab(kind, [foreign]), undefined)[0]!.title).toBe('A line of a kind to come: step')
+    const foreign = { ...line({ kind: 'note', text: 'x' }), kind: 'forecast' }
+    expect(tapeRows(kind, foldTab(kind, [foreign]), undefined)[0]!.title).toBe('A line of a kind to come: forecast')
   })
   it('labels faults, causes and the two catch-alls, and shows what it does not know as it is', () => {
     expect(['box.relay-open', 'precharge-low', 'sound', 'other', 'odd'].map(a => labelOf(kind, a))).toEqual([

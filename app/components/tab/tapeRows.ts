@@ -3,7 +3,7 @@ import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
 import type { SystemOutline, TestOutline } from '#core/systems'
 import { findProofFailure, isKnownLine, type AnyLine, type Attachment } from '#core/tab'
 import { formatFigure, formatValue, US, type Units } from '#core/units'
-import { sayMark } from '#core/words'
+import { sayMark, sayWork } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
 import type { TabView } from '~/workers/openTabs'
 
@@ -232,6 +232,13 @@ export function wordLine(
       return { title: 'Opened again' }
     case 'taken-up':
       return { title: 'Weighed after all', detail: 'a line that came after settling' }
+    case 'step':
+      return { title: line.done ? `Done: ${line.step}` : `Left out: ${line.step}`, detail: line.reason }
+    case 'landed':
+    case 'adjusted':
+    case 'timed':
+    case 'proved':
+      return sayWork(line, units)
     case 'follow-up':
       return { title: `Follow-up ${sayDay(line.due)}`, detail: line.text }
     case 'advice':

@@ -1,0 +1,98 @@
+/**
+ * What is proved of the system as it now stands: each reading of the proof run against its band, the hold, the cycles,
+ * and what was said to be proved or not to hold; only lines since the last repair count.
+ */
+import type { Isolation, Tables } from '#core/isolation'
+import { isKnownLine, type Evidence, type Line, type TabState } from '#core/tab'
+import { PSI } from '#core/units'
+import { judge } from '#core/isolation'
+
+export interface ProofItem {
+  readonly what: string
+  readonly title: string
+  readonly proved: boolean
+  readonly test?: string
+  readonly by?: string
+  /** why it is not, by a code: not read, out of its band, said not to hold, lost too much, too short, too few */
+  readonly why?: 'not-read' | 'out-of-band' | 'does-not-hold' | 'lost-pressure' | 'too-short' | 'too-few' | 'left-out'
+}
+export interface ProofStatus {
+  readonly items: readonly ProofItem[]
+  readonly proved: number
+  readonly open: number
+  /** chance that nothing more is wrong, as far as the lines tell */
+  readonly restored?: number
+  /** a repair for the time being: it is proved as that */
+  readonly temporary: boolean
+}
+
+/** The test that a hold stands for. */
+const HELD = 'leak-down'
+/** What a tight system may lose in ten minutes, by the gauge's reading; common practice, no source. */
+const LOSES = 1.5 * PSI
+
+export function proofOf(tables: Tables, state: TabState, isolation: Isolation): ProofStatus {
+  const { kind, practice } = tables.model
+  const since = linesSince(state)
+  const said = since.filter(l => l.kind === 'proved')
+  const items: ProofItem[] = [
+    ...kind.tests.filter(t => t.proves).map((test): ProofItem => {
+      const base = { what: test.id, title: test.title, test: test.id }
+      const line = state.evidence.findLast(e =>
+        e.line.test === test.id && e.repaired.length === state.repaired.length)?.line
+      if (line) return { ...base, by: line.id, ...judgeProof(tables, state, line) }
+      const hold = test.id === HELD ? holdOf(since, practice.leakDownMinutes) : undefined
+      if (hold?.by) return { ...base, ...hold, what: HELD }
+      return { ...base, proved: false, why: state.skipped.has(test.id) ? 'left-out' : 'not-read' }
+    }),
+    ...(kind.tests.some(t => t.id === HELD) ? [] : [holdOf(since, practice.leakDownMinutes)]),
+    cyclesOf(since, practice.proofCycles),
+  ].map(item => overruled(item, said))
+  const proved = items.filter(i => i.proved).length
+  return {
+    items,
+    proved,
+    open: items.length - proved,
+    ...(isolation.afterRepair ? { restored: isolation.afterRepair.restored } : {}),
+    temporary: state.parts.some(p => p.temporary),
+  }
+}
+
+function judgeProof(tables: Tables, state: TabState, line: Evidence['line']): Pick<ProofItem, 'proved' | 'why'> {
+  const { word } = judge(tables, state, line)
+  return word === 'in-band' ? { proved: true } : { proved: false, why: 'out-of-band' }
+}
+
+/** Lines since the last thing that was put right. */
+function linesSince(state: TabState): readonly Line[] {
+  const own = state.lines.filter((l): l is Line => isKnownLine(l) && !state.struck.has(l.id))
+  return own.slice(own.findLastIndex(l => l.kind === 'part' || l.kind === 'repair') + 1)
+}
+
+function holdOf(since: readonly Line[], minutes: number): ProofItem {
+  const item = { what: 'hold', title: 'Holds with everything shut' }
+  const hold = since.findLast(l => l.kind === 'timed' && l.what === 'hold')
+  if (hold?.kind !== 'timed') return { ...item, proved: false, why: 'not-read' }
+  const lost = (hold.from ?? 0) - (hold.to ?? 0)
+  if (lost > (LOSES * hold.seconds) / 600) return { ...item, proved: false, by: hold.id, why: 'lost-pressure' }
+  return hold.seconds < minutes * 60
+    ? { ...item, proved: false, by: hold.id, why: 'too-short' }
+    : { ...item, proved: true, by: hold.id }
+}
+
+/** A cut-out after a cut-in is a whole cycle; a cycle that was timed is one too. */
+function cyclesOf(since: readonly Line[], wanted: number): ProofItem {
+  const read = (test: string) => since.filter(l => l.kind === 'reading' && l.test === test)
+  const timed = since.filter(l => l.kind === 'timed' && l.what === 'cycle').length + read('cycle').length
+  const seen = Math.min(read('cut-in').length, read('cut-out').length)
+  const item = { what: 'cycles', title: `Whole cycles: ${wanted}` }
+  return seen + timed >= wanted ? { ...item, proved: true } : { ...item, proved: false, why: 'too-few' }
+}
+
+function overruled(item: ProofItem, said: readonly Line[]): ProofItem {
+  const line = said.findLast(l => l.kind === 'proved' && l.what === item.what)
+  if (line?.kind !== 'proved') return item
+  return line.holds
+    ? { what: item.what, title: item.title, ...(item.test ? { test: item.test } : {}), proved: true, by: line.id }
+    : { ...item, proved: false, by: line.id, why: 'does-not-hold' }
+}

@@ -1,0 +1,140 @@
+/**
+ * Setting up, out of the tab's lines: the tank's air, the switch by the coach, and what the system will do as it then
+ * stands. Only what was read and turned since the switch was renewed counts.
+ */
+import { airPressureAt } from '#core/flow'
+import { startsADay } from '#core/standards'
+import { describeSystem, isKindId, type Figures, type SystemModel } from '#core/systems'
+import { isKnownLine, type Line, type TabState } from '#core/tab'
+import { HORSEPOWER, PSI } from '#core/units'
+import { advise, learn, startCoach, type Advice, type CoachState } from './coach'
+import { checkSetting, springEndOf, type SettingProblem } from './limits'
+import { adviseAir, cyclingOver, type AirAdvice, type Cycling, type TankAir } from './tankAir'
+
+export interface SetUp {
+  readonly target: { readonly cutIn: number, readonly cutOut: number, readonly tolerance: number }
+  readonly problems: readonly SettingProblem[]
+  readonly air?: AirAdvice
+  readonly coach: { readonly state: CoachState, readonly advice: Advice }
+  /** cut-in and cut-out as they were read last */
+  readonly read: { readonly cutIn?: number, readonly cutOut?: number }
+  readonly after?: Foreseen
+}
+/** What it will do as it stands now. */
+export interface Foreseen {
+  readonly cycling: readonly Cycling[]
+  readonly worst: Cycling
+  readonly startsADay: number
+  /** starts a day that a motor of its size bears */
+  readonly bears: number
+}
+
+/** How near is near enough: 2 psi on water; common practice, no source. */
+const TOLERANCE = 2 * PSI
+/** What a household draws in a day, m³: 300 gal; common practice, no source. */
+const A_DAY = 1.1356
+const WATER_PLATE = 100 * PSI
+
+/** The figures of a system as its nameplate and the practice have it. */
+export function healthyFigures({ kind, nameplate, practice }: SystemModel): Figures {
+  if (!isKindId(kind.id)) throw new Error(`no such kind: ${kind.id}`)
+  return describeSystem(kind.id, nameplate, practice).healthy
+}
+
+export function setUpOf(model: SystemModel, state: TabState): SetUp | undefined {
+  const { kind, nameplate } = model
+  const healthy = healthyFigures(model)
+  const [cutIn, cutOut] = [healthy['set.cutIn'], healthy['set.cutOut']]
+  if (!cutIn || !cutOut) return undefined
+  const has = (component: string) => kind.components.some(c => c.id === component)
+  const since = sinceSwitch(state)
+  const coach = since.reduce((s, line) => coachAfter(s, line), startCoach(cutIn, cutOut))
+  const water = kind.medium === 'water'
+  const target = { cutIn, cutOut, tolerance: TOLERANCE, oneNut: has('battery') }
+  const [readIn, readOut] = [lastOf(since, 'cut-in'), lastOf(since, 'cut-out')]
+  const crossed = readIn !== undefined && readOut !== undefined && readOut <= readIn
+  const checked = checkSetting({
+    cutIn,
+    cutOut,
+    springEnd: springEndOf(cutOut),
+    ...(healthy['pump.shutOff'] && water ? { shutOff: healthy['pump.shutOff'] } : {}),
+    ...(water ? { plate: WATER_PLATE } : {}),
+  })
+  const problems: readonly SettingProblem[] = crossed ? [{ code: 'read-crossed', most: 0 }, ...checked] : checked
+  const tank: TankAir | undefined = water && healthy['tank.volume'] && has('tank')
+    ? {
+        volume: healthy['tank.volume'],
+        airPressure: airPressureAt(nameplate['site.altitude'] ?? 0),
+        cutIn,
+        cutOut,
+        under: cutIn - (healthy['tank.precharge'] ?? cutIn),
+        pumpFlow: healthy['pump.flow'] ?? 0,
+      }
+    : undefined
+  const air = tank && adviseAir(tank, lastRead(state, 'precharge'), waterAtValve(state))
+  return {
+    target: { cutIn, cutOut, tolerance: TOLERANCE },
+    problems,
+    ...(air ? { air } : {}),
+    coach: { state: coach, advice: advise(coach, target) },
+    read: {
+      ...(readIn === undefined ? {} : { cutIn: readIn }),
+      ...(readOut === undefined ? {} : { cutOut: readOut }),
+    },
+    ...(tank && tank.pumpFlow > 0 ? { after: foresee(model, tank, { readIn, readOut }, air?.read) } : {}),
+  }
+}
+
+/** By the settings and the air as they were read, or as they are meant to be. */
+function foresee(
+  { nameplate, kind }: SystemModel,
+  tank: TankAir,
+  { readIn = tank.cutIn, readOut = tank.cutOut }: {
+    readonly readIn?: number | undefined
+    readonly readOut?: number | undefined
+  },
+  precharge = tank.cutIn - tank.under,
+): Foreseen {
+  const own = { ...tank, cutIn: readIn, cutOut: Math.max(readOut, readIn + PSI) }
+  const cycling = cyclingOver(own, precharge)
+  const worst = cycling.reduce((a, b) => (b.startsAnHour > a.startsAnHour ? b : a))
+  const phases = kind.components.some(c => c.id === 'starter') ? 3 : 1
+  return {
+    cycling,
+    worst,
+    startsADay: A_DAY / (cycling[2]!.run * tank.pumpFlow),
+    bears: startsADay((nameplate['motor.power'] ?? 0.75 * HORSEPOWER) / HORSEPOWER, phases),
+  }
+}
+
+/** The lines that count for the switch as it is: since the last part or repair on it. */
+function sinceSwitch(state: TabState): readonly Line[] {
+  const own = state.lines.filter((l): l is Line => isKnownLine(l) && !state.struck.has(l.id))
+  const renewed = own.findLastIndex(l =>
+    (l.kind === 'part' || (l.kind === 'repair' && !l.fault?.endsWith('.out-of-setting'))) && l.component === 'switch')
+  return own.slice(renewed + 1)
+}
+
+function coachAfter(state: CoachState, line: Line): CoachState {
+  if (line.kind === 'adjusted') return learn(state, { kind: 'turned', nut: line.nut, turns: line.turns })
+  if (line.kind !== 'reading' || line.value === null) return state
+  return line.test === 'cut-in' || line.test === 'cut-out'
+    ? learn(state, { kind: 'read', what: line.test, pressure: line.value })
+    : state
+}
+
+const lastOf = (lines: readonly Line[], test: string): number | undefined => {
+  const line = lines.findLast(l => l.kind === 'reading' && l.test === test && l.value !== null)
+  return line?.kind === 'reading' ? (line.value ?? undefined) : undefined
+}
+
+const lastRead = (state: TabState, test: string): number | undefined => {
+  const line = state.evidence.findLast(e => e.line.test === test)?.line
+  return line?.kind === 'reading' ? (line.value ?? undefined) : undefined
+}
+
+/** Water at the air valve, and the tank not renewed since. */
+const waterAtValve = (state: TabState): boolean =>
+  state.evidence.some(({ line, repaired }) =>
+    line.kind === 'observation' && line.test === 'air-valve' && line.outcome === 'water'
+    && !state.repaired.slice(repaired.length).some(r => r === 'tank' || r.startsWith('tank.')))

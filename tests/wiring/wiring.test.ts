@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest'
+import { findMend, judgeWiring } from '#core/wiring'
+import { sayMove, sayWiringFault, sayWiringNote } from '#core/words'
+import { landingsOf, LAWFUL, WRONG } from './cases'
+
+const judged = ({ circuit, landed, found }: (typeof WRONG)[number]) =>
+  judgeWiring(circuit, landingsOf(landed), found ? landingsOf(found) : [])
+
+describe('a record of wires, solved', () => {
+  it('has at least forty miswirings and forty lawful variants to be held against', () => {
+    expect(WRONG.length).toBeGreaterThanOrEqual(40)
+    expect(LAWFUL.length).toBeGreaterThanOrEqual(40)
+  })
+
+  it.each(WRONG)('catches $name', (wiring) => {
+    expect(judged(wiring).faults.map(f => f.code)).toContain(wiring.fault)
+  })
+
+  it.each(LAWFUL)('lets be $name', (wiring) => {
+    const { faults, notes } = judged(wiring)
+    expect(faults).toEqual([])
+    if (wiring.note) expect(notes.map(n => n.code)).toContain(wiring.note)
+  })
+
+  it('says every fault and note in a sentence', () => {
+    for (const wiring of [...WRONG, ...LAWFUL]) {
+      const { faults, notes } = judged(wiring)
+      for (const f of faults) expect(sayWiringFault(f)).toMatch(/^[A-Z].*[.]$/)
+      for (const n of notes) expect(sayWiringNote(n)).toMatch(/^[A-Z].*[.]$/)
+    }
+  })
+
+  it('names the moves that put it right, and they do', () => {
+    const both = WRONG.find(w => w.name === 'both feeds on one pole')!
+    const landed = landingsOf(both.landed)
+    const moves = findMend(both.circuit, landed)!
+    expect(moves.map(sayMove)).toEqual([
+      'Move the white of the supply from 2 to 3.', 'Move the white of the motor from 3 to 2.',
+    ])
+    const moved = landed.map((l) => {
+      const move = moves.find(m => m.colour === l.colour && m.to === l.to)
+      return move ? { ...l, terminal: move.terminal } : l
+    })
+    expect(judgeWiring(both.circuit, moved).faults).toEqual([])
+  })
+
+  it('is judged and mended in 30 ms', () => {
+    const took = WRONG.map((wiring) => {
+      const before = performance.now()
+      judged(wiring)
+      findMend(wiring.circuit, landingsOf(wiring.landed))
+      return performance.now() - before
+    }).toSorted((a, b) => a - b)
+    expect(took[Math.floor(took.length / 2)]).toBeLessThan(30)
+  })
+})
