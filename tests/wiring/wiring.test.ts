@@ -33,9 +33,10 @@ describe('a record of wires, solved', () => {
   it('names the moves that put it right, and they do', () => {
     const both = WRONG.find(w => w.name === 'both feeds on one pole')!
     const landed = landingsOf(both.landed)
-    const moves = findMend(both.circuit, landed)!
+    const found = landingsOf(LAWFUL.find(l => l.name === 'line on the outer terminals')!.landed)
+    const moves = findMend(both.circuit, landed, found)!
     expect(moves.map(sayMove)).toEqual([
-      'Move the white of the supply from 2 to 3.', 'Move the white of the motor from 3 to 2.',
+      'Move the white of the supply from 2 to 4.', 'Move the black of the motor from 4 to 2.',
     ])
     const moved = landed.map((l) => {
       const move = moves.find(m => m.colour === l.colour && m.to === l.to)
