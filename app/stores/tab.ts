@@ -18,7 +18,7 @@ import { askServer } from '~/composables/useServer'
 import type { Message } from '~/keeper/channel'
 import { device } from '~/keeper/device'
 import { shrinkPicture } from '~/keeper/pictures'
-import type { AnswerTo, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
+import type { AnswerTo, PlanView, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 
 export type LoggedAll
@@ -46,6 +46,8 @@ export const useTab = defineStore('tab', () => {
   const attachments = shallowRef<ReadonlySet<string>>(new Set())
   const problem = shallowRef<Problem>()
   const isolation = shallowRef<Ranked>()
+  /** once something is found or put right: the stations with their steps */
+  const plan = shallowRef<PlanView>()
   const busy = ref(false)
   /** the test in hand, chosen by the person; it settles what an ambiguous reading means */
   const inHand = ref<string>()
@@ -124,11 +126,22 @@ export const useTab = defineStore('tab', () => {
     busy.value = false
     if (answer.ok) {
       isolation.value = answer.value
+      void planOn(id)
       void nextTick(() => performance.mark('keep-tab-usable'))
     }
     else if (answer.problem.code !== 'cancelled') {
       problem.value = answer.problem
     }
+  }
+
+  const isFound = () =>
+    isolation.value?.decision !== undefined || state.value.repaired.length > 0 || state.value.worked.length > 0
+    || state.value.findings.failed.length > 0
+
+  async function planOn(id: string) {
+    if (!isFound()) return void (plan.value = undefined)
+    const answer = await worker.ask(id, { ask: 'plan' }).answer
+    if (id === reply.value?.tab.id && answer.ok) plan.value = answer.value as PlanView
   }
 
   /**
@@ -143,6 +156,7 @@ export const useTab = defineStore('tab', () => {
       kind.value = undefined
       state.value = NOTHING_YET
       isolation.value = undefined
+      plan.value = undefined
       inHand.value = undefined
       picked.value = undefined
       received.clear()
@@ -317,6 +331,7 @@ export const useTab = defineStore('tab', () => {
     reply,
     problem,
     isolation,
+    plan,
     busy,
     inHand,
     picked,

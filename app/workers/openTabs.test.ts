@@ -59,9 +59,9 @@ describe('the worker', () => {
     expect(await ask('tab-ask', { ask: 'complete', typed: 'contacts b' })).toContainEqual(
       expect.objectContaining({ insert: 'contacts burnt' }),
     )
-    expect(Object.keys(await ask('tab-ask', { ask: 'plan' }))).toEqual(
-      expect.arrayContaining(['causeTests', 'proof']),
-    )
+    expect(await ask('tab-ask', { ask: 'plan' })).toMatchObject({
+      stations: ['put-right', 'wire', 'set-up', 'prove', 'settle'].map(station => ({ station })),
+    })
     expect((await ask('tab-ask', { ask: 'rank' })).positions.open).toBeInstanceOf(Set)
   })
   it('judges a line before it is written, by the state that the tab is in', async () => {

@@ -4,6 +4,7 @@
  * nothing.
  */
 import type { hear } from '#core/listening'
+import type { Plan } from '#core/plan'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
@@ -74,7 +75,7 @@ export type Question
     | { readonly ask: 'clearing', readonly fault: string }
     | { readonly ask: 'hear', readonly typed: string, readonly inHand?: string | undefined }
     | { readonly ask: 'complete', readonly typed: string }
-  /** what is left to do as far as the lines tell: the repair, what may have made it fail, the proof run */
+  /** from what failed to the signed sheet: stations, wires, settings, proof */
     | { readonly ask: 'plan' }
 
 /** With how each working part stands. */
@@ -89,7 +90,11 @@ export interface Answers {
   clearing: ProposedTest | undefined
   hear: ReturnType<typeof hear>
   complete: ReturnType<typeof completeShorthand>
-  plan: Pick<Isolation, 'decision' | 'causeTests' | 'proof'>
+  plan: PlanView
+}
+/** A plan as a page has it: its repairs by name, since faults hold functions. */
+export type PlanView = Omit<Plan, 'repairs'> & {
+  readonly repairs: readonly { readonly fault: string, readonly name: string, readonly because: string }[]
 }
 export type AnswerTo<Q extends Question> = Answers[Q['ask']]
 
@@ -103,6 +108,8 @@ interface OpenTab {
 const MOST_OPEN = 12
 /** The listener and its phrases come once a tab is open, not before the worker can answer at all. */
 const listener = () => import('#core/listening')
+/** So do the stations: they are asked for once something is found. */
+const planner = () => import('#core/plan')
 const prepared = new Map<string, Result<Tables>>()
 const tabs = new Map<string, OpenTab>()
 const cancelled = new Set<string>()
@@ -212,6 +219,16 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
     }
     case 'complete':
       return ok(completeShorthand(kind, question.typed))
+    case 'plan': {
+      const tables = prepare(open)
+      if (!tables.ok) return tables
+      const { planFor } = await planner()
+      const { repairs, ...plan } = planFor(tables.value, fold.state(), isolate(tables.value, fold.state()))
+      return ok({
+        ...plan,
+        repairs: repairs.map(r => ({ fault: r.mode.id, name: r.mode.repair.name, because: r.because })),
+      })
+    }
     default: {
       const tables = prepare(open)
       return tables.ok ? ok(weigh(tables.value, fold.state(), question)) : tables
@@ -219,7 +236,7 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
   }
 }
 
-type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' }>
+type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' | 'plan' }>
 
 function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weighed['ask']] {
   switch (question.ask) {
@@ -233,10 +250,6 @@ function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weig
       return describeOne(tables, state, rankSuspects(tables, state), question.test)
     case 'clearing':
       return findClearing(tables, state, question.fault)
-    case 'plan': {
-      const { decision, causeTests, proof } = isolate(tables, state)
-      return { causeTests, proof, ...(decision ? { decision } : {}) }
-    }
   }
 }
 

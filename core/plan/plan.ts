@@ -8,7 +8,7 @@ import { hazardsOf, type Isolation, type Tables } from '#core/isolation'
 import { healthyFigures, setUpOf, type SetUp } from '#core/setup'
 import { repairCautions, type SystemModel } from '#core/systems'
 import { STATIONS, type LineOf, type Station, type TabState } from '#core/tab'
-import { formatValue, formatVolume } from '#core/units'
+import { formatTurns, formatValue, formatVolume } from '#core/units'
 import {
   findMend, judgeWiring, recordsOf, STOPS, wiredPlaces, type Difference, type Move, type WiredPlace, type WiringRecord,
   type WiringVerdict, differences, isGround,
@@ -419,8 +419,8 @@ function adjust(
   const say = (pa: number) => formatValue('pressure', pa, units)
   const work = advice.do === 'turn'
     ? [
-        `Off, proven dead: ${advice.nut === 'range' ? 'range nut' : 'small nut'} ${Math.abs(advice.turns)} `
-        + `${advice.turns > 0 ? 'clockwise' : 'anticlockwise'}; cover on, power, watch.`,
+        `Off, proven dead: ${advice.nut === 'range' ? 'range nut' : 'small nut'} ${formatTurns(advice.turns)}; cover `
+        + 'on, power, watch.',
         `Expect cut-in ${say(advice.expect.cutIn)}, cut-out ${say(advice.expect.cutOut)} `
         + `(${say(advice.gain.perTurn)} a turn${advice.gain.learnt ? ', learnt here' : ', as usual'}).`,
       ]

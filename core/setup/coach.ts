@@ -128,7 +128,7 @@ export interface Gain {
 /** The chance from which a pressure counts as inside its tolerance. */
 const SURE = 0.9
 /** The least that is worth turning. */
-const LEAST_TURN = 0.125
+const LEAST_TURN = 0.25
 
 /** Cut-in first by the range nut, then cut-out by the small one; each only where it is not near enough yet. */
 export function advise(state: CoachState, target: CoachTarget): Advice {
@@ -136,7 +136,8 @@ export function advise(state: CoachState, target: CoachTarget): Advice {
   if (!state.fresh['cut-in']) return { do: 'watch', what: 'cut-in' }
   const turn = (nut: Nut, off: number): Advice | undefined => {
     const column = nut === 'range' ? RANGE : SMALL
-    const turns = Math.round(turnsFor(state, nut, off) * 8) / 8
+    // in quarters, as a hand turns
+    const turns = Math.round(turnsFor(state, nut, off) * 4) / 4
     if (Math.abs(turns) < LEAST_TURN) return undefined
     const moves = turns * state.mean[column]
     return {

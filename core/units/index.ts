@@ -1,3 +1,4 @@
+export { formatTurns } from './turns'
 export {
   CHOSEN_UNITS,
   findUnit,

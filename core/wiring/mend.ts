@@ -25,7 +25,8 @@ export function findMend(
   const left = new Set(codes.filter(c => STAYS.has(c)))
   const ofControl = codes.every(c => CONTROL.has(c) || STAYS.has(c))
   const tried = (l: Landing) => circuit.part !== 'starter' || isControl(l) === ofControl
-  const isRight = (own: readonly Landing[]) => judgeWiring(circuit, own, found, left).faults.every(f => left.has(f.code))
+  const isRight = (own: readonly Landing[]) =>
+    judgeWiring(circuit, own, found, left).faults.every(f => left.has(f.code))
   if (isRight(landings)) return undefined
   const { terminals } = PARTS_WIRED[circuit.part]
   const moved = (own: readonly Landing[], i: number, terminal: string) =>

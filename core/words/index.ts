@@ -1,6 +1,7 @@
 export { sayMark } from './marks'
 export { SCHOOLS, UNIT_TITLES, type School, type SchoolChoice } from './practice'
 export { sayProofFault } from './proofs'
-export { sayTurns, sayWork, type SaidWork } from './work'
+export { sayWork, type SaidWork } from './work'
 export { sayDifference, sayMove, sayWiringFault, sayWiringNote } from './wiring'
+export { sayBlocked, saySettingProblem, sayStep, STATION_WORDS } from './plan'
 export { NEED_WORDS, sayProblem } from './problems'

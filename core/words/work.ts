@@ -1,6 +1,6 @@
 /** Lines of the stations in words: wires landed, nuts turned, times taken, what was proved. */
 import type { WorkLine } from '#core/tab'
-import { formatValue, US, type Units } from '#core/units'
+import { formatTurns, formatValue, US, type Units } from '#core/units'
 
 export interface SaidWork {
   readonly title: string
@@ -18,7 +18,7 @@ export function sayWork(line: Exclude<WorkLine, { kind: 'step' }>, units: Units 
         ...(line.as ? { detail: line.as === 'found' ? 'as found' : 'as landed' } : {}),
       }
     case 'adjusted':
-      return { title: `${NUT_WORDS[line.nut]}, ${sayTurns(line.turns)}` }
+      return { title: `${NUT_WORDS[line.nut]}, ${formatTurns(line.turns)}` }
     case 'timed':
       return {
         title: `${TIMED_WORDS[line.what]} ${formatValue('time', line.seconds, units)}`,
@@ -32,14 +32,4 @@ export function sayWork(line: Exclude<WorkLine, { kind: 'step' }>, units: Units 
         ...(line.text ? { detail: line.text } : {}),
       }
   }
-}
-
-const FRACTIONS: Readonly<Record<number, string>> = { 1: '¼', 2: '½', 3: '¾' }
-
-/** `1½ turns clockwise`; quarters as they are turned by hand. */
-export function sayTurns(turns: number): string {
-  const quarters = Math.round(Math.abs(turns) * 4)
-  const [whole, rest] = [Math.floor(quarters / 4), FRACTIONS[quarters % 4] ?? '']
-  const count = quarters === 0 ? Math.abs(turns).toFixed(2) : `${whole > 0 ? whole : ''}${rest}`
-  return `${count} ${quarters > 4 ? 'turns' : 'turn'} ${turns >= 0 ? 'clockwise' : 'anticlockwise'}`
 }

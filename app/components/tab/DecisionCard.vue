@@ -6,7 +6,7 @@
 import type { Isolation } from '#core/isolation'
 
 const props = defineProps<{ isolation: Isolation, say: (line: string) => string }>()
-const emit = defineEmits<{ show: [test: string], settle: [] }>()
+const emit = defineEmits<{ show: [test: string], settle: [], plan: [] }>()
 const decision = computed(() => props.isolation.decision!)
 const HEADS = {
   found: 'Enough is known',
@@ -54,7 +54,8 @@ const excluded = ref(false)
       }}
     </p>
     <div class="row foot">
-      <button class="press main" @click="emit('settle')">Repair and settle</button>
+      <button class="press main" @click="emit('plan')">Put it right, step by step</button>
+      <button class="press" @click="emit('settle')">Repair and settle</button>
       <button
         v-for="t in isolation.causeTests.slice(0, 2)"
         :key="t.test"

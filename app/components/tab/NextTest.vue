@@ -20,6 +20,7 @@ const emit = defineEmits<{
   answer: [test: string, outcome: string]
   wait: [test: string, minutes: number]
   settle: []
+  plan: []
   resume: []
 }>()
 
@@ -88,6 +89,7 @@ function skip() {
       :say="say"
       @show="t => emit('show', t)"
       @settle="emit('settle')"
+      @plan="emit('plan')"
     />
     <template v-else-if="first && !settled">
       <p class="caps">

@@ -3,7 +3,7 @@ import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
 import type { SystemOutline, TestOutline } from '#core/systems'
 import { findProofFailure, isKnownLine, type AnyLine, type Attachment } from '#core/tab'
 import { formatFigure, formatValue, US, type Units } from '#core/units'
-import { sayMark, sayWork } from '#core/words'
+import { sayMark, sayStep, sayWork } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
 import type { TabView } from '~/workers/openTabs'
 
@@ -233,7 +233,7 @@ export function wordLine(
     case 'taken-up':
       return { title: 'Weighed after all', detail: 'a line that came after settling' }
     case 'step':
-      return { title: line.done ? `Done: ${line.step}` : `Left out: ${line.step}`, detail: line.reason }
+      return { title: `${line.done ? 'Done' : 'Left out'}: ${sayStep(line.step)}`, detail: line.reason }
     case 'landed':
     case 'adjusted':
     case 'timed':

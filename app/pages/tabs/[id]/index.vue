@@ -1,10 +1,11 @@
 <script setup lang="ts">
 /** The Tab screen: path, next test, suspects, tape and reading line on one screen. */
 import { useMediaQuery } from '@vueuse/core'
-import { nextProof } from '#core/tab'
+import { nextProof, type WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { useProving } from '~/composables/useProving'
 import { useTabKeys } from '~/composables/useTabKeys'
+import { useStations } from '~/composables/useStations'
 import { useTabWords } from '~/composables/useTabWords'
 import { useTestInHand } from '~/composables/useTestInHand'
 import { useKeeping } from '~/stores/keeping'
@@ -16,11 +17,11 @@ const keeping = useKeeping()
 const id = computed(() => String(route.params.id))
 const narrow = useMediaQuery('(max-width: 760px)')
 const part = ref<'next' | 'suspects' | 'tape'>('next')
-const PARTS = [
-  { id: 'next', label: 'next test' },
-  { id: 'suspects', label: 'suspects' },
+const parts = computed(() => [
+  { id: 'next', label: stations.on.value ? 'next step' : 'next test' },
+  { id: 'suspects', label: stations.on.value ? 'stations' : 'suspects' },
   { id: 'tape', label: 'tape' },
-] as const
+] as const)
 const keysOpen = ref(false)
 const leadsOpen = ref(false)
 const photoTrouble = ref('')
@@ -38,6 +39,7 @@ const hand = useTestInHand({
   focus,
 })
 const { shown, nextPoint } = hand
+const stations = useStations(logOrAsk)
 const settled = computed(() => tab.state.status === 'settled')
 const pickedPoint = computed(() => tab.kind?.points.find(p => p.id === tab.picked))
 
@@ -52,6 +54,9 @@ watch(
 onUnmounted(() => tab.close())
 useHead({ title: () => (tab.reply ? `${tab.reply.site.name} · ${tab.reply.system.name}` : 'Keep Tab') })
 
+const prove = (state: WorkState) => {
+  proving.value = state
+}
 async function show(test: string) {
   part.value = 'next'
   await hand.show(test)
@@ -105,9 +110,30 @@ useTabKeys({
     <TabHead :say="words.sayShort" @prove="s => (proving = s)" />
     <TabBanners :photo-trouble="photoTrouble" />
     <div class="work" :data-part="part">
-      <PathPanel class="area-path" :next="nextPoint" :narrow="narrow" />
-      <LaneChoice v-if="narrow" v-model="part" class="parts" :choices="PARTS" label="Show" />
+      <TerminalsPanel
+        v-if="stations.wired.value && (!narrow || part === 'next')"
+        class="area-path"
+        :wired="stations.wired.value"
+        :narrow="narrow"
+      />
+      <PathPanel v-else class="area-path" :next="nextPoint" :narrow="narrow" />
+      <LaneChoice v-if="narrow" v-model="part" class="parts" :choices="parts" label="Show" />
+      <StationCard
+        v-if="stations.on.value && tab.plan"
+        v-show="!narrow || part === 'next'"
+        class="area-next"
+        :plan="tab.plan"
+        :step="stations.step.value"
+        :units="tab.units"
+        :holds="stations.holds"
+        @log="stations.log"
+        @prove="prove"
+        @take="hand.take"
+        @tests="stations.leave"
+        @settle="settle"
+      />
       <NextTest
+        v-else
         v-show="!narrow || part === 'next'"
         class="area-next"
         :isolation="tab.isolation"
@@ -122,9 +148,19 @@ useTabKeys({
         @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })"
         @answer="hand.answer"
         @settle="settle"
+        @plan="stations.begin"
         @resume="tab.log({ kind: 'resumed' })"
       />
+      <StationSteps
+        v-if="stations.on.value && tab.plan"
+        v-show="!narrow || part === 'suspects'"
+        class="area-suspects"
+        :plan="tab.plan"
+        :step="stations.step.value"
+        @show="stations.show"
+      />
       <SuspectList
+        v-else
         v-show="!narrow || part === 'suspects'"
         class="area-suspects"
         :isolation="tab.isolation"

@@ -1,0 +1,273 @@
+<script setup lang="ts">
+/** The next step of a repair, where the next test stood: what to do, in which state, why, and that it is done. */
+import type { PlanStep } from '#core/plan'
+import type { DraftLine, WorkState } from '#core/tab'
+import { formatFigure, formatTurns, type Units } from '#core/units'
+import { sayBlocked, sayMove, sayWiringFault, sayWiringNote, STATION_WORDS } from '#core/words'
+import { useDraftAt } from '~/composables/useDraft'
+import type { PlanView } from '~/workers/openTabs'
+
+const props = defineProps<{
+  plan: PlanView
+  step: PlanStep | undefined
+  units: Units
+  holds: (need: PlanStep['need']) => boolean
+}>()
+const emit = defineEmits<{
+  log: [lines: readonly DraftLine[]]
+  prove: [state: Exclude<WorkState, 'live'>]
+  take: [test: string]
+  tests: []
+  settle: []
+}>()
+
+const NEEDS: Record<PlanStep['need'], string> = {
+  'any': '',
+  'live': 'power on',
+  'proven-dead': 'proven dead',
+  'discharged': 'dead and discharged',
+  'zero-pressure': 'zero pressure',
+}
+const FIRST = { 'proven-dead': 'Prove it dead', 'discharged': 'Bleed it', 'zero-pressure': 'Drain it' } as const
+/** Steps that are the proof of a state. */
+const PROVES: Partial<Record<string, Exclude<WorkState, 'live'>>> = {
+  dead: 'proven-dead',
+  discharge: 'discharged',
+  drain: 'zero-pressure',
+}
+
+const leaving = ref(false)
+const reason = useDraftAt(String(useRoute().params.id), 'leave step', () => props.step?.id)
+watch(() => props.step?.id, () => {
+  leaving.value = false
+})
+
+const wiring = computed(() => props.plan.wiring.filter(w => w.of === 'left'))
+const wrong = computed(() => wiring.value.filter(w => w.verdict.faults.length > 0))
+const needed = computed(() => {
+  const need = props.step?.need
+  return need && need !== 'any' && need !== 'live' && !props.holds(need) ? need : undefined
+})
+const advice = computed(() => (props.step?.id === 'switch-set' ? props.plan.setUp : undefined))
+const figure = (pa: number | undefined) =>
+  pa === undefined ? { digits: '–', unit: '' } : formatFigure('pressure', pa, props.units)
+
+const heading = computed(() => {
+  const coach = advice.value?.coach.advice
+  if (coach?.do !== 'turn') return props.step?.title
+  return `${coach.nut === 'range' ? 'Range nut' : 'Small nut'}, ${formatTurns(coach.turns)}`
+})
+const perTurn = computed(() => figure(advice.value?.coach.state.mean[2]))
+
+function done() {
+  const { step } = props
+  if (!step) return
+  const own: DraftLine = { kind: 'step', station: step.station, step: step.id, done: true }
+  const coach = advice.value?.coach.advice
+  if (step.id === 'power-on') return emit('log', [{ kind: 'state', to: 'live' }, own])
+  if (coach?.do === 'turn')
+    return emit('log', [{ kind: 'adjusted', component: 'switch', nut: coach.nut, turns: coach.turns }])
+  const fix = step.id.startsWith('fix:') ? props.plan.repairs.find(r => r.name === step.title) : undefined
+  if (fix) {
+    const component = fix.fault.slice(0, fix.fault.indexOf('.'))
+    return emit('log', [step.part
+      ? { kind: 'part', component, fault: fix.fault, on: step.part }
+      : { kind: 'repair', component, fault: fix.fault, text: step.title }])
+  }
+  emit('log', [own])
+}
+/** What the record wants moved: said at once, and judged anew. */
+const moves = computed(() => {
+  const all = wrong.value.flatMap(w => (w.mend ?? []).map(m => ({ ...m, part: w.component })))
+  return props.step?.id === 'paper-proof' ? all : []
+})
+const moved = () =>
+  emit('log', moves.value.map(({ colour, to, terminal, part }): DraftLine => ({
+    kind: 'landed', part, terminal, colour, to, as: 'left',
+  })))
+function leave() {
+  const why = reason.value.trim()
+  if (!props.step || !why) return
+  reason.value = ''
+  emit('log', [{ kind: 'step', station: props.step.station, step: props.step.id, done: false, reason: why }])
+}
+/** Wires are landed by saying them, a proof by being right; what is blocked is not done at all. */
+const canBeDone = computed(() => props.step?.standing !== 'blocked' && props.step?.id !== 'land')
+const canBeLeft = computed(() => wrong.value.length === 0 || props.step?.station !== 'wire')
+const mainWord = computed(() => {
+  const coach = advice.value?.coach.advice
+  if (coach?.do === 'turn') return 'Turned'
+  if (props.step?.id === 'power-on') return 'Power is on'
+  if (props.step?.part) return 'Fitted'
+  return 'Done'
+})
+</script>
+
+<template>
+  <section class="panel card" aria-label="Next step">
+    <template v-if="step">
+      <p class="caps">
+        {{ STATION_WORDS[step.station] }}
+        <span v-if="NEEDS[step.need]" class="need">· {{ NEEDS[step.need] }}</span>
+      </p>
+      <h2>{{ heading }}</h2>
+      <p v-if="step.cautions.length" class="caution">{{ step.cautions.join(' ') }}</p>
+      <div v-if="advice" class="figures">
+        <p><span class="soft">cut-in · wanted {{ figure(advice.target.cutIn).digits }}</span>
+          <b class="figure">{{ figure(advice.read.cutIn).digits }}</b> {{ figure(advice.read.cutIn).unit }}</p>
+        <p><span class="soft">cut-out · wanted {{ figure(advice.target.cutOut).digits }}</span>
+          <b class="figure">{{ figure(advice.read.cutOut).digits }}</b> {{ figure(advice.read.cutOut).unit }}</p>
+        <p><span class="soft">a turn of the range nut</span>
+          <b class="figure">{{ perTurn.digits }}</b> {{ perTurn.unit }}</p>
+      </div>
+      <ul v-if="step.id === 'paper-proof'" class="verdicts">
+        <template v-for="w in wiring" :key="w.component">
+          <li v-for="f in w.verdict.faults" :key="f.code" class="wrong"><b>Not so.</b> {{ sayWiringFault(f) }}</li>
+          <li v-for="m in w.mend ?? []" :key="m.colour + m.to"><b>{{ sayMove(m) }}</b></li>
+          <li v-for="n in w.verdict.notes" :key="n.code" class="soft">{{ sayWiringNote(n) }}</li>
+        </template>
+      </ul>
+      <ul v-else class="work">
+        <li v-for="w in step.work" :key="w">{{ w }}</li>
+      </ul>
+      <p v-if="step.part" class="part">
+        Part: <b>{{ step.part }}</b><span v-if="step.fits">, {{ step.fits }}</span>.
+      </p>
+      <p v-if="step.reason" class="blocked" role="status">{{ sayBlocked(step.reason) }}</p>
+      <p class="why soft">
+        {{ step.why }} About {{ step.minutes }} min.
+        <template v-if="step.wait">Then {{ step.wait }} min of waiting.</template>
+      </p>
+      <form v-if="leaving" class="row foot" @submit.prevent="leave">
+        <label class="field grow">
+          <span class="visually-hidden">Why not</span>
+          <input v-model="reason" placeholder="Not here, because… (kept on the tab)" autocomplete="off">
+        </label>
+        <button class="press" type="submit">Leave it out</button>
+        <button class="press plain" type="button" @click="leaving = false">Back</button>
+      </form>
+      <div v-else class="row foot">
+        <button v-if="PROVES[step.id]" class="press main" @click="emit('prove', PROVES[step.id]!)">Prove it</button>
+        <button v-else-if="needed" class="press main" @click="emit('prove', needed)">
+          {{ FIRST[needed] }} first
+        </button>
+        <button v-else-if="step.id === 'sheet'" class="press main" @click="emit('settle')">To the sheet</button>
+        <button
+          v-else-if="step.id === 'run' && step.readings?.length"
+          class="press main"
+          @click="emit('take', step.readings[0]!)"
+        >
+          {{ step.work[0] }}
+        </button>
+        <button v-else-if="moves.length" class="press main" @click="moved">Moved: check again</button>
+        <button v-else-if="canBeDone" class="press main" @click="done">{{ mainWord }}</button>
+        <button v-if="canBeLeft" class="press plain" @click="leaving = true">not here, because…</button>
+        <button class="press plain" @click="emit('tests')">back to the tests</button>
+      </div>
+    </template>
+    <template v-else>
+      <p class="caps">Settle</p>
+      <h2>Every step is done or left out</h2>
+      <p class="soft">What is left is the sheet: look it over and sign.</p>
+      <div class="row foot"><button class="press main" @click="emit('settle')">To the sheet</button></div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  border: 2px solid var(--edge);
+  padding: 10px 16px 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  min-height: 0;
+  overflow: auto;
+}
+h2 {
+  font-size: var(--size-figure);
+  line-height: 1.15;
+}
+.need {
+  color: var(--ink);
+}
+.work,
+.verdicts {
+  margin: 0;
+  padding-left: 18px;
+  font-size: var(--size-small);
+  line-height: 1.35;
+}
+.verdicts {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.wrong {
+  border-left: 4px solid var(--danger);
+  padding-left: 10px;
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 8px;
+}
+.figures p {
+  background: var(--panel-2);
+  margin: 0;
+  padding: 4px 10px;
+}
+.figures .soft {
+  display: block;
+  font-size: var(--size-small);
+}
+.blocked {
+  border-left: 4px solid var(--brass);
+  padding-left: 10px;
+  font-size: var(--size-note);
+}
+.part,
+.why {
+  font-size: var(--size-small);
+  line-height: 1.3;
+}
+.caution {
+  font-size: var(--size-caps);
+  padding: 2px 8px;
+  line-height: 1.25;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.foot {
+  margin-top: auto;
+  position: sticky;
+  bottom: -12px;
+  background: var(--panel);
+  padding: 4px 0 12px;
+  margin-bottom: -12px;
+}
+.foot .press {
+  padding: 0 12px;
+  font-size: var(--size-note);
+}
+.grow {
+  flex: 1;
+  min-width: 180px;
+}
+@media (max-width: 760px) {
+  .card {
+    overflow: visible;
+    flex: 1 0 auto;
+  }
+  .foot {
+    position: static;
+    margin: 4px 0 0;
+    padding: 0;
+  }
+}
+</style>

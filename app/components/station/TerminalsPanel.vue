@@ -1,0 +1,132 @@
+<script setup lang="ts">
+/**
+ * The terminals of the part in hand, with its conductors as landed drawn full and as found drawn thin; contacts shown
+ * closed. Lines come from the left where they come from the supply, and leave to the right.
+ */
+import { PARTS_WIRED } from '#core/wiring'
+import { sayWiringFault } from '#core/words'
+import type { PlanView } from '~/workers/openTabs'
+import { drawTerminals } from './terminals'
+
+const props = defineProps<{ wired: PlanView['wiring'][number], narrow: boolean }>()
+const drawing = computed(() => drawTerminals(props.wired, props.narrow))
+const part = computed(() => PARTS_WIRED[props.wired.circuit.part])
+const hasBoth = computed(() => props.wired.of === 'left' && props.wired.record.found.length > 0)
+const worst = computed(() => props.wired.verdict.faults[0])
+</script>
+
+<template>
+  <section class="panel terminals" aria-label="Terminals">
+    <p class="head">
+      <span class="caps">The {{ part.name }}, as {{ wired.of === 'left' ? 'landed' : 'found' }}</span>
+      <span class="soft"><template v-if="hasBoth">as found drawn thin · </template>contacts shown closed</span>
+    </p>
+    <svg :viewBox="`0 0 ${drawing.width} ${drawing.height}`" role="img" :aria-label="drawing.say">
+      <rect v-bind="drawing.box" class="box" rx="6" />
+      <path v-for="w in drawing.wires" :key="w.key" :d="w.path" class="wire" :class="[w.colour, { thin: w.thin }]" />
+      <path v-for="p in drawing.poles" :key="p" :d="p" class="pole" />
+      <g v-for="t in drawing.terminals" :key="t.id">
+        <circle :cx="t.x" :cy="t.y" r="15" class="screw" />
+        <text :x="t.x" :y="t.y + 5" class="id">{{ t.label }}</text>
+      </g>
+      <text v-for="e in drawing.ends" :key="e.key" :x="e.x" :y="e.y" :class="['end', e.anchor]">{{ e.text }}</text>
+    </svg>
+    <p v-if="worst" class="wrong" role="status"><b>Not so.</b> {{ sayWiringFault(worst) }}</p>
+    <p v-else class="right"><b>As it should be.</b> The record is right; the wires still want their ohms.</p>
+    <p class="soft say">By the line: <b>t1 black supply</b>, <b>found t2 white motor</b>, <b>t2 white off</b></p>
+  </section>
+</template>
+
+<style scoped>
+.terminals {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto auto;
+  padding: 8px 16px;
+  min-height: 0;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  margin: 0;
+}
+svg {
+  width: 100%;
+  height: 100%;
+  min-height: 0;
+}
+.box {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.wire {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 5;
+}
+.wire.thin {
+  stroke-width: 1.5;
+  stroke-dasharray: 4 4;
+}
+.wire.white,
+.wire.gray {
+  stroke: var(--panel-2);
+  filter: drop-shadow(0 0 1px var(--ink)) drop-shadow(0 0 1px var(--ink));
+}
+.wire.red {
+  stroke: #a8322a;
+}
+.wire.yellow {
+  stroke: #c59a17;
+}
+.wire.blue {
+  stroke: #2b5f9e;
+}
+.wire.brown,
+.wire.orange {
+  stroke: #8a5a2b;
+}
+.wire.green,
+.wire.bare {
+  stroke: #3c7a3c;
+}
+.pole {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+.screw {
+  fill: var(--panel);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.id {
+  text-anchor: middle;
+  font-weight: 700;
+  font-size: 15px;
+  fill: var(--ink);
+}
+.end {
+  font-size: 14px;
+  fill: var(--ink);
+}
+.end.end-right {
+  text-anchor: end;
+}
+.wrong {
+  border-left: 4px solid var(--danger);
+  padding-left: 10px;
+  margin: 0;
+}
+@media (max-width: 760px) {
+  svg {
+    height: auto;
+  }
+}
+.right,
+.say {
+  margin: 0;
+  font-size: var(--size-small);
+}
+</style>

@@ -1,0 +1,43 @@
+/** The second half of a call on the Tab's frame: whether the stations are shown, and the step in hand. */
+import { useSessionStorage } from '@vueuse/core'
+import type { PlanStep } from '#core/plan'
+import { holdsNeed, type DraftLine } from '#core/tab'
+import { useTab } from '~/stores/tab'
+
+/** @param write logs lines, and asks for the proof that they need */
+export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]) => Promise<unknown>) {
+  const tab = useTab()
+  const route = useRoute()
+  const begun = useSessionStorage<readonly string[]>('stations', [])
+  const id = computed(() => String(route.params.id))
+  const chosen = ref<string>()
+  const steps = computed(() => tab.plan?.stations.flatMap(s => s.steps) ?? [])
+  const on = computed(() =>
+    begun.value.includes(id.value) && steps.value.length > 0 && tab.state.status !== 'settled')
+  const step = computed((): PlanStep | undefined => {
+    const next = tab.plan?.next
+    return steps.value.find(s => s.id === chosen.value) ?? steps.value.find(s => s.id === next?.id)
+  })
+  // what was done is no longer in hand
+  watch(() => steps.value.map(s => s.standing).join(), () => {
+    chosen.value = undefined
+  })
+  const isWiring = computed(() => step.value?.station === 'wire' || step.value?.id === 'record')
+  return {
+    on,
+    step,
+    /** the part whose terminals are shown */
+    wired: computed(() => (on.value && isWiring.value ? tab.plan?.wiring[0] : undefined)),
+    holds: (need: PlanStep['need']) => holdsNeed(tab.state, need),
+    begin: () => {
+      begun.value = [...new Set([...begun.value, id.value])]
+    },
+    leave: () => {
+      begun.value = begun.value.filter(b => b !== id.value)
+    },
+    show: (which: string) => {
+      chosen.value = which
+    },
+    log: ([first, ...rest]: readonly DraftLine[]) => (first ? write(first, rest) : undefined),
+  }
+}

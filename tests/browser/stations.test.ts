@@ -1,0 +1,104 @@
+/**
+ * From found to proved on one screen: the plan's steps, a wire on the wrong pole caught before power, a switch set by
+ * the coach, the proof.
+ */
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openPage, serveDemo, type Page, type Served } from './drive'
+
+let served: Served
+let page: Page
+let caravan: string
+
+beforeAll(async () => {
+  served = await serveDemo()
+  caravan = await served.tabOf('Wash block')
+  page = await openPage()
+  await page.size(1280, 800)
+  await page.openTab(served.url, caravan)
+})
+afterAll(async () => {
+  await page?.close()
+  await served?.remove()
+})
+
+const logAll = async (lines: readonly string[]) => {
+  for (const line of lines) await page.log(line)
+}
+const next = (text: string) => page.see(text, '.area-next')
+const kinds = async () => (await served.readTab(caravan)).lines.map(k => k.line.kind)
+
+describe('a burnt switch, from the finding to the proof', () => {
+  it('is put right by steps on the Tab’s frame, once it is found', async () => {
+    await logAll(['line 241', 'load 0', 'dead 239 0.3 239', 'contacts burnt'])
+    await next('Enough is known')
+    await page.press('Put it right, step by step', '.area-next')
+    await next('Picture and terminals as found')
+    await page.see('One lock-out, one drain', '.area-suspects')
+  })
+
+  it('takes the terminals by the line, and draws them', async () => {
+    await logAll(['t1 black supply', 't2 black motor', 't3 white supply', 't4 white motor'])
+    await logAll(['g green supply', 'g green motor'])
+    await next('drained to zero')
+    expect((await kinds()).filter(k => k === 'landed')).toHaveLength(6)
+    await page.log('zero pressure 0')
+    await next('Replace the pressure switch')
+    await page.press('Fitted', '.area-next')
+    await next('Wires landed as they were found')
+    await page.see('The pressure switch, two poles, as found', '.area-path')
+  })
+
+  it('catches both feeds on one pole before power, and says the move that mends it', async () => {
+    await logAll(['t1 black supply', 't2 white supply', 't3 white motor', 't4 black motor'])
+    await logAll(['g green supply', 'g green motor'])
+    await page.see('Leg meets leg', '.area-path')
+    await next('Move the white of the supply from 2 to 3.')
+    await page.press('Set up', '.area-suspects')
+    await page.press('Power on', '.area-suspects')
+    await next('Not with the wires as they are on record')
+    expect((await page.text('.area-next'))).not.toContain('Power is on')
+    await page.press('Wire', '.area-suspects')
+    await page.press('Proof of the record', '.area-suspects')
+    await page.press('Moved: check again', '.area-next')
+    await page.see('As it should be', '.area-path')
+    await next('Dead check of the wires themselves')
+  })
+
+  it('leaves a step out with a reason, which stays on the tab', async () => {
+    await page.press('Done', '.area-next')
+    await next('Cover on')
+    await page.press('not here, because', '.area-next')
+    await (await page.find('.area-next input')).sendKeys('the customer is painting it')
+    await page.press('Leave it out', '.area-next')
+    await page.see('the customer is painting it', '.area-tape')
+  })
+
+  it('has the switch set by what its nuts do: off and dead for the turn, and learnt from it', async () => {
+    await next('Tank to 38 psi')
+    await page.log('pre 38')
+    await next('Water back slowly')
+    await page.press('Done', '.area-next')
+    await page.press('Power is on', '.area-next')
+    await next('Cut-in 40 psi, cut-out 60 psi')
+    await logAll(['cut in 46', 'cut out 66'])
+    await next('Range nut, 2½ turns anticlockwise')
+    await next('Prove it dead first')
+    await page.log('dead 239 0.3 239')
+    await page.press('Turned', '.area-next')
+    await page.log('live')
+    await logAll(['cut in 40', 'cut out 60'])
+    await next('The proof run')
+    expect((await kinds()).filter(k => k === 'adjusted')).toHaveLength(1)
+  })
+
+  it('keeps where it was over a reload, and goes back to the tests when asked', async () => {
+    await page.driver.navigate().refresh()
+    await next('The proof run')
+    await page.log('hold 10 min 58→58')
+    await page.press('Prove', '.area-suspects')
+    await page.see('All closed, 10 min watched', '.area-suspects')
+    expect(await page.text('.area-suspects .steps')).toMatch(/✓\s*All closed/)
+    await page.press('back to the tests', '.area-next')
+    await page.see('left', '.area-suspects')
+  })
+})
