@@ -9,7 +9,7 @@ export const PROBLEM_CODES = [
   // shorthand
   'empty', 'unknown-word', 'unknown-point', 'no-value', 'two-values', 'wrong-unit', 'no-such-reading', 'ambiguous',
   // said at the stations
-  'no-direction', 'no-turns', 'time-backwards',
+  'no-direction', 'no-turns',
   // three leads told apart
   'leads-all-open', 'lead-open', 'leads-cannot-be', 'leads-shorted', 'leads-sum', 'leads-alike',
   // systems and nameplates

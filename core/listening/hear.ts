@@ -5,7 +5,7 @@
  */
 import { ok, type Result } from '#core/foundation'
 import { findTest, withOptions, type SystemKind, type Test } from '#core/systems'
-import { parseShorthand, type Choice, type DraftLine, type Listening } from '#core/tab'
+import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
 import { meaningsOf } from './clause'
 import { findDone } from './done'
@@ -89,14 +89,29 @@ function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Res
   return other.ok && other.value.kind === 'lines' && !other.value.left ? other : own
 }
 
+/** A hold that was watched from one pressure to another is a leak-down too. */
+function withLeakDown(kind: SystemKind, heard: { readonly lines: readonly DraftLine[], readonly say: string }) {
+  const [hold] = heard.lines
+  if (hold?.kind !== 'timed' || hold.what !== 'hold' || hold.from === undefined || !findTest(kind, LEAK_DOWN))
+    return heard
+  const lost = Math.max(0, hold.from - (hold.to ?? hold.from))
+  const value = (lost * IN_TEN_MINUTES) / Math.max(hold.seconds, 1)
+  const reading: DraftLine = { kind: 'reading', test: LEAK_DOWN, value, ...(hold.typed ? { typed: hold.typed } : {}) }
+  return hold.seconds >= 120 ? { ...heard, lines: [hold, reading] } : heard
+}
+const LEAK_DOWN = 'leak-down'
+const IN_TEN_MINUTES = 600
+
 /** What no other ear could make sense of either. */
-const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction', 'no-turns'])
+const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction'])
 
 /** What was found: read, seen, heard, told. */
 function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
   const text = typed.trim()
   const remark = (nearest: readonly Choice[] = []): Result<Heard> =>
     ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
+  const station = text.length > LONGEST ? undefined : readStationWords(kind, text, listening.units)
+  if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
   const exact = parseShorthand(kind, typed, listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value

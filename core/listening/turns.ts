@@ -50,6 +50,7 @@ export const TURNS: readonly Joined[] = [
     + 'to(?= (?:\\d+(?: ?psi| pounds)?|'
     + '(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]\\w+)?)(?: ?$|,))',
   ],
+  ['start to start $1 $2', '(\\d+) (seconds?|minutes?) (?:between|from) starts?(?: to starts?)?'],
   ['outletvalve', '(?:ball |shut-?off )*valve (?:on|at|after) the (?:pump )?outlet'],
   [
     'levelabove',

@@ -22,7 +22,7 @@ describe('the air of a tank', () => {
     expect(advice.minutes).toBeCloseTo(freeAir / 7.4805, 2)
   })
 
-  it('is read first, left where it is near enough, let out where it is over, and not put into a tank that spits', () => {
+  it('is read first, left where near enough, let out where over, and not put into a tank that spits', () => {
     expect(adviseAir(tank, undefined).do).toBe('read')
     expect(adviseAir(tank, 27.5 * PSI).do).toBe('leave')
     expect(adviseAir(tank, 38 * PSI).do).toBe('bleed')

@@ -40,6 +40,7 @@ export {
   type SignedSheet,
   type Stamp,
 } from './schema'
+export { readStationWords } from './stationWords'
 export { findProofFailure, PROOF_FAULTS, type ProofFailure, type ProofFault } from './says'
 export {
   completeShorthand,

@@ -43,7 +43,10 @@ export function parseShorthand(
   const command = parseCommand(text, typed)
   if (command) return command
   const station = readStationWords(kind, typed, units)
-  if (station) return station.ok ? ok({ kind: 'line', ...station.value }) : station
+  if (station && !station.ok) return station
+  const [line, more] = station?.value.lines ?? []
+  // several of one line are heard, not written short
+  if (station && line && !more) return ok({ kind: 'line', line, say: station.value.say })
   const seen = parseSeen(kind, text, typed)
   if (seen && seen.kind === 'line') return ok(seen)
   const { words, values, problem } = numberAsName(kind, readTokens(text), text)

@@ -114,6 +114,7 @@ export function circuitAsLanded(circuit: WiredCircuit, landings: readonly Landin
     ...insideOf(circuit, position),
     ...motorOf(circuit),
     ...restOf(circuit, landings),
+    ...bondOf(landings),
     resistor('pilot', 'pilot1', 'pilot2', position.pilot ? CLOSED : OPEN),
   ]
   const nodes = new Set(elements.flatMap(e => [e.a, e.b]))
@@ -200,6 +201,13 @@ function restOf({ part, supply }: WiredCircuit, landings: readonly Landing[]): E
   const leads = landings.filter(l => l.to === 'motor' && !GROUND_COLOURS.has(l.colour))
   const isSingle = part === 'one-pole-switch' || part === 'float-switch'
   return isSingle && leads.length === 1 ? [resistor('rest', 'm2', LEGS[supply][1]!, WIRE)] : []
+}
+
+/** `the ground is on the ground screw`: said of all of them, where none is said of the motor's by itself. */
+function bondOf(landings: readonly Landing[]): Element[] {
+  const all = landings.some(l => l.to === 'ground' && l.terminal === 'g')
+  const own = landings.some(l => l.to === 'motor' && GROUND_COLOURS.has(l.colour))
+  return all && !own ? [resistor('bond', 'frame', terminalNode('g'), WIRE)] : []
 }
 
 /** Standing still, as it is in the first instant: half its locked impedance is resistance. */

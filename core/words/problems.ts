@@ -41,7 +41,6 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
   // said at the stations
   'no-direction': f => `“${f.typed}” has no direction. Say cw or ccw, as seen from above the nut.`,
   'no-turns': f => `“${f.typed}” has no number of turns. Say how many, such as 1 1/2.`,
-  'time-backwards': f => `“${f.typed}” goes back in time.`,
   // three leads told apart
   'leads-all-open': () =>
     'All three pairs are open: two or three leads are broken, or the meter is not making contact.',
