@@ -17,6 +17,7 @@ const DOINGS = {
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went )?(?:in|on|fitted)\\b',
+    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
   ],
   cleaned: [
     '(?:cleaned|cleared|rinsed|washed|flushed|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied|reamed)'
@@ -29,7 +30,8 @@ const DOINGS = {
     '(?:dug|picked|fished|pulled|took) (?:\\w+ ){0,4}out of (?:the )?OF',
   ],
   remade: [
-    '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|tightened(?: up| down)?|snugged(?: up)?|'
+    '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|'
+    + '(?:re-?)?tightened(?: up| down)?|snugged(?: up)?|'
     + 'cleaned(?: up)?|'
     + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',

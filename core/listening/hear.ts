@@ -76,6 +76,8 @@ function leftOf(heard: Result<Heard> | undefined): string | undefined {
 function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
   if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
   const [line] = heard.lines
+  // `cleaned the nozzle, 55 now`: the figure is of afterwards
+  if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false
   const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
   return line?.kind === 'observation' && line.test !== 'asked' && !same
 }

@@ -645,7 +645,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     dry: [
       'nothing wet', 'dry everywhere', 'everything is dry', 'no drips anywhere under the sinks',
       'no drips under the taps or at the toilet', 'no leaks in the coach', 'not find leak', 'no wet spots',
-      'bone dry everywhere', 'nothing leaking', 'no leaks anywhere all dry', 'plumbing dry', 'plumbing good',
+      'bone dry everywhere', 'nothing leaking', 'no leaks anywhere all dry', 'no leaks anywhere', 'plumbing dry',
+      'plumbing good',
     ],
     leak: [
       'toilet in the bath running', 'irrigation valve weak', 'valve weak', 'water run toilet', 'toilet bowl',
@@ -1121,7 +1122,10 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'soap nothing at the fittings', 'no bubbles at the fittings', 'fittings dry', 'soap fittings dry',
       'fittings do not leak',
     ],
-    none: ['no air leak soap', 'not find leak soap', 'no air leaks', 'no bubbles', 'soap nothing'],
+    none: [
+      'no air leak soap', 'not find leak soap', 'no leaks sprayed everything', 'sprayed everything no leaks',
+      'no air leaks', 'no bubbles', 'soap nothing',
+    ],
     line: [
       'leak at a fitting', 'hose leaks', 'coupler leaks', 'hose hiss', 'fitting hiss', 'bubbles at the regulator',
       'soap bubbles regulator', 'bubbles round the fittings', 'bubbles at a fitting', 'bubbles at a hose fitting',
@@ -1133,7 +1137,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
     ],
     relief: [
       'relief spitting all the time', 'relief spits a little', 'safety dribbles', 'relief dribbles all the time',
-      'safety valve bubbles', 'relief leaks', 'relief leaks air', 'soap bubbles at the relief', 'relief hisses',
+      'safety valve bubbles', 'soap outlet bubbles', 'bubbles at its outlet', 'relief leaks', 'relief leaks air',
+      'soap bubbles at the relief', 'relief hisses',
     ],
     receiver: [
       'pinhole bubbles tank', 'pinhole tank blow bubble', 'pinhole bottom tank', 'pinhole in the bottom',

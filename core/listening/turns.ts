@@ -44,6 +44,85 @@ export const TURNS: readonly Joined[] = [
     '(?<=(?:it|she|gauge|needle|pressure|and) )(?:went|came|shot|jumped|climbed|zoomed|built|ran) '
     + '(?:right |straight |all the way |clear |back )+(?:up )?to(?= \\d+(?! ?(?:a|amps?|v|volts?|ohms?)\\b))',
   ],
+  // how it was made safe says nothing of what was found
+  [
+    '',
+    '(?:killed|cut|shut|turned|switched) (?:it|the power|power|the breaker|everything)(?: off| down)?,?(?: and)? '
+    + '(?:locked|proved|proven|checked|verified|tested|tagged)(?: it| out| off|ged)*(?: dead)?(?: at the \\w+)?',
+    '(?:proved|proven|checked|verified|tested|made sure) (?:it |it\'s |it was |that it is |for )?dead(?: at the \\w+)?',
+    '(?:power |breaker |it\'s )?off,? (?:and )?locked(?: out)?(?: and tagged)?', 'locked (?:it )?out(?: and tagged)?',
+  ],
+  [
+    'cutout $1',
+    '(?:builds?|built|came|comes|went|goes|pumps?|pumped|ran|runs?|climbed|climbs?) (?:right |straight |back )*(?:up )?'
+    + 'to (\\d+)(?: psi| pounds)?,? (?:and|then) (?:it )?(?:shut|shuts|cut|cuts|kicked|kicks|clicked|clicks|turned|'
+    + 'turns|quit|quits) (?:itself |right )?off',
+  ],
+  [
+    'cap 0 uf',
+    '(?:start(?:ing)? |run )?cap(?:acitor)?,? (?:reads?|shows?|measures?|is at|is|tests?|measured|read) '
+    + '(?:zero|nothing|0)(?: microfarads?| uf| mfd)?(?! ?ohms?| ?volts?| to)',
+  ],
+  ['b-y', '(?:b to y|b and y|y to b|black to yellow|yellow to black)(?= |$|,)'],
+  ['r-y', '(?:r to y|r and y|y to r|red to yellow|yellow to red)(?= |$|,)'],
+  ['r-b', '(?:r to b|b to r|red to black|black to red)(?= \\d| is| reads| ol| open|$|,)'],
+  [
+    'ohms leadtolead ol',
+    '(?:reads?|read|it\'s|they\'re|shows?|got)? ?(?:open|ol|infinite) between (?:them|the two|the leads|the wires)',
+  ],
+  [
+    'wellhead reads whole',
+    '(?:at the well ?(?:cap|head),? )(?:the same two|same two|same pair|same leads|they|it|the leads|the motor)?,? ?'
+    + '(?:reads?|got|is|are|shows?|ohms?) (?:[1-9]|[1-5]\\d)(?:\\.\\d+)?(?: ohms?(?= ?$|,)|(?= ?$|,))',
+    '(?:the )?same (?:two|pair|leads) at the well ?(?:cap|head) (?:read|reads|got|are|is) '
+    + '(?:[1-9]|[1-5]\\d)(?:\\.\\d+)?(?: ohms?)?(?= ?$|,)',
+  ],
+  [
+    'motor side has continuity',
+    '(?<=splice[^,]{0,20},? (?:and )?(?:the )?)(?:motor|pump) side (?:reads?|is|shows?|ohms?) '
+    + '(?:[1-9]|[1-5]\\d)(?:\\.\\d+)?(?: ohms?)?(?= ?$|,)',
+  ],
+  ['cablegood', 'with the splice (?:apart|open|cut),? the cable (?:megs|is|reads|ohms) (?:good|clean|clear|fine)'],
+  ['meg toground $1', 'megs? to ground (?:was|is|reads?|read) (\\d*\\.?\\d+)(?: megs?)? at the (?:panel|box|switch)'],
+  ['inlet pressure $1', '(\\d+) ?(?:psi|pounds|lbs) (?:coming|going) in(?: from (?:the )?(?:city|street|main|town))?'],
+  [
+    'intake filter off better',
+    '(?:pulled|took|with) the (?:intake |air )?filter (?:off|out),? (?:and |then )?(?:it |she )?(?:fills|filled|'
+    + 'comes up|pumps up)(?: (?:fine|faster|right up|quicker|good))*(?: in \\d+(?: minutes?)?)?(?: now)?',
+  ],
+  [
+    'pump up takes $1 minutes',
+    '(?:fills|pumps up|comes up|fills right up|filled|pumped up) in (\\d+)(?: min(?:ute)?s?)?(?: now)?(?= ?$|,)',
+  ],
+  ['pressure reads $1', '^ ?(\\d{2,3})(?: psi| pounds)? now ?$'],
+  ['$1 volts at the breaker', '(1[012]\\d)(?: volts?)? at the (?:outlet|wall|receptacle|plug|wall plug)'],
+  ['$1 volts at the motor', '(1[0-4]\\.\\d)(?: volts?)? (?:on|at|across) the motor leads'],
+  [
+    'tapped the motor and it runs',
+    'tapped it with (?:a|my|the) (?:hammer|wrench|screwdriver|mallet)(?: handle)?,? (?:and |then )(?:it|she) '
+    + '(?:ran|runs|took off|started|goes|spun)',
+  ],
+  ['three', 'on all (?:of )?the (?:line )?(?:lugs|terminals)'],
+  [
+    'leads toground 0 ohms',
+    '(?:megged|meg|ohmed|checked) (?:all three|all of them|the leads|them|both|it) to ground(?: at the \\w+)?,?'
+    + '(?: and)?(?: got| reads?| it\'s)? (?:zero|a dead short|dead short|nothing but a short)',
+  ],
+  [
+    'motor side to ground',
+    '(?:down the hole|downhole|pump side|motor side|going down)(?: it\'s|, it\'s| is| reads)? (?:dead|straight|'
+    + 'shorted|a dead short|dead shorted|zero) to ground',
+  ],
+  [
+    'cablegood',
+    '(?:and )?(?:meg|megs|ohms?|reading) (?:from|at) the (?:box|house|panel) end (?:is |are |reads )?(?:good|clean|'
+    + 'fine|clear|open)',
+  ],
+  [
+    'wrong box',
+    'box (?:says|is marked|is|is for|is rated|reads|label says) (?:a |an |for )?[\\w./ ]{1,18}(?:horse(?:power)?|hp),? '
+    + '(?:and |but )?(?:the )?(?:pump|motor)(?:\'s| is|\'s a| is a) [\\w./ ]{1,18}',
+  ],
   [
     'pressure reads',
     '(?:builds?|built|pumps?|pumped|climbs?|climbed)(?: right| straight| back)*(?: up)? '

@@ -234,7 +234,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'starter.control-wire': {
     label: 'control wire off or cut',
-    what: ['control wire', 'pilot wire', 'wire to the coil', 'wire to the pressure switch', 'control cable'],
+    what: [
+      'control wire', 'pilot wire', 'wire to the coil', 'wire to the pressure switch', 'control cable',
+      'wire off the overload terminal', 'wire at the overload', 'wire on the coil', 'wire off the coil',
+    ],
     how: ['broken', 'cut in two', 'chewed', 'fell off', 'burnt off', 'came loose'],
   },
 }
