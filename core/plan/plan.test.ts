@@ -130,6 +130,22 @@ describe('the plan of a switch', () => {
     expect((turned.setUp?.coach.state.mean[2] ?? 0) / PSI).toBeGreaterThan(3)
   })
 
+  it('does not take a new switch that starts too soon for a puzzle', () => {
+    const plan = planOf('jet', [fitted('switch', 'switch.pole1-burnt'), 'cut in 38', 'cut out 60'])
+    const without = planOf('jet', [fitted('switch', 'switch.pole1-burnt')])
+    expect(plan.proof.restored).toBeCloseTo(without.proof.restored ?? 0, 9)
+  })
+
+  it('takes the air that was told with the airing, and no part’s wires for a ground alone', () => {
+    const plan = planOf('jet', [
+      fitted('switch', 'switch.pole1-burnt'),
+      { kind: 'repair', component: 'tank', fault: 'tank.precharge-low', text: 'aired the tank to 28' },
+      'g green supply',
+    ])
+    expect(plan.setUp?.air).toMatchObject({ do: 'leave' })
+    expect(plan.wiring).toEqual([])
+  })
+
   it('says that cut-out cannot be under cut-in', () => {
     const plan = planOf('jet', [fitted('switch', 'switch.pole1-burnt'), 'cut in 50', 'cut out 30'])
     expect(plan.setUp?.problems.map(p => p.code)).toContain('read-crossed')

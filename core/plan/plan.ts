@@ -82,7 +82,8 @@ export function judgeRecords(model: SystemModel, state: TabState): readonly Judg
     const { record, circuit } = place
     const of = record.left.length > 0 ? 'left' : 'found'
     const landings = record[of]
-    if (landings.length === 0) return []
+    // a ground screw alone is of any part
+    if (landings.every(l => l.terminal === 'g')) return []
     const before = of === 'left' ? record.found : []
     const mend = findMend(circuit, landings, before)
     const verdict = judgeWiring(circuit, landings, before)
@@ -91,7 +92,9 @@ export function judgeRecords(model: SystemModel, state: TabState): readonly Judg
       of,
       differences: differences(record),
       // as it was found, what nobody wrote down of grounds is no fault yet
-      verdict: of === 'found' && !landings.some(isGround) ? withoutGrounds(verdict) : verdict,
+      verdict: of === 'found' && circuit.supply !== 'direct' && !landings.some(isGround)
+        ? withoutGrounds(verdict)
+        : verdict,
       ...(mend ? { mend } : {}),
     }]
   })

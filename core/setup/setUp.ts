@@ -5,7 +5,7 @@
 import { airPressureAt } from '#core/flow'
 import { startsADay } from '#core/standards'
 import { describeSystem, isKindId, type Figures, type SystemModel } from '#core/systems'
-import { isKnownLine, type Line, type TabState } from '#core/tab'
+import { isKnownLine, type Line, type LineOf, type TabState } from '#core/tab'
 import { HORSEPOWER, PSI } from '#core/units'
 import { advise, learn, startCoach, type Advice, type CoachState } from './coach'
 import { checkSetting, springEndOf, type SettingProblem } from './limits'
@@ -71,7 +71,7 @@ export function setUpOf(model: SystemModel, state: TabState): SetUp | undefined 
         pumpFlow: healthy['pump.flow'] ?? 0,
       }
     : undefined
-  const air = tank && adviseAir(tank, lastRead(state, 'precharge'), waterAtValve(state))
+  const air = tank && adviseAir(tank, precharge(state), waterAtValve(state))
   return {
     target: { cutIn, cutOut, tolerance: TOLERANCE },
     problems,
@@ -128,10 +128,16 @@ const lastOf = (lines: readonly Line[], test: string): number | undefined => {
   return line?.kind === 'reading' ? (line.value ?? undefined) : undefined
 }
 
-const lastRead = (state: TabState, test: string): number | undefined => {
-  const line = state.evidence.findLast(e => e.line.test === test)?.line
-  return line?.kind === 'reading' ? (line.value ?? undefined) : undefined
+/** What stands in the tank: read, or told with the airing of it (`aired the tank to 28`), whichever came last. */
+function precharge(state: TabState): number | undefined {
+  const line = state.lines.findLast((l): l is LineOf<'reading'> | LineOf<'repair'> =>
+    isKnownLine(l) && !state.struck.has(l.id)
+    && ((l.kind === 'reading' && l.test === 'precharge') || (l.kind === 'repair' && AIRED_TO.test(l.text))))
+  if (line?.kind === 'reading') return line.value ?? undefined
+  const told = line && AIRED_TO.exec(line.text)?.[1]
+  return told === undefined ? undefined : Number(told) * PSI
 }
+const AIRED_TO = /\b(?:air|aired|precharge|pumped|charged|tank)\b.*\bto (\d+(?:\.\d+)?)(?: ?psi| pounds?| lbs?)?$/i
 
 /** Water at the air valve, and the tank not renewed since. */
 const waterAtValve = (state: TabState): boolean =>

@@ -19,7 +19,7 @@ const GOALS: Readonly<Record<string, string>> = {
   incoming: 'supply', hot: 'supply', disconnect: 'supply', supplies: 'supply', feeds: 'supply',
   neutral: 'neutral',
   motor: 'motor', pump: 'motor', load: 'motor', well: 'motor',
-  ground: 'ground', earth: 'ground', frame: 'ground', gnd: 'ground',
+  ground: 'ground', grounds: 'ground', earth: 'ground', earths: 'ground', frame: 'ground', gnd: 'ground',
   pilot: 'pilot', control: 'pilot', coil: 'coil', float: 'float',
 }
 const TERMINALS = /^(?:[1-8]|l[1-3]|t[1-8]|a[12]|13|14|95|96|y|b|r|g|c|up|down|plus|minus|\+|-|j|nut)$/
@@ -32,8 +32,8 @@ const FILLER = new Set([
   'under', 'has', 'put', 'landed', 'lands', 'land', 'in', 'a', 'an', 'conductor', 'coming', 'into', 'out', 'with',
   'its', 'were', 'are', 'it', 'went', 'back', 'screw', 'terminal', 'and', 'i', 'now',
 ])
-const AS_FOUND = /^(?:as found|found|was|originally)[: ]+/
-const AS_LEFT = /^(?:as landed|as left|left|now|landed)[: ]+/
+const AS_FOUND = /^(?:as found|found|was|originally)[: ]+|,? as found$/
+const AS_LEFT = /^(?:as landed|as left|left|now|landed)[: ]+|,? as (?:left|landed)$/
 const OFF = /\b(?:off|removed|lifted|disconnected)$/
 
 /** @returns nothing where the line is of something else */

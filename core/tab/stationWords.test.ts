@@ -32,6 +32,8 @@ describe('wires as they are said', () => {
     ['ground on the green screw', 'jet', ['g green ground']],
     ['green motor ground on the ground screw', 'jet', ['g green motor']],
     ['t2 white off', 'jet', ['2 white off']],
+    ['l1 black pilot as found', 'three-phase', ['found l1 black pilot']],
+    ['grounds on the ground screw', 'jet', ['g green ground']],
   ])('%s', (said, id, lines) => expect(told(id, said)).toEqual(lines))
 
   it.each(['black 24', 'red 2.1', 'y-b 4.8', 'line 241', 'supply 3', 'black to red 4.5', '24 on black 2 on red',

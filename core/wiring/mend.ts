@@ -35,9 +35,13 @@ export function findMend(
   const asFound = (moves: readonly Move[]) =>
     moves.filter(m => found.some(f => f.colour === m.colour && f.to === m.to && f.terminal === m.terminal)).length
   const best = (all: readonly (readonly Move[])[]) => all.toSorted((a, b) => asFound(b) - asFound(a))[0]
+  // what carries the motor's amps goes to no terminal of the control
+  const mayGo = (l: Landing, t: string) => circuit.part !== 'starter' || isControl(l) || /^[lt]\d$/.test(t)
   const single = landings.flatMap((l, i) =>
     terminals.flatMap(t =>
-      tried(l) && t !== l.terminal && isFree(landings, t) && isRight(moved(landings, i, t)) ? [[say(l, t)]] : []))
+      tried(l) && t !== l.terminal && mayGo(l, t) && isFree(landings, t) && isRight(moved(landings, i, t))
+        ? [[say(l, t)]]
+        : []))
   if (single.length > 0) return best(single)
   const changed = landings.flatMap((one, i) =>
     landings.slice(i + 1).flatMap((two, k) => {

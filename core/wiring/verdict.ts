@@ -292,7 +292,7 @@ function noteHabits(circuit: WiredCircuit, landings: readonly Landing[], note: N
   if (crowded) note('two-under-one-screw', { terminal: crowded.terminal })
   if (circuit.supply === 'split' && landings.some(l => l.to === 'supply' && l.colour === 'white'))
     note('white-is-a-leg')
-  if (circuit.supply === 'split' && circuit.part !== 'control-box') note('either-leg')
+  if (circuit.part === 'two-pole-switch' && circuit.supply === 'split') note('either-leg')
   const wanted = PARTS_WIRED[circuit.part].terminals.filter(t => t !== 'g').length
   if (powered.length < Math.min(wanted, 4)) note('record-incomplete', { landed: powered.length })
 }

@@ -89,7 +89,6 @@ try {
     await shoot(name)
   }
   await kinds('compressor-pilot', 'tab-compressor')
-  await kinds('holding-tank', 'tab-holding-tank')
   await kinds('rv', 'tab-rv')
   await page.theme('night')
   await kinds('three-phase', 'tab-three-phase')
@@ -98,6 +97,27 @@ try {
   await go(`/tabs/${caravan.id}`)
   await page.see('next', '.parts')
   await shoot('tab-phone')
+  await page.size(1280, 800)
+  await go(`/tabs/${caravan.id}`)
+  await page.see('left', '.area-suspects')
+  const say = async (lines: readonly string[]) => {
+    for (const line of lines) await page.log(line)
+  }
+  await say(['load 0', 'dead 239 0.3 239', 'contacts burnt'])
+  await page.press('Put it right, step by step', '.area-next')
+  await say(['1 black supply, 2 black motor', '3 white supply, 4 white motor', 'g green supply', 'g green motor'])
+  await say(['zero pressure 0'])
+  await page.press('Fitted', '.area-next')
+  await say(['1 black supply, 2 white supply', '3 white motor, 4 black motor', 'g green supply', 'g green motor'])
+  await page.see('Leg meets leg', '.area-path')
+  await shoot('station-wire')
+  for (const button of ['Moved: check again', 'Done', 'Done']) await page.press(button, '.area-next')
+  await say(['pre 38'])
+  await page.press('Done', '.area-next')
+  await page.press('Power is on', '.area-next')
+  await say(['cut in 46', 'cut out 66'])
+  await page.see('turns anticlockwise', '.area-next')
+  await shoot('station-set-up')
 }
 finally {
   await page.close()

@@ -25,6 +25,12 @@ const SAID: Record<PlanStep['standing'], string> = {
 const markOf = (s: PlanStep) => (s.id === props.step?.id && s.standing === 'open' ? '▸' : MARKS[s.standing])
 const asideOf = (s: PlanStep) =>
   s.standing === 'open' ? `${s.minutes} min` : s.standing === 'left-out' ? 'left out' : ''
+// the step in hand stays in sight
+const rows = useTemplateRef<HTMLElement[]>('rows')
+watch(() => [props.step?.id, station.value], () => void nextTick(() => {
+  const row = rows.value?.[steps.value.findIndex(s => s.id === props.step?.id)]
+  row?.scrollIntoView?.({ block: 'nearest' })
+}), { immediate: true })
 const LATE: readonly Station[] = ['set-up', 'prove', 'settle']
 const after = computed(() => (LATE.includes(station.value) ? props.plan.setUp?.after : undefined))
 const time = (seconds: number) => {
@@ -46,7 +52,7 @@ const time = (seconds: number) => {
       </button>
     </nav>
     <ol class="steps">
-      <li v-for="s in steps" :key="s.id" :class="{ now: s.id === step?.id }">
+      <li v-for="s in steps" :key="s.id" ref="rows" :class="{ now: s.id === step?.id }">
         <button class="step" @click="emit('show', s.id)">
           <span class="mark" :class="s.standing" aria-hidden="true">{{ markOf(s) }}</span>
           <span class="title">{{ s.title }}<span class="visually-hidden">, {{ SAID[s.standing] }}</span></span>
