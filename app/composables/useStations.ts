@@ -4,6 +4,19 @@ import type { PlanStep } from '#core/plan'
 import { holdsNeed, type DraftLine } from '#core/tab'
 import { useTab } from '~/stores/tab'
 
+const SAID: Readonly<Record<string, string>> = {
+  'record': 't1 black supply',
+  'dead': 'dead 238 0.3 238',
+  'discharge': 'bled 0.2',
+  'drain': 'zero pressure 0',
+  'land': 't1 black supply',
+  'paper-proof': 't3 white supply',
+  'air': 'pre 28',
+  'switch-set': 'cut in 32',
+  'hold': 'hold 10 min 58→58',
+  'cycles': 'start to start 95 s',
+}
+
 /** @param write logs lines, and asks for the proof that they need */
 export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]) => Promise<unknown>) {
   const tab = useTab()
@@ -28,6 +41,8 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
     step,
     /** the part whose terminals are shown */
     wired: computed(() => (on.value && isWiring.value ? tab.plan?.wiring[0] : undefined)),
+    /** an example of what is said at the step in hand */
+    say: computed(() => (on.value ? SAID[step.value?.id ?? ''] : undefined)),
     holds: (need: PlanStep['need']) => holdsNeed(tab.state, need),
     begin: () => {
       begun.value = [...new Set([...begun.value, id.value])]

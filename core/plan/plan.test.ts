@@ -101,7 +101,13 @@ describe('the plan of a switch', () => {
     const right = planOf('jet', [fitted('switch', 'switch.pole1-burnt'), ...WIRED])
     expect(right.wiring[0]?.verdict.faults).toEqual([])
     expect(stepOf(right, 'paper-proof')?.standing).toBe('done')
-    expect(stepOf(right, 'power-on')?.standing).toBe('open')
+    expect(stepOf(right, 'power-on')).toMatchObject({ standing: 'blocked', reason: 'check-first' })
+    const ohms: DraftLine = { kind: 'step', station: 'wire', step: 'ohms', done: true }
+    const checked = planOf('jet', [fitted('switch', 'switch.pole1-burnt'), ...WIRED, ohms])
+    expect(stepOf(checked, 'power-on')?.standing).toBe('open')
+    const left: DraftLine = { ...ohms, done: false, reason: 'meter is dead' }
+    const without = planOf('jet', [fitted('switch', 'switch.pole1-burnt'), ...WIRED, left])
+    expect(stepOf(without, 'power-on')?.standing).toBe('open')
   })
 
   it('is not taken past a short by a line that says the step is done', () => {

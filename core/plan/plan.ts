@@ -53,7 +53,7 @@ export function planFor(tables: Tables, state: TabState, isolation: Isolation): 
         ...toProve(model, state, proof),
         ...toSettle(state, isolation),
       ]
-  const steps = drafts.map(d => stand(state, d))
+  const steps = checkedFirst(drafts.map(d => stand(state, d)))
   const next = steps.find(s => s.standing === 'open' || s.standing === 'blocked')
   return {
     repairs,
@@ -75,6 +75,14 @@ function stand(state: TabState, { doneBy, blocked, ...step }: DraftStep): PlanSt
       : { ...step, standing: 'left-out', by: said.id, ...(said.reason ? { reason: said.reason } : {}) }
   if (doneBy) return { ...step, standing: 'done', ...(typeof doneBy === 'string' ? { by: doneBy } : {}) }
   return blocked ? { ...step, standing: 'blocked', reason: blocked } : { ...step, standing: 'open' }
+}
+
+/** After a refit power waits for the proof of the record and for the ohms, unless a reason was given for each. */
+function checkedFirst(steps: readonly PlanStep[]): readonly PlanStep[] {
+  const open = steps.some(s =>
+    (s.id === 'paper-proof' || s.id === 'ohms') && (s.standing === 'open' || s.standing === 'blocked'))
+  return steps.map(s =>
+    (s.id === 'power-on' && s.standing === 'open' && open ? { ...s, standing: 'blocked', reason: 'check-first' } : s))
 }
 
 export function judgeRecords(model: SystemModel, state: TabState): readonly JudgedWiring[] {

@@ -61,6 +61,9 @@ export function sayBlocked(reason: string): string {
       return 'The record is not as it should be: put that right first.'
     case 'nothing-landed':
       return 'Nothing is on record yet: say each terminal, its colour and where it goes.'
+    case 'check-first':
+      return 'After a refit the proof of the record and the dead check come before power: do them, or leave each out '
+        + 'with a reason.'
     case 'look-for-the-short-first':
       return 'Something let go: the dead check for the short comes before power.'
     case 'wiring':

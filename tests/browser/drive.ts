@@ -1,6 +1,7 @@
 /** A real server on a database of its own and a real Chromium, for the browser tests and the pictures. */
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { createRequire } from 'node:module'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -234,3 +235,19 @@ export async function scriptsOf({ driver }: Page) {
 }
 
 const quote = (text: string) => (text.includes('\'') ? `"${text}"` : `'${text}'`)
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+/** What day and night can differ in. */
+const COLOUR_RULES = ['color-contrast', 'link-in-text-block']
+
+/** Serious accessibility findings of what is on screen: all by day, of its colours by night. */
+export async function seriousFindings({ driver }: Page, theme: 'day' | 'night') {
+  await driver.executeScript(axe)
+  return driver.executeAsyncScript<{ id: string, nodes: { html: string }[] }[]>(
+    'const done = arguments[arguments.length - 1]; const rules = arguments[0]; '
+    + 'axe.run(document, { resultTypes: ["violations"], ...(rules ? { runOnly: rules } : {}) }).then(r '
+    + '=> done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => ({ id: '
+    + 'v.id, nodes: v.nodes.slice(0, 3).map(n => ({ html: n.html, why: n.failureSummary })) }))))',
+    theme === 'night' ? COLOUR_RULES : null,
+  )
+}

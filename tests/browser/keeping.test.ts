@@ -2,15 +2,15 @@
  * What must hold around the story: two devices, a killed server, hostile text, bad files, both themes, both sizes,
  * the keyboard.
  */
-import { readFileSync, writeFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
+import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openPage, otherDevice, type Page, scriptsOf, type Served, serveDemo, waitFor } from './drive'
+import {
+  openPage, otherDevice, type Page, scriptsOf, seriousFindings, type Served, serveDemo, waitFor,
+} from './drive'
 
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 let served: Served
 let page: Page
 let nursery: string
@@ -299,16 +299,6 @@ describe('both sizes and both themes', () => {
     }
     await page.size(1280, 800)
   })
-  /** What day and night can differ in. */
-  const COLOUR_RULES = ['color-contrast', 'link-in-text-block']
-  const seriousFindings = (rules?: string[]) =>
-    page.driver.executeAsyncScript<{ id: string, nodes: { html: string }[] }[]>(
-      'const done = arguments[arguments.length - 1]; const rules = arguments[0]; '
-      + 'axe.run(document, { resultTypes: ["violations"], ...(rules ? { runOnly: rules } : {}) }).then(r '
-      + '=> done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => ({ id: '
-      + 'v.id, nodes: v.nodes.slice(0, 3).map(n => ({ html: n.html, why: n.failureSummary })) }))))',
-      rules ?? null,
-    )
   it('has no serious accessibility findings by day, nor in its colours by night', async () => {
     const sites = (await (await fetch(`${served.url}/api/sites`)).json()) as { id: string, name: string }[]
     const site = sites.find(s => s.name.startsWith('Larkmead'))!
@@ -326,8 +316,7 @@ describe('both sizes and both themes', () => {
         await page.theme(theme)
         await page.find('.main h1, .main .area-next')
         await new Promise(resolve => setTimeout(resolve, 600))
-        await page.driver.executeScript(axe)
-        const serious = await seriousFindings(theme === 'night' ? COLOUR_RULES : undefined)
+        const serious = await seriousFindings(page, theme)
         expect(serious, `${path} by ${theme}: ${JSON.stringify(serious, null, 1)}`).toEqual([])
       }
     }

@@ -3,7 +3,7 @@
  * the coach, the proof.
  */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openPage, serveDemo, type Page, type Served } from './drive'
+import { openPage, seriousFindings, serveDemo, type Page, type Served } from './drive'
 
 let served: Served
 let page: Page
@@ -62,6 +62,15 @@ describe('a burnt switch, from the finding to the proof', () => {
     await page.press('Moved: check again', '.area-next')
     await page.see('As it should be', '.area-path')
     await next('Dead check of the wires themselves')
+  })
+
+  it('has no serious accessibility findings by day, nor in its colours by night', async () => {
+    for (const theme of ['night', 'day'] as const) {
+      await page.theme(theme)
+      await page.see('As it should be', '.area-path')
+      const serious = await seriousFindings(page, theme)
+      expect(serious, `${theme}: ${JSON.stringify(serious, null, 1)}`).toEqual([])
+    }
   })
 
   it('leaves a step out with a reason, which stays on the tab', async () => {

@@ -138,7 +138,7 @@ const mainWord = computed(() => {
         {{ step.why }} About {{ step.minutes }} min.
         <template v-if="step.wait">Then {{ step.wait }} min of waiting.</template>
       </p>
-      <form v-if="leaving" class="row foot" @submit.prevent="leave">
+      <form v-if="leaving" class="card-foot" @submit.prevent="leave">
         <label class="field grow">
           <span class="visually-hidden">Why not</span>
           <input v-model="reason" placeholder="Not here, because… (kept on the tab)" autocomplete="off">
@@ -146,7 +146,7 @@ const mainWord = computed(() => {
         <button class="press" type="submit">Leave it out</button>
         <button class="press plain" type="button" @click="leaving = false">Back</button>
       </form>
-      <div v-else class="row foot">
+      <div v-else class="card-foot">
         <button v-if="PROVES[step.id]" class="press main" @click="emit('prove', PROVES[step.id]!)">Prove it</button>
         <button v-else-if="needed" class="press main" @click="emit('prove', needed)">
           {{ FIRST[needed] }} first
@@ -169,7 +169,7 @@ const mainWord = computed(() => {
       <p class="caps">Settle</p>
       <h2>Every step is done or left out</h2>
       <p class="soft">What is left is the sheet: look it over and sign.</p>
-      <div class="row foot"><button class="press main" @click="emit('settle')">To the sheet</button></div>
+      <div class="card-foot"><button class="press main" @click="emit('settle')">To the sheet</button></div>
     </template>
   </section>
 </template>
@@ -237,37 +237,10 @@ h2 {
   padding: 2px 8px;
   line-height: 1.25;
 }
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.foot {
-  margin-top: auto;
-  position: sticky;
-  bottom: -12px;
-  background: var(--panel);
-  padding: 4px 0 12px;
-  margin-bottom: -12px;
-}
-.foot .press {
-  padding: 0 12px;
-  font-size: var(--size-note);
-}
-.grow {
-  flex: 1;
-  min-width: 180px;
-}
 @media (max-width: 760px) {
   .card {
     overflow: visible;
     flex: 1 0 auto;
-  }
-  .foot {
-    position: static;
-    margin: 4px 0 0;
-    padding: 0;
   }
 }
 </style>

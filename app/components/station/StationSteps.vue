@@ -25,14 +25,13 @@ const SAID: Record<PlanStep['standing'], string> = {
 const markOf = (s: PlanStep) => (s.id === props.step?.id && s.standing === 'open' ? '▸' : MARKS[s.standing])
 const asideOf = (s: PlanStep) =>
   s.standing === 'open' ? `${s.minutes} min` : s.standing === 'left-out' ? 'left out' : ''
-// the step in hand stays in sight
-const rows = useTemplateRef<HTMLElement[]>('rows')
-watch(() => [props.step?.id, station.value], () => void nextTick(() => {
-  const row = rows.value?.[steps.value.findIndex(s => s.id === props.step?.id)]
-  row?.scrollIntoView?.({ block: 'nearest' })
-}), { immediate: true })
 const LATE: readonly Station[] = ['set-up', 'prove', 'settle']
 const after = computed(() => (LATE.includes(station.value) ? props.plan.setUp?.after : undefined))
+// the step in hand stays in sight, also when what follows takes its room
+const list = useTemplateRef('list')
+watch([() => props.step?.id, station, after, list], () => {
+  list.value?.querySelector('.now')?.scrollIntoView({ block: 'nearest' })
+}, { flush: 'post', immediate: true })
 const time = (seconds: number) => {
   const s = Math.round(seconds)
   return s < 60 ? `${s} s` : `${Math.floor(s / 60)} min ${s % 60} s`
@@ -51,8 +50,8 @@ const time = (seconds: number) => {
         <span v-if="isDone(s.station)" aria-hidden="true">✓ </span>{{ STATION_WORDS[s.station] }}
       </button>
     </nav>
-    <ol class="steps">
-      <li v-for="s in steps" :key="s.id" ref="rows" :class="{ now: s.id === step?.id }">
+    <ol ref="list" class="steps">
+      <li v-for="s in steps" :key="s.id" :class="{ now: s.id === step?.id }">
         <button class="step" @click="emit('show', s.id)">
           <span class="mark" :class="s.standing" aria-hidden="true">{{ markOf(s) }}</span>
           <span class="title">{{ s.title }}<span class="visually-hidden">, {{ SAID[s.standing] }}</span></span>

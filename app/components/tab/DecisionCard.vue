@@ -53,7 +53,7 @@ const excluded = ref(false)
             : 'Name it when you settle.'
       }}
     </p>
-    <div class="row foot">
+    <div class="card-foot">
       <button class="press main" @click="emit('plan')">Put it right, step by step</button>
       <button class="press" @click="emit('settle')">Repair and settle</button>
       <button
@@ -77,22 +77,6 @@ h2 {
   font-size: var(--size-figure);
   line-height: 1.15;
 }
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.row .press {
-  font-size: var(--size-note);
-  padding: 0 12px;
-}
-.foot {
-  position: sticky;
-  bottom: -12px;
-  background: var(--panel);
-  padding: 4px 0 12px;
-  margin-bottom: -12px;
-}
 .caution {
   font-size: var(--size-small);
   line-height: 1.25;
@@ -111,12 +95,5 @@ h2 {
   margin: 2px 0 0;
   padding-left: 18px;
   font-size: var(--size-small);
-}
-@media (max-width: 760px) {
-  .foot {
-    position: static;
-    margin: 0;
-    padding: 0;
-  }
 }
 </style>

@@ -144,7 +144,7 @@ function skip() {
         <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span>
       </p>
       <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
-      <div v-if="!skipping" class="row foot">
+      <div v-if="!skipping" class="card-foot foot">
         <button v-if="waits" class="press main" @click="emit('wait', first.test, waits.minutes)">
           Start the wait: {{ waits.minutes }} min
         </button>
@@ -168,7 +168,7 @@ function skip() {
         </button>
         <button class="press plain" @click="skipping = true">can’t do that here</button>
       </div>
-      <form v-else class="row foot" @submit.prevent="skip">
+      <form v-else class="card-foot foot" @submit.prevent="skip">
         <label class="field grow">
           <span class="visually-hidden">Why not</span>
           <input v-model="reason" placeholder="Why not? (kept on the tab)" autocomplete="off">
@@ -201,7 +201,7 @@ function skip() {
                 : ''))
         }}
       </p>
-      <div v-if="isolation" class="row foot">
+      <div v-if="isolation" class="card-foot foot">
         <button class="press main" @click="emit('settle')">
           {{ settled ? 'See how it was settled' : 'Repair and settle' }}
         </button>
@@ -269,20 +269,6 @@ h2 {
   padding: 2px 8px;
   line-height: 1.25;
 }
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.foot {
-  margin-top: auto;
-  position: sticky;
-  bottom: -12px;
-  background: var(--panel);
-  padding: 4px 0 12px;
-  margin-bottom: -12px;
-}
 .foot .press {
   padding: 0 10px;
   font-size: var(--size-note);
@@ -305,10 +291,6 @@ h2 {
   flex-wrap: nowrap;
   gap: 6px;
 }
-.grow {
-  flex: 1;
-  min-width: 180px;
-}
 @media (max-width: 760px) {
   .outcomes {
     grid-auto-flow: row;
@@ -318,10 +300,7 @@ h2 {
     flex: 1 0 auto;
   }
   .foot {
-    position: static;
     flex-wrap: wrap;
-    margin: 4px 0 0;
-    padding: 0;
   }
   .foot .alt {
     max-width: 100%;

@@ -12,12 +12,19 @@ import { v7 as uuid } from 'uuid'
 import { useDraft } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
-const props = defineProps<{ kind: SystemOutline, picked: TestPoint | undefined, settled: boolean }>()
+const props = defineProps<{
+  kind: SystemOutline
+  picked: TestPoint | undefined
+  settled: boolean
+  /** what is said at the station in hand, for an example */
+  say?: string | undefined
+}>()
 const emit = defineEmits<{
   needs: [line: DraftLine, message: string, rest: readonly DraftLine[]]
   unpick: []
   help: []
 }>()
+const USUAL = 'Type a reading: load 0v, y-b 4.8, cap 118uf, contacts burnt…'
 const tab = useTab()
 const typed = useDraft(String(useRoute().params.id), 'reading')
 const trouble = ref('')
@@ -55,7 +62,7 @@ const hint = computed(() => {
   if (!typed.value.trim())
     return tab.inHand
       ? 'Type what the meter shows.'
-      : kept.value || 'Type a reading: load 0v, y-b 4.8, cap 118uf, contacts burnt…'
+      : kept.value || (props.say ? `Say it: ${props.say}` : USUAL)
   if (remark.value) return REMARK
   return understood.value && !understood.value.ok && completions.value.length === 0
     ? sayProblem(understood.value.problem)
@@ -193,7 +200,7 @@ defineExpose({ focus, put })
         autocapitalize="off"
         spellcheck="false"
         enterkeyhint="done"
-        :placeholder="settled ? 'settled: notes only' : 'load 0v'"
+        :placeholder="settled ? 'settled: notes only' : (say ?? 'load 0v')"
         aria-describedby="says"
         @keydown.tab="tabKey"
         @keydown.esc="put('')"

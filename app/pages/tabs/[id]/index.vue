@@ -199,6 +199,7 @@ useTabKeys({
       :kind="tab.kind"
       :picked="pickedPoint"
       :settled="settled"
+      :say="stations.say.value"
       @needs="needs"
       @unpick="tab.picked = undefined"
       @help="keysOpen = true"
