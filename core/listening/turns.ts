@@ -382,7 +382,7 @@ export const TURNS: readonly Joined[] = [
   ['breaker trip', 'breaker (?:goes|went|kicks|blows|pops)(?! off| on| back)'],
   ['', '(?:pretty|real|really|very|so|quite) bad(?:ly)?', '(?:a |one )?(?:bunch|set|lot|pair|couple) of(?! water)'],
   ['empty', 'bone[- ]dry'],
-  ['airvalve', 'schrader(?: valve)?', 'valve core'],
+  ['airvalve', '(?:air |tire )?valve stem', 'valve core', 'tire valve'],
   ['start', '(?:off|away) it (?:went|goes|takes)'],
   ['behind', '(?:on )?the (?:other|far) side of(?! it)'],
   ['outletvalve', 'valve (?:right )?(?:after|off|at|on|past) the pump(?: outlet)?'],

@@ -57,6 +57,7 @@ describe('nuts as they are said to be turned', () => {
 
   it('are refused without a direction, and left alone where something else is said', () => {
     expect(readStationWords(kindFor('jet'), 'range nut 2 turns')).toMatchObject({ problem: { code: 'no-direction' } })
+    expect(readStationWords(kindFor('jet'), 'range 100 ccw')).toBeUndefined()
     expect(readStationWords(kindFor('jet'), 'big tank 44 gal')).toBeUndefined()
     expect(readStationWords(kindFor('jet'), 'turned the range nut 2 ccw but it still runs on')).toBeUndefined()
   })

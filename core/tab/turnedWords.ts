@@ -32,6 +32,8 @@ const FILLER = new Set([
   'cranked', 'i', 'adjusted', 'ran', 'wound', 'screwed', 'took', 'brought', 'now', 'off', 'back', 'an', 'to', 'x',
   'and',
 ])
+/** No nut has so many: something else was meant. */
+const MOST_TURNS = 40
 const OF_TURNING = /\bturn(?:s|ed)?\b|\bc?cw\b|clockwise|\b(?:nut|spring|screw)\b/
 
 /** @returns nothing where the line is of something else */
@@ -54,7 +56,7 @@ export function readTurnedWords(kind: SystemKind, typed: string): Result<TurnedL
   if (!nut || other || new Set(ways).size > 1) return undefined
   const turns = counts.reduce((sum, c) => sum + c, 0)
   if (ways.length === 0) return turns > 0 ? fail('no-direction', { typed }) : undefined
-  if (turns === 0) return undefined
+  if (turns === 0 || turns > MOST_TURNS) return undefined
   return ok({ kind: 'adjusted', component, nut, turns: ways[0]! * turns, typed })
 }
 export type TurnedLine = Extract<DraftLine, { readonly kind: 'adjusted' }>
