@@ -1,6 +1,7 @@
 export { drainMinutes, waterIn } from './drain'
-export { judgeRecords, planFor, type JudgedWiring, type Plan } from './plan'
+export { planFor, type Plan } from './plan'
 export { proofOf, type ProofItem, type ProofStatus } from './proof'
 export { AFTERWARDS, OPENS, RECIPES, type Recipe } from './recipes'
+export { judgeRecords, type JudgedWiring } from './records'
 export { recipeOf, repairsFor, type PlannedRepair } from './repairs'
 export { STEP_STANDINGS, type PlanStep, type StepStanding } from './steps'

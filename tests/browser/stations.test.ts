@@ -64,6 +64,19 @@ describe('a burnt switch, from the finding to the proof', () => {
     await next('Dead check of the wires themselves')
   })
 
+  it('draws the terminals on a phone without lying over what stands below', async () => {
+    await page.size(390, 844)
+    await page.see('As it should be', '.area-path')
+    const clear = await page.driver.executeScript<boolean>(
+      'const at = css => document.querySelector(css).getBoundingClientRect();'
+      + 'const svg = at(".terminals svg");'
+      + 'return svg.height > 120 && svg.bottom <= at(".terminals .right").top + 1'
+      + ' && at(".terminals").bottom <= at(".parts").top + 1',
+    )
+    await page.size(1280, 800)
+    expect(clear).toBe(true)
+  })
+
   it('has no serious accessibility findings by day, nor in its colours by night', async () => {
     for (const theme of ['night', 'day'] as const) {
       await page.theme(theme)

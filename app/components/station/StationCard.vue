@@ -88,7 +88,8 @@ const moved = () =>
 function leave() {
   const why = reason.value.trim()
   if (!props.step || !why) return
-  reason.value = ''
+  // the words stay in their draft: should the line not be kept, they are not lost
+  leaving.value = false
   emit('log', [{ kind: 'step', station: props.step.station, step: props.step.id, done: false, reason: why }])
 }
 /** Wires are landed by saying them, a proof by being right; what is blocked is not done at all. */

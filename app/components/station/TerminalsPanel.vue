@@ -119,14 +119,24 @@ svg {
   padding-left: 10px;
   margin: 0;
 }
-@media (max-width: 760px) {
-  svg {
-    height: auto;
-  }
-}
 .right,
 .say {
   margin: 0;
   font-size: var(--size-small);
+}
+@media (max-width: 760px) {
+  .terminals {
+    display: block;
+    flex: 0 0 auto;
+  }
+  .head {
+    display: block;
+    font-size: var(--size-small);
+  }
+  svg {
+    display: block;
+    height: auto;
+    margin: 6px 0;
+  }
 }
 </style>
