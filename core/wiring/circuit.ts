@@ -41,6 +41,7 @@ export interface Position {
   readonly overloadOpen?: boolean
 }
 
+/** Ohms; judgement, no source: what is asked of them is only small against a motor, or large. */
 const [WIRE, CLOSED, OPEN, LEAK, SOURCE, EARTHING] = [0.002, 0.005, 1e9, 1e7, 0.13, 0.2]
 const COIL_OHMS = 800
 const BETWEEN_TAPS = 150

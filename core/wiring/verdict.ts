@@ -39,13 +39,13 @@ export interface WiringVerdict {
 
 /** Volts from which a conductor counts as live, as a share of a leg's; and those that a motor lives on, of its own. */
 const [LIVE, DEAD_MOTOR, LOW, HIGH] = [0.3, 0.1, 0.85, 1.15]
-/** Times the locked amps from which it is a short, and the least amps that are one. */
+/** Times the locked amps from which it is a short, and the least amps that are one; judgement, no source. */
 const [SHORT, LEAST_SHORT] = [2.5, 60]
 /** On the wrong tap a motor draws four times as much by itself. */
 const SHORT_OF_LINKS = 6
 /** Volts over a winding beside what it is made for from which it is on the wrong tap. */
 const [COIL_LOW, COIL_HIGH] = [0.8, 1.2]
-/** Amps that a lost leg brings to ground through a good earthing: far more than through none. */
+/** More than a bond has, far less than none; judgement, no source. */
 const BONDED_OHMS = 5
 
 /** Those that end it: power-on is not to be gone on with, whatever reason is given. */

@@ -133,6 +133,9 @@ svg {
     display: block;
     font-size: var(--size-small);
   }
+  .head span {
+    display: block;
+  }
   svg {
     display: block;
     height: auto;
