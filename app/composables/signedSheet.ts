@@ -3,8 +3,10 @@
  * that settles the tab.
  */
 import type { SystemOutline } from '#core/systems'
-import { asFound, type SignedSheet } from '#core/tab'
+import type { Sheet, SheetFigure } from '#core/plan'
+import type { LineOf, SignedSheet } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
+import { sayOpenPoints } from '#core/words'
 import { findTest, labelOf, nameOf, shortTitle } from '~/components/tab/tapeRows'
 import { sayDay } from '~/composables/useClock'
 import type { TabView } from '~/workers/openTabs'
@@ -18,6 +20,8 @@ export const HEADS = [
   'What we found',
   'What we did',
   'How it was left',
+  'What was proved',
+  'Still open',
   'What we advise',
 ] as const
 export type Head = (typeof HEADS)[number]
@@ -25,17 +29,22 @@ export type Head = (typeof HEADS)[number]
 export interface SheetOptions {
   /** the version of the engine that has judged */
   readonly engine: string
+  readonly sheet: Sheet
   readonly summary?: string | undefined
   readonly units: Units
 }
 
-export function drawSheet(kind: SystemOutline, state: TabView, { engine, summary, units }: SheetOptions): SignedSheet {
+export function drawSheet(kind: SystemOutline, state: TabView, options: SheetOptions): SignedSheet {
+  const { engine, sheet, summary, units } = options
+  const proved = sheet.proof.items.filter(i => i.proved).map(i => i.title)
   const entries = [
     ...told(state),
     ...(summary ? [{ head: 'In short', text: summary }] : []),
     ...found(kind, state),
     ...done(kind, state),
-    ...left(kind, state, units),
+    ...sheet.figures.flatMap(f => left(kind, state, f, units)),
+    ...(proved.length > 0 ? [{ head: 'What was proved', text: `${proved.join('; ')}.` }] : []),
+    ...sayOpenPoints(sheet).map(text => ({ head: 'Still open', text })),
     ...advised(state),
   ]
   return { engine, entries }
@@ -71,21 +80,19 @@ function done(kind: SystemOutline, { parts, repairs }: TabView): Entry[] {
   ]
 }
 
-function left(kind: SystemOutline, state: TabView, units: Units): Entry[] {
-  return state.asLeft.flatMap((l) => {
-    const test = findTest(kind, l.test)
-    if (l.kind !== 'reading' || test?.kind !== 'numeric') return []
-    const say = (v: number | null) => (v === null ? 'OL' : formatValue(test.quantity, v, units))
-    const was = asFound(state, l.test)
-    return [
-      {
-        head: 'How it was left',
-        text: shortTitle(kind, l.test),
-        left: say(l.value),
-        ...(was ? { found: say(was.value) } : {}),
-      },
-    ]
-  })
+function left(kind: SystemOutline, { lines }: TabView, figure: SheetFigure, units: Units): Entry[] {
+  const test = findTest(kind, figure.test)
+  const read = (id: string | undefined) => lines.find((l): l is LineOf<'reading'> => l.id === id)
+  const now = read(figure.left)
+  if (!now || test?.kind !== 'numeric') return []
+  const say = (v: number | null) => (v === null ? 'OL' : formatValue(test.quantity, v, units))
+  const was = read(figure.found)
+  return [{
+    head: 'How it was left',
+    text: shortTitle(kind, figure.test),
+    left: say(now.value),
+    ...(was ? { found: say(was.value) } : {}),
+  }]
 }
 
 const advised = ({ advice, followUps }: TabView): Entry[] => [

@@ -31,3 +31,10 @@ export async function shrinkPicture(
   const { hashOf } = await import('./hash')
   return { blob, attachment: { hash: hashOf(bytes), type: 'image/jpeg', bytes: bytes.length, width, height } }
 }
+
+/** A signature as it was drawn. */
+export async function nameSignature(png: Blob): Promise<Attachment> {
+  const bytes = new Uint8Array(await png.arrayBuffer())
+  const { hashOf } = await import('./hash')
+  return { hash: hashOf(bytes), type: 'image/png', bytes: bytes.length }
+}

@@ -10,14 +10,15 @@ import { fail, ok, type Problem, type Result } from '#core/foundation'
 import { US } from '#core/units'
 import type { ProposedTest } from '#core/isolation'
 import type { SystemOutline } from '#core/systems'
-import type { AnyLine, DraftLine, Line } from '#core/tab'
+import type { AnyLine, Attachment, DraftLine, Line } from '#core/tab'
+import type { Sheet } from '#core/plan'
 import { drawSheet } from '~/composables/signedSheet'
 import { inGoodTime } from '~/composables/inGoodTime'
 import { plain, useIsolation, workerFailed, type Asking } from '~/composables/useIsolation'
 import { askServer } from '~/composables/useServer'
 import type { Message } from '~/keeper/channel'
 import { device } from '~/keeper/device'
-import { shrinkPicture } from '~/keeper/pictures'
+import { nameSignature, shrinkPicture } from '~/keeper/pictures'
 import type { AnswerTo, PlanView, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 
@@ -309,6 +310,18 @@ export const useTab = defineStore('tab', () => {
     return log({ kind: 'photo', caption, attachments: [attachment] })
   }
 
+  /** Holds a signature on this device, to be sent as any picture. */
+  async function keepSignature(png: Blob): Promise<Result<Attachment>> {
+    const signature = await nameSignature(png)
+    try {
+      await device.savePicture({ ...signature, blob: png, standing: 'unsent' })
+    }
+    catch {
+      return fail('attachment-no-room')
+    }
+    return ok(signature)
+  }
+
   const ask = async <T>(asking: Asking<T>, otherwise: T): Promise<T> => {
     const answer = await asking.answer
     return answer.ok ? answer.value : otherwise
@@ -322,9 +335,11 @@ export const useTab = defineStore('tab', () => {
   const hear = (typed: string, test = inHand.value) =>
     askAgain(idNow(), { ask: 'hear', typed, inHand: test })
   const complete = (typed: string) => ask(worker.ask(idNow(), { ask: 'complete', typed }), [])
+  /** What the tab comes to, for signing. */
+  const readSheet = () => ask<Sheet | undefined>(worker.ask(idNow(), { ask: 'sheet' }), undefined)
   /** The customer's sheet as it stands now. */
-  const drawn = (summary?: string) =>
-    kind.value ? drawSheet(kind.value, state.value, { engine, summary, units: units.value }) : undefined
+  const drawn = (sheet: Sheet, summary?: string) =>
+    kind.value ? drawSheet(kind.value, state.value, { engine, sheet, summary, units: units.value }) : undefined
   const receivedAt = (id: string) => received.get(id)
 
   return {
@@ -352,8 +367,10 @@ export const useTab = defineStore('tab', () => {
     hear,
     logAll,
     complete,
+    readSheet,
     drawn,
     addPhoto,
+    keepSignature,
     receivedAt,
   }
 })

@@ -4,7 +4,7 @@
  * nothing.
  */
 import type { hear } from '#core/listening'
-import type { Plan } from '#core/plan'
+import type { Plan, Sheet } from '#core/plan'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
 import { fail, ok, type Result } from '#core/foundation'
@@ -77,6 +77,8 @@ export type Question
     | { readonly ask: 'complete', readonly typed: string }
   /** from what failed to the signed sheet: stations, wires, settings, proof */
     | { readonly ask: 'plan' }
+  /** what the tab comes to, for signing */
+    | { readonly ask: 'sheet' }
 
 /** With how each working part stands. */
 export interface Ranked extends Isolation {
@@ -91,6 +93,7 @@ export interface Answers {
   hear: ReturnType<typeof hear>
   complete: ReturnType<typeof completeShorthand>
   plan: PlanView
+  sheet: Sheet
 }
 /** A plan as a page has it: its repairs by name, since faults hold functions. */
 export type PlanView = Omit<Plan, 'repairs'> & {
@@ -229,6 +232,12 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
         repairs: repairs.map(r => ({ fault: r.mode.id, name: r.mode.repair.name, because: r.because })),
       })
     }
+    case 'sheet': {
+      const tables = prepare(open)
+      if (!tables.ok) return tables
+      const { sheetOf } = await planner()
+      return ok(sheetOf(tables.value, fold.state(), isolate(tables.value, fold.state())))
+    }
     default: {
       const tables = prepare(open)
       return tables.ok ? ok(weigh(tables.value, fold.state(), question)) : tables
@@ -236,7 +245,7 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
   }
 }
 
-type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' | 'plan' }>
+type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' | 'plan' | 'sheet' }>
 
 function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weighed['ask']] {
   switch (question.ask) {

@@ -4,8 +4,10 @@
  * and what not, and what the system will do as it then stands.
  */
 import { isolate } from '#core/isolation'
-import { planFor, type JudgedWiring, type Plan } from '#core/plan'
-import { sayDifference, sayMove, sayWiringFault, sayWiringNote } from '#core/words'
+import { planFor, sheetOf, type JudgedWiring, type Plan, type Sheet } from '#core/plan'
+import {
+  sayAdvice, sayDifference, sayFollowUp, sayMove, sayOpenPoints, saySummary, sayWiringFault, sayWiringNote,
+} from '#core/words'
 import { sayHeard } from './heard'
 import { readTabs, stop } from './tabs'
 
@@ -13,7 +15,8 @@ const args = process.argv.slice(2)
 const file = args.find(a => !a.startsWith('--')) ?? stop('Name a file: npm run -s plan -- FILE [--all]')
 
 const out = readTabs(file, args.includes('--all')).map(({ site, system, kind, tab, day, state, tables }) => {
-  const { repairs, stations, next, minutesLeft, wiring, setUp, proof } = planFor(tables, state, isolate(tables, state))
+  const isolation = isolate(tables, state)
+  const { repairs, stations, next, minutesLeft, wiring, setUp, proof } = planFor(tables, state, isolation)
   return {
     site,
     system,
@@ -32,9 +35,21 @@ const out = readTabs(file, args.includes('--all')).map(({ site, system, kind, ta
     setUp: setUp && saySetUp(setUp),
     proof,
     prediction: setUp?.after,
+    sheet: saySheet(sheetOf(tables, state, isolation)),
   }
 })
 process.stdout.write(`${JSON.stringify(out, null, 2)}\n`)
+
+function saySheet({ findings, figures, advice, followUps, ...sheet }: Sheet) {
+  return {
+    summary: saySummary({ findings, ...sheet }),
+    findings,
+    figures,
+    open: sayOpenPoints(sheet),
+    advice: advice.map(sayAdvice),
+    followUps: followUps.map(({ code, days, facts }) => ({ days, text: sayFollowUp(code, facts) })),
+  }
+}
 
 function sayWiring({ component, circuit, of, record, differences, verdict, mend }: JudgedWiring) {
   return {

@@ -43,7 +43,10 @@ export function accountForCauses(
     .filter(s => (s.chance >= LIKELY || s.fault === decided) && s.component)
     .map(s => s.fault)
   const named = new Set(state.findings.cause.map(f => f.about))
-  return [...new Set([...failed, ...(failed.length === 0 ? likely : [])])].flatMap((fault) => {
+  // what was put right and nobody named yet: its cause is as open
+  const right = [...state.parts, ...state.repairs].flatMap(l => l.fault ?? [])
+  const [of = []] = [failed, likely, right].filter(list => list.length > 0)
+  return [...new Set(of)].flatMap((fault) => {
     const mode = model.kind.faults.find(f => f.id === fault)
     if (!mode) return []
     const causes = mode.causes.map(link => weigh(model, state, ranking, link.because, link.why, named))

@@ -31,12 +31,12 @@ export function planFor(tables: Tables, state: TabState, isolation: Isolation): 
   const repairs = repairsFor(model, state, isolation)
   const wiring = judgeRecords(model, state)
   const setUp = setUpOf(model, state)
-  const proof = proofOf(tables, state, isolation)
+  const proof = proofOf(tables, state, isolation, repairs)
   const drafts = repairs.length === 0
     ? []
     : [
         ...putRight(model, state, repairs),
-        ...wire(state, repairs, wiring),
+        ...wire(model, state, repairs, wiring),
         ...toSetUp({ tables, state, repairs, wiring, setUp }),
         ...toProve(model, state, proof),
         ...toSettle(state, isolation),

@@ -3,9 +3,13 @@
  * and what was said to be proved or not to hold; only lines since the last repair count.
  */
 import type { Isolation, Tables } from '#core/isolation'
-import { isKnownLine, type Evidence, type Line, type TabState } from '#core/tab'
+import type { Test } from '#core/systems'
+import { asFound, isKnownLine, type Evidence, type Line, type LineOf, type TabState } from '#core/tab'
+import { setUpOf } from '#core/setup'
 import { PSI } from '#core/units'
 import { judge } from '#core/isolation'
+import { after, opens } from './asks'
+import type { PlannedRepair } from './repairs'
 
 export interface ProofItem {
   readonly what: string
@@ -31,16 +35,25 @@ const HELD = 'leak-down'
 /** What a tight system may lose in ten minutes, by the gauge's reading; common practice, no source. */
 const LOSES = 1.5 * PSI
 
-export function proofOf(tables: Tables, state: TabState, isolation: Isolation): ProofStatus {
+/** @param repairs that the proof is of; none, and everything is to be proved */
+export function proofOf(
+  tables: Tables,
+  state: TabState,
+  isolation: Isolation,
+  repairs: readonly PlannedRepair[],
+): ProofStatus {
   const { kind, practice } = tables.model
   const since = linesSince(state)
+  const air = setUpOf(tables.model, state)?.air
   const said = since.filter(l => l.kind === 'proved')
+  const own = kind.tests.filter(t => t.proves && t.id !== WORKS && belongs(tables, state, t, repairs))
   const items: ProofItem[] = [
-    ...kind.tests.filter(t => t.proves).map((test): ProofItem => {
+    ...own.map((test): ProofItem => {
       const base = { what: test.id, title: test.title, test: test.id }
       const line = state.evidence.findLast(e =>
         e.line.test === test.id && e.repaired.length === state.repaired.length)?.line
       if (line) return { ...base, by: line.id, ...judgeProof(tables, state, line) }
+      if (test.id === 'precharge' && air?.do === 'leave') return { ...base, proved: true }
       const hold = test.id === HELD ? holdOf(since, practice.leakDownMinutes) : undefined
       if (hold?.by) return { ...base, ...hold, what: HELD }
       return { ...base, proved: false, why: state.skipped.has(test.id) ? 'left-out' : 'not-read' }
@@ -58,9 +71,34 @@ export function proofOf(tables: Tables, state: TabState, isolation: Isolation): 
   }
 }
 
+/** Of every run (handbook §12): amps as it starts and as it climbs, cut-in, cut-out, hold, that it does its work. */
+const OF_EVERY_RUN = /\.(?:start|run)$|^(?:cut-in|cut-out|leak-down)$/
+const DELIVERY = /^(?:flow|fill|pulses)$/
+
+/**
+ * Besides the run itself: delivery where water or air was opened, the live readings of each part that was touched, and
+ * what was found out of its band.
+ */
+function belongs(tables: Tables, state: TabState, test: Test, repairs: readonly PlannedRepair[]): boolean {
+  if (repairs.length === 0 || OF_EVERY_RUN.test(test.id)) return true
+  if (DELIVERY.test(test.id)) return opens(repairs, 'pressure') || after(repairs, 'air')
+  const component = tables.model.kind.points.find(p => p.id === test.point)?.component
+  if (test.need === 'live' && repairs.some(r => r.mode.component === component)) return true
+  const found = asFound(state, test.id)
+  return found !== undefined && judge(tables, state, found).word !== 'in-band'
+}
+
 function judgeProof(tables: Tables, state: TabState, line: Evidence['line']): Pick<ProofItem, 'proved' | 'why'> {
-  const { word } = judge(tables, state, line)
-  return word === 'in-band' ? { proved: true } : { proved: false, why: 'out-of-band' }
+  const sound = line.kind === 'observation' ? isSound(tables, line) : judge(tables, state, line).word === 'in-band'
+  return sound ? { proved: true } : { proved: false, why: 'out-of-band' }
+}
+
+/** What is mostly seen where the system does its work. */
+function isSound({ model }: Tables, line: LineOf<'observation'>): boolean {
+  const test = model.kind.tests.find(t => t.id === line.test)
+  if (test?.kind !== 'seen') return false
+  const chances = test.chancesByEffect.runs ?? []
+  return test.outcomes[chances.indexOf(Math.max(...chances))]?.id === line.outcome
 }
 
 /** Lines since the last thing that was put right. */
@@ -80,12 +118,20 @@ function holdOf(since: readonly Line[], minutes: number): ProofItem {
     : { ...item, proved: true, by: hold.id }
 }
 
-/** A cut-out after a cut-in is a whole cycle; a cycle that was timed is one too. */
+/** The question that asks for all of it at once. */
+const WORKS = 'works'
+
+/** A cut-out after a cut-in is a whole cycle; a cycle that was timed is one too; or it was said of all of them. */
 function cyclesOf(since: readonly Line[], wanted: number): ProofItem {
+  const told = since.findLast(l => l.kind === 'observation' && l.test === WORKS)
   const read = (test: string) => since.filter(l => l.kind === 'reading' && l.test === test)
   const timed = since.filter(l => l.kind === 'timed' && l.what === 'cycle').length + read('cycle').length
   const seen = Math.min(read('cut-in').length, read('cut-out').length)
   const item = { what: 'cycles', title: `Whole cycles: ${wanted}` }
+  if (told?.kind === 'observation')
+    return told.outcome === 'yes'
+      ? { ...item, proved: true, by: told.id }
+      : { ...item, proved: false, by: told.id, why: 'does-not-hold' }
   return seen + timed >= wanted ? { ...item, proved: true } : { ...item, proved: false, why: 'too-few' }
 }
 

@@ -1,5 +1,5 @@
 /** Prove and settle: the run, the hold, the cycles, the cause, the sheet. */
-import type { Isolation } from '#core/isolation'
+import type { CauseAccount, Isolation } from '#core/isolation'
 import type { SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { ProofStatus } from './proof'
@@ -49,6 +49,11 @@ export function toProve({ kind, practice }: SystemModel, state: TabState, proof:
   ]
 }
 
+const toName = ({ causes }: CauseAccount) =>
+  causes.filter(c => c.standing !== 'excluded').slice(0, 4).map(({ id: about, label, standing }) => ({
+    about, label, standing,
+  }))
+
 export function toSettle(state: TabState, isolation: Isolation): DraftStep[] {
   const open = isolation.causes.filter(c => c.open)
   return [
@@ -61,6 +66,7 @@ export function toSettle(state: TabState, isolation: Isolation): DraftStep[] {
       cautions: [],
       why: 'A casualty put right alone comes back.',
       minutes: open.length > 0 ? 5 : 0,
+      ...(open[0] ? { causes: toName(open[0]) } : {}),
       doneBy: open.length === 0 ? (state.findings.cause.at(-1)?.id ?? true) : undefined,
     },
     {

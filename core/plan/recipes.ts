@@ -42,6 +42,10 @@ const GROUND_FIRST = 'Ground first on, last off; conductors bent clockwise round
 const wires = (work: readonly string[], more: Partial<Recipe> = {}): Recipe => ({
   opens: ['wires'], tools: HAND, work, ...more,
 })
+/** Worked on dead, and no conductor leaves its terminal. */
+const dead = (work: readonly string[], more: Partial<Recipe> = {}): Recipe => ({
+  opens: [], tools: HAND, work, ...more,
+})
 const pipes = (work: readonly string[], more: Partial<Recipe> = {}): Recipe => ({
   opens: ['pressure'], tools: PIPE, work, ...more,
 })
@@ -68,7 +72,7 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   // supply, breaker, fuse
   'call-utility': harmless(['Say which leg or what volts, at what time; ahead of the meter nothing is opened.']),
   'find-drop-ahead-of-breaker': wires(['Follow the drop back with the load on, then open it dead.', GROUND_FIRST]),
-  'find-why-then-reset-breaker': wires(RESET),
+  'find-why-then-reset-breaker': dead(RESET),
   'replace-breaker': wires(
     ['Panel dead ahead of it or left to who may work it.', 'Same poles and amps; torque as marked.'],
     { fits: 'poles and panel type equal; amps by the conductor, never larger' },
@@ -79,8 +83,8 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   ),
   'replace-disconnect': wires(['Note line and load; land ground first.', GROUND_FIRST],
     { fits: 'poles equal; amps and hp at least; enclosure for the place' }),
-  'find-why-then-replace-fuse': wires(RESET, { fits: 'amps and volts equal, never larger' }),
-  'find-why-then-replace-control-fuse': wires(RESET, { fits: 'amps and volts equal, never larger' }),
+  'find-why-then-replace-fuse': dead(RESET, { fits: 'amps and volts equal, never larger' }),
+  'find-why-then-replace-control-fuse': dead(RESET, { fits: 'amps and volts equal, never larger' }),
   'replace-fuse-holder': wires(['Battery’s negative off; crimp, do not twist; holder where it stays dry.'],
     { fits: 'amps at least; for the wire’s gauge' }),
   // conductors and joints
@@ -146,8 +150,8 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     { running: true },
   ),
   // box and starter
-  'find-why-then-reset-overload': wires(RESET, { charged: true }),
-  'find-why-then-reset-overload-relay': wires(RESET, { after: ['overload'] }),
+  'find-why-then-reset-overload': dead(RESET, { charged: true }),
+  'find-why-then-reset-overload-relay': dead(RESET, { after: ['overload'] }),
   'replace-overload': wires(['Leads one by one, as found.'], { charged: true, fits: 'amps of the motor equal' }),
   'replace-overload-relay': wires(['Heaters or dial for the plate’s amps, never multiplied.', GROUND_FIRST],
     { fits: 'range takes the plate’s amps; class 10 for a submersible motor', after: ['overload'] }),

@@ -42,6 +42,7 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
       why: 'By the cut-in that will be set, not by the lid.',
       minutes: Math.ceil(air.minutes) + 3,
       readings: ['precharge'],
+      ...puts(repairs, /^(?:air|bleed)-/, `aired to ${formatValue('pressure', air.target, units)}`),
       doneBy: air.do === 'leave' ? true : undefined,
     })
   if (opens(repairs, 'pressure'))
@@ -66,7 +67,6 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
       why: 'A pump that starts dry is the next call.',
       minutes: 5,
     })
-  add(powerOn({ tables, state, repairs, wiring, setUp }))
   if (after(repairs, 'overload') && kind.components.some(c => c.id === 'starter'))
     add({
       id: 'overload',
@@ -76,7 +76,9 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
       cautions: [],
       why: 'Set too high it protects nothing; too low it is the next call.',
       minutes: 2,
+      ...puts(repairs, /^set-overload/, 'dial set to the plate’s amps'),
     })
+  add(powerOn({ tables, state, repairs, wiring, setUp }))
   if (after(repairs, 'rotation') && kind.components.some(c => c.id === 'starter'))
     add({
       id: 'rotation',
@@ -99,9 +101,16 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
       cautions: ['If it will not hold, no water is coming: do not hold it on.'],
       why: 'A cut-off that was never seen to trip is none.',
       minutes: 4,
+      ...puts(repairs, /cut-off|lever/, 'cut-off held in and proved'),
     })
-  if (setUp && after(repairs, 'switch')) add(adjust(tables.model, setUp))
+  if (setUp && after(repairs, 'switch')) add(adjust(tables.model, setUp, repairs))
   return steps
+}
+
+/** A repair that is done at the set-up becomes a line with its step. */
+function puts(repairs: readonly PlannedRepair[], which: RegExp, text: string): Pick<DraftStep, 'puts'> {
+  const own = repairs.find(r => r.recipe.later && !r.by && which.test(r.mode.repair.id))
+  return own ? { puts: { component: own.mode.component, fault: own.mode.id, text } } : {}
 }
 
 /** Power comes back only where nothing on record speaks against it. */
@@ -120,6 +129,7 @@ function powerOn({ tables, state, repairs, wiring }: SettingUp): Omit<DraftStep,
     cautions: wired ? ['Only after the record and the dead check.'] : [],
     why: 'The first start tells most.',
     minutes: 2,
+    ...(stops.length === 0 && shut ? { readings: [...hazards.first.values()].flat() } : {}),
     doneBy: stops.length === 0 ? onAfter : undefined,
     blocked: stops.length > 0 ? `wiring:${stops[0]!.code}` : shut ? 'look-for-the-short-first' : undefined,
   }
@@ -128,6 +138,7 @@ function powerOn({ tables, state, repairs, wiring }: SettingUp): Omit<DraftStep,
 function adjust(
   { practice: { units } }: SystemModel,
   { coach, target, problems, read }: SetUp,
+  repairs: readonly PlannedRepair[],
 ): Omit<DraftStep, 'station'> {
   const { advice } = coach
   const say = (pa: number) => formatValue('pressure', pa, units)
@@ -150,6 +161,7 @@ function adjust(
     why: 'A new switch off the shelf can be 5 to 10 psi out.',
     minutes: 8,
     readings: ['cut-in', 'cut-out'],
+    ...puts(repairs, /^set-switch/, 'switch set by its nuts'),
     doneBy: advice.do === 'done' && (read.cutIn !== undefined) ? true : undefined,
     blocked: problems.length > 0 ? `setting:${problems[0]!.code}` : undefined,
   }

@@ -1,4 +1,5 @@
 /** A step of the plan, and how it stands by the tab's lines. */
+import type { CauseStanding } from '#core/isolation'
 import type { Station } from '#core/tab'
 import type { Need } from '#core/systems'
 
@@ -20,6 +21,10 @@ export interface PlanStep {
   readonly wait?: number
   /** tests that it wants read */
   readonly readings?: readonly string[]
+  /** the repair that it is, where it is one: the line that is logged when it is done */
+  readonly puts?: { readonly component: string, readonly fault: string, readonly text: string }
+  /** what can have made it fail, shown first: naming one is the step */
+  readonly causes?: readonly { readonly about: string, readonly label: string, readonly standing: CauseStanding }[]
   /** it wants a picture */
   readonly picture?: true
   readonly standing: StepStanding

@@ -1,15 +1,29 @@
 /** Wire: landed, proved on paper, proved by ohms, covered. */
-import type { TabState } from '#core/tab'
+import type { SystemModel } from '#core/systems'
+import { isKnownLine, type TabState } from '#core/tab'
 import { opens } from './asks'
 import type { JudgedWiring } from './records'
 import type { PlannedRepair } from './repairs'
 import type { DraftStep } from './steps'
 
-export function wire(state: TabState, repairs: readonly PlannedRepair[], wiring: readonly JudgedWiring[]): DraftStep[] {
+export function wire(
+  { kind }: SystemModel,
+  state: TabState,
+  repairs: readonly PlannedRepair[],
+  wiring: readonly JudgedWiring[],
+): DraftStep[] {
   if (!opens(repairs, 'wires')) return []
   const landed = wiring.filter(w => w.of === 'left')
   const wrong = landed.filter(w => w.verdict.faults.length > 0)
-  const ohms = state.evidence.find(e => e.repaired.length === state.repaired.length && isDeadCheck(e.line.test))
+  const isOhms = (id: string) => kind.tests.some(t => t.id === id && t.kind === 'numeric' && t.quantity === 'ohms')
+  // what was done elsewhere since, at the tank say, leaves the wires as they were checked
+  const opened = new Set([
+    ...repairs.flatMap(r => (r.recipe.opens.includes('wires') ? (r.by ?? []) : [])),
+    ...landed.flatMap(w => w.record.left.flatMap(l => l.line ?? [])),
+  ])
+  const since = state.lines.findLastIndex(l => opened.has(l.id))
+  const ohms = state.lines.slice(since + 1).find(l =>
+    isKnownLine(l) && l.kind === 'reading' && !state.struck.has(l.id) && isOhms(l.test))
   return [
     {
       id: 'land',
@@ -53,7 +67,7 @@ export function wire(state: TabState, repairs: readonly PlannedRepair[], wiring:
       cautions: ['Ohms on dead wires only.'],
       why: 'The record can be right and a wire under the wrong screw all the same.',
       minutes: 4,
-      doneBy: ohms?.line.id,
+      doneBy: since < 0 ? undefined : ohms?.id,
     },
     {
       id: 'cover',
@@ -67,5 +81,3 @@ export function wire(state: TabState, repairs: readonly PlannedRepair[], wiring:
     },
   ]
 }
-
-const isDeadCheck = (test: string) => test === 'leads.ground' || test.endsWith('.ohms')

@@ -134,10 +134,12 @@ function precharge(state: TabState): number | undefined {
     isKnownLine(l) && !state.struck.has(l.id)
     && ((l.kind === 'reading' && l.test === 'precharge') || (l.kind === 'repair' && AIRED_TO.test(l.text))))
   if (line?.kind === 'reading') return line.value ?? undefined
-  const told = line && AIRED_TO.exec(line.text)?.[1]
-  return told === undefined ? undefined : Number(told) * PSI
+  const [, told, unit] = (line && AIRED_TO.exec(line.text)) ?? []
+  return told === undefined ? undefined : Number(told) * (UNITS[unit?.toLowerCase() ?? ''] ?? PSI)
 }
-const AIRED_TO = /\b(?:air|aired|precharge|pumped|charged|tank)\b.*\bto (\d+(?:\.\d+)?)(?: ?psi| pounds?| lbs?)?$/i
+const AIRED_TO = /\b(?:air|aired|precharge|pumped|charged|tank)\b.*\bto (\d+(?:\.\d+)?) ?(psi|pounds?|lbs?|kpa|bar)?$/i
+/** Pa; what is not named is psi. */
+const UNITS: Readonly<Record<string, number>> = { kpa: 1e3, bar: 1e5 }
 
 /** Water at the air valve, and the tank not renewed since. */
 const waterAtValve = (state: TabState): boolean =>

@@ -97,7 +97,7 @@ function markIds(kind: SystemKind, line: Line, mark: Marker) {
       if (line.fault && !isFault(kind, line.fault)) unknown('fault', line.fault)
       return
     case 'finding':
-      if (!isFault(kind, line.about)) unknown('fault', line.about)
+      if (!isFault(kind, line.about) && !isAnswer(kind, line.about)) unknown('fault', line.about)
       return
     case 'opened':
     case 'state':
@@ -121,6 +121,10 @@ function markIds(kind: SystemKind, line: Line, mark: Marker) {
 
 /** Not faults of the catalogue, but said of one. */
 const SAID_OF_A_FAULT = new Set(['other', 'sound', 'unknown'])
+
+/** What a test showed, found besides: `test:answer`. */
+const isAnswer = (kind: SystemKind, about: string) =>
+  about.includes(':') && findTest(kind, about.slice(0, about.indexOf(':'))) !== undefined
 
 const isFault = (kind: SystemKind, id: string) =>
   SAID_OF_A_FAULT.has(id)

@@ -73,7 +73,7 @@ export function judgeWiring(
     if (!landings.some(l => conductorOf(l) === conductorOf(lost)))
       fault('not-landed', { colour: lost.colour, to: lost.to })
   judgeShorts(circuit, { rest, closed }, fault)
-  judgeGround(circuit, landings, closed, fault)
+  if (hasPower(landings)) judgeGround(circuit, landings, closed, fault)
   const isWrong = forgiven !== undefined && faults.some(f => !forgiven.has(f.code))
   if (!isWrong && !faults.some(f => f.code === 'leg-to-leg' || f.code === 'leg-to-ground')) {
     if (circuit.part === 'starter') judgeStarter(circuit, landings, solve, fault)
@@ -90,6 +90,12 @@ export function judgeWiring(
     amps: { open: rest.supplyAmps, closed: closed.supplyAmps },
   }
 }
+
+/** Whether the power's own conductors are on record: a coil is changed without touching them. */
+const hasPower = (landings: readonly Landing[]): boolean =>
+  landings.some(l => !isGround(l) && (l.to === 'supply' || l.to === 'motor'))
+const CONTROL: ReadonlySet<string> = new Set(['a1', 'a2', '13', '14', '95', '96'])
+const hasControl = (landings: readonly Landing[]): boolean => landings.some(l => CONTROL.has(l.terminal))
 
 /** What is there for safety: by its colour, or since it goes to ground. */
 export const isGround = (l: Landing): boolean => l.colour === 'green' || l.colour === 'bare' || l.to === 'ground'
@@ -219,7 +225,8 @@ function judgeBox({ volts }: WiredCircuit, closed: Reading, fault: Faulting) {
 
 /**
  * A starter: at rest, when the pilot calls, with its contacts in, when the pilot lets go, when the overload opens; and
- * with a start button, once that is let go.
+ * with a start button, once that is let go. Power and control are judged where they are on record: a coil is changed
+ * without the one, a contact kit without the other.
  */
 function judgeStarter(
   circuit: WiredCircuit,
@@ -227,6 +234,7 @@ function judgeStarter(
   solve: (p: Position) => Reading,
   fault: Faulting,
 ) {
+  if (!hasPower(landings)) return
   const { volts } = circuit
   const wanted = circuit.coilVolts ?? volts
   const coil = (p: Position) => {
@@ -235,6 +243,10 @@ function judgeStarter(
   }
   const rest = solve({ closed: false })
   if (rest.most > 0.5 * volts) return fault('always-fed', { volts: Math.round(rest.most) })
+  const running = solve({ closed: true, pilot: true })
+  if (running.most < DEAD_MOTOR * volts) fault('motor-dead')
+  else if (running.motor < LOW * volts) fault('phase-missing', { volts: Math.round(running.motor) })
+  if (!hasControl(landings)) return
   if (coil({ closed: false }) > COIL_LOW * wanted) fault('pilot-bypassed')
   const called = coil({ closed: false, pilot: true, start: true })
   const held = coil({ closed: true, pilot: true, start: true })
@@ -246,9 +258,6 @@ function judgeStarter(
     if (coil({ closed: true, pilot: false }) > COIL_LOW * wanted) fault('pilot-bypassed')
     if (coil({ closed: true, pilot: true, overloadOpen: true }) > COIL_LOW * wanted) fault('overload-bridged')
   }
-  const running = solve({ closed: true, pilot: true })
-  if (running.most < DEAD_MOTOR * volts) fault('motor-dead')
-  else if (running.motor < LOW * volts) fault('phase-missing', { volts: Math.round(running.motor) })
   const onAux = landings.filter(l => l.terminal === '13' || l.terminal === '14')
   if (onAux.length === 1) fault('no-hold-in')
 }
@@ -294,5 +303,6 @@ function noteHabits(circuit: WiredCircuit, landings: readonly Landing[], note: N
     note('white-is-a-leg')
   if (circuit.part === 'two-pole-switch' && circuit.supply === 'split') note('either-leg')
   const wanted = PARTS_WIRED[circuit.part].terminals.filter(t => t !== 'g').length
-  if (powered.length < Math.min(wanted, 4)) note('record-incomplete', { landed: powered.length })
+  if (powered.length < Math.min(wanted, 4) || (circuit.part === 'starter' && !hasControl(landings)))
+    note('record-incomplete', { landed: powered.length })
 }

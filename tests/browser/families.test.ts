@@ -1,6 +1,7 @@
 /** One whole call per family of systems through the real interface: led to the fault, put right, proved, settled. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { By } from 'selenium-webdriver'
+import { isKnownLine } from '#core/tab'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
 
 let served: Served
@@ -24,9 +25,11 @@ interface Call {
   readonly lines: readonly string[]
   readonly repair: string
   readonly failed: string
-  readonly component: string
-  readonly part: string
-  readonly left: readonly (readonly [test: string, figure: string])[]
+  /** what is said at the stations, and what is pressed there: `!Done` */
+  readonly stations: readonly string[]
+  /** named at the end, of those that are offered */
+  readonly cause?: string
+  readonly proved: string
 }
 
 const CALLS: readonly Call[] = [
@@ -47,12 +50,12 @@ const CALLS: readonly Call[] = [
     ],
     repair: 'Clean the strainer',
     failed: 'Inlet strainer blocked',
-    component: 'Strainer',
-    part: 'cleaned and flushed',
-    left: [
-      ['Cut-in', '40'],
-      ['Cut-out', '60'],
+    stations: [
+      '!Done', '!Done', '!Done', '!Power is on', 'black run 6.3', 'cut in 40', 'cut out 60', 'black start 30',
+      'hold 10 min 58→58', 'it works again', 'delivery 10 gpm', 'taps are steady',
     ],
+    cause: 'Sand or rust in the water',
+    proved: 'Delivery at the tap',
   },
   {
     site: 'Canal boat Quillfeather',
@@ -67,12 +70,13 @@ const CALLS: readonly Call[] = [
     ],
     repair: 'Find why, then replace the fuse',
     failed: 'Fuse blown',
-    component: 'Fuse',
-    part: 'new fuse, feed checked',
-    left: [
-      ['Cut-in', '25'],
-      ['Cut-out', '45'],
+    stations: [
+      // nothing goes on before the short was looked for
+      'dead 12.6 0 12.6', '!Fitted', '?Something let go', 'motor to chassis OL', 'windings 1.2', '!Power is on',
+      '7 amps running', 'cut in 25', 'cut out 45', 'hold 10 min 44→44', 'it works again',
     ],
+    cause: 'Shaken loose',
+    proved: 'Leak-down',
   },
   {
     site: 'Highfold Stoneworks',
@@ -87,12 +91,13 @@ const CALLS: readonly Call[] = [
     ],
     repair: 'Replace the coil',
     failed: 'Coil open',
-    component: 'Starter',
-    part: 'coil 24 V',
-    left: [
-      ['Cut-in', '125'],
-      ['Cut-out', '155'],
+    stations: [
+      'a1 red pilot, a2 blue 95', '!Fitted', 'as landed a1 red pilot', '?The blue that goes to 95',
+      'as landed a2 blue 95', 'coil ohms 12', '!Done', '!Power is on', 'cut in 125', 'cut out 155',
+      'hold 10 min 150→150', 'it works again', 'load 1-2 478', 'load 2-3 479', 'load 3-1 477', 'pole 1 0.1',
+      'pole 2 0.1', 'pole 3 0.1', '12.1 12.0 12.2 amps', 'l1 start amps 60',
     ],
+    proved: 'Cut-out',
   },
   {
     site: 'Lower Meadow Irrigation',
@@ -108,12 +113,16 @@ const CALLS: readonly Call[] = [
     ],
     repair: 'Replace contacts or contactor',
     failed: 'Starter contact not making',
-    component: 'Starter',
-    part: 'contact kit',
-    left: [
-      ['Cut-in', '40'],
-      ['Cut-out', '60'],
+    stations: [
+      'dead 240 0.3 240', 'l1 black supply, l2 red supply, l3 blue supply',
+      't1 black motor, t2 red motor, t3 blue motor', 'g green supply, g green motor', '!Fitted',
+      'as landed l1 black supply, l2 red supply, l3 blue supply', 't1 black motor, t2 blue motor, t3 red motor',
+      'g green supply, g green motor', '?it turns backwards', '!Moved: check again', 'to ground 50 meg', '!Done',
+      '!Done', '!Power is on', '!Done', 'cut in 40', 'cut out 60', 'hold 10 min 58→58', 'it works again',
+      'load 1-2 229', 'load 2-3 230', 'load 3-1 231', 'pole 1 0.1', 'pole 2 0.1', 'pole 3 0.1',
+      '14.1 14.0 14.2 amps', 'l1 start amps 80',
     ],
+    proved: 'Clamp line 2, running',
   },
 ]
 
@@ -151,44 +160,33 @@ describe.each(CALLS.map(c => [c.site, c] as const))('a call at %s', (site, call)
     await page.see(call.repair, '.area-next')
     expect(await page.text('.area-suspects')).toContain(call.failed)
   })
-  it('is put right, proved and settled', async () => {
-    await page.press('Repair and settle', '.area-next')
-    await page.press(call.failed, '[aria-label="Findings"]')
-    await page.see('What made it fail', '.page')
-    await (await page.find('.forms select')).sendKeys(call.component)
-    await (await page.find('input[placeholder^="aired"]')).sendKeys(call.part)
-    await page.press('Put right', '.box .forms')
-    await page.see(call.part)
-    for (const [test, figure] of call.left) {
-      const input = await page.find(`input[aria-label="${test}, as left"]`)
-      await input.sendKeys(figure, '\n')
-      await waitFor(
-        async () =>
-          (await input.getAttribute('value')) === ''
-          || (await page.driver.findElements(By.css('dialog[open]'))).length > 0,
-        12000,
-        `${test} as left`,
-      )
-      if ((await page.driver.findElements(By.css('dialog[open]'))).length > 0) {
-        await page.press('Power is on', 'dialog[open]')
-        await waitFor(
-          async () => !(await page.driver.findElements(By.css('dialog[open]'))).length,
-          8000,
-          'the dialog to close',
-        )
-        await input.sendKeys('\n')
-        await waitFor(async () => (await input.getAttribute('value')) === '', 12000, `${test} as left`)
-      }
+  it('is put right, wired, set up and proved at its stations', async () => {
+    await page.press('Put it right, step by step', '.area-next')
+    for (const said of call.stations) {
+      if (said.startsWith('!')) await page.press(said.slice(1), '.area-next')
+      else if (said.startsWith('?')) await page.see(said.slice(1), '.area-next')
+      else await page.log(said)
     }
-    await (await page.find('textarea')).sendKeys(`${call.failed}. Put right and proved.`)
+    if (call.cause) await page.press(call.cause, '.area-next')
+    await page.press('Settle', '.area-suspects')
+    await page.press('The sheet, looked over', '.area-suspects')
+    await page.press('To the sheet', '.area-next')
+  })
+  it('is settled by a sheet that its lines have filled', async () => {
+    await page.see(call.failed, '[aria-label="What failed"]')
+    await page.see(call.cause ?? 'Still open', '[aria-label="What made it fail"]')
     await page.press('Settle')
-    await page.see('Put right and proved.')
-    const kept = (await (await fetch(`${served.url}/api/tabs/${tab}`)).json()) as {
-      tab: { status: string }
-      lines: { line: { kind: string, role?: string } }[]
-    }
-    expect(kept.tab.status).toBe('settled')
-    expect(kept.lines.filter(l => l.line.kind === 'finding').map(l => l.line.role)).toContain('failed')
+    await page.see('Signed', 'aside')
+    const { tab: kept, lines } = await served.readTab(tab)
+    expect(kept.status).toBe('settled')
+    const written = lines.flatMap(k => (isKnownLine(k.line) ? [k.line] : []))
+    expect(written.filter(l => l.kind === 'finding').map(l => l.role)).toContain('failed')
+    const settled = written.find(l => l.kind === 'settled')
+    const heads = (head: string) => settled?.sheet?.entries.filter(e => e.head === head).map(e => e.text).join(' ')
+    expect(heads('What was proved')).toContain(call.proved)
+    expect(heads('What we found')).toContain(call.cause ?? 'the cause is still open')
+    // an open cause is come back for
+    expect(written.some(l => l.kind === 'follow-up' && l.text.startsWith('Find what'))).toBe(!call.cause)
   })
 })
 

@@ -48,6 +48,11 @@ const CONTROL = 'l1 black pilot; a1 red pilot; a2 white 95; 96 yellow l2'
 const STARTER = `${MAINS}; ${CONTROL}; ${GROUNDS}`
 
 export const WRONG: readonly WiringCase[] = [
+  { name: 'two phases changed at a contact kit, the control not on record', circuit: three, fault: 'rotation-reversed',
+    found: `${MAINS}; ${GROUNDS}`, landed: `${MAINS.replace('2 red motor', '2 blue motor').replace('3 blue motor',
+      '3 red motor')}; ${GROUNDS}` },
+  { name: 'a coil wire left off when it was changed', circuit: three, fault: 'not-landed',
+    found: 'a1 red pilot; a2 white 95', landed: 'a1 red pilot' },
   // a pressure switch at 240 V
   { name: 'both feeds on one pole', circuit: well, fault: 'leg-to-leg',
     landed: `1 black supply; 2 white supply; 3 white motor; 4 black motor; ${GROUNDS}` },
@@ -178,6 +183,10 @@ export const WRONG: readonly WiringCase[] = [
 
 /** How they may lawfully differ: none of these is an alarm. */
 export const LAWFUL: readonly WiringCase[] = [
+  { name: 'a coil changed, its two wires on record alone', circuit: three, landed: 'a1 red pilot; a2 white 95',
+    found: 'a1 red pilot; a2 white 95', note: 'record-incomplete' },
+  { name: 'a contact kit, the control not on record', circuit: three, landed: `${MAINS}; ${GROUNDS}`,
+    found: `${MAINS}; ${GROUNDS}`, note: 'record-incomplete' },
   { name: 'line on the left pair', circuit: well, landed: SWITCH },
   { name: 'line on the right of each pole', circuit: well,
     landed: `2 black supply; 1 black motor; 4 white supply; 3 white motor; ${GROUNDS}` },

@@ -12,6 +12,7 @@ const props = defineProps<{
   step: PlanStep | undefined
   units: Units
   holds: (need: PlanStep['need']) => boolean
+  titleOf: (test: string) => string
 }>()
 const emit = defineEmits<{
   log: [lines: readonly DraftLine[]]
@@ -38,8 +39,10 @@ const PROVES: Partial<Record<string, Exclude<WorkState, 'live'>>> = {
 
 const leaving = ref(false)
 const reason = useDraftAt(String(useRoute().params.id), 'leave step', () => props.step?.id)
+const number = useDraftAt(String(useRoute().params.id), 'part number', () => props.step?.id)
+const temporary = ref(false)
 watch(() => props.step?.id, () => {
-  leaving.value = false
+  leaving.value = temporary.value = false
 })
 
 const wiring = computed(() => props.plan.wiring.filter(w => w.of === 'left'))
@@ -57,6 +60,9 @@ const heading = computed(() => {
   if (coach?.do !== 'turn') return props.step?.title
   return `${coach.nut === 'range' ? 'Range nut' : 'Small nut'}, ${formatTurns(coach.turns)}`
 })
+/** The reading that is wanted now: of the run, or before it can be gone on with. */
+const asked = computed(() =>
+  (props.step?.id === 'run' || props.step?.standing === 'blocked' ? props.step.readings?.[0] : undefined))
 const perTurn = computed(() => figure(advice.value?.coach.state.mean[2]))
 
 function done() {
@@ -65,16 +71,24 @@ function done() {
   const own: DraftLine = { kind: 'step', station: step.station, step: step.id, done: true }
   const coach = advice.value?.coach.advice
   if (step.id === 'power-on') return emit('log', [{ kind: 'state', to: 'live' }, own])
+  const repair: readonly DraftLine[] = step.puts ? [{ kind: 'repair', ...step.puts }] : []
   if (coach?.do === 'turn')
-    return emit('log', [{ kind: 'adjusted', component: 'switch', nut: coach.nut, turns: coach.turns }])
+    return emit('log', [...repair, { kind: 'adjusted', component: 'switch', nut: coach.nut, turns: coach.turns }])
   const fix = step.id.startsWith('fix:') ? props.plan.repairs.find(r => r.name === step.title) : undefined
   if (fix) {
     const component = fix.fault.slice(0, fix.fault.indexOf('.'))
     return emit('log', [step.part
-      ? { kind: 'part', component, fault: fix.fault, on: step.part }
+      ? {
+          kind: 'part',
+          component,
+          fault: fix.fault,
+          on: step.part,
+          ...(number.value.trim() ? { number: number.value.trim() } : {}),
+          ...(temporary.value ? { temporary: true } : {}),
+        }
       : { kind: 'repair', component, fault: fix.fault, text: step.title }])
   }
-  emit('log', [own])
+  emit('log', [...repair, own])
 }
 /** What the record wants moved: said at once, and judged anew. */
 const moves = computed(() => {
@@ -134,6 +148,15 @@ const mainWord = computed(() => {
       <p v-if="step.part" class="part">
         Part: <b>{{ step.part }}</b><span v-if="step.fits">, {{ step.fits }}</span>.
       </p>
+      <div v-if="step.part && step.standing === 'open'" class="fitted">
+        <input
+          v-model="number"
+          aria-label="Number of the part"
+          placeholder="Its number, if it has one"
+          autocomplete="off"
+        >
+        <label><Checkbox v-model="temporary" binary /> for the time being</label>
+      </div>
       <p v-if="step.reason" class="blocked" role="status">{{ sayBlocked(step.reason) }}</p>
       <p class="why soft">
         {{ step.why }} About {{ step.minutes }} min.
@@ -154,12 +177,23 @@ const mainWord = computed(() => {
         </button>
         <button v-else-if="step.id === 'sheet'" class="press main" @click="emit('settle')">To the sheet</button>
         <button
-          v-else-if="step.id === 'run' && step.readings?.length"
+          v-else-if="asked"
           class="press main"
-          @click="emit('take', step.readings[0]!)"
+          @click="emit('take', asked)"
         >
-          {{ step.work[0] }}
+          {{ titleOf(asked) }}
         </button>
+        <template v-else-if="step.causes?.length">
+          <button
+            v-for="c in step.causes"
+            :key="c.about"
+            class="press"
+            :class="{ main: c.standing === 'shown' }"
+            @click="emit('log', [{ kind: 'finding', role: 'cause', about: c.about, text: '' }])"
+          >
+            {{ c.label }}
+          </button>
+        </template>
         <button v-else-if="moves.length" class="press main" @click="moved">Moved: check again</button>
         <button v-else-if="canBeDone" class="press main" @click="done">{{ mainWord }}</button>
         <button v-if="canBeLeft" class="press plain" @click="leaving = true">not here, because…</button>
@@ -232,6 +266,27 @@ h2 {
 .why {
   font-size: var(--size-small);
   line-height: 1.3;
+}
+.fitted {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  font-size: var(--size-small);
+}
+.fitted input {
+  flex: 1;
+  min-width: 0;
+  min-height: var(--control);
+  padding: 0 10px;
+  border: 1.5px solid var(--soft);
+  border-radius: var(--round);
+  background: var(--panel);
+}
+.fitted label {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: var(--control);
 }
 .caution {
   font-size: var(--size-caps);

@@ -55,7 +55,7 @@ const excluded = ref(false)
     </p>
     <div class="card-foot">
       <button class="press main" @click="emit('plan')">Put it right, step by step</button>
-      <button class="press" @click="emit('settle')">Repair and settle</button>
+      <button class="press" @click="emit('settle')">To the sheet</button>
       <button
         v-for="t in isolation.causeTests.slice(0, 2)"
         :key="t.test"

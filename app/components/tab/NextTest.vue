@@ -2,7 +2,7 @@
 /** The one clear next action: what to measure, what each outcome would leave, and why this one. */
 import type { Isolation, ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
-import { sayAfterRepair } from '~/composables/sayAfterRepair'
+import { sayAfterRepair } from '#core/words'
 import { useDraftAt } from '~/composables/useDraft'
 
 const props = defineProps<{
@@ -203,7 +203,7 @@ function skip() {
       </p>
       <div v-if="isolation" class="card-foot foot">
         <button class="press main" @click="emit('settle')">
-          {{ settled ? 'See how it was settled' : 'Repair and settle' }}
+          {{ settled ? 'See how it was settled' : 'To the sheet' }}
         </button>
         <button v-if="settled" class="press" @click="emit('resume')">Open it again</button>
       </div>

@@ -262,6 +262,8 @@ export const nameOf = (kind: SystemOutline, component: string) =>
 export function labelOf(kind: SystemOutline, about: string): string {
   if (about === 'sound') return 'Nothing wrong'
   if (about === 'other') return 'Something else'
+  // an answer of a test has its words in the line's text
+  if (about.includes(':')) return ''
   return [...kind.faults, ...kind.causeNotes].find(x => x.id === about)?.name ?? about
 }
 

@@ -3,6 +3,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { nextProof, type WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
+import { shortTitle } from '~/components/tab/tapeRows'
 import { useProving } from '~/composables/useProving'
 import { useTabKeys } from '~/composables/useTabKeys'
 import { useStations } from '~/composables/useStations'
@@ -126,6 +127,7 @@ useTabKeys({
         :step="stations.step.value"
         :units="tab.units"
         :holds="stations.holds"
+        :title-of="t => shortTitle(tab.kind!, t)"
         @log="stations.log"
         @prove="prove"
         @take="hand.take"

@@ -3,6 +3,7 @@
  * The customer's sheet: what was wrong, why, what was done, how it was left, what is still open. As signed once
  * settled. Made to be printed.
  */
+import type { Sheet } from '#core/plan'
 import { sayProblem } from '#core/words'
 import { HEADS } from '~/composables/signedSheet'
 import { dayOf, sayDay } from '~/composables/useClock'
@@ -21,11 +22,12 @@ onUnmounted(() => tab.close())
 useHead({ title: () => (tab.reply ? `Summary · ${tab.reply.site.name}` : 'Keep Tab') })
 const printSheet = () => window.print()
 const signed = computed(() => tab.state.settled?.sheet)
-const sheet = computed(
-  () =>
-    signed.value
-    ?? tab.drawn(tab.state.settled?.summary),
-)
+/** not signed yet: as its lines have it now */
+const now = shallowRef<Sheet>()
+watch(() => tab.isolation, async () => {
+  now.value = await tab.readSheet()
+}, { immediate: true })
+const sheet = computed(() => signed.value ?? (now.value && tab.drawn(now.value, tab.state.settled?.summary)))
 const parts = computed(() =>
   HEADS.flatMap((head) => {
     const entries = sheet.value?.entries.filter(e => e.head === head) ?? []
@@ -73,6 +75,13 @@ const parts = computed(() =>
       </ul>
       <p v-else>{{ p.entries[0]?.text }}</p>
     </section>
+    <TapePhoto
+      v-for="a in tab.state.settled?.attachments ?? []"
+      :key="a.hash"
+      :name="a.hash"
+      :come="tab.attachments.has(a.hash)"
+      caption="Signature"
+    />
     <footer class="soft">
       <span v-if="signed">As signed on {{ sayDay(dayOf(tab.state.settled!.at))
         }}<template v-if="tab.state.settled?.by"> by {{ tab.state.settled.by }}</template

@@ -1,3 +1,4 @@
+/** Whether what was put right was all. */
 import type { AfterRepair } from '#core/isolation'
 
 /** chance that something more is wrong from which it is worth a word */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sayAfterRepair } from './sayAfterRepair'
+import { sayAfterRepair } from './afterRepair'
 
 const left = [
   { fault: 'tank.waterlogged', label: 'Tank waterlogged', chance: 0.2 },
