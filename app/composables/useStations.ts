@@ -2,6 +2,7 @@
 import { useSessionStorage } from '@vueuse/core'
 import type { PlanStep } from '#core/plan'
 import { holdsNeed, type DraftLine } from '#core/tab'
+import { runOf } from '~/components/station/runSeries'
 import { useTab } from '~/stores/tab'
 
 const SAID: Readonly<Record<string, string>> = {
@@ -36,8 +37,16 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
     chosen.value = undefined
   })
   const isWiring = computed(() => step.value?.station === 'wire' || step.value?.id === 'record')
+  const isRun = computed(() => step.value?.station === 'prove' || step.value?.id === 'switch-set')
+  /** what the gauge showed so far, once there is something to draw */
+  const run = computed(() => {
+    if (!on.value || !isRun.value || !tab.kind) return undefined
+    const drawn = runOf(tab.kind, tab.lines, tab.state.struck, tab.units)
+    return drawn.pressure.length > 0 ? drawn : undefined
+  })
   return {
     on,
+    run,
     step,
     /** the part whose terminals are shown */
     wired: computed(() => (on.value && isWiring.value ? tab.plan?.wiring[0] : undefined)),
@@ -52,6 +61,13 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
     },
     show: (which: string) => {
       chosen.value = which
+    },
+    /** What a key says in words, as if it had been typed. */
+    tell: async (text: string) => {
+      const heard = await tab.hear(text)
+      if (!heard.ok || !heard.value.ok || heard.value.value.kind !== 'lines') return
+      const [line, ...rest] = heard.value.value.lines
+      if (line) await write(line, rest)
     },
     log: ([first, ...rest]: readonly DraftLine[]) => (first ? write(first, rest) : undefined),
   }

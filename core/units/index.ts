@@ -1,3 +1,4 @@
+export { readValue } from './readValue'
 export { formatTurns } from './turns'
 export {
   CHOSEN_UNITS,

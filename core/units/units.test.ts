@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findUnit, FOOT, formatValue, GALLON, HORSEPOWER, PSI, UNITS, US } from '.'
+import { findUnit, FOOT, formatValue, GALLON, HORSEPOWER, PSI, readValue, UNITS, US } from '.'
 
 describe('units', () => {
   it('builds the exact factors: 1 psi = 6.894757 kPa, gallon 3.785411784 L, horsepower 745.69987 W', () => {
@@ -40,4 +40,15 @@ describe('units', () => {
   ] as const)('shows %s %d as %s', (quantity, si, shown) => expect(formatValue(quantity, si)).toBe(shown))
   it('shows pressure in kPa under the SI setting', () =>
     expect(formatValue('pressure', 100e3, { ...US, pressure: 'si' })).toBe('100 kPa'))
+})
+
+describe('a figure in a field', () => {
+  it('is of the unit that it names, or of the one that is shown', () => {
+    expect(readValue('pressure', '58')).toBeCloseTo(58 * PSI, 3)
+    expect(readValue('pressure', '4,1 bar')).toBeCloseTo(4.1e5, 0)
+    expect(readValue('pressure', ' 400 kPa ')).toBeCloseTo(400e3, 3)
+  })
+  it.each(['', 'high', '12 V', '1.2.3', '58 psi now'])('%j is no pressure', (text) => {
+    expect(readValue('pressure', text)).toBeUndefined()
+  })
 })

@@ -4,6 +4,7 @@ import type { PlanStep } from '#core/plan'
 import type { DraftLine, WorkState } from '#core/tab'
 import { formatFigure, formatTurns, type Units } from '#core/units'
 import { sayBlocked, sayMove, sayWiringFault, sayWiringNote, STATION_WORDS } from '#core/words'
+import { useStopwatch } from '~/composables/useStopwatch'
 import { useDraftAt } from '~/composables/useDraft'
 import type { PlanView } from '~/workers/openTabs'
 
@@ -16,6 +17,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   log: [lines: readonly DraftLine[]]
+  say: [text: string]
   prove: [state: Exclude<WorkState, 'live'>]
   take: [test: string]
   tests: []
@@ -63,6 +65,18 @@ const heading = computed(() => {
 /** The reading that is wanted now: of the run, or before it can be gone on with. */
 const asked = computed(() =>
   (props.step?.id === 'run' || props.step?.standing === 'blocked' ? props.step.readings?.[0] : undefined))
+/** What is watched with the gauge in sight and a thumb on the key. */
+const stopwatch = useStopwatch(String(useRoute().params.id))
+const watched = computed(() => {
+  // a hold that was begun is in sight whatever step is
+  if (stopwatch.running.value?.what === 'hold') return 'hold'
+  const id = props.step?.id
+  const turning = id === 'switch-set' && advice.value?.coach.advice.do === 'turn'
+  const open = props.step?.standing === 'open' && !turning
+  return open && (id === 'hold' || id === 'cycles' || id === 'switch-set') ? id : undefined
+})
+const minutes = computed(() =>
+  props.plan.stations.flatMap(s => s.steps).find(s => s.id === 'hold')?.wait ?? 0)
 const perTurn = computed(() => figure(advice.value?.coach.state.mean[2]))
 
 function done() {
@@ -135,6 +149,15 @@ const mainWord = computed(() => {
         <p><span class="soft">a turn of the range nut</span>
           <b class="figure">{{ perTurn.digits }}</b> {{ perTurn.unit }}</p>
       </div>
+      <RunWatch
+        v-if="watched"
+        :step="watched"
+        :minutes="minutes"
+        :units="units"
+        :stopwatch="stopwatch"
+        @log="lines => emit('log', lines)"
+        @say="text => emit('say', text)"
+      />
       <ul v-if="step.id === 'paper-proof'" class="verdicts">
         <template v-for="w in wiring" :key="w.component">
           <li v-for="f in w.verdict.faults" :key="f.code" class="wrong"><b>Not so.</b> {{ sayWiringFault(f) }}</li>

@@ -2,6 +2,7 @@
 /** The Tab screen: path, next test, suspects, tape and reading line on one screen. */
 import { useMediaQuery } from '@vueuse/core'
 import { nextProof, type WorkState } from '#core/tab'
+import { unitsOf } from '#core/units'
 import { sayProblem } from '#core/words'
 import { shortTitle } from '~/components/tab/tapeRows'
 import { useProving } from '~/composables/useProving'
@@ -117,6 +118,13 @@ useTabKeys({
         :wired="stations.wired.value"
         :narrow="narrow"
       />
+      <RunChart
+        v-else-if="stations.run.value && (!narrow || part === 'next')"
+        class="area-path"
+        :run="stations.run.value"
+        :target="tab.plan?.setUp?.target"
+        :per-unit="unitsOf('pressure', tab.units)[0]!.perUnit"
+      />
       <PathPanel v-else class="area-path" :next="nextPoint" :narrow="narrow" />
       <LaneChoice v-if="narrow" v-model="part" class="parts" :choices="parts" label="Show" />
       <StationCard
@@ -129,6 +137,7 @@ useTabKeys({
         :holds="stations.holds"
         :title-of="t => shortTitle(tab.kind!, t)"
         @log="stations.log"
+        @say="stations.tell"
         @prove="prove"
         @take="hand.take"
         @tests="stations.leave"

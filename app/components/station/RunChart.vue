@@ -1,0 +1,151 @@
+<script setup lang="ts">
+/** Pressure and amps as they were read, over time, with what is wanted behind: grows with every line. */
+import type { SetUp } from '#core/setup'
+import { useTheme } from '~/composables/useTheme'
+import type { Run } from './runSeries'
+
+const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'))
+const props = defineProps<{ run: Run, target: SetUp['target'] | undefined, perUnit: number }>()
+const { night } = useTheme()
+const INK = { day: '#1b2328', night: '#efe8d8' }
+const WATER = { day: '#1f6486', night: '#7cc0de' }
+const COPPER = { day: '#9a4a1f', night: '#e08f5e' }
+const BRASS = { day: '#80560a', night: '#e2ae4a' }
+const by = computed(() => (night.value ? 'night' : 'day'))
+const scaled = (pa: number) => Number((pa / props.perUnit).toFixed(1))
+const series = computed(() => [
+  { name: props.run.unit, data: props.run.pressure },
+  ...(props.run.amps.length ? [{ name: 'A', data: props.run.amps }] : []),
+])
+const wanted = computed(() => {
+  const { target } = props
+  if (!target) return []
+  return [[target.cutIn, 'in'], [target.cutOut, 'out']].map(([pa, word]) => ({
+    y: scaled(Number(pa) - target.tolerance),
+    y2: scaled(Number(pa) + target.tolerance),
+    fillColor: BRASS[by.value],
+    opacity: 0.22,
+    borderColor: 'transparent',
+    label: {
+      text: `${scaled(Number(pa))} ${word}`,
+      borderColor: 'transparent',
+      style: { color: INK[by.value], background: 'transparent', fontSize: '13px' },
+    },
+  }))
+})
+const turns = computed(() =>
+  props.run.turns.map(t => ({
+    x: t.x,
+    borderColor: BRASS[by.value],
+    strokeDashArray: 3,
+    label: {
+      text: t.label,
+      orientation: 'horizontal',
+      borderColor: 'transparent',
+      style: { color: BRASS[by.value], background: 'transparent', fontSize: '13px' },
+    },
+  })))
+const top = computed(() => {
+  const most = Math.max(
+    ...props.run.pressure.map(p => p.y),
+    props.target ? scaled(props.target.cutOut + 2 * props.target.tolerance) : 0,
+  )
+  return Math.ceil((most * 1.12) / 20) * 20
+})
+/** Room on the left for the first figure, on the right for what is wanted. */
+const span = computed(() => {
+  const all = [...props.run.pressure, ...props.run.amps, ...props.run.turns].map(p => p.x)
+  const [first, last] = [Math.min(...all), Math.max(...all)]
+  const long = Math.max(last - first, 10e3)
+  return { min: first - 0.05 * long, max: last + 0.14 * long }
+})
+const options = computed(() => ({
+  chart: {
+    type: 'line',
+    toolbar: { show: false },
+    zoom: { enabled: false },
+    animations: { enabled: false },
+    fontFamily: 'inherit',
+    foreColor: INK[by.value],
+    background: 'transparent',
+  },
+  stroke: { width: [3, 2], dashArray: [0, 4] },
+  colors: [WATER[by.value], COPPER[by.value]],
+  markers: { size: 6, strokeWidth: 2, strokeColors: INK[by.value] },
+  dataLabels: {
+    enabled: true,
+    enabledOnSeries: [0],
+    offsetY: -8,
+    background: { enabled: false },
+    style: { fontSize: '13px', fontWeight: 700, colors: [INK[by.value]] },
+    formatter: (_: number, at: { seriesIndex: number, dataPointIndex: number }) =>
+      props.run.pressure[at.dataPointIndex]?.label ?? '',
+  },
+  grid: { borderColor: night.value ? '#36434a' : '#cdc3ae', strokeDashArray: 3 },
+  legend: { show: false },
+  annotations: { yaxis: wanted.value, xaxis: turns.value },
+  xaxis: {
+    type: 'datetime',
+    ...span.value,
+    tickAmount: 6,
+    labels: {
+      datetimeUTC: false,
+      format: span.value.max - span.value.min < 5 * 60e3 ? 'HH:mm:ss' : 'HH:mm',
+      style: { fontSize: '13px' },
+    },
+    tooltip: { enabled: false },
+  },
+  yaxis: [
+    {
+      min: 0,
+      max: top.value,
+      tickAmount: 4,
+      labels: { formatter: (v: number) => `${Math.round(v)}`, style: { fontSize: '13px' } },
+    },
+    ...(props.run.amps.length
+      ? [{
+          opposite: true,
+          min: 0,
+          tickAmount: 4,
+          labels: { formatter: (v: number) => `${Math.round(v)} A`, style: { fontSize: '13px' } },
+        }]
+      : []),
+  ],
+  tooltip: { theme: night.value ? 'dark' : 'light', x: { format: 'HH:mm:ss' } },
+  theme: { mode: night.value ? 'dark' : 'light' },
+}))
+const told = computed(() =>
+  [...props.run.pressure.map(p => `${p.label} ${props.run.unit}`), ...props.run.amps.map(a => `${a.y} A`)].join(', '))
+</script>
+
+<template>
+  <section class="panel chart" aria-label="The run">
+    <p class="caps">Pressure{{ run.amps.length ? ' and amps' : '' }}, as read and as wanted</p>
+    <p class="visually-hidden">{{ told }}</p>
+    <div class="drawn" aria-hidden="true">
+      <ApexChart type="line" height="100%" :options="options" :series="series" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  display: flex;
+  flex-direction: column;
+  padding: 8px 14px 0;
+  min-height: 0;
+}
+.drawn {
+  flex: 1;
+  min-height: 0;
+}
+@media (max-width: 760px) {
+  .chart {
+    flex: none;
+  }
+  .drawn {
+    flex: none;
+    height: 220px;
+  }
+}
+</style>

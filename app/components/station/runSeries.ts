@@ -1,0 +1,55 @@
+/**
+ * Pressure and amps over the run, out of the lines since the last thing that was put right: what the gauge and the
+ * clamp showed and when, and where a nut was turned between.
+ */
+import type { SystemOutline } from '#core/systems'
+import { isKnownLine, type AnyLine, type Line } from '#core/tab'
+import { formatTurns, unitsOf, type Units } from '#core/units'
+
+export interface RunPoint {
+  /** ms since 1970 */
+  readonly x: number
+  readonly y: number
+  readonly label: string
+}
+export interface Run {
+  readonly unit: string
+  readonly pressure: readonly RunPoint[]
+  readonly amps: readonly RunPoint[]
+  readonly turns: readonly { readonly x: number, readonly label: string }[]
+}
+
+const WORDS: Readonly<Record<string, string>> = { 'cut-in': 'in', 'cut-out': 'out' }
+
+export function runOf(
+  kind: SystemOutline,
+  lines: readonly AnyLine[],
+  struck: ReadonlyMap<string, unknown>,
+  units: Units,
+): Run {
+  const known = lines.filter((l): l is Line => isKnownLine(l) && !struck.has(l.id))
+  const since = known.slice(known.findLastIndex(l => l.kind === 'part' || l.kind === 'repair') + 1)
+  const { symbol, perUnit } = unitsOf('pressure', units)[0]!
+  const scaled = (pa: number) => Number((pa / perUnit).toPrecision(4))
+  const read = (quantity: 'pressure' | 'amps') => since.flatMap((line): RunPoint[] => {
+    if (line.kind !== 'reading' || line.value === null) return []
+    const test = kind.tests.find(t => t.id === line.test)
+    if (test?.kind !== 'numeric' || test.quantity !== quantity || !LIVE.has(test.need)) return []
+    const y = quantity === 'pressure' ? scaled(line.value) : line.value
+    return [{ x: Date.parse(line.at), y, label: [WORDS[line.test], y].filter(w => w !== undefined).join(' ') }]
+  })
+  const held = since.flatMap((line): RunPoint[] => {
+    if (line.kind !== 'timed' || line.from === undefined || line.to === undefined) return []
+    const end = Date.parse(line.at)
+    const point = (x: number, pa: number) => ({ x, y: scaled(pa), label: String(scaled(pa)) })
+    return [point(end - line.seconds * 1000, line.from), point(end, line.to)]
+  })
+  return {
+    unit: symbol,
+    pressure: [...read('pressure'), ...held].toSorted((a, b) => a.x - b.x),
+    amps: read('amps'),
+    turns: since.flatMap(l => (l.kind === 'adjusted' ? [{ x: Date.parse(l.at), label: formatTurns(l.turns) }] : [])),
+  }
+}
+/** Precharge and a drained gauge belong to no run. */
+const LIVE: ReadonlySet<string> = new Set(['live', 'any'])
