@@ -42,6 +42,10 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   'groans': {
     'usual': 0.005,
     'motor.wrong-tap': 0.25,
+    // it starts by day, and with cold oil or a low supply it does not
+    'feed.high-resistance': 0.06,
+    'run.high-resistance': 0.06,
+    'supply.low-volts': 0.06,
     'groans': 0.35,
     'runs-weak': 0.03,
     'runs': 0.002,
@@ -135,5 +139,5 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
 export function complaintChance(complaint: Complaint, faults: readonly string[], effect: Effect): number {
   const row = COMPLAINT_GIVEN[complaint]
   const own = faults.flatMap(f => row[f as `${string}.${string}`] ?? [])
-  return own.length > 0 ? Math.max(...own) : (row[effect] ?? row.usual)
+  return own.length > 0 ? Math.max(...own, row[effect] ?? 0) : (row[effect] ?? row.usual)
 }

@@ -147,6 +147,13 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'motor slow', 'sluggish', 'hardly turns', 'drags', 'hum hardly turns',
     ],
   },
+  'cord-look': {
+    short: ['no extension cord', 'not on an extension cord', 'short heavy cord'],
+    long: [
+      'on an extension cord', 'on a long thin cord', 'long extension cord', 'skinny extension cord', 'on a long cord',
+      'extension cord skinny', 'thin cord', 'cord is warm', 'long orange cord', 'light cord',
+    ],
+  },
   'known-feed': {
     runs: [
       'pluggedin starts', 'pluggedin wall starts good', 'runs on another outlet', 'good outlet runs',
@@ -264,6 +271,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'opened the well head splice breaker holds', 'cut the splice breaker holds', 'splice apart breaker holds',
       'wires apart at the well cap breaker holds', 'splice open at the well it holds',
       'pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold',
+      'pulled the pump wires off and the breaker holds', 'pulled the pump wires off and it holds',
       'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds',
       'head open holds', 'wires off at the well head holds', 'pump wires off holds',
     ],
@@ -1002,7 +1010,8 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'starter contacts burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt', 'starter contact pitted',
     ],
     welded: [
-      'contacts stuck together', 'contacts stuck shut', 'contacts stuck', 'contacts welded', 'contacts fused',
+      'pried contacts stuck together', 'contacts stuck together', 'contacts stuck shut', 'contacts stuck',
+      'contacts welded', 'contacts fused',
       'pried the contacts apart', 'contactor stuck in', 'contactor welded', 'contactor stuck', 'starter held in',
       'starter not drop out', 'starter contacts welded', 'starter contacts stuck', 'starter stuck closed',
     ],
@@ -1059,7 +1068,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'unloader hiss until empty', 'air out of the unloader when off', 'hiss when off', 'blows air out the unloader',
       'unloader hisses nonstop', 'hiss nonstop', 'hisson', 'hisson at the unloader', 'hisses until the tank is empty',
       'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off',
-      'hisson unloader stops',
+      'hisson unloader stops', 'hiss valve under the switch off', 'hiss valve under the switch',
     ],
     nothing: [
       'no psst when it stops', 'no psst', 'no whoosh when it stops', 'unloader not vent stop', 'unloader not vent',

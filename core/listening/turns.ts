@@ -6,6 +6,79 @@ export type Joined = readonly [to: string, ...said: string[]]
 
 export const TURNS: readonly Joined[] = [
   [
+    'swapped two leads',
+    '(?:swapped|switched|reversed|flipped|traded|changed) (?:any )?two of the (?:leads|wires|phases|legs)'
+    + '(?: around| over)?',
+  ],
+  // a thing said of one lead is meant of those named after it
+  [
+    't$1 to ground',
+    '(?<=to (?:ground|gnd|earth|frame|case)[^,;]*, (?:[^,;]*, )?)t([123])'
+    + '(?= (?:is |reads |at )?(?:\\d|zero|ol|open|nothing|dead))',
+  ],
+  [
+    'starter held in',
+    '(?:starter|contactor)(?: is|\'s)? (?:still|stays|stayed) (?:pulled |sucked |stuck )?in(?= |$|,)',
+  ],
+  [
+    'on a long thin cord',
+    '(?:on|off|with|through) (?:of )?(?:an? |about )*(?:\\d+|hundred|fifty|long|skinny|light)[- ]*(?:foot|feet|ft)?'
+    + '(?: of)?(?: long| skinny| thin| light| orange| \\d+| gauge)* (?:extension )?cord'
+    + '(?:,? (?:a |an )?(?:skinny|thin|light|long|sixteen gauge|\\d+ gauge)(?: one)?)?',
+  ],
+  ['trip', 'kick(?:s|ed|ing)? (?:right )?back (?:off|out)'],
+  [
+    'belt loose',
+    '(?:push|press|shove|pull|move) (?:on )?the belt (?:down|in|up|over)?(?: about| almost| a good)? ?'
+    + '(?:\\w+ )?(?:inch(?:es)?)[^,]*',
+    'belt (?:deflects|flops|gives|flexes|moves) (?:way )?(?:too much|a lot|all over)',
+  ],
+  [
+    'gauge reads 0',
+    '(?:gauge|needle) (?:(?:does|wo|did)n[\'’]?t|never) (?:move|budge|come|get) off (?:of )?(?:zero|the peg|the pin)',
+  ],
+  [
+    '',
+    '(?<=(?:gauge|needle|pressure) (?:reads?|is|at|sits|says|shows)[^,]{0,30},? ?(?:and |it )?)'
+    + '(?:(?:does|wo|did) ?n[\'’]?t|never) (?:budge|move)(?: at all)?',
+  ],
+  [
+    'footvalve leaks water runs back',
+    '(?:filled|poured|topped)[^,]{0,40}? (?:and|but|then) (?:it |the water )?(?:just )?'
+    + '(?:drains?|runs?|goes|falls?|leaks?) (?:right )?(?:back )?(?:down|out|away|back)(?: again)?',
+  ],
+  ['', 'on the (?:two )?(?:outside|inside|outer|inner|middle|top|bottom) (?:screws|terminals|lugs)'],
+  ['$1 in and $1 out at the switch', '(\\d{2,3})(?: volts?)? (?:at|on) the switch,? (?:both )?in and out'],
+  ['$1 in and $1 out at the switch', '(\\d{2,3})(?: volts?)? (?:both )?in and out(?= ?$|,)'],
+  ['', '(?<=(?:climb|crawl|build|fill|come)s?(?: up)?[^,]{0,20}, )(?:it )?(?:takes?|took) (?:forever|ages|all day)'],
+  [
+    'falls to zero atonce',
+    '(?:it |she )?(?:bleeds?|drops?|falls?|drains?|leaks?) (?:right |straight )?(?:back )?(?:down |off )?to '
+    + '(?:nothing|zero|0) in (?:a|one|two|three|under a|a couple of|a few) (?:minutes?|seconds?)',
+  ],
+  [
+    'leads off at the wellhead',
+    '(?:disconnected|unhooked|took off|pulled|lifted|undid) (?:the |all )?(?:two |three |pump )*(?:wires|leads)'
+    + '(?: that go| going| running)? down (?:the )?(?:hole|well)',
+  ],
+  [
+    'leads off at the wellhead holds',
+    'leads off at the wellhead,? (?:(?:and|now|then|so) )*(?:the )?(?:breaker |it )?(?:stays? (?:on|in|set)|holds?)',
+  ],
+  ['to ground', 'to (?:ground|gnd|earth|frame|case|chassis),(?= (?:zero|nothing|open|ol|\\d))'],
+  ['meg', 'meg\\W?d', 'megged', 'meggered'],
+  ['toohot', 'too hot to (?:keep|leave|hold|put|rest) (?:a|my|your) hand on(?: it)?'],
+  [
+    'pump unplugged new fuse holds',
+    'unplugged the (?:pump|motor),? (?:and )?(?:put|stuck|threw|popped) (?:in )?(?:another|a new|a fresh) fuse'
+    + '(?: in)?,? (?:and )?(?:it\'s|it is|it|that one)? ?(?:is )?'
+    + '(?:fine|good|ok|okay|holds|held|stays|did n[\'’]?t blow)',
+  ],
+  [
+    'outletvalve shut',
+    '(?:pinched|clamped|kinked|crimped) (?:off )?the (?:line|hose|tube)(?: right)? (?:after|past|at|out of) the pump',
+  ],
+  [
     'cutin $1, cutout $2',
     '(?:kicks?|cuts?|comes?) (?:in|on) at (\\d+)(?: ?psi| pounds)?,? and (?:kicks? |cuts? |goes |shuts? |quits )?'
     + '(?:out|off)? ?at (\\d+)',
@@ -38,6 +111,8 @@ export const TURNS: readonly Joined[] = [
     'pressure up',
     '(?<=swapped two leads,? (?:and|then) (?:it |pressure |she )?)(?:went|came|shot|jumped|climbed|built|comes) '
     + '(?:right |straight |all the way |back )*(?:up )?(?:to )?\\d*(?: psi| pounds)?(?= ?$|,)',
+    '(?<=swapped two leads,? (?:and|then|now)+ (?:now )?(?:it |she )?)(?:makes|has|gives|builds) (?:up to )?\\d+'
+    + '(?: psi| pounds)?(?= ?$|,)',
   ],
   [
     'pressure reads',
@@ -396,7 +471,7 @@ export const TURNS: readonly Joined[] = [
   ['load', 't[- ]side', 'motor terminals of the switch'],
   ['line', 'l[- ]side'],
   ['no', 'not (?:pulling|drawing|getting|showing|seeing|reading) (?:any|a)'],
-  ['ol', 'open (?:line|loop)', 'over ?limit', 'over ?load display'],
+  ['ol', 'open (?:line|loop)(?:,? (?:ol|o\\.l\\.?))?', 'over ?limit', 'over ?load display'],
   ['rest', '(?:shut|turned|left) (?:it |the pump )?(?:down|off|sit|alone) for',
     'shut (?:it )?off an hour', 'gave it a rest'],
   ['byitself', 'with (?:nobody|no one|no-one) (?:home|there|in)'],

@@ -160,7 +160,8 @@ export function directPower(): Block {
 
 export const directFigures = (feedOhms: number): Change => ({
   'battery.volts': 12.7,
-  'battery.ohms': 0.015,
+  'battery.ohms': 0.012,
+  'battery.post': 0.003,
   'fuse.1': 0.008,
   'panel.1': 0.012,
   'feed.1': feedOhms,

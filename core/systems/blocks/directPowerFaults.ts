@@ -53,8 +53,8 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery post corroded',
     baseRate: 0.04,
     severities: degrees(
-      { name: '0.5 Ω', share: 0.6, change: { 'battery.ohms': 0.5 } },
-      { name: 'open', share: 0.4, change: { 'battery.ohms': OPEN } },
+      { name: '0.5 Ω', share: 0.6, change: { 'battery.post': 0.5 } },
+      { name: 'open', share: 0.4, change: { 'battery.post': OPEN } },
     ),
     effect: 'runs-weak',
     repair: repair({

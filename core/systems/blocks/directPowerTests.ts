@@ -20,6 +20,8 @@ export const directPowerTests = (): readonly Test[] => [
     title: 'Volts at the posts, nothing running',
     words: ['rest', 'rested'],
     between: ['p', '0'],
+    // leads on the lead of the post, or on the clamp round it
+    or: { a: 'b', b: '0', share: 0.45 },
     scenario: 'idle',
     band: 'battery',
     condition: 'idle',
@@ -30,6 +32,7 @@ export const directPowerTests = (): readonly Test[] => [
     title: 'Volts at the posts while it runs',
     words: ['run', 'loaded'],
     between: ['p', '0'],
+    or: { a: 'b', b: '0', share: 0.45 },
     band: 'model',
     condition: 'running',
   }),

@@ -12,7 +12,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { MOTOR_FIELDS, START_GEAR, WINDINGS } from './motorFields'
 import { amps, leadOhms, seen, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
-import { keepsRunning, knownGood, motorFelt } from './toldLooks'
+import { keepsRunning, cordLook, knownGood, motorFelt } from './toldLooks'
 
 export const pullPump = repair({
   id: 'pull-pump',
@@ -265,6 +265,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
       keepsRunning('motor'),
       ...motorFelt('motor'),
       ...knownGood('motor'),
+      cordLook(),
       tripTrial({
         id: 'trip-motor-off',
         point: 'motor',

@@ -264,6 +264,26 @@ export const knownGood = (at: string): readonly SeenTest[] => [
   }),
 ]
 
+/** A machine with a plug hangs on whatever lay nearest. */
+export const cordLook = (): SeenTest =>
+  seen({
+    id: 'cord-look',
+    point: 'supply',
+    title: 'How is it fed: straight in, or on a long thin cord?',
+    words: ['cord', 'extension cord'],
+    minutes: 1,
+    steps: ['Follow it to its outlet: how long, how thick, how warm?'],
+    outcomes: {
+      short: { label: 'straight in, or short and heavy', words: ['straight in', 'short'] },
+      long: { label: 'on a long or thin cord', words: ['long', 'thin'] },
+    },
+    usual: { short: 0.92, long: 0.08 },
+    chancesByFault: {
+      'feed.high-resistance': { short: 0.4, long: 0.6 },
+      'supply.low-volts': { short: 0.7, long: 0.3 },
+    },
+  })
+
 /** Whether the well has water over the pump, by a weighted line or by ear. */
 export const wellLevel = (): SeenTest =>
   seen({

@@ -1,8 +1,8 @@
 /**
  * A 12 V demand pump: battery → fuse → panel switch → demand switch → permanent-magnet motor → chassis return.
  *   V = I·R + E·n,  torque ∝ I: n is the speed as a share of no-load speed, here 1 − slip.
- * Nodes: p battery plus, pf behind the fuse, pp behind the panel switch, pd at the demand switch, pm at the motor, n
- * its negative; earth is the battery's negative post.
+ * Nodes: b the battery’s own plus post, p its clamp, pf behind the fuse, pp behind the panel switch, pd at the demand
+ * switch, pm at the motor, n its negative; earth is the battery's negative post.
  */
 import { EARTH, resistor, type Element, type Network } from '#core/circuit'
 import { complex } from '#core/foundation'
@@ -33,11 +33,12 @@ export function directNetwork({ motor }: DirectPlan, f: Figures, state: NetworkS
           {
             kind: 'source',
             id: 'battery',
-            a: 'p',
+            a: 'b',
             b: EARTH,
             volts: complex(f['battery.volts']),
             z: complex(f['battery.ohms']),
           },
+          resistor('battery post', 'b', 'p', f['battery.post']),
         ]
       : [leak('p', 1e9)]
   const path: Element[]
