@@ -1,9 +1,9 @@
 /** The worker that isolates, one for the whole app, as tabs ask it. */
-import { wrap, type Remote } from 'comlink'
+import { proxy, wrap, type Remote } from 'comlink'
 import { v7 as uuid } from 'uuid'
 import { ref } from 'vue'
 import type { Result } from '#core/foundation'
-import type { AnyLine } from '#core/tab'
+import type { AnyLine, Attachment } from '#core/tab'
 import { useClock } from '~/composables/useClock'
 import type { IsolationApi } from '~/workers/isolation.worker'
 import type { AnswerTo, AskedSystem, Question, SystemOf } from '~/workers/openTabs'
@@ -37,6 +37,8 @@ export function useIsolation() {
       const answer = worker.ask(id, tab, plain(question)) as unknown as Promise<Result<AnswerTo<Q>>>
       return { answer, cancel: () => void worker.cancel(id) }
     },
+    readTrace: (tab: string, text: string, attachment: Attachment, onShare: (share: number) => void) =>
+      worker.readTrace(tab, text, plain(attachment), proxy(onShare)),
   }
 }
 

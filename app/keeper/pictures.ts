@@ -32,9 +32,9 @@ export async function shrinkPicture(
   return { blob, attachment: { hash: hashOf(bytes), type: 'image/jpeg', bytes: bytes.length, width, height } }
 }
 
-/** A signature as it was drawn. */
-export async function nameSignature(png: Blob): Promise<Attachment> {
-  const bytes = new Uint8Array(await png.arrayBuffer())
+/** What is kept as it is: a signature as it was drawn, a trace as it was logged. */
+export async function nameBytes(blob: Blob, type: 'image/png' | 'text/csv'): Promise<Attachment> {
+  const bytes = new Uint8Array(await blob.arrayBuffer())
   const { hashOf } = await import('./hash')
-  return { hash: hashOf(bytes), type: 'image/png', bytes: bytes.length }
+  return { hash: hashOf(bytes), type, bytes: bytes.length }
 }

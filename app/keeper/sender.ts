@@ -52,6 +52,9 @@ export function createSender(from: Outgoing, heard: Heard) {
   let timer: ReturnType<typeof setTimeout> | undefined
   let stopped = false
 
+  /** Nobody waits for this one: what the device will not give is told to who asks next. */
+  const sendAgain = () => void send().catch(() => undefined)
+
   /** Sends all that waits. Asked while it sends, it looks once more afterwards. */
   function send(): Promise<void> {
     clearTimeout(timer)
@@ -64,7 +67,7 @@ export function createSender(from: Outgoing, heard: Heard) {
     })().finally(() => {
       sending = undefined
       // asked in the instant between the last look and this one
-      if (again && !stopped) void send()
+      if (again && !stopped) sendAgain()
     }))
   }
 
@@ -117,7 +120,7 @@ export function createSender(from: Outgoing, heard: Heard) {
   function comeBack(problem: Problem) {
     heard.trouble(problem)
     clearTimeout(timer)
-    if (!stopped) timer = setTimeout(() => void send(), waitFor(attempt++, Math.random()))
+    if (!stopped) timer = setTimeout(sendAgain, waitFor(attempt++, Math.random()))
   }
 
   function stop() {

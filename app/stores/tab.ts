@@ -18,7 +18,7 @@ import { plain, useIsolation, workerFailed, type Asking } from '~/composables/us
 import { askServer } from '~/composables/useServer'
 import type { Message } from '~/keeper/channel'
 import { device } from '~/keeper/device'
-import { nameSignature, shrinkPicture } from '~/keeper/pictures'
+import { nameBytes, shrinkPicture } from '~/keeper/pictures'
 import type { AnswerTo, PlanView, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
 
@@ -310,16 +310,23 @@ export const useTab = defineStore('tab', () => {
     return log({ kind: 'photo', caption, attachments: [attachment] })
   }
 
-  /** Holds a signature on this device, to be sent as any picture. */
-  async function keepSignature(png: Blob): Promise<Result<Attachment>> {
-    const signature = await nameSignature(png)
+  /** Holds a signature or a trace on this device, to be sent as any picture. */
+  async function keepBytes(blob: Blob, type: 'image/png' | 'text/csv'): Promise<Result<Attachment>> {
+    const named = await nameBytes(blob, type)
     try {
-      await device.savePicture({ ...signature, blob: png, standing: 'unsent' })
+      await device.savePicture({ hash: named.hash, type, blob, standing: 'unsent' })
     }
     catch {
       return fail('attachment-no-room')
     }
-    return ok(signature)
+    return ok(named)
+  }
+
+  /** Takes in a logger's trace: kept as it is, and what was found in it as lines. */
+  async function addTrace(file: Blob, onShare: (share: number) => void): Promise<Result<readonly DraftLine[]>> {
+    const kept = await keepBytes(file, 'text/csv')
+    if (!kept.ok) return kept
+    return worker.readTrace(idNow(), await file.text(), kept.value, onShare)
   }
 
   const ask = async <T>(asking: Asking<T>, otherwise: T): Promise<T> => {
@@ -370,7 +377,8 @@ export const useTab = defineStore('tab', () => {
     readSheet,
     drawn,
     addPhoto,
-    keepSignature,
+    keepBytes,
+    addTrace,
     receivedAt,
   }
 })

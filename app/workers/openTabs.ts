@@ -32,6 +32,7 @@ import {
   completeShorthand,
   createFold,
   type AnyLine,
+  type Attachment,
   type DraftLine,
   type Evidence,
   type Fold,
@@ -113,6 +114,8 @@ const MOST_OPEN = 12
 const listener = () => import('#core/listening')
 /** So do the stations: they are asked for once something is found. */
 const planner = () => import('#core/plan')
+/** A trace is rare: its reader comes when there is one. */
+const tracer = () => Promise.all([import('#core/trace'), import('#core/words')])
 const prepared = new Map<string, Result<Tables>>()
 const tabs = new Map<string, OpenTab>()
 const cancelled = new Set<string>()
@@ -184,6 +187,22 @@ export const openTabs = {
     if (cancelled.delete(id)) return fail('cancelled')
     const open = tabs.get(tab)
     return open ? ((await answer(open, question)) as Result<AnswerTo<Q>>) : fail('not-found', { what: 'tab' })
+  },
+  /** What a logger's trace shows, as lines of a tab. @param onShare how much of it is read, 0 to 1 */
+  async readTrace(
+    tab: string,
+    text: string,
+    attachment: Attachment,
+    onShare: (share: number) => void,
+  ): Promise<Result<readonly DraftLine[]>> {
+    const open = tabs.get(tab)
+    if (!open) return fail('not-found', { what: 'tab' })
+    const { units } = practiceOf(open.system.practice)
+    const [{ findInTrace, linesOfTrace, readTrace }, { sayTrace }] = await tracer()
+    const trace = readTrace(text, units, onShare)
+    if (!trace.ok) return trace
+    const found = findInTrace(trace.value)
+    return ok(linesOfTrace(open.kind, found, { text: sayTrace(found, trace.value.notes, units), attachment }))
   },
   cancel(id: string) {
     cancelled.add(id)

@@ -15,6 +15,7 @@ const ENDINGS: Readonly<Record<string, string>> = {
   'image/jpeg': 'jpg',
   'image/png': 'png',
   'image/webp': 'webp',
+  'text/csv': 'csv',
 }
 
 export interface OpenedFile {

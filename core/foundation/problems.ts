@@ -24,6 +24,8 @@ export const PROBLEM_CODES = [
   // pictures
   'attachment-empty', 'attachment-too-large', 'attachment-differs', 'attachment-unreadable', 'attachment-unnamed',
   'attachment-no-room',
+  // a logger's trace
+  'trace-empty', 'trace-no-pressure', 'trace-units-mixed',
   // keeping and asking
   'bad-form', 'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy',
   'id-taken',

@@ -20,7 +20,7 @@ export const contentHash = z.string().regex(/^[0-9a-f]{64}$/)
 /** Something kept beside a line: named by the SHA-256 of its bytes. */
 export const attachmentSchema = z.object({
   hash: contentHash,
-  type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  type: z.enum(['image/jpeg', 'image/png', 'image/webp', 'text/csv']),
   bytes: z.number().int().positive(),
   width: z.number().int().positive().optional(),
   height: z.number().int().positive().optional(),

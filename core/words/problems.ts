@@ -92,11 +92,16 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
     'That picture cannot be kept: what came is not what was sent: its bytes do not have the hash they are named '
     + `by${f.where ?? ''}.`,
   'attachment-unreadable': f =>
-    `That picture cannot be kept: it is not a JPEG, PNG or WebP picture that can be read${f.where ?? ''}.`,
+    `That picture cannot be kept: it is not a JPEG, PNG or WebP picture that can be read, nor a table${f.where ?? ''}.`,
   'attachment-no-room': () =>
     'That picture cannot be kept: this device’s storage is full or switched off, so take it with the camera and add '
     + 'it later.',
   'attachment-unnamed': () => 'That picture cannot be kept: its name is no SHA-256.',
+  'trace-empty': () => 'That trace has no rows that could be read: time and pressure, a row each.',
+  'trace-no-pressure': f =>
+    `That trace has no column of time and one of pressure by their heads${f.heads ? ` (${f.heads})` : ''}.`,
+  'trace-units-mixed': f =>
+    `That trace mixes its units: row ${f.row} is in ${f.unit}. Nothing was read from it.`,
   'not-here': () => 'The request did not come from this application’s own pages, so the server did not take it.',
   'engine-missing': () =>
     'This device could not load the part that works things out. What is typed stays here: reload the page once there '

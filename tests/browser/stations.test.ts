@@ -3,7 +3,10 @@
  * the coach, the proof.
  */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openPage, seriousFindings, serveDemo, type Page, type Served } from './drive'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { openPage, seriousFindings, serveDemo, waitFor, type Page, type Served } from './drive'
 
 let served: Served
 let page: Page
@@ -115,6 +118,24 @@ describe('a burnt switch, from the finding to the proof', () => {
     await logAll(['cut in 40', 'cut out 60'])
     await next('The proof run')
     expect((await kinds()).filter(k => k === 'adjusted')).toHaveLength(1)
+  })
+
+  it('takes in a logger’s trace: kept as it is, and what is in it as lines', async () => {
+    await next('A logger’s trace')
+    const rows = Array.from({ length: 700 }, (_, s) => {
+      const at = (s + 100) % 200
+      return `${s},${at < 80 ? 40 + at / 4 : 60 - (at - 80) / 6},${at < 80 ? 6.4 : 0}`
+    })
+    const file = join(mkdtempSync(join(tmpdir(), 'keep-tab-trace-')), 'trace.csv')
+    writeFileSync(file, ['time_s,psi,amps', ...rows].join('\n'))
+    await (await page.find('.area-next input[type="file"]')).sendKeys(file)
+    await next('came on at 40 psi')
+    await page.press('Keep it, with its readings', '.area-next')
+    await page.see('Trace: came on at 40 psi', '.area-tape')
+    const note = (await served.readTab(caravan)).lines.find(k => k.line.attachments?.some(a => a.type === 'text/csv'))
+    const { hash } = note!.line.attachments![0]!
+    await waitFor(async () => (await fetch(`${served.url}/api/attachments/${hash}`)).ok, 10000, 'the trace to be kept')
+    expect(await (await fetch(`${served.url}/api/attachments/${hash}`)).text()).toContain('time_s,psi,amps')
   })
 
   it('keeps where it was over a reload, and goes back to the tests when asked', async () => {

@@ -180,6 +180,7 @@ const mainWord = computed(() => {
         >
         <label><Checkbox v-model="temporary" binary /> for the time being</label>
       </div>
+      <TraceIntake v-if="step.station === 'prove'" @log="lines => emit('log', lines)" />
       <p v-if="step.reason" class="blocked" role="status">{{ sayBlocked(step.reason) }}</p>
       <p class="why soft">
         {{ step.why }} About {{ step.minutes }} min.

@@ -108,6 +108,9 @@ function strike(line: string) {
         </button>
         <div v-if="chosen === r.id && !r.struck" class="acts">
           <p v-if="r.by" class="soft">written by {{ r.by }}</p>
+          <a v-if="r.trace" class="press" :href="`/api/attachments/${r.trace}`" download="trace.csv">
+            The trace itself
+          </a>
           <button v-if="r.test && !settled" class="press" @click="emit('again', r.test!)">Re-read</button>
           <form v-if="r.kind !== 'strike'" class="strike" @submit.prevent="strike(r.id)">
             <input v-model="reason" placeholder="Why is it wrong?" aria-label="Why is it wrong?"><button

@@ -24,6 +24,8 @@ export interface TapeRow {
   /** who wrote it: a claim */
   readonly by?: string
   readonly pictures?: readonly Picture[]
+  /** a logger's table that it carries, by its hash */
+  readonly trace?: string
   /** what is out of place about it, though it was kept */
   readonly marks?: readonly string[]
   /** nothing left explains it: the slip that would, and that it is to be read again */
@@ -85,6 +87,7 @@ export function tapeRows(
         ruledOut: out.length > 0 ? sayRuledOut(kind, out) : undefined,
         struck: state.struck.get(line.id)?.reason,
         pictures: picturesOf(line, has),
+        trace: line.attachments?.find(a => a.type === 'text/csv')?.hash,
         marks: marksOf(kind, state, line, receivedAt(line.id)),
         puzzle: puzzles.get(line.id),
         ...(line.by ? { by: line.by } : {}),
@@ -103,7 +106,9 @@ export interface TapeOptions {
 }
 
 function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Picture[] | undefined {
-  const named = (line.attachments ?? []).map(({ hash }: Attachment) => ({ name: hash, come: has(hash) }))
+  const named = (line.attachments ?? [])
+    .filter(a => a.type !== 'text/csv')
+    .map(({ hash }: Attachment) => ({ name: hash, come: has(hash) }))
   if (named.length > 0) return named
   return isKnownLine(line) && line.kind === 'photo' && line.photo ? [{ name: line.photo, come: true }] : undefined
 }

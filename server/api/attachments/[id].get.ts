@@ -7,6 +7,7 @@ export default handle(async (db, event, files) => {
     'content-type': type,
     'cache-control': 'private, max-age=31536000, immutable',
     'x-content-type-options': 'nosniff',
+    ...(type === 'text/csv' ? { 'content-disposition': 'attachment; filename="trace.csv"' } : {}),
   })
   return Buffer.from(bytes)
 })

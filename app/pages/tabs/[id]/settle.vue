@@ -24,7 +24,7 @@ async function write(lines: readonly DraftLine[]) {
 }
 const { sheet, findings, advice, followUps, open, summary, change, leave, sign, signing } = useSheet(id.value, write)
 async function signWith(png: Blob | undefined) {
-  const kept = png ? await tab.keepSignature(png) : undefined
+  const kept = png ? await tab.keepBytes(png, 'image/png') : undefined
   if (kept && !kept.ok) return void (trouble.value = sayProblem(kept.problem))
   await sign(kept?.value)
 }
