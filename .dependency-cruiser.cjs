@@ -30,6 +30,7 @@ module.exports = {
     core('listening', isolation),
     core('wiring', isolation),
     core('setup', isolation),
+    core('trace', isolation),
     core('plan', [...isolation, 'isolation', 'wiring', 'setup']),
     core('formats', formats),
     {

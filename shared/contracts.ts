@@ -101,8 +101,11 @@ const tabCard = z.object({
   words: z.string(),
   note: z.string(),
 })
+/** The settled call that a tab may come back from. */
+const comeback = z.object({ tab: z.string(), words: z.string(), settledAt: z.string() })
 export const tabReply = z.object({
   tab: tabCard,
+  comebackOf: comeback.optional(),
   site: siteFile,
   /** with the nameplate in force at the tab's time */
   system: systemCard,

@@ -7,7 +7,7 @@ import type { Sheet, SheetFigure } from '#core/plan'
 import type { LineOf, SignedSheet } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
 import { sayOpenPoints } from '#core/words'
-import { findTest, labelOf, nameOf, shortTitle } from '~/components/tab/tapeRows'
+import { findTest, nameOf, shortTitle } from '~/components/tab/tapeRows'
 import { sayDay } from '~/composables/useClock'
 import type { TabView } from '~/workers/openTabs'
 
@@ -40,7 +40,7 @@ export function drawSheet(kind: SystemOutline, state: TabView, options: SheetOpt
   const entries = [
     ...told(state),
     ...(summary ? [{ head: 'In short', text: summary }] : []),
-    ...found(kind, state),
+    ...found(sheet.findings),
     ...done(kind, state),
     ...sheet.figures.flatMap(f => left(kind, state, f, units)),
     ...(proved.length > 0 ? [{ head: 'What was proved', text: `${proved.join('; ')}.` }] : []),
@@ -53,18 +53,19 @@ export function drawSheet(kind: SystemOutline, state: TabView, options: SheetOpt
 const told = ({ opened }: TabView): Entry[] =>
   opened ? [{ head: 'What you told us', text: `${opened.words}${opened.since ? ` (${opened.since})` : ''}` }] : []
 
-function found(kind: SystemOutline, { findings }: TabView): Entry[] {
-  const say = (what: string, about: string, text: string) => ({
+const SAID = { failed: 'Failed', cause: 'Because', also: 'Also' } as const
+
+/** As it is named; before it is signed also as it is proposed. */
+function found(findings: Sheet['findings']): Entry[] {
+  const entries = findings.map(f => ({
     head: 'What we found',
-    text: `${what}: ${[about === 'other' ? '' : labelOf(kind, about), text].filter(Boolean).join('. ')}`,
-  })
-  const open = findings.failed.length > 0 && findings.cause.length === 0
-  return [
-    ...findings.failed.map(f => say('Failed', f.about, f.text)),
-    ...findings.cause.map(f => say('Because', f.about, f.text)),
-    ...(open ? [{ head: 'What we found', text: 'Because: not yet known, the cause is still open.' }] : []),
-    ...findings.also.map(f => say('Also', f.about, f.text)),
-  ]
+    text: `${SAID[f.role]}: ${[f.label, f.text === f.label ? '' : f.text].filter(Boolean).join('. ')}`,
+  }))
+  const open = findings.some(f => f.role === 'failed') && !findings.some(f => f.role === 'cause')
+  const at = findings.findLastIndex(f => f.role === 'failed') + 1
+  return open
+    ? entries.toSpliced(at, 0, { head: 'What we found', text: 'Because: not yet known, the cause is still open.' })
+    : entries
 }
 
 function done(kind: SystemOutline, { parts, repairs }: TabView): Entry[] {

@@ -82,7 +82,8 @@ export function useSheet(tabId: string, write: (lines: readonly DraftLine[]) => 
   async function settle(signature?: Attachment) {
     const now = await tab.readSheet()
     const said = summary.value.trim() || 'Settled.'
-    const drawn = now && tab.drawn(now, said)
+    // what was left out is not signed
+    const drawn = now && tab.drawn({ ...now, findings: now.findings.filter(f => f.line) }, said)
     return write([{
       kind: 'settled',
       summary: said,

@@ -7,7 +7,7 @@ import type { SystemModel } from '#core/systems'
 import { after, opens } from './asks'
 import type { JudgedWiring } from './records'
 import type { PlannedRepair } from './repairs'
-import type { OpenPoint } from './sheet'
+import type { OpenPoint } from './openPoints'
 
 export const ADVICE_CODES = [
   'coloured-water', 'disinfected', 'precharge-yearly', 'switch-yearly', 'move-switch', 'strainer-monthly',

@@ -4,7 +4,8 @@ import { isolate, prepareSystem } from '#core/isolation'
 import { kindFor, type KindId } from '#core/systems'
 import { createWriter, foldTab, parseShorthand, type DraftLine, type Line } from '#core/tab'
 import { sayAdvice, sayFollowUp, sayOpenPoints, saySummary } from '#core/words'
-import { sheetOf, type Sheet, type SheetFinding } from './sheet'
+import type { SheetFinding } from './findings'
+import { sheetOf, type Sheet } from './sheet'
 
 const prepared = new Map<KindId, ReturnType<typeof prepareSystem>>()
 function sheetFor(id: KindId, said: readonly (string | DraftLine)[], complaint?: string): Sheet {

@@ -16,6 +16,8 @@ const FACTS = {
   word: 'foo',
   typed: 'foo',
   unit: 'A',
+  row: 4,
+  heads: 'hour, rain',
   point: 'line',
   can: 'volts',
   place: 'the file',

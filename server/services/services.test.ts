@@ -202,6 +202,36 @@ describe('opening a tab', () => {
   })
 })
 
+describe('a call that comes back', () => {
+  const openAt = async (system: string, at: string, complaint = 'no-water') => {
+    const id = `tab-back-${nextNumber()}`
+    const opened = line({ kind: 'opened', complaint, words: `dry on ${at.slice(0, 10)}`, at })
+    await openTab(book.opened.db, {
+      site: { id: 'site-back', name: 'Old Ford' },
+      system: { id: system, name: 'well', kind: 'well-3wire' },
+      tab: { id, opened },
+    })
+    return id
+  }
+  const settleAt = (tab: string, at: string) =>
+    addLines(book.opened.db, tab, [line({ kind: 'settled', summary: 'done', at })])
+
+  it('within thirty days is linked to the call it comes back from, and later is not', async () => {
+    const first = await openAt('system-back-1', '2026-05-01T08:00:00.000Z')
+    await settleAt(first, '2026-05-01T10:00:00.000Z')
+    const soon = await openAt('system-back-1', '2026-05-20T08:00:00.000Z')
+    expect((await readTab(book.opened.db, soon)).comebackOf).toMatchObject({ tab: first, words: 'dry on 2026-05-01' })
+    const later = await openAt('system-back-1', '2026-07-20T08:00:00.000Z')
+    expect((await readTab(book.opened.db, later)).comebackOf).toBeUndefined()
+  })
+  it('is none on another system, and a check-up is none', async () => {
+    await settleAt(await openAt('system-back-2', '2026-05-01T08:00:00.000Z'), '2026-05-01T10:00:00.000Z')
+    const other = await openAt('system-back-3', '2026-05-02T08:00:00.000Z')
+    const check = await openAt('system-back-2', '2026-05-02T08:00:00.000Z', 'check-up')
+    for (const tab of [other, check]) expect((await readTab(book.opened.db, tab)).comebackOf).toBeUndefined()
+  })
+})
+
 describe('struck lines', () => {
   it('count nowhere: not on Today, not in what is learned, not in what is fitted or to be brought', async () => {
     const tab = await book.open()

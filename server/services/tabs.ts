@@ -91,8 +91,10 @@ export async function readTab(db: Database, id: string): Promise<TabReply> {
   if (!row) throw notFound('tab')
   const { settledAt } = row.tabs
   const lines = await readLines(db, id)
+  const comebackOf = await findComeback(db, row.tabs)
   return {
     tab: row.tabs,
+    ...(comebackOf ? { comebackOf } : {}),
     site: row.sites,
     system: { ...row.systems, nameplate: await nameplateAt(db, row.systems, settledAt) },
     practice: await practiceAt(db, settledAt),
@@ -101,6 +103,26 @@ export async function readTab(db: Database, id: string): Promise<TabReply> {
     attachments: await heldAttachments(db, attachmentsOf(lines.map(k => k.line))),
     learned: await countFaults(db, row.systems.kind),
   }
+}
+
+/** Within so many days a call on the same system is looked at as our own doubt first (handbook §14). */
+const COMEBACK_DAYS = 30
+
+async function findComeback(
+  db: Database,
+  { id, system, openedAt, complaint }: typeof tabs.$inferSelect,
+): Promise<TabReply['comebackOf']> {
+  if (complaint === 'check-up') return undefined
+  const settled = await db.select().from(tabs).where(and(eq(tabs.system, system), eq(tabs.status, 'settled')))
+  const opened = Date.parse(openedAt)
+  const [last] = settled
+    .filter(t => t.id !== id && t.settledAt)
+    .map(({ id: tab, words, settledAt }) => ({
+      tab, words, settledAt, days: (opened - Date.parse(settledAt)) / 86400e3,
+    }))
+    .filter(t => t.days >= 0 && t.days <= COMEBACK_DAYS)
+    .toSorted((a, b) => a.days - b.days)
+  return last && { tab: last.tab, words: last.words, settledAt: last.settledAt }
 }
 
 /** What was kept on a tab after a line that the asker has. */

@@ -82,6 +82,7 @@ const takeBack = (line: string) => emit('write', [{ kind: 'strike', line, reason
 }
 .row .press {
   font-size: var(--size-small);
+  margin: -6px 0;
 }
 table {
   border-collapse: collapse;

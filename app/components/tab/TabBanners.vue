@@ -1,9 +1,11 @@
 <script setup lang="ts">
 /** What stands over the work: carried, lines that came after settling, a picture that could not be kept. */
 import { sayProblem } from '#core/words'
+import { dayOf, sayDay } from '~/composables/useClock'
 import { useTab } from '~/stores/tab'
 
 defineProps<{ photoTrouble: string }>()
+const COMEBACK_DAYS = 30
 const tab = useTab()
 const late = computed(() => tab.state.afterSettling)
 const settled = computed(() => tab.state.status === 'settled')
@@ -16,6 +18,11 @@ async function takeUp() {
 <template>
   <p v-if="tab.state.status === 'carried'" class="banner">
     Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
+  </p>
+  <p v-if="tab.reply?.comebackOf && !settled" class="banner">
+    Back within {{ COMEBACK_DAYS }} days of
+    <NuxtLink :to="`/tabs/${tab.reply.comebackOf.tab}/settle`">{{ tab.reply.comebackOf.words }}</NuxtLink>,
+    settled {{ sayDay(dayOf(tab.reply.comebackOf.settledAt)) }}: look at our own work first.
   </p>
   <p v-if="late.length" class="banner">
     {{ late.length }} {{ late.length === 1 ? 'line' : 'lines' }} came after the tab was settled and
