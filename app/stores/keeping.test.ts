@@ -276,6 +276,12 @@ describe('a device whose storage fails', () => {
     await soon(() => expect(keeping.unsent).toEqual([]))
     expect(texts(posted.flat())).toContain('one')
   })
+  it.each([true, false])('is asked to be kept for good, and what it answers (%s) is known', async (grants) => {
+    vi.stubGlobal('navigator', { storage: { persist: () => Promise.resolve(grants) } })
+    const keeping = useKeeping()
+    await keeping.begin()
+    expect(keeping.lasting).toBe(grants)
+  })
   it('opens all the same when what was left cannot be read', async () => {
     vi.spyOn(device, 'readStanding').mockRejectedValue(new DOMException('off', 'InvalidStateError'))
     const keeping = useKeeping()

@@ -30,7 +30,11 @@ export function prepareWith(
   const plain = prepare(nameplate, [])
   if (!plain.ok) return plain
   const { model } = plain.value
-  const supposed = { ...supposeOptions(model.kind, nameplate, state), ...supposeVolts(model, nameplate, state) }
+  const supposed = {
+    ...supposeOptions(model.kind, nameplate, state),
+    ...supposeVolts(model, nameplate, state),
+    ...supposeControl(model, nameplate, state),
+  }
   const fields = Object.keys(supposed) as NameplateKey[]
   return fields.length === 0 ? plain : prepare({ ...nameplate, ...supposed }, fields)
 }
@@ -83,6 +87,30 @@ function supposeVolts(
   // a leg that is lost leaves half of the volts: less than was taken says nothing
   if (!usual || usual.volts < supplyVolts) return {}
   return { 'motor.volts': MOTOR_VOLTS[usual.volts] ?? usual.volts }
+}
+
+const UPSTREAM: ReadonlySet<string> = new Set(['supply', 'breaker', 'disconnect', 'line'])
+/** Volts that control transformers usually give; common practice, no source. */
+const CONTROL_VOLTS = [24, 120]
+
+/** 120 V of control supply, with all of the line there, is a transformer and no lost leg. */
+function supposeControl(
+  { kind, supplyVolts }: SystemModel,
+  nameplate: Nameplate,
+  { evidence }: Pick<TabState, 'evidence'>,
+): Nameplate {
+  if (!kind.components.some(c => c.id === 'starter') || nameplate['starter.coilVolts'] !== undefined) return {}
+  const read = (of: (test: NumericTest) => boolean) => {
+    const own = new Set(kind.tests.flatMap(t => (t.kind === 'numeric' && of(t) ? [t.id] : [])))
+    return evidence.flatMap(({ line }) =>
+      line.kind === 'reading' && line.value !== null && own.has(line.test) ? [line.value] : [])
+  }
+  const line = read(t => isOfFeed(t) && UPSTREAM.has(t.point))
+  if (line.length === 0 || line.some(v => Math.abs(v / supplyVolts - 1) > NEAR)) return {}
+  const [control] = read(t => t.id === 'control.volts')
+  const volts = CONTROL_VOLTS.find(v => control !== undefined && Math.abs(control / v - 1) <= NEAR)
+  if (volts === undefined || Math.abs(volts / supplyVolts - 1) <= NEAR) return {}
+  return { 'starter.coilVolts': volts, ...(nameplate['starter.control'] === undefined ? { 'starter.control': 1 } : {}) }
 }
 
 const isOfFeed = ({ quantity, probe, variant }: NumericTest) =>

@@ -26,6 +26,19 @@ export const TURNS: readonly Joined[] = [
     + '(?: of)?(?: long| skinny| thin| light| orange| \\d+| gauge)* (?:extension )?cord'
     + '(?:,? (?:a |an )?(?:skinny|thin|light|long|sixteen gauge|\\d+ gauge)(?: one)?)?',
   ],
+  [
+    'vacuum $1',
+    'vacuum(?: gauge)?(?: is| reads| at| sits at)? (\\d+(?:\\.\\d+)?) ?(?:inches|inch|in|")(?: of mercury)?'
+    + '(?:,? (?:and )?(?:holds? |holding )?steady)?',
+  ],
+  ['pump', '(?:house|booster) pump(?= |$|,)'],
+  [
+    '$1 $2 $3 $4',
+    'a-?b (\\d{1,3}),? b-?c (\\d{1,3}),? (?:and )?(?:a-?c|c-?a) (\\d{1,3}),? '
+    + '((?:at|above|below|on|under|into|across|ahead) [^,]+)',
+  ],
+  ['supply', '(?:above|ahead of|top of|over) the (?:line )?fuses'],
+  ['breaker', '(?:below|under|behind|bottom of) the (?:line )?fuses'],
   ['trip', 'kick(?:s|ed|ing)? (?:right )?back (?:off|out)'],
   [
     'belt loose',
@@ -248,7 +261,7 @@ export const TURNS: readonly Joined[] = [
     + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? (?:still )?'
     + '(?:0?\\.\\d+(?: ?meg\\w*)?|zero meg\\w*)(?= ?$|,)',
   ],
-  ['', '(?<=(?:no|any) \\w+ )at all', 'with it (?:flipped|switched|turned) on'],
+  ['', '(?<=(?:no|any) \\w+ )at all', 'with it (?:flipped |switched |turned )?on(?= ?$|,)'],
   ['at the motor', 'at the compressor(?= |$)'],
   ['controlfuse', '(?:little|small) fuse(?! on| in| at| for)'],
   [

@@ -88,7 +88,7 @@ export const ELECTRICAL = {
   ...three('cable.', ohms('lead of a three-phase motor', CLOSED)),
   'cable.earth': ohms('cable to earth', 2e9),
   'cable.across': ohms('cable, lead to lead', DRY),
-  'cable.swap': share('1: red and black changed at the box', 0),
+  'cable.swap': share('which lead lies where another belongs at the box: LEAD_ORDERS', 0),
   'motor.turns': share('turns as the links are set, of the plate’s', 1),
   'motor.shorted': share('turns of the main winding shorted', 0),
   'motor.mainJoint': ohms('added to the main winding', 0),

@@ -20,7 +20,8 @@ export function scalesOf({ severities }: FaultMode, healthy: Figures): readonly 
   const along = new Map<string, { readonly place: number, readonly far: number }[]>()
   for (const [place, severity] of severities.entries()) {
     const change = Object.entries(severity.change(healthy)).toSorted(([a], [b]) => (a < b ? -1 : 1))
-    if (change.some(([, v]) => v >= OPEN)) continue
+    // which lead lies where is no more or less
+    if (change.some(([key, v]) => v >= OPEN || key === 'cable.swap')) continue
     const moved = change.map(([key, v]) => ({ key, by: v - (healthy[key as FigureKey] ?? 0) }))
     const scale = moved.map(m => `${m.key}${Math.sign(m.by)}`).join()
     along.set(scale, [...(along.get(scale) ?? []), { place, far: Math.abs(moved[0]?.by ?? 0) }])

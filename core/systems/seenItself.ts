@@ -30,6 +30,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'breaker or its stab burnt',
     what: ['breaker stab', 'bus bar', 'breaker lug', 'breaker itself'],
     how: ['burnt', 'corroded', 'arced', 'loose', 'bad'],
+    or: ['breaker hot', 'breaker hot and smells', 'breaker smells burnt', 'breaker melted', 'breaker scorched'],
   },
   'feed.open': {
     label: 'wire to the switch cut or off',

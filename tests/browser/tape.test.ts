@@ -3,10 +3,11 @@
  * pictures, the door.
  */
 import { spawn } from 'node:child_process'
-import { readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { request } from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import sharp from 'sharp'
 import { Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { hashOf } from '#core/formats'
@@ -297,14 +298,12 @@ describe('the built server', () => {
 
 describe('a picture', () => {
   it('is on the tape at once, reaches the server by its hash; another device sees when it has not come', async () => {
-    const file = join(tmpdir(), `keep-tab-plate-${process.pid}.png`)
-    writeFileSync(
-      file,
-      Buffer.from(
-        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==',
-        'base64',
-      ),
-    )
+    const file = join(tmpdir(), `keep-tab-plate-${process.pid}.jpg`)
+    // as a telephone writes it: with where it was taken
+    const where = { IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }
+    await sharp({ create: { width: 9, height: 9, channels: 3, background: '#9a4a1f' } })
+      .withExif(where).jpeg().toFile(file)
+    expect((await sharp(file).metadata()).exif).toBeDefined()
     await openTab(caravan)
     await (await page.find('.area-tape input[type=file]')).sendKeys(file)
     await page.find('.area-tape img.picture')
@@ -314,6 +313,7 @@ describe('a picture', () => {
     await waitFor(async () => (await readTab(caravan)).attachments.includes(hash), 8000, 'the picture itself')
     const bytes = new Uint8Array(await (await fetch(`${served.url}/api/attachments/${hash}`)).arrayBuffer())
     expect(hashOf(bytes)).toBe(hash)
+    expect((await sharp(bytes).metadata()).exif).toBeUndefined()
     await post(caravan, [
       line('line-no-picture', {
         kind: 'photo',

@@ -79,6 +79,11 @@ export const trippedOrOff = (change: Effects): readonly Severity[] => [
   { id: '2', name: 'switched off', share: 0.3, change: changing(change), alone: true },
 ]
 
+/** A burnt contact that still makes, by the locked ohms of the motor behind it. */
+export const burntContact
+  = (key: FigureKey, ofLocked: number) =>
+    (healthy: Figures): Change => ({ [key]: ohmsOf(healthy, ofLocked) })
+
 /** So many times what it is in a sound system. */
 export const times
   = (key: FigureKey, k: number) =>

@@ -3,7 +3,7 @@ import { only, type Change } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, badJoint, degrees, fault, repair, trippedOrOff } from './faultEntry'
+import { always, badJoint, burntContact, degrees, fault, repair, trippedOrOff } from './faultEntry'
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
@@ -85,9 +85,13 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         ? [
             fault({
               id: 'breaker.pole-open',
-              name: 'Breaker contact open though it is on',
+              name: 'Breaker contact open or burnt',
               baseRate: 0.015,
-              severities: always({ 'breaker.1': OPEN }),
+              severities: degrees(
+                { name: 'open', share: 0.7, change: { 'breaker.1': OPEN } },
+                { name: 'burnt', share: 0.15, change: burntContact('breaker.1', 0.15) },
+                { name: 'badly burnt', share: 0.15, change: burntContact('breaker.1', 0.6) },
+              ),
               repair: repair({
                 id: 'replace-breaker',
                 name: 'Replace the breaker',
@@ -103,11 +107,15 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         : [
             fault({
               id: 'breaker.pole-open',
-              name: 'Breaker pole open',
+              name: 'Breaker pole open or burnt',
               baseRate: 0.02,
               severities: degrees(
-                { name: 'pole 1', share: 0.5, change: { 'breaker.1': OPEN } },
-                { name: 'pole 2', share: 0.5, change: { 'breaker.2': OPEN } },
+                { name: 'pole 1', share: 0.35, change: { 'breaker.1': OPEN } },
+                { name: 'pole 2', share: 0.35, change: { 'breaker.2': OPEN } },
+                { name: 'pole 1 burnt', share: 0.08, change: burntContact('breaker.1', 0.15) },
+                { name: 'pole 2 burnt', share: 0.08, change: burntContact('breaker.2', 0.15) },
+                { name: 'pole 1 badly burnt', share: 0.07, change: burntContact('breaker.1', 0.6) },
+                { name: 'pole 2 badly burnt', share: 0.07, change: burntContact('breaker.2', 0.6) },
               ),
               repair: repair({
                 id: 'replace-breaker',

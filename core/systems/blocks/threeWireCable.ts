@@ -96,7 +96,13 @@ export function threeWireCable(): Block {
         id: 'cable.mixed',
         name: 'Leads mixed up at the box',
         baseRate: 0.006,
-        severities: degrees({ name: 'red and black changed', share: 1, change: { 'cable.swap': 1 } }),
+        severities: degrees(
+          { name: 'red and black changed', share: 0.4, change: { 'cable.swap': 1 } },
+          { name: 'yellow and red changed', share: 0.2, change: { 'cable.swap': 2 } },
+          { name: 'black and yellow changed', share: 0.2, change: { 'cable.swap': 3 } },
+          { name: 'all three one on', share: 0.1, change: { 'cable.swap': 4 } },
+          { name: 'all three one back', share: 0.1, change: { 'cable.swap': 5 } },
+        ),
         repair: repair({
           id: 'find-leads-and-land-them-right',
           name: 'Find the leads and land them right',

@@ -157,15 +157,26 @@ function startFeed({ d, f, state, live }: Feed, from: string, to: string): Eleme
   return [...feed, resistor('start contact', 'k', to, contact), leak('k', 1e10), ...always]
 }
 
+/** Motor ends that black, yellow and red reach: as they should, and the five ways to mix three leads up. */
+export const LEAD_ORDERS: readonly (readonly [black: string, yellow: string, red: string])[] = [
+  ['black.m', 'yellow.m', 'red.m'],
+  ['red.m', 'yellow.m', 'black.m'],
+  ['black.m', 'red.m', 'yellow.m'],
+  ['yellow.m', 'black.m', 'red.m'],
+  ['yellow.m', 'red.m', 'black.m'],
+  ['red.m', 'black.m', 'yellow.m'],
+]
+
 function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean): Element[] {
   const boxed = d.startGear === 'box'
   const [black, yellow] = boxed ? (['black', 'yellow'] as const) : (['x1', 'x2'] as const)
   const earth = d.cableMetres * LEAD_TO_EARTH
   const between = d.cableMetres * LEAD_TO_LEAD
   const blackLead = state.scenario === 'splice' ? OPEN : f['cable.black']
+  const [blackEnd, yellowEnd, redEnd] = LEAD_ORDERS[f['cable.swap']] ?? LEAD_ORDERS[0]!
   const elements: Element[] = [
-    resistor('black lead', black, !boxed ? 'black.t' : f['cable.swap'] ? 'red.m' : 'black.m', blackLead),
-    resistor('yellow lead', yellow, 'yellow.m', f['cable.yellow']),
+    resistor('black lead', black, boxed ? blackEnd : 'black.t', blackLead),
+    resistor('yellow lead', yellow, boxed ? yellowEnd : 'yellow.m', f['cable.yellow']),
     leak('black.m', f['motor.earth']),
     leak('yellow.m', 2e9),
     resistor('cable across', black, yellow, f['cable.across']),
@@ -179,7 +190,7 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
   ]
   if (boxed) {
     elements.push(
-      resistor('red lead', 'red', f['cable.swap'] ? 'black.m' : 'red.m', f['cable.red']),
+      resistor('red lead', 'red', redEnd, f['cable.red']),
       resistor('cable to earth, red', 'red', EARTH, 2e9),
       leak('red.m', 2e9),
     )
