@@ -65,7 +65,9 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
     /** What a key says in words, as if it had been typed. */
     tell: async (text: string) => {
       const heard = await tab.hear(text)
-      if (!heard.ok || !heard.value.ok || heard.value.value.kind !== 'lines') return
+      // what was timed is kept in its words, whatever becomes of hearing it
+      if (!heard.ok || !heard.value.ok || heard.value.value.kind !== 'lines')
+        return void (await write({ kind: 'remark', text }))
       const [line, ...rest] = heard.value.value.lines
       if (line) await write(line, rest)
     },

@@ -16,10 +16,12 @@ const tab = useTab()
 const own = useDraft(String(useRoute().params.id), 'advice')
 function addOwn() {
   const text = own.value.trim()
-  if (!text) return
-  own.value = ''
-  emit('write', [{ kind: 'advice', text }])
+  if (text) emit('write', [{ kind: 'advice', text }])
 }
+// what was typed goes once its line is there, not before
+watch(() => tab.state.advice, (all) => {
+  if (all.some(a => a.text === own.value.trim())) own.value = ''
+})
 </script>
 
 <template>
