@@ -29,7 +29,7 @@ const SPEAKS = 0.3
 export function findMended({ model }: Tables, state: TabState, { chances, suspects }: Ranking): Mended | undefined {
   if (state.repaired.length === 0) return undefined
   const right = new Map<string, number>()
-  let all = 0
+  let [all, causeLeft] = [0, 0]
   chances.forEach((chance, h) => {
     if (chance <= 0) return
     const still = model.without(h, state.repaired)
@@ -37,6 +37,7 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     // what made it fail may still stand open beside it: that is another account (causes.ts)
     const { fault, second } = model.hypotheses[h]!
     if (left.length === 0 || (second?.role === 'cause' && !left.includes(fault))) all += chance
+    if (left.length > 0 && second?.role === 'cause' && !left.includes(fault)) causeLeft += chance
     for (const f of faultsOf(model.hypotheses[h]!))
       if (h > 0 && !left.includes(f)) right.set(f, (right.get(f) ?? 0) + chance)
   })
@@ -62,8 +63,13 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     chance,
     covers: own,
     by,
-    why: by.length > 0
-      ? 'It was put right, and what was wrong went with it.'
-      : 'It was put right; nothing has been read since that would show it.',
+    why: sayWhy(by.length > 0, causeLeft > all / 2),
   }
+}
+
+function sayWhy(isShown: boolean, causeIsLeft: boolean): string {
+  if (!isShown) return 'It was put right; nothing has been read since that would show it.'
+  return causeIsLeft
+    ? 'It was put right, but what made it fail shows again.'
+    : 'It was put right, and what was wrong went with it.'
 }

@@ -92,8 +92,12 @@ function supposeVolts(
 const UPSTREAM: ReadonlySet<string> = new Set(['supply', 'breaker', 'disconnect', 'line'])
 /** Volts that control transformers usually give; common practice, no source. */
 const CONTROL_VOLTS = [24, 120]
+const CONTROL_TESTS: ReadonlySet<string> = new Set(['control.volts', 'aux.volts', 'pilot.volts', 'coil.volts'])
 
-/** 120 V of control supply, with all of the line there, is a transformer and no lost leg. */
+/** Line volts from which 120 V is no leg, and no half of what is left of a supply that has lost one. */
+const NO_LEG = 300
+
+/** 120 V of control supply, with all of the line there or far over it, is a transformer and no lost leg. */
 function supposeControl(
   { kind, supplyVolts }: SystemModel,
   nameplate: Nameplate,
@@ -106,9 +110,11 @@ function supposeControl(
       line.kind === 'reading' && line.value !== null && own.has(line.test) ? [line.value] : [])
   }
   const line = read(t => isOfFeed(t) && UPSTREAM.has(t.point))
-  if (line.length === 0 || line.some(v => Math.abs(v / supplyVolts - 1) > NEAR)) return {}
-  const [control] = read(t => t.id === 'control.volts')
-  const volts = CONTROL_VOLTS.find(v => control !== undefined && Math.abs(control / v - 1) <= NEAR)
+  if (line.some(v => Math.abs(v / supplyVolts - 1) > NEAR)) return {}
+  const far = supplyVolts > NO_LEG
+  const control = Math.max(0, ...read(t => CONTROL_TESTS.has(t.id) && (far || t.id === 'control.volts')))
+  if (line.length === 0 && !far) return {}
+  const volts = CONTROL_VOLTS.find(v => Math.abs(control / v - 1) <= NEAR)
   if (volts === undefined || Math.abs(volts / supplyVolts - 1) <= NEAR) return {}
   return { 'starter.coilVolts': volts, ...(nameplate['starter.control'] === undefined ? { 'starter.control': 1 } : {}) }
 }

@@ -1,9 +1,10 @@
 /** What one clause can mean: the readings, sets of readings and observations of a kind, each with its score. */
+import { unstaged } from '#core/systems'
 import type { Figure } from './figures'
 import type { Lexicon, Phrase, SeenEntry, Weights } from './entries'
 import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Figures, type Meaning } from './meaning'
-import { pushRead } from './readings'
+import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
 import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
@@ -113,19 +114,22 @@ function pushSeen(
   { test, outcome, phrases, about, staged }: SeenEntry,
   weights: Weights,
   figures: readonly Figure[],
-  { expected, near, nearQuantity }: Bearing,
-  { hasStages, starter }: Lexicon,
+  { expected, near, nearQuantity, units }: Bearing,
+  { hasStages, starter, read }: Lexicon,
 ) {
   // after volts, nothing that comes out is volts
   if (nearQuantity === 'volts' && weights.of.has('outofit')) return
   const best = bestOf(phrases, weights)
   if (!best || isOfAnother(test, weights, near)) return
+  // `56 psi and stays there`, `pumped it up, holds`: that is no breaker
+  if (best.phrase.length === 1 && isLetGo(test.id) && near !== undefined && !LETS_GO.has(unstaged(near))) return
   const words = new Set(best.phrase)
   const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something
   const unexplained = figures.filter(f =>
     (f.value !== null || !words.has('ol')) && !(f.quantity && f.quantity === test.beside))
-  const pilot = test.id === 'contacts' && starter && !words.has('switch') ? 0.5 : 0
+  const ofSwitch = words.has('switch') || near === 'pilot'
+  const pilot = starter && test.id === (ofSwitch ? 'starter-look' : 'contacts') && !words.has('starter') ? 0.5 : 0
   const assumed
     = pilot
       + unexplained.reduce((sum, f) => sum + (f.quantity ? 1 : 0.6), 0)
@@ -140,8 +144,21 @@ function pushSeen(
     score: score.score + hint,
     test: test.id,
     point: test.point,
-    lines: [{ kind: 'observation', test: test.id, outcome }],
+    lines: [{ kind: 'observation', test: test.id, outcome }, ...stalledAt(test.id, outcome, figures, read, units)],
   })
+}
+
+/** `stalls at 56 psi`: that it does, and what the gauge says. */
+function stalledAt(
+  test: string,
+  outcome: string,
+  figures: readonly Figure[],
+  read: Lexicon['read'],
+  units: Bearing['units'],
+) {
+  const gauge = read.find(e => e.test.id === 'gauge')?.test
+  const figure = figures.find(f => f.quantity === 'pressure')
+  return test === 'climbs' && outcome === 'stalls' && gauge && figure ? [readingOf(gauge, figure, units)] : []
 }
 
 /** `jumped across it`, after the panel switch was spoken of: that is no bridge across the pressure switch. */
@@ -151,6 +168,12 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   if (test.id !== 'bypass' || near === undefined || of.has('switch')) return false
   return ELSEWHERE.has(near)
 }
+
+const isLetGo = (test: string) => unstaged(test) === 'let-go'
+/** Points of what lets go, and of what is taken off to see whether it still does. */
+const LETS_GO = new Set(
+  'breaker supply fuse overload load line motor head leads box lead switch poles windings cable'.split(' '),
+)
 
 /** Points of things that are bridged as well, and are not the pressure switch. */
 const ELSEWHERE = new Set('panel fuse aux overload thermal disconnect breaker relay centrifugal'.split(' '))

@@ -37,6 +37,7 @@ const DOINGS = {
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
   set: [
+    '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped) (?:\\w+ ){0,3}OF'
     + '(?! (?:all|fully|full))',
   ],
@@ -51,7 +52,8 @@ const DOINGS = {
     '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
     '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
   ],
-  aired: ['(?:pumped|aired|charged|put|brought|topped|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
+  aired: ['(?:pumped|aired) (?:it |her )?(?:back )?up to (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
+  + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
   drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
   held: [
@@ -88,7 +90,7 @@ const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:nipple|port|orifice|sensing (?:line|tube)|(?:little )?hole|diaphragm (?:port|chamber))',
   },
   'set-switch': {
-    by: ['set'], to: '(?:(?:big|range|small|differential) (?:nut|spring)|cut-? ?(?:in|out)|(?:pressure )?switch)',
+    by: ['set'], to: '(?:(?:big |range |small |differential )?(?:nut|spring)|cut-? ?(?:in|out)|(?:pressure )?switch)',
   },
   'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|switch)' },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },

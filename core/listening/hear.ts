@@ -142,7 +142,8 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     const asked = choices.map(m => choiceOf(kind, m, units, text))
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
-  const told = withoutBridged(kind, text, heard.flatMap(m => m[0]!.lines))
+  const meant = heard.flatMap(m => m[0]!.lines).map(l => asBefore(kind, text, l, before.does))
+  const told = withoutBridged(kind, text, meant)
   const whole = distinct([...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)])
   const lines = whole.map(l => ({ ...l, typed: text }) as DraftLine)
   if (lines.length === 0) return remark()
@@ -204,7 +205,8 @@ function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
   return [{ kind: 'observation', test: 'cap-label', outcome: 'within' }]
 }
 
-const BRIDGED = /\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across)\b/i
+const BRIDGED
+  = /\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across|(?:starter|contactor) in (?:by|with))\b/i
 
 /** With something bridged or taken off that no test here tries, what it then did says nothing of how it is. */
 function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
@@ -219,6 +221,16 @@ function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine
 const APART
   = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
 const isLetGo = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('let-go')
+
+const NO_CHANGE = /\b(?:no (?:change|difference|better)|the same|same thing|made no odds|did ?n[o'’]?t help)\b/i
+
+/** `swapped the cap, no change`: it does what it did before. */
+function asBefore(kind: SystemKind, text: string, line: DraftLine, does: string | undefined): DraftLine {
+  if (!does || line.kind !== 'observation' || line.outcome !== 'silent' || !NO_CHANGE.test(text)) return line
+  const test = findTest(kind, line.test)
+  const can = test?.kind === 'seen' && isTrial(test) && test.outcomes.some(o => o.id === does)
+  return can ? { ...line, outcome: does } : line
+}
 
 const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined
 

@@ -1,10 +1,12 @@
 import { TURNS, type Joined } from './turns'
+import { TURNS_OF_READINGS } from './turnsOfReadings'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_READINGS,
   ...TURNS,
   [
     'startswitch', 'contacts? (?:in|at|inside) (?:the )?(?:back|end|end bell)(?: of (?:the )?motor)?',

@@ -118,7 +118,12 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   motor: [
     'motor', 'across the motor', 'pump', 'load', 'out of the switch',
     'at the motor plug', 'motor terminals', 'at the pump',
-    'across the pump', 'pump plug', 'right at the pump', 'at the plug',
+    'across the pump', 'pump plug', 'right at the pump', 'at the plug', 'pump leads calling',
+  ],
+  return: [
+    'return', 'negative', 'black wire to battery negative', 'pump negative to battery negative',
+    'pump black to battery negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
+    'ground side', 'negative side', 'black to ground', 'negative to ground',
   ],
   lead: ['positive', 'red', 'clamped'],
 }

@@ -102,6 +102,8 @@ function sayRead(
   if (other.length > 0 && !other.includes(test.quantity)) return undefined
   const place = bestOf(places, weights)
   const variant = bestOf(variants, weights)
+  // what is read to ground is read nowhere else
+  if (weights.of.has('toground') && !readsToGround(test, variant?.phrase)) return undefined
   const condition = bestOf(conditions, weights)
   const quantity = bestOf(quantities, weights)
   for (const part of [place, variant, condition, quantity]) for (const word of part?.phrase ?? []) words.add(word)
@@ -114,7 +116,10 @@ function sayRead(
   if (test.quantity === 'ohms' && test.condition === 'dead' && !figure?.quantity && !quantity)
     assumed += 0.25
   // a dozen of nothing named, on a battery, is volts
-  if (vehicle && test.quantity === 'ohms' && !figure?.quantity && !quantity && isOfBattery(figure)) assumed += 0.6
+  if (vehicle && test.quantity === 'ohms' && !figure?.quantity && !quantity && isOfBattery(figure)) return undefined
+  // no hand clamps so much without a word of amps
+  const isPlain = !figure?.quantity && !quantity
+  if (test.quantity === 'amps' && isPlain && !place && (figure?.value ?? 0) > MOST_CLAMPED) return undefined
   if (test.condition === 'splice' && !variant) return undefined
   // at rest and as it runs are two readings
   const running = test.condition === 'running' || test.condition === 'calling'
@@ -135,6 +140,8 @@ function sayRead(
   if (test.quantity === 'flow' && figure && !figure.quantity && !quantity)
     assumed += (figure.value ?? 0) > MOST_BARE_GALLONS ? 3 : 0.7
   if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MOST_CLAMPED) assumed += 0.3
+  // after volts a bare figure is volts
+  if (test.quantity === 'ohms' && bearing.nearQuantity === 'volts' && isPlain) assumed += 0.8
   // after ohms a bare figure is ohms
   if (test.quantity === 'amps' && bearing.nearQuantity === 'ohms' && !figure?.quantity && !quantity) assumed += 0.5
   // what is hardly volts at all, at a place that only a small word names
@@ -162,6 +169,12 @@ function sayRead(
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
 }
+
+/** Volts of a leg, or ohms of insulation. */
+const readsToGround = ({ variant, quantity, point }: NumericTest, said: readonly string[] | undefined): boolean =>
+  variant === 'ground' || said?.includes('toground') === true || (quantity === 'volts' && (OF_A_LEG.test(variant ?? '')
+    || ['motor', 'return'].includes(point)))
+const OF_A_LEG = /^l[123]g$/
 
 const isOfBattery = (figure: Figure | undefined) => (figure?.value ?? 0) > 8 && (figure?.value ?? 0) < 15
 

@@ -9,6 +9,8 @@ export interface Spoken {
   readonly quantity?: NumericTest['quantity'] | undefined
   /** words of the line just before, where it was no finding: `took the wires off at the well head` */
   readonly action?: string | undefined
+  /** what the machine did when it was last called: `no change` is that again */
+  readonly does?: string | undefined
 }
 
 interface Line {
@@ -18,13 +20,23 @@ interface Line {
 /** What the next line may hang on, once this one was said. */
 export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
   const { near, value, quantity } = before
-  const kept = { near, value, quantity }
+  const kept = { near, value, quantity, does: doesAfter(before, line) }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
+  if (line.kind === 'repair' && 'component' in line) {
+    const own = kind.points.find(p => p.component === line.component)
+    return { ...kept, near: own?.id ?? near }
+  }
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
   if (line.kind === 'observation' || test?.kind !== 'numeric') return { ...kept, near: test?.point }
   const read = 'value' in line ? (line.value as number | null) : undefined
-  return { near: test.point, value: read, quantity: test.quantity }
+  return { near: test.point, value: read, quantity: test.quantity, does: kept.does }
+}
+
+function doesAfter({ does }: Spoken, line: Line): string | undefined {
+  if (line.kind === 'opened' && 'complaint' in line && line.complaint === 'groans') return 'groans'
+  if (line.kind !== 'observation' || !('test' in line) || !('outcome' in line)) return does
+  return line.test === 'sound' ? String(line.outcome) : does
 }
 
 /** No line hangs on what was said longer ago. */

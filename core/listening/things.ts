@@ -664,7 +664,10 @@ export const THINGS: Readonly<Record<string, Thing>> = {
   'tank-look': {
     what: ['freshtank', 'fresh water tank', 'tank', 'tank gauge'],
     is: {
-      water: ['full', 'half full', 'has water', 'plenty', 'water in it', 'topped off'],
+      water: [
+        'full', 'half full', 'over half', 'half', 'two thirds', 'three quarters', 'has water', 'plenty', 'water in it',
+        'topped off',
+      ],
       empty: ['empty', 'dry', 'no water', 'out of water', 'drained', 'nothing in it'],
     },
   },
@@ -758,12 +761,15 @@ export const THINGS: Readonly<Record<string, Thing>> = {
     is: {
       none: ['no bubbles anywhere', 'noth', 'not leak', 'none found'],
       line: [
-        'at the coupler', 'at the hose', 'at the quick connect', 'at the regulator', 'at the drain',
+        'at the coupler', 'at the hose', 'at the quick connect', 'at the regulator',
         'at the ball valve',
       ],
       switch: ['at the switch', 'at the diaphragm', 'under the switch', 'out of the switch'],
       relief: ['at the safety'],
-      receiver: ['at the tank', 'at the bottom of the tank', 'pinhole', 'at the belly of the tank'],
+      receiver: [
+        'at the tank', 'at the bottom of the tank', 'pinhole', 'at the belly of the tank', 'at the drain',
+        'at the drain cock', 'at the drain valve', 'at the petcock',
+      ],
     },
   },
   'drain': {

@@ -101,7 +101,7 @@ export const TURNS: readonly Joined[] = [
     '(?:gets?|got|came|comes?|went|goes|built|builds|climbed|climbs) (?:right )?up to (\\d+)(?: psi| pounds)? '
     + '(?:and|then|but)(?: then)? (?:fell|falls|dropped|drops|went|goes|came|comes) (?:right )?(?:back|off|down)',
   ],
-  ['', 'with the (?:panel |pump |water )?switch on(?= ?$|,)'],
+  ['calling', 'with the (?:panel |pump |water )?switch on(?= ?$|,)'],
   [
     'swapped two leads',
     '(?:swapped|switched|reversed|flipped|traded) (?:any )?(?:leads? |wires? |phases? |legs? )?(?:l|t)?[123abc] '
@@ -122,10 +122,12 @@ export const TURNS: readonly Joined[] = [
   ],
   [
     'pressure up',
-    '(?<=swapped two leads,? (?:and|then) (?:it |pressure |she )?)(?:went|came|shot|jumped|climbed|built|comes) '
-    + '(?:right |straight |all the way |back )*(?:up )?(?:to )?\\d*(?: psi| pounds)?(?= ?$|,)',
-    '(?<=swapped two leads,? (?:and|then|now)+ (?:now )?(?:it |she )?)(?:makes|has|gives|builds) (?:up to )?\\d+'
-    + '(?: psi| pounds)?(?= ?$|,)',
+    '(?<=swapped two leads,? (?:and|then) (?:it |pressure |she )?)(?:went|goes|came|shot|jumped|climbed|built|comes) '
+    + '(?:right |straight |all the way |back )*(?:up )?(?:to )?\\d*(?: psi| pounds)?(?:,? no (?:problem'
+    + '|trouble))?(?= ?$|,)',
+    '(?<=swapped two leads,? (?:and|then|now)+ (?:now )?(?:it |she )?)(?:makes|has|gives|builds|goes|gets|climbs'
+    + '|comes up) (?:up )?(?:to )?\\d+'
+    + '(?: psi| pounds)?(?:,? no (?:problem|trouble))?(?= ?$|,)',
   ],
   [
     'pressure reads',

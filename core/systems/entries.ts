@@ -67,7 +67,7 @@ export function listEntries(d: Description, { rates, degrees }: ModelOptions): E
   for (let casualty = 2; casualty < singles; casualty++) {
     if (isAlone(entries[casualty]!) || !isUsual(entries[casualty]!)) continue
     for (const [cause, share] of causesOf(kind, entries, casualty, singles))
-      entries.push(pairOf(entries, casualty, cause, 'cause', CHAINED * share))
+      entries.push(pairOf(entries, casualty, cause, 'cause', share))
   }
   return entries
 }
@@ -95,8 +95,8 @@ const isAlone = ({ modes: [mode], names: [name] }: Entry) =>
   mode?.severities.find(s => `${mode.id}:${s.id}` === name?.degree)?.alone === true
 
 /**
- * The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of
- * each.
+ * The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of the
+ * fault's calls where it is still there.
  */
 function causesOf(
   kind: SystemKind,
@@ -105,18 +105,18 @@ function causesOf(
   singles: number,
 ): (readonly [number, number])[] {
   const mode = entries[casualty]!.modes[0]!
-  const faults = mode.causes.flatMap((link) => {
-    const fault = kind.causeNotes.find(n => n.id === link.because)?.fault ?? link.because
-    return fault.includes('.') ? [fault] : []
-  })
-  return [...new Set(faults)].flatMap((fault) => {
+  const still = new Map(mode.causes.flatMap(({ because, stillThere = CHAINED }) => {
+    const fault = kind.causeNotes.find(n => n.id === because)?.fault ?? because
+    return fault.includes('.') ? [[fault, stillThere] as const] : []
+  }))
+  return [...still].flatMap(([fault, share]) => {
     const own: number[] = []
     for (let i = 2; i < singles; i++) if (entries[i]!.hypothesis.fault === fault) own.push(i)
     const likeliest = own
       .toSorted((a, b) => entries[b]!.hypothesis.prior - entries[a]!.hypothesis.prior)
       .slice(0, 2)
     const total = likeliest.reduce((sum, i) => sum + entries[i]!.hypothesis.prior, 0)
-    return likeliest.map(i => [i, entries[i]!.hypothesis.prior / total] as const)
+    return likeliest.map(i => [i, (share * entries[i]!.hypothesis.prior) / total] as const)
   })
 }
 

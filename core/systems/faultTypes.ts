@@ -35,6 +35,8 @@ export interface Severity {
 export interface CauseLink {
   readonly because: string
   readonly why: string
+  /** share of the fault's calls where this is still there to be found; a tenth where nothing is said */
+  readonly stillThere?: number
 }
 
 /** What wears a part out; age, duty and water move the base rate by these. */

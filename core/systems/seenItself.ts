@@ -103,6 +103,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['drop cable', 'leads in the well', 'pump wires', 'wires in the well'],
     how: ['melted together', 'burnt together', 'shorted together', 'fused together', 'chafed together'],
   },
+  'cable.mixed': {
+    label: 'leads on the wrong terminals of the box',
+    what: ['leads', 'box leads', 'motor leads', 'pump leads', 'pump wires at the box'],
+    how: ['crossed', 'mixed up', 'landed wrong', 'on the wrong terminals', 'in the wrong place'],
+  },
   'cable.black-open': {
     label: 'black lead parted',
     what: ['black wire', 'black lead'],

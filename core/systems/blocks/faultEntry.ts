@@ -7,6 +7,8 @@ import type { Effect, FaultMode, Repair, Severity, Wear } from '../faultTypes'
 export interface CauseEntry {
   readonly because: CauseId | FaultId
   readonly why: string
+  /** share of the fault's calls where this is still there to be found; a tenth where nothing is said */
+  readonly stillThere?: number
 }
 
 export interface FaultEntry {

@@ -69,8 +69,8 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         minutes: 15,
       }),
       causes: [
-        { because: 'check.leaking', why: 'a foot valve that leaks lets the prime run back' },
-        { because: 'suction.air-leak', why: 'air drawn in breaks the suction' },
+        { because: 'check.leaking', why: 'a foot valve that leaks lets the prime run back', stillThere: 0.3 },
+        { because: 'suction.air-leak', why: 'air drawn in breaks the suction', stillThere: 0.2 },
         CAUSES.dry,
       ],
       settledBy: 'water at the prime plug',

@@ -94,6 +94,13 @@ const moved = (name: string, share: number, by: number) => ({
   }),
 })
 
+/** Wound so far up that the pump never opens it. */
+const OUT_OF_REACH = {
+  name: 'set to stop where the pump never gets',
+  share: 0.05,
+  change: (h: Figures) => ({ 'set.cutOut': h['pump.inlet'] + h['pump.shutOff'] * 1.05 }),
+}
+
 /** `shut` is the contact open for good, `held` closed when it should rest. */
 export function sensing(o: SensingOptions, shut: Change, held: Change) {
   const water = o.medium === 'water'
@@ -137,13 +144,19 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       severities: degrees(
         moved('10 psi low', 0.3, -10 * PSI),
         moved('20 psi low', 0.15, -20 * PSI),
-        moved('8 psi high', 0.25, 8 * PSI),
-        moved('18 psi high', 0.2, 18 * PSI),
+        moved('8 psi high', water ? 0.22 : 0.27, 8 * PSI),
+        moved('18 psi high', 0.15, 18 * PSI),
         {
           name: 'stops 6 psi over its start',
-          share: 0.1,
+          share: 0.08,
           change: h => ({ 'set.cutOut': h['set.cutIn'] + 6 * PSI }),
         },
+        {
+          name: 'starts 7 psi under its stop',
+          share: 0.05,
+          change: h => ({ 'set.cutIn': h['set.cutOut'] - 7 * PSI }),
+        },
+        ...(water ? [OUT_OF_REACH] : []),
       ),
       repair: repair({
         id: 'set-switch',

@@ -1,0 +1,178 @@
+/**
+ * Turns of speech about readings, tried before all others: where a figure was read, that it is a label's or a switch's
+ * range and no reading, what was only taken off to read it. What becomes nothing is passed over.
+ */
+import type { Joined } from './turns'
+
+const VOLTS = '(\\d{1,3})(?: ?v(?:olts?)?)?'
+const NOUGHT = '(nothing|zero|none|dead|0|\\d{1,3})'
+const OTHER = '(?:(?:on |from |at )?(?:the )?(?:other|right)(?: one| side| leg| hot| screw)?)'
+const AT = '(?: (?:at|on) the ([a-z]+))?'
+const RANGE = '\\d{2,3} ?(?:-|\\/|to) ?\\d{2,3}'
+
+export const TURNS_OF_READINGS: readonly Joined[] = [
+  // a switch by its range, a part by its label
+  ['', `(?:an? |the )?${RANGE}(?: psi| pounds)?(?= (?:pressure )?switch)`],
+  [
+    '',
+    '(?<=\\d[^\\d]{0,12},? ?)(?:(?:the )?(?:can|label|cap|side|case|sticker|print|printing) )?'
+    + `(?:says|said|marked|stamped|printed|rated|labell?ed)(?: at| for| on it)?(?: is)? ${RANGE}`
+    + '(?: ?(?:uf|mfd|mike|mikes|microfarads?))?(?: on (?:it|the (?:can|side|label)))?',
+  ],
+  ['', '(?:the )?(?:name)?plate says (?:cut ?)?(?:off|out|on|in) at \\d+(?: psi| pounds)?'],
+  // each leg to ground
+  [
+    'at the $3 n1 toground $1, n2 toground $2',
+    `${VOLTS} (?:to ground|to the ground) (?:on|from|at) (?:one|the one|the left|one of them)(?: hot| leg| side|`
+    + ` screw)?,? `
+    + `(?:and |but )?${NOUGHT} ${OTHER}${AT}`,
+    `${VOLTS} (?:on|from|at) (?:one|the one|the left)(?: hot| leg| side| screw)? to ground,? `
+    + `(?:and |but )?${NOUGHT} ${OTHER}${AT}`,
+  ],
+  [
+    'at the $2 n1 toground $1, n2 toground $3',
+    `${VOLTS} from the left (load|line) (?:screw|terminal|lug) to ground,? (?:and |but )?${NOUGHT} ${OTHER}`,
+  ],
+  // across what was named just before
+  ['', '(?:right )?across (?:its|the) (?:two |both )?(?:screws|terminals|lugs|posts)(?= ?$| ?,)'],
+  ['across', '(?:right|straight) across(?= (?:the|it|its|a))'],
+  // on the way through
+  ['$1 outofit', '(?<=(?:into|in) (?:the [a-z]+ )*(?:switch|float|relay|starter|fuse) (?:and|but) )'
+  + '(\\d{1,3}|nothing|zero)(?: volts?)? (?:coming |going )?out(?= ?$| ?,| and)'],
+  ['noth outofit', '(?<=\\d[^,]*, (?:and |but )?)nothing (?:after|past|behind|beyond) it(?= ?$|,)'],
+  // taken off to be read, or made safe
+  ['', '(?:took|pulled|lifted|popped|slid) (?:a|one|the|one of the) (?:coil )?(?:wire|lead)s? off(?= ?,| and)'],
+  ['', '(?:let|ran|drained|dumped) (?:all )?(?:of )?(?:the|its) water out(?: of (?:it|the tank))?(?= ?$|,| and)'],
+  ['', '(?:shut|turned|switched) (?:the )?(?:pump|it) off(?=,| and (?:the )?(?:gauge|needle|pressure))'],
+  ['', '(?:and )?(?:now )?(?:pulled|took|got|popped) the (?:cover|lid|cap)(?: off)?'
+  + '(?: (?:the|of the|off the|off of the) (?:pressure switch|switch|box|starter))?(?= ?$|,| and)'],
+  // continuity by ear
+  [
+    'switch contacts welded',
+    '(?:wires?|leads?) off[^,]*,? (?:the )?switch still (?:beeps|rings|has continuity|shows continuity|reads closed)'
+    + '(?: right| straight)?(?: through| out)?',
+  ],
+  ['has continuity', '(?:still )?(?:beeps|rings)(?: right| straight)? (?:through|out)', 'i get a beep', 'meter beeps'],
+  ['no continuity', '(?:no|without a|not a) beep', '(?:does|did|wo)n[\'’]?t beep'],
+  // gauges
+  [
+    'precharge reads',
+    '(?:put|stuck|pushed|screwed|held) (?:the|a|my) (?:tire )?gauge on (?:it|the (?:valve|stem|schrader|tank))'
+    + '(?: stem| valve| core)?,? ?(?:and )?(?:it |i )?(?:got|reads?|has|shows|says)?',
+    '(?:stuck|put|screwed|held) (?:a|the|my) (?:tire )?gauge on,? (?:and )?(?:it |i )?(?:got|reads?|has|shows|says)',
+  ],
+  [
+    'airvalve $1',
+    '(?:pressed|pushed|poked|hit|depressed) (?:in )?(?:on )?(?:the )?(?:schrader|air ?valve|tire valve|valve)'
+    + '(?: core| stem| pin)?,? (?:and )?(?:got )?(water|nothing|air)'
+    + '(?: (?:came|comes|squirts|squirted|sprays|shoots|spits|hisses|hissed))?(?: right)?(?: back)?(?: out)?(?: of'
+    + ' it)?',
+  ],
+  [
+    'stalls at $1 psi',
+    '(?:gauge |needle |pressure |it )?(?:just )?(?:sits|hangs|parks|sticks) at (\\d+)(?: psi| pounds)?,? '
+    + '(?:and )?(?:just )?(?:stays|sits|hangs|stops|parks) (?:right )?there',
+  ],
+  ['airvalve', 'schrader(?: valve| core| stem)?', 'snifter'],
+  [
+    'stalls at $1 psi',
+    '(?:only |can only |will only |it )?(?:gets|get|makes?|builds?|comes up|climbs?|pumps) (?:up )?to (\\d{1,3})'
+    + '(?: psi| pounds)?(?:,? (?:and|then) (?:it )?(?:just )?(?:stops|stays|hangs|quits|that\'s it|no (?:more'
+    + '|higher)))',
+    '(?:can |will )?only (?:gets?|makes?|builds?|comes?|climbs?)(?: up)?(?: to)? (\\d{1,3})(?! ?(?:gallon|gpm|amp'
+    + '|volt))'
+    + '(?: psi| pounds)?',
+  ],
+  [
+    'pressure reads $1',
+    '(?<!swapped.*)(?<=and |now |then |it )(?:it )?(?:goes|runs|climbs|comes|went|ran) (?:right |straight |all the'
+    + ' way )?(?:up )?to '
+    + '(\\d{2,3})(?: psi| pounds)?(?:,? no (?:problem|trouble|sweat))?(?= ?$|,)',
+  ],
+  [
+    'rapid cycles',
+    '(?:needle|gauge|pressure) (?:bounces|swings|jumps|flies|whips|slams|goes) (?:back and forth )?(?:from|between) '
+    + '\\d+ (?:to|and) \\d+ (?:in|every|within) (?:a |one |two |three |four |five |a couple of |a few |\\d )+seconds?',
+  ],
+  ['jump', '(?:jumps|jumping|bounces|dances|wanders|all over)(?: around| about| the place)(?= ?$|,)'],
+  ['1.5 minutes', '(?:a|one) minute and a half'],
+  ['2.5 minutes', 'two minutes and a half', 'two and a half minutes'],
+  ['cycles usual', '(?:now )?(?:it )?runs (?:for )?(?:\\d[\\d.]*|a few|two|three|four|five|a couple of) minutes at'
+  + ' a time'],
+  // insulation of the two halves
+  [
+    'motor side good',
+    '(?:wire|cable)(?: by itself| alone)?(?: is| reads| megs| at)* (?:still )?(?:0?\\.\\d+|zero|dead)[^,]*,? (?:and'
+    + ' |but )?'
+    + '(?:the )?(?:motor|pump)(?: by itself| alone)?(?: is| reads| megs| at)* (?:over |about )?'
+    + '(?:\\d{2,}|infinite|ol|open|clear|good)(?: ?meg\\w*)?',
+  ],
+  [
+    'motor side to ground',
+    '(?:wire|cable)(?: by itself| alone)?(?: is| reads| megs| at)* (?:over |about )?(?:\\d{2,}|infinite|ol|clear|good)'
+    + '(?: ?meg\\w*)?,? (?:and |but )?(?:the )?(?:motor|pump)(?: by itself| alone)?(?: is| reads| megs| at)* '
+    + '(?:still )?(?:0?\\.\\d+|zero|dead)(?: ?meg\\w*)?',
+  ],
+  ['', '(?<=meg[^,]*)motor and (?:wire|cable)(?: together)?'],
+  ['', '\\d[\\d.]*(?: ohms?)? between (?:all(?: of them| three)?|any two)(?= ?$|,)'],
+  ['amps', 'amps(?= on any (?:wire|lead|leg))', 'current(?= on any (?:wire|lead|leg))'],
+  ['', '(?<=amps )on any (?:wire|lead|leg)(?: at all)?'],
+  // how long until it let go
+  ['sound hum, trips in $1 $2',
+    '(?:the )?(?:box |it |motor |pump )?(?:just )?(?:hums|buzzes|groans|growls) for (?:about )?(\\w+) (seconds?'
+    + '|minutes?),? '
+    + '(?:and |then )+(?:the )?(?:breaker |it )?(?:pops|trips|kicks out|goes|lets go)'],
+  ['trips after', '(?:trips|pops|kicks) the (?:reset|button|overload|breaker)(?: out| off)? (?:after|in)'],
+  [
+    'fuse trips atonce',
+    '(?:put|stuck|popped|threw) (?:in )?(?:another|a new|a fresh|a second)(?: one| fuse)?(?: in)?,? (?:and )?(?:it'
+    + '|that one)? ?'
+    + '(?:popped|blew|went|blows|pops|goes)(?: out)?(?: right| just)? (?:away|at once|the (?:second|instant|moment)'
+    + '|when|as soon)'
+    + '[^,]*',
+  ],
+  ['holds', '(?<=fuse )(?:lives|survives|lasts|is happy|stays good|does(?:n[\'’]?t| not) blow|is fine|stays in)'],
+  // a drop of water now and then is none that is drawn
+  [
+    'starts byitself',
+    '(?:runs|comes on|kicks on|cuts in)(?: for)? (?:a couple of|a few|two|three|a|one|\\d+) seconds? every '
+    + '(?:\\w+ (?:minutes?|hours?)|half (?:an )?hour|few minutes|hour)(?: or so)?',
+  ],
+  [
+    'outletvalve shut stilldoes',
+    '(?:closed|shut|turned off) (?:the )?(?:valve (?:at|on|after) the pump(?: outlet)?|outlet valve),? (?:and )?'
+    + '(?:the )?(?:house|line|plumbing|far|coach) side (?:holds|stays up|does ?n[\'’]?t drop)',
+  ],
+  [
+    'starter not pullin',
+    '(?<=coil[^,]*(?:,| and| but) ?(?:and |but )?)(?:it |the starter |she )?(?:does ?n[\'’]?t|won[\'’]?t|never) '
+    + '(?:budge|move|pull in|pull|do anything)',
+  ],
+  ['', '(?<=(?:points|contacts)[^,]*)and (?:do ?n[\'’]?t|do not|never|wo ?n[\'’]?t) (?:touch|meet|make)'],
+  [
+    'bridged float runs',
+    '(?:bypassed|jumped|bridged|jumpered) (?:out )?the float(?: switch)?,? (?:and |then )?(?:the )?(?:well )?(?:pump )?'
+    + '(?:filled|runs|ran|came on|started|took off|pumps|kicked on)(?: the tank| right up)?',
+  ],
+  ['', '(?:but |and )?(?:it )?(?:rattles|sounds) like (?:it\'s |it is )?(?:full of |it has )?(?:marbles|gravel|rocks)'],
+  ['', 'nothing (?:is |was )?(?:plugged|hooked) (?:in|up)(?: ?to it)?'],
+  [
+    '',
+    '(?:pulled|took|lifted) (?:a|one|the) (?:wire|lead) off (?:of )?the [\\w ]{0,20}?switch,? and '
+    + '(?:it|the pump) (?:stopped|quit|shut off|died)',
+  ],
+  [
+    'leadtolead $1 ohms',
+    '(?:those|these|the|them) two (?:wires|leads)(?: read| reads| show| ohm| measure| are)? (\\d[\\d.]*)(?: ohms?)?'
+    + '(?: between(?: them)?| across(?: them)?)?(?= ?$|,)',
+  ],
+  // things by other names
+  ['centrifugal contacts', '(?:points|contacts) (?:under|behind|in|inside) the end (?:bell|cover|cap|plate)'],
+  ['pump leads', 'across the (?:two )?(?:pump|motor) wires', '(?:the )?two pump wires'],
+  ['belt in two', 'belt(?:\'s| is)? (?:lying|laying|down|gone|in pieces|on the floor|in the guard)[^,]*'],
+  ['bubbles at the strainer', 'bubbles (?:in|through) the (?:clear )?(?:hose|tube|line|bowl)[^,]*'],
+  ['off the load wires', 'off (?:of )?the load (?:side|screws|terminals)(?= ?$|,)'],
+  ['leads crossed', '(?:red and (?:the )?black|black and (?:the )?red|yellow and (?:the )?(?:red|black)|wires|leads) '
+  + '(?:are |were |got )?(?:crossed|swapped|reversed|mixed up|switched)(?: at| in| on)?(?: the)?(?: box)?(?:'
+  + ' terminals)?'],
+]
