@@ -73,7 +73,9 @@ function supposeVolts(
   nameplate: Nameplate,
   { evidence }: Pick<TabState, 'evidence'>,
 ): Nameplate {
-  if (nameplate['motor.volts'] !== undefined || nameplate['supply.volts'] !== undefined) return {}
+  if (nameplate['supply.volts'] !== undefined) return {}
+  const plated = nameplate['motor.volts']
+  if (plated !== undefined && !isLow(kind, nameplate, plated)) return {}
   if (kind.components.some(c => c.glyph === 'battery')) return {}
   const fed = new Set(kind.tests.flatMap(t => (t.kind === 'numeric' && isOfFeed(t) ? [t.id] : [])))
   const read = evidence.flatMap(({ line }) =>
@@ -86,8 +88,17 @@ function supposeVolts(
     .toSorted((a, b) => Math.abs(most - a.volts) - Math.abs(most - b.volts))[0]
   // a leg that is lost leaves half of the volts: less than was taken says nothing
   if (!usual || usual.volts < supplyVolts) return {}
-  return { 'motor.volts': MOTOR_VOLTS[usual.volts] ?? usual.volts }
+  if (plated === undefined) return { 'motor.volts': MOTOR_VOLTS[usual.volts] ?? usual.volts }
+  // a motor for two voltages that is set for the low one
+  return Math.abs(usual.volts / (2 * plated) - 1) <= NEAR ? { 'supply.volts': usual.volts, 'motor.dualVoltage': 1 } : {}
 }
+
+/** Volts of the low setting of motors for two; common practice, no source. */
+const LOW_SETTING = 130
+
+const isLow = (kind: SystemKind, nameplate: Nameplate, plated: number) =>
+  plated <= LOW_SETTING && nameplate['motor.dualVoltage'] !== 0
+  && optionsOf(kind).some(o => o.key === 'motor.dualVoltage')
 
 const UPSTREAM: ReadonlySet<string> = new Set(['supply', 'breaker', 'disconnect', 'line'])
 /** Volts that control transformers usually give; common practice, no source. */

@@ -103,7 +103,8 @@ function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figur
   if (!of.has('three') || isInsulation(of, readings)) return undefined
   const none: Figure | undefined = of.has('!amp') ? { value: 0, quantity: 'amps' } : undefined
   const [one = none] = readings
-  return one && readings.length < 2 ? [one, one, one] : undefined
+  const isOfMegs = (one?.perUnit ?? 1) >= 1e6
+  return one && readings.length < 2 && !isOfMegs ? [one, one, one] : undefined
 }
 
 const isDone = ({ of }: Weights) =>

@@ -49,6 +49,7 @@ const DOINGS = {
   ],
   reset: ['re-?set (?:\\w+ ){0,2}OF', '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?'],
   filled: [
+    '(?:poured|put|dumped|ran) (?:\\w+ ){1,3}(?<of>gallons) in(?:to)?(?: it| the tank)?',
     '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
     '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
   ],
@@ -63,7 +64,11 @@ const DOINGS = {
   ],
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
   on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
-  charged: ['(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF'],
+  charged: [
+    '(?:hooked|jumped|clipped) (?:it |her )?(?:up )?(?:to |off |from )?(?:the |my |a |another )?'
+    + '(?<of>truck|car|jump pack|jumper cables|good battery|starter battery)',
+    '(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF',
+  ],
 } as const
 
 interface Way {
@@ -139,7 +144,10 @@ const WAYS: Readonly<Record<string, Way>> = {
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?' },
   'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },
-  'air-tank-at-zero-pressure': { by: ['aired'], to: '(?:air|precharge|tank(?: up)?|\\d+ (?:psi|pounds)|in \\d+)' },
+  'air-tank-at-zero-pressure': {
+    by: ['aired'],
+    to: '(?:air|precharge|bladder|(?:bladder )?tank(?: up)?|\\d+ (?:psi|pounds)|in \\d+)',
+  },
   'bleed-tank-at-zero-pressure': { by: ['let'], to: '(?:air|precharge|tank(?: down)?)' },
   'replace-gauge': { by: ['renewed'], to: 'gauge' },
   'find-and-mend-leak': { by: ['remade', 'renewed'], to: '(?:leak|toilet|flapper|fitting|pipe|valve)' },

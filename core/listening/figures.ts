@@ -37,6 +37,20 @@ const NAMED = new RegExp(
   'g',
 )
 
+/** `1 to 2 480, 2 to 3 11, 1 to 3 470`, `one two is 4.1, two three is open, …`: three pairs of bare numbers. */
+const LEAD = '(one|two|three|[123])'
+const OF_A_PAIR = `${LEAD}(?: ?(?:to|and|-) ?| )${LEAD}(?: is| reads| at)?:? (open|ol|o\\.l\\.|infinite|zero|dead`
+  + `|\\d[\\d.]*)`
+  + '(?: ?(?:volts?|v|ohms?))?'
+const BARE_PAIRS = new RegExp(`(?<![\\d.\\w])${OF_A_PAIR},? (?:and )?${OF_A_PAIR},? (?:and`
+  + ` )?${OF_A_PAIR}(?![\\d.])`, 'g')
+const sayPairs = (_: string, ...said: string[]) =>
+  [0, 3, 6].map((at) => {
+    const [a, b, value = ''] = said.slice(at, at + 3)
+    const read = /^\d/.test(value) ? value : /zero|dead/.test(value) ? '0' : 'ol'
+    return `n${countOf(a!)} n${countOf(b!)} ${read}`
+  }).join(', ')
+
 /** `9 amps, 9 amps, 0`: three of one unit are a row. */
 const THREE_NAMED = new RegExp(
   '(?<![\\d.])(\\d+(?:\\.\\d+)?) ?(amps?|volts?|ohms?),? (?:and )?(\\d+(?:\\.\\d+)?) ?\\2,? (?:and )?'
@@ -116,6 +130,7 @@ export function figuresOf(joined: string): Told {
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
     .replace(FOR_SO_MANY, ' ')
     .replace(POINT, decimal)
+    .replace(BARE_PAIRS, sayPairs)
     .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)

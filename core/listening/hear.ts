@@ -210,12 +210,16 @@ const BRIDGED
 
 /** With something bridged or taken off that no test here tries, what it then did says nothing of how it is. */
 function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
-  const tried = told.some(l => l.kind === 'observation' && !isLetGo(l) && isTrial(findTest(kind, l.test)))
-  if (tried) return told
+  const tried = told.some(l => isTrialLine(kind, l))
+  // `good cap in, it runs`: that it runs is what the trial showed
+  if (tried) return told.filter((l, i) => !isSound(l) || told.findIndex(t => isTrialLine(kind, t)) > i)
   const [bridged, apart] = [BRIDGED.test(text), APART.test(text)]
-  const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
   return told.filter(l => !((bridged && isSound(l)) || (apart && isLetGo(l))))
 }
+
+const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
+const isTrialLine = (kind: SystemKind, l: DraftLine) =>
+  l.kind === 'observation' && !isLetGo(l) && isTrial(findTest(kind, l.test))
 
 /** Taken off: that it holds now says nothing of how it held before. */
 const APART
@@ -269,9 +273,17 @@ function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action:
 
 const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
 
+/** What stands at a point, in a word. */
+const AT: Readonly<Record<string, string>> = { cap: 'cap', relay: 'relay', box: 'control box', poles: 'switch' }
+const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
+
+/** `put in a good one`: of what was spoken of before. */
+const withName = (text: string, near: string | undefined) =>
+  near !== undefined && AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
+
 /** The way to take a line apart that explains most of it. */
 function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
-  const told = toldOf(text)
+  const told = toldOf(withName(text, bearing.near))
   const lexicon = lexiconOf(kind)
   const atoms = atomsOf(told.words)
   const n = Math.min(atoms.length, MOST_ATOMS)

@@ -141,7 +141,7 @@ function sayRead(
     assumed += (figure.value ?? 0) > MOST_BARE_GALLONS ? 3 : 0.7
   if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MOST_CLAMPED) assumed += 0.3
   // after volts a bare figure is volts
-  if (test.quantity === 'ohms' && bearing.nearQuantity === 'volts' && isPlain) assumed += 0.8
+  if (['ohms', 'pressure'].includes(test.quantity) && bearing.nearQuantity === 'volts' && isPlain) assumed += 0.8
   // after ohms a bare figure is ohms
   if (test.quantity === 'amps' && bearing.nearQuantity === 'ohms' && !figure?.quantity && !quantity) assumed += 0.5
   // what is hardly volts at all, at a place that only a small word names
@@ -163,7 +163,7 @@ function sayRead(
   const denied = NOTHING.find(w => w.startsWith('!') && weights.of.has(w))?.slice(1)
   // volts of no place are those that the machine is fed with, as it starts or runs
   const isVolts = quantity !== undefined || figure?.quantity === 'volts'
-  if (test.quantity === 'volts' && test.point === 'line' && first && isVolts)
+  if (test.quantity === 'volts' && test.point === 'line' && first && isVolts && test.condition !== 'idle')
     return { assumed: assumed + (condition ? 0.5 : 0.7), placed: false }
   const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }

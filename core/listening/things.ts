@@ -295,6 +295,13 @@ export const THINGS: Readonly<Record<string, Thing>> = {
       insects: ['bugs', 'dirt', 'nest', 'gummed', 'grease'],
     },
   },
+  'tap-motor': {
+    what: ['tapped the motor', 'rapped the motor', 'banged on the motor', 'hit the pump with a hammer'],
+    is: {
+      nothing: ['noth', 'no help', 'still dead', 'no change', 'not start'],
+      runs: [...RAN, 'picks up', 'wakes up', 'takes off'],
+    },
+  },
   'spin': {
     what: ['spun the shaft', 'spun it by hand', 'spun the fan', 'helped it over'],
     is: {
@@ -721,7 +728,7 @@ export const THINGS: Readonly<Record<string, Thing>> = {
         'blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs',
         'breathes back',
       ],
-      better: ['dirty', 'caked', 'filter off better', 'filter off builds'],
+      better: ['dirty', 'caked', 'filter off better', 'filter off builds', 'black with dirt'],
     },
   },
   'head-heard': {

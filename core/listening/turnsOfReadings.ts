@@ -175,4 +175,123 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
   ['leads crossed', '(?:red and (?:the )?black|black and (?:the )?red|yellow and (?:the )?(?:red|black)|wires|leads) '
   + '(?:are |were |got )?(?:crossed|swapped|reversed|mixed up|switched)(?: at| in| on)?(?: the)?(?: box)?(?:'
   + ' terminals)?'],
+  // the air in a tank
+  [
+    'precharge reads $1',
+    '(?:the )?(?:bladder |pressure )?(?:tank |it )?(?:reads|has|shows|is at|sits at|at) (?:only )?(\\d+)(?: psi|'
+    + ' pounds)? '
+    + '(?:on|with|by) (?:the|a|my) tire gauge',
+    'tire gauge (?:reads|says|shows|has)(?: only)? (\\d+)',
+  ],
+  ['', '(?:drained|let|emptied) it (?:all )?(?:the way )?down(?= ?$|,| and)'],
+  // at rest and as it runs
+  [
+    '$1 at rest, $2 running',
+    '(\\d+(?:\\.\\d+)?)(?: ?v(?:olts?)?)? (?:just )?(?:sitting|at rest|resting|idle|static)(?: there)?,? (?:but '
+    + '|and |then )?'
+    + '(?:it )?(?:goes|drops|falls|sags|dives|pulls|comes) (?:right |clear |all the way )?(?:down )?to '
+    + '(\\d+(?:\\.\\d+)?)(?: ?v(?:olts?)?)?(?: (?:when|with|as|while|under)[^,]*)?',
+  ],
+  [
+    '$1 running, line at rest $2 volts',
+    '(?<=(?:line|supply|incoming|voltage|volts)[^,]*)(\\d{2,3})(?: ?v(?:olts?)?)? '
+    + '(?:running|with (?:it|the pump|the motor) (?:running|going|on)),? (?:and |but )?(\\d{2,3})(?: ?v(?:olts?)?)? '
+    + '(?:with (?:it|the pump|everything|the motor) off|off|not running|at rest|sitting|when it\'s off)',
+  ],
+  [
+    'running',
+    '(?<=amps?[^,]*)(?:and |but )?(?:it )?(?:never|does ?n[\'’]?t|wo ?n[\'’]?t|not) (?:ever )?'
+    + '(?:drops?|comes? down|settles?|falls?|lets? up|backs? off)(?: off| down| back)?',
+  ],
+  ['running', '(?<=\\d[^,]*)and (?:it )?(?:just )?stays (?:right )?there(?= ?$|,)'],
+  // both sides of a starter
+  [
+    'into the starter $1/$2/$3, out of the starter $1/$2/$3',
+    '(?<=starter[^\\d]*)(\\d{3}),? (\\d{3}),? (?:and )?(\\d{3}),? (?:both )?in and out',
+  ],
+  [
+    'n1 toground $1, n2 toground $2',
+    '(?:one side|one leg|one|one hot)(?:\'s| is| reads| has)? (\\d{2,3})(?: ?v(?:olts?)?)? to ground,? (?:and |but'
+    + ' )?(?:the )?'
+    + 'other(?: one| side| leg| hot)?(?:\'s| is| reads| has)? (?:only )?(\\d{1,3}|nothing|zero|dead|none)',
+  ],
+  ['', '(?:on|for|of) an? (?:\\d{2,3} ?(?:-|to) ?\\d{2,3})(?: ?(?:uf|mfd|mike|mikes|microfarads?))?(?= ?$|,)'],
+  ['', '(?:^|(?<=, ))[^,]*\\d(?: ?(?:volts?|amps?|ohms?|psi))?[. ,-]+(?:no,? |wait,? |sorry,? |make that |scratch'
+  + ' that,? )+'],
+  [
+    '',
+    '(?<=to ground (?:is |reads )?(?:zero|dead|0|shorted)[^,]*, )(?:and |but )?(?:the other two|the others|'
+    + '(?:one|two|three|[123]) (?:and|&) (?:one|two|three|[123]))(?: are| is| read)?(?: over| above)? ?'
+    + '(?:\\d+ ?meg\\w*|infinite|clear|good|fine|ol)',
+  ],
+  // the two sides of a splice
+  [
+    'motor side to ground',
+    '(?:motor|pump|well) side(?: is| reads|\'s)? (?:still )?(?:zero|dead|shorted|0)(?: to ground)?,? (?:and |but'
+    + ' )?(?:the )?'
+    + '(?:wire|cable|house|box|feed|top) side(?: is| reads|\'s)? (?:infinity|infinite|clear|good|open|ol|fine|clean)',
+  ],
+  [
+    'motor side good',
+    '(?:wire|cable|house|box|feed|top) side(?: is| reads|\'s)? (?:still )?(?:zero|dead|shorted|0)(?: to ground)?,? '
+    + '(?:and |but )?(?:the )?(?:motor|pump|well) side(?: is| reads|\'s)? '
+    + '(?:infinity|infinite|clear|good|open|ol|fine|clean)',
+  ],
+  ['leads off', '(?:lifted|pulled|took off|disconnected|undid) all (?:three|of them|the leads|the wires)(?: leads|'
+  + ' wires)?'],
+  ['breaker holds', 'breaker (?:stays|stayed|sits) (?:put|in|set|up|on)'],
+  ['breaker', '(?:gfi|gfci|ground[- ]fault)(?: breaker)?'],
+  // links by what was fed to them
+  [
+    'links wrong',
+    '(?:set|wired|strapped|jumpered|connected)(?: up)?(?: to| for| on|at) (?:115|120|low|110)(?: volts?)?,? (?:and '
+    + '|but )?'
+    + '(?:i |we |he |it\'s |it is |there\'s )?(?:ran|fed|gave|hooked|put|got|getting|has|fed with) (?:it )?(?:220'
+    + '|230|240)'
+    + '[^,]*',
+    '(?:set|wired|strapped|jumpered|connected)(?: up)?(?: to| for| on|at) (?:230|240|high|220)(?: volts?)?,? (?:and'
+    + ' |but )?'
+    + '(?:i |we |he |it\'s |it is |there\'s )?(?:ran|fed|gave|hooked|put|got|getting|has|fed with) (?:it )?(?:110'
+    + '|115|120)'
+    + '[^,]*',
+  ],
+  [
+    'freshtank empty',
+    '(?:tank )?(?:gauge|monitor|lights?)(?: panel)? (?:says|shows|reads|said|showed) (?:it\'s )?'
+    + '(?:full|half|two thirds|three quarters)[^,]*but[^,]*(?:dry|empty|nothing in it)',
+  ],
+  [
+    'tapped the motor and it runs',
+    '(?:thumped|whacked|banged|smacked|rapped|bumped|hit|kicked) (?:it|the pump|the motor)(?: with an? [\\w ]{3,20}?)? '
+    + 'and (?:it|she) (?:took off|ran|runs|started|starts|went|goes|spun)',
+    '(?:only )?(?:runs|goes|starts) (?:if|when) (?:i|you) (?:thump|whack|bang|smack|rap|bump|hit|kick|tap) '
+    + '(?:it|the pump|the motor)[^,]*',
+  ],
+  [
+    'runs tminutes then quits',
+    '(?:runs|ran) (?:fine |good |ok |great )?(?:for a while )?(?:then|and) (?:it )?(?:quits|stops|cuts out|shuts'
+    + ' off|dies) and '
+    + '(?:won[\'’]?t|does ?n[\'’]?t) (?:go|run|start|come back)(?: again)? (?:till|until) it(?:\'s)? cool\\w*(?:'
+    + ' off| down)?',
+  ],
+  ['', '(?:pump(?:\'s)? |motor(?:\'s)? |it\'s )?boxed in[^,]*'],
+  ['sound hum, trips in $1 $2',
+    '(?:the )?(?:box |it |motor |pump )?(?:just )?(?:hums|buzzes|groans|growls) for (?:about )?(\\w+ \\w+|\\w+) '
+    + '(seconds?|minutes?),? (?:and |then )+(?:it )?(?:trips|pops|kicks) the (?:overload|breaker|button)'],
+  ['wellhead', 'well ?(?:cap|seal)', 'casing top', 'top of the casing'],
+  ['suction union sucks air', '(?:hiss|hissing|air|whistle) (?:by|at|around|in|near) the (?:union|suction union'
+  + '|suction joint)'
+  + '(?: on the suction(?: pipe| line)?)?'],
+  [
+    'suction union sucks air',
+    '(?:put|smeared|packed|wiped|squirted) (?:some )?(?:grease|shaving cream|soap|pipe dope|putty) on (?:the |that )?'
+    + '(?:union|joint|fitting|it) and (?:the )?(?:bubbles|air|hiss|noise) (?:quit|stopped|went away|quits|stops)',
+  ],
+  ['', 'intake filter(?:\'s| is| was| looks)? (?:clean|new|fine|good|clear)(?= ?$|,)'],
+  ['$1', '(green|black|brown|burnt|loose|corroded),? and (?:hot|warm)(?: to the touch)?'],
+  ['wellsplice', 'splice (?:in the \\w+ |box )?(?:at|in|by|under) the well(?: ?head| cap| seal)?'],
+  [
+    'at the wellhead $1 running',
+    '(\\d{2,3})(?: ?v(?:olts?)?)? at the wellhead (?:running|with it running)',
+  ],
 ]

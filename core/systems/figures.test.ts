@@ -73,6 +73,7 @@ describe('figures', () => {
       seenAs: 'runs',
       heals: false,
       tankKnown: true,
+      volumeKnown: true,
     }
     const main = model.value.kind.tests.filter(
       (t): t is NumericTest => t.kind === 'numeric' && !t.id.startsWith('well-'),

@@ -137,6 +137,7 @@ function standOf(d: Description, solver: Solver, entry: Entry, stageId: string):
     effect,
     seenAs: d.stages[i]!.id ? `${d.stages[i]!.id}:${effect}` : effect,
     tankKnown: entry.modes.length === 0 || entry.modes.some(m => m.component === 'tank'),
+    volumeKnown: d.plate.known.has('tank.volume'),
   }
 }
 

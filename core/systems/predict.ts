@@ -32,6 +32,8 @@ export interface Standing {
   readonly heals: boolean
   /** the tank's own fault, or none at all: its precharge is as the figures say */
   readonly tankKnown: boolean
+  /** the nameplate says how large the tank or receiver is */
+  readonly volumeKnown: boolean
 }
 
 export function predict(s: Standing, test: NumericTest): Prediction {
@@ -110,6 +112,9 @@ const SAGS = 0.045
 /** What a dead wire beside a live one shows a meter, V; common practice, no source. */
 const STRAY = 2
 
+/** A receiver nobody has measured is as often twice as half the size that is taken; common practice, no source. */
+const UNKNOWN = 0.7
+
 function predictVolts(
   { stage, spread }: Standing,
   probe: Extract<Probe, { ask: 'volts' }>,
@@ -134,6 +139,8 @@ function predictVolts(
     : reading
   if (Math.abs(before - reading) > 3 * (spreadOf(before) + least))
     return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * SAGS * before + least } }
+  const lost = isOfThree(test) ? readLost(stage, probe) : undefined
+  if (lost) return { ...loaded, or: { share: LOST, ...lost } }
   const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
   if (ranOn) {
     const kept = magnitude(ranOn.meterReading(probe.a, probe.b, METER_OHMS).volts)
@@ -154,6 +161,22 @@ function predictVolts(
       ? { mean: 0.5 * rested, sigma: ghost(rested) }
       : { mean: rested, sigma: spreadOf(rested) }
   return { ...loaded, or: { share: RESTED, ...alone } }
+}
+
+/** Ohms behind a line at rest from which it is fed through coils and windings only. */
+const FED_BACK = 20
+/**
+ * What a lost line shows against another hangs on what feeds it back: control circuit, windings, motors beside it.
+ * From nothing to the whole, so often; common practice, no source.
+ */
+const LOST = 0.4
+const isOfThree = ({ variant }: NumericTest) => /^v\d\d$/.test(variant ?? '')
+
+function readLost({ solved }: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
+  const shown = solved('idle').meterReading(a, b, METER_OHMS)
+  if (magnitude(shown.behind) < FED_BACK) return undefined
+  const whole = Math.sqrt(3) * Math.max(magnitude(solved('idle').voltage(a)), magnitude(solved('idle').voltage(b)))
+  return { mean: 0.45 * whole, sigma: 0.35 * whole }
 }
 
 /** Ahead of the switch volts are read as often with it open. */
@@ -294,7 +317,7 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
     case 'fill-time':
       return {
         mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800),
-        sigma: Number.isFinite(story.fillTime) ? together(0.22, POLYTROPIC) : 0.6,
+        sigma: Number.isFinite(story.fillTime) ? together(s.volumeKnown ? 0.22 : UNKNOWN, POLYTROPIC) : UNKNOWN,
         log: true,
         ol: 0,
       }

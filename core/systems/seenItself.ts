@@ -95,8 +95,14 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'cable.high-resistance': {
     label: 'splice burnt or corroded',
-    what: ['splice', 'wire nut at the well cap', 'crimp', 'splice at the well head', 'wire nut'],
-    how: ['corroded', 'burnt', 'loose', 'melted', 'rotten'],
+    what: ['splice', 'wire nut at the well'
+    + ' head', 'crimp', 'splice at the well head', 'splice in the well head', 'wire nut'],
+    how: ['corroded', 'burnt', 'loose', 'melted', 'rotten', 'green', 'hot', 'green and hot', 'warm'],
+  },
+  'cable.to-earth': {
+    label: 'cable nicked or bare',
+    what: ['cable', 'cable in the trench', 'wire in the trench', 'underground cable', 'buried wire', 'drop cable'],
+    how: ['nicked', 'cut into', 'skinned', 'bare', 'damaged', 'chewed', 'dug into', 'hit by a shovel', 'rubbed bare'],
   },
   'cable.leg-to-leg': {
     label: 'leads melted together',
@@ -189,7 +195,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'check.leaking': {
     label: 'check or foot valve does not seat',
     what: ['check', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
-    how: ['broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone'],
+    how: [
+      'broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
+      'sand in it', 'held open', 'chunk out of it', 'propped open',
+    ],
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',
@@ -198,7 +207,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'suction.air-leak': {
     label: 'air drawn in at the suction',
-    what: ['suction line', 'suction union', 'suction joint', 'clear suction pipe', 'union'],
+    what: ['suction line', 'suction pipe', 'suction union', 'suction joint', 'clear suction pipe', 'union'],
     how: ['bubbles', 'sucks air', 'draws air', 'pulls air', 'air in it', 'sucked in the soap', 'sucked foam in'],
   },
   'battery.low': {

@@ -34,8 +34,9 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery low',
     baseRate: 0.08,
     severities: degrees(
-      { name: 'spent', share: 0.6, change: h => ({ ...spent(h), 'battery.ohms': 0.06 }) },
-      { name: 'flat', share: 0.4, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
+      { name: 'spent', share: 0.45, change: h => ({ ...spent(h), 'battery.ohms': 0.06 }) },
+      { name: 'flat', share: 0.3, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
+      { name: 'stands, but has no strength', share: 0.25, change: { 'battery.ohms': 0.6 } },
     ),
     effect: 'runs-weak',
     repair: repair({

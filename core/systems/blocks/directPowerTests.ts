@@ -104,6 +104,21 @@ export const directPowerTests = (): readonly Test[] => [
     proves: true,
   }),
   seen({
+    id: 'tap-motor',
+    point: 'motor',
+    title: 'Tap the motor as it calls: does it pick up?',
+    words: ['tapped the motor', 'rapped the motor'],
+    minutes: 1.5,
+    need: 'live',
+    steps: ['Tap open, a rap on the motor case with a handle: does it pick up?'],
+    outcomes: { nothing: { label: 'no change' }, runs: { label: 'picks up and runs', words: ['runs'] } },
+    usual: { nothing: 0.97, runs: 0.03 },
+    chancesByFault: {
+      'motor.brushes': { nothing: 0.4, runs: 0.6 },
+      'motor.seized': { nothing: 0.85, runs: 0.15 },
+    },
+  }),
+  seen({
     id: 'motor-look',
     point: 'windings',
     title: 'Smell and look at the motor',

@@ -5,7 +5,7 @@ import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, badJoint, burntContact, degrees, fault, repair, trippedOrOff } from './faultEntry'
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
-import { seen, voltsAt } from './testEntry'
+import { seen, volts, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
 import { disconnectLook, otherLights } from './toldLooks'
 
@@ -233,6 +233,16 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         legs: ['l1', 'l2'],
         band: 'utilisation',
         neutral,
+      }),
+      volts({
+        id: 'line.idle',
+        point: 'line',
+        title: `Volts on the ${to} line side with nothing running`,
+        words: ['idle', 'rest', 'nothing running'],
+        between: ['l1', 'l2'],
+        scenario: 'idle',
+        steps: [`Leads on the ${to} line side, nothing running.`],
+        band: 'utilisation',
       }),
       seen({
         id: 'breaker-seen',
