@@ -138,7 +138,7 @@ function density({ mean, sigma, log, or }: Prediction, value: number): number {
   if (or)
     return (
       (1 - or.share) * density({ mean, sigma, log, ol: 0 }, value)
-      + or.share * density({ ...or, log: false, ol: 0 }, value)
+      + or.share * density({ ...or, log: or.log ?? false, ol: 0 }, value)
     )
   const x = log ? Math.log(Math.max(value, 1e-6)) : value
   const z = (x - mean) / sigma

@@ -61,8 +61,12 @@ describe('what the lines make of a nameplate that leaves a thing open', () => {
   it('takes nothing from a reading that fits, from half the volts, or against what is given', () => {
     expect(supposed('booster', [read('line.volts', 118)]).supplyVolts).toBe(120)
     expect(supposed('jet', [read('line.volts', 121)]).supplyVolts).toBe(240)
-    expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115 }).supplyVolts).toBe(120)
     expect(supposed('booster', [read('gauge', 55 * PSI)]).supplyVolts).toBe(120)
+  })
+  it('sees a motor for two volts that is set for the low one on the high', () => {
+    expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115 }).supplyVolts).toBe(240)
+    expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115, 'motor.dualVoltage': 0 }).supplyVolts)
+      .toBe(120)
   })
   it('has the cut-off whose lever was looked at', () => {
     const model = supposed('jet', [saw('lever', 'off')])

@@ -250,7 +250,7 @@ export function cumulative({ mean, sigma, log, or }: Prediction, value: number):
   if (or)
     return (
       (1 - or.share) * cumulative({ mean, sigma, log, ol: 0 }, value)
-      + or.share * cumulative({ ...or, log: false, ol: 0 }, value)
+      + or.share * cumulative({ ...or, log: or.log ?? false, ol: 0 }, value)
     )
   const z = ((log ? Math.log(Math.max(value, 1e-9)) : value) - mean) / (sigma * Math.SQRT2)
   const t = 1 / (1 + 0.3275911 * Math.abs(z))

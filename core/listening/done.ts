@@ -6,6 +6,7 @@
  */
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { spellOut } from './shortWords'
 
 type Doing = keyof typeof DOINGS
 
@@ -53,8 +54,10 @@ const DOINGS = {
     '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
     '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
   ],
-  aired: ['(?:pumped|aired) (?:it |her )?(?:back )?up to (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
-  + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
+  aired: [
+    '(?:pumped|aired) (?:it |her )?(?:back )?up to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
+    + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
+    + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
   drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
   held: [
@@ -63,6 +66,7 @@ const DOINGS = {
     + '(?:up|on|back|over|to auto|half ?way)',
   ],
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
+  refused: ['refused OF'],
   on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
   charged: [
     '(?:hooked|jumped|clipped) (?:it |her )?(?:up )?(?:to |off |from )?(?:the |my |a |another )?'
@@ -112,6 +116,7 @@ const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:battery )?(?:posts?|clamps?|battery terminals?)',
   },
   'charge-or-replace-battery': { by: ['charged', 'renewed'], to: 'batter(?:y|ies)' },
+  'find-why-then-replace-fuse': { by: ['refused'], to: 'fuse' },
   'replace-fuse-holder': { by: ['renewed'], to: 'fuse ?holder' },
   'replace-feed': { by: ['renewed'], to: 'feed(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
@@ -191,7 +196,12 @@ const NOT_NOW = new RegExp(
 )
 
 /** Any of what is done, at all: most lines tell of none. */
-const DOES = /\b(?:\w{2,}(?:ed|d)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|fresh|redid|brought|shut)\b/
+const DOES
+  = new RegExp('\\b(?:\\w{2,}(?:ed|d)|air(?= (?:up )?to)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
+    + 'fresh|redid|brought|shut)\\b')
+
+/** `filled`, after the plug was looked at: it. */
+const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|replaced|aired)\s*$/
 
 export interface Done {
   readonly line: DraftLine
@@ -240,13 +250,15 @@ const PARTED = /\s*[,;.]\s*|\s+(?:and|then|so|now)\s+/g
  * @param near the point that was spoken of before: `cleaned it` is said of its part. Before any was, a new part is one
  *   of another day
  */
-export function findDone(kind: SystemKind, text: string, near?: string): Done | undefined {
+export function findDone(kind: SystemKind, told: string, near?: string): Done | undefined {
+  const text = spellOut(told)
   const said = text.toLowerCase().replaceAll('’', '\'')
   if (!DOES.test(said)) return undefined
   let from = 0
   for (const gap of [...said.matchAll(PARTED), { index: said.length, 0: '' }]) {
     const part = said.slice(from, gap.index)
-    const mode = NOT_NOW.test(part) ? undefined : putRightBy(kind, part, said.slice(0, from), near)
+    const whole = BARE.test(part) ? `${part.trim()} it` : part
+    const mode = NOT_NOW.test(part) ? undefined : putRightBy(kind, whole, said.slice(0, from), near)
     const end = gap.index + gap[0].length
     if (mode)
       return {

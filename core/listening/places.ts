@@ -47,6 +47,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
     'out of the overload contact',
   ],
+  dial: ['dial', 'overload dial', 'dialset', 'overload setting', 'setting of the overload', 'heater setting'],
   coil: ['coil', 'across the coil', 'coil terminals', 'a1-a2', 'holding coil'],
   pilot: [
     'behind the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot', 'past the switch',

@@ -154,6 +154,8 @@ function sayRead(
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
   if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
     return { assumed: assumed + 0.05, placed: true }
+  // what is named, and is not there, is somewhere else
+  if (ELSEWHERE.some(w => weights.of.has(w) && !words.has(w))) return undefined
   if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
   // a battery is the one thing that is read at rest
   if (test.point === 'battery' && test.condition === 'idle' && figure?.value)
@@ -169,6 +171,8 @@ function sayRead(
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
 }
+
+const ELSEWHERE = 'switch starter box breaker fuse float battery transformer control disconnect'.split(' ')
 
 /** Volts of a leg, or ohms of insulation. */
 const readsToGround = ({ variant, quantity, point }: NumericTest, said: readonly string[] | undefined): boolean =>

@@ -2,6 +2,7 @@
  * Turns of speech about readings, tried before all others: where a figure was read, that it is a label's or a switch's
  * range and no reading, what was only taken off to read it. What becomes nothing is passed over.
  */
+import { SHORT_WORDS } from './shortWords'
 import type { Joined } from './turns'
 
 const VOLTS = '(\\d{1,3})(?: ?v(?:olts?)?)?'
@@ -11,6 +12,25 @@ const AT = '(?: (?:at|on) the ([a-z]+))?'
 const RANGE = '\\d{2,3} ?(?:-|\\/|to) ?\\d{2,3}'
 
 export const TURNS_OF_READINGS: readonly Joined[] = [
+  ...SHORT_WORDS,
+  [
+    'pressure falls from $1 to $2 in $3 minutes',
+    '(?<![\\d.])(\\d{2,3})(?: psi)? (?:down )?to (\\d{1,3})(?: psi)? (?:in|over) (\\d+) ?(?:min\\w*|m)',
+  ],
+  ['', '^ ?drained(?= ?,)'],
+  ['neighbours low too', 'neighbou?rs?(?:\'s|s\')?(?: is| are| has| have)? (?:the )?same(?: thing| way)?'],
+  ['on a long thin cord', '\\d+ ?(?:ft|foot|feet)(?: of)?(?: \\d+ gauge| light| orange)? (?:extension )?cord[^,]*'],
+  ['motor side good', 'motor (?:by itself |alone )?megs? (?:over |at )?(?:\\d{2,}|good|clear|infinite)'],
+  [
+    'motor side to ground',
+    'motor (?:is |reads )?(?:0|zero|dead),? (?:and |but )?(?:the )?cable (?:is |reads )?(?:over )?(?:\\d{2,}'
+    + ' ?meg\\w*|good|clear)',
+  ],
+  [
+    'motor side good',
+    'cable (?:is |reads )?(?:0|zero|dead),? (?:and |but )?(?:the )?motor (?:is |reads )?(?:over )?(?:\\d{2,}'
+    + ' ?meg\\w*|good|clear)',
+  ],
   // a switch by its range, a part by its label
   ['', `(?:an? |the )?${RANGE}(?: psi| pounds)?(?= (?:pressure )?switch)`],
   [

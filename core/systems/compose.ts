@@ -212,6 +212,7 @@ function ownProbe(probe: Probe, stage: StageId): Probe {
     case 'ohms':
       return { ...probe, stage }
     case 'part':
+    case 'dial':
       return { ...probe, figure: figure(probe.figure) }
     case 'farads':
     case 'capacitor-ohms':

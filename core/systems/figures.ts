@@ -20,7 +20,7 @@ export type Pole = (typeof POLES)[number]
  */
 export type Reader = 'network' | 'shaft' | 'meter' | 'plant' | 'faults'
 export interface FigureRow {
-  readonly unit: 'Ω' | 'V' | 'F' | 'Pa' | 'm³' | 'm³/s' | 's' | 'Pa/(m³/s)²' | ''
+  readonly unit: 'Ω' | 'V' | 'A' | 'F' | 'Pa' | 'm³' | 'm³/s' | 's' | 'Pa/(m³/s)²' | ''
   readonly means: string
   readonly sound: number
   readonly readBy: Reader
@@ -62,6 +62,7 @@ export const ELECTRICAL = {
   ...three('starter.rest', ohms('the same, dropped out', OPEN)),
   ...three('heater.', ohms('heater of the overload relay', CLOSED)),
   'heater.trip': share('setting of the overload relay, of what it should be', 1, 'shaft'),
+  'heater.dial': { unit: 'A', means: 'where the dial of the overload relay stands', sound: 10, readBy: 'meter' },
   'coil.rated': { unit: 'V', means: 'volts that the coil is wound for', sound: 240, readBy: 'network' },
   'coil.joint': ohms('a break or bad joint in the coil', 0),
   'coil.turns': share('turns of the coil left', 1),

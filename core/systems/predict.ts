@@ -49,6 +49,10 @@ export function predict(s: Standing, test: NumericTest): Prediction {
       const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
       return contact(ohms, probe.spread)
     }
+    case 'dial': {
+      const amps = figureOf(s.figures, probe.figure)
+      return figure(amps, together(0.3 + DIAL * amps, s.spread.amps * amps))
+    }
     case 'farads': {
       const farads = figureOf(s.figures, probe.farads)
       return farads > 0 && farads < 5e-3
@@ -75,6 +79,8 @@ export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest)
       return s.stage === other.stage && isIdling(s) === isIdling(other)
     case 'ohms':
       return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
+    case 'dial':
+      return s.figures[probe.figure] === other.figures[probe.figure]
     case 'part':
       return s.figures[probe.figure] === other.figures[probe.figure] && (!probe.cold || s.heals === other.heals)
     case 'farads':
@@ -111,6 +117,9 @@ const SAGS = 0.045
 
 /** What a dead wire beside a live one shows a meter, V; common practice, no source. */
 const STRAY = 2
+
+/** How far dials are set from the plate where nobody meant to, as a share; common practice, no source. */
+const DIAL = 0.06
 
 /** A receiver nobody has measured is as often twice as half the size that is taken; common practice, no source. */
 const UNKNOWN = 0.7
@@ -315,12 +324,7 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
       return gaugeSpread(s, figure(lost, 0.8 * PSI + 0.35 * lost))
     }
     case 'fill-time':
-      return {
-        mean: Math.log(Number.isFinite(story.fillTime) ? Math.max(story.fillTime, 3) : 1800),
-        sigma: Number.isFinite(story.fillTime) ? together(s.volumeKnown ? 0.22 : UNKNOWN, POLYTROPIC) : UNKNOWN,
-        log: true,
-        ol: 0,
-      }
+      return predictFill(s, cutIn, cutOut)
     case 'open-pressure':
       return figure(
         Math.max(0, Math.min(90 * PSI, story.peak) * figures['regulator.share'] - figures['line.loss']),
@@ -375,4 +379,15 @@ function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
         ? figure(0.5 * cutIn, 0.4 * cutIn)
         : figure(0.15 * cutIn, 0.28 * cutIn + 3 * PSI)
   }
+}
+
+/** Who says how long it takes to fill has as often begun with nothing in it; common practice, no source. */
+const FROM_NOTHING = 0.4
+
+function predictFill({ story, volumeKnown }: Standing, cutIn: number, cutOut: number): Prediction {
+  if (!Number.isFinite(story.fillTime)) return { mean: Math.log(1800), sigma: UNKNOWN, log: true, ol: 0 }
+  const mean = Math.log(Math.max(story.fillTime, 3))
+  const sigma = together(volumeKnown ? 0.22 : UNKNOWN, POLYTROPIC)
+  const whole = mean + Math.log(cutOut / Math.max(cutOut - cutIn, 1))
+  return { mean, sigma, log: true, ol: 0, or: { share: FROM_NOTHING, mean: whole, sigma, log: true } }
 }

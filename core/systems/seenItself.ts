@@ -101,7 +101,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'cable.to-earth': {
     label: 'cable nicked or bare',
-    what: ['cable', 'cable in the trench', 'wire in the trench', 'underground cable', 'buried wire', 'drop cable'],
+    what: [
+      'cable', 'wire on the casing', 'wire in the well', 'cable in the trench', 'wire in the trench',
+      'underground cable', 'buried wire', 'drop cable',
+    ],
     how: ['nicked', 'cut into', 'skinned', 'bare', 'damaged', 'chewed', 'dug into', 'hit by a shovel', 'rubbed bare'],
   },
   'cable.leg-to-leg': {

@@ -44,6 +44,8 @@ export type Probe
   }
   /** ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again */
   | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }
+  /** amps at which a dial stands: read with the eyes */
+  | { readonly ask: 'dial', readonly figure: StagedKey }
   | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }
   | { readonly ask: 'capacitor-ohms', readonly farads: StagedKey, readonly ohms: StagedKey }
   | { readonly ask: 'flow', readonly what: FlowAsk, /** seconds watched */ readonly over?: number }
@@ -164,6 +166,6 @@ export interface Prediction {
   readonly log: boolean
   /** chance that the meter shows OL instead */
   readonly ol: number
-  /** a second figure that it may show, such as full volts once an overload has let go; only for plain figures */
-  readonly or?: { readonly share: number, readonly mean: number, readonly sigma: number }
+  /** a second figure that it may show, such as full volts once an overload has let go; plain, or a logarithm too */
+  readonly or?: { readonly share: number, readonly mean: number, readonly sigma: number, readonly log?: true }
 }

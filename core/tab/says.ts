@@ -91,7 +91,8 @@ function readingSays(test: Test | undefined, value: number): Says {
     case 'volts':
       return value >= DEAD_VOLTS ? POWER : NOTHING
     case 'amps':
-      return value >= LEAST_AMPS ? RAN : NOTHING
+      // where a dial stands is seen, and flows nowhere
+      return value >= LEAST_AMPS && test.probe.ask !== 'dial' ? RAN : NOTHING
     case 'pressure':
       return test.need === 'live'
         ? RAN

@@ -76,6 +76,13 @@ export function starter(o: StarterOptions): Block {
         aliases: ['overload contact', 'aux'],
       }),
       point({
+        id: 'dial',
+        name: 'overload’s dial',
+        component: 'starter',
+        spot: { on: 'starter', side: 'on', part: 'aux' },
+        aliases: ['dial', 'overload dial'],
+      }),
+      point({
         id: 'coil',
         name: 'coil',
         component: 'starter',
@@ -103,15 +110,18 @@ export interface StarterFigures {
   readonly coilVolts: number
   /** Ω of a closed main contact */
   readonly contact: number
+  /** A of the motor, at which the dial of the overload should stand */
+  readonly dial: number
 }
 
-export function starterFigures({ phases, coilVolts, contact }: StarterFigures): Change {
+export function starterFigures({ phases, coilVolts, contact, dial }: StarterFigures): Change {
   const n = phases === 3 ? 3 : 2
   return {
     ...poles('starter.', n, contact),
     ...poles('starter.rest', n, OPEN),
     ...poles('heater.', n, 0.03),
     'heater.trip': 1.2,
+    'heater.dial': dial,
     'pilot.fuse': 0.3,
     'pilot.overload': 0.05,
     'pilot.switch': 0.05,

@@ -1,5 +1,5 @@
 /** What fails in a starter and its pilot circuit; rates are common practice, no source. */
-import { only, POLES, poles, type Change, type Pole } from '../figures'
+import { only, POLES, poles, type Change, type Figures, type Pole } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { FaultMode } from '../faultTypes'
 import { CAUSES } from './causes'
@@ -13,6 +13,11 @@ export interface StarterOptions {
 }
 
 /** Makers and panels differ in where the contact stands; how often which is common practice, no source. */
+/** A dial at a share of the plate; it lets go a fifth over where it stands. */
+const dialAt = (healthy: Figures, share: number): Change => ({
+  'heater.trip': 1.2 * share,
+  'heater.dial': healthy['heater.dial'] * share,
+})
 const BEHIND: Change = { 'pilot.overload': OPEN, 'pilot.overloadBehind': 1 }
 
 const newContacts = repair({
@@ -131,7 +136,10 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       id: 'starter.overload-set',
       name: 'Overload relay set wrong',
       baseRate: 0.02,
-      severities: always({ 'heater.trip': 0.7 }),
+      severities: degrees(
+        { name: 'at six tenths of the plate', share: 0.5, change: h => dialAt(h, 0.6) },
+        { name: 'at four fifths of the plate', share: 0.5, change: h => dialAt(h, 0.8) },
+      ),
       repair: repair({
         id: 'set-overload-to-nameplate',
         name: 'Set the overload to the nameplate',

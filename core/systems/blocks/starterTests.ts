@@ -2,7 +2,7 @@
 import { POLES } from '../figures'
 import type { Test } from '../testTypes'
 import { JUMPER } from './cautions'
-import { partOhms, seen, volts, voltsAt, voltsThree } from './testEntry'
+import { partOhms, reading, seen, volts, voltsAt, voltsThree } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 import type { StarterOptions } from './starterFaults'
 
@@ -180,6 +180,18 @@ export function starterTests(o: StarterOptions): readonly Test[] {
         'groans': { in: 0.35, tripped: 0.63, dial: 0.02 },
         'trips-overload': { in: 0.25, tripped: 0.73, dial: 0.02 },
       },
+    }),
+    reading({
+      id: 'dial.amps',
+      point: 'dial',
+      title: 'Where the overload’s dial stands',
+      words: ['dial'],
+      condition: 'dead',
+      quantity: 'amps',
+      minutes: 1,
+      steps: ['The mark of its dial, beside the nameplate amps.'],
+      probe: { ask: 'dial', figure: 'heater.dial' },
+      band: 'model',
     }),
     seen({
       id: 'starter-look',

@@ -238,7 +238,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         id: 'line.idle',
         point: 'line',
         title: `Volts on the ${to} line side with nothing running`,
-        words: ['idle', 'rest', 'nothing running'],
+        words: ['line idle', 'line rest', 'nothing running'],
         between: ['l1', 'l2'],
         scenario: 'idle',
         steps: [`Leads on the ${to} line side, nothing running.`],

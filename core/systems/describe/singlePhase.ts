@@ -84,7 +84,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
     }),
     ...cableFigures(leadOhms),
     ...motorFigures(volts / motor.nameplate.lockedRotorAmps, o.load),
-    ...(pilot ? starterFigures({ phases: 1, coilVolts, contact }) : {}),
+    ...(pilot ? starterFigures({ phases: 1, coilVolts, contact, dial: fullLoadAmps }) : {}),
   }
   const plan: SinglePlan = {
     hertz: supply.hertz,

@@ -74,7 +74,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
   return {
     healthy: {
       ...threeFigures(service / Math.sqrt(3), feedOhms, conductorOhms(gauge, metres), lockedOhms, o.load),
-      ...starterFigures({ phases: 3, coilVolts, contact: contactOhms(fullLoadAmps) }),
+      ...starterFigures({ phases: 3, coilVolts, contact: contactOhms(fullLoadAmps), dial: set ?? fullLoadAmps }),
     },
     stage: {
       id: '',

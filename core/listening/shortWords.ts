@@ -1,0 +1,47 @@
+/** Words cut short, as they are scribbled on the lid of a box, and what they stand for. */
+import type { Joined } from './turns'
+
+export const SHORT_WORDS: readonly Joined[] = [
+  ['breaker', 'brkrs?', 'bkr', 'cb', 'brk'],
+  ['battery', 'batt?'],
+  ['transformer secondary', 'xfmr sec(?:ondary)?', 'transformer sec'],
+  ['transformer', 'xfmr', 'xformer'],
+  ['control', 'ctl', 'ctrl'],
+  ['pressure switch', 'ps', 'p/s', 'press sw', 'psw'],
+  ['switch', 'sw'],
+  ['points', 'pts'],
+  ['instantly', 'inst'],
+  ['water', 'h2o'],
+  ['motor', 'mtr'],
+  ['contactor', 'cntctr', 'cont(?:r)?'],
+  ['check valve', 'chk(?: ?vlv)?'],
+  ['valve', 'vlv'],
+  ['relay', 'rly'],
+  ['capacitor', 'capac'],
+  ['neutral', 'neu'],
+  ['disconnect', 'disco', 'disc'],
+  ['overload $1', 'o\\.?l\\.? (trips?|tripped|dial|set|kicks|pops|button|heater|reset|relay|keeps|out)'],
+  ['t$1 to ground', 't([123]) (?:gnd|ground)'],
+  ['l$1 to ground', 'l([123]) (?:gnd|ground)'],
+  ['$1 volts', '^ ?v(?:olts)? (\\d{2,3})(?= ?$|,)'],
+  ['with', 'w/?(?= )'],
+  [
+    '$1 meg',
+    '(?<=(?:cable|motor|wire|gnd|ground|side|leads?)[^,]{0,12})(\\d+) ?m(?= ?$| ?,)',
+  ],
+  ['on $1 seconds off $2 seconds', 'on (\\d+) ?s(?:ecs?)?,? off (\\d+)(?: ?s(?:ecs?)?)?'],
+  [
+    'refused fuse, $1',
+    '(?:new|another|fresh) fuse (?:holds?|held|in|good|stays),? (?:and )?(?:it |the pump |pump )?'
+    + '(runs|ran|works)',
+  ],
+]
+
+const PATTERNS = SHORT_WORDS.map(([to, ...said]) => ({
+  to,
+  said: new RegExp(`(?<![\\p{L}\\d])(?:${said.join('|')})(?![\\p{L}\\d])`, 'giu'),
+}))
+
+/** The same, with those words written out. */
+export const spellOut = (text: string): string =>
+  PATTERNS.reduce((all, { to, said }) => all.replace(said, to), text)
