@@ -44,9 +44,13 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
     const drawn = runOf(tab.kind, tab.lines, tab.state.struck, tab.units)
     return drawn.pressure.length > 0 ? drawn : undefined
   })
+  /** before leaving: what it will do as it now stands */
+  const foreseen = computed(() =>
+    (on.value && step.value?.station === 'settle' ? tab.plan?.setUp?.after : undefined))
   return {
     on,
     run,
+    foreseen,
     step,
     /** the part whose terminals are shown */
     wired: computed(() => (on.value && isWiring.value ? tab.plan?.wiring[0] : undefined)),

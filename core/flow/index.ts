@@ -12,5 +12,7 @@ export {
   type PumpPoint,
 } from './pipes'
 export { FLOW_EFFECTS, type FlowEffect, type FlowStory, type PressureSwitch } from './story'
-export { airPressureAt, cycleAt, drawdown, shortestCycle, type Cycle, type SwitchSetting, type Tank } from './tank'
+export {
+  airPressureAt, cycleAt, cycleOf, drawdown, shortestCycle, type Cycle, type SwitchSetting, type Tank,
+} from './tank'
 export { freeFlowOf, runWater, type WaterPlant } from './water'

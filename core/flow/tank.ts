@@ -37,9 +37,14 @@ export function drawdown({ volume, precharge, airPressure }: Tank, { cutIn, cutO
 
 /** Run and rest in seconds while `draw` flows; a draw at or above the pump's flow never cuts out (infinite run). */
 export function cycleAt(tank: Tank, setting: SwitchSetting, pumpFlow: number, draw: number): Cycle {
-  const water = drawdown(tank, setting)
-  return { run: pumpFlow > draw ? water / (pumpFlow - draw) : Infinity, rest: draw > 0 ? water / draw : Infinity }
+  return cycleOf(drawdown(tank, setting), pumpFlow, draw)
 }
+
+/** The same of any store that gives so much, m³, between its two pressures. */
+export const cycleOf = (between: number, pumpFlow: number, draw: number): Cycle => ({
+  run: pumpFlow > draw ? between / (pumpFlow - draw) : Infinity,
+  rest: draw > 0 ? between / draw : Infinity,
+})
 
 /** The shortest cycle the system can be driven to, at a draw of half the pump's flow: 4·drawdown/Qpump. */
 export function shortestCycle(tank: Tank, setting: SwitchSetting, pumpFlow: number): number {

@@ -7,7 +7,9 @@ export const OPENS = ['wires', 'pressure', 'well'] as const
 /** Terminals and covers; what is under pressure; what comes up out of the ground. */
 export type Opens = (typeof OPENS)[number]
 
-export const AFTERWARDS = ['air', 'prime', 'vent', 'switch', 'cut-off', 'overload', 'rotation', 'disinfect'] as const
+export const AFTERWARDS = [
+  'air', 'prime', 'vent', 'switch', 'cut-off', 'float', 'unloader', 'overload', 'rotation', 'disinfect',
+] as const
 export type Afterwards = (typeof AFTERWARDS)[number]
 
 export interface Recipe {
@@ -140,9 +142,9 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'set-demand-switch': wires(['By its sheet, a quarter turn at a time, power off between.'], { after: ['switch'] }),
   'set-by-pass': wires(['By its sheet only, a quarter turn at a time, power off between.'], { after: ['switch'] }),
   'free-or-replace-float': wires(['Cord clear of ladder and pipe; tether as long as before; lift and drop it by hand.'],
-    { fits: 'same sense (fills or empties); amps or pilot duty; cord length' }),
+    { fits: 'same sense (fills or empties); amps or pilot duty; cord length', after: ['float'] }),
   'replace-float-switch': wires(['Same sense: hanging calls on a filling pump.', 'Tether as long as before.'],
-    { fits: 'same sense (fills or empties); amps or pilot duty; cord length' }),
+    { fits: 'same sense (fills or empties); amps or pilot duty; cord length', after: ['float'] }),
   'replace-underload-protector': wires(['Supply on its line side, motor on its load side; learn it on a sound pump.'],
     { fits: 'volts and hp equal' }),
   'find-why-it-ran-dry-let-it-restart': harmless(
@@ -254,9 +256,9 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'fit-valve-plate-kit': both(['Note which way the reeds face; bolts crosswise in three rounds.'],
     { fits: 'the compressor’s own' }),
   'clean-or-replace-unloader-valve': both(['New ferrules on the line; it must sigh at every stop.'],
-    { fits: 'thread and line size equal' }),
+    { fits: 'thread and line size equal', after: ['unloader'] }),
   'clean-or-replace-tank-check-valve': both([HOLD_BACK, 'Seat clean; paste on the thread, no tape.'],
-    { sealed: true, fits: 'thread and ports equal' }),
+    { sealed: true, fits: 'thread and ports equal', after: ['unloader'] }),
   'replace-regulator': pipes([HOLD_BACK, THREADS], { sealed: true, fits: 'thread and range equal; flow at least' }),
   'set-or-replace-belt': wires(
     ['Sheaves in line; half an inch of give; guard back on.'],

@@ -103,9 +103,45 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
       minutes: 4,
       ...puts(repairs, /cut-off|lever/, 'cut-off held in and proved'),
     })
+  if (after(repairs, 'float')) add(floatLevels(kind))
+  // a compressor's switch has the unloader in it
+  const unloads = kind.tests.some(t => t.id === 'unloader-stop')
+  if (unloads && (after(repairs, 'unloader') || after(repairs, 'switch'))) add(unloading(kind))
   if (setUp && after(repairs, 'switch')) add(adjust(tables.model, setUp, repairs))
   return steps
 }
+
+/** The float calls and stops at two levels: the length of cord between anchor and float is the gap between them. */
+const floatLevels = (kind: SystemModel['kind']): Omit<DraftStep, 'station'> => ({
+  id: 'float',
+  title: 'Float: where it calls and where it stops',
+  need: 'live',
+  work: [
+    'By hand, slowly: down it calls, up it stops; a pump-down float the other way about.',
+    'More cord between anchor and float: further apart. Calling level over the pump’s intake, stop under the overflow.',
+    'It must swing clear of ladder, pipe and inlet; then let the water move it once.',
+  ],
+  cautions: ['Cord and weight only from outside: nobody enters a tank for it. Live: covers on, one hand.'],
+  why: 'A float the wrong way about runs a tank over, or a pump dry.',
+  minutes: 10,
+  readings: ['well-float-look', 'tank-level'].filter(id => kind.tests.some(t => t.id === id)),
+})
+
+/** Head and line are let down at every stop, and shut while it runs. */
+const unloading = (kind: SystemModel['kind']): Omit<DraftStep, 'station'> => ({
+  id: 'unloader',
+  title: 'Unloader: a sigh at every stop, nothing while it runs',
+  need: 'live',
+  work: [
+    'Let it stop at cut-out: one short sigh, then quiet. A hiss that goes on is the check valve.',
+    'Let it run: no air out of it. A restart against full pressure: it starts without a groan.',
+    'Where it has an adjustment: a quarter turn at a time, off between, till the sigh comes with the stop.',
+  ],
+  cautions: ['It starts by itself: keep clear of belt and flywheel.'],
+  why: 'A head that is not let down stalls the next start and burns the motor.',
+  minutes: 6,
+  readings: ['unloader-stop', 'unloader-run'].filter(id => kind.tests.some(t => t.id === id)),
+})
 
 /** A repair that is done at the set-up becomes a line with its step. */
 function puts(repairs: readonly PlannedRepair[], which: RegExp, text: string): Pick<DraftStep, 'puts'> {

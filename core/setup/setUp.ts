@@ -9,7 +9,8 @@ import { isKnownLine, type Line, type LineOf, type TabState } from '#core/tab'
 import { HORSEPOWER, PSI } from '#core/units'
 import { advise, learn, startCoach, type Advice, type CoachState } from './coach'
 import { checkSetting, springEndOf, type SettingProblem } from './limits'
-import { adviseAir, cyclingOver, type AirAdvice, type Cycling, type TankAir } from './tankAir'
+import { foresee, type Foreseen, type Store } from './foreseen'
+import { adviseAir, type AirAdvice, type TankAir } from './tankAir'
 
 export interface SetUp {
   readonly target: { readonly cutIn: number, readonly cutOut: number, readonly tolerance: number }
@@ -20,20 +21,11 @@ export interface SetUp {
   readonly read: { readonly cutIn?: number, readonly cutOut?: number }
   readonly after?: Foreseen
 }
-/** What it will do as it stands now. */
-export interface Foreseen {
-  readonly cycling: readonly Cycling[]
-  readonly worst: Cycling
-  readonly startsADay: number
-  /** starts a day that a motor of its size bears */
-  readonly bears: number
-}
-
 /** How near is near enough: 2 psi on water; common practice, no source. */
 const TOLERANCE = 2 * PSI
-/** What a household draws in a day, m³: 300 gal; common practice, no source. */
-const A_DAY = 1.1356
 const WATER_PLATE = 100 * PSI
+/** Seconds that a motor should run once started, up to 1 hp and over it; common practice, no source. */
+const [LEAST_RUN, LEAST_RUN_LARGE] = [60, 120]
 
 /** The figures of a system as its nameplate and the practice have it. */
 export function healthyFigures({ kind, nameplate, practice }: SystemModel): Figures {
@@ -72,39 +64,46 @@ export function setUpOf(model: SystemModel, state: TabState): SetUp | undefined 
       }
     : undefined
   const air = tank && adviseAir(tank, precharge(state), waterAtValve(state))
+  const read = {
+    ...(readIn === undefined ? {} : { cutIn: readIn }),
+    ...(readOut === undefined ? {} : { cutOut: readOut }),
+  }
+  const most = Math.min(
+    springEndOf(cutOut),
+    ...(healthy['pump.shutOff'] && water ? [healthy['pump.shutOff'], WATER_PLATE] : []),
+  )
+  const airPressure = airPressureAt(nameplate['site.altitude'] ?? 0)
+  const after = foreseeNow(model, storeOf(healthy, airPressure, kind.medium, read, air?.read), most)
   return {
     target: { cutIn, cutOut, tolerance: TOLERANCE },
     problems,
     ...(air ? { air } : {}),
     coach: { state: coach, advice: advise(coach, target) },
-    read: {
-      ...(readIn === undefined ? {} : { cutIn: readIn }),
-      ...(readOut === undefined ? {} : { cutOut: readOut }),
-    },
-    ...(tank && tank.pumpFlow > 0 ? { after: foresee(model, tank, { readIn, readOut }, air?.read) } : {}),
+    read,
+    ...(after ? { after } : {}),
   }
 }
 
 /** By the settings and the air as they were read, or as they are meant to be. */
-function foresee(
-  { nameplate, kind }: SystemModel,
-  tank: TankAir,
-  { readIn = tank.cutIn, readOut = tank.cutOut }: {
-    readonly readIn?: number | undefined
-    readonly readOut?: number | undefined
-  },
-  precharge = tank.cutIn - tank.under,
-): Foreseen {
-  const own = { ...tank, cutIn: readIn, cutOut: Math.max(readOut, readIn + PSI) }
-  const cycling = cyclingOver(own, precharge)
-  const worst = cycling.reduce((a, b) => (b.startsAnHour > a.startsAnHour ? b : a))
-  const phases = kind.components.some(c => c.id === 'starter') ? 3 : 1
+function storeOf(healthy: Figures, airPressure: number, medium: Store['medium'], read: SetUp['read'], air?: number) {
+  const cutIn = read.cutIn ?? healthy['set.cutIn']
   return {
-    cycling,
-    worst,
-    startsADay: A_DAY / (cycling[2]!.run * tank.pumpFlow),
-    bears: startsADay((nameplate['motor.power'] ?? 0.75 * HORSEPOWER) / HORSEPOWER, phases),
-  }
+    medium,
+    volume: healthy['tank.volume'],
+    airPressure,
+    precharge: air ?? healthy['tank.precharge'],
+    cutIn,
+    cutOut: Math.max(read.cutOut ?? healthy['set.cutOut'], cutIn + PSI),
+    pumpFlow: healthy['pump.flow'],
+  } satisfies Store
+}
+
+/** What it will do now: nothing is foreseen where there is no tank, or no pump that fills it. */
+function foreseeNow({ nameplate, kind }: SystemModel, store: Store, most: number): Foreseen | undefined {
+  if (!store.volume || !store.pumpFlow || !kind.components.some(c => c.id === 'tank')) return undefined
+  const phases = kind.components.some(c => c.id === 'starter') ? 3 : 1
+  const power = (nameplate['motor.power'] ?? 0.75 * HORSEPOWER) / HORSEPOWER
+  return foresee(store, startsADay(power, phases), power <= 1 ? LEAST_RUN : LEAST_RUN_LARGE, most)
 }
 
 /** The lines that count for the switch as it is: since the last part or repair on it. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { GALLON, PSI } from '#core/units'
 import { checkSetting, springEndOf } from './limits'
-import { adviseAir, cyclingOver, type TankAir } from './tankAir'
+import { adviseAir, type TankAir } from './tankAir'
 
 const tank: TankAir = {
   volume: 20 * GALLON,
@@ -35,13 +35,6 @@ describe('the air of a tank', () => {
     // 20 gal · (42.696/44.696 − 42.696/64.696) with 28 psi, 20 gal · (52.696/54.696 − 52.696/74.696) with 38
     expect(waysOut!.air / GALLON).toBeCloseTo(20 * (42.696 / 44.696 - 42.696 / 64.696), 6)
     expect(waysOut!.raised / GALLON).toBeCloseTo(20 * (52.696 / 54.696 - 52.696 / 74.696), 6)
-  })
-
-  it('cycles most often at half of what the pump gives', () => {
-    const all = cyclingOver(tank, 28 * PSI)
-    const most = all.reduce((a, b) => (b.startsAnHour > a.startsAnHour ? b : a))
-    expect(most.draw / tank.pumpFlow).toBeCloseTo(0.5, 9)
-    for (const c of all) expect(c.startsAnHour).toBeCloseTo(3600 / (c.run + c.rest), 9)
   })
 })
 

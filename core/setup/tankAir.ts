@@ -5,7 +5,7 @@
  * Worked example (repeated in the tests): 20 gal from 11 to 28 psi at sea level takes 23 gal of free air, some 3
  * minutes of a small compressor of 1 ft³/min (common practice, no source).
  */
-import { cycleAt, drawdown } from '#core/flow'
+import { drawdown } from '#core/flow'
 import { FOOT, PSI } from '#core/units'
 
 export interface TankAir {
@@ -73,22 +73,4 @@ function waysOutOf(tank: TankAir, read: number): NonNullable<AirAdvice['waysOut'
     switchTo: cutIn + raisedBy,
     raised: of(read, cutIn + raisedBy, cutOut + raisedBy),
   }
-}
-
-export interface Cycling {
-  readonly draw: number
-  readonly run: number
-  readonly rest: number
-  readonly startsAnHour: number
-}
-
-/** Run and rest over what is drawn, from a trickle to nearly all that the pump gives. */
-export function cyclingOver(tank: TankAir, precharge: number): readonly Cycling[] {
-  const setting = { cutIn: tank.cutIn, cutOut: tank.cutOut }
-  const own = { volume: tank.volume, precharge, airPressure: tank.airPressure }
-  return [0.1, 0.25, 0.5, 0.75, 0.9].map((share) => {
-    const draw = share * tank.pumpFlow
-    const { run, rest } = cycleAt(own, setting, tank.pumpFlow, draw)
-    return { draw, run, rest, startsAnHour: 3600 / (run + rest) }
-  })
 }

@@ -1,4 +1,5 @@
 export { sayAfterRepair } from './afterRepair'
+export { sayCycling, sayForeseen } from './foreseen'
 export { sayMark } from './marks'
 export { SCHOOLS, UNIT_TITLES, type School, type SchoolChoice } from './practice'
 export { sayProofFault } from './proofs'

@@ -31,6 +31,8 @@ const STEPS: Readonly<Record<string, string>> = {
   'overload': 'overload dial set',
   'rotation': 'rotation tried',
   'cut-off': 'cut-off held in and proved',
+  'float': 'float levels tried',
+  'unloader': 'unloader tried',
   'switch-set': 'switch set',
   'run': 'proof run',
   'hold': 'hold watched',

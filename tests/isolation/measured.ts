@@ -71,6 +71,8 @@ export async function measure(
         ? null
         : roughly(ohms * (ohms > 1e6 ? Math.exp(0.5 * random.normal()) : 1), 0.01, 0.05, random)
     }
+    case 'dial':
+      return roughly(figureOf(w.f, probe.figure), 0.05, 0.2, random)
     case 'part': {
       const ohms = probe.cold && heals ? figureOf(healthy, probe.figure) : figureOf(w.f, probe.figure)
       return ohms >= OPEN ? null : roughly(ohms, 0.02, 0.05, random)

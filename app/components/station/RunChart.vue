@@ -1,17 +1,12 @@
 <script setup lang="ts">
 /** Pressure and amps as they were read, over time, with what is wanted behind: grows with every line. */
 import type { SetUp } from '#core/setup'
-import { useTheme } from '~/composables/useTheme'
+import { useChartLook } from '~/composables/useChartLook'
 import type { Run } from './runSeries'
 
 const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'))
 const props = defineProps<{ run: Run, target: SetUp['target'] | undefined, perUnit: number }>()
-const { night } = useTheme()
-const INK = { day: '#1b2328', night: '#efe8d8' }
-const WATER = { day: '#1f6486', night: '#7cc0de' }
-const COPPER = { day: '#9a4a1f', night: '#e08f5e' }
-const BRASS = { day: '#80560a', night: '#e2ae4a' }
-const by = computed(() => (night.value ? 'night' : 'day'))
+const { night, colour, look } = useChartLook()
 const scaled = (pa: number) => Number((pa / props.perUnit).toFixed(1))
 const series = computed(() => [
   { name: props.run.unit, data: props.run.pressure },
@@ -23,26 +18,26 @@ const wanted = computed(() => {
   return [[target.cutIn, 'in'], [target.cutOut, 'out']].map(([pa, word]) => ({
     y: scaled(Number(pa) - target.tolerance),
     y2: scaled(Number(pa) + target.tolerance),
-    fillColor: BRASS[by.value],
+    fillColor: colour('brass'),
     opacity: 0.22,
     borderColor: 'transparent',
     label: {
       text: `${scaled(Number(pa))} ${word}`,
       borderColor: 'transparent',
-      style: { color: INK[by.value], background: 'transparent', fontSize: '13px' },
+      style: { color: colour('ink'), background: 'transparent', fontSize: '13px' },
     },
   }))
 })
 const turns = computed(() =>
   props.run.turns.map(t => ({
     x: t.x,
-    borderColor: BRASS[by.value],
+    borderColor: colour('brass'),
     strokeDashArray: 3,
     label: {
       text: t.label,
       orientation: 'horizontal',
       borderColor: 'transparent',
-      style: { color: BRASS[by.value], background: 'transparent', fontSize: '13px' },
+      style: { color: colour('brass'), background: 'transparent', fontSize: '13px' },
     },
   })))
 const top = computed(() => {
@@ -60,28 +55,19 @@ const span = computed(() => {
   return { min: first - 0.05 * long, max: last + 0.14 * long }
 })
 const options = computed(() => ({
-  chart: {
-    type: 'line',
-    toolbar: { show: false },
-    zoom: { enabled: false },
-    animations: { enabled: false },
-    fontFamily: 'inherit',
-    foreColor: INK[by.value],
-    background: 'transparent',
-  },
+  ...look.value,
   stroke: { width: [3, 2], dashArray: [0, 4] },
-  colors: [WATER[by.value], COPPER[by.value]],
-  markers: { size: 6, strokeWidth: 2, strokeColors: INK[by.value] },
+  colors: [colour('water'), colour('copper')],
+  markers: { size: 6, strokeWidth: 2, strokeColors: colour('ink') },
   dataLabels: {
     enabled: true,
     enabledOnSeries: [0],
     offsetY: -8,
     background: { enabled: false },
-    style: { fontSize: '13px', fontWeight: 700, colors: [INK[by.value]] },
+    style: { fontSize: '13px', fontWeight: 700, colors: [colour('ink')] },
     formatter: (_: number, at: { seriesIndex: number, dataPointIndex: number }) =>
       props.run.pressure[at.dataPointIndex]?.label ?? '',
   },
-  grid: { borderColor: night.value ? '#36434a' : '#cdc3ae', strokeDashArray: 3 },
   legend: { show: false },
   annotations: { yaxis: wanted.value, xaxis: turns.value },
   xaxis: {
@@ -112,7 +98,6 @@ const options = computed(() => ({
       : []),
   ],
   tooltip: { theme: night.value ? 'dark' : 'light', x: { format: 'HH:mm:ss' } },
-  theme: { mode: night.value ? 'dark' : 'light' },
 }))
 const told = computed(() =>
   [...props.run.pressure.map(p => `${p.label} ${props.run.unit}`), ...props.run.amps.map(a => `${a.y} A`)].join(', '))

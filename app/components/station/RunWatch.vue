@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One large key for the thumb: it came on, it went off, the hold begins, the hold ends; the gauge beside it. */
+import { refAutoReset } from '@vueuse/core'
 import type { DraftLine } from '#core/tab'
 import { readValue, unitsOf, type Units } from '#core/units'
 import { useDraft } from '~/composables/useDraft'
@@ -42,6 +43,12 @@ function holdNow() {
   const held = from === undefined || to === undefined ? '' : ` ${figure(from)}→${figure(to)}`
   emit('say', `hold ${Math.round(stood.elapsed / 1000)} s${held}`)
 }
+/** What was timed goes only by a second press. */
+const dropping = refAutoReset(false, 4000)
+function drop() {
+  if (dropping.value) stop()
+  dropping.value = !dropping.value
+}
 /** It came on or went off: the gauge at that instant, how long it ran or rested, and from start to start. */
 function turnNow() {
   const at = pressure(gauge.value)
@@ -72,7 +79,7 @@ function turnNow() {
       <b class="figure" role="timer">{{ sayWatch(running.elapsed) }}</b>
       <span v-if="holding" class="soft">{{ left > 0 ? `${sayWatch(left)} to go` : 'long enough' }}</span>
       <span v-else class="soft">{{ isOn ? 'running' : 'resting' }}</span>
-      <button class="press plain" @click="stop()">drop it</button>
+      <button class="press plain" @click="drop">{{ dropping ? 'yes, drop it' : 'drop it' }}</button>
     </p>
     <p v-if="unread" class="soft">That is no pressure: a figure, or a figure with its unit.</p>
   </div>

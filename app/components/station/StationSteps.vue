@@ -2,7 +2,7 @@
 /** The stations with their steps, where the suspects stood; what the system will do as it now stands, below. */
 import type { PlanStep } from '#core/plan'
 import type { Station } from '#core/tab'
-import { STATION_WORDS } from '#core/words'
+import { sayCycling, STATION_WORDS } from '#core/words'
 import type { PlanView } from '~/workers/openTabs'
 
 const props = defineProps<{ plan: PlanView, step: PlanStep | undefined }>()
@@ -25,17 +25,13 @@ const SAID: Record<PlanStep['standing'], string> = {
 const markOf = (s: PlanStep) => (s.id === props.step?.id && s.standing === 'open' ? '▸' : MARKS[s.standing])
 const asideOf = (s: PlanStep) =>
   s.standing === 'open' ? `${s.minutes} min` : s.standing === 'left-out' ? 'left out' : ''
-const LATE: readonly Station[] = ['set-up', 'prove', 'settle']
+const LATE: readonly Station[] = ['set-up', 'prove']
 const after = computed(() => (LATE.includes(station.value) ? props.plan.setUp?.after : undefined))
 // the step in hand stays in sight, also when what follows takes its room
 const list = useTemplateRef('list')
 watch([() => props.step?.id, station, after, list], () => {
   list.value?.querySelector('.now')?.scrollIntoView({ block: 'nearest' })
 }, { flush: 'post', immediate: true })
-const time = (seconds: number) => {
-  const s = Math.round(seconds)
-  return s < 60 ? `${s} s` : `${Math.floor(s / 60)} min ${s % 60} s`
-}
 </script>
 
 <template>
@@ -63,14 +59,8 @@ const time = (seconds: number) => {
     <p class="left soft">One lock-out, one drain for all of it · {{ plan.minutesLeft }} min left</p>
     <div v-if="after" class="after">
       <p class="soft">What it will do now, half drawn</p>
-      <p>
-        <b class="figure">{{ time(after.cycling[2]!.run) }}</b> run ·
-        <b class="figure">{{ time(after.cycling[2]!.rest) }}</b> rest
-      </p>
-      <p class="soft">
-        {{ Math.round(after.worst.startsAnHour) }} starts an hour at worst,
-        some {{ Math.round(after.startsADay) }} a day in a household. The motor bears {{ after.bears }}.
-      </p>
+      <p><b class="figure">{{ sayCycling(after.half) }}</b></p>
+      <p class="soft">{{ Math.round(after.half.startsAnHour) }} starts an hour at worst.</p>
     </div>
   </section>
 </template>

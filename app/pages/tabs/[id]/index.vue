@@ -125,6 +125,12 @@ useTabKeys({
         :target="tab.plan?.setUp?.target"
         :per-unit="unitsOf('pressure', tab.units)[0]!.perUnit"
       />
+      <CyclingChart
+        v-else-if="stations.foreseen.value && (!narrow || part === 'next')"
+        class="area-path"
+        :foreseen="stations.foreseen.value"
+        :units="tab.units"
+      />
       <PathPanel v-else class="area-path" :next="nextPoint" :narrow="narrow" />
       <LaneChoice v-if="narrow" v-model="part" class="parts" :choices="parts" label="Show" />
       <StationCard
