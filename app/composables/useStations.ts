@@ -53,7 +53,9 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
     foreseen,
     step,
     /** the part whose terminals are shown */
-    wired: computed(() => (on.value && isWiring.value ? tab.plan?.wiring[0] : undefined)),
+    wired: computed(() => (on.value && isWiring.value ? (tab.plan?.wiring[0] ?? tab.plan?.unwritten) : undefined)),
+    /** wires are asked for as they were found, or as they are landed */
+    recording: computed(() => (step.value?.id === 'record' ? 'found' as const : 'left' as const)),
     /** an example of what is said at the step in hand */
     say: computed(() => (on.value ? SAID[step.value?.id ?? ''] : undefined)),
     holds: (need: PlanStep['need']) => holdsNeed(tab.state, need),

@@ -9,7 +9,7 @@ import { STATIONS, type LineOf, type Station, type TabState } from '#core/tab'
 import { proofOf, type ProofStatus } from './proof'
 import { toProve, toSettle } from './prove'
 import { putRight } from './putRight'
-import { judgeRecords, type JudgedWiring } from './records'
+import { blankRecord, judgeRecords, type JudgedWiring } from './records'
 import { repairsFor, type PlannedRepair } from './repairs'
 import { toSetUp } from './setUp'
 import type { DraftStep, PlanStep } from './steps'
@@ -22,6 +22,8 @@ export interface Plan {
   readonly next?: PlanStep
   readonly minutesLeft: number
   readonly wiring: readonly JudgedWiring[]
+  /** the part whose wires come off, while nothing is on record of it */
+  readonly unwritten?: JudgedWiring
   readonly setUp?: SetUp
   readonly proof: ProofStatus
 }
@@ -35,13 +37,15 @@ export function planFor(tables: Tables, state: TabState, isolation: Isolation): 
   const drafts = repairs.length === 0
     ? []
     : [
-        ...putRight(model, state, repairs),
+        ...putRight(model, state, repairs, wiring),
         ...wire(model, state, repairs, wiring),
         ...toSetUp({ tables, state, repairs, wiring, setUp }),
         ...toProve(model, state, proof),
         ...toSettle(state, isolation),
       ]
   const steps = checkedFirst(drafts.map(d => stand(state, d)))
+  const opened = repairs.filter(r => r.recipe.opens.includes('wires')).map(r => r.mode.component)
+  const unwritten = opened.length > 0 && wiring.length === 0 ? blankRecord(model, opened) : undefined
   const next = steps.find(s => s.standing === 'open' || s.standing === 'blocked')
   return {
     repairs,
@@ -49,6 +53,7 @@ export function planFor(tables: Tables, state: TabState, isolation: Isolation): 
     ...(next ? { next } : {}),
     minutesLeft: steps.reduce((sum, s) => sum + (s.standing === 'open' ? s.minutes : 0), 0),
     wiring,
+    ...(unwritten ? { unwritten } : {}),
     ...(setUp ? { setUp } : {}),
     proof,
   }

@@ -7,14 +7,33 @@ import { formatValue, formatVolume } from '#core/units'
 import { needsDead, opens } from './asks'
 import { drainMinutes, waterIn } from './drain'
 import type { PlannedRepair } from './repairs'
+import { PARTS_WIRED } from '#core/wiring'
+import type { JudgedWiring } from './records'
 import type { DraftStep } from './steps'
 
-export function putRight(model: SystemModel, state: TabState, repairs: readonly PlannedRepair[]): DraftStep[] {
+/** The last landing of a part that has something on record under every terminal of its poles. */
+const wholeRecord = (wiring: readonly JudgedWiring[]): string | undefined =>
+  wiring.flatMap(({ circuit, record: { found } }) => {
+    const { poles, joined } = PARTS_WIRED[circuit.part]
+    const wanted = [...poles, ...joined].flat().filter(t => OF_WIRES.test(t))
+    const has = (t: string) => found.some(l => l.terminal === t)
+    // of a starter only what comes off is written down
+    const isWhole = circuit.part === 'starter' ? found.length > 1 : wanted.every(has)
+    return isWhole ? (found.at(-1)?.line ?? []) : []
+  })[0]
+/** Terminals that conductors of the supply and of the motor lie under; those of a coil are looked at besides. */
+const OF_WIRES = /^(?:[1-8]|[lt][1-8]|y|b|r|c|up|down|plus|minus)$/
+
+export function putRight(
+  model: SystemModel,
+  state: TabState,
+  repairs: readonly PlannedRepair[],
+  wiring: readonly JudgedWiring[],
+): DraftStep[] {
   const { kind } = model
   const steps: DraftStep[] = []
   const add = (step: Omit<DraftStep, 'station'>) => steps.push({ station: 'put-right', ...step })
   const begun = repairs.some(r => r.by)
-  const landed = state.worked.find(l => l.kind === 'landed')
   if (opens(repairs, 'wires'))
     add({
       id: 'record',
@@ -25,7 +44,7 @@ export function putRight(model: SystemModel, state: TabState, repairs: readonly 
       why: 'What comes off has to go back where it was; colours are habit and not law.',
       minutes: 3,
       picture: true,
-      doneBy: landed?.id ?? state.photos[0]?.id ?? (begun || undefined),
+      doneBy: wholeRecord(wiring) ?? (begun || undefined),
     })
   if (needsDead(repairs))
     add({

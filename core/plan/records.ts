@@ -38,6 +38,21 @@ export function judgeRecords(model: SystemModel, state: TabState): readonly Judg
   })
 }
 
+const NOTHING = { open: 0, closed: 0 }
+
+/** The part whose wires come off, with nothing on record of it yet: what is tapped first. */
+export function blankRecord(model: SystemModel, components: readonly string[]): JudgedWiring | undefined {
+  const places = wiredPlaces(model)
+  const place = places.find(p => components.includes(p.component)) ?? places[0]
+  return place && {
+    ...place,
+    record: { found: [], left: [] },
+    differences: [],
+    of: 'found',
+    verdict: { faults: [], notes: [], motorVolts: NOTHING, amps: NOTHING },
+  }
+}
+
 const OF_GROUND = new Set(['ground-missing', 'case-unbonded'])
 const withoutGrounds = (verdict: WiringVerdict): WiringVerdict => ({
   ...verdict,

@@ -134,6 +134,12 @@ export const BODIES = {
     to: short,
     as: z.enum(['found', 'left']).optional(),
     off: z.boolean().optional(),
+    /** where the terminal is on a picture of the tab, in shares of its width and height */
+    on: z.object({
+      picture: short,
+      x: z.number().min(0).max(1),
+      y: z.number().min(0).max(1),
+    }).optional(),
     typed: text.optional(),
   }),
   /** a nut of the switch, turned: clockwise counts up */

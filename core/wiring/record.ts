@@ -6,12 +6,16 @@
 import { isKnownLine, type LineOf, type TabState } from '#core/tab'
 import { PARTS_WIRED, type WiredPartId } from './parts'
 
+type Landed = LineOf<'landed'>
+
 export interface Landing {
   readonly terminal: string
   readonly colour: string
   readonly to: string
   /** the line that says so */
   readonly line?: string
+  /** where it is on a picture */
+  readonly on?: Landed['on']
 }
 export interface WiringRecord {
   readonly found: readonly Landing[]
@@ -60,11 +64,11 @@ function placeOfWork(state: TabState): ReadonlySet<string> {
   return new Set(first < 0 ? [] : state.lines.slice(first).map(l => l.id))
 }
 
-function land(landings: Landing[], { id, terminal, colour, to, off }: LineOf<'landed'>) {
+function land(landings: Landing[], { id, terminal, colour, to, off, on }: Landed) {
   const isSame = (l: Landing) => l.colour === colour && (off ? l.terminal === terminal : l.to === to)
   const at = landings.findIndex(isSame)
   if (at >= 0) landings.splice(at, 1)
-  if (!off) landings.push({ terminal, colour, to, line: id })
+  if (!off) landings.push({ terminal, colour, to, line: id, ...(on ? { on } : {}) })
 }
 
 /** A conductor by its name. */

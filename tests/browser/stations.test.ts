@@ -39,8 +39,27 @@ describe('a burnt switch, from the finding to the proof', () => {
     await page.see('One lock-out, one drain', '.area-suspects')
   })
 
+  it('takes terminals tapped on the picture and on the drawing, as found', async () => {
+    await page.see('Tap a screw', '.area-path')
+    const photo = await page.find('.area-tape input[type="file"]')
+    await photo.sendKeys(`${process.cwd()}/docs/screenshots/keys.png`)
+    await page.see('keys.png', '.area-tape').catch(() => undefined)
+    await (await page.find('.area-path .held img')).click()
+    await page.see('Which terminal is that?', '.area-path')
+    for (const word of ['1', 'black', 'supply']) await page.press(word, '.area-path .pick')
+    await page.see('1', '.area-path .mark')
+    await (await page.find('.area-path [aria-label="terminal 2"]')).click()
+    for (const word of ['black', 'motor']) await page.press(word, '.area-path .pick')
+    await waitFor(async () => (await kinds()).filter(k => k === 'landed').length === 2, 8000, 'both landings')
+    const landed = (await served.readTab(caravan)).lines.flatMap(({ line }) => (line.kind === 'landed' ? [line] : []))
+    expect(landed).toMatchObject([
+      { terminal: '1', colour: 'black', to: 'supply', as: 'found', on: { x: expect.closeTo(0.5, 1) } },
+      { terminal: '2', colour: 'black', to: 'motor', as: 'found' },
+    ])
+  })
+
   it('takes the terminals by the line, and draws them', async () => {
-    await logAll(['t1 black supply', 't2 black motor', 't3 white supply', 't4 white motor'])
+    await logAll(['t3 white supply', 't4 white motor'])
     await logAll(['g green supply', 'g green motor'])
     await next('drained to zero')
     expect((await kinds()).filter(k => k === 'landed')).toHaveLength(6)

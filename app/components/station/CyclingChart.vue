@@ -22,6 +22,12 @@ const series = computed(() => {
     ...(larger ? [{ name: 'with the larger tank', data: drawn(n => n * against(larger.half.run)) }] : []),
   ]
 })
+/** What the pump gives, in a figure that five steps make round. */
+const most = computed(() => {
+  const gives = props.foreseen.half.draw * 2 / unit.value.perUnit
+  const step = 10 ** Math.floor(Math.log10(gives / 5))
+  return Math.ceil(gives / (5 * step)) * 5 * step
+})
 const options = computed(() => ({
   ...look.value,
   stroke: { width: [3, 2], dashArray: [0, 5], curve: 'smooth' },
@@ -31,6 +37,7 @@ const options = computed(() => ({
   xaxis: {
     type: 'numeric',
     min: 0,
+    max: most.value,
     tickAmount: 5,
     title: { text: `${unit.value.symbol} drawn`, style: { fontSize: '13px', fontWeight: 400 } },
     labels: { formatter: (v: string) => String(Number(Number(v).toPrecision(2))), style: { fontSize: '13px' } },

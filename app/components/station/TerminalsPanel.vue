@@ -3,16 +3,44 @@
  * The terminals of the part in hand, with its conductors as landed drawn full and as found drawn thin; contacts shown
  * closed. Lines come from the left where they come from the supply, and leave to the right.
  */
+import type { Attachment, DraftLine } from '#core/tab'
 import { PARTS_WIRED } from '#core/wiring'
 import { sayWiringFault } from '#core/words'
 import type { PlanView } from '~/workers/openTabs'
+import { useTab } from '~/stores/tab'
 import { drawTerminals } from './terminals'
 
-const props = defineProps<{ wired: PlanView['wiring'][number], narrow: boolean }>()
+const props = defineProps<{
+  wired: PlanView['wiring'][number]
+  narrow: boolean
+  /** how what is tapped counts */
+  as: 'found' | 'left'
+  picture: Attachment | undefined
+}>()
+const emit = defineEmits<{ log: [line: DraftLine] }>()
+const tab = useTab()
 const drawing = computed(() => drawTerminals(props.wired, props.narrow))
 const part = computed(() => PARTS_WIRED[props.wired.circuit.part])
-const hasBoth = computed(() => props.wired.of === 'left' && props.wired.record.found.length > 0)
+const record = computed(() => props.wired.record)
+const isBlank = computed(() => record.value.found.length + record.value.left.length === 0)
+/** poles of what was found that nothing is on record of yet */
+const unread = computed(() =>
+  (props.wired.of === 'found'
+    ? part.value.poles.flat().filter(t => !record.value.found.some(l => l.terminal === t)).map(t => t.toUpperCase())
+    : []))
+const hasBoth = computed(() => props.wired.of === 'left' && record.value.found.length > 0)
 const worst = computed(() => props.wired.verdict.faults[0])
+const picture = computed(() => (props.picture?.type.startsWith('image/') ? props.picture : undefined))
+/** the terminal in hand, and where it was tapped on the picture */
+const taken = ref<string>()
+const spot = ref<{ x: number, y: number }>()
+const picking = computed(() => taken.value !== undefined || spot.value !== undefined)
+const here = computed(() => record.value[props.as].filter(l => l.terminal === taken.value))
+const on = computed(() => (spot.value && picture.value ? { picture: picture.value.hash, ...spot.value } : undefined))
+function close() {
+  taken.value = undefined
+  spot.value = undefined
+}
 </script>
 
 <template>
@@ -21,19 +49,57 @@ const worst = computed(() => props.wired.verdict.faults[0])
       <span class="caps">The {{ part.name }}, as {{ wired.of === 'left' ? 'landed' : 'found' }}</span>
       <span class="soft"><template v-if="hasBoth">as found drawn thin · </template>contacts shown closed</span>
     </p>
-    <svg :viewBox="`0 0 ${drawing.width} ${drawing.height}`" role="img" :aria-label="drawing.say">
+    <div class="seen" :class="{ two: picture }">
+      <svg :viewBox="`0 0 ${drawing.width} ${drawing.height}`" role="group" :aria-label="drawing.say">
       <rect v-bind="drawing.box" class="box" rx="6" />
       <path v-for="w in drawing.wires" :key="w.key" :d="w.path" class="wire" :class="[w.colour, { thin: w.thin }]" />
       <path v-for="p in drawing.poles" :key="p" :d="p" class="pole" />
-      <g v-for="t in drawing.terminals" :key="t.id">
-        <circle :cx="t.x" :cy="t.y" r="15" class="screw" />
+      <g
+        v-for="t in drawing.terminals"
+        :key="t.id"
+        class="terminal"
+        role="button"
+        tabindex="0"
+        :aria-label="`terminal ${t.label}`"
+        @click="taken = t.id"
+        @keydown.enter.prevent="taken = t.id"
+      >
+        <circle :cx="t.x" :cy="t.y" r="22" class="reach" />
+        <circle :cx="t.x" :cy="t.y" r="15" class="screw" :class="{ taken: taken === t.id }" />
         <text :x="t.x" :y="t.y + 5" class="id">{{ t.label }}</text>
       </g>
       <text v-for="e in drawing.ends" :key="e.key" :x="e.x" :y="e.y" :class="['end', e.anchor]">{{ e.text }}</text>
     </svg>
-    <p v-if="worst" class="wrong" role="status"><b>Not so.</b> {{ sayWiringFault(worst) }}</p>
+      <MarkedPicture
+        v-if="picture"
+        :name="picture.hash"
+        :come="tab.attachments.has(picture.hash)"
+        :landings="[...record.found, ...record.left]"
+        :at="spot"
+        @mark="at => (spot = at)"
+      />
+    </div>
+    <TerminalPick
+      v-if="picking"
+      :part="wired.circuit.part"
+      :component="wired.component"
+      :terminal="taken"
+      :here="here"
+      :as="as"
+      :on="on"
+      @pick="t => (taken = t)"
+      @log="line => emit('log', line)"
+      @close="close"
+    />
+    <p v-else-if="isBlank" class="right"><b>Tap a screw:</b> its colour, and where it goes.</p>
+    <p v-else-if="unread.length" class="right">
+      <b>On record so far, as found.</b> Still to come: {{ unread.join(', ') }}.
+    </p>
+    <p v-else-if="worst" class="wrong" role="status"><b>Not so.</b> {{ sayWiringFault(worst) }}</p>
     <p v-else class="right"><b>As it should be.</b> The record is right; the wires still want their ohms.</p>
-    <p class="soft say">By the line: <b>t1 black supply</b>, <b>found t2 white motor</b>, <b>t2 white off</b></p>
+    <p v-if="!picking" class="soft say">
+      Tap a screw, or by the line: <b>t1 black supply</b>, <b>found t2 white motor</b>, <b>t2 white off</b>
+    </p>
   </section>
 </template>
 
@@ -50,10 +116,35 @@ const worst = computed(() => props.wired.verdict.faults[0])
   gap: 12px;
   margin: 0;
 }
+.seen {
+  display: grid;
+  min-height: 0;
+}
+.seen.two {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 260px);
+  gap: 12px;
+}
 svg {
   width: 100%;
   height: 100%;
   min-height: 0;
+}
+.terminal {
+  cursor: pointer;
+}
+.terminal:focus-visible {
+  outline: none;
+}
+.terminal:focus-visible .reach,
+.terminal:hover .reach {
+  fill: var(--panel-2);
+}
+.reach {
+  fill: transparent;
+}
+.screw.taken {
+  stroke: var(--brass);
+  stroke-width: 4;
 }
 .box {
   fill: none;
@@ -134,6 +225,9 @@ svg {
     font-size: var(--size-small);
   }
   .head span {
+    display: block;
+  }
+  .seen.two {
     display: block;
   }
   svg {

@@ -63,6 +63,11 @@ async function show(test: string) {
   part.value = 'next'
   await hand.show(test)
 }
+/** The picture taken last: terminals are marked on it. */
+const lastPicture = computed(() => {
+  const photo = tab.lines.findLast(l => l.kind === 'photo' && !tab.state.struck.has(l.id))
+  return photo?.attachments?.[0]
+})
 async function addPhoto(file: File, caption: string) {
   const kept = await tab.addPhoto(file, caption)
   photoTrouble.value = kept.ok ? '' : sayProblem(kept.problem)
@@ -117,6 +122,9 @@ useTabKeys({
         class="area-path"
         :wired="stations.wired.value"
         :narrow="narrow"
+        :as="stations.recording.value"
+        :picture="lastPicture"
+        @log="line => stations.log([line])"
       />
       <RunChart
         v-else-if="stations.run.value && (!narrow || part === 'next')"
