@@ -11,7 +11,7 @@ trap 'rm -rf "$results"' EXIT
 # One step of the first lane: what it says is shown at the end, and whether it held is counted.
 step() {
   local name="$1"; shift
-  { echo; echo "== $name"; } >> "$results/steps.log"
+  { echo; echo "== $name, at $SECONDS s"; } >> "$results/steps.log"
   if "$@" >> "$results/steps.log" 2>&1; then echo "1 0" >> "$results/counts"; else
     echo "0 1" >> "$results/counts"; echo "-- $name failed" | tee -a "$results/failures" >> "$results/steps.log"
   fi
@@ -19,7 +19,7 @@ step() {
 # One or more projects of the tests; their report is counted, and what failed is said again at the end.
 suite() {
   local name="$1"; shift
-  echo; echo "== $name tests"
+  echo; echo "== $name tests, at $SECONDS s"
   local report="$results/$name.json"
   npx vitest run "$@" --reporter=default --reporter=json --outputFile.json="$report" || true
   node --import tsx scripts/countTests.ts "$report" >> "$results/counts" 2>> "$results/failures"
@@ -33,9 +33,11 @@ npx nuxt prepare >/dev/null 2>&1
   step "types of the core" npx tsc -p core/tsconfig.json
   step "lint" npx eslint . --max-warnings 0
   step "direction of the house" npx depcruise --config .dependency-cruiser.cjs core app server shared demo
-  suite outside --project outside --project errands >> "$results/steps.log" 2>&1
+  suite core --project core --maxWorkers=1 >> "$results/steps.log" 2>&1
+  suite errands --project errands >> "$results/steps.log" 2>&1
 } & first=$!
-suite units --project core --project unit
+suite units --project unit --maxWorkers=1
+suite outside --project outside --maxWorkers=1
 while [ ! -f "$results/built" ]; do sleep 1; done
 suite browser --project browser
 wait $first
@@ -43,5 +45,6 @@ cat "$results/steps.log"
 [ -s "$results/failures" ] && { echo; echo "== what failed"; cat "$results/failures"; }
 read -r passed failed < <(awk '{ p += $1; f += $2 } END { print p, f }' "$results/counts")
 echo
+echo "in $SECONDS s"
 echo "$passed passed, $failed failed"
 [ "$failed" -eq 0 ]
