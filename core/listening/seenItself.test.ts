@@ -1,7 +1,8 @@
 /** What is seen of a broken part itself: heard by its part and what is wrong with it, and never for something done. */
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { KIND_IDS, kindFor, SEEN_ITSELF, SEEN_PARTS, unstaged, withOptions, type KindId } from '#core/systems'
+import { SWEPT } from '../../tests/kinds'
+import { kindFor, SEEN_ITSELF, SEEN_PARTS, unstaged, withOptions, type KindId } from '#core/systems'
 import { hear } from '.'
 
 const told = (id: KindId, said: string) => {
@@ -33,7 +34,7 @@ describe('a part seen broken', () => {
     expect(told(id, said)).not.toContain(SEEN_ITSELF))
 })
 
-describe.each(KIND_IDS)('the parts of a %s', (id) => {
+describe.each(SWEPT)('the parts of a %s', (id) => {
   const kind = withOptions(kindFor(id))
   const test = kind.tests.find(t => t.id === SEEN_ITSELF)
   const outcomes = test?.kind === 'seen' ? test.outcomes.map(o => o.id).filter(o => o !== 'nothing') : []
