@@ -11,7 +11,7 @@ import { isolate, prepareSystem, type Isolation, type Tables } from '.'
 import { hazardsOf, isBarred } from './hazards'
 
 /** How many sequences, and how often each rule must have barred something. */
-const LENGTHS = { long: [10_500, 300], usual: [180, 3], quick: [24, 1] } as const
+const LENGTHS = { long: [10_500, 300], usual: [180, 3], quick: [60, 1] } as const
 const LONG = process.env.TRIALS === 'long'
 const [SEQUENCES, LEAST] = LENGTHS[LONG ? 'long' : process.env.QUICK ? 'quick' : 'usual']
 
