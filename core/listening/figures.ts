@@ -135,7 +135,7 @@ export function figuresOf(joined: string): Told {
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)
-    .replace(TWO_TO_GROUND, ' n1 toground $1, n2 toground $2 ')
+    .replace(TWO_TO_GROUND, ' $3 n1 toground $1, n2 toground $2 $3 ')
 
     .replace(THREE_NAMED, '$1, $3, $4 $2')
     .replace(LEVELS, sayLevel)
@@ -194,7 +194,11 @@ const ALL_TO_GROUND = new RegExp(
   'g',
 )
 /** `121 and 0 to ground`: each leg. */
-const TWO_TO_GROUND = /(?<![\d.])(\d+)(?: ?v(?:olts?)?)? and (\d+)(?: ?v(?:olts?)?)? toground\b/g
+const TWO_TO_GROUND = new RegExp(
+  '(?<![\\d.])(\\d+)(?: ?v(?:olts?)?)? and (\\d+)(?: ?v(?:olts?)?)? toground\\b'
+  + '(?: (?:on|at) the ((?!the|left|right)[a-z]+))?',
+  'g',
+)
 const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and a half\\b`, 'g')
 const UNITS = 'one two three four five six seven eight nine'.split(' ')
 const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')

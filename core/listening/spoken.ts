@@ -30,7 +30,9 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
   if (line.kind === 'observation' || test?.kind !== 'numeric') return { ...kept, near: test?.point }
   const read = 'value' in line ? (line.value as number | null) : undefined
-  return { near: test.point, value: read, quantity: test.quantity, does: kept.does }
+  // of three in a row the last alone is not what is the same elsewhere
+  const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
+  return { near: test.point, value: ofRow ? undefined : read, quantity: test.quantity, does: kept.does }
 }
 
 function doesAfter({ does }: Spoken, line: Line): string | undefined {

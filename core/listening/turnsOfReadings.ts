@@ -314,4 +314,39 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
     'at the wellhead $1 running',
     '(\\d{2,3})(?: ?v(?:olts?)?)? at the wellhead (?:running|with it running)',
   ],
+  // made for, not read
+  ['coil othervolts', 'coil(?: is|\'s)? (?:stamped|marked|labell?ed) (?:for )?(?:480|460|277|208|24)(?: volts?)?'],
+  ['terminals', '(?<=relay contacts? )between (?:[1-6]) and (?:[1-6])'],
+  ['', '(?:meter says OL |that is |which is )?when (?:they|it|she)(?: should| ought to) be (?:closed|open)'],
+  ['same at the breaker line', 'same (?:thing )?(?:at|on) the (?:main )?disconnect line side'],
+  ['load t1 t2 $1, t2 t3 $2, t1 t3 $3',
+    't1 t2 (\\d{2,3}),? t2 t3 (\\d{2,3}),? (?:and )?t[13] t[13] (\\d{2,3})'],
+  ['heater 1 ol', 'across the heaters,? (?:zero|0),? (?:and )?(?:zero|0),? (?:and )?ol on the first'],
+  ['heater 2 ol', 'across the heaters,? (?:zero|0),? (?:and )?(?:zero|0),? (?:and )?ol on the second'],
+  ['heater 3 ol', 'across the heaters,? (?:zero|0),? (?:and )?(?:zero|0),? (?:and )?ol on the third'],
+  ['motor side good', 'motor by itself (?:is |reads |megs )?(?:over )?\\d{2,} ?meg\\w*'],
+  ['cable to ground', 'cable by itself (?:is |reads |megs )?0?\\.\\d+(?: ?meg\\w*)?'],
+  ['red to ground $1 meg', 'red to ground (0?\\.\\d+) ?meg\\w*,? black (?:0?\\.\\d+),? (?:and )?yellow (?:0?\\.\\d+)'],
+  ['', '(?:at|from) the (?:control )?box:? ?(?=red to ground)'],
+  ['opened the splice', 'spliced the cap open', '(?:opened|cut) the (?:splice|cap)(?: open)?'],
+  // what a hand did that put nothing right
+  ['knocked on the tank', '(?:put|rapped) (?:my|a) knuckles? (?:to|on|against) the tank'],
+  ['tank full', '(?<=tank,? (?:and |, )?(?:it\'s|it is) )full top to bottom'],
+  ['plugged into another outlet', '(?:moved|switched|put) it (?:to|on) (?:its own|another|a different) (?:outlet'
+  + '|circuit|plug)'],
+  ['', '(?:there\'s|there is|with) an? \\w+ on the same (?:outlet|circuit|breaker)(?: circuit)?'],
+  ['water under the switch', '(?:drip drip|drips?|dripping|water) (?:from|out of|off) the bottom of the (?:pressure'
+  + ' )?switch'],
+  ['water under the switch', '(?:coming|leaking|dripping) (?:out )?(?:around|from|at) the spring plate[^,]*'],
+  ['pumpvalves sand', '(?:pump(?:\'s)? )?check valves? (?:were|was|are|is) (?:full of|packed with) (?:grit|sand'
+  + '|dirt|scale)'],
+  [
+    'buttconnector corroded',
+    '(?:butt )?connector(?:\'s| is| was)? (?:all )?(?:green|corroded|burnt|melted)(?: inside)?',
+  ],
+  ['water spits air', '(?:spit(?:s|ting)|sputter(?:s|ing)) air at the fill(?: pipe| tube)?'],
+  ['rest well back', '(?:let it|it|after) (?:rest|rested|sat) over ?night and (?:got|gave|made|there was) [^,]*'],
+  ['vent air', '(?:cracked|opened) the vent (?:plug|screw)? ?and (?:got|let out) (?:a )?(?:long )?(?:hiss|lot|bunch'
+  + '|rush) '
+  + 'of air(?: then water)?'],
 ]

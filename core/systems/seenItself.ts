@@ -39,7 +39,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'feed.high-resistance': {
     label: 'joint ahead of the switch burnt or corroded',
-    what: ['splice in the feed', 'junction box splice', 'wire nut from the panel', 'line side lug', 'line screw'],
+    what: [
+      'splice in the feed', 'buttconnector', 'junction box splice',
+      'wire nut from the panel', 'line side lug', 'line screw',
+    ],
     how: ['burnt', 'corroded', 'loose', 'melted', 'cooked'],
   },
   'feed.to-earth': {
@@ -202,6 +205,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
       'sand in it', 'held open', 'chunk out of it', 'propped open',
     ],
+  },
+  'pump.valves': {
+    label: 'valves of the pump dirty or torn',
+    what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing'],
+    how: ['sand', 'torn', 'curled', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat'],
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',

@@ -35,8 +35,8 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     baseRate: 0.08,
     severities: degrees(
       { name: 'spent', share: 0.5, change: h => ({ ...spent(h), 'battery.ohms': 0.06 }) },
-      { name: 'flat', share: 0.35, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
-      { name: 'stands, but has no strength', share: 0.15, change: { 'battery.ohms': 0.6 } },
+      { name: 'flat', share: 0.4, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
+      { name: 'stands, but has no strength', share: 0.1, change: { 'battery.ohms': 0.6 } },
     ),
     effect: 'runs-weak',
     repair: repair({
@@ -54,8 +54,7 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery post corroded',
     baseRate: 0.04,
     severities: degrees(
-      { name: '0.35 Ω', share: 0.3, change: { 'battery.post': 0.35 } },
-      { name: '0.7 Ω', share: 0.3, change: { 'battery.post': 0.7 } },
+      { name: '0.5 Ω', share: 0.6, change: { 'battery.post': 0.5 } },
       { name: 'open', share: 0.4, change: { 'battery.post': OPEN } },
     ),
     effect: 'runs-weak',
