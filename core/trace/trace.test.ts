@@ -122,6 +122,12 @@ describe('what is odd about it', () => {
   })
 })
 
+it('leaves out a row whose pressure is blank, and reads no nought there', () => {
+  const trace = requireOk(readTrace('t,psi\n0,40\n1,   \n2,42\n3,43'))
+  expect([...trace.pressure].map(p => Math.round(p / PSI))).toEqual([40, 42, 43])
+  expect(trace.notes).toMatchObject([{ code: 'rows-left-out', count: 1 }])
+})
+
 describe('its lines', () => {
   it('are a note that carries it, readings, times and the hold', () => {
     const trace = requireOk(readTrace(logged()))
