@@ -22,19 +22,28 @@ export function useProving(tabId: string, done: () => void) {
   const proving = ref<WorkState>()
   const waiting = shallowRef<WaitingLine>()
   const without = useDraft(tabId, 'without')
+  /** why the line tried last was not kept */
+  const refusal = ref<string>()
 
   function needs(line: DraftLine, message: string, rest: readonly DraftLine[] = []) {
     const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
     const need = firstProof(tab.state, test?.need ?? 'any')
     if (need) waiting.value = { line, rest, message, need }
   }
-  async function logOrAsk(line: DraftLine, rest: readonly DraftLine[] = []): Promise<void> {
+  /** @returns whether they are kept, or held for their proof; otherwise nothing may be cleared */
+  async function logOrAsk(line: DraftLine, rest: readonly DraftLine[] = []): Promise<boolean> {
     const logged = await tab.log(line)
-    if (!logged.ok && logged.problem.code === 'state-needed')
-      return needs(line, sayProblem(logged.problem, tab.units), rest)
+    refusal.value = undefined
+    if (!logged.ok) {
+      const said = sayProblem(logged.problem, tab.units)
+      if (logged.problem.code === 'state-needed') needs(line, said, rest)
+      else refusal.value = said
+      return waiting.value !== undefined
+    }
     const [next, ...others] = rest
     if (next) return logOrAsk(next, others)
     done()
+    return true
   }
   async function proved() {
     proving.value = undefined
@@ -54,5 +63,5 @@ export function useProving(tabId: string, done: () => void) {
     if (next) await logOrAsk(next, others)
     else done()
   }
-  return { proving, waiting, without, needs, logOrAsk, proved, goWithout }
+  return { proving, waiting, without, refusal, needs, logOrAsk, proved, goWithout }
 }

@@ -18,8 +18,8 @@ const SAID: Readonly<Record<string, string>> = {
   'cycles': 'start to start 95 s',
 }
 
-/** @param write logs lines, and asks for the proof that they need */
-export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]) => Promise<unknown>) {
+/** @param write logs lines, asks for the proof that they need, and tells whether they are kept */
+export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]) => Promise<boolean>) {
   const tab = useTab()
   const route = useRoute()
   const begun = useSessionStorage<readonly string[]>('stations', [])
@@ -69,14 +69,14 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
       chosen.value = which
     },
     /** What a key says in words, as if it had been typed. */
-    tell: async (text: string) => {
+    tell: async (text: string): Promise<boolean> => {
       const heard = await tab.hear(text)
       // what was timed is kept in its words, whatever becomes of hearing it
       if (!heard.ok || !heard.value.ok || heard.value.value.kind !== 'lines')
-        return void (await write({ kind: 'remark', text }))
+        return write({ kind: 'remark', text })
       const [line, ...rest] = heard.value.value.lines
-      if (line) await write(line, rest)
+      return line ? write(line, rest) : false
     },
-    log: ([first, ...rest]: readonly DraftLine[]) => (first ? write(first, rest) : undefined),
+    log: async ([first, ...rest]: readonly DraftLine[]) => (first ? write(first, rest) : true),
   }
 }

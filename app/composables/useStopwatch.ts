@@ -15,10 +15,12 @@ export function useStopwatch(tabId: string) {
   const away = () => {
     if (document.hidden) last = undefined
   }
-  const beat = () => {
+  /** @returns what it stands at */
+  const beat = (): Stopwatch | undefined => {
     const now = performance.now()
     if (held.value) held.value = beatOn(held.value, last === undefined ? undefined : now - last, Date.now())
     last = document.hidden ? undefined : now
+    return held.value ?? undefined
   }
   const { pause, resume } = useIntervalFn(beat, BEAT, { immediate: false })
   watch(held, (on, before) => {
@@ -32,12 +34,8 @@ export function useStopwatch(tabId: string) {
     last = performance.now()
     held.value = { what, elapsed: 0, beat: Date.now(), from, ...(cycle === undefined ? {} : { cycle }) }
   }
-  /** @returns what it stood at */
-  function stop(): Stopwatch | undefined {
-    beat()
-    const stood = held.value ?? undefined
+  function stop() {
     held.value = null
-    return stood
   }
-  return { running: computed(() => held.value ?? undefined), start, stop }
+  return { running: computed(() => held.value ?? undefined), start, beat, stop }
 }

@@ -9,7 +9,7 @@ import { useTab } from '~/stores/tab'
 
 export interface Hands {
   prove(state: WorkState): void
-  write(line: DraftLine): Promise<void>
+  write(line: DraftLine): Promise<unknown>
   focus(): void
 }
 

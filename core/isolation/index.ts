@@ -19,5 +19,5 @@ export { findPuzzles, PUZZLE_SLIPS, type Puzzle, type PuzzleSlip } from './puzzl
 export { rankSuspects, type Move, type Ranking, type Suspect } from './suspects'
 export { likelihoods } from './likelihood'
 export { buildTables, MISREAD, type Tables, type TestTable } from './tables'
-export { formatBand, judge, SLIPS, VERDICTS, type Slip, type Verdict, type VerdictWord } from './verdict'
+export { compare, judge, SLIPS, VERDICTS, type Slip, type Verdict, type VerdictWord } from './verdict'
 export { readPositions, type Positions } from './positions'

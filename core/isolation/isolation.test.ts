@@ -1,9 +1,9 @@
-import { US } from '#core/units'
+import { formatRange, US } from '#core/units'
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import type { NumericTest } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
-import { formatBand, isolate, judge, prepareSystem, previewLine, rankSuspects, type Tables } from '.'
+import { isolate, judge, prepareSystem, previewLine, rankSuspects, type Tables } from '.'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
@@ -292,6 +292,6 @@ describe('verdicts', () => {
   it('names the source of the band', () => {
     expect(verdict('leads.ground', 5e6).band).toMatchObject({ source: 'insulation', standing: 'practice' })
     const test = three.model.kind.tests.find(t => t.id === 'line.volts') as NumericTest
-    expect(formatBand(test, three.model.band(test)!, US)).toBe('207–253 V')
+    expect(formatRange('volts', three.model.band(test)!, US)).toBe('207–253 V')
   })
 })

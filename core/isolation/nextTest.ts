@@ -3,6 +3,7 @@
  *   gain = H(now) − Σ p(outcome)·H(after outcome), over the repairs that are still in question;  score = gain / minutes
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
+import { formatRange } from '#core/units'
 import type { Need, SystemModel, Test, Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 import { STATE_STEPS, testCost } from './costs'
@@ -13,7 +14,7 @@ import { modeOf } from './hypothesis'
 import { describeOutcomes, NEGLIGIBLE, type Outcome } from './outcomes'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
-import { formatBand, withSource } from './verdict'
+import { withSource } from './verdict'
 
 export interface ProposedTest {
   readonly test: string
@@ -243,7 +244,7 @@ function describeTest(
     cautions: test.cautions ?? [],
     first: test.need === 'any' || holdsNeed(state, test.need) ? [] : STATE_STEPS[test.need],
     ...(band && test.kind === 'numeric'
-      ? { band: formatBand(test, band, tables.model.practice.units), bandSource: withSource(band).sourceText }
+      ? { band: formatRange(test.quantity, band, tables.model.practice.units), bandSource: withSource(band).sourceText }
       : {}),
     ...(test.wait ? { wait: test.wait } : {}),
     ...(again ? { again } : {}),

@@ -1,9 +1,8 @@
 /** What the answers of a test would leave: runs of readings that a meter can part, each in words. */
 import type { NumericTest, Prediction, SeenTest, SystemModel } from '#core/systems'
-import { formatValue, type Units } from '#core/units'
+import { formatRange, formatValue, type Units } from '#core/units'
 import { failedIn } from './hypothesis'
 import { OTHER, type TestTable } from './tables'
-import { formatBand } from './verdict'
 
 export interface Outcome {
   readonly label: string
@@ -142,7 +141,7 @@ function binLabel(
     return last < edges.length
       ? `under ${formatValue(test.quantity, edges[last]!, units)}`
       : `over ${formatValue(test.quantity, edges[first - 1] ?? 0, units)}`
-  return formatBand(test, { low: low < high * 0.02 ? 0 : low, high, source: 'model' }, units)
+  return formatRange(test.quantity, { low: low < high * 0.02 ? 0 : low, high }, units)
 }
 
 function sumBins(row: ArrayLike<number>, first: number, last: number): number {

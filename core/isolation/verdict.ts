@@ -3,7 +3,6 @@ import { SOURCES, type Source, type SourceId } from '#core/standards'
 import type { Band, NumericTest, SystemModel, Test } from '#core/systems'
 import type { LineOf, TabState } from '#core/tab'
 import type { Tables } from './tables'
-import { formatValue, type Units } from '#core/units'
 
 export const VERDICTS = ['in-band', 'low', 'high', 'open', 'seen', 'unknown'] as const
 export type VerdictWord = (typeof VERDICTS)[number]
@@ -70,17 +69,8 @@ export const withSource = (band: Band) => ({
   standing: SOURCES[band.source].standing,
 })
 
-/** "207–253 V", "over 2 MΩ", "up to 0.2 V". */
-export function formatBand(test: NumericTest, band: Band, units: Units): string {
-  const say = (si: number) => formatValue(test.quantity, si, units)
-  if (!Number.isFinite(band.high)) return `over ${say(band.low)}`
-  if (band.low <= 0) return `up to ${say(band.high)}`
-  const [low, high] = [say(band.low), say(band.high)]
-  const [lowUnit, highUnit] = [low.split(' ')[1], high.split(' ')[1]]
-  return lowUnit === highUnit ? `${low.split(' ')[0]}–${high}` : `${low}–${high}`
-}
-
-function compare(value: number | null, band: Band | undefined): VerdictWord {
+/** A figure against a band; beyond the range (null) is open. */
+export function compare(value: number | null, band: Pick<Band, 'low' | 'high'> | undefined): VerdictWord {
   if (!band) return 'unknown'
   if (value === null) return Number.isFinite(band.high) ? 'open' : 'in-band'
   return value < band.low ? 'low' : value > band.high ? 'high' : 'in-band'

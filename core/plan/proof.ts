@@ -2,12 +2,11 @@
  * What is proved of the system as it now stands: each reading of the proof run against its band, the hold, the cycles,
  * and what was said to be proved or not to hold; only lines since the last repair count.
  */
-import type { Isolation, Tables } from '#core/isolation'
-import type { Test } from '#core/systems'
+import { compare, judge, type Isolation, type Tables } from '#core/isolation'
+import { bandAsSet, modelAsSet, pressureWhen, setUpOf } from '#core/setup'
+import type { Band, ClimbPoint, SystemModel, Test } from '#core/systems'
 import { asFound, isKnownLine, type Evidence, type Line, type LineOf, type TabState } from '#core/tab'
-import { setUpOf } from '#core/setup'
 import { PSI } from '#core/units'
-import { judge } from '#core/isolation'
 import { after, opens } from './asks'
 import type { PlannedRepair } from './repairs'
 
@@ -17,11 +16,22 @@ export interface ProofItem {
   readonly proved: boolean
   readonly test?: string
   readonly by?: string
+  /** what it should read as the system is now fitted and set */
+  readonly wanted?: Wanted
+  /** what the gauge stood at, where that decides what is wanted, Pa */
+  readonly at?: number
   /** why it is not, by a code: not read, out of its band, said not to hold, lost too much, too short, too few */
   readonly why?: 'not-read' | 'out-of-band' | 'does-not-hold' | 'lost-pressure' | 'too-short' | 'too-few' | 'left-out'
 }
+/** No high, and anything over the low will do. */
+export interface Wanted {
+  readonly low: number
+  readonly high?: number
+}
 export interface ProofStatus {
   readonly items: readonly ProofItem[]
+  /** what the clamp should show over the gauge, as the pressure climbs */
+  readonly climb: readonly ClimbPoint[]
   readonly proved: number
   readonly open: number
   /** chance that nothing more is wrong, as far as the lines tell */
@@ -44,15 +54,18 @@ export function proofOf(
 ): ProofStatus {
   const { kind, practice } = tables.model
   const since = linesSince(state)
-  const air = setUpOf(tables.model, state)?.air
+  const setUp = setUpOf(tables.model, state)
+  const air = setUp?.air
+  const asSet = modelAsSet(tables.model, setUp)
   const said = since.filter(l => l.kind === 'proved')
   const own = kind.tests.filter(t => t.proves && t.id !== WORKS && belongs(tables, state, t, repairs))
   const items: ProofItem[] = [
     ...own.map((test): ProofItem => {
-      const base = { what: test.id, title: test.title, test: test.id }
+      const band = test.kind === 'numeric' ? bandAsSet({ wanted: tables.model, asSet }, test) : undefined
+      const base = { what: test.id, title: test.title, test: test.id, ...(band ? { wanted: asWanted(band) } : {}) }
       const line = state.evidence.findLast(e =>
         e.line.test === test.id && e.repaired.length === state.repaired.length)?.line
-      if (line) return { ...base, by: line.id, ...judgeProof(tables, state, line) }
+      if (line) return { ...base, by: line.id, ...judgeProof(tables, asSet, state, line) }
       if (test.id === 'precharge' && air?.do === 'leave') return { ...base, proved: true }
       const hold = test.id === HELD ? holdOf(since, practice.leakDownMinutes) : undefined
       if (hold?.by) return { ...base, ...hold, what: HELD }
@@ -64,6 +77,7 @@ export function proofOf(
   const proved = items.filter(i => i.proved).length
   return {
     items,
+    climb: climbOf(asSet, own),
     proved,
     open: items.length - proved,
     ...(isolation.afterRepair ? { restored: isolation.afterRepair.restored } : {}),
@@ -88,10 +102,31 @@ function belongs(tables: Tables, state: TabState, test: Test, repairs: readonly 
   return found !== undefined && judge(tables, state, found).word !== 'in-band'
 }
 
-function judgeProof(tables: Tables, state: TabState, line: Evidence['line']): Pick<ProofItem, 'proved' | 'why'> {
-  const sound = line.kind === 'observation' ? isSound(tables, line) : judge(tables, state, line).word === 'in-band'
-  return sound ? { proved: true } : { proved: false, why: 'out-of-band' }
+type Judged = Pick<ProofItem, 'proved' | 'why' | 'wanted' | 'at'>
+function judgeProof(tables: Tables, asSet: SystemModel, state: TabState, line: Evidence['line']): Judged {
+  const { sound, ...seen } = line.kind === 'observation'
+    ? { sound: isSound(tables, line) }
+    : judgeReading(tables.model, asSet, state, line)
+  return sound ? { ...seen, proved: true } : { ...seen, proved: false, why: 'out-of-band' }
 }
+
+function judgeReading(wanted: SystemModel, asSet: SystemModel, state: TabState, line: LineOf<'reading'>) {
+  const test = wanted.kind.tests.find(t => t.id === line.test)
+  if (test?.kind !== 'numeric') return { sound: false }
+  const at = asSet.climb(test).length > 0 ? pressureWhen(wanted, state, line) : undefined
+  const band = bandAsSet({ wanted, asSet }, test, at)
+  return {
+    sound: compare(line.value, band) === 'in-band',
+    ...(band ? { wanted: asWanted(band) } : {}),
+    ...(at === undefined ? {} : { at }),
+  }
+}
+
+const asWanted = ({ low, high }: Pick<Band, 'low' | 'high'>): Wanted =>
+  ({ low, ...(Number.isFinite(high) ? { high } : {}) })
+
+const climbOf = (asSet: SystemModel, own: readonly Test[]): readonly ClimbPoint[] =>
+  own.map(t => (t.kind === 'numeric' ? asSet.climb(t) : [])).find(c => c.length > 0) ?? []
 
 /** What is mostly seen where the system does its work. */
 function isSound({ model }: Tables, line: LineOf<'observation'>): boolean {

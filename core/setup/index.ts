@@ -1,3 +1,4 @@
+export { bandAsSet, modelAsSet, pressureWhen } from './asSet'
 export {
   advise, learn, startCoach, type Advice, type CoachEvent, type CoachState, type CoachTarget, type Watched,
 } from './coach'

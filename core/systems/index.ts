@@ -1,5 +1,6 @@
 export { findTest, hasOutcome, wholeCatalogue, type Catalogue } from './catalogue'
 export { repairCautions } from './cautions'
+export { loadShare } from './climb'
 export { type Description, type StageDescription } from './describe/description'
 export {
   CONTACTS,
@@ -85,6 +86,7 @@ export {
   COMPLAINTS,
   type Assumption,
   type Band,
+  type ClimbPoint,
   type Complaint,
   type Hypothesis,
   type ModelProblem,

@@ -6,6 +6,7 @@
 import type { FlowStory } from '#core/flow'
 import { ok } from '#core/foundation'
 import { bandOf } from './bands'
+import { climbOf } from './climb'
 import type { Description } from './describe/description'
 import { listEntries, pairBeside, type Entry, type ModelOptions } from './entries'
 import { leakHole } from './leakHole'
@@ -81,6 +82,10 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
       )
       bands.set(test.id, { band })
       return band
+    },
+    climb: (test) => {
+      const whole = test.band === 'running-amps' && stageOf(test) === '' ? model.band(test) : undefined
+      return whole ? climbOf(d, solver, stand(0, ''), test, whole) : []
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,

@@ -56,6 +56,13 @@ export interface Band {
   readonly note?: string
 }
 
+/** What a running clamp shows at a pressure of the gauge: Pa, A. */
+export interface ClimbPoint {
+  readonly pressure: number
+  readonly low: number
+  readonly high: number
+}
+
 /** A described system ready to be asked: its networks, predictions and bands. */
 export interface SystemModel {
   readonly kind: SystemKind
@@ -68,6 +75,8 @@ export interface SystemModel {
   /** chance of each outcome of a seen test */
   expect(hypothesis: number, test: SeenTest): readonly number[]
   band(test: NumericTest): Band | undefined
+  /** bands of a running clamp as pressure climbs to the cut-out; none for any other test */
+  climb(test: NumericTest): readonly ClimbPoint[]
   /** nominal service volts, for catching values beyond the supply */
   readonly supplyVolts: number
   network(scenario: Scenario, hypothesis: number, stage?: string): Network

@@ -6,6 +6,7 @@ export {
   FOOT,
   formatFigure,
   formatLength,
+  formatRange,
   formatValue,
   formatVolume,
   GALLON,

@@ -115,6 +115,19 @@ export function formatValue(quantity: Quantity, si: number, units: Units = US): 
   return unit ? `${digits} ${unit}` : digits
 }
 
+/** "207–253 V", "over 2 MΩ", "up to 0.2 V"; no high, or an infinite one, is no limit. */
+export function formatRange(
+  quantity: Quantity,
+  { low, high = Infinity }: { readonly low: number, readonly high?: number },
+  units: Units = US,
+): string {
+  const say = (si: number) => formatValue(quantity, si, units)
+  if (!Number.isFinite(high)) return `over ${say(low)}`
+  if (low <= 0) return `up to ${say(high)}`
+  const [from, to] = [say(low), say(high)]
+  return from.split(' ')[1] === to.split(' ')[1] ? `${from.split(' ')[0]}–${to}` : `${from}–${to}`
+}
+
 function pickUnit(quantity: Quantity, size: number, units: Units): Unit {
   switch (quantity) {
     case 'ohms': return unitNamed(size >= 1e6 ? 'MΩ' : size >= 1e4 ? 'kΩ' : 'Ω')

@@ -1,16 +1,35 @@
 <script setup lang="ts">
 /** Pressure and amps as they were read, over time, with what is wanted behind: grows with every line. */
+import { useMediaQuery } from '@vueuse/core'
 import type { SetUp } from '#core/setup'
+import { interpolate } from '#core/foundation'
+import type { ClimbPoint } from '#core/systems'
 import { useChartLook } from '~/composables/useChartLook'
-import type { Run } from './runSeries'
+import { labelled, type Run } from './runSeries'
 
 const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'))
-const props = defineProps<{ run: Run, target: SetUp['target'] | undefined, perUnit: number }>()
+const props = defineProps<{
+  run: Run
+  target: SetUp['target'] | undefined
+  /** what the clamp should show over the gauge */
+  climb: readonly ClimbPoint[]
+  perUnit: number
+}>()
 const { night, colour, look } = useChartLook()
 const scaled = (pa: number) => Number((pa / props.perUnit).toFixed(1))
+/** What the clamp should show while the gauge stood where it was read. */
+const wantedAmps = computed(() =>
+  (props.run.amps.length === 0 || props.climb.length === 0
+    ? []
+    : props.run.pressure.map(({ x, y }) => {
+        const edge = (of: 'low' | 'high') =>
+          Number(interpolate(props.climb.map(c => [c.pressure, c[of]]), y * props.perUnit)!.toFixed(1))
+        return { x, y: [edge('low'), edge('high')] }
+      })))
 const series = computed(() => [
-  { name: props.run.unit, data: props.run.pressure },
-  ...(props.run.amps.length ? [{ name: 'A', data: props.run.amps }] : []),
+  { name: props.run.unit, type: 'line', data: props.run.pressure },
+  ...(props.run.amps.length ? [{ name: 'A', type: 'line', data: props.run.amps }] : []),
+  ...(wantedAmps.value.length ? [{ name: 'A wanted', type: 'rangeArea', data: wantedAmps.value }] : []),
 ])
 const wanted = computed(() => {
   const { target } = props
@@ -54,19 +73,27 @@ const span = computed(() => {
   const long = Math.max(last - first, 10e3)
   return { min: first - 0.05 * long, max: last + 0.14 * long }
 })
+const narrow = useMediaQuery('(max-width: 760px)')
+/** A label takes so much of the chart's width. */
+const shown = computed(() =>
+  labelled(props.run.pressure, (narrow.value ? 0.17 : 0.07) * (span.value.max - span.value.min)))
+const say = (at: number) => {
+  const point = props.run.pressure[at]
+  return point && shown.value.has(point) ? point.label : ''
+}
 const options = computed(() => ({
   ...look.value,
-  stroke: { width: [3, 2], dashArray: [0, 4] },
-  colors: [colour('water'), colour('copper')],
-  markers: { size: 6, strokeWidth: 2, strokeColors: colour('ink') },
+  stroke: { width: [3, 2, 0], dashArray: [0, 4, 0] },
+  fill: { opacity: [1, 1, 0.16] },
+  colors: [colour('water'), colour('copper'), colour('copper')],
+  markers: { size: [6, 6, 0], strokeWidth: 2, strokeColors: colour('ink') },
   dataLabels: {
     enabled: true,
     enabledOnSeries: [0],
     offsetY: -8,
     background: { enabled: false },
     style: { fontSize: '13px', fontWeight: 700, colors: [colour('ink')] },
-    formatter: (_: number, at: { seriesIndex: number, dataPointIndex: number }) =>
-      props.run.pressure[at.dataPointIndex]?.label ?? '',
+    formatter: (_: number, at: { dataPointIndex: number }) => say(at.dataPointIndex),
   },
   legend: { show: false },
   annotations: { yaxis: wanted.value, xaxis: turns.value },
@@ -83,6 +110,7 @@ const options = computed(() => ({
   },
   yaxis: [
     {
+      seriesName: [props.run.unit],
       min: 0,
       max: top.value,
       tickAmount: 4,
@@ -90,6 +118,7 @@ const options = computed(() => ({
     },
     ...(props.run.amps.length
       ? [{
+          seriesName: wantedAmps.value.length ? ['A', 'A wanted'] : ['A'],
           opposite: true,
           min: 0,
           tickAmount: 4,

@@ -13,11 +13,13 @@ const props = defineProps<{
   minutes: number
   units: Units
   stopwatch: ReturnType<typeof useStopwatch>
+  /** logs lines, or what is said; tells whether that is kept */
+  keep: (lines: readonly DraftLine[]) => Promise<boolean>
+  tell: (text: string) => Promise<boolean>
 }>()
-const emit = defineEmits<{ log: [lines: readonly DraftLine[]], say: [text: string] }>()
 const of = String(useRoute().params.id)
 const gauge = useDraft(of, 'gauge')
-const { running, start, stop } = props.stopwatch
+const { running, start, beat, stop } = props.stopwatch
 const pressure = (text: string) => readValue('pressure', text, props.units)
 const unread = computed(() => gauge.value.trim() !== '' && pressure(gauge.value) === undefined)
 const holding = computed(() => running.value?.what === 'hold')
@@ -28,20 +30,28 @@ const word = computed(() => {
   return isOn.value ? 'Now: it went off' : 'Now: it came on'
 })
 
-function press() {
-  if (unread.value) return
-  if (props.step === 'hold') holdNow()
-  else turnNow()
-  gauge.value = ''
+/** One press is kept before the next is taken; neither the figure nor the watch goes before that. */
+const keeping = ref(false)
+async function press() {
+  if (unread.value || keeping.value) return
+  keeping.value = true
+  const kept = await (props.step === 'hold' ? holdNow() : turnNow()).finally(() => {
+    keeping.value = false
+  })
+  if (kept) gauge.value = ''
 }
-function holdNow() {
-  if (!holding.value) return start('hold', gauge.value)
-  const stood = stop()
-  if (!stood) return
+async function holdNow(): Promise<boolean> {
+  const stood = beat()
+  if (stood?.what !== 'hold') {
+    start('hold', gauge.value)
+    return true
+  }
   const [from, to] = [pressure(stood.from), pressure(gauge.value)]
   const figure = (pa: number) => Number((pa / unitsOf('pressure', props.units)[0]!.perUnit).toFixed(2))
   const held = from === undefined || to === undefined ? '' : ` ${figure(from)}→${figure(to)}`
-  emit('say', `hold ${Math.round(stood.elapsed / 1000)} s${held}`)
+  const kept = await props.tell(`hold ${Math.round(stood.elapsed / 1000)} s${held}`)
+  if (kept) stop()
+  return kept
 }
 /** What was timed goes only by a second press. */
 const dropping = refAutoReset(false, 4000)
@@ -50,21 +60,22 @@ function drop() {
   dropping.value = !dropping.value
 }
 /** It came on or went off: the gauge at that instant, how long it ran or rested, and from start to start. */
-function turnNow() {
+async function turnNow(): Promise<boolean> {
   const at = pressure(gauge.value)
-  const stood = stop()
+  const stood = beat()
   const cameOn = stood?.what !== 'on'
   const test = cameOn ? 'cut-in' : 'cut-out'
   const timed = (what: 'run' | 'rest' | 'cycle', ms: number): DraftLine => ({
     kind: 'timed', what, seconds: Math.round(ms / 1000),
   })
   const cycle = cameOn ? stood?.cycle : undefined
-  emit('log', [
+  const kept = await props.keep([
     ...(at === undefined ? [] : [{ kind: 'reading', test, value: at } as const]),
     ...(stood && stood.what !== 'hold' ? [timed(cameOn ? 'rest' : 'run', stood.elapsed)] : []),
     ...(cycle === undefined ? [] : [timed('cycle', cycle)]),
   ])
-  start(cameOn ? 'on' : 'off', '', cameOn ? 0 : stood?.cycle)
+  if (kept) start(cameOn ? 'on' : 'off', '', cameOn ? 0 : stood?.cycle)
+  return kept
 }
 </script>
 
@@ -74,7 +85,7 @@ function turnNow() {
       <span class="soft">gauge</span>
       <input v-model="gauge" inputmode="decimal" autocomplete="off" aria-label="Gauge" @keydown.enter.prevent="press">
     </label>
-    <button class="press main now" :disabled="unread" @click="press">{{ word }}</button>
+    <button class="press main now" :disabled="unread || keeping" @click="press">{{ word }}</button>
     <p v-if="running" class="time">
       <b class="figure" role="timer">{{ sayWatch(running.elapsed) }}</b>
       <span v-if="holding" class="soft">{{ left > 0 ? `${sayWatch(left)} to go` : 'long enough' }}</span>

@@ -2,7 +2,7 @@
 /** The next step of a repair, where the next test stood: what to do, in which state, why, and that it is done. */
 import type { PlanStep } from '#core/plan'
 import type { DraftLine, WorkState } from '#core/tab'
-import { formatFigure, formatTurns, type Units } from '#core/units'
+import { formatFigure, formatRange, formatTurns, type Quantity, type Units } from '#core/units'
 import { sayBlocked, sayMove, sayWiringFault, sayWiringNote, STATION_WORDS } from '#core/words'
 import { useStopwatch } from '~/composables/useStopwatch'
 import { useDraftAt } from '~/composables/useDraft'
@@ -14,10 +14,12 @@ const props = defineProps<{
   units: Units
   holds: (need: PlanStep['need']) => boolean
   titleOf: (test: string) => string
+  quantityOf: (test: string) => Quantity | undefined
+  /** logs lines, or what is said; tells whether that is kept */
+  keep: (lines: readonly DraftLine[]) => Promise<boolean>
+  tell: (text: string) => Promise<boolean>
 }>()
 const emit = defineEmits<{
-  log: [lines: readonly DraftLine[]]
-  say: [text: string]
   prove: [state: Exclude<WorkState, 'live'>]
   take: [test: string]
   tests: []
@@ -65,6 +67,13 @@ const heading = computed(() => {
 /** The reading that is wanted now: of the run, or before it can be gone on with. */
 const asked = computed(() =>
   (props.step?.id === 'run' || props.step?.standing === 'blocked' ? props.step.readings?.[0] : undefined))
+/** What the run still wants read, and what each should show as the system now stands. */
+const toRead = computed(() =>
+  props.plan.proof.items.flatMap(({ test, title, proved, wanted }) => {
+    if (!test || proved || test === 'leak-down') return []
+    const quantity = wanted && props.quantityOf(test)
+    return [{ title, wanted: quantity ? formatRange(quantity, wanted, props.units) : '' }]
+  }))
 /** What is watched with the gauge in sight and a thumb on the key. */
 const stopwatch = useStopwatch(String(useRoute().params.id))
 const watched = computed(() => {
@@ -79,19 +88,19 @@ const minutes = computed(() =>
   props.plan.stations.flatMap(s => s.steps).find(s => s.id === 'hold')?.wait ?? 0)
 const perTurn = computed(() => figure(advice.value?.coach.state.mean[2]))
 
-function done() {
+async function done() {
   const { step } = props
   if (!step) return
   const own: DraftLine = { kind: 'step', station: step.station, step: step.id, done: true }
   const coach = advice.value?.coach.advice
-  if (step.id === 'power-on') return emit('log', [{ kind: 'state', to: 'live' }, own])
+  if (step.id === 'power-on') return props.keep([{ kind: 'state', to: 'live' }, own])
   const repair: readonly DraftLine[] = step.puts ? [{ kind: 'repair', ...step.puts }] : []
   if (coach?.do === 'turn')
-    return emit('log', [...repair, { kind: 'adjusted', component: 'switch', nut: coach.nut, turns: coach.turns }])
+    return props.keep([...repair, { kind: 'adjusted', component: 'switch', nut: coach.nut, turns: coach.turns }])
   const fix = step.id.startsWith('fix:') ? props.plan.repairs.find(r => r.name === step.title) : undefined
   if (fix) {
     const component = fix.fault.slice(0, fix.fault.indexOf('.'))
-    return emit('log', [step.part
+    return props.keep([step.part
       ? {
           kind: 'part',
           component,
@@ -102,7 +111,7 @@ function done() {
         }
       : { kind: 'repair', component, fault: fix.fault, text: step.title }])
   }
-  emit('log', [...repair, own])
+  return props.keep([...repair, own])
 }
 /** What the record wants moved: said at once, and judged anew. */
 const moves = computed(() => {
@@ -110,7 +119,7 @@ const moves = computed(() => {
   return props.step?.id === 'paper-proof' ? all : []
 })
 const moved = () =>
-  emit('log', moves.value.map(({ colour, to, terminal, part }): DraftLine => ({
+  props.keep(moves.value.map(({ colour, to, terminal, part }): DraftLine => ({
     kind: 'landed', part, terminal, colour, to, as: 'left',
   })))
 function leave() {
@@ -118,7 +127,7 @@ function leave() {
   if (!props.step || !why) return
   // the words stay in their draft: should the line not be kept, they are not lost
   leaving.value = false
-  emit('log', [{ kind: 'step', station: props.step.station, step: props.step.id, done: false, reason: why }])
+  void props.keep([{ kind: 'step', station: props.step.station, step: props.step.id, done: false, reason: why }])
 }
 /** Wires are landed by saying them, a proof by being right; what is blocked is not done at all. */
 const canBeDone = computed(() => props.step?.standing !== 'blocked' && props.step?.id !== 'land')
@@ -155,8 +164,8 @@ const mainWord = computed(() => {
         :minutes="minutes"
         :units="units"
         :stopwatch="stopwatch"
-        @log="lines => emit('log', lines)"
-        @say="text => emit('say', text)"
+        :keep="keep"
+        :tell="tell"
       />
       <ul v-if="step.id === 'paper-proof'" class="verdicts">
         <template v-for="w in wiring" :key="w.component">
@@ -164,6 +173,11 @@ const mainWord = computed(() => {
           <li v-for="m in w.mend ?? []" :key="m.colour + m.to"><b>{{ sayMove(m) }}</b></li>
           <li v-for="n in w.verdict.notes" :key="n.code" class="soft">{{ sayWiringNote(n) }}</li>
         </template>
+      </ul>
+      <ul v-else-if="step.id === 'run' && toRead.length" class="to-read">
+        <li v-for="r in toRead" :key="r.title">
+          <span>{{ r.title }}</span><b class="figure">{{ r.wanted }}</b>
+        </li>
       </ul>
       <ul v-else class="work">
         <li v-for="w in step.work" :key="w">{{ w }}</li>
@@ -180,7 +194,7 @@ const mainWord = computed(() => {
         >
         <label><Checkbox v-model="temporary" binary /> for the time being</label>
       </div>
-      <TraceIntake v-if="step.station === 'prove'" @log="lines => emit('log', lines)" />
+      <TraceIntake v-if="step.station === 'prove'" :keep="keep" />
       <p v-if="step.reason" class="blocked" role="status">{{ sayBlocked(step.reason) }}</p>
       <p class="why soft">
         {{ step.why }} About {{ step.minutes }} min.
@@ -213,7 +227,7 @@ const mainWord = computed(() => {
             :key="c.about"
             class="press"
             :class="{ main: c.standing === 'shown' }"
-            @click="emit('log', [{ kind: 'finding', role: 'cause', about: c.about, text: '' }])"
+            @click="keep([{ kind: 'finding', role: 'cause', about: c.about, text: '' }])"
           >
             {{ c.label }}
           </button>
@@ -234,6 +248,18 @@ const mainWord = computed(() => {
 </template>
 
 <style scoped>
+.to-read {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.to-read li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 2px 0;
+  border-bottom: 1px solid var(--rule);
+}
 .card {
   border: 2px solid var(--edge);
   padding: 10px 16px 12px;

@@ -12,8 +12,10 @@ const props = defineProps<{
   here: readonly { readonly colour: string, readonly to: string }[]
   as: 'found' | 'left'
   on: Landed['on']
+  /** logs lines; tells whether they are kept */
+  keep: (lines: readonly DraftLine[]) => Promise<boolean>
 }>()
-const emit = defineEmits<{ log: [line: DraftLine], pick: [terminal: string], close: [] }>()
+const emit = defineEmits<{ pick: [terminal: string], close: [] }>()
 
 const COLOURS = ['black', 'white', 'red', 'yellow', 'blue', 'green', 'bare', 'brown'] as const
 const colour = ref<string>()
@@ -30,14 +32,11 @@ const line = (more: Pick<Landed, 'colour' | 'to'> & { readonly off?: true }): La
   kind: 'landed', part: props.component, terminal: props.terminal!, as: props.as, ...more,
   ...(props.on && !more.off ? { on: props.on } : {}),
 })
-function land(to: string) {
-  emit('log', line({ colour: colour.value!, to }))
-  emit('close')
+async function keepLine(landed: Landed) {
+  if (await props.keep([landed])) emit('close')
 }
-function takeOff(which: { readonly colour: string, readonly to: string }) {
-  emit('log', line({ ...which, off: true }))
-  emit('close')
-}
+const land = (to: string) => keepLine(line({ colour: colour.value!, to }))
+const takeOff = (which: { readonly colour: string, readonly to: string }) => keepLine(line({ ...which, off: true }))
 </script>
 
 <template>

@@ -16,8 +16,9 @@ const props = defineProps<{
   /** how what is tapped counts */
   as: 'found' | 'left'
   picture: Attachment | undefined
+  /** logs lines; tells whether they are kept */
+  keep: (lines: readonly DraftLine[]) => Promise<boolean>
 }>()
-const emit = defineEmits<{ log: [line: DraftLine] }>()
 const tab = useTab()
 const drawing = computed(() => drawTerminals(props.wired, props.narrow))
 const part = computed(() => PARTS_WIRED[props.wired.circuit.part])
@@ -87,8 +88,8 @@ function close() {
       :here="here"
       :as="as"
       :on="on"
+      :keep="keep"
       @pick="t => (taken = t)"
-      @log="line => emit('log', line)"
       @close="close"
     />
     <p v-else-if="isBlank" class="right"><b>Tap a screw:</b> its colour, and where it goes.</p>

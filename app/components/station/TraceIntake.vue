@@ -4,7 +4,7 @@ import type { DraftLine } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { useTab } from '~/stores/tab'
 
-const emit = defineEmits<{ log: [lines: readonly DraftLine[]] }>()
+const props = defineProps<{ keep: (lines: readonly DraftLine[]) => Promise<boolean> }>()
 const tab = useTab()
 const share = ref<number>()
 const trouble = ref('')
@@ -28,9 +28,8 @@ async function pick(event: Event) {
   if (read.ok) found.value = read.value
   else trouble.value = sayProblem(read.problem, tab.units)
 }
-function keep() {
-  if (found.value) emit('log', found.value)
-  found.value = undefined
+async function keepFound() {
+  if (found.value && (await props.keep(found.value))) found.value = undefined
 }
 </script>
 
@@ -43,7 +42,7 @@ function keep() {
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <template v-if="found">
       <p>{{ said }}</p>
-      <button class="press" @click="keep">Keep it, with its readings</button>
+      <button class="press" @click="keepFound">Keep it, with its readings</button>
     </template>
   </div>
 </template>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { kindFor, outlineOf } from '#core/systems'
 import { createWriter, type DraftLine, type Line } from '#core/tab'
 import { PSI, US } from '#core/units'
-import { runOf } from './runSeries'
+import { labelled, runOf } from './runSeries'
 
 const kind = outlineOf(kindFor('well-2wire'), new Set())
 const write = createWriter('run-device')
@@ -35,6 +35,11 @@ describe('the run, as it is drawn', () => {
   it('has the amps beside, and the nut between', () => {
     expect(run.amps.map(a => a.y)).toEqual([6.4])
     expect(run.turns.map(t => t.label)).toEqual(['1½ turns anticlockwise'])
+  })
+  it('labels cut-in and cut-out first, and nothing over anything', () => {
+    const at = (x: number, label: string) => ({ x, y: 50, label })
+    const points = [at(0, '22'), at(40, 'in 38'), at(45, '41'), at(90, 'out 60'), at(99, '58'), at(200, '57')]
+    expect([...labelled(points, 30)].map(p => p.label).sort()).toEqual(['22', '57', 'in 38', 'out 60'])
   })
   it('draws nothing that is struck', () => {
     expect(runOf(kind, lines, new Map([['line-5-run', {}]]), US).pressure.map(p => p.label)).not.toContain('out 60')

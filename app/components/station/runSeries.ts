@@ -51,5 +51,17 @@ export function runOf(
     turns: since.flatMap(l => (l.kind === 'adjusted' ? [{ x: Date.parse(l.at), label: formatTurns(l.turns) }] : [])),
   }
 }
+/**
+ * The points that have room for their label: cut-in and cut-out first, then the latest.
+ * @param room ms that a label takes at the chart's width
+ */
+export function labelled(points: readonly RunPoint[], room: number): ReadonlySet<RunPoint> {
+  const isNamed = (p: RunPoint) => Number.isNaN(Number(p.label))
+  const inTurn = points.toReversed().toSorted((a, b) => Number(isNamed(b)) - Number(isNamed(a)))
+  const shown: RunPoint[] = []
+  for (const p of inTurn) if (shown.every(s => Math.abs(s.x - p.x) >= room)) shown.push(p)
+  return new Set(shown)
+}
+
 /** Precharge and a drained gauge belong to no run. */
 const LIVE: ReadonlySet<string> = new Set(['live', 'any'])

@@ -32,7 +32,7 @@ const focus = () => readingLine.value?.focus()
 
 const words = useTabWords()
 const { rows, earlier, refused } = words
-const { proving, waiting, without, needs, logOrAsk, proved, goWithout } = useProving(id.value, focus)
+const { proving, waiting, without, refusal, needs, logOrAsk, proved, goWithout } = useProving(id.value, focus)
 const hand = useTestInHand({
   prove: (state) => {
     proving.value = state
@@ -42,6 +42,7 @@ const hand = useTestInHand({
 })
 const { shown, nextPoint } = hand
 const stations = useStations(logOrAsk)
+const troubles = computed(() => [photoTrouble.value, refusal.value ?? ''].filter(Boolean))
 const settled = computed(() => tab.state.status === 'settled')
 const pickedPoint = computed(() => tab.kind?.points.find(p => p.id === tab.picked))
 
@@ -62,6 +63,10 @@ const prove = (state: WorkState) => {
 async function show(test: string) {
   part.value = 'next'
   await hand.show(test)
+}
+function quantityOf(test: string) {
+  const known = tab.kind?.tests.find(t => t.id === test)
+  return known?.kind === 'numeric' ? known.quantity : undefined
 }
 /** The picture taken last: terminals are marked on it. */
 const lastPicture = computed(() => {
@@ -115,7 +120,7 @@ useTabKeys({
 <template>
   <div v-if="tab.reply && tab.kind" class="screen">
     <TabHead :say="words.sayShort" @prove="s => (proving = s)" />
-    <TabBanners :photo-trouble="photoTrouble" />
+    <TabBanners :troubles="troubles" />
     <div class="work" :data-part="part">
       <TerminalsPanel
         v-if="stations.wired.value && (!narrow || part === 'next')"
@@ -124,13 +129,14 @@ useTabKeys({
         :narrow="narrow"
         :as="stations.recording.value"
         :picture="lastPicture"
-        @log="line => stations.log([line])"
+        :keep="stations.log"
       />
       <RunChart
         v-else-if="stations.run.value && (!narrow || part === 'next')"
         class="area-path"
         :run="stations.run.value"
         :target="tab.plan?.setUp?.target"
+        :climb="tab.plan?.proof.climb ?? []"
         :per-unit="unitsOf('pressure', tab.units)[0]!.perUnit"
       />
       <CyclingChart
@@ -150,8 +156,9 @@ useTabKeys({
         :units="tab.units"
         :holds="stations.holds"
         :title-of="t => shortTitle(tab.kind!, t)"
-        @log="stations.log"
-        @say="stations.tell"
+        :quantity-of="quantityOf"
+        :keep="stations.log"
+        :tell="stations.tell"
         @prove="prove"
         @take="hand.take"
         @tests="stations.leave"
