@@ -3,8 +3,8 @@
 import type { ComponentStanding } from '#core/isolation'
 import type { SystemOutline } from '#core/systems'
 import { labelWidth, placeLabels, type FlagReading } from './flags'
-import { layOutPath } from './layout'
-import { WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './placed'
+import { layOutPath, USUAL_Y } from './layout'
+import { LINE, WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './placed'
 import PathGlyph from './PathGlyph.vue'
 
 const props = defineProps<{
@@ -27,11 +27,18 @@ const emit = defineEmits<{ pick: [point: string] }>()
 
 const layout = computed(() => layOutPath(props.kind))
 const standing = (component: string) => props.standings.find(s => s.component === component)
+/** Where the highest thing of it begins: a conductor that runs above, a flag, or the words over a motor. */
+const top = computed(() => {
+  const { powerY, placed } = layout.value
+  if (placed[0]!.y > USUAL_Y) return 0
+  return Math.max(0, Math.min(powerY - OVER_MOTOR, ...labels.value.map(l => l.y - 14)))
+})
+const box = (from: number, to: number) => `0 ${from} ${WIDTH} ${to - from}`
 const view = computed(() => {
-  const { height, flowY, placed } = layout.value
+  const { height, flowY, placed, powerY } = layout.value
   const pilot = placed.some(p => p.lane === 'pilot')
-  if (props.lane === 'power') return `0 0 ${WIDTH} ${pilot ? flowY - 62 : layout.value.powerY + 88}`
-  return props.lane === 'flow' ? `0 ${flowY - 98} ${WIDTH} ${height - flowY + 98}` : `0 0 ${WIDTH} ${height}`
+  if (props.lane === 'power') return box(top.value, pilot ? flowY - 74 : powerY + 82)
+  return props.lane === 'flow' ? box(flowY - 80, height) : box(top.value, height)
 })
 
 const STATE_WORDS = { proven: 'proven', unproven: '', suspect: 'suspect', condemned: 'condemned' } as const
@@ -68,15 +75,26 @@ const pipes = computed(() => {
   const run = layout.value.placed.filter(p => p.lane === 'flow')
   return run.slice(1).map((p, i) => ({ from: run[i]!.x, to: p.x, standing: standing(p.component.id)?.standing }))
 })
-const NOTE_CHAR = 5.6
+const NOTE_CHAR = 6.4
+/** The name of a motor and two lines of note. */
+const OVER_MOTOR = 86
 /** Its state and its note, on a line each where both would run across a shaft. */
 const under = (n: Name) => {
   const said = [
     word(layout.value.placed.find(x => x.component.id === n.component)!),
     props.notes[n.component],
   ].filter(Boolean)
-  const one = said.join(' · ')
-  return one.length * NOTE_CHAR > n.room ? said : [one]
+  return wrapped(said.join(' · '), n.room)
+}
+/** Broken between its parts where it would run into what stands beside it. */
+function wrapped(text: string, room: number): string[] {
+  const lines: string[] = []
+  for (const part of text.split(' · ').filter(Boolean)) {
+    const longer = [lines.at(-1), part].filter(Boolean).join(' · ')
+    if (lines.length > 0 && longer.length * NOTE_CHAR <= room) lines[lines.length - 1] = longer
+    else lines.push(part)
+  }
+  return lines
 }
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)
@@ -163,13 +181,13 @@ const title = (f: Flag) => {
       :transform="`translate(${n.x} ${n.y})`"
       :text-anchor="n.anchor"
     >
-      <text v-for="(line, i) in n.lines" :key="i" :y="(n.above ? i - n.lines.length + 1 : i) * 13" class="name">
+      <text v-for="(line, i) in n.lines" :key="i" :y="(n.above ? i - n.lines.length + 1 : i) * LINE" class="name">
         {{ line }}
       </text>
       <text
         v-for="(line, i) in under(n)"
         :key="`u${i}`"
-        :y="(n.above ? -14 : 13) * n.lines.length + (n.above ? 0 : 1 + 12 * i)"
+        :y="n.above ? -LINE * (n.lines.length + under(n).length - 1 - i) : LINE * (n.lines.length + i)"
         class="note"
       >
         {{ line }}
@@ -185,9 +203,9 @@ const title = (f: Flag) => {
       @click="emit('pick', f.point.id)"
       @keydown.enter="emit('pick', f.point.id)"
     >
-      <circle :cx="f.at[0]" :cy="f.at[1]" r="15" class="hit" />
-      <circle :cx="f.at[0]" :cy="f.at[1]" r="7.5" class="pin" :class="{ picked: f.point.id === picked }" />
-      <text :x="f.at[0]" :y="f.at[1] + 3.4" text-anchor="middle" class="pin-number">{{ f.point.number }}</text>
+      <circle :cx="f.at[0]" :cy="f.at[1]" r="16" class="hit" />
+      <circle :cx="f.at[0]" :cy="f.at[1]" r="9.6" class="pin" :class="{ picked: f.point.id === picked }" />
+      <text :x="f.at[0]" :y="f.at[1] + 4.6" text-anchor="middle" class="pin-number">{{ f.point.number }}</text>
     </g>
     <g
       v-for="l in labels"
@@ -200,10 +218,10 @@ const title = (f: Flag) => {
       @click="emit('pick', l.flag.point.id)"
       @keydown.enter="emit('pick', l.flag.point.id)"
     >
-      <path :d="`M${l.flag.at[0]} ${l.flag.at[1]} L${l.x} ${l.y + 11}`" class="leader" />
+      <path :d="`M${l.flag.at[0]} ${l.flag.at[1]} L${l.x} ${l.y + 10}`" class="leader" />
       <circle :cx="l.flag.at[0]" :cy="l.flag.at[1]" r="4" class="probe" />
-      <rect :x="l.x - l.width / 2" :y="l.y - 12" :width="l.width" height="24" rx="3" class="label" />
-      <text :x="l.x" :y="l.y + 5.5" text-anchor="middle" class="value">
+      <rect :x="l.x - l.width / 2" :y="l.y - 11" :width="l.width" height="22" rx="3" class="label" />
+      <text :x="l.x" :y="l.y + 5" text-anchor="middle" class="value">
         <template v-if="l.reading">
           {{ l.reading.digits }}
           <tspan class="unit">{{ l.reading.unit }}</tspan>
@@ -224,7 +242,7 @@ const title = (f: Flag) => {
 text {
   fill: var(--ink);
   font-family: var(--face);
-  font-size: var(--size-caps);
+  font-size: var(--size-drawn);
 }
 .name {
   font-weight: 700;
@@ -232,10 +250,8 @@ text {
 .note {
   font-weight: 400;
   fill: var(--soft);
-  font-size: 11.5px;
 }
 .wire-name {
-  font-size: 10.5px;
   fill: var(--soft);
   text-anchor: end;
 }
@@ -314,7 +330,6 @@ text {
   stroke-width: 1.4;
 }
 .pin-number {
-  font-size: 9.5px;
   font-weight: 700;
   fill: var(--brass);
 }
@@ -345,7 +360,7 @@ text {
   font-weight: 700;
 }
 .unit {
-  font-size: 11px;
+  font-size: var(--size-drawn);
   font-weight: 400;
 }
 .flag:hover .label {
@@ -364,7 +379,7 @@ text {
 }
 .flag.next .value {
   fill: var(--on-brass);
-  font-size: var(--size-small);
+  font-size: var(--size-drawn);
 }
 .flag:focus-visible,
 .dot:focus-visible {

@@ -16,7 +16,7 @@ export interface FlagLabel {
 
 const LANES = ['power', 'pilot', 'flow'] as const
 /** Widths of a digit and of a letter of a unit, of the padding, and of the words "15 next". */
-const [DIGIT, LETTER, PADDING, NEXT] = [8.4, 6.6, 22, 62]
+const [DIGIT, LETTER, PADDING, NEXT] = [8.4, 7.4, 22, 66]
 
 /** @returns nought where the flag has no label */
 export function labelWidth(reading: FlagReading | undefined, isNext: boolean): number {
@@ -31,12 +31,13 @@ export function placeLabels(
   readings: ReadonlyMap<string, FlagReading>,
 ): FlagLabel[] {
   const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = {
-    power: { levels: 2, y: l => powerY - 70 - l * 30 },
+    power: { levels: 2, y: l => powerY - 58 - l * 24 },
     pilot: { levels: 1, y: () => pilotY + 42 },
-    flow: { levels: 1, y: () => flowY - 62 },
+    flow: { levels: 1, y: () => flowY - 58 },
   }
-  // a tank's flag stands beside it: above it the switch has its words
-  const aside = (f: Flag) => (f.lane === 'flow' && f.point.spot.part === 'valve' ? 62 : 0)
+  // a tank's flag stands beside it: above it the switch, or the float, has its words
+  const aside = (f: Flag) =>
+    (f.lane !== 'flow' ? 0 : f.point.spot.part === 'valve' ? 62 : f.onGlyph === 'open-tank' ? -66 : 0)
   return LANES.flatMap((lane) => {
     const shown = flags
       .filter(f => f.lane === lane && isShown(f) && widthOf(f) > 0)
@@ -46,7 +47,7 @@ export function placeLabels(
     return shown.map((flag, i) => ({
       flag,
       ...stacked[i]!,
-      y: aside(flag) ? flowY - 34 : rows[lane].y(stacked[i]!.level),
+      y: aside(flag) > 0 ? flowY - 32 : rows[lane].y(stacked[i]!.level),
       reading: readings.get(flag.point.id),
     }))
   })

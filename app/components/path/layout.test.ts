@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { KIND_IDS, kindFor, type KindId, type Nameplate } from '#core/systems'
 import { layOutPath } from './layout'
 import { stackLabels } from './flags'
-import { WIDTH, type Placed } from './placed'
+import { LINE, WIDTH, type Placed } from './placed'
 
 /** Every kind bare, and with all that can be fitted to it. */
 const FULL: Partial<Record<KindId, Nameplate>> = {
@@ -40,7 +40,7 @@ describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
     }
     // with a line of state under it
     for (const n of layout.names)
-      if (!n.above) expect(n.y + 13 * n.lines.length + 4, n.component).toBeLessThanOrEqual(layout.height)
+      if (!n.above) expect(n.y + LINE * n.lines.length + 2, n.component).toBeLessThanOrEqual(layout.height)
   })
   it('runs power left to right and water or air back right to left, without overlaps', () => {
     for (const [of, sign] of [
@@ -93,10 +93,10 @@ describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
   it('writes no name across another', () => {
     const boxes = layout.names.map(n => ({
       id: n.component,
-      from: n.anchor === 'start' ? n.x : n.x - n.width / 2,
-      to: n.anchor === 'start' ? n.x + n.width : n.x + n.width / 2,
-      top: n.y - 11 - (n.above ? (n.lines.length - 1) * 13 : 0),
-      bottom: n.y + 2 + (n.above ? 0 : (n.lines.length - 1) * 13),
+      from: n.anchor === 'start' ? n.x : n.x - (n.anchor === 'end' ? n.width : n.width / 2),
+      to: n.anchor === 'end' ? n.x : n.x + (n.anchor === 'start' ? n.width : n.width / 2),
+      top: n.y - 11 - (n.above ? (n.lines.length - 1) * LINE : 0),
+      bottom: n.y + 2 + (n.above ? 0 : (n.lines.length - 1) * LINE),
     }))
     for (const [i, a] of boxes.entries())
       for (const b of boxes.slice(i + 1))

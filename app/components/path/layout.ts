@@ -5,11 +5,13 @@
  */
 import type { ComponentDef, Glyph, SystemOutline } from '#core/systems'
 import { nameAll } from './names'
-import { WIDTH, type DrawnLane, type Flag, type Joint, type PathLayout, type Placed } from './placed'
+import { LINE, WIDTH, type DrawnLane, type Flag, type Joint, type PathLayout, type Placed } from './placed'
 import { wiresOf } from './wires'
 
-const USUAL_Y = 122
-const WITH_OVER_Y = 142 // room for the conductors that run above
+export const USUAL_Y = 95
+const WITH_OVER_Y = 112 // room for the conductors that run above
+/** From the power lane down to the water or air: past a switch's words, past a control box's, past a pilot circuit. */
+const [DOWN, DOWN_FROM_BOX, PILOT_DOWN, DOWN_FROM_PILOT] = [130, 144, 80, 180]
 
 const SIZE: Partial<Record<Glyph, readonly [number, number]>> = {
   'supply': [30, 40],
@@ -22,7 +24,7 @@ const SIZE: Partial<Record<Glyph, readonly [number, number]>> = {
   'float-switch': [56, 46],
   'starter': [76, 66],
   'transformer': [50, 38],
-  'control-box': [118, 92],
+  'control-box': [118, 84],
   'protector': [48, 42],
   'cable': [66, 38],
   'motor': [76, 76],
@@ -53,9 +55,9 @@ export function layOutPath(kind: SystemOutline): PathLayout {
   const between = (drawing.pilot ?? []).length > 0
   const over = drawing.stretches.some(s => s.route === 'over')
   const powerY = over ? WITH_OVER_Y : USUAL_Y
-  const [pilotY, flowY] = between
-    ? [powerY + 98, powerY + 212]
-    : [powerY + 82, powerY + (drawing.power.some(id => find(id).glyph === 'control-box') ? 148 : 136)]
+  const box = drawing.power.some(id => find(id).glyph === 'control-box')
+  const pilotY = powerY + PILOT_DOWN
+  const flowY = powerY + (between ? DOWN_FROM_PILOT : box ? DOWN_FROM_BOX : DOWN)
   const upstream = drawing.flow.indexOf(drawing.shafts.at(-1)!.pump)
   const power = spread(drawing.power.map(find), 22, WIDTH - 26 - upstream * 66, powerY)
   const at = (id: string) => [...power, ...pilot].find(p => p.component.id === id)
@@ -82,7 +84,7 @@ export function layOutPath(kind: SystemOutline): PathLayout {
   return {
     // a line of state or note may stand under each name
     width: WIDTH,
-    height: Math.max(flowY + 70, ...names.map(n => n.y + 13 * n.lines.length + 6)),
+    height: Math.max(flowY + 54, ...names.map(n => n.y + LINE * n.lines.length + 4)),
     powerY,
     pilotY,
     flowY,
@@ -125,20 +127,21 @@ function spread(components: readonly ComponentDef[], left: number, right: number
   })
 }
 
+const APART_IN_PILOT = 112
 /** The pilot circuit hangs under the starter and runs to the left of it, towards where it is sensed. */
 function placePilot(components: readonly ComponentDef[], power: readonly Placed[], y: number): Placed[] {
   const from
     = power.find(p => p.component.glyph === 'starter') ?? power.find(p => p.component.glyph === 'pressure-switch')!
   const wired = components.filter(c => c.glyph !== 'unloader')
-  const width = wired.length * 104
-  const first = Math.max(60, from.x - width * 0.62)
+  const last = from.x - 40 - 0.5 * Math.max(...wired.slice(-1).map(c => sizeOf(c, 'pilot')[0]))
+  const step = Math.min(APART_IN_PILOT, (last - 44) / Math.max(1, wired.length - 1))
   return components.map((component) => {
     const [w, height] = sizeOf(component, 'pilot')
     const i = wired.indexOf(component)
     return {
       component,
       lane: 'pilot',
-      x: i < 0 ? from.x : first + i * 104 + (wired.length === 1 ? 30 : 0),
+      x: i < 0 ? from.x : last - (wired.length - 1 - i) * step,
       y,
       width: w,
       height,
@@ -149,6 +152,7 @@ function placePilot(components: readonly ComponentDef[], power: readonly Placed[
 /** Over the check valve it vents, but clear of the words beside the pilot switch. */
 const beside = (x: number, wired: readonly Placed[]) => wired.reduce((at, w) => Math.max(at, w.x + 172), x)
 
+const CLEAR_OF_PORT = 46
 /**
  * Pumps stand under their motors and open tanks under their floats; the rest runs evenly between, clear of the
  * sensing port.
@@ -181,8 +185,10 @@ function placeFlow(
   const rest = flow.length - 1 - last
   const leftmost = 44
   // so many stand right of the port as there is room for
-  const clear = 44
-  const roomRight = start - port - clear
+  const clear = CLEAR_OF_PORT
+  // the words of a switch in the pilot circuit stand low
+  const words = ports.some(p => p.to === 'switch') && at('switch')!.lane === 'pilot' ? 2 : 1
+  const roomRight = start - port - words * clear
   const right = Math.max(1, Math.min(rest - 1, Math.round((rest * roomRight) / (start - leftmost))))
   for (let n = 1; n <= rest; n++) {
     xs[last + n]
@@ -236,31 +242,34 @@ function placeFlags(kind: SystemOutline, place: (id: string) => Placed): Flag[] 
         flags,
         side === 'on'
           ? [
-              [18, 0],
-              [-18, 0],
-              [0, 18],
-              [0, -18],
+              [APART, 0],
+              [-APART, 0],
+              [0, APART],
+              [0, -APART],
             ]
           : [
-              [step * 18, 0],
-              [0, -18],
-              [0, 18],
+              [step * APART, 0],
+              [0, -APART],
+              [0, APART],
             ],
       ),
       lane: c.lane,
+      onGlyph: c.component.glyph,
     })
   }
   return flags
 }
 
-/** Moves a dot until no other is nearer than a thumb's tip can tell. */
+/** No two dots nearer than a thumb's tip can tell. */
+const APART = 20
+/** Moves a dot until it is. */
 function apart(
   at: [number, number],
   taken: readonly Flag[],
   ways: readonly (readonly [number, number])[],
 ): readonly [number, number] {
   const free = (x: number, y: number) =>
-    x > 6 && x < WIDTH - 6 && taken.every(f => Math.hypot(f.at[0] - x, f.at[1] - y) >= 17)
+    x > 6 && x < WIDTH - 6 && taken.every(f => Math.hypot(f.at[0] - x, f.at[1] - y) >= APART)
   for (let n = 0; n < 6; n++)
     for (const [dx, dy] of ways) if (free(at[0] + n * dx, at[1] + n * dy)) return [at[0] + n * dx, at[1] + n * dy]
   return at

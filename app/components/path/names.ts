@@ -1,55 +1,70 @@
 /** Names under and beside what is placed, and labels that stand clear of one another. */
 import type { Glyph } from '#core/systems'
-import { WIDTH, type Joint, type Name, type Placed } from './placed'
+import { LINE, WIDTH, type Joint, type Name, type Placed } from './placed'
 
-const CHAR = 6.5
+const CHAR = 7.1
+
+/** Words that stand beside what comes down from them. */
+const ASIDE: ReadonlySet<Glyph> = new Set(['pressure-switch', 'float-switch', 'unloader', 'starter'])
 
 /**
- * Names under their glyphs, in two lines where one would touch its neighbour, and a step lower where two still would.
+ * Names under their glyphs, in two lines where one would touch its neighbour, and a step lower where two still would;
+ * beside the port or wire that comes down from a switch or a starter, on the side that has room.
  */
 export function nameAll(placed: readonly Placed[], shafts: readonly Joint[]): Name[] {
-  const out: Name[] = []
-  for (const lane of ['power', 'pilot', 'flow'] as const) {
+  return (['power', 'pilot', 'flow'] as const).flatMap((lane) => {
     const row = placed
       .filter(p => p.lane === lane && p.component.glyph !== 'supply')
       .toSorted((a, b) => a.x - b.x)
-    const taken: { from: number, to: number, y: number }[] = []
-    row.forEach((p, i) => {
-      const text = p.component.name.replace(/^Well: /, '').replace(/^./, c => c.toUpperCase())
-      const [before, after] = [row[i - 1], row[i + 1]]
-      const slot = Math.min(before ? p.x - before.x : 200, after ? after.x - p.x : 200) - 6
-      const lines = text.length * CHAR > slot ? wrap(text) : [text]
-      const width = Math.max(...lines.map(l => l.length)) * CHAR
-      const above = p.component.glyph === 'motor' && lane === 'power'
-      const aside
-        = p.component.glyph === 'pressure-switch'
-          || p.component.glyph === 'unloader'
-          || p.component.glyph === 'float-switch'
-      const x = aside ? p.x + 8 : Math.max(width / 2 + 2, Math.min(WIDTH - width / 2 - 2, p.x))
-      const base = above
-        ? p.y - 46
-        : p.y + (lane === 'pilot' && aside ? p.height / 2 + 13 : BELOW[p.component.glyph]!)
-      const [from, to] = aside ? [x, x + width] : [x - width / 2, x + width / 2]
-      let y = base
-      while (
-        !above
-        && taken.some(t => Math.abs(t.y - y) < 13 * lines.length && t.from < to + 4 && from - 4 < t.to)
-      )
-        y += 13
-      lines.forEach((_, n) => taken.push({ from, to, y: y + n * 13 }))
-      out.push({
-        component: p.component.id,
-        lines,
-        x,
-        y,
-        anchor: aside ? 'start' : 'middle',
-        above,
-        width,
-        room: aside ? Math.min(...shafts.filter(s => s.x > x).map(s => s.x), WIDTH) - x - 6 : WIDTH,
-      })
-    })
-  }
-  return out
+    const taken: Box[] = []
+    const names = row.map((p, i) => nameOne(p, row[i - 1], row[i + 1], taken, shafts))
+    return names.map(n => ({ ...n, room: roomOf(n, names, shafts) }))
+  })
+}
+interface Box { readonly from: number, readonly to: number, readonly y: number }
+
+function nameOne(
+  p: Placed, before: Placed | undefined, after: Placed | undefined, taken: Box[], shafts: readonly Joint[],
+): Name {
+  const text = nameOf(p)
+  const aside = ASIDE.has(p.component.glyph)
+  const lines = text.length * CHAR > slotOf(p, before, after) ? wrap(text) : [text]
+  const width = widest(lines)
+  const above = p.component.glyph === 'motor' && p.lane === 'power'
+  const blocked = shafts.some(s => s.x > p.x && s.x < p.x + width + 12)
+  const anchor = !aside ? 'middle' : blocked ? 'end' : 'start'
+  const x = !aside
+    ? Math.max(width / 2 + 2, Math.min(WIDTH - width / 2 - 2, p.x))
+    : p.component.glyph === 'starter' ? p.x - 26 : p.x + (blocked ? -8 : 8)
+  const from = anchor === 'start' ? x : anchor === 'end' ? x - width : x - width / 2
+  let y = above
+    ? p.y - 44
+    : p.y + (p.lane === 'pilot' && aside ? p.height / 2 + LINE : BELOW[p.component.glyph]!)
+  while (
+    !above
+    && taken.some(t => Math.abs(t.y - y) < LINE * lines.length && t.from < from + width + 4 && from - 4 < t.to)
+  )
+    y += LINE
+  lines.forEach((_, n) => taken.push({ from, to: from + width, y: y + n * LINE }))
+  return { component: p.component.id, lines, x, y, anchor, above, width, room: WIDTH }
+}
+
+const nameOf = (p: Placed) => p.component.name.replace(/^Well: /, '').replace(/^./, c => c.toUpperCase())
+const widest = (lines: readonly string[]) => Math.max(...lines.map(l => l.length)) * CHAR
+
+/** What a name may take of the row: half way to its neighbours, or up to the next one's words. */
+function slotOf(p: Placed, before: Placed | undefined, after: Placed | undefined): number {
+  if (!ASIDE.has(p.component.glyph))
+    return Math.min(before ? p.x - before.x : 200, after ? after.x - p.x : 200) - 6
+  return after ? after.x - p.x - 12 - (ASIDE.has(after.component.glyph) ? 0 : widest(wrap(nameOf(after))) / 2) : 200
+}
+
+/** Beside it up to the next shaft, or to the next words of its row; under or over it up to the edge. */
+function roomOf(n: Name, row: readonly Name[], shafts: readonly Joint[]): number {
+  if (n.anchor !== 'start') return 2 * Math.min(n.x, WIDTH - n.x) - 4
+  const left = (o: Name) => (o.anchor === 'start' ? o.x : o.x - o.width / 2)
+  const words = row.filter(o => !o.above && left(o) > n.x && o.y + LINE * (o.lines.length + 1) > n.y).map(left)
+  return Math.min(...words, ...shafts.filter(s => s.x > n.x).map(s => s.x), WIDTH) - n.x - 6
 }
 
 const BELOW: Record<Glyph, number> = {
@@ -59,11 +74,11 @@ const BELOW: Record<Glyph, number> = {
   'fuse': 28,
   'disconnect': 38,
   'panel-switch': 35,
-  'pressure-switch': 43,
+  'pressure-switch': 42,
   'float-switch': 38,
   'starter': 48,
   'transformer': 34,
-  'control-box': 62,
+  'control-box': 57,
   'protector': 36,
   'cable': 34,
   'motor': 52,
@@ -76,7 +91,7 @@ const BELOW: Record<Glyph, number> = {
   'tank': 18,
   'open-tank': 44,
   'filter': 36,
-  'house': 37,
+  'house': 36,
   'compressor': 38,
   'receiver': 36,
   'regulator': 31,

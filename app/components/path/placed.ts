@@ -1,5 +1,5 @@
 /** What the layout of a path is made of. Units of the viewBox. */
-import type { ComponentDef, TestPoint } from '#core/systems'
+import type { ComponentDef, Glyph, TestPoint } from '#core/systems'
 
 export type DrawnLane = 'power' | 'pilot' | 'flow'
 export interface Placed {
@@ -20,6 +20,8 @@ export interface Wire {
 export interface Flag {
   readonly point: TestPoint
   readonly at: readonly [number, number]
+  /** what it stands on */
+  readonly onGlyph: Glyph
   readonly lane: DrawnLane
 }
 export interface Name {
@@ -27,10 +29,11 @@ export interface Name {
   readonly lines: readonly string[]
   readonly x: number
   readonly y: number
-  readonly anchor: 'start' | 'middle'
+  readonly anchor: 'start' | 'middle' | 'end'
   readonly above: boolean
   readonly width: number
-  /** for words beside it, up to the next shaft */ readonly room: number
+  /** for words beside it, up to the next shaft or name */
+  readonly room: number
 }
 export interface Joint {
   readonly x: number
@@ -53,3 +56,5 @@ export interface PathLayout {
 }
 
 export const WIDTH = 890
+/** Lines of names and notes, as they stand under one another. */
+export const LINE = 14

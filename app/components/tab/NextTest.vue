@@ -26,6 +26,8 @@ const emit = defineEmits<{
 
 /** after a repair, with nothing left to part, the proof run is what comes next */
 const first = computed(() => props.shown ?? props.isolation?.next[0] ?? props.isolation?.proof[0])
+/** The answer is what was seen: it is tapped. */
+const isSeen = computed(() => first.value?.meter === 'eyes and ears')
 const waits = computed(() =>
   first.value?.wait && !props.isolation?.waiting.some(w => w.test === first.value!.test)
     ? first.value.wait
@@ -105,6 +107,7 @@ function skip() {
                   : 'Next test'
         }}
         <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
+        <span v-if="isSeen" class="need">· tap what you saw</span>
       </p>
       <p v-if="isolation?.leading && !shown" class="leads">
         Likeliest by the numbers: <b>{{ isolation.leading.label.toLowerCase() }}</b>. Not found yet: this settles it.
@@ -113,60 +116,53 @@ function skip() {
         Put right: <b>{{ mended.label.toLowerCase() }}</b>. {{ mended.why }}
       </p>
       <h2>{{ first.title }}</h2>
+      <p class="steps">
+        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }}
+        <span v-if="!isSeen" class="soft">Meter: {{ first.meter }}.</span>
+      </p>
+      <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
       <ul class="outcomes">
         <li v-for="o in outcomes" :key="o.label">
-          <span class="figure">{{ o.label }}</span>
-          <span class="leaves">{{
-            o.leaves
-              .slice(0, 2)
-              .map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`)
-              .join(', ')
-          }}</span>
-          <button
-            v-if="first.meter === 'eyes and ears'"
-            class="press answer"
-            @click="emit('answer', first.test, o.label)"
+          <component
+            :is="isSeen ? 'button' : 'div'"
+            class="outcome"
+            :class="{ answer: isSeen }"
+            @click="isSeen && emit('answer', first.test, o.label)"
           >
-            Saw this
-          </button>
+            <span class="figure">{{ o.label }}</span>
+            <span class="leaves">{{
+              o.leaves
+                .slice(0, 2)
+                .map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`)
+                .join(', ')
+            }}</span>
+          </component>
         </li>
       </ul>
       <p class="why">
+        <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
         {{ first.why }}
         <template v-if="first.again && afterRepair">
           {{ afterRepair }}
         </template>
-        {{ ' ' }}
-        <span v-if="first.band" class="soft">Healthy here: <b>{{ first.band }}</b> ({{ first.bandSource }}).</span>
       </p>
-      <p class="steps">
-        <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }}
-        <span v-if="first.meter !== 'eyes and ears'" class="soft">Meter: {{ first.meter }}.</span>
-      </p>
-      <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
       <div v-if="!skipping" class="card-foot foot">
         <button v-if="waits" class="press main" @click="emit('wait', first.test, waits.minutes)">
           Start the wait: {{ waits.minutes }} min
         </button>
         <button
-          v-if="first.meter !== 'eyes and ears'"
+          v-if="!isSeen"
           class="press"
           :class="{ main: !waits }"
           @click="emit('take', first.test)"
         >
           {{ first.first.length ? `${FIRST[first.need]}, then this` : 'Do this one' }}
         </button>
-        <button
-          v-for="(t, i) in others"
-          :key="t.test"
-          class="press alt"
-          :class="{ plain: i > 0 }"
-          :title="t.title"
-          @click="emit('show', t.test)"
-        >
-          <span>{{ t.title }}</span>
-        </button>
-        <button class="press plain" @click="skipping = true">can’t do that here</button>
+        <p class="others">
+          <span class="soft">or</span>
+          <button v-for="t in others" :key="t.test" class="other" @click="emit('show', t.test)">{{ t.title }}</button>
+          <button class="other" @click="skipping = true">can’t do that here</button>
+        </p>
       </div>
       <form v-else class="card-foot foot" @submit.prevent="skip">
         <label class="field grow">
@@ -242,11 +238,26 @@ h2 {
   gap: 8px;
 }
 .outcomes li {
+  display: grid;
+}
+.outcome {
   background: var(--panel-2);
   padding: 4px 10px 5px;
   display: grid;
-  gap: 0;
   align-content: start;
+  text-align: left;
+  border: 0;
+  color: inherit;
+  font: inherit;
+}
+.outcome.answer {
+  border: 1px solid var(--brass);
+  border-radius: var(--round);
+  min-height: var(--control);
+  cursor: pointer;
+}
+.outcome.answer:hover {
+  background: var(--brass-ground);
 }
 .figure {
   white-space: normal;
@@ -254,10 +265,6 @@ h2 {
 }
 .leaves {
   font-size: var(--size-small);
-}
-.answer {
-  min-height: var(--control);
-  margin-top: 4px;
 }
 .steps,
 .why {
@@ -274,21 +281,29 @@ h2 {
   font-size: var(--size-note);
   flex: 0 0 auto;
 }
-.foot .alt {
-  flex: 0 1 auto;
-  min-width: 60px;
-  text-align: left;
-}
-.foot .alt span {
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  overflow: hidden;
-  font-size: var(--size-note);
+.others {
+  flex: 1 1 200px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: baseline;
+  font-size: var(--size-small);
   line-height: 1.2;
 }
+.other {
+  min-height: 24px;
+  padding: 2px 0;
+  border: 0;
+  background: none;
+  color: var(--brass);
+  font: inherit;
+  font-weight: 600;
+  text-align: left;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
 .foot {
-  flex-wrap: nowrap;
   gap: 6px;
 }
 @media (max-width: 760px) {
@@ -299,11 +314,8 @@ h2 {
     overflow: visible;
     flex: 1 0 auto;
   }
-  .foot {
-    flex-wrap: wrap;
-  }
-  .foot .alt {
-    max-width: 100%;
+  .other {
+    min-height: 44px;
   }
 }
 </style>

@@ -20,7 +20,7 @@ watch(
     if (!flag || !small) return
     lane.value = flag.lane === 'flow' ? 'flow' : 'power'
     await nextTick()
-    drawing.value?.scrollTo({ left: flag.at[0] * 0.9 - 170 })
+    drawing.value?.scrollTo({ left: flag.at[0] - 170 })
   },
   { flush: 'post', immediate: true },
 )
@@ -50,8 +50,9 @@ watch(
   min-height: 0;
   padding: 4px 8px;
 }
-.drawing {
-  height: 100%;
+.drawing > :deep(svg) {
+  height: auto;
+  max-height: 46vh;
 }
 @media (max-width: 760px) {
   .path {
@@ -63,9 +64,10 @@ watch(
     scrollbar-width: none;
     height: auto;
   }
+  /* as large as it is drawn: it is moved under the thumb */
   .drawing > :deep(svg) {
-    width: 800px;
-    height: 176px;
+    width: 890px;
+    max-height: none;
   }
 }
 </style>

@@ -262,7 +262,7 @@ useTabKeys({
   gap: 10px;
   padding: 10px 16px;
   grid-template-areas: 'path path tape' 'next suspects tape';
-  grid-template-rows: 288px minmax(0, 1fr);
+  grid-template-rows: minmax(288px, auto) minmax(0, 1fr);
   grid-template-columns: minmax(0, 1.62fr) minmax(0, 1fr) 344px;
 }
 .area-path {
