@@ -32,6 +32,15 @@ const LEAST_APART = 8 * PSI
 
 export const springEndOf = (ratedCutOut: number): number => SPRING_END * ratedCutOut
 
+/** The highest cut-out that all of them allow, Pa. */
+export const mostOf = ({ shutOff, relief, plate, springEnd }: Omit<SwitchLimits, 'cutIn' | 'cutOut'>): number =>
+  Math.min(
+    springEnd ?? Infinity,
+    shutOff === undefined ? Infinity : shutOff - UNDER_SHUT_OFF,
+    relief === undefined ? Infinity : relief - UNDER_RELIEF,
+    plate ?? Infinity,
+  )
+
 export function checkSetting(limits: SwitchLimits): readonly SettingProblem[] {
   const { cutIn, cutOut, shutOff, relief, plate, springEnd } = limits
   const over = (code: SettingFault, most: number | undefined): SettingProblem[] =>

@@ -8,7 +8,7 @@ import { describeSystem, isKindId, type Figures, type SystemModel } from '#core/
 import { isKnownLine, type Line, type LineOf, type TabState } from '#core/tab'
 import { HORSEPOWER, PSI } from '#core/units'
 import { advise, learn, startCoach, type Advice, type CoachState } from './coach'
-import { checkSetting, springEndOf, type SettingProblem } from './limits'
+import { checkSetting, mostOf, springEndOf, type SettingProblem, type SwitchLimits } from './limits'
 import { foresee, type Foreseen, type Store } from './foreseen'
 import { adviseAir, type AirAdvice, type TankAir } from './tankAir'
 
@@ -23,6 +23,7 @@ export interface SetUp {
 }
 /** How near is near enough: 2 psi on water; common practice, no source. */
 const TOLERANCE = 2 * PSI
+/** Of a small pressure tank whose plate nobody has read; common practice, no source. */
 const WATER_PLATE = 100 * PSI
 /** Seconds that a motor should run once started, up to 1 hp and over it; common practice, no source. */
 const [LEAST_RUN, LEAST_RUN_LARGE] = [60, 120]
@@ -45,13 +46,8 @@ export function setUpOf(model: SystemModel, state: TabState): SetUp | undefined 
   const target = { cutIn, cutOut, tolerance: TOLERANCE, oneNut: has('battery') }
   const [readIn, readOut] = [lastOf(since, 'cut-in'), lastOf(since, 'cut-out')]
   const crossed = readIn !== undefined && readOut !== undefined && readOut <= readIn
-  const checked = checkSetting({
-    cutIn,
-    cutOut,
-    springEnd: springEndOf(cutOut),
-    ...(healthy['pump.shutOff'] && water ? { shutOff: healthy['pump.shutOff'] } : {}),
-    ...(water ? { plate: WATER_PLATE } : {}),
-  })
+  const limits = limitsOf(model, healthy, cutOut)
+  const checked = checkSetting({ cutIn, cutOut, ...limits })
   const problems: readonly SettingProblem[] = crossed ? [{ code: 'read-crossed', most: 0 }, ...checked] : checked
   const tank: TankAir | undefined = water && healthy['tank.volume'] && has('tank')
     ? {
@@ -68,12 +64,8 @@ export function setUpOf(model: SystemModel, state: TabState): SetUp | undefined 
     ...(readIn === undefined ? {} : { cutIn: readIn }),
     ...(readOut === undefined ? {} : { cutOut: readOut }),
   }
-  const most = Math.min(
-    springEndOf(cutOut),
-    ...(healthy['pump.shutOff'] && water ? [healthy['pump.shutOff'], WATER_PLATE] : []),
-  )
   const airPressure = airPressureAt(nameplate['site.altitude'] ?? 0)
-  const after = foreseeNow(model, storeOf(healthy, airPressure, kind.medium, read, air?.read), most)
+  const after = foreseeNow(model, storeOf(healthy, airPressure, kind.medium, read, air?.read), mostOf(limits))
   return {
     target: { cutIn, cutOut, tolerance: TOLERANCE },
     problems,
@@ -83,6 +75,20 @@ export function setUpOf(model: SystemModel, state: TabState): SetUp | undefined 
     ...(after ? { after } : {}),
   }
 }
+
+/** Of the nameplate where it says so; a tank on water whose plate is not known bears what such tanks do. */
+function limitsOf({ kind, nameplate }: SystemModel, healthy: Figures, cutOut: number): Limits {
+  const water = kind.medium === 'water'
+  const plate = nameplate['tank.most'] ?? (water ? WATER_PLATE : undefined)
+  const relief = nameplate['relief.opens']
+  return {
+    springEnd: springEndOf(cutOut),
+    ...(water && healthy['pump.shutOff'] ? { shutOff: healthy['pump.shutOff'] } : {}),
+    ...(plate === undefined ? {} : { plate }),
+    ...(relief === undefined ? {} : { relief }),
+  }
+}
+type Limits = Omit<SwitchLimits, 'cutIn' | 'cutOut'>
 
 /** By the settings and the air as they were read, or as they are meant to be. */
 function storeOf(healthy: Figures, airPressure: number, medium: Store['medium'], read: SetUp['read'], air?: number) {

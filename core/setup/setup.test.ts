@@ -1,6 +1,11 @@
 import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import { prepareSystem } from '#core/isolation'
+import type { Nameplate } from '#core/systems'
+import { foldTab } from '#core/tab'
 import { GALLON, PSI } from '#core/units'
 import { checkSetting, springEndOf } from './limits'
+import { setUpOf } from './setUp'
 import { adviseAir, type TankAir } from './tankAir'
 
 const tank: TankAir = {
@@ -49,5 +54,19 @@ describe('what a switch may be set to', () => {
     expect(codes(40, 60, { shutOff: 62 * PSI })).toEqual(['over-shut-off'])
     expect(codes(50, 70, { relief: 75 * PSI })).toEqual(['over-relief'])
     expect(codes(50, 70, { plate: 60 * PSI })).toEqual(['over-plate'])
+  })
+
+  it('has plate and relief from the nameplate, where it says them', () => {
+    const problemsOf = (nameplate: Nameplate) => {
+      const { model } = requireOk(prepareSystem('well-3wire', nameplate))
+      return setUpOf(model, foldTab(model.kind, []))!.problems.map(p => p.code)
+    }
+    expect(problemsOf({})).toEqual([])
+    expect(problemsOf({ 'relief.opens': 65 * PSI })).toEqual(['over-relief'])
+    expect(problemsOf({ 'tank.most': 55 * PSI })).toEqual(['over-plate'])
+    expect(problemsOf({ 'switch.cutIn': 80 * PSI, 'switch.cutOut': 105 * PSI })).toEqual(['over-plate'])
+    expect(problemsOf({
+      'switch.cutIn': 80 * PSI, 'switch.cutOut': 105 * PSI, 'tank.most': 150 * PSI,
+    })).toEqual([])
   })
 })

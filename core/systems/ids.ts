@@ -158,10 +158,10 @@ export const PARTS = {
   source: { faults: ['empty'], fields: ['volume'] },
   tank: {
     faults: ['waterlogged', 'precharge-low', 'precharge-high', 'charger', 'leak', 'condensate'],
-    fields: ['volume', 'kind'],
+    fields: ['volume', 'kind', 'most'],
   },
   gauge: { faults: ['stuck'], fields: [] },
-  relief: { faults: ['weeping'], fields: [] },
+  relief: { faults: ['weeping'], fields: ['opens'] },
   filter: { faults: ['blocked'], fields: [] },
   house: { faults: ['leak'], fields: ['filter', 'draw', 'pipeLength', 'pipeBore'] },
   head: { faults: ['reed', 'gasket', 'intake', 'belt'], fields: ['delivery'] },

@@ -1,6 +1,6 @@
 /**
- * `npm run bench`, or one part of it (`npm run bench -- core`, lines, server, page): the figures that the product
- * promises, printed with the machine's load. Not timed tests: read them.
+ * `npm run bench`, or one part of it (`npm run bench -- core`, stations, lines, server, page): the figures that the
+ * product promises, printed with the machine's load. Not timed tests: read them.
  */
 import { execFileSync, spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
@@ -13,8 +13,9 @@ import { filesInMemory } from '../../server/database/files'
 import { openDatabase } from '../../server/database/open'
 import { createWriter } from '#core/tab'
 import { OWN_HEADER } from '../../shared/contracts'
-import { openPage, scriptsOf, serveDemo, waitFor } from '../browser/drive'
+import { openPage, scriptsOf, serveDemo, waitFor, type Page } from '../browser/drive'
 import type { Asked, Timed } from './core.worker'
+import type { TimedStations } from './stations.worker'
 
 const percentile = (times: readonly number[], p: number) =>
   times.toSorted((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * p))]!
@@ -55,7 +56,7 @@ const BEFORE = ['well-2wire', 'booster', 'jet', 'holding-tank'] as const
 const folder = mkdtempSync(join(tmpdir(), 'keep-tab-bench-'))
 try {
   console.log(`Machine: ${load()}`)
-  const parts = { core: benchCore, lines: benchLines, server: benchServer, page: benchPage }
+  const parts = { core: benchCore, stations: benchStations, lines: benchLines, server: benchServer, page: benchPage }
   const only = process.argv[2]
   for (const [name, run] of Object.entries(parts)) if (!only || name === only) await run()
   console.log(`Machine: ${load()}`)
@@ -64,8 +65,8 @@ finally {
   rmSync(folder, { recursive: true, force: true })
 }
 
-/** The core bundled as the browser gets it, in a worker of the browser, a fresh one for every run. */
-async function benchCore() {
+/** A worker's code bundled as the browser gets it. */
+async function bundle(worker: string): Promise<string> {
   await build({
     logLevel: 'error',
     configFile: false,
@@ -73,25 +74,50 @@ async function benchCore() {
     build: {
       outDir: folder,
       emptyOutDir: false,
-      lib: { entry: 'tests/bench/core.worker.ts', formats: ['iife'], name: 'core', fileName: () => 'core.js' },
+      lib: { entry: `tests/bench/${worker}.ts`, formats: ['iife'], name: 'bench', fileName: () => `${worker}.js` },
     },
   })
-  const code = readFileSync(join(folder, 'core.js'), 'utf8')
+  return readFileSync(join(folder, `${worker}.js`), 'utf8')
+}
+
+/** What a worker of the browser answers, a fresh one for every question. */
+async function askWorker<T>({ driver }: Page, code: string, question: unknown): Promise<T> {
+  const answer = await driver.executeAsyncScript<T | string>(
+    `const [code, asked, done] = arguments
+    const worker = new Worker(URL.createObjectURL(new Blob([code], { type: 'text/javascript' })))
+    worker.onmessage = ({ data }) => { worker.terminate(); done(data) }
+    worker.onerror = event => done(event.message)
+    worker.postMessage(asked)`,
+    code,
+    question,
+  )
+  if (typeof answer === 'string') throw new Error(`no figures: ${answer}`)
+  return answer
+}
+
+/** From found to proved. */
+async function benchStations() {
+  const code = await bundle('stations.worker')
   const page = await openPage()
   await page.driver.get('about:blank')
-  const run = async (kind: KindId, first: readonly KindId[]): Promise<Timed> => {
-    const timed = await page.driver.executeAsyncScript<Timed | string>(
-      `const [code, asked, done] = arguments
-      const worker = new Worker(URL.createObjectURL(new Blob([code], { type: 'text/javascript' })))
-      worker.onmessage = ({ data }) => { worker.terminate(); done(data) }
-      worker.onerror = event => done(event.message)
-      worker.postMessage(asked)`,
-      code,
-      { kind, first } satisfies Asked,
-    )
-    if (typeof timed === 'string') throw new Error(`no figures for ${kind}: ${timed}`)
-    return timed
-  }
+  const runs: TimedStations[] = []
+  for (let i = 0; i < RUNS; i++) runs.push(await askWorker<TimedStations>(page, code, {}))
+  await page.close()
+  for (const [what, key, wanted] of [
+    ['the plan of a burnt switch', 'plan', 30],
+    ['the verdict on its wires', 'wiring', 30],
+    ['what the coach advises', 'coach', 5],
+    ['bands of the proof run, newly set', 'bands', 50],
+    ['a trace of 200,000 rows taken in', 'trace', 500],
+  ] as const) row(what, spread(runs.map(r => r[key]), 1), `≤ ${wanted} ms`)
+}
+
+async function benchCore() {
+  const code = await bundle('core.worker')
+  const page = await openPage()
+  await page.driver.get('about:blank')
+  const run = (kind: KindId, first: readonly KindId[]) =>
+    askWorker<Timed>(page, code, { kind, first } satisfies Asked)
   const answers: (Timed & { readonly kind: string, readonly cold: boolean })[] = []
   for (const kind of KIND_IDS) {
     for (let i = 0; i < RUNS; i++) {

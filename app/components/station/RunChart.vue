@@ -16,6 +16,7 @@ const props = defineProps<{
   perUnit: number
 }>()
 const { night, colour, look } = useChartLook()
+const narrow = useMediaQuery('(max-width: 760px)')
 const scaled = (pa: number) => Number((pa / props.perUnit).toFixed(1))
 /** What the clamp should show while the gauge stood where it was read. */
 const wantedAmps = computed(() =>
@@ -42,6 +43,7 @@ const wanted = computed(() => {
     borderColor: 'transparent',
     label: {
       text: `${scaled(Number(pa))} ${word}`,
+      ...(narrow.value ? { position: 'left', textAnchor: 'start' } : {}),
       borderColor: 'transparent',
       style: { color: colour('ink'), background: 'transparent', fontSize: '13px' },
     },
@@ -73,7 +75,6 @@ const span = computed(() => {
   const long = Math.max(last - first, 10e3)
   return { min: first - 0.05 * long, max: last + 0.14 * long }
 })
-const narrow = useMediaQuery('(max-width: 760px)')
 /** A label takes so much of the chart's width. */
 const shown = computed(() =>
   labelled(props.run.pressure, (narrow.value ? 0.17 : 0.07) * (span.value.max - span.value.min)))

@@ -10,6 +10,7 @@ import { note, NOTES } from './causes'
 import { airFaults } from './airFaults'
 import { airTests, type AirOptions } from './airTests'
 import { startsEmpty } from './toldLooks'
+import { MOST_PRESSURE, RELIEF_OPENS } from './pressureLimits'
 
 const CFM = 0.3048 ** 3 / 60
 
@@ -47,7 +48,10 @@ export function airSide({ belt, practice }: AirOptions): Block {
         glyph: 'receiver',
         lane: 'air',
         place: 'machine',
-        fields: [{ id: 'volume', label: 'Volume', quantity: 'volume', range: [0.5 * GALLON, 1000 * GALLON] }],
+        fields: [
+          { id: 'volume', label: 'Volume', quantity: 'volume', range: [0.5 * GALLON, 1000 * GALLON] },
+          MOST_PRESSURE,
+        ],
       }),
       component({
         id: 'gauge',
@@ -62,6 +66,7 @@ export function airSide({ belt, practice }: AirOptions): Block {
         glyph: 'relief',
         lane: 'air',
         place: 'machine',
+        fields: [RELIEF_OPENS],
       }),
       component({
         id: 'regulator',

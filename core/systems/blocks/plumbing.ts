@@ -6,6 +6,7 @@ import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { degrees, fault, repair } from './faultEntry'
 import { flow, seen } from './testEntry'
+import { RELIEF_OPENS } from './pressureLimits'
 
 export interface PlumbingOptions {
   readonly filter: Filter
@@ -36,6 +37,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
               glyph: 'relief',
               lane: 'water',
               place: 'tank',
+              fields: [RELIEF_OPENS],
             }),
           ]
         : []),

@@ -4,6 +4,7 @@ import { type Block, component, point } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { flow, seen } from './testEntry'
+import { MOST_PRESSURE } from './pressureLimits'
 
 export function pressureTank({ charged, small = false }: { charged: boolean, small?: boolean }): Block {
   const aired = repair({
@@ -22,6 +23,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         fields: [
           { id: 'volume', label: 'Volume', quantity: 'volume', range: [0.1 * GALLON, 1000 * GALLON] },
           { id: 'kind', label: 'Kind of tank', quantity: 'choice', choices: ['bladder', 'air-charged'] },
+          MOST_PRESSURE,
         ],
       }),
       component({
