@@ -6,6 +6,7 @@
 import type { Isolation, Tables } from '#core/isolation'
 import { setUpOf, type SetUp } from '#core/setup'
 import { STATIONS, type LineOf, type Station, type TabState } from '#core/tab'
+import { unwired } from './asks'
 import { proofOf, type ProofStatus } from './proof'
 import { toProve, toSettle } from './prove'
 import { putRight } from './putRight'
@@ -31,7 +32,8 @@ export interface Plan {
 export function planFor(tables: Tables, state: TabState, isolation: Isolation): Plan {
   const { model } = tables
   const repairs = repairsFor(model, state, isolation)
-  const wiring = judgeRecords(model, state)
+  const opened = unwired(repairs)
+  const wiring = judgeRecords(model, state, opened)
   const setUp = setUpOf(model, state)
   const proof = proofOf(tables, state, isolation, repairs)
   const drafts = repairs.length === 0
@@ -44,7 +46,6 @@ export function planFor(tables: Tables, state: TabState, isolation: Isolation): 
         ...toSettle(state, isolation),
       ]
   const steps = checkedFirst(drafts.map(d => stand(state, d)))
-  const opened = repairs.filter(r => r.recipe.opens.includes('wires')).map(r => r.mode.component)
   const unwritten = opened.length > 0 && wiring.length === 0 ? blankRecord(model, opened) : undefined
   const next = steps.find(s => s.standing === 'open' || s.standing === 'blocked')
   return {

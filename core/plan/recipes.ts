@@ -135,12 +135,12 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
       'Will it not hold, no water is coming: stop and find out why.'],
     { running: true, later: true, after: ['cut-off'] },
   ),
-  'set-switch': wires(
+  'set-switch': dead(
     ['By the coach: off, proven dead, turn, cover on, power, watch.'],
     { later: true, after: ['air', 'switch'] },
   ),
-  'set-demand-switch': wires(['By its sheet, a quarter turn at a time, power off between.'], { after: ['switch'] }),
-  'set-by-pass': wires(['By its sheet only, a quarter turn at a time, power off between.'], { after: ['switch'] }),
+  'set-demand-switch': dead(['By its sheet, a quarter turn at a time, power off between.'], { after: ['switch'] }),
+  'set-by-pass': dead(['By its sheet only, a quarter turn at a time, power off between.'], { after: ['switch'] }),
   'free-or-replace-float': wires(['Cord clear of ladder and pipe; tether as long as before; lift and drop it by hand.'],
     { fits: 'same sense (fills or empties); amps or pilot duty; cord length', after: ['float'] }),
   'replace-float-switch': wires(['Same sense: hanging calls on a filling pump.', 'Tether as long as before.'],
@@ -192,12 +192,12 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'let-it-cool-find-why': harmless(['Leave it off till the shell is hand-warm; look for why meanwhile.']),
   'replace-pump': both(['Photograph the pipework; valves off on both sides.', THREADS],
     { fits: 'volts and ports equal; flow and pressure at least', sealed: true, after: ['prime', 'switch'] }),
-  'fit-pump-head-kit': both(['Note which way the valves face; head screws crosswise.'],
+  'fit-pump-head-kit': pipes(['Note which way the valves face; head screws crosswise.'],
     { fits: 'the pump’s own', after: ['prime'] }),
-  'replace-impeller-and-seal': both(['Seal faces clean and dry of fingers; turns free by hand.'],
+  'replace-impeller-and-seal': pipes(['Seal faces clean and dry of fingers; turns free by hand.'],
     { fits: 'the pump’s own', sealed: true, after: ['prime'] }),
-  'free-impeller': both(['Turn it by hand at the shaft’s end; find what stopped it.'], { after: ['prime'] }),
-  'clean-jet': both(['Nozzle and throat with a soft wire; gasket whole.'], { sealed: true, after: ['prime'] }),
+  'free-impeller': pipes(['Turn it by hand at the shaft’s end; find what stopped it.'], { after: ['prime'] }),
+  'clean-jet': pipes(['Nozzle and throat with a soft wire; gasket whole.'], { sealed: true, after: ['prime'] }),
   'prime-pump': pipes(['Fill at the plug till it stays full; plug sealed.', 'Never dry.'], { after: ['prime'] }),
   'vent-pump': pipes(
     ['Open the vent a turn, inlet open, till water comes without air; close it.'],
@@ -249,22 +249,22 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   // air
   'drain-receiver': { ...harmless(['Pump off; drain open till air comes dry.']), opens: ['pressure'] },
   'change-intake-filter': pipes(['Pump off; element the right way round.'], { fits: 'the compressor’s own' }),
-  'fit-head-gasket': both(
+  'fit-head-gasket': pipes(
     ['Faces clean and flat; bolts crosswise in three rounds.'],
     { fits: 'the compressor’s own' },
   ),
-  'fit-valve-plate-kit': both(['Note which way the reeds face; bolts crosswise in three rounds.'],
+  'fit-valve-plate-kit': pipes(['Note which way the reeds face; bolts crosswise in three rounds.'],
     { fits: 'the compressor’s own' }),
-  'clean-or-replace-unloader-valve': both(['New ferrules on the line; it must sigh at every stop.'],
+  'clean-or-replace-unloader-valve': pipes(['New ferrules on the line; it must sigh at every stop.'],
     { fits: 'thread and line size equal', after: ['unloader'] }),
-  'clean-or-replace-tank-check-valve': both([HOLD_BACK, 'Seat clean; paste on the thread, no tape.'],
+  'clean-or-replace-tank-check-valve': pipes([HOLD_BACK, 'Seat clean; paste on the thread, no tape.'],
     { sealed: true, fits: 'thread and ports equal', after: ['unloader'] }),
   'replace-regulator': pipes([HOLD_BACK, THREADS], { sealed: true, fits: 'thread and range equal; flow at least' }),
-  'set-or-replace-belt': wires(
+  'set-or-replace-belt': dead(
     ['Sheaves in line; half an inch of give; guard back on.'],
     { fits: 'section and length equal' },
   ),
-  'take-receiver-out-of-use': both(['Out of use, marked so, and not welded: a vessel is never mended by who finds it.'],
+  'take-receiver-out-of-use': pipes(['Out of use, marked so, and not welded: a vessel is never mended by who finds it.'],
     { fits: 'volume at least; plate pressure over the relief’s' }),
   'mend-air-line': pipes(['No plastic pipe on compressed air; soap it after.'], { sealed: true }),
 }

@@ -15,8 +15,13 @@ export interface JudgedWiring extends WiredPlace {
   readonly mend?: readonly Move[]
 }
 
-export function judgeRecords(model: SystemModel, state: TabState): readonly JudgedWiring[] {
-  return recordsOf(wiredPlaces(model), state).flatMap((place): JudgedWiring[] => {
+/** @param opened the parts whose wires come off */
+export function judgeRecords(
+  model: SystemModel,
+  state: TabState,
+  opened: readonly string[] = [],
+): readonly JudgedWiring[] {
+  return recordsOf(placesOf(model, opened), state).flatMap((place): JudgedWiring[] => {
     const { record, circuit } = place
     const of = record.left.length > 0 ? 'left' : 'found'
     const landings = record[of]
@@ -38,12 +43,15 @@ export function judgeRecords(model: SystemModel, state: TabState): readonly Judg
   })
 }
 
+const placesOf = (model: SystemModel, opened: readonly string[]): readonly WiredPlace[] =>
+  wiredPlaces(model).toSorted((a, b) =>
+    Number(opened.includes(b.component)) - Number(opened.includes(a.component)))
+
 const NOTHING = { open: 0, closed: 0 }
 
 /** The part whose wires come off, with nothing on record of it yet: what is tapped first. */
 export function blankRecord(model: SystemModel, components: readonly string[]): JudgedWiring | undefined {
-  const places = wiredPlaces(model)
-  const place = places.find(p => components.includes(p.component)) ?? places[0]
+  const [place] = placesOf(model, components)
   return place && {
     ...place,
     record: { found: [], left: [] },

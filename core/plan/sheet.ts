@@ -7,6 +7,7 @@ import type { AfterRepair, Isolation, Tables } from '#core/isolation'
 import type { SystemModel } from '#core/systems'
 import { asFound, type LineOf, type TabState } from '#core/tab'
 import type { Facts } from '#core/foundation'
+import { unwired } from './asks'
 import { adviceFor, followUpsFor, type AdviceCode, type FollowUpCode } from './advice'
 import { findingsOf, type SheetFinding } from './findings'
 import { openPoints, type OpenPoint } from './openPoints'
@@ -41,7 +42,7 @@ export function sheetOf(tables: Tables, state: TabState, isolation: Isolation): 
   const proof = proofOf(tables, state, isolation, planned)
   const open = openPoints(state, isolation, findings, proof)
   const repairs = planned.filter(r => r.by)
-  const landed = judgeRecords(model, state).filter(w => w.of === 'left')
+  const landed = judgeRecords(model, state, unwired(planned)).filter(w => w.of === 'left')
   return {
     findings,
     repairs: repairs.map(r => r.mode.repair.name),

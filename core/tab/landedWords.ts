@@ -24,7 +24,7 @@ const GOALS: Readonly<Record<string, string>> = {
 }
 const TERMINALS = /^(?:[1-8]|l[1-3]|t[1-8]|a[12]|13|14|95|96|y|b|r|g|c|up|down|plus|minus|\+|-|j|nut)$/
 const NAMED: Readonly<Record<string, string>> = { '+': 'plus', '-': 'minus', 'splice': 'nut', 'wirenut': 'nut' }
-const PARTS = new Set(['switch', 'box', 'starter', 'contactor', 'protector', 'saver', 'links', 'plug'])
+const PARTS = new Set(['switch', 'float', 'box', 'starter', 'contactor', 'protector', 'saver', 'links', 'plug'])
 /** Words that say that a terminal follows. */
 const BEFORE = new Set(['terminal', 'term', 'screw', 'post', 'pole', 't'])
 const FILLER = new Set([

@@ -162,6 +162,8 @@ function judgeGround(circuit: WiredCircuit, landings: readonly Landing[], { solv
   const volts = has('frame') ? magnitude(solved.voltage('frame')) : 0
   if (landings.some(l => ends.get(conductorOf(l)) === 'frame') && volts > limit)
     return fault('frame-live', { volts: Math.round(volts) })
+  // the motor's ground does not pass through a float on its cord
+  if (circuit.part === 'float-switch') return
   if (!has('frame') || magnitude(solved.portImpedance('frame', '0')) > BONDED_OHMS)
     return fault('ground-missing', { of: 'motor' })
   if (!landings.some(l => isGround(l) && l.terminal === 'g')) fault('case-unbonded')

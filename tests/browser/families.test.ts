@@ -124,6 +124,62 @@ const CALLS: readonly Call[] = [
     ],
     proved: 'Clamp line 2, running',
   },
+  {
+    site: 'Fernhollow Cottages',
+    kind: 'jet',
+    complaint: 'No water',
+    lines: ['119 on the line side', '0.4 on the load side', 'gauge reads 12', 'dead 119 0.3 119', 'contacts are burnt'],
+    repair: 'Replace the pressure switch',
+    failed: 'Switch pole 1 burnt',
+    stations: [
+      't1 black supply, t2 black motor, t3 white supply, t4 white motor', 'g green supply, g green motor',
+      'zero pressure 0', '!Fitted',
+      'as landed t1 black supply, t2 white supply, t3 white motor, t4 black motor', 'g green supply, g green motor',
+      '?Leg meets leg', '!Moved: check again', 'to ground 80 meg', '!Done', '!Done', '!Done', '!Power is on',
+      // set by the coach, and watched again
+      'cut in 36', 'cut out 57', '?Range nut, 2½ turns anticlockwise', 'dead 119 0.3 119', '!Turned', 'live',
+      'cut in 30', 'cut out 50', 'hold 10 min 48→48', 'it works again', 'load 118', 'pole 1 drop 0.05',
+      'pole 2 drop 0.06', 'black start 45', 'black run 9.1', 'delivery 8 gpm',
+    ],
+    proved: 'Cut-in',
+  },
+  {
+    site: 'Upper Tarn Hostel',
+    kind: 'holding-tank',
+    complaint: 'No water',
+    lines: [
+      'gauge reads 0',
+      'the holding tank is empty',
+      '238 into the float switch',
+      'nothing out of the float switch',
+    ],
+    repair: 'Well: free or replace the float',
+    failed: 'Well: float stuck up: never calls',
+    stations: [
+      'c black supply, down black motor', 'dead 238 0.3 238', '!Fitted', 'as landed c black supply, up black motor',
+      '?The float works in the wrong sense', '!Moved: check again', '!Done', '!Done', '!Power is on',
+      '?down it calls, up it stops', '!Done', 'cut in 30', 'cut out 50', 'hold 10 min 48→48', 'it works again',
+      'well load 237', 'well black run 4.4',
+    ],
+    proved: 'Well: volts on the float switch load side',
+  },
+  {
+    site: 'Brackwater Cycle Works',
+    kind: 'compressor-direct',
+    complaint: 'Groans',
+    lines: [
+      'it hums', '119 at the load', 'starts only when the receiver is empty', 'no hiss at shut off',
+      'dead 119 0.4 119', 'bled 0.3', 'cap 431',
+    ],
+    repair: 'Clean or replace the unloader valve',
+    failed: 'Unloader does not vent',
+    stations: [
+      // no conductor leaves its terminal for an unloader: there is nothing to land
+      'zero pressure 0', '!Fitted', '?Drain shut', '!Done', '!Power is on', '?one short sigh', '!Done',
+      'cut in 95', 'cut out 125', 'hold 10 min 120→120', 'it works again', 'pump up 80 s', 'black run 12',
+    ],
+    proved: 'Pump-up time',
+  },
 ]
 
 interface Listed {
