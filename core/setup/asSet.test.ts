@@ -57,10 +57,12 @@ describe('the gauge at the moment of a clamp', () => {
     expect(at.low).toBeLessThan(whole.low)
   })
 
-  it('is not known from a gauge of long ago', () => {
-    const { model, state, lines } = stood('rv', [
-      ['cut-in', 25 * PSI], ['motor.volts', 12], ['motor.volts', 12], ['motor.volts', 12], ['black.run', 4],
-    ])
-    expect(pressureWhen(model, state, lines[4]!)).toBeUndefined()
+  it.each([
+    ['of long ago', [['cut-in', 25], ['motor.volts', 12], ['motor.volts', 12], ['motor.volts', 12], ['black.run', 4]]],
+    ['read before it alone', [['cut-in', 25], ['black.run', 4]]],
+    ['that fell meanwhile', [['cut-out', 45], ['black.run', 4], ['cut-in', 25]]],
+  ] as const)('is not known from a gauge %s', (_, read) => {
+    const { model, state, lines } = stood('rv', read.map(([t, v]) => [t, t.startsWith('cut') ? v * PSI : v] as const))
+    expect(pressureWhen(model, state, lines.find(l => l.test === 'black.run')!)).toBeUndefined()
   })
 })

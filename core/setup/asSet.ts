@@ -48,7 +48,10 @@ export function bandAsSet(
   return { low: edge('low'), high: edge('high') }
 }
 
-/** What the gauge stood at when a line was written: between the readings about it, or that nearest. */
+/**
+ * What the gauge stood at when a line was written: as it was said with it, or between two readings about it while the
+ * pressure rose. One reading before or after it tells nothing: a small tank is run down in seconds.
+ */
 export function pressureWhen(model: SystemModel, state: TabState, line: LineOf<'reading'>): number | undefined {
   const ofGauge = new Set(model.kind.tests.flatMap(t =>
     (t.kind === 'numeric' && t.quantity === 'pressure' && LIVE.has(t.need) && !t.id.includes('-down') ? [t.id] : [])))
@@ -56,9 +59,13 @@ export function pressureWhen(model: SystemModel, state: TabState, line: LineOf<'
   const at = when(line)
   const read = state.lines.flatMap((l) => {
     if (!isKnownLine(l) || state.struck.has(l.id) || l.kind !== 'reading' || l.value === null) return []
-    return ofGauge.has(l.test) && Math.abs(when(l) - at) <= NEAR ? [[when(l), l.value] as const] : []
+    return ofGauge.has(l.test) && Math.abs(when(l) - at) <= NEAR ? [{ line: l, t: when(l), p: l.value }] : []
   })
-  return interpolate(read, at)
+  const said = read.find(r => line.set !== undefined && r.line.set === line.set)
+  if (said) return said.p
+  const [before, after] = [read.findLast(r => r.t <= at), read.find(r => r.t > at)]
+  if (!before || !after || after.p < before.p) return undefined
+  return interpolate([[before.t, before.p], [after.t, after.p]], at)
 }
 /** Precharge and a drained gauge belong to no run. */
 const LIVE: ReadonlySet<string> = new Set(['live', 'any'])
