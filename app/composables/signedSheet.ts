@@ -71,11 +71,12 @@ function found(findings: Sheet['findings']): Entry[] {
 function done(kind: SystemOutline, { parts, repairs }: TabView): Entry[] {
   return [
     ...parts.map((p) => {
-      const what = p.on ? `Fitted ${p.on}${p.number ? ` (${p.number})` : ''}` : `Took off ${p.off}`
-      return {
-        head: 'What we did',
-        text: `${what} on the ${nameOf(kind, p.component)}${p.temporary ? ' — temporary, to be finished' : ''}`,
-      }
+      const name = nameOf(kind, p.component)
+      const number = p.number ? ` (${p.number})` : ''
+      const what = !p.on
+        ? `Took off ${p.off} on the ${name}`
+        : p.on.toLowerCase() === name.toLowerCase() ? `New ${p.on}${number}` : `Fitted ${p.on}${number} on the ${name}`
+      return { head: 'What we did', text: `${what}${p.temporary ? ' — temporary, to be finished' : ''}` }
     }),
     ...repairs.map(r => ({ head: 'What we did', text: `${r.text} (${nameOf(kind, r.component)})` })),
   ]

@@ -24,6 +24,7 @@ import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspe
 import { buildTables, type Tables } from './tables'
 import { judge, type Verdict } from './verdict'
 import { findMended, type Mended } from './mended'
+import { unbalancesOf, type Unbalance } from './unbalances'
 
 export interface Isolation {
   readonly suspects: readonly Suspect[]
@@ -32,6 +33,8 @@ export interface Isolation {
   readonly path: readonly ComponentStanding[]
   readonly causes: readonly CauseAccount[]
   readonly alsoFound: readonly AlsoFound[]
+  /** of three voltages or currents at one place */
+  readonly unbalances: readonly Unbalance[]
   readonly decision?: Decision
   /** the likeliest, where a number is all that speaks for it: what would settle it */
   readonly leading?: Leading
@@ -105,6 +108,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     causes,
     causeTests: findCauseTests(tables, state, ranking, causes).filter(allowed),
     alsoFound: alsoFound(tables, state, blamed(ranking, decision)),
+    unbalances: unbalancesOf(model.kind, state),
     proof: proofOf(tables, state, ranking).filter(allowed),
     ...(after ? { afterRepair: after } : {}),
     ...(decision ? {} : withMended(tables, state, ranking)),

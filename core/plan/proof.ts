@@ -2,7 +2,7 @@
  * What is proved of the system as it now stands: each reading of the proof run against its band, the hold, the cycles,
  * and what was said to be proved or not to hold; only lines since the last repair count.
  */
-import { compare, judge, type Isolation, type Tables } from '#core/isolation'
+import { compare, judge, type Isolation, type Tables, type Unbalance } from '#core/isolation'
 import { bandAsSet, modelAsSet, pressureWhen, setUpOf } from '#core/setup'
 import type { Band, ClimbPoint, SystemModel, Test } from '#core/systems'
 import { asFound, isKnownLine, type Evidence, type Line, type LineOf, type TabState } from '#core/tab'
@@ -73,6 +73,7 @@ export function proofOf(
     }),
     ...(kind.tests.some(t => t.id === HELD) ? [] : [holdOf(since, practice.leakDownMinutes)]),
     cyclesOf(since, practice.proofCycles),
+    ...balanceOf(isolation.unbalances, own),
   ].map(item => overruled(item, said))
   const proved = items.filter(i => i.proved).length
   return {
@@ -151,6 +152,17 @@ function holdOf(since: readonly Line[], minutes: number): ProofItem {
   return hold.seconds < minutes * 60
     ? { ...item, proved: false, by: hold.id, why: 'too-short' }
     : { ...item, proved: true, by: hold.id }
+}
+
+/** Three currents that differ no more than they may, where a motor has three. */
+function balanceOf(unbalances: readonly Unbalance[], own: readonly Test[]): ProofItem[] {
+  if (!own.some(t => t.id === 'amps3.run')) return []
+  const item = { what: 'unbalance', title: 'Three currents alike' }
+  const read = unbalances.find(u => u.of === 'amps' && u.now)
+  if (!read) return [{ ...item, proved: false, why: 'not-read' }]
+  return [read.standing === 'good'
+    ? { ...item, proved: true, by: read.lines.at(-1)! }
+    : { ...item, proved: false, by: read.lines.at(-1)!, why: 'out-of-band' }]
 }
 
 /** The question that asks for all of it at once. */

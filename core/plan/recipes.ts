@@ -264,7 +264,9 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     ['Sheaves in line; half an inch of give; guard back on.'],
     { fits: 'section and length equal' },
   ),
-  'take-receiver-out-of-use': pipes(['Out of use, marked so, and not welded: a vessel is never mended by who finds it.'],
-    { fits: 'volume at least; plate pressure over the relief’s' }),
+  'take-receiver-out-of-use': pipes(
+    ['Out of use, marked so, and not welded: a vessel is never mended by who finds it.'],
+    { fits: 'volume at least; plate pressure over the relief’s' },
+  ),
   'mend-air-line': pipes(['No plastic pipe on compressed air; soap it after.'], { sealed: true }),
 }

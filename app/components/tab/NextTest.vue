@@ -11,7 +11,6 @@ const props = defineProps<{
   inHand: string | undefined
   labels: (fault: string) => string
   say: (line: string) => string
-  settled: boolean
 }>()
 const emit = defineEmits<{
   take: [test: string]
@@ -21,7 +20,6 @@ const emit = defineEmits<{
   wait: [test: string, minutes: number]
   settle: []
   plan: []
-  resume: []
 }>()
 
 /** after a repair, with nothing left to part, the proof run is what comes next */
@@ -81,19 +79,19 @@ function skip() {
 <template>
   <section class="panel next" aria-label="Next test">
     <WaitingTests
-      v-if="isolation?.waiting.length && !settled"
+      v-if="isolation?.waiting.length"
       :waiting="isolation.waiting"
       @read="t => emit('show', t)"
     />
     <DecisionCard
-      v-if="isolation?.decision && !shown && !settled"
+      v-if="isolation?.decision && !shown"
       :isolation="isolation"
       :say="say"
       @show="t => emit('show', t)"
       @settle="emit('settle')"
       @plan="emit('plan')"
     />
-    <template v-else-if="first && !settled">
+    <template v-else-if="first">
       <p class="caps">
         {{
           inHand === first.test
@@ -176,32 +174,19 @@ function skip() {
     <template v-else>
       <p class="caps">Next test</p>
       <h2>
-        {{
-          settled
-            ? 'This tab is settled'
-            : isolation
-              ? 'Nothing more to test from here'
-              : 'Working out the system…'
-        }}
+        {{ isolation ? 'Nothing more to test from here' : 'Working out the system…' }}
       </h2>
-      <p v-if="mended && !settled" class="leads">
+      <p v-if="mended" class="leads">
         Put right: <b>{{ mended.label.toLowerCase() }}</b>. {{ mended.why }}
       </p>
       <p class="soft">
         {{
-          settled
-            ? 'Its lines stay as they are. A note can still be added, and the tab opened again.'
-            : (afterRepair
-              ?? (isolation
-                ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.'
-                : ''))
+          afterRepair
+            ?? (isolation ? 'What is left cannot be told apart by tests on site. Decide, repair and prove it.' : '')
         }}
       </p>
       <div v-if="isolation" class="card-foot foot">
-        <button class="press main" @click="emit('settle')">
-          {{ settled ? 'See how it was settled' : 'To the sheet' }}
-        </button>
-        <button v-if="settled" class="press" @click="emit('resume')">Open it again</button>
+        <button class="press main" @click="emit('settle')">To the sheet</button>
       </div>
     </template>
   </section>

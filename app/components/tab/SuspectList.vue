@@ -4,6 +4,8 @@
  * what may have made it fail in a list of its own; and what else was found.
  */
 import type { Isolation, ProposedTest } from '#core/isolation'
+import { sayUnbalance } from '#core/words'
+import { useTab } from '~/stores/tab'
 
 const props = defineProps<{
   isolation: Isolation | undefined
@@ -11,6 +13,7 @@ const props = defineProps<{
   clearing: (fault: string) => Promise<ProposedTest | undefined>
 }>()
 const emit = defineEmits<{ show: [test: string] }>()
+const tab = useTab()
 const open = ref<string>()
 const left = computed(() => props.isolation?.suspects.filter(s => !s.ruledOut && s.component) ?? [])
 const total = computed(() => props.isolation?.suspects.filter(s => s.component).length ?? 0)
@@ -26,6 +29,8 @@ const behind = computed(
   () => props.isolation?.suspects.filter(s => s.component && s.beside && s.chance - s.failed >= 0.05).slice(0, 3) ?? [],
 )
 const also = computed(() => props.isolation?.alsoFound ?? [])
+const unbalances = computed(() => props.isolation?.unbalances ?? [])
+const placeOf = (point: string) => tab.kind?.points.find(p => p.id === point)?.name ?? point
 const rest = computed(() => Math.max(0, left.value.length - top.value.filter(s => s.component).length))
 const restChance = computed(() => Math.max(0, 1 - top.value.reduce((sum, s) => sum + s.failed, 0)))
 const sayHole = (metres: number) => `${Number((1000 * metres).toPrecision(2))} mm`
@@ -86,6 +91,14 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
       <ul class="short found">
         <li v-for="a in also" :key="a.id">
           <b>{{ a.label }}</b> <span class="soft">{{ a.advice }}</span>
+        </li>
+      </ul>
+    </template>
+    <template v-if="unbalances.length">
+      <p class="caps">Unbalance</p>
+      <ul class="short found">
+        <li v-for="u in unbalances" :key="u.of + u.point" :class="{ odd: u.standing !== 'good' }">
+          {{ sayUnbalance(u, placeOf(u.point)) }}
         </li>
       </ul>
     </template>

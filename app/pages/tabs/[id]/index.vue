@@ -6,6 +6,7 @@ import { unitsOf } from '#core/units'
 import { sayProblem } from '#core/words'
 import { shortTitle } from '~/components/tab/tapeRows'
 import { useProving } from '~/composables/useProving'
+import { useDrawnSheet } from '~/composables/useDrawnSheet'
 import { useTabKeys } from '~/composables/useTabKeys'
 import { useStations } from '~/composables/useStations'
 import { useTabWords } from '~/composables/useTabWords'
@@ -20,8 +21,8 @@ const id = computed(() => String(route.params.id))
 const narrow = useMediaQuery('(max-width: 760px)')
 const part = ref<'next' | 'suspects' | 'tape'>('next')
 const parts = computed(() => [
-  { id: 'next', label: stations.on.value ? 'next step' : 'next test' },
-  { id: 'suspects', label: stations.on.value ? 'stations' : 'suspects' },
+  { id: 'next', label: settled.value ? 'settled' : stations.on.value ? 'next step' : 'next test' },
+  { id: 'suspects', label: settled.value ? 'as left' : stations.on.value ? 'stations' : 'suspects' },
   { id: 'tape', label: 'tape' },
 ] as const)
 const keysOpen = ref(false)
@@ -42,6 +43,8 @@ const hand = useTestInHand({
 })
 const { shown, nextPoint } = hand
 const stations = useStations(logOrAsk)
+const { sheet } = useDrawnSheet(() => tab.state.status === 'settled')
+const drawn = computed(() => sheet.value?.entries ?? [])
 const troubles = computed(() => [photoTrouble.value, refusal.value ?? ''].filter(Boolean))
 const settled = computed(() => tab.state.status === 'settled')
 const pickedPoint = computed(() => tab.kind?.points.find(p => p.id === tab.picked))
@@ -164,6 +167,21 @@ useTabKeys({
         @tests="stations.leave"
         @settle="settle"
       />
+      <section
+        v-else-if="settled"
+        v-show="!narrow || part === 'next'"
+        class="panel area-next settled"
+        aria-label="Settled"
+      >
+        <SettledEntries
+          :entries="drawn"
+          :heads="['What we found', 'What we did', 'Still open', 'In short']"
+        />
+        <div class="card-foot">
+          <button class="press main" @click="settle">See how it was settled</button>
+          <button class="press" @click="tab.log({ kind: 'resumed' })">Open it again</button>
+        </div>
+      </section>
       <NextTest
         v-else
         v-show="!narrow || part === 'next'"
@@ -173,7 +191,6 @@ useTabKeys({
         :in-hand="tab.inHand"
         :labels="words.label"
         :say="words.sayId"
-        :settled="settled"
         @wait="(t, minutes) => tab.log({ kind: 'wait', test: t, minutes })"
         @take="hand.take"
         @show="show"
@@ -181,7 +198,6 @@ useTabKeys({
         @answer="hand.answer"
         @settle="settle"
         @plan="stations.begin"
-        @resume="tab.log({ kind: 'resumed' })"
       />
       <StationSteps
         v-if="stations.on.value && tab.plan"
@@ -191,6 +207,15 @@ useTabKeys({
         :step="stations.step.value"
         @show="stations.show"
       />
+      <section
+        v-else-if="settled"
+        v-show="!narrow || part === 'suspects'"
+        class="panel area-suspects settled"
+        aria-label="As it was left"
+      >
+        <SettledEntries :entries="drawn" :heads="['How it was left', 'What was proved']" />
+        <SettledEntries :entries="drawn" :heads="['What we advise']" />
+      </section>
       <SuspectList
         v-else
         v-show="!narrow || part === 'suspects'"
@@ -276,6 +301,17 @@ useTabKeys({
 }
 .area-tape {
   grid-area: tape;
+}
+.settled {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 12px 16px;
+  min-height: 0;
+  overflow: auto;
+}
+.area-next.settled {
+  border: 2px solid var(--edge);
 }
 @media (max-width: 760px) {
   .work {

@@ -3,9 +3,9 @@
  * The customer's sheet: what was wrong, why, what was done, how it was left, what is still open. As signed once
  * settled. Made to be printed.
  */
-import type { Sheet } from '#core/plan'
 import { sayProblem } from '#core/words'
 import { HEADS } from '~/composables/signedSheet'
+import { partsOf, useDrawnSheet } from '~/composables/useDrawnSheet'
 import { dayOf, sayDay } from '~/composables/useClock'
 import { useTab } from '~/stores/tab'
 import { useToday } from '~/stores/today'
@@ -21,19 +21,8 @@ watch(
 onUnmounted(() => tab.close())
 useHead({ title: () => (tab.reply ? `Summary · ${tab.reply.site.name}` : 'Keep Tab') })
 const printSheet = () => window.print()
-const signed = computed(() => tab.state.settled?.sheet)
-/** not signed yet: as its lines have it now */
-const now = shallowRef<Sheet>()
-watch(() => tab.isolation, async () => {
-  now.value = await tab.readSheet()
-}, { immediate: true })
-const sheet = computed(() => signed.value ?? (now.value && tab.drawn(now.value, tab.state.settled?.summary)))
-const parts = computed(() =>
-  HEADS.flatMap((head) => {
-    const entries = sheet.value?.entries.filter(e => e.head === head) ?? []
-    return entries.length > 0 ? [{ head, entries, figures: entries.some(e => e.left !== undefined) }] : []
-  }),
-)
+const { sheet, signed } = useDrawnSheet(() => true)
+const parts = computed(() => partsOf(sheet.value?.entries ?? [], HEADS))
 </script>
 
 <template>
