@@ -651,6 +651,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
   },
   'leaks-look': {
     dry: [
+      'joints are dry', 'all joints dry', 'no leaks at the joints', 'joints dry no leaks', 'no drips at the joints',
       'nothing wet', 'dry everywhere', 'everything is dry', 'no drips anywhere under the sinks',
       'no drips under the taps or at the toilet', 'no leaks in the coach', 'not find leak', 'no wet spots',
       'bone dry everywhere', 'nothing leaking', 'no leaks anywhere all dry', 'no leaks anywhere', 'plumbing dry',
@@ -1132,6 +1133,7 @@ export const SAID: Readonly<Record<string, Readonly<Record<string, readonly stri
       'fittings do not leak',
     ],
     none: [
+      'no leaks at the joints', 'joints are dry', 'soaped the joints nothing', 'soaped every joint no bubbles',
       'no air leak soap', 'not find leak soap', 'no leaks sprayed everything', 'sprayed everything no leaks',
       'no air leaks', 'no bubbles', 'soap nothing',
     ],

@@ -58,7 +58,8 @@ export function proofOf(
   const air = setUp?.air
   const asSet = modelAsSet(tables.model, setUp)
   const said = since.filter(l => l.kind === 'proved')
-  const own = kind.tests.filter(t => t.proves && t.id !== WORKS && belongs(tables, state, t, repairs))
+  const own = kind.tests.filter(t =>
+    (t.proves && t.id !== WORKS && belongs(tables, state, t, repairs)) || isAskedBy(t, repairs))
   const items: ProofItem[] = [
     ...own.map((test): ProofItem => {
       const band = test.kind === 'numeric' ? bandAsSet({ wanted: tables.model, asSet }, test) : undefined
@@ -104,6 +105,11 @@ function belongs(tables: Tables, state: TabState, test: Test, repairs: readonly 
 }
 
 type Judged = Pick<ProofItem, 'proved' | 'why' | 'wanted' | 'at'>
+/** Looks that the work itself asks for: every joint that was open, the sigh of an unloader that was touched. */
+const isAskedBy = (test: Test, repairs: readonly PlannedRepair[]): boolean =>
+  (JOINTS.has(test.id) && opens(repairs, 'pressure')) || (test.id === 'unloader-stop' && after(repairs, 'unloader'))
+const JOINTS: ReadonlySet<string> = new Set(['leaks-look', 'soap'])
+
 function judgeProof(tables: Tables, asSet: SystemModel, state: TabState, line: Evidence['line']): Judged {
   const { sound, ...seen } = line.kind === 'observation'
     ? { sound: isSound(tables, line) }
@@ -133,7 +139,7 @@ const climbOf = (asSet: SystemModel, own: readonly Test[]): readonly ClimbPoint[
 function isSound({ model }: Tables, line: LineOf<'observation'>): boolean {
   const test = model.kind.tests.find(t => t.id === line.test)
   if (test?.kind !== 'seen') return false
-  const chances = test.chancesByEffect.runs ?? []
+  const chances = test.chancesByEffect.runs ?? test.usual
   return test.outcomes[chances.indexOf(Math.max(...chances))]?.id === line.outcome
 }
 

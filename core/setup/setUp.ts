@@ -82,7 +82,7 @@ function limitsOf({ kind, nameplate }: SystemModel, healthy: Figures, cutOut: nu
   const plate = nameplate['tank.most'] ?? (water ? WATER_PLATE : undefined)
   const relief = nameplate['relief.opens']
   return {
-    springEnd: springEndOf(cutOut),
+    springEnd: nameplate['switch.most'] ?? springEndOf(cutOut),
     ...(water && healthy['pump.shutOff'] ? { shutOff: healthy['pump.shutOff'] } : {}),
     ...(plate === undefined ? {} : { plate }),
     ...(relief === undefined ? {} : { relief }),

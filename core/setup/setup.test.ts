@@ -64,6 +64,7 @@ describe('what a switch may be set to', () => {
     expect(problemsOf({})).toEqual([])
     expect(problemsOf({ 'relief.opens': 65 * PSI })).toEqual(['over-relief'])
     expect(problemsOf({ 'tank.most': 55 * PSI })).toEqual(['over-plate'])
+    expect(problemsOf({ 'switch.most': 58 * PSI })).toEqual(['over-spring'])
     expect(problemsOf({ 'switch.cutIn': 80 * PSI, 'switch.cutOut': 105 * PSI })).toEqual(['over-plate'])
     expect(problemsOf({
       'switch.cutIn': 80 * PSI, 'switch.cutOut': 105 * PSI, 'tank.most': 150 * PSI,

@@ -34,7 +34,7 @@ export const PARTS = {
       'stuck-up',
       'stuck-down',
     ],
-    fields: ['cutIn', 'cutOut', 'cutOff', 'valve', 'protector'],
+    fields: ['cutIn', 'cutOut', 'most', 'cutOff', 'valve', 'protector'],
   },
   protector: { faults: ['tripped', 'failed'], fields: [] },
   run: { faults: ['open', 'high-resistance', 'to-earth'], fields: [] },

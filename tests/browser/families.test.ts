@@ -52,7 +52,7 @@ const CALLS: readonly Call[] = [
     failed: 'Inlet strainer blocked',
     stations: [
       '!Done', '!Done', '!Done', '!Power is on', 'black run 6.3', 'cut in 40', 'cut out 60', 'black start 30',
-      'hold 10 min 58→58', 'it works again', 'delivery 10 gpm', 'taps are steady',
+      'hold 10 min 58→58', 'it works again', 'delivery 10 gpm', 'taps are steady', 'joints are dry',
     ],
     cause: 'Sand or rust in the water',
     proved: 'Delivery at the tap',

@@ -86,7 +86,11 @@ const watched = computed(() => {
 })
 const minutes = computed(() =>
   props.plan.stations.flatMap(s => s.steps).find(s => s.id === 'hold')?.wait ?? 0)
-const perTurn = computed(() => figure(advice.value?.coach.state.mean[2]))
+/** Of the range nut, and how far that may be off: one standard deviation. */
+const perTurn = computed(() => {
+  const { mean, covariance } = advice.value?.coach.state ?? {}
+  return { ...figure(mean?.[2]), off: covariance ? figure(Math.sqrt(covariance[2]![2]!)).digits : '' }
+})
 
 async function done() {
   const { step } = props
@@ -156,7 +160,7 @@ const mainWord = computed(() => {
         <p><span class="soft">cut-out · wanted {{ figure(advice.target.cutOut).digits }}</span>
           <b class="figure">{{ figure(advice.read.cutOut).digits }}</b> {{ figure(advice.read.cutOut).unit }}</p>
         <p><span class="soft">a turn of the range nut</span>
-          <b class="figure">{{ perTurn.digits }}</b> {{ perTurn.unit }}</p>
+          <b class="figure">{{ perTurn.digits }}</b> ± {{ perTurn.off }} {{ perTurn.unit }}</p>
       </div>
       <RunWatch
         v-if="watched"

@@ -1,4 +1,4 @@
-/** What nothing may be set over: the plate of a tank or receiver, and the relief valve's own setting. */
+/** What nothing may be set over: a tank's or receiver's plate, the relief valve's own setting, the switch's spring. */
 import { PSI } from '#core/units'
 import type { NameplateField } from '../componentTypes'
 
@@ -8,6 +8,15 @@ export const MOST_PRESSURE = {
   quantity: 'pressure',
   range: [20 * PSI, 600 * PSI],
   bears: 'No reading: nothing is set to cut out above it.',
+} as const satisfies NameplateField
+
+/** A 30/50 ends at some 65 to 75 psi of cut-out; its label may say. */
+export const MOST_OF_SWITCH = {
+  id: 'most',
+  label: 'Highest cut-out it can be set to',
+  quantity: 'pressure',
+  range: [20 * PSI, 600 * PSI],
+  bears: 'No reading: its spring gives no more.',
 } as const satisfies NameplateField
 
 export const RELIEF_OPENS = {

@@ -6,6 +6,7 @@ import type { ComponentDef } from '../componentTypes'
 import { component, type ComponentEntry, yesNo } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
+import { MOST_OF_SWITCH } from './pressureLimits'
 
 export const newSwitch = repair({
   id: 'replace-pressure-switch',
@@ -64,6 +65,7 @@ const fieldsOf = (medium: 'water' | 'air', guarded = false): readonly SwitchFiel
     quantity: 'pressure',
     range: medium === 'air' ? [40 * PSI, 350 * PSI] : [15 * PSI, 120 * PSI],
   },
+  MOST_OF_SWITCH,
   ...(medium === 'water'
     ? [
         yesNo('cutOff', 'Low-pressure cut-off'),
