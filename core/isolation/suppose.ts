@@ -6,6 +6,7 @@
  */
 import {
   kindFor,
+  motorVoltsOn,
   USUAL_SUPPLIES,
   type KindId,
   type Nameplate,
@@ -65,9 +66,6 @@ const optionsOf = (kind: SystemKind) =>
 /** Within so much of a service voltage a reading belongs to it (utilization range of ANSI C84.1, from memory). */
 const NEAR = 0.1
 
-/** Motor volts by the supply that they usually hang on. */
-const MOTOR_VOLTS: Readonly<Record<number, number>> = { 120: 115, 208: 208, 240: 230, 400: 400, 480: 460, 600: 575 }
-
 function supposeVolts(
   { kind, supplyVolts }: SystemModel,
   nameplate: Nameplate,
@@ -88,7 +86,7 @@ function supposeVolts(
     .toSorted((a, b) => Math.abs(most - a.volts) - Math.abs(most - b.volts))[0]
   // a leg that is lost leaves half of the volts: less than was taken says nothing
   if (!usual || usual.volts < supplyVolts) return {}
-  if (plated === undefined) return { 'motor.volts': MOTOR_VOLTS[usual.volts] ?? usual.volts }
+  if (plated === undefined) return { 'motor.volts': motorVoltsOn(usual.volts, usual.volts) }
   // a motor for two voltages that is set for the low one
   return Math.abs(usual.volts / (2 * plated) - 1) <= NEAR ? { 'supply.volts': usual.volts, 'motor.dualVoltage': 1 } : {}
 }

@@ -4,7 +4,7 @@
  * asked; what explains too little is a remark, with the nearest meanings beside it. Nothing is guessed into a line.
  */
 import { ok, type Result } from '#core/foundation'
-import { findTest, withOptions, type SystemKind, type Test } from '#core/systems'
+import { findTest, unstaged, withOptions, type SystemKind, type Test } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
 import { meaningsOf } from './clause'
@@ -76,6 +76,7 @@ function leftOf(heard: Result<Heard> | undefined): string | undefined {
 function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
   if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
   const [line] = heard.lines
+  if (line?.kind === 'observation' && HELPED.has(unstaged(line.test))) return true
   // `cleaned the nozzle, 55 now`: the figure is of afterwards
   if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false
   const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
@@ -218,8 +219,12 @@ function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine
 }
 
 const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
+/** Looks at what a hand's help does: that it then runs is their answer. */
+const HELPED: ReadonlySet<string> = new Set([
+  'spin', 'tap-switch', 'tap-motor', 'crack-line', 'starts-empty', 'swap-two',
+])
 const isTrialLine = (kind: SystemKind, l: DraftLine) =>
-  l.kind === 'observation' && !isLetGo(l) && isTrial(findTest(kind, l.test))
+  l.kind === 'observation' && !isLetGo(l) && (HELPED.has(unstaged(l.test)) || isTrial(findTest(kind, l.test)))
 
 /** Taken off: that it holds now says nothing of how it held before. */
 const APART

@@ -10,6 +10,51 @@ export const TURNS: readonly Joined[] = [
     '(?:swapped|switched|reversed|flipped|traded|changed) (?:any )?two of the (?:leads|wires|phases|legs)'
     + '(?: around| over)?',
   ],
+  ['swapped two leads', '(?:swapped|switched|reversed|flipped|traded|changed) (?:any )?two (?:legs|wires|phases'
+  + '|lines|leads)(?: around| over)?(?: (?:at|on) the (?:starter|contactor|motor|disconnect|t leads))?'],
+  ['', ',? ?power(?:\'s| is)? off,? of course'],
+  ['opened the cover', '(?:opened|popped|took|cracked)(?: up)? the switch(?: up| open| apart)?(?=,? (?:and|there'
+  + '|one|i ))'],
+  ['contacts welded', '(?:had to )?(?:pry|pried|prying|break|broke|peel|peeled)(?: the| them)? (?:points|contacts)'
+  + ' (?:apart|loose|free|open)(?: with [^,]*)?'],
+  ['contacts welded', '(?:one side|one pole|one of them|both|they)(?:\'s| is| are|\'re) (?:stuck|fused|welded'
+  + '|frozen) (?:together|shut)'],
+  ['no sigh', '(?:i )?(?:never|do ?n[\'’]?t|did ?n[\'’]?t) (?:hear|get|have) (?:that |the |any |a )*(?:psst|pssh'
+  + '|pshh|pfft|psh|whoosh|spit of air|puff|hiss)'],
+  ['cracked the line starts', '(?:pulled|took|popped|slipped|undid|disconnected) (?:the |that )?(?:little |small '
+  + '|skinny |unloader )*(?:tube|line|hose)(?: off| loose)?(?: of| at| from)?(?: the)?(?: switch| unloader|'
+  + ' head)?(?: off)?,? (?:and )?(?:now )?(?:it|she) (?:starts|kicks off|takes off)(?: up| right up| fine| every'
+  + ' time)*'],
+  ['unloader hisses on after it stops', '(?:hiss\\w*|air|leak\\w*|blow\\w*)(?: comes| coming| is)? (?:out )?(?:of '
+  + '|from )?(?:under |underneath |the bottom of )?the (?:pressure )?switch (?:the whole time|all the time|whenever'
+  + '|when|while)(?: it[\'’]?s| it is| the pump is| the motor is| the compressor is)? (?:off|stopped|sitting|not'
+  + ' running|resting)'],
+  ['', '(?:and |then )?the (?:hiss|hissing|leak|leaking|noise) (?:stopped|quit|went away)(?: then)?'],
+  ['tank empty', '(?:nothing|no water|not a drop) (?:left )?in the (?:tank|cistern)'],
+  ['float stuck held up', 'float(?:\'s| is| was)? (?:hung|caught|snagged|tangled|stuck)(?: up)? (?:on|in|behind'
+  + '|against) [^,]*'],
+  ['prime plug dry', '(?:took |pulled |popped )?(?:the )?prim(?:e|ing) plug(?: out| off)?,? (?:and )?(?:it[\'’]?s'
+  + '|it is|it was|bone)? ?dry(?: as a bone)?(?: in there| inside)?'],
+  ['gauge $1', '(?:she|it|pump|pressure) (?:took|shot|went|came|ran) (?:right |straight )?(?:off|up|back)(?: up)?'
+  + ' to (\\d{2,3})'],
+  ['gauge $1', '(?:(?:it|she)[\'’]?s )?back (?:up )?to (\\d{2,3})(?: psi| pounds)?(?: now)?$'],
+  ['links wrong', '(?:the )?(?:selector|voltage selector|dial|switch)(?: on the back)?(?: of the motor)? (?:was|is)'
+  + ' (?:set )?(?:to|on|for) (?:115|110|120)(?: volts?)?'],
+  ['', '(?:pump |switch )?light (?:comes|came|is|turns) on'],
+  ['good battery runs', '(?:plugged|hooked|put|switched)(?: it)? (?:in ?to|on|to) (?:shore ?power|the charger|the'
+  + ' converter|a charger|my truck|jumper cables)(?: and now| and|,)* ?(?:it[\'’]?s |it is )?(?:\\d+(?:\\.\\d+)?(?:'
+  + ' volts?)?)?(?: and|,)* ?(?:the )?(?:pump |it |motor )?(?:sounds|runs|is|works) (?:normal|fine|good|strong'
+  + '|right|great)'],
+  ['breaker tripped', '(?:the )?breaker(?: outlet| receptacle)?(?: in the [a-z]+| on the [a-z]+) (?:was|is|had)'
+  + ' (?:tripped|popped|kicked)'],
+  ['tap the switch starts', '(?:if|when) (?:i|you|we) (?:push|press|hold|squeeze|close) the (?:contacts|points)(?:'
+  + ' together| shut| closed| in)?[^,;]{0,50}?,? ?(?:and )?(?:she|it|the pump) (?:takes off|runs|starts|kicks on'
+  + '|fires up|goes)(?: right up)?'],
+  ['', '(?<=(?:spun|spin|spinning|flicked|turned) [^,;]{0,60}(?:took|takes) off) and (?:ran|runs)(?: normal| fine|'
+  + ' good| great)?'],
+  ['overload contact open', 'overload (?:contact|contacts|aux)(?: ohms| reads| checks| is)*(?: out)? (?:open|ol)(?:'
+  + ' and [^,]*)?'],
+  [', ', '(?<=breaker tripped),? (?:i )?(?:and )?reset it,? (?:and|now)'],
   // a thing said of one lead is meant of those named after it
   [
     't$1 to ground',

@@ -18,6 +18,30 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
     '(?<![\\d.])(\\d{2,3})(?: psi)? (?:down )?to (\\d{1,3})(?: psi)? (?:in|over) (\\d+) ?(?:min\\w*|m)',
   ],
   ['', '^ ?drained(?= ?,)'],
+  // what a gauge or a meter shows, named by what it is on
+  ['inlet 0 psi running', '(?:pump (?:is )?on,? (?:and )?)?(?:the )?inlet(?: gauge| side)? (?:goes|drops|falls'
+  + '|dives|pulls) (?:down )?to (?:zero|nothing|0)'],
+  ['gauge $1', '(?:gauge|needle)(?: is|\'s)? (?:pegged|stuck|sitting|parked|pinned)(?: up| right)* at (\\d{2,3})'],
+  ['gauge 0', '(?:gauge|needle)(?: is|\'s)?(?: not|n[\'’]?t)(?: even)? (?:moving|coming|budging) (?:off|from)(?:'
+  + ' of)? (?:zero|0|the peg)'],
+  ['to ground $1 megohms', '(?:megger|megged|megs|insulation tester)(?: says| reads| shows| is| at|ed)*'
+  + ' (\\d+(?:\\.\\d+)?)(?: ?megs?| ?megohms?)?(?: (?:on|across) all (?:three|of them))?(?: to (?:ground|earth|the'
+  + ' case|the frame))?'],
+  ['$1', '(?:basically|practically|pretty much|next to|essentially|virtually) nothing,? (?:like |maybe |about'
+  + ' )?((?:half a|a half|\\d+(?:\\.\\d+)?|a) ?(?:v|volts?))'],
+  ['0.5 volts', '(?:half a|a half)(?: of a)? volt'],
+  ['load', '(?:motor|pump) side(?= (?:i[\'’]?m |we[\'’]?re |it[\'’]?s )?(?:getting|reading|got|i get|nothing|zero'
+  + '|\\d))'],
+  ['motor volts $1', '(?:i[\'’]?m )?(?:reading|getting|got|have|see(?:ing)?)? ?(\\d{2,3})(?: volts?)? (?:where the'
+  + ' (?:wires|leads) go in|at the motor end|on the motor terminals)'],
+  ['motor $1 volts', '(?:red|positive|hot) to (?:black|negative) (?:right )?(?:at|on) the (?:pump|motor)(?: is| was'
+  + '| reads)?(?: only| just)? (\\d+(?:\\.\\d+)?)(?: volts?)?'],
+  ['red running $1 amps', '(\\d+(?:\\.\\d+)?) ?(?:amps?|a) on (?:the )?red(?: wire| lead)?,? (?:and |but )?(?:it'
+  + ' )?(?:never (?:goes away|drops|falls|lets go|leaves)|stays(?: there)?|does ?n[\'’]?t (?:go away|drop|fall|drop'
+  + ' out)|keeps? (?:flowing|pulling))(?: (?:after|once)[^,]*)?'],
+  ['pilot in $1, pilot out $2', '(?:control )?(?:volts?|power|voltage) (?:before|ahead of|into|in front of) the'
+  + ' (?:pressure )?switch(?: is| are| reads?)? (\\d{2,3}),? (?:and )?(?:after|behind|past|out of) (?:it|the'
+  + ' switch)(?: is| are| reads?)? (\\d{2,3}|nothing|zero)'],
   ['neighbours low too', 'neighbou?rs?(?:\'s|s\')?(?: is| are| has| have)? (?:the )?same(?: thing| way)?'],
   ['on a long thin cord', '\\d+ ?(?:ft|foot|feet)(?: of)?(?: \\d+ gauge| light| orange)? (?:extension )?cord[^,]*'],
   ['motor side good', 'motor (?:by itself |alone )?megs? (?:over |at )?(?:\\d{2,}|good|clear|infinite)'],

@@ -105,9 +105,10 @@ function belongs(tables: Tables, state: TabState, test: Test, repairs: readonly 
 }
 
 type Judged = Pick<ProofItem, 'proved' | 'why' | 'wanted' | 'at'>
-/** Looks that the work itself asks for: every joint that was open, the sigh of an unloader that was touched. */
+/** Looks that the work itself asks for: every joint that was open (to air a tank none is), the sigh of an unloader. */
 const isAskedBy = (test: Test, repairs: readonly PlannedRepair[]): boolean =>
-  (JOINTS.has(test.id) && opens(repairs, 'pressure')) || (test.id === 'unloader-stop' && after(repairs, 'unloader'))
+  (JOINTS.has(test.id) && opens(repairs.filter(r => !r.recipe.later), 'pressure'))
+  || (test.id === 'unloader-stop' && after(repairs, 'unloader'))
 const JOINTS: ReadonlySet<string> = new Set(['leaks-look', 'soap'])
 
 function judgeProof(tables: Tables, asSet: SystemModel, state: TabState, line: Evidence['line']): Judged {

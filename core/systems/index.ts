@@ -24,7 +24,7 @@ export {
 } from './figures'
 export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey, unstaged } from './ids'
 export { sayJoint, type ModelOptions } from './entries'
-export { USUAL_SUPPLIES } from './supplies'
+export { motorVoltsOn, USUAL_SUPPLIES } from './supplies'
 export { scalesOf } from './scale'
 export { SITE_FIELDS } from './fields'
 export { stageOf } from './model'

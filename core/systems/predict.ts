@@ -278,6 +278,8 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
   const cutIn = figures['set.cutIn']
   const cutOut = figures['set.cutOut']
   const turns = s.stage.turning === 'running'
+  // what only pressure holds fast has started once, from empty, and run its course
+  const held = s.stage.turning === 'locked' && figures['motor.startLoad'] > 0 && s.healthy['motor.startLoad'] === 0
   switch (what) {
     case 'gauge':
     case 'tap-static':
@@ -292,16 +294,20 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
     case 'cut-in':
       return gaugeSpread(
         s,
-        story.cutIn === undefined || s.effect === 'runs-on'
-          ? { ...figure(cutIn, 20 * PSI), ol: NEVER }
-          : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)),
+        held
+          ? figure(cutIn, 4 * PSI)
+          : story.cutIn === undefined || s.effect === 'runs-on'
+            ? { ...figure(cutIn, 20 * PSI), ol: NEVER }
+            : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)),
       )
     case 'cut-out':
       return gaugeSpread(
         s,
-        story.cutOut === undefined || s.effect === 'runs-on'
-          ? { ...figure(Math.max(story.peak, cutOut), 20 * PSI), ol: NEVER }
-          : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)),
+        held
+          ? figure(cutOut, 4 * PSI)
+          : story.cutOut === undefined || s.effect === 'runs-on'
+            ? { ...figure(Math.max(story.peak, cutOut), 20 * PSI), ol: NEVER }
+            : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)),
       )
     case 'cycle': {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500

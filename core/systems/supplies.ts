@@ -31,6 +31,18 @@ export const USUAL_SUPPLIES: readonly UsualSupply[] = [
 ]
 
 /**
+ * Plate volts of the motors made for a service: MG 1 10.30 and table 430.250 (115, 208, 230, 460, 575 V; from memory);
+ * at 50 Hz the service's own.
+ */
+const MADE_FOR: readonly (readonly [service: number, motor: number])[] = [
+  [130, 115], [214, 208], [260, 230], [420, 400], [500, 460], [640, 575],
+]
+
+/** What a motor's plate would say on a supply whose volts are known, where nobody has read it. */
+export const motorVoltsOn = (service: number | undefined, usual: number): number =>
+  (service === undefined ? usual : (MADE_FOR.find(([most]) => service <= most)?.[1] ?? usual))
+
+/**
  * Whether a motor hangs between one live wire and the neutral: on 115/120 V, and on every single-phase 50 Hz supply.
  * @param usual volts of the motor where the nameplate does not say
  * @param volts the field of the motor's volts

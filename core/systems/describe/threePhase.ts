@@ -20,6 +20,7 @@ import type { Plate } from './plate'
 import { contradiction } from './contradiction'
 import { contactOhms } from '../power/resistances'
 import { slipOf } from './slip'
+import { motorVoltsOn } from '../supplies'
 import { describeSupply, feedOhmsOf, groundOf, panelDevice } from './supply'
 
 export interface ThreeOptions {
@@ -124,7 +125,8 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
 function describeMotor(plate: Plate, o: ThreeOptions): ThreePhaseModel {
   const watts = plate.take('motor.power', o.hp * HORSEPOWER, `motor power not given: ${o.hp} hp taken`, 0.6)
   const hp = watts / HORSEPOWER
-  const volts = plate.take('motor.volts', 230, 'motor voltage not given: 230 V taken', 0.4)
+  const usual = motorVoltsOn(plate.value('supply.volts'), 230)
+  const volts = plate.take('motor.volts', usual, `motor voltage not given: ${usual} V taken`, 0.4)
   const table = threePhaseAmps(hp, volts)
   const fullLoadAmps = plate.take(
     'motor.amps',
