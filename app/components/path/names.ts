@@ -59,12 +59,17 @@ function slotOf(p: Placed, before: Placed | undefined, after: Placed | undefined
   return after ? after.x - p.x - 12 - (ASIDE.has(after.component.glyph) ? 0 : widest(wrap(nameOf(after))) / 2) : 200
 }
 
-/** Beside it up to the next shaft, or to the next words of its row; under or over it up to the edge. */
+/** Its words, and half of what is free between them and the next of its row; beside it no further than a shaft. */
 function roomOf(n: Name, row: readonly Name[], shafts: readonly Joint[]): number {
-  if (n.anchor !== 'start') return 2 * Math.min(n.x, WIDTH - n.x) - 4
-  const left = (o: Name) => (o.anchor === 'start' ? o.x : o.x - o.width / 2)
-  const words = row.filter(o => !o.above && left(o) > n.x && o.y + LINE * (o.lines.length + 1) > n.y).map(left)
-  return Math.min(...words, ...shafts.filter(s => s.x > n.x).map(s => s.x), WIDTH) - n.x - 6
+  const left = (o: Name) => (o.anchor === 'start' ? o.x : o.anchor === 'end' ? o.x - o.width : o.x - o.width / 2)
+  const right = (o: Name) => left(o) + o.width
+  const level = row.filter(o => o !== n && o.above === n.above)
+  const after = Math.min(...level.filter(o => left(o) > n.x).map(left), WIDTH) - right(n)
+  const before = left(n) - Math.max(...level.filter(o => right(o) < n.x).map(right), 0)
+  if (n.anchor === 'middle')
+    return Math.min(n.width + Math.min(before, after) - 4, 2 * Math.min(n.x, WIDTH - n.x) - 4)
+  const shaft = Math.min(...shafts.filter(s => s.x > n.x).map(s => s.x), WIDTH) - n.x
+  return Math.min(n.width + after / 2 - 4, shaft - 6)
 }
 
 const BELOW: Record<Glyph, number> = {

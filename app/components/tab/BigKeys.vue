@@ -60,12 +60,14 @@ const starter = (id: string) => {
 .keys {
   position: absolute;
   bottom: 100%;
-  left: 0;
+  /* beside the card of the next test, never over it */
   right: 0;
+  width: min(55vw, 760px);
   z-index: 2;
   background: var(--bar);
   padding: 10px 16px 8px;
-  border-bottom: 1px solid var(--soft);
+  border: 1px solid var(--soft);
+  border-width: 1px 0 1px 1px;
 }
 .head {
   display: flex;
@@ -131,6 +133,7 @@ const starter = (id: string) => {
 @media (max-width: 760px) {
   .keys {
     position: static;
+    width: auto;
   }
   .cols {
     flex-wrap: wrap;

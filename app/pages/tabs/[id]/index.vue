@@ -89,6 +89,13 @@ async function keepAsNote(line: string, text: string) {
   const kept = await tab.log({ kind: 'note', text: `Could not be kept as a line of its own: ${text}` })
   if (kept.ok) await keeping.drop(line)
 }
+// with the keys open for a thumb the card stays in sight: it comes up over them
+watch(() => tab.picked, async (point) => {
+  if (!point || !narrow.value) return
+  part.value = 'next'
+  await nextTick()
+  document.querySelector('.work .area-next')?.scrollIntoView({ block: 'start' })
+})
 // where no service worker may run, what the call needs next is fetched once the tab is on screen
 onNuxtReady(() => void preloadRouteComponents(`/tabs/${id.value}/settle`))
 const strike = (line: string, reason: string) => tab.log({ kind: 'strike', line, reason })
