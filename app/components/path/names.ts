@@ -59,17 +59,20 @@ function slotOf(p: Placed, before: Placed | undefined, after: Placed | undefined
   return after ? after.x - p.x - 12 - (ASIDE.has(after.component.glyph) ? 0 : widest(wrap(nameOf(after))) / 2) : 200
 }
 
-/** Its words, and half of what is free between them and the next of its row; beside it no further than a shaft. */
+/** Of what is free between two names, words that stand beside a port take so much, those under their glyph the rest. */
+const BESIDE = 0.8
+
+/** Its words, and its share of what is free beside them; no further than a shaft or the edge. */
 function roomOf(n: Name, row: readonly Name[], shafts: readonly Joint[]): number {
   const left = (o: Name) => (o.anchor === 'start' ? o.x : o.anchor === 'end' ? o.x - o.width : o.x - o.width / 2)
   const right = (o: Name) => left(o) + o.width
   const level = row.filter(o => o !== n && o.above === n.above)
-  const after = Math.min(...level.filter(o => left(o) > n.x).map(left), WIDTH) - right(n)
-  const before = left(n) - Math.max(...level.filter(o => right(o) < n.x).map(right), 0)
+  const after = Math.min(...level.filter(o => left(o) > n.x).map(left), Infinity) - right(n)
+  const before = left(n) - Math.max(...level.filter(o => right(o) < n.x).map(right), -Infinity)
   if (n.anchor === 'middle')
-    return Math.min(n.width + Math.min(before, after) - 4, 2 * Math.min(n.x, WIDTH - n.x) - 4)
+    return Math.min(n.width + 2 * (1 - BESIDE) * Math.min(before, after), 2 * Math.min(n.x, WIDTH - n.x)) - 4
   const shaft = Math.min(...shafts.filter(s => s.x > n.x).map(s => s.x), WIDTH) - n.x
-  return Math.min(n.width + after / 2 - 4, shaft - 6)
+  return Math.min(n.width + BESIDE * after - 4, shaft - 6)
 }
 
 const BELOW: Record<Glyph, number> = {
