@@ -24,7 +24,7 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
   ['gauge $1', '(?:gauge|needle)(?: is|\'s)? (?:pegged|stuck|sitting|parked|pinned)(?: up| right)* at (\\d{2,3})'],
   ['gauge 0', '(?:gauge|needle)(?: is|\'s)?(?: not|n[\'’]?t)(?: even)? (?:moving|coming|budging) (?:off|from)(?:'
   + ' of)? (?:zero|0|the peg)'],
-  ['to ground $1 megohms', '(?:megger|megged|megs|insulation tester)(?: says| reads| shows| is| at|ed)*'
+  ['to ground $1 megohms', '(?:megg\\w*|megs|insulation tester)(?: says| reads| shows| is| at|ed)*'
   + ' (\\d+(?:\\.\\d+)?)(?: ?megs?| ?megohms?)?(?: (?:on|across) all (?:three|of them))?(?: to (?:ground|earth|the'
   + ' case|the frame))?'],
   ['$1', '(?:basically|practically|pretty much|next to|essentially|virtually) nothing,? (?:like |maybe |about'
