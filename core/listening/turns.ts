@@ -124,7 +124,8 @@ export const TURNS: readonly Joined[] = [
     'leads off at the wellhead,? (?:(?:and|now|then|so) )*(?:the )?(?:breaker |it )?(?:stays? (?:on|in|set)|holds?)',
   ],
   ['to ground', 'to (?:ground|gnd|earth|frame|case|chassis),(?= (?:zero|nothing|open|ol|\\d))'],
-  ['meg', 'meg\\W?d', 'megg\\w*'],
+  ['meg', 'meg\\W?d', 'megged'],
+  ['', '(?:the )?insulation tester(?: shows| reads| says)?'],
   ['toohot', 'too hot to (?:keep|leave|hold|put|rest) (?:a|my|your) hand on(?: it)?'],
   [
     'pump unplugged new fuse holds',
