@@ -27,6 +27,10 @@ export function useDraftAt(of: string, field: string, name: () => string | undef
 export const useDraftOfEdits = (of: string, field: string) =>
   hold<Readonly<Record<string, string>> | undefined>(of, field, undefined, edits => edits === undefined)
 
+/** Lines that wait for a proof. */
+export const useDraftOfLines = <T>(of: string, field: string) =>
+  hold<T | undefined>(of, field, undefined, held => held === undefined)
+
 function hold<T>(of: string, field: string, empty: T, isBare: (typed: T) => boolean) {
   // nothing typed is nothing stored; two windows each type their own
   const stored = useLocalStorage<T | null>(`keep-tab-draft ${of} ${field}`, null, {

@@ -1,11 +1,11 @@
 /**
  * The flow of a state that a line needs: the line waits, the proof is asked for, then the line is written after all;
- * or it goes on without, for a reason.
+ * or it goes on without, for a reason. A line that waits is held on this device: a reload does not lose it.
  */
-import { ref, shallowRef } from 'vue'
+import { ref } from 'vue'
 import { firstProof, type DraftLine, type WorkState } from '#core/tab'
 import { sayProblem } from '#core/words'
-import { useDraft } from '~/composables/useDraft'
+import { useDraft, useDraftOfLines } from '~/composables/useDraft'
 import { useTab } from '~/stores/tab'
 
 export interface WaitingLine {
@@ -14,54 +14,68 @@ export interface WaitingLine {
   readonly rest: readonly DraftLine[]
   readonly message: string
   readonly need: WorkState
+  /** as it was typed */
+  readonly text?: string | undefined
 }
+
+/** What became of lines of one go: only what is refused stays where it was typed or tapped. */
+export type Written = 'kept' | 'held' | 'refused'
+/** @param text as it was typed: where a part of it is refused, it is kept in these words */
+export type Write = (lines: readonly DraftLine[], text?: string) => Promise<Written>
 
 /** @param done called when the hand is free again */
 export function useProving(tabId: string, done: () => void) {
   const tab = useTab()
   const proving = ref<WorkState>()
-  const waiting = shallowRef<WaitingLine>()
+  const waiting = useDraftOfLines<WaitingLine>(tabId, 'waiting')
   const without = useDraft(tabId, 'without')
-  /** why the line tried last was not kept */
-  const refusal = ref<string>()
+  /** why a line tried last was not kept */
+  const refusal = ref('')
 
-  function needs(line: DraftLine, message: string, rest: readonly DraftLine[] = []) {
-    const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
-    const need = firstProof(tab.state, test?.need ?? 'any')
-    if (need) waiting.value = { line, rest, message, need }
-  }
-  /** @returns whether they are kept, or held for their proof; otherwise nothing may be cleared */
-  async function logOrAsk(line: DraftLine, rest: readonly DraftLine[] = []): Promise<boolean> {
-    const logged = await tab.log(line)
-    refusal.value = undefined
-    if (!logged.ok) {
-      const said = sayProblem(logged.problem, tab.units)
-      if (logged.problem.code === 'state-needed') needs(line, said, rest)
-      else refusal.value = said
-      return waiting.value !== undefined
+  const write: Write = async (lines, text) => {
+    const logged = await tab.logAll(lines)
+    refusal.value = ''
+    if (logged.ok) {
+      done()
+      return 'kept'
     }
-    const [next, ...others] = rest
-    if (next) return logOrAsk(next, others)
-    done()
-    return true
+    const { line, rest, problem, taken } = logged
+    const said = sayProblem(problem, tab.units)
+    const test = 'test' in line ? tab.kind?.tests.find(t => t.id === line.test) : undefined
+    const need = problem.code === 'state-needed' && firstProof(tab.state, test?.need ?? 'any')
+    if (need) {
+      waiting.value = { line, rest, message: said, need, text }
+      return 'held'
+    }
+    refusal.value = said
+    if (taken === 0) return 'refused'
+    // a part of it was taken: the rest is kept in words, so that a second press doubles nothing
+    await tab.logAll([{ kind: 'remark', text: text ?? `Not taken: ${said}` }, ...rest])
+    return 'kept'
   }
   async function proved() {
     proving.value = undefined
     const held = waiting.value
     waiting.value = undefined
-    if (held) await logOrAsk(held.line, held.rest)
+    if (held) await write([held.line, ...held.rest])
     else done()
   }
   async function goWithout() {
     const held = waiting.value
-    if (!held || !without.value.trim() || !('test' in held.line)) return
-    const logged = await tab.log({ ...held.line, without: without.value.trim() } as DraftLine)
+    const reason = without.value.trim()
+    if (!held || !reason || !('test' in held.line)) return
+    const logged = await tab.log({ ...held.line, without: reason } as DraftLine)
     waiting.value = logged.ok ? undefined : { ...held, message: sayProblem(logged.problem, tab.units) }
     if (!logged.ok) return
     without.value = ''
-    const [next, ...others] = held.rest
-    if (next) await logOrAsk(next, others)
+    if (held.rest.length > 0) await write(held.rest)
     else done()
   }
-  return { proving, waiting, without, refusal, needs, logOrAsk, proved, goWithout }
+  /** @returns what was typed */
+  function leave(): string | undefined {
+    const held = waiting.value
+    waiting.value = undefined
+    return held?.text
+  }
+  return { proving, waiting, without, refusal, write, proved, goWithout, leave }
 }

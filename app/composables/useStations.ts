@@ -3,6 +3,7 @@ import { useSessionStorage } from '@vueuse/core'
 import type { PlanStep } from '#core/plan'
 import { holdsNeed, type DraftLine } from '#core/tab'
 import { runOf } from '~/components/station/runSeries'
+import type { Write } from '~/composables/useProving'
 import { useTab } from '~/stores/tab'
 
 const SAID: Readonly<Record<string, string>> = {
@@ -18,8 +19,8 @@ const SAID: Readonly<Record<string, string>> = {
   'cycles': 'start to start 95 s',
 }
 
-/** @param write logs lines, asks for the proof that they need, and tells whether they are kept */
-export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]) => Promise<boolean>) {
+/** @param write logs lines, and asks for the proof that they need */
+export function useStations(write: Write) {
   const tab = useTab()
   const route = useRoute()
   const begun = useSessionStorage<readonly string[]>('stations', [])
@@ -47,6 +48,8 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
   /** before leaving: what it will do as it now stands */
   const foreseen = computed(() =>
     (on.value && step.value?.station === 'settle' ? tab.plan?.setUp?.after : undefined))
+  /** @returns whether they are kept, or held for their proof: what is refused stays where it was tapped */
+  const log = async (lines: readonly DraftLine[], text?: string) => (await write(lines, text)) !== 'refused'
   return {
     on,
     run,
@@ -73,10 +76,9 @@ export function useStations(write: (line: DraftLine, rest?: readonly DraftLine[]
       const heard = await tab.hear(text)
       // what was timed is kept in its words, whatever becomes of hearing it
       if (!heard.ok || !heard.value.ok || heard.value.value.kind !== 'lines')
-        return write({ kind: 'remark', text })
-      const [line, ...rest] = heard.value.value.lines
-      return line ? write(line, rest) : false
+        return log([{ kind: 'remark', text }])
+      return log(heard.value.value.lines, text)
     },
-    log: async ([first, ...rest]: readonly DraftLine[]) => (first ? write(first, rest) : true),
+    log,
   }
 }

@@ -3,13 +3,14 @@
  * seen.
  */
 import { computed, shallowRef, watch } from 'vue'
-import { firstProof, type DraftLine, type WorkState } from '#core/tab'
+import { firstProof, type WorkState } from '#core/tab'
 import type { ProposedTest } from '#core/isolation'
+import type { Write } from '~/composables/useProving'
 import { useTab } from '~/stores/tab'
 
 export interface Hands {
   prove(state: WorkState): void
-  write(line: DraftLine): Promise<unknown>
+  readonly write: Write
   focus(): void
 }
 
@@ -44,7 +45,7 @@ export function useTestInHand(hands: Hands) {
   async function answer(test: string, outcomeLabel: string) {
     const seen = tab.kind?.tests.find(t => t.id === test)
     const outcome = seen?.kind === 'seen' ? seen.outcomes.find(o => o.label === outcomeLabel) : undefined
-    if (outcome) await hands.write({ kind: 'observation', test, outcome: outcome.id })
+    if (outcome) await hands.write([{ kind: 'observation', test, outcome: outcome.id }])
   }
   return { shown, nextPoint, take, show, answer }
 }

@@ -3,15 +3,13 @@
  * run should show is read off that, not off how it stood before. Settings themselves are proved against what is wanted.
  */
 import { interpolate } from '#core/foundation'
-import { buildModel, type Band, type NumericTest, type SystemModel } from '#core/systems'
+import { buildModel, type Band, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import { isKnownLine, type Line, type LineOf, type TabState } from '#core/tab'
-import { PSI } from '#core/units'
+import { LEAST_APART } from './limits'
 import type { SetUp } from './setUp'
 
 /** What is proved against what is wanted, not against how it stands. */
 const WANTED: ReadonlySet<string> = new Set(['setting-in', 'setting-out', 'precharge'])
-/** Settings nearer to each other are a slip of reading. */
-const LEAST_APART = 8 * PSI
 /** A gauge read so many seconds before and after a clamp tells the pressure between; common practice, no source. */
 const NEAR = 180
 
@@ -54,7 +52,7 @@ export function bandAsSet(
  */
 export function pressureWhen(model: SystemModel, state: TabState, line: LineOf<'reading'>): number | undefined {
   const ofGauge = new Set(model.kind.tests.flatMap(t =>
-    (t.kind === 'numeric' && t.quantity === 'pressure' && LIVE.has(t.need) && !t.id.includes('-down') ? [t.id] : [])))
+    (isOfGauge(t) ? [t.id] : [])))
   const when = (l: Line) => Date.parse(l.at) / 1000
   const at = when(line)
   const read = state.lines.flatMap((l) => {
@@ -67,5 +65,7 @@ export function pressureWhen(model: SystemModel, state: TabState, line: LineOf<'
   if (!before || !after || after.p < before.p) return undefined
   return interpolate([[before.t, before.p], [after.t, after.p]], at)
 }
-/** Precharge and a drained gauge belong to no run. */
-const LIVE: ReadonlySet<string> = new Set(['live', 'any'])
+/** A glance at the gauge: precharge and a drained gauge belong to no run, leak-down is a difference. */
+const isOfGauge = (test: Test): boolean =>
+  test.kind === 'numeric' && test.quantity === 'pressure' && test.variant !== 'leak-down'
+  && (test.need === 'live' || test.need === 'any')

@@ -28,7 +28,11 @@ export interface SettingProblem {
 const [UNDER_RELIEF, UNDER_SHUT_OFF] = [10 * PSI, 5 * PSI]
 /** A 30/50 ends at some 65 to 75 psi of cut-out (handbook §12; common practice, no source). */
 const SPRING_END = 1.4
-const LEAST_APART = 8 * PSI
+/**
+ * A differential is adjustable from some 15 psi (handbook §4); half of that is a slip of reading, or the two the
+ * wrong way round; common practice, no source.
+ */
+export const LEAST_APART = 8 * PSI
 
 export const springEndOf = (ratedCutOut: number): number => SPRING_END * ratedCutOut
 

@@ -181,8 +181,12 @@ describe('a proof of dead', () => {
     const input = await page.find('#reading')
     await input.sendKeys('terminals burnt', Key.ENTER)
     await page.see('first. Prove it', '.ask')
+    // what waits outlives the window, and goes back to where it was typed
+    await page.driver.navigate().refresh()
+    await page.see('first. Prove it', '.ask')
     await page.press('Leave it', '.ask')
-    await input.sendKeys(Key.ESCAPE)
+    expect(await (await page.find('#reading')).getAttribute('value')).toBe('terminals burnt')
+    await (await page.find('#reading')).sendKeys(Key.ESCAPE)
   })
 })
 

@@ -1,5 +1,5 @@
 /** Where the labels of the flags stand: above each lane, stacked where they would run into each other. */
-import { WIDTH, type DrawnLane, type Flag, type PathLayout } from './placed'
+import { LINE, WIDTH, type DrawnLane, type Flag, type Name, type PathLayout, type Placed } from './placed'
 
 export interface FlagReading {
   readonly digits: string
@@ -25,11 +25,12 @@ export function labelWidth(reading: FlagReading | undefined, isNext: boolean): n
 }
 
 export function placeLabels(
-  { flags, powerY, pilotY, flowY }: PathLayout,
+  layout: PathLayout,
   isShown: (flag: Flag) => boolean,
   widthOf: (flag: Flag) => number,
   readings: ReadonlyMap<string, FlagReading>,
 ): FlagLabel[] {
+  const { flags, powerY, pilotY, flowY } = layout
   const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = {
     power: { levels: 2, y: l => powerY - 58 - l * 24 },
     pilot: { levels: 1, y: () => pilotY + 42 },
@@ -48,10 +49,52 @@ export function placeLabels(
       flag,
       ...stacked[i]!,
       y: aside(flag) > 0 ? flowY - 32 : rows[lane].y(stacked[i]!.level),
+      ...(lane === 'pilot' ? placeAmong(flag, widthOf(flag), layout) : {}),
       reading: readings.get(flag.point.id),
     }))
   })
 }
+
+interface Box { readonly left: number, readonly right: number, readonly top: number, readonly bottom: number }
+
+/** Half a label's height, and how far it keeps from what stands beside it. */
+const [HALF, GAP] = [11, 3]
+/** Where a label may stand from its point: right or left of it, or so far above and below, straight or to a side. */
+const BESIDE = 44
+const DOWN = [-32, 44, 60, 76]
+const ACROSS = [0, -20, 20, -40, 40, -60, 60]
+const WAYS = [[BESIDE, 0], ...DOWN.flatMap(down => ACROSS.map(x => [x, down] as const)), [-BESIDE, 0]] as const
+
+/** Between the lanes there is little room: where a label covers least of names, glyphs and points. */
+export function placeAmong(flag: Flag, width: number, { placed, names, flags }: PathLayout): { x: number, y: number } {
+  const taken = [
+    ...placed.map(boxOfGlyph),
+    ...names.map(boxOfName),
+    ...flags.filter(f => f !== flag).map(f => boxOf(f.at[0], f.at[1], 16, 8)),
+  ]
+  const ways = WAYS.map(([across, down]) => {
+    const x = flag.at[0] + across
+    const y = flag.at[1] + down
+    const label = boxOf(x, y, width + GAP, HALF)
+    return { x, y, covered: taken.reduce((sum, t) => sum + shared(label, t), 0) }
+  })
+  const { x, y } = ways.reduce((best, w) => (w.covered < best.covered ? w : best))
+  return { x, y }
+}
+
+const boxOf = (x: number, y: number, width: number, half: number): Box =>
+  ({ left: x - width / 2, right: x + width / 2, top: y - half, bottom: y + half })
+const boxOfGlyph = (p: Placed) => boxOf(p.x, p.y, p.width, p.height / 2)
+/** Its words, with a line of state under them. */
+function boxOfName(n: Name): Box {
+  const left = n.anchor === 'start' ? n.x : n.x - (n.anchor === 'end' ? n.width : n.width / 2)
+  const height = n.lines.length * LINE
+  const top = n.above ? n.y - height : n.y - LINE + 2
+  return { left, right: left + n.width, top, bottom: top + height + LINE }
+}
+const shared = (a: Box, b: Box) =>
+  Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left))
+  * Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top))
 
 export interface Label {
   readonly x: number

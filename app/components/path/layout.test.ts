@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, kindFor, type KindId, type Nameplate } from '#core/systems'
 import { layOutPath } from './layout'
-import { stackLabels } from './flags'
+import { placeAmong, stackLabels } from './flags'
 import { LINE, WIDTH, type Placed } from './placed'
 
 /** Every kind bare, and with all that can be fitted to it. */
@@ -88,6 +88,25 @@ describe.each(cases)('the path of a %s, %s', (id, _, plate) => {
           f.at[0] + 8 > name.x - 36 && f.at[0] - 8 < name.x && Math.abs(f.at[1] - (name.y - 4)) < 12,
           `${name.text} ${f.point.id}`,
         ).toBe(false)
+    }
+  })
+  it('puts a label of the pilot circuit on no name, and on no glyph but its own', () => {
+    const wide = 66
+    for (const flag of layout.flags.filter(f => f.lane === 'pilot')) {
+      const { x, y } = placeAmong(flag, wide, layout)
+      for (const p of layout.placed.filter(p => p.component.id !== flag.point.spot.on))
+        expect(
+          Math.abs(p.x - x) < (p.width + wide) / 2 && Math.abs(p.y - y) < p.height / 2 + 11,
+          `${flag.point.id} ${p.component.id}`,
+        ).toBe(false)
+      for (const n of layout.names.filter(n => !n.above)) {
+        const left = n.anchor === 'start' ? n.x : n.x - (n.anchor === 'end' ? n.width : n.width / 2)
+        const bottom = n.y + 2 + (n.lines.length - 1) * LINE
+        expect(
+          x + wide / 2 > left && x - wide / 2 < left + n.width && y + 11 > n.y - 11 && y - 11 < bottom,
+          `${flag.point.id} ${n.component}`,
+        ).toBe(false)
+      }
     }
   })
   it('writes no name across another', () => {

@@ -311,6 +311,9 @@ h2 {
   display: block;
   font-size: var(--size-small);
 }
+.card-foot .plain {
+  padding: 0 4px;
+}
 .blocked {
   border-left: 4px solid var(--brass);
   padding-left: 10px;

@@ -73,12 +73,13 @@ watch([() => props.step?.id, station, after, list], () => {
   overflow: hidden;
 }
 .tabs {
-  display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
+  display: flex;
   border-bottom: 1px solid var(--line);
 }
 .tabs button {
+  flex: 1 1 auto;
+  padding: 0 4px;
+  white-space: nowrap;
   min-height: 44px;
   border: 0;
   border-right: 1px solid var(--line);

@@ -23,10 +23,11 @@ describe('the run, as it is drawn', () => {
     at(6, { kind: 'reading', test: 'black.run', value: 6.4 }),
     at(8, psi('cut-in', 38)),
     at(9, { kind: 'adjusted', component: 'switch', nut: 'range', turns: -1.5 }),
+    at(10, psi('leak-down', 1)),
     at(30, { kind: 'timed', what: 'hold', seconds: 600, from: 58 * PSI, to: 57 * PSI }),
   ]
   const run = runOf(kind, lines, new Map(), US)
-  it('begins at the last repair, and leaves out what was read at zero', () => {
+  it('begins at the last repair, and leaves out what was read at zero and what is a difference', () => {
     expect(run.pressure.map(p => p.label)).toEqual(['out 60', 'in 38', '58', '57'])
   })
   it('lays a hold over its own time', () => {

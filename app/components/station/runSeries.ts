@@ -2,7 +2,7 @@
  * Pressure and amps over the run, out of the lines since the last thing that was put right: what the gauge and the
  * clamp showed and when, and where a nut was turned between.
  */
-import type { SystemOutline } from '#core/systems'
+import type { SystemOutline, TestOutline } from '#core/systems'
 import { isKnownLine, type AnyLine, type Line } from '#core/tab'
 import { formatTurns, unitsOf, type Units } from '#core/units'
 
@@ -31,11 +31,11 @@ export function runOf(
   const since = known.slice(known.findLastIndex(l => l.kind === 'part' || l.kind === 'repair') + 1)
   const { symbol, perUnit } = unitsOf('pressure', units)[0]!
   const scaled = (pa: number) => Number((pa / perUnit).toPrecision(4))
-  const read = (quantity: 'pressure' | 'amps') => since.flatMap((line): RunPoint[] => {
+  const read = (counts: (test: TestOutline) => boolean, perUnit: number) => since.flatMap((line): RunPoint[] => {
     if (line.kind !== 'reading' || line.value === null) return []
     const test = kind.tests.find(t => t.id === line.test)
-    if (test?.kind !== 'numeric' || test.quantity !== quantity || !LIVE.has(test.need)) return []
-    const y = quantity === 'pressure' ? scaled(line.value) : line.value
+    if (!test || !counts(test)) return []
+    const y = Number((line.value / perUnit).toPrecision(4))
     return [{ x: Date.parse(line.at), y, label: [WORDS[line.test], y].filter(w => w !== undefined).join(' ') }]
   })
   const held = since.flatMap((line): RunPoint[] => {
@@ -46,8 +46,8 @@ export function runOf(
   })
   return {
     unit: symbol,
-    pressure: [...read('pressure'), ...held].toSorted((a, b) => a.x - b.x),
-    amps: read('amps'),
+    pressure: [...read(isOfGauge, perUnit), ...held].toSorted((a, b) => a.x - b.x),
+    amps: read(isOfClamp, 1),
     turns: since.flatMap(l => (l.kind === 'adjusted' ? [{ x: Date.parse(l.at), label: formatTurns(l.turns) }] : [])),
   }
 }
@@ -63,5 +63,8 @@ export function labelled(points: readonly RunPoint[], room: number): ReadonlySet
   return new Set(shown)
 }
 
-/** Precharge and a drained gauge belong to no run. */
+/** A glance at the gauge: precharge and a drained gauge belong to no run, leak-down is a difference. */
+const isOfGauge = (test: TestOutline) =>
+  test.kind === 'numeric' && test.quantity === 'pressure' && LIVE.has(test.need) && test.variant !== 'leak-down'
 const LIVE: ReadonlySet<string> = new Set(['live', 'any'])
+const isOfClamp = (test: TestOutline) => test.kind === 'numeric' && test.quantity === 'amps' && test.need === 'live'

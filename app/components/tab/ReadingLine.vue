@@ -10,6 +10,7 @@ import { findProofFailure, type Choice, type DraftLine } from '#core/tab'
 import { sayProblem, sayProofFault } from '#core/words'
 import { v7 as uuid } from 'uuid'
 import { useDraft } from '~/composables/useDraft'
+import type { Write } from '~/composables/useProving'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{
@@ -18,16 +19,17 @@ const props = defineProps<{
   settled: boolean
   /** what is said at the station in hand, for an example */
   say?: string | undefined
+  write: Write
 }>()
+/** why what was said last was not kept */
+const trouble = defineModel<string>('trouble', { required: true })
 const emit = defineEmits<{
-  needs: [line: DraftLine, message: string, rest: readonly DraftLine[]]
   unpick: []
   help: []
 }>()
 const USUAL = 'Type a reading: load 0v, y-b 4.8, cap 118uf, contacts burnt…'
 const tab = useTab()
 const typed = useDraft(String(useRoute().params.id), 'reading')
-const trouble = ref('')
 const leaves = ref('')
 const kept = ref('')
 const input = useTemplateRef('input')
@@ -85,8 +87,8 @@ watch(reading, async (r) => {
       .map(l => `${l.label.toLowerCase()} ${Math.round(l.chance * 100)}`)
       .join(', ')
 })
-watch(typed, () => {
-  trouble.value = ''
+watch(typed, (text) => {
+  if (text) trouble.value = ''
 })
 
 let logging = false
@@ -96,33 +98,24 @@ async function log(said: readonly DraftLine[], say: string) {
   logging = true
   const text = typed.value
   const set = said.length > 1 ? { set: uuid() } : {}
-  const [line, ...rest] = said.map(l => (l.kind === 'reading' || l.kind === 'observation' ? { ...l, ...set } : l))
-  if (!line) return
-  const done = await tab.logAll([line, ...rest]).finally(() => {
+  const lines = said.map(l => (l.kind === 'reading' || l.kind === 'observation' ? { ...l, ...set } : l))
+  const became = await props.write(lines, text).finally(() => {
     logging = false
   })
-  if (done.ok) {
-    const failure = line.kind === 'state' ? findProofFailure(props.kind, line) : undefined
-    kept.value = failure
-      ? `Logged, and it is not so: ${sayProofFault(failure.why, failure.value, tab.units)}.`
-      : `Logged: ${say}`
+  if (became !== 'refused') {
+    kept.value = became === 'kept' ? sayKept(lines, say) : ''
     // what was typed on while the line was being kept stays
     if (typed.value.startsWith(text)) typed.value = typed.value.slice(text.length)
-    trouble.value = ''
     emit('unpick')
   }
-  else if (done.problem.code === 'state-needed') {
-    emit('needs', done.line, sayProblem(done.problem), done.rest)
-  }
-  else {
-    trouble.value = sayProblem(done.problem)
-    // a part of it was taken: the rest is kept in words, so that a second press doubles nothing
-    if (done.taken > 0) {
-      await tab.logAll([{ kind: 'remark', text }, ...done.rest])
-      typed.value = ''
-    }
-  }
   focus()
+}
+
+function sayKept([line]: readonly DraftLine[], say: string): string {
+  const failure = line?.kind === 'state' ? findProofFailure(props.kind, line) : undefined
+  return failure
+    ? `Logged, and it is not so: ${sayProofFault(failure.why, failure.value, tab.units)}.`
+    : `Logged: ${say}`
 }
 
 async function enter() {

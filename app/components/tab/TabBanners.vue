@@ -4,7 +4,7 @@ import { sayProblem } from '#core/words'
 import { dayOf, sayDay } from '~/composables/useClock'
 import { useTab } from '~/stores/tab'
 
-defineProps<{ troubles: readonly string[] }>()
+defineProps<{ trouble: string }>()
 const COMEBACK_DAYS = 30
 const tab = useTab()
 const late = computed(() => tab.state.afterSettling)
@@ -32,5 +32,5 @@ async function takeUp() {
   </p>
   <p v-if="tab.problem" class="banner trouble" role="alert">{{ sayProblem(tab.problem, tab.units) }}</p>
   <KeepingBanner />
-  <p v-for="t in troubles" :key="t" class="banner trouble" role="alert">{{ t }}</p>
+  <p v-if="trouble" class="banner trouble" role="alert">{{ trouble }}</p>
 </template>

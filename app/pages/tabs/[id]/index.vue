@@ -33,19 +33,18 @@ const focus = () => readingLine.value?.focus()
 
 const words = useTabWords()
 const { rows, earlier, refused } = words
-const { proving, waiting, without, refusal, needs, logOrAsk, proved, goWithout } = useProving(id.value, focus)
+const { proving, waiting, without, refusal, write, proved, goWithout, leave } = useProving(id.value, focus)
 const hand = useTestInHand({
   prove: (state) => {
     proving.value = state
   },
-  write: logOrAsk,
+  write,
   focus,
 })
 const { shown, nextPoint } = hand
-const stations = useStations(logOrAsk)
+const stations = useStations(write)
 const { sheet } = useDrawnSheet(() => tab.state.status === 'settled')
 const drawn = computed(() => sheet.value?.entries ?? [])
-const troubles = computed(() => [photoTrouble.value, refusal.value ?? ''].filter(Boolean))
 const settled = computed(() => tab.state.status === 'settled')
 const pickedPoint = computed(() => tab.kind?.points.find(p => p.id === tab.picked))
 
@@ -79,6 +78,12 @@ const lastPicture = computed(() => {
 async function addPhoto(file: File, caption: string) {
   const kept = await tab.addPhoto(file, caption)
   photoTrouble.value = kept.ok ? '' : sayProblem(kept.problem)
+}
+/** What waited for its proof and is left goes back to where it was typed. */
+function putBack() {
+  const text = leave()
+  if (text) readingLine.value?.put(text)
+  focus()
 }
 async function keepLeads(text: string) {
   leadsOpen.value = false
@@ -130,7 +135,7 @@ useTabKeys({
 <template>
   <div v-if="tab.reply && tab.kind" class="screen">
     <TabHead :say="words.sayShort" @prove="s => (proving = s)" />
-    <TabBanners :troubles="troubles" />
+    <TabBanners :trouble="photoTrouble" />
     <div class="work" :data-part="part">
       <TerminalsPanel
         v-if="stations.wired.value && (!narrow || part === 'next')"
@@ -155,7 +160,7 @@ useTabKeys({
         :foreseen="stations.foreseen.value"
         :units="tab.units"
       />
-      <PathPanel v-else class="area-path" :next="nextPoint" :narrow="narrow" />
+      <PathPanel v-else-if="!narrow || !settled" class="area-path" :next="nextPoint" :narrow="narrow" />
       <LaneChoice v-if="narrow" v-model="part" class="parts" :choices="parts" label="Show" />
       <StationCard
         v-if="stations.on.value && tab.plan"
@@ -256,15 +261,16 @@ useTabKeys({
       :message="waiting.message"
       @prove="proving = waiting.need"
       @without="goWithout"
-      @leave="waiting = undefined"
+      @leave="putBack"
     />
     <ReadingLine
       ref="readingLine"
+      v-model:trouble="refusal"
       :kind="tab.kind"
       :picked="pickedPoint"
       :settled="settled"
       :say="stations.say.value"
-      @needs="needs"
+      :write="write"
       @unpick="tab.picked = undefined"
       @help="keysOpen = true"
     />
