@@ -10,6 +10,7 @@ import { attachmentsFolder, openFiles } from '../server/database/files'
 import { openDatabase } from '../server/database/open'
 import { importBook } from '../server/services/books'
 import { Refusal } from '../server/services/problems'
+import { addDemoPeople, DEMO_PASSPHRASE } from './people'
 
 /** the last line of the books' own day is at eleven: before that, it was yesterday */
 const DAY_ENDS = 11 * 3600e3
@@ -27,13 +28,14 @@ export async function loadDemo(
     .filter(f => f.endsWith('.json'))
     .toSorted()) {
     try {
-      const count = await importBook(db, files, readFileSync(join(BOOKS, file)), today)
+      const count = await importBook(db, files, readFileSync(join(BOOKS, file)), { layTo: today })
       for (const key of ['sites', 'systems', 'tabs', 'lines'] as const) sum[key] += count[key]
     }
     catch (error) {
       throw error instanceof Refusal ? new Error(`${file}: ${sayProblem(error.problem)}`) : error
     }
   }
+  await addDemoPeople(db)
   client.close()
   return sum
 }
@@ -46,4 +48,5 @@ if (process.argv[1] === fileURLToPath(import.meta.url)) {
   console.log(
     `Demo data loaded: ${sum.sites} sites, ${sum.systems} systems, ${sum.tabs} tabs, ${sum.lines} lines.`,
   )
+  console.log(`Its people sign in with the passphrase: ${DEMO_PASSPHRASE}`)
 }

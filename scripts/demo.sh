@@ -3,15 +3,12 @@
 source "$(dirname "$0")/setup.sh"
 install_dependencies
 build_product
-PORT="${PORT:-4310}"
-export PORT HOST="${HOST:-127.0.0.1}"
-if ! node -e "const s=require('net').createServer();s.once('error',()=>process.exit(1));s.listen(+process.env.PORT,process.env.HOST,()=>s.close())"; then
-  echo "Port $PORT is in use. Choose another: PORT=4321 npm run demo"
-  exit 1
-fi
+export HOST="${HOST:-127.0.0.1}" PORT="${PORT:-4310}"
+is_free() { node -e "const s=require('net').createServer();s.once('error',()=>process.exit(1));s.listen(+process.env.PORT,process.env.HOST,()=>s.close())"; }
+until is_free; do PORT=$((PORT + 1)); done
 mkdir -p data
 rm -f data/demo.db data/demo.db-wal data/demo.db-shm
-export DATABASE_URL="file:data/demo.db"
+export DATABASE_URL="file:data/demo.db" KEEP_TAB_DEMO="R. Fennick"
 npx tsx demo/load.ts --database "$DATABASE_URL"
 echo "Keep Tab is at http://$HOST:$PORT — stop it with Ctrl+C."
 exec node .output/server/index.mjs

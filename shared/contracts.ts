@@ -7,6 +7,8 @@ import { practiceSchema } from '#core/formats'
 import { readProblem } from '#core/foundation'
 import { parseLine, type AnyLine } from '#core/tab'
 
+export * from './people'
+
 const id = z
   .string()
   .min(6)
@@ -14,7 +16,6 @@ const id = z
   .regex(/^[\w-]+$/)
 const name = z.string().trim().min(1).max(120)
 const text = z.string().max(2000)
-const by = z.string().max(80).optional()
 const plate = z.record(z.string().max(60), z.union([z.string().max(60), z.number()]))
 
 /** A header that only this application's own pages send: a form or a link of another page cannot. */
@@ -45,8 +46,8 @@ export type OpenTabRequest = z.infer<typeof openTabRequest>
 
 /** Lines are parsed one by one where they are kept: a bad one is refused alone. */
 export const addLinesRequest = z.strictObject({ lines: z.array(z.unknown()).min(1).max(MOST_LINES) })
-export const nameplateRequest = z.strictObject({ nameplate: plate, by })
-export const practiceRequest = z.strictObject({ practice: practiceSchema, by })
+export const nameplateRequest = z.strictObject({ nameplate: plate })
+export const practiceRequest = z.strictObject({ practice: practiceSchema })
 
 const facts = z.record(z.string(), z.union([z.string(), z.number()]))
 const written = z.object({ code: z.string(), facts })
@@ -64,8 +65,8 @@ export const attachmentProgress = z.object({ have: z.union([z.literal('all'), z.
 export const watchMessage = z.object({ tab: z.string(), lines: z.array(z.string()) })
 
 const line = z.custom<AnyLine>(raw => parseLine(raw).ok)
-/** A line as the server keeps it: its place in arrival, and when it came. */
-const keptLine = z.object({ seq: z.number(), received: z.string(), line })
+/** A line as the server keeps it: its place in arrival, when it came and who sent it. */
+const keptLine = z.object({ seq: z.number(), received: z.string(), sender: z.string().optional(), line })
 /** One by one: a line that this version cannot read leaves the others readable. */
 const keptLines = z.array(z.unknown()).transform(list =>
   list.flatMap((raw) => {
@@ -103,8 +104,11 @@ const tabCard = z.object({
 })
 /** The settled call that a tab may come back from. */
 const comeback = z.object({ tab: z.string(), words: z.string(), settledAt: z.string() })
+/** Where a tab's chain stands, signed with the book's key. */
+const record = z.object({ at: z.string(), head: z.string(), signature: z.string() })
 export const tabReply = z.object({
   tab: tabCard,
+  record: record.optional(),
   comebackOf: comeback.optional(),
   site: siteFile,
   /** with the nameplate in force at the tab's time */
@@ -156,6 +160,8 @@ export const importReply = z.object({
   tabs: z.number(),
   lines: z.number(),
   already: z.number(),
+  /** what of the file stayed out, since its number is another's here */
+  refused: z.array(z.string()),
 })
 export const learnedReply = z.object({
   since: z.string(),

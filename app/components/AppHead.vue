@@ -3,16 +3,20 @@
 import { IconMoon, IconSun } from '@tabler/icons-vue'
 import { useTheme } from '~/composables/useTheme'
 import { useKeeping } from '~/stores/keeping'
+import { useMe } from '~/stores/me'
 import { useToday } from '~/stores/today'
 
 const today = useToday()
 const keeping = useKeeping()
+const me = useMe()
 const { night, turn } = useTheme()
 const route = useRoute()
-onMounted(() => void today.load())
 watch(
-  () => route.path,
-  () => void today.load(),
+  [() => route.path, () => me.name],
+  () => {
+    if (me.name) void today.load()
+  },
+  { immediate: true },
 )
 
 const here = computed(() => String(route.params.id ?? ''))
@@ -26,7 +30,7 @@ const dividers = computed(() => {
 <template>
   <header class="head no-print">
     <NuxtLink to="/" class="name" aria-label="Keep Tab, today">Keep <b>Tab</b></NuxtLink>
-    <nav class="dividers" aria-label="Open tabs">
+    <nav v-if="me.name" class="dividers" aria-label="Open tabs">
       <NuxtLink
         v-for="t in dividers"
         :key="t.id"
@@ -43,9 +47,12 @@ const dividers = computed(() => {
       {{ keeping.unsent.length }} {{ keeping.unsent.length === 1 ? 'line' : 'lines' }} not yet kept
     </p>
     <nav class="screens" aria-label="Screens">
-      <NuxtLink to="/">Today</NuxtLink>
-      <NuxtLink to="/sites">Sites</NuxtLink>
-      <NuxtLink to="/settings">Settings</NuxtLink>
+      <template v-if="me.name">
+        <NuxtLink to="/">Today</NuxtLink>
+        <NuxtLink to="/sites">Sites</NuxtLink>
+        <NuxtLink to="/settings">Settings</NuxtLink>
+      </template>
+      <WhoMenu v-if="me.name" />
       <button class="light" :aria-label="night ? 'Day theme' : 'Night theme'" @click="turn">
         <component :is="night ? IconSun : IconMoon" :size="19" />
       </button>
@@ -78,6 +85,9 @@ const dividers = computed(() => {
   gap: 6px;
   flex: 1;
   min-width: 0;
+}
+.screens {
+  margin-left: auto;
 }
 .divider {
   display: block;

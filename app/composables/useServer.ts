@@ -7,7 +7,7 @@ import { OWN_HEADER, problemReply } from '#contracts'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 
 export interface AskOptions {
-  readonly method?: 'GET' | 'POST' | 'PUT'
+  readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
   readonly body?: unknown
   readonly bytes?: Blob
 }
@@ -60,7 +60,9 @@ async function fetchOnce(path: string, method: string, body: Blob | string | und
   }
 }
 
-const PASSING: ReadonlySet<string> = new Set(['unreachable', 'torn-reply', 'disk-full', 'busy', 'not-here'])
+const PASSING: ReadonlySet<string> = new Set([
+  'unreachable', 'torn-reply', 'disk-full', 'busy', 'not-here', 'sign-in-first', 'too-many', 'read-only', 'book-gone',
+])
 
 /** A trouble that passes: the same is sent again later. */
 export const isPassing = ({ code }: Problem): boolean => PASSING.has(code)

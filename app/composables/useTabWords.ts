@@ -20,6 +20,7 @@ export function useTabWords() {
           units: tab.units,
           has: h => tab.attachments.has(h),
           receivedAt: tab.receivedAt,
+          senderOf: tab.senderOf,
         })
       : [],
   )

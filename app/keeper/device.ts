@@ -126,8 +126,25 @@ export const device = {
     const lines = await db.getAllFromIndex('copies', 'tab', id)
     return {
       ...copy,
-      lines: lines.toSorted((a, b) => a.seq - b.seq).map(({ seq, received, line }) => ({ seq, received, line })),
+      lines: lines.toSorted((a, b) => a.seq - b.seq)
+        .map(({ seq, received, sender, line }) => ({ seq, received, sender, line })),
     }
+  },
+  /** Lets go of everything that the server has: copies of tabs, Today, kept lines, kept pictures. */
+  async wipeCopies() {
+    const tx = (await useStore()).transaction(['tabs', 'copies', 'today', 'openings', 'lines', 'pictures'], 'readwrite')
+    for (const store of ['tabs', 'copies', 'today'] as const) void tx.objectStore(store).clear()
+    const waiting = new Set<string>()
+    for (const own of await tx.objectStore('lines').getAll()) {
+      if (own.standing === 'kept') void tx.objectStore('lines').delete(own.id)
+      else waiting.add(own.tab)
+    }
+    // how a tab is opened anew goes with the lines that wait for it
+    for (const { tab } of await tx.objectStore('openings').getAll())
+      if (!waiting.has(tab)) void tx.objectStore('openings').delete(tab)
+    for (const { hash, standing } of await tx.objectStore('pictures').getAll())
+      if (standing === 'kept') void tx.objectStore('pictures').delete(hash)
+    await tx.done
   },
   readPicture: async (hash: string) => (await useStore()).get('pictures', hash),
   readPictures: async () => (await useStore()).getAll('pictures'),

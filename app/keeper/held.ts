@@ -24,6 +24,7 @@ export interface CopiedLine {
   readonly tab: string
   readonly seq: number
   readonly received: string
+  readonly sender?: string | undefined
   readonly line: AnyLine
 }
 export type TabCopy = Omit<TabReply, 'lines'> & { readonly id: string }

@@ -3,13 +3,11 @@
 import { sayProblem } from '#core/words'
 import { sayDay, timeOf } from '~/composables/useClock'
 import { readyTabs } from '~/composables/readyTabs'
-import { useWriter } from '~/composables/useWriter'
 import { useKeeping } from '~/stores/keeping'
 import { useToday } from '~/stores/today'
 
 const today = useToday()
 const keeping = useKeeping()
-const { name: writer } = useWriter()
 let here = true
 onMounted(async () => {
   await today.load()
@@ -94,11 +92,6 @@ const due = (day: string) =>
           </li>
         </ul>
         <p v-else class="soft none">No follow-up falls due this month.</p>
-        <h2 class="caps">This device</h2>
-        <label class="field">
-          <span>Who writes here (stands on every line)</span>
-          <input v-model.trim="writer" autocomplete="name" maxlength="80">
-        </label>
         <p v-if="!keeping.lasting" class="soft">
           This browser has not promised to keep what is stored here if its room runs short. Lines are safe once
           the server has them; adding Keep Tab to the home screen usually gets the promise.

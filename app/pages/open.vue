@@ -9,10 +9,10 @@ import { newPen, type DraftLine, type Line } from '#core/tab'
 import { useClock } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
 import { useKinds, useSystems } from '~/composables/useSystems'
-import { useWriter } from '~/composables/useWriter'
 import { usePractice } from '~/stores/practice'
 import { device, lineOf } from '~/keeper/device'
 import { useKeeping } from '~/stores/keeping'
+import { useMe } from '~/stores/me'
 
 const COMPLAINT_WORDS: Record<Complaint, string> = {
   'no-water': 'No water',
@@ -123,7 +123,7 @@ async function openingLine(complaint: Complaint): Promise<Line> {
     words: words.value.trim() || COMPLAINT_WORDS[complaint],
     ...(since.value.trim() ? { since: since.value.trim() } : {}),
   }
-  const by = useWriter().name.value
+  const by = useMe().name
   const writing = { id: uuid(), ...useClock().stamp(), ...(by ? { by } : {}), heads: [] }
   return device.stamp(draft, writing).catch(() => lineOf(newPen(`dev-${uuid()}`), draft, writing).line)
 }

@@ -1,6 +1,5 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
-import { ref } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { MOST_LINES } from '#contracts'
 import { hashOf } from '#core/formats'
@@ -22,7 +21,7 @@ vi.stubGlobal(
   },
 )
 vi.stubGlobal('BroadcastChannel', undefined)
-vi.mock('~/composables/useWriter', () => ({ useWriter: () => ({ name: ref('R. Fennick') }) }))
+vi.mock('./me', () => ({ useMe: () => ({ name: 'R. Fennick', load: async () => undefined }) }))
 
 type Answer = (body: { lines: AnyLine[] }, url: string) => Response | Promise<Response>
 const reply = (status: number, body: unknown) =>

@@ -9,7 +9,6 @@ import { v7 as uuid } from 'uuid'
 import { watchMessage, type ProblemReply } from '#contracts'
 import type { Problem, ProblemCode } from '#core/foundation'
 import { newPen, type AnyLine, type DraftLine, type Line, type Pen } from '#core/tab'
-import { useWriter } from '~/composables/useWriter'
 import { useClock } from '~/composables/useClock'
 import { openChannel, type Message } from '~/keeper/channel'
 import { device, lineOf, useStore } from '~/keeper/device'
@@ -17,6 +16,7 @@ import type { OwnLine } from '~/keeper/held'
 import { ANSWER_WITHIN, seekLead } from '~/keeper/leader'
 import { createSender, fromDevice, giveBack, sendPictures, type Outgoing } from '~/keeper/sender'
 import { readOldPictures } from '~/keeper/upgrade'
+import { useMe } from './me'
 
 const KEPT_FOR = 90 * 86400e3
 
@@ -96,7 +96,7 @@ export const useKeeping = defineStore('keeping', () => {
 
   function sayTrouble(code: string) {
     reachable.value = code !== 'unreachable' && code !== 'torn-reply'
-    serverTrouble.value = code === 'disk-full' || code === 'busy' || code === 'not-here' ? code : undefined
+    serverTrouble.value = SAID_BY_THE_SERVER.find(c => c === code)
   }
 
   /** What waits and what was refused, as the device holds it now. */
@@ -159,7 +159,10 @@ export const useKeeping = defineStore('keeping', () => {
         .catch(() => 0)
         .then(() => sendAll())
     }
-    stream.onerror = () => tell({ say: 'trouble', code: 'unreachable' })
+    // a stream that is refused does not say why
+    stream.onerror = () => void useMe().load().then(
+      me => tell({ say: 'trouble', code: me && !me.me ? 'sign-in-first' : 'unreachable' }),
+    )
   }
 
   let sendingPictures: Promise<unknown> | undefined
@@ -213,7 +216,7 @@ export const useKeeping = defineStore('keeping', () => {
    */
   async function add(tab: string, draft: DraftLine, heads: readonly AnyLine[]): Promise<Line> {
     const { at, now } = useClock().stamp()
-    const by = useWriter().name.value
+    const by = useMe().name
     const writing = { id: uuid(), at, now, ...(by ? { by } : {}), heads }
     const line = await device.write(tab, draft, writing).then(
       (written) => {
@@ -257,6 +260,11 @@ export const useKeeping = defineStore('keeping', () => {
   }
   return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, send, drop, onHear }
 })
+
+/** Troubles that this server itself tells of, and that pass. */
+const SAID_BY_THE_SERVER = [
+  'disk-full', 'busy', 'not-here', 'sign-in-first', 'too-many', 'read-only', 'book-gone',
+] as const
 
 export type Refusal = { readonly line: Line, readonly problem: ProblemReply }
 

@@ -5,7 +5,6 @@ import { practicesReply } from '#contracts'
 import { practiceOf, USUAL_WRITTEN, type Practice, type PracticeRecord } from '#core/formats'
 import type { Problem, Result } from '#core/foundation'
 import { askServer } from '~/composables/useServer'
-import { useWriter } from '~/composables/useWriter'
 
 export const usePractice = defineStore('practice', () => {
   const records = shallowRef<readonly PracticeRecord[]>([])
@@ -24,7 +23,7 @@ export const usePractice = defineStore('practice', () => {
   }
   /** Records a change, from now on. */
   async function change(part: Partial<Practice>) {
-    const body = { practice: { ...written.value, ...part }, by: useWriter().name.value }
+    const body = { practice: { ...written.value, ...part } }
     take(await askServer('/api/practice', practicesReply, { method: 'POST', body }))
   }
   return { records, problem, last, written, now, units, load, change }

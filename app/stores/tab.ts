@@ -42,8 +42,8 @@ export const useTab = defineStore('tab', () => {
   const state = shallowRef<TabView>(NOTHING_YET)
   /** the version of the engine that judges */
   let engine = ''
-  /** when the server received each line */
-  const received = new Map<string, string>()
+  /** when the server received each line, and from whom */
+  const received = new Map<string, Pick<KeptLine, 'received' | 'sender'>>()
   const attachments = shallowRef<ReadonlySet<string>>(new Set())
   const problem = shallowRef<Problem>()
   const isolation = shallowRef<Ranked>()
@@ -197,7 +197,7 @@ export const useTab = defineStore('tab', () => {
 
   function note(kept: readonly KeptLine[], held: readonly string[]) {
     for (const k of kept) {
-      received.set(k.line.id, k.received)
+      received.set(k.line.id, k)
       after = Math.max(after, k.seq)
     }
     if (held.some(h => !attachments.value.has(h))) attachments.value = new Set([...attachments.value, ...held])
@@ -347,7 +347,8 @@ export const useTab = defineStore('tab', () => {
   /** The customer's sheet as it stands now. */
   const drawn = (sheet: Sheet, summary?: string) =>
     kind.value ? drawSheet(kind.value, state.value, { engine, sheet, summary, units: units.value }) : undefined
-  const receivedAt = (id: string) => received.get(id)
+  const receivedAt = (id: string) => received.get(id)?.received
+  const senderOf = (id: string) => received.get(id)?.sender
 
   return {
     reply,
@@ -380,6 +381,7 @@ export const useTab = defineStore('tab', () => {
     keepBytes,
     addTrace,
     receivedAt,
+    senderOf,
   }
 })
 

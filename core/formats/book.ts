@@ -108,6 +108,14 @@ export const meterSchema = z.strictObject({
   checked: z.iso.date().optional(),
 })
 
+/** Where the chain of each tab stood when the file was written, signed by the book it comes from. Not read back. */
+export const sealSchema = z.strictObject({
+  at: z.iso.datetime(),
+  heads: z.record(z.string().max(64), z.string().max(64)),
+  key: z.string().max(400),
+  signature: z.string().max(200),
+})
+
 export const bookSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
@@ -116,6 +124,7 @@ export const bookSchema = z.strictObject({
   meters: z.array(meterSchema).optional(),
   practice: z.array(practiceRecordSchema).max(2000).optional(),
   sites: z.array(siteSchema),
+  seal: sealSchema.optional(),
 })
 
 export type BookFile = z.infer<typeof bookSchema>

@@ -29,6 +29,11 @@ export const PROBLEM_CODES = [
   // keeping and asking
   'bad-form', 'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy',
   'id-taken',
+  // who may
+  'sign-in-first', 'wrong-sign-in', 'needs-tls', 'no-right', 'link-spent', 'name-taken', 'weak-passphrase',
+  'last-owner', 'passkey-failed', 'too-many', 'too-large',
+  // the book itself
+  'read-only', 'book-gone',
   'unreachable', 'engine-missing', 'cancelled', 'unknown-code',
 ] as const
 export type ProblemCode = typeof PROBLEM_CODES[number]

@@ -123,6 +123,30 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
   'unknown-code': f => `The server refused that for a reason that this version does not know (${f.code}).`,
   'unreachable': () =>
     'The server cannot be reached. Your lines stay on this device and will be sent when it is back.',
+  // who may
+  'sign-in-first': () =>
+    'Nobody is signed in here. What you write stays on this device and is sent once you have signed in.',
+  'wrong-sign-in': () => 'That name and passphrase do not belong together.',
+  'needs-tls': () =>
+    'Signing in over this connection would show your passphrase to anyone between: it needs https, or a browser on '
+    + 'the server’s own machine.',
+  'no-right': f =>
+    f.what === 'line'
+      ? 'Your role does not write such lines: ask a technician to.'
+      : `That is for ${f.roles}, and you are signed in as ${f.role}.`,
+  'link-spent': () => 'This link has been used or has run out. Ask for another.',
+  'name-taken': f => `Somebody is called “${f.name}” already: add something that tells them apart.`,
+  'weak-passphrase': f => `A passphrase has at least ${f.least} characters and is not your name: four words do.`,
+  'last-owner': () => 'Somebody has to be the owner: make another one first.',
+  'passkey-failed': () => 'The passkey was not taken: the browser or the server did not know it.',
+  'too-many': f => `That was tried too often: again in ${f.seconds} s.`,
+  'too-large': f => `That is too large: at most ${f.most} is taken.`,
+  'read-only': () =>
+    'The server’s book can only be read just now, so nothing new was kept there. Your lines stay on this device and '
+    + 'will be sent again.',
+  'book-gone': () =>
+    'The server’s book is not where it was, so nothing new was kept there. Your lines stay on this device and will '
+    + 'be sent once it is back.',
   // circuits
   'floating-node': f => `The circuit has a part that is tied to nothing: ${f.node}.`,
   'singular': f => `The circuit does not fix ${f.unknown}.`,

@@ -1,12 +1,21 @@
-import { handle } from '../http/handle'
+import { write } from '../database/write'
+import { handle, readBytes } from '../http/handle'
+import { limits } from '../http/limits'
+import { auditWork } from '../services/audit'
 import { importBook } from '../services/books'
 
-export default handle(async (db, event, files) => {
+/** A book with its pictures. */
+const MOST = 256 * 1024 * 1024
+
+export default handle('papers', async ({ db, event, files, who }) => {
+  limits.count('imports', who.session)
   const { layTo } = getQuery(event)
-  return importBook(
-    db,
-    files,
-    (await readRawBody(event, false)) ?? new Uint8Array(),
-    typeof layTo === 'string' ? layTo : undefined,
-  )
+  const count = await importBook(db, files, await readBytes(event, MOST), {
+    layTo: typeof layTo === 'string' ? layTo : undefined,
+    session: who.session,
+    sender: who.name,
+  })
+  const { tabs, lines } = count
+  await write(db, [auditWork(db, who.name, 'imported', { tabs, lines })])
+  return count
 })

@@ -1,4 +1,4 @@
-import { handle, nowOf } from '../http/handle'
+import { nowOf } from '../http/handle'
 
 /** Alive, and the shop's time. */
-export default handle(async () => ({ ok: true, now: nowOf() }))
+export default defineEventHandler(() => ({ ok: true, now: nowOf() }))

@@ -1,4 +1,4 @@
 import { handle, todayOf } from '../http/handle'
 import { readToday } from '../services/tabs'
 
-export default handle((db, event) => readToday(db, todayOf(event)))
+export default handle('read', ({ db, event }) => readToday(db, todayOf(event)))

@@ -5,13 +5,15 @@
  * A local file is used over one connection: all its calls are synchronous, so that more would not be faster, and what
  * is set once holds for every query (pragmas.ts).
  */
-import { existsSync, mkdirSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { createClient } from '@libsql/client'
+import { createClient, type Client } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
+import { linkOldLines } from './chain'
 import type { FileStore } from './files'
+import { notePlace } from './inPlace'
 import { setPragmas } from './pragmas'
 import * as schema from './schema'
 import type { Database, OpenedDatabase } from './types'
@@ -40,9 +42,28 @@ export async function openDatabase(url: string, files: FileStore, token?: string
   })
   if (local) await setPragmas(client)
   const db = drizzle(client, { schema })
-  await migrate(db, { migrationsFolder: findMigrations() })
+  const migrations = findMigrations()
+  await refuseNewer(client, migrations)
+  await migrate(db, { migrationsFolder: migrations })
   await readVersion1(db, files)
+  await linkOldLines(db)
+  notePlace(db, url)
   return { db, client, url }
+}
+
+/** A book that a newer program has brought further is left as it is. */
+async function refuseNewer(client: Client, folder: string) {
+  const { entries } = JSON.parse(readFileSync(join(folder, 'meta/_journal.json'), 'utf8')) as {
+    readonly entries: readonly { readonly when: number }[]
+  }
+  const known = Math.max(...entries.map(e => e.when))
+  const { rows } = await client.execute(
+    'SELECT name FROM sqlite_master WHERE type = \'table\' AND name = \'__drizzle_migrations\'',
+  )
+  if (rows.length === 0) return
+  const last = await client.execute('SELECT max(created_at) FROM __drizzle_migrations')
+  if (Number(last.rows[0]?.[0] ?? 0) > known)
+    throw new Error('the book was last opened by a newer Keep Tab: update this one first; nothing was changed')
 }
 
 /** Beside this file in the source; beside the server's entry in the build. */

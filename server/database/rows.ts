@@ -1,43 +1,46 @@
 /** Lines and what the fold gives, as rows. */
 import { eq, sql } from 'drizzle-orm'
 import type { AnyLine, TabState } from '#core/tab'
+import { linkOf } from './chain'
 import type { Database } from './types'
 import { failures, followUps, partsUsed, tabs } from './schema'
 import type { Work } from './write'
 
+/** How lines came: when, in whose session and from whom; and the head that their chain goes on from. */
+export interface Arrival {
+  readonly tab: string
+  readonly prev: string
+  readonly received: (line: AnyLine) => string
+  readonly session?: string
+  readonly sender?: string
+  /** the places that version 1 had given them */
+  readonly seqs?: readonly number[]
+}
+
 /**
- * The work that adds lines with their receipts: one statement each however many there are, over a JSON array of their
- * columns. A line that is here already with the same body stays; another under its id fails (trigger).
- * @param received when they came; @param seqs the places that version 1 had given them
+ * The work that adds lines with their receipts and their links: one statement each however many there are, over a
+ * JSON array of their columns. A line that is here already, or a chain that has grown meanwhile, fails all of it.
  */
 export function addRows(
   db: Database,
-  tab: string,
   added: readonly AnyLine[],
-  received: (line: AnyLine) => string,
-  seqs?: readonly number[],
+  { tab, prev, received, session = '', sender = '', seqs }: Arrival,
 ): Work[] {
   if (added.length === 0) return []
-  const rows = JSON.stringify(
-    added.map((l, i) => [
-      seqs?.[i] ?? null,
-      l.id,
-      l.device,
-      l.counter,
-      l.at,
-      l.kind,
-      JSON.stringify(l),
-      received(l),
-    ]),
-  )
+  let head = prev
+  const rows = JSON.stringify(added.map((l, i) => {
+    const [body, before] = [JSON.stringify(l), head]
+    head = linkOf(before, body)
+    return [seqs?.[i] ?? null, l.id, l.device, l.counter, l.at, l.kind, body, received(l), before, head]
+  }))
   return [
     db.run(sql`INSERT INTO lines (seq, id, tab, device, counter, at, kind, body)
       SELECT value->>0, value->>1, ${tab}, value->>2, value->>3, value->>4, value->>5, value->>6
-      FROM json_each(${rows}) WHERE true
-      ON CONFLICT (id) DO NOTHING`),
-    db.run(sql`INSERT INTO receipts (seq, received)
-      SELECT lines.seq, value->>7 FROM json_each(${rows}) JOIN lines ON lines.id = value->>1 WHERE true
-      ON CONFLICT (seq) DO NOTHING`),
+      FROM json_each(${rows})`),
+    db.run(sql`INSERT INTO receipts (seq, received, session, sender)
+      SELECT lines.seq, value->>7, ${session}, ${sender} FROM json_each(${rows}) JOIN lines ON lines.id = value->>1`),
+    db.run(sql`INSERT INTO links (seq, tab, prev, head)
+      SELECT lines.seq, ${tab}, value->>8, value->>9 FROM json_each(${rows}) JOIN lines ON lines.id = value->>1`),
   ]
 }
 

@@ -2,7 +2,8 @@
  * Tables. Lines are the record; what stands beside them (a tab's status, follow-ups, failures, parts used) is what
  * the fold of its lines gives, written in the lines' own transaction so that lists need not fold every tab.
  */
-import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { blob, index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
+import { ROLES } from '#contracts'
 import type { Practice } from '#core/formats'
 
 export const shop = sqliteTable('shop', {
@@ -120,6 +121,80 @@ export const receipts = sqliteTable('receipts', {
   seq: integer().primaryKey(),
   received: text().notNull(),
   session: text().notNull().default(''),
+  /** who sent it, by name: another than the line's own claim where a device was handed over */
+  sender: text().notNull().default(''),
+})
+
+/** The chain of a tab's stored lines, in order of arrival: each link over the one before and the line's bytes. */
+export const links = sqliteTable(
+  'links',
+  {
+    seq: integer().primaryKey(),
+    tab: text().notNull(),
+    /** the head before it, blank at the first: two cannot stand on one */
+    prev: text().notNull(),
+    head: text().notNull(),
+  },
+  t => [uniqueIndex('links_prev').on(t.tab, t.prev)],
+)
+
+export const people = sqliteTable('people', {
+  id: text().primaryKey(),
+  name: text().notNull(),
+  /** the name as it is looked up: small letters, single spaces */
+  known: text().notNull().unique(),
+  role: text({ enum: ROLES }).notNull(),
+  /** what the passphrase is checked by (secrets.ts); blank until it is chosen */
+  secret: text().notNull().default(''),
+  made: text().notNull(),
+  /** from when on this person signs in no more */
+  left: text().notNull().default(''),
+})
+
+export const sessions = sqliteTable(
+  'sessions',
+  {
+    /** SHA-256 of what the cookie holds */
+    id: text().primaryKey(),
+    person: text().notNull().references(() => people.id),
+    device: text().notNull().default(''),
+    made: text().notNull(),
+    seen: text().notNull(),
+    until: text().notNull(),
+    ended: text().notNull().default(''),
+  },
+  t => [index('sessions_person').on(t.person)],
+)
+
+/** One-time links: the first owner, people invited, a passphrase made anew. */
+export const invites = sqliteTable('invites', {
+  /** SHA-256 of what the link holds */
+  id: text().primaryKey(),
+  person: text().notNull().references(() => people.id),
+  made: text().notNull(),
+  until: text().notNull(),
+  used: text().notNull().default(''),
+})
+
+export const passkeys = sqliteTable(
+  'passkeys',
+  {
+    id: text().primaryKey(),
+    person: text().notNull().references(() => people.id),
+    publicKey: text('public_key').notNull(),
+    counter: integer().notNull(),
+    made: text().notNull(),
+  },
+  t => [index('passkeys_person').on(t.person)],
+)
+
+/** Acts that are no line of a tab: sign-in, invite, role, facts, import, export, restore, forget, settings. */
+export const audit = sqliteTable('audit', {
+  seq: integer().primaryKey({ autoIncrement: true }),
+  at: text().notNull(),
+  who: text().notNull(),
+  act: text().notNull(),
+  facts: text({ mode: 'json' }).$type<Readonly<Record<string, string | number>>>().notNull(),
 })
 
 /** Pictures by the hash of their bytes; the bytes are in the file store. */

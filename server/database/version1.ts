@@ -30,13 +30,12 @@ export async function readVersion1(db: Database, files: FileStore): Promise<void
       .map(createWriter(makeId(`${FILE_DEVICE}kept`, tab.id)))
     // when each came was not kept: not before it was written, and not after now
     work.push(
-      ...addRows(
-        db,
-        tab.id,
-        placed,
-        l => (l.at < now ? l.at : now),
-        own.map(r => r.seq),
-      ),
+      ...addRows(db, placed, {
+        tab: tab.id,
+        prev: '',
+        received: l => (l.at < now ? l.at : now),
+        seqs: own.map(r => r.seq),
+      }),
     )
     const system = kinds.get(tab.system)
     if (placed.length > 0 && system && isKindId(system.kind))

@@ -2,6 +2,7 @@
 import { setTimeout as wait } from 'node:timers/promises'
 import type { BatchItem } from 'drizzle-orm/batch'
 import type { Database } from './types'
+import { BookGone, demandInPlace } from './inPlace'
 import { reconnect } from './pragmas'
 
 export type Work = BatchItem<'sqlite'>
@@ -14,10 +15,14 @@ export async function write(db: Database, work: readonly Work[]): Promise<void> 
   if (!first) return
   for (let attempt = 0; ; attempt++) {
     try {
+      demandInPlace(db)
       await db.batch([first, ...rest])
+      // what was written into a file that is gone is not kept
+      demandInPlace(db)
       return
     }
     catch (error) {
+      if (error instanceof BookGone) throw error
       await reconnect(db.$client)
       const pause = WAITS[attempt]
       if (pause === undefined || !isBusy(error)) throw error

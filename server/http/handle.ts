@@ -1,20 +1,42 @@
-/** What every handler does the same way: the database in, a schema at the door, a refusal out as code and facts. */
+/**
+ * What every handler does the same way: who asks and what for, the database in, a schema at the door, a refusal out as
+ * code and facts.
+ */
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
 import type { Problem } from '#core/foundation'
 import type { FileStore } from '../database/files'
 import type { Database } from '../database/open'
-import { useFiles, useOpenedDatabase } from '../database/use'
+import { reopenSwapped, useFiles, useOpenedDatabase } from '../database/use'
 import { nameDatabaseError, Refusal } from '../services/problems'
+import type { Who } from '../services/sessions'
+import { connectionOf } from './connection'
+import { enter, type Right } from './who'
 
-export function handle<T>(answer: (db: Database, event: H3Event, files: FileStore) => Promise<T>) {
+export interface Asked {
+  readonly db: Database
+  /** of the database */
+  readonly url: string
+  readonly event: H3Event
+  readonly files: FileStore
+  readonly who: Who
+}
+
+/** @param right what the route is for: nobody comes in without it */
+export const handle = <T>(right: Right, answer: (asked: Asked) => Promise<T>) =>
+  handleAnyone(async asked => answer({ ...asked, who: await enter(asked.db, asked.event, right) }))
+
+/** A route for those who are not signed in. */
+export function handleAnyone<T>(answer: (asked: Omit<Asked, 'who'>) => Promise<T>) {
   return defineEventHandler(async (event) => {
     try {
-      return await answer((await useOpenedDatabase()).db, event, useFiles())
+      const { db, url } = await useOpenedDatabase()
+      return await answer({ db, url, event, files: useFiles() })
     }
     catch (error) {
       const refusal = error instanceof Refusal ? error : nameDatabaseError(error)
       if (!refusal) throw error
+      if (refusal.problem.code === 'book-gone') await reopenSwapped()
       return refuse(event, refusal.status, refusal.problem)
     }
   })
@@ -23,17 +45,58 @@ export function handle<T>(answer: (db: Database, event: H3Event, files: FileStor
 /** A refusal says that it is this server's: a page that stands between may say anything. */
 export function refuse(event: H3Event, status: number, problem: Problem) {
   setResponseStatus(event, status)
+  if (problem.code === 'too-many') setHeader(event, 'retry-after', Number(problem.facts.seconds))
   return { from: 'keep-tab', ...problem }
 }
 
-export async function readBodyAs<S extends z.ZodType>(event: H3Event, schema: S): Promise<z.infer<S>> {
-  const parsed = schema.safeParse(await readBody(event).catch(() => undefined))
+const KB = 1024
+/** What most requests may hold; lines, pieces of pictures and files have their own. */
+const USUAL = 64 * KB
+
+export async function readBodyAs<S extends z.ZodType>(event: H3Event, schema: S, most = USUAL): Promise<z.infer<S>> {
+  const parsed = schema.safeParse(parseJson(await readBytes(event, most)))
   if (parsed.success) return parsed.data
   const issue = parsed.error.issues[0]
   throw new Refusal(400, {
     code: 'bad-request',
     facts: { place: issue?.path.join(' › ') || 'the request', why: issue?.message ?? 'unreadable' },
   })
+}
+
+function parseJson(bytes: Uint8Array): unknown {
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes))
+  }
+  catch {
+    return undefined
+  }
+}
+
+/** The bytes of a request, given up as soon as there are too many of them; packed ones are not unpacked. */
+export async function readBytes(event: H3Event, most: number): Promise<Uint8Array> {
+  const packed = getRequestHeader(event, 'content-encoding') ?? 'identity'
+  if (packed !== 'identity')
+    throw new Refusal(415, { code: 'bad-request', facts: { place: 'the request', why: `it is packed (${packed})` } })
+  const tooLarge = () => new Refusal(413, { code: 'too-large', facts: { most: sayBytes(most) } })
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > most) throw tooLarge()
+  const pieces: Buffer[] = []
+  let length = 0
+  for await (const piece of event.node.req as AsyncIterable<Buffer>) {
+    length += piece.length
+    if (length > most) throw tooLarge()
+    pieces.push(piece)
+  }
+  return Buffer.concat(pieces)
+}
+const sayBytes = (bytes: number) => (bytes >= KB * KB ? `${bytes / KB / KB} MB` : `${bytes / KB} kB`)
+
+/** The page that asks, as its browser names it: the door has looked at the name. */
+export function placeOf(event: H3Event): { readonly host: string, readonly origin: string } {
+  const host = getRequestHeader(event, 'host') ?? ''
+  return {
+    host: host.replace(/:\d+$/, ''),
+    origin: `${connectionOf(event).secure ? 'https' : 'http'}://${host}`,
+  }
 }
 
 export const idOf = (event: H3Event) => getRouterParam(event, 'id') ?? ''
@@ -46,5 +109,8 @@ export const numberOf = (event: H3Event, name: string) => {
 export const nowOf = () => process.env.KEEP_TAB_NOW ?? new Date().toISOString()
 export const todayOf = (event: H3Event) => {
   const asked = getQuery(event).today
-  return typeof asked === 'string' && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : nowOf().slice(0, 10)
+  return typeof asked === 'string' && isDay(asked) ? asked : nowOf().slice(0, 10)
 }
+/** 2026-02-30 has the form of a day and is none. */
+const isDay = (text: string) =>
+  /^\d{4}-\d\d-\d\d$/.test(text) && new Date(`${text}T00:00:00Z`).toJSON()?.slice(0, 10) === text

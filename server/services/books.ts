@@ -14,32 +14,38 @@ import { kindFor, type KindId } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
 import { readBytes, type FileStore } from '../database/files'
 import type { Database } from '../database/open'
-import { addRows, projectTab } from '../database/rows'
-import { attachments, fitted, meters, plates, practices, shop, sites, systems, tabs } from '../database/schema'
+import { headOf } from '../database/chain'
+import { addRows, projectTab, type Arrival } from '../database/rows'
+import { attachments, fitted, lines, meters, plates, practices, shop, sites, systems, tabs } from '../database/schema'
 import { write, type Work } from '../database/write'
 import { attachmentsOf, keepAttachment } from './attachments'
 import { readPlates, readPractices } from './facts'
 import { forgetFold } from './folds'
-import { linesOf } from './lines'
+import { linesOf, saysTheSame } from './lines'
 import { Refusal } from './problems'
 
-/**
- * @param bytes JSON, or an archive with its pictures;
- * @param layTo the day to which the file's anchor is moved, for demo data
- */
+/** Whose file it is, and the day to which its anchor is moved, for demo data. */
+export interface Import {
+  readonly layTo?: string | undefined
+  readonly session?: string
+  readonly sender?: string
+}
+
+/** @param bytes JSON, or an archive with its pictures */
 export async function importBook(
   db: Database,
   files: FileStore,
   bytes: Uint8Array,
-  layTo?: string,
+  { layTo, ...from }: Import = {},
 ): Promise<ImportReply> {
   const book = readFile(bytes, layTo)
   if (!book.ok) throw new Refusal(422, book.problem)
   const { company, practice, meters: told, sites: own } = book.value
   for (const [hash, content] of book.value.attachments)
     await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)
-  const known = new Set((await db.select({ id: tabs.id }).from(tabs)).map(t => t.id))
+  const taken = await readTaken(db, own)
   const count = { sites: own.length, systems: 0, tabs: 0, lines: 0, already: 0 }
+  const refused: string[] = []
   const work: Work[] = [
     ...(company ? [db.insert(shop).values({ id: 'shop', company }).onConflictDoNothing()] : []),
     ...told.map(meter => db.insert(meters).values(meter).onConflictDoNothing()),
@@ -51,42 +57,76 @@ export async function importBook(
     ),
   ]
   const changed: string[] = []
+  const now = new Date().toISOString()
   for (const { systems: within, ...site } of own) {
     work.push(db.insert(sites).values(site).onConflictDoNothing())
     for (const system of within) {
+      if ((taken.systems.get(system.id) ?? site.id) !== site.id) {
+        refused.push(`system ${system.name}`)
+        continue
+      }
       count.systems++
       work.push(...systemWork(db, site.id, system))
       for (const tab of system.tabs) {
-        const before = known.has(tab.id) ? await linesOf(db, tab.id) : []
-        const has = new Set(before.map(l => l.id))
-        const lacking = tab.lines.filter(l => !has.has(l.id))
+        const owner = taken.tabs.get(tab.id)
+        if ((owner ?? system.id) !== system.id) {
+          refused.push(`tab ${tab.id}`)
+          continue
+        }
+        // the head first: a line that comes meanwhile breaks the import rather than the chain
+        const prev = owner ? await headOf(db, tab.id) : ''
+        const before = owner ? await linesOf(db, tab.id) : []
+        const has = new Map(before.map(l => [l.id, l]))
+        const isAnother = (l: AnyLine) => {
+          const held = has.get(l.id)
+          return held ? !saysTheSame(held, l) : taken.lines.has(l.id)
+        }
+        refused.push(...tab.lines.filter(isAnother).map(l => `line ${l.id}`))
+        const lacking = tab.lines.filter(l => !has.has(l.id) && !isAnother(l))
         count.lines += lacking.length
-        if (known.has(tab.id)) count.already++
+        if (owner) count.already++
         else count.tabs++
-        work.push(...tabWork(db, system, tab, before, lacking, known.has(tab.id)))
+        work.push(...tabWork(db, system, { ...tab, before, lacking, isNew: !owner }, {
+          tab: tab.id, prev, received: () => now, ...from,
+        }))
         changed.push(tab.id)
       }
     }
   }
   await write(db, work)
   changed.forEach(tab => forgetFold(db, tab))
-  return count
+  return { ...count, refused }
+}
+
+/** Which of a file's ids are here already, and whose they are. */
+async function readTaken(db: Database, own: ReadBook['sites']) {
+  const ids = own.flatMap(s => s.systems.flatMap(y => y.tabs.flatMap(t => t.lines.map(l => l.id))))
+  const held = new Map<string, string>()
+  for (let i = 0; i < ids.length; i += MOST_ROWS) {
+    const rows = await db.select({ id: lines.id, tab: lines.tab }).from(lines)
+      .where(inArray(lines.id, ids.slice(i, i + MOST_ROWS)))
+    for (const r of rows) held.set(r.id, r.tab)
+  }
+  return {
+    systems: new Map((await db.select({ id: systems.id, site: systems.site }).from(systems)).map(s => [s.id, s.site])),
+    tabs: new Map((await db.select({ id: tabs.id, system: tabs.system }).from(tabs)).map(t => [t.id, t.system])),
+    lines: held,
+  }
 }
 
 /** Hashes asked for at once: SQLite takes 32,766 values in one statement. */
 const MOST_ROWS = 1000
 
-function tabWork(
-  db: Database,
-  system: ReadSystem,
-  tab: ReadTab,
-  before: readonly AnyLine[],
-  lacking: readonly AnyLine[],
-  isKnown: boolean,
-): Work[] {
+interface TabIn extends ReadTab {
+  readonly before: readonly AnyLine[]
+  readonly lacking: readonly AnyLine[]
+  readonly isNew: boolean
+}
+
+function tabWork(db: Database, system: ReadSystem, tab: TabIn, came: Arrival): Work[] {
+  const { before, lacking, isNew } = tab
   const state = foldTab(kindFor(system.kind, system.nameplate), [...before, ...lacking])
   const { opened } = state
-  const now = new Date().toISOString()
   const card = {
     id: tab.id,
     system: system.id,
@@ -96,8 +136,8 @@ function tabWork(
     words: opened?.words ?? '',
   }
   return [
-    ...(isKnown ? [] : [db.insert(tabs).values(card)]),
-    ...addRows(db, tab.id, lacking, () => now),
+    ...(isNew ? [db.insert(tabs).values(card)] : []),
+    ...addRows(db, lacking, came),
     ...(lacking.length > 0 ? projectTab(db, { id: tab.id, system: system.id }, state) : []),
   ]
 }

@@ -8,12 +8,14 @@ import { kindFor, type KindId, type Nameplate, type SystemKind } from '#core/sys
 import { createFold, type AnyLine, type Fold } from '#core/tab'
 import type { Database } from '../database/open'
 import { readStored } from '../database/rows'
-import { lines } from '../database/schema'
+import { lines, links } from '../database/schema'
 
 interface Kept {
   readonly kind: SystemKind
   readonly fold: Fold
   seq: number
+  /** where the chain stands at that place */
+  head: string
 }
 const MOST_KEPT = 60
 const kept = new WeakMap<Database, Map<string, Kept>>()
@@ -23,7 +25,7 @@ const turns = new WeakMap<Database, Map<string, Promise<unknown>>>()
 export function withFold<T>(
   db: Database,
   tab: { readonly id: string, readonly kind: KindId, readonly nameplate: Nameplate },
-  work: (fold: Fold) => Promise<T>,
+  work: (fold: Fold, head: string) => Promise<T>,
 ): Promise<T> {
   const waiting = entryOf(turns, db)
   const before = waiting.get(tab.id) ?? Promise.resolve()
@@ -31,7 +33,8 @@ export function withFold<T>(
     .catch(() => undefined)
     .then(async () => {
       try {
-        return await work(await bringUp(db, tab.id, kindFor(tab.kind, tab.nameplate)))
+        const { fold, head } = await bringUp(db, tab.id, kindFor(tab.kind, tab.nameplate))
+        return await work(fold, head)
       }
       catch (error) {
         forgetFold(db, tab.id)
@@ -49,17 +52,19 @@ export function withFold<T>(
 
 export const forgetFold = (db: Database, tab: string) => entryOf(kept, db).delete(tab)
 
-async function bringUp(db: Database, tab: string, kind: SystemKind): Promise<Fold> {
+async function bringUp(db: Database, tab: string, kind: SystemKind): Promise<Kept> {
   const all = entryOf(kept, db)
   const before = all.get(tab)
-  const held: Kept = before?.kind === kind ? before : { kind, fold: createFold(kind), seq: 0 }
+  const held: Kept = before?.kind === kind ? before : { kind, fold: createFold(kind), seq: 0, head: '' }
   const rows = await db
-    .select({ seq: lines.seq, body: lines.body })
+    .select({ seq: lines.seq, body: lines.body, head: links.head })
     .from(lines)
+    .leftJoin(links, eq(links.seq, lines.seq))
     .where(and(eq(lines.tab, tab), gt(lines.seq, held.seq)))
     .orderBy(asc(lines.seq))
   held.fold.append(rows.map((r): AnyLine => readStored(r.body)))
   held.seq = rows.at(-1)?.seq ?? held.seq
+  held.head = rows.at(-1)?.head ?? held.head
   // the one used last stands last
   all.delete(tab)
   all.set(tab, held)
@@ -67,7 +72,7 @@ async function bringUp(db: Database, tab: string, kind: SystemKind): Promise<Fol
     if (all.size <= MOST_KEPT) break
     all.delete(oldest)
   }
-  return held.fold
+  return held
 }
 
 function entryOf<V>(store: WeakMap<Database, Map<string, V>>, db: Database): Map<string, V> {

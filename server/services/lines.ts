@@ -18,23 +18,37 @@ import { announce } from './watch'
 /** A tab's lines as they were kept, with when each was received. @param after only those kept after this one */
 export async function readLines(db: Database, tab: string, after = 0): Promise<KeptLine[]> {
   const rows = await db
-    .select({ seq: lines.seq, body: lines.body, received: receipts.received })
+    .select({ seq: lines.seq, body: lines.body, received: receipts.received, sender: receipts.sender })
     .from(lines)
     .leftJoin(receipts, eq(receipts.seq, lines.seq))
     .where(and(eq(lines.tab, tab), gt(lines.seq, after)))
     .orderBy(asc(lines.seq))
-  return rows.map(r => ({ seq: r.seq, received: r.received ?? '', line: readStored(r.body) }))
+  return rows.map(r => ({
+    seq: r.seq,
+    received: r.received ?? '',
+    ...(r.sender ? { sender: r.sender } : {}),
+    line: readStored(r.body),
+  }))
 }
 
 export const linesOf = async (db: Database, tab: string): Promise<AnyLine[]> =>
   (await readLines(db, tab)).map(k => k.line)
+
+/** How lines came. */
+export interface Sent {
+  readonly received?: string
+  readonly session?: string
+  readonly sender?: string
+  /** which kinds of line the sender may write; all, unless told */
+  readonly mayWrite?: (line: AnyLine) => boolean
+}
 
 /** Answers after the transaction is on disk. A line already kept is acknowledged again. */
 export async function addLines(
   db: Database,
   tabId: string,
   sent: readonly unknown[],
-  received = new Date().toISOString(),
+  { received = new Date().toISOString(), session = '', sender = '', mayWrite = () => true }: Sent = {},
 ): Promise<AddLinesReply> {
   const [tab] = await db
     .select({ id: tabs.id, system: tabs.system, kind: systems.kind, nameplate: systems.nameplate })
@@ -44,11 +58,14 @@ export async function addLines(
   if (!tab || !isKindId(tab.kind)) throw notFound('tab')
   const { kind } = tab
   const parsed = sent.map(parseLine)
+  const came = { tab: tabId, received: () => received, session, sender }
   const keep = (mayBeHere?: (fold: Fold, line: AnyLine) => boolean) =>
-    withFold(db, { ...tab, kind }, async (fold) => {
-      const { fresh, kept, refused } = await sort(db, tabId, parsed, line => mayBeHere?.(fold, line) ?? true)
+    withFold(db, { ...tab, kind }, async (fold, prev) => {
+      const sorted = await sort(db, tabId, parsed, line => mayBeHere?.(fold, line) ?? true)
+      const { fresh, kept, refused } = withRight(sorted, mayWrite)
       if (fresh.length > 0) {
-        await write(db, [...addRows(db, tabId, fresh, () => received), ...projectChange(db, tab, fold, fresh)])
+        const rows = addRows(db, fresh, { ...came, prev })
+        await write(db, [...rows, ...projectChange(db, tab, fold, fresh)])
         announce(
           tabId,
           fresh.map(l => l.id),
@@ -57,10 +74,28 @@ export async function addLines(
       return { kept, refused }
     })
   // a line that the fold lacks is new to this tab: its id is looked up only where the database says that it is taken
-  return keep((fold, line) => fold.has(line.id)).catch((error: unknown) => {
-    if (nameDatabaseError(error)?.problem.code !== 'id-taken') throw error
-    return keep()
-  })
+  return keep((fold, line) => fold.has(line.id)).catch(overtaken(() => keep())).catch(overtaken(() => keep()))
+}
+
+/** Another process has kept a line of the tab meanwhile: the fold is brought up, and it is tried again. */
+const overtaken = <T>(again: () => Promise<T>) => (error: unknown): Promise<T> => {
+  if (nameDatabaseError(error)?.problem.code !== 'id-taken') throw error
+  return again()
+}
+
+/** What the sender may not write is refused alone. */
+function withRight({ fresh, kept, refused }: Sorted, mayWrite: (line: AnyLine) => boolean): Sorted {
+  const odd = fresh.filter(l => !mayWrite(l))
+  if (odd.length === 0) return { fresh, kept, refused }
+  const ids = new Set(odd.map(l => l.id))
+  return {
+    fresh: fresh.filter(l => !ids.has(l.id)),
+    kept: kept.filter(id => !ids.has(id)),
+    refused: [
+      ...refused,
+      ...odd.map(l => ({ id: l.id, problem: { code: 'no-right' as const, facts: { what: 'line' } } })),
+    ],
+  }
 }
 
 /** Only where the lists change: most lines change nothing there. */
@@ -125,7 +160,7 @@ async function sort(
  * The same line again. One that version 1 kept was placed here, and comes from a device that placed it too: what it
  * says tells.
  */
-function saysTheSame(kept: AnyLine, sent: AnyLine): boolean {
+export function saysTheSame(kept: AnyLine, sent: AnyLine): boolean {
   if (!isFileDevice(kept.device)) return isDeepStrictEqual(kept, sent)
   return isDeepStrictEqual(withoutPlace(kept), withoutPlace(sent))
 }

@@ -89,8 +89,8 @@ describe('lines', () => {
   })
   it('carry a receipt that says when they came, once', async () => {
     const a = line({ kind: 'note', text: 'one' })
-    await addLines(book.opened.db, tab, [a], '2026-06-15T10:05:00.000Z')
-    await addLines(book.opened.db, tab, [a], '2026-06-16T10:05:00.000Z')
+    await addLines(book.opened.db, tab, [a], { received: '2026-06-15T10:05:00.000Z' })
+    await addLines(book.opened.db, tab, [a], { received: '2026-06-16T10:05:00.000Z' })
     const last = (await readLines(book.opened.db, tab)).at(-1)!
     expect(last).toMatchObject({ received: '2026-06-15T10:05:00.000Z', line: { id: a.id } })
     expect(await book.opened.db.select().from(receipts).where(eq(receipts.seq, last.seq))).toHaveLength(1)

@@ -9,12 +9,16 @@ import { write } from '../database/write'
 import { attachmentsOf, heldAttachments } from './attachments'
 import { nameplateAt, practiceAt, readNameplate } from './facts'
 import { countFaults } from './learned'
-import { addLines, readLines } from './lines'
+import { addLines, readLines, type Sent } from './lines'
 import { notFound, Refusal } from './problems'
 import { fittedOn } from './sites'
 
 /** Opens a tab, and with it a new site or system where the request names one that is not here yet. Safe to repeat. */
-export async function openTab(db: Database, { site, system, tab }: OpenTabRequest): Promise<{ tab: string }> {
+export async function openTab(
+  db: Database,
+  { site, system, tab }: OpenTabRequest,
+  sent: Sent = {},
+): Promise<{ tab: string }> {
   const [knownSite] = await db.select().from(sites).where(eq(sites.id, site.id))
   const [knownSystem] = await db.select().from(systems).where(eq(systems.id, system.id))
   const [knownTab] = await db.select().from(tabs).where(eq(tabs.id, tab.id))
@@ -76,7 +80,7 @@ export async function openTab(db: Database, { site, system, tab }: OpenTabReques
       .values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words })
       .onConflictDoNothing(),
   ])
-  await addLines(db, tab.id, [opened])
+  await addLines(db, tab.id, [opened], sent)
   return { tab: tab.id }
 }
 

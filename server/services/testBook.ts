@@ -53,7 +53,7 @@ export function useTestBook(): TestBook {
       })
       return given.tab
     },
-    takeIn: (content, layTo) => importBook(opened.db, files, new TextEncoder().encode(content), layTo),
+    takeIn: (content, layTo) => importBook(opened.db, files, new TextEncoder().encode(content), { layTo }),
     giveOut: async () => (await exportBook(opened.db)).book,
   }
 }

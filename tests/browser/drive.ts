@@ -9,6 +9,7 @@ import { Browser, Builder, By, Key, until, type WebElement } from 'selenium-webd
 import chrome from 'selenium-webdriver/chrome'
 import { createWriter, type DraftLine } from '#core/tab'
 import { loadDemo } from '../../demo/load'
+import { DEMO_OWNER } from '../../demo/people'
 import { OWN_HEADER, type TabReply, type TodayReply } from '../../shared/contracts'
 
 export const DEMO_DAY = '2026-06-15'
@@ -21,8 +22,11 @@ export interface Served {
   readTab(tab: string): Promise<TabReply>
   /** the open or carried tab whose complaint begins so */
   tabOf(words: string): Promise<string>
-  start(): Promise<void>
+  /** @param more of the environment, beside what it was first served with */
+  start(more?: Readonly<Record<string, string>>): Promise<void>
   kill(): Promise<void>
+  /** asks it to stop, and waits until it has */
+  stop(): Promise<void>
   /** takes connections and answers none, as over a weak signal, until it goes on */
   stall(): void
   goOn(): void
@@ -49,7 +53,7 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
   let child: ChildProcess | undefined
-  const start = async () => {
+  const start = async (more: Readonly<Record<string, string>> = {}) => {
     child = spawn(process.execPath, ['.output/server/index.mjs'], {
       env: {
         ...process.env,
@@ -57,19 +61,23 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
         PORT: String(port),
         HOST: '127.0.0.1',
         KEEP_TAB_NOW: now,
+        // in as the owner, who may all that the tests do
+        KEEP_TAB_DEMO: DEMO_OWNER,
         ...env,
+        ...more,
       },
       stdio: ['ignore', 'ignore', 'inherit'],
     })
     await waitFor(async () => (await fetch(`${url}/api/health`)).ok, 20000, 'the server to answer')
   }
-  const kill = async () => {
+  const end = async (signal: NodeJS.Signals) => {
     // a test that failed may have left it dead
     if (!child || child.exitCode !== null || child.signalCode !== null) return
     const gone = new Promise(resolve => child?.once('exit', resolve))
-    child?.kill('SIGKILL')
+    child?.kill(signal)
     await gone
   }
+  const kill = () => end('SIGKILL')
   await start()
   const post = (tab: string, lines: readonly unknown[]) =>
     fetch(`${url}/api/tabs/${tab}/lines`, { method: 'POST', headers: HEADERS, body: JSON.stringify({ lines }) })
@@ -85,6 +93,7 @@ export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, str
     database,
     start,
     kill,
+    stop: () => end('SIGTERM'),
     post,
     readTab,
     tabOf,

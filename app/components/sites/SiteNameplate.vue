@@ -7,7 +7,6 @@ import { sayProblem } from '#core/words'
 import { useDraftOfEdits } from '~/composables/useDraft'
 import { askServer } from '~/composables/useServer'
 import { useSystems } from '~/composables/useSystems'
-import { useWriter } from '~/composables/useWriter'
 import { usePractice } from '~/stores/practice'
 
 const props = defineProps<{ kind: SystemOutline, system: SystemCard }>()
@@ -38,7 +37,7 @@ async function save() {
   const nameplate = await systems.spell(props.system.kind, written.value, practice.units)
   const answer = await askServer(`/api/systems/${props.system.id}`, systemReply, {
     method: 'PUT',
-    body: { nameplate, by: useWriter().name.value },
+    body: { nameplate },
   })
   trouble.value = answer.ok ? '' : sayProblem(answer.problem)
   kept.value = answer.ok

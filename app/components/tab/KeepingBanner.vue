@@ -8,7 +8,8 @@ const keeping = useKeeping()
 
 <template>
   <p v-if="keeping.trouble" class="banner trouble" role="alert">
-    {{ sayProblem({ code: keeping.trouble, facts: {} }) }}
+    {{ sayProblem({ code: keeping.trouble, facts: { seconds: 60 } }) }}
+    <NuxtLink v-if="keeping.trouble === 'sign-in-first'" class="press" to="/sign-in">Sign in</NuxtLink>
   </p>
   <p v-else-if="!keeping.reachable" class="banner" role="status">
     {{ sayProblem({ code: 'unreachable', facts: {} }) }}

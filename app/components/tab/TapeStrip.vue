@@ -103,11 +103,11 @@ function strike(line: string) {
           />
           <span v-for="m in r.marks" :key="m" class="extra slip">{{ m }}</span>
           <span v-if="r.ruledOut" class="extra soft">{{ r.ruledOut }}</span>
+          <span v-if="r.by" class="extra soft">written by {{ r.by }}</span>
           <span v-if="r.struck" class="extra">struck: {{ r.struck }}</span>
           <span v-if="notKept.has(r.id)" class="extra waiting">not yet kept</span>
         </button>
         <div v-if="chosen === r.id && !r.struck" class="acts">
-          <p v-if="r.by" class="soft">written by {{ r.by }}</p>
           <a v-if="r.trace" class="press" :href="`/api/attachments/${r.trace}`" download="trace.csv">
             The trace itself
           </a>

@@ -21,8 +21,8 @@ export interface TapeRow {
   readonly ruledOut?: string
   readonly struck?: string
   readonly test?: string
-  /** who wrote it: a claim */
-  readonly by?: string
+  /** who wrote it, where that changes: a claim; and who sent it, where that is somebody else */
+  readonly by?: string | undefined
   readonly pictures?: readonly Picture[]
   /** a logger's table that it carries, by its hash */
   readonly trace?: string
@@ -53,6 +53,7 @@ const STATE_WORDS = {
 } as const
 
 /**
+ * @param senderOf who sent a line, where the server has said so;
  * @param most the newest so many;
  * @param has whether a picture has come to the server;
  * @param receivedAt when the server received a line, where it says so
@@ -61,9 +62,15 @@ export function tapeRows(
   kind: SystemOutline,
   state: TabView,
   isolation: Isolation | undefined,
-  { most = Infinity, has = () => true, receivedAt = () => undefined, units = US }: TapeOptions = {},
+  {
+    most = Infinity,
+    has = () => true,
+    receivedAt = () => undefined,
+    senderOf = () => undefined,
+    units = US,
+  }: TapeOptions = {},
 ): TapeRow[] {
-  let day = ''
+  let [day, writer] = ['', '']
   const verdicts = new Map<string, Verdict>(isolation?.verdicts.map(v => [v.line, v]))
   const puzzles = new Map(isolation?.puzzles.map(p => [p.line, p.say]))
   return state.lines
@@ -90,9 +97,10 @@ export function tapeRows(
         trace: line.attachments?.find(a => a.type === 'text/csv')?.hash,
         marks: marksOf(kind, state, line, receivedAt(line.id)),
         puzzle: puzzles.get(line.id),
-        ...(line.by ? { by: line.by } : {}),
+        by: byOf(line, writer, senderOf(line.id)),
       }
       day = today
+      writer = line.by ?? ''
       return row
     })
 }
@@ -103,6 +111,12 @@ export interface TapeOptions {
   readonly most?: number
   readonly has?: (hash: string) => boolean
   readonly receivedAt?: (id: string) => string | undefined
+  readonly senderOf?: (id: string) => string | undefined
+}
+
+function byOf({ by = '' }: AnyLine, writer: string, sender: string | undefined): string | undefined {
+  if (sender && by && sender !== by) return `${by}, sent by ${sender}`
+  return by === writer ? undefined : by || undefined
 }
 
 function picturesOf(line: AnyLine, has: (hash: string) => boolean): readonly Picture[] | undefined {

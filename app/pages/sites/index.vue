@@ -38,9 +38,10 @@ async function take(event: Event) {
     trouble.value = `${file.name}: ${sayProblem(answer.problem)}`
     return
   }
-  const { tabs, lines, already } = answer.value
+  const { tabs, lines, already, refused } = answer.value
   taken.value = `${file.name}: ${tabs} ${tabs === 1 ? 'tab' : 'tabs'} with ${lines} lines taken `
     + `in${already ? `, ${already} already here` : ''}.`
+    + (refused.length > 0 ? ` Left out, since another has its number here: ${refused.slice(0, 5).join(', ')}.` : '')
   await load()
 }
 </script>

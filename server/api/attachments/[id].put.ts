@@ -1,13 +1,10 @@
-import { handle, idOf, numberOf } from '../../http/handle'
+import { PIECE_BYTES } from '#contracts'
+import { handle, idOf, numberOf, readBytes } from '../../http/handle'
+import { limits } from '../../http/limits'
 import { addPiece } from '../../services/attachments'
 
-export default handle(async (db, event, files) =>
-  addPiece(
-    db,
-    files,
-    idOf(event),
-    await readRawBody(event, false),
-    numberOf(event, 'from'),
-    numberOf(event, 'size'),
-  ),
-)
+export default handle('write', async ({ db, event, files, who }) => {
+  limits.count('posts', who.session)
+  const piece = await readBytes(event, 2 * PIECE_BYTES)
+  return addPiece(db, files, idOf(event), piece, numberOf(event, 'from'), numberOf(event, 'size'))
+})

@@ -1,4 +1,4 @@
 import { handle } from '../../http/handle'
 import { readLearned } from '../../services/learned'
 
-export default handle(db => readLearned(db))
+export default handle('read', ({ db }) => readLearned(db))

@@ -1,4 +1,4 @@
 import { handle } from '../../http/handle'
 import { readPractices } from '../../services/facts'
 
-export default handle(db => readPractices(db))
+export default handle('read', ({ db }) => readPractices(db))

@@ -1,4 +1,4 @@
 import { handle, idOf } from '../../http/handle'
 import { readSite } from '../../services/sites'
 
-export default handle((db, event) => readSite(db, idOf(event)))
+export default handle('read', ({ db, event }) => readSite(db, idOf(event)))

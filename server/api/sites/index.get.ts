@@ -1,4 +1,4 @@
 import { handle } from '../../http/handle'
 import { listSites } from '../../services/sites'
 
-export default handle(db => listSites(db))
+export default handle('read', ({ db }) => listSites(db))

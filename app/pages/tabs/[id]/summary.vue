@@ -3,10 +3,11 @@
  * The customer's sheet: what was wrong, why, what was done, how it was left, what is still open. As signed once
  * settled. Made to be printed.
  */
+import { inviteReply } from '#contracts'
 import { sayProblem } from '#core/words'
-import { HEADS } from '~/composables/signedSheet'
-import { partsOf, useDrawnSheet } from '~/composables/useDrawnSheet'
+import { useDrawnSheet } from '~/composables/useDrawnSheet'
 import { dayOf, sayDay } from '~/composables/useClock'
+import { askServer } from '~/composables/useServer'
 import { useTab } from '~/stores/tab'
 import { useToday } from '~/stores/today'
 
@@ -22,15 +23,26 @@ onUnmounted(() => tab.close())
 useHead({ title: () => (tab.reply ? `Summary · ${tab.reply.site.name}` : 'Keep Tab') })
 const printSheet = () => window.print()
 const { sheet, signed } = useDrawnSheet(() => true)
-const parts = computed(() => partsOf(sheet.value?.entries ?? [], HEADS))
+/** a link for the customer, once it was asked for */
+const link = ref('')
+const trouble = ref('')
+async function makeLink() {
+  const path = `/api/tabs/${tab.reply!.tab.id}/link`
+  const made = await askServer(path, inviteReply, { method: 'POST', body: {} })
+  trouble.value = made.ok ? '' : sayProblem(made.problem)
+  link.value = made.ok ? `${location.origin}/sheet/${made.value.word}` : ''
+}
 </script>
 
 <template>
   <article v-if="tab.reply && tab.kind" class="page sheet-page">
     <div class="no-print acts">
       <NuxtLink class="press" :to="`/tabs/${tab.reply.tab.id}/settle`">Back</NuxtLink>
+      <button v-if="signed" class="press" @click="makeLink">Link for the customer</button>
       <button class="press main" @click="printSheet">Print</button>
     </div>
+    <p v-if="trouble" class="no-print trouble" role="alert">{{ trouble }}</p>
+    <p v-if="link" class="no-print link" role="status">Whoever has it reads this sheet for 60 days: {{ link }}</p>
     <header>
       <p class="soft">{{ today.reply?.company }}</p>
       <h1>{{ tab.reply.site.name }}</h1>
@@ -39,31 +51,7 @@ const parts = computed(() => partsOf(sheet.value?.entries ?? [], HEADS))
         }}<span v-if="tab.state.status !== 'settled'"> · <b>not settled yet</b></span>
       </p>
     </header>
-    <section v-for="p in parts" :key="p.head">
-      <h2>{{ p.head }}</h2>
-      <table v-if="p.figures">
-        <thead>
-          <tr>
-            <th>Reading</th>
-            <th>Found</th>
-            <th>Left</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="e in p.entries" :key="e.text">
-            <td>{{ e.text }}</td>
-            <td>{{ e.found }}</td>
-            <td>
-              <b>{{ e.left }}</b>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <ul v-else-if="p.entries.length > 1">
-        <li v-for="e in p.entries" :key="e.text">{{ e.text }}</li>
-      </ul>
-      <p v-else>{{ p.entries[0]?.text }}</p>
-    </section>
+    <SheetParts :entries="sheet?.entries ?? []" />
     <TapePhoto
       v-for="a in tab.state.settled?.attachments ?? []"
       :key="a.hash"
@@ -77,6 +65,9 @@ const parts = computed(() => partsOf(sheet.value?.entries ?? [], HEADS))
         >, judged by engine {{ signed.engine }}. </span
       >Electrical and well work is for qualified and, where the law says so, licensed people. Local code and the
       maker’s instructions come first.
+      <span v-if="tab.reply.record?.head" class="record">
+        Record {{ tab.reply.record.head }}, signed {{ tab.reply.record.signature }}.
+      </span>
     </footer>
   </article>
   <div v-else class="page">
@@ -85,29 +76,17 @@ const parts = computed(() => partsOf(sheet.value?.entries ?? [], HEADS))
 </template>
 
 <style scoped>
-.sheet-page {
-  max-width: 760px;
-  background: var(--panel);
-  padding: 28px 36px;
-  gap: 14px;
+.link,
+.record {
+  overflow-wrap: anywhere;
 }
-.acts {
-  display: flex;
-  gap: 8px;
-  justify-content: flex-end;
+.link {
+  background: var(--brass-ground);
+  padding: var(--space-2) var(--space-3);
 }
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-td,
-th {
-  text-align: left;
-  padding: 4px 12px 4px 0;
-  border-bottom: 1px solid var(--rule);
-}
-ul {
-  margin: 4px 0;
-  padding-left: 20px;
+.record {
+  display: block;
+  margin-top: var(--space-2);
+  font-size: var(--size-small);
 }
 </style>

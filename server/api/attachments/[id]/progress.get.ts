@@ -1,4 +1,4 @@
 import { handle, idOf } from '../../../http/handle'
 import { attachmentProgress } from '../../../services/attachments'
 
-export default handle((db, event, files) => attachmentProgress(db, files, idOf(event)))
+export default handle('read', ({ db, event, files }) => attachmentProgress(db, files, idOf(event)))

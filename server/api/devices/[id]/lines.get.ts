@@ -1,4 +1,4 @@
 import { handle, idOf } from '../../../http/handle'
 import { heldOf } from '../../../services/lines'
 
-export default handle((db, event) => heldOf(db, idOf(event)))
+export default handle('read', ({ db, event }) => heldOf(db, idOf(event)))

@@ -1,0 +1,9 @@
+import { handle } from '../../http/handle'
+import { dropSession } from '../../http/who'
+import { endSession } from '../../services/sessions'
+
+export default handle('read', async ({ db, event, who }) => {
+  await endSession(db, who, who.session, false)
+  dropSession(event)
+  return { done: true }
+})

@@ -1,0 +1,44 @@
+/**
+ * Whether the book is still the file that was opened. SQLite goes on writing into a file that was deleted or moved
+ * away; what is kept there is lost with the process, so nothing is acknowledged any more once it is gone.
+ */
+import { statSync } from 'node:fs'
+import type { Database } from './types'
+
+export class BookGone extends Error {
+  constructor() {
+    super('the book is not where it was')
+  }
+}
+
+interface Place {
+  readonly path: string
+  readonly file: string
+}
+const places = new WeakMap<Database, Place>()
+
+function fileAt(path: string): string | undefined {
+  const found = statSync(path, { bigint: true, throwIfNoEntry: false })
+  return found && `${found.dev} ${found.ino}`
+}
+
+/** @param url of what was opened just now; a remote one is left to its server */
+export function notePlace(db: Database, url: string) {
+  if (!url.startsWith('file:') || url.includes(':memory:')) return
+  const path = url.slice('file:'.length).split('?')[0]!
+  const file = fileAt(path)
+  if (file) places.set(db, { path, file })
+}
+
+/** @throws BookGone where the file is gone, or another one */
+export function demandInPlace(db: Database) {
+  const place = places.get(db)
+  if (place && fileAt(place.path) !== place.file) throw new BookGone()
+}
+
+/** Whether another file stands now where the book was. */
+export function isSwapped(db: Database): boolean {
+  const place = places.get(db)
+  const now = place && fileAt(place.path)
+  return now !== undefined && now !== place!.file
+}

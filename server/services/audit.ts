@@ -1,0 +1,20 @@
+/** The audit record: acts that are no line of a tab, who did them and when. It is only ever added to. */
+import { desc } from 'drizzle-orm'
+import type { AuditReply } from '#contracts'
+import type { Facts } from '#core/foundation'
+import { audit } from '../database/schema'
+import type { Database } from '../database/types'
+import type { Work } from '../database/write'
+
+export type Act
+  = | 'signed-in' | 'sign-in-failed' | 'signed-out' | 'session-ended' | 'owner-link-made' | 'invited' | 'joined'
+    | 'role-changed' | 'left' | 'recovery-link-made' | 'passkey-added' | 'nameplate-changed' | 'practice-changed'
+    | 'imported' | 'exported' | 'forgot-learned' | 'sheet-link-made' | 'backed-up' | 'restored'
+
+export const auditWork = (db: Database, who: string, act: Act, facts: Facts = {}): Work =>
+  db.insert(audit).values({ at: new Date().toISOString(), who, act, facts })
+
+/** The latest first. */
+export const readAudit = (db: Database, most = 1000): Promise<AuditReply> =>
+  db.select().from(audit).orderBy(desc(audit.seq)).limit(Math.min(most, MOST_ACTS))
+const MOST_ACTS = 1_000_000

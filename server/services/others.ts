@@ -1,0 +1,37 @@
+/**
+ * Lines that another process has added to the same file: told to those who watch here. SQLite's data_version changes
+ * with every commit that is not this connection's own.
+ */
+import { asc, gt, max } from 'drizzle-orm'
+import { lines } from '../database/schema'
+import type { Database } from '../database/types'
+import { announce, isWatched } from './watch'
+
+export const LOOK_EVERY = 500
+
+export function createOthers(db: Database) {
+  let version: number | undefined
+  let last: number | undefined
+
+  /** Asked again and again: tells what came since it was asked last. */
+  return async () => {
+    if (!isWatched()) {
+      version = undefined
+      return
+    }
+    const [row] = (await db.$client.execute('PRAGMA data_version')).rows
+    const now = Number(row?.[0])
+    if (version === undefined) {
+      const [top] = await db.select({ seq: max(lines.seq) }).from(lines)
+      last = top?.seq ?? 0
+    }
+    else if (now !== version) {
+      const fresh = await db.select({ seq: lines.seq, id: lines.id, tab: lines.tab }).from(lines)
+        .where(gt(lines.seq, last ?? 0)).orderBy(asc(lines.seq))
+      for (const tab of new Set(fresh.map(f => f.tab)))
+        announce(tab, fresh.filter(f => f.tab === tab).map(f => f.id))
+      last = fresh.at(-1)?.seq ?? last
+    }
+    version = now
+  }
+}

@@ -1,0 +1,62 @@
+/**
+ * Hostile requests, seeded: some thousands in every run, 50,000 with TRIALS=long (`npm run trials`). Each is answered
+ * by a code of this server's and none by a 500; nothing hangs, memory does not grow, and the book holds afterwards.
+ */
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { filesInMemory } from '../../server/database/files'
+import { openDatabase } from '../../server/database/open'
+import { verifyBook } from '../../server/services/verify'
+import { serveDemo, type Served } from './drive'
+import { createKnocks, knock, type Answered, type Knocked } from './hostile'
+
+const MANY = process.env.TRIALS === 'long' ? 50_000 : 2500
+/** At once: as many as a handful of browsers. */
+const ABREAST = 6
+/** What a run may add once the server is warm, bytes. */
+const MOST_GROWN = 160e6
+
+let served: Served
+beforeAll(async () => {
+  served = await serveDemo({ env: { KEEP_TAB_LIMITS: '0', KEEP_TAB_METRICS: '1' } })
+})
+afterAll(() => served?.remove())
+
+const memory = async () =>
+  Number(/keep_tab_memory_bytes (\d+)/.exec(await (await fetch(`${served.url}/metrics`)).text())![1])
+const ids = async () => {
+  const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string }[] }
+  const sites = await (await fetch(`${served.url}/api/sites`)).json() as { id: string, systems: { id: string }[] }[]
+  return [...today.tabs.map(t => t.id), ...sites.slice(0, 5).flatMap(s => [s.id, ...s.systems.map(y => y.id)])]
+}
+
+describe('whatever is asked', () => {
+  it(`is answered by a code: ${MANY} requests`, { timeout: MANY * 80 }, async () => {
+    const next = createKnocks(1126, await ids())
+    const statuses = new Map<number, number>()
+    const odd: string[] = []
+    let warm = 0
+    const isWrong = ({ status, text, ms }: Answered) =>
+      status >= 500 || ms > 5000 || (status >= 400 && status !== 413 && !text.includes('"code"'))
+    const one = async (asked: Knocked) => {
+      const answer = await knock(served.url, asked)
+      statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1)
+      if (isWrong(answer))
+        odd.push(`${answer.status} in ${answer.ms} ms: ${asked.method} ${asked.path.slice(0, 90)} `
+          + `${asked.body.toString().slice(0, 200)} → ${answer.text.slice(0, 200)}`)
+    }
+    for (let i = 0; i < MANY; i += ABREAST) {
+      await Promise.all(Array.from({ length: ABREAST }, () => one(next())))
+      if (i < MANY / 4 && i + ABREAST >= MANY / 4) warm = await memory()
+    }
+    expect(odd.slice(0, 5)).toEqual([])
+    // every sort of answer came, so that the routes behind the door were reached
+    for (const status of [200, 400, 404, 413, 415, 422]) expect(statuses.get(status), String(status)).toBeGreaterThan(0)
+    expect(await memory() - warm).toBeLessThan(MOST_GROWN)
+  })
+  it('leaves a book that holds, and that can be taken in again', async () => {
+    expect((await fetch(`${served.url}/api/ready`)).status).toBe(200)
+    const { db, client } = await openDatabase(served.database, filesInMemory())
+    expect((await verifyBook(db)).breaks).toEqual([])
+    client.close()
+  })
+})
