@@ -36,6 +36,8 @@ export const peopleReply = z.array(person)
 export const inviteReply = z.object({ word: z.string() })
 export const meReply = z.object({
   me: z.object({ name: z.string(), role }).nullable(),
+  /** the instant of the last backup: what was kept before it is safe elsewhere; blank where there is none */
+  backedUpAt: z.string(),
   /** nobody has joined yet: the server's first words hold the owner's link */
   unowned: z.boolean(),
   /** whether signing in over this connection would show the passphrase */

@@ -1,7 +1,7 @@
 /**
  * What this device holds in IndexedDB: its pen, every line that was written on it (unsent, kept, refused), copies of
- * tabs and of Today, pictures. Lines stay for 90 days after the server has acknowledged them, so that a server that
- * lost them can be given them back; until servers name the backup that holds them, that is the only measure.
+ * tabs and of Today, pictures. Lines stay after the server has acknowledged them, so that a server that lost them can
+ * be given them back: until it names a backup that is newer, or for 90 days.
  */
 import { openDB, type IDBPDatabase } from 'idb'
 import type { TabReply } from '#contracts'

@@ -21,7 +21,10 @@ vi.stubGlobal(
   },
 )
 vi.stubGlobal('BroadcastChannel', undefined)
-vi.mock('./me', () => ({ useMe: () => ({ name: 'R. Fennick', load: async () => undefined }) }))
+const me = vi.hoisted(() => ({
+  name: 'R. Fennick', reply: { backedUpAt: '' }, load: (): Promise<undefined> => Promise.resolve(undefined),
+}))
+vi.mock('./me', () => ({ useMe: () => me }))
 
 type Answer = (body: { lines: AnyLine[] }, url: string) => Response | Promise<Response>
 const reply = (status: number, body: unknown) =>
@@ -73,6 +76,25 @@ const reopen = async () => {
 const texts = (lines: readonly AnyLine[]) => lines.map(l => (l as AnyLine & { text: string }).text)
 const onDevice = async (standing: 'unsent' | 'kept' | 'refused') =>
   texts((await device.readStanding(standing)).map(u => u.line))
+
+describe('lines that the server has', () => {
+  it('stay here until a backup that is newer by a day, and are let go then', async () => {
+    const keeping = await reopen()
+    await keeping.add('tab-1', note('kept'), [])
+    await soon(async () => expect(await onDevice('kept')).toEqual(['kept']))
+    const day = 86400e3
+    for (const [later, left] of [[0.5 * day, ['kept']], [2 * day, []]] as const) {
+      me.reply.backedUpAt = new Date(Date.now() + later).toISOString()
+      await reopen()
+      expect(await onDevice('kept')).toEqual(left)
+    }
+    me.reply.backedUpAt = ''
+  })
+  it('are sent under the name of who writes', async () => {
+    const keeping = await reopen()
+    expect((await keeping.add('tab-1', note('by'), [])).by).toBe('R. Fennick')
+  })
+})
 
 describe('a line', () => {
   it('is on the device before it is sent, stays there once the server has it, and is not sent again', async () => {

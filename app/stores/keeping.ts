@@ -18,7 +18,8 @@ import { createSender, fromDevice, giveBack, sendPictures, type Outgoing } from 
 import { readOldPictures } from '~/keeper/upgrade'
 import { useMe } from './me'
 
-const KEPT_FOR = 90 * 86400e3
+/** How long acknowledged lines stay here where the server names no backup, and how far clocks may lie apart, ms. */
+const [KEPT_FOR, APART] = [90 * 86400e3, 86400e3]
 
 export const useKeeping = defineStore('keeping', () => {
   /** whole entries, never wrapped: the device's store takes plain objects only */
@@ -121,7 +122,7 @@ export const useKeeping = defineStore('keeping', () => {
         odd.filter(o => o.problem?.code === 'not-found').map(o => o.id),
         ({ problem: _gone, ...own }) => ({ ...own, standing: 'unsent' }),
       )
-      await device.prune(Date.now() - KEPT_FOR)
+      await device.prune(safeSince())
     }
     catch {
       deviceTrouble.value = 'device-full'
@@ -132,6 +133,12 @@ export const useKeeping = defineStore('keeping', () => {
     void send()
   }
   let lead: ReturnType<typeof seekLead> | undefined
+
+  /** What was acknowledged before is held by a backup, or has been here for long: this device may let it go. */
+  function safeSince(): number {
+    const backup = Date.parse(useMe().reply?.backedUpAt ?? '')
+    return Math.max(Date.now() - KEPT_FOR, Number.isNaN(backup) ? 0 : backup - APART)
+  }
 
   function beginLeading() {
     leads.value = true

@@ -1,11 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import type { H3Event } from 'h3'
 import { countRequest } from '../http/counts'
+import { writeError, writeRequest } from '../http/logs'
 
-/**
- * One line of JSON for each request that failed here, or for each at all with KEEP_TAB_LOG=all: its id, route, status
- * and time. No names, no addresses, no ids of tabs: whose request it was is in the audit record.
- */
+/** Requests that failed here are logged, with KEEP_TAB_LOG=all every one; each answer carries its id. */
 export default defineNitroPlugin((nitro) => {
   if (import.meta.prerender) return
   nitro.hooks.hook('request', (event) => {
@@ -14,24 +12,14 @@ export default defineNitroPlugin((nitro) => {
   })
   nitro.hooks.hook('afterResponse', (event) => {
     const { id, began } = requestOf(event)
+    const { method, path } = event
     const [status, ms] = [getResponseStatus(event), performance.now() - began]
-    countRequest(event.method, status, ms)
+    countRequest(method, status, ms)
     if (status >= 500 || process.env.KEEP_TAB_LOG === 'all')
-      say({
-        at: new Date().toISOString(), id, method: event.method, route: routeOf(event.path), status, ms: Math.round(ms),
-      })
+      console.error(writeRequest({ id, method, path, status, ms }, new Date().toISOString()))
   })
-  nitro.hooks.hook('error', (error, { event }) => {
-    say({
-      at: new Date().toISOString(),
-      ...(event ? { id: requestOf(event).id, route: routeOf(event.path) } : {}),
-      error: error.message,
-      stack: error.stack?.split('\n').slice(1, 6).map(l => l.trim()),
-    })
-  })
+  nitro.hooks.hook('error', (error, { event }) =>
+    console.error(writeError(error, new Date().toISOString(), event && { id: requestOf(event).id, path: event.path })))
 })
 
 const requestOf = (event: H3Event) => event.context.request as { readonly id: string, readonly began: number }
-const say = (what: object) => console.error(JSON.stringify(what))
-/** Without what is asked for, and without whose it is. */
-const routeOf = (path: string) => path.split('?')[0]!.replace(/\/[^/]*\d[^/]*/g, '/…')

@@ -1,5 +1,5 @@
 /** The audit record: acts that are no line of a tab, who did them and when. It is only ever added to. */
-import { desc } from 'drizzle-orm'
+import { desc, eq } from 'drizzle-orm'
 import type { AuditReply } from '#contracts'
 import type { Facts } from '#core/foundation'
 import { audit } from '../database/schema'
@@ -13,6 +13,13 @@ export type Act
 
 export const auditWork = (db: Database, who: string, act: Act, facts: Facts = {}): Work =>
   db.insert(audit).values({ at: new Date().toISOString(), who, act, facts })
+
+/** When a backup was last made; blank where none was. */
+export async function lastBackup(db: Database): Promise<string> {
+  const [last] = await db.select({ at: audit.at }).from(audit).where(eq(audit.act, 'backed-up'))
+    .orderBy(desc(audit.seq)).limit(1)
+  return last?.at ?? ''
+}
 
 /** The latest first. */
 export const readAudit = (db: Database, most = 1000): Promise<AuditReply> =>

@@ -25,8 +25,6 @@ export interface Verified {
   readonly heads: ReadonlyMap<string, string>
 }
 
-/** Rows read at once. */
-const PAGE = 5000
 const MOST_BREAKS = 1000
 
 interface Row {
@@ -67,19 +65,18 @@ async function isBodyOfAnother(db: Database, tab: string, body: string, seq: num
   return all.some(l => l.seq !== seq && linkOf(l.prev, body) === l.head)
 }
 
-/** Lines and links by tab and place, a page at a time: either may lack the other. */
+/** Lines and links by tab and place, a tab at a time: either may lack the other. */
 async function* readRows(db: Database): AsyncGenerator<Row> {
-  const places = sql`(SELECT tab, seq FROM lines UNION SELECT tab, seq FROM links)`
-  for (let last: Row | undefined, more = true; more;) {
-    const page: Row[] = await db.all(sql`
-      SELECT p.tab, p.seq, lines.id, lines.body, links.prev, links.head FROM ${places} AS p
-      LEFT JOIN lines ON lines.seq = p.seq AND lines.tab = p.tab
-      LEFT JOIN links ON links.seq = p.seq AND links.tab = p.tab
-      WHERE (p.tab, p.seq) > (${last?.tab ?? ''}, ${last?.seq ?? 0})
-      ORDER BY p.tab, p.seq LIMIT ${PAGE}`)
-    yield* page
-    last = page.at(-1)
-    more = page.length === PAGE
+  const tabs = await db.all<{ tab: string }>(sql`SELECT tab FROM lines UNION SELECT tab FROM links ORDER BY tab`)
+  for (const { tab } of tabs) {
+    yield* await db.all<Row>(sql`
+      SELECT lines.tab, lines.seq, lines.id, lines.body, links.prev, links.head
+      FROM lines LEFT JOIN links ON links.seq = lines.seq AND links.tab = lines.tab WHERE lines.tab = ${tab}
+      UNION ALL
+      SELECT links.tab, links.seq, NULL, NULL, links.prev, links.head
+      FROM links LEFT JOIN lines ON lines.seq = links.seq AND lines.tab = links.tab
+      WHERE links.tab = ${tab} AND lines.seq IS NULL
+      ORDER BY 2`)
   }
 }
 

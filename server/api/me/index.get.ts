@@ -2,6 +2,7 @@ import type { MeReply } from '#contracts'
 import { connectionOf } from '../../http/connection'
 import { handleAnyone } from '../../http/handle'
 import { whoAsks } from '../../http/who'
+import { lastBackup } from '../../services/audit'
 import { demoPeople } from '../../services/demo'
 import { isUnowned } from '../../services/people'
 
@@ -11,6 +12,7 @@ export default handleAnyone(async ({ db, event }): Promise<MeReply> => {
   const { secure, here } = connectionOf(event)
   return {
     me: who ? { name: who.name, role: who.role } : null,
+    backedUpAt: who ? await lastBackup(db) : '',
     unowned: await isUnowned(db),
     bare: !secure && !here,
     demo: await demoPeople(db, here ? process.env.KEEP_TAB_DEMO : undefined),
