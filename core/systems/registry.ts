@@ -48,6 +48,8 @@ export const isKindId = (id: string): id is KindId => (KIND_IDS as readonly stri
 export const kindName = (id: string): string => (isKindId(id) ? KINDS[id].name : id)
 
 const composed = new Map<string, SystemKind>()
+/** Some fifty kinds with their options are in use at once; beyond it the one composed first is composed anew. */
+const MOST_COMPOSED = 500
 
 /**
  * The parts, points, faults and tests of a kind with the options that a nameplate chooses, worded by the shop's
@@ -59,6 +61,7 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}, practice: ShopPra
     const key = `${id}|${wording}|${chosen}`
     const kind = composed.get(key) ?? KINDS[id].compose(choices, practice)
     composed.set(key, kind)
+    if (composed.size > MOST_COMPOSED) composed.delete(composed.keys().next().value!)
     return kind
   }
   const bare = compose('', {})

@@ -5,7 +5,7 @@
  *   linkOf('', '{"id":…}') → '8c4a…'   the first of a tab
  */
 import { createHash } from 'node:crypto'
-import { asc, desc, eq, sql } from 'drizzle-orm'
+import { asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import { lines, links } from './schema'
 import type { Database } from './types'
 import { write } from './write'
@@ -20,22 +20,24 @@ export async function headOf(db: Database, tab: string): Promise<string> {
   return last?.head ?? ''
 }
 
-/** Lines that were kept before there were links are given theirs, once, tab after tab. */
+/** Lines that were kept before there were links are given theirs, once. */
 export async function linkOldLines(db: Database): Promise<void> {
   const bare = await db.selectDistinct({ tab: lines.tab }).from(lines)
     .where(sql`NOT EXISTS (SELECT 1 FROM links WHERE links.tab = ${lines.tab})`)
-  for (const { tab } of bare) {
-    const rows = await db.select({ seq: lines.seq, body: lines.body }).from(lines).where(eq(lines.tab, tab))
-      .orderBy(asc(lines.seq))
-    let prev = ''
-    const made = rows.map(({ seq, body }) => {
-      const link = [seq, prev, linkOf(prev, body)]
-      prev = link[2] as string
-      return link
+  for (let i = 0; i < bare.length; i += TABS_AT_ONCE) {
+    const rows = await db.select({ seq: lines.seq, tab: lines.tab, body: lines.body }).from(lines)
+      .where(inArray(lines.tab, bare.slice(i, i + TABS_AT_ONCE).map(b => b.tab))).orderBy(asc(lines.seq))
+    const heads = new Map<string, string>()
+    const made = rows.map(({ seq, tab, body }) => {
+      const prev = heads.get(tab) ?? ''
+      const head = linkOf(prev, body)
+      heads.set(tab, head)
+      return [seq, tab, prev, head]
     })
     await write(db, [
       db.run(sql`INSERT INTO links (seq, tab, prev, head)
-        SELECT value->>0, ${tab}, value->>1, value->>2 FROM json_each(${JSON.stringify(made)})`),
+        SELECT value->>0, value->>1, value->>2, value->>3 FROM json_each(${JSON.stringify(made)})`),
     ])
   }
 }
+const TABS_AT_ONCE = 200
