@@ -12,6 +12,7 @@ useHead({ title: 'People · Keep Tab' })
     <h1>{{ owner ? 'People and devices' : 'My devices' }}</h1>
     <PeopleList v-if="owner" />
     <SessionList :everybody="owner" />
+    <KeepingState />
     <ActList v-if="owner" />
   </div>
 </template>

@@ -1,6 +1,6 @@
 /**
- * `npm run soak [-- MINUTES]`: mixed load on the built server (lists, tabs, lines, pictures asked for, streams that come
- * and go, wrong requests) and how its memory goes: less than 1 MB a minute is wanted once it is warm.
+ * `npm run soak [-- MINUTES]`: mixed load on the built server (lists, tabs, lines, pictures asked for, streams that
+ * come and go, wrong requests) and how its memory goes: less than 1 MB a minute is wanted once it is warm.
  */
 import { setTimeout as wait } from 'node:timers/promises'
 import { createRandom } from '#core/foundation'

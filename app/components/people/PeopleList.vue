@@ -40,7 +40,7 @@ async function change(person: PersonCard, to: Role | 'left') {
   <section class="panel form" aria-labelledby="people-title">
     <h2 id="people-title">People</h2>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <ul class="rows">
+    <ul class="rows ruled">
       <li v-for="p in people" :key="p.id" :class="{ gone: p.left }">
         <b>{{ p.name }}</b>
         <span class="soft">
@@ -79,19 +79,6 @@ async function change(person: PersonCard, to: Role | 'left') {
 </template>
 
 <style scoped>
-.rows {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.rows li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2);
-  align-items: center;
-  border-bottom: 1px solid var(--rule);
-  min-height: 52px;
-}
 .rows .soft {
   flex: 1;
 }

@@ -36,7 +36,7 @@ const deviceOf = (agent: string) =>
   <section class="panel form" aria-labelledby="sessions-title">
     <h2 id="sessions-title">{{ everybody ? 'Signed-in devices' : 'Where I am signed in' }}</h2>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <ul class="rows">
+    <ul class="rows ruled">
       <li v-for="s in sessions" :key="s.id">
         <span class="grow"><b v-if="everybody">{{ s.name }} · </b>{{ deviceOf(s.device) }}
           <b v-if="s.here">, this one</b></span>
@@ -52,19 +52,6 @@ const deviceOf = (agent: string) =>
 </template>
 
 <style scoped>
-.rows {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.rows li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-3);
-  align-items: center;
-  min-height: 52px;
-  border-bottom: 1px solid var(--rule);
-}
 .grow {
   flex: 1;
   min-width: 180px;
