@@ -4,6 +4,10 @@ import { PROBLEM_CODES, readProblem } from '#core/foundation'
 import { sayMark, sayProblem, sayProofFault } from '.'
 
 const FACTS = {
+  role: 'office',
+  roles: 'owner',
+  seconds: 60,
+  least: 12,
   test: 'Volts',
   value: 60,
   quantity: 'volts',

@@ -1,8 +1,9 @@
 /** `npm run screenshots`: the pictures of the main views in docs/screenshots, from the demo data at its fixed hour. */
 import { mkdirSync, writeFileSync } from 'node:fs'
+import { DEMO_OWNER, DEMO_VISITOR } from '../../demo/people'
 import { openPage, serveDemo } from './drive'
 
-const served = await serveDemo()
+const served = await serveDemo({ env: { KEEP_TAB_DEMO: DEMO_VISITOR } })
 const page = await openPage()
 const shoot = async (name: string) => {
   await new Promise(resolve => setTimeout(resolve, 900))
@@ -99,7 +100,6 @@ try {
     await shoot(name)
   }
   await kinds('compressor-pilot', 'tab-compressor')
-  await kinds('rv', 'tab-rv')
   await page.theme('night')
   await kinds('three-phase', 'tab-three-phase')
   await page.theme('day')
@@ -128,6 +128,12 @@ try {
   await say(['cut in 46', 'cut out 66'])
   await page.see('turns anticlockwise', '.area-next')
   await shoot('station-set-up')
+  await page.press('RF', '.head')
+  await page.press(DEMO_OWNER, '.head')
+  await page.see('ET', '.badge')
+  await go('/people')
+  await page.see('Acts on record', '.page')
+  await shoot('people')
 }
 finally {
   await page.close()

@@ -28,7 +28,8 @@ const backup = computed(() => me.reply?.backedUpAt ?? '')
         <dd>{{ lines(keeping.refused.length) }}: on their tabs, with the reason</dd>
       </template>
       <dt>Held here besides</dt>
-      <dd v-if="held !== undefined">{{ lines(held) }} that the server has, until a backup holds them too</dd>
+      <dd v-if="held === 0">nothing</dd>
+      <dd v-else-if="held !== undefined">{{ lines(held) }} that the server has, until a backup holds them too</dd>
       <dd v-else>this device stores nothing</dd>
       <dt>The book’s last backup</dt>
       <dd>{{ backup ? `${sayDay(backup)} ${timeOf(backup)}` : 'none yet: npm run backup on the server makes one' }}</dd>

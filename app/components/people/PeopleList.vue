@@ -82,6 +82,15 @@ async function change(person: PersonCard, to: Role | 'left') {
 .rows .soft {
   flex: 1;
 }
+@media (max-width: 760px) {
+  .rows b {
+    flex: 1 0 100%;
+    padding-top: var(--space-2);
+  }
+  .rows .soft:empty {
+    display: none;
+  }
+}
 .gone b {
   text-decoration: line-through;
 }

@@ -38,8 +38,8 @@ const deviceOf = (agent: string) =>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <ul class="rows ruled">
       <li v-for="s in sessions" :key="s.id">
-        <span class="grow"><b v-if="everybody">{{ s.name }} · </b>{{ deviceOf(s.device) }}
-          <b v-if="s.here">, this one</b></span>
+        <span class="grow"><b v-if="everybody">{{ s.name }} · </b>{{ deviceOf(s.device)
+        }}<b v-if="s.here">, this one</b></span>
         <span class="soft">seen {{ sayDay(s.seen) }} {{ timeOf(s.seen) }}, until {{ sayDay(s.until) }}</span>
         <button v-if="!s.here" class="press plain danger" @click="end(s)">End it</button>
       </li>

@@ -57,8 +57,9 @@ async function act(doing: Promise<Parameters<typeof sayProblem>[0] | undefined>)
   position: relative;
 }
 .badge {
-  width: 40px;
-  height: 40px;
+  width: 36px;
+  height: 36px;
+  margin: 0 4px;
   border: 1.5px solid var(--brass);
   border-radius: 50%;
   background: var(--panel);
