@@ -53,6 +53,13 @@ describe('whatever is asked', () => {
     for (const status of [200, 400, 404, 413, 415, 422]) expect(statuses.get(status), String(status)).toBeGreaterThan(0)
     expect(await memory() - warm).toBeLessThan(MOST_GROWN)
   })
+  it('is refused to a visitor of the demo who came through a proxy', async () => {
+    expect((await fetch(`${served.url}/api/today`)).status).toBe(200)
+    for (const header of ['x-forwarded-for', 'forwarded', 'via', 'x-real-ip']) {
+      const answer = await fetch(`${served.url}/api/today`, { headers: { [header]: '203.0.113.9' } })
+      expect(answer.status, header).toBe(401)
+    }
+  })
   it('leaves a book that holds, and that can be taken in again', async () => {
     expect((await fetch(`${served.url}/api/ready`)).status).toBe(200)
     const { db, client } = await openDatabase(served.database, filesInMemory())

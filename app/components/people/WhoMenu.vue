@@ -32,10 +32,9 @@ async function act(doing: Promise<Parameters<typeof sayProblem>[0] | undefined>)
       class="badge"
       :aria-expanded="open"
       aria-haspopup="true"
-      :aria-label="`${me.name}, signed in`"
       @click="open = !open"
     >
-      {{ initials }}
+      <span aria-hidden="true">{{ initials }}</span><span class="visually-hidden">{{ me.name }}, signed in</span>
     </button>
     <div v-if="open" class="menu panel">
       <p><b>{{ me.name }}</b><br><span class="soft">{{ me.role ? ROLE_WORDS[me.role].title : '' }}</span></p>
