@@ -136,7 +136,7 @@ export function figuresOf(joined: string): Told {
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)
     .replace(TWO_TO_GROUND, ' $3 n1 toground $1, n2 toground $2 $3 ')
-
+    .replace(/^.*$/, legsToGround)
     .replace(THREE_NAMED, '$1, $3, $4 $2')
     .replace(LEVELS, sayLevel)
     .replace(FROM_TO, fromTo)
@@ -199,6 +199,19 @@ const TWO_TO_GROUND = new RegExp(
   + '(?: (?:on|at) the ((?!the|left|right)[a-z]+))?',
   'g',
 )
+/**
+ * `120 leg one to ground`, `L2 to ground 3`: a leg is the supply's, and so volts unless ohms are named; what is to
+ * ground in ohms is a lead, a motor, a cable.
+ */
+const LEG_AHEAD
+  = /(?<!lead )\b(n[123]) toground(?: is| was| reads?)? (\d{1,3}(?:\.\d+)?)(?: ?v(?:olts?)?)?(?![\d.])/g
+const LEG_BEHIND
+  = /(?<![\d.n])(\d{1,3}(?:\.\d+)?)(?: ?v(?:olts?)?)? (?:on |at |from )?(?<!lead )\b(n[123]) toground\b/g
+const OF_OHMS = /\bmeg|\bohm|ω|\dk\b|insulation/i
+const legsToGround = (text: string): string =>
+  (OF_OHMS.test(text)
+    ? text
+    : text.replace(LEG_BEHIND, '$2 toground $1 volts').replace(LEG_AHEAD, '$1 toground $2 volts'))
 const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and a half\\b`, 'g')
 const UNITS = 'one two three four five six seven eight nine'.split(' ')
 const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')

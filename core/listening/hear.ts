@@ -37,6 +37,7 @@ export type Heard
 const LONGEST = 400
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06
+const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const plain = hearOptions(kind, typed, listening)
@@ -115,7 +116,8 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
   const station = text.length > LONGEST ? undefined : readStationWords(kind, text, listening.units)
   if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
-  const exact = parseShorthand(kind, typed, listening)
+  // a run capacitor is another part than the one that `cap` alone is
+  const exact = parseShorthand(kind, typed.replace(RUN_CAP, 'runcap '), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     return ok({ kind: 'lines', lines: [line], say })

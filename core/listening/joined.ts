@@ -148,7 +148,7 @@ export const JOINED: readonly Joined[] = [
   ['feedside', 'feed side'],
   ['load', '(?:load|bottom|outgoing) side', '(?:at |on |out )?(?:the )?bottom(?= (?:reads?|is|has|shows|gives|\\d))'],
   ['pumpside', '(?:pump|motor|well) side'],
-  ['airvalve', '(?:air|tire|tyre|snift) valve', 'valve stem'],
+  ['airvalve', '(?:air|tire|tyre|snift) (?:valve|stem)', 'valve stem'],
   ['relief', '(?:relief|safety|pop[- ]?off) valve', 'pop[- ]?off'],
   ['footvalve', 'foot ?valve'],
   ['checkvalve', 'check ?valve'],

@@ -504,8 +504,8 @@ export const TURNS: readonly Joined[] = [
   ],
   [
     '',
-    '(?:the )?(?:other two|two|both)(?: (?:wires|terminals|screws|lugs))?(?= (?:going|coming|leading|feeding|'
-    + 'out|in|to|at) )',
+    '(?:the )?(?:other two|(?<!leg |phase |line )two|both)(?: (?:wires|terminals|screws|lugs))?'
+    + '(?= (?:going|coming|leading|feeding|out|in|to|at) )',
   ],
   [
     'noth', '(?:just )?sits there(?! (?:and )?(?:hum|buzz|groan|growl))', 'just sits(?= ?$|,)',

@@ -9,6 +9,8 @@ const VOLTS = '(\\d{1,3})(?: ?v(?:olts?)?)?'
 const NOUGHT = '(nothing|zero|none|dead|0|\\d{1,3})'
 const OTHER = '(?:(?:on |from |at )?(?:the )?(?:other|right)(?: one| side| leg| hot| screw)?)'
 const AT = '(?: (?:at|on) the ([a-z]+))?'
+const NONE_HERE = '(?:0|zero|nothing|no)(?: ?v(?:olts?)?)? (?:at|on|across|in|into) (?:the )?(?:[a-z]+ ?){1,3}'
+  + '(?= ?$| ?,)'
 const RANGE = '\\d{2,3} ?(?:-|\\/|to) ?\\d{2,3}'
 
 export const TURNS_OF_READINGS: readonly Joined[] = [
@@ -44,7 +46,13 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
   + ' switch)(?: is| are| reads?)? (\\d{2,3}|nothing|zero)'],
   ['neighbours low too', 'neighbou?rs?(?:\'s|s\')?(?: is| are| has| have)? (?:the )?same(?: thing| way)?'],
   ['on a long thin cord', '\\d+ ?(?:ft|foot|feet)(?: of)?(?: \\d+ gauge| light| orange)? (?:extension )?cord[^,]*'],
-  ['motor side good', 'motor (?:by itself |alone )?megs? (?:over |at )?(?:\\d{2,}|good|clear|infinite)'],
+  [
+    'motor $1',
+    '(?:cut|opened|undid|broke)(?: open| apart)? the splice(?: at the [a-z]+)?,? (?:and )?(?:the )?motor '
+    + '(by itself|alone)',
+  ],
+  ['motor side good', 'motor (?:by itself |alone )?megs? (?:over |at )?(?:\\d{2,}|good|clear|infinite)',
+    'motor (?:by itself|alone)(?: is| reads?| shows?| gives)?(?: over)? \\d{2,} ?meg\\w*'],
   [
     'motor side to ground',
     'motor (?:is |reads )?(?:0|zero|dead),? (?:and |but )?(?:the )?cable (?:is |reads )?(?:over )?(?:\\d{2,}'
@@ -62,6 +70,19 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
     '(?<=\\d[^\\d]{0,12},? ?)(?:(?:the )?(?:can|label|cap|side|case|sticker|print|printing) )?'
     + `(?:says|said|marked|stamped|printed|rated|labell?ed)(?: at| for| on it)?(?: is)? ${RANGE}`
     + '(?: ?(?:uf|mfd|mike|mikes|microfarads?))?(?: on (?:it|the (?:can|side|label)))?',
+  ],
+  // and the figure that stands on it ahead of the one that was read
+  [
+    '$1',
+    '(?:says|marked|stamped|printed|rated|labell?ed)(?: at| for)? \\d+(?: ?(?:uf|mfd|mikes?|microfarads?))?,? '
+    + '(?:and |but )?(?:it )?(reads?|measures?|tests?|comes in|is only|shows)',
+  ],
+  // switched off, nothing there is no news: no reading of a call for power
+  [
+    'made dead',
+    '(?:shut|turned|switched|flipped|threw)(?: (?:it|(?:the )?(?:power|breaker|disconnect|pump|system)))? '
+    + `(?:off|down),? (?:and |then )?(?:now )?${NONE_HERE}`,
+    `(?:killed|cut|pulled) (?:it|(?:the )?(?:power|breaker|disconnect)),? (?:and |then )?(?:now )?${NONE_HERE}`,
   ],
   ['', '(?:the )?(?:name)?plate says (?:cut ?)?(?:off|out|on|in) at \\d+(?: psi| pounds)?'],
   // each leg to ground

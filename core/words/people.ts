@@ -19,6 +19,8 @@ const ACTS: Readonly<Record<string, (f: Facts) => string>> = {
   'left': f => `let ${f.name} go`,
   'recovery-link-made': f => `made a link for ${f.for}`,
   'passkey-added': () => 'made a passkey',
+  'site-added': f => `added the site ${f.name}`,
+  'system-added': f => `added the system ${f.name}`,
   'nameplate-changed': () => 'changed a nameplate',
   'practice-changed': () => 'changed the shop’s practice',
   'imported': f => `took in a file: ${f.tabs} tabs, ${f.lines} lines`,

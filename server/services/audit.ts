@@ -8,7 +8,8 @@ import type { Work } from '../database/write'
 
 export type Act
   = | 'signed-in' | 'sign-in-failed' | 'signed-out' | 'session-ended' | 'owner-link-made' | 'invited' | 'joined'
-    | 'role-changed' | 'left' | 'recovery-link-made' | 'passkey-added' | 'nameplate-changed' | 'practice-changed'
+    | 'role-changed' | 'left' | 'recovery-link-made' | 'passkey-added' | 'site-added' | 'system-added'
+    | 'nameplate-changed' | 'practice-changed'
     | 'imported' | 'exported' | 'forgot-learned' | 'sheet-link-made' | 'backed-up' | 'restored'
 
 export const auditWork = (db: Database, who: string, act: Act, facts: Facts = {}): Work =>

@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { createWriter, type Line } from '#core/tab'
-import { partsUsed, receipts } from '../database/schema'
+import { audit, partsUsed, receipts } from '../database/schema'
 import { practiceAt, saveNameplate, savePractice } from './facts'
 import { countFaults } from './learned'
 import { addLines, heldOf, linesOf, readLines } from './lines'
@@ -180,11 +180,14 @@ describe('opening a tab', () => {
   it('is safe to repeat', async () => {
     const request = {
       site: { id: 'site-twice', name: 'Mill Farm' },
-      system: { id: 'system-twice', name: 'well', kind: 'well-3wire' },
+      system: { id: 'system-twice', name: 'well of Mill Farm', kind: 'well-3wire' },
       tab: { id: 'tab-twice', opened: line({ kind: 'opened', complaint: 'groans', words: 'it groans' }) },
     } as const
     const first = await openTab(book.opened.db, request)
     expect(await openTab(book.opened.db, request)).toEqual(first)
+    // on record once, by who sent it
+    const acts = (await book.opened.db.select().from(audit)).filter(a => a.facts.name === request.system.name)
+    expect(acts.map(a => a.act)).toEqual(['system-added'])
     expect((await readTab(book.opened.db, 'tab-twice')).lines.map(l => l.line)).toEqual([request.tab.opened])
     const site = await readSite(book.opened.db, 'site-twice')
     expect(site.systems.map(s => [s.system.id, s.tabs.map(t => t.tab.id)])).toEqual([['system-twice', ['tab-twice']]])

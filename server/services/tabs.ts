@@ -7,6 +7,7 @@ import type { Database } from '../database/open'
 import { followUps, plates, shop, sites, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { attachmentsOf, heldAttachments } from './attachments'
+import { auditWork } from './audit'
 import { nameplateAt, practiceAt, readNameplate } from './facts'
 import { countFaults } from './learned'
 import { addLines, readLines, type Sent } from './lines'
@@ -79,6 +80,8 @@ export async function openTab(
       .insert(tabs)
       .values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words })
       .onConflictDoNothing(),
+    ...(knownSite ? [] : [auditWork(db, sent.sender ?? by, 'site-added', { name: site.name ?? '' })]),
+    ...(knownSystem ? [] : [auditWork(db, sent.sender ?? by, 'system-added', { name: system.name ?? '' })]),
   ])
   await addLines(db, tab.id, [opened], sent)
   return { tab: tab.id }
