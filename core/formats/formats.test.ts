@@ -126,6 +126,7 @@ describe('refusing a file, and saying where', () => {
   it.each([
     ['not JSON at all', '{ oops', 'not-json'],
     ['something else\'s JSON', '{"a":1}', 'not-a-book'],
+    ['a format that is no text', '{"format":{"toString":"no"},"version":2}', 'not-a-book'],
     ['a newer version', book({ version: 3 }), 'newer-version'],
     ['a missing part', book({ sites: [{ systems: [] }] }), 'bad-place'],
     ['an unknown kind', book({}, { kind: 'windmill' }), 'unknown-kind'],

@@ -37,7 +37,8 @@ export function readBook(content: string, layTo?: string): Result<ReadBook, Book
   }
   const head = json as { format?: unknown, version?: unknown }
   if (typeof json !== 'object' || json === null || head.format !== FORMAT)
-    return fail('not-a-book', { found: String(head?.format ?? 'no format') })
+    // what is no text says no more than that: it may not even become one
+    return fail('not-a-book', { found: typeof head?.format === 'string' ? head.format.slice(0, 60) : 'no format' })
   if (typeof head.version === 'number' && head.version > VERSION)
     return fail('newer-version', { version: head.version, reads: VERSION })
   if (head.version === 1) {
