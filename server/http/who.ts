@@ -24,7 +24,7 @@ export type Right = keyof typeof RIGHTS
 export const mayDo = (role: Role, right: Right): boolean => (RIGHTS[right] as readonly Role[]).includes(role)
 
 /** The office writes what it is asked to see to; what was measured and done is the technicians'. */
-const OF_THE_OFFICE: ReadonlySet<string> = new Set(['note', 'remark', 'follow-up', 'advice', 'strike'])
+const OF_THE_OFFICE: ReadonlySet<string> = new Set(['note', 'remark', 'follow-up', 'advice'])
 export const mayWriteLine = (role: Role) => (line: AnyLine): boolean =>
   mayDo(role, 'call') || OF_THE_OFFICE.has(line.kind)
 
