@@ -3,6 +3,7 @@
  * bytes.
  */
 import type { Attachment } from '#core/tab'
+import { device } from './device'
 
 const LONGEST = 1280
 
@@ -38,3 +39,7 @@ export async function nameBytes(blob: Blob, type: 'image/png' | 'text/csv'): Pro
   const { hashOf } = await import('./hash')
   return { hash: hashOf(bytes), type, bytes: bytes.length }
 }
+
+/** Holds the bytes on this device until they are sent. @returns whether there was room */
+export const holdPicture = ({ hash, type }: Attachment, blob: Blob): Promise<boolean> =>
+  device.savePicture({ hash, type, blob, standing: 'unsent' }).then(() => true, () => false)

@@ -40,6 +40,9 @@ export const fromDevice: Outgoing = {
     device.change([...problems.keys()], own => ({ ...own, standing: 'refused', problem: problems.get(own.id)! })),
 }
 
+/** Refusals of a whole post that say nothing of each of its lines. */
+const ONE_BY_ONE: ReadonlySet<string> = new Set(['bad-request', 'too-large'])
+
 const WAITS = [500, 1000, 2000, 4000, 8000, 15000, 30000, 60000]
 /** Between half of a wait and all of it, so that many devices do not come back at once. */
 export const waitFor = (attempt: number, random: number) =>
@@ -91,7 +94,7 @@ export function createSender(from: Outgoing, heard: Heard) {
     if (!reply.ok) {
       if (isPassing(reply.problem)) return reply.problem
       if (reply.problem.code === 'not-found' && (await openAgain(tab))) return undefined
-      if (group.length > 1 && reply.problem.code === 'bad-request') return postEach(tab, group)
+      if (group.length > 1 && ONE_BY_ONE.has(reply.problem.code)) return postEach(tab, group)
     }
     const kept = reply.ok ? group.map(u => u.id).filter(id => reply.value.kept.includes(id)) : []
     const refused = new Map(

@@ -35,7 +35,7 @@ const due = (day: string) =>
 
 <template>
   <div class="page today">
-    <header class="top">
+    <header class="headed">
       <div>
         <h1>Today</h1>
         <p v-if="today.reply" class="soft">
@@ -103,11 +103,6 @@ const due = (day: string) =>
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
 .cols {
   display: grid;
   grid-template-columns: 1.4fr 1fr;

@@ -184,6 +184,28 @@ describe('a line', () => {
     await reopen()
     expect(await onDevice('kept')).toEqual(['early'])
   })
+  it('sent by somebody who may not write it is tried again once the application begins anew', async () => {
+    answer = ({ lines }) => reply(200, {
+      kept: [], refused: lines.map(l => ({ id: l.id, problem: { code: 'no-right', facts: { what: 'line' } } })),
+    })
+    const keeping = await reopen()
+    await keeping.add('tab-a', note('a reading'), [])
+    await soon(() => expect(keeping.refused).toHaveLength(1))
+    answer = keepsAll
+    await reopen()
+    expect(await onDevice('kept')).toEqual(['a reading'])
+  })
+  it('goes one by one where a whole post is too large', async () => {
+    answer = body => (body.lines.length > 1 ? refusal(413, 'too-large', { most: '1 MB' }) : keepsAll(body, ''))
+    const keeping = await reopen()
+    for (const text of ['one', 'two', 'three'])
+      await device.write('tab-a', note(text), {
+        id: `line-large-${text}`, at: '2026-06-15T10:00:00.000Z', now: 1000, heads: [],
+      })
+    await keeping.send()
+    await soon(async () => expect(await onDevice('kept')).toEqual(['one', 'two', 'three']))
+    expect(keeping.refused).toEqual([])
+  })
   it('waits in posts of a hundred, in order, the 501st too', async () => {
     answer = dead
     const keeping = await reopen()

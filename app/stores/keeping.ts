@@ -116,10 +116,10 @@ export const useKeeping = defineStore('keeping', () => {
     document.addEventListener('visibilitychange', () => void checkKeeper())
     try {
       if ((await readOldPictures(await useStore())) > 0) void sendPictures()
-      // a tab that the server did not know may be there by now
+      // a tab that the server did not know may be there by now, and somebody signed in who may write such lines
       const odd = await device.readStanding('refused')
       await device.change(
-        odd.filter(o => o.problem?.code === 'not-found').map(o => o.id),
+        odd.filter(o => AGAIN.has(o.problem?.code ?? '')).map(o => o.id),
         ({ problem: _gone, ...own }) => ({ ...own, standing: 'unsent' }),
       )
       await device.prune(safeSince())
@@ -267,6 +267,9 @@ export const useKeeping = defineStore('keeping', () => {
   }
   return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, send, drop, onHear }
 })
+
+/** Refusals that are tried again when the application begins anew. */
+const AGAIN: ReadonlySet<string> = new Set(['not-found', 'no-right'])
 
 /** Troubles that this server itself tells of, and that pass. */
 const SAID_BY_THE_SERVER = [

@@ -18,9 +18,10 @@ import { plain, useIsolation, workerFailed, type Asking } from '~/composables/us
 import { askServer } from '~/composables/useServer'
 import type { Message } from '~/keeper/channel'
 import { device } from '~/keeper/device'
-import { nameBytes, shrinkPicture } from '~/keeper/pictures'
+import { holdPicture, nameBytes, shrinkPicture } from '~/keeper/pictures'
 import type { AnswerTo, PlanView, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
+import { NOTHING_YET } from './nothingYet'
 
 export type LoggedAll
   = | { readonly ok: true }
@@ -301,24 +302,14 @@ export const useTab = defineStore('tab', () => {
     const small = await shrinkPicture(file)
     if (!small || !reply.value) return fail('attachment-unreadable', { where: ' by this browser' })
     const { blob, attachment } = small
-    try {
-      await device.savePicture({ hash: attachment.hash, type: attachment.type, blob, standing: 'unsent' })
-    }
-    catch {
-      return fail('attachment-no-room')
-    }
+    if (!(await holdPicture(attachment, blob))) return fail('attachment-no-room')
     return log({ kind: 'photo', caption, attachments: [attachment] })
   }
 
   /** Holds a signature or a trace on this device, to be sent as any picture. */
   async function keepBytes(blob: Blob, type: 'image/png' | 'text/csv'): Promise<Result<Attachment>> {
     const named = await nameBytes(blob, type)
-    try {
-      await device.savePicture({ hash: named.hash, type, blob, standing: 'unsent' })
-    }
-    catch {
-      return fail('attachment-no-room')
-    }
+    if (!(await holdPicture(named, blob))) return fail('attachment-no-room')
     return ok(named)
   }
 
@@ -387,26 +378,3 @@ export const useTab = defineStore('tab', () => {
 
 /** What decides how the lines of a tab are folded. */
 const systemOf = ({ system, practice }: TabReply) => JSON.stringify([system.kind, system.nameplate, practice])
-
-/** Before a tab is open there are no lines. */
-const NOTHING_YET: TabView = {
-  status: 'open',
-  lines: [],
-  heads: [],
-  struck: new Map(),
-  marks: new Map(),
-  work: {},
-  ended: {},
-  evidence: [],
-  repaired: [],
-  parts: [],
-  repairs: [],
-  findings: { failed: [], cause: [], also: [] },
-  skipped: new Map(),
-  waiting: new Map(),
-  asLeft: [],
-  worked: [],
-  followUps: [],
-  advice: [],
-  afterSettling: [],
-}

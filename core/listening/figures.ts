@@ -201,7 +201,7 @@ const TWO_TO_GROUND = new RegExp(
 )
 /**
  * `120 leg one to ground`, `L2 to ground 3`: a leg is the supply's, and so volts unless ohms are named; what is to
- * ground in ohms is a lead, a motor, a cable.
+ * ground in ohms is a lead, a motor, a cable (common practice, no source).
  */
 const LEG_AHEAD
   = /(?<!lead )\b(n[123]) toground(?: is| was| reads?)? (\d{1,3}(?:\.\d+)?)(?: ?v(?:olts?)?)?(?![\d.])/g

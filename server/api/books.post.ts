@@ -1,7 +1,5 @@
-import { write } from '../database/write'
 import { handle, readBytes } from '../http/handle'
 import { limits } from '../http/limits'
-import { auditWork } from '../services/audit'
 import { importBook } from '../services/books'
 
 /** A book with its pictures. */
@@ -10,12 +8,9 @@ const MOST = 256 * 1024 * 1024
 export default handle('papers', async ({ db, event, files, who }) => {
   limits.count('imports', who.session)
   const { layTo } = getQuery(event)
-  const count = await importBook(db, files, await readBytes(event, MOST), {
+  return importBook(db, files, await readBytes(event, MOST), {
     layTo: typeof layTo === 'string' ? layTo : undefined,
     session: who.session,
     sender: who.name,
   })
-  const { tabs, lines } = count
-  await write(db, [auditWork(db, who.name, 'imported', { tabs, lines })])
-  return count
 })

@@ -1,6 +1,8 @@
 /**
  * Whether the book is still the file that was opened. SQLite goes on writing into a file that was deleted or moved
- * away; what is kept there is lost with the process, so nothing is acknowledged any more once it is gone.
+ * away; what is kept there is lost with the process, so nothing is acknowledged any more once it is gone. Moved back it
+ * goes on. Another book in its place is opened by the next start, never by this process: the two would share the name
+ * of their logs, and the native client lets go of a file only when its memory is collected.
  */
 import { statSync } from 'node:fs'
 import type { Database } from './types'
@@ -34,11 +36,4 @@ export function notePlace(db: Database, url: string) {
 export function demandInPlace(db: Database) {
   const place = places.get(db)
   if (place && fileAt(place.path) !== place.file) throw new BookGone()
-}
-
-/** Whether another file stands now where the book was. */
-export function isSwapped(db: Database): boolean {
-  const place = places.get(db)
-  const now = place && fileAt(place.path)
-  return now !== undefined && now !== place!.file
 }

@@ -19,3 +19,9 @@ export async function reconnect(client: Client): Promise<void> {
   client.reconnect()
   await setPragmas(client)
 }
+
+/**
+ * What was written goes into the book's own file. A log that stays beside it is part of the book: copied without it
+ * the book lacks its last lines, and left behind it would be read into whatever book stands there next.
+ */
+export const emptyLog = (client: Client) => client.execute('PRAGMA wal_checkpoint(TRUNCATE)')

@@ -1,6 +1,5 @@
 import { useStorage } from 'nitropack/runtime'
 import { attachmentsFolder, folderDriver, type FileStore } from './files'
-import { isSwapped } from './inPlace'
 import { openDatabase, type OpenedDatabase } from './open'
 
 const url = () => process.env.DATABASE_URL || 'file:data/keep-tab.db'
@@ -10,19 +9,6 @@ let mounted = false
 /** The server's one database: DATABASE_URL, or data/keep-tab.db under the working folder. */
 export function useOpenedDatabase(): Promise<OpenedDatabase> {
   return opened ??= openDatabase(url(), useFiles(), process.env.DATABASE_TOKEN)
-}
-
-/** Where another book has been put in the place of the one that was open, that one is opened from now on. */
-export async function reopenSwapped(): Promise<void> {
-  const before = await opened
-  if (!before || !isSwapped(before.db)) return
-  opened = openDatabase(url(), useFiles(), process.env.DATABASE_TOKEN)
-  await opened.then(
-    () => before.client.close(),
-    () => {
-      opened = Promise.resolve(before)
-    },
-  )
 }
 
 /** The framework's storage, with pictures in a folder beside the database unless ATTACHMENTS names another. */

@@ -7,7 +7,7 @@ import type { z } from 'zod'
 import type { Problem } from '#core/foundation'
 import type { FileStore } from '../database/files'
 import type { Database } from '../database/open'
-import { reopenSwapped, useFiles, useOpenedDatabase } from '../database/use'
+import { useFiles, useOpenedDatabase } from '../database/use'
 import { nameDatabaseError, Refusal } from '../services/problems'
 import type { Who } from '../services/sessions'
 import { connectionOf } from './connection'
@@ -36,7 +36,6 @@ export function handleAnyone<T>(answer: (asked: Omit<Asked, 'who'>) => Promise<T
     catch (error) {
       const refusal = error instanceof Refusal ? error : nameDatabaseError(error)
       if (!refusal) throw error
-      if (refusal.problem.code === 'book-gone') await reopenSwapped()
       return refuse(event, refusal.status, refusal.problem)
     }
   })
@@ -81,10 +80,17 @@ export async function readBytes(event: H3Event, most: number): Promise<Uint8Arra
   if (Number(getRequestHeader(event, 'content-length') ?? 0) > most) throw tooLarge()
   const pieces: Buffer[] = []
   let length = 0
-  for await (const piece of event.node.req as AsyncIterable<Buffer>) {
-    length += piece.length
-    if (length > most) throw tooLarge()
-    pieces.push(piece)
+  try {
+    for await (const piece of event.node.req as AsyncIterable<Buffer>) {
+      length += piece.length
+      if (length > most) throw tooLarge()
+      pieces.push(piece)
+    }
+  }
+  catch (error) {
+    if (error instanceof Refusal) throw error
+    // whoever sent it is gone: nobody reads the answer, and nothing went wrong here
+    throw new Refusal(400, { code: 'bad-request', facts: { place: 'the request', why: 'it was cut off' } })
   }
   return Buffer.concat(pieces)
 }

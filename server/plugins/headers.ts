@@ -11,6 +11,8 @@ export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('request', (event) => {
     hashes ??= scriptHashes(findShell())
     setHeaders(event, securityHeaders(hashes, connectionOf(event).secure))
+    // what a route says of itself comes after this, as pictures do
+    if (event.path.startsWith('/api/')) setHeader(event, 'cache-control', 'no-store')
   })
 })
 

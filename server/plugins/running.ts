@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process'
+import { emptyLog } from '../database/pragmas'
 import { useOpenedDatabase } from '../database/use'
 import { createOthers, LOOK_EVERY } from '../services/others'
 import { endWatching } from '../services/watch'
@@ -18,8 +19,9 @@ export default defineNitroPlugin((nitro) => {
   const hours = Number(process.env.KEEP_TAB_BACKUP_EVERY)
   if (hours > 0) setInterval(backUp, hours * HOUR).unref()
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endWatching)
-  nitro.hooks.hook('close', () => {
+  nitro.hooks.hook('close', async () => {
     endWatching()
+    await useOpenedDatabase().then(({ client }) => emptyLog(client)).catch(() => undefined)
   })
 })
 

@@ -215,7 +215,7 @@ describe('what settled tabs teach', () => {
       await addLines(db, tab, [line({ kind: 'settled', summary: 'done' })])
     expect(await countFaults(db, 'three-phase')).toEqual({ 'starter.coil-open': 2 })
     expect((await readTab(db, 'tab-learn-3')).learned).toEqual({ 'starter.coil-open': 2 })
-    const anew = await forgetLearned(db, '2026-07-01T00:00:00.000Z')
+    const anew = await forgetLearned(db, '2026-07-01T00:00:00.000Z', 'Ann')
     expect(anew).toMatchObject({
       since: '2026-07-01T00:00:00.000Z',
       kinds: [{ kind: 'three-phase', tabs: 2, counts: {} }],

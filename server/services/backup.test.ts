@@ -45,6 +45,10 @@ describe('a backup', () => {
     expect(readFileSync(join(book.folder, 'again/attachments', hashOf(picture)))).toEqual(picture)
     client.close()
     await expect(restore(made.place, url)).rejects.toThrow('there is a book already')
+    const left = `file:${join(book.folder, 'left/book.db')}`
+    mkdirSync(join(book.folder, 'left'))
+    writeFileSync(join(book.folder, 'left/book.db-wal'), 'a log')
+    await expect(restore(made.place, left)).rejects.toThrow('move it along')
   })
   it('says which picture has not come or is torn, and is made all the same', async () => {
     await book.opened.db.insert(attachments)

@@ -3,7 +3,9 @@
  * server by a process of its own, held against its chain before it counts, and put under its name only then. Restored
  * only to where nothing is.
  */
-import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync,
+} from 'node:fs'
 import { dirname, join } from 'node:path'
 import { createClient } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
@@ -104,6 +106,9 @@ export async function restore(from: string, url: string): Promise<Backup> {
   const target = url.slice('file:'.length).split('?')[0]!
   const pictures = attachmentsFolder(url)
   if (existsSync(target)) throw new BackupTrouble(`there is a book already at ${target}: move it away first`)
+  // a log that stays behind would be read into whatever book stands there next
+  if (statSync(`${target}-wal`, { throwIfNoEntry: false })?.size)
+    throw new BackupTrouble(`${target}-wal is of the book that stood there: stop its server, and move it along`)
   if (!existsSync(join(from, BOOK)) || !existsSync(join(from, SEAL)))
     throw new BackupTrouble(`${from} is no backup: it lacks ${BOOK} or ${SEAL}`)
   const told = JSON.parse(readFileSync(join(from, SEAL), 'utf8')) as Seal

@@ -19,6 +19,7 @@ import { addRows, projectTab, type Arrival } from '../database/rows'
 import { attachments, fitted, lines, meters, plates, practices, shop, sites, systems, tabs } from '../database/schema'
 import { write, type Work } from '../database/write'
 import { attachmentsOf, keepAttachment } from './attachments'
+import { auditWork } from './audit'
 import { readPlates, readPractices } from './facts'
 import { forgetFold } from './folds'
 import { linesOf, saysTheSame } from './lines'
@@ -93,7 +94,8 @@ export async function importBook(
       }
     }
   }
-  await write(db, work)
+  const { tabs: fresh, lines: added } = count
+  await write(db, [...work, auditWork(db, from.sender ?? 'the server', 'imported', { tabs: fresh, lines: added })])
   changed.forEach(tab => forgetFold(db, tab))
   return { ...count, refused }
 }

@@ -17,6 +17,7 @@ import type { SystemCard } from '#contracts'
 import type { Database } from '../database/open'
 import { plates, practices, systems } from '../database/schema'
 import { write } from '../database/write'
+import { auditWork } from './audit'
 import { notFound, Refusal } from './problems'
 
 export interface Recorded {
@@ -52,6 +53,7 @@ export async function saveNameplate(
       .update(systems)
       .set({ nameplate: { ...nameplate } })
       .where(eq(systems.id, id)),
+    auditWork(db, by, 'nameplate-changed', { system: id }),
   ])
   return { ...system, nameplate }
 }
@@ -100,6 +102,7 @@ export async function savePractice(
 ): Promise<PracticeRecord[]> {
   await write(db, [
     db.insert(practices).values({ id: uuid(), from, by, recorded: new Date().toISOString(), practice }),
+    auditWork(db, by, 'practice-changed'),
   ])
   return readPractices(db)
 }

@@ -4,6 +4,7 @@ import type { LearnedReply } from '#contracts'
 import type { Database } from '../database/open'
 import { failures, shop, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
+import { auditWork } from './audit'
 
 async function countingSince(db: Database): Promise<string> {
   const [row] = await db.select({ since: shop.learnedSince }).from(shop).limit(1)
@@ -47,12 +48,13 @@ export async function readLearned(db: Database): Promise<LearnedReply> {
 }
 
 /** Begins to count anew from an instant; the lines themselves stay as they are. */
-export async function forgetLearned(db: Database, now: string): Promise<LearnedReply> {
+export async function forgetLearned(db: Database, now: string, by: string): Promise<LearnedReply> {
   await write(db, [
     db
       .insert(shop)
       .values({ id: 'shop', learnedSince: now })
       .onConflictDoUpdate({ target: shop.id, set: { learnedSince: now } }),
+    auditWork(db, by, 'forgot-learned'),
   ])
   return readLearned(db)
 }

@@ -3,6 +3,7 @@ import { and, eq, gt, ne } from 'drizzle-orm'
 import { v7 as uuid } from 'uuid'
 import type { InviteReply, PersonCard, Role } from '#contracts'
 import { invites, people, sessions } from '../database/schema'
+import { isUnowned } from '../database/owned'
 import type { Database } from '../database/types'
 import { write, type Work } from '../database/write'
 import { auditWork } from './audit'
@@ -18,10 +19,6 @@ export async function listPeople(db: Database): Promise<PersonCard[]> {
   const rows = await db.select().from(people).orderBy(people.name)
   return rows.map(({ id, name, role, secret, left }) => ({ id, name, role, joined: secret !== '', left }))
 }
-
-/** Whether nobody has joined yet. */
-export const isUnowned = async (db: Database): Promise<boolean> =>
-  (await db.select({ id: people.id }).from(people).where(ne(people.secret, '')).limit(1)).length === 0
 
 /** The link that makes the first owner: made anew at each start until somebody has joined by it. */
 export async function firstLink(db: Database): Promise<string | undefined> {

@@ -3,7 +3,7 @@
  * A changed, missing or moved line is named. What this cannot show is said in docs/security.md: lines cut off the end
  * together with their links, or a whole book written anew, show only against a head that was kept elsewhere.
  */
-import { and, eq, sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import { linkOf } from '../database/chain'
 import { lines, links } from '../database/schema'
 import type { Database } from '../database/types'
@@ -53,13 +53,10 @@ async function judge(db: Database, row: Row, before: string): Promise<BreakKind 
   if (row.id === null || row.body === null) return 'missing'
   if (row.prev === null || row.head === null) return 'unlinked'
   if (linkOf(row.prev, row.body) === row.head) return row.prev === before ? undefined : 'moved'
-  // the bytes of another line of the tab stand here
-  const own = await db.select({ seq: links.seq }).from(links)
-    .where(and(eq(links.tab, row.tab), eq(links.head, linkOf(row.prev, row.body))))
-  return own.length > 0 || await isBodyOfAnother(db, row.tab, row.body, row.seq) ? 'moved' : 'changed'
+  return await isBodyOfAnother(db, row.tab, row.body, row.seq) ? 'moved' : 'changed'
 }
 
-/** Whether some other link of the tab was made over these bytes. */
+/** Whether the bytes of another line of the tab stand here: some other link was made over them. */
 async function isBodyOfAnother(db: Database, tab: string, body: string, seq: number): Promise<boolean> {
   const all = await db.select().from(links).where(eq(links.tab, tab))
   return all.some(l => l.seq !== seq && linkOf(l.prev, body) === l.head)

@@ -1,7 +1,13 @@
 /** Who is who: signing in, roles, passkeys, going; what the door answers; a customer's own link. */
+import { existsSync, renameSync, statSync, writeFileSync } from 'node:fs'
+import { connect } from 'node:net'
 import { By } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { TabReply } from '../../shared/contracts'
+import { filesInMemory } from '../../server/database/files'
+import { openDatabase } from '../../server/database/open'
+import { emptyLog } from '../../server/database/pragmas'
+import { verifyBook } from '../../server/services/verify'
 import { DEMO_OWNER, DEMO_PASSPHRASE } from '../../demo/people'
 import { HEADERS, openPage, otherDevice, serveDemo, waitFor, type Page, type Served } from './drive'
 
@@ -84,6 +90,19 @@ describe('signing in', () => {
     await page.press('Sign in')
     await page.see('Overload lets go', '.today')
     await page.see('RF', '.badge')
+  })
+  it('is held by a cookie that neither scripts nor other sites get at, and leaves nothing in caches', async () => {
+    const ask = client()
+    const { headers } = await ask('/api/me/sign-in', signIn('T. Oakhollow'))
+    const cookie = headers.get('set-cookie')!
+    for (const flag of ['HttpOnly', 'SameSite=Strict', 'Path=/']) expect(cookie).toContain(flag)
+    // over plain http on this machine it has to do without
+    expect(cookie).not.toContain('Secure')
+    for (const path of ['/api/today', '/api/me', '/api/people', '/api/nowhere'])
+      expect((await ask(path)).headers.get('cache-control'), path).toBe('no-store')
+    const out = await ask('/api/me/sign-out', {})
+    expect(out.headers.get('clear-site-data')).toContain('cache')
+    expect((await ask('/api/today')).status).toBe(401)
   })
   it('takes half a second at most', async () => {
     const times: number[] = []
@@ -279,6 +298,38 @@ describe('the door', () => {
     expect((await owner('/api/people', { name: 'x', role: 'office' }, 'POST', { 'content-encoding': 'gzip' })).status)
       .toBe(415)
   })
+  it('does not mind one who hangs up in the middle of a post', async () => {
+    const owner = await as(DEMO_OWNER)
+    const { port } = new URL(served.url)
+    await new Promise<void>((resolve) => {
+      const socket = connect(Number(port), '127.0.0.1', () => {
+        socket.write(`POST /api/tabs/${tab}/lines HTTP/1.1\r\nHost: 127.0.0.1:${port}\r\nContent-Length: 900\r\n`
+          + `x-keep-tab: 1\r\n\r\n{"lines":`)
+        setTimeout(() => socket.destroy(), 100)
+      })
+      socket.on('close', () => resolve()).on('error', () => undefined)
+    })
+    expect((await owner('/api/today')).status).toBe(200)
+  })
+  it('says that the book is gone, takes no other file for it, and goes on once it is back', async () => {
+    const owner = await as(DEMO_OWNER)
+    const path = served.database.slice('file:'.length)
+    const post = async (id: string) => (await owner(`/api/tabs/${tab}/lines`, { lines: [note(id)] })).reply
+    const other = `${path}.other`
+    const { client: held } = await openDatabase(`file:${other}`, filesInMemory())
+    await emptyLog(held)
+    held.close()
+    renameSync(path, `${path}.away`)
+    expect(await post('line-while-gone')).toMatchObject({ code: 'book-gone' })
+    writeFileSync(path, '')
+    expect(await post('line-while-gone')).toMatchObject({ code: 'book-gone' })
+    renameSync(other, path)
+    expect(await post('line-while-gone')).toMatchObject({ code: 'book-gone' })
+    expect((await fetch(`${served.url}/api/ready`)).status).toBe(503)
+    renameSync(`${path}.away`, path)
+    expect(await post('line-while-gone')).toMatchObject({ kept: ['line-while-gone'] })
+    expect((await fetch(`${served.url}/api/ready`)).status).toBe(200)
+  })
   it('stops within five seconds though somebody watches', async () => {
     await page.driver.get(`${served.url}/sign-in`)
     await type('input[name="name"]', 'R. Fennick')
@@ -288,5 +339,11 @@ describe('the door', () => {
     const began = performance.now()
     await served.stop()
     expect(performance.now() - began).toBeLessThan(5000)
+    // all of the book is in its file, and it holds
+    const log = `${served.database.slice('file:'.length)}-wal`
+    expect(existsSync(log) ? statSync(log).size : 0).toBe(0)
+    const { db, client: held } = await openDatabase(served.database, filesInMemory())
+    expect((await verifyBook(db)).breaks).toEqual([])
+    held.close()
   })
 })

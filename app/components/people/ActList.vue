@@ -17,7 +17,7 @@ onMounted(async () => {
 
 <template>
   <section class="panel form" aria-labelledby="acts-title">
-    <header class="top">
+    <header class="headed">
       <h2 id="acts-title">Acts on record</h2>
       <a class="press" href="/api/audit?as=csv" download>Save all as CSV</a>
     </header>
@@ -36,11 +36,6 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
 table {
   border-collapse: collapse;
   width: 100%;

@@ -48,7 +48,7 @@ async function take(event: Event) {
 
 <template>
   <div class="page">
-    <header class="top">
+    <header class="headed">
       <h1>Sites</h1>
       <div class="acts">
         <label class="press">Take in a file<input
@@ -90,13 +90,6 @@ async function take(event: Event) {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-  flex-wrap: wrap;
-}
 .acts {
   display: flex;
   gap: 8px;

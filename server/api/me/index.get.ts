@@ -1,10 +1,10 @@
 import type { MeReply } from '#contracts'
+import { isUnowned } from '../../database/owned'
 import { connectionOf } from '../../http/connection'
 import { handleAnyone } from '../../http/handle'
 import { whoAsks } from '../../http/who'
 import { lastBackup } from '../../services/audit'
 import { demoPeople } from '../../services/demo'
-import { isUnowned } from '../../services/people'
 
 /** Who is signed in here, and what a page for signing in has to know. */
 export default handleAnyone(async ({ db, event }): Promise<MeReply> => {

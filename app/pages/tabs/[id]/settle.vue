@@ -35,7 +35,7 @@ async function carry(line: DraftLine) {
 
 <template>
   <div v-if="tab.reply && tab.kind && sheet" class="page">
-    <header class="top">
+    <header class="headed">
       <div>
         <p class="soft">{{ tab.reply.site.name }} · {{ tab.reply.system.name }}</p>
         <h1>{{ settled ? 'Settled' : 'The sheet' }}: {{ tab.state.opened?.words }}</h1>
@@ -89,13 +89,6 @@ async function carry(line: DraftLine) {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-  flex-wrap: wrap;
-  align-items: center;
-}
 .acts {
   display: flex;
   gap: 8px;
