@@ -182,3 +182,22 @@ describe('water to be drained', () => {
     expect(drainMinutes(water)).toBeCloseTo(40.47 / 6, 1)
   })
 })
+
+describe('a switch', () => {
+  it('of a compressor has no cut-off to hold in, and is left as it came unless its maker allows', () => {
+    const plan = planOf('compressor-direct', [failed('switch.pole1-burnt'), fitted('switch', 'switch.pole1-burnt')])
+    expect(stepOf(plan, 'cut-off')).toBeUndefined()
+    expect(stepOf(plan, 'switch-set')?.cautions.join(' ')).toContain('unless its maker allows')
+  })
+  it('that nothing was done to is set all the same, once it reads off at the proof', () => {
+    const mended: DraftLine = {
+      kind: 'repair', component: 'starter', fault: 'starter.coil-open', repair: 'replace-coil', text: '',
+    }
+    const before = [failed('starter.coil-open'), 'cut in 44']
+    expect(stepOf(planOf('three-phase', [...before, mended]), 'switch-set')).toBeUndefined()
+    const off = planOf('three-phase', [...before, mended, 'cut in 44', 'cut out 66'])
+    expect(stepOf(off, 'switch-set')?.work.join(' ')).toContain('anticlockwise')
+    const right = planOf('three-phase', [...before, mended, 'cut in 40', 'cut out 60'])
+    expect(stepOf(right, 'switch-set')).toBeUndefined()
+  })
+})

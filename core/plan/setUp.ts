@@ -2,7 +2,7 @@
 import { hazardsOf, type Tables } from '#core/isolation'
 import type { SetUp } from '#core/setup'
 import type { SystemModel } from '#core/systems'
-import type { TabState } from '#core/tab'
+import { isKnownLine, readAsLeft, type TabState } from '#core/tab'
 import { formatTurns, formatValue } from '#core/units'
 import { STOPS } from '#core/wiring'
 import { after, opens } from './asks'
@@ -89,7 +89,8 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
       why: 'Backwards a pump delivers little, not nothing.',
       minutes: 3,
     })
-  if (after(repairs, 'cut-off') && kind.tests.some(t => t.id === 'lever'))
+  // the lever of a compressor is on, off or auto: no cut-off
+  if (after(repairs, 'cut-off') && kind.medium === 'water' && kind.tests.some(t => t.id === 'lever'))
     add({
       id: 'cut-off',
       title: 'Low-pressure cut-off held in, then proved once',
@@ -107,9 +108,17 @@ export function toSetUp({ tables, state, repairs, wiring, setUp }: SettingUp): D
   // a compressor's switch has the unloader in it
   const unloads = kind.tests.some(t => t.id === 'unloader-stop')
   if (unloads && (after(repairs, 'unloader') || after(repairs, 'switch'))) add(unloading(kind))
-  if (setUp && after(repairs, 'switch')) add(adjust(tables.model, setUp, repairs))
+  if (setUp && (after(repairs, 'switch') || isLeftOff(state, setUp))) add(adjust(tables.model, setUp, repairs))
   return steps
 }
+
+/** Whether the switch was read off its setting once all was put right, though nothing was done to it. */
+const isLeftOff = (state: TabState, { coach }: SetUp) =>
+  readAsLeft(state).some(l => l.test === 'cut-in' || l.test === 'cut-out')
+  && (coach.advice.do === 'turn' || isTurned(state))
+
+const isTurned = ({ lines, struck }: TabState) =>
+  lines.some(l => isKnownLine(l) && l.kind === 'adjusted' && !struck.has(l.id))
 
 /** The float calls and stops at two levels: the length of cord between anchor and float is the gap between them. */
 const floatLevels = (kind: SystemModel['kind']): Omit<DraftStep, 'station'> => ({
@@ -172,7 +181,7 @@ function powerOn({ tables, state, repairs, wiring }: SettingUp): Omit<DraftStep,
 }
 
 function adjust(
-  { practice: { units } }: SystemModel,
+  { kind, practice: { units } }: SystemModel,
   { coach, target, problems, read }: SetUp,
   repairs: readonly PlannedRepair[],
 ): Omit<DraftStep, 'station'> {
@@ -193,7 +202,10 @@ function adjust(
     title: `Cut-in ${say(target.cutIn)}, cut-out ${say(target.cutOut)}`,
     need: advice.do === 'turn' ? 'proven-dead' : 'live',
     work,
-    cautions: ['The nuts sit beside live terminals: power off and proven dead for every turn.'],
+    cautions: [
+      'The nuts sit beside live terminals: power off and proven dead for every turn.',
+      ...(kind.medium === 'air' ? ['A compressor’s setting is left as it came unless its maker allows it.'] : []),
+    ],
     why: 'A new switch off the shelf can be 5 to 10 psi out.',
     minutes: 8,
     readings: ['cut-in', 'cut-out'],

@@ -5,7 +5,7 @@
  */
 import type { AfterRepair, Isolation, Tables } from '#core/isolation'
 import type { SystemModel } from '#core/systems'
-import { asFound, type LineOf, type TabState } from '#core/tab'
+import { asFound, readAsLeft, type TabState } from '#core/tab'
 import type { Facts } from '#core/foundation'
 import { unwired } from './asks'
 import { adviceFor, followUpsFor, type AdviceCode, type FollowUpCode } from './advice'
@@ -55,14 +55,8 @@ export function sheetOf(tables: Tables, state: TabState, isolation: Isolation): 
   }
 }
 
-/** As left is what was said to be, or what was read since the last thing that was put right. */
 function figuresOf({ kind }: SystemModel, state: TabState): readonly SheetFigure[] {
-  const since = state.repaired.length === 0
-    ? []
-    : state.evidence.flatMap(({ line, repaired }) =>
-        (repaired.length === state.repaired.length && line.kind === 'reading' ? [line] : []))
-  const left = new Map<string, LineOf<'reading'>>()
-  for (const line of [...since, ...state.asLeft]) if (line.kind === 'reading') left.set(line.test, line)
+  const left = new Map(readAsLeft(state).map(line => [line.test, line]))
   return [...left].map(([test, line]) => {
     const found = asFound(state, test)
     return {

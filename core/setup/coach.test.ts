@@ -88,6 +88,19 @@ describe('the adjusting coach', () => {
     expect(advise(read(30, 50), target)).toMatchObject({ do: 'done' })
   })
 
+  it('takes a reading that no turn explains as it stands, and forgets what it had learnt', () => {
+    const target = { cutIn: 125 * PSI, cutOut: 155 * PSI, tolerance: 2 * PSI }
+    const read = (what: 'cut-in' | 'cut-out', psi: number) => ({ kind: 'read', what, pressure: psi * PSI }) as const
+    const events = [
+      read('cut-in', 120), read('cut-out', 165), { kind: 'turned', nut: 'range', turns: 2 } as const,
+      // somebody turned the small nut too, and said nothing
+      read('cut-in', 125), read('cut-out', 155),
+    ]
+    const state = events.reduce(learn, startCoach(125 * PSI, 155 * PSI))
+    expect(advise(state, target).do).toBe('done')
+    expect(state.mean[0] / PSI).toBeCloseTo(125, 0)
+    expect(state.mean[1] / PSI).toBeCloseTo(155, 0)
+  })
   it('says done with one nut alone once cut-in is right, whatever the cut-out', () => {
     const target = { cutIn: 30 * PSI, cutOut: 50 * PSI, tolerance: 2 * PSI, oneNut: true }
     const state = learn(startCoach(30 * PSI, 50 * PSI), { kind: 'read', what: 'cut-in', pressure: 30.5 * PSI })

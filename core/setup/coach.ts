@@ -4,7 +4,9 @@
  *   turn   range nut by t: cut-in += a·t, cut-out += a·t;  small nut by t: cut-out += b·t
  *   read   z = cut-in or cut-out + gauge noise
  * A Kalman filter: a turn is linear in the state, so that reading after it teaches what a turn does. Up to a quarter
- * turn of slack may be lost when a nut goes the other way than before: that turn adds its own doubt. Pressures in Pa.
+ * turn of slack may be lost when a nut goes the other way than before: that turn adds its own doubt. A reading that no
+ * turn on record explains (another nut was turned, or by another hand) stands as it was read, and what was learnt goes.
+ * Pressures in Pa.
  * Prior: 2.5 psi a turn of the range nut and 3.5 of the small one, each within half and twice (handbook §12; common
  * practice, no source).
  */
@@ -48,6 +50,8 @@ const USUAL_GAIN = { range: 2.5 * PSI, differential: 3.5 * PSI }
 const GAIN_SPREAD = { range: 1.2 * PSI, differential: 1.5 * PSI }
 const UNKNOWN = 15 * PSI
 const LEAST_GAIN = 0.4 * PSI
+/** From so many standard deviations on a reading is not what the turns on record would do. */
+const BEYOND = 4
 
 export function startCoach(cutIn: number, cutOut: number): CoachState {
   const variances = [UNKNOWN ** 2, UNKNOWN ** 2, GAIN_SPREAD.range ** 2, GAIN_SPREAD.differential ** 2]
@@ -64,8 +68,10 @@ export function startCoach(cutIn: number, cutOut: number): CoachState {
 export const learn = (state: CoachState, event: CoachEvent): CoachState =>
   event.kind === 'read' ? readPressure(state, event.what, event.pressure) : turnNut(state, event.nut, event.turns)
 
-function readPressure(state: CoachState, what: Watched, pressure: number): CoachState {
+function readPressure(before: CoachState, what: Watched, pressure: number): CoachState {
   const row = what === 'cut-in' ? CUT_IN : CUT_OUT
+  const surprise = Math.abs(pressure - before.mean[row]) / Math.sqrt(before.covariance[row]![row]! + NOISE ** 2)
+  const state = surprise > BEYOND ? withoutLearnt(before, row) : before
   const { mean, covariance: P } = state
   const innovation = P[row]![row]! + NOISE ** 2
   const gain = P.map(r => r[row]! / innovation)
@@ -78,6 +84,15 @@ function readPressure(state: CoachState, what: Watched, pressure: number): Coach
     read: { ...state.read, [what]: true },
     fresh: { ...state.fresh, [what]: true },
   }
+}
+
+/** One pressure not known any more; the other as it was; the turns as usual. */
+function withoutLearnt(state: CoachState, row: 0 | 1): CoachState {
+  const anew = startCoach(state.mean[CUT_IN], state.mean[CUT_OUT])
+  const other = row === CUT_IN ? CUT_OUT : CUT_IN
+  const covariance = anew.covariance.map((r, i) =>
+    r.map((v, j) => (i === other && j === other ? state.covariance[other]![other]! : v)))
+  return { ...state, mean: anew.mean, covariance, turned: anew.turned }
 }
 
 function turnNut(state: CoachState, nut: Nut, turns: number): CoachState {

@@ -15,3 +15,10 @@ export function asFound(state: Pick<TabState, 'lines' | 'struck'>, test: string)
   }
   return undefined
 }
+
+/** Readings as left: what was said to be, and what was read since the last thing that was put right. */
+export function readAsLeft(state: TabState): readonly LineOf<'reading'>[] {
+  const repairs = state.repaired.length
+  const since = repairs === 0 ? [] : state.evidence.filter(e => e.repaired.length === repairs).map(e => e.line)
+  return [...since, ...state.asLeft].filter(l => l.kind === 'reading')
+}

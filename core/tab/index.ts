@@ -1,5 +1,5 @@
 export { ALIASES, resolveLine, type Aliases } from './aliases'
-export { asFound } from './asFound'
+export { asFound, readAsLeft } from './asFound'
 export { checkLine, type LineProblem, type LineProblemCode } from './check'
 export { CLOCK_START, MOST_AHEAD, msOf, tick, type Clock } from './clock'
 export { foldFitted, type FittedPiece, type PartUsed } from './fitted'
