@@ -31,6 +31,10 @@ module.exports = {
     core('wiring', isolation),
     core('setup', isolation),
     core('trace', isolation),
+    core('parts', systems.concat('systems')),
+    core('books', tab.concat('tab')),
+    core('ledger', [...tab, 'tab', 'parts']),
+    core('day', [...tab, 'tab', 'ledger', 'books']),
     core('plan', [...isolation, 'isolation', 'wiring', 'setup']),
     core('formats', formats),
     {

@@ -1,0 +1,100 @@
+/** What many settled calls add up to, each figure with the tabs behind it. */
+import { median, shareOf, type Share } from './rates'
+import { PHASES, type PhaseMinutes, type SettledCall } from './settledCall'
+
+export interface BookedCall extends SettledCall {
+  readonly tab: string
+  readonly kind: string
+  readonly site: string
+  readonly system: string
+  readonly openedAt: string
+}
+
+export interface Counted {
+  readonly about: string
+  readonly tabs: readonly string[]
+}
+export interface FaultSum extends Counted {
+  readonly share: Share
+  readonly causes: readonly Counted[]
+  /** of those whose cause nobody named */
+  readonly open: readonly string[]
+  readonly minutes: Partial<PhaseMinutes>
+}
+export interface TestSum extends Counted {
+  /** tabs on which it was the last that was read before what failed was named */
+  readonly closed: readonly string[]
+}
+export interface BookSums {
+  readonly calls: number
+  readonly faults: readonly FaultSum[]
+  readonly tests: readonly TestSum[]
+  readonly firstVisit: Share & { readonly tabs: readonly string[] }
+  readonly comebacks: Share & { readonly tabs: readonly string[] }
+  readonly causesOpen: Share & { readonly tabs: readonly string[] }
+  readonly minutes: Partial<PhaseMinutes>
+}
+
+/** Within so many days the same system again is our own doubt (handbook §14). */
+export const COMEBACK_DAYS = 30
+
+export function sumBooks(calls: readonly BookedCall[]): BookSums {
+  const found = calls.filter(c => c.failed.length > 0)
+  const open = found.filter(c => c.causes.length === 0)
+  const again = comebacksOf(calls)
+  const once = calls.filter(c => c.visits === 1)
+  const counted = (some: readonly BookedCall[], of: number) => ({
+    ...shareOf(some.length, of), tabs: some.map(c => c.tab),
+  })
+  return {
+    calls: calls.length,
+    faults: groupBy(found, c => c.failed).map(([about, own]): FaultSum => ({
+      about,
+      tabs: own.map(c => c.tab),
+      share: shareOf(own.length, found.length),
+      causes: groupBy(own, c => c.causes).map(([cause, some]) => ({ about: cause, tabs: some.map(c => c.tab) })),
+      open: own.filter(c => c.causes.length === 0).map(c => c.tab),
+      minutes: mediansOf(own),
+    })),
+    tests: groupBy(calls, c => c.tests).map(([about, own]): TestSum => ({
+      about,
+      tabs: own.map(c => c.tab),
+      closed: own.filter(c => c.closedBy === about).map(c => c.tab),
+    })),
+    firstVisit: counted(once, calls.length),
+    comebacks: counted(again, calls.length),
+    causesOpen: counted(open, found.length),
+    minutes: mediansOf(calls),
+  }
+}
+
+/** Calls on a system within thirty days of one that was settled there: each is the earlier one's comeback. */
+export function comebacksOf(calls: readonly BookedCall[]): readonly BookedCall[] {
+  const bySystem = new Map<string, BookedCall[]>()
+  for (const c of calls) bySystem.set(c.system, [...(bySystem.get(c.system) ?? []), c])
+  const days = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 86400e3
+  return calls.filter(c => c.complaint !== 'check-up' && bySystem.get(c.system)!.some((before) => {
+    const since = days(before.settledAt, c.openedAt)
+    return before.tab !== c.tab && since >= 0 && since <= COMEBACK_DAYS
+  }))
+}
+
+export const mediansOf = (calls: readonly SettledCall[]): Partial<PhaseMinutes> =>
+  Object.fromEntries(PHASES.flatMap((phase) => {
+    const middle = median(calls.map(c => c.minutes[phase]).filter(m => m > 0))
+    return middle === undefined ? [] : [[phase, middle]]
+  }))
+
+/** Most first; each call under every name it has. */
+function groupBy(
+  calls: readonly BookedCall[], names: (c: BookedCall) => readonly string[],
+): readonly (readonly [string, readonly BookedCall[]])[] {
+  const groups = new Map<string, BookedCall[]>()
+  for (const call of calls)
+    for (const name of names(call)) {
+      const group = groups.get(name)
+      if (group) group.push(call)
+      else groups.set(name, [call])
+    }
+  return [...groups].toSorted((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]))
+}
