@@ -191,7 +191,7 @@ describe('a switch', () => {
   })
   it('that nothing was done to is set all the same, once it reads off at the proof', () => {
     const mended: DraftLine = {
-      kind: 'repair', component: 'starter', fault: 'starter.coil-open', repair: 'replace-coil', text: '',
+      kind: 'repair', component: 'starter', fault: 'starter.coil-open', text: '',
     }
     const before = [failed('starter.coil-open'), 'cut in 44']
     expect(stepOf(planOf('three-phase', [...before, mended]), 'switch-set')).toBeUndefined()

@@ -35,6 +35,7 @@ export { createWriter, FILE_DEVICE, isFileDevice, newPen, nextStamp, type Pen } 
 export {
   attachmentSchema,
   lineId,
+  stampSchema,
   writtenObjectSchema,
   type Attachment,
   type SignedSheet,

@@ -12,6 +12,7 @@ import { createClient, type Client } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import { linkOldLines } from './chain'
+import { fillDerived } from './fill'
 import type { FileStore } from './files'
 import { notePlace } from './inPlace'
 import { setPragmas } from './pragmas'
@@ -47,6 +48,7 @@ export async function openDatabase(url: string, files: FileStore, token?: string
   await migrate(db, { migrationsFolder: migrations })
   await readVersion1(db, files)
   await linkOldLines(db)
+  await fillDerived(db)
   notePlace(db, url)
   return { db, client, url }
 }

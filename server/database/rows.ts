@@ -1,9 +1,11 @@
 /** Lines and what the fold gives, as rows. */
-import { eq, sql } from 'drizzle-orm'
-import type { AnyLine, TabState } from '#core/tab'
+import { and, eq, sql } from 'drizzle-orm'
+import { settledCallOf } from '#core/books'
+import { isKnownLine, type AnyLine, type TabState } from '#core/tab'
 import { linkOf } from './chain'
 import type { Database } from './types'
-import { failures, followUps, partsUsed, tabs } from './schema'
+import { documentWork } from './documents'
+import { documents, failures, followUps, partsUsed, settledCalls, tabs } from './schema'
 import type { Work } from './write'
 
 /** How lines came: when, in whose session and from whom; and the head that their chain goes on from. */
@@ -67,8 +69,42 @@ export function projectionOf(state: TabState) {
       number: p.number ?? '',
       why: p.fault ?? '',
       at: p.at,
+      source: p.from ?? '',
     })),
+    call: settledCallOf(state),
   }
+}
+
+/** What a line says in words: how its tab is searched for. */
+function wordsOf(line: AnyLine): string {
+  if (!isKnownLine(line)) return ''
+  switch (line.kind) {
+    case 'note': case 'remark': case 'repair': case 'follow-up': case 'advice':
+      return line.text
+    case 'finding':
+      return `${line.text} ${line.about}`
+    case 'part':
+      return [line.on, line.off, line.number].filter(Boolean).join(' ')
+    case 'photo':
+      return line.caption
+    case 'carried':
+      return `${line.reason} ${line.bring ?? ''}`
+    case 'settled':
+      return line.summary
+    default:
+      return ''
+  }
+}
+/** A tab is found by so much of what was written on it, in letters: a longer index would slow each further line. */
+const MOST_WORDS = 32_000
+
+/** The work that adds what new lines say to what the tab is found by. */
+export function addWords(db: Database, tab: string, fresh: readonly AnyLine[]): Work[] {
+  const words = fresh.map(wordsOf).filter(Boolean).join('\n')
+  if (!words) return []
+  const grown = sql`${documents.words} || char(10) || ${words.slice(0, MOST_WORDS)}`
+  return [db.update(documents).set({ words: grown })
+    .where(and(eq(documents.about, tab), sql`length(${documents.words}) < ${MOST_WORDS}`))]
 }
 
 /** The work that brings a tab's rows to what its lines give. */
@@ -77,13 +113,24 @@ export function projectTab(
   tab: { readonly id: string, readonly system: string },
   state: TabState,
 ): Work[] {
-  const { followUps: due, failures: failed, parts, ...card } = projectionOf(state)
+  const said = state.lines.flatMap(l => (state.struck.has(l.id) ? [] : [wordsOf(l)])).filter(Boolean)
+  const words = [state.opened?.by ?? '', ...said].join('\n').slice(0, MOST_WORDS)
+  const { followUps: due, failures: failed, parts, call, ...card } = projectionOf(state)
   const own = { tab: tab.id }
   return [
     db.update(tabs).set(card).where(eq(tabs.id, tab.id)),
     db.delete(followUps).where(eq(followUps.tab, tab.id)),
     db.delete(failures).where(eq(failures.tab, tab.id)),
     db.delete(partsUsed).where(eq(partsUsed.tab, tab.id)),
+    db.delete(settledCalls).where(eq(settledCalls.tab, tab.id)),
+    documentWork(db, {
+      what: 'tab',
+      about: tab.id,
+      title: state.opened?.words ?? '',
+      detail: (state.opened?.at ?? '').slice(0, 10),
+      words,
+    }),
+    ...(call ? [db.insert(settledCalls).values({ tab: tab.id, at: call.settledAt, call })] : []),
     ...(due.length > 0 ? [db.insert(followUps).values(due.map(f => ({ ...f, ...own })))] : []),
     ...(failed.length > 0 ? [db.insert(failures).values(failed.map(f => ({ ...f, ...own })))] : []),
     ...(parts.length > 0

@@ -4,6 +4,7 @@
  */
 import { blob, index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import { ROLES } from '#contracts'
+import type { SettledCall } from '#core/books'
 import type { Practice } from '#core/formats'
 
 export const shop = sqliteTable('shop', {
@@ -250,9 +251,58 @@ export const partsUsed = sqliteTable(
     number: text().notNull().default(''),
     why: text().notNull().default(''),
     at: text().notNull(),
+    /** where the part came from: van, ordered, site */
+    source: text().notNull().default(''),
   },
-  t => [index('parts_system').on(t.system), index('parts_tab').on(t.tab)],
+  t => [
+    index('parts_system').on(t.system),
+    index('parts_tab').on(t.tab),
+    index('parts_number').on(t.number, t.source, t.at),
+  ],
 )
+
+/** What each settled tab adds to the books (core/books). */
+export const settledCalls = sqliteTable(
+  'settled_calls',
+  {
+    tab: text()
+      .primaryKey()
+      .references(() => tabs.id),
+    at: text().notNull(),
+    call: text({ mode: 'json' }).$type<SettledCall>().notNull(),
+  },
+  t => [index('settled_calls_at').on(t.at)],
+)
+
+/** Lines that belong to no tab: parts listed, stock, facts of sites, the plan (core/ledger). */
+export const ledger = sqliteTable(
+  'ledger',
+  {
+    seq: integer().primaryKey(),
+    id: text().notNull().unique(),
+    device: text().notNull(),
+    counter: integer().notNull(),
+    at: text().notNull(),
+    kind: text().notNull(),
+    body: text().notNull(),
+    received: text().notNull(),
+    session: text().notNull().default(''),
+    sender: text().notNull().default(''),
+  },
+  t => [index('ledger_device').on(t.device, t.counter), index('ledger_kind').on(t.kind)],
+)
+
+/** Of which kinds documents are. */
+export const FOUND = ['site', 'system', 'tab', 'part'] as const
+/** What can be searched for; the full-text index `found` is kept beside it by triggers (migration 0006). */
+export const documents = sqliteTable('documents', {
+  id: integer().primaryKey(),
+  what: text({ enum: FOUND }).notNull(),
+  about: text().notNull().unique(),
+  title: text().notNull(),
+  detail: text().notNull().default(''),
+  words: text().notNull().default(''),
+})
 
 export const meters = sqliteTable('meters', {
   id: text().primaryKey(),

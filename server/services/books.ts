@@ -15,6 +15,7 @@ import { foldTab, type AnyLine } from '#core/tab'
 import { readBytes, type FileStore } from '../database/files'
 import type { Database } from '../database/open'
 import { headOf } from '../database/chain'
+import { documentWork, siteDocument, systemDocument } from '../database/documents'
 import { addRows, projectTab, type Arrival } from '../database/rows'
 import { attachments, fitted, lines, meters, plates, practices, shop, sites, systems, tabs } from '../database/schema'
 import { write, type Work } from '../database/write'
@@ -60,14 +61,15 @@ export async function importBook(
   const changed: string[] = []
   const now = new Date().toISOString()
   for (const { systems: within, ...site } of own) {
-    work.push(db.insert(sites).values(site).onConflictDoNothing())
+    work.push(db.insert(sites).values(site).onConflictDoNothing(), documentWork(db, siteDocument(site)))
     for (const system of within) {
       if ((taken.systems.get(system.id) ?? site.id) !== site.id) {
         refused.push(`system ${system.name}`)
         continue
       }
       count.systems++
-      work.push(...systemWork(db, site.id, system))
+      work.push(...systemWork(db, site.id, system), documentWork(db, systemDocument(
+        system, site.name, system.fitted.flatMap(f => [f.part, f.number ?? '']))))
       for (const tab of system.tabs) {
         const owner = taken.tabs.get(tab.id)
         if ((owner ?? system.id) !== system.id) {

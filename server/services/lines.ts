@@ -8,7 +8,7 @@ import type { AddLinesReply, KeptLine, RefusedLine } from '#contracts'
 import { isKindId } from '#core/systems'
 import { isFileDevice, parseLine, type AnyLine, type Fold } from '#core/tab'
 import type { Database } from '../database/open'
-import { addRows, projectionOf, projectTab, readStored } from '../database/rows'
+import { addRows, addWords, projectionOf, projectTab, readStored } from '../database/rows'
 import { lines, receipts, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { withFold } from './folds'
@@ -107,7 +107,7 @@ function projectChange(
 ) {
   const before = projectionOf(fold.state())
   const state = fold.append(fresh)
-  return isDeepStrictEqual(before, projectionOf(state)) ? [] : projectTab(db, tab, state)
+  return isDeepStrictEqual(before, projectionOf(state)) ? addWords(db, tab.id, fresh) : projectTab(db, tab, state)
 }
 
 interface Sorted {

@@ -4,6 +4,7 @@ import type { FollowUp, ListedTab, OpenTabRequest, TabLinesReply, TabReply, Toda
 import { isKindId, KIND_IDS } from '#core/systems'
 import { isKnownLine, parseLine } from '#core/tab'
 import type { Database } from '../database/open'
+import { documentWork, siteDocument, systemDocument } from '../database/documents'
 import { followUps, plates, shop, sites, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { attachmentsOf, heldAttachments } from './attachments'
@@ -80,6 +81,10 @@ export async function openTab(
       .insert(tabs)
       .values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words })
       .onConflictDoNothing(),
+    ...(knownSite ? [] : [documentWork(db, siteDocument({ ...site, name: site.name ?? '' }))]),
+    ...(knownSystem
+      ? []
+      : [documentWork(db, systemDocument({ ...system, name: system.name ?? '' }, knownSite?.name ?? site.name ?? ''))]),
     ...(knownSite ? [] : [auditWork(db, sent.sender ?? by, 'site-added', { name: site.name ?? '' })]),
     ...(knownSystem ? [] : [auditWork(db, sent.sender ?? by, 'system-added', { name: system.name ?? '' })]),
   ])
