@@ -7,7 +7,10 @@ import { practiceSchema } from '#core/formats'
 import { readProblem } from '#core/foundation'
 import { parseLine, type AnyLine } from '#core/tab'
 
+import { dayParts } from './record'
+
 export * from './people'
+export * from './record'
 
 const id = z
   .string()
@@ -122,9 +125,14 @@ export const tabReply = z.object({
   learned: z.record(z.string(), z.number()),
 })
 export const tabLinesReply = z.object({ tab: tabCard, lines: keptLines, attachments: z.array(z.string()) })
-const listedTab = tabCard.extend({ siteName: z.string(), systemName: z.string(), siteId: z.string() })
+const listedTab = tabCard.extend({
+  siteName: z.string(), systemName: z.string(), siteId: z.string(), kind: z.string().default(''),
+})
 const followUp = z.object({
+  line: z.string().default(''),
   tab: z.string(),
+  system: z.string().default(''),
+  siteId: z.string().default(''),
   siteName: z.string(),
   systemName: z.string(),
   text: z.string(),
@@ -136,6 +144,7 @@ export const todayReply = z.object({
   tabs: z.array(listedTab),
   followUps: z.array(followUp),
   bring: z.array(z.object({ tab: z.string(), siteName: z.string(), text: z.string() })),
+  ...dayParts,
 })
 const listedSite = siteCard.extend({
   systems: z.array(z.object({ id: z.string(), name: z.string(), kind: z.string() })),

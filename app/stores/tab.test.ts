@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { nextTick, watch } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { KeptLine, TabReply } from '#contracts'
+import { todayReply, type KeptLine, type TabReply } from '#contracts'
 import { createWriter, newPen, nextStamp, type AnyLine } from '#core/tab'
 import { workerFailed } from '~/composables/useIsolation'
 import { device } from '~/keeper/device'
@@ -251,7 +251,8 @@ describe('a server that is slow to answer', () => {
     expect(tab.problem?.code).toBe('unreachable')
   })
   it('gives Today as this device had it, and the list itself when it comes', async () => {
-    const list = (company: string) => ({ today: '2026-06-15', company, tabs: [], followUps: [], bring: [] })
+    const list = (company: string) =>
+      todayReply.parse({ today: '2026-06-15', company, tabs: [], followUps: [], bring: [] })
     await device.saveToday({ at: '2026-06-15T07:00:00.000Z', reply: list('as it was') })
     let late = (_: Response) => {}
     give = () =>

@@ -30,7 +30,10 @@ export const useToday = defineStore('today', () => {
   async function standIn() {
     const held = await device.readToday().catch(() => undefined)
     if (!held || reply.value) return
-    reply.value = held.reply
+    // what an older program left may lack something
+    const read = todayReply.safeParse(held.reply)
+    if (!read.success) return
+    reply.value = read.data
     asOf.value = held.at
   }
   return { reply, problem, asOf, load }

@@ -124,6 +124,8 @@ export const bookSchema = z.strictObject({
   meters: z.array(meterSchema).optional(),
   practice: z.array(practiceRecordSchema).max(2000).optional(),
   sites: z.array(siteSchema),
+  /** lines that belong to no tab: parts, stock, facts of sites, the plan; parsed one by one */
+  ledger: z.array(z.looseObject({ kind: z.string(), id: z.string() })).max(1_000_000).optional(),
   seal: sealSchema.optional(),
 })
 

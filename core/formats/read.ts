@@ -40,6 +40,8 @@ export interface ReadBook {
   readonly meters: NonNullable<BookFile['meters']>
   readonly practice: readonly PracticeRecord[]
   readonly sites: readonly ReadSite[]
+  /** as written: read one by one where they are kept (core/ledger) */
+  readonly ledger: NonNullable<BookFile['ledger']>
   /** by hash */ readonly attachments: ReadonlyMap<string, Uint8Array>
 }
 

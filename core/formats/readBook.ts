@@ -109,6 +109,7 @@ function expand(
     sites,
     attachments,
     practice: book.practice ?? [],
+    ledger: book.ledger ?? [],
     meters: (book.meters ?? []).map(m => ({ ...m, ...(m.checked ? { checked: day(m.checked) } : {}) })),
     ...(book.company ? { company: book.company } : {}),
   })

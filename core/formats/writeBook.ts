@@ -11,6 +11,7 @@ export function writeBook(book: ReadBook): BookFile {
     ...(book.company ? { company: book.company } : {}),
     ...(book.meters.length > 0 ? { meters: [...book.meters] } : {}),
     ...(book.practice.length > 0 ? { practice: [...book.practice] } : {}),
+    ...(book.ledger.length > 0 ? { ledger: [...book.ledger] } : {}),
     sites: book.sites.map(({ systems, ...site }) => ({
       ...site,
       systems: systems.map(({ nameplate, plates, tabs, fitted, ...system }) => ({

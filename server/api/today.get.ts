@@ -1,4 +1,4 @@
 import { handle, todayOf } from '../http/handle'
-import { readToday } from '../services/tabs'
+import { readToday } from '../services/today'
 
 export default handle('read', ({ db, event }) => readToday(db, todayOf(event)))

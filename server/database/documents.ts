@@ -20,3 +20,11 @@ export const siteDocument = ({ id, name, place = '', contact = '' }: SiteWords, 
 interface SystemWords { readonly id: string, readonly name: string, readonly location?: string }
 export const systemDocument = ({ id, name, location = '' }: SystemWords, site: string, parts: readonly string[] = []) =>
   ({ what: 'system', about: id, title: name, detail: site, words: [location, ...parts].join(' ') }) satisfies Document
+
+interface PartWords { readonly part: string, readonly name: string, readonly number: string, readonly type: string }
+export const partDocument = ({ part, name, number, type, maker = '' }: PartWords & { readonly maker?: string }) =>
+  ({ what: 'part', about: part, title: name, detail: number, words: `${type} ${maker}` }) satisfies Document
+
+/** @param words what was written on it, whole or what came first */
+export const tabDocument = (id: string, opened: { readonly at: string, readonly words: string }, words: string) =>
+  ({ what: 'tab', about: id, title: opened.words, detail: opened.at.slice(0, 10), words }) satisfies Document

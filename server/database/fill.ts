@@ -2,12 +2,13 @@
  * Brings what is derived from lines up to a newer program: books and search of tabs that an older one kept. Done once,
  * tab by tab, before the first request; stopped in the middle it goes on at the next start.
  */
-import { eq, isNull } from 'drizzle-orm'
+import { eq, inArray, isNull } from 'drizzle-orm'
+import { createLedger, type AnyLedgerLine } from '#core/ledger'
 import { isKindId, kindFor } from '#core/systems'
 import { foldTab, parseLine } from '#core/tab'
-import { documentWork, siteDocument, systemDocument } from './documents'
+import { documentWork, partDocument, siteDocument, systemDocument } from './documents'
 import { projectTab, readStored } from './rows'
-import { documents, lines, sites, systems, tabs } from './schema'
+import { documents, ledger, lines, sites, systems, tabs } from './schema'
 import type { Database } from './types'
 import { write } from './write'
 
@@ -26,7 +27,12 @@ export async function fillDerived(db: Database): Promise<void> {
   }
   const places = await db.select({ site: sites }).from(sites)
     .leftJoin(documents, eq(documents.about, sites.id)).where(isNull(documents.id))
-  await write(db, places.map(({ site }) => documentWork(db, siteDocument(site))))
+  const told = createLedger((await db.select({ body: ledger.body }).from(ledger).where(
+    inArray(ledger.kind, ['listed', 'fact', 'struck']),
+  )).map(r => JSON.parse(r.body) as AnyLedgerLine))
+  await write(db, places.map(({ site }) =>
+    documentWork(db, siteDocument(site, told.facts(site.id).map(f => f.text)))))
+  if (places.length > 0) await write(db, told.parts().map(p => documentWork(db, partDocument(p))))
   const own = await db.select({ system: systems, site: sites.name }).from(systems)
     .innerJoin(sites, eq(sites.id, systems.site))
     .leftJoin(documents, eq(documents.about, systems.id)).where(isNull(documents.id))

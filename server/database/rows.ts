@@ -4,7 +4,7 @@ import { settledCallOf } from '#core/books'
 import { isKnownLine, type AnyLine, type TabState } from '#core/tab'
 import { linkOf } from './chain'
 import type { Database } from './types'
-import { documentWork } from './documents'
+import { documentWork, tabDocument } from './documents'
 import { documents, failures, followUps, partsUsed, settledCalls, tabs } from './schema'
 import type { Work } from './write'
 
@@ -123,13 +123,7 @@ export function projectTab(
     db.delete(failures).where(eq(failures.tab, tab.id)),
     db.delete(partsUsed).where(eq(partsUsed.tab, tab.id)),
     db.delete(settledCalls).where(eq(settledCalls.tab, tab.id)),
-    documentWork(db, {
-      what: 'tab',
-      about: tab.id,
-      title: state.opened?.words ?? '',
-      detail: (state.opened?.at ?? '').slice(0, 10),
-      words,
-    }),
+    documentWork(db, tabDocument(tab.id, state.opened ?? { at: '', words: '' }, words)),
     ...(call ? [db.insert(settledCalls).values({ tab: tab.id, at: call.settledAt, call })] : []),
     ...(due.length > 0 ? [db.insert(followUps).values(due.map(f => ({ ...f, ...own })))] : []),
     ...(failed.length > 0 ? [db.insert(failures).values(failed.map(f => ({ ...f, ...own })))] : []),

@@ -53,7 +53,15 @@ const KB = 1024
 const USUAL = 64 * KB
 
 export async function readBodyAs<S extends z.ZodType>(event: H3Event, schema: S, most = USUAL): Promise<z.infer<S>> {
-  const parsed = schema.safeParse(parseJson(await readBytes(event, most)))
+  return demand(schema, parseJson(await readBytes(event, most)))
+}
+
+export function readQueryAs<S extends z.ZodType>(event: H3Event, schema: S): z.infer<S> {
+  return demand(schema, getQuery(event))
+}
+
+function demand<S extends z.ZodType>(schema: S, raw: unknown): z.infer<S> {
+  const parsed = schema.safeParse(raw)
   if (parsed.success) return parsed.data
   const issue = parsed.error.issues[0]
   throw new Refusal(400, {

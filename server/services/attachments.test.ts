@@ -15,7 +15,8 @@ import { exportBook, importBook, readAttachments } from './books'
 import { countFaults, forgetLearned, readLearned } from './learned'
 import { addLines, linesOf } from './lines'
 import { Refusal } from './problems'
-import { openTab, readTab, readToday } from './tabs'
+import { openTab, readTab } from './tabs'
+import { readToday } from './today'
 
 const folder = mkdtempSync(join(tmpdir(), 'keep-tab-pictures-'))
 const files = filesInMemory()

@@ -9,7 +9,8 @@ import { exportBook, importBook } from './books'
 import { saveNameplate } from './facts'
 import { addLines, linesOf } from './lines'
 import { listSites, readSite } from './sites'
-import { readToday } from './tabs'
+import { } from './tabs'
+import { readToday } from './today'
 import { line, refusal, useTestBook } from './testBook'
 
 const book = useTestBook()

@@ -23,6 +23,7 @@ import { attachmentsOf, keepAttachment } from './attachments'
 import { auditWork } from './audit'
 import { readPlates, readPractices } from './facts'
 import { forgetFold } from './folds'
+import { ledgerLines, ledgerWork, sortLedger } from './ledger'
 import { linesOf, saysTheSame } from './lines'
 import { Refusal } from './problems'
 
@@ -42,7 +43,7 @@ export async function importBook(
 ): Promise<ImportReply> {
   const book = readFile(bytes, layTo)
   if (!book.ok) throw new Refusal(422, book.problem)
-  const { company, practice, meters: told, sites: own } = book.value
+  const { company, practice, meters: told, sites: own, ledger: written } = book.value
   for (const [hash, content] of book.value.attachments)
     await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)
   const taken = await readTaken(db, own)
@@ -59,6 +60,8 @@ export async function importBook(
     ),
   ]
   const changed: string[] = []
+  const sorted = await sortLedger(db, written)
+  refused.push(...sorted.refused.map(r => `line ${r.id} of the ledger`))
   const now = new Date().toISOString()
   for (const { systems: within, ...site } of own) {
     work.push(db.insert(sites).values(site).onConflictDoNothing(), documentWork(db, siteDocument(site)))
@@ -97,6 +100,7 @@ export async function importBook(
     }
   }
   const { tabs: fresh, lines: added } = count
+  if (sorted.fresh.length > 0) work.push(...(await ledgerWork(db, sorted.fresh, from)))
   await write(db, [...work, auditWork(db, from.sender ?? 'the server', 'imported', { tabs: fresh, lines: added })])
   changed.forEach(tab => forgetFold(db, tab))
   return { ...count, refused }
@@ -202,6 +206,7 @@ export async function exportBook(db: Database, site?: string): Promise<GivenOut>
       ...(checked ? { checked } : {}),
     })),
     practice: await readPractices(db),
+    ledger: (await ledgerLines(db)).filter(l => !site || ('site' in l && l.site === site)),
     sites: await Promise.all(chosen.map(async s => ({ ...s, systems: await readSystems(db, s.id) }))),
     attachments: new Map(),
   }

@@ -6,7 +6,7 @@ import { isDeepStrictEqual } from 'node:util'
 import { asc, gt, inArray, sql } from 'drizzle-orm'
 import type { AddLinesReply, RefusedLine } from '#contracts'
 import { createLedger, isLedgerLine, LEDGER, parseLedgerLine, type AnyLedgerLine, type Ledger } from '#core/ledger'
-import { documentWork, siteDocument } from '../database/documents'
+import { documentWork, partDocument, siteDocument } from '../database/documents'
 import { ledger, sites } from '../database/schema'
 import type { Database } from '../database/types'
 import { write, type Work } from '../database/write'
@@ -115,9 +115,7 @@ async function documentsOf(db: Database, fresh: readonly AnyLedgerLine[]): Promi
   const told = [...new Set(known.flatMap(l => (l.kind === 'fact' ? [l.site] : [])))]
   const places = told.length === 0 ? [] : await db.select().from(sites).where(inArray(sites.id, told))
   return [
-    ...after.parts().filter(p => listed.has(p.part)).map(p => documentWork(db, {
-      what: 'part', about: p.part, title: p.name, detail: p.number, words: [p.type, p.maker ?? ''].join(' '),
-    })),
+    ...after.parts().filter(p => listed.has(p.part)).map(p => documentWork(db, partDocument(p))),
     ...places.map(s => documentWork(db, siteDocument(s, after.facts(s.id).map(f => f.text)))),
   ]
 }

@@ -3,13 +3,14 @@
  * is kept and judged in the fold. What the server adds, when a line came, is its receipt.
  */
 import { isDeepStrictEqual } from 'node:util'
-import { and, asc, eq, gt, inArray } from 'drizzle-orm'
+import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
+import { unionAll } from 'drizzle-orm/sqlite-core'
 import type { AddLinesReply, KeptLine, RefusedLine } from '#contracts'
 import { isKindId } from '#core/systems'
 import { isFileDevice, parseLine, type AnyLine, type Fold } from '#core/tab'
 import type { Database } from '../database/open'
 import { addRows, addWords, projectionOf, projectTab, readStored } from '../database/rows'
-import { lines, receipts, systems, tabs } from '../database/schema'
+import { ledger, lines, receipts, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { withFold } from './folds'
 import { nameDatabaseError, notFound } from './problems'
@@ -172,11 +173,11 @@ export async function heldOf(
   db: Database,
   device: string,
 ): Promise<{ readonly ranges: readonly (readonly [number, number])[] }> {
-  const rows = await db
-    .select({ counter: lines.counter })
-    .from(lines)
-    .where(eq(lines.device, device))
-    .orderBy(asc(lines.counter))
+  // a device counts on whether it writes on a tab or in the ledger
+  const rows = await unionAll(
+    db.select({ counter: lines.counter }).from(lines).where(eq(lines.device, device)),
+    db.select({ counter: ledger.counter }).from(ledger).where(eq(ledger.device, device)),
+  ).orderBy(sql`counter`)
   const ranges: [number, number][] = []
   for (const { counter } of rows) {
     const last = ranges.at(-1)

@@ -1,11 +1,11 @@
-/** Opening a tab, reading one with its site, system and lines, and Today. */
-import { and, asc, desc, eq, gte, lte, ne } from 'drizzle-orm'
-import type { FollowUp, ListedTab, OpenTabRequest, TabLinesReply, TabReply, TodayReply } from '#contracts'
+/** Opening a tab, and reading one with its site, system and lines. */
+import { and, eq } from 'drizzle-orm'
+import type { OpenTabRequest, TabLinesReply, TabReply } from '#contracts'
 import { isKindId, KIND_IDS } from '#core/systems'
 import { isKnownLine, parseLine } from '#core/tab'
 import type { Database } from '../database/open'
-import { documentWork, siteDocument, systemDocument } from '../database/documents'
-import { followUps, plates, shop, sites, systems, tabs } from '../database/schema'
+import { documentWork, siteDocument, systemDocument, tabDocument } from '../database/documents'
+import { plates, sites, systems, tabs } from '../database/schema'
 import { write } from '../database/write'
 import { attachmentsOf, heldAttachments } from './attachments'
 import { auditWork } from './audit'
@@ -81,6 +81,7 @@ export async function openTab(
       .insert(tabs)
       .values({ id: tab.id, system: system.id, openedAt: at, status: 'open', complaint, words })
       .onConflictDoNothing(),
+    ...(knownTab ? [] : [documentWork(db, tabDocument(tab.id, opened, by))]),
     ...(knownSite ? [] : [documentWork(db, siteDocument({ ...site, name: site.name ?? '' }))]),
     ...(knownSystem
       ? []
@@ -143,49 +144,4 @@ export async function readLinesAfter(db: Database, id: string, after: number): P
   if (!tab) throw notFound('tab')
   const lines = await readLines(db, id, after)
   return { tab, lines, attachments: await heldAttachments(db, attachmentsOf(lines.map(k => k.line))) }
-}
-
-/** Open and carried tabs, what to bring for them, and follow-ups due within a month or overdue. */
-export async function readToday(db: Database, today: string): Promise<TodayReply> {
-  const rows = await db
-    .select()
-    .from(tabs)
-    .innerJoin(systems, eq(systems.id, tabs.system))
-    .innerJoin(sites, eq(sites.id, systems.site))
-    .where(ne(tabs.status, 'settled'))
-    .orderBy(desc(tabs.openedAt))
-  const [company] = await db.select().from(shop).limit(1)
-  const listed = rows.map(r => ({
-    ...r.tabs,
-    siteName: r.sites.name,
-    systemName: r.systems.name,
-    siteId: r.sites.id,
-  }))
-  return {
-    today,
-    company: company?.company ?? '',
-    tabs: listed.map(({ bring: _bring, settledAt: _settled, ...t }): ListedTab => t),
-    followUps: await dueFollowUps(db, today),
-    bring: listed.filter(t => t.bring).map(t => ({ tab: t.id, text: t.bring, siteName: t.siteName })),
-  }
-}
-
-const dayFrom = (today: string, days: number) =>
-  new Date(Date.parse(today) + days * 86400e3).toISOString().slice(0, 10)
-
-async function dueFollowUps(db: Database, today: string): Promise<FollowUp[]> {
-  return db
-    .select({
-      tab: followUps.tab,
-      siteName: sites.name,
-      systemName: systems.name,
-      text: followUps.text,
-      due: followUps.due,
-    })
-    .from(followUps)
-    .innerJoin(tabs, eq(tabs.id, followUps.tab))
-    .innerJoin(systems, eq(systems.id, tabs.system))
-    .innerJoin(sites, eq(sites.id, systems.site))
-    .where(and(gte(followUps.due, dayFrom(today, -60)), lte(followUps.due, dayFrom(today, 31))))
-    .orderBy(asc(followUps.due))
 }

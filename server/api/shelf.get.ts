@@ -1,0 +1,4 @@
+import { handle } from '../http/handle'
+import { readShelf } from '../services/shelf'
+
+export default handle('read', ({ db }) => readShelf(db))

@@ -1,0 +1,108 @@
+/** What app and server say about the day, the shelf, the books and what is searched for. */
+import { z } from 'zod'
+
+const count = z.number().int().nonnegative()
+const minutes = z.object({ isolate: z.number().optional(), mend: z.number().optional(), prove: z.number().optional() })
+/** Where an item of the plan stands (core/ledger, `planned`). */
+export const planned = z.object({ item: z.string(), day: z.string(), person: z.string(), rank: z.number() })
+const stock = z.object({
+  van: count, shop: count, onOrder: count, counted: z.object({ van: z.string(), shop: z.string() }),
+})
+export const listedPart = z.object({
+  part: z.string(),
+  type: z.string(),
+  name: z.string(),
+  number: z.string(),
+  maker: z.string().optional(),
+  attributes: z.record(z.string(), z.number()).optional(),
+  price: z.number().optional(),
+  minutes: z.number().optional(),
+  life: z.number().optional(),
+  least: z.object({ van: count.optional(), shop: count.optional() }).optional(),
+  stock,
+})
+export const shelfReply = z.object({ parts: z.array(listedPart) })
+
+/** What to have on the van: asked for by a carried tab, or less than the shop wants there. */
+export const toLoad = z.object({
+  what: z.string(),
+  text: z.string(),
+  /** the tab that it is for; blank where the van itself lacks it */
+  tab: z.string(),
+  siteName: z.string(),
+  part: z.string(),
+  stock: stock.optional(),
+  wanted: count,
+})
+/** A copy that an older program left on the device lacks them. */
+export const dayParts = {
+  /** minutes that such calls took, by kind of system: medians of the shop's own settled tabs */
+  expected: z.record(z.string(), minutes).default({}),
+  hazards: z.record(z.string(), z.array(z.string())).default({}),
+  planned: z.array(planned).default([]),
+  people: z.array(z.string()).default([]),
+  ticked: z.array(z.string()).default([]),
+  load: z.array(toLoad).default([]),
+  /** systems whose cause was left open again and again */
+  recurring: z.array(z.object({
+    system: z.string(), systemName: z.string(), siteId: z.string(), siteName: z.string(), fault: z.string(),
+    times: count, years: z.number(), closed: z.boolean(),
+  })).default([]),
+}
+
+const share = z.object({
+  count, of: count, share: z.number(), low: z.number(), high: z.number(), small: z.boolean(),
+  tabs: z.array(z.string()),
+})
+const counted = z.object({ about: z.string(), name: z.string(), tabs: z.array(z.string()) })
+const step = z.object({
+  age: z.number(), share: z.number(), low: z.number(), high: z.number(), atRisk: count, ended: count,
+})
+export const booksReply = z.object({
+  calls: count,
+  from: z.string(),
+  to: z.string(),
+  kinds: z.array(z.object({ id: z.string(), name: z.string() })),
+  sites: z.array(z.object({ id: z.string(), name: z.string() })),
+  people: z.array(z.string()),
+  faults: z.array(counted.extend({
+    share: share.omit({ tabs: true }), causes: z.array(counted), open: z.array(z.string()), minutes,
+  })),
+  tests: z.array(counted.extend({ closed: z.array(z.string()) })),
+  firstVisit: share,
+  comebacks: share,
+  causesOpen: share,
+  minutes,
+  lives: z.array(z.object({
+    about: z.string(), name: z.string(), parts: count, ended: count, median: z.number().optional(),
+    steps: z.array(step),
+  })),
+})
+export const FOUND_KINDS = ['site', 'system', 'tab', 'part'] as const
+export const searchReply = z.object({
+  found: z.array(z.object({
+    what: z.enum(FOUND_KINDS), about: z.string(), title: z.string(), detail: z.string(),
+    /** the words around what was found, with what matched between ‹ and › */
+    near: z.string(),
+    /** where it is opened: a site's or a system's id */
+    site: z.string(),
+    siteName: z.string(),
+  })),
+})
+/** Which settled tabs the books are of. */
+export const booksQuery = z.object({
+  kind: z.string().max(40).optional(),
+  site: z.string().max(64).optional(),
+  person: z.string().max(80).optional(),
+  from: z.iso.date().optional(),
+  to: z.iso.date().optional(),
+})
+
+type Said<S extends z.ZodType> = Readonly<z.infer<S>>
+export type PlannedItem = Said<typeof planned>
+export type ShelfPart = Said<typeof listedPart>
+export type ShelfReply = Said<typeof shelfReply>
+export type ToLoad = Said<typeof toLoad>
+export type BooksReply = Said<typeof booksReply>
+export type BooksQuery = Said<typeof booksQuery>
+export type SearchReply = Said<typeof searchReply>
