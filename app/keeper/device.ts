@@ -130,6 +130,11 @@ export const device = {
         .map(({ seq, received, sender, line }) => ({ seq, received, sender, line })),
     }
   },
+  /** Every tab that there is a copy of, with its lines as the server gave them. */
+  async readTabs(): Promise<TabReply[]> {
+    const ids = await (await useStore()).getAllKeys('tabs')
+    return (await Promise.all(ids.map(id => device.readTab(id)))).flatMap(t => (t ? [t] : []))
+  },
   /** Lets go of everything that the server has: copies of tabs, Today, kept lines, kept pictures. */
   async wipeCopies() {
     const tx = (await useStore()).transaction(['tabs', 'copies', 'today', 'openings', 'lines', 'pictures'], 'readwrite')

@@ -13,6 +13,7 @@ import {
   type ProblemReply,
 } from '#contracts'
 import type { Problem } from '#core/foundation'
+import { LEDGER } from '#core/ledger'
 import { askServer, isPassing } from '~/composables/useServer'
 import { device } from './device'
 import type { HeldPicture, OwnLine } from './held'
@@ -87,7 +88,8 @@ export function createSender(from: Outgoing, heard: Heard) {
 
   /** @returns the trouble that passes, or nothing once the group is dealt with */
   async function post(tab: string, group: readonly OwnLine[]): Promise<Problem | undefined> {
-    const reply = await askServer(`/api/tabs/${tab}/lines`, addLinesReply, {
+    const path = tab === LEDGER ? '/api/ledger/lines' : `/api/tabs/${tab}/lines`
+    const reply = await askServer(path, addLinesReply, {
       method: 'POST',
       body: { lines: group.map(u => u.line) },
     })

@@ -4,6 +4,7 @@ import { v7 as uuid } from 'uuid'
 import { openTabReply, siteReply, sitesReply, type ListedSite, type OpenTabRequest } from '#contracts'
 import type { Complaint, KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
+import { COMPLAINT_WORDS, isComplaint } from '~/composables/complaints'
 import { useDraft, useDraftOfMany } from '~/composables/useDraft'
 import { newPen, type DraftLine, type Line } from '#core/tab'
 import { useClock } from '~/composables/useClock'
@@ -14,22 +15,6 @@ import { device, lineOf } from '~/keeper/device'
 import { useKeeping } from '~/stores/keeping'
 import { useMe } from '~/stores/me'
 
-const COMPLAINT_WORDS: Record<Complaint, string> = {
-  'no-water': 'No water',
-  'no-air': 'No air',
-  'groans': 'Groans, does not start',
-  'overload-trips': 'Overload lets go',
-  'breaker-trips': 'Breaker or fuse goes',
-  'chatters': 'Contactor chatters',
-  'low-pressure': 'Low pressure',
-  'slow-air': 'Slow to make air',
-  'rapid-cycles': 'Starts every few seconds',
-  'starts-alone': 'Starts by itself',
-  'stops-under-draw': 'Stops while water is drawn',
-  'runs-on': 'Runs on',
-  'surges': 'Taps pulse and surge',
-  'check-up': 'Check-up',
-}
 const sites = ref<readonly ListedSite[]>([])
 const route = useRoute()
 /** what was typed for one system is not for another */
@@ -53,8 +38,11 @@ const kind = computed<KindId>({
   },
 })
 const systemName = useDraft(of, 'system')
-const complaint = ref<Complaint>()
+const asked = (name: 'complaint' | 'said') => String(route.query[name] ?? '')
+const told = asked('complaint')
+const complaint = ref<Complaint | undefined>(isComplaint(told) ? told : undefined)
 const words = useDraft(of, 'words')
+if (asked('said')) words.value = asked('said')
 const since = useDraft(of, 'since')
 const trouble = ref('')
 const sending = ref(false)

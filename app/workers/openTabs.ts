@@ -38,6 +38,7 @@ import {
   type Fold,
   type TabState,
 } from '#core/tab'
+import { briefOf, type Brief } from './brief'
 
 /**
  * A system as a tab has it, with the practice and what shifts its base rates: the shop's own settled tabs and the
@@ -80,6 +81,8 @@ export type Question
     | { readonly ask: 'plan' }
   /** what the tab comes to, for signing */
     | { readonly ask: 'sheet' }
+  /** where the tab stands, in one row of the day */
+    | { readonly ask: 'brief' }
 
 /** With how each working part stands. */
 export interface Ranked extends Isolation {
@@ -95,6 +98,7 @@ export interface Answers {
   complete: ReturnType<typeof completeShorthand>
   plan: PlanView
   sheet: Sheet
+  brief: Brief
 }
 /** A plan as a page has it: its repairs by name, since faults hold functions. */
 export type PlanView = Omit<Plan, 'repairs'> & {
@@ -257,6 +261,13 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
       const { sheetOf } = await planner()
       return ok(sheetOf(tables.value, fold.state(), isolate(tables.value, fold.state())))
     }
+    case 'brief': {
+      const tables = prepare(open)
+      if (!tables.ok) return tables
+      const found = isolate(tables.value, fold.state())
+      const { planFor } = await planner()
+      return ok(briefOf(found, planFor(tables.value, fold.state(), found)))
+    }
     default: {
       const tables = prepare(open)
       return tables.ok ? ok(weigh(tables.value, fold.state(), question)) : tables
@@ -264,7 +275,7 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
   }
 }
 
-type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' | 'plan' | 'sheet' }>
+type Weighed = Exclude<Question, { ask: 'check' | 'hear' | 'complete' | 'plan' | 'sheet' | 'brief' }>
 
 function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weighed['ask']] {
   switch (question.ask) {

@@ -93,11 +93,11 @@ const VERBS = 'part|repair|failed|cause|also|skip|wait|step|proved|unproved|carr
 const COMMAND = new RegExp(`^(${VERBS})\\b\\s*([^:]*):?\\s*(.*)$`, 's')
 
 /**
- * Written lines know, besides the shorthand: `part COMPONENT: off … on … (number …)`, `repair COMPONENT: …`, `failed
- * FAULT: …`, `cause ID: …`, `also ID: …`, `skip TEST: …`, `carry: … bring …`, `resume`, `follow-up N days: …`, `wait
- * TEST: minutes`, `step STATION STEP` (done) or `step STATION STEP: reason` (left out), `proved WHAT: …`, `unproved
- * WHAT: …`, `advice: …`, `settle: …`, and `left …` for a reading as left. A state may be forced with `dead!`: only in
- * files.
+ * Written lines know, besides the shorthand: `part COMPONENT FAULT: off … on … (number, van)`, its fault and where it
+ * came from left out at will, `repair COMPONENT: …`, `failed FAULT: …`, `cause ID: …`, `also ID: …`, `skip TEST: …`,
+ * `carry: … bring …`, `resume`, `follow-up N days: …`, `wait TEST: minutes`, `step STATION STEP` (done) or `step
+ * STATION STEP: reason` (left out), `proved WHAT: …`, `unproved WHAT: …`, `advice: …`, `settle: …`, and `left …` for a
+ * reading as left. A state may be forced with `dead!`: only in files.
  */
 function readWrittenLine(
   kind: SystemKind,
@@ -172,17 +172,19 @@ function readWrittenLine(
   ])
 }
 
-function readPart(component: string, text: string): DraftLine {
+function readPart(about: string, text: string): DraftLine {
   const off = /\boff (.+?)(?= \bon\b|$)/.exec(text)?.[1]
   const on = /\bon (.+?)(?= \(|$)/.exec(text)?.[1]
-  const number = /\(([^)]+)\)/.exec(text)?.[1]
+  const [, number, from = 'van'] = /\(([^),]+)(?:, (van|ordered|site))?\)/.exec(text) ?? []
+  const [component = '', fault] = about.split(/\s+/)
   return {
     kind: 'part',
     component,
+    ...(fault ? { fault } : {}),
     ...(off ? { off: off.trim() } : {}),
     ...(on ? { on: on.trim() } : {}),
     ...(number ? { number } : {}),
-    from: 'van',
+    from: from as 'van' | 'ordered' | 'site',
   }
 }
 

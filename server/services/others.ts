@@ -3,7 +3,8 @@
  * with every commit that is not this connection's own.
  */
 import { asc, gt, max } from 'drizzle-orm'
-import { lines } from '../database/schema'
+import { LEDGER } from '#core/ledger'
+import { ledger, lines } from '../database/schema'
 import type { Database } from '../database/types'
 import { announce, isWatched } from './watch'
 
@@ -12,6 +13,7 @@ export const LOOK_EVERY = 500
 export function createOthers(db: Database) {
   let version: number | undefined
   let last: number | undefined
+  let lastOfLedger: number | undefined
 
   /** Asked again and again: tells what came since it was asked last. */
   return async () => {
@@ -24,6 +26,7 @@ export function createOthers(db: Database) {
     if (version === undefined) {
       const [top] = await db.select({ seq: max(lines.seq) }).from(lines)
       last = top?.seq ?? 0
+      lastOfLedger = await endOfLedger(db)
     }
     else if (now !== version) {
       const fresh = await db.select({ seq: lines.seq, id: lines.id, tab: lines.tab }).from(lines)
@@ -31,7 +34,13 @@ export function createOthers(db: Database) {
       for (const tab of new Set(fresh.map(f => f.tab)))
         announce(tab, fresh.filter(f => f.tab === tab).map(f => f.id))
       last = fresh.at(-1)?.seq ?? last
+      const end = await endOfLedger(db)
+      if (end !== lastOfLedger) announce(LEDGER, [])
+      lastOfLedger = end
     }
     version = now
   }
 }
+
+const endOfLedger = async (db: Database) =>
+  (await db.select({ seq: max(ledger.seq) }).from(ledger))[0]?.seq ?? 0

@@ -107,11 +107,16 @@ async function loading(
 const splitBring = (text: string): string[] =>
   text.split(/[,;\n]| and /).map(t => t.trim()).filter(Boolean)
 
-/** By its number, or by all the words of its name. */
+/** By its number; else where all words of the one are in the other. */
 function findPart(parts: readonly ListedPart[], text: string): ListedPart | undefined {
   const said = text.toLowerCase()
   const byNumber = parts.find(p => p.number && said.includes(p.number.toLowerCase()))
-  return byNumber ?? parts.find(p => said === p.name.toLowerCase() || said.includes(p.name.toLowerCase()))
+  const words = (t: string) => t.toLowerCase().match(/[\p{L}\p{N}¼½¾]+/gu) ?? []
+  const asked = words(said)
+  return byNumber ?? parts.find((p) => {
+    const name = words(p.name)
+    return asked.every(w => name.includes(w)) || name.every(w => asked.includes(w))
+  })
 }
 
 /** From the second time in so many years on, and only where it failed again within them; judgement. */

@@ -46,10 +46,13 @@ export function otherDevice() {
  * A server of the built product on a fresh database with the demo loaded. It can be killed and started again on the
  * same data.
  */
-export async function serveDemo({ now = DEMO_NOW, env = {} as Record<string, string> } = {}): Promise<Served> {
+/** @param grown with three years at other sites besides, for what adds up */
+export async function serveDemo(
+  { now = DEMO_NOW, env = {} as Record<string, string>, grown = false } = {},
+): Promise<Served> {
   const folder = mkdtempSync(join(tmpdir(), 'keep-tab-test-'))
   const database = `file:${join(folder, 'tab.db')}`
-  await loadDemo(database, now.slice(0, 10))
+  await loadDemo(database, now.slice(0, 10), grown)
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
   let child: ChildProcess | undefined
