@@ -38,11 +38,16 @@ export function growBook(seed = 1874): unknown {
 
 function callsAt(site: GrownSite, random: Random): readonly Told[] {
   const out: Told[] = []
+  const told: Story[] = []
   const own = STORIES.filter(s => s.kinds.includes(site.system.kind))
   // a call about every three months, a check in spring
   for (let day = Date.parse(FIRST) + random.uniform() * 60 * DAY; day < Date.parse(ANCHOR) - 4 * DAY;) {
-    out.push(tell(pick(own, s => s.weight, random), dayOf(day), site, random))
-    day += (50 + random.uniform() * 110) * DAY
+    // what was renewed lately seldom fails again so soon
+    const fresh = (s: Story) => s.weight * (s === told.at(-1) ? 0.1 : told.slice(-3).includes(s) ? 0.35 : 1)
+    const story = pick(own, fresh, random)
+    told.push(story)
+    out.push(tell(story, dayOf(day), site, random))
+    day += (60 + random.uniform() * 130) * DAY
   }
   for (const year of [2023, 2024, 2025, 2026]) {
     const month = year === 2023 ? 7 : 3 + Math.floor(random.uniform() * 3)

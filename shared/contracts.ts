@@ -7,7 +7,7 @@ import { practiceSchema } from '#core/formats'
 import { readProblem } from '#core/foundation'
 import { parseLine, type AnyLine } from '#core/tab'
 
-import { dayParts } from './record'
+import { dayParts, siteFact } from './record'
 
 export * from './people'
 export * from './record'
@@ -114,6 +114,8 @@ export const tabReply = z.object({
   record: record.optional(),
   comebackOf: comeback.optional(),
   site: siteFile,
+  /** what is known of the site, hazards first */
+  facts: z.array(siteFact).default([]),
   /** with the nameplate in force at the tab's time */
   system: systemCard,
   practice: practiceSchema,
@@ -154,6 +156,7 @@ const listedSite = siteCard.extend({
 export const sitesReply = z.array(listedSite)
 export const siteReply = z.object({
   site: siteFile,
+  facts: z.array(siteFact).default([]),
   systems: z.array(
     z.object({
       system: systemCard,

@@ -98,6 +98,20 @@ export const booksQuery = z.object({
   to: z.iso.date().optional(),
 })
 
+export const SUM_TABLES = ['calls', 'faults', 'tests', 'lives'] as const
+/** Settled tabs by name, for the figure that they stand behind. */
+export const callsReply = z.object({
+  calls: z.array(z.object({
+    tab: z.string(), words: z.string(), siteName: z.string(), day: z.string(), by: z.string(), failed: z.string(),
+  })),
+})
+export const MOST_NAMED = 60
+
+/** What is known of a site: the line of the ledger that says it, when and by whom. */
+export const siteFact = z.object({
+  fact: z.string(), text: z.string(), at: z.string(), by: z.string().optional(),
+})
+
 type Said<S extends z.ZodType> = Readonly<z.infer<S>>
 export type PlannedItem = Said<typeof planned>
 export type ShelfPart = Said<typeof listedPart>
@@ -106,3 +120,5 @@ export type ToLoad = Said<typeof toLoad>
 export type BooksReply = Said<typeof booksReply>
 export type BooksQuery = Said<typeof booksQuery>
 export type SearchReply = Said<typeof searchReply>
+export type SiteFact = Said<typeof siteFact>
+export type CallsReply = Said<typeof callsReply>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The top edge: the name, open tabs as dividers, the screens, the light. */
-import { IconMoon, IconSun } from '@tabler/icons-vue'
+import { IconMoon, IconSearch, IconSun } from '@tabler/icons-vue'
 import { useTheme } from '~/composables/useTheme'
 import { useKeeping } from '~/stores/keeping'
 import { useMe } from '~/stores/me'
@@ -50,6 +50,9 @@ const dividers = computed(() => {
       <template v-if="me.name">
         <NuxtLink to="/">Today</NuxtLink>
         <NuxtLink to="/sites">Sites</NuxtLink>
+        <NuxtLink to="/shelf">Shelf</NuxtLink>
+        <NuxtLink to="/books">Books</NuxtLink>
+        <NuxtLink to="/search" aria-label="Search"><IconSearch :size="19" /></NuxtLink>
         <NuxtLink to="/settings">Settings</NuxtLink>
       </template>
       <WhoMenu v-if="me.name" />

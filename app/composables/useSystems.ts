@@ -6,7 +6,7 @@ import type { Practice } from '#core/formats'
 import type { AnyLine } from '#core/tab'
 import type { Units } from '#core/units'
 import { plain, useWorker } from '~/composables/useIsolation'
-import type { ListedKind } from '~/workers/askedSystems'
+import type { FitQuestion, ListedKind } from '~/workers/askedSystems'
 
 type Written = Readonly<Record<string, string>>
 
@@ -22,6 +22,7 @@ export function useSystems() {
     history: (kind: string, nameplate: Nameplate, tabs: readonly (readonly AnyLine[])[]) =>
       worker.history(kind, plain(nameplate), plain(tabs)),
     rates: (kind: string, counts: FaultCounts) => worker.rates(kind, plain(counts)),
+    fits: (asked: FitQuestion) => worker.fits(plain(asked)),
     leads: (ohms: PairOhms) => worker.leads(plain(ohms)),
   }
 }

@@ -84,6 +84,7 @@ const tabOf = (id: string, ...lines: string[]): TabReply => ({
     note: '',
   },
   site: { id: 'site-1', name: 'Larkmead', place: 'Otter valley', access: '', contact: '' },
+  facts: [],
   system: {
     id: 'system-1',
     site: 'site-1',

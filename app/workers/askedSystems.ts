@@ -3,6 +3,11 @@ import { parseNameplate, practiceOf, spellOut, writeNameplate } from '#core/form
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 import { findLeads, rateChanges, type FaultCounts, type PairOhms } from '#core/isolation'
 import {
+  alsoChanges, FITS, judgeFit, needsOf, typesFor,
+  type AlsoChange, type AskingSystem, type Attributes, type Fit, type PartTypeId,
+} from '#core/parts'
+import {
+  describeSystem,
   isKindId,
   KIND_IDS,
   kindFor,
@@ -40,6 +45,20 @@ export interface History {
   /** of each tab, in the order given */
   readonly states: readonly TabNow['state'][]
 }
+/** A system, what is wrong there, the parts to choose from and, where the shelf knows it, the part that comes off. */
+export interface FitQuestion {
+  readonly kind: string
+  readonly nameplate: Nameplate
+  readonly practice: Practice
+  readonly component: string
+  readonly fault: string
+  readonly parts: readonly { readonly part: string, readonly type: string, readonly attributes: Attributes }[]
+  readonly off: Attributes
+}
+export interface Offered extends Fit {
+  readonly part: string
+  readonly changes: readonly AlsoChange[]
+}
 type Written = Readonly<Record<string, string>>
 
 export const askedSystems = {
@@ -71,6 +90,21 @@ export const askedSystems = {
       outline: outlineOf(own, testsIn(tabs.flat())),
       states: tabs.map(lines => viewOf(foldTab(own, lines))),
     })
+  },
+  /** Which of the shelf's parts put a fault right on a system, best first: those that fit before those that may. */
+  fits(asked: FitQuestion): readonly Offered[] {
+    const { kind: id, nameplate, practice, component, fault, parts, off } = asked
+    if (!isKindId(id)) return []
+    const now = practiceOf(practice)
+    const healthy = describeSystem(id, nameplate, now).healthy
+    const system: AskingSystem = { kind: kindFor(id, nameplate, now), nameplate, healthy }
+    const under = now.prechargeUnderCutIn
+    const types = typesFor(component, fault)
+    return parts.filter(p => types.some(t => t === p.type)).map((p): Offered => {
+      const type = p.type as PartTypeId
+      const fit = judgeFit(type, needsOf(type, system, off), p.attributes)
+      return { part: p.part, ...fit, changes: alsoChanges(type, system, p.attributes, off, under) }
+    }).toSorted((a, b) => FITS.indexOf(a.verdict) - FITS.indexOf(b.verdict))
   },
   rates: (kind: string, counts: FaultCounts) => (isKindId(kind) ? rateChanges(kindFor(kind), counts) : []),
   leads: (ohms: PairOhms) => findLeads(ohms),

@@ -5,4 +5,5 @@ export {
 export { FITS, judgeFit, type Fit, type Fits, type Judged } from './fit'
 export { needsOf, type AskingSystem } from './needs'
 export { alsoChanges, CHANGE_CODES, type AlsoChange, type ChangeCode } from './changes'
+export { typesFor } from './typesFor'
 export { chooseWay, WAYS, type Chosen, type Way, type WayOut, type Weighed } from './choose'

@@ -5,6 +5,7 @@ import { alsoChanges } from './changes'
 import { chooseWay } from './choose'
 import { judgeFit } from './fit'
 import { needsOf } from './needs'
+import { typesFor } from './typesFor'
 import { ATTRIBUTES, PART_TYPE_IDS, PART_TYPES, rulesOf, type Attributes } from './types'
 
 const systemOf = (id: KindId, nameplate: Nameplate) => ({
@@ -114,6 +115,17 @@ describe('other parts', () => {
   })
   it('a part of which nothing is known fits nothing for sure', () => {
     expect(judgeFit('other', {}, {}).verdict).toBe('unknown')
+  })
+})
+
+describe('the kinds of part for a fault', () => {
+  it.each([
+    ['box', 'box.cap-low', ['start-capacitor']], ['box', 'box.runcap-open', ['run-capacitor']],
+    ['switch', 'switch.pole1-burnt', ['pressure-switch']], ['starter', 'starter.coil-open', ['contactor', 'coil']],
+    ['well-motor', 'well-motor.ground', ['start-capacitor', 'run-capacitor', 'motor', 'cord']],
+    ['tank', 'tank.waterlogged', ['tank', 'nipple', 'relief-valve', 'gauge']], ['house', 'house.leak', []],
+  ] as const)('of %s, for %s', (component, fault, types) => {
+    expect(typesFor(component, fault).toSorted()).toEqual([...types].toSorted())
   })
 })
 

@@ -1,9 +1,10 @@
 /** Sites: the list, and one site with everything that happened there. */
 import { asc, desc, eq } from 'drizzle-orm'
-import type { FittedPart, ListedSite, SiteReply } from '#contracts'
+import type { FittedPart, ListedSite, SiteFact, SiteReply } from '#contracts'
 import { foldFitted } from '#core/tab'
 import type { Database } from '../database/open'
 import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
+import { readLedger } from './ledger'
 import { linesOf } from './lines'
 import { notFound } from './problems'
 
@@ -29,6 +30,7 @@ export async function readSite(db: Database, id: string): Promise<SiteReply> {
   const own = await db.select().from(systems).where(eq(systems.site, id))
   return {
     site,
+    facts: await factsOf(db, id),
     systems: await Promise.all(
       own.map(async (system) => {
         const calls = await db.select().from(tabs).where(eq(tabs.system, system.id)).orderBy(desc(tabs.openedAt))
@@ -41,6 +43,10 @@ export async function readSite(db: Database, id: string): Promise<SiteReply> {
     ),
   }
 }
+
+/** As they are read on arrival. */
+export const factsOf = async (db: Database, site: string): Promise<SiteFact[]> =>
+  (await readLedger(db)).facts(site).map(({ fact, text, at, by }) => ({ fact, text, at, ...(by ? { by } : {}) }))
 
 /** What was known to be fitted, and what the part lines in force took off and put on since. */
 export async function fittedOn(db: Database, system: string): Promise<FittedPart[]> {

@@ -1,9 +1,10 @@
 /** The books: what settled tabs add up to, for one kind, site, person or period, with the words for it. */
-import type { BooksQuery, BooksReply } from '#contracts'
+import type { BooksQuery, BooksReply, CallsReply, SUM_TABLES } from '#contracts'
 import { sumBooks, survivalOf, type BookedCall, type Counted, type Lifetime } from '#core/books'
 import { isKindId, kindFor, kindName } from '#core/systems'
 import { foldFitted, type FittedPiece, type PartUsed } from '#core/tab'
-import { fitted, partsUsed, sites, systems } from '../database/schema'
+import { desc, eq, inArray } from 'drizzle-orm'
+import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
 import type { Database } from '../database/types'
 import { readCalls } from './calls'
 
@@ -27,6 +28,52 @@ export async function readBooks(db: Database, asked: BooksQuery, today: string):
     })),
     tests: tests.map(t => ({ ...named(t), closed: [...t.closed] })),
     lives: await livesOf(db, asked, today),
+  }
+}
+
+/** Tabs by name, newest first. */
+export async function nameCalls(db: Database, ids: readonly string[]): Promise<CallsReply> {
+  const rows = await db.select({ tab: tabs.id, words: tabs.words, siteName: sites.name, day: tabs.openedAt })
+    .from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).innerJoin(sites, eq(sites.id, systems.site))
+    .where(inArray(tabs.id, [...ids])).orderBy(desc(tabs.openedAt))
+  const calls = new Map((await readCalls(db)).map(c => [c.tab, c]))
+  const nameIt = namer([...calls.values()])
+  return {
+    calls: rows.map(r => ({
+      ...r, day: r.day.slice(0, 10), by: calls.get(r.tab)?.by ?? '',
+      failed: (calls.get(r.tab)?.failed ?? []).map(nameIt).join(', '),
+    })),
+  }
+}
+
+type Row = Readonly<Record<string, string | number>>
+/** One table of the books, for a spreadsheet. */
+export async function tableOf(
+  db: Database, of: (typeof SUM_TABLES)[number], asked: BooksQuery, today: string,
+): Promise<readonly Row[]> {
+  const books = await readBooks(db, asked, today)
+  switch (of) {
+    case 'calls': {
+      const calls = (await readCalls(db)).filter(c => isAsked(c, asked))
+      const nameIt = namer(calls)
+      const placeOf = new Map(books.sites.map(s => [s.id, s.name]))
+      return calls.map(c => ({
+        settled: c.settledAt, site: placeOf.get(c.site) ?? c.site, kind: c.kind, by: c.by, complaint: c.complaint,
+        failed: c.failed.map(nameIt).join('; '), causes: c.causes.map(nameIt).join('; '), visits: c.visits,
+        ...c.minutes,
+      }))
+    }
+    case 'faults':
+      return books.faults.map(f => ({
+        fault: f.name, calls: f.tabs.length, causeOpen: f.open.length,
+        causes: f.causes.map(c => `${c.name} ${c.tabs.length}`).join('; '), ...f.minutes,
+      }))
+    case 'tests':
+      return books.tests.map(t => ({ test: t.name, calls: t.tabs.length, lastBeforeFound: t.closed.length }))
+    case 'lives':
+      return books.lives.flatMap(l => l.steps.map(s => ({
+        part: l.name, years: s.age, stillInService: s.share, low: s.low, high: s.high, atRisk: s.atRisk, ended: s.ended,
+      })))
   }
 }
 

@@ -13,7 +13,7 @@ import { nameplateAt, practiceAt, readNameplate } from './facts'
 import { countFaults } from './learned'
 import { addLines, readLines, type Sent } from './lines'
 import { notFound, Refusal } from './problems'
-import { fittedOn } from './sites'
+import { factsOf, fittedOn } from './sites'
 
 /** Opens a tab, and with it a new site or system where the request names one that is not here yet. Safe to repeat. */
 export async function openTab(
@@ -109,6 +109,7 @@ export async function readTab(db: Database, id: string): Promise<TabReply> {
     tab: row.tabs,
     ...(comebackOf ? { comebackOf } : {}),
     site: row.sites,
+    facts: await factsOf(db, row.sites.id),
     system: { ...row.systems, nameplate: await nameplateAt(db, row.systems, settledAt) },
     practice: await practiceAt(db, settledAt),
     fitted: await fittedOn(db, row.systems.id),

@@ -111,11 +111,11 @@ const splitBring = (text: string): string[] =>
 function findPart(parts: readonly ListedPart[], text: string): ListedPart | undefined {
   const said = text.toLowerCase()
   const byNumber = parts.find(p => p.number && said.includes(p.number.toLowerCase()))
-  const words = (t: string) => t.toLowerCase().match(/[\p{L}\p{N}¼½¾]+/gu) ?? []
+  const words = (t: string): readonly string[] => t.toLowerCase().match(/[\p{L}\p{N}¼½¾]+/gu) ?? []
   const asked = words(said)
   return byNumber ?? parts.find((p) => {
     const name = words(p.name)
-    return asked.every(w => name.includes(w)) || name.every(w => asked.includes(w))
+    return name.length > 0 && (asked.every(w => name.includes(w)) || name.every(w => asked.includes(w)))
   })
 }
 

@@ -70,7 +70,7 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
         <p v-if="!entry.tabs.length" class="soft">No calls yet.</p>
       </div>
       <div class="side">
-        <SiteTrend v-if="kind" :kind="kind" :calls="calls.map(c => c.state)" />
+        <SiteTrend v-if="kind" :kind="kind" :nameplate="entry.system.nameplate" :calls="calls.map(c => c.state)" />
         <div>
           <h3 class="caps">Fitted</h3>
           <ul v-if="fitted.length" class="parts">

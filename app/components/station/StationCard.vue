@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The next step of a repair, where the next test stood: what to do, in which state, why, and that it is done. */
+import type { ShelfPart, TabReply } from '#contracts'
 import type { PlanStep } from '#core/plan'
 import type { DraftLine, WorkState } from '#core/tab'
 import { formatFigure, formatRange, formatTurns, type Quantity, type Units } from '#core/units'
@@ -9,6 +10,8 @@ import { useDraftAt } from '~/composables/useDraft'
 import type { PlanView } from '~/workers/openTabs'
 
 const props = defineProps<{
+  /** with what is fitted */
+  reply: TabReply
   plan: PlanView
   step: PlanStep | undefined
   units: Units
@@ -45,8 +48,11 @@ const leaving = ref(false)
 const reason = useDraftAt(String(useRoute().params.id), 'leave step', () => props.step?.id)
 const number = useDraftAt(String(useRoute().params.id), 'part number', () => props.step?.id)
 const temporary = ref(false)
+/** of the shelf, for this step */
+const chosen = shallowRef<ShelfPart>()
 watch(() => props.step?.id, () => {
   leaving.value = temporary.value = false
+  chosen.value = undefined
 })
 
 const wiring = computed(() => props.plan.wiring.filter(w => w.of === 'left'))
@@ -101,21 +107,40 @@ async function done() {
   const repair: readonly DraftLine[] = step.puts ? [{ kind: 'repair', ...step.puts }] : []
   if (coach?.do === 'turn')
     return props.keep([...repair, { kind: 'adjusted', component: 'switch', nut: coach.nut, turns: coach.turns }])
-  const fix = step.id.startsWith('fix:') ? props.plan.repairs.find(r => r.name === step.title) : undefined
-  if (fix) {
-    const component = fix.fault.slice(0, fix.fault.indexOf('.'))
-    return props.keep([step.part
-      ? {
-          kind: 'part',
-          component,
-          fault: fix.fault,
-          on: step.part,
-          ...(number.value.trim() ? { number: number.value.trim() } : {}),
-          ...(temporary.value ? { temporary: true } : {}),
-        }
-      : { kind: 'repair', component, fault: fix.fault, text: step.title }])
+  const fixing = fix.value
+  if (fixing) {
+    const { component, fault } = fixing
+    return props.keep([step.part ? partLine(step.part) : { kind: 'repair', component, fault, text: step.title }])
   }
   return props.keep([...repair, own])
+}
+/** What is put right by this step. */
+const fix = computed(() => {
+  const { step, plan } = props
+  const repair = step?.id.startsWith('fix:') ? plan.repairs.find(r => r.name === step.title) : undefined
+  return repair && { fault: repair.fault, component: repair.fault.slice(0, repair.fault.indexOf('.')) }
+})
+function partLine(wanted: string): DraftLine {
+  const { component, fault } = fix.value!
+  const before = props.reply.fitted.filter(f => f.component === component && !f.removed)
+  const typed = number.value.trim()
+  // another number than the chosen part's is another part
+  const part = chosen.value?.number === typed ? chosen.value : undefined
+  return {
+    kind: 'part',
+    component,
+    fault,
+    on: part?.name ?? wanted,
+    // with several in one box nobody knows which of them came off
+    ...(before.length === 1 ? { off: before[0]!.part } : {}),
+    ...(typed ? { number: typed } : {}),
+    ...(part ? { from: part.stock.van > 0 ? 'van' as const : 'ordered' as const } : {}),
+    ...(temporary.value ? { temporary: true } : {}),
+  }
+}
+function choose(part: ShelfPart) {
+  chosen.value = part
+  number.value = part.number
 }
 /** What the record wants moved: said at once, and judged anew. */
 const moves = computed(() => {
@@ -189,6 +214,15 @@ const mainWord = computed(() => {
       <p v-if="step.part" class="part">
         Part: <b>{{ step.part }}</b><span v-if="step.fits">, {{ step.fits }}</span>.
       </p>
+      <ShelfParts
+        v-if="step.part && fix && step.standing === 'open'"
+        :key="step.id"
+        :reply="reply"
+        :component="fix.component"
+        :fault="fix.fault"
+        :chosen="number"
+        @choose="choose"
+      />
       <div v-if="step.part && step.standing === 'open'" class="fitted">
         <input
           v-model="number"

@@ -9,6 +9,9 @@ const COMEBACK_DAYS = 30
 const tab = useTab()
 const late = computed(() => tab.state.afterSettling)
 const settled = computed(() => tab.state.status === 'settled')
+/** before anything else: what can hurt whoever comes there */
+const hazards = computed(() =>
+  (settled.value ? [] : (tab.reply?.facts ?? []).filter(f => f.fact === 'hazard').map(f => f.text)))
 const resume = () => tab.log({ kind: 'resumed' })
 async function takeUp() {
   for (const line of late.value) await tab.log({ kind: 'taken-up', line: line.id })
@@ -16,6 +19,7 @@ async function takeUp() {
 </script>
 
 <template>
+  <p v-for="h in hazards" :key="h" class="banner hazard" role="alert">▲ {{ h }}</p>
   <p v-if="tab.state.status === 'carried'" class="banner">
     Carried: {{ tab.state.carried?.reason }} <button class="press" @click="resume">Take it up again</button>
   </p>
@@ -34,3 +38,7 @@ async function takeUp() {
   <KeepingBanner />
   <p v-if="trouble" class="banner trouble" role="alert">{{ trouble }}</p>
 </template>
+
+<style scoped>
+.hazard { background: var(--danger-ground); color: var(--danger); font-weight: 700; }
+</style>

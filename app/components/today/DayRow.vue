@@ -55,7 +55,7 @@ const width = (minutes: number) => `${(100 * minutes) / props.widest}%`
         v-if="row.late"
       > · was on {{ sayDay(row.late, today) }}</template><template
         v-if="others && row.planned?.person"
-      > · {{ row.planned.person }}</template></p>
+      > · {{ row.planned.person.replaceAll(' ', '\u00a0') }}</template></p>
       <p v-if="suspects" class="said">
         <b>{{ suspects.first }}</b><template v-if="suspects.rest">, {{ suspects.rest }}</template>
         <span v-if="row.brief?.next" class="soft"> · next: {{ row.brief.next.toLowerCase() }}</span></p>

@@ -110,7 +110,10 @@ export function rowsOn(day: string, today: string, rows: readonly DayRow[], pers
   if (day !== today) return placed
   const open = mine.filter(r => r.standing === 'open' && !r.planned)
   const order = proposeOrder(open)
-  return [...placed, ...order.flatMap(item => open.filter(r => r.item === item))]
+  const rest = order.flatMap(item => open.filter(r => r.item === item))
+  // each person's own calls together; what nobody was given last
+  const byPerson = placed.toSorted((a, b) => a.planned!.person.localeCompare(b.planned!.person))
+  return [...byPerson, ...rest]
 }
 /** Each person's calls one after another: when each begins, and when the last of them is done. */
 export function timesOf(rows: readonly DayRow[], me: string): {

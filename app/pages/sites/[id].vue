@@ -5,6 +5,7 @@
  */
 import { siteReply, type SiteReply } from '#contracts'
 import { sayProblem } from '#core/words'
+import { useLedger } from '~/stores/ledger'
 import { askServer } from '~/composables/useServer'
 
 const route = useRoute()
@@ -16,6 +17,7 @@ async function load() {
   else trouble.value = sayProblem(answer.problem)
 }
 onMounted(load)
+onBeforeUnmount(useLedger().onKept(load))
 useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : 'Keep Tab') })
 </script>
 
@@ -27,13 +29,13 @@ useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : '
         <div>
           <h1>{{ reply.site.name }}</h1>
           <p class="soft">{{ [reply.site.place, reply.site.contact].filter(Boolean).join(' · ') }}</p>
-          <p v-if="reply.site.access">{{ reply.site.access }}</p>
         </div>
         <div class="acts">
           <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a>
           <NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
         </div>
       </header>
+      <SiteFacts :site="reply.site" :facts="reply.facts" />
       <SiteSystem v-for="s in reply.systems" :key="s.system.id" :entry="s" @changed="load" />
     </template>
     <p v-else-if="!trouble" class="soft">Reading the site’s file…</p>

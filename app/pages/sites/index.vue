@@ -85,7 +85,6 @@ async function take(event: Event) {
       {{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}
     </p>
     <p v-else-if="!trouble" class="soft">Reading the book…</p>
-    <LearnedRates />
   </div>
 </template>
 

@@ -163,9 +163,10 @@ useTabKeys({
       <PathPanel v-else-if="!narrow || !settled" class="area-path" :next="nextPoint" :narrow="narrow" />
       <LaneChoice v-if="narrow" v-model="part" class="parts" :choices="parts" label="Show" />
       <StationCard
-        v-if="stations.on.value && tab.plan"
+        v-if="stations.on.value && tab.plan && tab.reply"
         v-show="!narrow || part === 'next'"
         class="area-next"
+        :reply="tab.reply"
         :plan="tab.plan"
         :step="stations.step.value"
         :units="tab.units"
