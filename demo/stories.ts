@@ -194,7 +194,7 @@ interface Drift {
 export const CHECKS: Readonly<Record<string, readonly Drift[]>> = {
   'well-3wire': [
     { say: 'line $', at: 239, aYear: 0 }, { say: 'run $', at: 7.6, aYear: 0.15 },
-    { say: 'to ground $ meg', at: 90, aYear: -0.42, shares: true }, { say: 'cut in $', at: 40, aYear: -0.4 },
+    { say: 'to ground $ meg', at: 90, aYear: -0.55, shares: true }, { say: 'cut in $', at: 40, aYear: -0.4 },
     { say: 'cut out $', at: 60, aYear: 0.3 },
   ],
   'well-2wire': [

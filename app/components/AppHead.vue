@@ -52,14 +52,16 @@ const dividers = computed(() => {
         <NuxtLink to="/sites">Sites</NuxtLink>
         <NuxtLink to="/shelf">Shelf</NuxtLink>
         <NuxtLink to="/books">Books</NuxtLink>
-        <NuxtLink to="/search" aria-label="Search"><IconSearch :size="19" /></NuxtLink>
         <NuxtLink to="/settings">Settings</NuxtLink>
       </template>
+    </nav>
+    <div class="own">
+      <NuxtLink v-if="me.name" to="/search" class="light" aria-label="Search"><IconSearch :size="19" /></NuxtLink>
       <WhoMenu v-if="me.name" />
       <button class="light" :aria-label="night ? 'Day theme' : 'Night theme'" @click="turn">
         <component :is="night ? IconSun : IconMoon" :size="19" />
       </button>
-    </nav>
+    </div>
   </header>
 </template>
 
@@ -126,7 +128,8 @@ const dividers = computed(() => {
 .divider:hover {
   color: var(--ink);
 }
-.screens {
+.screens,
+.own {
   display: flex;
   align-items: center;
   gap: 4px;
@@ -148,6 +151,7 @@ const dividers = computed(() => {
 .light {
   border: 0;
   background: none;
+  color: var(--ink);
   width: 40px;
   height: 40px;
   cursor: pointer;
@@ -174,6 +178,12 @@ const dividers = computed(() => {
   .name {
     flex: 1;
   }
+  .screens {
+    order: 2;
+    flex: 1 0 100%;
+    justify-content: space-between;
+    margin: 0;
+  }
   .dividers {
     order: 3;
     flex: 1 0 100%;
@@ -186,7 +196,7 @@ const dividers = computed(() => {
     padding: 6px 10px;
   }
   .screens a {
-    padding: 10px 8px;
+    padding: 10px 6px;
   }
 }
 </style>

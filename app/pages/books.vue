@@ -156,6 +156,9 @@ select {
 }
 .shares { display: grid; grid-template-columns: repeat(3, 1fr) 1.3fr; }
 .minutes { padding: 12px 16px; display: grid; gap: 2px; }
+small {
+  margin-left: 4px;
+}
 .phases {
   display: flex;
   gap: 14px;
@@ -201,6 +204,15 @@ td { border-bottom: 1px dashed var(--rule); padding: 6px 0; }
   text-align: right;
 }
 @media (max-width: 760px) {
+  .acts {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    width: 100%;
+  }
+  .acts select {
+    width: 100%;
+    max-width: none;
+  }
   .shares, .cols { grid-template-columns: minmax(0, 1fr); }
 }
 </style>

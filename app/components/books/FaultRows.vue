@@ -71,7 +71,14 @@ li {
 }
 .figure { text-align: right; }
 .takes { text-align: right; font-size: var(--size-note); }
-.why { grid-column: 1 / -1; font-size: var(--size-note); color: var(--soft); }
+.why {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  font-size: var(--size-note);
+  color: var(--soft);
+}
 @media (max-width: 760px) {
   li { grid-template-columns: 1fr 34px; }
   .bar { grid-column: 1 / -1; grid-row: 2; }

@@ -105,4 +105,9 @@ dd { margin: 0; }
 }
 .attributes dt { font-size: var(--size-note); }
 .attributes dd { font-weight: 600; }
+@media (max-width: 760px) {
+  .do .main {
+    grid-column: 1 / -1;
+  }
+}
 </style>

@@ -29,7 +29,7 @@ const TRENDS = [
 
 export function trendsOf(
   kind: SystemOutline,
-  calls: readonly Pick<TabState, 'status' | 'evidence'>[],
+  calls: readonly Pick<TabState, 'status' | 'evidence' | 'repaired'>[],
   units: Units = US,
 ): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
@@ -38,8 +38,9 @@ export function trendsOf(
     const points = calls
       .flatMap((state) => {
         if (state.status !== 'settled') return []
+        // what was read before the last repair is how it was found
         const line = state.evidence
-          .filter(e => e.line.test === id)
+          .filter(e => e.line.test === id && (e.line.asLeft || e.repaired.length === state.repaired.length))
           .map(e => e.line)
           .at(-1)
         if (line?.kind !== 'reading' || line.value === null) return []

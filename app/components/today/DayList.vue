@@ -18,6 +18,8 @@ let sortable: Sortable | undefined
 onMounted(() => {
   sortable = Sortable.create(list.value!, {
     animation: 0,
+    // pointers alone, so that a thumb, a mouse and a pen drag alike
+    forceFallback: true,
     delay: 150,
     delayOnTouchOnly: true,
     filter: 'a, button',

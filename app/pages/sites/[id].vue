@@ -28,7 +28,7 @@ useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : '
       <header class="top">
         <div>
           <h1>{{ reply.site.name }}</h1>
-          <p class="soft">{{ [reply.site.place, reply.site.contact].filter(Boolean).join(' · ') }}</p>
+          <p class="soft">{{ reply.site.place }}</p>
         </div>
         <div class="acts">
           <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a>
