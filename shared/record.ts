@@ -54,7 +54,8 @@ const share = z.object({
   count, of: count, share: z.number(), low: z.number(), high: z.number(), small: z.boolean(),
   tabs: z.array(z.string()),
 })
-const counted = z.object({ about: z.string(), name: z.string(), tabs: z.array(z.string()) })
+/** The tabs behind a figure: the latest of them, where there are many. */
+const counted = z.object({ about: z.string(), name: z.string(), count, tabs: z.array(z.string()) })
 const step = z.object({
   age: z.number(), share: z.number(), low: z.number(), high: z.number(), atRisk: count, ended: count,
 })
@@ -66,9 +67,10 @@ export const booksReply = z.object({
   sites: z.array(z.object({ id: z.string(), name: z.string() })),
   people: z.array(z.string()),
   faults: z.array(counted.extend({
-    share: share.omit({ tabs: true }), causes: z.array(counted), open: z.array(z.string()), minutes,
+    share: share.omit({ tabs: true }), causes: z.array(counted), openCount: count,
+    open: z.array(z.string()), minutes,
   })),
-  tests: z.array(counted.extend({ closed: z.array(z.string()) })),
+  tests: z.array(counted.extend({ closedCount: count, closed: z.array(z.string()) })),
   firstVisit: share,
   comebacks: share,
   causesOpen: share,

@@ -27,9 +27,9 @@ async function load() {
   if (answer.ok) reply.value = answer.value
 }
 const csv = (table: string) => `/api/sums?${query.value}${query.value ? '&' : ''}table=${table}`
-const opened = shallowRef<{ readonly tabs: readonly string[], readonly of: string }>()
-const open = (tabs: readonly string[], of: string) => {
-  opened.value = { tabs, of }
+const opened = shallowRef<{ readonly tabs: readonly string[], readonly of: string, readonly count: number }>()
+const open = (tabs: readonly string[], of: string, count: number) => {
+  opened.value = { tabs, of, count }
 }
 const about = ref('')
 const life = computed(() => reply.value?.lives.find(l => l.about === about.value) ?? reply.value?.lives[0])
@@ -41,8 +41,8 @@ const lifeSays = computed(() => {
     : `Half of them last ${median.toFixed(1)} years or less; ${ended} of ${parts} have ended.${
       ended < 10 ? ' Few: the band is wide.' : ''}`
 })
-const tests = computed(() => (reply.value?.tests ?? []).filter(t => t.closed.length > 0)
-  .toSorted((a, b) => b.closed.length / b.tabs.length - a.closed.length / a.tabs.length).slice(0, 8))
+const tests = computed(() => (reply.value?.tests ?? []).filter(t => t.closedCount > 0)
+  .toSorted((a, b) => b.closedCount / b.count - a.closedCount / a.count).slice(0, 8))
 const minutes = computed(() => {
   const { isolate = 0, mend = 0, prove = 0 } = reply.value?.minutes ?? {}
   return [['isolate', isolate], ['mend', mend], ['prove', prove]] as const
@@ -79,9 +79,21 @@ const minutes = computed(() => {
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <template v-if="reply?.calls">
       <section class="panel shares" aria-label="Shares">
-        <ShareFigure name="Done in one visit" :share="reply.firstVisit" @open="open($event, 'done in one visit')" />
-        <ShareFigure name="Came back in 30 days" :share="reply.comebacks" @open="open($event, 'came back')" />
-        <ShareFigure name="Cause left open" :share="reply.causesOpen" @open="open($event, 'cause left open')" />
+        <ShareFigure
+          name="Done in one visit"
+          :share="reply.firstVisit"
+          @open="open($event, 'done in one visit', reply.firstVisit.count)"
+        />
+        <ShareFigure
+          name="Came back in 30 days"
+          :share="reply.comebacks"
+          @open="open($event, 'came back', reply.comebacks.count)"
+        />
+        <ShareFigure
+          name="Cause left open"
+          :share="reply.causesOpen"
+          @open="open($event, 'cause left open', reply.causesOpen.count)"
+        />
         <div class="minutes">
           <span class="caps">Minutes of a call, the middle one</span>
           <p class="phases">
@@ -122,9 +134,10 @@ const minutes = computed(() => {
               <thead><tr><th>Test</th><th class="n">read on</th><th class="n">last before found</th></tr></thead>
               <tbody>
                 <tr v-for="t in tests" :key="t.about">
-                  <td>{{ t.name }}</td><td class="n">{{ t.tabs.length }}</td>
+                  <td>{{ t.name }}</td><td class="n">{{ t.count }}</td>
                   <td class="n">
-                    <button class="count" @click="open(t.closed, t.name)"><b>{{ t.closed.length }}</b></button>
+                    <button class="count" @click="open(t.closed, t.name, t.closedCount)"><b>{{
+                      t.closedCount }}</b></button>
                   </td>
                 </tr>
               </tbody>
@@ -141,7 +154,7 @@ const minutes = computed(() => {
       </p>
     </div>
     <p v-else-if="!trouble" class="soft">Adding up…</p>
-    <CallsDialog v-if="opened" :tabs="opened.tabs" :of="opened.of" @close="opened = undefined" />
+    <CallsDialog v-if="opened" :tabs="opened.tabs" :of="opened.of" :count="opened.count" @close="opened = undefined" />
   </div>
 </template>
 

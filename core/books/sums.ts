@@ -70,13 +70,19 @@ export function sumBooks(calls: readonly BookedCall[]): BookSums {
 
 /** Calls on a system within thirty days of one that was settled there: each is the earlier one's comeback. */
 export function comebacksOf(calls: readonly BookedCall[]): readonly BookedCall[] {
-  const bySystem = new Map<string, BookedCall[]>()
-  for (const c of calls) bySystem.set(c.system, [...(bySystem.get(c.system) ?? []), c])
-  const days = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 86400e3
-  return calls.filter(c => c.complaint !== 'check-up' && bySystem.get(c.system)!.some((before) => {
-    const since = days(before.settledAt, c.openedAt)
-    return before.tab !== c.tab && since >= 0 && since <= COMEBACK_DAYS
-  }))
+  const settled = new Map<string, { readonly tab: string, readonly at: number }[]>()
+  for (const { system, tab, settledAt } of calls) {
+    const own = { tab, at: Date.parse(settledAt) }
+    const group = settled.get(system)
+    if (group) group.push(own)
+    else settled.set(system, [own])
+  }
+  return calls.filter((c) => {
+    if (c.complaint === 'check-up') return false
+    const opened = Date.parse(c.openedAt)
+    return settled.get(c.system)!.some(({ tab, at }) =>
+      tab !== c.tab && at <= opened && opened - at <= COMEBACK_DAYS * 86400e3)
+  })
 }
 
 export const mediansOf = (calls: readonly SettledCall[]): Partial<PhaseMinutes> =>

@@ -34,9 +34,15 @@ export function survivalOf(lifetimes: readonly Lifetime[]): Survival {
   const all = lifetimes.filter(l => Number.isFinite(l.age) && l.age >= 0)
   const steps: SurvivalStep[] = []
   let [share, sum] = [1, 0]
-  for (const age of [...new Set(all.filter(l => l.ended).map(l => l.age))].toSorted((a, b) => a - b)) {
-    const atRisk = all.filter(l => l.age >= age).length
-    const ended = all.filter(l => l.ended && l.age === age).length
+  const sorted = all.toSorted((a, b) => a.age - b.age)
+  // each run of one age at once: those before it are watched no more
+  for (let first = 0; first < sorted.length;) {
+    const { age } = sorted[first]!
+    let [end, ended] = [first, 0]
+    for (; sorted[end]?.age === age; end++) if (sorted[end]!.ended) ended++
+    const atRisk = sorted.length - first
+    first = end
+    if (ended === 0) continue
     share *= 1 - ended / atRisk
     // Greenwood: nothing is left to vary once all are gone
     sum += atRisk > ended ? ended / (atRisk * (atRisk - ended)) : 0

@@ -1,5 +1,5 @@
 /** Settled calls as the books have them: read once, and again when one was settled, reopened or taken in since. */
-import { count, eq, max, sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import type { BookedCall } from '#core/books'
 import { settledCalls, systems, tabs } from '../database/schema'
 import type { Database } from '../database/types'
@@ -11,9 +11,9 @@ interface Held {
 const held = new WeakMap<Database, Held>()
 
 export async function readCalls(db: Database): Promise<readonly BookedCall[]> {
-  const [now] = await db.select({ n: count(), at: max(settledCalls.at), row: max(sql<number>`settled_calls.rowid`) })
-    .from(settledCalls)
-  const mark = JSON.stringify(now)
+  // each by its own index: together they would read the whole table
+  const mark = JSON.stringify(await db.all(sql`SELECT (SELECT count(*) FROM settled_calls) n,
+    (SELECT max(at) FROM settled_calls) at, (SELECT max(rowid) FROM settled_calls) row`))
   const before = held.get(db)
   if (before?.mark === mark) return before.calls
   const rows = await db
@@ -28,4 +28,16 @@ export async function readCalls(db: Database): Promise<readonly BookedCall[]> {
   const calls = rows.map(({ call, ...of }) => ({ ...call, ...of }))
   held.set(db, { mark, calls })
   return calls
+}
+
+/** Works something out of the settled calls once, and again only when they have changed. */
+export function perCalls<T>(make: (calls: readonly BookedCall[]) => T): (calls: readonly BookedCall[]) => T {
+  const made = new WeakMap<readonly BookedCall[], T>()
+  return (calls) => {
+    const before = made.get(calls)
+    if (before !== undefined) return before
+    const now = make(calls)
+    made.set(calls, now)
+    return now
+  }
 }

@@ -1,43 +1,53 @@
 /** Sites: the list, and one site with everything that happened there. */
-import { asc, desc, eq } from 'drizzle-orm'
+import { asc, count, desc, eq, inArray, sql } from 'drizzle-orm'
 import type { FittedPart, ListedSite, SiteFact, SiteReply } from '#contracts'
 import { foldFitted } from '#core/tab'
 import type { Database } from '../database/open'
-import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
+import { readStored } from '../database/rows'
+import { fitted, lines, partsUsed, sites, systems, tabs } from '../database/schema'
+import { groupBy } from './groupBy'
 import { readLedger } from './ledger'
-import { linesOf } from './lines'
 import { notFound } from './problems'
 
 export async function listSites(db: Database): Promise<ListedSite[]> {
   const rows = await db.select().from(sites).orderBy(asc(sites.name))
-  const all = await db.select().from(systems)
-  const opened = await db.select({ system: tabs.system, status: tabs.status }).from(tabs)
-  return rows.map((site) => {
-    const own = all.filter(s => s.site === site.id)
-    const calls = opened.filter(t => own.some(s => s.id === t.system))
-    return {
-      ...site,
-      systems: own.map(({ id, name, kind }) => ({ id, name, kind })),
-      tabs: calls.length,
-      open: calls.filter(t => t.status !== 'settled').length,
-    }
-  })
+  const own = groupBy(await db.select({ id: systems.id, name: systems.name, kind: systems.kind, site: systems.site })
+    .from(systems), s => s.site)
+  const calls = new Map((await db
+    .select({ site: systems.site, tabs: count(), open: sql<number>`sum(${tabs.status} <> 'settled')` })
+    .from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).groupBy(systems.site)).map(c => [c.site, c]))
+  return rows.map(site => ({
+    ...site,
+    systems: (own.get(site.id) ?? []).map(({ id, name, kind }) => ({ id, name, kind })),
+    tabs: calls.get(site.id)?.tabs ?? 0,
+    open: calls.get(site.id)?.open ?? 0,
+  }))
 }
 
 export async function readSite(db: Database, id: string): Promise<SiteReply> {
   const [site] = await db.select().from(sites).where(eq(sites.id, id))
   if (!site) throw notFound('site')
   const own = await db.select().from(systems).where(eq(systems.site, id))
+  const calls = groupBy(
+    await db.select().from(tabs).where(inArray(tabs.system, own.map(s => s.id))).orderBy(desc(tabs.openedAt)),
+    t => t.system,
+  )
+  const said = groupBy(
+    await db.select({ tab: lines.tab, body: lines.body }).from(lines)
+      .innerJoin(tabs, eq(tabs.id, lines.tab)).innerJoin(systems, eq(systems.id, tabs.system))
+      .where(eq(systems.site, id)).orderBy(asc(lines.tab), asc(lines.seq)),
+    l => l.tab,
+  )
   return {
     site,
     facts: await factsOf(db, id),
     systems: await Promise.all(
       own.map(async (system) => {
-        const calls = await db.select().from(tabs).where(eq(tabs.system, system.id)).orderBy(desc(tabs.openedAt))
         return {
           system,
           fitted: await fittedOn(db, system.id),
-          tabs: await Promise.all(calls.map(async tab => ({ tab, lines: await linesOf(db, tab.id) }))),
+          tabs: (calls.get(system.id) ?? []).map(tab =>
+            ({ tab, lines: (said.get(tab.id) ?? []).map(l => readStored(l.body)) })),
         }
       }),
     ),

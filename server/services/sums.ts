@@ -1,32 +1,61 @@
 /** The books: what settled tabs add up to, for one kind, site, person or period, with the words for it. */
-import type { BooksQuery, BooksReply, CallsReply, SUM_TABLES } from '#contracts'
+import { MOST_NAMED, type BooksQuery, type BooksReply, type CallsReply, type SUM_TABLES } from '#contracts'
 import { sumBooks, survivalOf, type BookedCall, type Counted, type Lifetime } from '#core/books'
 import { isKindId, kindFor, kindName } from '#core/systems'
 import { foldFitted, type FittedPiece, type PartUsed } from '#core/tab'
-import { desc, eq, inArray } from 'drizzle-orm'
+import { count, desc, eq, inArray, max, sql } from 'drizzle-orm'
 import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
 import type { Database } from '../database/types'
 import { readCalls } from './calls'
+import { groupBy } from './groupBy'
+
+/** What was summed last, by what was asked, as long as no call and no part has come since. */
+const summed = new WeakMap<Database, { readonly mark: string, readonly replies: Map<string, BooksReply> }>()
+const MOST_HELD = 50
 
 export async function readBooks(db: Database, asked: BooksQuery, today: string): Promise<BooksReply> {
   const all = await readCalls(db)
+  const [parts] = await db.select({ n: count(), row: max(sql<number>`rowid`) }).from(partsUsed)
+  const mark = JSON.stringify([all.length, all.at(-1)?.tab, all.at(-1)?.settledAt, parts, today])
+  const before = summed.get(db)
+  const held = before?.mark === mark ? before : { mark, replies: new Map<string, BooksReply>() }
+  summed.set(db, held)
+  const key = JSON.stringify(asked)
+  const known = held.replies.get(key)
+  if (known) return known
+  const reply = await sumAnew(db, all, asked, today)
+  if (held.replies.size < MOST_HELD) held.replies.set(key, reply)
+  return reply
+}
+
+async function sumAnew(
+  db: Database, all: readonly BookedCall[], asked: BooksQuery, today: string,
+): Promise<BooksReply> {
   const calls = all.filter(c => isAsked(c, asked))
   const { faults, tests, ...sums } = sumBooks(calls)
   const nameIt = namer(calls)
-  const named = (c: Counted) => ({ about: c.about, name: nameIt(c.about), tabs: [...c.tabs] })
+  const latest = (ids: readonly string[]) => ids.slice(-MOST_NAMED)
+  const named = (c: Counted) =>
+    ({ about: c.about, name: nameIt(c.about), count: c.tabs.length, tabs: latest(c.tabs) })
+  const told = <S extends { readonly tabs: readonly string[] }>(share: S) => ({ ...share, tabs: latest(share.tabs) })
   const places = await db.select({ id: sites.id, name: sites.name }).from(sites).orderBy(sites.name)
   const kinds = [...new Set(all.map(c => c.kind))]
   return {
-    ...plain(sums),
+    calls: sums.calls,
+    firstVisit: told(sums.firstVisit),
+    comebacks: told(sums.comebacks),
+    causesOpen: told(sums.causesOpen),
+    minutes: sums.minutes,
     from: calls[0]?.settledAt.slice(0, 10) ?? '',
     to: calls.at(-1)?.settledAt.slice(0, 10) ?? '',
     kinds: kinds.flatMap(id => (isKindId(id) ? [{ id, name: kindName(id) }] : [])),
     sites: places.filter(p => all.some(c => c.site === p.id)),
     people: [...new Set(all.map(c => c.by).filter(Boolean))].toSorted(),
     faults: faults.map(f => ({
-      ...named(f), share: f.share, causes: f.causes.map(named), open: [...f.open], minutes: f.minutes,
+      ...named(f), share: f.share, causes: f.causes.map(named), openCount: f.open.length,
+      open: latest(f.open), minutes: f.minutes,
     })),
-    tests: tests.map(t => ({ ...named(t), closed: [...t.closed] })),
+    tests: tests.map(t => ({ ...named(t), closedCount: t.closed.length, closed: latest(t.closed) })),
     lives: await livesOf(db, asked, today),
   }
 }
@@ -65,11 +94,11 @@ export async function tableOf(
     }
     case 'faults':
       return books.faults.map(f => ({
-        fault: f.name, calls: f.tabs.length, causeOpen: f.open.length,
-        causes: f.causes.map(c => `${c.name} ${c.tabs.length}`).join('; '), ...f.minutes,
+        fault: f.name, calls: f.count, causeOpen: f.openCount,
+        causes: f.causes.map(c => `${c.name} ${c.count}`).join('; '), ...f.minutes,
       }))
     case 'tests':
-      return books.tests.map(t => ({ test: t.name, calls: t.tabs.length, lastBeforeFound: t.closed.length }))
+      return books.tests.map(t => ({ test: t.name, calls: t.count, lastBeforeFound: t.closedCount }))
     case 'lives':
       return books.lives.flatMap(l => l.steps.map(s => ({
         part: l.name, years: s.age, stillInService: s.share, low: s.low, high: s.high, atRisk: s.atRisk, ended: s.ended,
@@ -111,8 +140,8 @@ const YEAR = 365.25 * 86400e3
 async function livesOf(db: Database, { kind, site }: BooksQuery, today: string): Promise<BooksReply['lives']> {
   const own = new Map((await db.select({ id: systems.id, kind: systems.kind, site: systems.site }).from(systems))
     .filter(s => (!kind || s.kind === kind) && (!site || s.site === site)).map(s => [s.id, s]))
-  const known = groupBySystem(await db.select().from(fitted))
-  const used = groupBySystem(await db.select().from(partsUsed))
+  const known = groupBy(await db.select().from(fitted), f => f.system)
+  const used = groupBy(await db.select().from(partsUsed), p => p.system)
   const lives = new Map<string, Lifetime[]>()
   for (const id of own.keys()) {
     const parts: readonly PartUsed[] = used.get(id) ?? []
@@ -123,20 +152,12 @@ async function livesOf(db: Database, { kind, site }: BooksQuery, today: string):
       const age = (Date.parse(end) - Date.parse(piece.fitted)) / YEAR
       if (!(age >= 0)) continue
       const ended = Boolean(piece.removed) && piece.why.startsWith(`${piece.component}.`)
-      lives.set(piece.component, [...(lives.get(piece.component) ?? []), { age, ended }])
+      const own = lives.get(piece.component)
+      if (own) own.push({ age, ended })
+      else lives.set(piece.component, [{ age, ended }])
     }
   }
   return [...lives].filter(([about, all]) => about in LIVES && all.length >= LEAST_PARTS)
     .map(([about, all]) => ({ about, name: LIVES[about]!, ...plain(survivalOf(all)) }))
     .toSorted((a, b) => b.ended - a.ended || b.parts - a.parts)
-}
-
-function groupBySystem<R extends { readonly system: string }>(rows: readonly R[]): ReadonlyMap<string, R[]> {
-  const groups = new Map<string, R[]>()
-  for (const row of rows) {
-    const group = groups.get(row.system)
-    if (group) group.push(row)
-    else groups.set(row.system, [row])
-  }
-  return groups
 }

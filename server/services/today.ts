@@ -1,12 +1,12 @@
 /** Today: the day's plan, what is open, carried and due, what to load, what recurs. */
-import { and, asc, desc, eq, gte, inArray, lte, ne } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, lte } from 'drizzle-orm'
 import type { FollowUp, ListedTab, TodayReply, ToLoad } from '#contracts'
 import { mediansOf, type BookedCall } from '#core/books'
 import { dayAfter } from '#core/day'
 import type { Ledger, ListedPart } from '#core/ledger'
 import type { Database } from '../database/open'
 import { followUps, people, shop, sites, systems, tabs } from '../database/schema'
-import { readCalls } from './calls'
+import { perCalls, readCalls } from './calls'
 import { readLedger } from './ledger'
 import { stockOf } from './shelf'
 
@@ -21,7 +21,7 @@ export async function readToday(db: Database, today: string): Promise<TodayReply
     .from(tabs)
     .innerJoin(systems, eq(systems.id, tabs.system))
     .innerJoin(sites, eq(sites.id, systems.site))
-    .where(ne(tabs.status, 'settled'))
+    .where(inArray(tabs.status, ['open', 'carried']))
     .orderBy(desc(tabs.openedAt))
   const [company] = await db.select().from(shop).limit(1)
   const ledger = await readLedger(db)
@@ -43,7 +43,7 @@ export async function readToday(db: Database, today: string): Promise<TodayReply
     tabs: listed.map(({ bring: _bring, settledAt: _settled, ...t }): ListedTab => t),
     followUps: due,
     bring,
-    expected: expectedOf(calls, new Set(listed.map(t => t.kind))),
+    expected: expectedOf(calls),
     hazards: Object.fromEntries([...here].flatMap((site) => {
       const told = ledger.facts(site).filter(f => f.fact === 'hazard').map(f => f.text)
       return told.length > 0 ? [[site, told]] : []
@@ -56,8 +56,9 @@ export async function readToday(db: Database, today: string): Promise<TodayReply
   }
 }
 
-const expectedOf = (calls: readonly BookedCall[], kinds: ReadonlySet<string>) =>
-  Object.fromEntries([...kinds].map(kind => [kind, mediansOf(calls.filter(c => c.kind === kind))]))
+const expectedOf = perCalls(calls => Object.fromEntries(
+  [...new Set(calls.map(c => c.kind))].map(kind => [kind, mediansOf(calls.filter(c => c.kind === kind))]),
+))
 
 async function dueFollowUps(db: Database, today: string): Promise<FollowUp[]> {
   return db
@@ -121,19 +122,18 @@ function findPart(parts: readonly ListedPart[], text: string): ListedPart | unde
 
 /** From the second time in so many years on, and only where it failed again within them; judgement. */
 const [TIMES, YEARS] = [3, 4]
+/** The latest of them: a day is no list of all that ever recurred. */
+const MOST_AGAIN = 3
 
 /** The same thing failing on one system again and again. */
 async function recurring(
   db: Database, calls: readonly BookedCall[], today: string,
 ): Promise<TodayReply['recurring']> {
   const since = dayAfter(today, -Math.round(365.25 * YEARS))
-  const groups = new Map<string, BookedCall[]>()
-  for (const call of calls.filter(c => c.settledAt >= since))
-    for (const fault of call.failed) {
-      const key = `${call.system} ${componentOf(fault)}`
-      groups.set(key, [...(groups.get(key) ?? []), call])
-    }
-  const often = [...groups].filter(([, own]) => own.length >= TIMES)
+  // in the order in which they were settled: the earliest that still counts is the one that many from the end
+  const often = againAndAgain(calls).filter(([, own]) => own.at(-TIMES)!.settledAt >= since)
+    .map(([key, own]) => [key, own.filter(c => c.settledAt >= since)] as const)
+    .toSorted((a, b) => (b[1].at(-1)!.settledAt < a[1].at(-1)!.settledAt ? -1 : 1)).slice(0, MOST_AGAIN)
   if (often.length === 0) return []
   const rows = await db.select({ id: systems.id, name: systems.name, site: sites.id, siteName: sites.name })
     .from(systems).innerJoin(sites, eq(sites.id, systems.site))
@@ -151,3 +151,16 @@ async function recurring(
   })
 }
 const componentOf = (fault: string) => fault.split('.')[0]!
+
+/** By system and component, those that failed often enough at all. */
+const againAndAgain = perCalls((calls) => {
+  const groups = new Map<string, BookedCall[]>()
+  for (const call of calls)
+    for (const fault of call.failed) {
+      const key = `${call.system} ${componentOf(fault)}`
+      const group = groups.get(key)
+      if (group) group.push(call)
+      else groups.set(key, [call])
+    }
+  return [...groups].filter(([, own]) => own.length >= TIMES)
+})

@@ -1,20 +1,18 @@
 <script setup lang="ts">
 /** The tabs behind a figure. */
-import { callsReply, MOST_NAMED, type CallsReply } from '#contracts'
+import { callsReply, type CallsReply } from '#contracts'
 import { sayProblem } from '#core/words'
 import { sayDay } from '~/composables/useClock'
 import { askServer } from '~/composables/useServer'
 
-const props = defineProps<{ tabs: readonly string[], of: string }>()
+const props = defineProps<{ tabs: readonly string[], of: string, count: number }>()
 const emit = defineEmits<{ close: [] }>()
 const calls = shallowRef<CallsReply['calls']>()
 const trouble = ref('')
 const dialog = useTemplateRef<HTMLDialogElement>('dialog')
 onMounted(async () => {
   dialog.value?.showModal()
-  // the latest stand last
-  const ids = props.tabs.slice(-MOST_NAMED)
-  const answer = await askServer(`/api/calls?tabs=${ids.join(',')}`, callsReply)
+  const answer = await askServer(`/api/calls?tabs=${props.tabs.join(',')}`, callsReply)
   if (answer.ok) calls.value = answer.value.calls
   else trouble.value = sayProblem(answer.problem)
 })
@@ -22,7 +20,7 @@ onMounted(async () => {
 
 <template>
   <dialog ref="dialog" class="sheet" aria-labelledby="calls-title" @close="emit('close')">
-    <h2 id="calls-title" class="sentence">{{ of }} <span class="soft">{{ tabs.length }}</span></h2>
+    <h2 id="calls-title" class="sentence">{{ of }} <span class="soft">{{ count }}</span></h2>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <ul v-if="calls" class="ruled">
       <li v-for="c in calls" :key="c.tab">
@@ -30,7 +28,7 @@ onMounted(async () => {
         <span class="soft">{{ [c.siteName, sayDay(c.day), c.by, c.failed].filter(Boolean).join(' · ') }}</span>
       </li>
     </ul>
-    <p v-if="tabs.length > MOST_NAMED" class="soft">The latest {{ MOST_NAMED }} of {{ tabs.length }}.</p>
+    <p v-if="count > tabs.length" class="soft">The latest {{ tabs.length }} of {{ count }}.</p>
     <form method="dialog"><button class="press">Close</button></form>
   </dialog>
 </template>

@@ -5,11 +5,11 @@ import { sayMinutes } from '~/components/today/dayRows'
 
 type Fault = BooksReply['faults'][number]
 const props = defineProps<{ faults: readonly Fault[] }>()
-const emit = defineEmits<{ open: [tabs: readonly string[], of: string] }>()
+const emit = defineEmits<{ open: [tabs: readonly string[], of: string, count: number] }>()
 const FIRST = 8
 const all = ref(false)
 const shown = computed(() => (all.value ? props.faults : props.faults.slice(0, FIRST)))
-const most = computed(() => Math.max(1, ...props.faults.map(f => f.tabs.length)))
+const most = computed(() => Math.max(1, ...props.faults.map(f => f.count)))
 const width = (n: number) => `${(100 * n) / most.value}%`
 const minutes = ({ isolate = 0, mend = 0, prove = 0 }: Fault['minutes']) => isolate + mend + prove
 </script>
@@ -17,20 +17,21 @@ const minutes = ({ isolate = 0, mend = 0, prove = 0 }: Fault['minutes']) => isol
 <template>
   <ol class="faults">
     <li v-for="f in shown" :key="f.about">
-      <button class="name" @click="emit('open', f.tabs, f.name)"><b>{{ f.name }}</b></button>
+      <button class="name" @click="emit('open', f.tabs, f.name, f.count)"><b>{{ f.name }}</b></button>
       <div class="bar" aria-hidden="true">
-        <span class="known" :style="{ width: width(f.tabs.length - f.open.length) }" />
-        <span class="unknown" :style="{ width: width(f.open.length) }" />
+        <span class="known" :style="{ width: width(f.count - f.openCount) }" />
+        <span class="unknown" :style="{ width: width(f.openCount) }" />
       </div>
-      <span class="figure">{{ f.tabs.length }}</span>
+      <span class="figure">{{ f.count }}</span>
       <span class="soft takes">{{ minutes(f.minutes) ? sayMinutes(minutes(f.minutes)) : '' }}</span>
       <p class="why">
         <span v-for="c in f.causes" :key="c.about">
-          <button class="cause" @click="emit('open', c.tabs, c.name)">{{ c.name.toLowerCase() }}</button>
-          {{ c.tabs.length }}</span>
-        <span v-if="f.open.length">
-          <button class="cause open" @click="emit('open', f.open, 'cause left open')">cause left open</button>
-          {{ f.open.length }}</span>
+          <button class="cause" @click="emit('open', c.tabs, c.name, c.count)">{{ c.name.toLowerCase() }}</button>
+          {{ c.count }}</span>
+        <span v-if="f.openCount">
+          <button class="cause open" @click="emit('open', f.open, 'cause left open', f.openCount)">
+            cause left open</button>
+          {{ f.openCount }}</span>
       </p>
     </li>
   </ol>
