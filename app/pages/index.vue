@@ -136,6 +136,7 @@ const when = (at: string) => `${sayDay(at, day.value)} ${timeOf(at)}`
               A call opens a tab: say its site and what is wrong below, or add what is due at the right.
             </p>
           </div>
+          <p class="legend soft file"><a href="/api/calendar" download="keep-tab.ics">Plan as a calendar file</a></p>
           <p v-if="rows.length" class="legend soft">drag to reorder, or <kbd>Alt ↑↓</kbd> ·
             <i class="isolate" /> isolate <i class="mend" /> mend <i class="prove" /> prove</p>
         </template>

@@ -1,11 +1,13 @@
 /** The ledger, the shelf, the day, the books and search, on a database. */
 import { existsSync } from 'node:fs'
 import { eq, sql } from 'drizzle-orm'
+import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
 import type { LedgerDraft } from '#core/ledger'
 import { createWriter, type Line } from '#core/tab'
 import { fillDerived } from '../database/fill'
 import { documents, ledger, partsUsed, settledCalls } from '../database/schema'
+import { calendarOf } from './calendar'
 import { readCalls } from './calls'
 import { addLedgerLines, readLedger } from './ledger'
 import { addLines, heldOf } from './lines'
@@ -107,6 +109,30 @@ describe('the day', () => {
     expect(today.recurring).toMatchObject([
       { system: 'system-again', fault: 'switch', times: 3, years: 3, closed: false },
     ])
+  })
+})
+
+describe('the calendar', () => {
+  it('is read back by an independent reader: whole days, over a change of clocks too, each thing once', async () => {
+    const { db } = book.opened
+    const tab = await book.open('tab-in-autumn', 'system-calendar')
+    // clocks go back in the night before this day, in most places that change them
+    await add({ kind: 'planned', item: `tab:${tab}`, day: '2026-10-25', person: 'Ann, “the first”; here', rank: 1 })
+    await addLines(db, tab, [
+      line({ kind: 'follow-up', text: 'Look again, at the float; then\nring', due: '2026-06-20' }),
+    ])
+    const file = await calendarOf(db, '2026-06-15')
+    const events = new ICAL.Component(ICAL.parse(file) as unknown[]).getAllSubcomponents('vevent')
+      .map(e => new ICAL.Event(e))
+    const planned = events.find(e => e.uid === `tab:${tab}@keep-tab`)!
+    expect(planned.startDate.isDate).toBe(true)
+    expect([planned.startDate.toString(), planned.endDate.toString()]).toEqual(['2026-10-25', '2026-10-26'])
+    expect(planned.description).toContain('Ann, “the first”; here')
+    expect(events.find(e => e.summary.startsWith('Look again'))).toMatchObject({
+      summary: 'Look again, at the float; then\nring', location: 'Hill Farm, well',
+    })
+    expect(new Set(events.map(e => e.uid)).size).toBe(events.length)
+    for (const row of file.split('\r\n')) expect(Buffer.byteLength(row)).toBeLessThanOrEqual(75)
   })
 })
 

@@ -80,7 +80,7 @@ dl > div {
   display: grid;
   grid-template-columns: 92px 1fr;
   gap: 8px;
-  align-items: baseline;
+  align-items: start;
   border-bottom: 1px dashed var(--rule);
 }
 .hazard {
@@ -90,7 +90,7 @@ dl > div {
   margin: 0 -10px;
 }
 .hazard dt, .hazard .fact { color: var(--danger); font-weight: 700; }
-dt { font-size: var(--size-note); font-weight: 600; }
+dt { padding-top: 9px; font-size: var(--size-note); font-weight: 600; }
 dd { margin: 0; min-width: 0; }
 .fact {
   border: 0;
@@ -100,6 +100,9 @@ dd { margin: 0; min-width: 0; }
   min-height: 44px;
   width: 100%;
   cursor: pointer;
+}
+small {
+  display: block;
 }
 .fact:hover { text-decoration: underline; }
 .say { display: flex; flex-wrap: wrap; gap: 6px; padding: 4px 0; }

@@ -22,8 +22,9 @@ describe('the steps of a chart', () => {
 })
 
 describe('a trend', () => {
+  let n = 0
   const at = (day: string, more: object) =>
-    ({ id: `line-${day}-${JSON.stringify(more).length}`, at: `${day}T10:00:00.000Z`, ...more }) as UnplacedLine
+    ({ id: `line-${day}-${++n}`, at: `${day}T10:00:00.000Z`, ...more }) as UnplacedLine
   const call = (day: string, psi: number, settled: boolean) =>
     foldTab(kindFor('well-3wire'), [
       at(day, { kind: 'opened', complaint: 'check-up', words: '' }),
@@ -46,6 +47,21 @@ describe('a trend', () => {
         { day: '2026-03-01', value: 31 },
       ],
     })
+  })
+  it('leaves out how a fault was found, and has how it was left; a check keeps what it read before it aired', () => {
+    const lines = (failed: boolean, ...left: object[]) => foldTab(kindFor('well-3wire'), [
+      at('2026-03-01', { kind: 'opened', complaint: 'check-up', words: '' }),
+      at('2026-03-01', { kind: 'reading', test: 'precharge', value: 11 * PSI }),
+      ...(failed ? [at('2026-03-01', { kind: 'finding', role: 'failed', about: 'box.relay-open', text: '' })] : []),
+      at('2026-03-01', { kind: 'repair', component: 'tank', text: 'aired' }),
+      ...left.map(l => at('2026-03-01', l)),
+      at('2026-03-01', { kind: 'settled', summary: 'ok' }),
+    ].map(createWriter('test-device')))
+    const read = (...args: Parameters<typeof lines>) =>
+      trendsOf(kindFor('well-3wire'), [lines(...args)])[0]?.points.map(p => p.value)
+    expect(read(true)).toBeUndefined()
+    expect(read(true, { kind: 'reading', test: 'precharge', value: 38 * PSI })).toEqual([38])
+    expect(read(false)).toEqual([11])
   })
   it('is of readings that there are', () => expect(trendsOf(kindFor('well-3wire'), [])).toEqual([]))
 })

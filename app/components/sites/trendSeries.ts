@@ -3,7 +3,7 @@
  * call still open shows a fault, not a trend.
  */
 import type { SystemOutline } from '#core/systems'
-import type { TabState } from '#core/tab'
+import type { Evidence, TabState } from '#core/tab'
 import { unitsOf, US, type Quantity, type Units } from '#core/units'
 
 export interface TrendPoint {
@@ -29,7 +29,7 @@ const TRENDS = [
 
 export function trendsOf(
   kind: SystemOutline,
-  calls: readonly Pick<TabState, 'status' | 'evidence' | 'repaired'>[],
+  calls: readonly Read[],
   units: Units = US,
 ): Trend[] {
   return TRENDS.flatMap(([id, name]) => {
@@ -38,9 +38,8 @@ export function trendsOf(
     const points = calls
       .flatMap((state) => {
         if (state.status !== 'settled') return []
-        // what was read before the last repair is how it was found
         const line = state.evidence
-          .filter(e => e.line.test === id && (e.line.asLeft || e.repaired.length === state.repaired.length))
+          .filter(e => e.line.test === id && isAsLeft(e, state))
           .map(e => e.line)
           .at(-1)
         if (line?.kind !== 'reading' || line.value === null) return []
@@ -51,6 +50,12 @@ export function trendsOf(
     return points.length > 0 ? [{ id, name, unit, points }] : []
   })
 }
+
+type Read = Pick<TabState, 'status' | 'evidence' | 'repaired' | 'findings'>
+
+/** Where something had failed, what was read before its repair is how it was found. */
+const isAsLeft = ({ line, repaired }: Evidence, { findings, repaired: all }: Read) =>
+  findings.failed.length === 0 || line.asLeft || repaired.length === all.length
 
 /** Ticks from nought that hold the largest figure, three steps of a round width. */
 export function roundSteps(most: number): { readonly step: number, readonly top: number } {
