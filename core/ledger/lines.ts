@@ -6,7 +6,7 @@
 import { z } from 'zod'
 import { fail, ok, type Result } from '#core/foundation'
 import { ATTRIBUTES, PART_TYPE_IDS } from '#core/parts'
-import { lineId, stampSchema, type Stamp } from '#core/tab'
+import { lineId, MOST_LINE_LENGTH, stampSchema, type Stamp } from '#core/tab'
 
 export const LEDGER = 'ledger'
 export const PLACES_OF_STOCK = ['van', 'shop'] as const
@@ -120,10 +120,12 @@ export function parseLedgerLine(raw: unknown): Result<AnyLedgerLine> {
   const kind = (raw as { kind?: unknown } | null)?.kind
   const schema = typeof kind === 'string' && kind in BODIES ? whole[kind as LedgerKind] : foreign
   const parsed = schema.safeParse(raw)
+  const told = (raw as { id?: unknown } | null)?.id
+  const bad = (place: string, why: string) => fail('bad-form', { id: typeof told === 'string' ? told : '', place, why })
+  const length = parsed.success ? JSON.stringify(raw).length : 0
+  if (length > MOST_LINE_LENGTH)
+    return bad('the line', `it has ${length} characters, and ${MOST_LINE_LENGTH} is the most`)
   if (parsed.success) return ok(raw as AnyLedgerLine)
   const issue = parsed.error.issues[0]!
-  const told = (raw as { id?: unknown } | null)?.id
-  return fail('bad-form', {
-    id: typeof told === 'string' ? told : '', place: issue.path.join(' › ') || 'the line', why: issue.message,
-  })
+  return bad(issue.path.join(' › ') || 'the line', issue.message)
 }

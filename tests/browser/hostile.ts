@@ -30,7 +30,9 @@ const ROUTES: readonly (readonly [string, string])[] = [
   ['POST', '/api/me/passkey'], ['POST', '/api/me/passkey/ask'], ['POST', '/api/me/passkey/sign-in'],
   ['POST', '/api/demo'], ['GET', '/api/people'], ['POST', '/api/people'], ['PUT', '/api/people/:id'],
   ['POST', '/api/people/:id/link'], ['GET', '/api/sessions'], ['DELETE', '/api/sessions/:id'], ['GET', '/api/audit'],
-  ['GET', '/api/sheets/:id'], ['POST', '/api/tabs/:id/link'], ['GET', '/api/nowhere'], ['PATCH', '/api/today'],
+  ['GET', '/api/sheets/:id'], ['POST', '/api/tabs/:id/link'], ['GET', '/api/nowhere'],
+  ['POST', '/api/ledger/lines'], ['GET', '/api/shelf'], ['GET', '/api/sums'], ['GET', '/api/calls'],
+  ['GET', '/api/search'], ['GET', '/api/calendar'], ['PATCH', '/api/today'],
 ]
 const deep = (n: number) => `${'['.repeat(n)}${']'.repeat(n)}`
 const IDS = [
@@ -39,7 +41,8 @@ const IDS = [
 ]
 const QUERIES = [
   '', '', '?today=2026-02-31', '?after=-1', '?after=1e309', '?site=__proto__', '?as=csv', '?layTo=nonsense',
-  '?from=99999999999&size=-4', '?today[]=a&today[]=b', `?x=${'y'.repeat(4000)}`,
+  '?from=99999999999&size=-4', '?q=%22)%20OR%20NEAR(*', '?q[]=a', '?table=lives&from=nonsense',
+  '?tabs=,,%00,__proto__', '?kind=__proto__', '?today[]=a&today[]=b', `?x=${'y'.repeat(4000)}`,
 ]
 
 const VALUES: readonly unknown[] = [
@@ -66,6 +69,13 @@ export function createKnocks(seed: number, known: readonly string[]) {
     at: '2026-06-15T10:54:00.000Z', device: 'dev-hostile', counter: number() + 1, clock: '01781517600000.0001',
     seen: [], text: 'x', test: 'line.volts', value: 230,
   })
+  const entry = () => ({
+    ...line(),
+    kind: pick(['listed', 'counted', 'moved', 'fact', 'planned', 'ticked', 'check', 'system', 'struck', 'x']),
+    part: 'part-hostile', type: 'pressure-switch', name: 'x', number: '1', place: 'van', count: 1, do: 'used',
+    site: pick(known), fact: 'hazard', item: 'tab:x', day: '2026-06-15', person: '', rank: 1, what: 'x', done: true,
+    system: pick(known), check: 'filter', months: 1, line: 'line-hostile', reason: '',
+  })
   const book = () => {
     const tab = spoil({ id: pick(known), day: '2026-06-15', lines: [line()] })
     const system = spoil({ id: pick(known), name: 'x', kind: 'well-3wire', nameplate: {}, tabs: [tab] })
@@ -82,6 +92,7 @@ export function createKnocks(seed: number, known: readonly string[]) {
   })
   /** near to what is asked for */
   const near = (path: string): unknown => {
+    if (path === '/api/ledger/lines') return { lines: Array.from({ length: 4 }, () => spoil(entry())) }
     if (path.endsWith('/lines')) return { lines: Array.from({ length: 4 }, () => spoil(line())) }
     if (path === '/api/tabs') return opening()
     if (path === '/api/books') return book()

@@ -61,7 +61,8 @@ describe('somebody who is not signed in', () => {
   })
   it.each([
     '/api/today', '/api/sites', '/api/books', '/api/watch', '/api/people', '/api/audit', '/api/practice',
-    '/api/learned', '/api/sessions', '/api/devices/dev-of-the-test/lines',
+    '/api/learned', '/api/sessions',
+    '/api/shelf', '/api/sums', '/api/calls', '/api/search', '/api/calendar', '/api/devices/dev-of-the-test/lines',
   ])('is refused %s', async (path) => {
     expect(await client()(path)).toMatchObject({ status: 401, reply: { code: 'sign-in-first' } })
   })
