@@ -329,7 +329,7 @@ describe('a new system', () => {
   })
   it('keeps a picture with the tab, and finds leads by their ohms', async () => {
     const input = await page.driver.findElement(By.css('.photo input'))
-    await input.sendKeys(`${process.cwd()}/docs/screenshots/keys.png`)
+    await input.sendKeys(`${process.cwd()}/docs/screenshots/tab-day.png`)
     await page.see('Photo', '.area-tape .rows')
     await waitFor(
       async () =>
