@@ -42,7 +42,7 @@ describe('a burnt switch, from the finding to the proof', () => {
   it('takes terminals tapped on the picture and on the drawing, as found', async () => {
     await page.see('Tap a screw', '.area-path')
     const photo = await page.find('.area-tape input[type="file"]')
-    await photo.sendKeys(`${process.cwd()}/docs/screenshots/keys.png`)
+    await photo.sendKeys(`${process.cwd()}/docs/screenshots/tab-day.png`)
     await page.see('keys.png', '.area-tape').catch(() => undefined)
     await (await page.find('.area-path .held img')).click()
     await page.see('Which terminal is that?', '.area-path')
