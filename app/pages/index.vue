@@ -20,8 +20,9 @@ let here = true
 const stop = ledger.onKept(today.load)
 onMounted(async () => {
   await today.load()
-  // those of the day first
-  const ids = rows.value.filter(r => r.item.startsWith('tab:')).map(r => r.item.slice(4))
+  // those of the day first, then every other that is not settled
+  const onDay = rows.value.filter(r => r.item.startsWith('tab:')).map(r => r.item.slice(4))
+  const ids = [...new Set([...onDay, ...(today.reply?.tabs.map(t => t.id) ?? [])])]
   await readyTabs(ids, () => here, keeping.cannotCopy, (tab, brief) => {
     briefs.value = new Map([...briefs.value, [tab, brief]])
   })
@@ -168,15 +169,16 @@ const when = (at: string) => `${sayDay(at, day.value)} ${timeOf(at)}`
 </template>
 
 <style scoped>
-.today { min-height: 100%; display: grid; grid-template-rows: auto 1fr auto; gap: 12px; }
+.today { height: 100%; display: grid; grid-template-rows: auto minmax(0, 1fr) auto; gap: 12px; }
 .note { margin: 14px 16px 0; }
 .cols {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 360px;
   gap: 14px;
-  padding: 14px 16px 0;
+  padding: 14px 16px 12px;
   align-items: start;
   grid-row: 2;
+  overflow: auto;
 }
 .plan { min-height: 100%; }
 .head {
@@ -237,6 +239,6 @@ kbd {
 }
 .lasting { font-size: var(--size-small); }
 @media (max-width: 760px) {
-  .cols { grid-template-columns: minmax(0, 1fr); padding: 8px 8px 0; }
+  .cols { grid-template-columns: minmax(0, 1fr); padding: 8px; }
 }
 </style>

@@ -66,7 +66,7 @@ useEventListener('keydown', (e) => {
 </template>
 
 <style scoped>
-.say { position: sticky; bottom: 0; z-index: 5; }
+.say { position: relative; z-index: 5; }
 .above {
   position: absolute;
   bottom: 100%;
