@@ -169,7 +169,7 @@ const dividers = computed(() => {
   border-radius: var(--round);
   white-space: nowrap;
 }
-@media (max-width: 760px) {
+@media (max-width: 1000px) {
   .head {
     gap: 8px;
     padding: 4px 10px 0;

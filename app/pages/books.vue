@@ -216,7 +216,7 @@ td { border-bottom: 1px dashed var(--rule); padding: 6px 0; }
   min-height: 32px;
   text-align: right;
 }
-@media (max-width: 760px) {
+@media (max-width: 1000px) {
   .acts {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));

@@ -176,11 +176,10 @@ const when = (at: string) => `${sayDay(at, day.value)} ${timeOf(at)}`
   grid-template-columns: minmax(0, 1fr) 360px;
   gap: 14px;
   padding: 14px 16px 12px;
-  align-items: start;
+  grid-template-rows: minmax(max-content, 1fr);
   grid-row: 2;
   overflow: auto;
 }
-.plan { min-height: 100%; }
 .head {
   display: flex;
   flex-wrap: wrap;
@@ -238,6 +237,10 @@ kbd {
   font-size: var(--size-small);
 }
 .lasting { font-size: var(--size-small); }
+/* beside each other only where both have room */
+@media (max-width: 1080px) {
+  .cols { grid-template: auto / minmax(0, 1fr); grid-auto-rows: max-content; }
+}
 @media (max-width: 760px) {
   .cols { grid-template-columns: minmax(0, 1fr); padding: 8px; }
 }

@@ -107,7 +107,7 @@ const choose = (id: string) => {
   border-radius: var(--round);
   background: var(--panel);
 }
-@media (max-width: 760px) {
+@media (max-width: 1000px) {
   .cols { grid-template-columns: minmax(0, 1fr); }
   .cols > :last-child { position: static; order: -1; max-height: none; }
 }

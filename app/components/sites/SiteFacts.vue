@@ -51,7 +51,8 @@ const told = ({ at, by }: SiteFact) => [at ? sayDay(at) : '', by ?? ''].filter(B
             <button type="button" class="press plain" @click="editing = undefined">Leave it</button>
           </form>
           <button v-else class="fact" @click="edit(f.fact, f.text)">
-            <span class="visually-hidden">Change {{ FACT_WORDS[f.fact][0].toLowerCase() }}:</span> {{ f.text }} <small class="soft">{{ told(f) }}</small></button>
+            <span class="visually-hidden">Change {{ FACT_WORDS[f.fact][0].toLowerCase() }}:</span>
+            {{ f.text }} <small class="soft">{{ told(f) }}</small></button>
         </dd>
       </div>
     </dl>

@@ -81,6 +81,8 @@ const width = (minutes: number) => `${(100 * minutes) / props.widest}%`
   align-items: start;
   padding: 10px 8px 10px 12px;
   border-bottom: 1px dashed var(--rule);
+  /* what the engine says of it comes later, and moves nothing */
+  min-height: 104px;
 }
 .hazard { background: var(--danger-ground); }
 .when { font-weight: 700; font-size: var(--size-title); line-height: 1.35; }
