@@ -64,6 +64,7 @@ export const practiceSchema = z.strictObject({
   cutOffAdvice: z.enum(CUT_OFF_ADVICE).exactOptional(),
   proofCycles: z.literal(PROOF_CYCLES).exactOptional(),
   leakDownMinutes: z.literal(LEAK_DOWN_MINUTES).exactOptional(),
+  hourRate: z.number().min(0).max(10_000).exactOptional(),
   units: z.strictObject({
     pressure: unitSystem.exactOptional(),
     flow: unitSystem.exactOptional(),

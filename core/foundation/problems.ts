@@ -13,7 +13,7 @@ export const PROBLEM_CODES = [
   // three leads told apart
   'leads-all-open', 'lead-open', 'leads-cannot-be', 'leads-shorted', 'leads-sum', 'leads-alike',
   // systems and nameplates
-  'pump-curve-rises', 'unknown-kind', 'unknown-field', 'figure-out-of-range', 'not-a-choice', 'not-a-figure',
+  'pump-curve-rises', 'unknown-kind', 'no-tag', 'unknown-field', 'figure-out-of-range', 'not-a-choice', 'not-a-figure',
   // motors made from a nameplate
   'full-load-amps-too-low', 'locked-amps-too-low', 'main-ohms-too-high', 'nameplate-contradicts-itself',
   // circuits
@@ -27,7 +27,11 @@ export const PROBLEM_CODES = [
   // a logger's trace
   'trace-empty', 'trace-no-pressure', 'trace-units-mixed',
   // keeping and asking
-  'bad-form', 'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy',
+  'bad-form', 'post-down', 'desk-down', 'desk-odd', 'desk-none',
+  // tables taken in
+  'table-none', 'column-missing', 'row-ragged', 'row-doubled', 'cell-empty', 'not-a-date',
+
+  'busy', 'not-here', 'torn-reply', 'not-found', 'bad-request', 'disk-full', 'device-full', 'no-copy',
   'id-taken',
   // who may
   'sign-in-first', 'wrong-sign-in', 'needs-tls', 'no-right', 'link-spent', 'name-taken', 'weak-passphrase',

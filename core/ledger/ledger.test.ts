@@ -24,7 +24,7 @@ const moved = (doing: 'ordered' | 'brought' | 'loaded' | 'returned' | 'used' | '
 /** All that a ledger says, for comparing. */
 const told = (l: Ledger) => JSON.stringify([
   l.parts(), l.stock(PART), l.facts('site-larch'), l.history('site-larch', 'hazard'), l.system('system-1'), l.days(),
-  l.plan('2026-06-16'), l.isTicked('2026-06-16', 'SC-130'), l.months('system-1', 'filter'),
+  l.plan('2026-06-16'), l.isTicked('2026-06-16', 'SC-130'), l.months('system-1', 'filter'), l.tags(),
 ])
 
 describe('stock', () => {
@@ -79,6 +79,7 @@ describe('the ledger', () => {
       a({ kind: 'ticked', day: '2026-06-16', what: 'SC-130', done: true }),
       a({ kind: 'check', system: 'system-1', check: 'filter', months: 1 }),
       a({ kind: 'struck', line: wrong.id, reason: 'counted the wrong bin' }),
+      a({ kind: 'tag', system: 'system-1', token: '0123456789ABCDEFGHJKMNPQRS' }),
       { ...a(listed), kind: 'of-years-to-come' } as AnyLedgerLine,
     ]
     expect(new Set(lines.map(l => l.kind)).size).toBe(LEDGER_KINDS.length + 1)

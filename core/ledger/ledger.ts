@@ -4,12 +4,13 @@
  */
 import type { PartTypeId } from '#core/parts'
 import {
-  FACTS, isLedgerLine, PLACES_OF_STOCK,
+  EVERY_SYSTEM, FACTS, isLedgerLine, PLACES_OF_STOCK,
   type AnyLedgerLine, type CheckId, type FactId, type LedgerLine, type LedgerLineOf, type StockPlace,
 } from './lines'
 
 export type ListedPart = LedgerLineOf<'listed'> & { readonly type: PartTypeId }
 export type Fact = Pick<LedgerLineOf<'fact'>, 'id' | 'fact' | 'text' | 'at' | 'by'>
+export type Tag = Pick<LedgerLineOf<'tag'>, 'id' | 'system' | 'token' | 'at'>
 export type Planned = LedgerLineOf<'planned'>
 
 export interface Stock {
@@ -35,7 +36,11 @@ export interface Ledger {
   plan(day: string): readonly Planned[]
   days(): readonly string[]
   isTicked(day: string, what: string): boolean
+  /** every label that was stuck on, the latest first */
+  tags(): readonly Tag[]
+  /** by the system's own rule, else the shop's */
   months(system: string, check: CheckId): number | undefined
+  hasOwnMonths(system: string, check: CheckId): boolean
 }
 
 /** Whether a line was written after another. */
@@ -75,7 +80,10 @@ export function createLedger(lines: readonly AnyLedgerLine[] = []): Ledger {
     plan: day => [...now().planned.values()].filter(p => p.day === day).toSorted((a, b) => a.rank - b.rank),
     days: () => [...new Set([...now().planned.values()].map(p => p.day).filter(Boolean))].toSorted(),
     isTicked: (day, what) => now().ticked.get(`${day} ${what}`)?.done ?? false,
-    months: (system, check) => now().checks.get(`${system} ${check}`)?.months,
+    tags: () => [...now().tags.values()].toSorted(newestFirst),
+    hasOwnMonths: (system, check) => now().checks.has(`${system} ${check}`),
+    months: (system, check) =>
+      (now().checks.get(`${system} ${check}`) ?? now().checks.get(`${EVERY_SYSTEM} ${check}`))?.months,
   }
   ledger.append(lines)
   return ledger
@@ -92,12 +100,13 @@ interface Derived {
   readonly planned: Map<string, Planned>
   readonly ticked: Map<string, LedgerLineOf<'ticked'>>
   readonly checks: Map<string, LedgerLineOf<'check'>>
+  readonly tags: Map<string, LedgerLineOf<'tag'>>
 }
 
 function derive(lines: readonly LedgerLine[]): Derived {
   const into: Derived = {
     parts: new Map(), moves: new Map(), facts: new Map(), systems: new Map(), planned: new Map(), ticked: new Map(),
-    checks: new Map(),
+    checks: new Map(), tags: new Map(),
   }
   lines.forEach(line => add(into, line))
   return into
@@ -126,6 +135,8 @@ function add(into: Derived, line: LedgerLine): void {
     }
     case 'planned':
       return putLast(into.planned, line.item, line)
+    case 'tag':
+      return putLast(into.tags, line.token, line)
     case 'ticked':
       return putLast(into.ticked, `${line.day} ${line.what}`, line)
     case 'check':

@@ -6,6 +6,7 @@
 import { z } from 'zod'
 import { fail, ok, type Result } from '#core/foundation'
 import { ATTRIBUTES, PART_TYPE_IDS } from '#core/parts'
+import { TOKEN } from '#core/tags'
 import { lineId, MOST_LINE_LENGTH, stampSchema, type Stamp } from '#core/tab'
 
 export const LEDGER = 'ledger'
@@ -24,6 +25,9 @@ export const CHECKS = [
   'precharge', 'contacts', 'filter', 'insulation', 'amps', 'relief', 'tank', 'yield',
 ] as const
 export type CheckId = (typeof CHECKS)[number]
+
+/** Stands for every system, where a check's interval is the shop's rule. */
+export const EVERY_SYSTEM = 'every-system'
 
 const short = z.string().min(1).max(200)
 const text = z.string().max(2000)
@@ -87,8 +91,10 @@ const BODIES = {
     /** between two others: any number between theirs */
     rank: z.number().refine(Number.isFinite),
   }),
+  /** a label stuck on a system: its token opens it from then on, and so do those stuck on before it */
+  tag: z.object({ kind: z.literal('tag'), system: id, token: z.string().regex(TOKEN) }),
   ticked: z.object({ kind: z.literal('ticked'), day, what: short, done: z.boolean() }),
-  /** months between; nothing: not at all here */
+  /** months between, of one system or of every one; nought: not at all */
   check: z.object({
     kind: z.literal('check'), system: id, check: z.enum(CHECKS), months: z.number().int().min(0).max(240),
   }),

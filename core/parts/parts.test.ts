@@ -6,6 +6,7 @@ import { chooseWay } from './choose'
 import { judgeFit } from './fit'
 import { needsOf } from './needs'
 import { typesFor } from './typesFor'
+import { TRIP, waysFor } from './ways'
 import { ATTRIBUTES, PART_TYPE_IDS, PART_TYPES, rulesOf, type Attributes } from './types'
 
 const systemOf = (id: KindId, nameplate: Nameplate) => ({
@@ -21,7 +22,7 @@ const SWITCH: Attributes = {
 
 describe('the kinds of part', () => {
   it('go to components that there are, by attributes that there are', () => {
-    expect(PART_TYPE_IDS.length).toBe(21)
+    expect(PART_TYPE_IDS.length).toBe(22)
     for (const id of PART_TYPE_IDS) {
       for (const component of PART_TYPES[id].goesTo) expect(Object.keys(PARTS), id).toContain(component)
       for (const [attribute] of rulesOf(id)) expect(ATTRIBUTES[attribute], `${id} ${attribute}`).toBeDefined()
@@ -29,7 +30,7 @@ describe('the kinds of part', () => {
   })
   it('ask something of every system that they go to, but for what only the old part can say', () => {
     expect(PART_TYPE_IDS.filter(id => Object.keys(needsOf(id, WELL)).length === 0))
-      .toEqual(['nipple', 'relief-valve', 'cord', 'tube', 'other'])
+      .toEqual(['nipple', 'relief-valve', 'cord', 'tube', 'kit', 'other'])
     expect(needsOf('nipple', WELL, { thread: 1, material: 0 })).toEqual({ thread: 1 })
   })
 })
@@ -159,4 +160,37 @@ describe('repair or replace', () => {
     expect(chooseWay([{ way: 'clean', price: 0, minutes: 10, trip: 0, life: 9, temporary: true }], 90).best)
       .toBeUndefined()
   })
+})
+
+describe('the ways that there are', () => {
+  const offers = [
+    { type: 'pressure-switch', price: 48, minutes: 35, onVan: true },
+    { type: 'pressure-switch', price: 61, onVan: false },
+  ] as const
+  it('has the cheapest part for a new one, by the catalogue’s minutes and the shop’s own years', () => {
+    expect(waysFor({ component: 'switch', fault: 'switch.pole1-burnt', offers, minutes: 40, booked: 9 })).toEqual([
+      { way: 'replace', price: 48, minutes: 35, trip: 0, life: 9 },
+      { way: 'clean', price: 0, minutes: 15, trip: 0, life: 0.7 },
+    ])
+    // as the shop lists it comes before what the books know
+    const listed = waysFor({
+      component: 'switch', fault: 'switch.pole1-burnt', minutes: 40, booked: 9, offers: [{ ...offers[1], life: 12 }],
+    })
+    expect(listed[0]).toMatchObject({ minutes: 40, trip: TRIP, life: 12 })
+  })
+  it('tells a piece from the whole, under the well’s own names too', () => {
+    const pieces = [
+      { type: 'start-relay', price: 21, onVan: true }, { type: 'control-box', price: 96, onVan: false },
+    ] as const
+    const asked = { component: 'well-box', fault: 'well-box.relay-open', offers: pieces, minutes: 20 }
+    expect(waysFor(asked).map(w => [w.way, w.price, w.trip])).toEqual([['replace', 96, TRIP], ['kit', 21, 0]])
+  })
+  it('is nothing but a new one where nothing lesser is known, and nothing where the shelf has none', () => {
+    const gauge = { component: 'gauge', fault: 'gauge.stuck', minutes: 20 }
+    expect(waysFor({ ...gauge, offers: [{ type: 'gauge', price: 9, onVan: true }] })).toHaveLength(1)
+    expect(waysFor({ ...gauge, offers: [] })).toEqual([])
+  })
+  it('says of a tank that is aired once more that it tides over', () =>
+    expect(waysFor({ component: 'tank', fault: 'tank.waterlogged', offers: [], minutes: 120 }))
+      .toMatchObject([{ way: 'repair', temporary: true }]))
 })

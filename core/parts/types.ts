@@ -140,6 +140,7 @@ export const PART_TYPES = {
   'tube': { name: 'tube and ferrules', goesTo: ['unloader', 'switch'], rules: { outer: 'equal', material: 'look' } },
   'breaker': { name: 'breaker', goesTo: ['breaker'], rules: { poles: 'equal', amps: 'equal', volts: 'at-least' } },
   'fuse': { name: 'fuse', goesTo: ['fuse', 'breaker'], rules: { amps: 'equal', volts: 'at-least' } },
+  'kit': { name: 'repair kit', goesTo: ['starter', 'pump', 'head', 'unloader'], rules: { coilVolts: 'look' } },
   'other': { name: 'other part', goesTo: [], rules: {} },
 } as const satisfies Readonly<Record<string, PartType>>
 export type PartTypeId = keyof typeof PART_TYPES

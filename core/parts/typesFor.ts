@@ -7,7 +7,7 @@ const BY_FAULT: readonly (readonly [RegExp, readonly PartTypeId[]])[] = [
   [/\.relay/, ['start-relay', 'control-box']],
   [/\.(?:overload|heater)/, ['overload', 'control-box', 'motor']],
   [/\.coil/, ['coil', 'contactor']],
-  [/^starter\.contact|^starter\.welded/, ['contactor', 'other']],
+  [/^starter\.contact|^starter\.welded/, ['contactor', 'kit', 'other']],
   [/\.port-blocked/, ['nipple', 'pressure-switch']],
 ]
 

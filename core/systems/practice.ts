@@ -21,6 +21,8 @@ export interface ShopPractice {
   /** whole cycles watched after a repair */
   readonly proofCycles: (typeof PROOF_CYCLES)[number]
   readonly leakDownMinutes: (typeof LEAK_DOWN_MINUTES)[number]
+  /** money an hour, in the shop's own */
+  readonly hourRate: number
   /** what figures are shown in, and bare ones taken in */
   readonly units: Units
 }
@@ -32,6 +34,7 @@ export const USUAL_PRACTICE: ShopPractice = {
   cutOffAdvice: 'where-it-stays-dry',
   proofCycles: 2,
   leakDownMinutes: 10,
+  hourRate: 90,
   units: US,
 }
 

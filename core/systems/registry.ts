@@ -49,7 +49,7 @@ export const kindName = (id: string): string => (isKindId(id) ? KINDS[id].name :
 
 const composed = new Map<string, SystemKind>()
 /** Some fifty kinds with their options are in use at once; beyond it the one composed first is composed anew. */
-const MOST_COMPOSED = 500
+const MOST_COMPOSED = 64
 
 /**
  * The parts, points, faults and tests of a kind with the options that a nameplate chooses, worded by the shop's
@@ -60,6 +60,8 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}, practice: ShopPra
   const compose = (chosen: string, choices: Nameplate) => {
     const key = `${id}|${wording}|${chosen}`
     const kind = composed.get(key) ?? KINDS[id].compose(choices, practice)
+    // what was asked for last goes last
+    composed.delete(key)
     composed.set(key, kind)
     if (composed.size > MOST_COMPOSED) composed.delete(composed.keys().next().value!)
     return kind

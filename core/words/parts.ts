@@ -1,5 +1,5 @@
 /** Whether a part fits, and what else must change with it, as sentences. */
-import type { AlsoChange, Judged } from '#core/parts'
+import type { AlsoChange, Chosen, Judged, Way } from '#core/parts'
 import { ATTRIBUTES } from '#core/parts'
 import { formatValue, type Units } from '#core/units'
 
@@ -16,6 +16,22 @@ export function sayJudged(judged: Judged, say: (figure: number) => string): stri
   if (verdict === 'not') return `${label(judged)} ${has === undefined ? '?' : say(has)}, ${wanted} is wanted`
   return `${label(judged)} ${has === undefined ? '' : say(has)}`.trim()
 }
+
+export const WAY_WORDS: Readonly<Record<Way, string>> = {
+  replace: 'replace it', kit: 'a kit or piece', clean: 'clean it', repair: 'repair it',
+}
+
+/** Why one way is recommended. */
+export function sayChosen({ best, because }: Chosen): string {
+  if (!best) return 'Nobody knows how long any of them lasts: the shelf or the books would tell.'
+  const name = WAY_WORDS[best.way]
+  switch (because) {
+    case 'as-cheap-and-quicker': return `Best to ${plainly(name)}: as cheap over the years, and quicker today.`
+    case 'only-one-that-lasts': return `Best to ${plainly(name)}: the only one of which it is known how long it lasts.`
+    default: return `Best to ${plainly(name)}: it costs the least a year.`
+  }
+}
+const plainly = (name: string) => (name.startsWith('a ') ? `fit ${name}` : name)
 
 /** What must be done besides. */
 export function sayAlsoChange({ code, figures }: AlsoChange, units: Units): string {

@@ -27,6 +27,9 @@ const ACTS: Readonly<Record<string, (f: Facts) => string>> = {
   'exported': f => (f.site ? 'took out a site’s book' : 'took out the book'),
   'forgot-learned': () => 'let what was learned be counted anew',
   'sheet-link-made': () => 'made a link to a customer’s sheet',
+  'sheet-sent': () => 'sent a customer’s sheet',
+  'calendar-link-made': () => 'made a link to the calendar',
+  'part-ordered': f => `ordered ${f.count} of ${f.number}`,
   'backed-up': f => `made a backup of ${f.lines} lines`,
   'restored': f => `restored a backup of ${f.from}`,
 }

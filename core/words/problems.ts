@@ -55,6 +55,20 @@ const SENTENCES: Readonly<Record<ProblemCode, (f: Facts, units: Units) => string
     + 'three pairs are equal, or the start winding is damaged.',
   // systems and nameplates
   'pump-curve-rises': () => 'A pump gives less head the more it delivers: these points do not.',
+  'post-down': () => 'The mail server does not take it. Nothing was sent; save the sheet as PDF, or try again later.',
+  'desk-down': () =>
+    'The supplier’s desk does not answer. Nothing was ordered; the shelf goes on as it is. Try again later, or call.',
+  'table-none': f => `This is no table that can be read: ${f.why}.`,
+  'column-missing': f => `No column tells the ${String(f.column).toLowerCase()}: choose one.`,
+  'row-ragged': () =>
+    'It has more or fewer cells than there are heads: a separator within a cell wants quotes round it.',
+  'row-doubled': f => `It says the same as row ${f.first}.`,
+  'cell-empty': () => 'This is empty, and is needed.',
+  'not-a-date': f => `“${f.written}” is no day.`,
+  'desk-none': () => 'No supplier’s desk is named: whoever runs this server names one with KEEP_TAB_DESK.',
+  'desk-odd': f => `The supplier’s desk gave an answer that makes no sense (${f.why}). Nothing was ordered.`,
+  'no-tag': f =>
+    `“${f.said}” is no tag of Keep Tab: its code has eight letters and figures, such as 4KX7-2M9Q.`,
   'unknown-kind': f =>
     `${f.place ? `${f.place}: ` : ''}“${f.kind}” is not a kind of system this version `
     + `knows${f.known ? ` (it knows ${f.known})` : ''}.`,

@@ -5,6 +5,9 @@ import { sayMark, sayProblem, sayProofFault } from '.'
 
 const FACTS = {
   role: 'office',
+  said: 'hello',
+  column: 'Number',
+  first: 3,
   roles: 'owner',
   seconds: 60,
   least: 12,

@@ -1,0 +1,1 @@
+export { createPieceReader, type Piece, type PieceReader, type Pieces } from './pieces'
