@@ -1,10 +1,25 @@
 import { cpSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { build } from 'vite'
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 // the core has no load-time side effects: what is not used of it is not shipped
 const treeshake = { moduleSideEffects: (id: string) => !/[\\/]core[\\/][^?]*\.ts$/.test(id) }
+
+/** A script of its own: were it a chunk of the server's, the thread would begin a second server. */
+const buildThread = (outDir: string) => build({
+  configFile: false,
+  logLevel: 'warn',
+  resolve: { alias: { '#contracts': here('./shared/contracts.ts') } },
+  build: {
+    ssr: here('./server/jobs/worker.ts'),
+    outDir,
+    emptyOutDir: false,
+    target: 'node20',
+    rollupOptions: { output: { entryFileNames: 'jobs.mjs', inlineDynamicImports: true } },
+  },
+})
 
 export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '@primevue/nuxt-module', '@vite-pwa/nuxt', '@nuxt/eslint'],
@@ -29,6 +44,7 @@ export default defineNuxtConfig({
   },
   css: ['~/assets/faces.css', '~/assets/look.css'],
   alias: { '#core': here('./core'), '#contracts': here('./shared/contracts.ts') },
+  experimental: { defaults: { nuxtLink: { prefetch: false } } },
   compatibilityDate: '2026-01-01',
   nitro: { compressPublicAssets: true, prerender: { routes: ['/shell'] } },
   vite: {
@@ -49,11 +65,12 @@ export default defineNuxtConfig({
     'nitro:init': (nitro) => {
       // pages are drawn in the browser, which brings the components' styles itself: the server need not load them
       nitro.options.plugins = nitro.options.plugins.filter(plugin => !plugin.includes('@primevue'))
-      nitro.hooks.hook('compiled', () =>
-        cpSync(here('./server/database/migrations'), `${nitro.options.output.serverDir}/migrations`, {
-          recursive: true,
-        }),
-      )
+      nitro.hooks.hook('compiled', async () => {
+        const { serverDir } = nitro.options.output
+        cpSync(here('./server/database/migrations'), `${serverDir}/migrations`, { recursive: true })
+        // what takes long runs in a thread, whose script stands beside the server's
+        if (!nitro.options.dev) await buildThread(serverDir)
+      })
     },
   },
   eslint: { config: { stylistic: true } },
@@ -67,7 +84,8 @@ export default defineNuxtConfig({
     registerType: 'autoUpdate',
     manifest: false,
     workbox: {
-      globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}'],
+      // with the faces that papers are drawn in
+      globPatterns: ['**/*.{js,css,html,woff2,svg,webmanifest}', '**/*-normal-*.woff', '**/*.ttf'],
       navigateFallback: '/shell',
       navigateFallbackDenylist: [/^\/api\//],
       clientsClaim: true,

@@ -9,6 +9,9 @@ until is_free; do PORT=$((PORT + 1)); done
 mkdir -p data
 rm -f data/demo.db data/demo.db-wal data/demo.db-shm
 export DATABASE_URL="file:data/demo.db" KEEP_TAB_DEMO="R. Fennick"
+# the stand-in for a supplier's desk goes with the demo, and ends with it
+export DESK_PORT=$((PORT + 80)) KEEP_TAB_DESK="http://127.0.0.1:$((PORT + 80))"
+npx tsx standins/desk.ts --port "$DESK_PORT" --with $$ &
 npx tsx demo/load.ts --database "$DATABASE_URL"
 echo "Keep Tab is at http://$HOST:$PORT — stop it with Ctrl+C."
 exec node .output/server/index.mjs

@@ -7,7 +7,7 @@ import { practiceSchema } from '#core/formats'
 import { readProblem } from '#core/foundation'
 import { parseLine, type AnyLine } from '#core/tab'
 
-import { dayParts, siteFact } from './record'
+import { dayParts, siteFact, systemCheck } from './record'
 
 export * from './people'
 export * from './record'
@@ -86,6 +86,7 @@ const systemCard = z.object({
   kind: z.string(),
   location: z.string(),
   installed: z.string().nullable(),
+  retired: z.string().default(''),
   nameplate: z.record(z.string(), z.number()),
 })
 const fittedPart = z.object({
@@ -95,6 +96,9 @@ const fittedPart = z.object({
   fitted: z.string().nullable(),
   removed: z.string().nullable(),
   why: z.string(),
+  /** years that such a part lasts: as the shop lists it, else half of the shop's own */
+  life: z.number().optional(),
+  lifeBy: z.enum(['shelf', 'books']).optional(),
 })
 const tabCard = z.object({
   id: z.string(),
@@ -149,24 +153,39 @@ export const todayReply = z.object({
   ...dayParts,
 })
 const listedSite = siteCard.extend({
-  systems: z.array(z.object({ id: z.string(), name: z.string(), kind: z.string() })),
+  systems: z.array(z.object({
+    id: z.string(), name: z.string(), kind: z.string(), retired: z.string().default(''),
+  })),
   tabs: z.number(),
   open: z.number(),
 })
-export const sitesReply = z.array(listedSite)
+/** A page of them, by name; what the next one begins after, where there is one. */
+export const sitesReply = z.object({ sites: z.array(listedSite), next: z.string().optional() })
+export const sitesQuery = z.object({
+  seek: z.string().max(200).optional(),
+  kind: z.string().max(40).optional(),
+  after: z.string().max(400).optional(),
+  most: z.coerce.number().int().min(1).max(1000).optional(),
+})
+export const SITES_A_PAGE = 60
 export const siteReply = z.object({
   site: siteFile,
+  /** others of the same name: opened twice, as on two devices without a signal */
+  alike: z.array(siteCard).default([]),
   facts: z.array(siteFact).default([]),
   systems: z.array(
     z.object({
       system: systemCard,
       fitted: z.array(fittedPart),
+      checks: z.array(systemCheck).default([]),
+      /** its latest tag */
+      token: z.string().optional(),
       tabs: z.array(z.object({ tab: tabCard, lines: z.array(line) })),
     }),
   ),
 })
 export const systemReply = systemCard
-export const importReply = z.object({
+const importCounts = {
   sites: z.number(),
   systems: z.number(),
   tabs: z.number(),
@@ -174,6 +193,15 @@ export const importReply = z.object({
   already: z.number(),
   /** what of the file stayed out, since its number is another's here */
   refused: z.array(z.string()),
+}
+/** A file that is taken in: done, or how far it is. */
+export const importReply = z.object({
+  ...importCounts,
+  id: z.string(),
+  state: z.enum(['staging', 'applying', 'done', 'failed', 'cancelled']),
+  total: z.number(),
+  done: z.number(),
+  problem: problem.optional(),
 })
 export const learnedReply = z.object({
   since: z.string(),
@@ -198,6 +226,9 @@ export type LearnedReply = Said<typeof learnedReply>
 export type ListedTab = Said<typeof listedTab>
 export type FollowUp = Said<typeof followUp>
 export type TodayReply = Said<typeof todayReply>
+export type SitesQuery = Said<typeof sitesQuery>
+export type SitesReply = Said<typeof sitesReply>
 export type ListedSite = Said<typeof listedSite>
 export type SiteReply = Said<typeof siteReply>
+export type ImportCounts = Readonly<z.infer<z.ZodObject<typeof importCounts>>>
 export type ImportReply = Said<typeof importReply>

@@ -21,7 +21,11 @@ export const listedPart = z.object({
   least: z.object({ van: count.optional(), shop: count.optional() }).optional(),
   stock,
 })
-export const shelfReply = z.object({ parts: z.array(listedPart) })
+export const shelfReply = z.object({
+  parts: z.array(listedPart),
+  /** years that half of the shop's own lasted, by component */
+  lives: z.record(z.string(), z.number()).default({}),
+})
 
 /** What to have on the van: asked for by a carried tab, or less than the shop wants there. */
 export const toLoad = z.object({
@@ -43,6 +47,13 @@ export const dayParts = {
   people: z.array(z.string()).default([]),
   ticked: z.array(z.string()).default([]),
   load: z.array(toLoad).default([]),
+  /** what falls due on systems by the rules for checks, and the working day it is laid to */
+  checks: z.array(z.object({
+    system: z.string(), siteId: z.string(), siteName: z.string(), systemName: z.string(),
+    checks: z.array(z.string()), due: z.string(), on: z.string(),
+  })).default([]),
+  /** months between checks by the shop's rule, where it has one */
+  rules: z.record(z.string(), z.number()).default({}),
   /** systems whose cause was left open again and again */
   recurring: z.array(z.object({
     system: z.string(), systemName: z.string(), siteId: z.string(), siteName: z.string(), fault: z.string(),
@@ -100,7 +111,7 @@ export const booksQuery = z.object({
   to: z.iso.date().optional(),
 })
 
-export const SUM_TABLES = ['calls', 'faults', 'tests', 'lives'] as const
+export const SUM_TABLES = ['calls', 'faults', 'tests', 'lives', 'parts'] as const
 /** Settled tabs by name, for the figure that they stand behind. */
 export const callsReply = z.object({
   calls: z.array(z.object({
@@ -109,6 +120,37 @@ export const callsReply = z.object({
 })
 export const MOST_NAMED = 60
 
+/** How often something is looked at on a system, when it was last, and when it is due. */
+export const systemCheck = z.object({
+  check: z.string(), months: count, last: z.string(), due: z.string(),
+  /** whether the system has a rule of its own */
+  own: z.boolean(), tests: z.array(z.string()),
+})
+/** A sheet by mail: a PDF in base 64, as the device has drawn it. */
+export const postRequest = z.strictObject({
+  to: z.email().max(200),
+  subject: z.string().trim().min(1).max(200).regex(/^[^\r\n]*$/),
+  text: z.string().max(5000),
+  name: z.string().regex(/^[\p{L}\p{N}-]{1,90}\.pdf$/u),
+  pdf: z.string().regex(/^JVBERi[A-Za-z0-9+/]*={0,2}$/),
+})
+export const deskQuery = z.object({ number: z.string().trim().min(1).max(80) })
+export const orderRequest = z.strictObject({
+  key: z.string().min(6).max(64), number: z.string().trim().min(1).max(80), count: z.number().int().min(1).max(1000),
+})
+/** What a supplier's desk says of a number: money, pieces, days. */
+export const quoteReply = z.object({ number: z.string(), price: z.number(), available: z.number(), days: z.number() })
+export const orderedReply = z.object({ order: z.string(), days: z.number() })
+/** A link to the plan as a calendar feed. */
+export const calendarLinkReply = z.object({ word: z.string() })
+export const postReply = z.object({ told: z.string() })
+/** Labels that are stuck on systems: what each opens. */
+export const tagsReply = z.object({
+  tags: z.array(z.object({
+    token: z.string(), system: z.string(), systemName: z.string(), kind: z.string(), site: z.string(),
+    siteName: z.string(),
+  })),
+})
 /** What is known of a site: the line of the ledger that says it, when and by whom. */
 export const siteFact = z.object({
   fact: z.string(), text: z.string(), at: z.string(), by: z.string().optional(),
@@ -122,5 +164,7 @@ export type ToLoad = Said<typeof toLoad>
 export type BooksReply = Said<typeof booksReply>
 export type BooksQuery = Said<typeof booksQuery>
 export type SearchReply = Said<typeof searchReply>
+export type SystemCheck = Said<typeof systemCheck>
+export type TagsReply = Said<typeof tagsReply>
 export type SiteFact = Said<typeof siteFact>
 export type CallsReply = Said<typeof callsReply>

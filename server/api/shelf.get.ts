@@ -1,4 +1,4 @@
-import { handle } from '../http/handle'
+import { handle, todayOf } from '../http/handle'
 import { readShelf } from '../services/shelf'
 
-export default handle('read', ({ db }) => readShelf(db))
+export default handle('read', ({ db, event }) => readShelf(db, todayOf(event)))

@@ -5,6 +5,8 @@
 import { blob, index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import { ROLES } from '#contracts'
 import type { SettledCall } from '#core/books'
+import type { Facts } from '#core/foundation'
+import type { ImportCounts } from '#contracts'
 import type { Practice } from '#core/formats'
 
 export const shop = sqliteTable('shop', {
@@ -22,13 +24,17 @@ export const practices = sqliteTable('practices', {
   practice: text({ mode: 'json' }).$type<Practice>().notNull(),
 })
 
-export const sites = sqliteTable('sites', {
-  id: text().primaryKey(),
-  name: text().notNull(),
-  place: text().notNull().default(''),
-  contact: text().notNull().default(''),
-  access: text().notNull().default(''),
-})
+export const sites = sqliteTable(
+  'sites',
+  {
+    id: text().primaryKey(),
+    name: text().notNull(),
+    place: text().notNull().default(''),
+    contact: text().notNull().default(''),
+    access: text().notNull().default(''),
+  },
+  t => [index('sites_name').on(t.name, t.id)],
+)
 
 export const systems = sqliteTable(
   'systems',
@@ -41,6 +47,8 @@ export const systems = sqliteTable(
     kind: text().notNull(),
     location: text().notNull().default(''),
     installed: text(),
+    /** the day; blank while it is in service */
+    retired: text().notNull().default(''),
     /** the nameplate in force now: the last of its records */
     nameplate: text({ mode: 'json' }).$type<Record<string, number>>().notNull(),
   },
@@ -303,6 +311,34 @@ export const documents = sqliteTable('documents', {
   detail: text().notNull().default(''),
   words: text().notNull().default(''),
 })
+
+export const IMPORT_STATES = ['staging', 'applying', 'done', 'failed', 'cancelled'] as const
+/** Files that are taken in: how far each is. The journal by which one goes on after a stop. */
+export const imports = sqliteTable('imports', {
+  id: text().primaryKey(),
+  at: text().notNull(),
+  sender: text().notNull().default(''),
+  session: text().notNull().default(''),
+  layTo: text('lay_to').notNull().default(''),
+  state: text({ enum: IMPORT_STATES }).notNull(),
+  /** pieces that there are, and those that are in the book */
+  total: integer().notNull().default(0),
+  done: integer().notNull().default(0),
+  counts: text({ mode: 'json' }).$type<ImportCounts>().notNull(),
+  problem: text({ mode: 'json' }).$type<{ readonly code: string, readonly facts: Facts }>(),
+})
+/** Pieces of a file that is being taken in: read by nobody else, gone once it is done. */
+export const staged = sqliteTable(
+  'staged',
+  {
+    import: text().notNull(),
+    site: integer().notNull(),
+    system: integer().notNull(),
+    tab: integer().notNull(),
+    body: text().notNull(),
+  },
+  t => [primaryKey({ columns: [t.import, t.site, t.system, t.tab] })],
+)
 
 export const meters = sqliteTable('meters', {
   id: text().primaryKey(),

@@ -1,5 +1,5 @@
 import { useStorage } from 'nitropack/runtime'
-import { attachmentsFolder, folderDriver, type FileStore } from './files'
+import { driverFor, type FileStore } from './files'
 import { openDatabase, type OpenedDatabase } from './open'
 
 const url = () => process.env.DATABASE_URL || 'file:data/keep-tab.db'
@@ -11,9 +11,9 @@ export function useOpenedDatabase(): Promise<OpenedDatabase> {
   return opened ??= openDatabase(url(), useFiles(), process.env.DATABASE_TOKEN)
 }
 
-/** The framework's storage, with pictures in a folder beside the database unless ATTACHMENTS names another. */
+/** The framework's storage, with pictures where the configuration has them (files.ts). */
 export function useFiles(): FileStore {
-  if (!mounted) useStorage().mount('attachments', folderDriver(attachmentsFolder(url())))
+  if (!mounted) useStorage().mount('attachments', driverFor(url()))
   mounted = true
   return useStorage('attachments')
 }

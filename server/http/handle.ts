@@ -2,6 +2,8 @@
  * What every handler does the same way: who asks and what for, the database in, a schema at the door, a refusal out as
  * code and facts.
  */
+import { once } from 'node:events'
+import type { Writable } from 'node:stream'
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
 import type { Problem } from '#core/foundation'
@@ -81,18 +83,35 @@ function parseJson(bytes: Uint8Array): unknown {
 
 /** The bytes of a request, given up as soon as there are too many of them; packed ones are not unpacked. */
 export async function readBytes(event: H3Event, most: number): Promise<Uint8Array> {
+  const pieces: Buffer[] = []
+  for await (const piece of bytesOf(event, most)) pieces.push(piece)
+  return Buffer.concat(pieces)
+}
+
+/** The same, put down as they come: a large file is never held. */
+export async function writeBytes(event: H3Event, out: Writable, most: number): Promise<void> {
+  const failed = once(out, 'error').then(([error]) => {
+    throw error
+  })
+  failed.catch(() => undefined)
+  for await (const piece of bytesOf(event, most))
+    if (!out.write(piece)) await Promise.race([once(out, 'drain'), failed])
+  out.end()
+  await Promise.race([once(out, 'finish'), failed])
+}
+
+async function* bytesOf(event: H3Event, most: number): AsyncGenerator<Buffer> {
   const packed = getRequestHeader(event, 'content-encoding') ?? 'identity'
   if (packed !== 'identity')
     throw new Refusal(415, { code: 'bad-request', facts: { place: 'the request', why: `it is packed (${packed})` } })
   const tooLarge = () => new Refusal(413, { code: 'too-large', facts: { most: sayBytes(most) } })
   if (Number(getRequestHeader(event, 'content-length') ?? 0) > most) throw tooLarge()
-  const pieces: Buffer[] = []
   let length = 0
   try {
     for await (const piece of event.node.req as AsyncIterable<Buffer>) {
       length += piece.length
       if (length > most) throw tooLarge()
-      pieces.push(piece)
+      yield piece
     }
   }
   catch (error) {
@@ -100,7 +119,6 @@ export async function readBytes(event: H3Event, most: number): Promise<Uint8Arra
     // whoever sent it is gone: nobody reads the answer, and nothing went wrong here
     throw new Refusal(400, { code: 'bad-request', facts: { place: 'the request', why: 'it was cut off' } })
   }
-  return Buffer.concat(pieces)
 }
 const sayBytes = (bytes: number) => (bytes >= KB * KB ? `${bytes / KB / KB} MB` : `${bytes / KB} kB`)
 

@@ -5,6 +5,7 @@ export const LIMITS = {
   'sign-in': { times: 10, within: 300 },
   'posts': { times: 3000, within: 60 },
   'imports': { times: 30, within: 3600 },
+  'mails': { times: 60, within: 3600 },
   'sheets': { times: 120, within: 60 },
 } as const
 export type Limited = keyof typeof LIMITS

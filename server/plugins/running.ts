@@ -1,6 +1,12 @@
 import { spawn } from 'node:child_process'
+import { existsSync } from 'node:fs'
+import { readdir, rm } from 'node:fs/promises'
+import { besideBook } from '../database/files'
 import { emptyLog } from '../database/pragmas'
-import { useOpenedDatabase } from '../database/use'
+import { useFiles, useOpenedDatabase } from '../database/use'
+import type { Database } from '../database/types'
+import { askJob, endJobs } from '../jobs/ask'
+import { unfinishedImports } from '../services/imports'
 import { createOthers, LOOK_EVERY } from '../services/others'
 import { endWatching } from '../services/watch'
 
@@ -12,7 +18,8 @@ const HOUR = 3600e3
  */
 export default defineNitroPlugin((nitro) => {
   if (import.meta.prerender) return
-  void useOpenedDatabase().then(({ db }) => {
+  void useOpenedDatabase().then(({ db, url }) => {
+    goOn(db, url).catch((error: unknown) => console.error(`imports: ${error instanceof Error ? error.message : ''}`))
     const look = createOthers(db)
     setInterval(() => void look().catch(() => undefined), LOOK_EVERY).unref()
   }, () => undefined)
@@ -21,9 +28,21 @@ export default defineNitroPlugin((nitro) => {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endWatching)
   nitro.hooks.hook('close', async () => {
     endWatching()
+    endJobs()
     await useOpenedDatabase().then(({ client }) => emptyLog(client)).catch(() => undefined)
   })
 })
+
+/** Files that were being taken in when the server stopped; what was given out then is nobody's any more. */
+async function goOn(db: Database, url: string) {
+  await rm(besideBook(url, 'outgoing'), { recursive: true, force: true })
+  // another process's file is not here: it goes on there
+  const going = (await unfinishedImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))
+  for (const file of await readdir(besideBook(url, 'incoming')).catch(() => []))
+    if (!going.includes(file)) await rm(besideBook(url, `incoming/${file}`), { force: true })
+  for (const id of going)
+    await askJob('import', { db, files: useFiles(), url }, { id, path: besideBook(url, `incoming/${id}`) })
+}
 
 /** In a process of its own, so that no post waits for it. */
 function backUp() {

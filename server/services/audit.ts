@@ -10,7 +10,8 @@ export type Act
   = | 'signed-in' | 'sign-in-failed' | 'signed-out' | 'session-ended' | 'owner-link-made' | 'invited' | 'joined'
     | 'role-changed' | 'left' | 'recovery-link-made' | 'passkey-added' | 'site-added' | 'system-added'
     | 'nameplate-changed' | 'practice-changed'
-    | 'imported' | 'exported' | 'forgot-learned' | 'sheet-link-made' | 'backed-up' | 'restored'
+    | 'imported' | 'exported' | 'forgot-learned' | 'sheet-link-made' | 'sheet-sent'
+    | 'calendar-link-made' | 'part-ordered' | 'backed-up' | 'restored'
 
 export const auditWork = (db: Database, who: string, act: Act, facts: Facts = {}): Work =>
   db.insert(audit).values({ at: new Date().toISOString(), who, act, facts })

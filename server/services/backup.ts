@@ -10,7 +10,7 @@ import { dirname, join } from 'node:path'
 import { createClient } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import { hashOf } from '#core/formats'
-import { attachmentsFolder } from '../database/files'
+import { attachmentsFolder, s3Place } from '../database/files'
 import { attachments } from '../database/schema'
 import * as schema from '../database/schema'
 import type { Database } from '../database/types'
@@ -53,12 +53,14 @@ export async function backUp(
     const copy = join(making, BOOK)
     await db.$client.execute({ sql: 'VACUUM INTO ?', args: [copy] })
     const { lines, tabs, hashes, heads } = await readCopy(copy)
-    const odd = copyPictures(hashes, attachmentsFolder(url), join(making, PICTURES))
+    // in a store of their own they are backed up by its means
+    const here = s3Place() ? [] : hashes
+    const odd = copyPictures(here, attachmentsFolder(url), join(making, PICTURES))
     writeFileSync(join(making, SEAL), JSON.stringify(seal(key, heads, at), null, 1))
     renameSync(making, join(to, name))
     rotate(to, most)
     await write(db, [auditWork(db, 'the server', 'backed-up', { lines })])
-    return { place: join(to, name), lines, tabs, pictures: hashes.length - odd.length, odd }
+    return { place: join(to, name), lines, tabs, pictures: here.length - odd.length, odd }
   }
   finally {
     rmSync(join(to, PARTIAL), { recursive: true, force: true })

@@ -93,12 +93,12 @@ describe('books', () => {
     other.client.close()
   })
   it('leave nothing behind when a part of them cannot be taken', async () => {
-    const before = (await listSites(book.opened.db)).length
+    const before = (await listSites(book.opened.db)).sites.length
     const bad = JSON.parse(demo) as { sites: { name: string, systems: { tabs: { lines: string[] }[] }[] }[] }
     bad.sites[0]!.name = 'Half a Site'
     bad.sites.at(-1)!.systems[0]!.tabs[0]!.lines.push('25:99 nonsense 7')
     expect((await refusal(book.takeIn(JSON.stringify(bad)))).problem.code).toBe('bad-line')
-    expect((await listSites(book.opened.db)).length).toBe(before)
+    expect((await listSites(book.opened.db)).sites.length).toBe(before)
   })
   it('fill today with what is open, carried and due', async () => {
     const today = await readToday(book.opened.db, '2026-06-15')
@@ -110,8 +110,8 @@ describe('books', () => {
 
 describe('nameplates', () => {
   it('are kept when they make sense and refused by the figure when they do not', async () => {
-    const site = (await listSites(book.opened.db)).find(s => s.name === 'Quillwood Joinery')!
-    const { system } = (await readSite(book.opened.db, site.id)).systems[0]!
+    const site = (await listSites(book.opened.db)).sites.find(s => s.name === 'Quillwood Joinery')!
+    const { system } = (await readSite(book.opened.db, site.id, '2026-06-15')).systems[0]!
     const now = { from: '2026-06-15T10:00:00.000Z', by: '' }
     expect(
       (await saveNameplate(book.opened.db, system.id, { 'motor.power': '1/2 hp' }, now)).nameplate['motor.power'],
@@ -122,7 +122,8 @@ describe('nameplates', () => {
     expect(
       (await refusal(saveNameplate(book.opened.db, system.id, { 'motor.power': '900 hp' }, now))).problem.code,
     ).toBe('figure-out-of-range')
-    expect((await readSite(book.opened.db, site.id)).systems[0]!.system.nameplate['motor.power']).toBeCloseTo(
+    const [again] = (await readSite(book.opened.db, site.id, '2026-06-15')).systems
+    expect(again!.system.nameplate['motor.power']).toBeCloseTo(
       372.85,
       1,
     )

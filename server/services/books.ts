@@ -1,6 +1,6 @@
 /** Taking in and giving out the open file. An import is one transaction: all of the file or none of it. */
-import { eq, inArray } from 'drizzle-orm'
-import type { ImportReply } from '#contracts'
+import { eq, inArray, sql } from 'drizzle-orm'
+import type { ImportCounts } from '#contracts'
 import {
   makeId,
   readFile,
@@ -23,7 +23,7 @@ import { attachmentsOf, keepAttachment } from './attachments'
 import { auditWork } from './audit'
 import { readPlates, readPractices } from './facts'
 import { forgetFold } from './folds'
-import { ledgerLines, ledgerWork, sortLedger } from './ledger'
+import { ledgerLines, ledgerWork, readLedger, sortLedger, systemChanges } from './ledger'
 import { linesOf, saysTheSame } from './lines'
 import { Refusal } from './problems'
 
@@ -40,12 +40,30 @@ export async function importBook(
   files: FileStore,
   bytes: Uint8Array,
   { layTo, ...from }: Import = {},
-): Promise<ImportReply> {
+): Promise<ImportCounts> {
   const book = readFile(bytes, layTo)
   if (!book.ok) throw new Refusal(422, book.problem)
-  const { company, practice, meters: told, sites: own, ledger: written } = book.value
   for (const [hash, content] of book.value.attachments)
     await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)
+  const { work, counts, changed } = await workOf(db, book.value, from)
+  const { tabs: fresh, lines: added } = counts
+  await write(db, [...work, auditWork(db, from.sender ?? 'the server', 'imported', { tabs: fresh, lines: added })])
+  changed.forEach(tab => forgetFold(db, tab))
+  return counts
+}
+
+export interface Taken {
+  readonly work: readonly Work[]
+  readonly counts: ImportCounts
+  /** tabs that get lines */
+  readonly changed: readonly string[]
+}
+
+/** The work that takes in a book, or a part of one. */
+export async function workOf(
+  db: Database, book: Omit<ReadBook, 'attachments'>, from: Omit<Import, 'layTo'>,
+): Promise<Taken> {
+  const { company, practice, meters: told, sites: own, ledger: written } = book
   const taken = await readTaken(db, own)
   const count = { sites: own.length, systems: 0, tabs: 0, lines: 0, already: 0 }
   const refused: string[] = []
@@ -63,10 +81,13 @@ export async function importBook(
   const sorted = await sortLedger(db, written)
   refused.push(...sorted.refused.map(r => `line ${r.id} of the ledger`))
   const now = new Date().toISOString()
+  // a system that was moved here since the file was written takes its tabs where it stands
+  const ledgerNow = await readLedger(db)
   for (const { systems: within, ...site } of own) {
     work.push(db.insert(sites).values(site).onConflictDoNothing(), documentWork(db, siteDocument(site)))
     for (const system of within) {
-      if ((taken.systems.get(system.id) ?? site.id) !== site.id) {
+      const stands = taken.systems.get(system.id) ?? site.id
+      if (stands !== site.id && ledgerNow.system(system.id).site === undefined) {
         refused.push(`system ${system.name}`)
         continue
       }
@@ -99,11 +120,10 @@ export async function importBook(
       }
     }
   }
-  const { tabs: fresh, lines: added } = count
+  const placed = own.flatMap(s => s.systems.map(y => y.id))
   if (sorted.fresh.length > 0) work.push(...(await ledgerWork(db, sorted.fresh, from)))
-  await write(db, [...work, auditWork(db, from.sender ?? 'the server', 'imported', { tabs: fresh, lines: added })])
-  changed.forEach(tab => forgetFold(db, tab))
-  return { ...count, refused }
+  work.push(...(await systemChanges(db, sorted.fresh, placed)))
+  return { work, counts: { ...count, refused }, changed }
 }
 
 /** Which of a file's ids are here already, and whose they are. */
@@ -116,8 +136,12 @@ async function readTaken(db: Database, own: ReadBook['sites']) {
     for (const r of rows) held.set(r.id, r.tab)
   }
   return {
-    systems: new Map((await db.select({ id: systems.id, site: systems.site }).from(systems)).map(s => [s.id, s.site])),
-    tabs: new Map((await db.select({ id: tabs.id, system: tabs.system }).from(tabs)).map(t => [t.id, t.system])),
+    systems: new Map((await db.all<{ id: string, site: string }>(sql`SELECT s.id, s.site
+      FROM json_each(${JSON.stringify(own.flatMap(s => s.systems.map(y => y.id)))}) asked
+      JOIN systems s ON s.id = asked.value`)).map(s => [s.id, s.site])),
+    tabs: new Map((await db.all<{ id: string, system: string }>(sql`SELECT t.id, t.system
+      FROM json_each(${JSON.stringify(own.flatMap(s => s.systems.flatMap(y => y.tabs.map(t => t.id))))}) asked
+      JOIN tabs t ON t.id = asked.value`)).map(t => [t.id, t.system])),
     lines: held,
   }
 }
@@ -216,7 +240,8 @@ export async function exportBook(db: Database, site?: string): Promise<GivenOut>
   return { book: writeBook(book), attachments: await heldOf(db, [...named]) }
 }
 
-async function heldOf(db: Database, hashes: readonly string[]): Promise<{ hash: string, type: string }[]> {
+/** Of the pictures that are named, those that are here. */
+export async function heldOf(db: Database, hashes: readonly string[]): Promise<{ hash: string, type: string }[]> {
   const held: { hash: string, type: string }[] = []
   for (let i = 0; i < hashes.length; i += MOST_ROWS) {
     held.push(
@@ -239,27 +264,34 @@ export async function* readAttachments(files: FileStore, held: GivenOut['attachm
 
 async function readSystems(db: Database, site: string): Promise<ReadSystem[]> {
   const rows = await db.select().from(systems).where(eq(systems.site, site))
-  return Promise.all(
-    rows.map(async ({ site: _site, kind, installed, ...system }) => {
-      const parts = await db.select().from(fitted).where(eq(fitted.system, system.id))
-      const calls = await db.select().from(tabs).where(eq(tabs.system, system.id))
-      return {
-        ...system,
-        kind: kind as KindId,
-        plates: await readPlates(db, system.id),
-        ...(installed ? { installed } : {}),
-        fitted: parts.map(p => ({
-          component: p.component,
-          part: p.part,
-          number: p.number,
-          why: p.why,
-          ...(p.fitted ? { fitted: p.fitted } : {}),
-          ...(p.removed ? { removed: p.removed } : {}),
-        })),
-        tabs: await Promise.all(
-          calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: await linesOf(db, t.id) })),
-        ),
-      }
-    }),
-  )
+  return Promise.all(rows.map(async (row) => {
+    const calls = await db.select().from(tabs).where(eq(tabs.system, row.id))
+    return {
+      ...(await readSystem(db, row)),
+      tabs: await Promise.all(
+        calls.map(async t => ({ id: t.id, day: t.openedAt.slice(0, 10), lines: await linesOf(db, t.id) })),
+      ),
+    }
+  }))
+}
+
+/** A system without its tabs. */
+export async function readSystem(db: Database, row: typeof systems.$inferSelect): Promise<ReadSystem> {
+  const { site: _site, retired: _retired, kind, installed, ...system } = row
+  const parts = await db.select().from(fitted).where(eq(fitted.system, system.id))
+  return {
+    ...system,
+    kind: kind as KindId,
+    plates: await readPlates(db, system.id),
+    ...(installed ? { installed } : {}),
+    fitted: parts.map(p => ({
+      component: p.component,
+      part: p.part,
+      number: p.number,
+      why: p.why,
+      ...(p.fitted ? { fitted: p.fitted } : {}),
+      ...(p.removed ? { removed: p.removed } : {}),
+    })),
+    tabs: [],
+  }
 }

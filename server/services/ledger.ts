@@ -3,11 +3,11 @@
  * came since, from here or another process, is added before it is asked.
  */
 import { isDeepStrictEqual } from 'node:util'
-import { asc, gt, inArray, sql } from 'drizzle-orm'
+import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
 import type { AddLinesReply, RefusedLine } from '#contracts'
 import { createLedger, isLedgerLine, LEDGER, parseLedgerLine, type AnyLedgerLine, type Ledger } from '#core/ledger'
 import { documentWork, partDocument, siteDocument } from '../database/documents'
-import { ledger, sites } from '../database/schema'
+import { ledger, sites, systems } from '../database/schema'
 import type { Database } from '../database/types'
 import { write, type Work } from '../database/write'
 import type { Sent } from './lines'
@@ -30,6 +30,9 @@ export async function readLedger(db: Database): Promise<Ledger> {
   own.seq = rows.at(-1)?.seq ?? own.seq
   return own.ledger
 }
+
+/** Grows with each line: what was worked out of the ledger holds until it does. */
+export const ledgerMark = (db: Database): number => held.get(db)?.seq ?? 0
 
 /** All lines, in the order they came: for the open file. */
 export const ledgerLines = async (db: Database): Promise<AnyLedgerLine[]> =>
@@ -64,8 +67,38 @@ export async function ledgerWork(
       SELECT value->>0, value->>1, value->>2, value->>3, value->>4, value->>5, ${received}, ${session}, ${sender}
       FROM json_each(${rows})`),
     ...(await documentsOf(db, fresh)),
+    ...(await systemChanges(db, fresh)),
   ]
 }
+
+/** Systems renamed, moved, retired: their rows are brought to what the ledger gives, so that every list has it. */
+export async function systemChanges(
+  db: Database, fresh: readonly AnyLedgerLine[], placed: readonly string[] = [],
+): Promise<Work[]> {
+  const about = new Set([...placed, ...fresh.flatMap(l => (isLedgerLine(l) && l.kind === 'system' ? [l.system] : []))])
+  if (about.size === 0) return []
+  const before = await db.select({ body: ledger.body }).from(ledger).where(inArray(ledger.kind, ['system', 'struck']))
+  const after = createLedger([...before.map(r => JSON.parse(r.body) as AnyLedgerLine), ...fresh])
+  return [...about].flatMap((id) => {
+    const { site, ...change } = after.system(id)
+    if (!site && Object.keys(change).length === 0) return []
+    return [
+      ...(Object.keys(change).length > 0 ? [db.update(systems).set(change).where(eq(systems.id, id))] : []),
+      // a site that is not here yet takes nothing to itself
+      ...(site
+        ? [db.update(systems).set({ site }).where(and(
+            eq(systems.id, id), sql`EXISTS (SELECT 1 FROM sites WHERE sites.id = ${site})`))]
+        : []),
+      documentOfSystem(db, id),
+    ]
+  })
+}
+
+/** Found by its name now, and at its site now. */
+const documentOfSystem = (db: Database, id: string): Work => db.run(sql`UPDATE documents
+  SET title = (SELECT name FROM systems WHERE id = ${id}),
+    detail = (SELECT sites.name FROM systems JOIN sites ON sites.id = systems.site WHERE systems.id = ${id})
+  WHERE about = ${id} AND EXISTS (SELECT 1 FROM systems WHERE id = ${id})`)
 
 export interface SortedLedger {
   readonly fresh: readonly AnyLedgerLine[]

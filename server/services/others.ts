@@ -21,8 +21,7 @@ export function createOthers(db: Database) {
       version = undefined
       return
     }
-    const [row] = (await db.$client.execute('PRAGMA data_version')).rows
-    const now = Number(row?.[0])
+    const now = await versionOf(db)
     if (version === undefined) {
       const [top] = await db.select({ seq: max(lines.seq) }).from(lines)
       last = top?.seq ?? 0
@@ -40,6 +39,13 @@ export function createOthers(db: Database) {
     }
     version = now
   }
+}
+
+/** Changes with what others write: of a file its own count of commits, of a server what was kept last. */
+async function versionOf(db: Database): Promise<number> {
+  if (db.$client.protocol === 'file') return Number((await db.$client.execute('PRAGMA data_version')).rows[0]?.[0])
+  const [top] = await db.select({ seq: max(lines.seq) }).from(lines)
+  return (top?.seq ?? 0) + (await endOfLedger(db))
 }
 
 const endOfLedger = async (db: Database) =>

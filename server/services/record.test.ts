@@ -80,7 +80,7 @@ describe('the shelf', () => {
   it('has less by what tabs fitted from the van since it was counted', async () => {
     await add({ kind: 'counted', part: PART, place: 'van', count: 3 })
     await settle('system-shelf', 'box.cap-low', 'age')
-    const [part] = (await readShelf(book.opened.db)).parts
+    const [part] = (await readShelf(book.opened.db, '2026-06-15')).parts
     expect(part).toMatchObject({ number: 'SC-130', stock: { van: 2, shop: 0 } })
     expect((await book.opened.db.select().from(partsUsed))[0]).toMatchObject({ source: 'van', number: 'SC-130' })
   })

@@ -190,7 +190,7 @@ describe('opening a tab', () => {
     const acts = (await book.opened.db.select().from(audit)).filter(a => a.facts.name === request.system.name)
     expect(acts.map(a => a.act)).toEqual(['system-added'])
     expect((await readTab(book.opened.db, 'tab-twice')).lines.map(l => l.line)).toEqual([request.tab.opened])
-    const site = await readSite(book.opened.db, 'site-twice')
+    const site = await readSite(book.opened.db, 'site-twice', '2026-06-15')
     expect(site.systems.map(s => [s.system.id, s.tabs.map(t => t.tab.id)])).toEqual([['system-twice', ['tab-twice']]])
   })
   it.each([
@@ -252,7 +252,8 @@ describe('struck lines', () => {
       return JSON.stringify([
         today.followUps,
         today.bring,
-        await readSite(book.opened.db, 'site-unit').then(s => s.systems.find(y => y.system.id === system)?.fitted),
+        await readSite(book.opened.db, 'site-unit', '2026-06-15')
+          .then(s => s.systems.find(y => y.system.id === system)?.fitted),
       ])
     }
     for (const text of ['struck follow-up', 'struck part', 'struck load']) expect(await told()).toContain(text)

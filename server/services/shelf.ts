@@ -4,12 +4,14 @@ import type { ShelfReply } from '#contracts'
 import type { Ledger, ListedPart, Stock } from '#core/ledger'
 import type { Database } from '../database/types'
 import { readLedger } from './ledger'
+import { medianLives } from './lives'
 
-export async function readShelf(db: Database): Promise<ShelfReply> {
+export async function readShelf(db: Database, today: string): Promise<ShelfReply> {
   const ledger = await readLedger(db)
   const parts = ledger.parts().toSorted((a, b) => a.type.localeCompare(b.type) || a.name.localeCompare(b.name))
   const stock = await stockOf(db, ledger, parts)
   return {
+    lives: Object.fromEntries(await medianLives(db, today)),
     parts: parts.map(({ part, type, name, number, maker, attributes, price, minutes, life, least }) => ({
       part, type, name, number, maker, attributes, price, minutes, life, least, stock: stock.get(part)!,
     })),

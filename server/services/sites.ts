@@ -1,56 +1,136 @@
 /** Sites: the list, and one site with everything that happened there. */
-import { asc, count, desc, eq, inArray, sql } from 'drizzle-orm'
-import type { FittedPart, ListedSite, SiteFact, SiteReply } from '#contracts'
-import { foldFitted } from '#core/tab'
+import { and, asc, count, desc, eq, inArray, ne, sql } from 'drizzle-orm'
+import {
+  SITES_A_PAGE, type FittedPart, type SiteFact, type SiteReply, type SitesQuery, type SitesReply, type TagsReply,
+} from '#contracts'
+import type { Ledger } from '#core/ledger'
+import { foldFitted, type AnyLine } from '#core/tab'
+import { z } from 'zod'
 import type { Database } from '../database/open'
-import { readStored } from '../database/rows'
-import { fitted, lines, partsUsed, sites, systems, tabs } from '../database/schema'
+import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
+import { readCalls } from './calls'
+import { checksOn } from './checks'
 import { groupBy } from './groupBy'
 import { readLedger } from './ledger'
+import { medianLives } from './lives'
 import { notFound } from './problems'
+import { matchOf } from './search'
 
-export async function listSites(db: Database): Promise<ListedSite[]> {
-  const rows = await db.select().from(sites).orderBy(asc(sites.name))
-  const own = groupBy(await db.select({ id: systems.id, name: systems.name, kind: systems.kind, site: systems.site })
-    .from(systems), s => s.site)
+/** Where a page ends: the name and id of its last. */
+const AFTER = z.tuple([z.string(), z.string()])
+
+/**
+ * One page of them, by name.
+ * @param seek beginnings of words of the site or of a system there
+ * @param kind only those that have such a system
+ */
+export async function listSites(
+  db: Database, { seek = '', kind = '', after = '', most = SITES_A_PAGE }: SitesQuery = {},
+): Promise<SitesReply> {
+  const match = matchOf(seek)
+  if (seek.trim() && !match) return { sites: [] }
+  const from = after ? AFTER.safeParse(readJson(after)) : undefined
+  const rows = await db.select().from(sites).where(and(
+    from?.success ? sql`(${sites.name}, ${sites.id}) > (${from.data[0]}, ${from.data[1]})` : undefined,
+    match
+      ? sql`${sites.id} IN (SELECT coalesce(y.site, d.about) FROM found JOIN documents d ON d.id = found.rowid
+          LEFT JOIN systems y ON y.id = d.about AND d.what = 'system'
+          WHERE found MATCH ${match} AND d.what IN ('site', 'system'))`
+      : undefined,
+    kind ? sql`EXISTS (SELECT 1 FROM systems y WHERE y.site = ${sites.id} AND y.kind = ${kind})` : undefined,
+  )).orderBy(asc(sites.name), asc(sites.id)).limit(most + 1)
+  const page = rows.slice(0, most)
+  const ids = page.map(s => s.id)
+  const own = groupBy(await db
+    .select({ id: systems.id, name: systems.name, kind: systems.kind, site: systems.site, retired: systems.retired })
+    .from(systems).where(inArray(systems.site, ids)).orderBy(asc(systems.retired), asc(systems.name)), s => s.site)
   const calls = new Map((await db
     .select({ site: systems.site, tabs: count(), open: sql<number>`sum(${tabs.status} <> 'settled')` })
-    .from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).groupBy(systems.site)).map(c => [c.site, c]))
-  return rows.map(site => ({
-    ...site,
-    systems: (own.get(site.id) ?? []).map(({ id, name, kind }) => ({ id, name, kind })),
-    tabs: calls.get(site.id)?.tabs ?? 0,
-    open: calls.get(site.id)?.open ?? 0,
-  }))
+    .from(tabs).innerJoin(systems, eq(systems.id, tabs.system)).where(inArray(systems.site, ids))
+    .groupBy(systems.site)).map(c => [c.site, c]))
+  const last = page.at(-1)
+  return {
+    sites: page.map(site => ({
+      ...site,
+      systems: (own.get(site.id) ?? []).map(({ site: _site, ...system }) => system),
+      tabs: calls.get(site.id)?.tabs ?? 0,
+      open: calls.get(site.id)?.open ?? 0,
+    })),
+    ...(rows.length > page.length && last ? { next: JSON.stringify([last.name, last.id]) } : {}),
+  }
 }
 
-export async function readSite(db: Database, id: string): Promise<SiteReply> {
+function readJson(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  }
+  catch {
+    return undefined
+  }
+}
+
+/** What each label opens. */
+export async function readTags(db: Database): Promise<TagsReply> {
+  const stuck = (await readLedger(db)).tags()
+  const rows = await db.select({
+    system: systems.id, systemName: systems.name, kind: systems.kind, site: sites.id, siteName: sites.name,
+  }).from(systems).innerJoin(sites, eq(sites.id, systems.site))
+    .where(sql`${systems.id} IN (SELECT value FROM json_each(${JSON.stringify(stuck.map(t => t.system))}))`)
+  const of = new Map(rows.map(r => [r.system, r]))
+  return {
+    tags: stuck.flatMap(({ token, system }) => {
+      const row = of.get(system)
+      return row ? [{ token, ...row }] : []
+    }),
+  }
+}
+
+const MOST_ALIKE = 5
+
+export async function readSite(db: Database, id: string, today: string): Promise<SiteReply> {
   const [site] = await db.select().from(sites).where(eq(sites.id, id))
   if (!site) throw notFound('site')
   const own = await db.select().from(systems).where(eq(systems.site, id))
+    .orderBy(asc(systems.retired), asc(systems.name))
   const calls = groupBy(
     await db.select().from(tabs).where(inArray(tabs.system, own.map(s => s.id))).orderBy(desc(tabs.openedAt)),
     t => t.system,
   )
-  const said = groupBy(
-    await db.select({ tab: lines.tab, body: lines.body }).from(lines)
-      .innerJoin(tabs, eq(tabs.id, lines.tab)).innerJoin(systems, eq(systems.id, tabs.system))
-      .where(eq(systems.site, id)).orderBy(asc(lines.tab), asc(lines.seq)),
-    l => l.tab,
-  )
+  // one row a tab: a row a line costs more than its reading
+  const said = new Map((await db.all<{ tab: string, bodies: string }>(sql`
+    SELECT l.tab, '[' || group_concat(l.body, ',' ORDER BY l.seq) || ']' AS bodies
+    FROM systems y JOIN tabs t ON t.system = y.id JOIN lines l ON l.tab = t.id
+    WHERE y.site = ${id} GROUP BY l.tab`)).map(r => [r.tab, JSON.parse(r.bodies) as AnyLine[]]))
+  const parts = await fittedOnEach(db, own.map(s => s.id))
+  const booked = await readCalls(db)
+  const ledger = await readLedger(db)
+  const stuck = ledger.tags()
+  const aged = withLife(ledger, await medianLives(db, today))
   return {
     site,
+    alike: await db.select({ id: sites.id, name: sites.name, place: sites.place }).from(sites)
+      .where(and(eq(sites.name, site.name), ne(sites.id, id))).limit(MOST_ALIKE),
     facts: await factsOf(db, id),
-    systems: await Promise.all(
-      own.map(async (system) => {
-        return {
-          system,
-          fitted: await fittedOn(db, system.id),
-          tabs: (calls.get(system.id) ?? []).map(tab =>
-            ({ tab, lines: (said.get(tab.id) ?? []).map(l => readStored(l.body)) })),
-        }
-      }),
-    ),
+    systems: own.map((system) => {
+      const tag = stuck.find(t => t.system === system.id)
+      return {
+        system,
+        checks: checksOn(booked, ledger, system),
+        ...(tag ? { token: tag.token } : {}),
+        fitted: (parts.get(system.id) ?? []).map(aged),
+        tabs: (calls.get(system.id) ?? []).map(tab => ({ tab, lines: said.get(tab.id) ?? [] })),
+      }
+    }),
+  }
+}
+
+/** What a part is expected to last: as the shop lists its number, else as long as half of such parts did. */
+const withLife = (ledger: Ledger, medians: ReadonlyMap<string, number>) => {
+  const listed = new Map(ledger.parts().flatMap(p => (p.number && p.life ? [[p.number, p.life] as const] : [])))
+  return (part: FittedPart): FittedPart => {
+    const [own, books] = [listed.get(part.number), medians.get(part.component)]
+    if (own !== undefined) return { ...part, life: own, lifeBy: 'shelf' }
+    return books === undefined ? part : { ...part, life: books, lifeBy: 'books' }
   }
 }
 
@@ -59,18 +139,15 @@ export const factsOf = async (db: Database, site: string): Promise<SiteFact[]> =
   (await readLedger(db)).facts(site).map(({ fact, text, at, by }) => ({ fact, text, at, ...(by ? { by } : {}) }))
 
 /** What was known to be fitted, and what the part lines in force took off and put on since. */
-export async function fittedOn(db: Database, system: string): Promise<FittedPart[]> {
-  const known = await db.select().from(fitted).where(eq(fitted.system, system))
-  const used = await db.select().from(partsUsed).where(eq(partsUsed.system, system))
-  return foldFitted(
-    known.map(({ component, part, number, fitted, removed, why }) => ({
-      component,
-      part,
-      number,
-      fitted,
-      removed,
-      why,
-    })),
-    used,
-  )
+export const fittedOn = async (db: Database, system: string): Promise<FittedPart[]> =>
+  (await fittedOnEach(db, [system])).get(system) ?? []
+
+async function fittedOnEach(db: Database, ids: readonly string[]): Promise<ReadonlyMap<string, FittedPart[]>> {
+  const known = groupBy(await db.select().from(fitted).where(inArray(fitted.system, [...ids])), f => f.system)
+  const used = groupBy(await db.select().from(partsUsed).where(inArray(partsUsed.system, [...ids])), p => p.system)
+  return new Map(ids.map(id => [id, foldFitted(
+    (known.get(id) ?? []).map(({ component, part, number, fitted, removed, why }) =>
+      ({ component, part, number, fitted, removed, why })),
+    used.get(id) ?? [],
+  )]))
 }

@@ -1,13 +1,15 @@
 /** The books: what settled tabs add up to, for one kind, site, person or period, with the words for it. */
 import { MOST_NAMED, type BooksQuery, type BooksReply, type CallsReply, type SUM_TABLES } from '#contracts'
-import { sumBooks, survivalOf, type BookedCall, type Counted, type Lifetime } from '#core/books'
+import { sumBooks, type BookedCall, type Counted } from '#core/books'
+import { formatFigureOf } from '#core/formats'
+import { ATTRIBUTES } from '#core/parts'
 import { isKindId, kindFor, kindName } from '#core/systems'
-import { foldFitted, type FittedPiece, type PartUsed } from '#core/tab'
-import { count, desc, eq, inArray, max, sql } from 'drizzle-orm'
-import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
+import { desc, eq, inArray } from 'drizzle-orm'
+import { sites, systems, tabs } from '../database/schema'
 import type { Database } from '../database/types'
 import { readCalls } from './calls'
-import { groupBy } from './groupBy'
+import { readShelf } from './shelf'
+import { livesOf, partsMark } from './lives'
 
 /** What was summed last, by what was asked, as long as no call and no part has come since. */
 const summed = new WeakMap<Database, { readonly mark: string, readonly replies: Map<string, BooksReply> }>()
@@ -15,7 +17,7 @@ const MOST_HELD = 50
 
 export async function readBooks(db: Database, asked: BooksQuery, today: string): Promise<BooksReply> {
   const all = await readCalls(db)
-  const [parts] = await db.select({ n: count(), row: max(sql<number>`rowid`) }).from(partsUsed)
+  const parts = await partsMark(db)
   const mark = JSON.stringify([all.length, all.at(-1)?.tab, all.at(-1)?.settledAt, parts, today])
   const before = summed.get(db)
   const held = before?.mark === mark ? before : { mark, replies: new Map<string, BooksReply>() }
@@ -86,8 +88,12 @@ export async function tableOf(
       const calls = (await readCalls(db)).filter(c => isAsked(c, asked))
       const nameIt = namer(calls)
       const placeOf = new Map(books.sites.map(s => [s.id, s.name]))
+      const told = await db.select({ tab: tabs.id, words: tabs.words, system: systems.name }).from(tabs)
+        .innerJoin(systems, eq(systems.id, tabs.system))
+      const of = new Map(told.map(t => [t.tab, t]))
       return calls.map(c => ({
-        settled: c.settledAt, site: placeOf.get(c.site) ?? c.site, kind: c.kind, by: c.by, complaint: c.complaint,
+        settled: c.settledAt, site: placeOf.get(c.site) ?? c.site, system: of.get(c.tab)?.system ?? '',
+        kind: c.kind, words: of.get(c.tab)?.words ?? '', by: c.by,
         failed: c.failed.map(nameIt).join('; '), causes: c.causes.map(nameIt).join('; '), visits: c.visits,
         ...c.minutes,
       }))
@@ -99,6 +105,13 @@ export async function tableOf(
       }))
     case 'tests':
       return books.tests.map(t => ({ test: t.name, calls: t.count, lastBeforeFound: t.closedCount }))
+    case 'parts':
+      return (await readShelf(db, today)).parts.map(p => ({
+        number: p.number, name: p.name, type: p.type, maker: p.maker ?? '', price: p.price ?? '',
+        minutes: p.minutes ?? '', life: p.life ?? '', van: p.stock.van, shop: p.stock.shop,
+        leastVan: p.least?.van ?? '',
+        leastShop: p.least?.shop ?? '', ...attributesOf(p.attributes ?? {}),
+      }))
     case 'lives':
       return books.lives.flatMap(l => l.steps.map(s => ({
         part: l.name, years: s.age, stillInService: s.share, low: s.low, high: s.high, atRisk: s.atRisk, ended: s.ended,
@@ -106,9 +119,15 @@ export async function tableOf(
   }
 }
 
-const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as Mutable<T>
-type Mutable<T> = T extends readonly (infer E)[] ? Mutable<E>[]
-  : T extends object ? { -readonly [K in keyof T]: Mutable<T[K]> } : T
+type FieldQuantity = Parameters<typeof formatFigureOf>[0]
+/** As people write them: each column is there whatever the first part has. */
+function attributesOf(own: Readonly<Record<string, number>>): Row {
+  return Object.fromEntries(Object.entries(ATTRIBUTES).map(([id, attribute]) => {
+    const { quantity, choices } = attribute as { quantity: FieldQuantity, choices?: readonly string[] }
+    const value = own[id]
+    return [id, value === undefined ? '' : choices ? (choices[value] ?? '') : formatFigureOf(quantity, value)]
+  }))
+}
 
 const isAsked = (c: BookedCall, { kind, site, person, from, to }: BooksQuery): boolean =>
   (!kind || c.kind === kind) && (!site || c.site === site) && (!person || c.by === person)
@@ -124,40 +143,4 @@ function namer(calls: readonly BookedCall[]): (about: string) => string {
     for (const x of [...kind.causeNotes, ...kind.faults]) if (!names.has(x.id)) names.set(x.id, x.name)
   }
   return about => names.get(about) ?? about
-}
-
-/** Components of which parts are renewed, and what they are called where several kinds have them. */
-const LIVES: Readonly<Record<string, string>> = {
-  switch: 'pressure switch', box: 'control box and its parts', motor: 'motor', pump: 'pump', tank: 'tank',
-  check: 'check valve', starter: 'starter and its parts', relief: 'relief valve', gauge: 'gauge',
-  head: 'compressor head', unloader: 'unloader valve', battery: 'battery',
-}
-/** Fewer parts than this draw no curve; judgement. */
-const LEAST_PARTS = 4
-const YEAR = 365.25 * 86400e3
-
-/** A part has ended where a fault of its component took it off; one taken off besides, or still there, was outlived. */
-async function livesOf(db: Database, { kind, site }: BooksQuery, today: string): Promise<BooksReply['lives']> {
-  const own = new Map((await db.select({ id: systems.id, kind: systems.kind, site: systems.site }).from(systems))
-    .filter(s => (!kind || s.kind === kind) && (!site || s.site === site)).map(s => [s.id, s]))
-  const known = groupBy(await db.select().from(fitted), f => f.system)
-  const used = groupBy(await db.select().from(partsUsed), p => p.system)
-  const lives = new Map<string, Lifetime[]>()
-  for (const id of own.keys()) {
-    const parts: readonly PartUsed[] = used.get(id) ?? []
-    const before: readonly FittedPiece[] = known.get(id) ?? []
-    for (const piece of foldFitted(before, parts)) {
-      if (!piece.fitted) continue
-      const end = piece.removed ?? today
-      const age = (Date.parse(end) - Date.parse(piece.fitted)) / YEAR
-      if (!(age >= 0)) continue
-      const ended = Boolean(piece.removed) && piece.why.startsWith(`${piece.component}.`)
-      const own = lives.get(piece.component)
-      if (own) own.push({ age, ended })
-      else lives.set(piece.component, [{ age, ended }])
-    }
-  }
-  return [...lives].filter(([about, all]) => about in LIVES && all.length >= LEAST_PARTS)
-    .map(([about, all]) => ({ about, name: LIVES[about]!, ...plain(survivalOf(all)) }))
-    .toSorted((a, b) => b.ended - a.ended || b.parts - a.parts)
 }

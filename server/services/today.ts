@@ -3,10 +3,11 @@ import { and, asc, desc, eq, gte, inArray, lte } from 'drizzle-orm'
 import type { FollowUp, ListedTab, TodayReply, ToLoad } from '#contracts'
 import { mediansOf, type BookedCall } from '#core/books'
 import { dayAfter } from '#core/day'
-import type { Ledger, ListedPart } from '#core/ledger'
+import { CHECKS, EVERY_SYSTEM, type Ledger, type ListedPart } from '#core/ledger'
 import type { Database } from '../database/open'
 import { followUps, people, shop, sites, systems, tabs } from '../database/schema'
 import { perCalls, readCalls } from './calls'
+import { dueChecks } from './checks'
 import { readLedger } from './ledger'
 import { stockOf } from './shelf'
 
@@ -51,10 +52,17 @@ export async function readToday(db: Database, today: string): Promise<TodayReply
     planned: days.flatMap(day => ledger.plan(day)).map(({ item, day, person, rank }) => ({ item, day, person, rank })),
     people: (await db.select({ name: people.name }).from(people).where(
       and(eq(people.left, ''), inArray(people.role, ['owner', 'technician'])))).map(p => p.name).toSorted(),
+    rules: Object.fromEntries(CHECKS.filter(c => ledger.hasOwnMonths(EVERY_SYSTEM, c))
+      .map(c => [c, ledger.months(EVERY_SYSTEM, c) ?? 0])),
+    checks: await dueChecks(db, ledger, today, callsADay(ledger, days)),
     ...(await loading(db, ledger, bring, today)),
     recurring: await recurring(db, calls, today),
   }
 }
+
+/** How many calls stand on each day already. */
+const callsADay = (ledger: Ledger, days: readonly string[]): ReadonlyMap<string, number> =>
+  new Map(days.map(day => [day, ledger.plan(day).length]))
 
 const expectedOf = perCalls(calls => Object.fromEntries(
   [...new Set(calls.map(c => c.kind))].map(kind => [kind, mediansOf(calls.filter(c => c.kind === kind))]),
@@ -131,9 +139,12 @@ async function recurring(
 ): Promise<TodayReply['recurring']> {
   const since = dayAfter(today, -Math.round(365.25 * YEARS))
   // in the order in which they were settled: the earliest that still counts is the one that many from the end
-  const often = againAndAgain(calls).filter(([, own]) => own.at(-TIMES)!.settledAt >= since)
-    .map(([key, own]) => [key, own.filter(c => c.settledAt >= since)] as const)
-    .toSorted((a, b) => (b[1].at(-1)!.settledAt < a[1].at(-1)!.settledAt ? -1 : 1)).slice(0, MOST_AGAIN)
+  const often: (readonly [string, readonly BookedCall[]])[] = []
+  for (const [key, own] of againAndAgain(calls)) {
+    if (own.at(-TIMES)!.settledAt < since) continue
+    often.push([key, own.filter(c => c.settledAt >= since)])
+    if (often.length === MOST_AGAIN) break
+  }
   if (often.length === 0) return []
   const rows = await db.select({ id: systems.id, name: systems.name, site: sites.id, siteName: sites.name })
     .from(systems).innerJoin(sites, eq(sites.id, systems.site))
@@ -152,7 +163,7 @@ async function recurring(
 }
 const componentOf = (fault: string) => fault.split('.')[0]!
 
-/** By system and component, those that failed often enough at all. */
+/** By system and component, those that failed often enough at all: what was settled last first. */
 const againAndAgain = perCalls((calls) => {
   const groups = new Map<string, BookedCall[]>()
   for (const call of calls)
@@ -163,4 +174,5 @@ const againAndAgain = perCalls((calls) => {
       else groups.set(key, [call])
     }
   return [...groups].filter(([, own]) => own.length >= TIMES)
+    .toSorted((a, b) => b[1].at(-1)!.settledAt.localeCompare(a[1].at(-1)!.settledAt))
 })

@@ -1,4 +1,4 @@
-import { handle, idOf } from '../../http/handle'
+import { handle, idOf, todayOf } from '../../http/handle'
 import { readSite } from '../../services/sites'
 
-export default handle('read', ({ db, event }) => readSite(db, idOf(event)))
+export default handle('read', ({ db, event }) => readSite(db, idOf(event), todayOf(event)))

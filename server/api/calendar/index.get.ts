@@ -1,5 +1,5 @@
-import { handle, todayOf } from '../http/handle'
-import { calendarOf } from '../services/calendar'
+import { handle, todayOf } from '../../http/handle'
+import { calendarOf } from '../../services/calendar'
 
 export default handle('read', async ({ db, event }) => {
   setHeaders(event, {

@@ -1,0 +1,4 @@
+import { handle } from '../http/handle'
+import { readTags } from '../services/sites'
+
+export default handle('read', async ({ db }) => readTags(db))

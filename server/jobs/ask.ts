@@ -1,0 +1,93 @@
+/**
+ * Has something done beside the requests: in a thread of the name, begun when it is first asked. Where there is no
+ * built worker, as in development, it is done here.
+ */
+import { existsSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { Worker } from 'node:worker_threads'
+import type { Problem } from '#core/foundation'
+import { Refusal } from '../services/problems'
+import { runJob, type JobName, type Jobs, type Place } from './run'
+
+interface Waiting {
+  resolve(answer: never): void
+  reject(reason: Error): void
+}
+interface Answer {
+  readonly id: number
+  readonly answer?: never
+  readonly status?: number
+  readonly problem?: Problem
+  readonly failed?: string
+}
+interface Thread {
+  ask(job: JobName, asked: object): Promise<never>
+  end(): void
+}
+/** Files and sums do not wait for each other. */
+const THREAD_OF = { import: 'files', export: 'files', sums: 'books', table: 'books' } as const
+/** What a thread may hold, MB: it tidies up sooner than it would by itself. */
+const ROOM = { maxOldGenerationSizeMb: 160, maxYoungGenerationSizeMb: 16 }
+const threads = new Map<string, Thread>()
+
+export function askJob<J extends JobName>(job: J, at: Place, asked: Jobs[J]['asked']): Promise<Jobs[J]['answer']> {
+  const script = findWorker()
+  if (!script) return runJob(job, at, asked)
+  const name = THREAD_OF[job]
+  const thread = threads.get(name) ?? begin(script, at.url, () => threads.delete(name))
+  threads.set(name, thread)
+  return thread.ask(job, asked)
+}
+
+/** Before the database is closed, or the place of the book has changed. */
+export function endJobs() {
+  for (const thread of threads.values()) thread.end()
+  threads.clear()
+}
+
+function begin(script: string, url: string, gone: () => void): Thread {
+  const worker = new Worker(script, {
+    workerData: { url, token: process.env.DATABASE_TOKEN }, resourceLimits: ROOM,
+  })
+  const waiting = new Map<number, Waiting>()
+  let last = 0
+  const fail = (reason: Error) => {
+    gone()
+    for (const w of waiting.values()) w.reject(reason)
+    waiting.clear()
+  }
+  worker.on('message', ({ id, answer, status, problem, failed }: Answer) => {
+    const mine = waiting.get(id)
+    waiting.delete(id)
+    if (waiting.size === 0) worker.unref()
+    if (problem) mine?.reject(new Refusal(status ?? 500, problem))
+    else if (failed) mine?.reject(new Error(failed))
+    else mine?.resolve(answer as never)
+  })
+  worker.on('error', fail)
+  worker.on('exit', () => fail(new Error('the thread has ended')))
+  worker.unref()
+  return {
+    ask: (job, asked) => new Promise((resolve, reject) => {
+      const id = ++last
+      waiting.set(id, { resolve, reject })
+      worker.ref()
+      worker.postMessage({ id, job, asked })
+    }),
+    end: () => void worker.terminate(),
+  }
+}
+
+/** Beside the server's entry in the build. */
+let found: string | undefined
+function findWorker(): string | undefined {
+  if (found) return found
+  let folder = dirname(fileURLToPath(import.meta.url))
+  for (let up = 0; up < 6; up++) {
+    const script = join(folder, 'jobs.mjs')
+    if (existsSync(script)) return (found = script)
+    folder = dirname(folder)
+  }
+  return undefined
+}

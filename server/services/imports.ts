@@ -1,0 +1,248 @@
+/**
+ * Taking in a file of any size: read as it comes into staging tables that nobody else reads; once all of it is known
+ * to be right, put into the book tab by tab. Each tab goes in with the journal that says so, in one transaction: a
+ * stop in the middle goes on at the next piece. Cancelled, what went in stays, each tab whole, and the rest never was.
+ */
+import { createReadStream, existsSync } from 'node:fs'
+import { rm } from 'node:fs/promises'
+import { setImmediate as turn } from 'node:timers/promises'
+import { and, asc, count, eq, inArray, sql } from 'drizzle-orm'
+import type { ImportReply } from '#contracts'
+import { readBook, type BookProblem, type ReadBook, type ReadSite } from '#core/formats'
+import { createPieceReader, type Piece } from '#core/pieces'
+import { fail, ok, readProblem, type Result } from '#core/foundation'
+import type { FileStore } from '../database/files'
+import { imports, staged } from '../database/schema'
+import type { Database } from '../database/types'
+import { write, type Work } from '../database/write'
+import { keepAttachment } from './attachments'
+import { auditWork } from './audit'
+import { importBook, workOf, type Import } from './books'
+import { forgetFold } from './folds'
+import { notFound, Refusal } from './problems'
+
+type Row = typeof imports.$inferSelect
+const NOTHING = { sites: 0, systems: 0, tabs: 0, lines: 0, already: 0, refused: [] }
+/** Pieces that are staged at once; names of what stayed out that are kept. */
+const [AT_ONCE, MOST_REFUSED] = [200, 200]
+/** Stands before every site: the head, and the ledger in parts. */
+const HEAD = -1
+
+export async function beginImport(db: Database, id: string, { layTo, session = '', sender = '' }: Import) {
+  await write(db, [db.insert(imports).values({
+    id, at: new Date().toISOString(), session, sender, layTo: layTo ?? '', state: 'staging', counts: NOTHING,
+  })])
+}
+
+export async function readImport(db: Database, id: string): Promise<ImportReply> {
+  const [row] = await db.select().from(imports).where(eq(imports.id, id))
+  if (!row) throw notFound('import')
+  const { state, total, done, counts, problem } = row
+  return {
+    id, state, total, done, ...counts, refused: [...counts.refused],
+    ...(problem ? { problem: readProblem(problem.code, problem.facts) } : {}),
+  }
+}
+
+/** Stops one that goes on; what is done stays so. */
+export async function cancelImport(db: Database, id: string): Promise<ImportReply> {
+  await write(db, [db.update(imports).set({ state: 'cancelled' })
+    .where(and(eq(imports.id, id), inArray(imports.state, ['staging', 'applying'])))])
+  return readImport(db, id)
+}
+
+/** Those that were going on when the server stopped. */
+export const unfinishedImports = async (db: Database): Promise<string[]> =>
+  (await db.select({ id: imports.id }).from(imports).where(inArray(imports.state, ['staging', 'applying'])))
+    .map(r => r.id)
+
+const stateOf = async (db: Database, id: string): Promise<Row> => {
+  const [row] = await db.select().from(imports).where(eq(imports.id, id))
+  if (!row) throw notFound('import')
+  return row
+}
+
+/** Takes in the file at the path, or goes on with it. The file and what was staged are gone afterwards. */
+export async function runImport(db: Database, files: FileStore, id: string, path: string): Promise<void> {
+  const begun = await stateOf(db, id)
+  try {
+    // what was not put down whole before a stop cannot be gone on with
+    if (begun.state === 'staging' && !existsSync(path))
+      throw new Refusal(422, { code: 'not-found', facts: { what: 'file' } })
+    if (begun.state === 'staging') {
+      const told = await stage(db, files, begun, path)
+      if (!told.ok) await end(db, id, 'failed', told.problem)
+    }
+    if ((await stateOf(db, id)).state === 'applying') await apply(db, id)
+  }
+  catch (error) {
+    const problem = error instanceof Refusal ? error.problem : tooDeep(error)
+    if (!problem) throw error
+    await end(db, id, 'failed', problem)
+  }
+  await write(db, [db.delete(staged).where(eq(staged.import, id))])
+  await rm(path, { force: true })
+}
+
+/** Lists in lists in lists: no program writes such a book. */
+function tooDeep(error: unknown): BookProblem | undefined {
+  if (!(error instanceof RangeError)) return undefined
+  return { code: 'not-a-book', facts: { found: 'lists in lists without end' } }
+}
+
+const end = (db: Database, id: string, state: Row['state'], problem?: { code: string, facts: object }) =>
+  write(db, [db.update(imports).set({ state, ...(problem ? { problem: problem as Row['problem'] } : {}) })
+    .where(and(eq(imports.id, id), inArray(imports.state, ['staging', 'applying'])))])
+
+/** Everything into the staging tables, then each piece read with what stands over it. */
+async function stage(db: Database, files: FileStore, { id, layTo, ...from }: Row, path: string) {
+  await write(db, [db.delete(staged).where(eq(staged.import, id))])
+  const reader = createPieceReader()
+  const head: Record<string, unknown> = {}
+  let ledger = 0
+  const keep = async (told: ReturnType<typeof reader.push>): Promise<BookProblem | undefined> => {
+    if (!told.ok) return told.problem
+    Object.assign(head, told.value.head)
+    for (const [hash, bytes] of told.value.pictures)
+      await keepAttachment(db, files, hash, bytes, ` (picture ${hash.slice(0, 12)}… of the file)`)
+    const { pieces } = told.value
+    for (let i = 0; i < told.value.ledger.length; i += AT_ONCE) {
+      const body = { ledger: told.value.ledger.slice(i, i + AT_ONCE) }
+      await stagePieces(db, id, [{ site: HEAD, system: HEAD, tab: ledger++, body }])
+    }
+    for (let i = 0; i < pieces.length; i += AT_ONCE) await stagePieces(db, id, pieces.slice(i, i + AT_ONCE))
+    return undefined
+  }
+  for await (const bytes of createReadStream(path) as AsyncIterable<Uint8Array>) {
+    const problem = await keep(reader.push(bytes))
+    if (problem) return { ok: false as const, problem }
+    if ((await stateOf(db, id)).state === 'cancelled') return ok(undefined)
+    // version 1 is read whole: nobody has written it for long
+    if (head.version === 1) return takeWhole(db, files, id, path, { layTo, ...from })
+  }
+  const problem = await keep(reader.end())
+  if (problem) return { ok: false as const, problem }
+  const headOnly = readBook(JSON.stringify({ ...head, sites: [] }), layTo || undefined)
+  if (!headOnly.ok) return headOnly
+  await stagePieces(db, id, [{ site: HEAD, system: HEAD, tab: HEAD, body: head }])
+  const read = await readStaged(db, id, head, layTo)
+  if (!read.ok) return read
+  await write(db, [db.update(imports).set({ state: 'applying', total: read.value })
+    .where(and(eq(imports.id, id), eq(imports.state, 'staging')))])
+  return ok(undefined)
+}
+
+async function takeWhole(db: Database, files: FileStore, id: string, path: string, from: Import) {
+  const parts: Uint8Array[] = []
+  for await (const bytes of createReadStream(path) as AsyncIterable<Uint8Array>) parts.push(bytes)
+  const counts = await importBook(db, files, Buffer.concat(parts), from)
+  await write(db, [db.update(imports).set({ state: 'done', counts }).where(eq(imports.id, id))])
+  return ok(undefined)
+}
+
+async function stagePieces(db: Database, id: string, pieces: readonly Piece[]) {
+  if (pieces.length === 0) return
+  const rows = JSON.stringify(pieces.map(p => [p.site, p.system, p.tab, JSON.stringify(p.body)]))
+  await write(db, [db.run(sql`INSERT OR REPLACE INTO staged (import, site, system, tab, body)
+    SELECT ${id}, value->>0, value->>1, value->>2, value->>3 FROM json_each(${rows})`)])
+}
+
+type Place = Pick<typeof staged.$inferSelect, 'site' | 'system' | 'tab'>
+/** Pieces in the order of their places, some at a time. */
+async function* piecesAfter(db: Database, id: string, first: Place) {
+  for (let at = first; ;) {
+    const rows = await db.select().from(staged).where(and(eq(staged.import, id), sql`(${staged.site}, ${staged.system},
+      ${staged.tab}) > (${at.site}, ${at.system}, ${at.tab})`))
+      .orderBy(asc(staged.site), asc(staged.system), asc(staged.tab)).limit(AT_ONCE)
+    for (const row of rows) {
+      yield row
+      // the database's calls are synchronous: what they leave behind is let go of only between turns
+      await turn()
+    }
+    const last = rows.at(-1)
+    if (!last) return
+    at = last
+  }
+}
+const BEFORE_ALL: Place = { site: HEAD, system: HEAD, tab: HEAD - 1 }
+
+/**
+ * Reads each system and each tab as a book of its own, so that a whole book and its pieces are read by the same
+ * rules, and keeps what was read in its place. @returns how many pieces there are
+ */
+async function readStaged(
+  db: Database, id: string, head: Readonly<Record<string, unknown>>, layTo: string,
+): Promise<Result<number, BookProblem>> {
+  const { format, version, anchor } = head
+  let site: Record<string, unknown> = {}
+  let system: Record<string, unknown> = {}
+  let total = 0
+  let kept: Piece[] = []
+  for await (const row of piecesAfter(db, id, BEFORE_ALL)) {
+    total++
+    if (row.site === HEAD) continue
+    const body = JSON.parse(row.body) as Record<string, unknown>
+    if (row.system < 0) site = body
+    else if (row.tab < 0) system = body
+    const systems = row.system < 0 ? [] : [{ ...system, ...(row.tab < 0 ? {} : { tabs: [body] }) }]
+    const book = { format, version, ...(anchor ? { anchor } : {}), sites: [{ ...site, systems }] }
+    const read = readBook(JSON.stringify(book), layTo || undefined)
+    if (!read.ok) return read
+    const [whole] = read.value.sites
+    if (!whole) return fail('bad-place', { place: 'sites', why: 'a site is missing' })
+    kept.push({ site: row.site, system: row.system, tab: row.tab, body: whole as unknown as Piece['body'] })
+    if (kept.length < AT_ONCE) continue
+    await stagePieces(db, id, kept)
+    kept = []
+    if ((await stateOf(db, id)).state === 'cancelled') return ok(total)
+  }
+  await stagePieces(db, id, kept)
+  return ok(total)
+}
+
+/** Puts staged pieces into the book, each with the journal that says so. */
+async function apply(db: Database, id: string) {
+  const { done, layTo, ...from } = await stateOf(db, id)
+  const { session, sender } = from
+  let counts = from.counts
+  let at = 0
+  for await (const row of piecesAfter(db, id, BEFORE_ALL)) {
+    // what the journal says is done is in the book
+    if (at++ < done) continue
+    const taken = await workOf(db, partOf(row, layTo), { session, sender })
+    const own = taken.counts
+    counts = {
+      sites: counts.sites + (row.site !== HEAD && row.system < 0 ? 1 : 0),
+      systems: counts.systems + (row.system >= 0 && row.tab < 0 ? own.systems : 0),
+      tabs: counts.tabs + own.tabs,
+      lines: counts.lines + own.lines,
+      already: counts.already + own.already,
+      refused: [...new Set([...counts.refused, ...own.refused])].slice(0, MOST_REFUSED),
+    }
+    const journal = db.update(imports).set({ done: at, counts }).where(eq(imports.id, id))
+    await write(db, [...taken.work, journal] as Work[])
+    taken.changed.forEach(tab => forgetFold(db, tab))
+    if (at % AT_ONCE === 0 && (await stateOf(db, id)).state === 'cancelled') return
+  }
+  const { tabs, lines } = counts
+  await write(db, [
+    db.update(imports).set({ state: 'done' }).where(and(eq(imports.id, id), eq(imports.state, 'applying'))),
+    auditWork(db, sender || 'the server', 'imported', { tabs, lines }),
+  ])
+}
+
+type Part = Omit<ReadBook, 'attachments'>
+function partOf({ site, system, tab, body }: typeof staged.$inferSelect, layTo: string): Part {
+  const bare = { sites: [], meters: [], practice: [], ledger: [] }
+  if (site !== HEAD) return { ...bare, sites: [JSON.parse(body) as ReadSite] }
+  const told = JSON.parse(body) as Record<string, unknown>
+  // the ledger's lines are read one by one where they are kept
+  if (system === HEAD && tab !== HEAD) return { ...bare, ledger: told.ledger as Part['ledger'] }
+  const head = readBook(JSON.stringify({ ...told, sites: [] }), layTo || undefined)
+  if (!head.ok) throw new Refusal(422, head.problem)
+  return head.value
+}
+
+/** How many pieces are staged: none, once nothing is going on. */
+export const stagedPieces = async (db: Database): Promise<number> =>
+  (await db.select({ n: count() }).from(staged))[0]?.n ?? 0
