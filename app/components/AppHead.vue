@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The top edge: the name, open tabs as dividers, the screens, the light. */
-import { IconMoon, IconSearch, IconSun } from '@tabler/icons-vue'
+import { IconMoon, IconQrcode, IconSearch, IconSun } from '@tabler/icons-vue'
 import { useTheme } from '~/composables/useTheme'
 import { useKeeping } from '~/stores/keeping'
 import { useMe } from '~/stores/me'
@@ -56,6 +56,7 @@ const dividers = computed(() => {
       </template>
     </nav>
     <div class="own">
+      <NuxtLink v-if="me.name" to="/scan" class="light" aria-label="Scan a tag"><IconQrcode :size="19" /></NuxtLink>
       <NuxtLink v-if="me.name" to="/search" class="light" aria-label="Search"><IconSearch :size="19" /></NuxtLink>
       <WhoMenu v-if="me.name" />
       <button class="light" :aria-label="night ? 'Day theme' : 'Night theme'" @click="turn">

@@ -10,6 +10,8 @@ export interface AskOptions {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
   readonly body?: unknown
   readonly bytes?: Blob
+  /** how long the answer may take, ms, where it is a large file */
+  readonly patience?: number
 }
 
 /** How long an answer may take, ms. */
@@ -18,13 +20,13 @@ const PATIENCE = 15000
 export async function askServer<S extends z.ZodType>(
   path: string,
   schema: S,
-  { method = 'GET', body, bytes }: AskOptions = {},
+  { method = 'GET', body, bytes, patience = PATIENCE }: AskOptions = {},
 ): Promise<Result<z.infer<S>>> {
   const answer = await fetchOnce(
     path,
     method,
     bytes ?? (body === undefined ? undefined : JSON.stringify(body)),
-    bytes ? 'application/octet-stream' : 'application/json',
+    { type: bytes ? 'application/octet-stream' : 'application/json', patience },
   )
   if (!answer) return fail('unreachable')
   const parsed = answer.ok ? schema.safeParse(answer.content) : undefined
@@ -37,12 +39,13 @@ export async function askServer<S extends z.ZodType>(
     : fail('torn-reply', { status: answer.status })
 }
 
-async function fetchOnce(path: string, method: string, body: Blob | string | undefined, type: string) {
+interface How { readonly type: string, readonly patience: number }
+async function fetchOnce(path: string, method: string, body: Blob | string | undefined, { type, patience }: How) {
   try {
     const response = await fetch(path, {
       method,
       redirect: 'manual',
-      signal: AbortSignal.timeout(PATIENCE),
+      signal: AbortSignal.timeout(patience),
       headers: {
         ...(method === 'GET' ? {} : { [OWN_HEADER]: '1' }),
         ...(body === undefined ? {} : { 'content-type': type }),

@@ -18,9 +18,13 @@ export function useSystems() {
       worker.plate(kind, plain(written), plain(practice)),
     write: (kind: string, nameplate: Nameplate, units: Units) =>
       worker.write(kind, plain(nameplate), plain(units)),
+    figures: (kind: string, spelled: Readonly<Record<string, string | number>>) =>
+      worker.figures(kind, plain(spelled)),
     spell: (kind: string, written: Written, units: Units) => worker.spell(kind, plain(written), plain(units)),
-    history: (kind: string, nameplate: Nameplate, tabs: readonly (readonly AnyLine[])[]) =>
-      worker.history(kind, plain(nameplate), plain(tabs)),
+    history: (kind: string, nameplate: Nameplate, practice: Practice, tabs: readonly (readonly AnyLine[])[]) =>
+      worker.history(kind, plain(nameplate), plain(practice), plain(tabs)),
+    netlist: (kind: string, nameplate: Nameplate, practice: Practice, title: string) =>
+      worker.netlist(kind, plain(nameplate), plain(practice), title),
     rates: (kind: string, counts: FaultCounts) => worker.rates(kind, plain(counts)),
     fits: (asked: FitQuestion) => worker.fits(plain(asked)),
     leads: (ohms: PairOhms) => worker.leads(plain(ohms)),

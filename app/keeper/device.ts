@@ -6,10 +6,10 @@
 import { openDB, type IDBPDatabase } from 'idb'
 import type { TabReply } from '#contracts'
 import { newPen, nextStamp, type AnyLine, type DraftLine, type Line, type Pen } from '#core/tab'
-import type { Device, HeldOpening, HeldPicture, HeldToday, LineStanding, OwnLine, Upgrade } from './held'
+import type { Device, HeldOpening, HeldPicture, HeldReply, HeldToday, LineStanding, OwnLine, Upgrade } from './held'
 import { upgradeStore } from './upgrade'
 
-export const STORE_VERSION = 4
+export const STORE_VERSION = 5
 const NAME = 'keep-tab'
 
 /** Fails, rather than waits for ever, while a window with an older version of the application holds the store. */
@@ -137,8 +137,10 @@ export const device = {
   },
   /** Lets go of everything that the server has: copies of tabs, Today, kept lines, kept pictures. */
   async wipeCopies() {
-    const tx = (await useStore()).transaction(['tabs', 'copies', 'today', 'openings', 'lines', 'pictures'], 'readwrite')
-    for (const store of ['tabs', 'copies', 'today'] as const) void tx.objectStore(store).clear()
+    const tx = (await useStore()).transaction(
+      ['tabs', 'copies', 'today', 'replies', 'openings', 'lines', 'pictures'], 'readwrite',
+    )
+    for (const store of ['tabs', 'copies', 'today', 'replies'] as const) void tx.objectStore(store).clear()
     const waiting = new Set<string>()
     for (const own of await tx.objectStore('lines').getAll()) {
       if (own.standing === 'kept') void tx.objectStore('lines').delete(own.id)
@@ -159,7 +161,8 @@ export const device = {
   dropPicture: async (hash: string) => {
     await (await useStore()).delete('pictures', hash)
   },
-  saveOpening: async (opening: HeldOpening, line: Line) => {
+  /** @param standing kept where the server has opened it, unsent where it could not be reached */
+  saveOpening: async (opening: HeldOpening, line: Line, standing: 'kept' | 'unsent' = 'kept') => {
     const tx = (await useStore()).transaction(['openings', 'lines'], 'readwrite')
     void tx.objectStore('openings').put(opening)
     void tx
@@ -170,12 +173,17 @@ export const device = {
         counter: line.counter,
         device: line.device,
         line,
-        standing: 'kept',
-        keptAt: Date.now(),
+        standing,
+        ...(standing === 'kept' ? { keptAt: Date.now() } : {}),
       })
     await tx.done
   },
   readOpening: async (tab: string) => (await useStore()).get('openings', tab),
+  readReply: async (path: string) => (await useStore()).get('replies', path),
+  readReplies: async () => (await useStore()).getAll('replies'),
+  saveReply: async (held: HeldReply) => {
+    await (await useStore()).put('replies', held)
+  },
   readToday: async () => (await useStore()).get('today', 'today'),
   saveToday: async (held: Omit<HeldToday, 'id'>) => {
     await (await useStore()).put('today', { ...held, id: 'today' })

@@ -45,6 +45,12 @@ export interface HeldOpening {
   readonly request: OpenTabRequest
 }
 
+export interface HeldReply {
+  readonly path: string
+  readonly at: string
+  readonly reply: unknown
+}
+
 export interface Device extends DBSchema {
   self: { key: string, value: Pen & { readonly id: 'pen' } }
   lines: { key: string, value: OwnLine, indexes: { standing: LineStanding, tab: string } }
@@ -53,6 +59,8 @@ export interface Device extends DBSchema {
   pictures: { key: string, value: HeldPicture }
   openings: { key: string, value: HeldOpening }
   today: { key: string, value: HeldToday }
+  /** answers of the server by what was asked, for when it cannot be reached */
+  replies: { key: string, value: HeldReply }
   /** pictures of version 3 and before, until they have been read (upgrade.ts) */
   photos: { key: string, value: { readonly id: string, readonly tab: string, readonly blob: Blob } }
 }

@@ -2,7 +2,7 @@
  * The device's store from every version it ever had. Version 1 held unsent lines and copies of tabs, 2 pictures too,
  * 3 Today too; their lines had neither device nor clock. Version 4 gives each its place: unsent ones are this
  * device's, in their order; lines of copies are placed as the server places those it kept in version 1, so that both
- * are the same.
+ * are the same. Version 5 holds answers of the server by what was asked.
  */
 import type { IDBPDatabase } from 'idb'
 import type { ProblemReply } from '#contracts'
@@ -33,6 +33,8 @@ interface OldTab {
 }
 
 export async function upgradeStore(db: IDBPDatabase<Device>, before: number, tx: Upgrade) {
+  db.createObjectStore('replies', { keyPath: 'path' })
+  if (before === 4) return
   const old = before > 0 ? await readOld(db, tx) : { unsent: [], tabs: [] }
   const names = db.objectStoreNames as unknown as DOMStringList
   if (names.contains('unsent')) (db as unknown as IDBPDatabase).deleteObjectStore('unsent')

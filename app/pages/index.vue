@@ -4,6 +4,9 @@ import { rankBetween, sayTimeOfDay } from '#core/day'
 import { sayProblem } from '#core/words'
 import { rowsOf, rowsOn, sayMinutes, sumOf, timesOf, undated, type DayRow } from '~/components/today/dayRows'
 import { sayDay, timeOf } from '~/composables/useClock'
+import { usePrinting } from '~/composables/usePrinter'
+import { dayPaper } from '~/papers/dayPaper'
+import { usePractice } from '~/stores/practice'
 import { readyTabs } from '~/composables/readyTabs'
 import { useKeeping } from '~/stores/keeping'
 import { useLedger } from '~/stores/ledger'
@@ -67,6 +70,17 @@ const ticked = computed(() => {
   return told
 })
 
+const { busy, trouble: printing, print } = usePrinting()
+const paper = () => dayPaper({
+  company: today.reply?.company ?? '',
+  title: title.value,
+  date: day.value,
+  person: whose.value,
+  rows: rows.value,
+  from: times.value.from,
+  load: (today.reply?.load ?? []).map(l => ({ text: l.text, siteName: l.siteName, done: ticked.value.has(l.what) })),
+  sheet: usePractice().units.pressure === 'si' ? 'A4' : 'LETTER',
+})
 const put = (item: string, on: string, person: string, rank: number) =>
   ledger.write({ kind: 'planned', item, day: on, person, rank })
 const mine = () => whose.value || (today.reply?.people.includes(me.name) ? me.name : (today.reply?.people[0] ?? ''))
@@ -137,7 +151,7 @@ const when = (at: string) => `${sayDay(at, day.value)} ${timeOf(at)}`
               A call opens a tab: say its site and what is wrong below, or add what is due at the right.
             </p>
           </div>
-          <p class="legend soft file"><a href="/api/calendar" download="keep-tab.ics">Plan as a calendar file</a></p>
+          <DayFiles :print="() => print(paper())" :busy="busy" :trouble="printing" />
           <p v-if="rows.length" class="legend soft">drag to reorder, or <kbd>Alt ↑↓</kbd> ·
             <i class="isolate" /> isolate <i class="mend" /> mend <i class="prove" /> prove</p>
         </template>

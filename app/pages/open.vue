@@ -5,22 +5,28 @@ import { openTabReply, siteReply, sitesReply, type ListedSite, type OpenTabReque
 import type { Complaint, KindId } from '#core/systems'
 import { sayProblem } from '#core/words'
 import { COMPLAINT_WORDS, isComplaint } from '~/composables/complaints'
+import { openHere } from '~/composables/openHere'
+import { askOrCopy } from '~/composables/useCopies'
 import { useDraft, useDraftOfMany } from '~/composables/useDraft'
 import { newPen, type DraftLine, type Line } from '#core/tab'
 import { useClock } from '~/composables/useClock'
-import { askServer } from '~/composables/useServer'
+import { askServer, isPassing } from '~/composables/useServer'
+import { useSites } from '~/composables/useSites'
 import { useKinds, useSystems } from '~/composables/useSystems'
 import { usePractice } from '~/stores/practice'
 import { device, lineOf } from '~/keeper/device'
 import { useKeeping } from '~/stores/keeping'
 import { useMe } from '~/stores/me'
 
-const sites = ref<readonly ListedSite[]>([])
 const route = useRoute()
 /** what was typed for one system is not for another */
 const of = `open ${String(route.query.system ?? route.query.site ?? '')}`
 const siteName = useDraft(of, 'site')
 const place = useDraft(of, 'place')
+const { sites: listedSites, load } = useSites(siteName)
+/** the one that was asked for by the address, and what its name finds */
+const named = shallowRef<ListedSite>()
+const sites = computed(() => [...(named.value ? [named.value] : []), ...(listedSites.value ?? [])])
 const systemId = ref(String(route.query.system ?? ''))
 const { kinds, nameOf } = useKinds()
 const systems = useSystems()
@@ -49,17 +55,28 @@ const sending = ref(false)
 useHead({ title: 'Open a tab · Keep Tab' })
 
 onMounted(async () => {
-  const answer = await askServer('/api/sites', sitesReply)
-  if (answer.ok) sites.value = answer.value
-  else trouble.value = sayProblem(answer.problem)
-  const asked = sites.value.find(s => s.id === route.query.site || s.systems.some(x => x.id === systemId.value))
-  if (asked) siteName.value = asked.name
+  void load()
+  if (!route.query.site) return
+  const path = `/api/sites/${String(route.query.site)}`
+  const answer = await askOrCopy(path, siteReply, ({ reply: { site, systems } }) => {
+    const own = systems.map(({ system: { id, name, kind, retired } }) => ({ id, name, kind, retired }))
+    named.value = { ...site, systems: own, tabs: 0, open: 0 }
+    siteName.value = site.name
+  })
+  if (!answer.ok) trouble.value = sayProblem(answer.problem)
 })
+/** asked as it is typed */
 const offered = ref<string[]>([])
 const offer = (query: string) => {
-  offered.value = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase()))
+  const names = sites.value.map(s => s.name).filter(n => n.toLowerCase().includes(query.trim().toLowerCase()))
+  offered.value = [...new Set(names)]
 }
-const known = computed(() => sites.value.find(s => s.name.toLowerCase() === siteName.value.trim().toLowerCase()))
+watch(listedSites, () => siteName.value && offer(siteName.value))
+const known = computed(() => {
+  const typed = siteName.value.trim().toLowerCase()
+  const site = sites.value.find(s => s.name.toLowerCase() === typed)
+  return site && { ...site, systems: site.systems.filter(s => !s.retired) }
+})
 watch(known, (k) => {
   if (k && !k.systems.some(s => s.id === systemId.value)) systemId.value = k.systems[0]?.id ?? ''
 })
@@ -67,8 +84,13 @@ const practice = usePractice()
 const written = useDraftOfMany(of, 'nameplate')
 const installed = ref('')
 /** Systems of this kind elsewhere, whose figures may be taken over. */
+const ofKind = shallowRef<readonly ListedSite[]>([])
+watch(kind, async () => {
+  const answer = await askServer(`/api/sites?kind=${kind.value}`, sitesReply)
+  if (answer.ok) ofKind.value = answer.value.sites
+}, { immediate: true })
 const alike = computed(() =>
-  sites.value.flatMap(s =>
+  ofKind.value.flatMap(s =>
     s.systems
       .filter(x => x.kind === kind.value)
       .map(x => ({ id: x.id, site: s.id, label: `${s.name}: ${x.name}` })),
@@ -143,11 +165,15 @@ async function open() {
   }
   const answer = await askServer('/api/tabs', openTabReply, { method: 'POST', body: request })
   sending.value = false
-  if (answer.ok) {
-    await device.saveOpening({ tab, request }, opened).catch(useKeeping().cannotCopy)
+  // without a signal it is opened on this device, and there once the server is back
+  const here = !answer.ok && isPassing(answer.problem) && await openHere(request, opened, {
+    site: known.value, kind: kindNow.value,
+  })
+  if (answer.ok || here) {
+    if (answer.ok) await device.saveOpening({ tab, request }, opened).catch(useKeeping().cannotCopy)
     siteName.value = place.value = chosen.value = systemName.value = words.value = since.value = ''
     written.value = {}
-    await navigateTo(`/tabs/${answer.value.tab}`)
+    await navigateTo(`/tabs/${tab}`)
   }
   else {
     trouble.value = `${sayProblem(answer.problem)} What you typed is still here.`

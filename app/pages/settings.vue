@@ -23,6 +23,8 @@ onMounted(() => void practice.load())
     </header>
     <p v-if="practice.problem" class="trouble" role="alert">{{ sayProblem(practice.problem) }}</p>
     <PracticeSchools />
+    <CheckRules />
+    <PracticeRate />
     <PracticeUnits />
   </div>
 </template>

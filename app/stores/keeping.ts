@@ -242,10 +242,14 @@ export const useKeeping = defineStore('keeping', () => {
         return line
       },
     )
+    await toSend(tab, line)
+    return line
+  }
+  /** Has a line sent that is among the unsent ones now. */
+  async function toSend(tab: string, line: Line) {
     await refresh()
     tell({ say: 'written', tab, ids: [line.id] })
     void send()
-    return line
   }
 
   /** Lets a refused line go, once the person has read why. */
@@ -265,7 +269,7 @@ export const useKeeping = defineStore('keeping', () => {
   const cannotCopy = () => {
     deviceTrouble.value = 'no-copy'
   }
-  return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, send, drop, onHear }
+  return { unsent, refused, reachable, trouble, lasting, leads, cannotCopy, begin, add, toSend, send, drop, onHear }
 })
 
 /** Refusals that are tried again when the application begins anew. */

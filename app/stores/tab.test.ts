@@ -92,6 +92,7 @@ const tabOf = (id: string, ...lines: string[]): TabReply => ({
     kind: 'well-3wire',
     location: '',
     installed: null,
+    retired: '',
     nameplate: {},
   },
   practice: { prechargeOffsetPsi: 2 },

@@ -4,7 +4,7 @@
  */
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import { todayReply, type TodayReply } from '#contracts'
+import { todayReply, type ListedTab, type TodayReply } from '#contracts'
 import type { Problem } from '#core/foundation'
 import { inGoodTime } from '~/composables/inGoodTime'
 import { useClock } from '~/composables/useClock'
@@ -36,5 +36,13 @@ export const useToday = defineStore('today', () => {
     reply.value = read.data
     asOf.value = held.at
   }
-  return { reply, problem, asOf, load }
+  /** A tab that was opened here while the server could not be reached stands on the list until it tells its own. */
+  async function addHere(tab: ListedTab) {
+    const held = await device.readToday().catch(() => undefined)
+    const before = reply.value ?? held?.reply
+    if (!before) return
+    reply.value = { ...before, tabs: [tab, ...before.tabs.filter(t => t.id !== tab.id)] }
+    await device.saveToday({ at: held?.at ?? tab.openedAt, reply: reply.value }).catch(useKeeping().cannotCopy)
+  }
+  return { reply, problem, asOf, load, addHere }
 })

@@ -53,10 +53,10 @@ describe('of the past', () => {
     write({ id: 'line-3', at, kind: 'reading', test: 'battery.rest', value: 12.6 }),
   ]
   it('each call has its findings, and tests that the system lacks are named', () => {
-    const told = structuredClone(requireOk(askedSystems.history('well-3wire', {}, [call, []])))
+    const told = structuredClone(requireOk(askedSystems.history('well-3wire', {}, USUAL_WRITTEN, [call, []])))
     expect(told.states.map(s => s.findings.failed.map(f => f.about))).toEqual([['box.cap-open'], []])
     expect(told.outline.otherTests?.map(t => t.id)).toEqual(['battery.rest'])
-    expect(askedSystems.history('windmill', {}, [])).toMatchObject({ problem: { code: 'unknown-kind' } })
+    expect(askedSystems.history('windmill', {}, USUAL_WRITTEN, [])).toMatchObject({ problem: { code: 'unknown-kind' } })
   })
   it('what was found often moves its base rate', () => {
     const [fault] = kindFor('well-3wire').faults

@@ -1,4 +1,5 @@
 /** What pages ask the worker of systems without a tab in hand: kinds, nameplates, calls of the past, learned rates. */
+import { writeSpice } from '#core/circuit'
 import { parseNameplate, practiceOf, spellOut, writeNameplate } from '#core/formats'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 import { findLeads, rateChanges, type FaultCounts, type PairOhms } from '#core/isolation'
@@ -7,6 +8,7 @@ import {
   type AlsoChange, type AskingSystem, type Attributes, type Fit, type PartTypeId,
 } from '#core/parts'
 import {
+  buildModel,
   describeSystem,
   isKindId,
   KIND_IDS,
@@ -41,6 +43,8 @@ export interface PlateNow {
   readonly assumptions: readonly Assumption[]
 }
 export interface History {
+  /** where each test reads on the system in health, SI; what has no end is left open */
+  readonly bands: Readonly<Record<string, { readonly low: number, readonly high: number }>>
   readonly outline: SystemOutline
   /** of each tab, in the order given */
   readonly states: readonly TabNow['state'][]
@@ -81,12 +85,20 @@ export const askedSystems = {
   },
   /** A nameplate as people write it. */
   write: (kind: string, nameplate: Nameplate, units: Units): Written => writeNameplate(kind, nameplate, units),
+  /** As the server reads it: each figure in SI; nothing where it cannot be read. */
+  figures(kind: string, spelled: Readonly<Record<string, string | number>>): Nameplate {
+    const read = isKindId(kind) ? parseNameplate(kind, spelled) : undefined
+    return read?.ok ? read.value : {}
+  },
   /** What a person has filled in, each bare figure with the unit it was meant in. */
   spell: (kind: string, written: Written, units: Units): Written => spellOut(kind, written, units),
-  history(kind: string, nameplate: Nameplate, tabs: readonly (readonly AnyLine[])[]): Result<History> {
+  history(
+    kind: string, nameplate: Nameplate, practice: Practice, tabs: readonly (readonly AnyLine[])[],
+  ): Result<History> {
     if (!isKindId(kind)) return fail('unknown-kind', { kind })
     const own = kindFor(kind, nameplate)
     return ok({
+      bands: bandsOf(kind, nameplate, practice, testsIn(tabs.flat())),
       outline: outlineOf(own, testsIn(tabs.flat())),
       states: tabs.map(lines => viewOf(foldTab(own, lines))),
     })
@@ -106,8 +118,23 @@ export const askedSystems = {
       return { part: p.part, ...fit, changes: alsoChanges(type, system, p.attributes, off, under) }
     }).toSorted((a, b) => FITS.indexOf(a.verdict) - FITS.indexOf(b.verdict))
   },
+  /** The circuit of a running system in health, as a SPICE netlist. */
+  netlist(kind: string, nameplate: Nameplate, practice: Practice, title: string): Result<string> {
+    const built = buildModel(kind, nameplate, practiceOf(practice))
+    return built.ok ? ok(writeSpice(built.value.network('running', 0), title)) : built
+  },
   rates: (kind: string, counts: FaultCounts) => (isKindId(kind) ? rateChanges(kindFor(kind), counts) : []),
   leads: (ohms: PairOhms) => findLeads(ohms),
+}
+
+function bandsOf(kind: KindId, nameplate: Nameplate, practice: Practice, named: ReadonlySet<string>): History['bands'] {
+  const built = buildModel(kind, nameplate, practiceOf(practice))
+  if (!built.ok) return {}
+  const model = built.value
+  return Object.fromEntries(model.kind.tests.flatMap((test) => {
+    const band = test.kind === 'numeric' && named.has(test.id) ? model.band(test) : undefined
+    return band ? [[test.id, { low: band.low, high: band.high }]] : []
+  }))
 }
 
 const filledIn = (written: Written): Written =>

@@ -67,6 +67,7 @@ const counted = computed(() => {
         <button type="button" class="press" @click="move('returned')">Sent back</button>
       </div>
     </form>
+    <AskDesk v-if="part.number" :key="part.part" :part="part" :count="some" @write="emit('write', $event)" />
     <dl v-if="attributes.length" class="attributes">
       <div v-for="a in attributes" :key="a.label"><dt>{{ a.label }}</dt><dd>{{ a.value }}</dd></div>
     </dl>
@@ -79,7 +80,7 @@ const counted = computed(() => {
 .figures { display: flex; flex-wrap: wrap; gap: 6px 22px; margin: 0; }
 dt { font-size: var(--size-small); color: var(--soft); }
 dd { margin: 0; }
-.do { display: grid; grid-template-columns: 110px auto 1fr; gap: 8px; align-items: end; }
+.do { display: grid; grid-template-columns: 88px auto 1fr; gap: 8px; align-items: end; }
 .do .acts, .do > p { grid-column: 1 / -1; }
 .do .main { justify-self: start; }
 .where { display: flex; }

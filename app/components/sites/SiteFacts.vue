@@ -4,7 +4,7 @@ import type { SiteFact, SiteReply } from '#contracts'
 import { FACTS, type FactId } from '#core/ledger'
 import { sayDay } from '~/composables/useClock'
 import { useLedger } from '~/stores/ledger'
-import { FACT_WORDS } from './siteFacts'
+import { FACT_WORDS } from './factWords'
 
 const props = defineProps<{ site: SiteReply['site'], facts: readonly SiteFact[] }>()
 const ledger = useLedger()

@@ -1,49 +1,42 @@
 <script setup lang="ts">
-/** One system of a site: nameplate, fitted parts, trend and its tabs, newest first. */
+/** One system of a site: how its readings moved, what is fitted and how old, its checks, its tabs, newest first. */
 import { computedAsync } from '@vueuse/core'
 import type { SiteReply } from '#contracts'
 import { labelOf } from '~/components/tab/tapeRows'
-import { sayDay } from '~/composables/useClock'
+import { sayDay, useClock } from '~/composables/useClock'
 import { useSystems } from '~/composables/useSystems'
+import { recurring } from './recurs'
+import { usePractice } from '~/stores/practice'
 
-const props = defineProps<{ entry: SiteReply['systems'][number] }>()
+const props = defineProps<{ entry: SiteReply['systems'][number], site: SiteReply['site'], asked: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
+const practice = usePractice()
 /** what the worker makes of the lines of all its tabs */
 const history = computedAsync(async () => {
   const { system, tabs } = props.entry
   const told = await useSystems().history(
     system.kind,
     system.nameplate,
+    practice.written,
     tabs.map(t => t.lines),
   )
-  return told.ok ? { outline: told.value.outline, tabs, states: told.value.states } : undefined
+  return told.ok ? { ...told.value, tabs } : undefined
 })
 const kind = computed(() => history.value?.outline)
 const calls = computed(
   () => history.value?.tabs.map(({ tab }, i) => ({ tab, state: history.value!.states[i]! })) ?? [],
 )
+const again = computed(() =>
+  (kind.value ? recurring(kind.value, calls.value.map(c => c.state), useClock().today()) : []))
 const say = (about: string) => (kind.value ? labelOf(kind.value, about) : about)
-const nameOf = (component: string) => kind.value?.components.find(c => c.id === component)?.name ?? component
-const fitted = computed(() => props.entry.fitted.filter(f => !f.removed))
-const removed = computed(() => props.entry.fitted.filter(f => f.removed))
 </script>
 
 <template>
-  <section class="system panel" :aria-label="entry.system.name">
-    <header>
-      <h2>{{ entry.system.name }}</h2>
-      <p class="soft">
-        {{
-          [
-            kind?.name.toLowerCase(),
-            entry.system.location,
-            entry.system.installed ? `installed ${sayDay(entry.system.installed)}` : '',
-          ]
-            .filter(Boolean)
-            .join(' · ')
-        }}
-      </p>
-    </header>
+  <section
+    :id="entry.system.id" class="system panel" :class="{ asked, retired: entry.system.retired }"
+    :aria-label="entry.system.name"
+  >
+    <SystemHead :entry="entry" :site="site" :kind-name="kind?.name.toLowerCase() ?? ''" />
     <div class="cols">
       <div>
         <h3 class="caps">Calls</h3>
@@ -70,29 +63,14 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
         <p v-if="!entry.tabs.length" class="soft">No calls yet.</p>
       </div>
       <div class="side">
-        <SiteTrend v-if="kind" :kind="kind" :nameplate="entry.system.nameplate" :calls="calls.map(c => c.state)" />
-        <div>
-          <h3 class="caps">Fitted</h3>
-          <ul v-if="fitted.length" class="parts">
-            <li v-for="f in fitted" :key="f.component + f.part">
-              <b>{{ f.part }}</b>
-              <span class="soft">{{
-                [nameOf(f.component), f.number, f.fitted ? sayDay(f.fitted) : ''].filter(Boolean).join(' · ')
-              }}</span>
-            </li>
-          </ul>
-          <p v-else class="soft">Nothing on record.</p>
-          <details v-if="removed.length">
-            <summary>{{ removed.length }} taken off</summary>
-            <ul class="parts">
-              <li v-for="f in removed" :key="f.component + f.part + f.removed">
-                {{ f.part }}
-                <span class="soft">{{ f.fitted ? sayDay(f.fitted) : '' }} – {{ sayDay(f.removed!)
-                  }}{{ f.why ? ` · ${say(f.why)}` : '' }}</span>
-              </li>
-            </ul>
-          </details>
-        </div>
+        <SiteTrend
+          v-if="kind && history" :kind="kind" :nameplate="entry.system.nameplate" :bands="history.bands"
+          :calls="calls.map(c => c.state)"
+        />
+        <p v-for="r in again" :key="r" class="again"><b>{{ r }}</b></p>
+        <SystemFitted :fitted="entry.fitted" :kind="kind" />
+        <SystemChecks :system="entry.system.id" :checks="entry.checks" />
+        <SitePictures :tabs="entry.tabs" />
         <SiteNameplate v-if="kind" :kind="kind" :system="entry.system" @changed="emit('changed')" />
       </div>
     </div>
@@ -105,13 +83,19 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
   display: grid;
   gap: 12px;
 }
+.asked {
+  border-color: var(--brass);
+  border-width: 2px;
+}
+.retired .cols {
+  opacity: 0.75;
+}
 .cols {
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   gap: 24px;
 }
-.calls,
-.parts {
+.calls {
   list-style: none;
   padding: 0;
   margin: 6px 0 0;
@@ -152,17 +136,6 @@ const removed = computed(() => props.entry.fitted.filter(f => f.removed))
   display: grid;
   gap: 16px;
   align-content: start;
-}
-.parts li {
-  padding: 3px 0;
-}
-.parts b {
-  margin-inline-end: 8px;
-}
-summary {
-  cursor: pointer;
-  min-height: 32px;
-  color: var(--soft);
 }
 @media (max-width: 760px) {
   .cols {

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { foretell } from './foretold'
 
 const trend = (id: string, values: readonly number[]) => ({
-  id, name: '', unit: '', points: values.map((value, i) => ({ day: `${2022 + i}-05-01`, value })),
+  id, name: '', unit: '', perUnit: 1,
+  points: values.map((value, i) => ({ day: `${2022 + i}-05-01`, value, left: true, run: 0 })),
 })
 
 describe('what the years foretell', () => {

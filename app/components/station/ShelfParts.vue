@@ -2,23 +2,35 @@
 /** What the shelf has for this repair: whether it fits and why not, where it is, and what must change with it. */
 import { computedAsync } from '@vueuse/core'
 import { shelfReply, type ShelfPart, type TabReply } from '#contracts'
-import type { Judged } from '#core/parts'
+import { typesFor, type Judged } from '#core/parts'
 import { sayAlsoChange, sayJudged } from '#core/words'
 import { sayAttribute } from '~/composables/partWords'
-import { askServer } from '~/composables/useServer'
+import { askOrCopy } from '~/composables/useCopies'
 import { useSystems } from '~/composables/useSystems'
+import { useLedger } from '~/stores/ledger'
 import { usePractice } from '~/stores/practice'
 
-const props = defineProps<{ reply: TabReply, component: string, fault: string, chosen: string }>()
+const props = defineProps<{
+  reply: TabReply
+  component: string
+  fault: string
+  /** the number that was typed or pressed */
+  chosen: string
+  /** of the catalogue's repair */
+  minutes: number
+  /** what the part is called */
+  name: string
+}>()
 const emit = defineEmits<{ choose: [part: ShelfPart] }>()
 const practice = usePractice()
 const MOST = 3
 const WORDS = { fits: '✓ fits', unknown: '? may fit', not: '✕ does not fit' } as const
 const parts = shallowRef<readonly ShelfPart[]>([])
-onMounted(async () => {
-  const answer = await askServer('/api/shelf', shelfReply)
-  if (answer.ok) parts.value = answer.value.parts
-})
+const lives = ref<Readonly<Record<string, number>>>({})
+onMounted(() => askOrCopy('/api/shelf', shelfReply, ({ reply }) => {
+  parts.value = reply.parts
+  lives.value = reply.lives
+}))
 /** the part in service, where the shelf lists it by its number */
 const off = computed(() => {
   const own = props.reply.fitted.filter(f => f.component === props.component && !f.removed && f.number)
@@ -31,11 +43,28 @@ const offered = computedAsync(async () => {
     fault: props.fault, off: off.value,
     parts: parts.value.map(({ part, type, attributes = {} }) => ({ part, type, attributes })),
   })
-  return found.slice(0, MOST).flatMap((fit) => {
+  return found.flatMap((fit) => {
     const part = parts.value.find(p => p.part === fit.part)
     return part ? [{ ...fit, of: part }] : []
   })
 }, [])
+/** a number that was typed and that the shelf does not know: one press, and it does */
+const unlisted = computed(() => {
+  const number = props.chosen.trim()
+  return number && loaded.value && !parts.value.some(p => p.number === number) && !listed.value.includes(number)
+    ? number
+    : ''
+})
+const listed = ref<readonly string[]>([])
+const loaded = computed(() => parts.value.length > 0)
+async function list() {
+  const number = unlisted.value
+  listed.value = [...listed.value, number]
+  await useLedger().write({
+    kind: 'listed', part: `part-${crypto.randomUUID()}`, type: typesFor(props.component, props.fault)[0] ?? 'other',
+    name: props.name, number,
+  })
+}
 const where = ({ van, shop, onOrder }: ShelfPart['stock']) =>
   [van ? `${van} on the van` : '', shop ? `${shop} in the shop` : '', onOrder ? `${onOrder} on order` : '']
     .filter(Boolean).join(', ') || 'none on the shelf'
@@ -45,7 +74,7 @@ const troubles = (judged: readonly Judged[]) => judged.filter(j => j.verdict ===
 
 <template>
   <ul v-if="offered.length" class="offered" aria-label="From the shelf">
-    <li v-for="o in offered" :key="o.part">
+    <li v-for="o in offered.slice(0, MOST)" :key="o.part">
       <button :aria-pressed="chosen === o.of.number" @click="emit('choose', o.of)">
         <span><b>{{ o.of.name }}</b> <span class="soft">{{ o.of.number }} · {{ where(o.of.stock) }}</span></span>
         <b :class="o.verdict">{{ WORDS[o.verdict] }}</b>
@@ -56,6 +85,12 @@ const troubles = (judged: readonly Judged[]) => judged.filter(j => j.verdict ===
       </button>
     </li>
   </ul>
+  <p v-if="unlisted" class="unlisted">
+    <button type="button" class="press plain" @click="list">Put {{ unlisted }} on the shelf’s list</button></p>
+  <ShelfWays
+    :component="component" :fault="fault" :minutes="minutes" :booked="lives[component]"
+    :offered="offered.filter(o => o.verdict !== 'not').map(o => o.of)"
+  />
 </template>
 
 <style scoped>

@@ -221,6 +221,8 @@ const mainWord = computed(() => {
         :component="fix.component"
         :fault="fix.fault"
         :chosen="number"
+        :minutes="step.minutes"
+        :name="step.part"
         @choose="choose"
       />
       <div v-if="step.part && step.standing === 'open'" class="fitted">

@@ -1,17 +1,9 @@
 <script setup lang="ts">
 /** A verdict as a shape and a word, never a colour alone. */
 import type { VerdictWord } from '#core/isolation'
+import { VERDICT_WORDS } from './verdictWords'
 
 const props = defineProps<{ word: VerdictWord | 'state', words?: boolean }>()
-const WORDS: Record<VerdictWord | 'state', string> = {
-  'in-band': 'in band',
-  'low': 'low',
-  'high': 'high',
-  'open': 'open',
-  'seen': 'seen',
-  'unknown': 'no band',
-  'state': 'state',
-}
 const SHAPES: Record<VerdictWord | 'state', string> = {
   'in-band': 'M1 5 h12 v4 h-12 Z',
   'low': 'M1 3 h12 l-6 9 Z',
@@ -29,7 +21,7 @@ const hollow = computed(() => ['open', 'unknown'].includes(props.word))
     <svg width="14" height="14" viewBox="0 0 14 14" :class="{ hollow }" aria-hidden="true">
       <path :d="SHAPES[word]" />
     </svg>
-    <span :class="words ? '' : 'visually-hidden'">{{ WORDS[word] }}</span>
+    <span :class="words ? '' : 'visually-hidden'">{{ VERDICT_WORDS[word] }}</span>
   </span>
 </template>
 

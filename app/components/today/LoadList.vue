@@ -11,7 +11,7 @@ function standing({ part, stock, wanted }: ToLoad): { readonly text: string, rea
   if (stock.shop > 0) return { text: `${stock.shop} in the shop`, lacks: false }
   return stock.onOrder > 0
     ? { text: `${stock.onOrder} on order`, lacks: true }
-    : { text: 'none on the shelf: order', lacks: true }
+    : { text: 'none on the shelf', lacks: true }
 }
 </script>
 
@@ -29,7 +29,8 @@ function standing({ part, stock, wanted }: ToLoad): { readonly text: string, rea
           <span class="text">{{ l.text }}
             <small class="soft">{{ l.tab ? `for ${l.siteName}` : 'the van is short' }}</small>
             <small v-if="standing(l).text" :class="standing(l).lacks ? 'lacks' : 'soft'">{{
-              standing(l).lacks ? '▲ ' : '' }}{{ standing(l).text }}</small></span>
+              standing(l).lacks ? '▲ ' : '' }}{{ standing(l).text }}<template v-if="standing(l).lacks && l.part"> ·
+                <NuxtLink :to="`/shelf?part=${l.part}`">order it</NuxtLink></template></small></span>
           <b class="count">{{ l.wanted }}</b>
         </label>
       </li>

@@ -2,7 +2,8 @@
 /** The bar at the foot of the day: say a site and a complaint to open a tab, or anything to find it. */
 import { useEventListener } from '@vueuse/core'
 import { sitesReply, type ListedSite } from '#contracts'
-import { askServer } from '~/composables/useServer'
+import { askOrCopy } from '~/composables/useCopies'
+import { sitesHeld } from '~/composables/useSites'
 import { useSearch } from '~/composables/useSearch'
 import { COMPLAINT_WORDS, SAID_AS } from '~/composables/complaints'
 import { readCall } from './said'
@@ -18,8 +19,10 @@ const complaint = computed(() => COMPLAINT_WORDS[call.value.complaint as keyof t
 const opens = computed(() => site.value || call.value.complaint)
 async function load() {
   if (sites.value.length > 0) return
-  const answer = await askServer('/api/sites', sitesReply)
-  if (answer.ok) sites.value = answer.value
+  const answer = await askOrCopy('/api/sites?most=1000', sitesReply, (copy) => {
+    sites.value = copy.reply.sites
+  })
+  if (!answer.ok) sites.value = await sitesHeld()
 }
 const open = () => navigateTo({
   path: '/open',

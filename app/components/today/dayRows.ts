@@ -3,6 +3,7 @@ import type { FollowUp, ListedTab, PlannedItem, TodayReply } from '#contracts'
 import { median, type PhaseMinutes } from '#core/books'
 import { layOut, proposeOrder } from '#core/day'
 import type { Ledger } from '#core/ledger'
+import { CHECK_WORDS, isCheck } from '~/components/sites/checkWords'
 import type { Brief } from '~/workers/brief'
 
 export interface DayRow {
@@ -15,6 +16,8 @@ export interface DayRow {
   readonly standing: 'open' | 'carried' | 'due'
   readonly since: string
   readonly due?: string
+  /** the working day that it was laid to */
+  readonly laid?: string
   readonly note: string
   readonly hazards: readonly string[]
   /** carried for parts that are neither in van nor shop */
@@ -66,7 +69,11 @@ export function rowsOf(reply: TodayReply, own: Ledger, briefs: ReadonlyMap<strin
       ...expected(t, reply, briefs.get(t.id)),
     }
   })
-  return [...tabs, ...reply.followUps.map(f => dueRow(f, reply, placed(itemOf(f))))]
+  return [
+    ...tabs,
+    ...reply.followUps.map(f => dueRow(f, reply, placed(itemOf(f)))),
+    ...reply.checks.map(c => checkRow(c, reply, placed(checkItem(c)))),
+  ]
 }
 
 export const itemOf = (f: FollowUp) => `due:${f.line}`
@@ -79,6 +86,24 @@ function dueRow(f: FollowUp, reply: TodayReply, place: Pick<DayRow, 'planned' | 
     by: 'usual', ...place,
   }
 }
+
+export const checkItem = ({ system }: DueVisit) => `check:${system}`
+type DueVisit = TodayReply['checks'][number]
+
+/** One visit for all that falls due on a system; it opens a tab for a check-up there. */
+function checkRow(c: DueVisit, reply: TodayReply, place: Pick<DayRow, 'planned' | 'late'>): DayRow {
+  const named = c.checks.map(id => (isCheck(id) ? CHECK_WORDS[id][0] : id))
+  const said = `Check ${named.join(', ')}`
+  return {
+    item: checkItem(c),
+    to: `/open?site=${c.siteId}&system=${c.system}&complaint=check-up&said=${encodeURIComponent(said)}`,
+    title: said, site: c.siteId, siteName: c.siteName, systemName: c.systemName, standing: 'due', since: c.due,
+    due: c.due, note: '', hazards: reply.hazards[c.siteId] ?? [], waits: false, bring: [], complaint: 'check-up',
+    minutes: { ...A_LOOK, prove: MINUTES_A_CHECK * (1 + c.checks.length) }, by: 'usual', laid: c.on, ...place,
+  }
+}
+/** To get there counts as one more; judgement. */
+const MINUTES_A_CHECK = 10
 
 function expected(t: ListedTab, { expected: booked }: TodayReply, brief: Brief | undefined) {
   const own = booked[t.kind] ?? {}

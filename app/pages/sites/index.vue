@@ -1,46 +1,36 @@
 <script setup lang="ts">
 /** The sites, and the way in and out for the open file. */
-import { importReply, sitesReply, type ListedSite } from '#contracts'
 import { sayProblem } from '#core/words'
-import { askServer } from '~/composables/useServer'
+import { sayDay } from '~/composables/useClock'
+import { useTakingIn } from '~/composables/useTakingIn'
+import { useSites } from '~/composables/useSites'
 import { useKinds } from '~/composables/useSystems'
 
-const sites = ref<readonly ListedSite[]>()
 const trouble = ref('')
 const taken = ref('')
 const seek = ref('')
+const { sites, problem, asOf, next, load, more } = useSites(seek)
 useHead({ title: 'Sites · Keep Tab' })
 
-async function load() {
-  const answer = await askServer('/api/sites', sitesReply)
-  if (answer.ok) sites.value = answer.value
-  else trouble.value = sayProblem(answer.problem)
-}
 onMounted(load)
-const found = computed(
-  () =>
-    sites.value?.filter(s =>
-      `${s.name} ${s.place} ${s.systems.map(x => x.name).join(' ')}`
-        .toLowerCase()
-        .includes(seek.value.trim().toLowerCase()),
-    ) ?? [],
-)
 const { nameOf: kindName } = useKinds()
+const { going, takeIn, stop } = useTakingIn()
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   if (!file) return
   trouble.value = taken.value = ''
-  const answer = await askServer('/api/books', importReply, { method: 'POST', bytes: file })
+  const answer = await takeIn(file)
   input.value = ''
   if (!answer.ok) {
     trouble.value = `${file.name}: ${sayProblem(answer.problem)}`
     return
   }
-  const { tabs, lines, already, refused } = answer.value
+  const { tabs, lines, already, refused, state } = answer.value
   taken.value = `${file.name}: ${tabs} ${tabs === 1 ? 'tab' : 'tabs'} with ${lines} lines taken `
     + `in${already ? `, ${already} already here` : ''}.`
+    + (state === 'cancelled' ? ' It was stopped there: the same file goes on where it stopped.' : '')
     + (refused.length > 0 ? ` Left out, since another has its number here: ${refused.slice(0, 5).join(', ')}.` : '')
   await load()
 }
@@ -57,22 +47,30 @@ async function take(event: Event) {
             class="visually-hidden"
             @change="take">
         </label>
+        <NuxtLink class="press" to="/tables">Take in a table</NuxtLink>
         <a class="press" href="/api/books" download>Give out the book</a>
         <NuxtLink class="press main" to="/open">Open a tab</NuxtLink>
       </div>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="problem" class="trouble" role="alert">{{ sayProblem(problem) }}</p>
+    <p v-if="asOf" class="soft" role="status">The list as this device had it {{ sayDay(asOf) }}.</p>
+    <p v-if="going" class="going" role="status">
+      <progress :value="going.done" :max="going.total || 1" />
+      {{ going.total ? `${going.done} of ${going.total} pieces are in the book` : 'The file is being read' }}
+      <button class="press" @click="stop">Stop it</button>
+    </p>
     <p v-if="taken" role="status">{{ taken }}</p>
     <label class="field seek">
       <span class="visually-hidden">Find a site</span>
       <input v-model="seek" type="search" placeholder="Find a site or system">
     </label>
-    <ul v-if="found.length" class="list">
-      <li v-for="s in found" :key="s.id">
+    <ul v-if="sites?.length" class="list">
+      <li v-for="s in sites" :key="s.id">
         <NuxtLink :to="`/sites/${s.id}`" class="row panel">
           <b>{{ s.name }}</b>
           <span class="soft">{{ s.place }}</span>
-          <span>{{ s.systems.map(x => `${x.name} (${kindName(x.kind)})`).join(' · ') }}</span>
+          <span>{{ s.systems.map(x => `${x.name} (${x.retired ? 'retired' : kindName(x.kind)})`).join(' · ') }}</span>
           <span class="count">
             <span class="figure">{{ s.tabs }}<small>{{ s.tabs === 1 ? 'tab' : 'tabs' }}</small>
             </span>
@@ -84,7 +82,8 @@ async function take(event: Event) {
     <p v-else-if="sites" class="soft">
       {{ seek ? `No site matches “${seek}”.` : 'No sites yet. Open a tab on the first one, or take in a file.' }}
     </p>
-    <p v-else-if="!trouble" class="soft">Reading the book…</p>
+    <p v-else-if="!problem" class="soft">Reading the book…</p>
+    <button v-if="next" class="press more" @click="more">More sites</button>
   </div>
 </template>
 
@@ -94,6 +93,8 @@ async function take(event: Event) {
   gap: 8px;
   flex-wrap: wrap;
 }
+.going { display: flex; flex-wrap: wrap; gap: 12px; align-items: center; }
+.going progress { accent-color: var(--brass); width: 220px; }
 .seek {
   max-width: 420px;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /**
  * The customer's sheet: what was wrong, why, what was done, how it was left, what is still open. As signed once
- * settled. Made to be printed.
+ * settled. Printed, saved as a file with the work sheet beside it, or sent.
  */
 import { inviteReply } from '#contracts'
 import { sayProblem } from '#core/words'
@@ -21,7 +21,6 @@ watch(
 )
 onUnmounted(() => tab.close())
 useHead({ title: () => (tab.reply ? `Summary · ${tab.reply.site.name}` : 'Keep Tab') })
-const printSheet = () => window.print()
 const { sheet, signed } = useDrawnSheet(() => true)
 /** a link for the customer, once it was asked for */
 const link = ref('')
@@ -39,7 +38,7 @@ async function makeLink() {
     <div class="no-print acts">
       <NuxtLink class="press" :to="`/tabs/${tab.reply.tab.id}/settle`">Back</NuxtLink>
       <button v-if="signed" class="press" @click="makeLink">Link for the customer</button>
-      <button class="press main" @click="printSheet">Print</button>
+      <TabPapers :sheet="sheet" :signed="Boolean(signed)" />
     </div>
     <p v-if="trouble" class="no-print trouble" role="alert">{{ trouble }}</p>
     <p v-if="link" class="no-print link" role="status">Whoever has it reads this sheet for 60 days: {{ link }}</p>

@@ -6,15 +6,19 @@
 import { siteReply, type SiteReply } from '#contracts'
 import { sayProblem } from '#core/words'
 import { useLedger } from '~/stores/ledger'
-import { askServer } from '~/composables/useServer'
+import { sayDay } from '~/composables/useClock'
+import { askOrCopy } from '~/composables/useCopies'
 
 const route = useRoute()
 const reply = shallowRef<SiteReply>()
 const trouble = ref('')
+const asOf = ref<string>()
 async function load() {
-  const answer = await askServer(`/api/sites/${String(route.params.id)}`, siteReply)
-  if (answer.ok) reply.value = answer.value
-  else trouble.value = sayProblem(answer.problem)
+  const answer = await askOrCopy(`/api/sites/${String(route.params.id)}`, siteReply, (copy) => {
+    reply.value = copy.reply
+    asOf.value = copy.asOf
+  })
+  trouble.value = answer.ok ? '' : sayProblem(answer.problem)
 }
 onMounted(load)
 onBeforeUnmount(useLedger().onKept(load))
@@ -24,6 +28,7 @@ useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : '
 <template>
   <div class="page">
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="asOf" class="soft" role="status">The site’s file as this device had it {{ sayDay(asOf) }}.</p>
     <template v-if="reply">
       <header class="top">
         <div>
@@ -31,12 +36,16 @@ useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : '
           <p class="soft">{{ reply.site.place }}</p>
         </div>
         <div class="acts">
-          <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a>
+          <SiteFiles :reply="reply" />
           <NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
         </div>
       </header>
+      <SiteSame v-if="reply.alike.length" :reply="reply" />
       <SiteFacts :site="reply.site" :facts="reply.facts" />
-      <SiteSystem v-for="s in reply.systems" :key="s.system.id" :entry="s" @changed="load" />
+      <SiteSystem
+        v-for="s in reply.systems" :key="s.system.id" :entry="s" :site="reply.site"
+        :asked="route.query.system === s.system.id" @changed="load"
+      />
     </template>
     <p v-else-if="!trouble" class="soft">Reading the site’s file…</p>
   </div>
