@@ -1,6 +1,8 @@
 /** The made-up company's shelf, what it knows of its sites, and its plan: invented, laid to a day. */
 import { dayAfter } from '#core/day'
 import type { LedgerDraft, LedgerLine } from '#core/ledger'
+import { createRandom } from '#core/foundation'
+import { makeToken } from '#core/tags'
 import type { PartTypeId } from '#core/parts'
 import { createWriter, type Line } from '#core/tab'
 import { FOOT, GALLON, HORSEPOWER, PSI } from '#core/units'
@@ -88,8 +90,15 @@ const FACTS: readonly (readonly [string, Extract<LedgerDraft, { kind: 'fact' }>[
 ]
 
 /** @param siteOf a site's id by its name, @param tabOf an open tab's by the beginning of its words */
+/** Systems with a label on them. */
+const TAGGED = [
+  ['Larkmead Plant Nursery', 'greenhouse well'], ['Larkmead Plant Nursery', 'propagation well'],
+  ['Willow Bend Caravan Park', 'wash block well'], ['Highfold Stoneworks', 'yard compressor'],
+] as const
+
 export function demoLedger(
   today: string, siteOf: (name: string) => string | undefined, tabOf: (words: string) => string | undefined,
+  systemOf: (site: string, name: string) => string | undefined,
 ): readonly LedgerLine[] {
   const write = createWriter('demo-ledger')
   let n = 0
@@ -111,6 +120,11 @@ export function demoLedger(
     ...FACTS.flatMap(([name, fact, text]) => {
       const site = siteOf(name)
       return site ? [say(before(300), { kind: 'fact', site, fact, text })] : []
+    }),
+    ...TAGGED.flatMap(([site, name], i) => {
+      const [system, random] = [systemOf(site, name), createRandom(100 + i)]
+      const token = makeToken(Uint8Array.from({ length: 26 }, () => Math.floor(256 * random.uniform())))
+      return system ? [say(before(200), { kind: 'tag', system, token })] : []
     }),
     ...plan('Overload lets go', today, 1),
     ...plan('Wash block dry', today, 2),

@@ -46,12 +46,13 @@ export async function loadDemo(
     }
   }
   await addDemoPeople(db)
-  const places = await listSites(db)
+  const { sites: places } = await listSites(db)
   const { tabs } = await readToday(db, today)
   await addLedgerLines(db, demoLedger(
     today,
     name => places.find(s => s.name === name)?.id,
     words => tabs.find(t => t.words.startsWith(words))?.id,
+    (site, name) => places.find(s => s.name === site)?.systems.find(y => y.name === name)?.id,
   ))
   client.close()
   return sum

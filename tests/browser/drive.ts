@@ -145,7 +145,14 @@ export interface Page {
   close(): Promise<void>
 }
 
-export async function openPage(): Promise<Page> {
+export interface Browsing {
+  /** where what is saved goes */
+  readonly downloads?: string
+  /** Y4M file that stands for what the camera sees */
+  readonly camera?: string
+}
+
+export async function openPage({ downloads, camera }: Browsing = {}): Promise<Page> {
   const profile = mkdtempSync(join(tmpdir(), 'keep-tab-chromium-'))
   const options = new chrome.Options().setChromeBinaryPath('/usr/bin/chromium') as chrome.Options
   options.addArguments(
@@ -160,7 +167,14 @@ export async function openPage(): Promise<Page> {
     '--disable-dev-shm-usage',
     '--force-color-profile=srgb',
     `--user-data-dir=${profile}`,
+    ...(camera
+      ? [
+          '--use-fake-ui-for-media-stream', '--use-fake-device-for-media-stream',
+          `--use-file-for-fake-video-capture=${camera}`,
+        ]
+      : []),
   )
+  if (downloads) options.setUserPreferences({ 'download.default_directory': downloads })
   const driver = (await new Builder()
     .forBrowser(Browser.CHROME)
     .setChromeOptions(options)
@@ -235,15 +249,22 @@ export async function openPage(): Promise<Page> {
 }
 
 /** The scripts that the page on screen has fetched, bytes as served: the page's own and the worker's, and how many. */
-export async function scriptsOf({ driver }: Page) {
-  const sizes = await driver.executeScript<[string, number][]>(
+/** Scripts of the page as they came, besides workers: address and bytes, compressed. */
+export const scriptSizes = async (page: Page) =>
+  (await allScripts(page)).filter(([name]) => !name.includes('.worker'))
+
+async function allScripts({ driver }: Page) {
+  return [...new Map(await driver.executeScript<[string, number][]>(
     'return performance.getEntriesByType("resource").filter(e => /\\.js(\\?|$)/.test(e.name))'
     + '.map(e => [e.name, e.encodedBodySize])',
-  )
-  const files = [...new Map(sizes)]
+  ))]
+}
+
+export async function scriptsOf(page: Page) {
+  const files = await allScripts(page)
   const sum = (of: typeof files) => of.reduce((bytes, [, size]) => bytes + size, 0)
-  const [worker, page] = [files.filter(f => f[0].includes('.worker')), files.filter(f => !f[0].includes('.worker'))]
-  return { page: sum(page), worker: sum(worker), files: files.length }
+  const [worker, own] = [files.filter(f => f[0].includes('.worker')), files.filter(f => !f[0].includes('.worker'))]
+  return { page: sum(own), worker: sum(worker), files: files.length }
 }
 
 const quote = (text: string) => (text.includes('\'') ? `"${text}"` : `'${text}'`)

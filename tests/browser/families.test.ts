@@ -253,7 +253,7 @@ interface Listed {
 describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s', (site, _failed, call) => {
   let tab = ''
   it('is opened, or taken up where it stood', async () => {
-    const sites = (await (await fetch(`${served.url}/api/sites`)).json()) as Listed[]
+    const { sites } = (await (await fetch(`${served.url}/api/sites`)).json()) as { sites: Listed[] }
     const known = sites.find(s => s.name === site)!
     if (call.complaint) {
       await page.driver.get(`${served.url}/open?site=${known.id}&system=${known.systems[0]!.id}`)
@@ -295,8 +295,8 @@ describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s'
     await page.see(call.cause ?? 'Still open', '[aria-label="What made it fail"]')
     await page.press('Settle')
     await page.see('Signed', 'aside')
-    const { tab: kept, lines } = await served.readTab(tab)
-    expect(kept.status).toBe('settled')
+    await waitFor(async () => (await served.readTab(tab)).tab.status === 'settled', 10000, 'the server to have it')
+    const { lines } = await served.readTab(tab)
     const written = lines.flatMap(k => (isKnownLine(k.line) ? [k.line] : []))
     expect(written.filter(l => l.kind === 'finding').map(l => l.role)).toContain('failed')
     const settled = written.find(l => l.kind === 'settled')

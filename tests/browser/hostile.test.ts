@@ -25,7 +25,8 @@ const memory = async () =>
   Number(/keep_tab_memory_bytes (\d+)/.exec(await (await fetch(`${served.url}/metrics`)).text())![1])
 const ids = async () => {
   const today = await (await fetch(`${served.url}/api/today`)).json() as { tabs: { id: string }[] }
-  const sites = await (await fetch(`${served.url}/api/sites`)).json() as { id: string, systems: { id: string }[] }[]
+  const listed = await (await fetch(`${served.url}/api/sites`)).json()
+  const { sites } = listed as { sites: { id: string, systems: { id: string }[] }[] }
   return [...today.tabs.map(t => t.id), ...sites.slice(0, 5).flatMap(s => [s.id, ...s.systems.map(y => y.id)])]
 }
 

@@ -32,7 +32,9 @@ const ROUTES: readonly (readonly [string, string])[] = [
   ['POST', '/api/people/:id/link'], ['GET', '/api/sessions'], ['DELETE', '/api/sessions/:id'], ['GET', '/api/audit'],
   ['GET', '/api/sheets/:id'], ['POST', '/api/tabs/:id/link'], ['GET', '/api/nowhere'],
   ['POST', '/api/ledger/lines'], ['GET', '/api/shelf'], ['GET', '/api/sums'], ['GET', '/api/calls'],
-  ['GET', '/api/search'], ['GET', '/api/calendar'], ['PATCH', '/api/today'],
+  ['GET', '/api/search'], ['GET', '/api/calendar'], ['PATCH', '/api/today'], ['GET', '/api/calendar/:id'],
+  ['POST', '/api/calendar/link'], ['GET', '/api/tags'], ['GET', '/api/readings'], ['POST', '/api/tabs/:id/post'],
+  ['GET', '/api/desk/quotes'], ['POST', '/api/desk/orders'],
 ]
 const deep = (n: number) => `${'['.repeat(n)}${']'.repeat(n)}`
 const IDS = [
@@ -42,7 +44,9 @@ const IDS = [
 const QUERIES = [
   '', '', '?today=2026-02-31', '?after=-1', '?after=1e309', '?site=__proto__', '?as=csv', '?layTo=nonsense',
   '?from=99999999999&size=-4', '?q=%22)%20OR%20NEAR(*', '?q[]=a', '?table=lives&from=nonsense',
-  '?tabs=,,%00,__proto__', '?kind=__proto__', '?today[]=a&today[]=b', `?x=${'y'.repeat(4000)}`,
+  '?tabs=,,%00,__proto__',
+  '?seek=%00%22&after=[1,2]', '?most=0', '?most=1e9&after={}', '?number=',
+  '?kind=__proto__', '?today[]=a&today[]=b', `?x=${'y'.repeat(4000)}`,
 ]
 
 const VALUES: readonly unknown[] = [

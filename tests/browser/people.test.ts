@@ -60,8 +60,8 @@ describe('somebody who is not signed in', () => {
     expect(await page.text('.head')).not.toContain('Larkmead')
   })
   it.each([
-    '/api/today', '/api/sites', '/api/books', '/api/watch', '/api/people', '/api/audit', '/api/practice',
-    '/api/learned', '/api/sessions',
+    '/api/today', '/api/sites', '/api/tags', '/api/readings', '/api/desk/quotes?number=A1', '/api/books',
+    '/api/watch', '/api/people', '/api/audit', '/api/practice', '/api/learned', '/api/sessions',
     '/api/shelf', '/api/sums', '/api/calls', '/api/search', '/api/calendar', '/api/devices/dev-of-the-test/lines',
   ])('is refused %s', async (path) => {
     expect(await client()(path)).toMatchObject({ status: 401, reply: { code: 'sign-in-first' } })
@@ -263,7 +263,7 @@ describe('a handed-over device', () => {
 describe('a customer', () => {
   it('reads one settled sheet by a signed link, and nothing else', async () => {
     const owner = await as(DEMO_OWNER)
-    const sites = (await owner('/api/sites')).reply as { id: string }[]
+    const { sites } = (await owner('/api/sites')).reply as { sites: { id: string }[] }
     const settled = (await Promise.all(sites.map(async s => (await owner(`/api/sites/${s.id}`)).reply as {
       systems: { tabs: { tab: { id: string, status: string } }[] }[]
     }))).flatMap(s => s.systems.flatMap(y => y.tabs.map(t => t.tab))).find(t => t.status === 'settled')!

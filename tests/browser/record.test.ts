@@ -122,7 +122,7 @@ describe('a call mended from the shelf', () => {
     '239 on the line side', '0.4 on the load side', 'gauge reads 12', 'dead 239 0.3 239', 'contacts are burnt',
   ]
   it('shows what can hurt on arrival, and offers a part that fits, with what must change', async () => {
-    const sites = await ask<{ id: string, name: string, systems: { id: string }[] }[]>('/api/sites')
+    const sites = (await ask<{ sites: { id: string, name: string, systems: { id: string }[] }[] }>('/api/sites')).sites
     const kennels = sites.find(s => s.name === 'Gorsehill Kennels')!
     await go(`/open?site=${kennels.id}&system=${kennels.systems[0]!.id}`)
     await page.press('No water', '.narrow')
@@ -184,7 +184,7 @@ describe('the books', () => {
 
 describe('a site', () => {
   it('is known by facts with who said them and when, hazards first', async () => {
-    const sites = await ask<{ id: string, name: string }[]>('/api/sites')
+    const sites = (await ask<{ sites: { id: string, name: string }[] }>('/api/sites')).sites
     await go(`/sites/${sites.find(s => s.name === 'Ashling Bakery')!.id}`)
     await page.see('add', '.facts')
     await page.press('hazard', '.facts')

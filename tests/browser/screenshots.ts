@@ -79,10 +79,9 @@ try {
   await page.see('What the customer says')
   await shoot('open')
   const kinds = async (kind: string, name: string) => {
-    const listed = (await (await fetch(`${served.url}/api/sites`)).json()) as {
-      id: string
-      systems: { kind: string }[]
-    }[]
+    const { sites: listed } = (await (await fetch(`${served.url}/api/sites`)).json()) as {
+      sites: { id: string, systems: { kind: string }[] }[]
+    }
     const site = (await (
       await fetch(`${served.url}/api/sites/${listed.find(s => s.systems.some(x => x.kind === kind))!.id}`)
     ).json()) as { systems: { system: { kind: string }, tabs: { tab: { id: string, status: string } }[] }[] }
