@@ -166,6 +166,8 @@ export async function openPage({ downloads, camera }: Browsing = {}): Promise<Pa
     '--disable-sync',
     '--disable-dev-shm-usage',
     '--force-color-profile=srgb',
+    // every emulated page lies whole in the window: what lies outside it is never shown, and its paint is never told
+    '--window-size=1400,1000',
     `--user-data-dir=${profile}`,
     ...(camera
       ? [

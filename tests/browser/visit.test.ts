@@ -380,6 +380,7 @@ async function typeInto({ driver }: Page, input: WebElement): Promise<number> {
   await new Promise(resolve => setTimeout(resolve, 600))
   // those under 16 ms are not told of: they count as 16
   const slow = await driver.executeScript<number[]>('return window.took')
+  expect(slow.length, 'letters whose paint was told of').toBeGreaterThan(0)
   await input.clear()
   const all = [...slow, ...Array.from({ length: Math.max(0, words.length - slow.length) }, () => 16)]
     .toSorted((a, b) => a - b)
