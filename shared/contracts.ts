@@ -168,8 +168,11 @@ export const sitesQuery = z.object({
   most: z.coerce.number().int().min(1).max(1000).optional(),
 })
 export const SITES_A_PAGE = 60
+const toldTab = z.object({ tab: tabCard, lines: z.array(line) })
+/** Its newest tabs; `older` pages of those before, the oldest on page 0, are asked for one by one. */
 export const siteReply = z.object({
   site: siteFile,
+  older: z.number().default(0),
   /** others of the same name: opened twice, as on two devices without a signal */
   alike: z.array(siteCard).default([]),
   facts: z.array(siteFact).default([]),
@@ -180,10 +183,13 @@ export const siteReply = z.object({
       checks: z.array(systemCheck).default([]),
       /** its latest tag */
       token: z.string().optional(),
-      tabs: z.array(z.object({ tab: tabCard, lines: z.array(line) })),
+      tabs: z.array(toldTab),
     }),
   ),
 })
+export const TABS_A_PAGE = 30
+export const olderTabsQuery = z.object({ page: z.coerce.number().int().min(0).max(100_000).default(0) })
+export const olderTabsReply = z.object({ tabs: z.array(toldTab) })
 export const systemReply = systemCard
 const importCounts = {
   sites: z.number(),
@@ -230,5 +236,6 @@ export type SitesQuery = Said<typeof sitesQuery>
 export type SitesReply = Said<typeof sitesReply>
 export type ListedSite = Said<typeof listedSite>
 export type SiteReply = Said<typeof siteReply>
+export type OlderTabsReply = Said<typeof olderTabsReply>
 export type ImportCounts = Readonly<z.infer<z.ZodObject<typeof importCounts>>>
 export type ImportReply = Said<typeof importReply>

@@ -25,7 +25,7 @@ export function shareOf(count: number, of: number): Share {
 }
 
 export function median(values: readonly number[]): number | undefined {
-  const sorted = values.toSorted((a, b) => a - b)
+  const sorted = Float64Array.from(values).sort()
   const half = sorted.length / 2
   if (sorted.length === 0) return undefined
   return sorted.length % 2 === 1 ? sorted[Math.floor(half)]! : (sorted[half - 1]! + sorted[half]!) / 2

@@ -326,6 +326,9 @@ export const imports = sqliteTable('imports', {
   done: integer().notNull().default(0),
   counts: text({ mode: 'json' }).$type<ImportCounts>().notNull(),
   problem: text({ mode: 'json' }).$type<{ readonly code: string, readonly facts: Facts }>(),
+  /** which run has it in hand, and until when that is believed, ms since 1970 */
+  holder: text().notNull().default(''),
+  held: integer().notNull().default(0),
 })
 /** Pieces of a file that is being taken in: read by nobody else, gone once it is done. */
 export const staged = sqliteTable(

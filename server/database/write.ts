@@ -4,6 +4,7 @@ import type { BatchItem } from 'drizzle-orm/batch'
 import type { Database } from './types'
 import { BookGone, demandInPlace } from './inPlace'
 import { reconnect } from './pragmas'
+import { inTurn } from './precedence'
 
 export type Work = BatchItem<'sqlite'>
 
@@ -16,7 +17,7 @@ export async function write(db: Database, work: readonly Work[]): Promise<void> 
   for (let attempt = 0; ; attempt++) {
     try {
       demandInPlace(db)
-      await db.batch([first, ...rest])
+      await inTurn(() => db.batch([first, ...rest]))
       // what was written into a file that is gone is not kept
       demandInPlace(db)
       return

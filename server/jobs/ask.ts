@@ -7,6 +7,7 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { Worker } from 'node:worker_threads'
 import type { Problem } from '#core/foundation'
+import { precedence } from '../database/precedence'
 import { Refusal } from '../services/problems'
 import { runJob, type JobName, type Jobs, type Place } from './run'
 
@@ -48,7 +49,8 @@ export function endJobs() {
 
 function begin(script: string, url: string, gone: () => void): Thread {
   const worker = new Worker(script, {
-    workerData: { url, token: process.env.DATABASE_TOKEN }, resourceLimits: ROOM,
+    workerData: { url, token: process.env.DATABASE_TOKEN, writing: precedence() },
+    resourceLimits: ROOM,
   })
   const waiting = new Map<number, Waiting>()
   let last = 0

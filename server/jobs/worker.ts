@@ -2,21 +2,28 @@
 import { parentPort, workerData } from 'node:worker_threads'
 import { openFilesFor } from '../database/files'
 import { openDatabase } from '../database/open'
+import { standBehind } from '../database/precedence'
 import { Refusal } from '../services/problems'
 import { runJob, type JobName, type Jobs } from './run'
+import { tidily } from './tidy'
 
 interface Asked {
   readonly id: number
   readonly job: JobName
   readonly asked: Jobs[JobName]['asked']
 }
-const { url, token } = workerData as { readonly url: string, readonly token?: string }
+const { url, token, writing } = workerData as {
+  readonly url: string
+  readonly token?: string
+  readonly writing: SharedArrayBuffer
+}
+standBehind(writing)
 const files = openFilesFor(url)
 const opened = openDatabase(url, files, token)
 
 parentPort?.on('message', ({ id, job, asked }: Asked) => {
   void opened
-    .then(({ db }) => runJob(job, { db, files, url }, asked as never))
+    .then(({ db }) => tidily(() => runJob(job, { db, files, url }, asked as never)))
     .then(
       answer => parentPort?.postMessage({ id, answer }),
       (error: unknown) => parentPort?.postMessage({

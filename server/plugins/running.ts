@@ -1,12 +1,14 @@
 import { spawn } from 'node:child_process'
 import { existsSync } from 'node:fs'
-import { readdir, rm } from 'node:fs/promises'
+import { readdir, rm, stat } from 'node:fs/promises'
+import { join } from 'node:path'
+import { setTimeout as wait } from 'node:timers/promises'
 import { besideBook } from '../database/files'
 import { emptyLog } from '../database/pragmas'
 import { useFiles, useOpenedDatabase } from '../database/use'
 import type { Database } from '../database/types'
 import { askJob, endJobs } from '../jobs/ask'
-import { unfinishedImports } from '../services/imports'
+import { HELD, unfinishedImports } from '../services/imports'
 import { createOthers, LOOK_EVERY } from '../services/others'
 import { endWatching } from '../services/watch'
 
@@ -33,15 +35,32 @@ export default defineNitroPlugin((nitro) => {
   })
 })
 
-/** Files that were being taken in when the server stopped; what was given out then is nobody's any more. */
+/** What a process puts down beside the book for so long is nobody's any more, ms. */
+const LEFT = HOUR
+
+/**
+ * Files that were being taken in when a server stopped. One that another process has in hand is left to it, and taken
+ * up once that has not been heard of.
+ */
 async function goOn(db: Database, url: string) {
-  await rm(besideBook(url, 'outgoing'), { recursive: true, force: true })
-  // another process's file is not here: it goes on there
-  const going = (await unfinishedImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))
-  for (const file of await readdir(besideBook(url, 'incoming')).catch(() => []))
-    if (!going.includes(file)) await rm(besideBook(url, `incoming/${file}`), { force: true })
-  for (const id of going)
-    await askJob('import', { db, files: useFiles(), url }, { id, path: besideBook(url, `incoming/${id}`) })
+  await tidy(besideBook(url, 'outgoing'), [])
+  await tidy(besideBook(url, 'incoming'), await unfinishedImports(db))
+  for (;;) {
+    // another machine's file is not here: it goes on there
+    const going = (await unfinishedImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))
+    if (going.length === 0) return
+    for (const id of going)
+      await askJob('import', { db, files: useFiles(), url }, { id, path: besideBook(url, `incoming/${id}`) })
+    await wait(HELD / 4, undefined, { ref: false })
+  }
+}
+
+async function tidy(folder: string, kept: readonly string[]) {
+  for (const file of await readdir(folder).catch(() => [])) {
+    const path = join(folder, file)
+    const put = await stat(path).catch(() => undefined)
+    if (put && !kept.includes(file) && put.mtimeMs < Date.now() - LEFT) await rm(path, { force: true })
+  }
 }
 
 /** In a process of its own, so that no post waits for it. */

@@ -1,33 +1,103 @@
-/** Settled calls as the books have them: read once, and again when one was settled, reopened or taken in since. */
-import { eq, sql } from 'drizzle-orm'
+/**
+ * Settled calls as the books have them: read once, and of those that were settled, reopened or taken in since only
+ * what is new. A row that is written again gets a number behind all others, so that the new ones are those behind.
+ */
+import { setImmediate as turn } from 'node:timers/promises'
+import { asc, eq, sql } from 'drizzle-orm'
 import type { BookedCall } from '#core/books'
+import { commitsOfOthers } from '../database/pragmas'
 import { settledCalls, systems, tabs } from '../database/schema'
 import type { Database } from '../database/types'
 
+type Place = Pick<BookedCall, 'kind' | 'site'>
+interface Row {
+  readonly row: number
+  readonly call: BookedCall
+}
 interface Held {
-  readonly mark: string
-  readonly calls: readonly BookedCall[]
+  mark: string
+  /** by tab, in the order of their numbers */
+  readonly rows: Map<string, Row>
+  /** by system: moved by lines of the ledger */
+  readonly places: Map<string, Place>
+  calls: readonly BookedCall[]
+  /** as others had committed when they were read, and until when they are not read again for what others do */
+  others: number
+  rests: number
+}
+/**
+ * Beside a thread or process that takes in many: what took so long, ms, is read again only once so many times that
+ * have gone by, since all that is worked out of the calls is worked out again with them.
+ */
+const [LONG, REST] = [20, 30]
+
+/** How many rows there are, and the number of the last. */
+interface Now {
+  readonly n: number
+  readonly row: number | null
 }
 const held = new WeakMap<Database, Held>()
+const ROW = sql<number>`${settledCalls}.rowid`
 
 export async function readCalls(db: Database): Promise<readonly BookedCall[]> {
   // each by its own index: together they would read the whole table
-  const mark = JSON.stringify(await db.all(sql`SELECT (SELECT count(*) FROM settled_calls) n,
-    (SELECT max(at) FROM settled_calls) at, (SELECT max(rowid) FROM settled_calls) row`))
-  const before = held.get(db)
-  if (before?.mark === mark) return before.calls
-  const rows = await db
-    .select({
-      tab: settledCalls.tab, call: settledCalls.call, openedAt: tabs.openedAt, system: systems.id,
-      kind: systems.kind, site: systems.site,
-    })
-    .from(settledCalls)
-    .innerJoin(tabs, eq(tabs.id, settledCalls.tab))
-    .innerJoin(systems, eq(systems.id, tabs.system))
-    .orderBy(settledCalls.at)
-  const calls = rows.map(({ call, ...of }) => ({ ...call, ...of }))
-  held.set(db, { mark, calls })
-  return calls
+  const [now] = await db.all<Now>(sql`
+    SELECT (SELECT count(*) FROM settled_calls) n, (SELECT max(at) FROM settled_calls) at,
+      (SELECT max(rowid) FROM settled_calls) row, (SELECT max(seq) FROM ledger) ledger,
+      (SELECT count(*) FROM systems) systems,
+      (SELECT call FROM settled_calls ORDER BY rowid DESC LIMIT 1) last`)
+  const own: Held = held.get(db)
+    ?? { mark: '', rows: new Map(), places: new Map(), calls: [], others: 0, rests: 0 }
+  held.set(db, own)
+  const mark = JSON.stringify(now)
+  if (own.mark === mark) return own.calls
+  const began = performance.now()
+  const others = await commitsOfOthers(db.$client)
+  if (others !== own.others && began < own.rests) return own.calls
+  const moved = await readPlaces(db, own)
+  const came = await readRows(db, own, now!)
+  if (moved || came) own.calls = [...own.rows.values()].map(r => r.call).toSorted((a, b) =>
+    (a.settledAt < b.settledAt ? -1 : a.settledAt > b.settledAt ? 1 : 0))
+  const took = performance.now() - began
+  Object.assign(own, { mark, others, rests: began + (took < LONG ? 0 : took * REST) })
+  await turn()
+  return own.calls
+}
+
+/** @returns whether one with calls is elsewhere than it was */
+async function readPlaces(db: Database, { places, rows }: Held): Promise<boolean> {
+  const moved = new Set<string>()
+  for (const { id, kind, site } of await db.select({ id: systems.id, kind: systems.kind, site: systems.site })
+    .from(systems)) {
+    if (places.get(id) && places.get(id)?.site !== site) moved.add(id)
+    places.set(id, { kind, site })
+  }
+  if (moved.size === 0) return false
+  for (const [tab, { row, call }] of rows)
+    if (moved.has(call.system)) rows.set(tab, { row, call: { ...call, ...places.get(call.system) } })
+  return true
+}
+
+/** @returns whether there was anything new */
+async function readRows(db: Database, own: Held, now: Now): Promise<boolean> {
+  const { rows } = own
+  const last = [...rows.values()].at(-1)?.row ?? 0
+  // the last one too: its number is given again once it is gone; what has come since `now` is left for the next time
+  const fresh = await rowsBetween(db, own, last, now.row ?? 0)
+  for (const { call } of fresh) rows.delete(call.tab)
+  for (const row of fresh) rows.set(row.call.tab, row)
+  if (rows.size === now.n) return fresh.length > 0
+  rows.clear()
+  for (const row of await rowsBetween(db, own, 0, now.row ?? 0)) rows.set(row.call.tab, row)
+  return true
+}
+
+async function rowsBetween(db: Database, { places }: Held, first: number, last: number): Promise<Row[]> {
+  const found = await db
+    .select({ row: ROW, tab: settledCalls.tab, call: settledCalls.call, openedAt: tabs.openedAt, system: tabs.system })
+    .from(settledCalls).innerJoin(tabs, eq(tabs.id, settledCalls.tab))
+    .where(sql`${ROW} BETWEEN ${first} AND ${last}`).orderBy(asc(ROW))
+  return found.map(({ row, call, ...of }) => ({ row, call: { ...call, ...of, ...places.get(of.system)! } }))
 }
 
 /** Works something out of the settled calls once, and again only when they have changed. */

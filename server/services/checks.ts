@@ -1,4 +1,5 @@
 /** What falls due on systems by the rules for checks: by what settled calls read last, spread over working days. */
+import { setImmediate as turn } from 'node:timers/promises'
 import { eq } from 'drizzle-orm'
 import type { SystemCheck, TodayReply } from '#contracts'
 import type { BookedCall } from '#core/books'
@@ -16,37 +17,48 @@ const [AHEAD, OVER] = [31, 120]
 
 type DueVisits = TodayReply['checks']
 /** What was worked out last, for as long as no call was settled, no line of the ledger came and the day is the same. */
-const worked = new WeakMap<Database, { readonly mark: string, readonly due: DueVisits }>()
+interface Worked {
+  readonly calls: readonly BookedCall[]
+  readonly mark: string
+  readonly due: Promise<DueVisits>
+}
+const worked = new WeakMap<Database, Worked>()
+/** Systems that are worked out before others have their turn. */
+const AT_ONCE = 100
 
 /** @param taken how many calls each day has already */
 export async function dueChecks(
   db: Database, ledger: Ledger, today: string, taken: ReadonlyMap<string, number>,
 ): Promise<DueVisits> {
   const calls = await readCalls(db)
-  const mark = JSON.stringify([markOf(calls), ledgerMark(db), today, [...taken]])
+  const mark = JSON.stringify([ledgerMark(db), today, [...taken]])
   const before = worked.get(db)
-  if (before?.mark === mark) return before.due
-  const due = await workOut(db, ledger, today, taken)
-  worked.set(db, { mark, due })
+  if (before?.mark === mark && before.calls === calls) return before.due
+  const due = workOut(db, ledger, today, taken)
+  worked.set(db, { calls, mark, due })
+  due.catch(() => worked.delete(db))
   return due
 }
-const markOf = (calls: readonly BookedCall[]) => [calls.length, calls.at(-1)?.tab, calls.at(-1)?.settledAt]
 
+type Visit = NonNullable<ReturnType<typeof visitDue>> & Record<'id' | 'systemName' | 'siteName', string>
 async function workOut(
   db: Database, ledger: Ledger, today: string, taken: ReadonlyMap<string, number>,
 ): Promise<DueVisits> {
   const rows = await db.select({ system: systems, siteName: sites.name }).from(systems)
     .innerJoin(sites, eq(sites.id, systems.site)).where(eq(systems.retired, ''))
   const calls = await readCalls(db)
-  const visits = rows.flatMap(({ system, siteName }) => {
+  const [first, last] = [dayAfter(today, -OVER), dayAfter(today, AHEAD + SPAN)]
+  const visits = new Map<string, Visit>()
+  for (const [i, { system, siteName }] of rows.entries()) {
+    if (i % AT_ONCE === AT_ONCE - 1) await turn()
     const about = checkedSystem(system, calls, ledger)
     const visit = visitDue(about, checksOf(about, ledger.months))
-    if (!visit || visit.due < dayAfter(today, -OVER) || visit.due > dayAfter(today, AHEAD + SPAN)) return []
-    return [{ ...visit, id: system.id, systemName: system.name, siteName, checks: [...visit.checks] }]
-  })
-  return spreadDue(visits, today, taken).filter(v => v.on <= dayAfter(today, AHEAD)).map(({ id, on }) => {
-    const { system, site, due, checks, systemName, siteName } = visits.find(v => v.id === id)!
-    return { system, siteId: site, siteName, systemName, checks, due, on }
+    if (!visit || visit.due < first || visit.due > last) continue
+    visits.set(system.id, { ...visit, id: system.id, systemName: system.name, siteName })
+  }
+  return spreadDue([...visits.values()], today, taken).filter(v => v.on <= dayAfter(today, AHEAD)).map(({ id, on }) => {
+    const { system, site, due, checks, systemName, siteName } = visits.get(id)!
+    return { system, siteId: site, siteName, systemName, checks: [...checks], due, on }
   })
 }
 

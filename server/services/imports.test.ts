@@ -13,7 +13,7 @@ import { imports, lines, staged, tabs } from '../database/schema'
 import type { Database } from '../database/types'
 import { exportBook, importBook } from './books'
 import { giveOut } from './giveOut'
-import { beginImport, cancelImport, readImport, runImport, stagedPieces, unfinishedImports } from './imports'
+import { beginImport, cancelImport, HELD, readImport, runImport, stagedPieces, unfinishedImports } from './imports'
 
 const folder = mkdtempSync(join(tmpdir(), 'keep-tab-imports-'))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
@@ -82,6 +82,31 @@ describe('a file taken in piece by piece', () => {
       own.close()
     }
     whole.close()
+  })
+  it('is in one hand at a time; who lost it to another puts nothing more in', async () => {
+    const own = await bare()
+    const path = put(NURSERY)
+    await beginImport(own.db, 'import-twice', { layTo: '2026-06-15' })
+    const order: string[] = []
+    await Promise.all(['first', 'second'].map(name =>
+      runImport(own.db, own.files, 'import-twice', path).then(() => order.push(name))))
+    expect(order).toEqual(['second', 'first'])
+    const told = await readImport(own.db, 'import-twice')
+    expect(told).toMatchObject({ state: 'done', tabs: 6, already: 0 })
+    expect(existsSync(path)).toBe(false)
+    const again = put(NURSERY)
+    await beginImport(own.db, 'import-lost', { layTo: '2026-06-15' })
+    const real = own.db.batch.bind(own.db)
+    own.db.batch = (async (work: never) => {
+      await own.db.update(imports).set({ holder: 'another', held: Date.now() + HELD })
+        .where(eq(imports.state, 'applying'))
+      return real(work)
+    }) as unknown as typeof own.db.batch
+    await runImport(own.db, own.files, 'import-lost', again)
+    own.db.batch = real
+    expect(await readImport(own.db, 'import-lost')).toMatchObject({ state: 'applying', done: 0 })
+    expect([existsSync(again), await stagedPieces(own.db) > 0]).toEqual([true, true])
+    own.close()
   })
   it('is read by nobody before it is right: a bad line in the last tab leaves the book as it was', async () => {
     const own = await bare()
@@ -162,5 +187,7 @@ async function stopAt({ db, files }: Bare, id: string, path: string, at: number)
   }) as unknown as typeof db.batch
   await expect(runImport(db, files, id, path)).rejects.toThrow('the power went')
   db.batch = real
+  // so long ago that nobody believes it to be at work
+  await db.update(imports).set({ held: 0 }).where(eq(imports.id, id))
   expect((await db.select().from(staged)).length).toBeGreaterThan(0)
 }

@@ -3,10 +3,11 @@
  * to be right, put into the book tab by tab. Each tab goes in with the journal that says so, in one transaction: a
  * stop in the middle goes on at the next piece. Cancelled, what went in stays, each tab whole, and the rest never was.
  */
+import { randomUUID } from 'node:crypto'
 import { createReadStream, existsSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { setImmediate as turn } from 'node:timers/promises'
-import { and, asc, count, eq, inArray, sql } from 'drizzle-orm'
+import { and, asc, count, eq, inArray, lt, or, sql } from 'drizzle-orm'
 import type { ImportReply } from '#contracts'
 import { readBook, type BookProblem, type ReadBook, type ReadSite } from '#core/formats'
 import { createPieceReader, type Piece } from '#core/pieces'
@@ -24,7 +25,7 @@ import { notFound, Refusal } from './problems'
 type Row = typeof imports.$inferSelect
 const NOTHING = { sites: 0, systems: 0, tabs: 0, lines: 0, already: 0, refused: [] }
 /** Pieces that are staged at once; names of what stayed out that are kept. */
-const [AT_ONCE, MOST_REFUSED] = [200, 200]
+const [AT_ONCE, MOST_REFUSED] = [50, 200]
 /** Stands before every site: the head, and the ledger in parts. */
 const HEAD = -1
 
@@ -56,32 +57,64 @@ export const unfinishedImports = async (db: Database): Promise<string[]> =>
   (await db.select({ id: imports.id }).from(imports).where(inArray(imports.state, ['staging', 'applying'])))
     .map(r => r.id)
 
+/** How long a run is believed to be at it after it last said so, ms. */
+export const HELD = 12_000
+const GOING = ['staging', 'applying'] as const
+
+/** Takes one in hand, or says again that it is. @returns whether it is this run's now, and no other's */
+async function hold(db: Database, id: string, holder: string): Promise<boolean> {
+  const now = Date.now()
+  await write(db, [db.update(imports).set({ holder, held: now + HELD }).where(and(
+    eq(imports.id, id), inArray(imports.state, [...GOING]), or(eq(imports.holder, holder), lt(imports.held, now)),
+  ))])
+  return isOurs(await stateOf(db, id), holder)
+}
+const isOurs = ({ state, holder }: Row, own: string) => holder === own && (GOING as readonly string[]).includes(state)
+
 const stateOf = async (db: Database, id: string): Promise<Row> => {
   const [row] = await db.select().from(imports).where(eq(imports.id, id))
   if (!row) throw notFound('import')
   return row
 }
 
-/** Takes in the file at the path, or goes on with it. The file and what was staged are gone afterwards. */
+/**
+ * Takes in the file at the path, or goes on with it; not where another process has it in hand. The file and what was
+ * staged are gone afterwards.
+ */
 export async function runImport(db: Database, files: FileStore, id: string, path: string): Promise<void> {
-  const begun = await stateOf(db, id)
+  const holder = randomUUID()
+  const ended = !(GOING as readonly string[]).includes((await stateOf(db, id)).state)
+  if (!ended && !(await hold(db, id, holder))) return
+  const beat = setInterval(() => void hold(db, id, holder).catch(() => undefined), HELD / 4)
+  try {
+    await run(db, files, await stateOf(db, id), path)
+  }
+  finally {
+    clearInterval(beat)
+  }
+  if ((await stateOf(db, id)).holder !== holder && !ended) return
+  await write(db, [db.delete(staged).where(eq(staged.import, id))])
+  await rm(path, { force: true })
+}
+
+async function run(db: Database, files: FileStore, begun: Row, path: string): Promise<void> {
+  const { id } = begun
   try {
     // what was not put down whole before a stop cannot be gone on with
     if (begun.state === 'staging' && !existsSync(path))
       throw new Refusal(422, { code: 'not-found', facts: { what: 'file' } })
     if (begun.state === 'staging') {
       const told = await stage(db, files, begun, path)
-      if (!told.ok) await end(db, id, 'failed', told.problem)
+      if (!told.ok) await end(db, begun, 'failed', told.problem)
     }
-    if ((await stateOf(db, id)).state === 'applying') await apply(db, id)
+    const staging = await stateOf(db, id)
+    if (staging.state === 'applying' && isOurs(staging, begun.holder)) await apply(db, staging)
   }
   catch (error) {
     const problem = error instanceof Refusal ? error.problem : tooDeep(error)
     if (!problem) throw error
-    await end(db, id, 'failed', problem)
+    await end(db, begun, 'failed', problem)
   }
-  await write(db, [db.delete(staged).where(eq(staged.import, id))])
-  await rm(path, { force: true })
 }
 
 /** Lists in lists in lists: no program writes such a book. */
@@ -90,12 +123,17 @@ function tooDeep(error: unknown): BookProblem | undefined {
   return { code: 'not-a-book', facts: { found: 'lists in lists without end' } }
 }
 
-const end = (db: Database, id: string, state: Row['state'], problem?: { code: string, facts: object }) =>
+/** The run's own row, while it has it in hand. */
+const own = ({ id, holder }: Row) =>
+  and(eq(imports.id, id), eq(imports.holder, holder), inArray(imports.state, [...GOING]))
+
+const end = (db: Database, row: Row, state: Row['state'], problem?: { code: string, facts: object }) =>
   write(db, [db.update(imports).set({ state, ...(problem ? { problem: problem as Row['problem'] } : {}) })
-    .where(and(eq(imports.id, id), inArray(imports.state, ['staging', 'applying'])))])
+    .where(own(row))])
 
 /** Everything into the staging tables, then each piece read with what stands over it. */
-async function stage(db: Database, files: FileStore, { id, layTo, ...from }: Row, path: string) {
+async function stage(db: Database, files: FileStore, begun: Row, path: string) {
+  const { id, layTo, ...from } = begun
   await write(db, [db.delete(staged).where(eq(staged.import, id))])
   const reader = createPieceReader()
   const head: Record<string, unknown> = {}
@@ -108,15 +146,15 @@ async function stage(db: Database, files: FileStore, { id, layTo, ...from }: Row
     const { pieces } = told.value
     for (let i = 0; i < told.value.ledger.length; i += AT_ONCE) {
       const body = { ledger: told.value.ledger.slice(i, i + AT_ONCE) }
-      await stagePieces(db, id, [{ site: HEAD, system: HEAD, tab: ledger++, body }])
+      await stagePieces(db, begun, [{ site: HEAD, system: HEAD, tab: ledger++, body }])
     }
-    for (let i = 0; i < pieces.length; i += AT_ONCE) await stagePieces(db, id, pieces.slice(i, i + AT_ONCE))
+    for (let i = 0; i < pieces.length; i += AT_ONCE) await stagePieces(db, begun, pieces.slice(i, i + AT_ONCE))
     return undefined
   }
   for await (const bytes of createReadStream(path) as AsyncIterable<Uint8Array>) {
     const problem = await keep(reader.push(bytes))
     if (problem) return { ok: false as const, problem }
-    if ((await stateOf(db, id)).state === 'cancelled') return ok(undefined)
+    if (!isOurs(await stateOf(db, id), begun.holder)) return ok(undefined)
     // version 1 is read whole: nobody has written it for long
     if (head.version === 1) return takeWhole(db, files, id, path, { layTo, ...from })
   }
@@ -124,11 +162,11 @@ async function stage(db: Database, files: FileStore, { id, layTo, ...from }: Row
   if (problem) return { ok: false as const, problem }
   const headOnly = readBook(JSON.stringify({ ...head, sites: [] }), layTo || undefined)
   if (!headOnly.ok) return headOnly
-  await stagePieces(db, id, [{ site: HEAD, system: HEAD, tab: HEAD, body: head }])
-  const read = await readStaged(db, id, head, layTo)
+  await stagePieces(db, begun, [{ site: HEAD, system: HEAD, tab: HEAD, body: head }])
+  const read = await readStaged(db, begun, head)
   if (!read.ok) return read
   await write(db, [db.update(imports).set({ state: 'applying', total: read.value })
-    .where(and(eq(imports.id, id), eq(imports.state, 'staging')))])
+    .where(and(own(begun), eq(imports.state, 'staging')))])
   return ok(undefined)
 }
 
@@ -140,11 +178,13 @@ async function takeWhole(db: Database, files: FileStore, id: string, path: strin
   return ok(undefined)
 }
 
-async function stagePieces(db: Database, id: string, pieces: readonly Piece[]) {
+/** Nothing, once another run has it in hand. */
+async function stagePieces(db: Database, begun: Row, pieces: readonly Piece[]) {
   if (pieces.length === 0) return
   const rows = JSON.stringify(pieces.map(p => [p.site, p.system, p.tab, JSON.stringify(p.body)]))
   await write(db, [db.run(sql`INSERT OR REPLACE INTO staged (import, site, system, tab, body)
-    SELECT ${id}, value->>0, value->>1, value->>2, value->>3 FROM json_each(${rows})`)])
+    SELECT ${begun.id}, value->>0, value->>1, value->>2, value->>3 FROM json_each(${rows})
+    WHERE EXISTS (SELECT 1 FROM imports WHERE ${own(begun)})`)])
 }
 
 type Place = Pick<typeof staged.$inferSelect, 'site' | 'system' | 'tab'>
@@ -171,8 +211,9 @@ const BEFORE_ALL: Place = { site: HEAD, system: HEAD, tab: HEAD - 1 }
  * rules, and keeps what was read in its place. @returns how many pieces there are
  */
 async function readStaged(
-  db: Database, id: string, head: Readonly<Record<string, unknown>>, layTo: string,
+  db: Database, begun: Row, head: Readonly<Record<string, unknown>>,
 ): Promise<Result<number, BookProblem>> {
+  const { id, layTo, holder } = begun
   const { format, version, anchor } = head
   let site: Record<string, unknown> = {}
   let system: Record<string, unknown> = {}
@@ -192,41 +233,40 @@ async function readStaged(
     if (!whole) return fail('bad-place', { place: 'sites', why: 'a site is missing' })
     kept.push({ site: row.site, system: row.system, tab: row.tab, body: whole as unknown as Piece['body'] })
     if (kept.length < AT_ONCE) continue
-    await stagePieces(db, id, kept)
+    await stagePieces(db, begun, kept)
     kept = []
-    if ((await stateOf(db, id)).state === 'cancelled') return ok(total)
+    if (!isOurs(await stateOf(db, id), holder)) return ok(total)
   }
-  await stagePieces(db, id, kept)
+  await stagePieces(db, begun, kept)
   return ok(total)
 }
 
 /** Puts staged pieces into the book, each with the journal that says so. */
-async function apply(db: Database, id: string) {
-  const { done, layTo, ...from } = await stateOf(db, id)
-  const { session, sender } = from
-  let counts = from.counts
+async function apply(db: Database, begun: Row) {
+  const { id, done, layTo, session, sender } = begun
+  let counts = begun.counts
   let at = 0
   for await (const row of piecesAfter(db, id, BEFORE_ALL)) {
     // what the journal says is done is in the book
     if (at++ < done) continue
     const taken = await workOf(db, partOf(row, layTo), { session, sender })
-    const own = taken.counts
+    const told = taken.counts
     counts = {
       sites: counts.sites + (row.site !== HEAD && row.system < 0 ? 1 : 0),
-      systems: counts.systems + (row.system >= 0 && row.tab < 0 ? own.systems : 0),
-      tabs: counts.tabs + own.tabs,
-      lines: counts.lines + own.lines,
-      already: counts.already + own.already,
-      refused: [...new Set([...counts.refused, ...own.refused])].slice(0, MOST_REFUSED),
+      systems: counts.systems + (row.system >= 0 && row.tab < 0 ? told.systems : 0),
+      tabs: counts.tabs + told.tabs,
+      lines: counts.lines + told.lines,
+      already: counts.already + told.already,
+      refused: [...new Set([...counts.refused, ...told.refused])].slice(0, MOST_REFUSED),
     }
-    const journal = db.update(imports).set({ done: at, counts }).where(eq(imports.id, id))
+    const journal = db.update(imports).set({ done: at, counts }).where(own(begun))
     await write(db, [...taken.work, journal] as Work[])
     taken.changed.forEach(tab => forgetFold(db, tab))
-    if (at % AT_ONCE === 0 && (await stateOf(db, id)).state === 'cancelled') return
+    if (at % AT_ONCE === 0 && !isOurs(await stateOf(db, id), begun.holder)) return
   }
   const { tabs, lines } = counts
   await write(db, [
-    db.update(imports).set({ state: 'done' }).where(and(eq(imports.id, id), eq(imports.state, 'applying'))),
+    db.update(imports).set({ state: 'done' }).where(own(begun)),
     auditWork(db, sender || 'the server', 'imported', { tabs, lines }),
   ])
 }

@@ -4,6 +4,7 @@
  */
 import { asc, gt, max } from 'drizzle-orm'
 import { LEDGER } from '#core/ledger'
+import { commitsOfOthers } from '../database/pragmas'
 import { ledger, lines } from '../database/schema'
 import type { Database } from '../database/types'
 import { announce, isWatched } from './watch'
@@ -43,7 +44,7 @@ export function createOthers(db: Database) {
 
 /** Changes with what others write: of a file its own count of commits, of a server what was kept last. */
 async function versionOf(db: Database): Promise<number> {
-  if (db.$client.protocol === 'file') return Number((await db.$client.execute('PRAGMA data_version')).rows[0]?.[0])
+  if (db.$client.protocol === 'file') return commitsOfOthers(db.$client)
   const [top] = await db.select({ seq: max(lines.seq) }).from(lines)
   return (top?.seq ?? 0) + (await endOfLedger(db))
 }

@@ -11,7 +11,8 @@ import { EVERY_SYSTEM, type LedgerDraft } from '#core/ledger'
 import { makeToken } from '#core/tags'
 import { createWriter, type Line } from '#core/tab'
 import { createDesk, quote } from '../../standins/desk'
-import { people, sites, systems } from '../database/schema'
+import { TABS_A_PAGE, type OlderTabsReply } from '#contracts'
+import { people, sites, systems, tabs } from '../database/schema'
 import { admitCalendar, makeCalendarWord } from './calendarLinks'
 import { openDesk } from './desk'
 import { addLedgerLines } from './ledger'
@@ -19,7 +20,7 @@ import { addLines } from './lines'
 import { openOutbox } from './outbox'
 import { readReadings } from './readings'
 import { search } from './search'
-import { listSites, readSite, readTags } from './sites'
+import { listSites, readOlderTabs, readSite, readTags } from './sites'
 import { line, nextNumber, refusal, useTestBook } from './testBook'
 import { readToday } from './today'
 
@@ -32,6 +33,35 @@ const add = (...drafts: LedgerDraft[]) => addLedgerLines(book.opened.db, drafts.
 const TODAY = '2026-06-15'
 const systemOf = async (id: string) =>
   (await book.opened.db.select().from(systems).where(eq(systems.id, id)))[0]
+
+describe('a site with many calls', () => {
+  it('comes with its newest; those before come by pages, which stay as they are while tabs are opened', async () => {
+    const { db } = book.opened
+    await db.insert(sites).values({ id: 'site-years', name: 'Long Years' })
+    await db.insert(systems).values(['a', 'b'].map(x =>
+      ({ id: `system-years-${x}`, site: 'site-years', name: x, kind: 'jet', nameplate: {} })))
+    const put = (n: number) => db.insert(tabs).values({
+      id: `tab-years-${n}`, system: `system-years-${n % 2 ? 'a' : 'b'}`, status: 'settled', complaint: 'check-up',
+      words: '', openedAt: new Date(Date.UTC(2020, 0, n)).toISOString(),
+    })
+    for (let n = 0; n < 2 * TABS_A_PAGE + 5; n++) await put(n)
+    const idsOf = (found: OlderTabsReply['tabs']) => found.map(t => Number(t.tab.id.split('-').at(-1)))
+    const newest = async () => {
+      const { older, systems: own } = await readSite(db, 'site-years', TODAY)
+      return { older, ids: own.map(s => idsOf(s.tabs)) }
+    }
+    const [all, even] = [Array.from({ length: 65 }, (_, n) => 64 - n), (n: number) => n % 2 === 0]
+    expect(await newest()).toEqual({ older: 1, ids: [
+      all.filter(n => n >= 30 && !even(n)), all.filter(n => n >= 30 && even(n)),
+    ] })
+    const oldest = await readOlderTabs(db, 'site-years', 0)
+    expect(idsOf(oldest.tabs)).toEqual(all.filter(n => n < 30))
+    await put(65)
+    expect(await readOlderTabs(db, 'site-years', 0)).toEqual(oldest)
+    expect((await readOlderTabs(db, 'site-years', 9)).tabs).toEqual([])
+    expect((await readOlderTabs(db, 'site-nowhere', 0)).tabs).toEqual([])
+  })
+})
 
 describe('a system', () => {
   it('is renamed, moved and retired by lines, wherever it is listed and found', async () => {

@@ -1,12 +1,15 @@
 /** The ledger, the shelf, the day, the books and search, on a database. */
 import { existsSync } from 'node:fs'
-import { eq, sql } from 'drizzle-orm'
+import { join } from 'node:path'
+import { eq, inArray, sql } from 'drizzle-orm'
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
 import type { LedgerDraft } from '#core/ledger'
+import { createRandom } from '#core/foundation'
 import { createWriter, type Line } from '#core/tab'
 import { fillDerived } from '../database/fill'
-import { documents, ledger, partsUsed, settledCalls } from '../database/schema'
+import { openDatabase } from '../database/open'
+import { documents, ledger, partsUsed, settledCalls, sites } from '../database/schema'
 import { calendarOf } from './calendar'
 import { readCalls } from './calls'
 import { addLedgerLines, readLedger } from './ledger'
@@ -153,6 +156,29 @@ describe('the books', () => {
     expect((await readCalls(db)).some(c => c.tab === tab)).toBe(true)
     await addLines(db, tab, [line({ kind: 'resumed', at: '2026-06-15T12:00:00.000Z' })])
     expect((await readCalls(db)).some(c => c.tab === tab)).toBe(false)
+  })
+  it('are the same read piece by piece as at once, whatever came and went and was moved between', async () => {
+    const { db } = book.opened
+    const random = createRandom(11)
+    const held: string[] = []
+    for (let i = 0; i < 6; i++) held.push(await settle(`system-pieces-${i % 3}`, 'box.cap-open'))
+    const kept = await db.select().from(settledCalls).where(inArray(settledCalls.tab, held))
+    await db.insert(sites).values({ id: 'site-pieces', name: 'Elsewhere' })
+    for (let step = 0; step < 150; step++) {
+      const call = kept[random.below(kept.length)]!
+      const act = random.below(5)
+      if (act < 4) await db.delete(settledCalls).where(eq(settledCalls.tab, call.tab))
+      if (act < 2) await db.insert(settledCalls).values(call)
+      if (act === 4) await addLedgerLines(db, [said({
+        kind: 'system', system: `system-pieces-${random.below(3)}`, site: random.below(2) ? 'site-pieces' : 'site-unit',
+      }, new Date(Date.UTC(2026, 5, 11) + step * 60e3).toISOString())])
+      if (random.below(3) > 0) continue
+      const { db: fresh, client } = await openDatabase(`file:${join(book.folder, 'unit.db')}`, book.files)
+      expect(await readCalls(db)).toEqual(await readCalls(fresh))
+      client.close()
+    }
+    for (const call of kept) await db.delete(settledCalls).where(eq(settledCalls.tab, call.tab))
+    await db.insert(settledCalls).values(kept)
   })
   it('and search are filled for a book that an older program kept', async () => {
     const { db } = book.opened

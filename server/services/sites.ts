@@ -1,7 +1,8 @@
 /** Sites: the list, and one site with everything that happened there. */
-import { and, asc, count, desc, eq, inArray, ne, sql } from 'drizzle-orm'
+import { and, asc, count, eq, inArray, ne, sql } from 'drizzle-orm'
 import {
-  SITES_A_PAGE, type FittedPart, type SiteFact, type SiteReply, type SitesQuery, type SitesReply, type TagsReply,
+  SITES_A_PAGE, TABS_A_PAGE, type FittedPart, type OlderTabsReply, type SiteFact, type SiteReply, type SitesQuery,
+  type SitesReply, type TagsReply,
 } from '#contracts'
 import type { Ledger } from '#core/ledger'
 import { foldFitted, type AnyLine } from '#core/tab'
@@ -92,15 +93,9 @@ export async function readSite(db: Database, id: string, today: string): Promise
   if (!site) throw notFound('site')
   const own = await db.select().from(systems).where(eq(systems.site, id))
     .orderBy(asc(systems.retired), asc(systems.name))
-  const calls = groupBy(
-    await db.select().from(tabs).where(inArray(tabs.system, own.map(s => s.id))).orderBy(desc(tabs.openedAt)),
-    t => t.system,
-  )
-  // one row a tab: a row a line costs more than its reading
-  const said = new Map((await db.all<{ tab: string, bodies: string }>(sql`
-    SELECT l.tab, '[' || group_concat(l.body, ',' ORDER BY l.seq) || ']' AS bodies
-    FROM systems y JOIN tabs t ON t.system = y.id JOIN lines l ON l.tab = t.id
-    WHERE y.site = ${id} GROUP BY l.tab`)).map(r => [r.tab, JSON.parse(r.bodies) as AnyLine[]]))
+  const pages = Math.ceil(await countTabs(db, id) / TABS_A_PAGE)
+  const older = Math.max(0, pages - 2)
+  const calls = groupBy(await readTabs(db, id, older, pages), t => t.tab.system)
   const parts = await fittedOnEach(db, own.map(s => s.id))
   const booked = await readCalls(db)
   const ledger = await readLedger(db)
@@ -108,6 +103,7 @@ export async function readSite(db: Database, id: string, today: string): Promise
   const aged = withLife(ledger, await medianLives(db, today))
   return {
     site,
+    older,
     alike: await db.select({ id: sites.id, name: sites.name, place: sites.place }).from(sites)
       .where(and(eq(sites.name, site.name), ne(sites.id, id))).limit(MOST_ALIKE),
     facts: await factsOf(db, id),
@@ -118,10 +114,34 @@ export async function readSite(db: Database, id: string, today: string): Promise
         checks: checksOn(booked, ledger, system),
         ...(tag ? { token: tag.token } : {}),
         fitted: (parts.get(system.id) ?? []).map(aged),
-        tabs: (calls.get(system.id) ?? []).map(tab => ({ tab, lines: said.get(tab.id) ?? [] })),
+        tabs: [...(calls.get(system.id) ?? [])],
       }
     }),
   }
+}
+
+/** @param page counted from the oldest, so that it stays what it was as tabs are opened */
+export const readOlderTabs = async (db: Database, site: string, page: number): Promise<OlderTabsReply> =>
+  ({ tabs: await readTabs(db, site, page, page + 1) })
+
+async function countTabs(db: Database, site: string): Promise<number> {
+  const [row] = await db.select({ n: count() }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system))
+    .where(eq(systems.site, site))
+  return row?.n ?? 0
+}
+
+/** Pages of a site's tabs with their lines, newest first. */
+async function readTabs(db: Database, site: string, from: number, to: number) {
+  const rows = await db.select({ tab: tabs }).from(tabs).innerJoin(systems, eq(systems.id, tabs.system))
+    .where(eq(systems.site, site)).orderBy(asc(tabs.openedAt), asc(tabs.id))
+    .limit((to - from) * TABS_A_PAGE).offset(from * TABS_A_PAGE)
+  const ids = JSON.stringify(rows.map(r => r.tab.id))
+  // one row a tab: a row a line costs more than its reading
+  const said = new Map((await db.all<{ tab: string, bodies: string }>(sql`
+    SELECT tab, '[' || group_concat(body, ',' ORDER BY seq) || ']' AS bodies FROM lines
+    WHERE tab IN (SELECT value FROM json_each(${ids})) GROUP BY tab`)).map(r => [r.tab, r.bodies]))
+  return rows.toReversed().map(({ tab }) =>
+    ({ tab, lines: JSON.parse(said.get(tab.id) ?? '[]') as AnyLine[] }))
 }
 
 /** What a part is expected to last: as the shop lists its number, else as long as half of such parts did. */

@@ -1,4 +1,5 @@
 /** Today: the day's plan, what is open, carried and due, what to load, what recurs. */
+import { setImmediate as turn } from 'node:timers/promises'
 import { and, asc, desc, eq, gte, inArray, lte } from 'drizzle-orm'
 import type { FollowUp, ListedTab, TodayReply, ToLoad } from '#contracts'
 import { mediansOf, type BookedCall } from '#core/books'
@@ -8,6 +9,7 @@ import type { Database } from '../database/open'
 import { followUps, people, shop, sites, systems, tabs } from '../database/schema'
 import { perCalls, readCalls } from './calls'
 import { dueChecks } from './checks'
+import { groupBy } from './groupBy'
 import { readLedger } from './ledger'
 import { stockOf } from './shelf'
 
@@ -37,6 +39,9 @@ export async function readToday(db: Database, today: string): Promise<TodayReply
   const due = await dueFollowUps(db, today)
   const bring = listed.filter(t => t.bring).map(t => ({ tab: t.id, text: t.bring, siteName: t.siteName }))
   const here = new Set([...listed.map(t => t.siteId), ...due.map(f => f.siteId)])
+  const expected = expectedOf(calls)
+  // each part of a large book's sums takes its tens of milliseconds: others have their turn between
+  await turn()
   const days = ledger.days().filter(d => d >= dayAfter(today, -BACK) && d <= dayAfter(today, AHEAD))
   return {
     today,
@@ -44,7 +49,7 @@ export async function readToday(db: Database, today: string): Promise<TodayReply
     tabs: listed.map(({ bring: _bring, settledAt: _settled, ...t }): ListedTab => t),
     followUps: due,
     bring,
-    expected: expectedOf(calls),
+    expected,
     hazards: Object.fromEntries([...here].flatMap((site) => {
       const told = ledger.facts(site).filter(f => f.fact === 'hazard').map(f => f.text)
       return told.length > 0 ? [[site, told]] : []
@@ -65,7 +70,7 @@ const callsADay = (ledger: Ledger, days: readonly string[]): ReadonlyMap<string,
   new Map(days.map(day => [day, ledger.plan(day).length]))
 
 const expectedOf = perCalls(calls => Object.fromEntries(
-  [...new Set(calls.map(c => c.kind))].map(kind => [kind, mediansOf(calls.filter(c => c.kind === kind))]),
+  [...groupBy(calls, c => c.kind)].map(([kind, own]) => [kind, mediansOf(own)]),
 ))
 
 async function dueFollowUps(db: Database, today: string): Promise<FollowUp[]> {
@@ -174,5 +179,5 @@ const againAndAgain = perCalls((calls) => {
       else groups.set(key, [call])
     }
   return [...groups].filter(([, own]) => own.length >= TIMES)
-    .toSorted((a, b) => b[1].at(-1)!.settledAt.localeCompare(a[1].at(-1)!.settledAt))
+    .toSorted(([, a], [, b]) => (a.at(-1)!.settledAt < b.at(-1)!.settledAt ? 1 : -1))
 })

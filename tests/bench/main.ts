@@ -1,5 +1,6 @@
 /**
- * `npm run bench`, or one part of it (`npm run bench -- core`, stations, lines, server, page): the figures that the
+ * `npm run bench`, or one part of it (`npm run bench -- core`, stations, lines, server, page,
+ * record): the figures that the
  * product promises, printed with the machine's load. Not timed tests: read them.
  */
 import { execFileSync, spawn } from 'node:child_process'
@@ -15,6 +16,7 @@ import { createWriter } from '#core/tab'
 import { DEMO_OWNER, DEMO_PASSPHRASE } from '../../demo/people'
 import { HEADERS, openPage, scriptsOf, serveDemo, waitFor, type Page, type Served } from '../browser/drive'
 import type { Asked, Timed } from './core.worker'
+import { benchRecord } from './record'
 import type { TimedStations } from './stations.worker'
 
 const percentile = (times: readonly number[], p: number) =>
@@ -56,7 +58,10 @@ const BEFORE = ['well-2wire', 'booster', 'jet', 'holding-tank'] as const
 const folder = mkdtempSync(join(tmpdir(), 'keep-tab-bench-'))
 try {
   console.log(`Machine: ${load()}`)
-  const parts = { core: benchCore, stations: benchStations, lines: benchLines, server: benchServer, page: benchPage }
+  const parts = {
+    core: benchCore, stations: benchStations, lines: benchLines, server: benchServer, page: benchPage,
+    record: () => benchRecord(folder, row),
+  }
   const only = process.argv[2]
   for (const [name, run] of Object.entries(parts)) if (!only || name === only) await run()
   console.log(`Machine: ${load()}`)

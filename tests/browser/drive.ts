@@ -25,6 +25,8 @@ export interface Served {
   /** @param more of the environment, beside what it was first served with */
   start(more?: Readonly<Record<string, string>>): Promise<void>
   kill(): Promise<void>
+  /** of its process, while it runs */
+  pid(): number | undefined
   /** asks it to stop, and waits until it has */
   stop(): Promise<void>
   /** takes connections and answers none, as over a weak signal, until it goes on */
@@ -57,21 +59,9 @@ export async function serveDemo(
   const url = `http://127.0.0.1:${port}`
   let child: ChildProcess | undefined
   const start = async (more: Readonly<Record<string, string>> = {}) => {
-    child = spawn(process.execPath, ['.output/server/index.mjs'], {
-      env: {
-        ...process.env,
-        DATABASE_URL: database,
-        PORT: String(port),
-        HOST: '127.0.0.1',
-        KEEP_TAB_NOW: now,
-        // in as the owner, who may all that the tests do
-        KEEP_TAB_DEMO: DEMO_OWNER,
-        ...env,
-        ...more,
-      },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    })
-    await waitFor(async () => (await fetch(`${url}/api/health`)).ok, 20000, 'the server to answer')
+    // in as the owner, who may all that the tests do
+    child = startServer(database, port, { KEEP_TAB_NOW: now, KEEP_TAB_DEMO: DEMO_OWNER, ...env, ...more })
+    await isUp(url)
   }
   const end = async (signal: NodeJS.Signals) => {
     // a test that failed may have left it dead
@@ -96,6 +86,7 @@ export async function serveDemo(
     database,
     start,
     kill,
+    pid: () => child?.pid,
     stop: () => end('SIGTERM'),
     post,
     readTab,
@@ -109,7 +100,15 @@ export async function serveDemo(
   }
 }
 
-const freePort = () =>
+export const startServer = (database: string, port: number, env: Readonly<Record<string, string>>) =>
+  spawn(process.execPath, ['.output/server/index.mjs'], {
+    env: { ...process.env, DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
+export const isUp = (url: string) =>
+  waitFor(async () => (await fetch(`${url}/api/health`)).ok, 20000, 'the server to answer')
+
+export const freePort = () =>
   new Promise<number>((resolve, reject) => {
     const probe = createServer()
       .once('error', reject)

@@ -21,7 +21,7 @@ export interface Knocked {
 
 const ROUTES: readonly (readonly [string, string])[] = [
   ['GET', '/api/health'], ['GET', '/api/ready'], ['GET', '/api/today'], ['GET', '/api/sites'],
-  ['GET', '/api/sites/:id'],
+  ['GET', '/api/sites/:id'], ['GET', '/api/sites/:id/tabs'],
   ['GET', '/api/tabs/:id'], ['GET', '/api/tabs/:id/lines'], ['POST', '/api/tabs/:id/lines'], ['POST', '/api/tabs'],
   ['PUT', '/api/systems/:id'], ['GET', '/api/attachments/:id'], ['PUT', '/api/attachments/:id'],
   ['GET', '/api/attachments/:id/progress'], ['GET', '/api/devices/:id/lines'], ['GET', '/api/learned'],
@@ -45,7 +45,7 @@ const QUERIES = [
   '', '', '?today=2026-02-31', '?after=-1', '?after=1e309', '?site=__proto__', '?as=csv', '?layTo=nonsense',
   '?from=99999999999&size=-4', '?q=%22)%20OR%20NEAR(*', '?q[]=a', '?table=lives&from=nonsense',
   '?tabs=,,%00,__proto__',
-  '?seek=%00%22&after=[1,2]', '?most=0', '?most=1e9&after={}', '?number=',
+  '?seek=%00%22&after=[1,2]', '?most=0', '?most=1e9&after={}', '?number=', '?page=-1', '?page=1e9',
   '?kind=__proto__', '?today[]=a&today[]=b', `?x=${'y'.repeat(4000)}`,
 ]
 

@@ -15,7 +15,7 @@ import type { BooksReply, SiteReply, SitesReply, ShelfReply, TagsReply, TodayRep
 import { createDesk, quote } from '../../standins/desk'
 import { readPdf } from '../papers/read'
 import { filmLabel } from './camera'
-import { openPage, scriptSizes, seriousFindings, serveDemo, waitFor, type Page, type Served } from './drive'
+import { HEADERS, openPage, scriptSizes, seriousFindings, serveDemo, waitFor, type Page, type Served } from './drive'
 
 let served: Served
 let page: Page
@@ -236,7 +236,7 @@ describe('without a signal', () => {
     const now = '2026-06-15T10:00:00.000Z'
     const made = await fetch(`${served.url}/api/tabs`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', 'x-keep-tab': '1' },
+      headers: HEADERS,
       body: JSON.stringify({
         site: second, system: { id: 'system-thistle-2', name: 'spring', kind: 'jet' },
         tab: {
@@ -255,6 +255,42 @@ describe('without a signal', () => {
     await waitFor(async () =>
       (await ask<SiteReply>(`/api/sites/${first.id}`)).systems.some(s => s.system.id === 'system-thistle-2'),
     8000, 'the system to be at the first')
+  })
+})
+
+describe('a site with many calls', () => {
+  it('shows every one of them, with a signal and without', async () => {
+    const site = { id: 'site-many', name: 'Ninety Calls' }
+    for (let n = 0; n < 90; n++) {
+      const at = new Date(Date.UTC(2025, 0, 1 + n, 10)).toISOString()
+      const made = await fetch(`${served.url}/api/tabs`, {
+        method: 'POST',
+        headers: HEADERS,
+        body: JSON.stringify({
+          site, system: { id: 'system-many', name: 'yard well', kind: 'jet' },
+          tab: {
+            id: `tab-many-${n}`,
+            opened: {
+              id: `line-many-${n}`, kind: 'opened', complaint: 'no-water', words: `call ${n + 1} of many`, at,
+              device: 'dev-many', counter: n + 1, clock: `0173572560${String(n).padStart(4, '0')}.0000`, seen: [],
+            },
+          },
+        }),
+      })
+      expect(made.status).toBe(200)
+    }
+    const shown = () => page.driver.executeScript<string[]>(
+      'return [...document.querySelectorAll(".calls .call b")].map(b => b.textContent)')
+    const all = Array.from({ length: 90 }, (_, n) => `call ${90 - n} of many`)
+    await go(`/sites/${site.id}`)
+    await waitFor(async () => (await shown()).length === 90, 20000, 'ninety calls')
+    expect(await shown()).toEqual(all)
+    await served.kill()
+    await page.driver.navigate().refresh()
+    await page.see('as this device had it')
+    await waitFor(async () => (await shown()).length === 90, 20000, 'ninety calls without a signal')
+    expect(await shown()).toEqual(all)
+    await served.start()
   })
 })
 

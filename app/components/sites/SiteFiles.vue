@@ -8,7 +8,8 @@ import { sitePaper } from '~/papers/sitePaper'
 import { usePractice } from '~/stores/practice'
 import { useToday } from '~/stores/today'
 
-const props = defineProps<{ reply: SiteReply }>()
+/** `whole`: all its calls are here, so that the history is one */
+const props = defineProps<{ reply: SiteReply, whole: boolean }>()
 const practice = usePractice()
 const { busy, trouble, print } = usePrinting()
 async function history() {
@@ -29,7 +30,7 @@ async function history() {
 </script>
 
 <template>
-  <button class="press" :disabled="busy !== ''" @click="print(history())">{{
+  <button class="press" :disabled="busy !== '' || !whole" @click="print(history())">{{
     busy ? 'Drawing…' : 'History (PDF)' }}</button>
   <a class="press" :href="`/api/readings?site=${reply.site.id}`" download>Readings (CSV)</a>
   <a class="press" :href="`/api/books?site=${reply.site.id}`" download>Give out this site</a>

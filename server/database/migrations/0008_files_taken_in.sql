@@ -8,7 +8,9 @@ CREATE TABLE `imports` (
 	`total` integer DEFAULT 0 NOT NULL,
 	`done` integer DEFAULT 0 NOT NULL,
 	`counts` text NOT NULL,
-	`problem` text
+	`problem` text,
+	`holder` text DEFAULT '' NOT NULL,
+	`held` integer DEFAULT 0 NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE `staged` (

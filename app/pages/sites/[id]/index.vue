@@ -3,23 +3,12 @@
  * A site's file: its systems, their nameplates, what is fitted, every tab, and how its readings have moved over the
  * years.
  */
-import { siteReply, type SiteReply } from '#contracts'
-import { sayProblem } from '#core/words'
 import { useLedger } from '~/stores/ledger'
 import { sayDay } from '~/composables/useClock'
-import { askOrCopy } from '~/composables/useCopies'
+import { useSite } from '~/composables/useSite'
 
 const route = useRoute()
-const reply = shallowRef<SiteReply>()
-const trouble = ref('')
-const asOf = ref<string>()
-async function load() {
-  const answer = await askOrCopy(`/api/sites/${String(route.params.id)}`, siteReply, (copy) => {
-    reply.value = copy.reply
-    asOf.value = copy.asOf
-  })
-  trouble.value = answer.ok ? '' : sayProblem(answer.problem)
-}
+const { site: reply, whole, asOf, trouble, load } = useSite(String(route.params.id))
 onMounted(load)
 onBeforeUnmount(useLedger().onKept(load))
 useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : 'Keep Tab') })
@@ -36,10 +25,11 @@ useHead({ title: () => (reply.value ? `${reply.value.site.name} · Keep Tab` : '
           <p class="soft">{{ reply.site.place }}</p>
         </div>
         <div class="acts">
-          <SiteFiles :reply="reply" />
+          <SiteFiles :reply="reply" :whole="whole" />
           <NuxtLink class="press main" :to="`/open?site=${reply.site.id}`">Open a tab here</NuxtLink>
         </div>
       </header>
+      <p v-if="!whole && !trouble" class="soft" role="status">Older calls are being read…</p>
       <SiteSame v-if="reply.alike.length" :reply="reply" />
       <SiteFacts :site="reply.site" :facts="reply.facts" />
       <SiteSystem
