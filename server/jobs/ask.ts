@@ -29,7 +29,7 @@ interface Thread {
 /** Files and sums do not wait for each other. */
 const THREAD_OF = { import: 'files', export: 'files', sums: 'books', table: 'books' } as const
 /** What a thread may hold, MB: it tidies up sooner than it would by itself. */
-const ROOM = { maxOldGenerationSizeMb: 160, maxYoungGenerationSizeMb: 16 }
+const ROOM = { maxOldGenerationSizeMb: 160, maxYoungGenerationSizeMb: 12 }
 const threads = new Map<string, Thread>()
 
 export function askJob<J extends JobName>(job: J, at: Place, asked: Jobs[J]['asked']): Promise<Jobs[J]['answer']> {

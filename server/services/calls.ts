@@ -24,12 +24,15 @@ interface Held {
   /** as others had committed when they were read, and until when they are not read again for what others do */
   others: number
   rests: number
+  reading: Promise<unknown>
 }
 /**
  * Beside a thread or process that takes in many: what took so long, ms, is read again only once so many times that
  * have gone by, since all that is worked out of the calls is worked out again with them.
  */
 const [LONG, REST] = [20, 30]
+/** Rows that are read before others have their turn. */
+const AT_ONCE = 1000
 
 /** How many rows there are, and the number of the last. */
 interface Now {
@@ -39,16 +42,23 @@ interface Now {
 const held = new WeakMap<Database, Held>()
 const ROW = sql<number>`${settledCalls}.rowid`
 
-export async function readCalls(db: Database): Promise<readonly BookedCall[]> {
+export function readCalls(db: Database): Promise<readonly BookedCall[]> {
+  const own: Held = held.get(db)
+    ?? { mark: '', rows: new Map(), places: new Map(), calls: [], others: 0, rests: 0, reading: Promise.resolve() }
+  held.set(db, own)
+  // one after another: each has what was there when it asked
+  const mine = own.reading.catch(() => undefined).then(() => bringUp(db, own))
+  own.reading = mine
+  return mine
+}
+
+async function bringUp(db: Database, own: Held): Promise<readonly BookedCall[]> {
   // each by its own index: together they would read the whole table
   const [now] = await db.all<Now>(sql`
     SELECT (SELECT count(*) FROM settled_calls) n, (SELECT max(at) FROM settled_calls) at,
       (SELECT max(rowid) FROM settled_calls) row, (SELECT max(seq) FROM ledger) ledger,
       (SELECT count(*) FROM systems) systems,
       (SELECT call FROM settled_calls ORDER BY rowid DESC LIMIT 1) last`)
-  const own: Held = held.get(db)
-    ?? { mark: '', rows: new Map(), places: new Map(), calls: [], others: 0, rests: 0 }
-  held.set(db, own)
   const mark = JSON.stringify(now)
   if (own.mark === mark) return own.calls
   const began = performance.now()
@@ -83,21 +93,31 @@ async function readRows(db: Database, own: Held, now: Now): Promise<boolean> {
   const { rows } = own
   const last = [...rows.values()].at(-1)?.row ?? 0
   // the last one too: its number is given again once it is gone; what has come since `now` is left for the next time
-  const fresh = await rowsBetween(db, own, last, now.row ?? 0)
-  for (const { call } of fresh) rows.delete(call.tab)
-  for (const row of fresh) rows.set(row.call.tab, row)
-  if (rows.size === now.n) return fresh.length > 0
+  const came = await take(db, own, last, now.row ?? 0)
+  if (rows.size === now.n) return came
   rows.clear()
-  for (const row of await rowsBetween(db, own, 0, now.row ?? 0)) rows.set(row.call.tab, row)
+  await take(db, own, 0, now.row ?? 0)
   return true
 }
 
-async function rowsBetween(db: Database, { places }: Held, first: number, last: number): Promise<Row[]> {
-  const found = await db
-    .select({ row: ROW, tab: settledCalls.tab, call: settledCalls.call, openedAt: tabs.openedAt, system: tabs.system })
-    .from(settledCalls).innerJoin(tabs, eq(tabs.id, settledCalls.tab))
-    .where(sql`${ROW} BETWEEN ${first} AND ${last}`).orderBy(asc(ROW))
-  return found.map(({ row, call, ...of }) => ({ row, call: { ...call, ...of, ...places.get(of.system)! } }))
+/** Those with such numbers, some at a time. @returns whether there were any */
+async function take(db: Database, { places, rows }: Held, first: number, last: number): Promise<boolean> {
+  for (let from = first; ;) {
+    const found = await db
+      .select({
+        row: ROW, tab: settledCalls.tab, call: settledCalls.call, openedAt: tabs.openedAt, system: tabs.system,
+      })
+      .from(settledCalls).innerJoin(tabs, eq(tabs.id, settledCalls.tab))
+      .where(sql`${ROW} BETWEEN ${from} AND ${last}`).orderBy(asc(ROW)).limit(AT_ONCE)
+    for (const { row, call, ...of } of found) {
+      // behind the others, as its number is
+      rows.delete(of.tab)
+      rows.set(of.tab, { row, call: { ...call, ...of, ...places.get(of.system)! } })
+    }
+    if (found.length < AT_ONCE) return found.length > 0 || from > first
+    from = found.at(-1)!.row + 1
+    await turn()
+  }
 }
 
 /** Works something out of the settled calls once, and again only when they have changed. */
