@@ -14,4 +14,4 @@ export DESK_PORT=$((PORT + 80)) KEEP_TAB_DESK="http://127.0.0.1:$((PORT + 80))"
 npx tsx standins/desk.ts --port "$DESK_PORT" --with $$ &
 npx tsx demo/load.ts --database "$DATABASE_URL"
 echo "Keep Tab is at http://$HOST:$PORT — stop it with Ctrl+C."
-exec node .output/server/index.mjs
+exec node $SERVER

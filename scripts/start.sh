@@ -5,4 +5,4 @@ install_dependencies
 build_product
 export PORT="${PORT:-4300}" HOST="${HOST:-127.0.0.1}" DATABASE_URL="${DATABASE_URL:-file:data/keep-tab.db}"
 echo "Keep Tab is at http://$HOST:$PORT, keeping its book in ${DATABASE_URL%%\?*}."
-exec node .output/server/index.mjs
+exec node $SERVER

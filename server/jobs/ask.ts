@@ -30,13 +30,19 @@ interface Thread {
 const THREAD_OF = { import: 'files', export: 'files', sums: 'books', table: 'books' } as const
 /** What a thread may hold, MB: it tidies up sooner than it would by itself. */
 const ROOM = { maxOldGenerationSizeMb: 160, maxYoungGenerationSizeMb: 12 }
+/** One that has had nothing to do for so long ends, ms. The books' one stays: it has read all calls. */
+const IDLE = 10_000
 const threads = new Map<string, Thread>()
 
 export function askJob<J extends JobName>(job: J, at: Place, asked: Jobs[J]['asked']): Promise<Jobs[J]['answer']> {
   const script = findWorker()
   if (!script) return runJob(job, at, asked)
   const name = THREAD_OF[job]
-  const thread = threads.get(name) ?? begin(script, at.url, () => threads.delete(name))
+  const thread = threads.get(name) ?? begin(script, at.url, {
+    stays: name === 'books',
+    // another may have begun in its place
+    gone: own => threads.get(name) === own && threads.delete(name),
+  })
   threads.set(name, thread)
   return thread.ask(job, asked)
 }
@@ -47,22 +53,34 @@ export function endJobs() {
   threads.clear()
 }
 
-function begin(script: string, url: string, gone: () => void): Thread {
+interface Life {
+  readonly stays: boolean
+  gone(own: Thread): void
+}
+function begin(script: string, url: string, { stays, gone }: Life): Thread {
   const worker = new Worker(script, {
     workerData: { url, token: process.env.DATABASE_TOKEN, writing: precedence() },
     resourceLimits: ROOM,
   })
   const waiting = new Map<number, Waiting>()
   let last = 0
+  let idle: NodeJS.Timeout | undefined
+  const end = () => {
+    gone(own)
+    void worker.terminate()
+  }
   const fail = (reason: Error) => {
-    gone()
+    gone(own)
     for (const w of waiting.values()) w.reject(reason)
     waiting.clear()
   }
   worker.on('message', ({ id, answer, status, problem, failed }: Answer) => {
     const mine = waiting.get(id)
     waiting.delete(id)
-    if (waiting.size === 0) worker.unref()
+    if (waiting.size === 0) {
+      worker.unref()
+      if (!stays) idle = setTimeout(end, IDLE).unref()
+    }
     if (problem) mine?.reject(new Refusal(status ?? 500, problem))
     else if (failed) mine?.reject(new Error(failed))
     else mine?.resolve(answer as never)
@@ -70,15 +88,17 @@ function begin(script: string, url: string, gone: () => void): Thread {
   worker.on('error', fail)
   worker.on('exit', () => fail(new Error('the thread has ended')))
   worker.unref()
-  return {
+  const own: Thread = {
     ask: (job, asked) => new Promise((resolve, reject) => {
       const id = ++last
+      clearTimeout(idle)
       waiting.set(id, { resolve, reject })
       worker.ref()
       worker.postMessage({ id, job, asked })
     }),
-    end: () => void worker.terminate(),
+    end,
   }
+  return own
 }
 
 /** Beside the server's entry in the build. */

@@ -6,7 +6,7 @@ import { setFlagsFromString } from 'node:v8'
 import { runInNewContext } from 'node:vm'
 
 /** How often, ms: it takes some tens of milliseconds of the thread's time. */
-const EVERY = 2000
+const EVERY = 700
 setFlagsFromString('--expose-gc')
 const collect = runInNewContext('gc') as () => void
 

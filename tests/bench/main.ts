@@ -276,7 +276,7 @@ async function benchServer() {
   let memory = 0
   for (let i = 0; i < 3; i++) {
     const started = performance.now()
-    const child = spawn(process.execPath, ['.output/server/index.mjs'], {
+    const child = spawn(process.execPath, ['--max-semi-space-size=4', '.output/server/index.mjs'], {
       env: { ...process.env, DATABASE_URL: url, PORT: '4399', HOST: '127.0.0.1' },
       stdio: 'ignore',
     })

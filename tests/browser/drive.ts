@@ -101,7 +101,7 @@ export async function serveDemo(
 }
 
 export const startServer = (database: string, port: number, env: Readonly<Record<string, string>>) =>
-  spawn(process.execPath, ['.output/server/index.mjs'], {
+  spawn(process.execPath, ['--max-semi-space-size=4', '.output/server/index.mjs'], {
     env: { ...process.env, DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
