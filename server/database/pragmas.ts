@@ -25,9 +25,3 @@ export async function reconnect(client: Client): Promise<void> {
  * the book lacks its last lines, and left behind it would be read into whatever book stands there next.
  */
 export const emptyLog = (client: Client) => client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
-
-/** Changes with every commit that is not this connection's own; of a book on a server nothing is known. */
-export async function commitsOfOthers(client: Client): Promise<number> {
-  if (client.protocol !== 'file') return 0
-  return Number((await client.execute('PRAGMA data_version')).rows[0]?.[0])
-}

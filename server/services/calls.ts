@@ -5,9 +5,9 @@
 import { setImmediate as turn } from 'node:timers/promises'
 import { asc, eq, sql } from 'drizzle-orm'
 import type { BookedCall } from '#core/books'
-import { commitsOfOthers } from '../database/pragmas'
 import { settledCalls, systems, tabs } from '../database/schema'
 import type { Database } from '../database/types'
+import { unfinishedImports } from './imports'
 
 type Place = Pick<BookedCall, 'kind' | 'site'>
 interface Row {
@@ -21,16 +21,15 @@ interface Held {
   /** by system: moved by lines of the ledger */
   readonly places: Map<string, Place>
   calls: readonly BookedCall[]
-  /** as others had committed when they were read, and until when they are not read again for what others do */
-  others: number
+  /** until when they are not read again while a file is taken in */
   rests: number
   reading: Promise<unknown>
 }
 /**
- * Beside a thread or process that takes in many: what took so long, ms, is read again only once so many times that
+ * While a file is taken in: what took so long, ms, is read again only once so many times that, but at most so long,
  * have gone by, since all that is worked out of the calls is worked out again with them.
  */
-const [LONG, REST] = [20, 30]
+const [LONG, REST, MOST_REST] = [20, 30, 3000]
 /** Rows that are read before others have their turn. */
 const AT_ONCE = 1000
 
@@ -44,7 +43,7 @@ const ROW = sql<number>`${settledCalls}.rowid`
 
 export function readCalls(db: Database): Promise<readonly BookedCall[]> {
   const own: Held = held.get(db)
-    ?? { mark: '', rows: new Map(), places: new Map(), calls: [], others: 0, rests: 0, reading: Promise.resolve() }
+    ?? { mark: '', rows: new Map(), places: new Map(), calls: [], rests: 0, reading: Promise.resolve() }
   held.set(db, own)
   // one after another: each has what was there when it asked
   const mine = own.reading.catch(() => undefined).then(() => bringUp(db, own))
@@ -62,14 +61,13 @@ async function bringUp(db: Database, own: Held): Promise<readonly BookedCall[]> 
   const mark = JSON.stringify(now)
   if (own.mark === mark) return own.calls
   const began = performance.now()
-  const others = await commitsOfOthers(db.$client)
-  if (others !== own.others && began < own.rests) return own.calls
+  if (began < own.rests && (await unfinishedImports(db)).length > 0) return own.calls
   const moved = await readPlaces(db, own)
   const came = await readRows(db, own, now!)
   if (moved || came) own.calls = [...own.rows.values()].map(r => r.call).toSorted((a, b) =>
     (a.settledAt < b.settledAt ? -1 : a.settledAt > b.settledAt ? 1 : 0))
   const took = performance.now() - began
-  Object.assign(own, { mark, others, rests: began + (took < LONG ? 0 : took * REST) })
+  Object.assign(own, { mark, rests: began + (took < LONG ? 0 : Math.min(took * REST, MOST_REST)) })
   await turn()
   return own.calls
 }

@@ -4,7 +4,6 @@
  */
 import { asc, gt, max } from 'drizzle-orm'
 import { LEDGER } from '#core/ledger'
-import { commitsOfOthers } from '../database/pragmas'
 import { ledger, lines } from '../database/schema'
 import type { Database } from '../database/types'
 import { announce, isWatched } from './watch'
@@ -44,7 +43,7 @@ export function createOthers(db: Database) {
 
 /** Changes with what others write: of a file its own count of commits, of a server what was kept last. */
 async function versionOf(db: Database): Promise<number> {
-  if (db.$client.protocol === 'file') return commitsOfOthers(db.$client)
+  if (db.$client.protocol === 'file') return Number((await db.$client.execute('PRAGMA data_version')).rows[0]?.[0])
   const [top] = await db.select({ seq: max(lines.seq) }).from(lines)
   return (top?.seq ?? 0) + (await endOfLedger(db))
 }

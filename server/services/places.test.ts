@@ -157,8 +157,12 @@ describe('the lists', () => {
     ['Today’s tabs', 'SELECT * FROM tabs WHERE status IN (\'open\', \'carried\')'],
     ['what is due', 'SELECT * FROM follow_ups WHERE due >= \'2026-06-01\' AND due <= \'2026-07-01\' ORDER BY due'],
     ['the tabs of a system', 'SELECT * FROM tabs WHERE system IN (\'a\', \'b\')'],
-    ['the lines of a site', 'SELECT l.body FROM systems y JOIN tabs t ON t.system = y.id JOIN lines l ON l.tab = t.id '
-    + 'WHERE y.site = \'a\''],
+    ['a page of a site’s tabs', 'SELECT t.* FROM tabs t JOIN systems y ON y.id = t.system WHERE y.site = \'a\' '
+    + 'ORDER BY t.openedAt, t.id LIMIT 30 OFFSET 60'],
+    ['the lines of such a page', 'SELECT tab, group_concat(body, \',\' ORDER BY seq) FROM lines '
+    + 'WHERE tab IN (SELECT value FROM json_each(\'["a"]\')) GROUP BY tab'],
+    ['settled calls that are new', 'SELECT s.call, t.openedAt FROM settled_calls s JOIN tabs t ON t.id = s.tab '
+    + 'WHERE s.rowid BETWEEN 7 AND 9 ORDER BY s.rowid LIMIT 1000'],
     ['what a system was given', 'SELECT * FROM parts_used WHERE system IN (\'a\', \'b\')'],
     ['the sites of a page', 'SELECT * FROM systems WHERE site IN (\'a\', \'b\')'],
     ['what was fitted from the van', 'SELECT p.at FROM json_each(\'["a"]\') v JOIN parts_used p '

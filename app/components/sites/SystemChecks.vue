@@ -1,10 +1,9 @@
 <script setup lang="ts">
 /** What is checked on a system again and again: when last, when next, and by whose rule. */
 import type { SystemCheck } from '#contracts'
-import type { CheckId } from '#core/ledger'
 import { sayDay, useClock } from '~/composables/useClock'
 import { useLedger } from '~/stores/ledger'
-import { CHECK_WORDS, isCheck, sayMonths } from './checkWords'
+import { CHECK_WORDS, isCheck } from './checkWords'
 
 const props = defineProps<{ system: string, checks: readonly SystemCheck[] }>()
 const ledger = useLedger()
@@ -17,12 +16,6 @@ const rows = computed(() => props.checks.flatMap((c) => {
   const months = own ? (ledger.own.months(props.system, check) ?? c.months) : c.months
   return [{ ...c, check, name, usual, months, own: own || c.own }]
 }))
-const CHOICES = [0, 1, 3, 6, 12, 24, 36, 60] as const
-function choose(check: CheckId, event: Event) {
-  const months = Number((event.target as HTMLSelectElement).value)
-  return ledger.write({ kind: 'check', system: props.system, check, months })
-}
-const choicesFor = (months: number) => [...new Set([...CHOICES, months])].toSorted((a, b) => a - b)
 </script>
 
 <template>
@@ -33,12 +26,11 @@ const choicesFor = (months: number) => [...new Set([...CHOICES, months])].toSort
       <tbody>
         <tr v-for="c in rows" :key="c.check">
           <th scope="row">{{ c.name }}</th>
-          <td><select
-            :value="c.months" :aria-label="`How often: ${c.name}`" :title="c.own ? 'this system’s own rule' : c.usual"
-            @change="choose(c.check, $event)"
-          >
-            <option v-for="m in choicesFor(c.months)" :key="m" :value="m">{{ sayMonths(m) }}</option>
-          </select></td>
+          <td>
+            <CheckMonths
+              :system="system" :check="c.check" :months="c.months" :title="c.own ? 'this system’s own rule' : c.usual"
+            />
+          </td>
           <td class="soft">{{ c.last ? `last ${sayDay(c.last)}` : 'never on record' }}</td>
           <td :class="{ over: c.due && c.due < today }">{{
             c.due ? `${c.due < today ? 'over since' : 'due'} ${sayDay(c.due)}` : '' }}</td>
