@@ -180,11 +180,11 @@ function turningChance(model: SystemModel, chances: Float64Array, repaired: read
   return sum
 }
 
-/** Total × entropy of parts that sum to it: t·log t − Σ s·log s, bits. */
-function spreadOf(parts: Float64Array, from: number, to: number): number {
+/** Total × entropy of parts that sum to it, every so many of them: t·log t − Σ s·log s, bits. */
+function spreadOf(parts: Float64Array, from: number, to: number, apart: number): number {
   let total = 0
   let sum = 0
-  for (let i = from; i < to; i++) {
+  for (let i = from; i < to; i += apart) {
     const s = parts[i]!
     if (s <= 0) continue
     total += s
@@ -204,18 +204,19 @@ function noughts(n: number): Float64Array {
 /** Expected drop in entropy over groups of hypotheses, bits. Hypotheses under one in ten thousand are left out. */
 export function expectedBits(table: TestTable, chances: Float64Array, group: Int32Array, n: number): number {
   const { bins } = table
-  // a row of groups for each bin, then one for all of them
-  const byBin = noughts(n * (bins + 1))
+  // a row of bins for each group, and behind them one for all of them
+  const wide = bins + 1
+  const byGroup = noughts(n * wide)
   for (let h = 0; h < chances.length; h++) {
     const p = chances[h]!
     if (p < NEGLIGIBLE) continue
-    const g = group[h]!
-    byBin[bins * n + g]! += p
+    const at = group[h]! * wide
     const row = table.row(h)
-    for (let b = 0; b < bins; b++) byBin[b * n + g]! += p * row[b]!
+    for (let b = 0; b < bins; b++) byGroup[at + b]! += p * row[b]!
+    byGroup[at + bins]! += p
   }
-  let bits = spreadOf(byBin, bins * n, (bins + 1) * n)
-  for (let b = 0; b < bins; b++) bits -= spreadOf(byBin, b * n, (b + 1) * n)
+  let bits = spreadOf(byGroup, bins, n * wide, wide)
+  for (let b = 0; b < bins; b++) bits -= spreadOf(byGroup, b, n * wide, wide)
   return Math.max(0, bits)
 }
 

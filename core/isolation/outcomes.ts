@@ -33,9 +33,10 @@ export function describeOutcomes(
 ): Outcome[] {
   const chances = sinceRepair(model, before, repaired)
   const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
+  const lived = live.map(h => livedOf(model, table, h, chances[h]!))
   const shares: Share[] = []
   for (let bin = 0; bin < table.bins; bin++) {
-    const share = shareOf(model, table, bin, chances, live)
+    const share = shareOf(table, bin, lived)
     const before = shares.at(-1)
     if (before && joins(table, before, share)) shares[shares.length - 1] = sumOf(before, share)
     else shares.push(share)
@@ -60,23 +61,33 @@ function sinceRepair(model: SystemModel, before: Float64Array, repaired: readonl
   return now
 }
 
-function shareOf(
-  model: SystemModel,
-  table: TestTable,
-  bin: number,
-  chances: Float64Array,
-  live: readonly number[],
-): Share {
+/** A hypothesis that counts, with what is asked of it for every bin. */
+interface Lived {
+  readonly chance: number
+  readonly row: Float64Array
+  /** what would have failed; the cause behind a casualty is a question of its own */
+  readonly failed: readonly string[]
+  readonly figure: Prediction | undefined
+}
+const livedOf = (model: SystemModel, table: TestTable, h: number, chance: number): Lived => ({
+  chance,
+  row: table.row(h),
+  failed: [...failedIn(model, model.hypotheses[h]!)],
+  figure: table.test.kind === 'numeric' && h !== OTHER ? table.prediction(h) : undefined,
+})
+
+function shareOf(table: TestTable, bin: number, lived: readonly Lived[]): Share {
   const sums = new Map<string, number>()
   let [chance, at, spread] = [0, 0, 0]
-  for (const h of live) {
-    const mass = chances[h]! * table.row(h)[bin]!
+  for (const { chance: own, row, failed, figure } of lived) {
+    const mass = own * row[bin]!
     chance += mass
-    const figure = table.test.kind === 'numeric' && h !== OTHER ? within(table, bin, table.prediction(h)) : undefined
-    at += mass * (figure?.at ?? 0)
-    spread += mass * (figure?.spread ?? 0)
-    // what would have failed; the cause behind a casualty is a question of its own
-    for (const f of failedIn(model, model.hypotheses[h]!)) sums.set(f, (sums.get(f) ?? 0) + mass)
+    if (figure) {
+      const told = within(table, bin, figure)
+      at += mass * told.at
+      spread += mass * told.spread
+    }
+    for (const f of failed) sums.set(f, (sums.get(f) ?? 0) + mass)
   }
   return { first: bin, last: bin, chance, sums, at: at / chance, spread: spread / chance }
 }

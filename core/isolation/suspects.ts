@@ -132,8 +132,8 @@ function weigh(
 
 function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }: Weighing): Ranking {
   const { model } = tables
-  const { faults, place } = catalogueOf(tables)
-  const parts = partsOf(model, chances, place, faults.length)
+  const { faults, members, failed } = catalogueOf(tables)
+  const parts = partsOf(model, chances, { members, failed }, faults.length)
   const pairs: number[] = []
   chances.forEach((c, h) => c > 0 && model.hypotheses[h]!.second && pairs.push(h))
   const suspects = faults.map((fault, f): Suspect =>
@@ -145,7 +145,8 @@ function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }:
 interface Catalogue {
   readonly faults: readonly string[]
   readonly place: ReadonlyMap<string, number>
-  /** places of each hypothesis's faults */ readonly members: (readonly number[])[]
+  /** places of each hypothesis's faults, its first one first */ readonly members: (readonly number[])[]
+  /** places of those that would have failed */ readonly failed: (readonly number[])[]
   /** what a complaint makes of each hypothesis */ readonly voiced: Map<string, number[]>
 }
 
@@ -157,12 +158,14 @@ function catalogueOf(tables: Tables): Catalogue {
   let known = catalogues.get(tables)
   if (!known) {
     const faults = [...new Set(hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
-    known = { faults, place: new Map(faults.map((f, i) => [f, i])), members: [], voiced: new Map() }
+    known = { faults, place: new Map(faults.map((f, i) => [f, i])), members: [], failed: [], voiced: new Map() }
     catalogues.set(tables, known)
   }
-  const { place, members } = known
-  for (let h = members.length; h < hypotheses.length; h++)
+  const { place, members, failed } = known
+  for (let h = members.length; h < hypotheses.length; h++) {
     members.push(faultsOf(hypotheses[h]!).map(f => place.get(f)!))
+    failed.push(failedIn(tables.model, hypotheses[h]!).map(f => place.get(f)!))
+  }
   return known
 }
 
@@ -263,15 +266,15 @@ interface Part {
 function partsOf(
   model: SystemModel,
   chances: Float64Array,
-  place: ReadonlyMap<string, number>,
+  { members, failed }: Pick<Catalogue, 'members' | 'failed'>,
   n: number,
 ): readonly Part[] {
   const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1, joints: [] }))
   for (let h = 0; h < chances.length; h++) {
-    const { fault, second, severity, joint } = model.hypotheses[h]!
-    const own = parts[place.get(fault)!]!
+    const { second, severity, joint } = model.hypotheses[h]!
+    const own = parts[members[h]![0]!]!
     if (joint && chances[h]! > 0) own.joints.push(h)
-    for (const f of failedIn(model, model.hypotheses[h]!)) parts[place.get(f)!]!.failed += chances[h]!
+    for (const f of failed[h]!) parts[f]!.failed += chances[h]!
     if (chances[h]! > own.best) {
       own.best = chances[h]!
       own.severity = severity
@@ -286,13 +289,19 @@ function partsOf(
  * sits. Burnt off is no mean of anything.
  */
 function jointOf(model: SystemModel, own: readonly number[], chances: Float64Array): string | undefined {
-  const joints = own.map(h => ({ ...model.hypotheses[h]!.joint!, chance: chances[h]! }))
-  const [first] = joints.toSorted((a, b) => b.chance - a.chance)
-  if (!first || first.ohms >= OPEN) return undefined
-  const there = joints.filter(j => j.place === first.place && j.ohms < OPEN)
-  const total = there.reduce((sum, j) => sum + j.chance, 0)
-  const mean = there.reduce((sum, j) => sum + j.chance * Math.log(j.ohms), 0) / total
-  return sayJoint(first.place, Math.exp(mean), 'about ')
+  let best: number | undefined
+  for (const h of own) if (best === undefined || chances[h]! > chances[best]!) best = h
+  if (best === undefined) return undefined
+  const { ohms, place } = model.hypotheses[best]!.joint!
+  if (ohms >= OPEN) return undefined
+  let [total, sum] = [0, 0]
+  for (const h of own) {
+    const joint = model.hypotheses[h]!.joint!
+    if (joint.place !== place || joint.ohms >= OPEN) continue
+    total += chances[h]!
+    sum += chances[h]! * Math.log(joint.ohms)
+  }
+  return sayJoint(place, Math.exp(sum / total), 'about ')
 }
 
 /** The chances of the hypotheses, and the places of those of two faults that still count. */

@@ -49,6 +49,16 @@ describe('a book read as it comes', () => {
       }
     }
   })
+  it.each([
+    ['sites', { sites: { nested: '', lines: { id: 9 } } }], ['sites', { sites: 5 }], ['sites', { sites: null }],
+    ['ledger', { sites: [], ledger: { a: {} } }], ['ledger', { sites: [], ledger: 'x' }],
+    ['sites › 0 › systems', { sites: [{ name: 'a', systems: { one: {} } }] }],
+    ['sites › 0 › systems', { sites: [{ name: 'a', systems: true }] }],
+    ['sites › 1 › systems › 0 › tabs', { sites: [{ name: 'a', systems: [] }, { name: 'b', systems: [{ tabs: 7 }] }] }],
+  ])('says that %s are no list', (place, book) => {
+    const told = readIn(bytes(JSON.stringify({ format: 'keep-tab', version: 2, ...book })), 16)
+    expect(told).toMatchObject({ ok: false, problem: { code: 'bad-place', facts: { place } } })
+  })
   it('gives the lines of the ledger, and the pictures of an archive by their hash', async () => {
     const picture = bytes('not really a picture, and its bytes all the same')
     const parts: Uint8Array[] = []

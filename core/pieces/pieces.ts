@@ -36,7 +36,9 @@ export interface PieceReader {
 export function createPieceReader(): PieceReader {
   let taken = empty()
   let problem: BookProblem | undefined
-  const json = createJson(what => add(taken, what))
+  const json = createJson((what) => {
+    problem ??= add(taken, what)
+  })
   let zip: ReturnType<typeof createZip> | undefined
   let began = false
   const give = (): Result<Pieces, BookProblem> => {
@@ -47,7 +49,9 @@ export function createPieceReader(): PieceReader {
   }
   const guard = (work: () => BookProblem | undefined) => {
     try {
-      problem ??= work()
+      const told = work()
+      // what it came upon meanwhile comes first
+      problem ??= told
     }
     catch (error) {
       const why = error instanceof Error ? error.message : 'unreadable'
@@ -81,22 +85,36 @@ interface Told {
   readonly value: unknown
 }
 
-function add(into: Taken, { path, value }: Told) {
-  const [top, site, , system, , tab] = path
-  const own = (gone: string): Readonly<Record<string, unknown>> => {
-    const { [gone]: _children, ...rest } = (value ?? {}) as Record<string, unknown>
-    return rest
+/** Lists of the book, by how many keys lead to what stands in them: each of what stands over it. */
+const LISTS = ['sites', 'systems', 'tabs'] as const
+
+function add(into: Taken, { path, value }: Told): BookProblem | undefined {
+  const [top, site = HERE, , system = HERE, , tab = HERE] = path
+  if (top === 'ledger' || top === 'sites') {
+    const odd = notAList(path, value)
+    if (odd) return odd
   }
   if (top === 'ledger' && path.length === 2) into.ledger.push(value)
-  else if (top !== 'sites') {
-    // a list at the top is no book: it has no names
-    if (path.length === 1 && typeof top === 'string' && top !== 'ledger') into.head[top] = value
+  // a list at the top is no book: it has no names
+  else if (top !== 'sites' && path.length === 1 && typeof top === 'string' && top !== 'ledger') into.head[top] = value
+  else if (top === 'sites' && path.length % 2 === 0) {
+    const { [LISTS[path.length / 2] ?? '']: _children, ...body } = (value ?? {}) as Record<string, unknown>
+    into.pieces.push({ site: Number(site), system: Number(system), tab: Number(tab), body })
   }
-  else if (path.length === 2) into.pieces.push({ site: Number(site), system: -1, tab: -1, body: own('systems') })
-  else if (path.length === 4)
-    into.pieces.push({ site: Number(site), system: Number(system), tab: -1, body: own('tabs') })
-  else if (path.length === 6)
-    into.pieces.push({ site: Number(site), system: Number(system), tab: Number(tab), body: own('') })
+  return undefined
+}
+const HERE = -1
+
+/** What should be a list, or stand in one. */
+function notAList(path: readonly (string | number)[], value: unknown): BookProblem | undefined {
+  const said = (place: readonly (string | number)[]): BookProblem =>
+    ({ code: 'bad-place', facts: { place: place.join(' › '), why: 'it is not a list' } })
+  if (path.length === 1) return Array.isArray(value) ? undefined : said(path)
+  if (typeof path.at(-1) !== 'number') return said(path.slice(0, -1))
+  const children = LISTS[path.length / 2]
+  if (path[0] !== 'sites' || !children || typeof value !== 'object' || value === null) return undefined
+  const own = (value as Record<string, unknown>)[children]
+  return own === undefined || Array.isArray(own) ? undefined : said([...path, children])
 }
 
 function createJson(tell: (told: Told) => void) {

@@ -119,6 +119,7 @@ describe('a file taken in piece by piece', () => {
       ['no book', 'not-json'], ['{"format":"other","sites":[]}', 'not-a-book'], [NURSERY.slice(0, 3000), 'not-json'],
       ['{"format":"keep-tab","version":99,"sites":[]}', 'newer-version'],
       ['{"format":"keep-tab","version":2,"sites":[],"spare":1}', 'bad-place'], ['[]', 'not-a-book'],
+      ['{"format":"keep-tab","version":2,"sites":{"nested":"","lines":{"id":1}}}', 'bad-place'],
       [`${'['.repeat(60_000)}${']'.repeat(60_000)}`, 'not-a-book'],
       [`{"format":"keep-tab","version":2,"spare":${'['.repeat(60_000)}${']'.repeat(60_000)}}`, 'not-a-book'],
     ] as const) expect([code, (await take(own, content)).problem?.code]).toEqual([code, code])

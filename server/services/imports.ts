@@ -26,6 +26,7 @@ type Row = typeof imports.$inferSelect
 const NOTHING = { sites: 0, systems: 0, tabs: 0, lines: 0, already: 0, refused: [] }
 /** Pieces that are staged at once; names of what stayed out that are kept. */
 const [AT_ONCE, MOST_REFUSED] = [50, 200]
+const GOING = ['staging', 'applying'] as const
 /** Stands before every site: the head, and the ledger in parts. */
 const HEAD = -1
 
@@ -48,18 +49,17 @@ export async function readImport(db: Database, id: string): Promise<ImportReply>
 /** Stops one that goes on; what is done stays so. */
 export async function cancelImport(db: Database, id: string): Promise<ImportReply> {
   await write(db, [db.update(imports).set({ state: 'cancelled' })
-    .where(and(eq(imports.id, id), inArray(imports.state, ['staging', 'applying'])))])
+    .where(and(eq(imports.id, id), inArray(imports.state, [...GOING])))])
   return readImport(db, id)
 }
 
 /** Those that were going on when the server stopped. */
 export const unfinishedImports = async (db: Database): Promise<string[]> =>
-  (await db.select({ id: imports.id }).from(imports).where(inArray(imports.state, ['staging', 'applying'])))
+  (await db.select({ id: imports.id }).from(imports).where(inArray(imports.state, [...GOING])))
     .map(r => r.id)
 
 /** How long a run is believed to be at it after it last said so, ms. */
 export const HELD = 12_000
-const GOING = ['staging', 'applying'] as const
 
 /** Takes one in hand, or says again that it is. @returns whether it is this run's now, and no other's */
 async function hold(db: Database, id: string, holder: string): Promise<boolean> {
