@@ -388,6 +388,17 @@ describe('each screen', () => {
     expect(own).toBeGreaterThan(60e3)
     expect(own).toBeLessThanOrEqual(250e3)
   })
+  it.each(SCREENS)('%s fits the width of a phone', async (path) => {
+    await page.size(390, 844)
+    await go(path)
+    await page.see('Today', '.head')
+    await new Promise(resolve => setTimeout(resolve, 600))
+    // how far its widest part reaches
+    expect(await page.driver.executeScript(`return Math.max(document.querySelector('.main').scrollWidth,
+      ...[...document.querySelectorAll('.page, .page > *')].map(e => Math.ceil(e.getBoundingClientRect().right)))`))
+      .toBeLessThanOrEqual(390)
+    await page.size(1280, 800)
+  })
   it.each([['/shelf', '.find input'], ['/search', '.main input'], ['/', '#say']])(
     '%s shows what is typed within 100 ms on a processor four times slower (p95)', async (path, css) => {
       const fresh = await openPage()

@@ -27,11 +27,18 @@ const rules = computed(() => CHECKS.map((check) => {
 </template>
 
 <style scoped>
-.rules { padding: var(--space-3) var(--space-4); display: grid; gap: var(--space-2); }
+.rules {
+  padding: var(--space-3) var(--space-4);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: var(--space-2);
+}
 .row { margin: 0; display: flex; gap: var(--space-3); align-items: center; }
-.row span { width: 190px; }
+.row span { flex: 0 0 190px; }
+@media (max-width: 760px) { .row span { flex-basis: 118px; } }
 .row span::first-letter { text-transform: uppercase; }
 select {
+  min-width: 0;
   min-height: var(--control);
   border: 1.5px solid var(--rule);
   border-radius: var(--round);

@@ -24,7 +24,12 @@ const isRate = computed(() => Number.isFinite(rate.value) && rate.value >= 0 && 
 </template>
 
 <style scoped>
-.rate { padding: var(--space-3) var(--space-4); display: grid; gap: var(--space-2); }
+.rate {
+  padding: var(--space-3) var(--space-4);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: var(--space-2);
+}
 .row { display: flex; flex-wrap: wrap; gap: var(--space-3); align-items: center; }
 .field { width: 110px; }
 .row p { flex: 1; min-width: 220px; }

@@ -56,4 +56,9 @@ select {
 }
 select option { background: var(--panel); color: var(--ink); }
 .over { font-weight: 700; }
+@media (max-width: 760px) {
+  tr { display: grid; grid-template-columns: 1fr 1fr; border-bottom: 1px dashed var(--rule); align-items: center; }
+  th, td { border: 0; }
+  td:nth-child(n + 3) { padding-bottom: 6px; }
+}
 </style>
