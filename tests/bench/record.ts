@@ -64,7 +64,7 @@ function besides({ url, pid }: Served) {
   const put = createWriter(device)
   const done = openTabs(url).then(([tab]) => Promise.all([
     again(waits.post, 40, i => post(url, tab!.id, lineOf(put, `${device}-${i}`))),
-    again(waits.today, 250, () => read(`${url}/api/today`)),
+    again(waits.today, 1000, () => read(`${url}/api/today`)),
   ]))
   return async () => {
     going = false
