@@ -185,6 +185,10 @@ export function figureOf(figures: Change, key: StagedKey): number {
   return value
 }
 
+/** Sound figures with a change laid over them: to be read one by one, since a copy has only what was changed. */
+export const over = (healthy: Figures & Change, change: Change): Figures & Change =>
+  Object.assign(Object.create(healthy) as Figures & Change, change)
+
 /** A change of one figure whose key is put together, such as a pole's. */
 export const only = (key: FigureKey, value: number): Change => ({ [key]: value })
 
@@ -222,19 +226,15 @@ export function staged(change: Change, prefix: string): Change {
   return Object.fromEntries(Object.entries(change).map(([key, value]) => [prefix + key, value]))
 }
 
-const groups = new WeakMap<Change, Map<string, readonly FigureKey[]>>()
+const sounds = new WeakMap<Change, Map<string, Change>>()
 
-/** The keys that belong to one of the groups, or are named whole. Looked up once for each list. */
-export function keysOf(figures: Figures, named: readonly (FigureGroup | FigureKey)[]): readonly FigureKey[] {
+/** Those figures as they are in a sound system: by their groups, or named whole. Put together once for each list. */
+export function soundOf(healthy: Figures, named: readonly (FigureGroup | FigureKey)[]): Change {
   const list = named.join()
-  const known = groups.get(figures) ?? new Map<string, readonly FigureKey[]>()
-  groups.set(figures, known)
-  const keys
-    = known.get(list) ?? KEYS.filter(key => named.some(name => key === name || key.startsWith(`${name}.`)))
-  known.set(list, keys)
-  return keys
+  const known = sounds.get(healthy) ?? new Map<string, Change>()
+  sounds.set(healthy, known)
+  const is = (key: FigureKey) => named.some(name => key === name || key.startsWith(`${name}.`))
+  const sound = known.get(list) ?? Object.fromEntries(KEYS.filter(is).map(key => [key, healthy[key]]))
+  known.set(list, sound)
+  return sound
 }
-
-/** Those figures as they are in a sound system. */
-export const soundOf = (healthy: Figures, named: readonly (FigureGroup | FigureKey)[]): Change =>
-  Object.fromEntries(keysOf(healthy, named).map(key => [key, healthy[key]]))

@@ -17,6 +17,7 @@ import { isPutRight } from './putRight'
 import { scalesOf, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
+import { over } from './figures'
 import type { Effect, FaultMode } from './faultTypes'
 import type { NumericTest, Prediction, SeenTest } from './testTypes'
 import type { Band, Hypothesis, ModelResult, Nameplate, SystemModel } from './types'
@@ -26,12 +27,11 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   const solver = createSolver(d)
   const entries: Entry[] = listEntries(d, options)
   const total = entries.reduce((sum, e) => sum + e.hypothesis.prior, 0)
-  const standings = new Map(d.stages.map(s => [s.id, [] as Standing[]]))
+  const standings: (readonly Standing[])[] = []
   const index = new Map(entries.map((e, i) => [e.hypothesis.id, i]))
-  const stand = (h: number, stageId: string): Standing => {
-    const kept = standings.get(stageId) ?? standings.get('')!
-    return (kept[h] ??= standOf(d, solver, entries[h]!, stageId))
-  }
+  const stages = new Map(d.stages.map((s, i) => [s.id as string, i]))
+  const standAll = (h: number): readonly Standing[] => (standings[h] ??= standOf(d, solver, entries[h]!))
+  const stand = (h: number, stage: string): Standing => standAll(h)[stages.get(stage) ?? 0]!
   // what is seen is worked out when it is first asked for, along with all else of that hypothesis
   const finish = (e: Entry, i: number): Hypothesis => {
     let effect: Effect | undefined
@@ -64,7 +64,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     supplyVolts: d.stages[0]!.supplyVolts,
     stages: d.stages.map(s => s.id),
     predict: predictions,
-    expect: (h, test) => expectOutcomes(d, solver, stand, entries, h, test),
+    expect: (h, test) => expectOutcomes(d, solver, standAll(h), entries[h]!, test),
     band: (test) => {
       const kept = bands.get(test.id)
       if (kept) return kept.band
@@ -120,30 +120,25 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
 export const stageOf = (test: NumericTest | SeenTest): string =>
   test.kind === 'seen' ? (test.trial?.stage ?? '') : 'stage' in test.probe ? (test.probe.stage ?? '') : ''
 
-function standOf(d: Description, solver: Solver, entry: Entry, stageId: string): Standing {
+/** How every stage stands under a hypothesis. */
+function standOf(d: Description, solver: Solver, entry: Entry): readonly Standing[] {
   const stages = solver.stages(entry.change)
-  const i = Math.max(
-    0,
-    d.stages.findIndex(s => s.id === stageId),
-  )
-  const figures = { ...d.healthy, ...entry.change }
+  const figures = over(d.healthy, entry.change)
   const story = solver.story(entry.change, stages)
-  const effect
-    = i === 0
-      ? effectOf(entry, stages[0]!, story)
-      : (d.stageEffect?.(d.stages[i]!.id, figures, stages[i]!) ?? stages[i]!.effect)
-  return {
+  const shared = {
     figures,
     healthy: d.healthy,
-    stage: stages[i]!,
-    spread: d.stages[i]!.spread,
     story,
     heals: entry.modes.length === 1 && entry.modes[0]!.heals === true,
-    effect,
-    seenAs: d.stages[i]!.id ? `${d.stages[i]!.id}:${effect}` : effect,
     tankKnown: entry.modes.length === 0 || entry.modes.some(m => m.component === 'tank'),
     volumeKnown: d.plate.known.has('tank.volume'),
   }
+  return d.stages.map(({ id, spread }, i) => {
+    const stage = stages[i]!
+    const later = () => d.stageEffect?.(id, figures, stage) ?? stage.effect
+    const effect = i === 0 ? effectOf(entry, stage, story) : later()
+    return { ...shared, stage, spread, effect, seenAs: id ? `${id}:${effect}` : effect }
+  })
 }
 
 /** What is seen: the circuit first, then the plant, then what neither shows. */
@@ -224,35 +219,51 @@ function createPredictions(
 function expectOutcomes(
   d: Description,
   solver: Solver,
-  stand: Stand,
-  entries: readonly Entry[],
-  h: number,
+  stands: readonly Standing[],
+  entry: Entry,
   test: SeenTest,
 ): readonly number[] {
-  const entry = entries[h]!
   if (test.trial) {
     const row = tryTrial(test, test.trial, {
       healthy: d.healthy,
-      figures: stand(h, '').figures,
+      figures: stands[0]!.figures,
       change: entry.change,
-      stage: id => stand(h, id).stage,
+      before: stands,
       solve: change => solver.stages(change),
       stages: d.stages.map(s => s.id),
       plantEffect: (change, stages) => solver.story(change, stages).effect,
     })
     if (row) return row
   }
-  const { chancesByFault, chancesByEffect } = test
+  const { byFault, byEffect } = rowsOf(test)
   const [one, two] = entry.names
-  const first = one && (chancesByFault[one.degree] ?? chancesByFault[one.fault])
-  const second = two && (chancesByFault[two.degree] ?? chancesByFault[two.fault])
+  const first = one && (byFault.get(one.degree) ?? byFault.get(one.fault))
+  const second = two && (byFault.get(two.degree) ?? byFault.get(two.fault))
   if (first && second) return combine(test, first, second)
   if (first ?? second) return (first ?? second)!
-  for (const s of d.stages) {
-    const row = chancesByEffect[stand(h, s.id).seenAs]
+  for (const { seenAs } of stands) {
+    const row = byEffect.get(seenAs)
     if (row) return row
   }
   return test.usual
+}
+
+interface Rows {
+  readonly byFault: ReadonlyMap<string, readonly number[]>
+  readonly byEffect: ReadonlyMap<string, readonly number[]>
+}
+const rows = new WeakMap<SeenTest, Rows>()
+
+/** The chances of a test as they are looked up for every hypothesis. */
+function rowsOf(test: SeenTest): Rows {
+  const known = rows.get(test)
+  if (known) return known
+  const fresh = {
+    byFault: new Map(Object.entries(test.chancesByFault)),
+    byEffect: new Map(Object.entries(test.chancesByEffect)),
+  }
+  rows.set(test, fresh)
+  return fresh
 }
 
 /** Two things wrong at once: the usual answer needs both to keep quiet, the rest share what is left. */

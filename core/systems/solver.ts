@@ -43,11 +43,9 @@ export function createSolver(d: Description): Solver {
         const key = `${s.id}|${written(change, changed)}`
         const kept = stageCache.get(key)
         if (kept) return kept
-        const f = { ...d.healthy, ...Object.fromEntries(changed.map(k => [k, change[k]])) }
-        const fresh = solveStage(s.power, scoped(f, s.prefix), {
-          sound: sound[i]!,
-          changed: s.prefix ? changed.map(k => k.slice(s.prefix.length)) : changed,
-        })
+        const own = Object.fromEntries(changed.map(k => [k.slice(s.prefix.length), change[k]]))
+        const f = { ...sound[i]!.figures, ...own }
+        const fresh = solveStage(s.power, f, { sound: sound[i]!, changed: Object.keys(own) })
         stageCache.set(key, fresh)
         recent.push(fresh)
         if (recent.length > MOST_SOLVED) recent.shift()!.forget()

@@ -12,8 +12,8 @@ export interface TrialSetting {
   /** what the fault has changed of the healthy figures */
   readonly change: Change
   readonly stages: readonly string[]
-  /** the stage as it is, before anything is tried */
-  stage(id: string): SolvedStage
+  /** the stages as they are, before anything is tried */
+  readonly before: readonly { readonly stage: SolvedStage }[]
   solve(change: Change): readonly SolvedStage[]
   plantEffect(change: Change, stages: readonly SolvedStage[]): Effect
 }
@@ -21,7 +21,7 @@ export interface TrialSetting {
 /** The row of chances for what is then seen, or nothing where the trial cannot be made. */
 export function tryTrial(test: SeenTest, trial: Trial, at: TrialSetting): readonly number[] | undefined {
   const i = Math.max(0, at.stages.indexOf(trial.stage ?? ''))
-  const before = at.stage(trial.stage ?? '')
+  const before = at.before[i]!.stage
   if (trial.watch === 'letting-go') return before.letsGo
   if (trial.opens && !before.tripped) return test.usual
   const change = { ...at.change, ...trial.change(at.healthy, () => at.figures) }
