@@ -46,8 +46,8 @@ export function buildTables(model: SystemModel): Tables {
   const foreseen = model.hypotheses.length
   const tests = model.kind.tests.map(test =>
     test.kind === 'numeric'
-      ? { test, sorted: classify(h => model.predict(h, test), readsTheSame) }
-      : { test, sorted: classify(h => model.expect(h, test), hasSameChances) },
+      ? { test, sorted: classify(h => model.predict(h, test), readingsFinder()) }
+      : { test, sorted: classify(h => model.expect(h, test), findSameChances) },
   )
   const asked = tests.filter(t => !t.test.onlyTold)
   for (let h = 0; h < foreseen; h++) for (const t of asked) t.sorted.classOf(h)
@@ -88,14 +88,17 @@ interface Classes<T> {
   classOf(h: number): number
 }
 
+/** The place among what is shown so far of one that is alike, or -1: what is asked for is then shown as new. */
+type Find<T> = (shown: readonly T[], fresh: T) => number
+
 /** Sorts what hypotheses show into classes of what is alike, each when it is first asked for. */
-function classify<T>(show: (h: number) => T, isAlike: (a: T, b: T) => boolean): Classes<T> {
+function classify<T>(show: (h: number) => T, findAlike: Find<T>): Classes<T> {
   const shown: T[] = []
   const own: number[] = []
   const places = new Map<T, number>()
   const place = (fresh: T) => {
-    for (let c = 0; c < shown.length; c++) if (isAlike(shown[c]!, fresh)) return c
-    return shown.push(fresh) - 1
+    const alike = findAlike(shown, fresh)
+    return alike >= 0 ? alike : shown.push(fresh) - 1
   }
   const find = (fresh: T) => {
     // most faults leave most readings as the sound system's, which comes first
@@ -149,11 +152,8 @@ function seenTable(
   return { test, bins, classOf, row, edges: new Float64Array(0), prediction: none, span: 0, most: 0 }
 }
 
-function hasSameChances(a: readonly number[], b: readonly number[]): boolean {
-  if (a === b) return true
-  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false
-  return true
-}
+const findSameChances: Find<readonly number[]> = (shown, fresh) =>
+  shown.findIndex(row => row === fresh || row.every((chance, i) => chance === fresh[i]))
 
 function numericTable(
   model: SystemModel,
@@ -204,6 +204,20 @@ function readsTheSame(a: Prediction, b: Prediction): boolean {
   )
 }
 
+/** The means stand in a row of their own: most readings are told apart by them alone. */
+function readingsFinder(): Find<Prediction> {
+  const means: number[] = []
+  const near: number[] = []
+  return (shown, fresh) => {
+    const { mean, sigma } = fresh
+    for (let c = 0; c < means.length; c++)
+      if (Math.abs(means[c]! - mean) <= near[c]! && readsTheSame(shown[c]!, fresh)) return c
+    means.push(mean)
+    near.push(SAME * sigma)
+    return -1
+  }
+}
+
 function binChances(p: Prediction, edges: readonly number[], bins: number): Float64Array {
   const out = new Float64Array(bins)
   let before = 0
@@ -245,14 +259,24 @@ function chooseEdges(predictions: readonly Prediction[]): number[] {
     .sort((a, b) => a - b)
 }
 
-/** Normal distribution function, Abramowitz and Stegun 7.1.26, absolute error under 1.5e-7. */
+/** Chance that a reading so foreseen is under a value. */
 export function cumulative({ mean, sigma, log, or }: Prediction, value: number): number {
-  if (or)
-    return (
-      (1 - or.share) * cumulative({ mean, sigma, log, ol: 0 }, value)
-      + or.share * cumulative({ ...or, log: or.log ?? false, ol: 0 }, value)
-    )
-  const z = ((log ? Math.log(Math.max(value, 1e-9)) : value) - mean) / (sigma * Math.SQRT2)
+  const own = normal((log ? logOf(value) : value) - mean, sigma)
+  return or
+    ? (1 - or.share) * own + or.share * normal((or.log ? logOf(value) : value) - or.mean, or.sigma)
+    : own
+}
+
+const logOf = (value: number) => Math.log(Math.max(value, 1e-9))
+
+/** So many σ√2 off, less is left than a double tells from nothing. */
+const FAR_OFF = 6
+
+/** Normal distribution function, Abramowitz and Stegun 7.1.26, absolute error under 1.5e-7. */
+function normal(off: number, sigma: number): number {
+  const z = off / (sigma * Math.SQRT2)
+  if (z > FAR_OFF) return 1
+  if (z < -FAR_OFF) return 0
   const t = 1 / (1 + 0.3275911 * Math.abs(z))
   const erf
     = 1
