@@ -33,9 +33,10 @@ export default handle('papers', async ({ db, url, event, files, who }) => {
     throw error
   }
   const going = askJob('import', { db, files, url }, { id, path })
-  going.catch((error: unknown) => console.error(`import ${id}: ${error instanceof Error ? error.message : ''}`))
+    // what stops it stands beside it, and it is gone on with (server/plugins/running.ts)
+    .catch((error: unknown) => console.error(`import ${id}: ${error instanceof Error ? error.message : ''}`))
   await Promise.race([going, wait(PATIENCE)])
   const told = await readImport(db, id)
-  if (told.problem) throw new Refusal(422, told.problem)
+  if (told.state === 'failed' && told.problem) throw new Refusal(422, told.problem)
   return told
 })

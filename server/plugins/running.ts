@@ -39,8 +39,8 @@ export default defineNitroPlugin((nitro) => {
 const LEFT = HOUR
 
 /**
- * Files that were being taken in when a server stopped. One that another process has in hand is left to it, and taken
- * up once that has not been heard of.
+ * Files whose taking in has stopped: with a server, or for want of room. One that another run has in hand is left to
+ * it, and taken up once that has not been heard of.
  */
 async function goOn(db: Database, url: string) {
   await tidy(besideBook(url, 'outgoing'), [])
@@ -48,9 +48,9 @@ async function goOn(db: Database, url: string) {
   for (;;) {
     // another machine's file is not here: it goes on there
     const going = (await unfinishedImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))
-    if (going.length === 0) return
     for (const id of going)
       await askJob('import', { db, files: useFiles(), url }, { id, path: besideBook(url, `incoming/${id}`) })
+        .catch((error: unknown) => console.error(`import ${id}: ${error instanceof Error ? error.message : ''}`))
     await wait(HELD / 4, undefined, { ref: false })
   }
 }

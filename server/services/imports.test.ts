@@ -14,6 +14,9 @@ import type { Database } from '../database/types'
 import { exportBook, importBook } from './books'
 import { giveOut } from './giveOut'
 import { beginImport, cancelImport, HELD, readImport, runImport, stagedPieces, unfinishedImports } from './imports'
+import { addLines, linesOf } from './lines'
+import { line } from './testBook'
+import { verifyBook } from './verify'
 
 const folder = mkdtempSync(join(tmpdir(), 'keep-tab-imports-'))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
@@ -126,6 +129,44 @@ describe('a file taken in piece by piece', () => {
     expect(await own.db.select().from(lines)).toEqual([])
     own.close()
   })
+  it('is overtaken by a line that is kept on one of its tabs, and puts the piece in behind it', async () => {
+    const own = await bare()
+    await take(own, NURSERY)
+    const { book } = await exportBook(own.db)
+    for (const tab of book.sites.flatMap(s => s.systems).flatMap(y => y.tabs ?? []))
+      (tab.lines as object[]).push(line({ kind: 'note', text: `late ${tab.id}` }))
+    const [tab] = await own.db.select({ id: tabs.id }).from(tabs)
+    // between the reading and the writing of each piece, the first time that it is tried
+    const real = own.db.batch.bind(own.db)
+    const tries: number[] = []
+    own.db.batch = (async (work: readonly object[]) => {
+      const [row] = await own.db.select().from(imports).where(eq(imports.state, 'applying'))
+      own.db.batch = real
+      if (row && !tries.includes(row.done)) await addLines(own.db, tab!.id, [line({ kind: 'note', text: 'meanwhile' })])
+      own.db.batch = between
+      if (row) tries.push(row.done)
+      return real(work as never)
+    }) as unknown as typeof own.db.batch
+    const between = own.db.batch
+    const told = await take(own, JSON.stringify(book))
+    own.db.batch = real
+    expect([told.state, told.lines, tries.length - new Set(tries).size]).toEqual(['done', 6, 1])
+    const texts = (await linesOf(own.db, tab!.id)).flatMap(l => ('text' in l ? [l.text] : []))
+    expect(texts[texts.indexOf(`late ${tab!.id}`) - 1]).toBe('meanwhile')
+    expect((await verifyBook(own.db)).breaks).toEqual([])
+    own.close()
+  })
+  it('says what has stopped it, and no longer once it goes on', async () => {
+    const own = await bare()
+    const path = put(NURSERY)
+    await beginImport(own.db, 'import-full', { layTo: '2026-06-15' })
+    await stopAt(own, 'import-full', path, 3, 'SQLITE_FULL: database or disk is full')
+    expect(await readImport(own.db, 'import-full')).toMatchObject({ state: 'applying', problem: { code: 'disk-full' } })
+    await runImport(own.db, own.files, 'import-full', path)
+    const told = await readImport(own.db, 'import-full')
+    expect([told.state, told.problem, told.tabs]).toEqual(['done', undefined, 6])
+    own.close()
+  })
   it('stops when it is told to: tabs that went in are whole, and the same file goes on', async () => {
     const own = await bare()
     const path = put(NURSERY)
@@ -178,15 +219,15 @@ describe('a book given out', () => {
 })
 
 /** Runs an import until so many pieces are in, as if the process had ended there. */
-async function stopAt({ db, files }: Bare, id: string, path: string, at: number) {
+async function stopAt({ db, files }: Bare, id: string, path: string, at: number, why = 'the power went') {
   const real = db.batch.bind(db)
   let applied = 0
   db.batch = (async (work: never) => {
     const [row] = await db.select().from(imports).where(eq(imports.id, id))
-    if (row?.state === 'applying' && ++applied > at) throw new Error('the power went')
+    if (row?.state === 'applying' && ++applied === at + 1) throw new Error(why)
     return real(work)
   }) as unknown as typeof db.batch
-  await expect(runImport(db, files, id, path)).rejects.toThrow('the power went')
+  await expect(runImport(db, files, id, path)).rejects.toThrow(why)
   db.batch = real
   // so long ago that nobody believes it to be at work
   await db.update(imports).set({ held: 0 }).where(eq(imports.id, id))

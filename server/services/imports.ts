@@ -20,7 +20,7 @@ import { keepAttachment } from './attachments'
 import { auditWork } from './audit'
 import { importBook, workOf, type Import } from './books'
 import { forgetFold } from './folds'
-import { notFound, Refusal } from './problems'
+import { nameDatabaseError, notFound, Refusal } from './problems'
 
 type Row = typeof imports.$inferSelect
 const NOTHING = { sites: 0, systems: 0, tabs: 0, lines: 0, already: 0, refused: [] }
@@ -64,7 +64,7 @@ export const HELD = 12_000
 /** Takes one in hand, or says again that it is. @returns whether it is this run's now, and no other's */
 async function hold(db: Database, id: string, holder: string): Promise<boolean> {
   const now = Date.now()
-  await write(db, [db.update(imports).set({ holder, held: now + HELD }).where(and(
+  await write(db, [db.update(imports).set({ holder, held: now + HELD, problem: null }).where(and(
     eq(imports.id, id), inArray(imports.state, [...GOING]), or(eq(imports.holder, holder), lt(imports.held, now)),
   ))])
   return isOurs(await stateOf(db, id), holder)
@@ -89,12 +89,22 @@ export async function runImport(db: Database, files: FileStore, id: string, path
   try {
     await run(db, files, await stateOf(db, id), path)
   }
+  catch (error) {
+    await letGo(db, await stateOf(db, id), error)
+    throw error
+  }
   finally {
     clearInterval(beat)
   }
   if ((await stateOf(db, id)).holder !== holder && !ended) return
   await write(db, [db.delete(staged).where(eq(staged.import, id))])
   await rm(path, { force: true })
+}
+
+/** What stopped the run stands beside it until another takes it up; on a disk that is full it may not. */
+async function letGo(db: Database, row: Row, error: unknown) {
+  const problem = nameDatabaseError(error)?.problem
+  if (problem) await write(db, [db.update(imports).set({ problem }).where(own(row))]).catch(() => undefined)
 }
 
 async function run(db: Database, files: FileStore, begun: Row, path: string): Promise<void> {
@@ -243,25 +253,13 @@ async function readStaged(
 
 /** Puts staged pieces into the book, each with the journal that says so. */
 async function apply(db: Database, begun: Row) {
-  const { id, done, layTo, session, sender } = begun
+  const { id, done, sender } = begun
   let counts = begun.counts
   let at = 0
   for await (const row of piecesAfter(db, id, BEFORE_ALL)) {
     // what the journal says is done is in the book
     if (at++ < done) continue
-    const taken = await workOf(db, partOf(row, layTo), { session, sender })
-    const told = taken.counts
-    counts = {
-      sites: counts.sites + (row.site !== HEAD && row.system < 0 ? 1 : 0),
-      systems: counts.systems + (row.system >= 0 && row.tab < 0 ? told.systems : 0),
-      tabs: counts.tabs + told.tabs,
-      lines: counts.lines + told.lines,
-      already: counts.already + told.already,
-      refused: [...new Set([...counts.refused, ...told.refused])].slice(0, MOST_REFUSED),
-    }
-    const journal = db.update(imports).set({ done: at, counts }).where(own(begun))
-    await write(db, [...taken.work, journal] as Work[])
-    taken.changed.forEach(tab => forgetFold(db, tab))
+    counts = await putIn(db, { ...begun, done: at, counts }, row)
     if (at % AT_ONCE === 0 && !isOurs(await stateOf(db, id), begun.holder)) return
   }
   const { tabs, lines } = counts
@@ -271,8 +269,38 @@ async function apply(db: Database, begun: Row) {
   ])
 }
 
+/** A line that was kept on one of its tabs meanwhile: the piece is worked out on it again, so many times. */
+const MOST_OVERTAKEN = 20
+
+/** One piece, with the journal in which it is done. @returns what has been taken in with it */
+async function putIn(db: Database, { counts, ...begun }: Row, piece: Staged, tries = 0): Promise<Row['counts']> {
+  const { layTo, session, sender, done } = begun
+  const taken = await workOf(db, partOf(piece, layTo), { session, sender })
+  const told = taken.counts
+  const now = {
+    sites: counts.sites + (piece.site !== HEAD && piece.system < 0 ? 1 : 0),
+    systems: counts.systems + (piece.system >= 0 && piece.tab < 0 ? told.systems : 0),
+    tabs: counts.tabs + told.tabs,
+    lines: counts.lines + told.lines,
+    already: counts.already + told.already,
+    refused: [...new Set([...counts.refused, ...told.refused])].slice(0, MOST_REFUSED),
+  }
+  const journal = db.update(imports).set({ done, counts: now }).where(own({ ...begun, counts }))
+  try {
+    await write(db, [...taken.work, journal] as Work[])
+  }
+  catch (error) {
+    const overtaken = nameDatabaseError(error)?.problem.code === 'id-taken'
+    if (!overtaken || tries === MOST_OVERTAKEN) throw error
+    return putIn(db, { counts, ...begun }, piece, tries + 1)
+  }
+  taken.changed.forEach(tab => forgetFold(db, tab))
+  return now
+}
+
 type Part = Omit<ReadBook, 'attachments'>
-function partOf({ site, system, tab, body }: typeof staged.$inferSelect, layTo: string): Part {
+type Staged = typeof staged.$inferSelect
+function partOf({ site, system, tab, body }: Staged, layTo: string): Part {
   const bare = { sites: [], meters: [], practice: [], ledger: [] }
   if (site !== HEAD) return { ...bare, sites: [JSON.parse(body) as ReadSite] }
   const told = JSON.parse(body) as Record<string, unknown>

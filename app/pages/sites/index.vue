@@ -58,6 +58,9 @@ async function take(event: Event) {
     <p v-if="going" class="going" role="status">
       <progress :value="going.done" :max="going.total || 1" />
       {{ going.total ? `${going.done} of ${going.total} pieces are in the book` : 'The file is being read' }}
+      <span v-if="going.problem" class="trouble">
+        {{ sayProblem(going.problem) }} It goes on by itself once that is over.
+      </span>
       <button class="press" @click="stop">Stop it</button>
     </p>
     <p v-if="taken" role="status">{{ taken }}</p>
