@@ -15,8 +15,7 @@ import {
 import type { Lexicon, Phrase, ReadEntry, SeenEntry } from './entries'
 import { likenessOf } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'
-import { SAID } from './said'
-import { THINGS } from './things'
+import { SAID, THINGS } from './said'
 import { join, wordsOf } from './words'
 
 const kept = new WeakMap<SystemKind, Lexicon>()

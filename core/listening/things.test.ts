@@ -4,7 +4,7 @@ import { createRandom, requireOk } from '#core/foundation'
 import { KIND_IDS, kindFor, unstaged, withOptions, type KindId } from '#core/systems'
 import { hear } from '.'
 import { lexiconOf } from './lexicon'
-import { THINGS } from './things'
+import { THINGS } from './said'
 
 const kinds = KIND_IDS.map(id => withOptions(kindFor(id)))
 const outcomesOf = (test: string) =>

@@ -1,0 +1,262 @@
+/** How it is said: what lets go, fuses, the breaker, terminals and their neighbours. */
+import type { Sayings } from './types'
+
+export const POWER: Sayings = {
+  'let-go': {
+    what: ['breaker', 'it', 'breaker in the panel', 'gfci'],
+    is: {
+      'at-once': [
+        'trips instantly', 'snaps right off', 'snaps back off', 'not latch', 'not reset', 'goes right off',
+        'trips when the pump starts', 'trips when it kicks on', 'trips before it turns',
+        'trips as the contactor closes', 'trips the instant it calls',
+      ],
+      'seconds': [
+        'trips within seconds', 'trips after ten seconds', 'trips in a couple of seconds', 'goes after a few seconds',
+        'trips again in seconds', 'trips inside seconds',
+      ],
+      'minutes': [
+        'trips after minutes', 'trips after an hour', 'trips every so often', 'trips randomly',
+        'trips when it warms up', 'trips every day', 'trips at random', 'trips sometimes',
+      ],
+      'holds': ['never tripped', 'still on', 'stays on', 'stays in', 'holds fine'],
+    },
+    said: {
+      'at-once': [
+        'trips the moment you flip it', 'breaker trips atonce you flip it', 'breaker slams open',
+        'slams open when the starter pulls in', 'trips as soon as the starter pulls in', 'trips right away',
+        'breaker bang', 'not stay on', 'not hold', 'blew again', 'blows the fuse at once', 'not stay set', 'slams off',
+        'blew right back off', 'trips the breaker at once', 'pops as soon as it starts', 'will not reset',
+        'goes as soon as it is closed', 'will not stay in', 'trips when reset', 'new fuse blows at once',
+        'new ones blew at once', 'trips at once when it pulls in', 'bangs out',
+      ],
+      'seconds': [
+        'breaker goes after a few seconds', 'trips in about seconds', 'holds a few seconds then trips',
+        'trips after some seconds', 'trips after a few seconds', 'trips in a few seconds',
+      ],
+      'minutes': [
+        'trips once in a while', 'trips every couple of days', 'trips after rain', 'trips after running a while',
+        'trips when hot', 'trips after a while', 'breaker trips after a while',
+      ],
+      'holds': [
+        'breaker stays on', 'breaker stays set', 'breaker holds', 'does not trip', 'breaker did not trip', 'holds now',
+        'breaker stays in', 'new fuse pulls in',
+      ],
+    },
+  },
+  'lights': {
+    what: ['lights', 'house', 'other outlets', 'other circuits', 'other appliances'],
+    is: {
+      fine: ['good', 'works', 'bright', 'on', 'has power', 'normal'],
+      half: ['half out', 'half dead', 'some not work', 'half work'],
+      all: ['no power at all', 'dark', 'pitch black'],
+      dim: ['dim', 'dim when pump starts', 'dips', 'brown', 'goes dim when it tries'],
+    },
+    said: {
+      fine: [
+        'other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power',
+      ],
+      half: [
+        'half the outlets dead', 'other circuits dead too', 'some outlets dead', 'half the lights out',
+        'half the house out', 'half the lights in the house are out', 'some of the house is out',
+        'half the circuits dead',
+      ],
+      all: ['whole house out', 'house dark', 'whole house is dead', 'all lights out', 'nothing in the house works'],
+      dim: ['lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip'],
+    },
+  },
+  'fuses-look': {
+    what: ['line fuse', 'main fuse', 'one fuse', 'cartridge fuse', 'fuse in the disconnect'],
+    is: {
+      good: ['good', 'test good', 'not blown', 'have continuity'],
+      one: ['open', 'no continuity', 'bad', 'popped', 'dead'],
+      more: ['two blown', 'two open', 'all three blown'],
+    },
+    said: {
+      good: ['all line fuses good', 'all fuses test good', 'every line fuse whole'],
+      one: [
+        'middle fuse blown', 'line fuse blown', 'pulled fuse open', 'fuse is open', 'fuse tests open', 'bad fuse',
+        'fuse dead', 'lost a fuse', 'fuse blown', 'fuse n1 blown', 'fuse n3 blown', 'a fuse is gone',
+      ],
+      more: ['two fuses blown', 'fuses blown', 'three fuses blown', 'took two fuses'],
+    },
+  },
+  'disconnect-look': {
+    what: [
+      'disconnect', 'disconnect blade', 'knife blade', 'disconnect lug', 'disconnect jaw', 'pull out disconnect',
+    ],
+    is: {
+      bright: ['good', 'clean', 'tight', 'not burnt'],
+      burnt: ['burnt', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'blue', 'not close'],
+    },
+    said: {
+      bright: ['disconnect clean', 'disconnect looks good', 'disconnect tight', 'blades clean', 'jaws tight'],
+      burnt: [
+        'disconnect burnt', 'disconnect smell burnt', 'blade burnt', 'jaw loose', 'disconnect hot',
+        'terminals loose at the disconnect', 'terminals burnt at the disconnect', 'terminals loose burnt disconnect',
+      ],
+    },
+  },
+  'breaker-seen': {
+    what: ['breaker', 'pump breaker', 'breaker handle'],
+    is: {
+      on: ['on', 'still on', 'not tripped', 'set', 'closed', 'in the on position'],
+      tripped: ['tripped', 'kicked', 'in the middle', 'half way'],
+      off: ['off', 'turned off', 'in the off position', 'switched off'],
+    },
+    said: {
+      on: [
+        'breaker panel on', 'breaker in the panel on', 'breaker good', 'breaker on', 'breaker is in', 'breaker set',
+        'breaker closed', 'breaker on did not trip',
+      ],
+      tripped: [
+        'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
+        'breaker tripped', 'breaker in the middle',
+      ],
+      off: ['breaker off'],
+    },
+  },
+  'terminals': {
+    what: [
+      'wire', 'terminal', 'wire at the switch', 'wire at the motor', 'wire nut', 'connection', 'spade', 'connector',
+      'crimp',
+    ],
+    is: {
+      tight: ['tight', 'good and tight', 'looks good', 'clean', 'clean and tight', 'snug', 'not loose'],
+      burnt: [
+        'loose', 'burnt', 'corroded', 'hot', 'arcing', 'came off', 'fell off', 'fell out', 'hanging off', 'barely on',
+        'crumbles', 'rotten', 'discoloured', 'not tight', 'backed out', 'overheated', 'rotted off', 'full of water',
+        'just laying there',
+      ],
+      chafed: [
+        'chewed', 'chewed on', 'bare', 'bare copper showing', 'rubbing on the metal', 'cut', 'insulation gone',
+        'worn through', 'frayed',
+      ],
+    },
+    said: {
+      tight: [
+        'terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections tight',
+      ],
+      burnt: [
+        'wire nut burnt', 'connector melted', 'wire discoloured', 'wire burnt off', 'wire nuts corroded',
+        'splice corroded', 'burnt wire on the load terminal', 'wire burnt at the terminal', 'burnt terminal',
+        'burnt load terminal', 'terminal loose', 'insulation burnt', 'loose wire', 'terminal hot',
+        'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor',
+        'loose connection', 'wire came off', 'terminal green',
+      ],
+      chafed: [
+        'wire nicked', 'cord chafed motor box', 'bare copper', 'copper showing', 'insulation chafed',
+        'chafed at the entry', 'cord chafed', 'wire bare',
+      ],
+    },
+  },
+  'neighbours': {
+    said: {
+      yes: ['neighbour has pressure', 'neighbour fine', 'pressure in the street is fine'],
+      no: [
+        'street low', 'neighbour out too', 'neighbour no pressure', 'neighbour weak', 'neighbour low',
+        'neighbour has none', 'neighbour no water',
+      ],
+    },
+  },
+  'fuse-look': {
+    what: ['fuse', 'inline fuse', 'fuse in the panel', 'blade fuse', 'pump fuse'],
+    is: {
+      good: ['good', 'not blown', 'whole', 'tests good', 'has continuity'],
+      whole: ['good', 'not blown', 'whole', 'tests good', 'has continuity'],
+      blown: [
+        'black', 'dark', 'blown', 'popped', 'open', 'no continuity', 'burnt', 'gone', 'keeps blowing', 'bad', 'blew',
+      ],
+      burnt: ['holder melted', 'holder corroded', 'holder loose', 'clip loose', 'holder hot'],
+    },
+    said: {
+      whole: ['controlfuse good', 'controlfuse whole', 'fuse good'],
+      good: ['fuse good', 'fuse whole', 'fuse holder bright', 'fuse not blown'],
+      blown: [
+        'after the controlfuse nothing', 'new fuse blows at once', 'blows a new fuse', 'blows fuses', 'fuse open',
+        'control fuse popped', 'fuse no continuity', 'fuse gone', 'fuse keeps blowing', 'fuse keeps popping',
+        'fuse pops', 'fuse blown', 'controlfuse blown',
+      ],
+      burnt: [
+        'fuse holder loose', 'fuse holder loose comes and goes', 'fuse holder hot', 'fuse holder discoloured',
+        'holder hot', 'fuse clip burnt', 'fuse holder corroded', 'holder melt', 'fuse holder burnt',
+        'fuse good holder burnt',
+      ],
+    },
+  },
+  'trip-switch-open': {
+    said: {
+      holds: [
+        'load wires off the float switch holds', 'wires off the float switch holds',
+        'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
+        'load side off it holds', 'both pump wires off holds', 'pump wires off the switch breaker holds',
+        'took the motor wires off the switch holds', 'wires off the load screws holds', 'pump off the switch it holds',
+        'leads off at the switch holds', 'pump leads off the switch holds', 'pump wires off the switch it holds',
+        'wires off the load of the switch holds', 'wires off at the switch holds',
+        'loadwires off at the switch it holds', 'wires off at the switch does not trip',
+      ],
+      trips: [
+        'leads off the load terminals still trips', 'load wires off still trips', 'both pump wires off still trips',
+        'leads off at the switch still trips', 'pump wires off the switch still trips',
+        'wires off at the switch still trips', 'trips with the loadwires off', 'switch open still trips',
+      ],
+    },
+  },
+  'trip-load-off': {
+    said: {
+      holds: [
+        'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
+        'load side off it holds', 'both pump wires off holds', 'pump wires off the switch breaker holds',
+        'took the motor wires off the switch holds', 'wires off the load screws holds',
+        'motor leads off at the starter no trip', 'motorleads off holds', 'motorleads off at the starter holds',
+        'loadwires off at the starter holds', 'leads off holds',
+      ],
+      trips: [
+        'leads off the load terminals still trips', 'load wires off still trips', 'both pump wires off still trips',
+        'motorleads off still trips', 'trips with the motorleads off', 'leads off still trips',
+      ],
+    },
+  },
+  'trip-head-open': {
+    said: {
+      holds: [
+        'opened the well cap splice holds', 'opened the splice breaker holds',
+        'opened the well head splice breaker holds', 'cut the splice breaker holds', 'splice apart breaker holds',
+        'wires apart at the well cap breaker holds', 'splice open at the well it holds',
+        'pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold',
+        'pulled the pump wires off and the breaker holds', 'pulled the pump wires off and it holds',
+        'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds',
+        'head open holds', 'wires off at the well head holds', 'pump wires off holds',
+      ],
+      trips: [
+        'opened the splice still trips', 'splice apart still trips', 'cut the splice still trips',
+        'wires apart at the well cap still trips', 'leads off at the well head still trips', 'trips with the leads off',
+        'head open still trips', 'leads off still trips', 'wires off at the well head still trips',
+      ],
+    },
+  },
+  'trip-motor-off': {
+    said: {
+      holds: [
+        'motor leads off no trip', 'pulled the motor wires off and it does not trip', 'motorleads off holds',
+        'motor off holds', 'pump unplugged holds', 'pump unplugged new fuse holds', 'leads off at the motor holds',
+      ],
+      trips: [
+        'motorleads off stilldoes', 'motorleads off still trips', 'trips with the motorleads off',
+        'motor disconnected still trips', 'pump unplugged still blows', 'pump unplugged new fuse still blows',
+        'pump unplugged trips',
+      ],
+    },
+  },
+  'trip-box-off': {
+    said: {
+      holds: [
+        'three leads off holds', 'leads off holds', 'off at the box it stays set', 'three wires off at the box holds',
+        'leads off at the box holds', 'wires off at the box it holds',
+        'unhooked the wires to the well at the box it holds', 'box off holds', 'box pulled holds',
+      ],
+      trips: [
+        'leads off at the box still trips', 'box off still trips', 'trips with the box off', 'box pulled still trips',
+      ],
+    },
+  },
+}

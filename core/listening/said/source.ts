@@ -1,0 +1,331 @@
+/** How it is said: what the water comes from: well, suction, prime, jet, check valve, strainer, tank. */
+import type { Sayings } from './types'
+
+export const SOURCE: Sayings = {
+  'level-look': {
+    what: ['water level', 'static level', 'level in the well', 'water in the well', 'well level'],
+    is: {
+      covered: ['good', 'plenty', 'high', 'way over the pump', 'above the pump', 'full', 'near the top', 'feet over'],
+      low: ['low', 'dry', 'down to the pump', 'empty', 'below the pump', 'way down', 'dropped'],
+    },
+    said: {
+      covered: [
+        'water level is way up', 'lots of water over the pump', 'levelabove', 'water level pump set', 'plenty of water',
+        'water stands feet over', 'water level plenty', 'plenty of water in the well', 'well full', 'water stands high',
+        'well has water', 'water level down plenty', 'level good',
+      ],
+      low: [
+        'water below the footvalve', 'water level below the foot valve', 'level below the foot valve',
+        'water dropped below the intake', 'well level fell to the intake', 'water level at the intake',
+        'water level is down to the bowls', 'water down to the pump', 'well pumped down', 'no water in the well',
+        'water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry',
+        'well is down',
+      ],
+    },
+  },
+  'foot-look': {
+    what: ['footvalve', 'suctionline', 'check in the suction', 'footvalve down the well'],
+    is: {
+      holds: ['holds', 'good', 'not leak', 'holds water', 'seats'],
+      falls: [
+        'leaks', 'bad', 'not hold', 'stuck open', 'drains back', 'leaks back', 'runs back', 'bleeds back', 'not seat',
+        'flapper gone', 'worn out', 'empties out', 'junk in the seat',
+      ],
+      blocked: ['blocked', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud'],
+    },
+    said: {
+      holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
+      falls: [
+        'suctionline empty back', 'suctionline empty well', 'suction drains back', 'water runs back down the suction',
+        'prime runs back down', 'water drops in the suction', 'footvalve stuck open', 'footvalve open',
+        'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime',
+        'suction line drains back', 'footvalve does not hold',
+      ],
+      blocked: [
+        'footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut',
+        'leaves in the footvalve', 'footvalve full of sand',
+      ],
+    },
+  },
+  'starts-empty': {
+    what: ['tank empty', 'no air in the tank', 'drained the tank', 'zero in the tank'],
+    is: {
+      same: ['still hums', 'still not start', 'same', 'still trips', 'not start either'],
+      empty: ['starts', 'starts fine', 'starts right up', 'runs', 'runs fine', 'kicks right on'],
+    },
+    said: {
+      same: [
+        'tank drained still hums', 'drained still hums', 'empty still hums', 'tank empty still groans',
+        'receiver empty hums', 'no air in it still hums', 'hums even empty', 'no difference empty',
+        'same with the tank empty', 'will not start empty either', 'hums with no air in it',
+      ],
+      empty: [
+        'starts fine with the tank empty', 'first start of the day is fine', 'starts the first time only',
+        'starts empty only', 'labour against pressure', 'labour pressure tank', 'hum pressure tank',
+        'starts fine empty', 'starts good with no air', 'not start full tank', 'not start against air', 'drain start',
+        'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
+        'only starts with the tank drained', 'restart drain', 'starts empty hums against pressure',
+        'will not start against pressure', 'hums against pressure', 'starts with the drain open',
+      ],
+    },
+  },
+  'rest-well': {
+    what: ['after an hour', 'let it sit', 'shut it off for a while', 'next morning', 'let the well recover'],
+    is: {
+      same: ['no better', 'no difference', 'still no water', 'still the same'],
+      back: [
+        'water again', 'pumps again', 'good for a while', 'comes back', 'pumps fine for minutes', 'runs out again',
+      ],
+    },
+    said: {
+      same: ['waited same', 'rest no better', 'rested same', 'rested overnight same'],
+      back: [
+        'leave it an hour and it is good for minutes', 'rest and it is good for ten minutes',
+        'sits an hour then good again', 'rest water again', 'rest water', 'waited hour water again',
+        'rest full delivery air again', 'rest hour good minutes again', 'rest delivery again', 'let it rest good again',
+        'wait comeback die', 'came back after a rest', 'comes back then dies', 'rested it came back then died',
+        'recovers after a rest', 'rest it comeback then died again', 'gives water again after an hour',
+      ],
+    },
+  },
+  'well-heard': {
+    said: {
+      quiet: [
+        'quiet in the well', 'well quiet', 'nothing to hear in the well', 'no water falling in the well',
+        'silent in the well when it stops',
+      ],
+      falls: [
+        'waterfall down the casing', 'sounds like a waterfall', 'water running back down', 'water falling in the well',
+        'hear water falling in the well', 'hear water running in the well', 'water trickles in the well',
+        'splashing in the well', 'hear it running back down the well', 'hear water fall well',
+      ],
+    },
+  },
+  'vacuum': {
+    what: ['vacuum', 'suction gauge', 'vacuum gauge', 'suction'],
+    is: {
+      steady: ['steady', 'normal', 'good', 'usual'],
+      high: ['high', 'pegged', 'way up', 'strong', 'climbs and stays', 'pulling hard'],
+      low: ['low', 'none', 'weak', 'jumping', 'unsteady', 'bounces', 'falls off', 'not pull', 'zero'],
+    },
+    said: {
+      steady: ['vacuum steady', 'vacuum normal', 'vacuum good', 'suction gauge steady'],
+      high: [
+        'inches of vacuum', 'strong vacuum', 'vacuum pegged', 'vacuum high', 'vacuum high and steady', 'full vacuum',
+      ],
+      low: [
+        'vacuum drops', 'suction gauge low', 'vacuum low', 'vacuum low and jumping', 'vacuum jumps', 'no vacuum',
+        'vacuum unsteady', 'vacuum swings',
+      ],
+    },
+  },
+  'prime-look': {
+    what: ['prime', 'plug', 'top plug', 'priming plug', 'pump case', 'pump housing', 'volute'],
+    is: {
+      full: ['full', 'full of water', 'holds', 'good', 'water to the top', 'solid water', 'water in'],
+      empty: [
+        'empty', 'dry', 'no water', 'gone', 'lost', 'air', 'took two gallons to fill', 'drained out', 'not hold',
+        'keeps losing', 'half empty', 'low',
+      ],
+    },
+    said: {
+      full: [
+        'prime good', 'solid water', 'full prime', 'holds prime', 'prime filled', 'primeplug full',
+        'full of water at the primeplug', 'has its prime',
+      ],
+      empty: [
+        'prime gone', 'no water in the prime plug', 'primeplug no water', 'pulled the priming plug no water in it',
+        'hadtoprime', 'dry again', 'hadtoprime runs', 'prime gone again', 'no water at the prime', 'dry at the plug',
+        'took a gallon to fill', 'pump was dry', 'pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty',
+        'no prime', 'primeplug open empty', 'primeplug dry', 'pump empty',
+      ],
+    },
+  },
+  'jet-look': {
+    what: ['jet', 'nozzle', 'venturi', 'ejector', 'injector', 'jet assembly', 'jet body'],
+    is: {
+      clear: ['clear', 'clean', 'open', 'not blocked', 'good'],
+      blocked: [
+        'rock in', 'stone in', 'sand in', 'rust', 'scale', 'dirt', 'stopped up', 'piece of plastic',
+      ],
+    },
+    said: {
+      clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
+      blocked: [
+        'wad in the nozzle', 'plastic in the nozzle', 'plastic in the jet', 'leaf in the nozzle',
+        'took the injector out nozzle plugged', 'injector plugged', 'ejector full of', 'trash in the nozzle',
+        'trash in the jet', 'something stuck in the nozzle', 'nozzle rust', 'nozzle dirt', 'nozzle sand', 'jet rust',
+        'stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged', 'jet blocked', 'nozzle blocked',
+        'pulled the jet blocked with scale', 'jet full of scale', 'scale in the nozzle',
+      ],
+    },
+  },
+  'check-look': {
+    what: ['checkvalve', 'check', 'flapper', 'check flap', 'poppet', 'check valve disc', 'check in the line'],
+    is: {
+      good: ['good', 'clean', 'seats', 'moves', 'works', 'free', 'holds'],
+      shut: ['stuck shut', 'jammed shut', 'not open', 'backwards', 'in backwards'],
+      open: [
+        'stuck open', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'junk in',
+        'sand in', 'melted', 'chewed up', 'gone', 'warped', 'not sealed', 'carbon on the seat', 'split',
+      ],
+    },
+    said: {
+      good: ['checkvalve clean', 'check flap moves', 'checkvalve seats', 'check disc good', 'check valve good'],
+      shut: [
+        'flap jammed shut', 'checkvalve stuck shut', 'flap stuck shut', 'check jammed shut', 'check flap stuck shut',
+        'checkvalve jammed', 'poppet stuck shut',
+      ],
+      open: [
+        'trash under the seat', 'chip under the seat', 'rubber under the seat', 'check disc broken',
+        'check valve trash', 'check valve rubber gone', 'check spring gone', 'seat pitted', 'checkvalve stuck open',
+        'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat', 'check spring broken',
+        'checkvalve seat bad', 'sand under the flap',
+      ],
+    },
+  },
+  'impeller-look': {
+    what: ['impeller', 'impeller vanes', 'vanes', 'pump end', 'volute', 'diffuser'],
+    is: {
+      turns: ['turns', 'free', 'spins free', 'good', 'clear'],
+      jammed: [
+        'jammed', 'stuck', 'rock', 'stone', 'pebble', 'packed', 'rust', 'scale', 'stick in', 'gravel in', 'rag',
+        'wedged',
+      ],
+      worn: [
+        'worn', 'worn out', 'ate up', 'eaten away', 'chewed up', 'gone', 'rounded off', 'sand cut', 'broken',
+        'stripped',
+      ],
+      stuck: ['off motor still stuck', 'out motor still stuck'],
+    },
+    said: {
+      worn: ['impeller worn', 'impeller eaten', 'wear ring open', 'vanes worn', 'impeller vanes gone', 'volute worn'],
+      turns: ['impeller turns', 'impeller free', 'volute open turns free', 'nothing in the impeller'],
+      jammed: [
+        'pump off motor turn good', 'pump end off motor turn', 'impeller rust', 'impeller rust hous', 'impeller stuck',
+        'impeller frozen', 'pebble in the impeller', 'pump end off motor turn free', 'wet end off motor turns',
+        'impeller jammed', 'stone in the impeller', 'opened the volute sand in the impeller', 'impeller blocked',
+        'impeller full of scale', 'motor turns free with the volute off',
+      ],
+      stuck: ['impeller off motor still stuck', 'motor still stuck with the volute off', 'volute open motor stuck'],
+    },
+  },
+  'strainer-look': {
+    what: ['strainer', 'inlet screen', 'y strainer', 'strainer basket', 'strainer bowl', 'basket'],
+    is: {
+      clean: ['clean', 'clear', 'good', 'not blocked', 'nothing in'],
+      clear: ['clean', 'clear', 'good', 'not blocked', 'nothing in'],
+      blocked: [
+        'blocked', 'full', 'packed solid', 'dirty', 'sand', 'scale', 'rust', 'plastic shavings', 'slime',
+        'half plugged', 'covered', 'solid', 'filthy', 'pipe dope',
+      ],
+      packed: [
+        'blocked', 'full', 'packed solid', 'dirty', 'sand', 'scale', 'plastic shavings', 'slime', 'half plugged',
+        'covered', 'filthy',
+      ],
+      bubbles: [
+        'bubbles', 'air', 'cracked', 'loose', 'o-ring bad', 'o-ring missing', 'o-ring flat', 'sucks air',
+        'not sealed',
+      ],
+    },
+    said: {
+      clean: ['strainer clean', 'strainer clear', 'strainer good'],
+      clear: ['strainer clear', 'strainer clean', 'strainer good'],
+      blocked: [
+        'screen caked with mud', 'strainer sand', 'strainer plastic', 'strainer screen plugged', 'strainer slime',
+        'basket full', 'strainer half blocked', 'strainer full', 'strainer blocked with rust',
+      ],
+      packed: [
+        'strainer sand', 'strainer screen plastic', 'strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand',
+        'strainer blocked', 'strainer full', 'strainer dirty',
+      ],
+      bubbles: [
+        'o-ring dry bubbles', 'bowl bubbles', 'o-ring cracked bubbles', 'bubbles in the bowl', 'strainer bowl cracked',
+        'strainer air', 'strainer o-ring bubbles', 'strainer bubbles', 'bubbles in the strainer', 'air in the strainer',
+        'strainer bowl bubbles',
+      ],
+    },
+  },
+  'vent': {
+    what: ['vent screw', 'bled the pump', 'vent', 'cracked the vent'],
+    is: {
+      water: ['water', 'solid water', 'no air', 'water right away'],
+      air: ['spits', 'air for a minute', 'hissed air', 'big air pocket'],
+    },
+    said: {
+      water: [
+        'bled water', 'pump bled water', 'solid water no air', 'ventscrew water', 'solid water at the vent',
+        'vent water at once',
+      ],
+      air: [
+        'ventscrew air', 'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'ventscrew spits air',
+        'air out of the vent', 'vent spits',
+      ],
+    },
+  },
+  'tank-level': {
+    what: ['cistern', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch'],
+    is: {
+      normal: ['full', 'good', 'half full', 'plenty', 'lots of water', 'three feet', 'normal', 'up to the float'],
+      low: [
+        'low', 'empty', 'dry', 'nearly empty', 'foot left', 'foot of water left', 'inches', 'few inches',
+        'mud at the bottom', 'no water', 'no level', 'six inches in the bottom', 'bottom', 'just mud', 'sucked down',
+        'way down',
+      ],
+      over: ['overflow', 'running over', 'spilling', 'out the top', 'to the brim running out', 'flooding'],
+    },
+    said: {
+      normal: [
+        'tank full float', 'cistern full float', 'plenty in the cistern', 'tank level good', 'tank brim',
+        'cistern full', 'cistern level normal', 'level normal', 'cistern has water', 'cistern half full',
+      ],
+      low: [
+        'tank nearlyempty', 'cistern nearlyempty', 'cistern empty', 'tank is dry', 'cistern nearly dry',
+        'tank half fall', 'tank going down', 'tank running low', 'tank empty', 'cistern low', 'tank low', 'level low',
+        'cistern dry', 'tank low every evening',
+      ],
+      over: [
+        'water coming out the overflow pipe', 'cistern overflows', 'tank at the overflow', 'at the overflow',
+        'overflow running', 'tank runs over', 'water out of the overflow',
+      ],
+    },
+  },
+  'float-look': {
+    what: ['float', 'float ball', 'float in the tank', 'float cord', 'float arm'],
+    is: {
+      works: [
+        'works', 'moves', 'calls', 'good', 'clicks', 'down', 'down and calling', 'free', 'hanging down', 'works fine',
+      ],
+      dead: [
+        'hung up', 'stuck', 'caught', 'tangled', 'wrapped', 'laid over', 'sunk', 'waterlogged', 'full of water',
+        'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high', 'pinned up',
+        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop',
+      ],
+      held: [
+        'lifted still runs', 'lifted noth', 'lifted not stop', 'wire off pump stop', 'unplugged pump stop',
+        'wire off stop', 'unplugged stop', 'disconnected pump stop', 'disconnected stop', 'stuck down', 'held down',
+        'not rise', 'not float', 'not shut off', 'pinned down', 'under a pipe',
+      ],
+    },
+    said: {
+      works: [
+        'float call water', 'float calling', 'float moves free', 'float down calling', 'float down call', 'float good',
+        'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
+      ],
+      dead: [
+        'lifted the float off the ladder pump start', 'float cord wrapped round the ladder',
+        'freed the float pump runs', 'float hung on the ladder', 'freed the float and it started',
+        'float tangled freed it runs', 'lifted the float pump runs', 'float caught freed pump runs', 'ball float stuck',
+        'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom', 'float never turns pump',
+        'float never starts the pump', 'float down nothing', 'float not make', 'float hung up', 'float dead',
+        'float does not call', 'dropped the float nothing', 'float up down noth',
+        'float lifted by hand and dropped does not call', 'lifted the float noth', 'float up down no change',
+      ],
+      held: [
+        'well pump does not stop', 'well pump runs on', 'float held down', 'float stuck down', 'float does not stop',
+        'float held down by the chain', 'float tangled', 'lifted the float and it stops',
+        'float held down lifted it and it stops',
+      ],
+    },
+  },
+}

@@ -1,0 +1,181 @@
+/** How it is said: the box, its capacitors, relay and overload. */
+import { TRIED } from './tried'
+import type { Sayings } from './types'
+
+export const START_GEAR: Sayings = {
+  'cap-label': {
+    what: ['cap', 'run cap'],
+    is: {
+      within: [
+        'tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'within range',
+      ],
+      under: [
+        'tests bad', 'way low', 'weak', 'out of range', 'out of spec', 'bad', 'way under', 'way off', 'no good',
+      ],
+    },
+    said: {
+      within: [
+        'cap in band', 'cap right on', 'cap checks good', 'cap tests good', 'cap measures good', 'cap spot on',
+        'cap matches its label',
+      ],
+      under: [
+        'cap way low', 'cap under its band', 'cap out of band', 'cap weak', 'cap tests low', 'cap down from its label',
+        'cap half of what it should be', 'cap tests bad',
+      ],
+    },
+  },
+  'cap-seen': {
+    what: ['cap', 'run cap', 'top of the cap', 'cap in the box', 'cap on the motor'],
+    is: {
+      sound: ['looks good', 'not bulged', 'looks new'],
+      bulged: [
+        'bulged', 'blown', 'blew', 'blew up', 'exploded', 'leaking', 'popped', 'cracked open', 'oil out', 'burnt',
+        'goo', 'puffed up', 'blown out', 'black', 'ruptured',
+      ],
+    },
+    said: {
+      sound: ['cap looks good', 'cap not bulged'],
+      bulged: [
+        'goo under the cap cover', 'goo under the capacitor', 'cap smells', 'cap leaking', 'goo out of the cap',
+        'cap top popped', 'cap swelled', 'cap leaking oil', 'oil all over the bottom of the box',
+        'cap bulged oil all over the box', 'cap blown', 'cap blew', 'cap burnt', 'cap exploded', 'oil in the box',
+      ],
+    },
+  },
+  'box-swap': {
+    what: [
+      'known good box', 'another box', 'spare box', 'new box', 'swapped the box', 'test box', 'box off the truck',
+    ],
+    is: TRIED,
+    said: {
+      runs: [
+        'test box runs', 'knowngood box runs', 'spare box runs', 'swapped in a test box runs', 'another box it runs',
+        'good box it starts', 'my box starts right up', 'box swapped it runs', 'test box starts', 'loaner box runs',
+        'other box runs',
+      ],
+      groans: [
+        'test box still hums', 'knowngood box still hums', 'spare box hums', 'another box still groans',
+        'box swapped still hums',
+      ],
+      silent: ['test box nothing', 'knowngood box nothing', 'another box still dead', 'spare box still nothing'],
+      trips: ['test box still trips', 'knowngood box still trips', 'another box trips', 'spare box trips'],
+    },
+  },
+  'cap-swap': {
+    what: [
+      'known good cap', 'new cap', 'another cap', 'spare cap', 'swapped the cap', 'changed the cap', 'test cap',
+      'different cap', 'cap off the truck',
+    ],
+    is: TRIED,
+    said: {
+      runs: [
+        'knowngood cap runs', 'knowngood cap it starts', 'another cap and it runs', 'new cap it runs',
+        'swapped the cap it runs', 'with a good cap it starts',
+      ],
+      groans: [
+        'knowngood cap still hums', 'new cap still hums', 'swapped the cap still hums', 'another cap still groans',
+      ],
+      silent: ['knowngood cap nothing', 'new cap nothing', 'swapped the cap no difference'],
+      trips: ['knowngood cap trips', 'new cap still trips', 'swapped the cap still trips'],
+    },
+  },
+  'relay-seen': {
+    what: ['relay', 'start relay', 'relay contacts', 'relay in the box', 'potential relay'],
+    is: {
+      clean: ['clean', 'good', 'looks new'],
+      pitted: ['pitted', 'burnt', 'black', 'arced'],
+      welded: ['welded', 'stuck', 'stuck closed', 'fused', 'stuck together', 'not open'],
+    },
+    said: {
+      clean: ['relay contact clean', 'relay good', 'relay contacts good', 'relay looks clean'],
+      pitted: ['relay contacts pitted', 'relay burnt', 'relay contact burnt', 'relay contact black'],
+      welded: ['relay contact stuck', 'relay stuck shut', 'relay welded', 'relay contact stuck closed', 'relay stuck'],
+    },
+  },
+  'overload-seen': {
+    what: ['overload', 'reset on the box', 'overload on the box', 'box overload'],
+    is: {
+      'holds': ['holds', 'in', 'not tripped', 'stays in', 'good'],
+      'lets-go': [
+        'trips', 'trips again', 'out', 'not stay in', 'not hold', 'trips after seconds', 'clicks', 'keeps tripping',
+        'opens',
+      ],
+    },
+    said: {
+      'holds': ['overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip'],
+      'lets-go': [
+        'overload keeps popping', 'overload on the bottom of the box keeps popping', 'overload clicks',
+        'overload in the box clicks', 'overload clicks off', 'hum overload click', 'overload trips',
+        'overload trips again', 'hum then overload trips', 'overload out', 'runs then overload trips',
+        'starts runs then overload trips', 'overload pops every time', 'starts fine runs then overload trips',
+      ],
+    },
+  },
+  'box-seen': {
+    what: ['box', 'inside of the box'],
+    is: {
+      clean: ['clean', 'dry', 'looks good', 'looks new', 'not burnt'],
+      burnt: ['smells burnt', 'black', 'smoked', 'soot'],
+      terminal: ['terminal burnt', 'spade burnt', 'wire burnt off', 'terminal loose'],
+      wrong: [
+        'wrong size', 'wrong horsepower', 'too small', 'too big', 'wrong', 'for a different motor', 'mismatched',
+        'not match the motor',
+      ],
+    },
+    said: {
+      clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
+      burnt: ['box scorched', 'box black inside', 'burnt inside the box', 'box smell burnt'],
+      terminal: [
+        'terminal burnt', 'yellow terminal burnt', 'red terminal burnt', 'black terminal burnt', 'spade burnt',
+        'connector burnt box', 'box terminal burnt', 'jab terminals burnt', 'terminal in the box melted',
+        'jab loose and burnt', 'wire burnt in the box',
+      ],
+      wrong: [
+        'box half horse', 'box horse', 'box rated for half', 'box horsepower', 'box too small', 'box too big',
+        'box for the wrong horsepower', 'box does not match', 'wrong box', 'box for another motor',
+        'box does not match the motor', 'box is for a bigger motor',
+      ],
+    },
+  },
+  'ground-again': {
+    said: {
+      'both-good': ['splice opened both good', 'ground again both good'],
+      'cable': [
+        'house side zero to ground', 'house side shorted', 'house side to ground', 'wire from the house shorted',
+        'wire from the house to ground', 'underground wire shorted', 'buried wire to ground', 'motor side clear',
+        'motor side good', 'leadsdown motorgood', 'leadsdown', 'cabledown', 'cable to ground', 'wire shorted',
+        'bare spot in the cable', 'motor good', 'splice open motor good', 'splice open cable is down',
+        'cable shows the ground',
+      ],
+      'motor': [
+        'pump side zero to ground', 'motor side dead short', 'pump side to ground', 'pump side shorted',
+        'drop cable side zero to ground', 'drop cable side to ground', 'down side zero to ground',
+        'wire from the house good', 'wire from the house clear', 'wire from the house to the well clear',
+        'wire to the well good', 'underground wire good', 'buried wire good', 'house side clear', 'house side good',
+        'house side open to ground', 'motordown leadsgood', 'motordown', 'cablegood', 'motor shorted',
+        'motor to ground', 'splice open cable good', 'splice open motor is down',
+        'at the motor leads off motor is down', 'motor shows the ground',
+      ],
+    },
+  },
+  'open-again': {
+    what: ['wellhead', 'splice box', 'splice at the well', 'down the well', 'pump side', 'looking down'],
+    is: {
+      whole: ['good', 'has continuity', 'whole'],
+      open: ['still open', 'open too', 'still ol', 'no continuity'],
+    },
+    said: {
+      whole: [
+        'wellhead red to yellow', 'wellhead yellow to black', 'wellhead red to black', 'wellhead lead ohms good',
+        'wellhead down reads good', 'motor side of the splice reads good', 'motor side winding good',
+        'wellhead winding good', 'wellhead motor good', 'wellhead reads whole', 'motor side has continuity',
+        'betweenlegs motorleads wellhead ohms',
+      ],
+      open: [
+        'wellhead still open', 'motor side still open', 'wellhead open too', 'motor side open',
+        'splice apart still open', 'open betweenlegs motorleads wellhead', 'open motorleads wellhead',
+        'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol',
+      ],
+    },
+  },
+}

@@ -1,0 +1,138 @@
+/** How it is said: the starter, its coil and its heaters. */
+import type { Sayings } from './types'
+
+export const STARTER: Sayings = {
+  'coil-heard': {
+    what: ['starter'],
+    is: {
+      pulls: ['engages', 'made', 'energized'],
+      chatters: ['buzzing loud', 'clacks', 'machine gun', 'in and out'],
+      nothing: [
+        'not pulling in', 'not engage', 'not energize',
+      ],
+    },
+    said: {
+      pulls: [
+        'pulls in good', 'starter snaps in', 'contactor in', 'starter pulled', 'starter clunks', 'starter closes',
+        'coil pullin',
+      ],
+      chatters: [
+        'contactor buzzes', 'starter rattles', 'rattles like a machine gun', 'starter chatters', 'coil chatters',
+        'starter chatters loud', 'new starter fit hums',
+      ],
+      nothing: [
+        'coil not pulling', 'not pullin', 'starter noth', 'starter not move', 'coil not pullin', 'contactor not close',
+        'starter sits', 'starter open', 'starter silent', 'starter not pullin', 'starter dead',
+        'starter does not come in', 'starter silent not pullin', 'coil dead',
+      ],
+    },
+  },
+  'coil-figure': {
+    what: ['coil', 'coil label', 'coil tag', 'new coil'],
+    is: {
+      right: ['matches', 'correct', 'right voltage'],
+      wrong: ['wrong', 'wrong voltage', 'not match', 'othervolts', 'different voltage'],
+    },
+    said: {
+      right: [
+        'coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts',
+        'coil printed for',
+      ],
+      wrong: [
+        'coil printed for 240', 'coil stamped 240', 'coil marked 480', 'coil rated 240', 'coil says 240', 'coil wrong',
+        'coil othervolts', 'coil printed for othervolts', 'coil for the wrong voltage', 'coil printed for',
+      ],
+    },
+  },
+  'reset': {
+    what: ['overload', 'heater', 'overload block', 'reset'],
+    is: {
+      in: ['in', 'set', 'not tripped', 'good', 'holds'],
+      tripped: ['out', 'clicked when pushed', 'clicked', 'needed reset', 'trips again'],
+      dial: [
+        'set low', 'too low', 'set wrong', 'turned down', 'set under the plate', 'too small', 'undersized',
+        'set below the plate',
+      ],
+    },
+    said: {
+      in: ['overload in', 'reset in dial matches the plate', 'overload good', 'overload not tripped'],
+      tripped: [
+        'overload popped', 'overload keeps tripping', 'heaters tripped', 'overload was out', 'reset was out',
+        'overload opened', 'pushed reset runs', 'overload will not reset', 'overload tripped reset',
+        'overload trips again', 'hum overload trips',
+      ],
+      dial: [
+        'overload set too low', 'overload set under', 'heaters too small', 'dial set low', 'dial turned down',
+        'dial low', 'dial under the nameplate', 'dial set under the plate', 'overload dial too low', 'dial wrong',
+      ],
+    },
+  },
+  'starter-look': {
+    what: ['starter contacts', 'starter', 'contact in the starter', 'contacts'],
+    is: {
+      good: ['good', 'clean', 'look new'],
+      burnt: ['pitted', 'black', 'worn', 'gone', 'ate up', 'down to the copper', 'chewed up', 'rough'],
+      welded: [
+        'stuck in', 'fused', 'not open', 'not drop out', 'stuck closed', 'pried apart', 'stuck together',
+      ],
+      insects: ['dirt', 'wasp nest'],
+    },
+    said: {
+      good: ['starter contacts good', 'starter contacts clean'],
+      burnt: [
+        'contact burnt away', 'starter points black', 'contact pole burnt', 'starter pole burnt', 'contactor burnt',
+        'starter contacts burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt', 'starter contact pitted',
+      ],
+      welded: [
+        'pried contacts stuck together', 'contacts stuck together', 'contacts stuck shut', 'contacts stuck',
+        'contacts welded', 'contacts fused',
+        'pried the contacts apart', 'contactor stuck in', 'contactor welded', 'contactor stuck', 'starter held in',
+        'starter not drop out', 'starter contacts welded', 'starter contacts stuck', 'starter stuck closed',
+      ],
+      insects: ['insects in the starter', 'starter contacts insects', 'dirt in the starter', 'starter full of insects'],
+    },
+  },
+  'roll': {
+    what: ['rolled the leads', 'rolled them one place', 'swapped the leads around', 'moved the leads over one'],
+    is: {
+      even: ['even', 'balanced', 'all the same'],
+      line: [
+        'stays with the line', 'stays on the same leg', 'same leg high', 'stays', 'stays on the line', 'same line',
+      ],
+      lead: ['moves with the lead', 'moved', 'followed the motor', 'followed the wire'],
+    },
+    said: {
+      even: ['rolled the leads even', 'roll amps even', 'rolled balanced'],
+      line: [
+        'high amps stays on the same line', 'high leg hold line', 'amps hold line', 'rolled three leads high hold line',
+        'imbalance stays on the line', 'roll lead high hold line', 'same line hold roll', 'odd one stays with the line',
+        'rolled the leads stays with the line', 'roll odd one hold with the line',
+        'rolled the leads and the odd one stays with the line', 'stays with the line',
+      ],
+      lead: [
+        'high amps moves with the lead', 'imbalance follows the motor', 'high leg moves lead', 'roll follows lead',
+        'amps move lead', 'odd one moves with the lead', 'rolled the leads odd one moves with the lead',
+        'moves with the lead',
+      ],
+    },
+  },
+  'swap-two': {
+    what: ['swapped two leads', 'swapped two wires', 'swapped any two', 'reversed rotation', 'flipped two phases'],
+    is: {
+      less: ['less', 'worse', 'pressure dropped', 'lower'],
+      more: ['more', 'better', 'pumps good', 'pressure came up', 'full pressure', 'pumps now', 'water', 'fixed'],
+      same: ['same', 'noth'],
+    },
+    said: {
+      less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
+      more: [
+        'swapped lead n1 n2 pressure up', 'swapped two leads pressure is up', 'backwards swap two lead pumps',
+        'swap two lead pump', 'swap two lead run good', 'swap two motorleads pressure up', 'swap two motorleads',
+        'swap two motorleads better', 'swap two lead pressure up', 'swap two lead up', 'swap two lead pressure',
+        'swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg',
+        'swapped two leads more', 'changed two leads better', 'reversed and it gives more',
+      ],
+      same: ['swapped two leads same', 'changed two leads no difference', 'reversed same'],
+    },
+  },
+}

@@ -1,0 +1,226 @@
+/** How it is said: the pressure switch: contacts, port, lever, what a tap or a bridge does, how it cycles. */
+import { TRIED } from './tried'
+import type { Sayings } from './types'
+
+export const SWITCH: Sayings = {
+  'switch-heat': {
+    what: ['switch', 'switch cover', 'switch housing'],
+    is: {
+      cool: ['not warm', 'not hot', 'normal temperature'],
+      hot: ['real warm', 'too hot to touch', 'smells hot', 'burning up', 'cooking'],
+    },
+    said: {
+      cool: ['switch cool', 'cover cool', 'switch not hot'],
+      hot: [
+        'switch cover warm', 'cover too hot', 'switch hot', 'switch warm', 'switch smells hot',
+        'switch too hot to touch',
+      ],
+    },
+  },
+  'self-starts': {
+    what: ['pump', 'it', 'booster'],
+    is: {
+      no: ['stays off', 'not start by itself', 'never comes on by itself'],
+      yes: [
+        'kicks on with nothing running', 'burps with everything off', 'comes on nobody using water',
+        'kicks on with everything shut', 'cycles all night', 'burps every few minutes',
+        'bumps on every couple of minutes', 'cycles on its own', 'cycles with nothing open',
+      ],
+    },
+    said: {
+      no: [
+        'holds pressure overnight', 'tank holds when it is off', 'holds fine off', 'holds its pressure off',
+        'stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night',
+      ],
+      yes: [
+        'house shut off still kicks on', 'everything off and it still starts', 'all shut off still starts',
+        'comes on every couple of minutes with nothing open', 'cycles with nobody using water', 'cycles tapsshut',
+        'keeps cycling tapsshut', 'starts every minutes', 'kicks on tapsshut', 'starts byitself', 'starts atnight',
+        'pump start byitself', 'starts every few minutes', 'starts byitself every couple of minutes',
+        'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes',
+        'starts by itself every', 'comes on every', 'runs every half hour',
+      ],
+    },
+  },
+  'bypass': {
+    what: ['bridged', 'bypassed the switch', 'jumped it out', 'wire across the switch', 'put a jumper'],
+    is: TRIED,
+    said: {
+      runs: [
+        'bridge hold', 'bridge steady', 'bridge hold steady', 'jumper across the switch runs', 'hot wired runs',
+        'jumped it out runs', 'bridge pullin', 'bridge start', 'bridged pressure switch starter pullin',
+        'pump runs with the switch bridged', 'bridged the float pump runs', 'jumper on the switch it starts',
+      ],
+      groans: ['bridged it hums', 'switch bridged still hums', 'bridged still hums'],
+      silent: [
+        'bridge not pullin', 'jumpered still nothing', 'bridged nothing', 'switch bridged nothing',
+        'jumpered no difference', 'bridged still dead',
+      ],
+      trips: ['bridged it trips', 'switch bridged trips', 'jumpered and the breaker trips'],
+    },
+  },
+  'contacts': {
+    what: ['contact', 'switch contacts'],
+    is: {
+      clean: ['good', 'look new', 'not burnt', 'not pitted'],
+      sooty: ['sooty', 'dark', 'discoloured', 'carbon', 'tarnished', 'oxidized'],
+      pitted: ['pitted', 'worn', 'rough', 'worn down', 'chewed up', 'ate up', 'beat up', 'uneven', 'dished'],
+      burnt: [
+        'burnt', 'burnt bad', 'gone', 'missing', 'arced', 'smoked', 'burned to nothing', 'burnt down to metal',
+        'destroyed', 'not make', 'no metal left', 'blown off',
+      ],
+      welded: [
+        'welded', 'welded shut', 'stuck', 'stuck together', 'fused', 'fused together', 'stuck closed', 'not open',
+        'not separate', 'will not let go', 'pried apart', 'melted together', 'stay closed',
+      ],
+      insects: [
+        'ants', 'ant nest', 'ants between', 'dead ants', 'crushed ants', 'mud dauber nest', 'dirt', 'sand',
+        'ants held apart', 'dirt held apart', 'ants apart',
+      ],
+      wet: ['wet', 'green', 'rusty', 'water in', 'full of water'],
+    },
+    said: {
+      clean: ['contacts look new', 'contacts like new', 'contacts clean', 'switch contacts clean'],
+      sooty: ['contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts'],
+      pitted: ['contacts pitted', 'contacts rough', 'contacts worn'],
+      burnt: [
+        'contact burnt bad', 'points burned up', 'side burnt', 'contacts black', 'contacts gone', 'contact missing',
+        'pole burnt', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black',
+        'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black',
+      ],
+      welded: [
+        'points stuck together', 'pried them apart', 'points fused', 'contacts stuck pried apart', 'contacts welded',
+        'contacts stuck shut', 'switch welded', 'points stuck',
+      ],
+      insects: [
+        'ants packed in the points', 'ants in the points', 'nest in the points', 'ants in the switch',
+        'ants in the cover', 'full of ants', 'bugs in there', 'insect burnt across contact', 'bug between the points',
+        'ants on the contacts', 'crushed ant contacts', 'slug across the points', 'snake across the contacts',
+        'nest in the switch', 'insect squashed between the contacts', 'dirt in the contacts', 'contacts dirty',
+        'dirt between the contacts',
+      ],
+      wet: ['contacts wet', 'contacts green', 'switch corroded', 'water in the switch'],
+    },
+  },
+  'switch-seen': {
+    what: ['switch', 'contacts', 'switch contacts'],
+    is: {
+      closed: ['made', 'made up', 'together', 'touching', 'pulled in', 'closed by itself'],
+      open: ['wide open', 'apart', 'not closed', 'not made', 'not touching', 'stay open', 'separated'],
+    },
+    said: {
+      closed: [
+        'switch closed', 'switch made', 'contacts closed', 'switch contacts closed', 'switch is in',
+        'contacts together',
+      ],
+      open: ['switch open', 'contacts open', 'switch not made', 'contacts apart'],
+    },
+  },
+  'port-look': {
+    what: [
+      'port', 'pipe to the switch', 'tube to the switch', 'line to the switch', 'switch nipple',
+      'pipe under the switch', 'fitting under the switch', 'hole in the switch', 'opening in the switch',
+      'riser to the switch',
+    ],
+    is: {
+      clear: ['clear', 'open', 'clean', 'not blocked', 'wide open', 'no rust'],
+      blocked: [
+        'blocked', 'plugged solid', 'rust', 'mud', 'sand', 'scale', 'iron', 'slime', 'closed up', 'rusted shut',
+        'stopped up', 'frozen', 'not blow through', 'solid rust',
+      ],
+    },
+    said: {
+      clear: ['port not blocked', 'daylight through the nipple', 'nipple is open', 'port clear', 'nipple clean'],
+      blocked: [
+        'line to the switch frozen', 'sensing line frozen solid', 'copper line to the switch frozen',
+        'tube to the switch frozen', 'port blocked scale', 'fitting blocked scale', 'hole blocked scale',
+        'fitting under the switch blocked', 'nipple solid', 'port packed', 'port crud', 'hole plugged', 'nipple mud',
+        'iron in the nipple', 'pick will not go through the nipple', 'tube to the switch packed with rust',
+        'tube packed with rust', 'port tube rust', 'switch tube blocked', 'nipple full of rust',
+        'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port',
+        'nipple rusted shut', 'port scale',
+      ],
+    },
+  },
+  'lever': {
+    what: ['lever', 'cut off lever', 'low pressure lever', 'reset lever', 'auto off lever', 'arm on the side'],
+    is: {
+      auto: ['auto', 'in auto', 'run position', 'set'],
+      off: ['off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off'],
+    },
+    said: {
+      auto: ['lever auto', 'lever on', 'lever up', 'lever set'],
+      off: [
+        'knob on off', 'switch knob off', 'lever switch off', 'flipped lever off', 'lever turned off', 'knob off',
+        'lever knocked off', 'auto off lever off', 'lever was off', 'arm in the off position', 'cutoff is tripped',
+        'lever in off', 'lever down', 'lever tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped',
+        'lever fully up', 'low pressure cutoff out',
+      ],
+    },
+  },
+  'valve-under': {
+    said: {
+      open: ['valve under the switch open', 'switch valve open', 'valve under open'],
+      shut: ['valve under the switch shut', 'switch valve shut', 'valve under closed'],
+    },
+  },
+  'tap-switch': {
+    what: [
+      'pushed the contacts together', 'pushed the contacts closed', 'held the contacts closed', 'tapped the switch',
+      'tapped it', 'bumped the switch',
+    ],
+    is: {
+      nothing: ['noth', 'no change', 'still dead', 'still noth'],
+      starts: ['runs', 'it started right up', 'contacts closed'],
+    },
+    said: {
+      nothing: [
+        'tapped the switch nothing', 'tapped nothing', 'tapped it no difference', 'tapped the switch still nothing',
+      ],
+      starts: [
+        'push contact start', 'push contact run', 'push contact shut start', 'push contact together start',
+        'push contact together run', 'contacts pushed together pump start', 'push shut start',
+        'pressed the contacts runs', 'flicked the contacts start', 'moved the contacts runs', 'tap switch start',
+        'tapped the switch and it started', 'tapped and it starts', 'tapped it runs', 'tapped the switch it ran',
+      ],
+    },
+  },
+  'runs-past': {
+    what: ['pump', 'it', 'motor'],
+    is: {
+      'stops': ['shuts off', 'kicks off', 'cuts off', 'shuts off like it should'],
+      'runs-on': [
+        'not shut off', 'keeps running', 'runs forever', 'not kick off', 'runs nonstop', 'runs past cut out',
+        'runs continuous',
+      ],
+    },
+    said: {
+      'stops': ['stops at cut out', 'stops when it should', 'shuts off right', 'cuts off at cut out'],
+      'runs-on': [
+        'runon tapsshut', 'run tapsshut', 'not turn off', 'keeps pumping', 'passes cut out', 'goes over cut out',
+        'not kick off', 'keeps building', 'not cut off', 'runon hold', 'past cut out', 'keeps running past',
+        'pops the relief keeps running', 'runon past cut out', 'runon relief blow', 'not cutout',
+      ],
+    },
+  },
+  'cycles-how': {
+    what: ['pump', 'it', 'switch', 'booster'],
+    is: {
+      usual: ['cycles normal', 'long cycles', 'cycles like it should'],
+      rapid: [
+        'short cycles', 'cycles fast', 'onoff onoff', 'kicks on and off', 'clicks on and off',
+        'cycles every few seconds', 'starts and stops constantly', 'onoff constantly',
+      ],
+    },
+    said: {
+      usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
+      rapid: [
+        'rapid cycle', 'on for seconds and off for seconds', 'onoff when a tap is open', 'on off on off',
+        'onoff every second', 'clicks like a machine gun', 'chatters on and off', 'start stop start stop',
+        'cycles fast', 'cycles constantly', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop',
+        'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds',
+        'onoff every few seconds',
+      ],
+    },
+  },
+}

@@ -1,0 +1,400 @@
+/** How it is said: what pressure and water do, behind the pump. */
+import { DEAD, HUMMED, RAN, TRIPPED } from './tried'
+import type { Sayings } from './types'
+
+export const WATER: Sayings = {
+  'knock': {
+    what: ['tank', 'knocked on the tank', 'rapped on the tank', 'top of the tank', 'rocked the tank'],
+    is: {
+      rings: ['rings', 'light', 'empty sounding', 'rocks easy', 'tips easy', 'sounds hollow on top', 'moves easy'],
+      dull: [
+        'dull', 'solid', 'heavy', 'full of water', 'sounds full', 'not budge', 'heavy as lead', 'weighs a ton',
+        'sloshes', 'solid all the way up', 'thunk', 'cannot move it', 'full to the top',
+      ],
+    },
+    said: {
+      rings: [
+        'tank hollow', 'tank sounds empty', 'hollow on top', 'tank hollow top', 'tank sounds hollow', 'tank light',
+        'tank moves',
+      ],
+      dull: [
+        'tank full water', 'solid thud', 'tank sounds solid', 'sounds full of water', 'weighs a ton',
+        'cannot tip the tank', 'tank dull', 'tank heavy', 'tank heavy sounds dull when knocked', 'tank full of water',
+        'tank will not move', 'tank heavy dull knock', 'tank sloshes',
+      ],
+    },
+  },
+  'air-valve': {
+    what: ['airvalve', 'stem on the tank', 'valve on top of the tank', 'pin', 'tire gauge'],
+    is: {
+      air: ['air', 'dry', 'no water', 'hisses air'],
+      water: ['water', 'water out', 'squirts water', 'spits water', 'wet', 'water sprayed', 'drips water'],
+      nothing: ['noth', 'no air', 'zero', 'flat', 'no air no water', 'nothing out'],
+    },
+    said: {
+      air: [
+        'air at the valve', 'air valve air only', 'just air at the stem', 'no water at the airvalve', 'airvalve dry',
+      ],
+      water: [
+        'bladder busted', 'bladder torn', 'bladder ruptured', 'bladder blown', 'bladder is shot',
+        'water in the airvalve', 'face full of water airvalve', 'airvalve water out', 'water sprayed airvalve',
+        'squirt of water airvalve', 'water at the valve stem', 'water squirts', 'pin pushed water',
+        'water out of the stem', 'water shoots out of the airvalve', 'bladder bad water at the airvalve',
+        'bladder shot water shoots out the stem', 'bladder gone', 'water stem', 'airvalve wet', 'airvalve spits water',
+      ],
+      nothing: ['no air in the tank', 'tank has no air', 'airvalve nothing', 'no air no water at the airvalve'],
+    },
+  },
+  'gauge-agrees': {
+    what: ['gauge', 'pressure gauge', 'old gauge'],
+    is: {
+      agree: ['good', 'accurate', 'matches', 'agrees', 'reads the same', 'correct', 'moves'],
+      differ: [
+        'stuck', 'bad', 'broken', 'wrong', 'not move', 'not budge', 'tapped not move', 'off', 'does not match',
+        'pegged', 'junk', 'lies',
+      ],
+    },
+    said: {
+      agree: ['secondgauge good', 'gauge correct', 'gauges agree', 'secondgauge same', 'secondgauge agrees'],
+      differ: [
+        'gauge zero secondgauge', 'gauge not move', 'gauge pegged', 'gauge no matter what', 'gauge reads wrong',
+        'secondgauge other', 'gauge off by', 'gauge sticks', 'gauge dead', 'secondgauge differs', 'gauge broken',
+      ],
+    },
+  },
+  'house-shut': {
+    what: ['house valve shut', 'shut the house off', 'isolated the house'],
+    is: {
+      holds: [
+        'holds', 'quits falling', 'stopped dropping', 'not drop', 'steady', 'stops', 'stays put', 'rock steady',
+      ],
+      falls: ['still leaks down', 'keeps dropping', 'falls', 'no change', 'still cycles'],
+    },
+    said: {
+      holds: [
+        'house off gauge stays', 'shut the house off and the gauge stays put', 'house off at the tank holds',
+        'housevalve shut holdsquiet', 'house off it holds', 'housevalve off holds', 'housevalve shut holds',
+        'house shut holds',
+      ],
+      falls: [
+        'valve after the tank shut still falls', 'house isolated still drops', 'housevalve shut still bleeds down',
+        'shut the valve at the head no change', 'house valve shut same', 'housevalve shut stilldoes',
+        'house off stilldoes', 'shut house still drops', 'housevalve shut fall', 'housevalve shut still drops',
+        'housevalve off drops',
+      ],
+    },
+  },
+  'outlet-shut': {
+    said: {
+      holds: ['outletvalve shut holdsquiet', 'outlet shut holds', 'outletvalve shut holds', 'outlet shut it stops'],
+      falls: [
+        'outletvalve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still falls',
+        'outletvalve shut still falls', 'outlet shut leak goes on',
+      ],
+      quiet: [
+        'outletvalve shut holdsquiet', 'outlet shut holdsquiet', 'outlet shut at the pump stays quiet',
+        'outletvalve shut quiet', 'valve shut stays quiet', 'outletvalve shut stays off', 'outletvalve hold silent',
+        'shut at the pump quiet',
+      ],
+      starts: [
+        'outletvalve shut stilldoes', 'valve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still starts',
+        'outletvalve shut still starts', 'valve shut still starts',
+      ],
+    },
+  },
+  'leaks-look': {
+    what: ['toilet', 'faucet', 'pipe', 'line', 'yard', 'fitting', 'house', 'water heater', 'valve'],
+    is: {
+      leak: [
+        'leaks', 'runs', 'not shut off', 'dribbles', 'burst', 'broken', 'wet', 'keeps running', 'stuck open',
+        'blown off',
+      ],
+    },
+    said: {
+      dry: [
+        'joints are dry', 'all joints dry', 'no leaks at the joints', 'joints dry no leaks', 'no drips at the joints',
+        'nothing wet', 'dry everywhere', 'everything is dry', 'no drips anywhere under the sinks',
+        'no drips under the taps or at the toilet', 'no leaks in the coach', 'not find leak', 'no wet spots',
+        'bone dry everywhere', 'nothing leaking', 'no leaks anywhere all dry', 'no leaks anywhere', 'plumbing dry',
+        'plumbing good',
+      ],
+      leak: [
+        'toilet in the bath running', 'irrigation valve weak', 'valve weak', 'water run toilet', 'toilet bowl',
+        'toilet fill', 'toilet will not stop', 'faucet left on', 'irrigation valve leaks', 'frost-free leaks',
+        'sprinkler head broken', 'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break',
+        'toilet keeps running', 'toilet upstairs runs', 'toilet', 'leak in the house', 'toilet running',
+        'leak under the sink', 'burst pipe', 'leaking fitting', 'leak', 'wet spot in the yard', 'leak in the yard',
+        'drip under the galley sink',
+      ],
+      relief: [
+        'relief spitting all the time', 'relief spits a little', 'safety spits', 'relief lifts', 'relief pops',
+        'relief dribbles', 'relief opens', 'relief leaks', 'relief blowing', 'water at the relief',
+      ],
+      switch: [
+        'water under the switch', 'switch leaks', 'water leaking under the switch', 'drip under the switch',
+        'water out of the switch',
+      ],
+    },
+  },
+  'works': {
+    what: ['it', 'system', 'pump', 'everything'],
+    is: {
+      yes: ['works now', 'works great', 'back to normal', 'good to go', 'fixed', 'runs like it should', 'all good'],
+      no: [
+        'still not right', 'not fixed', 'same problem', 'still does the same', 'still acting up',
+        'problem is still there',
+      ],
+    },
+    said: {
+      yes: [
+        'went back to normal', 'normal again', 'works like it should', 'good as new', 'back to normal', 'good to go',
+        'works now', 'runs and stops right', 'two cycles good',
+      ],
+      no: [
+        'not fixed', 'same problem', 'still not right', 'still wrong', 'does not work right', 'something still wrong',
+      ],
+    },
+  },
+  'heard': {
+    what: ['well pump', 'pump', 'pump in the well'],
+    is: {
+      runs: [...RAN, 'kicked right on', 'runs fine', 'started right up'],
+      groans: HUMMED,
+      silent: ['not run', 'not start', 'no sound'],
+    },
+    said: {
+      runs: ['pump runs', 'runs', 'pump starts', 'hear the pump run'],
+      groans: ['pump hums', 'hums', 'pump hums does not start', 'hear it hum'],
+      silent: [
+        'pump not on', 'pump not coming on', 'well pump not on', 'pump dead', 'no sound', 'pump does nothing',
+        'nothing from the well',
+      ],
+    },
+  },
+  'falls-how': {
+    what: ['pressure', 'gauge', 'tank', 'it'],
+    is: {
+      holds: [
+        'stays put', 'not drop', 'rock solid', 'holds all night', 'steady with the pump off',
+      ],
+      slow: ['falls slow', 'bleeds down', 'creeps down', 'bleeds off slow', 'drifts down'],
+      once: ['drops right off', 'falls to zero', 'falls fast', 'dumps', 'gone in seconds'],
+    },
+    said: {
+      holds: [
+        'pressure hold steady pumpoff', 'pressure hold pumpoff', 'gauge hold pumpoff', 'holds steady',
+        'pressure not fall', 'not lose a pound', 'holds tapsshut', 'rock steady', 'pressure holds', 'gauge holds',
+        'does not fall', 'holds overnight',
+      ],
+      slow: [
+        'tank bleeds down overnight', 'loses pressure overnight', 'leakdown overnight', 'bleeds down by morning',
+        'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
+        'gauge falls slow', 'bleeds off slow', 'falls over the night',
+      ],
+      once: [
+        'needle falls to zero atonce', 'pressure falls to zero atonce', 'pressure falls right to nothing when it stops',
+        'falls right to nothing', 'gauge falls atonce', 'kill pump gauge fall atonce', 'kill pump gauge fall',
+        'pump off gauge fall fast', 'pressure drops right off', 'drops like a rock', 'water run back well',
+        'drains back', 'runs back into the cistern', 'hear it run back', 'trickles back into the cistern',
+        'pressure gone', 'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
+        'pressure falls at once', 'pressure gone at once', 'falls fast', 'pressure falls at once when it stops',
+        'pressure falls at once when the breaker is off', 'gauge drops fast',
+      ],
+    },
+  },
+  'sound': {
+    what: ['pump', 'motor', 'it', 'booster'],
+    is: {
+      runs: ['runs free'],
+      groans: ['hums not start', 'hums not turn', 'trying to start', 'grunts', 'stalled humming'],
+      silent: [
+        'noth', 'no noise', 'no hum', 'not make a sound', 'no click', 'not do anything', 'deader than a doornail',
+      ],
+      chatters: ['chatters', 'clicks fast', 'clicking', 'buzzes on and off', 'rattles'],
+    },
+    said: {
+      runs: [
+        'pump turn', 'motor turn good', 'motor turning', 'motor runs good', 'pump run good', 'humming along',
+        'running now', 'sounds good running', 'run good', 'motor start', 'pump start', 'kick', 'starts right up',
+        'turns over runs', 'pump runs', 'motor runs', 'it still runs', 'runs rough', 'starts fine', 'starts',
+        'starts and runs', 'runs light',
+      ],
+      groans: [
+        'growls', 'grunts', 'hum louder', 'strains hums', 'humming sound', 'hum dim', 'hums does not turn', 'hums loud',
+        'pump hums', 'motor hums', 'hums does not start', 'pump hums does not turn over', 'groans when it calls',
+        'tries to start',
+      ],
+      silent: [
+        'dead as a doornail', 'dead as a rock', 'click nothing', 'not a peep', 'nothing at all', 'stone dead',
+        'not run', 'not start up', 'pump not run', 'motor not run', 'no response', 'not kick', 'not start nothing',
+        'pump not start', 'motor not start', 'not turn on', 'no sound', 'dead', 'pump silent', 'no hum', 'pump dead',
+        'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'motor dead',
+        'pump does nothing', 'nothing happens no sound', 'pump silent nothing', 'booster silent', 'not start',
+      ],
+      chatters: [
+        'clicks', 'contact chatters', 'buzzes on and off', 'chatters', 'switch chatters', 'rattles on and off',
+        'clicks on and off fast', 'chatters like mad',
+      ],
+    },
+  },
+  'pulses': {
+    what: ['water', 'tap', 'pressure at the tap', 'flow'],
+    is: {
+      steady: ['strong', 'steady', 'plenty', 'full flow', 'good pressure', 'good flow'],
+      pulses: [
+        'pulses', 'comes and goes', 'goes up and down', 'up and down', 'hot and cold', 'strong then weak', 'cuts out',
+      ],
+      weak: ['weak', 'low', 'slow', 'barely', 'pathetic', 'no pressure', 'not much'],
+      none: ['none', 'noth', 'dry', 'no water', 'not a drop', 'zero', 'nothing comes out', 'dead'],
+    },
+    said: {
+      steady: [
+        'good flow', 'plenty of water at the tap', 'strong stream', 'good pressure', 'water steady', 'steady stream',
+        'water fine', 'good pressure at the tap',
+      ],
+      pulses: [
+        'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses tap',
+        'burps pulses', 'delivery die comeback', 'water die comeback', 'water stops comes back', 'stops then blasts',
+        'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start',
+        'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 'gauge bounces',
+        'gauge swings', 'pressure bounces', 'gauge jumps', 'water pulses', 'taps pulse die and surge',
+        'pressure swings', 'surges', 'water dies then surges', 'swings high and low',
+      ],
+      weak: [
+        'weak shower', 'not much water', 'poor pressure', 'slow fill', 'no pressure upstairs', 'low pressure',
+        'barely pumps', 'barely any water', 'runs barely pumps', 'low flow', 'water weak', 'weak stream', 'weak',
+        'weak upstairs', 'low pressure at the tap', 'runs weak at the tap', 'runs weak',
+      ],
+      none: [
+        'not moving water', 'moves no water', 'nothing out of the tap', 'no water upstairs', 'no water at any tap',
+        'dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 'dry bone', 'nothing comes out',
+        'not a drop at the tap', 'hose dies at once',
+      ],
+    },
+  },
+  'water-look': {
+    what: ['water', 'tap water', 'water coming out', 'bucket', 'glass'],
+    is: {
+      clear: ['clear', 'clean', 'looks good', 'no sand', 'no air'],
+      sand: ['sand', 'dirty', 'muddy', 'rusty', 'brown', 'cloudy', 'orange', 'red'],
+      air: ['air', 'spits', 'bubbles', 'milky', 'spits air', 'burps', 'air pockets'],
+    },
+    said: {
+      clear: ['no air in the water', 'water clear', 'water clean', 'no sand'],
+      sand: [
+        'muddy water', 'brown water', 'gritty water', 'cloudy water', 'orange water', 'well pumping sand',
+        'pumping sand', 'well makes sand', 'rust colored water', 'sand in the bucket', 'sand in the water',
+        'rusty water', 'water dirty', 'sand', 'sand in the bucket when it last ran', 'water was sandy all summer',
+      ],
+      air: [
+        'air out of the tap', 'bubbles in the glass', 'tap spits air', 'little bubbles in the water',
+        'air in the glass', 'gurgles', 'spurts air', 'sputters air', 'water milky with air', 'faucets spit',
+        'burps air', 'air in the lines', 'air discharge', 'surge air', 'sucking air', 'pump sucking air', 'draws air',
+        'sucks air at the suction', 'air in the water', 'taps spit and cough', 'water spits', 'pump runs spits',
+      ],
+    },
+  },
+  'asked': {
+    said: {
+      'nothing': ['nothing new', 'nothing changed', 'customer says nothing changed'],
+      'storm': [
+        'lightning hit close', 'lightning near', 'hit by lightning', 'lightning close', 'thunder', 'big storm',
+        'electrical storm', 'since the storm', 'lightning hit nearby',
+      ],
+      'outage': [
+        'power was out', 'grid down', 'brownout', 'utility outage', 'lost power', 'power out',
+        'water was off this morning', 'since the outage', 'power came back', 'town shut the water',
+      ],
+      'old': [
+        'twenty years old', 'ancient', 'fifteen years old', 'never been changed', 'years fig', 'pump is old',
+        'years old', 'never touched',
+      ],
+      'ran-dry': ['ran out of water', 'left running dry', 'sucking dry', 'pumped dry', 'well ran dry'],
+      'open-fill': [
+        'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the lawn',
+        'hose left running', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all day',
+      ],
+      'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
+      'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
+      'frozen': [
+        'stored in the cold all winter', 'sat in the cold', 'not winterized', 'frozen pipes', 'hard freeze',
+        'pipes froze', 'below freezing', 'froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost',
+      ],
+      'retries': [
+        'kept flipping the breaker', 'kept pushing the reset', 'tried it all day', 'kept trying',
+        'tried to start all night', 'reset it over and over', 'kept resetting',
+      ],
+      'worked-on': [
+        'put in last week by the owner', 'was put in last week', 'utility worked on the line',
+        'power company changed the transformer', 'new transformer on the pole', 'cranked nut', 'cranked the big nut',
+        'adjusted the switch', 'tightened nut', 'turned the nut', 'messed with the switch', 'electrician panel',
+        'rewired', 'rewired the panel', 'new panel', 'wired by', 'electrician rewired', 'new switch owner',
+        'put on a new', 'customer replaced', 'plumber was here', 'put in new', 'plumber replaced', 'handyman',
+        'did it himself', 'customer put on', 'son in law', 'changed it himself', 'pulled the pump last', 'new switch',
+        'new pump', 'new motor', 'new capacitor', 'new box', 'new tank', 'new contactor', 'new breaker',
+        'new checkvalve', 'new part', 'somebody replaced', 'new gauge', 'new float', 'someone worked on it',
+        'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted',
+        'new contactor fitted', 'electrician was here', 'someone was in the panel', 'since the new pump', 'fit new',
+        'new part fitted', 'swapped the motor', 'changed the switch',
+      ],
+      'cycled': [
+        'clicking for weeks', 'onoff for months', 'clicked on and off for weeks', 'cycled for weeks',
+        'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months',
+      ],
+    },
+  },
+  'tank-look': {
+    what: ['freshtank', 'fresh water tank', 'tank', 'tank gauge'],
+    is: {
+      water: [
+        'full', 'half full', 'over half', 'half', 'two thirds', 'three quarters', 'has water', 'plenty', 'water in it',
+        'topped off',
+      ],
+      empty: ['empty', 'dry', 'no water', 'out of water', 'drained', 'nothing in it'],
+    },
+    said: {
+      water: [
+        'tank is full', 'fresh tank full', 'plenty in the tank', 'freshtank has water', 'water in the freshtank',
+        'freshtank good',
+      ],
+      empty: [
+        'tank nearlyempty', 'out of water', 'tank dry', 'no water on board', 'freshtank empty', 'freshtank dry',
+        'no water in the freshtank', 'tank is empty',
+      ],
+    },
+  },
+  'weep': {
+    what: ['pump head', 'weephole', 'under the pump', 'bottom of the pump', 'pump housing'],
+    is: {
+      dry: ['dry', 'not leak', 'bone dry'],
+      wet: ['wet', 'leaks', 'water', 'puddle'],
+    },
+    said: {
+      dry: ['weephole dry', 'pump head dry', 'dry under the head'],
+      wet: [
+        'leaks at the head', 'drips from the pump head', 'pump leaks', 'weephole leaks', 'weephole wet',
+        'leaks under the head', 'wet under the pump',
+      ],
+    },
+  },
+  'belt-off': {
+    what: ['belt off', 'slipped the belt off', 'belt removed', 'without the belt'],
+    is: {
+      runs: RAN,
+      heavy: ['same amps', 'still draws high'],
+      groans: HUMMED,
+      silent: DEAD,
+      trips: TRIPPED,
+    },
+    said: {
+      runs: ['belt off runs free', 'belt off motor runs', 'belt off it starts'],
+      heavy: [
+        'belt off still amps', 'belt off same amps', 'belt off amps still high', 'belt off still pulls amps',
+        'belt off still draws heavy', 'belt off still', 'belt off same',
+      ],
+      groans: ['belt off still hums', 'belt off motor still hums', 'hums with the belt off'],
+      silent: ['belt off nothing', 'belt off still dead', 'belt off motor dead'],
+      trips: ['belt off still trips', 'trips with the belt off', 'belt off trips the same'],
+    },
+  },
+}
