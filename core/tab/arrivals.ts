@@ -1,6 +1,6 @@
 /** The lines of a tab as they arrive: by id, by device and number, which others name them, which stands last. */
 import type { AnyLine } from './lines'
-import { namedBy, sortsAfter } from './order'
+import { namedBy, placeAmong } from './order'
 
 /** A device's lines by number, and the highest of its numbers. */
 interface Numbers {
@@ -17,8 +17,8 @@ export interface Arrivals {
   isSeen(id: string): boolean
   /** Whether some line stands behind this one: has seen, struck or taken it up. */
   isNamed(id: string): boolean
-  /** Whether a line stands behind all that are here, and none of them was waiting for it. */
-  belongsLast(line: AnyLine): boolean
+  /** Where a line goes among those that are here, in order; nothing, where others must move for it. */
+  placeIn(order: readonly AnyLine[], line: AnyLine): number | undefined
   /** Takes a line in. @returns the id of an earlier line with its device and number, which is marked from now on */
   add(line: AnyLine): string | undefined
 }
@@ -30,7 +30,6 @@ export function createArrivals(): Arrivals {
   const aimedAt = new Set<string>()
   const numbers = new Map<string, Numbers>()
   const repeated = new Set<string>()
-  let latest: AnyLine | undefined
   const isNamed = (id: string) => seen.has(id) || aimedAt.has(id)
 
   function add(line: AnyLine): string | undefined {
@@ -38,7 +37,6 @@ export function createArrivals(): Arrivals {
     for (const id of line.seen) seen.add(id)
     const named = namedBy(line)
     if (named !== line.seen) for (const id of named) aimedAt.add(id)
-    if (!latest || sortsAfter(line, latest)) latest = line
     let own = numbers.get(line.device)
     if (!own) numbers.set(line.device, (own = { ids: new Map(), highest: 0 }))
     const twin = line.counter > own.highest ? undefined : own.ids.get(line.counter)
@@ -48,10 +46,13 @@ export function createArrivals(): Arrivals {
     return twin
   }
 
-  const belongsLast = (line: AnyLine) =>
-    (!latest || sortsAfter(line, latest))
-    && !isNamed(line.id)
-    && line.counter > (numbers.get(line.device)?.highest ?? 0)
+  function placeIn(order: readonly AnyLine[], line: AnyLine): number | undefined {
+    const own = numbers.get(line.device)
+    const before = own?.ids.get(own.highest)
+    if (isNamed(line.id) || (own && line.counter <= own.highest) || (before && repeated.has(before))) return undefined
+    const follows = [...namedBy(line), ...(before ? [before] : [])]
+    return placeAmong(order, line, follows.flatMap(id => (id === line.id ? [] : (byId.get(id) ?? []))))
+  }
 
-  return { byId, repeated, find: id => byId.get(id), isSeen: id => seen.has(id), isNamed, belongsLast, add }
+  return { byId, repeated, find: id => byId.get(id), isSeen: id => seen.has(id), isNamed, placeIn, add }
 }

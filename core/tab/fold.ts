@@ -4,8 +4,9 @@
  * out of place is kept and marked (marks.ts).
  *
  * A fold can be kept and added to. A line that belongs at the end costs the same on the 20,000th as on the first; a
- * late one takes the fold back to a checkpoint before its place and on from there. The state given out shares its
- * maps with the fold: it holds until the next line is added.
+ * late one takes the fold back to a checkpoint before its place and on from there. All are ordered anew only
+ * where others must move for it, or where many are late at once. The state given out shares its maps with the fold: it holds until
+ * the next line is added.
  */
 import type { SystemKind } from '#core/systems'
 import { resolveLine } from './aliases'
@@ -41,19 +42,25 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
 
   function append(lines: readonly AnyLine[]): TabState {
     const before = order
-    let [from, inOrder, restrike, fresh] = [order.length, true, false, false]
+    let [from, late, restrike, fresh] = [order.length, 0, false, false]
     for (const line of lines) {
       if (arrivals.byId.has(line.id)) continue
-      inOrder &&= arrivals.belongsLast(line)
+      const place = late > MOST_LATE ? undefined : arrivals.placeIn(order, line)
       restrike ||= line.kind === 'strike' || arrivals.isNamed(line.id)
       const twin = arrivals.add(line)
       // a line with the same number is marked too
       if (twin !== undefined) from = Math.min(from, firstFolded(before, new Set([twin])))
       fresh = true
-      if (inOrder) order.push(line)
+      if (place === undefined) late = Infinity
+      else if (place === order.length) order.push(line)
+      else {
+        late++
+        order = order.toSpliced(place, 0, line)
+        from = Math.min(from, place)
+      }
     }
     if (!fresh) return state()
-    if (!inOrder) {
+    if (late > MOST_LATE) {
       order = orderLines([...arrivals.byId.values()])
       from = Math.min(from, firstDifference(before, order))
     }
@@ -169,6 +176,8 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
 
 /** Every so many lines the sum is put aside, to go back to. */
 const EVERY = 128
+/** So many late lines of one go are put in their places one by one. */
+const MOST_LATE = 8
 const [HEADS_WITHIN, MOST_HEADS] = [400, 16]
 
 interface Checkpoint {

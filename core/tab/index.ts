@@ -43,8 +43,8 @@ export {
 } from './schema'
 export { readStationWords } from './stationWords'
 export { findProofFailure, PROOF_FAULTS, type ProofFailure, type ProofFault } from './says'
+export { completeShorthand } from './completion'
 export {
-  completeShorthand,
   parseShorthand,
   type Choice,
   type Listening,

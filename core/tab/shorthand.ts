@@ -4,9 +4,11 @@
  * already in hand (`expected`) settles a tie because it was stated, not guessed. Grammar: docs/shorthand.md.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import type { NumericTest, SeenTest, SystemKind, Test } from '#core/systems'
+import type { NumericTest, SeenTest, SystemKind } from '#core/systems'
 import { findUnit, formatValue, UNITS, unitsOf, US, type Unit, type Units } from '#core/units'
 import type { DraftLine } from './lines'
+import { pointNames, wordsOfKind } from './completion'
+import { normalise, numberAsName, readTokens, strip, type Value } from './shorthandTokens'
 import { readStationWords, type StationProblem } from './stationWords'
 
 export interface Choice {
@@ -22,9 +24,6 @@ export type ShorthandProblem = {
     | StationProblem['code']
   readonly facts: Readonly<Record<string, string | number>>
 }
-
-const FRACTIONS: Record<string, string> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 3/4', '⅓': ' 1/3', '⅔': ' 2/3' }
-const FILLER = new Set(['is', 'at', 'the', 'to', 'of', 'reads', 'reading', '=', ':', 'on', 'and'])
 
 export interface Listening {
   /** the test in hand */
@@ -57,16 +56,6 @@ export function parseShorthand(
   }
   if (values.length > 1) return fail('two-values', { typed })
   return parseReading(kind, words, values[0]!, typed, expected, units)
-}
-
-function normalise(typed: string): string {
-  const fractions = typed.replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c]!)
-  return fractions
-    .replaceAll('μ', 'µ')
-    .replace(/[–—]/g, '-')
-    .replace(/(\d),(\d)/g, '$1.$2')
-    .replace(/\s+/g, ' ')
-    .trim()
 }
 
 /** State of the work and notes. */
@@ -125,80 +114,6 @@ function parseSeen(kind: SystemKind, text: string, typed: string): Understood | 
   return choices.length === 1
     ? { kind: 'line', ...choices[0]! }
     : { kind: 'ask', question: `“${typed.trim()}” — of what?`, choices }
-}
-
-const strip = (s: string) =>
-  s
-    .trim()
-    .split(' ')
-    .filter(w => !FILLER.has(w))
-    .join(' ')
-    .trim()
-
-interface Value {
-  readonly number: number | null
-  readonly unit?: Unit
-}
-
-/** Splits into words and values; a value is digits with or without a unit, a fraction, or OL. */
-function readTokens(text: string): {
-  words: string[]
-  values: Value[]
-  problem?: ReturnType<typeof fail<'wrong-unit'>>
-} {
-  const words: string[] = []
-  const values: Value[] = []
-  const tokens = text.split(' ')
-  for (let i = 0; i < tokens.length; i++) {
-    const token = tokens[i]!
-    if (/^(ol|o\.l|0l|open|oo|∞)$/i.test(token)) {
-      values.push({ number: null })
-      continue
-    }
-    const whole = /^(\d+)$/.exec(token)
-    const fraction = /^(\d+)\/(\d+)(.*)$/.exec(whole ? (tokens[i + 1] ?? '') : token)
-    if (fraction && Number(fraction[2]) > 0) {
-      if (whole) i++
-      const number = (whole ? Number(whole[1]) : 0) + Number(fraction[1]) / Number(fraction[2])
-      const named = fraction[3] || (findUnit(tokens[i + 1] ?? '') ? tokens[++i]! : '')
-      const unit = named ? findUnit(named) : undefined
-      values.push({ number, ...(unit ? { unit } : {}) })
-      continue
-    }
-    // `1-2` names two leads, not a figure
-    const match = /^[1-3]-[1-3]$/.test(token) ? null : /^(-?\d*\.?\d+)(.*)$/.exec(token)
-    if (match && !token.startsWith('#')) {
-      const suffix = match[2] || (isUnitWord(tokens[i + 1]) ? tokens[++i]! : '')
-      const unit = suffix ? findUnit(suffix) : undefined
-      if (suffix && !unit) return { words, values, problem: fail('wrong-unit', { unit: suffix, typed: token }) }
-      values.push({ number: Number(match[1]), ...(unit ? { unit } : {}) })
-      continue
-    }
-    if (!FILLER.has(token.toLowerCase())) words.push(token.toLowerCase())
-  }
-  return { words, values }
-}
-
-/** A free-standing word that can only be a unit; `r`, `k` and `m` are too short to be taken for one. */
-const isUnitWord = (word: string | undefined) =>
-  word !== undefined && !/^[rkm]$/i.test(word) && findUnit(word) !== undefined
-
-type Tokens = ReturnType<typeof readTokens>
-
-/** Of several figures, bare whole numbers before the last name a point or a pole: `5 33a`, `pole 1 0.4v`. */
-function numberAsName(kind: SystemKind, tokens: Tokens, text: string): Tokens {
-  const earlier = tokens.values.slice(0, -1)
-  if (earlier.length === 0 || !earlier.every(v => v.number !== null && Number.isInteger(v.number) && !v.unit))
-    return tokens
-  const leads = /^\d+ /.test(text)
-  const names = earlier.map((v, i) => (i === 0 && leads ? `#${v.number}` : String(v.number)))
-  const isName = (n: string) =>
-    n.startsWith('#') ? kind.points.some(p => `#${p.number}` === n) : kind.tests.some(t => t.words.includes(n))
-  if (!names.every(isName)) return tokens
-  return {
-    words: leads ? [names[0]!, ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names],
-    values: tokens.values.slice(-1),
-  }
 }
 
 function parseReading(
@@ -311,7 +226,6 @@ function matchWords(
   return { score: score + (named ? 0.25 : 0) }
 }
 
-const pointNames = (p: SystemKind['points'][number]) => [p.id, p.name, ...p.aliases]
 const escape = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 
 function readingChoice(test: NumericTest, value: Value, typed: string, units: Units, unit?: Unit): Choice {
@@ -359,47 +273,3 @@ function refuseWithoutValue(kind: SystemKind, words: readonly string[]): Result<
     ? fail('unknown-word', { word: unknown, system: kind.name })
     : fail('no-value', { what: words.join(' ') })
 }
-
-/** Ways to go on from what is typed so far, best first: point names, test words, things seen. */
-export function completeShorthand(
-  kind: SystemKind,
-  typed: string,
-  most = 6,
-): readonly { readonly insert: string, readonly say: string }[] {
-  const lower = typed.toLowerCase().trimStart()
-  if (!lower || /\d/.test(lower)) return []
-  const all: { insert: string, say: string }[] = []
-  for (const point of kind.points) {
-    const name = [...pointNames(point)].find(n => n.startsWith(lower))
-    if (name) all.push({ insert: `${name} `, say: `#${point.number} ${point.name}` })
-  }
-  for (const test of kind.tests) {
-    if (test.kind === 'seen') {
-      for (const word of test.words) {
-        if (word.startsWith(lower)) all.push({ insert: `${word} `, say: test.title })
-        if (lower.startsWith(`${word} `))
-          for (const o of test.outcomes)
-            if (`${word} ${o.words[0]}`.startsWith(lower))
-              all.push({ insert: `${word} ${o.words[0]}`, say: `${test.title}: ${o.label}` })
-      }
-    }
-    else {
-      for (const word of test.words)
-        if (word.length > 3 && word.startsWith(lower)) all.push({ insert: `${word} `, say: test.title })
-    }
-  }
-  const once = all.filter((a, i) => all.findIndex(b => b.insert === a.insert) === i)
-  return once.slice(0, most)
-}
-
-/** Words that a point or a test of a kind is named by, gathered once. */
-function wordsOfKind(kind: SystemKind): ReadonlySet<string> {
-  const known = gathered.get(kind)
-  if (known) return known
-  const names = [...kind.points.flatMap(p => pointNames(p)), ...kind.tests.flatMap((t: Test) => t.words)]
-  const fresh = new Set(names.flatMap(n => n.split(' ')))
-  gathered.set(kind, fresh)
-  return fresh
-}
-
-const gathered = new WeakMap<SystemKind, ReadonlySet<string>>()

@@ -110,13 +110,27 @@ async function take(db: Database, { places, rows }: Held, first: number, last: n
     for (const { row, call, ...of } of found) {
       // behind the others, as its number is
       rows.delete(of.tab)
-      rows.set(of.tab, { row, call: { ...call, ...of, ...places.get(of.system)! } })
+      rows.set(of.tab, { row, call: shared({ ...call, ...of, ...places.get(of.system)! }) })
     }
     if (found.length < AT_ONCE) return found.length > 0 || from > first
     from = found.at(-1)!.row + 1
     await turn()
   }
 }
+
+const words = new Map<string, string>()
+const same = (word: string): string => words.get(word) ?? words.set(word, word).get(word)!
+
+/** What thousands of calls say, as one text: half of the memory that they take. */
+const shared = (call: BookedCall): BookedCall => ({
+  ...call,
+  by: same(call.by),
+  failed: call.failed.map(same),
+  causes: call.causes.map(same),
+  tests: call.tests.map(same),
+  system: same(call.system),
+  ...(call.closedBy ? { closedBy: same(call.closedBy) } : {}),
+})
 
 /** Works something out of the settled calls once, and again only when they have changed. */
 export function perCalls<T>(make: (calls: readonly BookedCall[]) => T): (calls: readonly BookedCall[]) => T {

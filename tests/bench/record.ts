@@ -47,23 +47,25 @@ async function post(url: string, tab: string, line: { readonly id: string }) {
 }
 const openTabs = async (url: string) => ((await (await fetch(`${url}/api/today`)).json()) as TodayReply).tabs
 
+/** One device all the while: it has seen what it wrote. */
+const beside = createWriter('bench-beside')
+let n = 0
+
 /** Others at work all the while: one posts, one reads Today. Their waits, and the most memory that the server took. */
 function besides({ url, pid }: Served) {
   let going = true
   let memory = 0
   const waits = { post: [] as number[], today: [] as number[] }
-  const again = async (took: number[], pause: number, work: (i: number) => Promise<unknown>) => {
-    for (let i = 0; going; i++) {
-      took.push(await timed(() => work(i)))
+  const again = async (took: number[], pause: number, work: () => Promise<unknown>) => {
+    while (going) {
+      took.push(await timed(work))
       const said = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid()}/status`, 'utf8'))?.[1]
       memory = Math.max(memory, Number(said) / 1024)
       await new Promise(resolve => setTimeout(resolve, pause))
     }
   }
-  const device = `bench-${Math.round(performance.now())}`
-  const put = createWriter(device)
   const done = openTabs(url).then(([tab]) => Promise.all([
-    again(waits.post, 40, i => post(url, tab!.id, lineOf(put, `${device}-${i}`))),
+    again(waits.post, 40, () => post(url, tab!.id, lineOf(beside, `bench-beside-${n++}`))),
     again(waits.today, 1000, () => read(`${url}/api/today`)),
   ]))
   return async () => {

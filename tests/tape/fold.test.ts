@@ -5,8 +5,10 @@
 import { describe, expect, it } from 'vitest'
 import { createRandom } from '#core/foundation'
 import { kindFor } from '#core/systems'
-import { createFold, foldTab, LINE_KINDS, type AnyLine } from '#core/tab'
-import { PHRASES, shuffle, writeHistory, type Written } from './histories'
+import { createFold, createWriter, foldTab, LINE_KINDS, type AnyLine } from '#core/tab'
+import { createArrivals } from '../../core/tab/arrivals'
+import { orderLines } from '../../core/tab/order'
+import { PHRASES, shuffle, writeHistory, type Random, type Written } from './histories'
 import { tellWork } from './oracle'
 import { plainState } from './plainState'
 
@@ -35,6 +37,7 @@ describe('the same lines', () => {
         const arriving = shuffle(random, [...lines, ...lines.slice(0, 3)])
         while (arriving.length > 0) fold.append(arriving.splice(0, 1 + random.below(6)))
         expect(plainState(fold.state()), `seed ${SEED}, history ${i}`).toEqual(whole)
+        expect(fold.state().lines).toEqual(orderLines(lines))
       }
       expect([...LINE_KINDS].filter(k => !kinds.has(k))).toEqual([])
       expect(strikesOfStrikes).toBeGreaterThan(300)
@@ -42,6 +45,53 @@ describe('the same lines', () => {
     PATIENCE,
   )
 })
+
+describe('a late line', () => {
+  it('is put where it goes when all are ordered anew, or all are', () => {
+    const random = createRandom(SEED + 2)
+    let [between, last, anew] = [0, 0, 0]
+    for (let i = 0; i < 1000; i++) {
+      const arrivals = createArrivals()
+      let order: AnyLine[] = []
+      for (const { line } of shuffleSome(random, writeHistory(random, 20))) {
+        const place = arrivals.placeIn(order, line)
+        arrivals.add(line)
+        const whole = orderLines([...arrivals.byId.values()])
+        if (place === undefined) anew++
+        else {
+          if (place < order.length) between++
+          else last++
+          expect(order.toSpliced(place, 0, line), `seed ${SEED + 2}, history ${i}`).toEqual(whole)
+        }
+        order = whole
+      }
+    }
+    expect([between > 300, last > 3000, anew > 300], `${between}, ${last}, ${anew}`).toEqual([true, true, true])
+  })
+  it('costs no more on a long tab than its place is deep', () => {
+    const at = (i: number) => new Date(Date.parse('2026-06-15T08:00:00Z') + i * 1000).toISOString()
+    const [ours, theirs] = [createWriter('van-one'), createWriter('van-two')]
+    const note = (put: typeof ours, i: number) =>
+      put({ id: `line-${i}-${put === ours ? 'ours' : 'theirs'}`, at: at(i), kind: 'note', text: `${i}` })
+    const lines = Array.from({ length: 10000 }, (_, i) => note(ours, i))
+    const kept = Array.from({ length: 20 }, (_, i) => note(theirs, 9900 + i))
+    const fold = createFold(kind, lines)
+    const started = performance.now()
+    for (const line of kept) fold.append([line])
+    expect((performance.now() - started) / kept.length).toBeLessThan(4)
+    expect(fold.state().lines).toEqual(orderLines([...lines, ...kept]))
+  })
+})
+
+/** In the order in which they were written, but each third device-wise late: others overtake it. */
+function shuffleSome(random: Random, written: readonly Written[]): readonly Written[] {
+  const out = [...written]
+  for (let i = out.length - 1; i > 0; i--) {
+    const to = i - random.below(4)
+    if (to >= 0 && out[to]!.line.device !== out[i]!.line.device) out.splice(to, 0, ...out.splice(i, 1))
+  }
+  return out
+}
 
 describe('what is proven of the work', () => {
   it(

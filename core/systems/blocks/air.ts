@@ -9,7 +9,7 @@ import { component, point, type Block } from './block'
 import { note, NOTES } from './causes'
 import { airFaults } from './airFaults'
 import { airTests, type AirOptions } from './airTests'
-import { startsEmpty } from './toldLooks'
+import { startsEmpty } from './toldMotor'
 import { MOST_PRESSURE, RELIEF_OPENS } from './pressureLimits'
 
 const CFM = 0.3048 ** 3 / 60

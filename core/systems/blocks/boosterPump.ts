@@ -6,7 +6,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { coupling, flowField, checkLook, impellerLook, newCheck, shutOffField, worn } from './pumpFaults'
 import { flow, seen } from './testEntry'
-import { neighbours } from './toldLooks'
+import { neighbours } from './toldSupply'
 
 export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
   components: [

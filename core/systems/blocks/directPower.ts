@@ -6,7 +6,8 @@ import { component, point, type Block } from './block'
 import { note } from './causes'
 import { directPowerFaults } from './directPowerFaults'
 import { directPowerTests } from './directPowerTests'
-import { motorSpeed, vehicleLooks } from './toldLooks'
+import { motorSpeed } from './toldMotor'
+import { vehicleLooks } from './toldSupply'
 
 export function directPower(): Block {
   return {

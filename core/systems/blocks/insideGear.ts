@@ -5,7 +5,7 @@ import type { Block } from './block'
 import { CAUSES } from './causes'
 import { always, fault, repair } from './faultEntry'
 import { seen } from './testEntry'
-import { keepsRunning } from './toldLooks'
+import { keepsRunning } from './toldMotor'
 
 export const insideGear = (pull: Repair): Block => ({
   faults: [

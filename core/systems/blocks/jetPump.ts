@@ -7,7 +7,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { coupling, flowField, impellerLook, shutOffField, worn } from './pumpFaults'
 import { seen } from './testEntry'
-import { footValve } from './toldLooks'
+import { footValve } from './toldWater'
 
 export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'threadSealant'>): Block => ({
   components: [

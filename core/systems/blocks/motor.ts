@@ -12,7 +12,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { MOTOR_FIELDS, START_GEAR, WINDINGS } from './motorFields'
 import { amps, leadOhms, seen, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
-import { keepsRunning, cordLook, knownGood, motorFelt } from './toldLooks'
+import { keepsRunning, cordLook, knownGood, motorFelt } from './toldMotor'
 
 export const pullPump = repair({
   id: 'pull-pump',

@@ -10,7 +10,7 @@ import { switchLooks } from './switchLooks'
 import { contactRepair, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
 import { partOhms, volts, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
-import { switchHeat } from './toldLooks'
+import { switchHeat } from './toldMotor'
 
 export function motorSwitch(o: SwitchOptions): Block {
   const burnt = (pole: 1 | 2) =>

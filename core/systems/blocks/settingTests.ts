@@ -3,7 +3,7 @@ import { sayNumber, type ShopPractice } from '../practice'
 import type { Block } from './block'
 import { NOTES } from './causes'
 import { flow, seen } from './testEntry'
-import { coursesOf, howItFalls } from './toldLooks'
+import { coursesOf, howItFalls } from './toldWater'
 
 export interface SettingOptions {
   readonly medium: 'water' | 'air'

@@ -7,7 +7,7 @@ import { always, badJoint, burntContact, degrees, fault, repair, trippedOrOff } 
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, volts, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
-import { disconnectLook, otherLights } from './toldLooks'
+import { disconnectLook, otherLights } from './toldSupply'
 
 export const rewire = repair({
   id: 'replace-damaged-run',

@@ -8,7 +8,7 @@ import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
-import { disconnectLook, fusesLook, otherLights } from './toldLooks'
+import { disconnectLook, fusesLook, otherLights } from './toldSupply'
 
 /** A fault that is as likely on each line. */
 export const eachLine = (change: (line: Pole) => Change) =>

@@ -6,7 +6,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { pullPump } from './motor'
 import { coupling, flowField, newCheck, shutOffField, worn } from './pumpFaults'
 import { seen } from './testEntry'
-import { wellLevel } from './toldLooks'
+import { wellLevel } from './toldWater'
 
 export const wellPump = (): Block => ({
   components: [

@@ -1,0 +1,110 @@
+/**
+ * What people tell of the supply, or a master asks before a meter comes out: other circuits, fuses, wires along the
+ * run, neighbours. Chances are common practice, no source.
+ */
+import type { SeenTest } from '../testTypes'
+import { seen } from './testEntry'
+
+/** What else in the house is out, or dims as it tries to start. */
+export const otherLights = (): SeenTest =>
+  seen({
+    id: 'lights',
+    point: 'supply',
+    title: 'Other lights and circuits: are they all there?',
+    words: ['lights', 'other circuits', 'house lights'],
+    steps: ['Ask, and look: is half of the house out, do the lights dim as it tries?'],
+    outcomes: {
+      fine: { label: 'all there' },
+      half: { label: 'half of them out' },
+      all: { label: 'all out' },
+      dim: { label: 'dim as it starts' },
+    },
+    usual: { fine: 0.952, half: 0.004, all: 0.004, dim: 0.04 },
+    chancesByFault: {
+      'supply.leg-lost': { fine: 0.12, half: 0.8, all: 0.02, dim: 0.06 },
+      'supply.low-volts': { fine: 0.35, half: 0.02, all: 0.01, dim: 0.62 },
+      'feed.high-resistance': { fine: 0.8, half: 0.01, all: 0.01, dim: 0.18 },
+    },
+    chancesByEffect: { groans: { fine: 0.72, half: 0.02, all: 0.01, dim: 0.25 } },
+  })
+
+/** A disconnect opened and looked at; fuses taken out one by one. */
+export const disconnectLook = (): SeenTest =>
+  seen({
+    id: 'disconnect-look',
+    point: 'disconnect',
+    title: 'Look into the disconnect',
+    words: ['disconnect'],
+    minutes: 2,
+    need: 'proven-dead',
+    steps: ['Dead ahead of it: blades, jaws, terminals; the smell as it opens.'],
+    outcomes: { bright: { label: 'bright and tight' }, burnt: { label: 'burnt or loose' } },
+    usual: { bright: 0.98, burnt: 0.02 },
+    chancesByFault: {
+      'disconnect.pole-open': { bright: 0.15, burnt: 0.85 },
+      'feed.high-resistance': { bright: 0.55, burnt: 0.45 },
+    },
+  })
+
+export const fusesLook = (): SeenTest =>
+  seen({
+    id: 'fuses-look',
+    point: 'breaker',
+    title: 'Take the fuses out and try each one',
+    words: ['line fuses'],
+    minutes: 4,
+    need: 'proven-dead',
+    steps: ['Out of their clips, ohms across each: which is open?'],
+    outcomes: {
+      good: { label: 'all whole' },
+      one: { label: 'one blown' },
+      more: { label: 'two or three blown' },
+    },
+    usual: { good: 0.988, one: 0.006, more: 0.006 },
+    chancesByFault: {
+      'breaker.pole-open': { good: 0.12, one: 0.86, more: 0.02 },
+      'breaker.off': { good: 0.4, one: 0.1, more: 0.5 },
+    },
+    chancesByEffect: { 'trips-breaker': { good: 0.06, one: 0.2, more: 0.74 } },
+  })
+
+/** Panel switch worked, wires along the run looked at: on a vehicle. */
+export const vehicleLooks = (): readonly SeenTest[] => [
+  seen({
+    id: 'panel-wiggle',
+    point: 'panel',
+    title: 'Work the panel switch: does it come and go?',
+    words: ['panel switch', 'wiggle'],
+    minutes: 0.7,
+    need: 'live',
+    steps: ['A tap open; press and wriggle the panel switch.'],
+    outcomes: { same: { label: 'no difference' }, comes: { label: 'comes and goes' } },
+    usual: { same: 0.995, comes: 0.005 },
+    chancesByFault: { 'panel.open': { same: 0.3, comes: 0.7 } },
+  }),
+  seen({
+    id: 'wires-look',
+    point: 'line',
+    title: 'Follow the wires: any chafed or pinched?',
+    words: ['wires', 'wiring', 'wire'],
+    minutes: 3,
+    steps: ['Bulkheads, clips, behind the pump: where can it rub?'],
+    outcomes: { whole: { label: 'whole' }, chafed: { label: 'chafed or pinched' } },
+    usual: { whole: 0.98, chafed: 0.02 },
+    chancesByFault: { 'feed.to-chassis': { whole: 0.2, chafed: 0.8 } },
+  }),
+]
+
+/** Whether others on the same main are short of water too. */
+export const neighbours = (): SeenTest =>
+  seen({
+    id: 'neighbours',
+    point: 'inlet',
+    title: 'Have the neighbours pressure?',
+    words: ['neighbours', 'street'],
+    minutes: 1,
+    steps: ['Ask next door, or try a tap ahead of the booster.'],
+    outcomes: { yes: { label: 'they have' }, no: { label: 'they have none either' } },
+    usual: { yes: 0.992, no: 0.008 },
+    chancesByFault: { 'inlet.low': { yes: 0.15, no: 0.85 } },
+  })
