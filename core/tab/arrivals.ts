@@ -1,6 +1,6 @@
 /** The lines of a tab as they arrive: by id, by device and number, which others name them, which stands last. */
 import type { AnyLine } from './lines'
-import { namedBy, placeAmong } from './order'
+import { namedBy, placeAmong, sortsAfter } from './order'
 
 /** A device's lines by number, and the highest of its numbers. */
 interface Numbers {
@@ -30,6 +30,7 @@ export function createArrivals(): Arrivals {
   const aimedAt = new Set<string>()
   const numbers = new Map<string, Numbers>()
   const repeated = new Set<string>()
+  let latest: AnyLine | undefined
   const isNamed = (id: string) => seen.has(id) || aimedAt.has(id)
 
   function add(line: AnyLine): string | undefined {
@@ -37,6 +38,7 @@ export function createArrivals(): Arrivals {
     for (const id of line.seen) seen.add(id)
     const named = namedBy(line)
     if (named !== line.seen) for (const id of named) aimedAt.add(id)
+    if (!latest || sortsAfter(line, latest)) latest = line
     let own = numbers.get(line.device)
     if (!own) numbers.set(line.device, (own = { ids: new Map(), highest: 0 }))
     const twin = line.counter > own.highest ? undefined : own.ids.get(line.counter)
@@ -48,8 +50,10 @@ export function createArrivals(): Arrivals {
 
   function placeIn(order: readonly AnyLine[], line: AnyLine): number | undefined {
     const own = numbers.get(line.device)
+    if (isNamed(line.id) || (own && line.counter <= own.highest)) return undefined
+    if (!latest || sortsAfter(line, latest)) return order.length
     const before = own?.ids.get(own.highest)
-    if (isNamed(line.id) || (own && line.counter <= own.highest) || (before && repeated.has(before))) return undefined
+    if (before && repeated.has(before)) return undefined
     const follows = [...namedBy(line), ...(before ? [before] : [])]
     return placeAmong(order, line, follows.flatMap(id => (id === line.id ? [] : (byId.get(id) ?? []))))
   }

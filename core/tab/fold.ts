@@ -4,9 +4,9 @@
  * out of place is kept and marked (marks.ts).
  *
  * A fold can be kept and added to. A line that belongs at the end costs the same on the 20,000th as on the first; a
- * late one takes the fold back to a checkpoint before its place and on from there. All are ordered anew only
- * where others must move for it, or where many are late at once. The state given out shares its maps with the fold: it holds until
- * the next line is added.
+ * late one takes the fold back to a checkpoint before its place and on from there. All are ordered anew only where
+ * others must move for it, or where many are late at once. The state given out shares its maps with the fold: it
+ * holds until the next line is added.
  */
 import type { SystemKind } from '#core/systems'
 import { resolveLine } from './aliases'

@@ -11,6 +11,9 @@ const before = (a: AnyLine, b: AnyLine): number =>
   compare(a.clock, b.clock) || compare(a.device, b.device) || a.counter - b.counter || compare(a.id, b.id)
 const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
 
+/** Whether a line sorts after another where neither must follow the other. */
+export const sortsAfter = (a: AnyLine, b: AnyLine): boolean => before(a, b) > 0
+
 /**
  * Where a line goes among others in order, of which none stands behind it: behind the last that sorts before it, and
  * all that one needs. Nothing, where a line that it must follow itself sorts after it: then all are ordered anew.
