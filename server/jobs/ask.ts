@@ -24,13 +24,15 @@ interface Answer {
 }
 interface Thread {
   ask(job: JobName, asked: object): Promise<never>
+  /** Ends, unless it has something to do. */
+  rest(): void
   end(): void
 }
 /** Files and sums do not wait for each other. */
 const THREAD_OF = { import: 'files', export: 'files', sums: 'books', table: 'books' } as const
 /** What a thread may hold, MB: it tidies up sooner than it would by itself. */
 const ROOM = { maxOldGenerationSizeMb: 160, maxYoungGenerationSizeMb: 12 }
-/** One that has had nothing to do for so long ends, ms. The books' one stays: it has read all calls. */
+/** One that has had nothing to do for so long ends, ms. The books' one has read all calls, and stays. */
 const IDLE = 10_000
 const threads = new Map<string, Thread>()
 
@@ -38,6 +40,8 @@ export function askJob<J extends JobName>(job: J, at: Place, asked: Jobs[J]['ask
   const script = findWorker()
   if (!script) return runJob(job, at, asked)
   const name = THREAD_OF[job]
+  // a file takes the room that the sums had: they are read again in a second or two
+  if (name === 'files' && !threads.has(name)) threads.get('books')?.rest()
   const thread = threads.get(name) ?? begin(script, at.url, {
     stays: name === 'books',
     // another may have begun in its place
@@ -96,6 +100,9 @@ function begin(script: string, url: string, { stays, gone }: Life): Thread {
       worker.ref()
       worker.postMessage({ id, job, asked })
     }),
+    rest: () => {
+      if (waiting.size === 0) end()
+    },
     end,
   }
   return own

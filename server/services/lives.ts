@@ -21,30 +21,52 @@ const LIVES: Readonly<Record<string, string>> = {
 const LEAST_PARTS = 4
 const YEAR = 365.25 * 86400e3
 
-/** A part has ended where a fault of its component took it off; one taken off besides, or still there, was outlived. */
 export async function livesOf(db: Database, { kind, site }: BooksQuery, today: string): Promise<BooksReply['lives']> {
-  const own = new Map((await db.select({ id: systems.id, kind: systems.kind, site: systems.site }).from(systems))
-    .filter(s => (!kind || s.kind === kind) && (!site || s.site === site)).map(s => [s.id, s]))
-  const known = groupBy(await db.select().from(fitted), f => f.system)
-  const used = groupBy(await db.select().from(partsUsed), p => p.system)
+  const own = (await db.select({ id: systems.id, kind: systems.kind, site: systems.site }).from(systems))
+    .filter(s => (!kind || s.kind === kind) && (!site || s.site === site))
+  const pieces = await readPieces(db)
+  const until = Date.parse(today)
   const lives = new Map<string, Lifetime[]>()
-  for (const id of own.keys()) {
-    const parts: readonly PartUsed[] = used.get(id) ?? []
-    const before: readonly FittedPiece[] = known.get(id) ?? []
-    for (const piece of foldFitted(before, parts)) {
-      if (!piece.fitted) continue
-      const end = piece.removed ?? today
-      const age = (Date.parse(end) - Date.parse(piece.fitted)) / YEAR
-      if (!(age >= 0)) continue
-      const ended = Boolean(piece.removed) && piece.why.startsWith(`${piece.component}.`)
-      const own = lives.get(piece.component)
-      if (own) own.push({ age, ended })
-      else lives.set(piece.component, [{ age, ended }])
-    }
+  for (const { component, from, to, ended } of own.flatMap(s => pieces.get(s.id) ?? [])) {
+    const age = ((to ?? until) - from) / YEAR
+    if (!(age >= 0)) continue
+    const known = lives.get(component)
+    if (known) known.push({ age, ended })
+    else lives.set(component, [{ age, ended }])
   }
   return [...lives].filter(([about, all]) => about in LIVES && all.length >= LEAST_PARTS)
     .map(([about, all]) => ({ about, name: LIVES[about]!, ...plain(survivalOf(all)) }))
     .toSorted((a, b) => b.ended - a.ended || b.parts - a.parts)
+}
+
+/** A part as it was put on and taken off, ms since 1970. */
+interface Piece {
+  readonly component: string
+  readonly from: number
+  readonly to: number | undefined
+  /** a fault of its component took it off; one taken off besides, or still there, was outlived */
+  readonly ended: boolean
+}
+type Pieces = ReadonlyMap<string, readonly Piece[]>
+const read = new WeakMap<Database, { readonly mark: string, readonly pieces: Pieces }>()
+
+/** By system: read once, and again when a part has come. */
+async function readPieces(db: Database): Promise<Pieces> {
+  const mark = JSON.stringify(await partsMark(db))
+  const before = read.get(db)
+  if (before?.mark === mark) return before.pieces
+  const known: ReadonlyMap<string, readonly FittedPiece[]> = groupBy(await db.select().from(fitted), f => f.system)
+  const used: ReadonlyMap<string, readonly PartUsed[]> = groupBy(await db.select().from(partsUsed), p => p.system)
+  const pieces = new Map([...new Set([...known.keys(), ...used.keys()])].map(id =>
+    [id, foldFitted(known.get(id) ?? [], used.get(id) ?? []).flatMap(pieceOf)]))
+  read.set(db, { mark, pieces })
+  return pieces
+}
+
+function pieceOf({ component, fitted: from, removed, why }: FittedPiece): Piece[] {
+  if (!from) return []
+  const to = removed ? Date.parse(removed) : undefined
+  return [{ component, from: Date.parse(from), to, ended: Boolean(removed) && why.startsWith(`${component}.`) }]
 }
 
 const held = new WeakMap<Database, { readonly mark: string, readonly lives: ReadonlyMap<string, number> }>()
@@ -61,5 +83,7 @@ export async function medianLives(db: Database, today: string): Promise<Readonly
 }
 
 /** Changes with each part that comes. */
-export const partsMark = async (db: Database) =>
-  (await db.select({ n: count(), row: max(sql<number>`rowid`) }).from(partsUsed))[0]
+export const partsMark = async (db: Database) => [
+  ...(await db.select({ n: count(), row: max(sql<number>`rowid`) }).from(partsUsed)),
+  ...(await db.select({ n: count(), row: max(sql<number>`rowid`) }).from(fitted)),
+]

@@ -42,6 +42,7 @@ async function sumAnew(
   const told = <S extends { readonly tabs: readonly string[] }>(share: S) => ({ ...share, tabs: latest(share.tabs) })
   const places = await db.select({ id: sites.id, name: sites.name }).from(sites).orderBy(sites.name)
   const kinds = [...new Set(all.map(c => c.kind))]
+  const worked = new Set(all.map(c => c.site))
   return {
     calls: sums.calls,
     firstVisit: told(sums.firstVisit),
@@ -51,7 +52,7 @@ async function sumAnew(
     from: calls[0]?.settledAt.slice(0, 10) ?? '',
     to: calls.at(-1)?.settledAt.slice(0, 10) ?? '',
     kinds: kinds.flatMap(id => (isKindId(id) ? [{ id, name: kindName(id) }] : [])),
-    sites: places.filter(p => all.some(c => c.site === p.id)),
+    sites: places.filter(p => worked.has(p.id)),
     people: [...new Set(all.map(c => c.by).filter(Boolean))].toSorted(),
     faults: faults.map(f => ({
       ...named(f), share: f.share, causes: f.causes.map(named), openCount: f.open.length,

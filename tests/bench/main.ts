@@ -14,7 +14,9 @@ import { filesInMemory } from '../../server/database/files'
 import { openDatabase } from '../../server/database/open'
 import { createWriter } from '#core/tab'
 import { DEMO_OWNER, DEMO_PASSPHRASE } from '../../demo/people'
-import { HEADERS, openPage, scriptsOf, serveDemo, waitFor, type Page, type Served } from '../browser/drive'
+import {
+  HEADERS, openPage, scriptsOf, serveDemo, SERVER_FLAGS, waitFor, type Page, type Served,
+} from '../browser/drive'
 import type { Asked, Timed } from './core.worker'
 import { benchRecord } from './record'
 import type { TimedStations } from './stations.worker'
@@ -276,7 +278,7 @@ async function benchServer() {
   let memory = 0
   for (let i = 0; i < 3; i++) {
     const started = performance.now()
-    const child = spawn(process.execPath, ['--max-semi-space-size=4', '.output/server/index.mjs'], {
+    const child = spawn(process.execPath, [...SERVER_FLAGS, '.output/server/index.mjs'], {
       env: { ...process.env, DATABASE_URL: url, PORT: '4399', HOST: '127.0.0.1' },
       stdio: 'ignore',
     })

@@ -100,8 +100,10 @@ export async function serveDemo(
   }
 }
 
+/** As `npm start` has it. */
+export const SERVER_FLAGS = readFileSync('scripts/server.flags', 'utf8').trim().split(' ')
 export const startServer = (database: string, port: number, env: Readonly<Record<string, string>>) =>
-  spawn(process.execPath, ['--max-semi-space-size=4', '.output/server/index.mjs'], {
+  spawn(process.execPath, [...SERVER_FLAGS, '.output/server/index.mjs'], {
     env: { ...process.env, DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
