@@ -38,7 +38,7 @@ const many = async (times: number, work: (i: number) => Promise<unknown>) => {
 }
 
 const lineOf = (put: ReturnType<typeof createWriter>, id: string) =>
-  put({ id, at: '2026-06-15T11:00:00.000Z', kind: 'reading', test: 'line.volts', value: 230 })
+  put({ id, at: new Date().toISOString(), kind: 'reading', test: 'line.volts', value: 230 })
 async function post(url: string, tab: string, line: { readonly id: string }) {
   const reply = await fetch(`${url}/api/tabs/${tab}/lines`, {
     method: 'POST', headers: HEADERS, body: JSON.stringify({ lines: [line] }),
