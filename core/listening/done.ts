@@ -99,7 +99,8 @@ const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:nipple|port|orifice|sensing (?:line|tube)|(?:little )?hole|diaphragm (?:port|chamber))',
   },
   'set-switch': {
-    by: ['set'], to: '(?:(?:big |range |small |differential )?(?:nut|spring)|cut-? ?(?:in|out)|(?:pressure )?switch)',
+    by: ['set'],
+    to: '(?:(?:big |range |small |differential )?(?:nut|spring|screw)|cut-? ?(?:in|out)|(?:pressure )?switch)',
   },
   'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|switch)' },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
@@ -232,7 +233,8 @@ function waysOf(kind: SystemKind): readonly Compiled[] {
     const way = WAYS[id] ?? WAYS[unstaged(id)]
     if (!way) return []
     const patterns = (of: string) => way.by.flatMap(by => DOINGS[by].map(p => ({ by, said: patternOf(p, of) })))
-    const name = mode.component === unstaged(mode.component) ? way.to : `(?:well )${way.to}`
+    // where the house has the like too, it is named
+    const name = id === unstaged(id) || !modes.has(unstaged(id)) ? way.to : `(?:well )${way.to}`
     return [{ mode, to: new RegExp(`\\b(?:${name})\\b`), own: patterns(name), it: patterns(IT) }]
   })
   compiled.set(kind, fresh)

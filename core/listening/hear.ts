@@ -215,11 +215,14 @@ const BRIDGED
 function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
   const tried = told.some(l => isTrialLine(kind, l))
   // `good cap in, it runs`: that it runs is what the trial showed
-  if (tried) return told.filter((l, i) => !isSound(l) || told.findIndex(t => isTrialLine(kind, t)) > i)
+  const at = told.findIndex(l => isTrialLine(kind, l))
+  if (tried) return told.filter((l, i) => i < at || !(isSound(l) || isGauge(l)))
   const [bridged, apart] = [BRIDGED.test(text), APART.test(text)]
   return told.filter(l => !((bridged && isSound(l)) || (apart && isLetGo(l))))
 }
 
+/** `swapped two leads and it went right to 60`: the gauge of afterwards. */
+const isGauge = (l: DraftLine) => l.kind === 'reading' && unstaged(l.test) === 'gauge'
 const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
 /** Looks at what a hand's help does: that it then runs is their answer. */
 const HELPED: ReadonlySet<string> = new Set([

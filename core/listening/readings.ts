@@ -116,10 +116,12 @@ function sayRead(
   if (test.quantity === 'ohms' && test.condition === 'dead' && !figure?.quantity && !quantity)
     assumed += 0.25
   // a dozen of nothing named, on a battery, is volts
-  if (vehicle && test.quantity === 'ohms' && !figure?.quantity && !quantity && isOfBattery(figure)) return undefined
+  const isBare = !figure?.quantity && !quantity
+  if (vehicle && isBare && ['ohms', 'amps'].includes(test.quantity) && isOfBattery(figure)) return undefined
+  // what is lost across contacts is not what stands behind them
+  if (test.point === 'pilot' && test.quantity === 'volts' && weights.of.has('drop')) return undefined
   // no hand clamps so much without a word of amps
-  const isPlain = !figure?.quantity && !quantity
-  if (test.quantity === 'amps' && isPlain && !place && (figure?.value ?? 0) > MOST_CLAMPED) return undefined
+  if (test.quantity === 'amps' && isBare && !place && (figure?.value ?? 0) > MOST_CLAMPED) return undefined
   if (test.condition === 'splice' && !variant) return undefined
   // at rest and as it runs are two readings
   const running = test.condition === 'running' || test.condition === 'calling'
@@ -141,7 +143,7 @@ function sayRead(
     assumed += (figure.value ?? 0) > MOST_BARE_GALLONS ? 3 : 0.7
   if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MOST_CLAMPED) assumed += 0.3
   // after volts a bare figure is volts
-  if (['ohms', 'pressure'].includes(test.quantity) && bearing.nearQuantity === 'volts' && isPlain) assumed += 0.8
+  if (['ohms', 'pressure'].includes(test.quantity) && bearing.nearQuantity === 'volts' && isBare) assumed += 0.8
   // after ohms a bare figure is ohms
   if (test.quantity === 'amps' && bearing.nearQuantity === 'ohms' && !figure?.quantity && !quantity) assumed += 0.5
   // what is hardly volts at all, at a place that only a small word names

@@ -6,6 +6,7 @@ export const SHORT_WORDS: readonly Joined[] = [
   ['battery', 'batt?'],
   ['transformer secondary', 'xfmr sec(?:ondary)?', 'transformer sec'],
   ['transformer', 'xfmr', 'xformer'],
+  ['them', '\'em'],
   ['control', 'ctl', 'ctrl'],
   ['pressure switch', 'ps', 'p/s', 'press sw', 'psw'],
   ['switch', 'sw'],

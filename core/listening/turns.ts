@@ -5,6 +5,35 @@
 export type Joined = readonly [to: string, ...said: string[]]
 
 export const TURNS: readonly Joined[] = [
+  // an insulation tester, read in passing
+  [
+    'meg toground 0',
+    '(?:the )?(?:meg|insulation tester)(?: won?[\'’]?t| does ?n[\'’]?t| never| wouldn[\'’]?t)? ?(?:even )?'
+    + '(?:come|came|move|budge|get|got)(?:s|d)? (?:up )?(?:off|from)(?: of)?(?: the)? (?:zero|peg|0)',
+  ],
+  [
+    'meg toground over $1 meg',
+    '(?:the )?insulation tester(?: is| reads| says| shows| was|\'s)? (?:over|better than|above|past) (\\d+)'
+    + '(?: megs?| meg ?ohms?)?',
+  ],
+  [
+    'meg toground $1 meg',
+    'meg(?:ged|g?er|\\W?d)? (?:out )?(?:the|that|each|every) (?:motor|pump|leads?)(?: (?:at|in) the [a-z]+)?'
+    + '(?: with the leads? (?:apart|off|open|lifted))?,? (?:and )?(?:i )?(?:got |it[\'’]?s |reads |read )?'
+    + '(\\d*\\.?\\d+)(?: megs?| meg ?ohms?)?(?: (?:on|from|at) t ?[123])?',
+  ],
+  ['all three', 'all (?:the way )?(?:around|round|across)|across the board'],
+  ['bothlegs', 'both poles(?= (?:reads? |shows? |are |have |at |is )?\\d)'],
+  // what a coil is wound for is not read
+  [
+    '$1 volts on the coil',
+    '(\\d{1,3})(?: volts?)? (?:on|at|across) (?:the|a|that) (?:24|110|115|120|208|220|230|240)(?: volts?)? coil',
+  ],
+  [
+    'gauge $1',
+    '(?:the )?gauge (?:goes|went|gets|got|climbs|climbed|runs|ran)(?: all the way| right| clear)?(?: up)? to'
+    + ' (\\d{2,3})',
+  ],
   [
     'swapped two leads',
     '(?:swapped|switched|reversed|flipped|traded|changed) (?:any )?two of the (?:leads|wires|phases|legs)'

@@ -53,7 +53,10 @@ export const MOTOR: Sayings = {
     what: ['motor', 'motor case', 'motor housing'],
     is: {
       usual: ['cool', 'warm', 'not hot', 'barely warm', 'stone cold', 'normal temperature', 'normal heat'],
-      hot: ['hot', 'too hot to touch', 'toohot', 'overheated', 'fry an egg', 'hot as a stove'],
+      hot: [
+        'hot', 'way too hot', 'so hot not touch', 'not touch', 'too hot to touch', 'toohot', 'overheated',
+        'fry an egg', 'hot as a stove',
+      ],
     },
     said: {
       usual: ['motor cool', 'motor warm', 'motor not hot', 'motor feels normal'],
@@ -100,6 +103,7 @@ export const MOTOR: Sayings = {
     said: {
       runs: [
         'pluggedin starts', 'pluggedin wall starts good', 'runs on another outlet', 'good outlet runs',
+        'plugged straight in the wall goes', 'straight in the wall goes', 'plugged straight in starts',
         'runs off the house', 'runs straight off the panel', 'runs on a good outlet', 'plugged in runs fine',
         'runs plugged into the wall', 'runs on another circuit', 'on a short cord it runs', 'runs on the generator',
       ],
@@ -252,7 +256,8 @@ export const MOTOR: Sayings = {
         'startswitch drops out',
       ],
       'no-click': [
-        'not hear click', 'not hear click speed slow', 'no click speed', 'no click', 'no click from the startswitch',
+        'no click winds down', 'never clicks', 'not hear click', 'not hear click speed slow', 'no click speed',
+        'no click', 'no click from the startswitch',
         'no click as it slows', 'startswitch does not drop out',
       ],
     },

@@ -5,7 +5,10 @@ export const SOURCE: Sayings = {
   'level-look': {
     what: ['water level', 'static level', 'level in the well', 'water in the well', 'well level'],
     is: {
-      covered: ['good', 'plenty', 'high', 'way over the pump', 'above the pump', 'full', 'near the top', 'feet over'],
+      covered: [
+        'good', 'where it always was', 'same as always', 'usual', 'normal', 'plenty', 'high', 'way over the pump',
+        'above the pump', 'full', 'near the top', 'feet over',
+      ],
       low: ['low', 'dry', 'down to the pump', 'empty', 'below the pump', 'way down', 'dropped'],
     },
     said: {
@@ -50,7 +53,7 @@ export const SOURCE: Sayings = {
   'starts-empty': {
     what: ['tank empty', 'no air in the tank', 'drained the tank', 'zero in the tank'],
     is: {
-      same: ['still hums', 'still not start', 'same', 'still trips', 'not start either'],
+      same: ['still hums', 'still not start', 'still will not', 'same', 'still trips', 'not start either'],
       empty: ['starts', 'starts fine', 'starts right up', 'runs', 'runs fine', 'kicks right on'],
     },
     said: {
@@ -258,7 +261,8 @@ export const SOURCE: Sayings = {
         'vent water at once',
       ],
       air: [
-        'ventscrew air', 'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'ventscrew spits air',
+        'ventscrew air', 'noth but air', 'plug noth but air', 'cracked the plug air', 'cracked the plug noth but air',
+        'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'ventscrew spits air',
         'air out of the vent', 'vent spits',
       ],
     },
@@ -299,7 +303,7 @@ export const SOURCE: Sayings = {
       dead: [
         'hung up', 'stuck', 'caught', 'tangled', 'wrapped', 'laid over', 'sunk', 'waterlogged', 'full of water',
         'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high', 'pinned up',
-        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop',
+        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop', 'wedged', 'wedged under', 'jammed up',
       ],
       held: [
         'lifted still runs', 'lifted noth', 'lifted not stop', 'wire off pump stop', 'unplugged pump stop',

@@ -30,7 +30,7 @@ export const START_GEAR: Sayings = {
       sound: ['looks good', 'not bulged', 'looks new'],
       bulged: [
         'bulged', 'blown', 'blew', 'blew up', 'exploded', 'leaking', 'popped', 'cracked open', 'oil out', 'burnt',
-        'goo', 'puffed up', 'blown out', 'black', 'ruptured',
+        'hole blown', 'hole in', 'goo', 'puffed up', 'blown out', 'black', 'ruptured',
       ],
     },
     said: {

@@ -284,6 +284,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           'feed.to-earth': { tight: 0.3, burnt: 0.1, chafed: 0.6 },
           'run.high-resistance': { tight: 0.15, burnt: 0.8, chafed: 0.05 },
           'run.open': { tight: 0.3, burnt: 0.35, chafed: 0.35 },
+          'run.to-earth': { tight: 0.3, burnt: 0.1, chafed: 0.6 },
           'feed.leg-to-leg': { tight: 0.3, burnt: 0.15, chafed: 0.55 },
           // what burns a contact heats the screw beside it
           'switch.pole1-burnt': { tight: 0.56, burnt: 0.42, chafed: 0.02 },

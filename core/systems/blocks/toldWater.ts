@@ -58,6 +58,7 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
     chancesByFault: {
       'pipe.holed:1': { reaches: 0.7, stalls: 0.3 },
       'pipe.holed:2': { reaches: 0.15, stalls: 0.85 },
+      'pipe.holed:3': { reaches: 0.02, stalls: 0.98 },
       'house.leak:2': { reaches: 0.45, stalls: 0.55 },
       'pump.worn:2': { reaches: 0.2, stalls: 0.8 },
     },
@@ -92,6 +93,7 @@ export const howItFalls = (): SeenTest =>
       'check.leaking:2': { holds: 0.02, slow: 0.2, once: 0.78 },
       'pipe.holed:1': { holds: 0.2, slow: 0.6, once: 0.2 },
       'pipe.holed:2': { holds: 0.03, slow: 0.25, once: 0.72 },
+      'pipe.holed:3': { holds: 0.02, slow: 0.08, once: 0.9 },
       'house.leak:1': { holds: 0.12, slow: 0.83, once: 0.05 },
       'house.leak:2': { holds: 0.02, slow: 0.28, once: 0.7 },
       'relief.weeping': { holds: 0.2, slow: 0.72, once: 0.08 },

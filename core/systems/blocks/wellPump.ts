@@ -118,13 +118,18 @@ export const wellPump = (): Block => ({
       severities: degrees(
         {
           name: 'small',
-          share: 0.5,
+          share: 0.4,
           change: h => ({ 'check.leak': h['pump.flow'] * 0.15, 'pump.flow': h['pump.flow'] * 0.85 }),
         },
         {
           name: 'large',
-          share: 0.5,
+          share: 0.4,
           change: h => ({ 'check.leak': h['pump.flow'] * 0.6, 'pump.flow': h['pump.flow'] * 0.4 }),
+        },
+        {
+          name: 'parted',
+          share: 0.2,
+          change: h => ({ 'check.leak': h['pump.flow'] * 1.2, 'pump.flow': h['pump.flow'] * 0.02 }),
         },
       ),
       effect: 'runs-weak',
