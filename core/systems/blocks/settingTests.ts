@@ -169,6 +169,12 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
           'rapid-cycles': { 'stops': 0.95, 'runs-on': 0.05 },
           'starts-alone': { 'stops': 0.93, 'runs-on': 0.07 },
         },
+        // so far past its mark nobody waits for it
+        chancesByFault: {
+          'switch.out-of-setting:3': { 'stops': 0.6, 'runs-on': 0.4 },
+          'switch.out-of-setting:4': { 'stops': 0.2, 'runs-on': 0.8 },
+          'switch.out-of-setting:7': { 'stops': 0.03, 'runs-on': 0.97 },
+        },
       }),
     ],
     notes: [NOTES.rapidCycling],

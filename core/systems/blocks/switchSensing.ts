@@ -146,7 +146,7 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       severities: degrees(
         moved('10 psi low', 0.3, -10 * PSI),
         moved('20 psi low', 0.15, -20 * PSI),
-        moved('8 psi high', water ? 0.22 : 0.27, 8 * PSI),
+        moved('8 psi high', 0.22, 8 * PSI),
         moved('18 psi high', 0.15, 18 * PSI),
         {
           name: 'stops 6 psi over its start',
@@ -158,7 +158,7 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
           share: 0.05,
           change: h => ({ 'set.cutIn': h['set.cutOut'] - 7 * PSI }),
         },
-        ...(water ? [OUT_OF_REACH] : []),
+        water ? OUT_OF_REACH : moved('35 psi high', 0.05, 35 * PSI),
       ),
       repair: repair({
         id: 'set-switch',
