@@ -46,6 +46,21 @@ describe('what was put right and was it', () => {
   })
 })
 
+describe('that it works', () => {
+  const kind = kindFor('booster')
+  const tables = requireOk(prepareSystem('booster', {}))
+  const leading = (...drafts: DraftLine[]) => {
+    const { suspects, puzzles } = isolate(tables, folded(kind, [opened, ...drafts]))
+    return { chances: suspects.map(s => [s.fault, s.chance]), puzzles }
+  }
+  it('said before anything was put right is weighed for nothing, and puzzles nobody', () => {
+    const vent = saw('vent', 'air')
+    expect(leading(vent, saw('works', 'yes'))).toEqual(leading(vent))
+    const bled: DraftLine = { kind: 'repair', component: 'pump', fault: 'pump.air-lock', text: 'bled' }
+    expect(leading(vent, bled, saw('works', 'yes')).chances).not.toEqual(leading(vent, bled).chances)
+  })
+})
+
 describe('what the lines make of a nameplate that leaves a thing open', () => {
   const supposed = (kind: 'booster' | 'jet', drafts: readonly DraftLine[], nameplate = {}) =>
     requireOk(
@@ -67,6 +82,15 @@ describe('what the lines make of a nameplate that leaves a thing open', () => {
     expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115 }).supplyVolts).toBe(240)
     expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115, 'motor.dualVoltage': 0 }).supplyVolts)
       .toBe(120)
+  })
+  it('takes 55 psi ahead of a booster for a good main; not a weak one, nor against its plate', () => {
+    const taken = (psi: number, plate = {}) => supposed('booster', [read('inlet.pressure', psi * PSI)], plate)
+    const good = taken(55)
+    expect([good.nameplate['inlet.pressure'], good.nameplate['switch.cutIn']]).toEqual([55 * PSI, 63 * PSI])
+    expect(good.assumptions.map(a => a.text).join()).toContain('55 psi taken, as the lines have it')
+    expect(taken(12).nameplate['inlet.pressure']).toBeUndefined()
+    expect(taken(55, { 'switch.cutIn': 40 * PSI }).nameplate['inlet.pressure']).toBeUndefined()
+    expect(taken(35, { 'switch.cutIn': 40 * PSI }).nameplate).toMatchObject({ 'inlet.pressure': 35 * PSI })
   })
   it('has the cut-off whose lever was looked at', () => {
     const model = supposed('jet', [saw('lever', 'off')])

@@ -6,7 +6,7 @@ import type { SystemModel, Test } from '#core/systems'
 import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { readingChance } from './likelihood'
-import { isOfNewSwitch } from './newSwitch'
+import { isUnweighed } from './unweighed'
 import { isSeenAnew } from './tables'
 import type { Tables } from './tables'
 
@@ -52,7 +52,7 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
   return state.evidence.flatMap((evidence) => {
     const { line } = evidence
     const table = tables.tests.get(line.test)
-    if (!table || isOfNewSwitch(model, evidence)) return []
+    if (!table || isUnweighed(model, evidence)) return []
     const standing = leaders.map(h => (evidence.repaired.length > 0 ? model.without(h, evidence.repaired) : h))
     const fits = standing.some(h => weightOf(tables, evidence, h) > POOR)
     if (fits) return []

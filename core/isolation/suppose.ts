@@ -2,7 +2,7 @@
  * What the lines say of a nameplate that leaves a thing open: 238 V at the line side is no fault of a 115 V booster,
  * it is a 230 V one, and who looks at the voltage links has a motor for two voltages. Only volts between the wires of
  * the feed count, and only where they lie as near to another usual supply as they lie far from the one that would be
- * taken.
+ * taken. A good main at the inlet is what the main has there.
  */
 import {
   kindFor,
@@ -16,6 +16,7 @@ import {
   type SystemModel,
 } from '#core/systems'
 import type { Result } from '#core/foundation'
+import { PSI } from '#core/units'
 import type { TabState } from '#core/tab'
 import type { Tables } from './tables'
 
@@ -35,6 +36,7 @@ export function prepareWith(
     ...supposeOptions(model.kind, nameplate, state),
     ...supposeVolts(model, nameplate, state),
     ...supposeControl(model, nameplate, state),
+    ...supposeInlet(model, nameplate, state),
   }
   const fields = Object.keys(supposed) as NameplateKey[]
   return fields.length === 0 ? plain : prepare({ ...nameplate, ...supposed }, fields)
@@ -97,6 +99,26 @@ const LOW_SETTING = 130
 const isLow = (kind: SystemKind, nameplate: Nameplate, plated: number) =>
   plated <= LOW_SETTING && nameplate['motor.dualVoltage'] !== 0
   && optionsOf(kind).some(o => o.key === 'motor.dualVoltage')
+
+/** From this pressure on a main is no weak one; a booster starts so far above it, and stops so far above that. */
+const [GOOD_MAIN, STARTS, STOPS] = [28 * PSI, 8 * PSI, 20 * PSI]
+
+/** 55 psi at the inlet is no fault: it is what the main has here, and the switch of a booster is set above it. */
+function supposeInlet(
+  { kind }: SystemModel,
+  nameplate: Nameplate,
+  { evidence }: Pick<TabState, 'evidence'>,
+): Nameplate {
+  if (nameplate['inlet.pressure'] !== undefined || !kind.tests.some(t => t.id === INLET)) return {}
+  const read = evidence.flatMap(({ line }) =>
+    line.kind === 'reading' && line.test === INLET && line.value !== null ? [line.value] : [])
+  const most = Math.max(0, ...read)
+  const cutIn = nameplate['switch.cutIn'] ?? most + STARTS
+  if (most < GOOD_MAIN || most >= cutIn) return {}
+  const cutOut = nameplate['switch.cutOut'] ?? cutIn + STOPS
+  return { 'inlet.pressure': most, 'switch.cutIn': cutIn, 'switch.cutOut': cutOut }
+}
+const INLET = 'inlet.pressure'
 
 const UPSTREAM: ReadonlySet<string> = new Set(['supply', 'breaker', 'disconnect', 'line'])
 /** Volts that control transformers usually give; common practice, no source. */

@@ -9,7 +9,7 @@ import { failedIn, faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
 import { likelihoods, likelihoodUnder } from './likelihood'
-import { isOfNewSwitch } from './newSwitch'
+import { isUnweighed } from './unweighed'
 import { besideOthers } from './supplyLevel'
 import { OTHER, type Tables } from './tables'
 
@@ -69,7 +69,7 @@ export interface Ranking {
 const UNEXPLAINED = 0.3
 
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
-  const speaking = told.evidence.filter(e => !isOfNewSwitch(tables.model, e))
+  const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
   const state = { ...told, evidence: besideOthers(tables, speaking) }
   const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])

@@ -1,5 +1,6 @@
 /** The kinds of system the product knows. Adding a kind is adding its folder and its row here. */
 import { fail, ok, type Result } from '#core/foundation'
+import { formatValue } from '#core/units'
 import { booster } from './booster'
 import { compressorDirect } from './compressor-direct'
 import { compressorPilot } from './compressor-pilot'
@@ -129,16 +130,17 @@ export function buildModel(
   const badField = findBadField(kindFor(kind, nameplate), nameplate)
   if (badField) return badField
   const described = describeSystem(kind, nameplate, practice)
-  const supposed = (options.supposed ?? []).map(field => supposedOf(described.kind, field, nameplate))
+  const supposed = (options.supposed ?? []).map(field => supposedOf(described, field, nameplate))
   const plate = { ...described.plate, assumptions: [...described.plate.assumptions, ...supposed] }
   return buildSystemModel({ ...described, plate }, nameplate, options)
 }
 
-function supposedOf(kind: SystemKind, field: NameplateKey, nameplate: Nameplate): Assumption {
+function supposedOf({ kind, practice }: Description, field: NameplateKey, nameplate: Nameplate): Assumption {
   const value = nameplate[field] ?? 0
   const known = kind.components
     .flatMap(c => (c.fields ?? []).map(f => ({ f, key: keyOf(c.id, f.id) })))
     .find(({ key }) => key === field)?.f
-  const said = known?.choices?.[value] ?? `${value} V`
+  const quantity = known?.quantity === 'pressure' ? 'pressure' : 'volts'
+  const said = known?.choices?.[value] ?? formatValue(quantity, value, practice.units)
   return { field, text: `${known?.label ?? field} not given: ${said} taken, as the lines have it`, weight: 0.3 }
 }

@@ -221,7 +221,7 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
       usual: { water: 0.98, air: 0.02 },
       chancesByFault: {
         'pump.air-lock': { water: 0.03, air: 0.97 },
-        'strainer.blocked:2': { water: 0.6, air: 0.4 },
+        'strainer.blocked:2': { water: 0.8, air: 0.2 },
       },
     }),
   ],

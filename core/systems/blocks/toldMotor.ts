@@ -158,8 +158,9 @@ export const cordLook = (): SeenTest =>
     },
     usual: { short: 0.92, long: 0.08 },
     chancesByFault: {
-      'feed.high-resistance': { short: 0.4, long: 0.6 },
-      'supply.low-volts': { short: 0.7, long: 0.3 },
+      // the cord is the feed: a weak supply stands ahead of it
+      'feed.high-resistance': { short: 0.3, long: 0.7 },
+      'supply.low-volts': { short: 0.88, long: 0.12 },
     },
   })
 
