@@ -8,7 +8,7 @@ import { emptyLog } from '../database/pragmas'
 import { useFiles, useOpenedDatabase } from '../database/use'
 import type { Database } from '../database/types'
 import { askJob, endJobs } from '../jobs/ask'
-import { HELD, unfinishedImports } from '../services/imports'
+import { HELD, leftImports, unfinishedImports } from '../services/imports'
 import { createOthers, LOOK_EVERY } from '../services/others'
 import { endWatching } from '../services/watch'
 
@@ -47,8 +47,8 @@ async function goOn(db: Database, url: string) {
   await tidy(besideBook(url, 'incoming'), await unfinishedImports(db))
   for (;;) {
     // another machine's file is not here: it goes on there
-    const going = (await unfinishedImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))
-    for (const id of going)
+    const left = (await leftImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))
+    for (const id of left)
       await askJob('import', { db, files: useFiles(), url }, { id, path: besideBook(url, `incoming/${id}`) })
         .catch((error: unknown) => console.error(`import ${id}: ${error instanceof Error ? error.message : ''}`))
     await wait(HELD / 4, undefined, { ref: false })

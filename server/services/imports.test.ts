@@ -13,7 +13,9 @@ import { imports, lines, staged, tabs } from '../database/schema'
 import type { Database } from '../database/types'
 import { exportBook, importBook } from './books'
 import { giveOut } from './giveOut'
-import { beginImport, cancelImport, HELD, readImport, runImport, stagedPieces, unfinishedImports } from './imports'
+import {
+  beginImport, cancelImport, HELD, leftImports, readImport, runImport, stagedPieces, unfinishedImports,
+} from './imports'
 import { addLines, linesOf } from './lines'
 import { line } from './testBook'
 import { verifyBook } from './verify'
@@ -162,7 +164,10 @@ describe('a file taken in piece by piece', () => {
     await beginImport(own.db, 'import-full', { layTo: '2026-06-15' })
     await stopAt(own, 'import-full', path, 3, 'SQLITE_FULL: database or disk is full')
     expect(await readImport(own.db, 'import-full')).toMatchObject({ state: 'applying', problem: { code: 'disk-full' } })
+    const later = Date.now() + 2 * HELD
+    expect([await leftImports(own.db), await leftImports(own.db, later)]).toEqual([[], ['import-full']])
     await runImport(own.db, own.files, 'import-full', path)
+    expect(await leftImports(own.db, later)).toEqual([])
     const told = await readImport(own.db, 'import-full')
     expect([told.state, told.problem, told.tabs]).toEqual(['done', undefined, 6])
     own.close()

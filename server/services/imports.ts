@@ -61,6 +61,12 @@ export const unfinishedImports = async (db: Database): Promise<string[]> =>
 /** How long a run is believed to be at it after it last said so, ms. */
 export const HELD = 12_000
 
+/** Those that nobody has in hand: who has just begun one is given as long to take it. */
+export const leftImports = async (db: Database, now = Date.now()): Promise<string[]> =>
+  (await db.select({ id: imports.id }).from(imports).where(and(
+    inArray(imports.state, [...GOING]), lt(imports.held, now), lt(imports.at, new Date(now - HELD).toISOString()),
+  ))).map(r => r.id)
+
 /** Takes one in hand, or says again that it is. @returns whether it is this run's now, and no other's */
 async function hold(db: Database, id: string, holder: string): Promise<boolean> {
   const now = Date.now()
