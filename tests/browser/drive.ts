@@ -104,7 +104,9 @@ export async function serveDemo(
 export const SERVER_FLAGS = readFileSync('scripts/server.flags', 'utf8').trim().split(' ')
 export const startServer = (database: string, port: number, env: Readonly<Record<string, string>>) =>
   spawn(process.execPath, [...SERVER_FLAGS, '.output/server/index.mjs'], {
-    env: { ...process.env, DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', ...env },
+    env: {
+      ...process.env, MALLOC_ARENA_MAX: '2', DATABASE_URL: database, PORT: String(port), HOST: '127.0.0.1', ...env,
+    },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
 export const isUp = (url: string) =>
