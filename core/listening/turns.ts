@@ -13,12 +13,12 @@ export const TURNS: readonly Joined[] = [
   ],
   [
     'meg toground over $1 meg',
-    '(?:the )?insulation tester(?: is| reads| says| shows| was|\'s)? (?:over|better than|above|past) (\\d+)'
+    '(?:the )?(?:meg|insulation tester)(?: is| reads| says| shows| was|\'s)? (?:over|better than|above|past) (\\d+)'
     + '(?: megs?| meg ?ohms?)?',
   ],
   [
     'meg toground $1 meg',
-    'meg(?:ged|g?er|\\W?d)? (?:out )?(?:the|that|each|every) (?:motor|pump|leads?)(?: (?:at|in) the [a-z]+)?'
+    'meg(?:ged|\\W?d)? (?:out )?(?:the|that|each|every) (?:motor|pump|leads?)(?: (?:at|in) the [a-z]+)?'
     + '(?: with the leads? (?:apart|off|open|lifted))?,? (?:and )?(?:i )?(?:got |it[\'’]?s |reads |read )?'
     + '(\\d*\\.?\\d+)(?: megs?| meg ?ohms?)?(?: (?:on|from|at) t ?[123])?',
   ],
