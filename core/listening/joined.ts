@@ -1,4 +1,5 @@
-import { TURNS, type Joined } from './turns'
+import type { Joined } from './turnOf'
+import { TURNS } from './turns'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 
 /**

@@ -3,7 +3,7 @@
  * range and no reading, what was only taken off to read it. What becomes nothing is passed over.
  */
 import { SHORT_WORDS } from './shortWords'
-import type { Joined } from './turns'
+import type { Joined } from './turnOf'
 
 const VOLTS = '(\\d{1,3})(?: ?v(?:olts?)?)?'
 const NOUGHT = '(nothing|zero|none|dead|0|\\d{1,3})'

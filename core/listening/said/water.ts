@@ -343,40 +343,6 @@ export const WATER: Sayings = {
       ],
     },
   },
-  'tank-look': {
-    what: ['freshtank', 'fresh water tank', 'tank', 'tank gauge'],
-    is: {
-      water: [
-        'full', 'half full', 'over half', 'half', 'two thirds', 'three quarters', 'has water', 'plenty', 'water in it',
-        'topped off',
-      ],
-      empty: ['empty', 'dry', 'no water', 'out of water', 'drained', 'nothing in it'],
-    },
-    said: {
-      water: [
-        'tank is full', 'fresh tank full', 'plenty in the tank', 'freshtank has water', 'water in the freshtank',
-        'freshtank good',
-      ],
-      empty: [
-        'tank nearlyempty', 'out of water', 'tank dry', 'no water on board', 'freshtank empty', 'freshtank dry',
-        'no water in the freshtank', 'tank is empty',
-      ],
-    },
-  },
-  'weep': {
-    what: ['pump head', 'weephole', 'under the pump', 'bottom of the pump', 'pump housing'],
-    is: {
-      dry: ['dry', 'not leak', 'bone dry'],
-      wet: ['wet', 'leaks', 'water', 'puddle'],
-    },
-    said: {
-      dry: ['weephole dry', 'pump head dry', 'dry under the head'],
-      wet: [
-        'leaks at the head', 'drips from the pump head', 'pump leaks', 'weephole leaks', 'weephole wet',
-        'leaks under the head', 'wet under the pump',
-      ],
-    },
-  },
   'belt-off': {
     what: ['belt off', 'slipped the belt off', 'belt removed', 'without the belt'],
     is: {
