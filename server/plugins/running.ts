@@ -8,7 +8,7 @@ import { emptyLog } from '../database/pragmas'
 import { useFiles, useOpenedDatabase } from '../database/use'
 import type { Database } from '../database/types'
 import { askJob, endJobs } from '../jobs/ask'
-import { HELD, leftImports, unfinishedImports } from '../services/imports'
+import { clearStaged, HELD, leftImports, unfinishedImports } from '../services/imports'
 import { createOthers, LOOK_EVERY } from '../services/others'
 import { endWatching } from '../services/watch'
 
@@ -45,6 +45,7 @@ const LEFT = HOUR
 async function goOn(db: Database, url: string) {
   await tidy(besideBook(url, 'outgoing'), [])
   await tidy(besideBook(url, 'incoming'), await unfinishedImports(db))
+  await clearStaged(db)
   for (;;) {
     // another machine's file is not here: it goes on there
     const left = (await leftImports(db)).filter(id => existsSync(besideBook(url, `incoming/${id}`)))

@@ -14,7 +14,7 @@ import type { Database } from '../database/types'
 import { exportBook, importBook } from './books'
 import { giveOut } from './giveOut'
 import {
-  beginImport, cancelImport, HELD, leftImports, readImport, runImport, stagedPieces, unfinishedImports,
+  beginImport, cancelImport, clearStaged, HELD, leftImports, readImport, runImport, stagedPieces, unfinishedImports,
 } from './imports'
 import { addLines, linesOf } from './lines'
 import { line } from './testBook'
@@ -170,6 +170,18 @@ describe('a file taken in piece by piece', () => {
     expect(await leftImports(own.db, later)).toEqual([])
     const told = await readImport(own.db, 'import-full')
     expect([told.state, told.problem, told.tabs]).toEqual(['done', undefined, 6])
+    own.close()
+  })
+  it('leaves nothing laid by where the server stopped right at the end of one', async () => {
+    const own = await bare()
+    const path = put(NURSERY)
+    for (const id of ['import-ended', 'import-going']) {
+      await beginImport(own.db, id, { layTo: '2026-06-15' })
+      await stopAt(own, id, path, 2)
+    }
+    await own.db.update(imports).set({ state: 'done' }).where(eq(imports.id, 'import-ended'))
+    await clearStaged(own.db)
+    expect(await own.db.selectDistinct({ of: staged.import }).from(staged)).toEqual([{ of: 'import-going' }])
     own.close()
   })
   it('stops when it is told to: tabs that went in are whole, and the same file goes on', async () => {

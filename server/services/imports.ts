@@ -7,7 +7,7 @@ import { randomUUID } from 'node:crypto'
 import { createReadStream, existsSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { setImmediate as turn } from 'node:timers/promises'
-import { and, asc, count, eq, inArray, lt, or, sql } from 'drizzle-orm'
+import { and, asc, count, eq, inArray, lt, notInArray, or, sql } from 'drizzle-orm'
 import type { ImportReply } from '#contracts'
 import { readBook, type BookProblem, type ReadBook, type ReadSite } from '#core/formats'
 import { createPieceReader, type Piece } from '#core/pieces'
@@ -57,6 +57,11 @@ export async function cancelImport(db: Database, id: string): Promise<ImportRepl
 export const unfinishedImports = async (db: Database): Promise<string[]> =>
   (await db.select({ id: imports.id }).from(imports).where(inArray(imports.state, [...GOING])))
     .map(r => r.id)
+
+/** What a stop right at the end of one left in staging. */
+export const clearStaged = (db: Database) => write(db, [db.delete(staged).where(notInArray(
+  staged.import, db.select({ id: imports.id }).from(imports).where(inArray(imports.state, [...GOING])),
+))])
 
 /** How long a run is believed to be at it after it last said so, ms. */
 export const HELD = 12_000

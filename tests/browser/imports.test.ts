@@ -73,7 +73,7 @@ describe('a file that is taken in', () => {
     await post(served.url)
     await waitFor(async () => !(await going(served)), 60000, 'the file to be in')
     expect((await look<{ id: string }>(served, LINES)).map(l => l.id)).toEqual(expected)
-    expect(await count(served, 'staged')).toBe(0)
+    await waitFor(async () => await count(served, 'staged') === 0, 20000, 'what was laid by to be gone')
     await served.remove()
   }, 300_000)
 
@@ -94,7 +94,10 @@ describe('a file that is taken in', () => {
       await waitFor(async () => !(await going(served)), 90000, 'the other to go on')
       expect((await holders())[0]).not.toEqual(first)
       expect(await count(served, OWN)).toBe(TABS)
-      expect(readdirSync(join(dirname(served.database.replace('file:', '')), 'incoming'))).toEqual([])
+      // what was laid by for it goes once it is in
+      const incoming = join(dirname(served.database.replace('file:', '')), 'incoming')
+      const tidied = async () => readdirSync(incoming).length === 0 && await count(served, 'staged') === 0
+      await waitFor(tidied, 20000, 'its file to be gone')
     }
     finally {
       other.kill('SIGKILL')
