@@ -21,6 +21,8 @@ export interface WaterPlant {
     readonly shutOff: number
     readonly inlet: number
     readonly turns: boolean
+    /** what it holds up the water that a main pushes through it, worn or not, Pa/(m³/s)²; by its own curve if not given */
+    readonly passage?: number
   }
   /** what the source gives at most, m³/s */
   readonly yield: number
@@ -186,12 +188,13 @@ function createHydraulics({
 }: WaterPlant) {
   const { freeFlow, shutOff, inlet, turns } = pump
   const resistance = 1 / freeFlow ** 2 + filterBefore / shutOff
-  const still = filterBefore + shutOff / freeFlow ** 2
+  const still = filterBefore + (pump.passage ?? shutOff / freeFlow ** 2)
   const pumped = (p: number, on: boolean) => {
     if (check.stuckShut) return 0
-    if (on && turns) return Math.min(most, Math.sqrt(Math.max(0, (1 - (p - inlet) / shutOff) / resistance)))
-    // standing still, a pump on a main lets the main's own pressure through
-    return inlet > p ? Math.min(most, Math.sqrt((inlet - p) / still)) : 0
+    // a main's own pressure comes through a pump that stands still, or gives less than that
+    const pushed = inlet > p ? Math.sqrt((inlet - p) / still) : 0
+    const given = on && turns ? Math.sqrt(Math.max(0, (1 - (p - inlet) / shutOff) / resistance)) : 0
+    return Math.min(most, Math.max(pushed, given))
   }
   const opening = (p: number, c: number) => (c > 0 ? Math.sqrt(Math.max(0, p) / (1 / c ** 2 + filterAfter)) : 0)
   // a constant draw is met while there is pressure enough to push it through the filter

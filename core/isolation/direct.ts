@@ -114,6 +114,8 @@ function likenessOf(
   const given = (h: number) => each.reduce((product, one) => product * one[h]!, 1)
   const own = modeOf(tables.model, fault)
   const ownRepair = own?.repair.id
+  // what a trial shows stands against how it was with all else that is known: a pump that ran before tells nothing
+  const known = chances !== undefined && evidence.every(e => isTrial(tables, e)) ? chances : undefined
   let [best, rival, rest, weight] = [0, 0, 0, 0]
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
@@ -126,10 +128,16 @@ function likenessOf(
     // what let go is seen to have, whatever made it
     const stands = chances !== undefined && chances[h]! > STANDS && !own?.protects
     if (stands && !hypothesis.second && mode && mode.repair.id !== ownRepair) rival = Math.max(rival, given(h))
-    rest += hypothesis.prior * given(h)
-    weight += hypothesis.prior
+    const before = known ? known[h]! / Math.max(given(h), 1e-6) : hypothesis.prior
+    rest += before * given(h)
+    weight += before
   }
-  return { best, rival, rest: rest / weight }
+  return { best, rival, rest: rest / Math.max(weight, 1e-12) }
+}
+
+function isTrial(tables: Tables, { line }: Evidence): boolean {
+  const test = tables.tests.get(line.test)?.test
+  return test?.kind === 'seen' && test.trial?.watch === 'effect'
 }
 
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */

@@ -122,8 +122,9 @@ function pushSeen(
   if (nearQuantity === 'volts' && weights.of.has('outofit')) return
   const best = bestOf(phrases, weights)
   if (!best || isOfAnother(test, weights, near)) return
-  // `56 psi and stays there`, `pumped it up, holds`: that is no breaker
-  if (best.phrase.length === 1 && isLetGo(test.id) && near !== undefined && !LETS_GO.has(unstaged(near))) return
+  // `holds at 63`, `pumped it up, holds`: that is no breaker
+  const elsewhere = near !== undefined && !LETS_GO.has(unstaged(near))
+  if (best.phrase.length === 1 && isLetGo(test.id) && (elsewhere || figures.length > 0)) return
   const words = new Set(best.phrase)
   const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something
@@ -158,7 +159,7 @@ function stalledAt(
   units: Bearing['units'],
 ) {
   const gauge = read.find(e => e.test.id === 'gauge')?.test
-  const figure = figures.find(f => f.quantity === 'pressure')
+  const figure = figures.find(f => f.value !== null && (f.quantity ?? 'pressure') === 'pressure')
   return test === 'climbs' && outcome === 'stalls' && gauge && figure ? [readingOf(gauge, figure, units)] : []
 }
 

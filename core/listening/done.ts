@@ -29,6 +29,7 @@ const DOINGS = {
     '(?:freed|untangled|unhooked|unstuck|unjammed|released|let go) (?:up )?(?:\\w+ ){0,2}OF',
     '(?:knocked|worked|broke|pulled|moved) (?:\\w+ ){0,2}OF (?:loose|free|clear|off it)',
     '(?:dug|picked|fished|pulled|took) (?:\\w+ ){0,4}out of (?:the )?OF',
+    '(?:dug|picked|fished|pulled|got|cut|knocked) OF(?: right| back)? out',
   ],
   remade: [
     '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|'
@@ -193,13 +194,13 @@ const NOT_NOW = new RegExp(
   '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|'
   + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never|not|'
-  + 'didn\'?t|haven\'?t|known|good spare|spare|another|different|borrowed)\\b',
+  + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed)\\b',
 )
 
 /** Any of what is done, at all: most lines tell of none. */
 const DOES
   = new RegExp('\\b(?:\\w{2,}(?:ed|d)|air(?= (?:up )?to)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
-    + 'fresh|redid|brought|shut)\\b')
+    + 'got|cut|fresh|redid|brought|shut)\\b')
 
 /** `filled`, after the plug was looked at: it. */
 const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|replaced|aired)\s*$/

@@ -184,8 +184,8 @@ const inOneUnit = (figures: readonly Figure[]): Figure[] =>
     return [...all, goesOn ? { ...f, quantity: 'ohms', ...(before.perUnit ? { perUnit: before.perUnit } : {}) } : f]
   }, [])
 
-/** `208/240` is no fraction. */
-const TWO_OF_A_KIND = /(?<![\d/.])(\d{3})\/(\d{3})(?![\d/])/g
+/** `208/240` and `40/60` are no fractions. */
+const TWO_OF_A_KIND = /(?<![\d/.])(\d{2,3})\/(\d{2,3})(?![\d/])/g
 /** `yellow to ground 2 ohms, black 4, red 9`: to ground, all of them. */
 const ALL_TO_GROUND = new RegExp(
   [' to ?ground', '', '']

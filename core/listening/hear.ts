@@ -236,7 +236,8 @@ const APART
   = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
 const isLetGo = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('let-go')
 
-const NO_CHANGE = /\b(?:no (?:change|difference|better)|the same|same thing|made no odds|did ?n[o'’]?t help)\b/i
+const NO_CHANGE
+  = /\b(?:no (?:change|difference|better)|the same|same thing|same$|made no odds|did ?n[o'’]?t help)(?:\b|$)/i
 
 /** `swapped the cap, no change`: it does what it did before. */
 function asBefore(kind: SystemKind, text: string, line: DraftLine, does: string | undefined): DraftLine {

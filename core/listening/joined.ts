@@ -1,5 +1,6 @@
 import type { Joined } from './turnOf'
 import { TURNS } from './turns'
+import { TURNS_BESIDE } from './turnsBeside'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 
 /**
@@ -7,6 +8,7 @@ import { TURNS_OF_READINGS } from './turnsOfReadings'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_BESIDE,
   ...TURNS_OF_READINGS,
   ...TURNS,
   [

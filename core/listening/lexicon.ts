@@ -178,7 +178,7 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
   const names = [point.name, ...aliases, ...(own ?? PLACES[at] ?? [])]
   const alike = kind.tests.filter(
     (t): t is NumericTest =>
-      t.kind === 'numeric' && t.quantity === test.quantity && isStaged(t) === staged
+      t.kind === 'numeric' && t.quantity === test.quantity && isStaged(t) === staged && t.probe.ask !== 'dial'
       && (isUsual(test) ? isUsual(t) : t.condition === test.condition),
   )
   const { condition } = test

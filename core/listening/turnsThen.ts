@@ -129,7 +129,7 @@ export const THEN_TURNS: readonly Joined[] = [
   ['bothlegs', '(?:on )?each leg (?:going|coming)'],
   [
     'gauge reads',
-    '(?<=(?:^ ?|, |and |it ))(?:just )?(?:sits|sitting|sat|hangs|hanging|stalls|stalled|levels off|tops out) '
+    '(?<=(?:^ ?|, |and |it ))(?:just )?(?:sits|sitting|sat|hangs|hanging) '
     + '(?:at|on)(?= \\d+(?![\\d.]| ?(?:v|volts?|a|amps?)\\b))',
   ],
   ['tank gauge reads', 'tank(?:\'s| is)? (?:at|reads|shows|sitting at)(?= \\d)'],

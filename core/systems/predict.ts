@@ -313,7 +313,7 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
       return {
         mean: Math.log(s.tankKnown ? seconds : seconds * 0.9),
-        sigma: s.tankKnown ? 0.45 : 0.8,
+        sigma: s.tankKnown ? (s.spread.cycle ?? 0.45) : 0.8,
         log: true,
         ol: 0,
       }

@@ -236,6 +236,19 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['reed', 'reeds', 'reed valve', 'valve plate'],
     how: ['broken', 'cracked', 'bent', 'snapped', 'chipped', 'burnt', 'carboned up', 'stuck'],
   },
+  'unloader.not-venting': {
+    label: 'unloader does not open',
+    what: ['unloader', 'unloader plunger', 'unloader valve', 'unloader pin', 'unloader piston', 'unloader stem'],
+    how: ['stuck', 'bent', 'rust', 'gummed', 'does not move', 'broken', 'does not open', 'blocked'],
+  },
+  'inlet.low': {
+    label: 'valve ahead of the pump not open',
+    what: ['inlet valve', 'supply valve', 'valve ahead of the pump', 'main valve', 'suction valve', 'valve at the meter'],
+    how: [
+      'half shut', 'only a quarter open', 'only half open', 'barely open', 'almost shut', 'nearly shut', 'cracked open',
+      'throttled', 'shut most of the way', 'partly shut', 'stem broken',
+    ],
+  },
   'starter.contact-open': {
     label: 'starter contact gone',
     what: ['contact tip', 'starter contact', 'contactor contact', 'contact carrier'],

@@ -16,7 +16,7 @@ export const AIR: Sayings = {
       ],
       nothing: [
         'no hiss', 'no psst', 'no sound', 'not unload', 'not bleed off', 'no air', 'noth', 'not hear anything',
-        'stuck', 'plugged', 'tube plugged', 'line plugged', 'stuck shut', 'not release',
+        'tube plugged', 'line plugged', 'not release',
       ],
     },
     said: {

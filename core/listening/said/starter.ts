@@ -1,4 +1,5 @@
 /** How it is said: the starter, its coil and its heaters. */
+import { RAN, TRIED } from './tried'
 import type { Sayings } from './types'
 
 export const STARTER: Sayings = {
@@ -8,7 +9,7 @@ export const STARTER: Sayings = {
       pulls: ['engages', 'made', 'energized'],
       chatters: ['buzzing loud', 'clacks', 'machine gun', 'in and out'],
       nothing: [
-        'not pulling in', 'not engage', 'not energize',
+        'not pulling in', 'not engage', 'not energize', 'not click', 'not clunk', 'no click',
       ],
     },
     said: {
@@ -26,6 +27,16 @@ export const STARTER: Sayings = {
         'starter does not come in', 'starter silent not pullin', 'coil dead',
       ],
     },
+  },
+  'push-in': {
+    what: ['pushin', 'push in the starter', 'starter pushed in by hand', 'held in by hand', 'starter by hand'],
+    is: TRIED,
+    said: { runs: ['pushin runs', 'pushin start'] },
+  },
+  'float-bypass': {
+    what: ['bridged the float', 'bridge float contact'],
+    is: { ...TRIED, runs: [...RAN, 'pullin', 'starter pullin'] },
+    said: { runs: ['bridged float runs', 'bridge float contact pullin'] },
   },
   'coil-figure': {
     what: ['coil', 'coil label', 'coil tag', 'new coil'],

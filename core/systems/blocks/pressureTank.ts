@@ -110,8 +110,9 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
               name: 'Tank precharge low',
               baseRate: 0.06,
               severities: degrees(
-                { name: 'half', share: 0.6, change: times('tank.precharge', 0.5) },
-                { name: 'a quarter', share: 0.4, change: times('tank.precharge', 0.25) },
+                { name: 'half', share: 0.5, change: times('tank.precharge', 0.5) },
+                { name: 'a quarter', share: 0.3, change: times('tank.precharge', 0.25) },
+                { name: 'nearly none', share: 0.2, change: times('tank.precharge', 0.05) },
               ),
               effect: 'rapid-cycles',
               repair: aired,

@@ -1,6 +1,7 @@
 /** What any centrifugal pump may have: worn, coupling broken, impeller jammed; common practice, no source. */
 import { GALLON, PSI } from '#core/units'
 import type { Repair } from '../faultTypes'
+import type { Figures } from '../figures'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { seen } from './testEntry'
@@ -27,6 +28,10 @@ export const shutOffField = {
   range: [15 * PSI, 300 * PSI],
 } as const
 
+/** A pump is called worn when it no longer gets to cut-out, whatever it could do when new; common practice, no source. */
+const wornTo = (h: Figures, ofNew: number, ofCutOut: number) =>
+  Math.min(h['pump.shutOff'] * ofNew, Math.max(ofCutOut * h['set.cutOut'] - h['pump.inlet'], 5 * PSI))
+
 export const worn = (mend: Repair) =>
   fault({
     id: 'pump.worn',
@@ -44,7 +49,7 @@ export const worn = (mend: Repair) =>
         change: h => ({
           'motor.load': h['motor.load'] * 0.67,
           'pump.flow': h['pump.flow'] * 0.3,
-          'pump.shutOff': h['pump.shutOff'] * 0.8,
+          'pump.shutOff': wornTo(h, 0.8, 0.92),
         }),
       },
       {
@@ -53,7 +58,7 @@ export const worn = (mend: Repair) =>
         change: h => ({
           'motor.load': h['motor.load'] * 0.6,
           'pump.flow': h['pump.flow'] * 0.12,
-          'pump.shutOff': h['pump.shutOff'] * 0.7,
+          'pump.shutOff': wornTo(h, 0.7, 0.65),
         }),
       },
     ),

@@ -246,6 +246,17 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       cautions: [JUMPER],
       sound: ['pilot.switch'],
     }),
+    swapTrial({
+      id: 'push-in',
+      point: 'coil',
+      title: 'Contactor pushed in by hand: what did the motor do?',
+      words: ['pushed in by hand', 'contactor by hand'],
+      minutes: 2,
+      risk: 2,
+      onlyTold: true,
+      steps: ['Told by who did it. Nobody is sent to push a contactor in: bridge the control contact, dead, instead.'],
+      sound: ['pilot', 'coil'],
+    }),
     tripTrial({
       id: 'trip-load-off',
       point: 'load',
@@ -275,6 +286,21 @@ export function starterTests(o: StarterOptions): readonly Test[] {
             chancesByFault: {
               'float.stuck-open': { calls: 0.04, dead: 0.96 },
             },
+          }),
+          swapTrial({
+            id: 'float-bypass',
+            point: 'coil',
+            title: 'Float bridged in the control circuit: what does it do?',
+            words: ['float bridged'],
+            need: 'proven-dead',
+            minutes: 6,
+            risk: 2,
+            steps: [
+              'Dead: rated lead across the float’s contact, clipped on.',
+              'Energise with eyes on the level, hand on the disconnect: nothing saves the pump from running dry now.',
+            ],
+            cautions: [JUMPER],
+            sound: ['pilot.float'],
           }),
         ]
       : []),

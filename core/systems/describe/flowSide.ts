@@ -42,6 +42,9 @@ const HALF_INCH = 0.0127
 const AT_TOOL = 90 * PSI
 const HOSES = 2e-9 // m³/Pa, give of pipes and hoses; common practice, no source
 
+/** What a main loses in a pump that it pushes its own flow through; common practice, no source. */
+const THROUGH = 5 * PSI
+
 export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
   const psi = (pa: number) => formatValue('pressure', Math.round(pa / PSI) * PSI, plate.units)
   const cutIn = plate.take(
@@ -99,6 +102,7 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
     yield: (o.well ? plate.value('pump.yield') : undefined) ?? 6 * flow,
   })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
+  const passage = THROUGH / Math.max(flow, 1e-9) ** 2
   const plant = (f: Figures, stages: readonly SolvedStage[], usual: Usual) => {
     const main = stages[0]!
     const speed = main.turning === 'running' ? (1 - main.slip) / (1 - main.ratedSlip) : 1
@@ -110,6 +114,7 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
       pump: {
         freeFlow: Math.max(1e-9, freeFlowOf(f['pump.flow'], mid - f['pump.inlet'], shutOff) * speed),
         shutOff: Math.max(rise, 1e3),
+        passage,
         inlet: f['pump.inlet'],
         turns: main.turning === 'running' && f['pump.turns'] > 0,
       },

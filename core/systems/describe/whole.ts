@@ -12,13 +12,18 @@ export interface DescribedStage { readonly stage: StageDescription, readonly hea
 /** What a further stage adds, and how the plant feels it. */
 export interface Further extends Pick<Described, 'stageEffect'>, Partial<Pick<Described, 'flow'>>, DescribedStage {}
 
+/** Tanks hold from 2 gallons to 80; common practice, no source. Any between as likely: a spread of the
+ * logarithm of a cycle's time. */
+const UNKNOWN_TANK = Math.log(80 / 2) / Math.sqrt(12)
+
 export function describeWhole(plate: Plate, main: DescribedStage, side: FlowSide, further?: Further): Described {
   // starts closer together than a minute are too many, or than what this plant does when it is sound
   const cycle = Math.min(60, 0.6 * side.usualCycle)
   const inlet = plate.value('inlet.pressure') === undefined ? {} : { inlet: 4 * PSI }
+  const sized = plate.value('tank.volume') === undefined ? { cycle: UNKNOWN_TANK } : {}
   const first = {
     ...main.stage,
-    spread: { ...main.stage.spread, ...inlet },
+    spread: { ...main.stage.spread, ...inlet, ...sized },
     bands: { ...main.stage.bands, cycle },
   }
   return {

@@ -1,0 +1,150 @@
+/**
+ * Turns of speech that stand beside what was found, and those by which it was made ready: what a plate says next to a
+ * figure, how it was made safe, who was sent to look. Tried before all others; what becomes nothing is passed over.
+ */
+import type { Joined } from './turnOf'
+
+const FIGURE = '\\d+(?:\\.\\d+)?'
+const NOUGHT = '(\\d{1,3}|nothing|zero|none)'
+const OFF = '(?:pulled|lifted|disconnected|unhooked|undid|removed|unlanded)'
+
+export const TURNS_BESIDE: readonly Joined[] = [
+  // what a plate says is not read: `4.8 against 6.9`, `4 on a motor that says 8`
+  [
+    '',
+    `(?<=\\d(?: ?(?:a|amps?))?,?) (?:against|versus|vs\\.?|compared (?:to|with)|where the (?:plate|tag) says)`
+    + `(?: the| a)?(?: plate| plate's| tag| tag's| rated| plate of)? ${FIGURE}(?: ?(?:a|amps?))?`
+    + '(?: on the (?:plate|tag))?',
+    `(?:on|for) an? (?:motor|pump|one) (?:that |that's |plated |tagged |rated )*(?:says |reads |for |at )*${FIGURE}`
+    + '(?: ?(?:a|amps?))?(?: on the (?:plate|tag))?(?= ?$|,)',
+  ],
+  ['amps $1', `amps (?:are |is |at |low |high |only |a bit low |,? ?)*(${FIGURE}) on (?:an? )?${FIGURE}(?= ?$|,)`],
+  ['', 'amps? (?:are|is|were)(?: well| way| just| a bit| still)? (?:under|below|less than|within|over) the (?:plate|tag'
+  + '|nameplate)'],
+  // made ready, made safe
+  ['', '^ ?(?:the )?(?:power|breaker|disconnect)(?:\'s| is)? (?:off|locked|locked out|down|pulled)(?: and proven)?, '],
+  ['', '^ ?dead,(?= .*(?:ohm|ground|earth|continuity|meg|across|lead))'],
+  ['', '(?:rocked|bumped|kicked|jogged|tried) it (?:with|by) [^,]*(?:reversed|swapped|backwards)[^,]*'],
+  ['', 'with (?:the )?(?:contactor|starter) (?:pulled |sucked )?in(?= ?$|,)'],
+  ['', '(?<=amps? [^,]*)the whole time(?: (?:till|until) [^,]*)?'],
+  ['$1 off', `${OFF} (?:the |both |all )?((?:pump |motor |load |two |three |both )*(?:wires|leads)) off(?: of)?(?= )`],
+  ['off at the starter', 'off (?:of )?the bottom of the (?:starter|contactor|overload)'],
+  ['breaker holds', 'breaker (?:then |now )?(?:stays|stayed|will stay) (?:on|in|set|put|up)(?: now| then| fine)?'],
+  ['does not trip', 'no more (?:trips|tripping)'],
+  ['motor cool', '(?<!let it )runs? (?:nice and )?cool(?:er)?(?: now)?(?= ?$|,)'],
+  // legs, leads and the way through
+  [
+    '$1 n1 toground $2, $1 n2 toground $3',
+    `(load|line)(?: side)?,? (?:each )?legs? to (?:ground|neutral) ${NOUGHT}(?: volts?)?,? ?(?:and|\\/) ?${NOUGHT}`,
+  ],
+  [
+    'into the switch $1, $2 outofit',
+    `(\\d{2,3})(?: volts?)? (?:into|going into|going in) the (?:pressure )?switch,? (?:and |but )?${NOUGHT}`
+    + '(?: volts?)? (?:out|coming out|going out|past it|after it|on the other side)(?= ?$|,)',
+  ],
+  ['$2 amps $1, $3 amps $1', `(${FIGURE}) ?(?:amps?|a) on (?:the )?(black|yellow|red) and (?:the )?(black|yellow|red)`],
+  [
+    'to ground $1 megohms',
+    `(?:t1,? t2,? (?:and )?t3|all three|each lead|(?:the )?leads) to (?:ground|earth|case|frame)(?: is| are| reads?)?`
+    + ` (${FIGURE})[ /,]+\\1[ /,]+\\1(?: ?meg\\w*)?`,
+    `(?:insulation tester|meg\\w*) (?:on|to|at) the [\\w ]{3,30}?(?: reads| shows| says)?:? (${FIGURE}) ?meg\\w*`,
+  ],
+  ['wellhead reads whole', `at the well ?(?:cap|head)(?:,? (?:leads|wires) (?:off|apart))?(?: below the cap)?,? `
+  + '(?:black[ -](?:to |and )?yellow|the leads|they)(?: is| are| reads?)? (?:[1-9]|[1-5]\\d)(?:\\.\\d+)?'
+  + '(?: ohms?)?(?= ?$|,)'],
+  ['motor $1 volts', `(?:only )?(${FIGURE})(?: volts?)? (?:red to black|positive to negative|across (?:red|positive) and`
+  + ' (?:black|negative)) (?:at|on) the (?:pump|motor)'],
+  ['', `${FIGURE}(?: volts?)? (?:at|on) the (?:pump|motor),? (?:red|positive|hot)(?: wire| lead)? to (?:the )?(?:battery`
+  + ' (?:negative|ground)|negative post|chassis|frame)'],
+  [
+    'secondreturn',
+    '(?:ran|put|hooked|clipped|used) (?:a |in a )?(?:jumper|lead|wire|clip lead)(?: wire)? from (?:the )?(?:pump|motor)'
+    + '(?:\'s)? (?:black|negative|ground)(?: wire| lead)?(?: straight| right| direct)? to (?:the )?'
+    + '(?:battery(?: negative| ground)?|negative post)',
+  ],
+  // what was tried by hand
+  ['pushin', '(?:pushed|push|shoved|pressed|held|forced|stuck) (?:it|her|the (?:starter|contactor|armature|plunger))'
+  + ' (?:in|down|closed)(?: by hand| with [^,]*?| manually)?(?=,? (?:and |then )?(?:it|she|the (?:pump|motor)))'],
+  [
+    'tapped the motor and it runs',
+    '(?:tap|tapped|rapped|hit|whacked|banged|bumped|smacked|knocked)(?: on)? (?:it|the (?:end bell|motor(?: case'
+    + '| housing)?|pump(?: body| motor)?|back of the motor))(?: with [^,]*?)?,? (?:and )?(?:it|she) (?:goes|went|runs|ran'
+    + '|starts|started|takes off|took off|came on|comes on|kicked on|kicks on|woke up)(?: for a second| a second| a bit)?',
+  ],
+  ['startswitch stuck open', 'end (?:cover|bell|cap)[^.]{0,60}(?:points|contacts) (?:stand|are|stay|were|stuck)(?: stuck)?'
+  + ' open'],
+  ['suction joint sucked in the soap', '(?:shaving cream|soap(?:suds)?|foam|grease|smoke)(?: on| at| around)(?: the)?'
+  + ' (?:suction )?(?:union|joint|fitting|line|pipe|elbow)(?: gets| got| is| was)? (?:pulled|sucked|drawn)(?: right)? in'],
+  [
+    'swapped two leads pressure up',
+    'swapped two leads,? (?:and |then |now )*(?:(?:it|she|pressure|the pressure|gauge) )?(?:now )?(?:came|comes|went|goes'
+    + '|shot|jumped|climbed) (?:right |straight |all the way |back )*up(?: to \\d+(?: psi| pounds)?)?',
+  ],
+  ['outletvalve shut', '(?:pinched|clamped|kinked) (?:off )?the (?:outlet|discharge|pressure) (?:hose|line|tube)(?: shut'
+  + '| off| closed)?'],
+  ['stilldoes', '(?<=outletvalve shut,? )(?:and )?(?:it )?still (?:does ?n[\'’]?t|won[\'’]?t) (?:stop|quit|shut off)'],
+  ['impeller off motor still stuck', '(?:pulled|took) the (?:pump|wet) end off(?: (?:of )?the motor)?,? (?:and )?(?:the )?'
+  + 'motor(?: shaft)?(?: alone| by itself)? (?:still )?(?:won[\'’]?t|ca[n]?n?[\'’]?t|does ?n[\'’]?t) (?:turn|budge'
+  + '|move)'],
+  ['ventscrew air', '(?:opened|cracked|loosened|pulled) the (?:prim(?:e|ing) plug|bleed(?:er)?(?: screw)?|vent(?: screw'
+  + '| plug)?|plug)(?: up| off)?,? (?:and )?(?:just |nothing but )?(?:air|it hissed)[^,]*(?:, then (?:solid )?water)?'],
+  ['wiggle panelswitch', 'wiggl\\w* the switch on the panel'],
+  ['tap the switch starts', '(?:lifted|pushed|pressed|worked|moved) the (?:plate|contacts|points|bar|arm|mechanism)'
+  + '(?: [\\w ]{0,34})?,? (?:and )?(?:the )?(?:pump|it|she) (?:(?:comes|came|kicks|kicked) on|runs|ran|starts|started'
+  + '|takes off)'],
+  ['', '(?:then )?(?:i )?let go and it (?:drops|dropped|falls|opens|opened|goes) (?:right )?(?:back )?(?:out|off|open)'
+  + '(?: again)?'],
+  ['pumpvalves sand', 'sand (?:holding|under|in|stuck in|keeping|stuck under) the valves(?: open)?'],
+  // courses
+  ['stalls at $1 psi', '(?:it |gauge |pressure |she )?(?:tops|maxes|levels|peaks) (?:out|off) (?:at|around|about)'
+  + ' (\\d{1,3})(?: psi| pounds)?'],
+  ['pressure reads $1', '^ ?(?:and )?now(?: it\'?s| it is| at| reads)? ([2-9]\\d)(?: psi| pounds)? ?$',
+    '(?:it )?picks? (?:right |straight )?(?:back )?up to (\\d{2,3})(?: psi| pounds)?'],
+  ['hisson', '(?<=(?:hiss|leak|blow|bleed)\\w*[^,]*)and (?:it )?(?:does ?n[\'’]?t|won[\'’]?t|never) (?:quit|stop)s?'
+  + '(?= ?$|,)'],
+  ['cycles usual', '(?:and )?(?:now )?(?:it )?runs (?:for )?(?:[\\w.]+ )?minutes?(?: and a half)?,? and rests [^,]*'],
+  ['rapid cycles', '(?:[2-9]|two|three|four|five|six|seven|eight|nine|ten|a few|a couple of) seconds? on,?(?: and)?'
+  + ' (?:\\w+ )?(?:seconds? )?off'],
+  ['heavy', 'dead weight'],
+  ['dull', 'no ring(?: to it)?(?= ?$|,)'],
+  ['prime plug dry', '(?:the )?next (?:day|morning)[^,]*(?:empty|gone|lost|dry) again'],
+  ['prime full', '(?:plenty of|full|good) prime(?= ?$|,)'],
+  ['pressure falls slowly', '(?:tank |it |she )?(?:loses|bleeds|drops)(?: its)? (?:pressure|air) (?:till|until) it'
+  + ' (?:starts|kicks|comes)[^,]*'],
+  ['unloader still as it runs', '(?:when|while)(?: it[\'’]?s)? running,? (?:there[\'’]?s |there is )?no hiss\\w*'
+  + '(?: at all)?'],
+  ['', '(?<=(?:blown|open|gone|popped)),? (?:it has |has )?no continuity(?: across it| through it)?'],
+  // things by other names
+  ['load noth volts', '(?:(?:check|checked|on|at|across) )?the bottom two(?: screws| terminals)?,? (?:and )?(?:i(?:[\'’]ve)?'
+  + ' ?(?:got|get|have) |there[\'’]?s |it[\'’]?s )?(?:nothing|zero)'],
+  ['load', '(?:across |on |at )?the bottom two(?: screws| terminals)?'],
+  ['line', '(?:across |on |at )?the top two(?: screws| terminals)?'],
+  ['', '(?:i[\'’]ve got |i have |there[\'’]?s )?power coming in,(?= \\d)'],
+  ['switch open', '(?:contacts|points)(?: are)? (?:wide|standing|sitting) open'],
+  ['running', 'once it[\'’]?s (?:going|running|up|started)'],
+  ['cap reads', '(?:cap(?:acitor)?|label|can) (?:says|is marked|is rated|marked|rated)(?: for| at)? \\d+ ?(?:-|to) ?\\d+'
+  + '(?: ?(?:uf|mfd|mikes?))?,? (?:and |but )?(?:the |my )?meter (?:says|reads|shows|gives)'],
+  ['precharge reads $1', 'tire gauge on (?:it|the (?:tank|valve|stem))[^:,\\d]{0,40}[:,]? ?(\\d+)'],
+  ['', 'no matter (?:how|what|which|where)[^,]*'],
+  ['lever off', 'lever(?:[\'’]?s| is)? (?:over |flipped )?(?:on|at|in|to) (?:the )?off(?: position)?'],
+  ['$1 line three', '(\\d{3})(?: volts?)? (?:on )?all (?:three )?(?:phases|legs|lines)'],
+  ['into the switch $1, noth outofit', '(\\d{2,3})(?: volts?)? going (?:out )?to the (?:pressure )?switch,? (?:and |but )?'
+  + 'nothing (?:coming |comes )?back'],
+  ['control wire', 'wire (?:between|from) (?:the )?(?:pressure )?switch (?:and|to) (?:the )?(?:starter|contactor|coil)'],
+  ['', '(?:on|against|by|near|under) (?:the )?(?:belt guard|bed frame|bracket|edge of the \\w+)'],
+  ['new', '(?:right |fresh |straight )?out of the (?:box|package|wrapper)'],
+  ['cutout $1', '(?:switch )?opens at (\\d{2,3}),? (?:you can |i can |i )?hear it click'],
+  ['gauge reads 0', 'gauge(?:[\'’]?s| is)? (?:at|on|reading) (?:nothing|zero)'],
+  ['amps $1', `(${FIGURE}) (?:on|of) an? \\d+(?: amp)? (?:plate|motor|tag)`],
+  ['cutout $1', '(?:builds?|climbs?|pumps?|goes|comes)(?: right| straight| back)*(?: up)? to (\\d{2,3})(?: psi| pounds)?,? '
+  + 'and (?:quits|shuts down|clicks off)'],
+  ['cord skinny', 'on (?:a |about a )?(?:hundred|fifty|long|\\d+)[- ]?(?:foot|feet|ft)? of (?:sixteen|fourteen|twelve'
+  + '|\\d+)[- ]?gauge (?:extension )?cord'],
+  ['controlfuse', '(?:transformer )?(?:secondary|primary) fuse'],
+  ['fuse n1', '(?<![a-z])a(?: phase| leg)? fuse(?= (?:is |was )?(?:blown|open|gone|bad|dead|good|popped))'],
+  ['fuse n2', '(?<![a-z])b(?: phase| leg)? fuse'],
+  ['fuse n3', '(?<![a-z])c(?: phase| leg)? fuse'],
+  ['links wrong', '(?:the )?(?:tap |voltage )*(?:selector|change plate|tap switch|tap)(?: on the back)?(?: of the'
+  + ' motor)? (?:was|is) (?:set )?(?:to|on|for) (?:the )?(?:230|240|208|220)(?: volts?)?(?: side| position| setting)?'],
+  ['', '(?:only )?(?:two|2) legs only(?: out of [^,]*)?', 'only (?:two|2) legs (?:out of|off) the overload[^,]*'],
+]
