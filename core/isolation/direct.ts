@@ -156,6 +156,7 @@ const readsPart = ({ probe, quantity }: NumericTest): boolean =>
   probe.ask === 'part'
   || probe.ask === 'farads'
   || probe.ask === 'capacitor-ohms'
+  || probe.ask === 'dial'
   || (probe.ask === 'volts' && probe.drop === true)
   || (probe.ask === 'flow' && (probe.what === 'precharge' || probe.what === 'inlet'))
   || (probe.ask === 'volts' && quantity === 'volts' && probe.scenario === 'idle')

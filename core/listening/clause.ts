@@ -9,6 +9,8 @@ import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score
 import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
 /** Words that say a thing alone, and anything at all in company. */
+/** How a thing is, and nothing of which. */
+const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
 const COMMON = new Set('dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
 
 /** What was done to the power is no finding. */
@@ -140,6 +142,8 @@ function pushSeen(
   const score = scoreOf(words, weights, assumed, 0, beside)
   // one common word says a thing only by itself
   if (best.phrase.length === 1 && COMMON.has(best.phrase[0]!) && score.left > 0.3) return
+  // `and burnt brown`: of what was spoken of, and of nothing else
+  if (best.phrase.length === 1 && OF_IT.has(best.phrase[0]!) && near !== undefined && test.point !== near) return
   const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
   all.push({
     ...score,
@@ -167,6 +171,8 @@ function stalledAt(
 function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | undefined): boolean {
   // to ground is no reading between leads
   if (test.beside === 'ohms' && of.has('toground')) return true
+  // `pushed it and it runs`, after a reset was spoken of
+  if (test.id === 'tap-switch') return near !== undefined && ELSEWHERE.has(near) && !of.has('switch') && !of.has('contact')
   if (test.id !== 'bypass' || near === undefined || of.has('switch')) return false
   return ELSEWHERE.has(near)
 }

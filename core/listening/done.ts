@@ -6,6 +6,7 @@
  */
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import type { Spoken } from './spoken'
 import { spellOut } from './shortWords'
 
 type Doing = keyof typeof DOINGS
@@ -103,7 +104,7 @@ const WAYS: Readonly<Record<string, Way>> = {
     by: ['set'],
     to: '(?:(?:big |range |small |differential )?(?:nut|spring|screw)|cut-? ?(?:in|out)|(?:pressure )?switch)',
   },
-  'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|switch)' },
+  'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|screw on the switch|switch)' },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
   'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)' },
   'remake-joint': { by: ['remade'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
@@ -147,7 +148,7 @@ const WAYS: Readonly<Record<string, Way>> = {
     by: ['remade', 'renewed'],
     to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer)',
   },
-  'vent-pump': { by: ['vented'], to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|air)' },
+  'vent-pump': { by: ['vented'], to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|prim(?:e|ing) plug|air)' },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?' },
   'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },
@@ -164,6 +165,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-overload': { by: ['renewed'], to: 'overload' },
   'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: relay)?|heaters?)' },
   'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|protector)' },
+  'find-why-then-reset-overload': { by: ['reset'], to: '(?:overload|red button|reset(?: button)?|button)' },
   'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?: button)?)' },
   'set-overload-to-nameplate': { by: ['set'], to: '(?:overload |trip )?(?:dial|setting)' },
   'replace-box-remake-leads': { by: ['renewed', 'remade'], to: '(?:control )?box' },
@@ -200,10 +202,17 @@ const NOT_NOW = new RegExp(
 /** Any of what is done, at all: most lines tell of none. */
 const DOES
   = new RegExp('\\b(?:\\w{2,}(?:ed|d)|air(?= (?:up )?to)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
-    + 'got|cut|fresh|redid|brought|shut)\\b')
+    + 'got|cut|fresh|remade|redone|redid|brought|shut)\\b')
 
 /** `filled`, after the plug was looked at: it. */
 const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|replaced|aired)\s*$/
+
+/** `new switch, contacts wide open`: that is how it was found, unless something came of it. */
+const NEW_THERE = /^\s*(?:an? )?(?:new|fresh) /
+const CAME_OF_IT = new RegExp(
+  '\\b(?:runs?|ran|works?|good|fine|now|builds?|built|holds?|same|still|no (?:change|better|difference)|starts?|back|'
+  + 'fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?|down to|up to|\\d+)\\b',
+)
 
 export interface Done {
   readonly line: DraftLine
@@ -250,10 +259,10 @@ const PARTED = /\s*[,;.]\s*|\s+(?:and|then|so|now)\s+/g
 
 /**
  * The first thing of a line that was put right, and what stands before and behind it.
- * @param near the point that was spoken of before: `cleaned it` is said of its part. Before any was, a new part is one
- *   of another day
+ * @param before what was spoken of before: `cleaned it` is said of its part, or of what the line before named. Before
+ *   any was, a new part is one of another day
  */
-export function findDone(kind: SystemKind, told: string, near?: string): Done | undefined {
+export function findDone(kind: SystemKind, told: string, { near, said: earlier = '' }: Spoken = {}): Done | undefined {
   const text = spellOut(told)
   const said = text.toLowerCase().replaceAll('’', '\'')
   if (!DOES.test(said)) return undefined
@@ -261,7 +270,8 @@ export function findDone(kind: SystemKind, told: string, near?: string): Done | 
   for (const gap of [...said.matchAll(PARTED), { index: said.length, 0: '' }]) {
     const part = said.slice(from, gap.index)
     const whole = BARE.test(part) ? `${part.trim()} it` : part
-    const mode = NOT_NOW.test(part) ? undefined : putRightBy(kind, whole, said.slice(0, from), near)
+    const isThere = NEW_THERE.test(part) && !CAME_OF_IT.test(said.slice(from + part.length))
+    const mode = isThere || NOT_NOW.test(part) ? undefined : putRightBy(kind, whole, said.slice(0, from), { near, earlier })
     const end = gap.index + gap[0].length
     if (mode)
       return {
@@ -275,7 +285,12 @@ export function findDone(kind: SystemKind, told: string, near?: string): Done | 
 }
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
-function putRightBy(kind: SystemKind, part: string, before: string, near: string | undefined): FaultMode | undefined {
+function putRightBy(
+  kind: SystemKind,
+  part: string,
+  before: string,
+  { near, earlier }: { readonly near: string | undefined, readonly earlier: string },
+): FaultMode | undefined {
   const ways = waysOf(kind)
   const isOld = (by: Doing) => by === 'renewed' && near === undefined && !before
   let best: { mode: FaultMode, length: number } | undefined
@@ -287,5 +302,7 @@ function putRightBy(kind: SystemKind, part: string, before: string, near: string
   if (best) return best.mode
   const itself = ways.filter(w => w.it.some(({ said }) => said.test(part)))
   const component = kind.points.find(p => p.id === near)?.component
-  return (itself.find(w => w.to.test(before)) ?? itself.find(w => w.mode.component === component))?.mode
+  const named = itself.filter(w => w.to.test(`${earlier.toLowerCase()}, ${before}`))
+  return (named.find(w => w.mode.component === component) ?? named[0]
+    ?? itself.find(w => w.mode.component === component))?.mode
 }

@@ -8,7 +8,7 @@ import { findTest, unstaged, withOptions, type SystemKind, type Test } from '#co
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
 import { meaningsOf } from './clause'
-import { findDone } from './done'
+import { findDone, type Done } from './done'
 import { figuresOf } from './figures'
 import type { Lexicon } from './entries'
 import { lexiconOf } from './lexicon'
@@ -42,13 +42,13 @@ const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const plain = hearOptions(kind, typed, listening)
   if (!plain.ok || isOfStation(plain.value)) return plain
-  const done = findDone(kind, typed.trim(), listening.before?.near)
+  const done = findDone(kind, typed.trim(), listening.before)
   if (!done || typed.length > LONGEST) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const last = done.after ? hear(kind, done.after, { ...listening, before: then }) : undefined
-  if (done.after && isOne(plain.value, linesOf(last))) return plain
+  if (done.after && isOne(plain.value, linesOf(last))) return isVented(plain.value) ? withRepair(plain.value, done) : plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
@@ -72,6 +72,13 @@ function leftOf(heard: Result<Heard> | undefined): string | undefined {
   if (value.kind === 'lines') return value.left
   return value.kind === 'remark' && value.line.kind === 'remark' ? value.line.text : undefined
 }
+
+/** Air let out of a pump is how it was found and what puts it right. */
+const isVented = (heard: Heard) =>
+  linesOf({ ok: true, value: heard }).some(l => l.kind === 'observation' && unstaged(l.test) === 'vent' && l.outcome === 'air')
+
+const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
+  ok(heard.kind === 'lines' ? { ...heard, lines: [...heard.lines, line] } : heard)
 
 /** What was done and what came of it are one test: `drained the tank, still hums`. */
 function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
@@ -201,11 +208,25 @@ function doingOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
 const IN_BAND = /\b(?:good|fine|ok|okay|great|perfect|right on|spot on|in (?:the )?band|within|in spec|healthy)\b/i
 const NOT_SO = /\b(?:not|isn'?t|no|should|supposed|half|low|weak|bad|out of)\b/i
 
-/** `cap is good, 150`: read, and held against what is printed on it. */
+/** What is printed on it: `marked 124 to 149`, `on a 145-174`. */
+const PRINTED = new RegExp(
+  '\\b(?:says|marked|stamped|printed|rated|labell?ed|label|can|on an?|it[\'’]?s an?|supposed to be|should be)\\b'
+  + '[^\\d,;]{0,16}(\\d{2,3})(?: ?(?:-|–|to|\\/) ?(\\d{2,3}))?(?! ?(?:v|volts?|psi|amps?)\\b)',
+  'i',
+)
+/** A meter for them is some percent off, and so is one figure alone; common practice, no source. */
+const [OFF, OF_ONE] = [0.05, 0.2]
+
+/** `cap is good, 150`, `71 on a 105 to 126`: read, and held against what is printed on it. */
 function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
-  const read = told.some(l => l.kind === 'reading' && l.test === 'cap.farads' && (l.value ?? 0) > 0)
-  if (!read || !IN_BAND.test(text) || NOT_SO.test(text) || !findTest(kind, 'cap-label')) return []
-  return [{ kind: 'observation', test: 'cap-label', outcome: 'within' }]
+  const read = told.findLast(l => l.kind === 'reading' && l.test === 'cap.farads')
+  const value = read?.kind === 'reading' ? (read.value ?? 0) * 1e6 : 0
+  if (value <= 0 || !findTest(kind, 'cap-label')) return []
+  const [, least, most] = PRINTED.exec(text) ?? []
+  const low = Number(least) * (most ? 1 - OFF : 1 - OF_ONE)
+  const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test: 'cap-label', outcome }]
+  if (least && Number(least) !== value) return label(value < low ? 'under' : 'within')
+  return IN_BAND.test(text) && !NOT_SO.test(text) ? label('within') : []
 }
 
 const BRIDGED

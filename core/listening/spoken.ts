@@ -7,6 +7,8 @@ export interface Spoken {
   /** the reading before, in SI: `same at the line side` */
   readonly value?: number | null | undefined
   readonly quantity?: NumericTest['quantity'] | undefined
+  /** the line just before, as it was said: `remade it` */
+  readonly said?: string | undefined
   /** words of the line just before, where it was no finding: `took the wires off at the well head` */
   readonly action?: string | undefined
   /** what the machine did when it was last called: `no change` is that again */
@@ -20,7 +22,7 @@ interface Line {
 /** What the next line may hang on, once this one was said. */
 export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
   const { near, value, quantity } = before
-  const kept = { near, value, quantity, does: doesAfter(before, line) }
+  const kept = { near, value, quantity, does: doesAfter(before, line), said: saidIn(line) }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
   if (line.kind === 'repair' && 'component' in line) {
     const own = kind.points.find(p => p.component === line.component)
@@ -32,7 +34,12 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const read = 'value' in line ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
-  return { near: test.point, value: ofRow ? undefined : read, quantity: test.quantity, does: kept.does }
+  return { near: test.point, value: ofRow ? undefined : read, quantity: test.quantity, does: kept.does, said: kept.said }
+}
+
+const saidIn = (line: Line) => {
+  const text = 'typed' in line ? line.typed : 'text' in line ? line.text : undefined
+  return typeof text === 'string' ? text : undefined
 }
 
 function doesAfter({ does }: Spoken, line: Line): string | undefined {

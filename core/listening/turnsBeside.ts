@@ -9,6 +9,9 @@ const NOUGHT = '(\\d{1,3}|nothing|zero|none)'
 const OFF = '(?:pulled|lifted|disconnected|unhooked|undid|removed|unlanded)'
 
 export const TURNS_BESIDE: readonly Joined[] = [
+  // said again, rightly
+  ['$1', `${FIGURE}(?: ?(?:v|volts?|amps?|psi|ohms?))?[.…, ]+(?:no[, ]+)?(?:sorry|wait|i mean|correction|make that),? `
+  + `(${FIGURE})`],
   // what a plate says is not read: `4.8 against 6.9`, `4 on a motor that says 8`
   [
     '',
@@ -87,7 +90,7 @@ export const TURNS_BESIDE: readonly Joined[] = [
   + 'motor(?: shaft)?(?: alone| by itself)? (?:still )?(?:won[\'’]?t|ca[n]?n?[\'’]?t|does ?n[\'’]?t) (?:turn|budge'
   + '|move)'],
   ['ventscrew air', '(?:opened|cracked|loosened|pulled) the (?:prim(?:e|ing) plug|bleed(?:er)?(?: screw)?|vent(?: screw'
-  + '| plug)?|plug)(?: up| off)?,? (?:and )?(?:just |nothing but )?(?:air|it hissed)[^,]*(?:, then (?:solid )?water)?'],
+  + '| plug)?|plug)(?: on top(?: of the pump)?)?(?: up| off)?,? (?:and )?(?:got )?(?:just |nothing but )?(?:air|it hissed)[^,]*(?:, then (?:solid )?water)?'],
   ['wiggle panelswitch', 'wiggl\\w* the switch on the panel'],
   ['tap the switch starts', '(?:lifted|pushed|pressed|worked|moved) the (?:plate|contacts|points|bar|arm|mechanism)'
   + '(?: [\\w ]{0,34})?,? (?:and )?(?:the )?(?:pump|it|she) (?:(?:comes|came|kicks|kicked) on|runs|ran|starts|started'
@@ -95,7 +98,51 @@ export const TURNS_BESIDE: readonly Joined[] = [
   ['', '(?:then )?(?:i )?let go and it (?:drops|dropped|falls|opens|opened|goes) (?:right )?(?:back )?(?:out|off|open)'
   + '(?: again)?'],
   ['pumpvalves sand', 'sand (?:holding|under|in|stuck in|keeping|stuck under) the valves(?: open)?'],
+  ['known belt off motor runs', 'belt off,? (?:and )?(?:the )?motor (?:runs|spins|turns)(?: free| fine| good| normal| easy)*'
+  + '(?:,? (?:at |pulls |draws )?\\d[\\d.]* ?amps?[^,]*)?'],
+  ['second gauge differs', '(?:my own|another|a good|a test|my) gauge on the (?:hose bib|tap|spigot|faucet)[^\\d]{0,12}\\d+ on,?'
+  + ' (?:and )?\\d+ off'],
+  ['', '\\d+ to \\d+ (?:volts? )?out depending[^,]*'],
+  ['check valve stuck shut', '(?:pressure |gauge )?(?:between|ahead of|before|below|under) the (?:pump and the )?check'
+  + '(?: valve)?[^,]*\\d+,? (?:and |but )?(?:nothing|zero|0|no pressure) (?:after|past|above|behind) it'],
+  ['the $1 toground', 'between (?:the )?(motor leads?|leads?|windings?) and (?:the )?(?:frame|case|ground|shell|housing)'],
+  ['toground', 'to (?:the )?(?:pipe|casing|well casing|conduit|chassis|frame|case|shell|housing)(?= ?[:,]? ?(?:\\d|zero|open'
+  + '|is |reads ))'],
+  ['to ground $1 megohms', `meg\\w* (?:the )?(?:motor )?(?:leads? )?(?:to ?ground) ?[:,]? ?(\\d*\\.?\\d+)(?! ?ohms?)(?: ?meg\\w*)?`],
+  ['leads off at the switch', '^ ?(?:i )?(?:disconnected|unhooked)(?: it| the pump| the wires| the leads)? at the (?:pressure )?'
+  + 'switch'],
+  ['$1 holds', '(breaker|fuse|gfci) ?(?:is|[\'’]s) happy'],
+  ['motor side to ground', '(?:with )?the splice (?:apart|open|cut)[, ]+(?:the )?(?:motor|pump)(?: side)? (?:still )?(?:reads|is'
+  + '|shows) (?:0?\\.\\d+|0|zero|dead|\\d(?:\\.\\d+)?)(?: ohms?)? to ?ground'],
+  ['cablegood', '(?:the )?(?:wire|cable) is (?:clean|clear|good|fine)(?= ?$|,)'],
+  ['n1 toground $1, n2 toground $2', `one (?:screw|leg|side|terminal|hot) to ground (\\d+)(?: volts?)?,? (?:and |but )?(?:the )?`
+  + `other(?: one)?(?: is| reads)? ${NOUGHT}`],
+  ['breaker stab loose', 'loose on the (?:bus )?bar'],
+  ['', 'breaker won[\'’]?t latch(?: solid| right| all the way)?(?=,)'],
+  ['out of the breaker', '(?:at |on )?(?:the )?breaker load(?: screws| terminals| lugs| side)?'],
+  ['noth outofit', '^ ?(?:and |but )?(?:nothing|zero|0)(?: volts?)? (?:after|past|behind|beyond) it ?$'],
+  ['control $1 volts', 'control (?:voltage|volts|power) (\\d+)(?: volts?)? (?:ahead of|before|into) the overload(?: contact)?'],
+  ['outletvalve shut stilldoes', '(?:shut|closed) the valve (?:on|at|after) the pump(?: outlet)?,? (?:and )?it still '
+  + '(?:won[\'’]?t|does ?n[\'’]?t) (?:stop|quit|shut off)'],
+  ['', '(?:and )?it should (?:stop|shut off|cut out|cut in|start|come on|be)(?: at)? \\d+(?: psi| pounds)?'],
+  ['unloader blows while running', '(?:air )?(?:hiss\\w*|leaks?|blow\\w*|bleeds?)(?: out)?(?: of| from)?(?: under| underneath'
+  + '| the bottom of)? (?:the )?(?:pressure switch|unloader)(?: the whole time| all the time| whenever| while| when)+ (?:it'
+  + '[\'’]?s|it is|the (?:pump|motor|compressor) is) (?:running|pumping|going)'],
+  ['', 'stops hissing when it (?:shuts off|stops|quits)'],
+  ['shaft not budge', '(?:pump|head|compressor|crank|flywheel) (?:won[\'’]?t|ca ?n[\'’]?t|does ?n[\'’]?t) (?:turn|budge|move'
+  + '|roll)(?: over)?(?: by hand)?'],
+  ['running $1 amps', `(?:starts|started|fires|fired)(?: up)? and (?:pulls|draws|runs at|pulling|drawing) (${FIGURE})(?: ?amps?)?`],
+  ['bridge float', 'twisted (?:the )?(?:two )?float wires together'],
+  ['float ohms open', 'ohms through the float(?: switch)? open(?: both ways| either way)?'],
+  ['cap 0 ohms', 'cap(?:acitor)?(?: pulled| out| off| discharged| bled| and)*,? (?:the )?(?:meter )?(?:shows|reads|is) (?:zero|0|a'
+  + ' dead short|dead short)(?: ohms?)?(?: and (?:stays|stuck|sits)(?: there)?)?'],
+  ['works now', '(?:it[\'’]?s |it has |has )?been (?:fine|good|ok|okay|great|working)(?: ever)? since'],
+  ['running', 'with the (?:pump|motor) on(?= ?$|,)'],
   // courses
+  ['tapsshut', 'no (?:water|taps?|faucets?) (?:running|on|open)(?= ?$|,)', '(?<!with )nothing (?:running|turned on)(?= ?$|,)'],
+  ['hum', 'hums? and (?:chatters?|clicks|rattles|buzzes)'],
+  ['running', '(?<=\\d(?: ?v(?:olts?)?)? )(?:the (?:moment|second|instant)|when(?:ever)?|as soon as|once) (?:it|the (?:pump'
+  + '|motor)) (?:tries|kicks on|calls|comes on)(?: to start)?'],
   ['stalls at $1 psi', '(?:it |gauge |pressure |she )?(?:tops|maxes|levels|peaks) (?:out|off) (?:at|around|about)'
   + ' (\\d{1,3})(?: psi| pounds)?'],
   ['pressure reads $1', '^ ?(?:and )?now(?: it\'?s| it is| at| reads)? ([2-9]\\d)(?: psi| pounds)? ?$',
@@ -115,6 +162,8 @@ export const TURNS_BESIDE: readonly Joined[] = [
   + '(?: at all)?'],
   ['', '(?<=(?:blown|open|gone|popped)),? (?:it has |has )?no continuity(?: across it| through it)?'],
   // things by other names
+  ['', '(?:the )?(?:switch )?(?:cover|label|sticker|tag|box)(?: of the switch| on the switch)? (?:says|reads|is marked) '
+  + '\\d{2,3} ?(?:-|\\/| to ) ?\\d{2,3}(?= ?$|,)'],
   ['load noth volts', '(?:(?:check|checked|on|at|across) )?the bottom two(?: screws| terminals)?,? (?:and )?(?:i(?:[\'’]ve)?'
   + ' ?(?:got|get|have) |there[\'’]?s |it[\'’]?s )?(?:nothing|zero)'],
   ['load', '(?:across |on |at )?the bottom two(?: screws| terminals)?'],
@@ -122,6 +171,8 @@ export const TURNS_BESIDE: readonly Joined[] = [
   ['', '(?:i[\'’]ve got |i have |there[\'’]?s )?power coming in,(?= \\d)'],
   ['switch open', '(?:contacts|points)(?: are)? (?:wide|standing|sitting) open'],
   ['running', 'once it[\'’]?s (?:going|running|up|started)'],
+  ['cap reads', 'it[\'’]?s an? \\d+ ?(?:-|to) ?\\d+(?: ?(?:uf|mfd|mikes?))?,? (?:and |but )?(?:the |my )?meter (?:says|reads'
+  + '|shows|gives)'],
   ['cap reads', '(?:cap(?:acitor)?|label|can) (?:says|is marked|is rated|marked|rated)(?: for| at)? \\d+ ?(?:-|to) ?\\d+'
   + '(?: ?(?:uf|mfd|mikes?))?,? (?:and |but )?(?:the |my )?meter (?:says|reads|shows|gives)'],
   ['precharge reads $1', 'tire gauge on (?:it|the (?:tank|valve|stem))[^:,\\d]{0,40}[:,]? ?(\\d+)'],

@@ -67,7 +67,7 @@ const GROUPS: readonly string[] = [
   'new new replaced brand-new',
   'fit fitted fit installed install put-in changed',
   'swap swap swapped swapping reversed exchanged',
-  'corroded corroded corrosion green furred furry',
+  'corroded corroded corrosion green furred furry fuzz fuzzy crusty',
   'knock clatter clatters clattering clank clanking knock knocks knocking rattle rattles clanks',
   'rumble rumble rumbles screams scream squeals screeches whines noisy roars',
   'hiss hiss hisses hissing sigh sighs',

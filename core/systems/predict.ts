@@ -51,7 +51,7 @@ export function predict(s: Standing, test: NumericTest): Prediction {
     }
     case 'dial': {
       const amps = figureOf(s.figures, probe.figure)
-      return figure(amps, together(0.3 + DIAL * amps, s.spread.amps * amps))
+      return figure(amps, together(0.3 + DIAL * amps, Math.max(0, s.spread.amps - OF_PLATE) * amps))
     }
     case 'farads': {
       const farads = figureOf(s.figures, probe.farads)
@@ -120,6 +120,8 @@ const STRAY = 2
 
 /** How far dials are set from the plate where nobody meant to, as a share; common practice, no source. */
 const DIAL = 0.06
+/** How far a motor draws off its plate: a dial is set by the plate and not by what is drawn. */
+const OF_PLATE = 0.07
 
 /** A receiver nobody has measured is as often twice as half the size that is taken; common practice, no source. */
 const UNKNOWN = 0.7
@@ -277,6 +279,7 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
   const { story, figures, spread } = s
   const cutIn = figures['set.cutIn']
   const cutOut = figures['set.cutOut']
+  const unset = together(2.5 * PSI, spread.setting ?? 0)
   const turns = s.stage.turning === 'running'
   // what only pressure holds fast has started once, from empty, and run its course
   const held = s.stage.turning === 'locked' && figures['motor.startLoad'] > 0 && s.healthy['motor.startLoad'] === 0
@@ -298,7 +301,7 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
           ? figure(cutIn, 4 * PSI)
           : story.cutIn === undefined || s.effect === 'runs-on'
             ? { ...figure(cutIn, 20 * PSI), ol: NEVER }
-            : figure(story.cutIn, 2.5 * PSI + 0.2 * Math.abs(story.cutIn - cutIn)),
+            : figure(story.cutIn, unset + 0.2 * Math.abs(story.cutIn - cutIn)),
       )
     case 'cut-out':
       return gaugeSpread(
@@ -307,7 +310,7 @@ function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, {
           ? figure(cutOut, 4 * PSI)
           : story.cutOut === undefined || s.effect === 'runs-on'
             ? { ...figure(Math.max(story.peak, cutOut), 20 * PSI), ol: NEVER }
-            : figure(story.cutOut, 2.5 * PSI + 0.2 * Math.abs(story.cutOut - cutOut)),
+            : figure(story.cutOut, unset + 0.2 * Math.abs(story.cutOut - cutOut)),
       )
     case 'cycle': {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500

@@ -249,6 +249,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'throttled', 'shut most of the way', 'partly shut', 'stem broken',
     ],
   },
+  'switch.contact-burnt': {
+    label: 'float switch or its cord broken',
+    what: ['float cord', 'float wire', 'cord of the float', 'float switch cord', 'wire to the float'],
+    how: ['chewed', 'chewed in two', 'cut', 'cut in two', 'broken', 'pulled out'],
+  },
   'starter.contact-open': {
     label: 'starter contact gone',
     what: ['contact tip', 'starter contact', 'contactor contact', 'contact carrier'],
@@ -277,7 +282,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'control wire', 'pilot wire', 'wire to the coil', 'wire to the pressure switch', 'control cable',
       'wire off the overload terminal', 'wire at the overload', 'wire on the coil', 'wire off the coil',
     ],
-    how: ['broken', 'cut in two', 'chewed', 'fell off', 'burnt off', 'came loose'],
+    how: [
+      'broken', 'cut in two', 'chewed', 'fell off', 'burnt off', 'came loose', 'worn through', 'rubbed through',
+      'chafed',
+    ],
   },
 }
 

@@ -24,7 +24,7 @@ export const MOTOR: Sayings = {
       stalls: [
         'builds sits there', 'climbs to then sits', 'housevalve shut not climb past', 'will not climb past',
         'not make more', 'only makes', 'not climb', 'housevalve shut not climb', 'gauge not go higher', 'not go higher',
-        'gauge sits at not climb', 'run nonstop', 'runs nonstop not climb', 'not build past', 'hangs at', 'stalls out',
+        'gauge sits at not climb', 'runs nonstop not climb', 'not build past', 'hangs at', 'stalls out',
         'only builds', 'builds slow', 'pressure tops out', 'maxes out at', 'not build pressure',
         'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at', 'no pressure builds',
         'stands still at', 'stuck at', 'pressure never comes up', 'hardly any pressure',

@@ -225,7 +225,10 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     id: 'regulator.stuck',
     name: 'Regulator stuck or frozen',
     baseRate: 0.02,
-    severities: always({ 'regulator.share': 0.35 }),
+    severities: degrees(
+      { name: 'lets a third through', share: 0.6, change: { 'regulator.share': 0.35 } },
+      { name: 'lets nothing through', share: 0.4, change: { 'regulator.share': 0 } },
+    ),
     effect: 'runs',
     repair: repair({
       id: 'replace-regulator',

@@ -307,6 +307,9 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           usual: { 'holds': 0.97, 'lets-go': 0.03 },
           chancesByFault: {
             'box.relay-closed': { 'holds': 0.2, 'lets-go': 0.8 },
+            'box.cap-shorted': { 'holds': 0.4, 'lets-go': 0.6 },
+            // who says that it was out has seen it so
+            'box.overload-hot': { 'holds': 0.6, 'lets-go': 0.4 },
             'motor.binding': { 'holds': 0.4, 'lets-go': 0.6 },
             'box.overload-failed': { 'holds': 0.5, 'lets-go': 0.5 },
           },

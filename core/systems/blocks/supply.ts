@@ -170,7 +170,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         baseRate: 0.015,
         severities: badJoint(
           ([1, 2] as const).map(leg => ({ name: `leg ${leg}`, change: r => only(`feed.${leg}`, r) })),
-          [[0.15, 0.4], [0.6, 0.35], [2.5, 0.25]],
+          [[0.15, 0.35], [0.6, 0.3], [1.5, 0.2], [2.5, 0.15]],
         ),
         repair: repair({
           id: 'remake-joint',

@@ -75,6 +75,8 @@ export const motorFelt = (at: string): readonly SeenTest[] => [
       'motor.turn-short': { usual: 0.3, hot: 0.7 },
       'motor.centrifugal-closed': { usual: 0.2, hot: 0.8 },
       'supply.low-volts': { usual: 0.4, hot: 0.6 },
+      'feed.high-resistance': { usual: 0.5, hot: 0.5 },
+      'run.high-resistance': { usual: 0.5, hot: 0.5 },
     },
     chancesByEffect: {
       'groans': { usual: 0.45, hot: 0.55 },

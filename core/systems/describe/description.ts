@@ -21,6 +21,8 @@ export interface Spread {
   readonly flow: number
   /** pressure of the main ahead of a booster, Pa */
   readonly inlet?: number
+  /** of what the switch is set to, where no plate says, Pa */
+  readonly setting?: number
   /** of the logarithm of a cycle's time, where no plate gives the tank's size */
   readonly cycle?: number
 }

@@ -16,14 +16,18 @@ export interface Further extends Pick<Described, 'stageEffect'>, Partial<Pick<De
  * logarithm of a cycle's time. */
 const UNKNOWN_TANK = Math.log(80 / 2) / Math.sqrt(12)
 
+/** 20/40, 30/50 and 40/60 are sold side by side, compressors' by the maker; common practice, no source. */
+const UNKNOWN_SETTING = 8 * PSI
+
 export function describeWhole(plate: Plate, main: DescribedStage, side: FlowSide, further?: Further): Described {
   // starts closer together than a minute are too many, or than what this plant does when it is sound
   const cycle = Math.min(60, 0.6 * side.usualCycle)
   const inlet = plate.value('inlet.pressure') === undefined ? {} : { inlet: 4 * PSI }
   const sized = plate.value('tank.volume') === undefined ? { cycle: UNKNOWN_TANK } : {}
+  const set = plate.value('switch.cutOut') === undefined ? { setting: UNKNOWN_SETTING } : {}
   const first = {
     ...main.stage,
-    spread: { ...main.stage.spread, ...inlet, ...sized },
+    spread: { ...main.stage.spread, ...inlet, ...sized, ...set },
     bands: { ...main.stage.bands, cycle },
   }
   return {
