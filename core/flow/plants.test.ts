@@ -211,3 +211,16 @@ describe('a compressor', () => {
       runAir(air({ switch: { ...air().switch, welded: true }, reliefOpens: 150 * PSI })).peak,
     ).toBeLessThanOrEqual(150 * PSI))
 })
+
+describe('a pump on a main that gives less than the main itself', () => {
+  const main = (passage?: number) => runWater(water({
+    pump: { freeFlow: gpm, shutOff: 20 * PSI, inlet: 45 * PSI, turns: true, ...(passage ? { passage } : {}) },
+    switch: { ...sound, cutOff: 25 * PSI },
+    usual: { flow: 6 * gpm, draw: 5 * gpm, rapidBelow: 22 },
+  }))
+  // orifice law: 5 psi lost at 10 gpm is 1.25 psi at 5 gpm, so that 43.75 psi of 45 come through
+  it('lets the main through, and is not cut off for want of water', () => {
+    expect(main((5 * PSI) / (10 * gpm) ** 2).effect).not.toBe('cuts-off')
+    expect(main().effect).toBe('cuts-off')
+  })
+})

@@ -21,7 +21,7 @@ export interface WaterPlant {
     readonly shutOff: number
     readonly inlet: number
     readonly turns: boolean
-    /** what it holds up the water that a main pushes through it, worn or not, Pa/(m³/s)²; by its own curve if not given */
+    /** what it holds up the water that a main pushes through it, worn or not, Pa/(m³/s)²; else by its own curve */
     readonly passage?: number
   }
   /** what the source gives at most, m³/s */

@@ -49,7 +49,7 @@ export interface Stand {
 
 const ENOUGH = 0.95
 /** from so much on, what shows it directly is enough; or from less, where no other comes near: plainly seen, or not */
-const [SHOWN, FOREMOST, AHEAD, FAR_AHEAD] = [0.78, 0.55, 3, 5]
+const [SHOWN, FOREMOST, AHEAD, FAR_AHEAD] = [0.75, 0.55, 3, 4]
 const LIKELY = 0.9
 /** from so much on a suspect counts among those that a repair covers */
 const COVERED = 0.02

@@ -5,7 +5,7 @@
  *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
-import type { NumericTest, SystemModel, Test } from '#core/systems'
+import { unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { faultsOf, modeOf } from './hypothesis'
 import { likelihoods } from './likelihood'
@@ -34,18 +34,22 @@ export function directLines(
   { chances }: Pick<Ranking, 'chances'>,
   faults: readonly string[],
 ): readonly string[] {
-  const shows = (e: Evidence) => faults.some(f => showsItself(tables, e, chances, f, SHOWS))
+  const shows = (e: Evidence) => faults.some(f => showsItself(tables, e, chances, { fault: f, beside: faults }, SHOWS))
   const lines = state.evidence.filter(shows).map(e => e.line.id)
   return lines.length > 0 ? lines : betweenLines(tables, state, chances, faults)
 }
 
-/** Two readings that hold one of these faults between them: volts there ahead of it, and none behind it. */
+/** Two lines that hold one of these faults between them: volts there ahead of it, and none behind it. */
 function betweenLines(
   tables: Tables,
-  { evidence }: TabState,
+  state: TabState,
   chances: Float64Array,
   faults: readonly string[],
 ): readonly string[] {
+  const { evidence } = state
+  const split = splitLines(tables, state, chances, faults)
+  if (split.length > 0) return split
+  const holds = holding(tables, chances, faults)
   const volts = evidence.flatMap((e) => {
     const { line, repaired } = e
     const test = tables.tests.get(line.test)?.test
@@ -57,8 +61,28 @@ function betweenLines(
   const gone = volts.filter(({ line }) => line.value !== null && line.value < GONE)
   for (const behind of gone)
     for (const ahead of there)
-      if (faults.some(f => isShownBy(likenessOf(tables, [ahead.e, behind.e], f, chances), SHOWS)))
-        return [ahead.line.id, behind.line.id]
+      if (holds([ahead.e, behind.e])) return [ahead.line.id, behind.line.id]
+  return []
+}
+
+/** Whether lines show one of the faults together. */
+const holding = (tables: Tables, chances: Float64Array, faults: readonly string[]) => (lines: readonly Evidence[]) =>
+  faults.some(f => isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances), SHOWS))
+
+/** Open as it is read from above, and what was read once the splice was apart. */
+function splitLines(
+  tables: Tables,
+  { evidence }: TabState,
+  chances: Float64Array,
+  faults: readonly string[],
+): readonly string[] {
+  const holds = holding(tables, chances, faults)
+  const apart = evidence.filter(e => unstaged(e.line.test) === 'open-again' && e.repaired.length === 0)
+  const open = evidence.filter(({ line, repaired }) =>
+    line.kind === 'reading' && line.value === null && repaired.length === 0 && line.test.includes('leads.'))
+  for (const below of apart)
+    for (const above of open)
+      if (holds([above, below])) return [above.line.id, below.line.id]
   return []
 }
 
@@ -69,8 +93,7 @@ export const isPlain = (
   { chances }: Pick<Ranking, 'chances'>,
   faults: readonly string[],
 ): boolean =>
-  state.evidence.some(e =>
-    e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, PLAIN)))
+  state.evidence.some(isSeenToShow(tables, chances, faults, PLAIN))
 
 /** The lines by which one of them was seen with the eyes, plainly or not. */
 export const seenLines = (
@@ -79,19 +102,29 @@ export const seenLines = (
   { chances }: Pick<Ranking, 'chances'>,
   faults: readonly string[],
 ): readonly string[] =>
-  state.evidence.flatMap(e =>
-    e.line.kind === 'observation' && faults.some(f => showsItself(tables, e, chances, f, SHOWS)) ? [e.line.id] : [])
+  state.evidence.filter(isSeenToShow(tables, chances, faults, SHOWS)).map(e => e.line.id)
+
+const isSeenToShow
+  = (tables: Tables, chances: Float64Array, faults: readonly string[], least: number) => (e: Evidence) =>
+    e.line.kind === 'observation'
+    && faults.some(fault => showsItself(tables, e, chances, { fault, beside: faults }, least))
 
 function showsItself(
   tables: Tables,
   evidence: Evidence,
   chances: Float64Array,
-  fault: string,
+  of: Asked,
   least: number,
 ): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
-  if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, fault)) return false
-  return isShownBy(likenessOf(tables, [evidence], fault, chances), least)
+  if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, of.fault)) return false
+  return isShownBy(likenessOf(tables, [evidence], of, chances), least)
+}
+
+/** A fault, and those that its repair puts right as well: they are no rivals. */
+interface Asked {
+  readonly fault: string
+  readonly beside: readonly string[]
 }
 
 interface Likeness {
@@ -107,16 +140,21 @@ const isShownBy = ({ best, rival, rest }: Likeness, least: number) =>
 function likenessOf(
   tables: Tables,
   evidence: readonly Evidence[],
-  fault: string,
+  { fault, beside }: Asked,
   chances?: Float64Array,
 ): Likeness {
   const each = evidence.map(e => likelihoods(tables, e, tables.foreseen))
   const given = (h: number) => each.reduce((product, one) => product * one[h]!, 1)
   const own = modeOf(tables.model, fault)
   const ownRepair = own?.repair.id
-  // what a trial shows stands against how it was with all else that is known: a pump that ran before tells nothing
-  const known = chances !== undefined && evidence.every(e => isTrial(tables, e)) ? chances : undefined
-  let [best, rival, rest, weight] = [0, 0, 0, 0]
+  // what is seen stands against all else as it comes, or as it is left by all other lines
+  const known = chances !== undefined && evidence.every(({ line }) => line.kind === 'observation') ? chances : undefined
+  let [best, rival] = [0, 0]
+  const [usual, left] = [{ sum: 0, weight: 0 }, { sum: 0, weight: 0 }]
+  const count = (mean: typeof usual, weight: number, likelihood: number) => {
+    mean.sum += weight * likelihood
+    mean.weight += weight
+  }
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
     const hypothesis = tables.model.hypotheses[h]!
@@ -127,17 +165,13 @@ function likenessOf(
     const mode = modeOf(tables.model, hypothesis.fault)
     // what let go is seen to have, whatever made it
     const stands = chances !== undefined && chances[h]! > STANDS && !own?.protects
-    if (stands && !hypothesis.second && mode && mode.repair.id !== ownRepair) rival = Math.max(rival, given(h))
-    const before = known ? known[h]! / Math.max(given(h), 1e-6) : hypothesis.prior
-    rest += before * given(h)
-    weight += before
+    const isRival = mode && mode.repair.id !== ownRepair && !beside.includes(hypothesis.fault)
+    if (stands && !hypothesis.second && isRival) rival = Math.max(rival, given(h))
+    count(usual, hypothesis.prior, given(h))
+    if (known) count(left, known[h]! / Math.max(given(h), 1e-6), given(h))
   }
-  return { best, rival, rest: rest / Math.max(weight, 1e-12) }
-}
-
-function isTrial(tables: Tables, { line }: Evidence): boolean {
-  const test = tables.tests.get(line.test)?.test
-  return test?.kind === 'seen' && test.trial?.watch === 'effect'
+  const means = [usual, ...(known ? [left] : [])].map(m => m.sum / Math.max(m.weight, 1e-12))
+  return { best, rival, rest: Math.min(...means) }
 }
 
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
@@ -193,6 +227,6 @@ export function excludingLines(
 
 /** Whether a line is what a fault would have shown: then it is not found besides it. */
 export function explains(tables: Tables, evidence: Evidence, fault: string): boolean {
-  const { best, rest } = likenessOf(tables, [evidence], fault)
+  const { best, rest } = likenessOf(tables, [evidence], { fault, beside: [] })
   return best >= 2 * rest
 }

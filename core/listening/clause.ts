@@ -8,9 +8,9 @@ import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
 import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
-/** Words that say a thing alone, and anything at all in company. */
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
+/** Words that say a thing alone, and anything at all in company. */
 const COMMON = new Set('dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
 
 /** What was done to the power is no finding. */
@@ -172,7 +172,9 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   // to ground is no reading between leads
   if (test.beside === 'ohms' && of.has('toground')) return true
   // `pushed it and it runs`, after a reset was spoken of
-  if (test.id === 'tap-switch') return near !== undefined && ELSEWHERE.has(near) && !of.has('switch') && !of.has('contact')
+  if (test.id === 'tap-switch' && !of.has('switch') && !of.has('contact'))
+    return of.has('motor') || ELSEWHERE.has(near ?? '')
+  if (test.id === 'bypass' && of.has('float')) return true
   if (test.id !== 'bypass' || near === undefined || of.has('switch')) return false
   return ELSEWHERE.has(near)
 }

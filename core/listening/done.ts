@@ -148,7 +148,10 @@ const WAYS: Readonly<Record<string, Way>> = {
     by: ['remade', 'renewed'],
     to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer)',
   },
-  'vent-pump': { by: ['vented'], to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|prim(?:e|ing) plug|air)' },
+  'vent-pump': {
+    by: ['vented'],
+    to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|prim(?:e|ing) plug|air)',
+  },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?' },
   'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },
@@ -271,7 +274,8 @@ export function findDone(kind: SystemKind, told: string, { near, said: earlier =
     const part = said.slice(from, gap.index)
     const whole = BARE.test(part) ? `${part.trim()} it` : part
     const isThere = NEW_THERE.test(part) && !CAME_OF_IT.test(said.slice(from + part.length))
-    const mode = isThere || NOT_NOW.test(part) ? undefined : putRightBy(kind, whole, said.slice(0, from), { near, earlier })
+    const before = said.slice(0, from)
+    const mode = isThere || NOT_NOW.test(part) ? undefined : putRightBy(kind, whole, before, { near, earlier })
     const end = gap.index + gap[0].length
     if (mode)
       return {

@@ -48,7 +48,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const last = done.after ? hear(kind, done.after, { ...listening, before: then }) : undefined
-  if (done.after && isOne(plain.value, linesOf(last))) return isVented(plain.value) ? withRepair(plain.value, done) : plain
+  if (done.after && isOne(plain.value, linesOf(last)))
+    return isVented(plain.value) ? withRepair(plain.value, done) : plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
@@ -75,7 +76,7 @@ function leftOf(heard: Result<Heard> | undefined): string | undefined {
 
 /** Air let out of a pump is how it was found and what puts it right. */
 const isVented = (heard: Heard) =>
-  linesOf({ ok: true, value: heard }).some(l => l.kind === 'observation' && unstaged(l.test) === 'vent' && l.outcome === 'air')
+  linesOf(ok(heard)).some(l => l.kind === 'observation' && unstaged(l.test) === 'vent' && l.outcome === 'air')
 
 const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
   ok(heard.kind === 'lines' ? { ...heard, lines: [...heard.lines, line] } : heard)
@@ -229,8 +230,11 @@ function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
   return IN_BAND.test(text) && !NOT_SO.test(text) ? label('within') : []
 }
 
-const BRIDGED
-  = /\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across|(?:starter|contactor) in (?:by|with))\b/i
+const BRIDGED = new RegExp(
+  '\\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across|(?:starter|contactor) in (?:by|with)'
+  + '|tap(?:ped)? (?:on )?the (?:motor|end bell|housing))\\b',
+  'i',
+)
 
 /** With something bridged or taken off that no test here tries, what it then did says nothing of how it is. */
 function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {

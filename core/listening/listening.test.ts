@@ -85,7 +85,7 @@ describe('short speech', () => {
     ['well-2wire', 'L1 to ground 2 meg', 'leads.ground 2000000'],
     ['well-3wire', 'shut it off, 0 volts at the box', 'remark'],
     ['well-3wire', 'killed the power, nothing at the box', 'remark'],
-    ['well-3wire', 'cap marked 130 and reads 118', 'cap.farads 0.000118'],
+    ['well-3wire', 'cap marked 130 and reads 118', 'cap.farads 0.000118 | cap-label within'],
     ['well-2wire', 'water out of the air stem', 'air-valve water'],
     ['well-3wire', 'cut the splice, motor alone 80 meg', 'ground-again cable'],
     ['jet', 'motor hot', 'motor-heat hot'],

@@ -34,7 +34,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const read = 'value' in line ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
-  return { near: test.point, value: ofRow ? undefined : read, quantity: test.quantity, does: kept.does, said: kept.said }
+  return { ...kept, near: test.point, value: ofRow ? undefined : read, quantity: test.quantity }
 }
 
 const saidIn = (line: Line) => {

@@ -243,7 +243,9 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'inlet.low': {
     label: 'valve ahead of the pump not open',
-    what: ['inlet valve', 'supply valve', 'valve ahead of the pump', 'main valve', 'suction valve', 'valve at the meter'],
+    what: [
+      'inlet valve', 'supply valve', 'valve ahead of the pump', 'main valve', 'suction valve', 'valve at the meter',
+    ],
     how: [
       'half shut', 'only a quarter open', 'only half open', 'barely open', 'almost shut', 'nearly shut', 'cracked open',
       'throttled', 'shut most of the way', 'partly shut', 'stem broken',

@@ -34,9 +34,8 @@ export const STARTER: Sayings = {
     said: { runs: ['pushin runs', 'pushin start'] },
   },
   'float-bypass': {
-    what: ['bridged the float', 'bridge float contact'],
+    what: ['bridged the float contact', 'jumper across the float contact'],
     is: { ...TRIED, runs: [...RAN, 'pullin', 'starter pullin'] },
-    said: { runs: ['bridged float runs', 'bridge float contact pullin'] },
   },
   'coil-figure': {
     what: ['coil', 'coil label', 'coil tag', 'new coil'],
@@ -66,7 +65,10 @@ export const STARTER: Sayings = {
       ],
     },
     said: {
-      in: ['overload in', 'reset pushed in', 'reset is in', 'reset in dial matches the plate', 'overload good', 'overload not tripped'],
+      in: [
+        'overload in', 'reset pushed in', 'reset is in', 'reset in dial matches the plate', 'overload good',
+        'overload not tripped',
+      ],
       tripped: [
         'overload popped', 'overload keeps tripping', 'heaters tripped', 'overload was out', 'reset was out',
         'overload opened', 'pushed reset runs', 'overload will not reset', 'overload tripped reset',

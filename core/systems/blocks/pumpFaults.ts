@@ -28,7 +28,7 @@ export const shutOffField = {
   range: [15 * PSI, 300 * PSI],
 } as const
 
-/** A pump is called worn when it no longer gets to cut-out, whatever it could do when new; common practice, no source. */
+/** A pump is called worn when it no longer gets to cut-out, whatever it did when new; common practice, no source. */
 const wornTo = (h: Figures, ofNew: number, ofCutOut: number) =>
   Math.min(h['pump.shutOff'] * ofNew, Math.max(ofCutOut * h['set.cutOut'] - h['pump.inlet'], 5 * PSI))
 

@@ -291,7 +291,7 @@ export function starterTests(o: StarterOptions): readonly Test[] {
             id: 'float-bypass',
             point: 'coil',
             title: 'Float bridged in the control circuit: what does it do?',
-            words: ['float bridged'],
+            words: ['float contact bridged'],
             need: 'proven-dead',
             minutes: 6,
             risk: 2,

@@ -1,0 +1,69 @@
+/** What is shown and not only inferred, on whole calls; common practice, no source. */
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import type { KindId, Nameplate } from '#core/systems'
+import { createWriter, foldTab, type DraftLine } from '#core/tab'
+import { PSI } from '#core/units'
+import { isolate, prepareSystem } from '.'
+
+function answerOf(id: KindId, complaint: string, drafts: readonly DraftLine[], plate: Nameplate = {}) {
+  const tables = requireOk(prepareSystem(id, plate))
+  const write = createWriter('direct-test')
+  const all = [{ kind: 'opened', complaint, words: '' } as DraftLine, ...drafts]
+  const lines = all.map((d, i) => write({ ...d, id: `line-${i}-direct`, at: '2026-06-15T10:00:00Z' }))
+  return isolate(tables, foldTab(tables.model.kind, lines))
+}
+const saw = (test: string, outcome: string): DraftLine =>
+  ({ kind: 'observation', test, outcome, without: 'told' })
+const read = (test: string, value: number | null): DraftLine =>
+  ({ kind: 'reading', test, value, without: 'told', ...(value === null ? { ol: true as const } : {}) })
+
+describe('a cable that is open from above and whole below', () => {
+  const lines = [
+    read('line.volts', 242), read('load.volts', 242), saw('sound', 'silent'), read('black.run', 0),
+    read('leads.by', null),
+  ]
+  it('is found once the splice is apart', () => {
+    const { decision } = answerOf('well-2wire', 'no-water', [...lines, saw('open-again', 'whole')])
+    expect(decision).toMatchObject({ kind: 'found', fault: 'cable.open' })
+    expect(decision?.by).toContain('line-6-direct')
+  })
+  it('is not found while the splice is shut', () =>
+    expect(answerOf('well-2wire', 'no-water', lines).decision?.kind).not.toBe('found'))
+})
+
+describe('a trial', () => {
+  const dead = [read('battery.rest', 12.6), read('motor.volts', 1)]
+  it('shows its fault where it did nothing before', () => {
+    const { decision } = answerOf('rv', 'no-water', [...dead, saw('second-return', 'runs')])
+    expect(decision).toMatchObject({ kind: 'found', fault: 'return.bad', by: ['line-3-direct'] })
+  })
+  it('shows nothing where it ran before as it runs with it', () => {
+    const { decision } = answerOf('rv', 'low-pressure', [saw('sound', 'runs'), saw('second-return', 'runs')])
+    expect(decision?.kind).not.toBe('found')
+  })
+})
+
+describe('air in a tank', () => {
+  // handbook §4: two psi under cut-in; any less is low, and water at the pin is a bladder gone
+  const low = [read('cycle', 20), read('precharge', 9 * PSI), saw('air-valve', 'air')]
+  it('is low by any amount, and the tank is not condemned for it', () => {
+    const plate = { 'switch.cutIn': 30 * PSI, 'switch.cutOut': 50 * PSI }
+    expect(answerOf('well-2wire', 'rapid-cycles', low, plate).suspects.find(s => s.component)?.fault)
+      .toBe('tank.precharge-low')
+    const wet = [read('cycle', 6), read('precharge', 1 * PSI), saw('air-valve', 'water')]
+    expect(answerOf('well-2wire', 'rapid-cycles', wet, plate).decision?.fault).toBe('tank.waterlogged')
+  })
+})
+
+describe('a contactor that was pushed in by hand', () => {
+  it('clears what stands behind it, and leaves its own circuit', () => {
+    const { suspects } = answerOf('compressor-pilot', 'no-air', [saw('sound', 'silent'), saw('push-in', 'runs')])
+    const shown = suspects.filter(s => s.component).slice(0, 3).map(s => s.component)
+    expect(shown.every(c => c === 'starter' || c === 'switch'), shown.join()).toBe(true)
+  })
+  it('is never asked for', () => {
+    const { next, proof } = answerOf('compressor-pilot', 'no-air', [saw('sound', 'silent')])
+    expect([...next, ...proof].map(t => t.test)).not.toContain('push-in')
+  })
+})
