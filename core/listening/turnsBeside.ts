@@ -168,10 +168,33 @@ export const TURNS_BESIDE: readonly Joined[] = [
   ['bridge float', 'twisted (?:the )?(?:two )?float wires together'],
   ['float ohms open', 'ohms through the float(?: switch)? open(?: both ways| either way)?'],
   ['cap 0 ohms', 'cap(?:acitor)?(?: pulled| out| off| discharged| bled| and)*,? (?:the )?(?:meter )?(?:shows|reads'
-  + '|is) (?:zero|0|a'
-  + ' dead short|dead short)(?: ohms?)?(?: and (?:stays|stuck|sits)(?: there)?)?'],
+  + '|is) '
+  + '(?:(?:zero|0) ohms?|a dead short|dead short)(?: and (?:stays|stuck|sits)(?: there)?)?'],
   ['works now', '(?:it[\'’]?s |it has |has )?been (?:fine|good|ok|okay|great|working)(?: ever)? since'],
   ['running', 'with the (?:pump|motor) on(?= ?$|,)'],
+  // legs, leads and figures of a place
+  ['', 'megs? (?:are |is |were )?(?:good|fine|clean|clear)(?=,)'],
+  ['cap reads $1', `pulled the cap,? (?:it |and )?(?:reads? |tests? |got )?(${FIGURE})(?: ?(?:uf|mfd))? on an? \\d+`
+  + ' ?(?:to|-) ?\\d+'],
+  ['inlet 0 psi running', '(?:suction|inlet) gauge \\d+(?: psi)? (?:at rest|sitting|static),? (?:and |but'
+  + ' )?(?:goes|drops'
+  + '|falls|dives)(?: right| clear)? to (?:zero|nothing|0)(?: with the pump (?:running|on))?'],
+  ['line n1 toground $1', '(?:the )?hot (?:side|leg|wire)(?: at the switch)?(?: is| reads)? (\\d{2,3})(?: volts?)? to'
+  + ' ground'],
+  ['into the breaker', 'at the main(?: lugs| breaker)?(?= ?$|,)'],
+  ['n1 toground $1, n2 toground $1, 0 volts', '(\\d{2,3})(?: volts?)? to ground on both,? (?:and |but )?(?:zero'
+  + '|nothing'
+  + '|0)(?: volts?)? across'],
+  ['ohms leadtolead ol', '(?:pump |motor )?leads? reads? open to each other'],
+  ['$1 volts at the wellhead running', 'at the well ?(?:head|cap),? (\\d{3})(?: volts?)? (?:while|with|when)'
+  + ' (?:it[\'’]?s'
+  + '|the pump|it is) (?:running|on|going)'],
+  ['', '(?:the )?(?:lid|box|label|chart) calls for \\d+ ?(?:to|-) ?\\d+'],
+  ['intake filter off better', '(?:pulled|took) the filter(?: off| out)?,? (?:and )?(?:it|she) (?:fills|filled'
+  + '|pumps up'
+  + '|comes up)[^,]*'],
+  ['controlfuse', '(?:little |small )?fuse on (?:top of )?the transformer'],
+  ['suction union sucks air', 'union on the suction(?: side)? (?:drips|leaks|weeps)[^,]*'],
   // courses
   ['tapsshut', 'no (?:water|taps?|faucets?) (?:running|on|open)(?= ?$|,)', '(?<!with )nothing (?:running|turned'
   + ' on)(?= ?$|,)'],
