@@ -141,6 +141,15 @@ describe('its lines', () => {
   })
 })
 
+/** Ten million additions one after another, ms: 16 on a core of 2.5 GHz that has nothing else to do. */
+function yardstick(): number {
+  const started = performance.now()
+  let sum = 0
+  for (let i = 0; i < 1e7; i++) sum += i * 1.0000001
+  return sum > 0 ? performance.now() - started : 0
+}
+const USUAL = 16
+
 it('takes in 200,000 rows in half a second, and tells how far it is', () => {
   const text = logged({ step: 0.05, cycles: 50 })
   expect(text.split('\n').length).toBeGreaterThan(200_000)
@@ -153,9 +162,10 @@ it('takes in 200,000 rows in half a second, and tells how far it is', () => {
     // what else the machine does meanwhile is not its own
     return Math.min(performance.now() - before, (user + system) / 1000)
   }
-  // other tests run beside this one: the best of as many as it takes, up to fifteen
-  let best = take()
-  for (let i = 1; i < 15 && best >= 500; i++) best = Math.min(best, take())
-  expect(best).toBeLessThan(500)
+  // other tests run beside this one, on a machine as fast as it is at the hour: the best of up to fifteen
+  const most = () => 500 * Math.max(1, yardstick() / USUAL)
+  let best = take() / most()
+  for (let i = 1; i < 15 && best >= 1; i++) best = Math.min(best, take() / most())
+  expect(best).toBeLessThan(1)
   expect(shares.at(-1)).toBe(1)
 })
