@@ -6,6 +6,7 @@ import { zipSync } from 'fflate'
 import { kindFor, wholeCatalogue } from '#core/systems'
 import { ALIASES, foldTab, isKnownLine } from '#core/tab'
 import { sayProblem } from '#core/words'
+import { bestShare } from '../../tests/speed'
 import {
   bookJsonSchema,
   formatFigureOf,
@@ -259,17 +260,15 @@ describe('a book with pictures', async () => {
 })
 
 describe('a tab of 6,000 notes', () => {
-  it('is read in under a second', () => {
+  it('is read in under a second', async () => {
     const lines = Array.from({ length: 6000 }, (_, i) => `note number ${i}`)
     const content = book({}, { tabs: [{ day: '2026-01-10', complaint: 'groans', words: 'x', lines }] })
-    const took = [1, 2, 3].map(() => {
-      const started = performance.now()
+    const read = () => {
       const tab = requireOk(readBook(content)).sites[0]!.systems[0]!.tabs[0]!
       foldTab(kindFor('well-3wire'), tab.lines)
       expect(tab.lines).toHaveLength(6001)
-      return performance.now() - started
-    })
-    expect(Math.min(...took)).toBeLessThan(1000)
+    }
+    expect(await bestShare(1000, read)).toBeLessThan(1)
   })
 })
 

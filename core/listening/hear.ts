@@ -4,18 +4,17 @@
  * asked; what explains too little is a remark, with the nearest meanings beside it. Nothing is guessed into a line.
  */
 import { ok, type Result } from '#core/foundation'
-import { findTest, unstaged, withOptions, type SystemKind, type Test } from '#core/systems'
+import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
-import { formatValue, US, type Units } from '#core/units'
-import { meaningsOf } from './clause'
+import { US, type Units } from '#core/units'
 import { findDone, type Done } from './done'
-import { figuresOf } from './figures'
-import type { Lexicon } from './entries'
-import { lexiconOf } from './lexicon'
-import type { Bearing, Figures, Meaning } from './meaning'
+import type { Meaning } from './meaning'
+import { hearWithDoing, LONGEST, type Part } from './parts'
+import { sayLine } from './sayLine'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
+import { asWhole, HELPED } from './wholeLine'
 import { join, wordsOf } from './words'
 
 export interface HearingOf extends Listening {
@@ -33,8 +32,6 @@ export type Heard
   | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
   | { readonly kind: 'remark', readonly line: DraftLine, readonly nearest: readonly Choice[] }
 
-/** Lines longer than this are a story: kept as a remark without being taken apart. */
-const LONGEST = 400
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
@@ -153,9 +150,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     const asked = choices.map(m => choiceOf(kind, m, units, text))
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
-  const meant = heard.flatMap(m => m[0]!.lines).map(l => asBefore(kind, text, l, before.does))
-  const told = withoutBridged(kind, text, meant)
-  const whole = distinct([...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)])
+  const whole = distinct(asWhole(kind, text, heard.flatMap(m => m[0]!.lines), before.does))
   const lines = whole.map(l => ({ ...l, typed: text }) as DraftLine)
   if (lines.length === 0) return remark()
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
@@ -188,92 +183,6 @@ const isSwitchedOff = ([m]: readonly Meaning[]) => {
   return line?.kind === 'observation' && line.test === 'breaker-seen' && line.outcome === 'off'
 }
 
-const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
-const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
-const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?'
-const DOES = [
-  { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
-  { outcome: 'groans', said: new RegExp(`${WHILE}${GROANING}\\b`, 'i') },
-]
-
-/** `101 volts while it runs`: read, and heard to run. */
-function doingOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
-  const read = told.some(l => l.kind === 'reading')
-  const heard = told.some(l => l.kind === 'observation' && l.test === 'sound')
-  const staged = told.some(l => 'test' in l && l.test.startsWith('well-'))
-  if (!read || heard || staged || !kind.tests.some(t => t.id === 'sound')) return []
-  const does = DOES.find(d => d.said.test(text))
-  return does ? [{ kind: 'observation', test: 'sound', outcome: does.outcome }] : []
-}
-
-const IN_BAND = /\b(?:good|fine|ok|okay|great|perfect|right on|spot on|in (?:the )?band|within|in spec|healthy)\b/i
-const NOT_SO = /\b(?:not|isn'?t|no|should|supposed|half|low|weak|bad|out of)\b/i
-
-/** What is printed on it: `marked 124 to 149`, `on a 145-174`. */
-const PRINTED = new RegExp(
-  '\\b(?:says|marked|stamped|printed|rated|labell?ed|label|can|on an?|it[\'’]?s an?|supposed to be|should be)\\b'
-  + '[^\\d,;]{0,16}(\\d{2,3})(?: ?(?:-|–|to|\\/) ?(\\d{2,3}))?(?! ?(?:v|volts?|psi|amps?)\\b)',
-  'i',
-)
-/** A meter for them is some percent off, and so is one figure alone; common practice, no source. */
-const [OFF, OF_ONE] = [0.05, 0.2]
-
-/** `cap is good, 150`, `71 on a 105 to 126`: read, and held against what is printed on it. */
-function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
-  const read = told.findLast(l => l.kind === 'reading' && l.test === 'cap.farads')
-  const value = read?.kind === 'reading' ? (read.value ?? 0) * 1e6 : 0
-  if (value <= 0 || !findTest(kind, 'cap-label')) return []
-  const [, least, most] = PRINTED.exec(text) ?? []
-  const low = Number(least) * (most ? 1 - OFF : 1 - OF_ONE)
-  const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test: 'cap-label', outcome }]
-  if (least && Number(least) !== value) return label(value < low ? 'under' : 'within')
-  return IN_BAND.test(text) && !NOT_SO.test(text) ? label('within') : []
-}
-
-const BRIDGED = new RegExp(
-  '\\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across|(?:starter|contactor) in (?:by|with)'
-  + '|tap(?:ped)? (?:on )?the (?:motor|end bell|housing))\\b',
-  'i',
-)
-
-/** With something bridged or taken off that no test here tries, what it then did says nothing of how it is. */
-function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
-  const tried = told.some(l => isTrialLine(kind, l))
-  // `good cap in, it runs`: that it runs is what the trial showed
-  const at = told.findIndex(l => isTrialLine(kind, l))
-  if (tried) return told.filter((l, i) => i < at || !(isSound(l) || isGauge(l)))
-  const [bridged, apart] = [BRIDGED.test(text), APART.test(text)]
-  return told.filter(l => !((bridged && isSound(l)) || (apart && isLetGo(l))))
-}
-
-/** `swapped two leads and it went right to 60`: the gauge of afterwards. */
-const isGauge = (l: DraftLine) => l.kind === 'reading' && unstaged(l.test) === 'gauge'
-const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
-/** Looks at what a hand's help does: that it then runs is their answer. */
-const HELPED: ReadonlySet<string> = new Set([
-  'spin', 'tap-switch', 'tap-motor', 'crack-line', 'starts-empty', 'swap-two',
-])
-const isTrialLine = (kind: SystemKind, l: DraftLine) =>
-  l.kind === 'observation' && !isLetGo(l) && (HELPED.has(unstaged(l.test)) || isTrial(findTest(kind, l.test)))
-
-/** Taken off: that it holds now says nothing of how it held before. */
-const APART
-  = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
-const isLetGo = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('let-go')
-
-const NO_CHANGE
-  = /\b(?:no (?:change|difference|better)|the same|same thing|same$|made no odds|did ?n[o'’]?t help)(?:\b|$)/i
-
-/** `swapped the cap, no change`: it does what it did before. */
-function asBefore(kind: SystemKind, text: string, line: DraftLine, does: string | undefined): DraftLine {
-  if (!does || line.kind !== 'observation' || line.outcome !== 'silent' || !NO_CHANGE.test(text)) return line
-  const test = findTest(kind, line.test)
-  const can = test?.kind === 'seen' && isTrial(test) && test.outcomes.some(o => o.id === does)
-  return can ? { ...line, outcome: does } : line
-}
-
-const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined
-
 /** Said twice in one line, it is one. */
 const distinct = (lines: readonly DraftLine[]) => [...new Map(lines.map(l => [JSON.stringify(l), l])).values()]
 
@@ -284,104 +193,6 @@ const isSame = (one: Meaning, two: Meaning) => JSON.stringify(one.lines) === JSO
 
 const saysAnything = (text: string) => wordsOf(join(text)).some(w => !w.filler && w.weight >= 1)
 
-interface Part {
-  readonly clause: Clause
-  readonly meanings: readonly Meaning[]
-  /** the atoms that it is made of */
-  readonly from: number
-  readonly end: number
-}
-
-/** Clauses are parted by marks and by these words. */
-const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)| with (?=fig\d)/g
-
-/** What was done stands in the line before, what came of it in this one: then the two are heard as one. */
-function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action: string | undefined): Part[] {
-  const alone = hearParts(kind, text, bearing)
-  if (!action || action.length + text.length > LONGEST) return alone
-  const done = atomsOf(toldOf(action).words).length
-  const both = hearParts(kind, `${action}, ${text}`, bearing)
-  const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation'
-  const across = both.find(p => p.from < done && p.end > done && isSeen(p.meanings))
-  if (!across) return alone
-  return both.filter(p => p === across || p.from >= done)
-}
-
-const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
-
-/** What stands at a point, in a word. */
-const AT: Readonly<Record<string, string>> = { cap: 'cap', relay: 'relay', box: 'control box', poles: 'switch' }
-const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
-
-/** `put in a good one`: of what was spoken of before. */
-const withName = (text: string, near: string | undefined) =>
-  near !== undefined && AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
-
-/** The way to take a line apart that explains most of it. */
-function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
-  const told = toldOf(withName(text, bearing.near))
-  const lexicon = lexiconOf(kind)
-  const atoms = atomsOf(told.words)
-  const n = Math.min(atoms.length, MOST_ATOMS)
-  const best: { value: number, parts: readonly Part[], bearing: Bearing }[] = [{ value: 0, parts: [], bearing }]
-  for (let end = 1; end <= n; end++) {
-    for (let from = end - 1; from >= Math.max(0, end - MOST_JOINED); from--) {
-      const before = best[from]!
-      const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '))
-      const meanings = meaningsOf(lexicon, clause, told, before.bearing)
-      const value = before.value + valueOf(clause, meanings[0], lexicon)
-      if ((best[end]?.value ?? -Infinity) >= value) continue
-      best[end] = {
-        value,
-        parts: [...before.parts, { clause: { ...clause, text: withFigures(clause.text, told) }, meanings, from, end }],
-        bearing: meanings[0] ? bearingAfter(before.bearing, meanings[0]) : before.bearing,
-      }
-    }
-  }
-  return [...best[n]!.parts]
-}
-
-function bearingAfter(before: Bearing, { point, quantity, lines }: Meaning): Bearing {
-  const last = lines.at(-1)
-  const read = last?.kind === 'reading' ? { nearValue: last.value } : {}
-  return { ...before, near: point, nearQuantity: quantity, ...read }
-}
-
-/** `runs no water` is two things. */
-const RUNS_WITHOUT = /\b(runs?|running|ran) (?=(?:but )?(?:no|not|without) water)/gi
-const [MOST_ATOMS, MOST_JOINED] = [10, 4]
-
-/** Split at marks and small words, and behind a figure that another follows with words between them. */
-function atomsOf(words: string): string[] {
-  const parts = words.split(PARTED).filter(p => p.trim())
-  return parts.flatMap((part) => {
-    const figures = part.match(/\bfig\d+\b(?! t(?:seconds|minutes))/g) ?? []
-    if (figures.length < 2) return [part]
-    const after = part.split(/(?<=\bfig\d+\b) (?!t(?:seconds|minutes))/).map(p => p.trim())
-    // `24 on black 2 on red`: what is named stands behind its figure
-    return /^fig\d/.test(part) ? part.split(/ (?=fig\d+\b)/) : after
-  })
-}
-
-function clauseOf(text: string): Clause {
-  const figures = [...text.matchAll(/\bfig(\d+)\b/g)].map(m => Number(m[1]))
-  const rows = [...text.matchAll(/\brow(\d+)\b/g)].map(m => Number(m[1]))
-  return { text, figures, rows, words: wordsOf(text.replace(/\b(?:fig|row)\d+\b/g, ' ')) }
-}
-
-/** What a clause is worth: its score, or what is lost by not hearing it. */
-function valueOf(clause: Clause, meaning: Meaning | undefined, { known }: Lexicon): number {
-  if (meaning) return meaning.score - 0.35
-  const lost = clause.words.reduce((sum, w) => sum + (w.filler ? 0 : known.has(w.means) ? w.weight : 0.3 * w.weight), 0)
-  return -0.2 - 0.6 * lost - 0.6 * clause.figures.length
-}
-
-const withFigures = (text: string, told: Figures) =>
-  text
-    .replace(/\bfig(\d+)\b/g, (_, i: string) => String(told.figures[Number(i)]?.value ?? 'OL'))
-    .replace(/\brow(\d+)\b/g, (_, i: string) => (told.rows[Number(i)] ?? []).map(f => f.value).join('/'))
-    .replace(/ t(?:seconds|minutes)\b/g, '')
-
 function choiceOf(kind: SystemKind, { lines }: Meaning, units: Units, typed: string): Choice {
   const [line] = lines
   return { line: { ...line!, typed } as DraftLine, say: lines.map(l => sayLine(kind, l, units)).join(' · ') }
@@ -390,21 +201,4 @@ function choiceOf(kind: SystemKind, { lines }: Meaning, units: Units, typed: str
 /** For a remark: what it comes nearest to, so that a hand can place it. */
 function nearestOf(kind: SystemKind, parts: readonly Part[], units: Units, typed: string): Choice[] {
   return parts.flatMap(p => p.meanings.slice(0, 3).map(m => choiceOf(kind, m, units, typed))).slice(0, 3)
-}
-
-/** A line said back. */
-export function sayLine(kind: SystemKind, line: DraftLine, units: Units = US): string {
-  if (line.kind === 'repair') return `put right: ${line.text}`
-  if (line.kind !== 'reading' && line.kind !== 'observation') return line.kind
-  const test = findTest(kind, line.test)
-  return `${test?.title ?? line.test}: ${sayAnswer(test, line, units)}`
-}
-
-function sayAnswer(test: Test | undefined, line: DraftLine, units: Units): string {
-  if (line.kind === 'observation')
-    return (test?.kind === 'seen' && test.outcomes.find(o => o.id === line.outcome)?.label) || line.outcome
-  if (line.kind !== 'reading') return ''
-  if (line.value === null) return 'OL'
-  const figure = test?.kind === 'numeric' ? formatValue(test.quantity, line.value, units) : String(line.value)
-  return `${line.bound ? `${line.bound} ` : line.spread ? 'about ' : ''}${figure}`
 }

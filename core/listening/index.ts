@@ -1,4 +1,5 @@
-export { hear, sayLine, type Heard, type HearingOf } from './hear'
+export { hear, type Heard, type HearingOf } from './hear'
+export { sayLine } from './sayLine'
 export type { Lexicon } from './entries'
 export { lexiconOf, phraseOf } from './lexicon'
 export { SAID } from './said'

@@ -15,7 +15,7 @@ import {
 } from '.'
 import { completeFigures, figureOf, poles, requireFinite, scoped, staged, type Figures } from './figures'
 import { keyOf } from './fields'
-import { predict } from './predict'
+import { predict } from './predicting/predict'
 import { solveStage } from './power/stage'
 import type { NumericTest } from './testTypes'
 import type { Nameplate } from './types'

@@ -3,6 +3,7 @@ import { requireOk } from '#core/foundation'
 import { kindFor } from '#core/systems'
 import { PSI, US } from '#core/units'
 import { sayProblem, sayTrace } from '#core/words'
+import { bestShare } from '../../tests/speed'
 import { findInTrace, linesOfTrace, medianOf, readTrace } from '.'
 
 interface Pump {
@@ -141,31 +142,12 @@ describe('its lines', () => {
   })
 })
 
-/** Ten million additions one after another, ms: 16 on a core of 2.5 GHz that has nothing else to do. */
-function yardstick(): number {
-  const started = performance.now()
-  let sum = 0
-  for (let i = 0; i < 1e7; i++) sum += i * 1.0000001
-  return sum > 0 ? performance.now() - started : 0
-}
-const USUAL = 16
-
-it('takes in 200,000 rows in half a second, and tells how far it is', () => {
+it('takes in 200,000 rows in half a second, and tells how far it is', async () => {
   const text = logged({ step: 0.05, cycles: 50 })
   expect(text.split('\n').length).toBeGreaterThan(200_000)
   const shares: number[] = []
-  const take = () => {
-    const [before, spent] = [performance.now(), process.cpuUsage()]
-    const found = findInTrace(requireOk(readTrace(text, US, s => shares.push(s))))
-    expect(found.cutIns).toHaveLength(50)
-    const { user, system } = process.cpuUsage(spent)
-    // what else the machine does meanwhile is not its own
-    return Math.min(performance.now() - before, (user + system) / 1000)
-  }
-  // other tests run beside this one, on a machine as fast as it is at the hour: the best of up to fifteen
-  const most = () => 500 * Math.max(1, yardstick() / USUAL)
-  let best = take() / most()
-  for (let i = 1; i < 15 && best >= 1; i++) best = Math.min(best, take() / most())
-  expect(best).toBeLessThan(1)
+  const take = () =>
+    expect(findInTrace(requireOk(readTrace(text, US, s => shares.push(s)))).cutIns).toHaveLength(50)
+  expect(await bestShare(500, take)).toBeLessThan(1)
   expect(shares.at(-1)).toBe(1)
 })

@@ -18,6 +18,7 @@ import {
   HEADERS, openPage, scriptsOf, serveDemo, SERVER_FLAGS, waitFor, type Page, type Served,
 } from '../browser/drive'
 import type { Asked, Timed } from './core.worker'
+import { yardstick } from '../speed'
 import { benchRecord } from './record'
 import type { TimedStations } from './stations.worker'
 
@@ -31,13 +32,8 @@ const spread = (times: readonly number[], digits: number) =>
 const ticks = () => readFileSync('/proc/stat', 'utf8').split('\n')[0]!.split(/\s+/).slice(1).map(Number)
 const before = ticks()
 /** Ten million additions one after another: about 16 ms on a core of 2.5 GHz that has nothing else to do. */
-const yardstick = () => {
-  const times = Array.from({ length: 9 }, () => {
-    const started = performance.now()
-    let sum = 0
-    for (let i = 0; i < 1e7; i++) sum += i * 1.0000001
-    return sum > 0 ? performance.now() - started : 0
-  })
+const additions = () => {
+  const times = Array.from({ length: 9 }, yardstick)
   return `${Math.min(...times).toFixed(0)}, median ${percentile(times, 0.5).toFixed(0)} ms`
 }
 /** Load, and the share of the time that a machine shared with others gave to them. */
@@ -51,7 +47,7 @@ const load = () => {
     )}${all > 0
     ? `, ${((100 * spent[7]!) / all).toFixed(0)} % of the time taken by `
     + `others`
-    : ''}, ten million additions in ${yardstick()}`
+    : ''}, ten million additions in ${additions()}`
 }
 
 const RUNS = 5

@@ -185,7 +185,7 @@ export async function openPage({ downloads, camera }: Browsing = {}): Promise<Pa
     .setChromeOptions(options)
     .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
     .build()) as chrome.Driver
-  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15000, `no ${css} on the page`)
+  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15000, `no ${css} on the page`, 40)
   const page: Page = {
     driver,
     find,
@@ -196,24 +196,13 @@ export async function openPage({ downloads, camera }: Browsing = {}): Promise<Pa
         deviceScaleFactor: 1,
         mobile: width < 500,
       }) as Promise<void>,
-    text: async css => (await find(css)).getText(),
+    text: async css => driver.executeScript<string>(TEXT, await find(css)),
     press: async (text, within = '.main') => {
-      const path = (test: string) =>
-        By.xpath(`.//*[self::button or self::a or self::label or self::summary][${test}]`)
       await waitFor(
         async () => {
-          const place = await find(within)
-          const exact = await place.findElements(path(`normalize-space(.) = ${quote(text)}`))
-          for (const element of [
-            ...exact,
-            ...(await place.findElements(path(`contains(normalize-space(.), ${quote(text)})`))),
-          ]) {
-            if (!(await element.isDisplayed()) || !(await element.isEnabled())) continue
-            await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
-            await element.click()
-            return true
-          }
-          return false
+          const element = await driver.executeScript<WebElement | null>(PRESSABLE, await find(within), text)
+          await element?.click()
+          return !!element
         },
         12000,
         `a button “${text}” in ${within}`,
@@ -272,7 +261,19 @@ export async function scriptsOf(page: Page) {
   return { page: sum(own), worker: sum(worker), files: files.length }
 }
 
-const quote = (text: string) => (text.includes('\'') ? `"${text}"` : `'${text}'`)
+// Asked of the browser itself: the driver's own reading of text and visibility walks every style of the page.
+/** What an element shows, as read: nothing where it is not shown. */
+const TEXT = `const [element] = arguments
+return element.checkVisibility({ visibilityProperty: true })
+  ? element.innerText.replaceAll('\\t', ' ').trim() : ''`
+/** The first control that shows, may be pressed and is called exactly so, else the first that holds the words. */
+const PRESSABLE = `const [place, words] = arguments
+const called = e => e.textContent.replace(/\\s+/g, ' ').trim()
+const all = [...place.querySelectorAll('button, a, label, summary')].filter(e =>
+  called(e).includes(words) && e.checkVisibility({ visibilityProperty: true }) && !e.disabled)
+const found = all.find(e => called(e) === words) ?? all[0]
+found?.scrollIntoView({ block: 'center' })
+return found ?? null`
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 /** What day and night can differ in. */

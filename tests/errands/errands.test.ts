@@ -17,10 +17,10 @@ import {
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import ts from 'typescript'
-import { afterEach, describe, expect, it } from 'vitest'
+import { afterAll, describe, expect, it } from 'vitest'
 
 const folders: string[] = []
-afterEach(() => folders.splice(0).forEach(f => rmSync(f, { recursive: true, force: true })))
+afterAll(() => folders.splice(0).forEach(f => rmSync(f, { recursive: true, force: true })))
 
 /** A copy of the core without its tests, that can be changed. */
 function copyOfCore(): string {
@@ -67,13 +67,22 @@ function ask<T>(folder: string, script: string): T {
   ) as T
 }
 
+/** Both run in one copy: they are at the same lists, and neither may stand in the other's way. */
+describe('both errands together', () => {
+  it('build', () => expect(build(ran())).toBe(''))
+})
+let both: string | undefined
+function ran(): string {
+  if (both) return both
+  const folder = copyOfCore()
+  for (const name of ['new-fault', 'new-kind']) apply(folder, resolve(`tests/errands/${name}.patch`))
+  return (both = folder)
+}
+
 describe('a new fault with a test, a chance and a cause on one kind', () => {
-  const patch = patchOf('new-fault.patch')
-  it('takes at most three files, builds, and is found by its own test', () => {
-    expect(filesOf(patch).length).toBeLessThanOrEqual(3)
-    const folder = copyOfCore()
-    apply(folder, resolve('tests/errands/new-fault.patch'))
-    expect(build(folder)).toBe('')
+  it('takes at most three files, and is found by its own test', () => {
+    expect(filesOf(patchOf('new-fault.patch')).length).toBeLessThanOrEqual(3)
+    const folder = ran()
     const found = ask<{ top: string, causes: string[] }>(
       folder,
       `
@@ -102,11 +111,9 @@ describe('a new fault with a test, a chance and a cause on one kind', () => {
 })
 
 describe('a tenth kind', () => {
-  it('takes at most five files, builds, and can be isolated on', () => {
+  it('takes at most five files, and has its faults', () => {
     expect(filesOf(patchOf('new-kind.patch')).length).toBeLessThanOrEqual(5)
-    const folder = copyOfCore()
-    apply(folder, resolve('tests/errands/new-kind.patch'))
-    expect(build(folder)).toBe('')
+    const folder = ran()
     const kinds = ask<{ ids: string[], faults: number }>(
       folder,
       `

@@ -1,0 +1,110 @@
+/** A line taken apart into clauses, each heard with what the ones before it spoke of, as explains most of it. */
+import type { SystemKind } from '#core/systems'
+import { meaningsOf } from './clause'
+import type { Lexicon } from './entries'
+import { figuresOf } from './figures'
+import { lexiconOf } from './lexicon'
+import type { Bearing, Figures, Meaning } from './meaning'
+import type { Clause } from './score'
+import { join, wordsOf } from './words'
+
+/** Longer than this it is a story: kept as a remark without being taken apart. */
+export const LONGEST = 400
+
+export interface Part {
+  readonly clause: Clause
+  readonly meanings: readonly Meaning[]
+  /** the atoms that it is made of */
+  readonly from: number
+  readonly end: number
+}
+
+/** Clauses are parted by marks and by these words. */
+const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)| with (?=fig\d)/g
+
+/** What was done stands in the line before, what came of it in this one: then the two are heard as one. */
+export function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action: string | undefined): Part[] {
+  const alone = hearParts(kind, text, bearing)
+  if (!action || action.length + text.length > LONGEST) return alone
+  const done = atomsOf(toldOf(action).words).length
+  const both = hearParts(kind, `${action}, ${text}`, bearing)
+  const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation'
+  const across = both.find(p => p.from < done && p.end > done && isSeen(p.meanings))
+  if (!across) return alone
+  return both.filter(p => p === across || p.from >= done)
+}
+
+const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
+
+/** What stands at a point, in a word. */
+const AT: Readonly<Record<string, string>> = { cap: 'cap', relay: 'relay', box: 'control box', poles: 'switch' }
+const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
+
+/** `put in a good one`: of what was spoken of before. */
+const withName = (text: string, near: string | undefined) =>
+  near !== undefined && AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
+
+/** The way to take a line apart that explains most of it. */
+function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
+  const told = toldOf(withName(text, bearing.near))
+  const lexicon = lexiconOf(kind)
+  const atoms = atomsOf(told.words)
+  const n = Math.min(atoms.length, MOST_ATOMS)
+  const best: { value: number, parts: readonly Part[], bearing: Bearing }[] = [{ value: 0, parts: [], bearing }]
+  for (let end = 1; end <= n; end++) {
+    for (let from = end - 1; from >= Math.max(0, end - MOST_JOINED); from--) {
+      const before = best[from]!
+      const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '))
+      const meanings = meaningsOf(lexicon, clause, told, before.bearing)
+      const value = before.value + valueOf(clause, meanings[0], lexicon)
+      if ((best[end]?.value ?? -Infinity) >= value) continue
+      best[end] = {
+        value,
+        parts: [...before.parts, { clause: { ...clause, text: withFigures(clause.text, told) }, meanings, from, end }],
+        bearing: meanings[0] ? bearingAfter(before.bearing, meanings[0]) : before.bearing,
+      }
+    }
+  }
+  return [...best[n]!.parts]
+}
+
+function bearingAfter(before: Bearing, { point, quantity, lines }: Meaning): Bearing {
+  const last = lines.at(-1)
+  const read = last?.kind === 'reading' ? { nearValue: last.value } : {}
+  return { ...before, near: point, nearQuantity: quantity, ...read }
+}
+
+/** `runs no water` is two things. */
+const RUNS_WITHOUT = /\b(runs?|running|ran) (?=(?:but )?(?:no|not|without) water)/gi
+const [MOST_ATOMS, MOST_JOINED] = [10, 4]
+
+/** Split at marks and small words, and behind a figure that another follows with words between them. */
+function atomsOf(words: string): string[] {
+  const parts = words.split(PARTED).filter(p => p.trim())
+  return parts.flatMap((part) => {
+    const figures = part.match(/\bfig\d+\b(?! t(?:seconds|minutes))/g) ?? []
+    if (figures.length < 2) return [part]
+    const after = part.split(/(?<=\bfig\d+\b) (?!t(?:seconds|minutes))/).map(p => p.trim())
+    // `24 on black 2 on red`: what is named stands behind its figure
+    return /^fig\d/.test(part) ? part.split(/ (?=fig\d+\b)/) : after
+  })
+}
+
+function clauseOf(text: string): Clause {
+  const figures = [...text.matchAll(/\bfig(\d+)\b/g)].map(m => Number(m[1]))
+  const rows = [...text.matchAll(/\brow(\d+)\b/g)].map(m => Number(m[1]))
+  return { text, figures, rows, words: wordsOf(text.replace(/\b(?:fig|row)\d+\b/g, ' ')) }
+}
+
+/** What a clause is worth: its score, or what is lost by not hearing it. */
+function valueOf(clause: Clause, meaning: Meaning | undefined, { known }: Lexicon): number {
+  if (meaning) return meaning.score - 0.35
+  const lost = clause.words.reduce((sum, w) => sum + (w.filler ? 0 : known.has(w.means) ? w.weight : 0.3 * w.weight), 0)
+  return -0.2 - 0.6 * lost - 0.6 * clause.figures.length
+}
+
+const withFigures = (text: string, told: Figures) =>
+  text
+    .replace(/\bfig(\d+)\b/g, (_, i: string) => String(told.figures[Number(i)]?.value ?? 'OL'))
+    .replace(/\brow(\d+)\b/g, (_, i: string) => (told.rows[Number(i)] ?? []).map(f => f.value).join('/'))
+    .replace(/ t(?:seconds|minutes)\b/g, '')

@@ -1,0 +1,97 @@
+/** What the line as a whole says of the lines heard in it: heard besides, held against a label, or not so said. */
+import { findTest, unstaged, type SystemKind, type Test } from '#core/systems'
+import type { DraftLine } from '#core/tab'
+
+/** The lines that a whole line comes to. @param does what the system did before: `swapped the cap, no change` */
+export function asWhole(
+  kind: SystemKind, text: string, heard: readonly DraftLine[], does: string | undefined,
+): readonly DraftLine[] {
+  const told = withoutBridged(kind, text, heard.map(l => asBefore(kind, text, l, does)))
+  return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
+}
+
+const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
+const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
+const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?'
+const DOES = [
+  { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
+  { outcome: 'groans', said: new RegExp(`${WHILE}${GROANING}\\b`, 'i') },
+]
+
+/** `101 volts while it runs`: read, and heard to run. */
+function doingOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
+  const read = told.some(l => l.kind === 'reading')
+  const heard = told.some(l => l.kind === 'observation' && l.test === 'sound')
+  const staged = told.some(l => 'test' in l && l.test.startsWith('well-'))
+  if (!read || heard || staged || !kind.tests.some(t => t.id === 'sound')) return []
+  const does = DOES.find(d => d.said.test(text))
+  return does ? [{ kind: 'observation', test: 'sound', outcome: does.outcome }] : []
+}
+
+const IN_BAND = /\b(?:good|fine|ok|okay|great|perfect|right on|spot on|in (?:the )?band|within|in spec|healthy)\b/i
+const NOT_SO = /\b(?:not|isn'?t|no|should|supposed|half|low|weak|bad|out of)\b/i
+
+/** What is printed on it: `marked 124 to 149`, `on a 145-174`. */
+const PRINTED = new RegExp(
+  '\\b(?:says|marked|stamped|printed|rated|labell?ed|label|can|on an?|it[\'’]?s an?|supposed to be|should be)\\b'
+  + '[^\\d,;]{0,16}(\\d{2,3})(?: ?(?:-|–|to|\\/) ?(\\d{2,3}))?(?! ?(?:v|volts?|psi|amps?)\\b)',
+  'i',
+)
+/** A meter for them is some percent off, and so is one figure alone; common practice, no source. */
+const [OFF, OF_ONE] = [0.05, 0.2]
+
+/** `cap is good, 150`, `71 on a 105 to 126`: read, and held against what is printed on it. */
+function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
+  const read = told.findLast(l => l.kind === 'reading' && l.test === 'cap.farads')
+  const value = read?.kind === 'reading' ? (read.value ?? 0) * 1e6 : 0
+  if (value <= 0 || !findTest(kind, 'cap-label')) return []
+  const [, least, most] = PRINTED.exec(text) ?? []
+  const low = Number(least) * (most ? 1 - OFF : 1 - OF_ONE)
+  const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test: 'cap-label', outcome }]
+  if (least && Number(least) !== value) return label(value < low ? 'under' : 'within')
+  return IN_BAND.test(text) && !NOT_SO.test(text) ? label('within') : []
+}
+
+const BRIDGED = new RegExp(
+  '\\b(?:jump(?:ed|ered)|bridged|bypassed|shorted across|(?:starter|contactor) in (?:by|with)'
+  + '|tap(?:ped)? (?:on )?the (?:motor|end bell|housing))\\b',
+  'i',
+)
+
+/** With something bridged or taken off that no test here tries, what it then did says nothing of how it is. */
+function withoutBridged(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
+  const tried = told.some(l => isTrialLine(kind, l))
+  // `good cap in, it runs`: that it runs is what the trial showed
+  const at = told.findIndex(l => isTrialLine(kind, l))
+  if (tried) return told.filter((l, i) => i < at || !(isSound(l) || isGauge(l)))
+  const [bridged, apart] = [BRIDGED.test(text), APART.test(text)]
+  return told.filter(l => !((bridged && isSound(l)) || (apart && isLetGo(l))))
+}
+
+/** `swapped two leads and it went right to 60`: the gauge of afterwards. */
+const isGauge = (l: DraftLine) => l.kind === 'reading' && unstaged(l.test) === 'gauge'
+const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('sound')
+/** Looks at what a hand's help does: that it then runs is their answer. */
+export const HELPED: ReadonlySet<string> = new Set([
+  'spin', 'tap-switch', 'tap-motor', 'crack-line', 'starts-empty', 'swap-two',
+])
+const isTrialLine = (kind: SystemKind, l: DraftLine) =>
+  l.kind === 'observation' && !isLetGo(l) && (HELPED.has(unstaged(l.test)) || isTrial(findTest(kind, l.test)))
+
+/** Taken off: that it holds now says nothing of how it held before. */
+const APART
+  = /\b(?:disconnect(?:ed)?|unhook(?:ed)?|unwired|(?:leads?|wires?|pump|motor) off|off the (?:leads?|wires?|pump))\b/i
+const isLetGo = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('let-go')
+
+const NO_CHANGE
+  = /\b(?:no (?:change|difference|better)|the same|same thing|same$|made no odds|did ?n[o'’]?t help)(?:\b|$)/i
+
+/** `swapped the cap, no change`: it does what it did before. */
+function asBefore(kind: SystemKind, text: string, line: DraftLine, does: string | undefined): DraftLine {
+  if (!does || line.kind !== 'observation' || line.outcome !== 'silent' || !NO_CHANGE.test(text)) return line
+  const test = findTest(kind, line.test)
+  const can = test?.kind === 'seen' && isTrial(test) && test.outcomes.some(o => o.id === does)
+  return can ? { ...line, outcome: does } : line
+}
+
+const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined

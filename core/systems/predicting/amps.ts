@@ -1,0 +1,45 @@
+/** Amps through a clamp. */
+import { magnitude } from '#core/foundation'
+import type { SolvedStage } from '../power/stage'
+import type { Prediction, Probe } from '../testTypes'
+import { CAUGHT, figure, RAN_ON, RESTED, together } from './shapes'
+import { isIdling, type Standing } from './standing'
+
+/** Of those caught before it lets go: the share of the first instant; common practice, no source. */
+const OF_START = 0.7
+
+function caught(
+  stage: SolvedStage,
+  { element, scenario }: Extract<Probe, { ask: 'amps' }>,
+  reading: number,
+): Prediction {
+  const apart: Prediction = { mean: Math.log(Math.max(reading, 0.05)), sigma: 1, log: true, ol: 0.3 }
+  if (scenario !== 'running') return apart
+  const flowed = OF_START * magnitude(stage.solved('starting').current(element))
+  return { ...apart, or: { share: CAUGHT, mean: flowed, sigma: 0.5 * flowed + 0.1 } }
+}
+
+/** How far the amps of motors without load lie apart, as a share. */
+const IDLING = 0.3
+
+export function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
+  const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
+  if (stage.tripped) return caught(stage, probe, reading)
+  const relative
+    = probe.scenario === 'starting'
+      ? 2 * spread.locked
+      : stage.turning === 'locked'
+        ? 1.4 * spread.locked
+        : spread.amps
+  // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
+  const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0
+  const flowing = figure(reading, together(0.15 + 0.02 * reading, relative * reading, idling * reading))
+  const ranOn = probe.scenario === 'running' ? stage.ranOn() : undefined
+  if (ranOn) {
+    const kept = magnitude(ranOn.current(probe.element))
+    return { ...flowing, or: { share: RAN_ON, mean: kept, sigma: 0.3 * kept + 0.3 } }
+  }
+  return stage.turning === 'locked' && probe.scenario === 'running'
+    ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }
+    : flowing
+}

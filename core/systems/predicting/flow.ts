@@ -1,0 +1,146 @@
+/** Pressures, times and draws of the water or air side. */
+import { PSI } from '#core/units'
+import type { Effect } from '../faultTypes'
+import type { Prediction, Probe } from '../testTypes'
+import { figure, together } from './shapes'
+import type { Standing } from './standing'
+
+/** A receiver nobody has measured is as often twice as half the size that is taken; common practice, no source. */
+const UNKNOWN = 0.7
+
+const TURNS: readonly Effect[] = [
+  'runs',
+  'runs-weak',
+  'runs-on',
+  'rapid-cycles',
+  'surges',
+  'cuts-off',
+  'starts-alone',
+  'trips-overload',
+]
+
+export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, { ask: 'flow' }>): Prediction {
+  const { story, figures, spread } = s
+  const cutIn = figures['set.cutIn']
+  const cutOut = figures['set.cutOut']
+  const unset = together(2.5 * PSI, spread.setting ?? 0)
+  const turns = s.stage.turning === 'running'
+  // what only pressure holds fast has started once, from empty, and run its course
+  const held = s.stage.turning === 'locked' && figures['motor.startLoad'] > 0 && s.healthy['motor.startLoad'] === 0
+  switch (what) {
+    case 'gauge':
+    case 'tap-static':
+      return what === 'gauge' && figures['gauge.stuck']
+        ? figure(0.5 * cutOut, 0.5 * cutOut)
+        : predictGauge(s, cutIn, cutOut)
+    // a tank's precharge is its own affair: under other faults it is what tanks in the field are found with
+    case 'precharge':
+      return s.tankKnown
+        ? figure(figures['tank.precharge'], 3.5 * PSI)
+        : figure(figures['tank.precharge'] - 2 * PSI, 6 * PSI)
+    case 'cut-in':
+      return gaugeSpread(
+        s,
+        held
+          ? figure(cutIn, 4 * PSI)
+          : story.cutIn === undefined || s.effect === 'runs-on'
+            ? { ...figure(cutIn, 20 * PSI), ol: NEVER }
+            : figure(story.cutIn, unset + 0.2 * Math.abs(story.cutIn - cutIn)),
+      )
+    case 'cut-out':
+      return gaugeSpread(
+        s,
+        held
+          ? figure(cutOut, 4 * PSI)
+          : story.cutOut === undefined || s.effect === 'runs-on'
+            ? { ...figure(Math.max(story.peak, cutOut), 20 * PSI), ol: NEVER }
+            : figure(story.cutOut, unset + 0.2 * Math.abs(story.cutOut - cutOut)),
+      )
+    case 'cycle': {
+      const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
+      return {
+        mean: Math.log(s.tankKnown ? seconds : seconds * 0.9),
+        sigma: s.tankKnown ? (s.spread.cycle ?? 0.45) : 0.8,
+        log: true,
+        ol: 0,
+      }
+    }
+    case 'delivery':
+      return figure(
+        turns ? story.delivery : 0,
+        together(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow'] * 0.02),
+      )
+    case 'leak-down': {
+      const lost = Math.min(story.leakDown * (over / TEN_MINUTES), cutOut)
+      // leaks come in all sizes
+      if (lost > 3 * PSI) return gaugeSpread(s, { mean: Math.log(lost), sigma: 0.7, log: true, ol: 0 })
+      return gaugeSpread(s, figure(lost, 0.8 * PSI + 0.35 * lost))
+    }
+    case 'fill-time':
+      return predictFill(s, cutIn, cutOut)
+    case 'open-pressure':
+      return figure(
+        Math.max(0, Math.min(90 * PSI, story.peak) * figures['regulator.share'] - figures['line.loss']),
+        9 * PSI,
+      )
+    case 'cut-off':
+      return figure(figures['set.cutOff'], 3 * PSI)
+    case 'inlet':
+      return predictInlet(s)
+  }
+}
+
+/** Mains stand anywhere between 20 and 80 psi; common practice, no source. */
+const UNKNOWN_MAIN = 14 * PSI
+
+/** The gauge may stand ahead of the strainer or behind it; where the main's pressure is not given it may be any. */
+function predictInlet({ figures, healthy, spread, story }: Standing): Prediction {
+  const main = figure(figures['pump.inlet'], spread.inlet ?? UNKNOWN_MAIN)
+  const passed = figures['source.yield'] / Math.max(healthy['pump.flow'], 1e-9)
+  if (passed >= 1 || story.effect === 'runs' || figures['pump.inlet'] < healthy['pump.inlet']) return main
+  return { ...main, or: { share: 0.5, mean: figures['pump.inlet'] * Math.max(0, passed - 0.05), sigma: 3 * PSI } }
+}
+
+/**
+ * The model is isothermal; air pumped fast stays warm, its exponent anywhere from 1 to 1.4: a quarter of ln 1.4 as a
+ * spread of the time.
+ */
+const POLYTROPIC = 0.084
+
+/** what the plant is run for with everything shut */
+const TEN_MINUTES = 600
+
+/** Where it does not start or stop by its switch, seldom is a figure given for it; common practice, no source. */
+const NEVER = 0.97
+
+const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
+  s.figures['gauge.stuck'] ? { ...p, sigma: p.log ? p.sigma + 1 : p.sigma + 25 * PSI } : p
+
+function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
+  switch (s.effect) {
+    case 'runs':
+    case 'rapid-cycles':
+    case 'starts-alone':
+      return figure((cutIn + cutOut) / 2, 0.6 * (cutOut - cutIn) + 2 * PSI)
+    case 'runs-on':
+      return figure(cutOut + 15 * PSI, 20 * PSI)
+    case 'runs-weak':
+    case 'trips-overload':
+      return figure(cutIn - 5 * PSI, 0.25 * cutIn + 6 * PSI)
+    default:
+      return TURNS.includes(s.effect)
+        ? figure(0.5 * cutIn, 0.4 * cutIn)
+        : figure(0.15 * cutIn, 0.28 * cutIn + 3 * PSI)
+  }
+}
+
+/** Who says how long it takes to fill has as often begun with nothing in it; common practice, no source. */
+const FROM_NOTHING = 0.4
+
+function predictFill({ story, volumeKnown }: Standing, cutIn: number, cutOut: number): Prediction {
+  if (!Number.isFinite(story.fillTime)) return { mean: Math.log(1800), sigma: UNKNOWN, log: true, ol: 0 }
+  const mean = Math.log(Math.max(story.fillTime, 3))
+  const sigma = together(volumeKnown ? 0.22 : UNKNOWN, POLYTROPIC)
+  const whole = mean + Math.log(cutOut / Math.max(cutOut - cutIn, 1))
+  return { mean, sigma, log: true, ol: 0, or: { share: FROM_NOTHING, mean: whole, sigma, log: true } }
+}

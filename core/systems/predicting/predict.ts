@@ -1,0 +1,93 @@
+/**
+ * What a numeric test should read: the solved circuit's figure at the meter, or the flow model's, spread by the
+ * meter, by what the nameplate does not say, and by healthy variation.
+ */
+import { figureOf } from '../figures'
+import type { NumericTest, Prediction, Probe } from '../testTypes'
+import { predictAmps } from './amps'
+import { predictFlow } from './flow'
+import { contact, figure, together } from './shapes'
+import { isIdling, type Standing } from './standing'
+import { predictVolts } from './volts'
+
+const OHMS_RANGE = 40e6 // where a hand meter shows OL
+const INSULATION_RANGE = 2e9
+
+/** How far dials are set from the plate where nobody meant to, as a share; common practice, no source. */
+const DIAL = 0.06
+/** How far a motor draws off its plate: a dial is set by the plate and not by what is drawn. */
+const OF_PLATE = 0.07
+
+export function predict(s: Standing, test: NumericTest): Prediction {
+  const { probe } = test
+  switch (probe.ask) {
+    case 'volts':
+      return predictVolts(s, probe, test)
+    case 'amps':
+      return predictAmps(s, probe)
+    case 'ohms':
+      return predictOhms(s, probe)
+    case 'part': {
+      const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
+      return contact(ohms, probe.spread)
+    }
+    case 'dial': {
+      const amps = figureOf(s.figures, probe.figure)
+      return figure(amps, together(0.3 + DIAL * amps, Math.max(0, s.spread.amps - OF_PLATE) * amps))
+    }
+    case 'farads': {
+      const farads = figureOf(s.figures, probe.farads)
+      return farads > 0 && farads < 5e-3
+        ? figure(farads, 0.03 * farads + s.spread.farads * farads + 0.3e-6)
+        : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
+    }
+    case 'capacitor-ohms': {
+      const farads = figureOf(s.figures, probe.farads)
+      return farads > 0 && farads < 5e-3
+        ? { mean: Math.log(200e3), sigma: 2, log: true, ol: 0.5 }
+        : figure(figureOf(s.figures, probe.ohms), 0.5)
+    }
+    case 'flow':
+      return predictFlow(s, probe)
+  }
+}
+
+/** Whether nothing that a test hangs on differs between two conditions of one system. */
+export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest): boolean {
+  switch (probe.ask) {
+    case 'volts':
+      return s.stage === other.stage
+    case 'amps':
+      return s.stage === other.stage && isIdling(s) === isIdling(other)
+    case 'ohms':
+      return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
+    case 'dial':
+      return s.figures[probe.figure] === other.figures[probe.figure]
+    case 'part':
+      return s.figures[probe.figure] === other.figures[probe.figure] && (!probe.cold || s.heals === other.heals)
+    case 'farads':
+      return s.figures[probe.farads] === other.figures[probe.farads]
+    case 'capacitor-ohms':
+      return (
+        s.figures[probe.farads] === other.figures[probe.farads]
+        && s.figures[probe.ohms] === other.figures[probe.ohms]
+      )
+    case 'flow':
+      return (
+        s.story === other.story
+        && s.effect === other.effect
+        && s.stage.turning === other.stage.turning
+        && s.tankKnown === other.tankKnown
+      )
+  }
+}
+
+function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'ohms' }>): Prediction {
+  const reading = stage.solved('leads-off').portImpedance(probe.a, probe.b).re
+  const range = probe.insulation ? INSULATION_RANGE : OHMS_RANGE
+  const ol = 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
+  // what leaks to ground is wet, sooty, an arc under volts: a hand meter shows anything near it
+  if (probe.insulation && reading < 2e3) return { mean: Math.log(Math.max(reading, 50)), sigma: 2.6, log: true, ol }
+  if (reading > 2e3) return { mean: Math.log(reading), sigma: reading > 1e6 ? 1.1 : 0.6, log: true, ol }
+  return { ...figure(reading, together(0.25, spread.ohms * reading)), ol }
+}

@@ -1,0 +1,98 @@
+/** Volts between two points, as a usual digital meter shows them. */
+import { magnitude } from '#core/foundation'
+import { unstaged } from '../ids'
+import type { SolvedStage } from '../power/stage'
+import type { NumericTest, Prediction, Probe } from '../testTypes'
+import { CAUGHT, figure, RAN_ON, RESTED, together } from './shapes'
+import type { Standing } from './standing'
+
+const METER_OHMS = 10e6 // usual digital meter, volts range
+
+/**
+ * Behind so many ohms a reading is a ghost: cable and meter decide, and the other loads of a house hold a lost leg
+ * down. From nothing to what the cable gives, all is as likely.
+ */
+const GHOSTLY = 1e5
+const ghost = (reading: number) => 0.5 * reading + 4
+/** A share of the volts; common practice, no source. */
+const SAGS = 0.045
+
+/** What a dead wire beside a live one shows a meter, V; common practice, no source. */
+const STRAY = 2
+
+export function predictVolts(
+  { stage, spread }: Standing,
+  probe: Extract<Probe, { ask: 'volts' }>,
+  test: NumericTest,
+): Prediction {
+  const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
+  const reading = magnitude(shown.volts)
+  // a ghost: the cable decides, and it is not known well
+  if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * reading, ghost(reading))
+  const dead = reading < STRAY && !stage.direct
+  const least = probe.drop ? 0.05 : stage.direct ? 0.12 : dead ? STRAY : 0.8
+  // how far locked amps pull a supply down hangs on wires that nobody has measured
+  const sags = stage.turning === 'locked' && !stage.direct && probe.scenario !== 'idle' ? SAGS : 0
+  const spreadOf = (v: number) => together(least, (probe.drop ? 0.3 : Math.max(spread.volts, sags)) * v)
+  const loaded = figure(reading, spreadOf(reading))
+  const beside = probe.or && stage.solved(probe.scenario).meterReading(probe.or.a, probe.or.b, METER_OHMS)
+  const other = beside && magnitude(beside.volts)
+  if (probe.or && other !== undefined && Math.abs(other - reading) > 3 * spreadOf(reading))
+    return { ...loaded, or: { share: probe.or.share, mean: other, sigma: spreadOf(other) } }
+  const before = stage.tripped && probe.scenario !== 'idle' && !probe.drop
+    ? magnitude(stage.solved('starting').meterReading(probe.a, probe.b, METER_OHMS).volts)
+    : reading
+  if (Math.abs(before - reading) > 3 * (spreadOf(before) + least))
+    return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * SAGS * before + least } }
+  const lost = isOfThree(test) ? readLost(stage, probe) : undefined
+  if (lost) return { ...loaded, or: { share: LOST, ...lost } }
+  const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
+  if (ranOn) {
+    const kept = magnitude(ranOn.meterReading(probe.a, probe.b, METER_OHMS).volts)
+    if (Math.abs(kept - reading) > 2 * (spreadOf(kept) + spreadOf(reading)))
+      return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * spreadOf(kept) } }
+  }
+  const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
+  if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
+    return { ...loaded, or: { share: AT_REST, ...atRest } }
+  const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
+  const letsGo = still && probe.scenario === 'running' && !stage.direct
+  if (!letsGo && !(test.band === 'coil' && stage.turning === 'locked')) return loaded
+  // locked or overloaded, the overload soon lets go: a reading may be of the unloaded circuit
+  const apart = stage.rested().meterReading(probe.a, probe.b, METER_OHMS)
+  const rested = magnitude(apart.volts)
+  const alone
+    = magnitude(apart.behind) > GHOSTLY
+      ? { mean: 0.5 * rested, sigma: ghost(rested) }
+      : { mean: rested, sigma: spreadOf(rested) }
+  return { ...loaded, or: { share: RESTED, ...alone } }
+}
+
+/** Ohms behind a line at rest from which it is fed through coils and windings only. */
+const FED_BACK = 20
+/**
+ * What a lost line shows against another hangs on what feeds it back: control circuit, windings, motors beside it.
+ * From nothing to the whole, so often; common practice, no source.
+ */
+const LOST = 0.4
+const isOfThree = ({ variant }: NumericTest) => /^v\d\d$/.test(variant ?? '')
+
+function readLost({ solved }: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
+  const shown = solved('idle').meterReading(a, b, METER_OHMS)
+  if (magnitude(shown.behind) < FED_BACK) return undefined
+  const whole = Math.sqrt(3) * Math.max(magnitude(solved('idle').voltage(a)), magnitude(solved('idle').voltage(b)))
+  return { mean: 0.45 * whole, sigma: 0.35 * whole }
+}
+
+/** Ahead of the switch volts are read as often with it open. */
+const UPSTREAM = ['supply', 'breaker', 'disconnect', 'line']
+/** so often; common practice, no source */
+const AT_REST = 0.3
+
+function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
+  const shown = stage.solved('idle').meterReading(a, b, METER_OHMS)
+  const reading = magnitude(shown.volts)
+  return magnitude(shown.behind) > GHOSTLY
+    ? { mean: 0.5 * reading, sigma: ghost(reading) }
+    : { mean: reading, sigma: together(0.8, 0.025 * reading) }
+}
