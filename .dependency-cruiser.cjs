@@ -15,7 +15,7 @@ const standards = [...units, 'standards']
 const systems = [...standards, 'circuit', 'flow']
 const tab = [...systems, 'systems']
 const isolation = [...tab, 'tab']
-const formats = [...isolation, 'listening']
+const formats = [...isolation, 'listening', 'parts', 'tags', 'ledger']
 
 module.exports = {
   forbidden: [

@@ -190,7 +190,11 @@ export const openTabs = {
     await turn()
     if (cancelled.delete(id)) return fail('cancelled')
     const open = tabs.get(tab)
-    return open ? ((await answer(open, question)) as Result<AnswerTo<Q>>) : fail('not-found', { what: 'tab' })
+    if (!open) return fail('not-found', { what: 'tab' })
+    const told = (await answer(open, question)) as Result<AnswerTo<Q>>
+    // the phrases of its kind are put together before the first is said, and after it is on screen
+    if (question.ask === 'rank') void listener().then(({ lexiconOf }) => turn().then(() => lexiconOf(open.kind)))
+    return told
   },
   /** What a logger's trace shows, as lines of a tab. @param onShare how much of it is read, 0 to 1 */
   async readTrace(

@@ -4,6 +4,8 @@
  * so reading the same file twice gives the same ids and importing it twice adds nothing.
  */
 import { fail, ok, type Result } from '#core/foundation'
+import { createLedger, parseLedgerLine } from '#core/ledger'
+import type { Saying } from '#core/listening'
 import { isKindId, KIND_IDS, kindFor } from '#core/systems'
 import { openFile } from './archive'
 import { bookSchema, FORMAT, VERSION, type BookFile, type SystemFile } from './book'
@@ -16,18 +18,23 @@ import { placeOf, upgradeVersion1 } from './version1'
 /**
  * A book as it was given, archive or plain.
  * @param layTo the day that the file's `anchor` is moved to (ISO date); without it days stay as written
+ * @param sayings words placed in the shop that reads it, besides those of the file
  */
-export function readFile(bytes: Uint8Array, layTo?: string): Result<ReadBook, BookProblem> {
+export function readFile(
+  bytes: Uint8Array, layTo?: string, sayings: readonly Saying[] = [],
+): Result<ReadBook, BookProblem> {
   const opened = openFile(bytes)
   if (!opened.ok) return opened
-  const book = readBook(opened.value.content, layTo)
+  const book = readBook(opened.value.content, layTo, sayings)
   return book.ok
     ? ok({ ...book.value, attachments: new Map([...book.value.attachments, ...opened.value.attachments]) })
     : book
 }
 
-/** @param content JSON; @param layTo see `readFile` */
-export function readBook(content: string, layTo?: string): Result<ReadBook, BookProblem> {
+/** @param content JSON; @param layTo @param sayings see `readFile` */
+export function readBook(
+  content: string, layTo?: string, sayings: readonly Saying[] = [],
+): Result<ReadBook, BookProblem> {
   let json: unknown
   try {
     json = JSON.parse(content)
@@ -43,11 +50,11 @@ export function readBook(content: string, layTo?: string): Result<ReadBook, Book
     return fail('newer-version', { version: head.version, reads: VERSION })
   if (head.version === 1) {
     const upgraded = upgradeVersion1(json)
-    return upgraded.ok ? expand(upgraded.value.book, layTo, upgraded.value.attachments) : upgraded
+    return upgraded.ok ? expand(upgraded.value.book, layTo, upgraded.value.attachments, sayings) : upgraded
   }
   const parsed = bookSchema.safeParse(json)
   return parsed.success
-    ? expand(parsed.data, layTo, new Map())
+    ? expand(parsed.data, layTo, new Map(), sayings)
     : fail('bad-place', placeOf(parsed.error.issues[0]!))
 }
 
@@ -55,9 +62,11 @@ function expand(
   book: BookFile,
   layTo: string | undefined,
   attachments: ReadonlyMap<string, Uint8Array>,
+  shops: readonly Saying[],
 ): Result<ReadBook, BookProblem> {
   const shift = layTo && book.anchor ? daysBetween(book.anchor, layTo) : 0
   const day = (d: string) => addDays(d, shift)
+  const sayings = [...shops, ...sayingsOf(book)]
   const sites: ReadSite[] = []
   for (const site of book.sites) {
     const siteId = site.id ?? makeId('site', site.name)
@@ -75,7 +84,7 @@ function expand(
       const systemId = system.id ?? makeId('system', siteId, system.name)
       const tabs: ReadTab[] = []
       for (const tab of system.tabs ?? []) {
-        const read = readTab(kindFor(system.kind, nameplate.value), systemId, tab, shift, where)
+        const read = readTab(kindFor(system.kind, nameplate.value), systemId, tab, shift, where, sayings)
         if (!read.ok) return read
         tabs.push(read.value)
       }
@@ -113,6 +122,12 @@ function expand(
     meters: (book.meters ?? []).map(m => ({ ...m, ...(m.checked ? { checked: day(m.checked) } : {}) })),
     ...(book.company ? { company: book.company } : {}),
   })
+}
+
+/** The words that were placed where the file comes from. */
+function sayingsOf({ ledger = [] }: BookFile): readonly Saying[] {
+  const lines = ledger.filter(l => l.kind === 'saying' || l.kind === 'struck').map(l => parseLedgerLine(l))
+  return createLedger(lines.flatMap(l => (l.ok ? [l.value] : []))).sayings()
 }
 
 function readPlates({ kind, plates = [] }: SystemFile): Result<readonly ReadPlate[]> {

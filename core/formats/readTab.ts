@@ -4,7 +4,7 @@
  * without its proof, a line after the settlement are kept, and marked in the fold.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import { hear, spokenAfter, type Spoken } from '#core/listening'
+import { hear, spokenAfter, type HearingOf, type Saying, type Spoken } from '#core/listening'
 import type { SystemKind } from '#core/systems'
 import {
   createWriter,
@@ -28,6 +28,7 @@ export function readTab(
   tab: TabFile,
   shift: number,
   where: string,
+  sayings: readonly Saying[] = [],
 ): Result<ReadTab, BookProblem> {
   const id = tab.id ?? makeId('tab', systemId, tab.day, tab.words)
   const start = addDays(tab.day, shift)
@@ -76,7 +77,7 @@ export function readTab(
     }
     if (Number.isNaN(Date.parse(stamp(0))))
       return fail('bad-line', { place, line: written, why: 'that is no time of day' })
-    const draft = readWrittenLine(kind, timed[4]!, start, before)
+    const draft = readWrittenLine(kind, timed[4]!, start, { before, sayings })
     if (!draft.ok)
       return fail('bad-line', { place, line: written, why: draft.problem.code, ...draft.problem.facts })
     const set = draft.value.length > 1 ? { set: makeId('set', id, String(i)) } : {}
@@ -103,7 +104,7 @@ function readWrittenLine(
   kind: SystemKind,
   written: string,
   start: string,
-  before: Spoken,
+  listening: HearingOf,
 ): Result<readonly DraftLine[]> {
   const command = COMMAND.exec(written)
   if (command) {
@@ -154,7 +155,7 @@ function readWrittenLine(
   }
   const asLeft = written.startsWith('left ')
   const said = asLeft ? written.slice(5) : written
-  const heard = hear(kind, said, { before })
+  const heard = hear(kind, said, listening)
   // what it is refused for is said where it is typed; in a file it is kept, and not weighed
   if (!heard.ok) return heard.problem.code === 'empty' ? heard : ok([{ kind: 'remark', text: written }])
   // a file cannot be asked: what has two meanings is kept as it was said, and not weighed

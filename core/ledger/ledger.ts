@@ -12,6 +12,7 @@ export type ListedPart = LedgerLineOf<'listed'> & { readonly type: PartTypeId }
 export type Fact = Pick<LedgerLineOf<'fact'>, 'id' | 'fact' | 'text' | 'at' | 'by'>
 export type Tag = Pick<LedgerLineOf<'tag'>, 'id' | 'system' | 'token' | 'at'>
 export type Planned = LedgerLineOf<'planned'>
+export type Placed = Pick<LedgerLineOf<'saying'>, 'id' | 'words' | 'test' | 'outcome' | 'at' | 'by'>
 
 export interface Stock {
   readonly van: number
@@ -38,6 +39,8 @@ export interface Ledger {
   isTicked(day: string, what: string): boolean
   /** every label that was stuck on, the latest first */
   tags(): readonly Tag[]
+  /** the words that a hand has placed, the oldest first */
+  sayings(): readonly Placed[]
   /** by the system's own rule, else the shop's */
   months(system: string, check: CheckId): number | undefined
   hasOwnMonths(system: string, check: CheckId): boolean
@@ -81,6 +84,7 @@ export function createLedger(lines: readonly AnyLedgerLine[] = []): Ledger {
     days: () => [...new Set([...now().planned.values()].map(p => p.day).filter(Boolean))].toSorted(),
     isTicked: (day, what) => now().ticked.get(`${day} ${what}`)?.done ?? false,
     tags: () => [...now().tags.values()].toSorted(newestFirst),
+    sayings: () => [...now().sayings.values()].toSorted(newestFirst).toReversed(),
     hasOwnMonths: (system, check) => now().checks.has(`${system} ${check}`),
     months: (system, check) =>
       (now().checks.get(`${system} ${check}`) ?? now().checks.get(`${EVERY_SYSTEM} ${check}`))?.months,
@@ -101,12 +105,13 @@ interface Derived {
   readonly ticked: Map<string, LedgerLineOf<'ticked'>>
   readonly checks: Map<string, LedgerLineOf<'check'>>
   readonly tags: Map<string, LedgerLineOf<'tag'>>
+  readonly sayings: Map<string, LedgerLineOf<'saying'>>
 }
 
 function derive(lines: readonly LedgerLine[]): Derived {
   const into: Derived = {
     parts: new Map(), moves: new Map(), facts: new Map(), systems: new Map(), planned: new Map(), ticked: new Map(),
-    checks: new Map(), tags: new Map(),
+    checks: new Map(), tags: new Map(), sayings: new Map(),
   }
   lines.forEach(line => add(into, line))
   return into
@@ -137,6 +142,8 @@ function add(into: Derived, line: LedgerLine): void {
       return putLast(into.planned, line.item, line)
     case 'tag':
       return putLast(into.tags, line.token, line)
+    case 'saying':
+      return putLast(into.sayings, line.words.trim().toLowerCase(), line)
     case 'ticked':
       return putLast(into.ticked, `${line.day} ${line.what}`, line)
     case 'check':

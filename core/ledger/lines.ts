@@ -98,6 +98,8 @@ const BODIES = {
   check: z.object({
     kind: z.literal('check'), system: id, check: z.enum(CHECKS), months: z.number().int().min(0).max(240),
   }),
+  /** words that a hand has placed: heard from then on as this answer, or as the figure of this reading */
+  saying: z.object({ kind: z.literal('saying'), words: short, test: short, outcome: short.optional() }),
   struck: z.object({ kind: z.literal('struck'), line: lineId, reason: text }),
 } as const
 export type LedgerKind = keyof typeof BODIES

@@ -8,17 +8,21 @@ import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { US, type Units } from '#core/units'
 import { findDone, type Done } from './done'
-import type { Meaning } from './meaning'
+import type { Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
+import { placedWords } from './placed'
 import { sayLine } from './sayLine'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
 import { asWhole, HELPED } from './wholeLine'
-import { join, wordsOf } from './words'
+import { join } from './joining'
+import { wordsOf } from './words'
 
 export interface HearingOf extends Listening {
   readonly before?: Spoken
+  /** what the shop has placed, oldest first */
+  readonly sayings?: readonly Saying[]
 }
 
 export type Heard
@@ -28,6 +32,8 @@ export type Heard
     readonly say: string
     /** words that no line took up: they are kept as a remark */
     readonly left?: string
+    /** what was heard by words that a hand has placed */
+    readonly placed?: readonly Saying[]
   }
   | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
   | { readonly kind: 'remark', readonly line: DraftLine, readonly nearest: readonly Choice[] }
@@ -132,10 +138,10 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const state = sayState(text)
   if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })
   if (text.length > LONGEST) return remark()
-  const { units = US, before = {} } = listening
+  const { units = US, before = {}, sayings = [] } = listening
   const { near, value: nearValue, quantity: nearQuantity } = before
   const bearing = { expected: listening.expected, near, nearValue, nearQuantity, units }
-  const parts = hearWithDoing(kind, text, bearing, before.action)
+  const parts = hearWithDoing(kind, text, bearing, before.action, placedWords(kind, sayings))
   const found = parts.filter(p => p.meanings[0])
   // `wide open, good`: the second is an opinion of the first
   const all = found.flatMap(p => (found.length > 1 && isOpinion(p.clause) ? [] : [p.meanings]))
@@ -153,12 +159,14 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const whole = distinct(asWhole(kind, text, heard.flatMap(m => m[0]!.lines), before.does))
   const lines = whole.map(l => ({ ...l, typed: text }) as DraftLine)
   if (lines.length === 0) return remark()
+  const placed = heard.flatMap(([m]) => m?.saying ?? [])
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
     kind: 'lines',
     lines,
     say: lines.map(l => sayLine(kind, l, units)).join(' · '),
     ...(left.length > 0 ? { left: left.join(', ') } : {}),
+    ...(placed.length > 0 ? { placed } : {}),
   })
 }
 

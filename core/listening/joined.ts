@@ -192,9 +192,9 @@ export const JOINED: readonly Joined[] = [
   [
     'pluggedin',
     '\\b(?:plug(?:s|ged)?) (?:it )?(?:straight |directly |right )?in(?:to)?(?: (?:the|a) (?:wall|outlet|good '
-    + 'outlet))?(?![\\p{L}\\d])',
+    + 'outlet))?(?!\\w)',
   ],
-  ['tminutes', '\\bafter a while(?![\\p{L}\\d])'],
+  ['tminutes', '\\bafter a while(?!\\w)'],
   ['bad', 'gone bad'],
   ['$1', 'gives? (more|less)'],
 ]

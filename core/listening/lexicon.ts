@@ -16,7 +16,8 @@ import type { Lexicon, Phrase, ReadEntry, SeenEntry } from './entries'
 import { likenessOf } from './likened'
 import { CONDITIONS, PLACES, QUANTITY_WORDS, STARTER_PLACES, VARIANTS, VEHICLE_PLACES } from './places'
 import { SAID, THINGS } from './said'
-import { join, wordsOf } from './words'
+import { join } from './joining'
+import { wordsOf } from './words'
 
 const kept = new WeakMap<SystemKind, Lexicon>()
 

@@ -7,7 +7,8 @@ import { lexiconOf, phraseOf } from './lexicon'
 import { likenessOf, meantBy } from './likened'
 import { SAID } from './said'
 import { weigh, type Clause } from './score'
-import { join, wordsOf } from './words'
+import { join } from './joining'
+import { wordsOf } from './words'
 
 const clauseOf = (said: string): Clause => ({ text: said, figures: [], rows: [], words: wordsOf(join(said)) })
 const sorted = (words: readonly string[]) => words.toSorted().join(' ')

@@ -6,11 +6,24 @@ import type { Figure } from './figures'
 import type { Weights } from './entries'
 import type { Score } from './score'
 
+/** Words that a hand has placed: how the shop says a reading or an answer that the listener did not know. */
+export interface Saying {
+  readonly words: string
+  readonly test: string
+  /** of a test that is seen; a reading takes the one figure that stands in the words */
+  readonly outcome?: string | undefined
+  /** when it was placed, and by whom */
+  readonly at?: string | undefined
+  readonly by?: string | undefined
+}
+
 export interface Meaning extends Score {
   readonly lines: readonly DraftLine[]
   readonly test: string
   readonly point: string
   readonly quantity?: NumericTest['quantity']
+  /** by which words that a hand has placed */
+  readonly saying?: Saying
 }
 
 /** What else speaks for a meaning: the test in hand, the place that was spoken of last. */

@@ -1,15 +1,20 @@
 /** A line taken apart into clauses, each heard with what the ones before it spoke of, as explains most of it. */
 import type { SystemKind } from '#core/systems'
+import type { Units } from '#core/units'
 import { meaningsOf } from './clause'
 import type { Lexicon } from './entries'
 import { figuresOf } from './figures'
 import { lexiconOf } from './lexicon'
 import type { Bearing, Figures, Meaning } from './meaning'
 import type { Clause } from './score'
-import { join, wordsOf } from './words'
+import { join } from './joining'
+import { wordsOf } from './words'
 
 /** Longer than this it is a story: kept as a remark without being taken apart. */
 export const LONGEST = 400
+
+/** What words that a hand has placed come to; nothing where they were not. */
+export type HearPlaced = (clause: Clause, told: Figures, units: Units) => Meaning | undefined
 
 export interface Part {
   readonly clause: Clause
@@ -22,9 +27,17 @@ export interface Part {
 /** Clauses are parted by marks and by these words. */
 const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)| with (?=fig\d)/g
 
-/** What was done stands in the line before, what came of it in this one: then the two are heard as one. */
-export function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, action: string | undefined): Part[] {
-  const alone = hearParts(kind, text, bearing)
+/**
+ * What was done stands in the line before, what came of it in this one: then the two are heard as one. Words that a
+ * hand has placed are taken whole.
+ */
+export function hearWithDoing(
+  kind: SystemKind, text: string, bearing: Bearing, action: string | undefined, placed?: HearPlaced,
+): Part[] {
+  const { clause, told } = wholeClause(text)
+  const own = placed?.(clause, told, bearing.units)
+  if (own) return [{ clause: { ...clause, text }, meanings: [own], from: 0, end: 1 }]
+  const alone = hearParts(kind, text, bearing, placed)
   if (!action || action.length + text.length > LONGEST) return alone
   const done = atomsOf(toldOf(action).words).length
   const both = hearParts(kind, `${action}, ${text}`, bearing)
@@ -36,6 +49,12 @@ export function hearWithDoing(kind: SystemKind, text: string, bearing: Bearing, 
 
 const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
 
+/** A line as one clause. */
+export function wholeClause(text: string): { clause: Clause, told: Figures } {
+  const told = toldOf(text)
+  return { clause: clauseOf(atomsOf(told.words).join(' ')), told }
+}
+
 /** What stands at a point, in a word. */
 const AT: Readonly<Record<string, string>> = { cap: 'cap', relay: 'relay', box: 'control box', poles: 'switch' }
 const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
@@ -45,7 +64,7 @@ const withName = (text: string, near: string | undefined) =>
   near !== undefined && AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
 
 /** The way to take a line apart that explains most of it. */
-function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
+function hearParts(kind: SystemKind, text: string, bearing: Bearing, placed?: HearPlaced): Part[] {
   const told = toldOf(withName(text, bearing.near))
   const lexicon = lexiconOf(kind)
   const atoms = atomsOf(told.words)
@@ -55,7 +74,8 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing): Part[] {
     for (let from = end - 1; from >= Math.max(0, end - MOST_JOINED); from--) {
       const before = best[from]!
       const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '))
-      const meanings = meaningsOf(lexicon, clause, told, before.bearing)
+      const own = placed?.(clause, told, bearing.units)
+      const meanings = own ? [own] : meaningsOf(lexicon, clause, told, before.bearing)
       const value = before.value + valueOf(clause, meanings[0], lexicon)
       if ((best[end]?.value ?? -Infinity) >= value) continue
       best[end] = {

@@ -91,7 +91,7 @@ export const THEN_TURNS: readonly Joined[] = [
     + 'hammer|wrench|dowel|pencil)',
   ],
   ['', 'nothing (?:but|besides)', 'where (?:it|they) (?:goes?|comes?|enters?) (?:in(?:to|side)?|through)?'],
-  ['', '(?:full of|packed with|covered (?:in|with)|loaded with|caked (?:in|with))(?= \\p{L})'],
+  ['', '(?:full of|packed with|covered (?:in|with)|loaded with|caked (?:in|with))(?= [a-z])'],
   ['inrush', '(?:jump|spike|shoot|kick)(?:s|ed)? (?:right |straight |up )*to(?= \\d+(?:\\.\\d+)? ?a(?:mps?)?\\b)'],
   ['', '(?:the )?other (?:one|leg|side) floats?'],
   [

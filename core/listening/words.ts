@@ -172,12 +172,6 @@ for (const group of GROUPS) {
 for (const word of JOINED.flatMap(([to]) => to.split(' ')))
   if (/^[a-z]{4,}$/.test(word) && !written.has(word)) written.set(word, word)
 
-/** Each way as a pattern of its own, so that `$1` is what that way held. */
-const PATTERNS = JOINED.map(([to, ...said]) => ({
-  to: ` ${to} `,
-  patterns: said.map(s => new RegExp(`(?<![\\p{L}\\d])(?:${s})(?![\\p{L}\\d])`, 'gu')),
-}))
-
 export interface Word {
   /** its meaning; with `!` in front where it is denied */
   readonly means: string
@@ -188,30 +182,6 @@ export interface Word {
 }
 
 const weightOf = (word: string) => (WEAK.has(word) ? 0.3 : FILLER.has(word) ? 0 : 1)
-
-/** Several words that are one, put together; lower case, without marks. */
-export function join(text: string): string {
-  const known = lately.get(text)
-  if (known !== undefined) return known
-  if (lately.size >= MOST_LATELY) lately.clear()
-  const fresh = joinAnew(text)
-  lately.set(text, fresh)
-  return fresh
-}
-
-/** One line is joined several times over as it is heard. */
-const lately = new Map<string, string>()
-const MOST_LATELY = 500
-
-function joinAnew(text: string): string {
-  let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
-  for (const { to, patterns } of PATTERNS)
-    for (const pattern of patterns) {
-      const put = joined.replace(pattern, to)
-      if (put !== joined) joined = put.replace(/ {2,}/g, ' ')
-    }
-  return joined.replace(/\s+/g, ' ').trim()
-}
 
 const kept = new Map<string, string>()
 

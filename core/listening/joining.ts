@@ -1,0 +1,70 @@
+/**
+ * Words that are one are put together, by the table of turns (joined.ts) in its order. Of its many patterns only those
+ * are tried whose letters stand in the text: found by three letters of each, as an index of texts is.
+ */
+import { JOINED } from './joined'
+import { mustHold } from './mustHold'
+
+interface Turn {
+  readonly to: string
+  readonly pattern: RegExp
+  readonly anyOf: readonly string[] | undefined
+}
+/** Or a figure. Spelled out: what `\p{L}` stands for takes an engine of patterns long to put together. */
+const LETTER = '[a-z\\dµß-öø-\\u1fff]'
+
+/** Each way as a pattern of its own, so that `$1` is what that way held. */
+const TURNS: readonly Turn[] = JOINED.flatMap(([to, ...said]) => said.map(s => ({
+  to: ` ${to} `,
+  pattern: new RegExp(`(?<!${LETTER})(?:${s})(?!${LETTER})`, 'g'),
+  anyOf: mustHold(s),
+})))
+
+/** Numbers of turns by letters that a text must hold for them, three or fewer; those of none are always tried. */
+const byLetters = new Map<string, number[]>()
+for (const [i, { anyOf = [''] }] of TURNS.entries())
+  for (const key of new Set(anyOf.map(keyOf))) byLetters.set(key, [...(byLetters.get(key) ?? []), i])
+
+/** Its last three: words begin alike more often than they end alike. */
+function keyOf(letters: string): string {
+  return letters.trimEnd().length < 3 ? letters.slice(0, 3) : letters.trimEnd().slice(-3)
+}
+
+/** Marks the turns whose letters stand in a text. */
+function markTurns(text: string, marked: Uint8Array): void {
+  const mark = (key: string) => {
+    for (const i of byLetters.get(key) ?? []) marked[i] = 1
+  }
+  mark('')
+  for (let at = 0; at < text.length; at++)
+    for (let end = at + 1; end <= at + 3; end++) mark(text.slice(at, end))
+}
+
+/** One line is joined several times over as it is heard. */
+const lately = new Map<string, string>()
+const MOST_LATELY = 500
+
+/** Several words that are one, put together; lower case, without marks. */
+export function join(text: string): string {
+  const known = lately.get(text)
+  if (known !== undefined) return known
+  if (lately.size >= MOST_LATELY) lately.clear()
+  const fresh = joinAnew(text)
+  lately.set(text, fresh)
+  return fresh
+}
+
+function joinAnew(text: string): string {
+  let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
+  const marked = new Uint8Array(TURNS.length)
+  markTurns(joined, marked)
+  for (const [i, { to, pattern, anyOf }] of TURNS.entries()) {
+    if (!marked[i] || (anyOf && !anyOf.some(letters => joined.includes(letters)))) continue
+    const put = joined.replace(pattern, to)
+    if (put === joined) continue
+    joined = put.replace(/ {2,}/g, ' ')
+    // other letters stand there now
+    markTurns(joined, marked)
+  }
+  return joined.replace(/\s+/g, ' ').trim()
+}
