@@ -116,6 +116,7 @@ export function demoLedger(
       say(before(12), { kind: 'counted', part: listed.part, place: 'van', count: van }),
       say(before(12), { kind: 'counted', part: listed.part, place: 'shop', count: shop }),
     ]),
+    say(before(40), { kind: 'saying', words: 'it goes like a stork', test: 'sound', outcome: 'chatters' }),
     say(before(2), { kind: 'moved', part: 'part-co-24', do: 'ordered', count: 1, order: 'A-2207' }),
     ...FACTS.flatMap(([name, fact, text]) => {
       const site = siteOf(name)

@@ -113,6 +113,12 @@ const tabCard = z.object({
 const comeback = z.object({ tab: z.string(), words: z.string(), settledAt: z.string() })
 /** Where a tab's chain stands, signed with the book's key. */
 const record = z.object({ at: z.string(), head: z.string(), signature: z.string() })
+/** Words that a hand has placed, with who placed them and when. */
+const placedWords = z.object({
+  id: z.string(), at: z.string(), by: z.string().optional(),
+  words: z.string(), test: z.string(), outcome: z.string().optional(),
+})
+export const wordsReply = z.array(placedWords)
 export const tabReply = z.object({
   tab: tabCard,
   record: record.optional(),
@@ -129,6 +135,7 @@ export const tabReply = z.object({
   attachments: z.array(z.string()),
   /** settled tabs of this kind by the fault they ended in, since the shop last began to count */
   learned: z.record(z.string(), z.number()),
+  sayings: wordsReply.default([]),
 })
 export const tabLinesReply = z.object({ tab: tabCard, lines: keptLines, attachments: z.array(z.string()) })
 const listedTab = tabCard.extend({
@@ -226,6 +233,7 @@ export type SiteCard = Said<typeof siteCard>
 export type SystemCard = Said<typeof systemCard>
 export type FittedPart = Said<typeof fittedPart>
 export type TabCard = Said<typeof tabCard>
+export type PlacedWords = Said<typeof placedWords>
 export type TabReply = Said<typeof tabReply>
 export type TabLinesReply = Said<typeof tabLinesReply>
 export type LearnedReply = Said<typeof learnedReply>

@@ -41,6 +41,7 @@ export async function openHere(request: OpenTabRequest, opened: Line, { site, ki
     lines: [],
     attachments: [],
     learned: {},
+    sayings: [],
   }
   try {
     await device.saveOpening({ tab, request }, opened, 'unsent')

@@ -1,6 +1,7 @@
 /** What pages ask the worker of systems without a tab in hand. */
 import { computedAsync } from '@vueuse/core'
 import type { FaultCounts, PairOhms } from '#core/isolation'
+import type { Saying } from '#core/listening'
 import type { KindId, Nameplate } from '#core/systems'
 import type { Practice } from '#core/formats'
 import type { AnyLine } from '#core/tab'
@@ -28,6 +29,7 @@ export function useSystems() {
     rates: (kind: string, counts: FaultCounts) => worker.rates(kind, plain(counts)),
     fits: (asked: FitQuestion) => worker.fits(plain(asked)),
     leads: (ohms: PairOhms) => worker.leads(plain(ohms)),
+    meant: (sayings: readonly Saying[]) => worker.meant(plain(sayings)),
   }
 }
 

@@ -26,6 +26,7 @@ onMounted(() => void practice.load())
     <CheckRules />
     <PracticeRate />
     <PracticeUnits />
+    <OwnWords />
   </div>
 </template>
 

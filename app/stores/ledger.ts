@@ -4,6 +4,7 @@
  */
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
+import type { PlacedWords } from '#contracts'
 import { createLedger, LEDGER, type LedgerDraft, type LedgerLine } from '#core/ledger'
 import type { DraftLine, Line } from '#core/tab'
 import { useKeeping } from './keeping'
@@ -39,5 +40,11 @@ export const useLedger = defineStore('ledger', () => {
       })
     })
   }
-  return { own, refused, write, onKept }
+  /** Words that a hand has placed: as the server told them, with what was placed and forgotten here since. */
+  function sayings(told: readonly PlacedWords[]): readonly PlacedWords[] {
+    const names = new Set(told.map(s => s.id))
+    const fresh = own.value.sayings().filter(s => !names.has(s.id))
+    return [...told.filter(s => !own.value.isStruck(s.id)), ...fresh]
+  }
+  return { own, refused, write, onKept, sayings }
 })

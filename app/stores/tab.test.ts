@@ -85,6 +85,7 @@ const tabOf = (id: string, ...lines: string[]): TabReply => ({
   },
   site: { id: 'site-1', name: 'Larkmead', place: 'Otter valley', access: '', contact: '' },
   facts: [],
+  sayings: [],
   system: {
     id: 'system-1',
     site: 'site-1',

@@ -9,6 +9,7 @@ import { practiceOf } from '#core/formats'
 import { fail, ok, type Problem, type Result } from '#core/foundation'
 import { US } from '#core/units'
 import type { ProposedTest } from '#core/isolation'
+import type { Saying } from '#core/listening'
 import type { SystemOutline } from '#core/systems'
 import type { AnyLine, Attachment, DraftLine, Line } from '#core/tab'
 import type { Sheet } from '#core/plan'
@@ -21,6 +22,7 @@ import { device } from '~/keeper/device'
 import { holdPicture, nameBytes, shrinkPicture } from '~/keeper/pictures'
 import type { AnswerTo, PlanView, Question, Ranked, TabNow, TabView } from '~/workers/openTabs'
 import { useKeeping } from './keeping'
+import { useLedger } from './ledger'
 import { NOTHING_YET } from './nothingYet'
 
 export type LoggedAll
@@ -36,6 +38,7 @@ export type LoggedAll
 
 export const useTab = defineStore('tab', () => {
   const keeping = useKeeping()
+  const ledger = useLedger()
   /** the tab's card, site, system and facts; its lines are in the state */
   const reply = shallowRef<TabReply>()
   /** what a screen shows of its system */
@@ -330,8 +333,11 @@ export const useTab = defineStore('tab', () => {
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'describe', test }), undefined)
   const clearing = (fault: string) =>
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'clearing', fault }), undefined)
-  const hear = (typed: string, test = inHand.value) =>
-    askAgain(idNow(), { ask: 'hear', typed, inHand: test })
+  /** @param placed words that a hand is just placing, besides those of the shop */
+  const hear = (typed: string, test = inHand.value, placed: readonly Saying[] = []) => {
+    const sayings = [...ledger.sayings(reply.value?.sayings ?? []), ...placed]
+    return askAgain(idNow(), { ask: 'hear', typed, inHand: test, sayings })
+  }
   const complete = (typed: string) => ask(worker.ask(idNow(), { ask: 'complete', typed }), [])
   /** What the tab comes to, for signing. */
   const readSheet = () => ask<Sheet | undefined>(worker.ask(idNow(), { ask: 'sheet' }), undefined)

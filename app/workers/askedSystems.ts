@@ -16,6 +16,7 @@ import {
   outlineOf,
   reviewNameplate,
   SITE_FIELDS,
+  wholeCatalogue,
   type Assumption,
   type Complaint,
   type KindId,
@@ -23,6 +24,7 @@ import {
   type NameplateField,
   type SystemOutline,
 } from '#core/systems'
+import type { Saying } from '#core/listening'
 import { foldTab, type AnyLine } from '#core/tab'
 import type { Units } from '#core/units'
 import type { Practice } from '#core/formats'
@@ -125,6 +127,13 @@ export const askedSystems = {
   },
   rates: (kind: string, counts: FaultCounts) => (isKindId(kind) ? rateChanges(kindFor(kind), counts) : []),
   leads: (ohms: PairOhms) => findLeads(ohms),
+  /** What placed words are heard as, each said in the words of the catalogue. */
+  meant: (sayings: readonly Saying[]): readonly string[] => sayings.map(({ test: id, outcome }) => {
+    const test = wholeCatalogue().tests.get(id)
+    if (!test) return id
+    const seen = test.kind === 'seen' && test.outcomes.find(o => o.id === outcome)
+    return seen ? `${test.title}: ${seen.label}` : `${test.title}: its figure`
+  }),
 }
 
 function bandsOf(kind: KindId, nameplate: Nameplate, practice: Practice, named: ReadonlySet<string>): History['bands'] {

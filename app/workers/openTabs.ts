@@ -3,7 +3,7 @@
  * kept between them, and a system's model for every later tab. A question that is cancelled before its turn costs
  * nothing.
  */
-import type { hear } from '#core/listening'
+import type { hear, Saying } from '#core/listening'
 import type { Plan, Sheet } from '#core/plan'
 import type { TabReply } from '#contracts'
 import { practiceOf, type Practice } from '#core/formats'
@@ -75,7 +75,13 @@ export type Question
     | { readonly ask: 'preview', readonly draft: DraftLine }
     | { readonly ask: 'describe', readonly test: string }
     | { readonly ask: 'clearing', readonly fault: string }
-    | { readonly ask: 'hear', readonly typed: string, readonly inHand?: string | undefined }
+    | {
+      readonly ask: 'hear'
+      readonly typed: string
+      readonly inHand?: string | undefined
+      /** what the shop has placed */
+      readonly sayings?: readonly Saying[] | undefined
+    }
     | { readonly ask: 'complete', readonly typed: string }
   /** from what failed to the signed sheet: stations, wires, settings, proof */
     | { readonly ask: 'plan' }
@@ -245,6 +251,7 @@ async function answer(open: OpenTab, question: Question): Promise<Result<Answers
         expected: question.inHand,
         units,
         before: spokenBefore(kind, fold.state().lines),
+        ...(question.sayings ? { sayings: question.sayings } : {}),
       }))
     }
     case 'complete':

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { zipSync } from 'fflate'
 import { kindFor, wholeCatalogue } from '#core/systems'
-import { ALIASES, foldTab, isKnownLine } from '#core/tab'
+import { ALIASES, createWriter, foldTab, isKnownLine, type UnplacedLine } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { bestShare } from '../../tests/speed'
 import {
@@ -74,6 +74,19 @@ describe('reading a book', () => {
       ['resumed', '2026-01-11T09:00'],
       ['note', '2026-01-11T09:00'],
     ])
+  })
+  it('hears lines written short by the words that were placed where it comes from', () => {
+    const put = createWriter('dev-of-a-book')
+    const draft = { id: 'saying-1', at: '2026-01-01T07:00:00.000Z', kind: 'saying', words: 'she yodels' }
+    const saying = put({ ...draft, test: 'sound', outcome: 'groans' } as unknown as UnplacedLine)
+    const tabs = [{ day: '2026-01-10', complaint: 'groans', words: 'groans', lines: ['she yodels'] }]
+    const lineOf = (ledger: readonly unknown[]) =>
+      requireOk(readBook(book({ ledger }, { tabs }))).sites[0]!.systems[0]!.tabs[0]!.lines[1]
+    expect(lineOf([])).toMatchObject({ kind: 'remark', text: 'she yodels' })
+    expect(lineOf([saying])).toMatchObject({ kind: 'observation', test: 'sound', outcome: 'groans' })
+    const strike = { id: 'struck-1', at: draft.at, kind: 'struck', line: 'saying-1', reason: 'not so' }
+    const struck = put(strike as unknown as UnplacedLine)
+    expect(lineOf([saying, struck])).toMatchObject({ kind: 'remark' })
   })
   it('gives the same ids each time, so that a file can be taken twice', () => {
     const ids = () => requireOk(readBook(book())).sites[0]!.systems[0]!.tabs[0]!.lines.map(l => l.id)

@@ -23,6 +23,6 @@ export {
   type ReadSystem,
   type ReadTab,
 } from './read'
-export { readBook, readFile } from './readBook'
+export { readBook, readFile, sayingsOf } from './readBook'
 export { upgradePhotoLine } from './version1'
 export { writeBook } from './writeBook'

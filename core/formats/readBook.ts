@@ -66,7 +66,7 @@ function expand(
 ): Result<ReadBook, BookProblem> {
   const shift = layTo && book.anchor ? daysBetween(book.anchor, layTo) : 0
   const day = (d: string) => addDays(d, shift)
-  const sayings = [...shops, ...sayingsOf(book)]
+  const sayings = [...shops, ...sayingsOf(book.ledger ?? [])]
   const sites: ReadSite[] = []
   for (const site of book.sites) {
     const siteId = site.id ?? makeId('site', site.name)
@@ -124,8 +124,8 @@ function expand(
   })
 }
 
-/** The words that were placed where the file comes from. */
-function sayingsOf({ ledger = [] }: BookFile): readonly Saying[] {
+/** The words that were placed where a file comes from. @param ledger its lines as they stand in the file */
+export function sayingsOf(ledger: NonNullable<BookFile['ledger']>): readonly Saying[] {
   const lines = ledger.filter(l => l.kind === 'saying' || l.kind === 'struck').map(l => parseLedgerLine(l))
   return createLedger(lines.flatMap(l => (l.ok ? [l.value] : []))).sayings()
 }

@@ -24,7 +24,7 @@ const moved = (doing: 'ordered' | 'brought' | 'loaded' | 'returned' | 'used' | '
 /** All that a ledger says, for comparing. */
 const told = (l: Ledger) => JSON.stringify([
   l.parts(), l.stock(PART), l.facts('site-larch'), l.history('site-larch', 'hazard'), l.system('system-1'), l.days(),
-  l.plan('2026-06-16'), l.isTicked('2026-06-16', 'SC-130'), l.months('system-1', 'filter'), l.tags(),
+  l.plan('2026-06-16'), l.isTicked('2026-06-16', 'SC-130'), l.months('system-1', 'filter'), l.tags(), l.sayings(),
 ])
 
 describe('stock', () => {
@@ -63,6 +63,23 @@ describe('what is known of a site', () => {
   })
 })
 
+describe('words that a hand has placed', () => {
+  it('are the last of each, the oldest first, until they are struck', () => {
+    const w = pen('dev-a')
+    const first = w({ kind: 'saying', words: 'she sings', test: 'sound', outcome: 'groans' })
+    const ledger = createLedger([
+      first, w({ kind: 'saying', words: 'gizmo 40', test: 'gauge' }),
+      w({ kind: 'saying', words: 'She sings', test: 'sound', outcome: 'runs' }),
+    ])
+    expect(ledger.sayings().map(s => s.outcome ?? s.test)).toEqual(['gauge', 'runs'])
+    const last = ledger.sayings()[1]!
+    ledger.append([w({ kind: 'struck', line: last.id, reason: 'not so' })])
+    // what was placed before it holds again
+    expect(ledger.sayings().map(s => s.id)).toEqual([first.id, ledger.sayings()[1]!.id])
+    expect([ledger.isStruck(last.id), ledger.isStruck(first.id)]).toEqual([true, false])
+  })
+})
+
 describe('the ledger', () => {
   it('gives the same state in any order of arrival, over two devices and every kind: 300 shuffles', () => {
     const [a, b] = [pen('dev-a'), pen('dev-b')]
@@ -80,6 +97,8 @@ describe('the ledger', () => {
       a({ kind: 'check', system: 'system-1', check: 'filter', months: 1 }),
       a({ kind: 'struck', line: wrong.id, reason: 'counted the wrong bin' }),
       a({ kind: 'tag', system: 'system-1', token: '0123456789ABCDEFGHJKMNPQRS' }),
+      a({ kind: 'saying', words: 'she sings', test: 'sound', outcome: 'groans' }),
+      b({ kind: 'saying', words: ' She sings', test: 'sound', outcome: 'runs' }, 40),
       { ...a(listed), kind: 'of-years-to-come' } as AnyLedgerLine,
     ]
     expect(new Set(lines.map(l => l.kind)).size).toBe(LEDGER_KINDS.length + 1)

@@ -41,6 +41,7 @@ export interface Ledger {
   tags(): readonly Tag[]
   /** the words that a hand has placed, the oldest first */
   sayings(): readonly Placed[]
+  isStruck(line: string): boolean
   /** by the system's own rule, else the shop's */
   months(system: string, check: CheckId): number | undefined
   hasOwnMonths(system: string, check: CheckId): boolean
@@ -84,6 +85,7 @@ export function createLedger(lines: readonly AnyLedgerLine[] = []): Ledger {
     days: () => [...new Set([...now().planned.values()].map(p => p.day).filter(Boolean))].toSorted(),
     isTicked: (day, what) => now().ticked.get(`${day} ${what}`)?.done ?? false,
     tags: () => [...now().tags.values()].toSorted(newestFirst),
+    isStruck: line => struck.has(line),
     sayings: () => [...now().sayings.values()].toSorted(newestFirst).toReversed(),
     hasOwnMonths: (system, check) => now().checks.has(`${system} ${check}`),
     months: (system, check) =>

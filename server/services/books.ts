@@ -23,7 +23,7 @@ import { attachmentsOf, keepAttachment } from './attachments'
 import { auditWork } from './audit'
 import { readPlates, readPractices } from './facts'
 import { forgetFold } from './folds'
-import { ledgerLines, ledgerWork, readLedger, sortLedger, systemChanges } from './ledger'
+import { ledgerLines, ledgerWork, readLedger, readSayings, sortLedger, systemChanges } from './ledger'
 import { linesOf, saysTheSame } from './lines'
 import { Refusal } from './problems'
 
@@ -41,7 +41,7 @@ export async function importBook(
   bytes: Uint8Array,
   { layTo, ...from }: Import = {},
 ): Promise<ImportCounts> {
-  const book = readFile(bytes, layTo)
+  const book = readFile(bytes, layTo, await readSayings(db))
   if (!book.ok) throw new Refusal(422, book.problem)
   for (const [hash, content] of book.value.attachments)
     await keepAttachment(db, files, hash, content, ` (picture ${hash.slice(0, 12)}… of the file)`)

@@ -9,7 +9,8 @@ import { rm } from 'node:fs/promises'
 import { setImmediate as turn } from 'node:timers/promises'
 import { and, asc, count, eq, inArray, lt, notInArray, or, sql } from 'drizzle-orm'
 import type { ImportReply } from '#contracts'
-import { readBook, type BookProblem, type ReadBook, type ReadSite } from '#core/formats'
+import { readBook, sayingsOf, type BookProblem, type ReadBook, type ReadSite } from '#core/formats'
+import type { Saying } from '#core/listening'
 import { createPieceReader, type Piece } from '#core/pieces'
 import { fail, ok, readProblem, type Result } from '#core/foundation'
 import type { FileStore } from '../database/files'
@@ -20,6 +21,7 @@ import { keepAttachment } from './attachments'
 import { auditWork } from './audit'
 import { importBook, workOf, type Import } from './books'
 import { forgetFold } from './folds'
+import { readSayings } from './ledger'
 import { nameDatabaseError, notFound, Refusal } from './problems'
 
 type Row = typeof imports.$inferSelect
@@ -238,17 +240,22 @@ async function readStaged(
   const { format, version, anchor } = head
   let site: Record<string, unknown> = {}
   let system: Record<string, unknown> = {}
+  // those of the file stand in its head, before every site
+  const sayings = [...await readSayings(db)] as Saying[]
   let total = 0
   let kept: Piece[] = []
   for await (const row of piecesAfter(db, id, BEFORE_ALL)) {
     total++
-    if (row.site === HEAD) continue
     const body = JSON.parse(row.body) as Record<string, unknown>
+    if (row.site === HEAD) {
+      sayings.push(...sayingsOf((body as Part).ledger ?? []))
+      continue
+    }
     if (row.system < 0) site = body
     else if (row.tab < 0) system = body
     const systems = row.system < 0 ? [] : [{ ...system, ...(row.tab < 0 ? {} : { tabs: [body] }) }]
     const book = { format, version, ...(anchor ? { anchor } : {}), sites: [{ ...site, systems }] }
-    const read = readBook(JSON.stringify(book), layTo || undefined)
+    const read = readBook(JSON.stringify(book), layTo || undefined, sayings)
     if (!read.ok) return read
     const [whole] = read.value.sites
     if (!whole) return fail('bad-place', { place: 'sites', why: 'a site is missing' })

@@ -4,7 +4,7 @@
  */
 import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm'
-import type { AddLinesReply, RefusedLine } from '#contracts'
+import type { AddLinesReply, PlacedWords, RefusedLine } from '#contracts'
 import { createLedger, isLedgerLine, LEDGER, parseLedgerLine, type AnyLedgerLine, type Ledger } from '#core/ledger'
 import { documentWork, partDocument, siteDocument } from '../database/documents'
 import { ledger, sites, systems } from '../database/schema'
@@ -29,6 +29,13 @@ export async function readLedger(db: Database): Promise<Ledger> {
   own.ledger.append(rows.map(r => JSON.parse(r.body) as AnyLedgerLine))
   own.seq = rows.at(-1)?.seq ?? own.seq
   return own.ledger
+}
+
+/** The words that a hand has placed, the oldest first. */
+export async function readSayings(db: Database): Promise<PlacedWords[]> {
+  return (await readLedger(db)).sayings().map(({ id, at, by, words, test, outcome }) => ({
+    id, at, words, test, ...(by ? { by } : {}), ...(outcome ? { outcome } : {}),
+  }))
 }
 
 /** Grows with each line: what was worked out of the ledger holds until it does. */

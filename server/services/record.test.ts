@@ -12,7 +12,7 @@ import { openDatabase } from '../database/open'
 import { documents, ledger, partsUsed, settledCalls, sites } from '../database/schema'
 import { calendarOf } from './calendar'
 import { readCalls } from './calls'
-import { addLedgerLines, readLedger } from './ledger'
+import { addLedgerLines, readLedger, readSayings } from './ledger'
 import { addLines, heldOf } from './lines'
 import { matchOf, search } from './search'
 import { readShelf } from './shelf'
@@ -57,6 +57,14 @@ describe('the ledger', () => {
     expect(await addLedgerLines(db, [good])).toEqual({ kept: [good.id], refused: [] })
     expect((await addLedgerLines(db, [{ ...good, name: 'other' }])).refused[0]?.problem.code).toBe('id-taken')
     expect((await db.select().from(ledger)).filter(l => l.id === good.id)).toHaveLength(1)
+  })
+  it('tells each tab the words that were placed, until they are forgotten', async () => {
+    const { db } = book.opened
+    const placed = said({ kind: 'saying', words: 'she yodels', test: 'sound', outcome: 'groans' })
+    await addLedgerLines(db, [placed])
+    expect((await readSayings(db)).map(s => [s.id, s.words, s.outcome])).toEqual([[placed.id, 'she yodels', 'groans']])
+    await add({ kind: 'struck', line: placed.id, reason: 'not so' })
+    expect(await readSayings(db)).toEqual([])
   })
   it('is never changed nor shortened by anybody', async () => {
     const { client } = book.opened

@@ -11,6 +11,7 @@ import { attachmentsOf, heldAttachments } from './attachments'
 import { auditWork } from './audit'
 import { nameplateAt, practiceAt, readNameplate } from './facts'
 import { countFaults } from './learned'
+import { readSayings } from './ledger'
 import { addLines, readLines, type Sent } from './lines'
 import { notFound, Refusal } from './problems'
 import { factsOf, fittedOn } from './sites'
@@ -116,6 +117,7 @@ export async function readTab(db: Database, id: string): Promise<TabReply> {
     lines,
     attachments: await heldAttachments(db, attachmentsOf(lines.map(k => k.line))),
     learned: await countFaults(db, row.systems.kind),
+    sayings: await readSayings(db),
   }
 }
 

@@ -1,6 +1,6 @@
 /** One whole call per family of systems through the real interface: led to the fault, put right, proved, settled. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { By } from 'selenium-webdriver'
+import { By, Key } from 'selenium-webdriver'
 import { isKnownLine } from '#core/tab'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
 
@@ -326,6 +326,29 @@ describe('a new system', () => {
     await page.press('Open the tab', '.narrow')
     await page.see('Toll Bridge Orchard', '.complaint')
     await page.see('Next test', '.area-next')
+  })
+  it('takes a remark that a hand places, and hears the words so from then on', async () => {
+    await page.log('she is yodelling like a goat')
+    await page.see('Remark, not weighed', '.area-tape')
+    await page.press('she is yodelling', '.area-tape')
+    await page.press('Place it', '.area-tape')
+    await (await page.find('dialog[open] input')).sendKeys('listen groans')
+    await page.press('groans, does not turn', 'dialog[open] .answers')
+    await page.see('struck: placed: ', '.area-tape')
+    const input = await page.find('#reading')
+    await input.sendKeys('She’s yodelling like a goat')
+    await page.see('own words of', '#says')
+    await input.sendKeys(Key.ESCAPE)
+    await page.driver.get(`${served.url}/settings`)
+    await page.see('she is yodelling like a goat', '.own-words')
+    await page.press('Forget', '.own-words')
+    await waitFor(async () => !(await page.text('.own-words')).includes('yodelling'), 5000, 'the words to be forgotten')
+    expect(await page.text('.own-words')).toContain('it goes like a stork')
+    await page.driver.navigate().back()
+    await page.see('Next test', '.area-next')
+    await (await page.find('#reading')).sendKeys('she is yodelling like a goat')
+    await page.see('Not placed', '#says')
+    await (await page.find('#reading')).sendKeys(Key.ESCAPE)
   })
   it('keeps a picture with the tab, and finds leads by their ohms', async () => {
     const input = await page.driver.findElement(By.css('.photo input'))

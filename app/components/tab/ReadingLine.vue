@@ -10,7 +10,9 @@ import { findProofFailure, type Choice, type DraftLine } from '#core/tab'
 import { sayProblem, sayProofFault } from '#core/words'
 import { v7 as uuid } from 'uuid'
 import { useDraft } from '~/composables/useDraft'
-import type { Write } from '~/composables/useProving'
+import { sayDay } from '~/composables/useClock'
+import { learn } from '~/composables/usePlacing'
+import type { Write, Written } from '~/composables/useProving'
 import { useTab } from '~/stores/tab'
 
 const props = defineProps<{
@@ -71,6 +73,11 @@ const hint = computed(() => {
     : ''
 })
 
+/** Whose words it was heard by. */
+const placed = computed(() => {
+  const [saying] = reading.value?.placed ?? []
+  return saying && `own words${saying.by ? ` of ${saying.by}` : ''}${saying.at ? `, ${sayDay(saying.at)}` : ''}`
+})
 const REMARK = 'Not placed. Enter keeps it as a remark, not weighed.'
 
 let asked = 0
@@ -82,8 +89,8 @@ watch(reading, async (r) => {
   if (mine === asked)
     leaves.value = left
       .filter(l => l.chance > 0.05)
-      // beside several figures there is room for the first alone
-      .slice(0, r.lines.length > 1 ? 1 : 3)
+      // beside several figures, or whose words they are, there is room for the first alone
+      .slice(0, r.lines.length > 1 || r.placed ? 1 : 3)
       .map(l => `${l.label.toLowerCase()} ${Math.round(l.chance * 100)}`)
       .join(', ')
 })
@@ -93,8 +100,8 @@ watch(typed, (text) => {
 
 let logging = false
 /** Once, however often it is pressed. Figures of one go share the name of their set. */
-async function log(said: readonly DraftLine[], say: string) {
-  if (logging) return
+async function log(said: readonly DraftLine[], say: string): Promise<Written> {
+  if (logging) return 'refused'
   logging = true
   const text = typed.value
   const set = said.length > 1 ? { set: uuid() } : {}
@@ -109,6 +116,7 @@ async function log(said: readonly DraftLine[], say: string) {
     emit('unpick')
   }
   focus()
+  return became
 }
 
 function sayKept([line]: readonly DraftLine[], say: string): string {
@@ -129,7 +137,12 @@ async function enter() {
 /** What no line took up is kept beside them. */
 const withLeft = ({ lines, left }: Extract<Heard, { kind: 'lines' }>): readonly DraftLine[] =>
   left ? [...lines, { kind: 'remark', text: left }] : lines
-const choose = (c: Choice) => log([c.line], c.say)
+/** What is chosen for words that were not placed is what they mean from then on. */
+async function choose(c: Choice) {
+  const words = remark.value ? typed.value.trim() : ''
+  const became = await log([c.line], words ? `${c.say}. Heard so from now on` : c.say)
+  if (words && became !== 'refused') await learn(words, c.line)
+}
 function complete(text: string) {
   typed.value = text
   focus()
@@ -202,6 +215,7 @@ defineExpose({ focus, put })
         <span v-if="trouble" class="no" role="alert">{{ trouble }}</span>
         <template v-else-if="reading">
           <b>{{ reading.say }}</b>
+          <span v-if="placed" class="leaves"> · {{ placed }}</span>
           <span v-if="reading.left" class="leaves"> · as a remark: {{ reading.left }}</span>
           <span v-if="leaves" class="leaves"> · leaves {{ leaves }}</span>
         </template>

@@ -6,6 +6,7 @@
 import type { Isolation } from '#core/isolation'
 import type { AnyLine } from '#core/tab'
 import { useDraftAt } from '~/composables/useDraft'
+import type { Remark } from '~/composables/usePlacing'
 import type { TapeRow } from './tapeRows'
 
 const props = defineProps<{
@@ -19,6 +20,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   strike: [line: string, reason: string]
   again: [test: string]
+  place: [remark: Remark]
   drop: [line: string]
   asNote: [line: string, text: string]
   photo: [file: File, caption: string]
@@ -111,6 +113,13 @@ function strike(line: string) {
           <a v-if="r.trace" class="press" :href="`/api/attachments/${r.trace}`" download="trace.csv">
             The trace itself
           </a>
+          <button
+            v-if="r.remark && !settled"
+            class="press main"
+            @click="emit('place', { line: r.id, words: r.remark })"
+          >
+            Place it
+          </button>
           <button v-if="r.test && !settled" class="press" @click="emit('again', r.test!)">Re-read</button>
           <form v-if="r.kind !== 'strike'" class="strike" @submit.prevent="strike(r.id)">
             <input v-model="reason" placeholder="Why is it wrong?" aria-label="Why is it wrong?"><button

@@ -30,6 +30,8 @@ export interface TapeRow {
   readonly marks?: readonly string[]
   /** nothing left explains it: the slip that would, and that it is to be read again */
   readonly puzzle?: string
+  /** words that could not be placed, as they were said */
+  readonly remark?: string | undefined
 }
 
 /** A picture by its hash, or by the name it had in version 1. */
@@ -98,6 +100,7 @@ export function tapeRows(
         marks: marksOf(kind, state, line, receivedAt(line.id)),
         puzzle: puzzles.get(line.id),
         by: byOf(line, writer, senderOf(line.id)),
+        remark: isKnownLine(line) && line.kind === 'remark' ? line.text : undefined,
       }
       day = today
       writer = line.by ?? ''

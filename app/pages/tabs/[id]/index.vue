@@ -6,6 +6,7 @@ import { unitsOf } from '#core/units'
 import { sayProblem } from '#core/words'
 import { shortTitle } from '~/components/tab/tapeRows'
 import { useProving } from '~/composables/useProving'
+import { usePlacing } from '~/composables/usePlacing'
 import { useDrawnSheet } from '~/composables/useDrawnSheet'
 import { useTabKeys } from '~/composables/useTabKeys'
 import { useStations } from '~/composables/useStations'
@@ -43,6 +44,7 @@ const hand = useTestInHand({
 })
 const { shown, nextPoint } = hand
 const stations = useStations(write)
+const { placing, trouble: placeTrouble, begin: beginPlacing, leave: leavePlacing, place } = usePlacing(write)
 const { sheet } = useDrawnSheet(() => tab.state.status === 'settled')
 const drawn = computed(() => sheet.value?.entries ?? [])
 const settled = computed(() => tab.state.status === 'settled')
@@ -249,6 +251,7 @@ useTabKeys({
         :settled="settled"
         @strike="strike"
         @again="show"
+        @place="beginPlacing"
         @drop="keeping.drop"
         @as-note="keepAsNote"
         @photo="addPhoto"
@@ -276,6 +279,9 @@ useTabKeys({
       @help="keysOpen = true"
     />
     <ProofDialog :state="proving" @close="proving = undefined" @done="proved" />
+    <PlaceWords
+      :kind="tab.kind" :remark="placing" :trouble="placeTrouble" @place="place" @close="leavePlacing"
+    />
     <LeadsFinder :open="leadsOpen" @close="leadsOpen = false" @keep="keepLeads" />
     <KeySheet :open="keysOpen" @close="keysOpen = false" />
   </div>
