@@ -35,7 +35,6 @@ export function readTab(
   const place = `${where} › ${tab.day}`
   const by = tab.by ? { by: tab.by } : {}
   const lines: AnyLine[] = []
-  let before: Spoken = {}
   const put = createWriter(makeId('file', id).replace(/^file-/, FILE_DEVICE))
   let clock = { day: 0, minutes: firstMinutes(tab) }
   const stamp = (n: number) =>
@@ -50,12 +49,11 @@ export function readTab(
       } as UnplacedLine),
     )
   }
+  const opening = { kind: 'opened', complaint: tab.complaint, words: tab.words } as const
+  let before: Spoken = spokenAfter(kind, {}, opening)
   const hasOpening = tab.lines.some(l => typeof l !== 'string' && l.kind === 'opened')
   if (!hasOpening)
-    write(
-      { kind: 'opened', complaint: tab.complaint, words: tab.words, ...(tab.since ? { since: tab.since } : {}) },
-      0,
-    )
+    write({ ...opening, ...(tab.since ? { since: tab.since } : {}) }, 0)
   for (const [i, written] of tab.lines.entries()) {
     if (typeof written !== 'string') {
       const whole = isPlaced(written) ? parseLine(written) : parseUnplaced(written)

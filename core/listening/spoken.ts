@@ -42,8 +42,13 @@ const saidIn = (line: Line) => {
   return typeof text === 'string' ? text : undefined
 }
 
+/** What it does by what was complained of, where that says it. */
+const COMPLAINED: Readonly<Record<string, string>> = {
+  'groans': 'groans', 'overload-trips': 'groans', 'breaker-trips': 'trips',
+}
+
 function doesAfter({ does }: Spoken, line: Line): string | undefined {
-  if (line.kind === 'opened' && 'complaint' in line && line.complaint === 'groans') return 'groans'
+  if (line.kind === 'opened' && 'complaint' in line) return COMPLAINED[String(line.complaint)]
   if (line.kind !== 'observation' || !('test' in line) || !('outcome' in line)) return does
   return line.test === 'sound' ? String(line.outcome) : does
 }

@@ -27,6 +27,12 @@ export const TURNS_BESIDE: readonly Joined[] = [
   + ' (?:plate|tag'
   + '|nameplate)'],
   // made ready, made safe
+  ['', '^ ?(?:bled|discharged) (?:it|them|the cap)(?: off| down| out)?(?=,? (?:and )?(?:the )?(?:cap|it) (?:reads'
+  + '|tests|is|at|measures|checks) )'],
+  ['', '(?<=\\d(?: psi| pounds)?) so (?:it|she) (?:ought|should|needs)[^,]*'],
+  ['$1 line three', '(\\d{3})(?: volts?)? on all(?= ?$)'],
+  ['$1 amps three', `(${FIGURE}) ?(?:amps?|a) (?:on )?each(?= ?$)`],
+  ['zero', '(?:flat|dead|stone|sitting|resting) (?:on|at) (?:zero|0|nothing)'],
   ['', '^ ?(?:the )?(?:power|breaker|disconnect)(?:\'s| is)? (?:off|locked|locked out|down|pulled)(?: and proven)?'
   + '(?=, )'],
   ['', '^ ?dead,(?= .*(?:ohm|ground|earth|continuity|meg|across|lead))'],
@@ -57,6 +63,44 @@ export const TURNS_BESIDE: readonly Joined[] = [
     + ` (${FIGURE})[ /,]+\\1[ /,]+\\1(?: ?meg\\w*)?`,
     `(?:insulation tester|meg\\w*) (?:on|to|at) the [\\w ]{3,30}?(?: reads| shows| says)?:? (${FIGURE}) ?meg\\w*`,
   ],
+  // what is not said to be insulation and can be nothing else
+  [
+    'to ground $2 megohms',
+    `meg\\w*(?: \\w+){0,6}? to (?:the )?(?:ground|earth|frame|case),? (?:on |at )?(all three|both|each)(?: of`
+    + ` them)?(?: at| is| are| read)? (${FIGURE})`,
+  ],
+  [
+    'to ground over 100 megohms',
+    '(?:all (?:three )?)?(?:the )?megs?(?: are| is| all| look| check| came)*(?: out| up)? (?:clear|clean|infinite'
+    + '|wide open)',
+  ],
+  [
+    'to ground $1 megohms', `megs?(?: are| is)? (?:good|fine|great|okay|ok|high),? (?:over |about |at`
+    + ` )*(${FIGURE})(?: meg\\w*)? ?(?:on|at)? ?(?:all three|both|each|all)?(?: of them| leads)?`,
+  ],
+  ['windings $1 and $2 ohms', `(?:ohms|resistances)(?: are| is| look| check| read)*(?: out)? (?:right|good|fine|ok`
+  + `|okay|normal|in spec),? (${FIGURE}) and (${FIGURE})`],
+  ['0 volts $1', 'nothing (?:between|across) ((?:yellow|red|black) (?:and|to) (?:yellow|red|black))'],
+  // runs, said of its spirits
+  ['runs', '(?:perked|woke|fired|spun|lit)(?: right| straight)? up(?= ?$|,)', 'took right off(?= ?$|,)', 'came'
+  + ' (?:alive|to life)'],
+  [
+    'secondreturn',
+    '(?:ran|put|hooked|clipped|used|jumped)(?: a| in a)? (?:jumper|lead|wire|clip lead)(?: wire)? from the'
+    + ' (?:black|negative|ground|return)(?: wire| side)? (?:straight |right )?to (?:the )?(?:battery(?: negative|'
+    + ' ground)?|negative post)',
+  ],
+  ['suction union sucks air', '(?:(?:squirted|sprayed|put|smeared|rubbed) )?(?:some )?(?:shaving cream|foam|soap'
+  + '|grease)(?: \\w+){0,2} (?:round|around|on|over) the'
+  + ' suction (?:union|joint|pipe|fitting)[^,]*?(?:and )?(?:it )?(?:sucked|pulled|drew) (?:it|the \\w+) (?:right'
+  + ' )?in'],
+  ['strainer bubbles', '(?:clear )?(?:bowl|cap|lid)(?: on the strainer)(?: was| is) loose'],
+  ['not spits', '(?:the )?(?:spitting|sputtering|air)(?: has| then)? (?:stopped|quit|went away)'],
+  ['swapped two leads', '(?:swapped|switched|reversed|flipped|changed) (?:any )?two (?:legs|phases|lines|hots'
+  + '|wires)(?: over)?(?: at the \\w+)?'],
+  ['motor is down', '(?:going |looking )?down(?: the hole| the well)? (?:is |reads )?0(?:\\.0+)? ?meg\\w*'],
+  ['float lifted not stop', '(?:lifted|raised|held up) the float(?: [\\w ]+?)? and (?:it|the pump|she) (?:kept'
+  + '|keeps|just kept)(?: right)?(?: on)? (?:running|pumping|going)'],
   ['wellhead reads whole', `at the well ?(?:cap|head)(?:,? (?:leads|wires) (?:off|apart))?(?: below the cap)?,? `
   + '(?:black[ -](?:to |and )?yellow|the leads|they)(?: is| are| reads?)? (?:[1-9]|[1-5]\\d)(?:\\.\\d+)?'
   + '(?: ohms?)?(?= ?$|,)'],

@@ -6,7 +6,7 @@ import type { DraftLine } from '#core/tab'
 export function asWhole(
   kind: SystemKind, text: string, heard: readonly DraftLine[], does: string | undefined,
 ): readonly DraftLine[] {
-  const told = withoutBridged(kind, text, heard.map(l => asBefore(kind, text, l, does)))
+  const told = withoutBridged(kind, text, heard.flatMap(l => asBefore(kind, text, l, does)))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
 }
 
@@ -87,11 +87,15 @@ const NO_CHANGE
   = /\b(?:no (?:change|difference|better)|the same|same thing|same$|made no odds|did ?n[o'’]?t help)(?:\b|$)/i
 
 /** `swapped the cap, no change`: it does what it did before. */
-function asBefore(kind: SystemKind, text: string, line: DraftLine, does: string | undefined): DraftLine {
-  if (!does || line.kind !== 'observation' || line.outcome !== 'silent' || !NO_CHANGE.test(text)) return line
+function asBefore(
+  kind: SystemKind, text: string, line: DraftLine, does: string | undefined,
+): readonly DraftLine[] {
+  if (line.kind !== 'observation' || line.outcome !== 'silent' || !NO_CHANGE.test(text)) return [line]
   const test = findTest(kind, line.test)
-  const can = test?.kind === 'seen' && isTrial(test) && test.outcomes.some(o => o.id === does)
-  return can ? { ...line, outcome: does } : line
+  if (test?.kind !== 'seen' || !isTrial(test)) return [line]
+  // what it did before was never said: then this says nothing either
+  if (!does) return []
+  return [test.outcomes.some(o => o.id === does) ? { ...line, outcome: does } : line]
 }
 
 const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined

@@ -14,19 +14,29 @@ import type { Prediction } from './testTypes'
 /**
  * Which degrees of a fault lie along one scale: they change the same figures the same way, more or less. A fault that
  * may sit in several places has a scale for each. What stands open altogether is no longer on it: between ohms and
- * none there is no half way.
+ * none there is no half way; nor is a winding that has burnt together.
  */
 export function scalesOf({ severities }: FaultMode, healthy: Figures): readonly (readonly number[])[] {
   const along = new Map<string, { readonly place: number, readonly far: number }[]>()
   for (const [place, severity] of severities.entries()) {
     const change = Object.entries(severity.change(healthy)).toSorted(([a], [b]) => (a < b ? -1 : 1))
-    // which lead lies where is no more or less
-    if (change.some(([key, v]) => v >= OPEN || key === 'cable.swap')) continue
+    if (change.some(([key, v]) => isOffScale(key, v))) continue
     const moved = change.map(([key, v]) => ({ key, by: v - (healthy[key as FigureKey] ?? 0) }))
     const scale = moved.map(m => `${m.key}${Math.sign(m.by)}`).join()
     along.set(scale, [...(along.get(scale) ?? []), { place, far: Math.abs(moved[0]?.by ?? 0) }])
   }
   return [...along.values()].flatMap(s => (s.length > 1 ? [s.toSorted((a, b) => a.far - b.far).map(p => p.place)] : []))
+}
+
+/** Turns of a winding that still short one after another: more of them at once is the whole winding burnt. */
+const SHORT_BY_TURNS = 0.5
+
+function isOffScale(key: string, value: number): boolean {
+  // of the one pump or of the other
+  const figure = key.slice(key.indexOf(':') + 1)
+  // which lead lies where is no more or less
+  if (value >= OPEN || figure === 'cable.swap') return true
+  return figure === 'motor.shorted' ? value > SHORT_BY_TURNS : figure.startsWith('motor.left') && value < SHORT_BY_TURNS
 }
 
 /**

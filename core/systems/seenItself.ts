@@ -206,6 +206,16 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'sand in it', 'held open', 'chunk out of it', 'propped open',
     ],
   },
+  'pump.jammed': {
+    label: 'pump jammed or frozen to look at',
+    what: ['pump casing', 'impeller', 'volute', 'pump head', 'pump'],
+    how: ['full of ice', 'froze', 'jammed by a stone', 'stone in it', 'packed with sand'],
+  },
+  'motor.centrifugal-closed': {
+    label: 'start switch stuck closed',
+    what: ['startswitch', 'centrifugal', 'start contacts'],
+    how: ['welded', 'stuck closed', 'fused', 'not open', 'hung closed'],
+  },
   'pump.valves': {
     label: 'valves of the pump dirty or torn',
     what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing'],

@@ -73,7 +73,9 @@ function parseCommand(text: string, typed: string): Result<Understood, Shorthand
       { kind: 'state', to: 'proven-dead', proof: numbers },
       `proven dead: ${numbers.map(n => `${n} V`).join(' → ')}`,
     )
-  if ((head === 'bled' || head === 'discharged') && numbers.length === 1)
+  // `bled it, cap reads 60` is microfarads
+  const isCapacitance = /\bcap\w* (?:is|reads|tests|at)\b/.test(tail)
+  if ((head === 'bled' || head === 'discharged') && numbers.length === 1 && !isCapacitance)
     return say({ kind: 'state', to: 'discharged', proof: numbers }, `discharged: ${numbers[0]} V left`)
   if (head === 'zero' && rest[0] === 'pressure' && numbers.length <= 1)
     return say(

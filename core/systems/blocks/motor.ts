@@ -74,8 +74,10 @@ const windingFaults = (mend: Repair, both = false) => [
     name: 'Main winding short between turns',
     baseRate: 0.015,
     severities: degrees(
-      { name: 'a few turns', share: 0.5, change: { 'motor.shorted': 0.03 } },
-      { name: 'a tenth of the turns', share: 0.5, change: { 'motor.shorted': 0.12 } },
+      { name: 'a few turns', share: 0.4, change: { 'motor.shorted': 0.03 } },
+      { name: 'a tenth of the turns', share: 0.4, change: { 'motor.shorted': 0.12 } },
+      // burnt together: it reads next to nothing; common practice, no source
+      { name: 'most of it', share: 0.2, change: { 'motor.shorted': 0.75 } },
     ),
     repair: mend,
     causes: [CAUSES.retries, CAUSES.surge, CAUSES.age],

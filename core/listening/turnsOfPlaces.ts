@@ -1,0 +1,83 @@
+/** Places and things by other names, and what was done there in passing: no reading is made of them. */
+import type { Joined } from './turnOf'
+
+const FIGURE = '\\d+(?:\\.\\d+)?'
+const BEFORE = '(?=,| and | but |;|$)'
+
+export const TURNS_OF_PLACES: readonly Joined[] = [
+  // the main in the street
+  ['inlet', '(?:incoming|street|city|town|supply) (?:water )?pressure(?:[\'’]?s)?', 'pressure coming in(?: from'
+  + ' the (?:street|city|main|meter))?'],
+  ['inlet $1', `(?<=inlet (?:is |at )?\\d+[^,]{0,24})(?:and |but )?(?:drops|falls|goes|dives|down) (?:down )?to`
+  + ` (${FIGURE})`],
+  // lines by letter
+  ['n1 n2', '(?<=on |across |between )a (?:and |to )?b(?= ?$|,)'],
+  ['n2 n3', '(?<=on |across |between )b (?:and |to )?c(?= ?$|,)'],
+  ['n3 n1', '(?<=on |across |between )a (?:and |to )?c(?= ?$|,)'],
+  ['disconnect', '(?<=(?:out of|at|on) )the bottom of the disconnect', 'bottom of the disconnect'],
+  ['line $1 volts', '^ ?(?:i[\'’]ve got |got |have )?(\\d{2,3})(?: volts?)? (?:on|across|between) l1 ?(?:and |to '
+  + '|-|\\/)? ?l2(?= ?$)'],
+  [
+    '$3 n1 toground $1, n2 toground $2',
+    `(?:leg|line|side) ?(?:one|1|a) to (?:neutral|ground)(?: is| reads)? (${FIGURE})(?: ?v(?:olts?)?)?,? (?:and`
+    + ` )?(?:leg|line|side)? ?(?:two|2|b)(?: to (?:neutral|ground))?(?: is| reads)? (${FIGURE})(?:`
+    + ` ?v(?:olts?)?)?(?: (?:at|in|on) the (panel|breaker|box|switch))?`,
+  ],
+  ['supply $1 volts', '(1[0-3]\\d|2[0-5]\\d) at the (?:wall )?(?:outlet|receptacle|plug|socket)(?= ?$)'],
+  ['$1 volts into the transformer', '(\\d{3})(?: volts?)? (?:on|at|across|into) the primary(?: side)?(?: of the'
+  + ' (?:control )?transformer)?'],
+  ['battery run $1 volts', `(${FIGURE})(?: volts?)? (?:between|across|at) the (?:cable |battery )?(?:clamps|lugs`
+  + `|cable ends)(?: with the pump on)?`],
+  ['pole1 drop $1, pole2 drop $2, pole3 drop $3', `(?:voltage|volts|drop) across (?:the |each |its )?(?:contacts?`
+  + `|points|poles?)[:,]? (${FIGURE})[, /]+(${FIGURE})[, /]+(${FIGURE})`],
+  ['battery posts corroded', '(?:green|white|blue) (?:fuzz|fur|crust|crud|stuff|powder) (?:all over |on |around '
+  + '|round'
+  + ' )(?:the )?(?:positive|negative|posts?|terminals?|clamps?)(?: post| terminal| clamp)?'],
+  ['', '(?:next door|neighbou?rs?)(?: have| has| are| is| got)? (?:the same|it too)(?: thing| problem)?(?= ?$)'],
+  [
+    'pressure stalls', 'shut the house ?valve,? (?:and )?(?:the )?gauge (?:does ?n[\'’]?t|did ?n[\'’]?t|won[\'’]?t) '
+    + '(?:move|budge|come up|climb)',
+  ],
+  ['runs, noclick', 'starts,? but (?:it )?never clicks(?: over)?,? (?:just )?(?:growls|groans|labou?rs|hums)'],
+  // done in passing
+  ['throw breaker', '(?:threw|dropped|hit) (?:the |that )?breaker(?: off)?'],
+  ['drained', '(?:emptied|dumped) (?:it|the tank|her)(?: out| down)?'],
+  ['precharge reads $1', `(?:tire|tyre) gauge (?:says|reads|shows|gives|said) (${FIGURE})(?: psi| pounds)?(?: on`
+  + ` (?:it|the \\w+))?`],
+  ['', '^ ?(?:the |a )?(?:tap|faucet|hose|spigot)(?:[\'’]?s| is)? (?:wide )?open ?$'],
+  ['bridged switch', '(?:put (?:a )?|ran (?:a )?|a )?(?:lead|wire|jumper|screwdriver)(?: straight| right| clean)?'
+  + ' across the (?:pressure |demand )?switch(?: terminals)?'],
+  ['bridged switch', '(?:jumped|jumpered|bridged|tied together) (?:the |both )?(?:two )?(?:switch )?(?:wires'
+  + '|terminals|leads)(?: together)?(?: on| at| of)?(?: the)?(?: (?:pressure |demand )?switch)?(?= ?$|,| and)'],
+  ['housevalve shut still falls, $1', `(?:house|main|house valve)(?: valve)? (?:is |was )?shut(?: off)?,? (?:and`
+  + ` )?(?:it |pressure )?(?:still )?((?:drops|falls|loses|bleeds|dropped|lost|fell) (?:from )?${FIGURE})`],
+  [
+    'water out of the air valve',
+    '(?:stuck|put|pushed) (?:the|a) (?:tire |tyre )?gauge on (?:it|the (?:valve|stem))[^,]*?(?:and |, )(?:got'
+    + ' )?water '
+    + '(?:spit|came|shot|squirted|sprayed|ran)(?: right)? out',
+  ],
+  // a part by what it does
+  ['$1 microfarads', `(${FIGURE}) ?(?:microfarads?|mikes?|uf|mfd|µf) on an? ${FIGURE}(?: ?(?:microfarads?|mikes?`
+  + `|uf|mfd|µf))?(?= ?$|,)`],
+  ['cap tests bad', `cap(?:acitor)?(?:['’]?s| is) (?:dead|toast|junk|gone)${BEFORE}`],
+  ['startswitch welded', 'start ?switch (?:is |was )?(?:stuck|welded|hung|jammed) (?:closed'
+  + '|shut)', 'centrifugal(?: switch)? (?:is |was )?(?:stuck|welded) (?:closed|shut)'],
+  ['switch diaphragm torn', 'water (?:is )?(?:weeping|dripping|leaking|coming|running|pouring) (?:out |out of '
+  + '|from |from under |under )*(?:the )?(?:bottom of )?(?:the )?(?:pressure )?switch', '(?:pressure )?switch'
+  + ' (?:is |was )?(?:dripping|leaking|weeping|pouring) (?:water)?'],
+  ['freshtank empty', 'opened the filler(?: cap)?,? (?:and )?(?:it[\'’]?s |its )?(?:bone )?(?:empty|dry)[^,]*(?:,'
+  + ' not a drop[^,]*)?'],
+  ['to ground $1 megohms', `(?:meggered|megged|insulation tested) (?:it|them|the motor|the pump)?(?: from the`
+  + ` \\w+)?(?: to ground)?[,:]? (${FIGURE}) ?meg\\w*`],
+  ['to ground 0.5 megohms', '(?:meggered|megged|insulation tested) (?:it|them|the motor|the pump)?(?: from the'
+  + ' \\w+)?(?: to ground)?[,:]? half a meg\\w*'],
+  ['motor is down', 'looking down(?: the hole| the well)?(?: it)? (?:reads |is |shows )?(?:0(?:\\.\\d+)?|zero'
+  + '|nothing)(?: ?meg\\w*)?,? (?:and )?(?:the )?(?:wire |side |cable )?(?:back )?(?:to|towards) the house (?:is '
+  + '|reads |shows )?(?:\\d+(?: plus)?|ol|clear|good)(?: ?meg\\w*)?'],
+  ['trips after a minute', 'holds (?:for )?(?:a|about a|one|two|a few) minutes?(?: sometimes| or so)?(?= ?$|,)'],
+  ['pump full of ice', '(?:pump |the )?(?:casing|head|volute|housing)(?:[\'’]?s| is| was)? (?:frozen(?: solid)?'
+  + '|full of ice|froze)'],
+  ['pumpvalves trash in it', '(?:grit|sand|trash|bit of \\w+|pebble|dirt) (?:under|in|holding) (?:a|the|one|one of'
+  + ' the) valves?'],
+]
