@@ -17,6 +17,9 @@ export interface Answer {
   readonly outcome?: string | undefined
 }
 
+/** Characters: a story is placed once, and never told again word for word. */
+const MOST_LEARNED = 200
+
 export function usePlacing(write: Write) {
   const [tab, ledger] = [useTab(), useLedger()]
   const placing = ref<Remark>()
@@ -30,9 +33,17 @@ export function usePlacing(write: Write) {
   const leave = () => {
     placing.value = undefined
   }
-  async function place({ test, outcome }: Answer) {
+  let busy = false
+  /** Once, however often it is pressed. */
+  async function place(answer: Answer) {
     const remark = placing.value
-    if (!remark) return
+    if (!remark || busy) return
+    busy = true
+    await placeAs(remark, answer).finally(() => {
+      busy = false
+    })
+  }
+  async function placeAs(remark: Remark, { test, outcome }: Answer) {
     const saying = { words: remark.words, test, ...(outcome ? { outcome } : {}) }
     const heard = await tab.hear(remark.words, undefined, [saying])
     const said = heard.ok && heard.value.ok ? heard.value.value : undefined
@@ -45,14 +56,14 @@ export function usePlacing(write: Write) {
     if ((await write(said.lines, remark.words)) === 'refused') return
     leave()
     await tab.log({ kind: 'strike', line: remark.line, reason: `placed: ${said.say}` })
-    await ledger.write({ kind: 'saying', ...saying })
+    if (remark.words.length <= MOST_LEARNED) await ledger.write({ kind: 'saying', ...saying })
   }
   return { placing, trouble, begin, leave, place }
 }
 
 /** Learns words by the line that was chosen for them. */
 export async function learn(words: string, line: DraftLine) {
-  if (line.kind !== 'reading' && line.kind !== 'observation') return
+  if (words.length > MOST_LEARNED || (line.kind !== 'reading' && line.kind !== 'observation')) return
   const outcome = line.kind === 'observation' ? { outcome: line.outcome } : {}
-  await useLedger().write({ kind: 'saying', words: words.slice(0, 200), test: line.test, ...outcome })
+  await useLedger().write({ kind: 'saying', words, test: line.test, ...outcome })
 }
