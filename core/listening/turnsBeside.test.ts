@@ -5,16 +5,9 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor, type KindId } from '#core/systems'
-import { hear, type Spoken } from '.'
+import { told } from '../../tests/told'
+import { hear } from '.'
 
-function told(id: KindId, said: string, before: Spoken = {}): string {
-  const heard = requireOk(hear(kindFor(id), said, { before }))
-  if (heard.kind !== 'lines') return heard.kind
-  return heard.lines.map((l) => {
-    if (l.kind === 'reading') return `${l.test} ${l.value === null ? 'OL' : Number(l.value.toPrecision(3))}`
-    return l.kind === 'observation' ? `${l.test} ${l.outcome}` : l.kind === 'repair' ? `mended ${l.fault}` : l.kind
-  }).join(' | ')
-}
 const PSI = 6894.76
 const psi = (n: number) => Number((n * PSI).toPrecision(3))
 

@@ -1,19 +1,9 @@
 /** Places by other names, proofs in any words, and what is done in passing. As technicians say it; no source. */
 import { describe, expect, it } from 'vitest'
-import { requireOk } from '#core/foundation'
-import { kindFor, type KindId } from '#core/systems'
+import type { KindId } from '#core/systems'
 import { PSI } from '#core/units'
-import { hear, type Spoken } from '.'
+import { told } from '../../tests/told'
 
-function told(id: KindId, said: string, before: Spoken = {}): string {
-  const heard = requireOk(hear(kindFor(id), said, { before }))
-  if (heard.kind !== 'lines') return heard.kind
-  return heard.lines.map((l) => {
-    if (l.kind === 'reading') return `${l.test} ${l.value === null ? 'OL' : Number(l.value.toPrecision(3))}`
-    if (l.kind === 'state') return `${l.to} ${(l.proof ?? []).join('/')}`
-    return l.kind === 'observation' ? `${l.test} ${l.outcome}` : l.kind
-  }).join(' | ')
-}
 const psi = (n: number) => Number((n * PSI).toPrecision(3))
 
 describe('dead, proven, in any words', () => {

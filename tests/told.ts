@@ -1,0 +1,15 @@
+/** What the listener makes of a line, in a row of tests with what they read or saw: for tables of things said. */
+import { requireOk } from '#core/foundation'
+import { hear, type Spoken } from '#core/listening'
+import { kindFor, type KindId } from '#core/systems'
+
+/** @returns `line.volts 238 | contacts burnt`, figures in SI to three digits; else `ask` or `remark` */
+export function told(id: KindId, said: string, before: Spoken = {}): string {
+  const heard = requireOk(hear(kindFor(id), said, { before }))
+  if (heard.kind !== 'lines') return heard.kind
+  return heard.lines.map((l) => {
+    if (l.kind === 'reading') return `${l.test} ${l.value === null ? 'OL' : Number(l.value.toPrecision(3))}`
+    if (l.kind === 'state') return `${l.to} ${(l.proof ?? []).join('/')}`
+    return l.kind === 'observation' ? `${l.test} ${l.outcome}` : l.kind === 'repair' ? `mended ${l.fault}` : l.kind
+  }).join(' | ')
+}
