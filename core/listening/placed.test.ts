@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor } from '#core/systems'
 import { PSI } from '#core/units'
+import { bestShare } from '../../tests/speed'
 import { hear, isPlaceable, type Saying } from '.'
 
 const sayings: Saying[] = [
@@ -40,6 +41,12 @@ describe('words that a hand has placed', () => {
     expect(heard('she is yodelling', last)).toMatchObject({ lines: [{ outcome: 'silent' }] })
     const odd = [{ words: 'she is yodelling', test: 'receiver-soap', outcome: 'bubbles' }]
     expect(heard('she is yodelling', odd).kind).toBe('remark')
+  })
+  it('by the thousand cost a line next to nothing', async () => {
+    const many = Array.from({ length: 2000 }, (_, i) =>
+      ({ words: `gizmo of sort ${'abcdefgh'[i % 8]} ${i.toString(36)} yodels`, test: 'sound', outcome: 'groans' }))
+    heard('she is yodelling', [...many, ...sayings])
+    expect(await bestShare(20, () => heard('she is yodelling', [...many, ...sayings]))).toBeLessThan(1)
   })
   it('must say something', () => {
     expect(isPlaceable('she is yodelling')).toBe(true)

@@ -47,5 +47,16 @@ function meantBy(
 /** The same words in the same order, whatever fills between them, with as many figures. */
 const keyOf = ({ words, figures }: Clause) =>
   `${words.filter(w => !w.filler).map(w => w.means).join(' ')}|${figures.length}`
-const keyOfSaid = (said: string) => keyOf(wholeClause(said).clause)
+/** What is placed is asked for with every letter that is typed: each is taken apart once. */
+const keys = new Map<string, string>()
+const MOST_KEYS = 5000
+
+function keyOfSaid(said: string): string {
+  const known = keys.get(said)
+  if (known !== undefined) return known
+  if (keys.size >= MOST_KEYS) keys.clear()
+  const fresh = keyOf(wholeClause(said).clause)
+  keys.set(said, fresh)
+  return fresh
+}
 const SAYS_NOTHING = /^\|/
