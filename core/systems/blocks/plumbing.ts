@@ -211,7 +211,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
           switch: { label: 'under the switch' },
         },
         usual: { dry: 0.975, leak: 0.015, relief: 0.005, switch: 0.005 },
-        // pumped over its setting the relief valve does its work
+        // pumped over its setting the relief valve does its work; common practice, no source
         chancesByEffect: { 'runs-on': { dry: 0.575, leak: 0.015, relief: 0.4, switch: 0.01 } },
         chancesByFault: {
           'house.leak': { dry: 0.15, leak: 0.83, relief: 0.01, switch: 0.01 },
