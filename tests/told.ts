@@ -2,6 +2,7 @@
 import { requireOk } from '#core/foundation'
 import { hear, type Spoken } from '#core/listening'
 import { kindFor, type KindId } from '#core/systems'
+import { PSI } from '#core/units'
 
 /** @returns `line.volts 238 | contacts burnt`, figures in SI to three digits; else `ask` or `remark` */
 export function told(id: KindId, said: string, before: Spoken = {}): string {
@@ -13,3 +14,6 @@ export function told(id: KindId, said: string, before: Spoken = {}): string {
     return l.kind === 'observation' ? `${l.test} ${l.outcome}` : l.kind === 'repair' ? `mended ${l.fault}` : l.kind
   }).join(' | ')
 }
+
+/** So many psi as `told` says them. */
+export const psi = (n: number) => Number((n * PSI).toPrecision(3))

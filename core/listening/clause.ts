@@ -3,7 +3,7 @@ import { unstaged } from '#core/systems'
 import type { Figure } from './figures'
 import type { Lexicon, Phrase, SeenEntry, Weights } from './entries'
 import { meantBy } from './likened'
-import { NOTHING, stageOf, type Bearing, type Figures, type Meaning } from './meaning'
+import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
 import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
@@ -17,13 +17,13 @@ const COMMON = new Set('dry noth dead start stop run hold same good bad leak wea
 const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
 
 /** Meanings of a clause that explain enough of it, best first. */
-export function meaningsOf(lexicon: Lexicon, clause: Clause, told: Figures, bearing: Bearing): Meaning[] {
+export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): Meaning[] {
   const weights = weigh(clause, lexicon)
-  const figures = clause.figures.map(i => told.figures[i]!)
+  const { figures } = clause
   const asked = figures.length > 0 ? figures : sameAgain(weights, bearing)
   const readings = figures.filter(f => f.quantity !== 'time')
   const all: Meaning[] = []
-  const row = clause.rows.map(i => told.rows[i]!)[0] ?? threefold(weights, readings)
+  const row = clause.rows[0] ?? threefold(weights, readings)
   if (row) all.push(...rowMeanings(lexicon, weights, row, bearing))
   if (all.length === 0) {
     if (!isDone(weights))

@@ -43,7 +43,7 @@ function leaveOneOut() {
       for (const said of SAID[test.id]?.[outcome] ?? []) {
         if (n++ % EVERY !== 0 || /\d/.test(said)) continue
         const poorer = without(lexicon, test.id, outcome, said)
-        const line = meaningsOf(poorer, clauseOf(said), { figures: [], rows: [] }, { units: US })[0]?.lines[0]
+        const line = meaningsOf(poorer, clauseOf(said), { units: US })[0]?.lines[0]
         const right = line?.kind === 'observation' && line.test === test.id && line.outcome === outcome
         count[!line ? 'none' : right ? 'right' : 'wrong']++
       }

@@ -47,7 +47,7 @@ class Reader {
       if (letters) best = better(best, [letters])
       letters = ''
     }
-    while (!this.isDone && !')|'.includes(this.pattern[this.at]!)) {
+    while (!this.isDone && !')|'.includes(this.pattern.charAt(this.at))) {
       const one = this.element()
       const [least, most] = this.howOften()
       if (typeof one === 'string' && least === 1) letters += one
@@ -63,10 +63,10 @@ class Reader {
   private element(): string | AnyOf {
     if (this.take('(')) return this.group()
     if (this.take('[')) return this.skipTo(']')
-    const letter = this.pattern[this.at++]!
+    const letter = this.pattern.charAt(this.at++)
     if (letter === '.' || letter === '^' || letter === '$') return undefined
     if (letter !== '\\') return letter
-    const escaped = this.pattern[this.at++]!
+    const escaped = this.pattern.charAt(this.at++)
     if (escaped === 'p' && this.take('{')) return this.skipTo('}')
     return /[a-z0-9]/i.test(escaped) ? undefined : escaped
   }

@@ -14,7 +14,7 @@ import { wordsOf } from './words'
 export const LONGEST = 400
 
 /** What words that a hand has placed come to; nothing where they were not. */
-export type HearPlaced = (clause: Clause, told: Figures, units: Units) => Meaning | undefined
+export type HearPlaced = (clause: Clause, units: Units) => Meaning | undefined
 
 export interface Part {
   readonly clause: Clause
@@ -34,8 +34,8 @@ const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)| with (?=fig\d)
 export function hearWithDoing(
   kind: SystemKind, text: string, bearing: Bearing, action: string | undefined, placed?: HearPlaced,
 ): Part[] {
-  const { clause, told } = wholeClause(text)
-  const own = placed?.(clause, told, bearing.units)
+  const clause = wholeClause(text)
+  const own = placed?.(clause, bearing.units)
   if (own) return [{ clause: { ...clause, text }, meanings: [own], from: 0, end: 1 }]
   const alone = hearParts(kind, text, bearing, placed)
   if (!action || action.length + text.length > LONGEST) return alone
@@ -50,9 +50,9 @@ export function hearWithDoing(
 const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
 
 /** A line as one clause. */
-export function wholeClause(text: string): { clause: Clause, told: Figures } {
+export function wholeClause(text: string): Clause {
   const told = toldOf(text)
-  return { clause: clauseOf(atomsOf(told.words).join(' ')), told }
+  return clauseOf(atomsOf(told.words).join(' '), told)
 }
 
 /** What stands at a point, in a word. */
@@ -73,9 +73,9 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing, placed?: He
   for (let end = 1; end <= n; end++) {
     for (let from = end - 1; from >= Math.max(0, end - MOST_JOINED); from--) {
       const before = best[from]!
-      const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '))
-      const own = placed?.(clause, told, bearing.units)
-      const meanings = own ? [own] : meaningsOf(lexicon, clause, told, before.bearing)
+      const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '), told)
+      const own = placed?.(clause, bearing.units)
+      const meanings = own ? [own] : meaningsOf(lexicon, clause, before.bearing)
       const value = before.value + valueOf(clause, meanings[0], lexicon)
       if ((best[end]?.value ?? -Infinity) >= value) continue
       best[end] = {
@@ -110,10 +110,17 @@ function atomsOf(words: string): string[] {
   })
 }
 
-function clauseOf(text: string): Clause {
-  const figures = [...text.matchAll(/\bfig(\d+)\b/g)].map(m => Number(m[1]))
-  const rows = [...text.matchAll(/\brow(\d+)\b/g)].map(m => Number(m[1]))
-  return { text, figures, rows, words: wordsOf(text.replace(/\b(?:fig|row)\d+\b/g, ' ')) }
+function clauseOf(text: string, { figures, rows }: Figures): Clause {
+  const those = <T>(all: readonly T[], name: RegExp): readonly T[] => {
+    const numbers = new Set([...text.matchAll(name)].map(m => Number(m[1])))
+    return all.filter((_, i) => numbers.has(i))
+  }
+  return {
+    text,
+    figures: those(figures, /\bfig(\d+)\b/g),
+    rows: those(rows, /\brow(\d+)\b/g),
+    words: wordsOf(text.replace(/\b(?:fig|row)\d+\b/g, ' ')),
+  }
 }
 
 /** What a clause is worth: its score, or what is lost by not hearing it. */

@@ -2,14 +2,15 @@
  * How well a clause says a thing: the weight of the words that it explains, less that of those it leaves over, less
  * what has to be assumed. A word that means something else on this kind weighs more than one that nobody knows.
  */
+import type { Figure } from './figures'
 import type { Lexicon, Phrase, Weights } from './entries'
 import type { Word } from './words'
 
 export interface Clause {
   readonly words: readonly Word[]
-  /** numbers of the figures and rows that stand in it */
-  readonly figures: readonly number[]
-  readonly rows: readonly number[]
+  /** the figures and rows that stand in it */
+  readonly figures: readonly Figure[]
+  readonly rows: readonly (readonly Figure[])[]
   readonly text: string
 }
 

@@ -5,11 +5,8 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor, type KindId } from '#core/systems'
-import { told } from '../../tests/told'
+import { psi, told } from '../../tests/told'
 import { hear } from '.'
-
-const PSI = 6894.76
-const psi = (n: number) => Number((n * PSI).toPrecision(3))
 
 describe('a figure beside the one that was read', () => {
   it.each<[KindId, string, string]>([

@@ -1,4 +1,5 @@
 /** Pressures, times and draws of the water or air side. */
+import { FLOW_EFFECTS } from '#core/flow'
 import { PSI } from '#core/units'
 import type { Effect } from '../faultTypes'
 import type { Prediction, Probe } from '../testTypes'
@@ -8,16 +9,8 @@ import type { Standing } from './standing'
 /** A receiver nobody has measured is as often twice as half the size that is taken; common practice, no source. */
 const UNKNOWN = 0.7
 
-const TURNS: readonly Effect[] = [
-  'runs',
-  'runs-weak',
-  'runs-on',
-  'rapid-cycles',
-  'surges',
-  'cuts-off',
-  'starts-alone',
-  'trips-overload',
-]
+/** Of what the plant does, all in which something is pumped. */
+const TURNS = new Set<Effect>([...FLOW_EFFECTS.filter(e => e !== 'runs-dry' && e !== 'silent'), 'trips-overload'])
 
 export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, { ask: 'flow' }>): Prediction {
   const { story, figures, spread } = s
@@ -128,7 +121,7 @@ function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
     case 'trips-overload':
       return figure(cutIn - 5 * PSI, 0.25 * cutIn + 6 * PSI)
     default:
-      return TURNS.includes(s.effect)
+      return TURNS.has(s.effect)
         ? figure(0.5 * cutIn, 0.4 * cutIn)
         : figure(0.15 * cutIn, 0.28 * cutIn + 3 * PSI)
   }
