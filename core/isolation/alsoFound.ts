@@ -3,7 +3,7 @@
  * finding or put right. Conditions that wear other parts out have their own name and advice; the rest goes by the test
  * that showed it.
  */
-import type { SystemModel, Test } from '#core/systems'
+import { componentAt, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { standingOf } from './causes'
 import { explains } from './direct'
@@ -78,15 +78,13 @@ const answerOf = (model: SystemModel, { line }: Evidence) =>
   line.kind === 'observation' ? line.outcome : wordFor(model, line)
 
 function sayFound(model: SystemModel, test: Test, { line }: Evidence): Pick<AlsoFound, 'label' | 'advice'> {
-  const place = model.kind.components.find(
-    c => c.id === model.kind.points.find(p => p.id === test.point)?.component,
-  )
+  const place = componentAt(model.kind, test)
   const answer
     = line.kind === 'observation' && test.kind === 'seen'
       ? test.outcomes.find(o => o.id === line.outcome)?.label
       : wordFor(model, line as Extract<typeof line, { kind: 'reading' }>)
   return {
-    label: `${place?.name ?? test.point}: ${answer ?? ''}`,
+    label: `${place.name}: ${answer ?? ''}`,
     advice: 'Put it right while it is open, or say why it is left.',
   }
 }

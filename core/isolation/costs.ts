@@ -2,7 +2,7 @@
  * What a test costs besides its own minutes: reaching the place, and getting from the state held to the state needed.
  * Common practice, no source.
  */
-import type { Need, Place, SystemKind, SystemModel, Test } from '#core/systems'
+import { componentAt, type Need, type Place, type SystemKind, type SystemModel, type Test } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 
 const REACH: Record<Place, number> = {
@@ -49,10 +49,7 @@ export function stateMinutes(state: TabState, need: Need): number {
           : 0
 }
 
-export function placeOf(kind: SystemKind, test: Test): Place {
-  const point = kind.points.find(p => p.id === test.point)!
-  return kind.components.find(c => c.id === point.component)!.place
-}
+export const placeOf = (kind: SystemKind, test: Test): Place => componentAt(kind, test).place
 
 /** Minutes at hand for a test as things stand, and with its risk and what a wait loses counted for the choice. */
 export function testCost(

@@ -6,7 +6,7 @@
  *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the
  *   loss by more than its cost
  */
-import { repairCautions, type SystemModel } from '#core/systems'
+import { componentOf, repairCautions, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import { chanceOfAny, groupByRepair, repairChances, sumGroups, type Groups } from './groups'
 import { modeOf } from './hypothesis'
@@ -249,7 +249,7 @@ const putsBack = ({ kind }: SystemModel, repair: string) =>
   kind.faults.every(f => f.repair.id !== repair || f.protects === true)
 
 const isDown = (model: SystemModel, s: Suspect) =>
-  model.kind.components.find(c => c.id === s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY
+  componentOf(model.kind, s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY
 
 /** Chance that what is left stands above ground. */
 function aboveGround(model: SystemModel, ranking: Ranking, repair: string): number {

@@ -5,7 +5,7 @@
  *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
-import { unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
+import { pointOf, unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { faultsOf, modeOf } from './hypothesis'
 import { likelihoods } from './likelihood'
@@ -182,7 +182,7 @@ function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string)
   }
   if (line.kind !== 'reading' || wordFor(model, line) === 'in-band') return false
   if (isSetting(test)) return fault.endsWith('.out-of-setting')
-  return readsPart(test) && componentOf(model, test) === fault.slice(0, fault.indexOf('.'))
+  return readsPart(test) && pointOf(model.kind, test).component === fault.slice(0, fault.indexOf('.'))
 }
 
 /** Off the circuit, across one part, at the tank's valve: not what flows through many. */
@@ -198,8 +198,6 @@ const readsPart = ({ probe, quantity }: NumericTest): boolean =>
 /** Where it starts and stops is what a switch is set to. */
 const isSetting = ({ probe }: NumericTest) =>
   probe.ask === 'flow' && (probe.what === 'cut-in' || probe.what === 'cut-out')
-
-const componentOf = (model: SystemModel, test: Test) => model.kind.points.find(p => p.id === test.point)?.component
 
 /** The lines that exclude every rival of a repair; nothing where one is left standing, or only amps speak. */
 export function excludingLines(

@@ -7,7 +7,7 @@
  * A repair since then clears both: what is proved afterwards is proved on what was put right. To put back what had let
  * go is no such repair, until it has been seen to run since: then the first reclosing is past.
  */
-import { unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
+import { componentAt, testOf, unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
@@ -50,7 +50,7 @@ export function hazardsOf({ model }: Tables, state: TabState): Hazards {
   let seen = false
   for (const { line } of now) {
     const stage = stageOf(kind, line.test)
-    const test = kind.tests.find(t => t.id === line.test)
+    const test = testOf(kind, line.test)
     if (!test) continue
     if (isShown(kind, test, line)) shown.add(stage)
     if (!hasLetGo(test, line)) continue
@@ -67,7 +67,7 @@ function hasLetGo(test: Test, line: Evidence['line']): boolean {
 
 /** Volts or amps are there, it was heard to run, or the breaker was told to hold. */
 function showsItOn(kind: SystemKind, line: Evidence['line']): boolean {
-  const test = kind.tests.find(t => t.id === line.test)
+  const test = testOf(kind, line.test)
   if (!test) return false
   if (line.kind === 'observation')
     return (test.id === 'let-go' && ['holds',
@@ -79,9 +79,7 @@ function isShown(kind: SystemKind, test: Test, line: Evidence['line']): boolean 
   if (line.kind === 'observation') return FLOODED.has(`${unstaged(test.id)}:${line.outcome}`)
   if (test.kind !== 'numeric' || line.value === null || !isLeads(test)) return false
   if (test.variant !== 'ground') return line.value < SHORTED
-  const down = kind.components.some(
-    c => c.id === kind.points.find(p => p.id === test.point)?.component && c.place === 'down-hole',
-  )
+  const down = componentAt(kind, test).place === 'down-hole'
   return line.value < (down ? GROUNDED_DOWN : GROUNDED_IN_REACH) && line.bound !== 'over'
 }
 

@@ -1,14 +1,9 @@
 /** What a hypothesis is made of. */
-import type { FaultMode, SystemKind, SystemModel } from '#core/systems'
+import { faultOf, type FaultMode, type SystemModel } from '#core/systems'
 
 type Hypothesis = SystemModel['hypotheses'][number]
 
-export function modeOf({ kind }: SystemModel, fault: string): FaultMode {
-  const known = modes.get(kind) ?? new Map(kind.faults.map(m => [m.id, m]))
-  modes.set(kind, known)
-  return known.get(fault)!
-}
-const modes = new WeakMap<SystemKind, ReadonlyMap<string, FaultMode>>()
+export const modeOf = ({ kind }: SystemModel, fault: string): FaultMode => faultOf(kind, fault)!
 
 /** Which faults a hypothesis is made of. */
 export const faultsOf = (h: Hypothesis): readonly string[] => h.second ? [h.fault, h.second.fault] : [h.fault]

@@ -1,6 +1,7 @@
 /** The whole answer for a tab: suspects with their evidence, verdicts, path, causes and what to do next. */
 import {
   buildModel,
+  testOf,
   type Assumption,
   type ModelOptions,
   type ModelProblem,
@@ -14,7 +15,8 @@ import { alsoFound, type AlsoFound } from './alsoFound'
 import { accountForCauses, type CauseAccount } from './causes'
 import { testCost } from './costs'
 import type { Decision, Leading } from './decide'
-import { describeOne, expectedBits, isPossible, proposeTests, type ProposedTest } from './nextTest'
+import { expectedBits, inPlay } from './information'
+import { describeOne, isPossible, proposeTests, type ProposedTest } from './nextTest'
 import { standPath, type ComponentStanding } from './path'
 import { findDoubt } from './doubts'
 import { hazardsOf, isBarred } from './hazards'
@@ -116,7 +118,7 @@ export function isolate(tables: Tables, state: TabState): Isolation {
     ...(leading ? { leading } : {}),
     next: tests,
     waiting: [...state.waiting].map(([id, { due }]) => {
-      const test = model.kind.tests.find(t => t.id === id)
+      const test = testOf(model.kind, id)
       return { test: id, title: test?.title ?? id, due, why: test?.wait?.why ?? '' }
     }),
     puzzles,
@@ -229,10 +231,11 @@ function bestFor(tables: Tables, state: TabState, ranking: Ranking, fault: strin
   ranking.chances.forEach((c, h) => (mass[split[h]!]! += c))
   if (!(mass[1]! > 0)) return undefined
   const even = ranking.chances.map((c, h) => (0.5 * c) / mass[split[h]!]!)
+  const counted = inPlay(even, split)
   let best: { score: number, id: string } | undefined
   for (const table of tables.tests.values()) {
     if (done.has(table.test.id) || table.test.afterRepair || table.test.onlyTold) continue
-    const score = expectedBits(table, even, split, 2) / testCost(model, state, table.test).weighed
+    const score = expectedBits(table, counted) / testCost(model, state, table.test).weighed
     if (score > 0.01 && (!best || score > best.score)) best = { score, id: table.test.id }
   }
   return best ? tables.tests.get(best.id) : undefined

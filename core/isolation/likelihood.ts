@@ -62,9 +62,14 @@ function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float6
   const out = new Float64Array(hypotheses).fill(1)
   if (!table) return out
   const beside = evidence.beside && tables.tests.get(evidence.beside.test)
-  const byClass: number[] = []
+  const byClass = new Map<number, number>()
   const classOf = (h: number) => table.classOf(h) + (beside ? CLASSES * beside.classOf(h) : 0)
-  for (let h = 0; h < hypotheses; h++) out[h] = byClass[classOf(h)] ??= chanceOf(tables, table, h, evidence)
+  for (let h = 0; h < hypotheses; h++) {
+    const own = classOf(h)
+    const known = byClass.get(own) ?? chanceOf(tables, table, h, evidence)
+    byClass.set(own, known)
+    out[h] = known
+  }
   const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
   fillOther(tables, out, plain)
   if (repaired.length === 0) return out

@@ -4,14 +4,15 @@
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
 import { formatRange } from '#core/units'
-import type { Need, SystemModel, Test, Wait } from '#core/systems'
+import { testOf, type Need, type SystemModel, type Test, type Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Leading, type Weighed } from './decide'
 import { groupByRepair, type Groups } from './groups'
 import { hazardsOf, isBarred } from './hazards'
 import { modeOf } from './hypothesis'
-import { describeOutcomes, NEGLIGIBLE, type Outcome } from './outcomes'
+import { expectedBits, inPlay } from './information'
+import { describeOutcomes, type Outcome } from './outcomes'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
 import { withSource } from './verdict'
@@ -108,6 +109,7 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
     state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test),
   )
   const hazards = hazardsOf(tables, state)
+  const counted = inPlay(chances, groups.of)
   const scored: (Weighed & { readonly score: number })[] = []
   for (const table of tables.tests.values()) {
     const { test } = table
@@ -115,7 +117,7 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: G
     if (needsTurning(test) && turning < TURNING_ENOUGH) continue
     if (isBarred(model.kind, hazards, test)) continue
     if (test.onlyTold || (test.afterRepair && state.repaired.length === 0)) continue
-    const bits = expectedBits(table, chances, groups.of, groups.count)
+    const bits = expectedBits(table, counted)
     const cost = testCost(model, state, test).weighed
     scored.push({ table, bits, cost, score: bits / cost })
   }
@@ -147,14 +149,14 @@ export function describeOne(
     state,
     ranking,
     table,
-    expectedBits(table, ranking.chances, groups.of, groups.count),
+    expectedBits(table, inPlay(ranking.chances, groups.of)),
     false,
   )
 }
 
 /** Whether a test can be done as things stand: some need a machine that turns. */
 export function isPossible(model: SystemModel, state: TabState, ranking: Ranking, testId: string): boolean {
-  const test = model.kind.tests.find(t => t.id === testId)
+  const test = testOf(model.kind, testId)
   return (
     test !== undefined
     && (!needsTurning(test) || turningChance(model, ranking.chances, state.repaired) >= TURNING_ENOUGH)
@@ -178,46 +180,6 @@ function turningChance(model: SystemModel, chances: Float64Array, repaired: read
     )
       sum += chances[h]!
   return sum
-}
-
-/** Total × entropy of parts that sum to it, every so many of them: t·log t − Σ s·log s, bits. */
-function spreadOf(parts: Float64Array, from: number, to: number, apart: number): number {
-  let total = 0
-  let sum = 0
-  for (let i = from; i < to; i += apart) {
-    const s = parts[i]!
-    if (s <= 0) continue
-    total += s
-    sum += s * Math.log2(s)
-  }
-  return total > 1e-12 ? total * Math.log2(total) - sum : 0
-}
-
-let scratch = new Float64Array(0)
-
-/** Noughts to sum in; the same ones each time, since nothing of them is kept. */
-function noughts(n: number): Float64Array {
-  if (scratch.length < n) scratch = new Float64Array(2 * n)
-  return scratch.fill(0, 0, n)
-}
-
-/** Expected drop in entropy over groups of hypotheses, bits. Hypotheses under one in ten thousand are left out. */
-export function expectedBits(table: TestTable, chances: Float64Array, group: Int32Array, n: number): number {
-  const { bins } = table
-  // a row of bins for each group, and behind them one for all of them
-  const wide = bins + 1
-  const byGroup = noughts(n * wide)
-  for (let h = 0; h < chances.length; h++) {
-    const p = chances[h]!
-    if (p < NEGLIGIBLE) continue
-    const at = group[h]! * wide
-    const row = table.row(h)
-    for (let b = 0; b < bins; b++) byGroup[at + b]! += p * row[b]!
-    byGroup[at + bins]! += p
-  }
-  let bits = spreadOf(byGroup, bins, n * wide, wide)
-  for (let b = 0; b < bins; b++) bits -= spreadOf(byGroup, b, n * wide, wide)
-  return Math.max(0, bits)
 }
 
 function describeTest(

@@ -2,6 +2,7 @@
 import type { NumericTest, Prediction, SeenTest, SystemModel } from '#core/systems'
 import { formatRange, formatValue, type Units } from '#core/units'
 import { failedIn } from './hypothesis'
+import { numbersOf } from './numbering'
 import { OTHER, type TestTable } from './tables'
 
 export interface Outcome {
@@ -18,7 +19,8 @@ interface Share {
   readonly first: number
   readonly last: number
   readonly chance: number
-  readonly sums: ReadonlyMap<string, number>
+  /** by the place of each fault among those in question */
+  readonly sums: Float64Array
   /** where its readings lie, and how far they spread, each by its chance; of a figure */
   readonly at: number
   readonly spread: number
@@ -33,10 +35,12 @@ export function describeOutcomes(
 ): Outcome[] {
   const chances = sinceRepair(model, before, repaired)
   const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
-  const lived = live.map(h => livedOf(model, table, h, chances[h]!))
+  const faults = numbersOf<string>()
+  const lived = live.map(h => livedOf(model, table, h, chances[h]!, faults.of))
+  const names = faults.all()
   const shares: Share[] = []
   for (let bin = 0; bin < table.bins; bin++) {
-    const share = shareOf(table, bin, lived)
+    const share = shareOf(table, bin, lived, names.length)
     const before = shares.at(-1)
     if (before && joins(table, before, share)) shares[shares.length - 1] = sumOf(before, share)
     else shares.push(share)
@@ -49,7 +53,7 @@ export function describeOutcomes(
     .map(s => ({
       label: binLabel(table, s, chances, live, model.practice.units),
       chance: s.chance,
-      leaves: leavesOf(s).slice(0, 3).filter(l => l.chance > 0.04),
+      leaves: leavesOf(s, names).filter(l => l.chance > 0.04).slice(0, 3),
     }))
 }
 
@@ -66,18 +70,24 @@ interface Lived {
   readonly chance: number
   readonly row: Float64Array
   /** what would have failed; the cause behind a casualty is a question of its own */
-  readonly failed: readonly string[]
+  readonly failed: readonly number[]
   readonly figure: Prediction | undefined
 }
-const livedOf = (model: SystemModel, table: TestTable, h: number, chance: number): Lived => ({
+const livedOf = (
+  model: SystemModel,
+  table: TestTable,
+  h: number,
+  chance: number,
+  numberOf: (fault: string) => number,
+): Lived => ({
   chance,
   row: table.row(h),
-  failed: [...failedIn(model, model.hypotheses[h]!)],
+  failed: failedIn(model, model.hypotheses[h]!).map(numberOf),
   figure: table.test.kind === 'numeric' && h !== OTHER ? table.prediction(h) : undefined,
 })
 
-function shareOf(table: TestTable, bin: number, lived: readonly Lived[]): Share {
-  const sums = new Map<string, number>()
+function shareOf(table: TestTable, bin: number, lived: readonly Lived[], faults: number): Share {
+  const sums = new Float64Array(faults)
   let [chance, at, spread] = [0, 0, 0]
   for (const { chance: own, row, failed, figure } of lived) {
     const mass = own * row[bin]!
@@ -87,7 +97,7 @@ function shareOf(table: TestTable, bin: number, lived: readonly Lived[]): Share 
       at += mass * told.at
       spread += mass * told.spread
     }
-    for (const f of failed) sums.set(f, (sums.get(f) ?? 0) + mass)
+    for (const f of failed) sums[f]! += mass
   }
   return { first: bin, last: bin, chance, sums, at: at / chance, spread: spread / chance }
 }
@@ -98,8 +108,8 @@ function within({ edges }: TestTable, bin: number, { mean, sigma, log }: Predict
   return { at: Math.min(Math.max(own, low), high), spread: log ? own * Math.min(sigma, 0.5) : sigma }
 }
 
-const leavesOf = ({ sums, chance }: Share) =>
-  [...sums].map(([fault, s]) => ({ fault, chance: s / chance })).toSorted((x, y) => y.chance - x.chance)
+const leavesOf = ({ sums, chance }: Share, faults: readonly string[]) =>
+  faults.map((fault, f) => ({ fault, chance: sums[f]! / chance })).toSorted((x, y) => y.chance - x.chance)
 
 /** So many times their spread two readings lie apart that are told apart. */
 const APART = 2.5
@@ -111,15 +121,13 @@ function joins({ test, bins }: TestTable, a: Share, b: Share): boolean {
   if (test.kind === 'seen' || b.last === bins - 1 || a.chance < 0.025 || b.chance < 0.025) return false
   // what no meter could part, the supply being what it is, is one
   if (b.at - a.at < APART * Math.max(a.spread, b.spread)) return true
-  const faults = new Set([...a.sums.keys(), ...b.sums.keys()])
-  const chanceOf = (s: Share, fault: string) => (s.sums.get(fault) ?? 0) / s.chance
-  const alone = [...faults].some(f => chanceOf(a, f) > NEARLY_ALONE && chanceOf(b, f) > NEARLY_ALONE)
-  return alone || [...faults].every(f => Math.abs(chanceOf(a, f) - chanceOf(b, f)) < 0.05)
+  const [before, after] = [a, b].map(s => s.sums.map(mass => mass / s.chance)) as [Float64Array, Float64Array]
+  const alone = before.some((chance, f) => chance > NEARLY_ALONE && after[f]! > NEARLY_ALONE)
+  return alone || before.every((chance, f) => Math.abs(chance - after[f]!) < 0.05)
 }
 
 function sumOf(a: Share, b: Share): Share {
-  const sums = new Map(a.sums)
-  for (const [fault, mass] of b.sums) sums.set(fault, (sums.get(fault) ?? 0) + mass)
+  const sums = a.sums.map((mass, f) => mass + b.sums[f]!)
   const chance = a.chance + b.chance
   const mean = (x: number, y: number) => (a.chance * x + b.chance * y) / chance
   return { first: a.first, last: b.last, chance, sums, at: mean(a.at, b.at), spread: mean(a.spread, b.spread) }

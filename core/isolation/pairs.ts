@@ -40,11 +40,46 @@ export function likelyPairs(
 ): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
-  const logs = perLine.map(l => logsOf(l, reach.floor))
-  const fit = Float64Array.from({ length: foreseen }, (_, h) =>
-    prior[h]! > 0 ? Math.log(prior[h]!) + logs.reduce((sum, l) => sum + l[h]!, 0) : -Infinity,
-  )
-  const best = Math.max(...fit)
+  const sight = lookTogether(tables, prior, perLine.map(l => logsOf(l, reach.floor)), evidence)
+  const { fit, carried, plain, both } = sight
+  const leader = fit.indexOf(Math.max(...fit))
+  const best = fit[leader]!
+  const considered = mostTelling(tables, sight, leader).slice(0, reach.considered)
+  const found: { a: number, b: number, score: number }[] = []
+  for (const [i, a] of considered.entries())
+    for (let j = i + 1; j < considered.length; j++) {
+      const b = considered[j]!
+      // a prior is relative to the complaint; of two faults the one that shows more carries it
+      const score = CHANCE_OF_TWO + Math.max(carried[a]! + plain[b]!, carried[b]! + plain[a]!) + both(a, b)
+      if (score > best + reach.behind && !sameRepair(model, faultAt(model, a), faultAt(model, b)))
+        found.push({ a, b, score })
+    }
+  const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, reach.most)
+  return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
+}
+
+const faultAt = ({ hypotheses }: SystemModel, h: number): string => hypotheses[h]!.fault
+
+/** All in logarithms, by the places of the hypotheses. */
+interface Sight {
+  /** the prior under the complaint, and the plain rate */
+  readonly carried: Float64Array
+  readonly plain: Float64Array
+  /** how each explains the lines alone */
+  readonly fit: Float64Array
+  /** how two explain them together, flattered */
+  both(a: number, b: number): number
+}
+
+function lookTogether(
+  { model, foreseen }: Tables,
+  prior: Float64Array,
+  logs: readonly Float64Array[],
+  evidence: readonly Evidence[],
+): Sight {
+  const carried = prior.map(p => Math.log(p))
+  const fit = carried.slice(0, foreseen)
+  for (const line of logs) for (let h = 0; h < foreseen; h++) fit[h]! += line[h]!
   // what is put right before a line no longer speaks in it
   const gone = evidence.map((e) => {
     const right = model.putRight(e.repaired)
@@ -55,36 +90,25 @@ export function likelyPairs(
   const both = (a: number, b: number) => {
     let sum = 0
     for (let i = 0; i < logs.length; i++) {
-      const [one, two] = [logs[i]![a]!, logs[i]![b]!]
-      sum += gone[i]?.[a] ? two : gone[i]?.[b] ? one : Math.max(one, two)
+      const line = logs[i]!
+      const out = gone[i]
+      sum += out?.[a] ? line[b]! : out?.[b] ? line[a]! : Math.max(line[a]!, line[b]!)
     }
     return sum
   }
-  // a single fault belongs to a likely pair if it explains some lines far better than the best single does
-  const leader = fit.indexOf(best)
-  // (of the two the leader carries the complaint, so the other counts by its plain rate)
-  const gain = (h: number) => Math.log(model.hypotheses[h]!.prior * prior[leader]!) + both(h, leader)
+  const plain = Float64Array.from({ length: foreseen }, (_, h) => Math.log(model.hypotheses[h]!.prior))
+  return { carried, plain, fit, both }
+}
+
+/** A single fault belongs to a likely pair if it explains some lines far better than the best single does. */
+function mostTelling({ model, foreseen }: Tables, sight: Sight, leader: number): readonly number[] {
+  const { fit, carried, plain, both } = sight
+  // of the two the leader carries the complaint, so the other counts by its plain rate
+  const beside = (h: number) => plain[h]! + carried[leader]! + both(h, leader) + CHANCE_OF_TWO
+  const scores = fit.map((own, h) => (h === leader ? own : Math.max(own, beside(h))))
   const singles: number[] = []
   for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
-  const considered = singles
-    .map(h => ({ h, score: h === leader ? best : Math.max(fit[h]!, gain(h) + CHANCE_OF_TWO) }))
-    .toSorted((a, b) => b.score - a.score)
-    .slice(0, reach.considered)
-    .map(s => s.h)
-  const found: { a: number, b: number, score: number }[] = []
-  considered.forEach((a, i) => {
-    for (const b of considered.slice(i + 1)) {
-      const [one, two] = [model.hypotheses[a]!, model.hypotheses[b]!]
-      // a prior is relative to the complaint; of two faults the one that shows more carries it
-      const score
-        = CHANCE_OF_TWO
-          + Math.max(Math.log(prior[a]!) + Math.log(two.prior), Math.log(prior[b]!) + Math.log(one.prior))
-          + both(a, b)
-      if (score > best + reach.behind && !sameRepair(model, one.fault, two.fault)) found.push({ a, b, score })
-    }
-  })
-  const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, reach.most)
-  return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
+  return singles.sort((a, b) => scores[b]! - scores[a]!)
 }
 
 const kept = new WeakMap<Float64Array, Map<number, Float64Array>>()

@@ -3,7 +3,7 @@
  * Proven takes more than being unlikely: a good reading at it, or further along the power, with all its faults ruled
  * out. A fault that is merely explained away by a likelier one leaves its component unproven.
  */
-import { isWorkedOn, type ComponentDef, type SystemModel, type Test } from '#core/systems'
+import { componentAt, isWorkedOn, testOf, type ComponentDef, type SystemModel, type Test } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { wordFor } from './verdict'
@@ -50,7 +50,7 @@ export function standPath(
 /** Tests whose reading in force is in band, or whose observation is the one that a sound system mostly gives. */
 function goodTests(model: SystemModel, state: TabState): Test[] {
   return state.evidence.flatMap(({ line }) => {
-    const test = model.kind.tests.find(t => t.id === line.test)
+    const test = testOf(model.kind, line.test)
     if (!test) return []
     if (line.kind === 'reading') return wordFor(model, line) === 'in-band' ? [test] : []
     return test.kind === 'seen' && test.outcomes[test.usual.indexOf(Math.max(...test.usual))]?.id === line.outcome
@@ -64,13 +64,11 @@ function goodTests(model: SystemModel, state: TabState): Test[] {
  * own place.
  */
 function reaches(model: SystemModel, test: Test, component: ComponentDef): boolean {
-  const at = model.kind.components.findIndex(
-    c => c.id === model.kind.points.find(p => p.id === test.point)?.component,
-  )
-  const place = model.kind.components.indexOf(component)
-  if (place === at) return true
+  const { components } = model.kind
+  const own = componentAt(model.kind, test)
+  if (own === component) return true
   if (test.kind === 'seen') return false
   if (component.lane === 'power')
-    return model.kind.components[at]?.lane === 'power' && place < at && test.need === 'live'
+    return own.lane === 'power' && components.indexOf(component) < components.indexOf(own) && test.need === 'live'
   return component.glyph !== 'tank' && (test.quantity === 'flow' || test.variant === 'cut-out')
 }

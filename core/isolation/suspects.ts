@@ -114,9 +114,9 @@ function weigh(
     )
     const after = byFault(chances, members, faults.length)
     faults.forEach((_, f) => {
-      const bits = weight(before[f]!, after[f]!)
-      if (Math.abs(bits) > 0.07)
-        moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]!, bits })
+      const change = odds(after[f]!) / odds(before[f]!)
+      if (change > MOVED || change < 1 / MOVED)
+        moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]!, bits: Math.log2(change) })
       if (!isRuledOut(after[f]!, start[f]!)) {
         seenRuled.delete(f)
       }
@@ -132,13 +132,14 @@ function weigh(
 
 function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }: Weighing): Ranking {
   const { model } = tables
-  const { faults, members, failed } = catalogueOf(tables)
+  const { faults, members, failed, said } = catalogueOf(tables)
   const parts = partsOf(model, chances, { members, failed }, faults.length)
   const pairs: number[] = []
   chances.forEach((c, h) => c > 0 && model.hypotheses[h]!.second && pairs.push(h))
-  const suspects = faults.map((fault, f): Suspect =>
-    describe(model, fault, end[f]!, start[f]!, moves[f]!, { chances, pairs }, parts[f]!),
-  )
+  const suspects = faults.map((fault, f) => {
+    const moved = { fault, chance: end[f]!, start: start[f]!, moves: moves[f]! }
+    return describe(model, said[f]!, moved, { chances, pairs }, parts[f]!)
+  })
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
 }
 
@@ -148,7 +149,10 @@ interface Catalogue {
   /** places of each hypothesis's faults, its first one first */ readonly members: (readonly number[])[]
   /** places of those that would have failed */ readonly failed: (readonly number[])[]
   /** what a complaint makes of each hypothesis */ readonly voiced: Map<string, number[]>
+  /** what is said of each fault whatever the lines say */ readonly said: readonly Said[]
 }
+
+type Said = Pick<Suspect, 'label' | 'component' | 'settledBy' | 'repair'>
 
 const catalogues = new WeakMap<Tables, Catalogue>()
 
@@ -158,7 +162,14 @@ function catalogueOf(tables: Tables): Catalogue {
   let known = catalogues.get(tables)
   if (!known) {
     const faults = [...new Set(hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
-    known = { faults, place: new Map(faults.map((f, i) => [f, i])), members: [], failed: [], voiced: new Map() }
+    known = {
+      faults,
+      place: new Map(faults.map((f, i) => [f, i])),
+      members: [],
+      failed: [],
+      voiced: new Map(),
+      said: faults.map(f => sayFault(tables.model, f)),
+    }
     catalogues.set(tables, known)
   }
   const { place, members, failed } = known
@@ -169,11 +180,9 @@ function catalogueOf(tables: Tables): Catalogue {
   return known
 }
 
-/** Weight of evidence: change of the log odds, in bits. */
-function weight(before: number, after: number): number {
-  const odds = (p: number) => (p + 1e-9) / (1 - p + 1e-9)
-  return Math.log2(odds(after) / odds(before))
-}
+const odds = (p: number) => (p + 1e-9) / (1 - p + 1e-9)
+/** By so much odds have to change for a line to have moved a suspect: 0.07 bits. */
+const MOVED = 2 ** 0.07
 
 /** Multiplies in one piece of evidence and rescales to a sum of one. */
 export function applyEvidence(tables: Tables, evidence: Evidence, chances: Float64Array) {
@@ -249,8 +258,8 @@ function byFault(chances: Float64Array, members: readonly (readonly number[])[],
 
 const isRuledOut = (chance: number, start: number) => chance < 0.01 && chance < start / 5
 
-/** Chance from which it is worth saying what a joint burns. */
-const WORTH_SAYING = 0.05
+/** Chances from which it is worth saying what a joint burns, and what a fault stands beside. */
+const [WORTH_SAYING, LEAST_BESIDE] = [0.05, 0.02]
 
 interface Part {
   failed: number
@@ -304,63 +313,74 @@ function jointOf(model: SystemModel, own: readonly number[], chances: Float64Arr
   return sayJoint(place, Math.exp(sum / total), 'about ')
 }
 
+/** What the lines did to one fault, from the chance that it started with. */
+interface Moved {
+  readonly fault: string
+  readonly chance: number
+  readonly start: number
+  readonly moves: readonly Move[]
+}
+
 /** The chances of the hypotheses, and the places of those of two faults that still count. */
 interface Standing {
   readonly chances: Float64Array
   readonly pairs: readonly number[]
 }
 
-function describe(
-  model: SystemModel,
-  fault: string,
-  chance: number,
-  start: number,
-  moves: readonly Move[],
-  standing: Standing,
-  { failed, severity, alone, joints }: Part,
-): Suspect {
-  const base = { fault, chance, failed, asCause: failed < 0.5 * chance, moves, ruledOut: isRuledOut(chance, start) }
-  if (fault === 'sound')
-    return {
-      ...base,
-      label: 'Nothing wrong that shows now',
-      component: '',
-      severity: '',
-      settledBy: 'watching it through several cycles',
-      repair: { id: 'watch', label: 'Watch it run', minutes: 20, part: '' },
-    }
-  if (fault === 'other')
-    return {
-      ...base,
-      label: 'Something not in the catalogue',
-      component: '',
-      severity: '',
-      settledBy: 'a second look, or a second meter',
-      repair: { id: 'look-again', label: 'Look again', minutes: 30, part: '' },
-    }
-  const mode = modeOf(model, fault)
-  const beside = besideOf(model, fault, chance, standing)
-  const hole = alone > 0 && chance > WORTH_SAYING ? model.leaksLike(alone) : undefined
-  const watts = alone > 0 && chance > WORTH_SAYING ? model.burns(alone) : undefined
-  return {
-    ...base,
-    label: mode.name,
-    component: mode.component,
-    severity: jointOf(model, joints, standing.chances) ?? severity,
-    settledBy: mode.settledBy,
-    repair: repairOf(mode),
-    ...(watts === undefined ? {} : { watts }),
-    ...(hole === undefined ? {} : { hole }),
-    ...(beside ? { beside } : {}),
-  }
+/** Whatever a suspect's chance. */
+const UNPLACED: Readonly<Record<string, Said>> = {
+  sound: {
+    label: 'Nothing wrong that shows now',
+    component: '',
+    settledBy: 'watching it through several cycles',
+    repair: { id: 'watch', label: 'Watch it run', minutes: 20, part: '' },
+  },
+  other: {
+    label: 'Something not in the catalogue',
+    component: '',
+    settledBy: 'a second look, or a second meter',
+    repair: { id: 'look-again', label: 'Look again', minutes: 30, part: '' },
+  },
 }
 
-const repairOf = ({ repair: { id, name, minutes, part } }: FaultMode): Suspect['repair'] => ({
-  id,
-  label: name,
-  minutes,
-  part,
-})
+function sayFault(model: SystemModel, fault: string): Said {
+  const unplaced = UNPLACED[fault]
+  if (unplaced) return unplaced
+  const { name, component, settledBy, repair: { id, name: label, minutes, part } } = modeOf(model, fault)
+  return { label: name, component, settledBy, repair: { id, label, minutes, part } }
+}
+
+function describe(
+  model: SystemModel,
+  { label, component, settledBy, repair }: Said,
+  { fault, chance, start, moves }: Moved,
+  standing: Standing,
+  part: Part,
+): Suspect {
+  const suspect: Suspect = {
+    fault,
+    label,
+    component,
+    chance,
+    failed: part.failed,
+    asCause: part.failed < 0.5 * chance,
+    severity: component ? (jointOf(model, part.joints, standing.chances) ?? part.severity) : '',
+    moves,
+    settledBy,
+    repair,
+    ruledOut: isRuledOut(chance, start),
+  }
+  if (!component || chance <= LEAST_BESIDE) return suspect
+  const beside = besideOf(model, fault, chance, standing)
+  return { ...suspect, ...likeOf(model, part.alone, chance), ...(beside ? { beside } : {}) }
+}
+
+/** What a fault of its likeliest degree is like: the watts of a joint, the bore of a leak. */
+function likeOf(model: SystemModel, alone: number, chance: number): Pick<Suspect, 'watts' | 'hole'> {
+  if (alone <= 0 || chance <= WORTH_SAYING) return {}
+  const [watts, hole] = [model.burns(alone), model.leaksLike(alone)]
+  return { ...(watts === undefined ? {} : { watts }), ...(hole === undefined ? {} : { hole }) }
+}
 
 /** The pair that carries most of a suspect's chance, where pairs carry a good part of it. */
 function besideOf(
@@ -369,7 +389,6 @@ function besideOf(
   chance: number,
   { chances, pairs }: Standing,
 ): Suspect['beside'] {
-  if (chance <= 0.02) return undefined
   const shares = new Map<string, { fault: string, role: 'cause' | 'casualty' | 'beside', share: number }>()
   for (const h of pairs) {
     const { fault: first, second } = model.hypotheses[h]!

@@ -34,6 +34,8 @@ export interface TestTable {
   classOf(hypothesis: number): number
   /** chance of each bin under a hypothesis */
   row(hypothesis: number): Float64Array
+  /** Σ p·log p of that row, bits: nought where one bin is certain, less the more it is open */
+  order(hypothesis: number): number
   prediction(hypothesis: number): Prediction
   /** width of the background for figures, in the test's SI unit */
   readonly span: number
@@ -79,6 +81,7 @@ function whenTold(test: SeenTest, make: (test: SeenTest) => TestTable): TestTabl
     most: 0,
     classOf: h => table().classOf(h),
     row: h => table().row(h),
+    order: h => table().order(h),
     prediction: h => table().prediction(h),
   }
 }
@@ -119,6 +122,7 @@ function keepRows(
   make: (c: number) => Float64Array,
 ) {
   const rows: Float64Array[] = []
+  const orders: number[] = []
   const rowOf = (c: number) => (rows[c] ??= make(c))
   const blend = new Float64Array(bins)
   let weight = 0
@@ -130,8 +134,14 @@ function keepRows(
     for (let b = 0; b < bins; b++) blend[b]! += prior * row[b]!
   }
   for (let b = 0; b < bins; b++) blend[b] = (0.5 * blend[b]!) / weight + 0.5 / bins
-  return (h: number) => (h === OTHER ? blend : rowOf(classOf(h)))
+  const ofBlend = orderOf(blend)
+  return {
+    row: (h: number) => (h === OTHER ? blend : rowOf(classOf(h))),
+    order: (h: number) => (h === OTHER ? ofBlend : (orders[classOf(h)] ??= orderOf(rowOf(classOf(h))))),
+  }
 }
+
+const orderOf = (row: Float64Array): number => row.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0)
 
 function seenTable(
   model: SystemModel,
@@ -141,7 +151,7 @@ function seenTable(
 ): TestTable {
   const bins = test.outcomes.length
   const missed = missedIn(test)
-  const row = keepRows(model, foreseen, bins, classOf, (c) => {
+  const rows = keepRows(model, foreseen, bins, classOf, (c) => {
     const out = new Float64Array(bins)
     for (let b = 0; b < bins; b++) out[b] = (1 - missed) * shown[c]![b]! + missed / bins
     return out
@@ -149,7 +159,7 @@ function seenTable(
   const none = (): Prediction => {
     throw new Error(`${test.id} is seen, not measured`)
   }
-  return { test, bins, classOf, row, edges: new Float64Array(0), prediction: none, span: 0, most: 0 }
+  return { test, bins, classOf, ...rows, edges: new Float64Array(0), prediction: none, span: 0, most: 0 }
 }
 
 const findSameChances: Find<readonly number[]> = (shown, fresh) =>
@@ -168,12 +178,12 @@ function numericTable(
   )
   const edges = chooseEdges(known)
   const bins = edges.length + 2
-  const row = keepRows(model, foreseen, bins, classOf, c => binChances(shown[c]!, edges, bins))
+  const rows = keepRows(model, foreseen, bins, classOf, c => binChances(shown[c]!, edges, bins))
   return {
     test,
     bins,
     classOf,
-    row,
+    ...rows,
     edges: Float64Array.from(edges),
     prediction: h => shown[classOf(h)]!,
     span,

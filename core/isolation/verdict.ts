@@ -1,6 +1,6 @@
 /** The verdict on one reading: against its healthy band, and the slips it looks like before it is believed. */
 import { SOURCES, type Source, type SourceId } from '#core/standards'
-import type { Band, NumericTest, SystemModel, Test } from '#core/systems'
+import { pointOf, testOf, type Band, type NumericTest, type SystemModel } from '#core/systems'
 import type { LineOf, TabState } from '#core/tab'
 import type { Tables } from './tables'
 
@@ -37,7 +37,7 @@ const SLIP_SAYS: Record<Slip, string> = {
 
 export function judge(tables: Tables, state: TabState, line: LineOf<'reading'> | LineOf<'observation'>): Verdict {
   const { model } = tables
-  const test = model.kind.tests.find(t => t.id === line.test)
+  const test = testOf(model.kind, line.test)
   if (line.kind === 'observation' || !test || test.kind !== 'numeric')
     return { line: line.id, test: line.test, word: test ? 'seen' : 'unknown' }
   const band = model.band(test)
@@ -59,7 +59,7 @@ export function sayWhence(source: SourceId): string {
 
 /** A reading against its healthy band, and no more. */
 export function wordFor(model: SystemModel, line: LineOf<'reading'>): VerdictWord {
-  const test = model.kind.tests.find(t => t.id === line.test)
+  const test = testOf(model.kind, line.test)
   return test?.kind === 'numeric' ? compare(line.value, model.band(test)) : 'unknown'
 }
 
@@ -120,15 +120,15 @@ const mostVolts = ({ model, tests }: Tables, test: NumericTest) =>
   Math.max(tests.get(test.id)!.most, 0.02 * model.supplyVolts)
 
 function liveFurtherDown(model: SystemModel, state: TabState, test: NumericTest): boolean {
-  const number = (t: Test) => model.kind.points.find(p => p.id === t.point)?.number ?? 0
+  const own = pointOf(model.kind, test).number
   return state.evidence.some(({ line }) => {
     if (line.kind !== 'reading' || line.value === null || line.value < 90) return false
-    const other = model.kind.tests.find(t => t.id === line.test)
+    const other = testOf(model.kind, line.test)
     return (
       other?.kind === 'numeric'
       && other.quantity === 'volts'
       && other.condition === 'calling'
-      && number(other) > number(test)
+      && pointOf(model.kind, other).number > own
     )
   })
 }

@@ -3,6 +3,7 @@
  * its place, lead, condition and quantity are said. Made once for a kind.
  */
 import {
+  pointOf,
   SEEN_ITSELF,
   SEEN_PARTS,
   unstaged,
@@ -170,7 +171,7 @@ function saidOfSeveral(answers: readonly ReadonlySet<string>[]): string[] {
 
 function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => boolean): ReadEntry {
   const staged = isStaged(test)
-  const point = kind.points.find(p => p.id === test.point)!
+  const point = pointOf(kind, test)
   const at = staged ? unstaged(point.id) : point.id
   const vehicle = kind.components.some(c => c.glyph === 'battery')
   const starter = kind.points.some(p => p.id === 'aux')

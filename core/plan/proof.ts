@@ -4,7 +4,7 @@
  */
 import { compare, judge, type Isolation, type Tables, type Unbalance } from '#core/isolation'
 import { bandAsSet, modelAsSet, pressureWhen, setUpOf } from '#core/setup'
-import type { Band, ClimbPoint, SystemModel, Test } from '#core/systems'
+import { pointOf, testOf, type Band, type ClimbPoint, type SystemModel, type Test } from '#core/systems'
 import { asFound, isKnownLine, type Evidence, type Line, type LineOf, type TabState } from '#core/tab'
 import { PSI } from '#core/units'
 import { after, opens } from './asks'
@@ -98,7 +98,7 @@ const DELIVERY = /^(?:flow|fill|pulses)$/
 function belongs(tables: Tables, state: TabState, test: Test, repairs: readonly PlannedRepair[]): boolean {
   if (repairs.length === 0 || OF_EVERY_RUN.test(test.id)) return true
   if (DELIVERY.test(test.id)) return opens(repairs, 'pressure') || after(repairs, 'air')
-  const component = tables.model.kind.points.find(p => p.id === test.point)?.component
+  const component = pointOf(tables.model.kind, test).component
   if (test.need === 'live' && repairs.some(r => r.mode.component === component)) return true
   const found = asFound(state, test.id)
   return found !== undefined && judge(tables, state, found).word !== 'in-band'
@@ -119,7 +119,7 @@ function judgeProof(tables: Tables, asSet: SystemModel, state: TabState, line: E
 }
 
 function judgeReading(wanted: SystemModel, asSet: SystemModel, state: TabState, line: LineOf<'reading'>) {
-  const test = wanted.kind.tests.find(t => t.id === line.test)
+  const test = testOf(wanted.kind, line.test)
   if (test?.kind !== 'numeric') return { sound: false }
   const at = asSet.climb(test).length > 0 ? pressureWhen(wanted, state, line) : undefined
   const band = bandAsSet({ wanted, asSet }, test, at)
@@ -138,7 +138,7 @@ const climbOf = (asSet: SystemModel, own: readonly Test[]): readonly ClimbPoint[
 
 /** What is mostly seen where the system does its work. */
 function isSound({ model }: Tables, line: LineOf<'observation'>): boolean {
-  const test = model.kind.tests.find(t => t.id === line.test)
+  const test = testOf(model.kind, line.test)
   if (test?.kind !== 'seen') return false
   const chances = test.chancesByEffect.runs ?? test.usual
   return test.outcomes[chances.indexOf(Math.max(...chances))]?.id === line.outcome

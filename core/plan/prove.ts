@@ -1,6 +1,6 @@
 /** Prove and settle: the run, the hold, the cycles, the cause, the sheet. */
 import type { CauseAccount, Isolation } from '#core/isolation'
-import type { SystemModel } from '#core/systems'
+import { testOf, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import type { ProofStatus } from './proof'
 import type { DraftStep } from './steps'
@@ -16,7 +16,7 @@ export function toProve({ kind, practice }: SystemModel, state: TabState, proof:
       station: 'prove',
       title: 'The proof run, with its readings',
       need: 'live',
-      work: readings.map(id => kind.tests.find(t => t.id === id)?.title ?? id),
+      work: readings.map(id => testOf(kind, id)?.title ?? id),
       cautions: ['One hand, rated meter; covers on where nothing is read.'],
       why: 'As found beside as left: what was not read was not proved.',
       minutes: 3 + 2 * readings.length,

@@ -4,7 +4,7 @@
  * proposed; the sheet that is signed names it.
  */
 import type { AfterRepair, Isolation, Tables } from '#core/isolation'
-import type { SystemModel } from '#core/systems'
+import { testOf, type SystemModel } from '#core/systems'
 import { asFound, readAsLeft, type TabState } from '#core/tab'
 import type { Facts } from '#core/foundation'
 import { unwired } from './asks'
@@ -61,7 +61,7 @@ function figuresOf({ kind }: SystemModel, state: TabState): readonly SheetFigure
     const found = asFound(state, test)
     return {
       test,
-      title: kind.tests.find(t => t.id === test)?.title ?? test,
+      title: testOf(kind, test)?.title ?? test,
       left: line.id,
       ...(found && found.id !== line.id ? { found: found.id } : {}),
     }

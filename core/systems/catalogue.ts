@@ -3,6 +3,7 @@
  * what the nameplate of today does not show, and is understood all the same. Options are gone through one at a time,
  * since each brings parts of its own; composed once, when first asked for.
  */
+import { testOf } from './byId'
 import { KIND_IDS, kindFor, type KindId } from './registry'
 import type { ComponentDef, NameplateField } from './componentTypes'
 import type { FaultMode } from './faultTypes'
@@ -27,20 +28,11 @@ export function wholeCatalogue(): Catalogue {
 
 /** A test of this kind, or else of any kind with any option. */
 export const findTest = (kind: SystemKind, id: string): Test | undefined =>
-  testsOf(kind).get(id) ?? wholeCatalogue().tests.get(id)
+  testOf(kind, id) ?? wholeCatalogue().tests.get(id)
 
 /** Whether a test has this answer, on this kind or on any. */
 export const hasOutcome = (test: SeenTest, outcome: string): boolean =>
   test.outcomes.some(o => o.id === outcome) || (wholeCatalogue().outcomes.get(test.id)?.has(outcome) ?? false)
-
-const indexed = new WeakMap<SystemKind, ReadonlyMap<string, Test>>()
-function testsOf(kind: SystemKind): ReadonlyMap<string, Test> {
-  const known = indexed.get(kind)
-  if (known) return known
-  const index = new Map(kind.tests.map(t => [t.id, t]))
-  indexed.set(kind, index)
-  return index
-}
 
 /** A kind with each choice of each of its fields made in turn, fields that a choice brings included. */
 function everyOption(id: KindId): SystemKind[] {

@@ -2,6 +2,7 @@
  * What the work of a repair asks for before it begins, by where the hand goes (handbook §8; OSHA 1910.147, 1910.169,
  * 1910.333, NFPA 70E art. 120, from memory). Local code and the maker's instructions come first.
  */
+import { componentOf } from './byId'
 import { LIFT } from './blocks/cautions'
 import type { FaultMode } from './faultTypes'
 import type { SystemKind } from './types'
@@ -19,7 +20,7 @@ const UTILITY = 'Ahead of the meter nothing is opened: that is the utility’s.'
 const LIFTED = 60
 
 export function repairCautions(kind: SystemKind, mode: FaultMode): readonly string[] {
-  const component = kind.components.find(c => c.id === mode.component)
+  const component = componentOf(kind, mode.component)
   if (component?.glyph === 'supply') return [UTILITY]
   if ((component?.place === 'down-hole' || component?.place === 'well-head') && mode.repair.minutes >= LIFTED)
     return [DEAD, LIFT]

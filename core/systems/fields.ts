@@ -1,5 +1,6 @@
 /** Figures that belong to the place, and which figures a nameplate may hold. */
 import { fail } from '#core/foundation'
+import { componentOf } from './byId'
 import type { NameplateKey } from './ids'
 import type { NameplateField } from './componentTypes'
 import type { Nameplate, SystemKind } from './types'
@@ -22,7 +23,7 @@ export function findBadField(kind: SystemKind, nameplate: Nameplate) {
     const known
       = component === 'site'
         ? SITE_FIELDS.find(f => f.id === id)
-        : kind.components.find(c => c.id === component)?.fields?.find(f => f.id === id)
+        : componentOf(kind, component ?? '')?.fields?.find(f => f.id === id)
     if (!known) return fail('unknown-field', { field, kind: kind.name })
     const [low, high] = known.choices ? [0, known.choices.length - 1] : (known.range ?? [-Infinity, Infinity])
     if (!(value >= low && value <= high))

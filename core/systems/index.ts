@@ -1,3 +1,4 @@
+export { componentAt, componentOf, faultOf, pointOf, testOf } from './byId'
 export { findTest, hasOutcome, wholeCatalogue, type Catalogue } from './catalogue'
 export { repairCautions } from './cautions'
 export { loadShare } from './climb'

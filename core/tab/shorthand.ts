@@ -4,7 +4,7 @@
  * already in hand (`expected`) settles a tie because it was stated, not guessed. Grammar: docs/shorthand.md.
  */
 import { fail, ok, type Result } from '#core/foundation'
-import type { NumericTest, SeenTest, SystemKind } from '#core/systems'
+import { pointOf, testOf, type NumericTest, type SeenTest, type SystemKind } from '#core/systems'
 import { findUnit, formatValue, UNITS, unitsOf, US, type Unit, type Units } from '#core/units'
 import type { DraftLine } from './lines'
 import { pointNames, wordsOfKind } from './completion'
@@ -132,7 +132,7 @@ function parseReading(
     return match === undefined ? [] : [{ test, ...match }]
   })
   if (candidates.length === 0 && words.length === 0 && expected) {
-    const inHand = kind.tests.find(t => t.id === expected)
+    const inHand = testOf(kind, expected)
     if (inHand?.kind === 'numeric' && (!value.unit || value.unit.quantity === inHand.quantity))
       return understood(inHand, value, typed, units)
   }
@@ -161,7 +161,7 @@ function parseReading(
   if (fitting.length === 0)
     return fail('no-such-reading', {
       unit: value.unit!.symbol,
-      point: kind.points.find(p => p.id === candidates[0]!.test.point)!.name,
+      point: pointOf(kind, candidates[0]!.test).name,
       can: [...new Set(candidates.map(c => c.test.quantity))].join(', '),
     })
   const possible
@@ -187,7 +187,7 @@ function matchWords(
   test: NumericTest,
   words: readonly string[],
 ): { score: number } | undefined {
-  const point = kind.points.find(p => p.id === test.point)!
+  const point = pointOf(kind, test)
   const names = [...pointNames(point), `#${point.number}`, `p${point.number}`]
   const text = words.join(' ')
   if (words.length === 0) return undefined

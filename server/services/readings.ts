@@ -1,6 +1,6 @@
 /** Readings as a table for a spreadsheet: of one tab, one site or the whole book, a piece at a time. */
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
-import { isKindId, kindFor, type SystemKind } from '#core/systems'
+import { isKindId, kindFor, testOf, type SystemKind } from '#core/systems'
 import { isKnownLine } from '#core/tab'
 import { unitsOf, US } from '#core/units'
 import { readStored } from '../database/rows'
@@ -53,7 +53,7 @@ function rowOf(r: Stored): ReadingRow | undefined {
   if (!isKnownLine(line) || (line.kind !== 'reading' && line.kind !== 'observation')) return undefined
   const kind = kinds.get(r.kind) ?? (isKindId(r.kind) ? kindFor(r.kind) : undefined)
   if (kind) kinds.set(r.kind, kind)
-  const test = kind?.tests.find(t => t.id === line.test)
+  const test = kind && testOf(kind, line.test)
   const of = {
     at: line.at, site: r.site, system: r.system, kind: r.kind, tab: r.tab, test: line.test, title: test?.title ?? '',
     by: line.by ?? '',
