@@ -114,13 +114,13 @@ export function standingOf(
   state: TabState,
   note: CauseNote,
 ): { standing: CauseStanding, lines: string[] } {
-  const shows = [{ test: note.test, shownBy: note.shownBy }, ...(note.or ? [note.or] : [])]
-  const found = state.evidence.flatMap(({ line }) => {
-    const by = line.asLeft ? undefined : shows.find(s => s.test === line.test)
-    return by ? [{ line: line.id, shown: isShown(model, line, by.shownBy) }] : []
+  const shownBy = (test: string) =>
+    test === note.test ? note.shownBy : test === note.or?.test ? note.or.shownBy : undefined
+  const told = state.evidence.find(({ line }) => {
+    const by = line.asLeft ? undefined : shownBy(line.test)
+    return by !== undefined && isShown(model, line, by)
   })
-  const told = found.find(f => f.shown)
-  if (told) return { standing: 'shown', lines: [told.line] }
+  if (told) return { standing: 'shown', lines: [told.line.id] }
   // only its own test can clear it: that nobody told of it does not
   const first = state.evidence.find(e => e.line.test === note.test && !e.line.asLeft)
   return first ? { standing: 'excluded', lines: [first.line.id] } : { standing: 'untested', lines: [] }

@@ -8,7 +8,7 @@
 import { pointOf, unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { faultsOf, modeOf } from './hypothesis'
-import { likelihoods } from './likelihood'
+import { weightsOf } from './likelihood'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables } from './tables'
 import { isOfSupply } from './supplyLevel'
@@ -143,7 +143,7 @@ function likenessOf(
   { fault, beside }: Asked,
   chances?: Float64Array,
 ): Likeness {
-  const each = evidence.map(e => likelihoods(tables, e, tables.foreseen))
+  const each = evidence.map(e => weightsOf(tables, e).foreseen)
   const given = (h: number) => each.reduce((product, one) => product * one[h]!, 1)
   const own = modeOf(tables.model, fault)
   const ownRepair = own?.repair.id

@@ -5,7 +5,7 @@
  */
 import type { TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { likelihoods } from './likelihood'
+import { weightsOf } from './likelihood'
 import { isSeenAnew } from './tables'
 import type { Tables } from './tables'
 
@@ -30,13 +30,13 @@ export function findDoubt(
       && !state.skipped.has(e.line.test),
   )
   const weighed = now.map((evidence) => {
-    const given = likelihoods(tables, evidence, chances.length)
+    const given = weightsOf(tables, evidence)
     const spoken = (side: boolean) => {
       let [all, before] = [0, 0]
       chances.forEach((c, h) => {
         if (right[h] !== side || c <= 0) return
         all += c
-        before += c / given[h]!
+        before += c / given.of(h)
       })
       return Math.log2(all / before)
     }

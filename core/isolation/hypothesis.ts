@@ -5,6 +5,13 @@ type Hypothesis = SystemModel['hypotheses'][number]
 
 export const modeOf = ({ kind }: SystemModel, fault: string): FaultMode => faultOf(kind, fault)!
 
+/** The places of the hypotheses that are at least so likely. */
+export function placesFrom(chances: Float64Array, least: number): number[] {
+  const places: number[] = []
+  for (let h = 0; h < chances.length; h++) if (chances[h]! >= least) places.push(h)
+  return places
+}
+
 /** Which faults a hypothesis is made of. */
 export const faultsOf = (h: Hypothesis): readonly string[] => h.second ? [h.fault, h.second.fault] : [h.fault]
 

@@ -2,6 +2,7 @@
  * What a test would tell, in bits: the expected drop in entropy over groups of hypotheses.
  *   gain = H(now) − Σ p(outcome)·H(after outcome)
  */
+import { placesFrom } from './hypothesis'
 import { NEGLIGIBLE } from './outcomes'
 import type { TestTable } from './tables'
 
@@ -18,7 +19,7 @@ export interface InPlay {
 
 /** Hypotheses under one in ten thousand are left out. @param of the group of each hypothesis */
 export function inPlay(all: Float64Array, of: Int32Array): InPlay {
-  const live = [...all.keys()].filter(h => all[h]! >= NEGLIGIBLE).sort((a, b) => of[a]! - of[b]! || a - b)
+  const live = placesFrom(all, NEGLIGIBLE).sort((a, b) => of[a]! - of[b]! || a - b)
   const places = Int32Array.from(live)
   const chances = Float64Array.from(places, h => all[h]!)
   const ends = live.flatMap((h, i) => (of[h] === of[live[i + 1] ?? -1] ? [] : [i + 1]))

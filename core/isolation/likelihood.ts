@@ -24,21 +24,21 @@ const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quanti
 /** More than a test has classes of. */
 const CLASSES = 4096
 
-const kept = new WeakMap<Tables, Map<string, Float64Array>>()
+/** What a line says of every hypothesis: likelihoods, relative (the same unknown factor for all). */
+export interface Weights {
+  /** of those that were foreseen, by their places in the model */
+  readonly foreseen: Float64Array
+  /** of any, pairs that a call made likely included */
+  of(hypothesis: number): number
+}
+
+const kept = new WeakMap<Tables, Map<string, Weights>>()
 const MOST_KEPT = 3000
 
-/**
- * Likelihood of a piece of evidence under every hypothesis asked for, relative (the same unknown factor for all).
- * Kept for what was foreseen.
- */
-export function likelihoods(
-  tables: Tables,
-  evidence: Evidence,
-  hypotheses = tables.model.hypotheses.length,
-): Float64Array {
-  if (hypotheses !== tables.foreseen) return workOut(tables, evidence, hypotheses)
+/** Kept, so that a line is weighed once as long as the system is at hand. */
+export function weightsOf(tables: Tables, evidence: Evidence): Weights {
   const { line, repaired, confirmed, earlier = [] } = evidence
-  const known = kept.get(tables) ?? new Map<string, Float64Array>()
+  const known = kept.get(tables) ?? new Map<string, Weights>()
   kept.set(tables, known)
   const said
     = line.kind === 'reading'
@@ -49,40 +49,35 @@ export function likelihoods(
   const key = `${line.test}|${said}|${confirmed}|${repaired.join()}|${by}`
   const before = known.get(key)
   if (before) return before
-  const fresh = workOut(tables, evidence, hypotheses)
+  const fresh = workOut(tables, evidence)
   if (known.size >= MOST_KEPT) known.clear()
   known.set(key, fresh)
   return fresh
 }
 
-function workOut(tables: Tables, evidence: Evidence, hypotheses: number): Float64Array {
+function workOut(tables: Tables, evidence: Evidence): Weights {
   const { line, repaired } = evidence
-  const { model } = tables
+  const { model, foreseen: n } = tables
   const table = tables.tests.get(line.test)
-  const out = new Float64Array(hypotheses).fill(1)
-  if (!table) return out
+  if (!table) return { foreseen: new Float64Array(n).fill(1), of: () => 1 }
   const beside = evidence.beside && tables.tests.get(evidence.beside.test)
   const byClass = new Map<number, number>()
-  const classOf = (h: number) => table.classOf(h) + (beside ? CLASSES * beside.classOf(h) : 0)
-  for (let h = 0; h < hypotheses; h++) {
-    const own = classOf(h)
+  const alone = (h: number) => {
+    const own = table.classOf(h) + (beside ? CLASSES * beside.classOf(h) : 0)
     const known = byClass.get(own) ?? chanceOf(tables, table, h, evidence)
     byClass.set(own, known)
-    out[h] = known
+    return known
   }
+  const whole = Float64Array.from({ length: n }, (_, h) => alone(h))
   const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
-  fillOther(tables, out, plain)
-  if (repaired.length === 0) return out
+  fillOther(tables, whole, plain)
+  const any = (h: number) => (h < n ? whole[h]! : alone(h))
+  if (repaired.length === 0) return { foreseen: whole, of: any }
   // what a fault does is gone once it has been put right
-  return out.map((_, h) => out[model.without(h, repaired)]!)
-}
-
-/** The same under one hypothesis alone, for pairs that a call makes likely. */
-export function likelihoodUnder(tables: Tables, evidence: Evidence, h: number): number {
-  const table = tables.tests.get(evidence.line.test)
-  return table
-    ? chanceOf(tables, table, evidence.repaired.length > 0 ? tables.model.without(h, evidence.repaired) : h, evidence)
-    : 1
+  return {
+    foreseen: whole.map((_, h) => whole[model.without(h, repaired)]!),
+    of: h => any(model.without(h, repaired)),
+  }
 }
 
 /** A slip of meter or hand is less likely each time it was read again alike. */

@@ -1,7 +1,7 @@
 /** What the answers of a test would leave: runs of readings that a meter can part, each in words. */
 import type { NumericTest, Prediction, SeenTest, SystemModel } from '#core/systems'
 import { formatRange, formatValue, type Units } from '#core/units'
-import { failedIn } from './hypothesis'
+import { failedIn, placesFrom } from './hypothesis'
 import { numbersOf } from './numbering'
 import { OTHER, type TestTable } from './tables'
 
@@ -34,7 +34,7 @@ export function describeOutcomes(
   repaired: readonly string[],
 ): Outcome[] {
   const chances = sinceRepair(model, before, repaired)
-  const live = [...chances.keys()].filter(h => chances[h]! >= NEGLIGIBLE)
+  const live = placesFrom(chances, NEGLIGIBLE)
   const faults = numbersOf<string>()
   const lived = live.map(h => livedOf(model, table, h, chances[h]!, faults.of))
   const names = faults.all()
@@ -53,7 +53,7 @@ export function describeOutcomes(
     .map(s => ({
       label: binLabel(table, s, chances, live, model.practice.units),
       chance: s.chance,
-      leaves: leavesOf(s, names).filter(l => l.chance > 0.04).slice(0, 3),
+      leaves: leavesOf(s, names).slice(0, 3),
     }))
 }
 
@@ -108,8 +108,13 @@ function within({ edges }: TestTable, bin: number, { mean, sigma, log }: Predict
   return { at: Math.min(Math.max(own, low), high), spread: log ? own * Math.min(sigma, 0.5) : sigma }
 }
 
+/** From so much on it is said to be left. */
+const LEAST_LEFT = 0.04
+
 const leavesOf = ({ sums, chance }: Share, faults: readonly string[]) =>
-  faults.map((fault, f) => ({ fault, chance: sums[f]! / chance })).toSorted((x, y) => y.chance - x.chance)
+  faults
+    .flatMap((fault, f) => (sums[f]! > LEAST_LEFT * chance ? [{ fault, chance: sums[f]! / chance }] : []))
+    .toSorted((x, y) => y.chance - x.chance)
 
 /** So many times their spread two readings lie apart that are told apart. */
 const APART = 2.5

@@ -6,6 +6,7 @@
 import type { SystemModel } from '#core/systems'
 import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
+import type { Weights } from './likelihood'
 import type { Tables } from './tables'
 
 /**
@@ -28,19 +29,19 @@ const CHANCE_OF_TWO = Math.log(0.05)
 
 /**
  * @param prior chances of the foreseen hypotheses before any line
- * @param perLine likelihood of each line of the evidence under each of them
+ * @param perLine what each line of the evidence says of them
  * @returns places of the pairs in the model, added to it where they were not there
  */
 export function likelyPairs(
   tables: Tables,
   prior: Float64Array,
-  perLine: readonly Float64Array[],
+  perLine: readonly Weights[],
   evidence: readonly Evidence[],
   reach: Reach = NEAR,
 ): readonly number[] {
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
-  const sight = lookTogether(tables, prior, perLine.map(l => logsOf(l, reach.floor)), evidence)
+  const sight = lookTogether(tables, prior, perLine.map(l => logsOf(l.foreseen, reach.floor)), evidence)
   const { fit, carried, plain, both } = sight
   const leader = fit.indexOf(Math.max(...fit))
   const best = fit[leader]!

@@ -3,7 +3,7 @@ import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { isolate, prepareSystem, type Tables } from '.'
 import { startPosterior } from './posterior'
-import { likelihoods, readingChance } from './likelihood'
+import { readingChance, weightsOf } from './likelihood'
 import { OTHER } from './tables'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
@@ -77,12 +77,12 @@ describe('slips', () => {
 
 describe('looking twice', () => {
   const look = (test: string, outcome: string, earlier: readonly string[] = []) =>
-    likelihoods(tables, {
+    weightsOf(tables, {
       line: add({ kind: 'observation', test, outcome }) as never,
       repaired: [],
       confirmed: earlier.length,
       earlier,
-    })
+    }).foreseen
   it('counts every look at what it does, and not only the last', () => {
     const [once, twice, mixed] = [
       look('works', 'no'),

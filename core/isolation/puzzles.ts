@@ -7,7 +7,8 @@ import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { readingChance } from './likelihood'
 import { isUnweighed } from './unweighed'
-import { isSeenAnew } from './tables'
+import { placesFrom } from './hypothesis'
+import { isSeenAnew, OTHER } from './tables'
 import type { Tables } from './tables'
 
 export const PUZZLE_SLIPS = [
@@ -44,8 +45,8 @@ const BETTER = 25
 
 export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): Puzzle[] {
   const { model } = tables
-  const leaders = [...ranking.chances.keys()]
-    .filter(h => ranking.chances[h]! > 0.02 && h > 1)
+  const leaders = placesFrom(ranking.chances, 0.02)
+    .filter(h => h > OTHER)
     .toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)
     .slice(0, 8)
   if (leaders.length === 0) return []

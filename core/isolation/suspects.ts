@@ -8,7 +8,7 @@ import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { failedIn, faultsOf, modeOf } from './hypothesis'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
-import { likelihoods, likelihoodUnder } from './likelihood'
+import { weightsOf, type Weights } from './likelihood'
 import { isUnweighed } from './unweighed'
 import { besideOthers } from './supplyLevel'
 import { OTHER, type Tables } from './tables'
@@ -71,7 +71,7 @@ const UNEXPLAINED = 0.3
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
   const state = { ...told, evidence: besideOthers(tables, speaking) }
-  const perLine = state.evidence.map(e => likelihoods(tables, e, tables.foreseen))
+  const perLine = state.evidence.map(e => weightsOf(tables, e))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
   return describeAll(
@@ -92,7 +92,7 @@ interface Weighing extends Pick<Ranking, 'chances' | 'ruledOutBy'> {
 function weigh(
   tables: Tables,
   state: TabState,
-  perLine: readonly Float64Array[],
+  perLine: readonly Weights[],
   pairs: readonly number[],
 ): Weighing {
   const { model } = tables
@@ -109,8 +109,8 @@ function weigh(
     posterior.repair(evidence.repaired)
     const asBefore = evidence.repaired.length > 0 ? { ...evidence, repaired: [] } : undefined
     posterior.take(
-      extend(tables, evidence, perLine[e]!, pairs, n),
-      asBefore && extend(tables, asBefore, likelihoods(tables, asBefore, tables.foreseen), pairs, n),
+      extend(perLine[e]!, pairs, n),
+      asBefore && extend(weightsOf(tables, asBefore), pairs, n),
     )
     const after = byFault(chances, members, faults.length)
     faults.forEach((_, f) => {
@@ -186,38 +186,20 @@ const MOVED = 2 ** 0.07
 
 /** Multiplies in one piece of evidence and rescales to a sum of one. */
 export function applyEvidence(tables: Tables, evidence: Evidence, chances: Float64Array) {
-  multiply(chances, likelihoods(tables, evidence, chances.length))
-}
-
-function multiply(chances: Float64Array, given: Float64Array) {
+  const given = weightsOf(tables, evidence)
   let total = 0
-  for (let h = 0; h < chances.length; h++) total += chances[h]! > 0 ? (chances[h]! *= given[h]!) : 0
+  for (let h = 0; h < chances.length; h++) total += chances[h]! > 0 ? (chances[h]! *= given.of(h)) : 0
   for (let h = 0; h < chances.length; h++) chances[h]! /= total
 }
 
 /** With the pairs that were not foreseen. */
-function extend(
-  tables: Tables,
-  evidence: Evidence,
-  foreseen: Float64Array,
-  pairs: readonly number[],
-  n: number,
-): Float64Array {
+function extend({ foreseen, of }: Weights, pairs: readonly number[], n: number): Float64Array {
   if (pairs.length === 0) return foreseen
   const out = new Float64Array(n)
   out.set(foreseen)
-  // as long as those of the line are kept, those under pairs are
-  const known = underPairs.get(foreseen) ?? new Map<number, number>()
-  underPairs.set(foreseen, known)
-  for (const h of pairs) {
-    const given = known.get(h) ?? likelihoodUnder(tables, evidence, h)
-    known.set(h, given)
-    out[h] = given
-  }
+  for (const h of pairs) out[h] = of(h)
   return out
 }
-
-const underPairs = new WeakMap<Float64Array, Map<number, number>>()
 
 /** Priors under a complaint; of the pairs that were not foreseen only those asked for count. */
 function priorWith(

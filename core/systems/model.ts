@@ -47,7 +47,6 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   const hypotheses: Hypothesis[] = entries.map(finish)
   const bands = new Map<string, { readonly band: Band | undefined }>()
   const predictions = createPredictions(stand, entries, neighboursOf(d, entries))
-  const burnt = new Map<number, number | undefined>()
   const rightAfter = new Map<string, ReadonlySet<FaultMode>>()
   const putRight = (repaired: readonly string[]) => {
     const key = repaired.join()
@@ -90,11 +89,8 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,
-    leaksLike: h => leakHole(kind.medium, { ...healthy, ...entries[h]!.change }, healthy, d.airPressure),
-    burns: (h) => {
-      if (!burnt.has(h)) burnt.set(h, jointWatts(stand(h, '').stage, stand(0, '').stage))
-      return burnt.get(h)
-    },
+    leaksLike: onceEach(h => leakHole(kind.medium, { ...healthy, ...entries[h]!.change }, healthy, d.airPressure)),
+    burns: onceEach(h => jointWatts(stand(h, '').stage, stand(0, '').stage)),
     putRight,
     without: (h, repaired) => {
       const { modes, hypothesis } = entries[h]!
@@ -274,4 +270,14 @@ function combine(test: SeenTest, a: readonly number[], b: readonly number[]): nu
   const rest = a.map((v, i) => (i === usual ? 0 : v + b[i]!))
   const sum = rest.reduce((x, y) => x + y, 0) || 1
   return rest.map((v, i) => (i === usual ? quiet : (v / sum) * (1 - quiet)))
+}
+
+/** Worked out when a hypothesis is first asked for. */
+function onceEach<T>(work: (hypothesis: number) => T): (hypothesis: number) => T {
+  const known = new Map<number, { readonly made: T }>()
+  return (h) => {
+    const before = known.get(h) ?? { made: work(h) }
+    known.set(h, before)
+    return before.made
+  }
 }
