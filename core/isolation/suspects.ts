@@ -2,7 +2,7 @@
  * Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. A suspect's
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
-import { OPEN, sayJoint, type Complaint, type FaultMode, type SystemModel } from '#core/systems'
+import { OPEN, sayJoint, type Complaint, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { failedIn, faultsOf, modeOf } from './hypothesis'
