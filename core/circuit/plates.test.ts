@@ -5,6 +5,7 @@
 import { describe, expect, it } from 'vitest'
 import { createRandom, magnitude, type Random } from '#core/foundation'
 import { HORSEPOWER } from '#core/units'
+import { forLength } from '../../tests/length'
 import {
   calibrateMotor,
   calibrateThreePhase,
@@ -15,7 +16,7 @@ import {
   type MotorNameplate,
 } from '.'
 
-const COUNT = process.env.QUICK ? 50 : 500
+const COUNT = forLength({ long: 500, usual: 500, quick: 50 })
 const MOST_REFUSED = COUNT / 50
 
 const between = (random: Random, low: number, high: number) => low + (high - low) * random.uniform()

@@ -7,13 +7,12 @@ import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk, type Random } from '#core/foundation'
 import { KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind, type Test } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
+import { forLength, LENGTH } from '../../tests/length'
 import { isolate, prepareSystem, type Isolation, type Tables } from '.'
 import { hazardsOf, isBarred } from './hazards'
 
 /** How many sequences, and how often each rule must have barred something. */
-const LENGTHS = { long: [10_500, 300], usual: [180, 3], quick: [60, 1] } as const
-const LONG = process.env.TRIALS === 'long'
-const [SEQUENCES, LEAST] = LENGTHS[LONG ? 'long' : process.env.QUICK ? 'quick' : 'usual']
+const [SEQUENCES, LEAST] = forLength({ long: [10_500, 300], usual: [120, 2], quick: [60, 1] })
 
 const OPTIONS: readonly Nameplate[] = [
   {},
@@ -143,7 +142,7 @@ describe(`${SEQUENCES} sequences of lines on every kind with options (seed 31)`,
     }
     for (const h of ['let go', 'grounded', 'shorted', 'flooded', 'not proven'] as const)
       expect(met.get(h) ?? 0, h).toBeGreaterThanOrEqual(LEAST)
-  }, LONG ? 1_800_000 : 60_000)
+  }, LENGTH === 'long' ? 1_800_000 : 60_000)
   it('ask for the dead tests first once something has let go', () => {
     const tables = tablesOf('well-2wire', 0)
     const write = createWriter('oracle-device')

@@ -3,7 +3,7 @@ import { createRandom, requireOk } from '#core/foundation'
 import { KIND_IDS, kindFor, repairCautions, type KindId, type Test } from '#core/systems'
 import { checkLine, createWriter, foldTab, type DraftLine, type Line, type WorkState } from '#core/tab'
 import { describeOne, isolate, prepareSystem, rankSuspects, type Isolation, type Tables } from '.'
-import { SWEPT } from '../../tests/kinds'
+import { forLength, SWEPT } from '../../tests/length'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
@@ -91,8 +91,8 @@ describe.each(SWEPT)('%s, whatever is logged', (kind) => {
   })
 })
 
-/** readings tried on every test; `QUICK` takes the ends and one between */
-const FIGURES = process.env.QUICK ? [0, 12, 236] : [0, 0.3, 1, 12, 60, 118, 236]
+/** readings tried on every test: the ends and one between, or all of them */
+const FIGURES = forLength({ usual: [0, 12, 236], long: [0, 0.3, 1, 12, 60, 118, 236] })
 
 describe('cautions stand where the hand is', () => {
   const tests = KIND_IDS.flatMap(kind => kindFor(kind, {}).tests.map(t => [kind, t] as const))

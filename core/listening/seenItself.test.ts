@@ -1,7 +1,7 @@
 /** What is seen of a broken part itself: heard by its part and what is wrong with it, and never for something done. */
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { SWEPT } from '../../tests/kinds'
+import { SWEPT } from '../../tests/length'
 import { kindFor, SEEN_ITSELF, SEEN_PARTS, unstaged, withOptions, type KindId } from '#core/systems'
 import { hear } from '.'
 

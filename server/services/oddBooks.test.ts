@@ -6,6 +6,7 @@ import fc from 'fast-check'
 import { afterAll, describe, expect, it } from 'vitest'
 import { packArchive } from '#core/formats'
 import { createWriter } from '#core/tab'
+import { forLength } from '../../tests/length'
 import { filesInMemory } from '../database/files'
 import { openDatabase } from '../database/open'
 import { exportBook, importBook, readAttachments } from './books'
@@ -99,7 +100,7 @@ describe('any book', () => {
         one.close()
         two.close()
       }),
-      { numRuns: process.env.TRIALS === 'long' ? 400 : 25, seed: 1127 },
+      { numRuns: forLength({ long: 400, usual: 25 }), seed: 1127 },
     )
   })
 })

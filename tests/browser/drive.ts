@@ -211,16 +211,18 @@ export async function openPage({ downloads, camera }: Browsing = {}): Promise<Pa
     log: async (shorthand) => {
       const input = await find('#reading')
       await input.sendKeys(Key.ESCAPE)
-      await input.sendKeys(shorthand, '\n')
+      // said at once, as dictation puts it in; keys one by one are typed where typing is what is tried
+      await driver.sendDevToolsCommand('Input.insertText', { text: shorthand })
+      await input.sendKeys('\n')
       await waitFor(
-        async () => (await input.getAttribute('value')) === '',
+        () => driver.executeAsyncScript<boolean>(ONCE_TAKEN, input),
         15000,
         `“${shorthand}” to be logged (it says: ${await page.text('#says')})`,
       )
     },
     see: (text, within = 'body') =>
       waitFor(
-        async () => (await page.text(within)).replace(/\s+/g, ' ').toLowerCase().includes(text.toLowerCase()),
+        async () => driver.executeAsyncScript<boolean>(ONCE_SAID, await find(within), text.toLowerCase()),
         12000,
         `“${text}” in ${within}`,
       ),
@@ -274,6 +276,21 @@ const all = [...place.querySelectorAll('button, a, label, summary')].filter(e =>
 const found = all.find(e => called(e) === words) ?? all[0]
 found?.scrollIntoView({ block: 'center' })
 return found ?? null`
+
+/** Watched for in the page itself, a second at a time: to ask again and again costs the driver more. */
+const watched = (names: string, holds: string) => `const [${names}, done] = arguments
+const began = performance.now()
+const look = () => {
+  const holds = ${holds}
+  if (holds || performance.now() - began > 1000) done(holds)
+  else setTimeout(look, 50)
+}
+look()`
+/** An input is empty again. */
+const ONCE_TAKEN = watched('input', 'input.value === ""')
+/** A place holds words, in small letters. */
+const ONCE_SAID = watched('place, words', `place.checkVisibility({ visibilityProperty: true })
+    && place.innerText.replace(/\\s+/g, ' ').toLowerCase().includes(words)`)
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 /** What day and night can differ in. */

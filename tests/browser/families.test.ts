@@ -1,7 +1,9 @@
 /** One whole call per family of systems through the real interface: led to the fault, put right, proved, settled. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { By, Key } from 'selenium-webdriver'
+import { KIND_IDS } from '#core/systems'
 import { isKnownLine } from '#core/tab'
+import { forLength } from '../length'
 import { openPage, serveDemo, waitFor, type Page, type Served } from './drive'
 
 let served: Served
@@ -250,6 +252,12 @@ interface Listed {
   readonly systems: readonly { readonly id: string, readonly kind: string }[]
 }
 
+/** Which of them go on from the fault to the signed sheet: half of the families in `npm test`, else all. */
+const WHOLE = forLength<readonly string[]>({
+  long: KIND_IDS,
+  usual: ['rv', 'three-phase', 'holding-tank', 'compressor-pilot'],
+})
+
 describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s', (site, _failed, call) => {
   let tab = ''
   it('is opened, or taken up where it stood', async () => {
@@ -278,7 +286,8 @@ describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s'
     await page.see(call.repair, '.area-next')
     expect(await page.text('.area-suspects')).toContain(call.failed)
   })
-  it('is put right, wired, set up and proved at its stations', async () => {
+  const whole = it.runIf(WHOLE.includes(call.kind))
+  whole('is put right, wired, set up and proved at its stations', async () => {
     await page.press('Put it right, step by step', '.area-next')
     for (const said of call.stations) {
       if (said.startsWith('!')) await page.press(said.slice(1), '.area-next')
@@ -290,7 +299,7 @@ describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s'
     await page.press('The sheet, looked over', '.area-suspects')
     await page.press('To the sheet', '.area-next')
   })
-  it('is settled by a sheet that its lines have filled', async () => {
+  whole('is settled by a sheet that its lines have filled', async () => {
     await page.see(call.failed, '[aria-label="What failed"]')
     await page.see(call.cause ?? 'Still open', '[aria-label="What made it fail"]')
     await page.press('Settle')

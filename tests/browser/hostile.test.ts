@@ -1,15 +1,16 @@
 /**
- * Hostile requests, seeded: some thousands in every run, 50,000 with TRIALS=long (`npm run trials`). Each is answered
+ * Hostile requests, seeded: a thousand in every run, 50,000 with TRIALS=long (`npm run trials`). Each is answered
  * by a code of this server's and none by a 500; nothing hangs, memory does not grow, and the book holds afterwards.
  */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { filesInMemory } from '../../server/database/files'
 import { openDatabase } from '../../server/database/open'
 import { verifyBook } from '../../server/services/verify'
+import { forLength } from '../length'
 import { serveDemo, type Served } from './drive'
 import { createKnocks, knock, type Answered, type Knocked } from './hostile'
 
-const MANY = process.env.TRIALS === 'long' ? 50_000 : 2500
+const MANY = forLength({ long: 50_000, usual: 1000 })
 /** At once: as many as a handful of browsers. */
 const ABREAST = 6
 /** What a run may add once the server is warm, bytes. */

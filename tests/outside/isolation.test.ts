@@ -10,9 +10,9 @@ import { KIND_IDS } from '#core/systems'
 import { drawCall, type Call } from '../isolation/draw'
 import { byEngine, byFixedOrder, playCall, type Played } from '../isolation/players'
 
-const CALLS = 5
+const CALLS = 3
 /** as many of them are also played in a fixed order: that takes the longest */
-const BOTH_WAYS = 2
+const BOTH_WAYS = 1
 interface Row {
   readonly call: Call
   readonly engine: Played

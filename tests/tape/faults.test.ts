@@ -21,9 +21,10 @@ import { nameDatabaseError } from '../../server/services/problems'
 import { signIn, type Who } from '../../server/services/sessions'
 import { openTab } from '../../server/services/tabs'
 import { verifyBook } from '../../server/services/verify'
+import { forLength } from '../length'
 import type { Random } from './histories'
 
-const RUNS = process.env.TRIALS === 'long' ? 1000 : 30
+const RUNS = forLength({ long: 1000, usual: 30 })
 const SEED = Number(process.env.TRIALS_SEED ?? 1127)
 const STEPS = 14
 const TAB = 'tab-of-faults'

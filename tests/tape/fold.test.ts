@@ -8,12 +8,13 @@ import { kindFor } from '#core/systems'
 import { createFold, createWriter, foldTab, LINE_KINDS, type AnyLine } from '#core/tab'
 import { createArrivals } from '../../core/tab/arrivals'
 import { orderLines } from '../../core/tab/order'
+import { LENGTH } from '../length'
 import { PHRASES, shuffle, writeHistory, type Random, type Written } from './histories'
 import { tellWork } from './oracle'
 import { plainState } from './plainState'
 
 const kind = kindFor('well-3wire')
-const LONG = process.env.TRIALS === 'long'
+const LONG = LENGTH === 'long'
 const PATIENCE = LONG ? 1_800_000 : 60_000
 const SEED = Number(process.env.TRIALS_SEED ?? 20261125)
 

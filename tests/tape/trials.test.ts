@@ -11,11 +11,12 @@ import { kindFor } from '#core/systems'
 import { foldTab, type AnyLine, type DraftLine } from '#core/tab'
 import type { device as Device } from '../../app/keeper/device'
 import type * as Sender from '../../app/keeper/sender'
+import { LENGTH } from '../length'
 import { PHRASES, shuffle, type Random } from './histories'
 import { keptOn, startServer, type Server } from './network'
 import { plainState } from './plainState'
 
-const LONG = process.env.TRIALS === 'long'
+const LONG = LENGTH === 'long'
 const SEED = Number(process.env.TRIALS_SEED ?? 4711)
 const RUNS = LONG ? 60 : 4
 const STEPS = LONG ? 300 : 80

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { solveNetwork } from '#core/circuit'
 import { createRandom, requireOk } from '#core/foundation'
 import { US } from '#core/units'
+import { forLength } from '../../../tests/length'
 import { describeDirect } from '../describe/directCurrent'
 import { createPlate } from '../describe/plate'
 import type { Figures } from '../figures'
 import type { NetworkState } from './pieces'
 import { directNetwork, turnDirect } from './direct'
 
-const COUNT = process.env.QUICK ? 50 : 500
+const COUNT = forLength({ long: 500, usual: 500, quick: 50 })
 
 /** Amps of a motor at a slip, and the volts at its brushes, with so many volts at the battery. */
 function drawn(described: ReturnType<typeof describeDirect>, batteryVolts: number, slip: number) {
