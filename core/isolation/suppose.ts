@@ -26,24 +26,36 @@ import type { Tables } from './tables'
  */
 export function prepareWith(
   nameplate: Nameplate,
-  state: Pick<TabState, 'evidence'>,
+  state: Told,
   prepare: (nameplate: Nameplate, supposed: readonly NameplateKey[]) => Result<Tables>,
 ): Result<Tables> {
-  const plain = prepare(nameplate, [])
-  if (!plain.ok) return plain
-  const { model } = plain.value
-  const supposed = {
-    ...supposeOptions(model.kind, nameplate, state),
-    ...supposeVolts(model, nameplate, state),
-    ...supposeControl(model, nameplate, state),
-    ...supposeInlet(model, nameplate, state),
+  const supposed: Partial<Record<NameplateKey, number>> = {}
+  let tables = prepare(nameplate, [])
+  for (const suppose of [supposeFeed, supposeBehind]) {
+    if (!tables.ok) return tables
+    const more = suppose(tables.value.model, { ...nameplate, ...supposed }, state)
+    if (Object.keys(more).length === 0) continue
+    Object.assign(supposed, more)
+    tables = prepare({ ...nameplate, ...supposed }, Object.keys(supposed) as NameplateKey[])
   }
-  const fields = Object.keys(supposed) as NameplateKey[]
-  return fields.length === 0 ? plain : prepare({ ...nameplate, ...supposed }, fields)
+  return tables
 }
 
+type Told = Pick<TabState, 'evidence'>
+
+const supposeFeed = (model: SystemModel, nameplate: Nameplate, told: Told): Nameplate => ({
+  ...supposeOptions(model.kind, nameplate, told),
+  ...supposeVolts(model, nameplate, told),
+})
+
+/** What hangs on the feed: the volts of its coil, where its switch is set. */
+const supposeBehind = (model: SystemModel, nameplate: Nameplate, told: Told): Nameplate => ({
+  ...supposeControl(model, nameplate, told),
+  ...supposeInlet(model, nameplate, told),
+})
+
 /** Options that a line speaks of: who looks at the voltage links has a motor that has them. */
-function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: Pick<TabState, 'evidence'>): Nameplate {
+function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: Told): Nameplate {
   const strange = new Set(evidence.map(e => e.line.test).filter(id => !kind.tests.some(t => t.id === id)))
   if (strange.size === 0) return {}
   const supposed: Partial<Record<NameplateKey, number>> = {}
@@ -71,7 +83,7 @@ const NEAR = 0.1
 function supposeVolts(
   { kind, supplyVolts }: SystemModel,
   nameplate: Nameplate,
-  { evidence }: Pick<TabState, 'evidence'>,
+  { evidence }: Told,
 ): Nameplate {
   if (nameplate['supply.volts'] !== undefined) return {}
   const plated = nameplate['motor.volts']
@@ -107,7 +119,7 @@ const [GOOD_MAIN, STARTS, STOPS] = [28 * PSI, 8 * PSI, 20 * PSI]
 function supposeInlet(
   { kind }: SystemModel,
   nameplate: Nameplate,
-  { evidence }: Pick<TabState, 'evidence'>,
+  { evidence }: Told,
 ): Nameplate {
   if (nameplate['inlet.pressure'] !== undefined || !kind.tests.some(t => t.id === INLET)) return {}
   const read = evidence.flatMap(({ line }) =>
@@ -132,7 +144,7 @@ const NO_LEG = 300
 function supposeControl(
   { kind, supplyVolts }: SystemModel,
   nameplate: Nameplate,
-  { evidence }: Pick<TabState, 'evidence'>,
+  { evidence }: Told,
 ): Nameplate {
   if (!kind.components.some(c => c.id === 'starter') || nameplate['starter.coilVolts'] !== undefined) return {}
   const read = (of: (test: NumericTest) => boolean) => {

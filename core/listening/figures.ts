@@ -95,13 +95,23 @@ const PATTERN = new RegExp(
   'gu',
 )
 const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµωΩ]+)?/gu
+/** `3 amps where it did 6`, `5, normally 9`. */
+const USED_TO = '(?:used to|normally|usually|always|typically)'
+const DOES = '(?:do|does|pulls?|draws?|makes?|reads?|runs?|be|is|are|shows?|has|have)'
+const DID = '(?:did|was|were|pulled|drew|made|read|ran|had|showed)'
+const OF_OLD = '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|psi|pounds|gpm|ohms?)\\b)?'
 /** `115 volt pump`: what it is made for, not what was read. */
 const MADE_FOR = '(?:pump|motor|coil|supply|system|cap|capacitor|model)\\b'
 const FOR_SO_MANY = new RegExp(
   `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`
   + '|\\b(?:where |and |when )?(?:the )?(?:name)?(?:plate|tag|sticker|label) (?:says|reads|is|calls for|shows) '
   + '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|uf|mfd)\\b)?'
-  + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?[a-z]+)?',
+  + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?[a-z]+)?'
+  // what it once was is not what it is
+  + `|\\b(?:where|when) (?:it|they|she|he)(?: ${USED_TO})(?: ${DOES})? ${OF_OLD}|\\bwhere (?:it|they|she) ${DID}`
+  + ` ${OF_OLD}`
+  + `|,? ?\\b(?:it |they |she )?${DID} ${OF_OLD} (?:last \\w+|before(?= ?$|,)|when (?:it was )?new|originally)`
+  + `|(?<=\\d[^,]*), ?(?:and )?(?:it |they )?(?:${USED_TO}|normal is|usual is)(?: ${DOES})? ${OF_OLD}`,
   'g',
 )
 /** Three figures and nothing else: of one go. */

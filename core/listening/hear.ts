@@ -43,6 +43,8 @@ const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
+  const states = hearStates(kind, typed, listening)
+  if (states) return states
   const plain = hearOptions(kind, typed, listening)
   if (!plain.ok || isOfStation(plain.value)) return plain
   const done = findDone(kind, typed.trim(), listening.before)
@@ -61,6 +63,33 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   ]
   return ok({ kind: 'lines', lines, say: lines.map(l => sayLine(kind, l, listening.units)).join(' · '),
     ...(left ? { left } : {}) })
+}
+
+/** States of the work stand apart from what was read in them: `dead 240 0 240, bled 0.2, cap 31`. */
+const APART = /\s*[,;]\s*(?![\s\d])|\s+(?:and|then)\s+/i
+
+function hearStates(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> | undefined {
+  const parts = typed.length > LONGEST ? [] : typed.trim().split(APART)
+  const states = parts.map(part => stateOf(kind, part, listening))
+  const first = states.findIndex(s => s === undefined)
+  const held = states.slice(0, first < 0 ? undefined : first).flatMap(s => s ?? [])
+  if (held.length === 0 || parts.length < 2) return undefined
+  const rest = first < 0 ? undefined : hear(kind, parts.slice(first).join(', '), listening)
+  const found = linesOf(rest)
+  const left = leftOf(rest)
+  return ok({
+    kind: 'lines',
+    lines: [...held.map(s => s.line), ...found].map(l => ({ ...l, typed }) as DraftLine),
+    say: [...held.map(s => s.say), ...found.map(l => sayLine(kind, l, listening.units))].join(' · '),
+    ...(left ? { left } : {}),
+  })
+}
+
+/** A state of the work, written short or in any words. */
+function stateOf(kind: SystemKind, text: string, listening: HearingOf) {
+  const exact = parseShorthand(kind, text, listening)
+  if (exact.ok && exact.value.kind === 'line' && exact.value.line.kind === 'state') return exact.value
+  return sayState(text)
 }
 
 /** Wires, turns and times are written short: they are what they say. */

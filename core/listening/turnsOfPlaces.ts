@@ -3,8 +3,43 @@ import type { Joined } from './turnOf'
 
 const FIGURE = '\\d+(?:\\.\\d+)?'
 const BEFORE = '(?=,| and | but |;|$)'
+/** A figure that is no number of a lead. */
+const LARGE = '\\d{2,}(?:\\.\\d+)?|\\d\\.\\d+'
+const [PSI, SHUT] = ['(?: ?(?:psi|pounds?|lbs?))', '(?:closed|shut(?: off)?|off)']
+const PAIR = '(?:red|black|yellow) to (?:red|black|yellow)'
+const TAPS = '(?:all (?:of )?(?:the )?|every |the )?(?:taps?|faucets?|spigots?|everything|outlets?)'
 
 export const TURNS_OF_PLACES: readonly Joined[] = [
+  // what it swings over is one reading
+  ['$1 $2-$3', `(bounc\\w+|swing\\w*|swung|hunt\\w*|varies|varying|wander\\w*|fluctuat\\w+)(?: around)?(?: anywhere)?`
+  + `(?: from| between)? (${LARGE}) (?:to|and) (${LARGE})`, `(jump\\w*|hopp\\w+)(?: around)? between (${LARGE})`
+  + ` and (${LARGE})`],
+  ['$1-$2', `(?:anywhere |somewhere )(?:from|between) (${LARGE}) (?:to|and) (${LARGE})`,
+    `between (${LARGE}) and (${LARGE})(?= ?(?:psi|pounds|volts?|v|amps?|a|ohms?)(?: |$|,))`],
+  // where it starts and stops
+  ['cut in $1, cut out $2', `(?:(?:comes?|kicks?|cuts?|turns?|goes|starts?|pump|it's) )?(?:back )?on at`
+  + ` (\\d+)${PSI}?,?`
+  + ` (?:and |then )?(?:(?:goes|shuts?|kicks?|cuts?|turns?) )?(?:back )?off at (\\d+)`],
+  ['keeps running, gauge reads $1', `(?:keeps?|still) (?:on )?(?:running|going) at (\\d+)${PSI}`,
+    `runs on at (\\d+)${PSI}`],
+  ['it keeps running', `(?:with )?${TAPS}(?: are| is)? ${SHUT},? (?:and |but )?(?:it |the pump |she )?(?:just `
+  + `|still )?`
+  + '(?:keeps (?:on )?(?:running|going)|runs|running|(?:won[\'’]?t|will not) (?:stop|quit|shut off))'],
+  ['it keeps running', '(?<=pump |it |she )(?:never|won[\'’]?t|doesn[\'’]?t) (?:quits?|stops?|shuts? (?:off'
+  + '|down))(?= ?$|,)'],
+  ['$1 ohms open', '(motor|winding|coil|pump)(?:[\'’]?s)? (?:reads?|ohms|checks|tests|meters)(?: out)? (?:wide'
+  + ' )?open'],
+  ['looking down open', `${PAIR}(?: is| are| reads)? (?:wide )?(?:open|ol) (?:looking )?down (?:the (?:hole|well)`
+  + `|it)`],
+  ['looking down open', 'looking down (?:the (?:hole|well)|it),? (?:' + PAIR
+  + '|it|they)(?:[\'’]?s| is| are| reads)? (?:wide )?(?:open|ol)'],
+  ['contacts burnt', '(?:contacts?|points)(?: are| is)?[^,.]*?(?:look(?:s|ing)? like|are|is|black as|nothing but'
+  + '|pure)'
+  + ' (?:a piece of |a lump of )?(?:charcoal|coal|cinders?|soot)', '(?<=contacts [^,]*)they (?:just )?look like'
+  + ' (?:a piece of )?(?:charcoal|coal|cinders?)'],
+  ['links wrong', '(?:changeover|voltage|dual voltage)(?: selector| change)? (?:plug|link|strap|switch|dial)(?: is'
+  + '|[\'’]s)?'
+  + ' (?:on|set (?:to|for|at)|in(?: the)?|turned to) (?:the )?2[34]0(?: volts?| v| position| side)?(?= ?$|,)'],
   // the main in the street
   ['inlet', '(?:incoming|street|city|town|supply) (?:water )?pressure(?:[\'’]?s)?', 'pressure coming in(?: from'
   + ' the (?:street|city|main|meter))?'],

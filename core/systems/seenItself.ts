@@ -53,7 +53,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'feed.to-chassis': {
     label: 'wire bare against the frame',
     what: ['red wire', 'hot wire', 'positive wire', 'power wire', 'feed wire'],
-    how: ['bare', 'rubbed bare', 'chafed', 'pinched', 'bare on the frame', 'touching the frame', 'bare on a bracket'],
+    how: [
+      'bare', 'rubbed bare', 'chafed', 'pinched', 'bare on the frame', 'touching the frame', 'bare on a bracket',
+      'worn through on the frame',
+    ],
   },
   'feed.leg-to-leg': {
     label: 'feed wires melted together',

@@ -162,15 +162,21 @@ function parseReading(
     return fail('no-such-reading', {
       unit: value.unit!.symbol,
       point: pointOf(kind, candidates[0]!.test).name,
-      can: [...new Set(candidates.map(c => c.test.quantity))].join(', '),
+      can: quantitiesOf(candidates),
     })
   const possible
     = value.number === null
       ? fitting.filter(c => c.test.quantity === 'ohms' || c.test.quantity === 'farads')
       : fitting
-  const pool = possible.length > 0 ? possible : fitting
-  const best = Math.max(...pool.map(c => c.score))
-  let top = pool.filter(c => c.score === best)
+  // beyond the range is no reading of volts or amps
+  if (possible.length === 0)
+    return fail('no-such-reading', {
+      unit: 'OL',
+      point: pointOf(kind, fitting[0]!.test).name,
+      can: quantitiesOf(fitting),
+    })
+  const best = Math.max(...possible.map(c => c.score))
+  let top = possible.filter(c => c.score === best)
   if (top.length > 1 && expected && top.some(c => c.test.id === expected))
     top = top.filter(c => c.test.id === expected)
   if (top.length === 1) return understood(top[0]!.test, value, typed, units)
@@ -180,6 +186,9 @@ function parseReading(
     choices: top.map(c => readingChoice(c.test, value, typed, units)),
   })
 }
+
+const quantitiesOf = (candidates: readonly { readonly test: NumericTest }[]) =>
+  [...new Set(candidates.map(c => c.test.quantity))].join(', ')
 
 /** All words must be a name of the point or a word of the test; a test with a variant needs one of its own words. */
 function matchWords(

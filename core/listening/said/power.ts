@@ -118,7 +118,7 @@ export const POWER: Sayings = {
   'terminals': {
     what: [
       'wire', 'terminal', 'wire at the switch', 'wire at the motor', 'wire nut', 'connection', 'spade', 'connector',
-      'crimp',
+      'crimp', 'lug', 'feed lug',
     ],
     is: {
       tight: ['tight', 'good and tight', 'looks good', 'clean', 'clean and tight', 'snug', 'not loose'],

@@ -172,7 +172,8 @@ export const START_GEAR: Sayings = {
         'betweenlegs motorleads wellhead ohms',
       ],
       open: [
-        'wellhead still open', 'motor side still open', 'wellhead open too', 'motor side open',
+        'wellhead still open', 'looking down open', 'looking down ol',
+        'motor side still open', 'wellhead open too', 'motor side open',
         'splice apart still open', 'open betweenlegs motorleads wellhead', 'open motorleads wellhead',
         'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol',
       ],

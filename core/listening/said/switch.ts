@@ -1,5 +1,5 @@
 /** How it is said: the pressure switch: contacts, port, lever, what a tap or a bridge does, how it cycles. */
-import { TRIED } from './tried'
+import { RAN, TRIED } from './tried'
 import type { Sayings } from './types'
 
 export const SWITCH: Sayings = {
@@ -44,7 +44,7 @@ export const SWITCH: Sayings = {
   },
   'bypass': {
     what: ['bridged', 'bypassed the switch', 'jumped it out', 'wire across the switch', 'put a jumper'],
-    is: TRIED,
+    is: { ...TRIED, runs: [...RAN, 'pullin', 'starter pullin'] },
     said: {
       runs: [
         'bridge hold', 'bridge steady', 'bridge hold steady', 'jumper across the switch runs', 'hot wired runs',
