@@ -52,8 +52,9 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
-  const last = done.after ? hear(kind, done.after, { ...listening, before: then }) : undefined
-  if (done.after && isOne(plain.value, linesOf(last)))
+  const after = done.after && !WENT.test(done.after) ? done.after : undefined
+  const last = after ? hear(kind, after, { ...listening, before: then }) : undefined
+  if (after && isOne(plain.value, linesOf(last)))
     return isVented(plain.value) ? withRepair(plain.value, done) : plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
@@ -112,6 +113,9 @@ const isVented = (heard: Heard) =>
 
 const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
   ok(heard.kind === 'lines' ? { ...heard, lines: [...heard.lines, line] } : heard)
+
+/** `tightened it and it quit`: what was complained of, not the machine. */
+const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing (?:it|that)| \w+ing)?\.?$/i
 
 /** What was done and what came of it are one test: `drained the tank, still hums`. */
 function isOne(heard: Heard, after: readonly DraftLine[]): boolean {

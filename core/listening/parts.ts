@@ -59,9 +59,16 @@ export function wholeClause(text: string): Clause {
 const AT: Readonly<Record<string, string>> = { cap: 'cap', relay: 'relay', box: 'control box', poles: 'switch' }
 const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
 
-/** `put in a good one`: of what was spoken of before. */
-const withName = (text: string, near: string | undefined) =>
-  near !== undefined && AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
+/** What is tapped to see whether it frees: the motor where it was spoken of, else the switch. */
+const TAPPED = /\b(tapped(?: on)?|smacked|whacked|rapped(?: on)?|banged(?: on)?|thumped(?: on)?|hit|bumped) it\b/i
+const FREED: ReadonlySet<string> = new Set(['line', 'load', 'gauge'])
+
+/** `put in a good one`, `tapped it`: of what was spoken of before. */
+function withName(text: string, near: string | undefined): string {
+  if (near === undefined) return text
+  const named = AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
+  return FREED.has(near) ? named.replace(TAPPED, '$1 the switch') : named
+}
 
 /** The way to take a line apart that explains most of it. */
 function hearParts(kind: SystemKind, text: string, bearing: Bearing, placed?: HearPlaced): Part[] {

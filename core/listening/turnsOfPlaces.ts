@@ -16,6 +16,14 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   + ` and (${LARGE})`],
   ['$1-$2', `(?:anywhere |somewhere )(?:from|between) (${LARGE}) (?:to|and) (${LARGE})`,
     `between (${LARGE}) and (${LARGE})(?= ?(?:psi|pounds|volts?|v|amps?|a|ohms?)(?: |$|,))`],
+  // at first is no delivery to go by
+  ['', `(?:starts?|started|begins?|comes?|came) (?:off|out|on) (?:good|strong|fine|ok|great)(?:,? (?:at`
+  + ` )?\\d+(?:\\.\\d+)?`
+  + ' ?(?:gpm|gallons (?:a|per) minute|psi|pounds))?'],
+  ['tapped', '(?:smacked|whacked|rapped(?: on)?|banged(?: on)?|thumped(?: on)?|bumped|beat on)(?= (?:it|the) )'],
+  ['bridged switch pullin', `(?:jumped|jumpered|bridged|bypassed) it(?: out)?[^,]*,? (?:and )?(?:the )?(?:starter`
+  + `|contactor`
+  + '|coil) (?:pull(?:s|ed)|comes?|came|kick(?:s|ed)|snap(?:s|ped))(?: right| straight)? (?:in|on)'],
   // where it starts and stops
   ['cut in $1, cut out $2', `(?:(?:comes?|kicks?|cuts?|turns?|goes|starts?|pump|it's) )?(?:back )?on at`
   + ` (\\d+)${PSI}?,?`

@@ -253,7 +253,7 @@ export const SOURCE: Sayings = {
     what: ['vent screw', 'bled the pump', 'vent', 'cracked the vent'],
     is: {
       water: ['water', 'solid water', 'no air', 'water right away'],
-      air: ['spits', 'air for a minute', 'hissed air', 'big air pocket'],
+      air: ['spits', 'air for a minute', 'hissed air', 'hiss air', 'air then water', 'big air pocket'],
     },
     said: {
       water: [

@@ -106,7 +106,11 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
     id: 'pump.by-pass',
     name: 'By-pass valve set wrong',
     baseRate: 0.03,
-    severities: always(h => ({ 'pump.shutOff': h['set.cutOut'] * 0.93 })),
+    // common practice, no source
+    severities: degrees(
+      { name: 'opens just under cut-out', share: 0.7, change: h => ({ 'pump.shutOff': h['set.cutOut'] * 0.93 }) },
+      { name: 'opens far under it', share: 0.3, change: h => ({ 'pump.shutOff': h['set.cutOut'] * 0.65 }) },
+    ),
     effect: 'runs-weak',
     repair: repair({
       id: 'set-by-pass',

@@ -174,6 +174,7 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
           'switch.out-of-setting:3': { 'stops': 0.6, 'runs-on': 0.4 },
           'switch.out-of-setting:4': { 'stops': 0.2, 'runs-on': 0.8 },
           'switch.out-of-setting:7': { 'stops': 0.03, 'runs-on': 0.97 },
+          'pump.by-pass': { 'stops': 0.06, 'runs-on': 0.94 },
         },
       }),
     ],

@@ -116,6 +116,9 @@ export function switchLooks(o: SensingOptions, at: string) {
       usual: { closed: 0.96, open: 0.04 },
       chancesByFault: {
         'switch.stuck-open': { closed: 0.04, open: 0.96 },
+        // held apart by dirt they do not touch, though the lever is over; common practice, no source
+        'switch.pole1-open': { closed: 0.65, open: 0.35 },
+        'switch.pole2-open': { closed: 0.65, open: 0.35 },
         'switch.port-blocked:1': { closed: 0.05, open: 0.95 },
         'switch.valve-shut:1': { closed: 0.05, open: 0.95 },
         'switch.cut-off-tripped': { closed: 0.03, open: 0.97 },

@@ -61,6 +61,7 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       'pipe.holed:3': { reaches: 0.02, stalls: 0.98 },
       'house.leak:2': { reaches: 0.45, stalls: 0.55 },
       'pump.worn:2': { reaches: 0.2, stalls: 0.8 },
+      'pump.by-pass': { reaches: 0.04, stalls: 0.96 },
     },
     chancesByEffect: {
       ...alike(['runs', 'rapid-cycles', 'runs-on', 'surges'], { reaches: 0.97, stalls: 0.03 }),
