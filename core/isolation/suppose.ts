@@ -13,7 +13,9 @@ import {
   type NameplateKey,
   type NumericTest,
   type SystemKind,
+  testOf,
   type SystemModel,
+  type Test,
 } from '#core/systems'
 import type { Result } from '#core/foundation'
 import { PSI } from '#core/units'
@@ -52,6 +54,7 @@ const supposeFeed = (model: SystemModel, nameplate: Nameplate, told: Told): Name
 const supposeBehind = (model: SystemModel, nameplate: Nameplate, told: Told): Nameplate => ({
   ...supposeControl(model, nameplate, told),
   ...supposeInlet(model, nameplate, told),
+  ...supposeSetting(model, nameplate, told),
 })
 
 /** Options that a line speaks of: who looks at the voltage links has a motor that has them. */
@@ -98,8 +101,8 @@ function supposeVolts(
   const phases = kind.tests.some(t => t.kind === 'numeric' && t.variant === 'v12') ? 3 : 1
   const usual = USUAL_SUPPLIES.filter(s => s.phases === phases && s.hertz === 60 && isNear(s.volts))
     .toSorted((a, b) => Math.abs(most - a.volts) - Math.abs(most - b.volts))[0]
-  // a leg that is lost leaves half of the volts: less than was taken says nothing
-  if (!usual || usual.volts < supplyVolts) return {}
+  // a leg that is lost leaves half of the volts, but no motor of two voltages runs or hums on what is left across it
+  if (!usual || (usual.volts < supplyVolts && !(isOfTwo(kind) && isAlive(kind, evidence)))) return {}
   if (plated === undefined) return { 'motor.volts': motorVoltsOn(usual.volts, usual.volts) }
   // a motor for two voltages that is set for the low one
   return Math.abs(usual.volts / (2 * plated) - 1) <= NEAR ? { 'supply.volts': usual.volts, 'motor.dualVoltage': 1 } : {}
@@ -108,9 +111,37 @@ function supposeVolts(
 /** Volts of the low setting of motors for two; common practice, no source. */
 const LOW_SETTING = 130
 
+const isOfTwo = (kind: SystemKind) => optionsOf(kind).some(o => o.key === 'motor.dualVoltage')
+
+/** Whether the motor was heard or clamped: running, or trying to. */
+const isAlive = (kind: SystemKind, evidence: Told['evidence']): boolean =>
+  evidence.some(({ line }) =>
+    line.kind === 'observation'
+      ? line.test === 'sound' && ['runs', 'groans'].includes(line.outcome)
+      : (line.value ?? 0) > 1 && isClamped(testOf(kind, line.test)))
+const isClamped = (test: Test | undefined) => test?.kind === 'numeric' && test.quantity === 'amps'
+
 const isLow = (kind: SystemKind, nameplate: Nameplate, plated: number) =>
   plated <= LOW_SETTING && nameplate['motor.dualVoltage'] !== 0
-  && optionsOf(kind).some(o => o.key === 'motor.dualVoltage')
+  && isOfTwo(kind)
+
+/** Settings that switches of water systems come with, and how near one of them is read; common practice, no source. */
+const USUAL_SETTINGS = [[20, 40], [30, 50], [40, 60], [50, 70]].map(([on, off]) => ({ on: on! * PSI, off: off! * PSI }))
+const NEAR_SETTING = 4 * PSI
+
+/** Nothing says where the switch is set, and it is read on at 48: it is one of 50 and 70. */
+function supposeSetting({ kind }: SystemModel, nameplate: Nameplate, { evidence }: Told): Nameplate {
+  const given = nameplate['switch.cutIn'] ?? nameplate['switch.cutOut'] ?? nameplate['inlet.pressure']
+  const own = kind.components.find(c => c.id === 'switch')?.fields?.some(f => f.id === 'cutIn')
+  if (given !== undefined || !own || kind.medium !== 'water' || kind.id === 'rv') return {}
+  const asFound = evidence.filter(({ repaired }) => repaired.length === 0).map(({ line }) => line)
+  const on = asFound.findLast(line => line.test === 'cut-in')
+  const cutIn = on?.kind === 'reading' ? on.value : null
+  // one of the two alone may be what is wrong with it
+  if (cutIn === null || !asFound.some(line => line.test === 'cut-out')) return {}
+  const usual = USUAL_SETTINGS.find(s => Math.abs(cutIn - s.on) <= NEAR_SETTING)
+  return usual ? { 'switch.cutIn': usual.on, 'switch.cutOut': usual.off } : {}
+}
 
 /** From this pressure on a main is no weak one; a booster starts so far above it, and stops so far above that. */
 const [GOOD_MAIN, STARTS, STOPS] = [28 * PSI, 8 * PSI, 20 * PSI]

@@ -10,6 +10,37 @@ const PAIR = '(?:red|black|yellow) to (?:red|black|yellow)'
 const TAPS = '(?:all (?:of )?(?:the )?|every |the )?(?:taps?|faucets?|spigots?|everything|outlets?)'
 
 export const TURNS_OF_PLACES: readonly Joined[] = [
+  // nothing to ground beside what was read between them
+  ['to ground ol', '(?:and |but )?(?<=\\d,? (?:and |but )?)(?:all |both |they[\'’]?re |everything'
+  + ' )*(?:is |are )?'
+  + '(?:clear|clean|infinite|good) to ?(?:ground|earth|the frame|the case|frame)(?= ?$|,)'],
+  [', to ground ol', '(?:and |but )(?:all |both |they[\'’]?re |everything )*(?:is |are )?(?:clear|clean|infinite) to'
+  + ' ?(?:ground|earth|the frame|the case|frame)(?= ?$|,)'],
+  ['it is silent', 'nothing (?:happens|happening) when (?:it|the pump|she) (?:should|ought to|is supposed'
+  + ' to)(?: be)?'
+  + '(?: \\w+)?'],
+  ['noth outofit', '(?:dead|nothing|zero|no (?:volts|voltage|power|juice)) (?:on |at )(?:the )?(?:other'
+  + '|far) side'
+  + '(?: of (?:it|the switch|the float))?(?= ?$|,)'],
+  ['$1 microfarads', `(?<=cap(?:acitor)?\\b.*)(${FIGURE})(?: ?(?:mikes?|uf|mfd|µf))? on an? ${FIGURE}(?:-\\d+)?(?=`
+  + ` ?$|,)`],
+  ['overload trips', 'overload (?:drops|drops out|lets go|pops|opens)(?= ?$|,| after)'],
+  ['breaker trips after $1 seconds', '(?:kicks|trips|pops|blows|throws) (?:the |its )?breaker (?:about |after |in '
+  + '|within )*'
+  + '(\\w+) seconds?(?: (?:after|when) (?:it|the pump|she) (?:calls|starts|kicks in|comes on))?'],
+  ['housevalve shut still falls, loses $1 psi in 10 minutes', '(?:down|lost|loses|drops|dropped) (\\d+)(?: pounds|'
+  + ' psi)? in'
+  + ' (?:ten|10) minutes,? (?:with )?(?:the )?house (?:valve )?(?:closed|shut(?: off)?|off)'],
+  ['loses $1 psi in 10 minutes', '(?<!is |are )down (\\d+)(?: pounds| psi)? in (?:ten|10) minutes'],
+  ['$1', '(?:it[\'’]?s |it is |they[\'’]?re )?the same,? (?:as before,? )?(\\d+)'],
+  ['bothlegs $1', '(?:both(?: of the)? ?legs?|both)(?: are| is|[\'’]re)? (?:hot|live|there|good),? (?:at'
+  + ' )?(\\d+) and (?:\\1)'],
+  ['$3 n1 toground $1, n2 toground $2', 'n1 toground (\\d+)(?: volts?)?,? (?:and |but )?n2 toground (\\d+)(?:'
+  + ' volts?)?,?'
+  + ' (?:on|at) the (line|load)(?: side)?'],
+  ['', '(?:storage |holding )?tank (?:went|ran) (?:dry|empty) (?:yesterday|last \\w+|overnight|this morning'
+  + '|earlier)[^,]*'],
+  ['relay clicks', 'relay (?:clicks|clacks|picks up|works)(?: like it should| fine| every time| normal(?:ly)?)'],
   // what it swings over is one reading
   ['$1 $2-$3', `(bounc\\w+|swing\\w*|swung|hunt\\w*|varies|varying|wander\\w*|fluctuat\\w+)(?: around)?(?: anywhere)?`
   + `(?: from| between)? (${LARGE}) (?:to|and) (${LARGE})`, `(jump\\w*|hopp\\w+)(?: around)? between (${LARGE})`
@@ -62,8 +93,9 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   + '|-|\\/)? ?l2(?= ?$)'],
   [
     '$3 n1 toground $1, n2 toground $2',
-    `(?:leg|line|side) ?(?:one|1|a) to (?:neutral|ground)(?: is| reads)? (${FIGURE})(?: ?v(?:olts?)?)?,? (?:and`
-    + ` )?(?:leg|line|side)? ?(?:two|2|b)(?: to (?:neutral|ground))?(?: is| reads)? (${FIGURE})(?:`
+    `(?:(?:leg|line|side) ?(?:one|1|a)|l1) to (?:neutral|ground)(?: is| reads)? (${FIGURE})(?: ?v(?:olts?)?)?,?`
+    + ` (?:and`
+    + ` )?(?:(?:leg|line|side)? ?(?:two|2|b)|l2)(?: to (?:neutral|ground))?(?: is| reads)? (${FIGURE})(?:`
     + ` ?v(?:olts?)?)?(?: (?:at|in|on) the (panel|breaker|box|switch))?`,
   ],
   ['supply $1 volts', '(1[0-3]\\d|2[0-5]\\d) at the (?:wall )?(?:outlet|receptacle|plug|socket)(?= ?$)'],

@@ -13,9 +13,11 @@ export function asWhole(
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
 const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
 const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?'
+/** A clause of its own: `hums, 119 at the motor`. */
+const BY_ITSELF = '(?:^|[,;] ?|\\b(?:and|but) )(?:it|the (?:pump|motor)|pump|motor|she)?(?:\'s| is)? ?(?:just |only )?'
 const DOES = [
   { outcome: 'runs', said: new RegExp(`${WHILE}r[ua]n(?:s|ning)?\\b|${GOING}`, 'i') },
-  { outcome: 'groans', said: new RegExp(`${WHILE}${GROANING}\\b`, 'i') },
+  { outcome: 'groans', said: new RegExp(`(?:${WHILE}|${BY_ITSELF})${GROANING}\\b`, 'i') },
 ]
 
 /** `101 volts while it runs`: read, and heard to run. */
