@@ -55,6 +55,20 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   ['bridged switch pullin', `(?:jumped|jumpered|bridged|bypassed) it(?: out)?[^,]*,? (?:and )?(?:the )?(?:starter`
   + `|contactor`
   + '|coil) (?:pull(?:s|ed)|comes?|came|kick(?:s|ed)|snap(?:s|ped))(?: right| straight)? (?:in|on)'],
+  ['line idle $1 volts', '^ ?(?:and |but )?(\\d{2,3})(?: ?v(?:olts?)?)? (?:with (?:it|the pump|the motor) (?:off'
+  + '|not running)|when'
+  + ' (?:it|the pump)(?:[\'’]s| is) (?:off|not running)) ?$'],
+  // the two screws of one side
+  ['on the load', '(?:across|between|on|at)(?: the)?(?: two| both)? (?:motor|pump|load)(?: side)? (?:screws'
+  + '|terminals|lugs)'
+  + '(?: (?:at|on|of) the (?:pressure )?switch)'],
+  ['on the line', '(?:across|between|on|at)(?: the)?(?: two| both)? (?:line|supply|feed|hot)(?: side)? (?:screws'
+  + '|terminals'
+  + '|lugs)(?: (?:at|on|of) the (?:pressure )?switch)'],
+  ['battery run $1', `battery(?: voltage| volts)? (?:sags|drops|falls|dives|pulls down|goes down|dips) (?:down`
+  + ` )?to (${FIGURE})`],
+  ['line $1 volts', '(1[0-3]\\d|2[0-5]\\d)(?: volts?)? (?:at|on) (?:the )?(?:end of (?:the|its) )?(?:power'
+  + ' )?cord(?= ?$|,)'],
   // where it starts and stops
   ['cut in $1, cut out $2', `(?:(?:comes?|kicks?|cuts?|turns?|goes|starts?|pump|it's) )?(?:back )?on at`
   + ` (\\d+)${PSI}?,?`
