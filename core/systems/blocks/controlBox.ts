@@ -163,10 +163,10 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           name: 'Box terminal burnt',
           baseRate: 0.02,
           severities: degrees(
-            { name: 'on black', share: 0.35, change: h => ({ 'cable.black': h['cable.black'] + 3 }) },
-            { name: 'on yellow', share: 0.35, change: h => ({ 'cable.yellow': h['cable.yellow'] + 3 }) },
+            { name: 'on black', share: 0.425, change: h => ({ 'cable.black': h['cable.black'] + 3 }) },
+            { name: 'on yellow', share: 0.425, change: h => ({ 'cable.yellow': h['cable.yellow'] + 3 }) },
             // loose on the start winding it hums; common practice, no source
-            { name: 'off on red', share: 0.3, change: () => ({ 'cable.red': OPEN }) },
+            { name: 'off on red', share: 0.15, change: () => ({ 'cable.red': OPEN }) },
           ),
           repair: repair({
             id: 'replace-box-remake-leads',
