@@ -4,7 +4,7 @@
  * other days, wished or asked for, it is none; nor is a spare tried to see, which is a test. What only lets a breaker
  * or a fuse in again is none either: what must be tried dead before that stays to be tried (hazards.ts).
  */
-import { pointOf, unstaged, type FaultMode, type SystemKind } from '#core/systems'
+import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import type { Spoken } from './spoken'
 import { spellOut } from './shortWords'
@@ -305,7 +305,7 @@ function putRightBy(
     }
   if (best) return best.mode
   const itself = ways.filter(w => w.it.some(({ said }) => said.test(part)))
-  const component = near === undefined ? undefined : pointOf(kind, { point: near }).component
+  const component = kind.points.find(p => p.id === near)?.component
   const named = itself.filter(w => w.to.test(`${earlier.toLowerCase()}, ${before}`))
   return (named.find(w => w.mode.component === component) ?? named[0]
     ?? itself.find(w => w.mode.component === component))?.mode
