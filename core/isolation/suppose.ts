@@ -177,7 +177,13 @@ function supposeControl(
   nameplate: Nameplate,
   { evidence }: Told,
 ): Nameplate {
-  if (!kind.components.some(c => c.id === 'starter') || nameplate['starter.coilVolts'] !== undefined) return {}
+  if (!kind.components.some(c => c.id === 'starter')) return {}
+  const coil = nameplate['starter.coilVolts']
+  // a coil for other volts than the line's has a transformer
+  if (coil !== undefined)
+    return nameplate['starter.control'] === undefined && Math.abs(coil / supplyVolts - 1) > NEAR && coil < supplyVolts
+      ? { 'starter.control': 1 }
+      : {}
   const read = (of: (test: NumericTest) => boolean) => {
     const own = new Set(kind.tests.flatMap(t => (t.kind === 'numeric' && of(t) ? [t.id] : [])))
     return evidence.flatMap(({ line }) =>

@@ -41,6 +41,7 @@ export type Heard
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
+const OF_RUN_CAP = /\brun(?:ning)? cap(?:acitor)?\b/i
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const states = hearStates(kind, typed, listening)
@@ -130,7 +131,9 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
 
 /** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
 function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
-  const own = hearFindings(kind, typed, listening)
+  // a run capacitor that the nameplate does not tell of is not the start capacitor
+  const hasIt = !OF_RUN_CAP.test(typed) || kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
+  const own = hearFindings(hasIt ? kind : withOptions(kind), typed, listening)
   if (!own.ok || own.value.kind !== 'remark') return own
   const wider = withOptions(kind)
   const other = wider === kind ? own : hearFindings(wider, typed, listening)

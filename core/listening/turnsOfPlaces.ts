@@ -58,6 +58,44 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   ['line idle $1 volts', '^ ?(?:and |but )?(\\d{2,3})(?: ?v(?:olts?)?)? (?:with (?:it|the pump|the motor) (?:off'
   + '|not running)|when'
   + ' (?:it|the pump)(?:[\'’]s| is) (?:off|not running)) ?$'],
+  ['$1 n1 toground $2, n2 toground 0', '((?:top|bottom) of the breaker|(?:line|load) side|breaker)(?: is| has|'
+  + ' reads|[\'’]s)? (\\d{2,3})(?: volts?)?'
+  + ' on one (?:side|leg|pole),? (?:and |but )?(?:nothing|zero|zip|0|dead|nada)(?: volts?)? on the other(?: side|'
+  + ' leg| pole)?'],
+  ['into the breaker n1 toground $1, n2 toground $2', '(\\d{2,3}) and (\\d{2,3}) to ?ground (?:on|at) (?:the )?top'
+  + ' of the breaker'],
+  ['control supply $1 volts, behind the overload contact 0 volts', '(\\d{2,3})(?: volts?)? (?:going )?(?:into'
+  + '|ahead of) the overload'
+  + '(?: contact| aux| relay)?,? (?:and |but )?(?:nothing|zero|0)(?: volts?)? (?:behind|out of|past|after|coming'
+  + ' out of) it'],
+  ['unloader hisson', 'hiss(?:es|ing) (?:at|out of|from|through) the unloader (?:for )?(?:as long as|the whole'
+  + ' time|all the time)'
+  + ' (?:it|it[\'’]?s) (?:sits|off|sitting|is off)'],
+  ['$1 $1 $1 amps', `(${FIGURE}) ?a(?:mps)? (?:on|in) (?:every|each|all three) (?:leg|phase|line|one)s?`],
+  ['looking down open', 'looking down,? (?:it[\'’]?s |they[\'’]?re |it reads |reads )?(?:wide )?open(?: lead to'
+  + ' lead)?(?= ?$|,)'],
+  ['breaker trips after $1 seconds', 'breaker (?:holds|stays in) (?:for )?(?:about )?(\\w+) seconds? (?:and |then'
+  + ' )+(?:it )?(?:pops'
+  + '|trips|goes|lets go|kicks)'],
+  ['into the demand switch $1 volts', '(?<![\\d.])(\\d+(?:\\.\\d+)?)(?: ?v(?:olts?)?)? (?:right )?at the demand'
+  + ' switch(?= ?$|,)'],
+  ['motor will not turn by hand', '(?:won[\'’]?t|can[\'’]?t|doesn[\'’]?t|can not|will not) (?:turn|budge|spin'
+  + '|move)(?: it)? (?:even )?with'
+  + ' (?:pliers|an? (?:big )?wrench|vise grips|channel locks|a bar)(?: on (?:it|the shaft))?'],
+  ['splice corroded', '(?:opened|cut open|looked at|pulled) the splice[^,]*?(?:and )?(?:it(?:[\'’]?s| is| was)'
+  + '|they were|was) (?:all )?'
+  + '(?:green|crusty|corroded|rotten|black|rotted)[^,]*'],
+  ['lever tripped, it runs', '(?:held|lifted|pushed|flipped|raised) the (?:little )?lever(?: up)?(?: half ?way)?(?:'
+  + ' up)?,? and (?:it|she|the'
+  + ' pump) (?:took off|started|ran|kicked (?:on|in)|came on)[^,]*'],
+  ['', 'switch has (?:the|a|one of those) (?:little )?levers?(?: on (?:the|its) side)?'],
+  ['secondgauge differs', '(?:put|screwed|hung|threaded|stuck) (?:my own|a test|a good|another|a second|my) gauge'
+  + ' (?:on|onto)'
+  + ' (?:the |it)[^,]*?(?:and it|, it|it) (?:goes|swings|moves)[^,]*'],
+  ['run cap $1 microfarads', `(?<=run ?cap(?:acitor)?[^.;]*)(?:and )?it (?:measured|measures|reads?|tested|tests)`
+  + ` (${FIGURE})(?: ?(?:microfarads?|mikes?|uf`
+  + `|mfd|µf))?(?: on an? ${FIGURE})?(?= ?$|,)`],
+  ['', '(?:bulge|swelling|lump) (?:on|in) the run ?cap(?:acitor)?'],
   // the two screws of one side
   ['on the load', '(?:across|between|on|at)(?: the)?(?: two| both)? (?:motor|pump|load)(?: side)? (?:screws'
   + '|terminals|lugs)'

@@ -17,6 +17,7 @@ const GROUPS: readonly string[] = [
   'jam jammed',
   'hum hums humming groan groans growl growls moan buzz buzzing',
   'silent silent quiet noiseless mute',
+  'noth nothing zip nada zilch bupkis',
   'chatter chatters chattering',
   'trip trips tripped tripping pop pops popped',
   'hold holds held holding stay stays stayed',

@@ -35,7 +35,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'feed.open': {
     label: 'wire to the switch cut or off',
     what: ['wire to the switch', 'feed wire', 'supply wire', 'wire from the panel', 'feed cable'],
-    how: ['cut in two', 'broken', 'chewed through', 'burnt off', 'dug up'],
+    how: ['cut in two', 'broken', 'chewed through', 'burnt off', 'dug up', 'pulled out of the connector'],
   },
   'feed.high-resistance': {
     label: 'joint ahead of the switch burnt or corroded',
@@ -206,7 +206,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['check', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
     how: [
       'broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
-      'sand in it', 'held open', 'chunk out of it', 'propped open',
+      'sand in it', 'held open', 'chunk out of it', 'propped open', 'disc cut', 'disc worn',
     ],
   },
   'pump.jammed': {

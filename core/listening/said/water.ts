@@ -57,7 +57,8 @@ export const WATER: Sayings = {
     said: {
       agree: ['secondgauge good', 'gauge correct', 'gauges agree', 'secondgauge same', 'secondgauge agrees'],
       differ: [
-        'gauge zero secondgauge', 'gauge not move', 'gauge pegged', 'gauge no matter what', 'gauge reads wrong',
+        'gauge zero secondgauge', 'secondgauge differs',
+        'gauge not move', 'gauge pegged', 'gauge no matter what', 'gauge reads wrong',
         'secondgauge other', 'gauge off by', 'gauge sticks', 'gauge dead', 'secondgauge differs', 'gauge broken',
       ],
     },
