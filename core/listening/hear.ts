@@ -41,7 +41,6 @@ export type Heard
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
-const OF_RUN_CAP = /\brun(?:ning)? cap(?:acitor)?\b/i
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const states = hearStates(kind, typed, listening)
@@ -129,11 +128,17 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
   return line?.kind === 'observation' && line.test !== 'asked' && !same
 }
 
+/** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
+const OPTIONAL: Readonly<Record<string, RegExp>> = {
+  'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b/i,
+  'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
+}
+
 /** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
 function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
-  // a run capacitor that the nameplate does not tell of is not the start capacitor
-  const hasIt = !OF_RUN_CAP.test(typed) || kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
-  const own = hearFindings(hasIt ? kind : withOptions(kind), typed, listening)
+  const has = (id: string) => kind.tests.some(t => unstaged(t.id) === id)
+  const lacks = Object.entries(OPTIONAL).some(([id, named]) => named.test(typed) && !has(id))
+  const own = hearFindings(lacks ? withOptions(kind) : kind, typed, listening)
   if (!own.ok || own.value.kind !== 'remark') return own
   const wider = withOptions(kind)
   const other = wider === kind ? own : hearFindings(wider, typed, listening)
