@@ -41,6 +41,17 @@ export type Heard
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
+/** `run cap measured 4 on a 15`: short enough to be exact. */
+const RUN_CAP_READ = new RegExp(
+  '^run(?:ning)? cap(?:acitor)?(?: (?:reads?|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at))* (\\d+(?:\\.\\d+)?)'
+  + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?(?:,? (?:on an?|marked|should be) [\\d-]+(?: ?(?:uf|µf|mfd))?)?$', 'i',
+)
+
+/** A run capacitor is another part than the one that `cap` alone is. */
+const withRunCap = (kind: SystemKind, typed: string): string =>
+  kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
+    ? typed.trim().replace(RUN_CAP_READ, 'run cap $1uf')
+    : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const states = hearStates(kind, typed, listening)
@@ -168,8 +179,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
   const station = text.length > LONGEST ? undefined : readStationWords(kind, text, listening.units)
   if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
-  // a run capacitor is another part than the one that `cap` alone is
-  const exact = parseShorthand(kind, typed.replace(RUN_CAP, 'runcap '), listening)
+  const exact = parseShorthand(kind, withRunCap(kind, typed), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     return ok({ kind: 'lines', lines: [line], say })

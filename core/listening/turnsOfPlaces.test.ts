@@ -49,3 +49,21 @@ describe('what is tried, and what came of it', () => {
     expect(told('well-3wire', said, { does: 'groans' })).toBe('box-swap groans')
   })
 })
+
+describe('what must not be taken for another thing', () => {
+  it.each<[KindId, string, string]>([
+    ['well-2wire', 'windings are 2.1 ohms and clear to ground', 'leads.by 2.1 | leads.ground OL'],
+    ['jet', '1.9 ohms across the motor, zip to ground', 'leads.by 1.9 | leads.ground OL'],
+    ['jet', 'hums, 119 at the motor', 'motor.volts 119 | sound groans'],
+    ['compressor-direct', 'dead 118 0 118, bled 0.1', 'proven-dead 118/0/118 | discharged 0.1'],
+    ['well-2wire', 'cut off lever was tripped', 'lever off'],
+    ['well-3wire', 'run cap measured 4 on a 15', 'runcap.farads 0.000004'],
+    ['rv', 'motor reads open', 'windings.ohms OL'],
+    ['booster', '3 amps where it did 6', 'black.run 3'],
+    ['holding-tank', 'on at 40 off at 60', `cut-in ${psi(40)} | cut-out ${psi(60)}`],
+    ['well-2wire', '241 across the two motor screws on the switch', 'load.volts 241'],
+    ['well-3wire', 'red to yellow is wide open looking down the hole', 'open-again open'],
+  ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
+  it('leaves a point that only another kind has to that kind', () =>
+    expect(told('well-2wire', 'swapped it for a new one', { near: 'pilot' })).toBeTruthy())
+})
