@@ -81,7 +81,7 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   + ' switch(?= ?$|,)'],
   ['motor will not turn by hand', '(?:won[\'’]?t|can[\'’]?t|doesn[\'’]?t|can not|will not) (?:turn|budge|spin'
   + '|move)(?: it)? (?:even )?with'
-  + ' (?:pliers|an? (?:big )?wrench|vise grips|channel locks|a bar)(?: on (?:it|the shaft))?'],
+  + ' (?:(?:locking |slip-joint )?pliers|an? (?:big )?wrench|a bar)(?: on (?:it|the shaft))?'],
   ['splice corroded', '(?:opened|cut open|looked at|pulled) the splice[^,]*?(?:and )?(?:it(?:[\'’]?s| is| was)'
   + '|they were|was) (?:all )?'
   + '(?:green|crusty|corroded|rotten|black|rotted)[^,]*'],
