@@ -65,8 +65,8 @@ export const clearStaged = (db: Database) => write(db, [db.delete(staged).where(
   staged.import, db.select({ id: imports.id }).from(imports).where(inArray(imports.state, [...GOING])),
 ))])
 
-/** How long a run is believed to be at it after it last said so, ms. */
-export const HELD = 12_000
+/** How long a run is believed to be at it after it last said so, ms; KEEP_TAB_IMPORT_LEASE has it in seconds. */
+export const HELD = 1000 * (Number(process.env.KEEP_TAB_IMPORT_LEASE) || 12)
 
 /** Those that nobody has in hand: who has just begun one is given as long to take it. */
 export const leftImports = async (db: Database, now = Date.now()): Promise<string[]> =>

@@ -141,6 +141,8 @@ export interface Page {
   /** types shorthand into the reading line and logs it */
   log(shorthand: string): Promise<void>
   see(text: string, within?: string): Promise<void>
+  /** as a browser that was never here: nothing kept of an address, no script of any */
+  forget(url: string): Promise<void>
   /** goes to a tab and waits until it is ranked */
   openTab(url: string, tab: string): Promise<void>
   theme(name: 'day' | 'night'): Promise<void>
@@ -226,6 +228,11 @@ export async function openPage({ downloads, camera }: Browsing = {}): Promise<Pa
         12000,
         `“${text}” in ${within}`,
       ),
+    forget: async (url) => {
+      await driver.get('about:blank')
+      await driver.sendDevToolsCommand('Storage.clearDataForOrigin', { origin: url, storageTypes: 'all' })
+      await driver.sendDevToolsCommand('Network.clearBrowserCache', {})
+    },
     openTab: async (url, tab) => {
       await driver.get(`${url}/tabs/${tab}`)
       await page.see('suspects', '.area-suspects')

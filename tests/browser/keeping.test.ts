@@ -305,7 +305,7 @@ describe('both sizes and both themes', () => {
     const listed = await (await fetch(`${served.url}/api/sites`)).json()
     const { sites } = listed as { sites: { id: string, name: string }[] }
     const site = sites.find(s => s.name.startsWith('Larkmead'))!
-    for (const path of [
+    const paths = [
       '/',
       '/sites',
       `/sites/${site.id}`,
@@ -313,10 +313,11 @@ describe('both sizes and both themes', () => {
       `/tabs/${nursery}`,
       `/tabs/${nursery}/settle`,
       `/tabs/${nursery}/summary`,
-    ]) {
-      await page.driver.get(`${served.url}${path}`)
-      for (const theme of ['day', 'night'] as const) {
-        await page.theme(theme)
+    ]
+    for (const theme of ['day', 'night'] as const) {
+      await page.theme(theme)
+      for (const path of paths) {
+        await page.driver.get(`${served.url}${path}`)
         await page.find('.main h1, .main .area-next')
         await new Promise(resolve => setTimeout(resolve, 600))
         const serious = await seriousFindings(page, theme)
