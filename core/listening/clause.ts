@@ -11,7 +11,7 @@ import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './set
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
 /** Words that say a thing alone, and anything at all in company. */
-const COMMON = new Set('dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
+const COMMON = new Set('stuck dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
 
 /** What was done to the power is no finding. */
 const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])

@@ -58,6 +58,15 @@ const THREE_NAMED = new RegExp(
   'g',
 )
 
+/** `volts 204, 238, 236`, `204 volts, 238, 236`: of one unit all three. */
+const ONE_NAMED = new RegExp(
+  '(?:\\b(amps?|volts?|ohms?) )?(?<![\\d.])(\\d+(?:\\.\\d+)?)(?: ?(amps?|volts?|ohms?))? ?, ?(\\d+(?:\\.\\d+)?) ?,'
+  + ' ?(?:and )?(\\d+(?:\\.\\d+)?)(?! ?[\\d./a-zµ])',
+  'g',
+)
+const allOfOne = (all: string, ahead: string | undefined, a: string, unit: string | undefined, b: string, c: string) =>
+  (ahead ?? unit ? `${a}, ${b}, ${c} ${ahead ?? unit}` : all)
+
 /** `on six seconds, off four`: from start to start. */
 const COUNT = `\\d+|${Object.keys(NAMES).join('|')}`
 const ON_AND_OFF = new RegExp(
@@ -124,7 +133,7 @@ const ROW_BY_COMMAS
 const PASSED_OVER
   = new Set(
     ('h hr hrs hour hours day days week weeks month months year years yr yrs ft feet foot gal gallon gallons hp kw '
-      + 'inch inches awg % °f °c f c w watt watts pm am th st nd rd').split(' '),
+      + 'inch inches awg % percent °f °c f c w watt watts pm am th st nd rd').split(' '),
   )
 
 /** @param joined lower case, words of one meaning joined */
@@ -148,8 +157,10 @@ export function figuresOf(joined: string): Told {
     .replace(TWO_TO_GROUND, ' $3 n1 toground $1, n2 toground $2 $3 ')
     .replace(/^.*$/, legsToGround)
     .replace(THREE_NAMED, '$1, $3, $4 $2')
+    .replace(ONE_NAMED, allOfOne)
     .replace(LEVELS, sayLevel)
     .replace(FROM_TO, fromTo)
+    .replace(LOST, lostSoMuch)
     .replace(/^.*$/, threePairs)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
       `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
@@ -222,7 +233,7 @@ const legsToGround = (text: string): string =>
   (OF_OHMS.test(text)
     ? text
     : text.replace(LEG_BEHIND, '$2 toground $1 volts').replace(LEG_AHEAD, '$1 toground $2 volts'))
-const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and a half\\b`, 'g')
+const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and (?:a half|change)\\b`, 'g')
 const UNITS = 'one two three four five six seven eight nine'.split(' ')
 const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
 const ONES = `(?:${UNITS.join('|')})`
@@ -244,14 +255,46 @@ const COVERED = 10
 const sayLevel = (_: string, level: string, pump: string) =>
   (Number(pump) - Number(level) > COVERED ? ' levelabove ' : ' levelat ')
 
-/** `falls from 60 to 45 in ten minutes` is a fall of 15; `went from 15 amps to 8` is 8 now. */
+/**
+ * `falls from 60 to 45 in ten minutes` is a fall of 15, from 50 to 30 in five minutes one of 40 in ten; `went from 15
+ * amps to 8` is 8 now.
+ */
 const FROM_TO = /\bfrom (\d*\.?\d+) ?([a-z]+)? (?:(?:all the way|back|down|up) )*to (\d*\.?\d+)(.*)/
-const TIMED = /\b(?:in|over|within)\b.*\b(?:min|minutes?|tminutes|hours?|h)\b/
+const COUNTED_TIME = `(half an?|a quarter of an|\\d+(?:\\.\\d+)?|${Object.keys(NAMES).join('|')})(?: an?)?`
+const TIMED = new RegExp(
+  `\\b(?:in|over|within|after)(?: about)? ${COUNTED_TIME} ?(min|minutes?|mins|m|hours?|hrs?|h)\\b`,
+)
 
-function fromTo(_: string, first: string, unit: string | undefined, second: string, rest: string): string {
-  const fell = Number(first) - Number(second)
-  const figure = fell > 0 && TIMED.test(rest) ? String(Number(fell.toPrecision(6))) : second
-  return `${figure} ${unit && !/^[a-z]{1,5}\b/.test(rest.trim()) ? unit : ''}${rest}`
+/** What was lost in so long, told of ten minutes. @returns nothing where no time is said */
+function lostInTen(lost: number, rest: string): { lost: string, rest: string } | undefined {
+  const [all, count, unit] = TIMED.exec(rest) ?? []
+  if (!all || !count || !unit || lost <= 0) return undefined
+  const many = count.startsWith('half') ? 0.5 : count.startsWith('a quarter') ? 0.25 : countOf(count)
+  const minutes = many * (unit.startsWith('h') ? 60 : 1)
+  return minutes > 0
+    ? { lost: String(Number(((lost * 10) / minutes).toPrecision(3))), rest: rest.replace(all, 'in 10 minutes') }
+    : undefined
+}
+
+function fromTo(
+  _: string, first: string, unit: string | undefined, second: string, rest: string, at: number, whole: string,
+): string {
+  const fell = lostInTen(Number(first) - Number(second), rest)
+  const after = fell?.rest ?? rest
+  if (fell && !unit && !OF_NO_PRESSURE.test(whole.slice(0, at))) return `${fell.lost} psi${after}`
+  return `${fell?.lost ?? second} ${unit && !/^[a-z]{1,5}\b/.test(after.trim()) ? unit : ''}${after}`
+}
+
+const OF_NO_PRESSURE = /\b(?:amp|volt|ohm|gpm|gallon|current|draw)/
+
+/** `lost 8 pounds in 20 minutes`. */
+const LOST = new RegExp(
+  '\\b(?<=(?:loses?|lost|drops?|dropped|falls?|fell|bleeds?(?: off| down)?|down) )'
+  + '(\\d+(?:\\.\\d+)?)( ?(?:psi|pounds|lbs?))?( (?:in|over|within) .*)',
+)
+const lostSoMuch = (all: string, lost: string, unit: string | undefined, rest: string): string => {
+  const fell = lostInTen(Number(lost), rest)
+  return fell ? `${fell.lost}${unit ?? ''}${fell.rest}` : all
 }
 
 /**

@@ -40,7 +40,7 @@ export type Heard
 
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06
-const RUN_CAP = /\brun(?:ning)? cap(?:acitor)? /i
+const RUN_CAP = /\brun(?:ning)? cap(?:acitor)?(?:['’]s)? /i
 /** `run cap measured 4 on a 15`: short enough to be exact. */
 const RUN_CAP_READ = new RegExp(
   '^run(?:ning)? cap(?:acitor)?(?: (?:reads?|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at))* (\\d+(?:\\.\\d+)?)'

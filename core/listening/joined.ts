@@ -1,6 +1,7 @@
 import type { Joined } from './turnOf'
 import { TURNS } from './turns'
 import { TURNS_BESIDE } from './turnsBeside'
+import { TURNS_OF_DOING } from './turnsOfDoing'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 
@@ -9,6 +10,7 @@ import { TURNS_OF_READINGS } from './turnsOfReadings'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_DOING,
   ...TURNS_BESIDE,
   ...TURNS_OF_PLACES,
   ...TURNS_OF_READINGS,

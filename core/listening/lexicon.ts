@@ -197,12 +197,20 @@ function readEntry(kind: SystemKind, test: NumericTest, isStaged: (t: Test) => b
       : names.filter(n => !(OF_THE_FIRST.test(n) && kind.tests.some(isStaged)) && !isOtherOutlet(kind, at, n))),
     variants: phrasesOf([...(VARIANTS[variant] ?? []), ...test.words]).filter(p => p.some(isWhole)),
     first: alike.find(t => t.point === test.point) === test,
-    foremost: (alike.find(t => t.id === 'gauge') ?? alike[0]) === test,
+    foremost: foremostOf(alike) === test,
     conditions: phrasesOf(CONDITIONS[condition]),
     quantities: phrasesOf(QUANTITY_WORDS[test.quantity] ?? []),
     follows: test.quantity === 'volts' && test.condition === 'calling' ? pointBefore(kind, test.point) : [],
   }
 }
+
+/** What is meant where no place is said: of pressures the gauge, of ohms the motor's as it is read at its leads. */
+function foremostOf(alike: readonly NumericTest[]): NumericTest | undefined {
+  const ofLeads = (t: NumericTest) => OF_THE_MOTOR.has(unstaged(t.point)) && t.variant !== 'ground'
+  const [first] = alike
+  return first?.quantity === 'ohms' ? alike.find(ofLeads) : (alike.find(t => t.id === 'gauge') ?? first)
+}
+const OF_THE_MOTOR = new Set(['leads', 'windings'])
 
 /** A compressor stands at a wall outlet; of a pump the outlet is where its water comes out. */
 const isOtherOutlet = ({ medium }: SystemKind, point: string, name: string) =>

@@ -112,6 +112,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
 export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch',
+    'switch',
     'ahead of the switch', 'red wire on the pump', 'red wire at the pump', 'hot wire at the pump',
     'red to black', 'red to black at the pump', 'red and black at the pump',
   ],
@@ -191,7 +192,7 @@ export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
 
 const RUNNING = [
   'run', 'running', 'while it runs', 'stays', 'and stays', 'steady', 'underload', 'hold', 'settles', 'hum',
-  'while it hums', 'up to speed', 'runs and holds',
+  'while it hums', 'up to speed', 'runs and holds', 'calling',
 ]
 const STARTING = [
   'start', 'starting', 'at the start', 'inrush', 'first instant', 'when it tries to start', 'tries to start',

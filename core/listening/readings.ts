@@ -1,5 +1,5 @@
 /** Readings: a figure, a nought or an OL at a place, with what has to be assumed where not all of it is said. */
-import type { NumericTest } from '#core/systems'
+import { unstaged, type NumericTest } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import { unitsOf, type Units } from '#core/units'
 import type { Figure } from './figures'
@@ -33,6 +33,10 @@ export function pushRead(
   const isOpen = !own && said.placed && test.need !== 'live' && fits({ value: null }, test) && saysOpen
   const denied = zero?.startsWith('!') ? zero.slice(1) : undefined
   const means = denied ? test.quantity.startsWith(denied) || denied === 'power' : said.placed
+  // `L3 is dead`: of a line that is numbered volts are meant
+  const isNumbered = ['n1', 'n2', 'n3'].some(n => weights.of.has(n))
+  const ofAmps = saidQuantity(weights).includes('amps') || bearing.nearQuantity === 'amps'
+  if (!own && test.quantity === 'amps' && isNumbered && !ofAmps) return
   if (!own && !isOpen && !(zero && means && (isZeroed(test) || (toGround && zero === 'zero')))) return
   if (isOpen) words.add('open')
   if (zero) words.add(zero).add('three')
@@ -77,7 +81,7 @@ const MOST_BARE_OHMS = 40
 /** So much is said with its unit where it is amps, or gallons a minute. */
 const [MOST_BARE_AMPS, MOST_BARE_GALLONS] = [200, 40]
 /** Bare figures from here on are volts of the mains rather than amps, and below it hardly volts. */
-const [MAINS, MOST_OF_A_LEG, MOST_CLAMPED] = [90, 300, 60]
+const [MAINS, MOST_OF_A_LEG, MOST_CLAMPED] = [90, 500, 60]
 
 export function fits(f: Figure, test: NumericTest): boolean {
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
@@ -98,6 +102,8 @@ function sayRead(
   figure: Figure | undefined,
 ): { assumed: number, placed: boolean } | undefined {
   const { near } = bearing
+  // pressure that fell by so much is told with its time, or as what was lost
+  if (unstaged(test.id) === 'leak-down' && figure && !figure.quantity && !saysLeak(weights)) return undefined
   const other = saidQuantity(weights)
   if (other.length > 0 && !other.includes(test.quantity)) return undefined
   const place = bestOf(places, weights)
@@ -151,6 +157,16 @@ function sayRead(
   const small = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
   if (test.quantity === 'volts' && small && !figure?.quantity && !quantity && bare > 2 && bare < MAINS && !vehicle)
     assumed += 1.5
+  // `12.9 at the switch` of a vehicle is in front of it, `0.4 at the switch` across it
+  const ofSwitch = vehicle && place?.phrase.join(' ') === 'switch' && (figure?.value ?? 0) > MOST_ACROSS
+  if (ofSwitch && test.point === 'poles') return undefined
+  if (!ofSwitch && test.point === 'line' && vehicle && place?.phrase.join(' ') === 'switch') return undefined
+  // of what is fed, and not of what is clamped
+  const ofMains = isBare && (figure?.value ?? 0) >= MAINS && test.condition !== 'starting'
+  if (test.quantity === 'amps' && ofMains && bearing.nearQuantity !== 'amps') return undefined
+  // `nothing's coming in`: of what, is not said
+  const onlyIn = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
+  if (!figure && onlyIn && !quantity && bearing.nearQuantity !== test.quantity) return undefined
   if (place) return { assumed, placed: true }
   if (pair && variant && test.point === 'line' && test.quantity === 'volts')
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
@@ -169,12 +185,19 @@ function sayRead(
   const isVolts = quantity !== undefined || figure?.quantity === 'volts'
   if (test.quantity === 'volts' && test.point === 'line' && first && isVolts && test.condition !== 'idle')
     return { assumed: assumed + (condition ? 0.5 : 0.7), placed: false }
-  const named = test.quantity !== 'volts' && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
+  // how long it is from start to start is told by `every`, and not by what something takes
+  const isTold = test.quantity !== 'volts' && (test.variant !== 'cycle' || weights.of.has('every'))
+  const named = isTold && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
 }
 
+/** More than so many volts stand across no contact that passes current; common practice, no source. */
+const MOST_ACROSS = 6
+
 const ELSEWHERE = 'switch starter box breaker fuse float battery transformer control disconnect'.split(' ')
+
+const saysLeak = ({ of }: Weights) => ['leak', 'tminutes', 'pressure', 'hold', 'gauge'].some(w => of.has(w))
 
 /** Volts of a leg, or ohms of insulation. */
 const readsToGround = ({ variant, quantity, point }: NumericTest, said: readonly string[] | undefined): boolean =>

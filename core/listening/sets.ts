@@ -128,8 +128,8 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
         read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === quantity).slice(0, 1)))
     if (/^amps1\./.test(one.test.id))
       sets.push(['1', '2', '3'].flatMap(n => read.filter(e => e.test.id === one.test.id.replace('1', n))))
-    // of one phase: each leg to ground, then between them
-    if (variant === 'l1g')
+    // of one phase: each leg to ground, then between them, which is never the same figure
+    if (variant === 'l1g' && !row.every(f => f === row[0]))
       sets.push([one, ...['l2g', undefined].flatMap(v =>
         read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === 'volts'
           && e.test.condition === 'calling'))])
@@ -143,7 +143,9 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
     const condition = bestOf(one.conditions, weights)
     const quantity = bestOf(one.quantities, weights)
     if (one.test.condition === 'starting' && !condition) return []
-    if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !place) return []
+    // `motor's at 9.9, 3.1, 9.8`: amps, unless leads are named
+    const ofLeads = place?.phrase.some(w => w !== 'motor' && w !== 'pump')
+    if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !ofLeads) return []
     const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), ...IN_A_ROW])
     const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
     return [

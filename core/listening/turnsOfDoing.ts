@@ -1,0 +1,361 @@
+/**
+ * What a hand did and what came of it, what a figure does as the machine starts, and what it should have been: told
+ * in whole sentences. Tried before all others; common practice, no source.
+ */
+import type { Joined } from './turnOf'
+
+const FIGURE = '\\d+(?:\\.\\d+)?'
+const VOLTS = `(${FIGURE})(?: ?v(?:olts?)?)?`
+const NOUGHT = '(?:nothing|zero|zip|nada|none|dead|0)'
+const IT = '(?:it|she|the pump|the motor|the compressor|the unit|the machine|this thing|that)'
+const END = '(?= ?$|,|;| and | but )'
+/** Down to so many volts, and when. */
+const SAGS = '(?:drops?|falls?|sags?|dips?|goes|dives?|pulls?|dropped|fell|sagged|dipped|went|pulled)(?: right| way|'
+  + ' clear| all the way)*(?: down)? to'
+const WHEN = '(?:when|as|while|the second|the moment|every time)'
+const CALLS = `(?:(?:it|she|the pump|the motor|that|the compressor)(?:'s)? )?(?:is )?(?:trying to start|tries to`
+  + ` start`
+  + '|tries|trying|starts|starting|kicks? (?:on|in)|comes? on|calls|turns? on|fires? up|pulls? in|picks? up|is'
+  + ' running'
+  + '|runs|running|loads? up)(?! (?:to |spitting|\\w+ing))'
+const TOOK_OFF = '(?:took|take|taken|pulled|pull|lifted|disconnected|unhooked|undid|removed|popped|got)'
+const FEED = '(?:going |coming )?(?:in|into|in to|on the way in)'
+const OUT = '(?:coming |going )?(?:back )?out(?: of it| the other side| the other end| the far side)?'
+const TAPPED = '(?:tapped|tapping|tap|thumped|flicked|rapped|hit|smacked|whacked|knocked)(?: on)?'
+const NEVER = '(?:never|won\'?t|will not|doesn\'?t|does not|don\'?t|can\'?t|cannot|couldn\'?t|wouldn\'?t'
+  + '|didn\'?t|not)'
+const REACHES = '(?:gets?|reach(?:es)?|hits?|makes?|makes it|sees?|build|builds|come|comes|climb|climbs)'
+const STOPS = '(?:shuts? (?:off|down)|cuts? (?:out|off)|kicks? (?:off|out)|stops?|quits?|trips? off|turns? off'
+  + '|goes off)'
+
+export const TURNS_OF_DOING: readonly Joined[] = [
+  // what it should do at a figure is not the figure
+  ['neverreaches', `${NEVER}(?: quite| even| ever)? ${REACHES}(?: it)?(?: up)? (?:to )?(?:the )?(?:cut ?-?out`
+  + `|${FIGURE}`
+  + `)(?: ?(?:psi|pounds|lbs?))?${END}`],
+  ['keep running past cutout', `${NEVER}(?: ever)? ${STOPS} at ${FIGURE}(?: ?(?:psi|pounds|lbs?))?`],
+  ['', ',? (?:it )?(?:should|supposed to|ought to)(?: be| read| make| get| have| close| open)*(?: closed?| open)? at '
+  + FIGURE + '(?: ?(?:psi|pounds))?' + END],
+  ['gauge reads $1', `(?:it |pressure |gauge )?(?:went|climbed|ran|got|shot) (?:on |right |all the way )*(?:up )?to `
+  + `(${FIGURE})(?: ?(?:psi|pounds))? before (?:i|we|the relief|it)[^,]*`],
+  ['', `,? ?(?:it's |with )?(?:the )?(?:fuse|breaker) (?:is|was|it's)? ?(?:an? |only an? )(?:${FIGURE})(?: ?amps?)?`
+  + END],
+  ['', `(?:on |with )an? ${FIGURE}[- ]?amp (?=fuse|breaker)`],
+  ['', `,? ?(?:and |but )?(?:supposed to be|should be|ought to be|is supposed to be|meant to be) ${FIGURE} ?(?:to`
+  + `|-) ?`
+  + FIGURE + '(?: ?(?:uf|mfd|ohms?|psi|volts?|v))?'],
+  // down to so many volts as it starts or runs
+  ['battery run $1 volts', `(?<=batter[^;]*)${SAGS} (${FIGURE})(?: ?v(?:olts?)?)? ${WHEN} ${CALLS}`],
+  ['calling $1 volts', `(?<!amp[^;]*)${SAGS} (\\d{2,3}(?<=\\d{3}|9\\d)|\\d+\\.\\d+)(?: ?v(?:olts?)?)? ${WHEN}`
+  + ` ${CALLS}`,
+  `(?<!amp[^;]*)${SAGS} (${FIGURE}) ?v(?:olts?)? ${WHEN} ${CALLS}`],
+  ['calling $1', `(?<!amp[^;]*)${SAGS} (${FIGURE})(?: ?psi| pounds)? ${WHEN} ${CALLS}`],
+  // in on one side, out on the other
+  ['$1 into the $2, noth outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+`
+  + ` )?[a-z]+),? (?:and |but |with )?`
+  + `${NOUGHT}(?: volts?)? ${OUT}`],
+  ['$1 into the $2, $3 outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+ )?[a-z]+),?`
+  + ` (?:and |but |with )?`
+  + `(?:only )?${VOLTS} ${OUT}`],
+  ['into the $1 $2 volts, $3 outofit', `((?:panel|pressure|demand|float|disconnect|fuse)(?: switch)?) (?:has|have`
+  + `|reads`
+  + `|is|shows|'s got)? ?${VOLTS} (?:on|at) one side,? (?:and |but )?(?:only )?${VOLTS} (?:on|at) the other(?:`
+  + ` side)?`],
+  ['noth outofit', `${NOUGHT}(?: volts?| power| voltage)? (?:coming |going |getting )?out (?:of )?(?:the |its )`
+  + '(?:other|far|load|back|bottom|output) (?:side|end)(?: of (?:it|the [a-z]+(?: switch)?))?'],
+  // amps that are none
+  ['amps 0', `(?:it's |it is |the motor'?s? |pump'?s? |she's |motor is |pump is )?(?:drawing|pulling) (?:zero`
+  + '|nothing|no amps|0|nada|zip)(?: amps?)?(?: at all)?'],
+  ['amps 0', 'no (?:draw|current|amps|amp draw|load)(?: at all)? (?:on|in|through|showing on) (?:either|any|both|all)'
+  + '(?: of)?(?: the)?(?: two| three)?(?: wires?| legs?| leads?| conductors?| one)?'],
+  // across one pole
+  ['pole1 drop $1', '(?:put|have|got|with|had) (?:my |the )?(?:meter|leads|probes) (?:across|on) (?:the )?(?:left'
+  + '|first|'
+  + 'one|top)(?: set of| pair of)?(?: contacts?| points| pole)?,? (?:and )?(?:i\'?m |it\'?s |i |i get |getting |'
+  + `reading |reads |got |it )*(${FIGURE})(?: ?volts?)?`],
+  ['pole2 drop $1', '(?:put|have|got|with|had) (?:my |the )?(?:meter|leads|probes) (?:across|on) (?:the )?(?:right|'
+  + 'second|other|bottom)(?: set of| pair of)?(?: contacts?| points| pole)?,? (?:and )?(?:i\'?m |it\'?s |i |i get |'
+  + `getting |reading |reads |got |it )*(${FIGURE})(?: ?volts?)?`],
+  // leads by what they are
+  ['red to yellow', '(?:common|com|c) to (?:start|s)', '(?:start|s) to (?:common|com|c)'],
+  ['black to yellow', '(?:common|com|c) to (?:run|main|r)', '(?:run|main|r) to (?:common|com|c)'],
+  ['red to black', '(?:start|s) to (?:run|main|r)', '(?:run|main|r) to (?:start|s)'],
+  ['gauge reads $1', `boosts?(?: it| up)*(?: from ${FIGURE})?(?: up)? to (${FIGURE})`],
+  ['hums', 'drawing locked[- ]rotor(?: amps| current)?'],
+  // taken off, and tried again
+  ['off the load wires', `${TOOK_OFF} (?:the |both |all the )?(?:pump |motor |load )?(?:wires|leads)(?: off)?(?:`
+  + ` of)? `
+  + '(?:the )?(?:load terminals|load screws|load lugs|load side|bottom|load|pump side|motor side)(?: of)?(?:'
+  + ' the)?(?: pressure)?(?: switch)?'],
+  ['$1 startswitch', `${TOOK_OFF} (?:the )?end (?:cap|bell|cover|plate|housing)(?: off)?(?: of)?(?: the| its)?(?:`
+  + ` motor)? ?,? ?(?:and )?`
+  + '([^,]*)\\b(?:points|contacts)'],
+  ['', `${TOOK_OFF} (?:the )?end (?:cap|bell|cover|plate|housing)(?: off)?(?: of)?(?: the| its)?(?: motor)?,?`
+  + ` ?(?:and )?`],
+  ['', '(?:opened|opened up|pulled the cover off|took the cover off|took the lid off|looked in) (?:the'
+  + ' )?(?:control box|'
+  + 'box|switch|starter|panel|motor),? and (?=the |there|it |one |i )'],
+  // a gauge that was stuck
+  ['gauge stuck', `${TAPPED} (?:the |that )?(?:gauge|needle)(?: glass| face)?,? (?:and |then )?(?:it |the needle `
+  + `|needle )?`
+  + `(?:dropped|jumped|moved|fell|went|swung|came|shot|flew)[^,]*`],
+  ['gauge reads $1', `(?:gauge|needle)(?: is|'s| was)? (?:stuck|hung up|hung|frozen|jammed) (?:on|at) `
+  + `(${FIGURE})(?: ?(?:psi|pounds))?`],
+  ['precharge reads $1', '(?:tank |air )(?:pressure |charge |air )?(?:reads |is |at |was |shows |checks |in it )*'
+  + `(${FIGURE})(?: ?(?:psi|pounds|lbs))? (?:with|once|after) (?:the |all the )?(?:water|tank|system)(?: is| was`
+  + `|'s)? `
+  + '(?:drained|out|empty|emptied|dumped|down|gone)(?: out| off| down)?'],
+  ['poked out the port', '(?:poked|cleaned|reamed|dug|punched|rodded|picked|drilled)(?: out)? (?:the |that'
+  + ' )?(?:nipple|'
+  + 'port|tube|hole|fitting)(?: out| clean)?,? and (?:the )?(?:water|pressure|it|air) (?:shot|came|spit|squirted'
+  + '|flew|'
+  + 'sprayed|blew|ran)[^,]*'],
+  // after it was left to cool
+  ['', '(?:waited|gave it|let it (?:sit|cool|rest)(?: for)?|after)(?: about| a good)? (?:\\w+ )?(?:\\w+)'
+  + ' (?:minutes|hour'
+  + '|hours)(?: later)?,? and (?:now )?(?=it (?:ohms|reads|measures|shows))'],
+  ['leadtolead $1 ohms', `(?:it|motor|pump|the motor|the pump|windings?) (?:now )?(?:ohms|ohmed|meters|metered)(?:`
+  + ` out)?`
+  + `(?: at| to)? (${FIGURE})(?: ?ohms?)?${END}`],
+  ['$1 ohms', `ohms?(?: at| out at| out to| out| is| are| reads?)? (${FIGURE})(?! ?(?:ohm|k|meg|volt|amp))(?= ?$|`
+  + ` and | but )`],
+  ['to ground ol', '(?:all (?:three|of them)|each|both|every|either)(?: of the)?(?: wires?| leads?| legs?| phases?'
+  + '| one)* to (?:'
+  + 'ground|earth|the frame|the case|frame)(?: is| are| reads?| shows?)?(?: all)? (?:wide )?(?:clear|open|good|clean|'
+  + 'infinite|infinity|ol|nothing|fine)(?:,? so no ground fault)?'],
+  ['bothlegs toground', '(?:on |from )?(?:each|either|both) (?:of the )?legs?(?: going)? to (?:ground|neutral'
+  + '|earth)'],
+  // still lets go with the load's wires off
+  ['load wires off still trips', '(?:off )?(?:the )?load ?wires(?: off)? ?,? ?(?:and |but )?(?:it |the breaker'
+  + ' )?still '
+  + '(?:kicks|trips|pops|blows|throws|trip)(?: out)?(?: the| its)?(?: breaker)?'],
+  ['load wires off holds', '(?:off )?(?:the )?load ?wires(?: off)? ?,? ?(?:and |but )?(?:it |the breaker )?(?:now'
+  + ' )?(?:holds|'
+  + 'stays (?:on|in|put|set))(?: now)?'],
+  ['storm', '(?:(?:lightning|thunder|electrical|big|bad|wind|ice) )*storm (?:\\w+ )?(?:\\w+ )?(?:nights?|days?'
+  + '|weeks?) ago'],
+  ['lostphase', '(?:^ ?|(?<=, ))(?:phase|leg|line|l) ?[abc123](?: is|\'s| was)? (?:missing|gone|lost|out|dead)' + END,
+    '(?:lost|missing|dropped|down) (?:a |one )?(?:phase|leg|line|l(?=[123]))(?: ?[abc123])?'],
+  // the button of an overload
+  ['overload trips', '(?:pushed|punched|pressed|hit) (?:the |that )?(?:reset|button|red button|overload)(?:'
+  + ' button)?(?: in|'
+  + ` back in)?,? (?:and )?(?:it |she |the pump )?(?:ran|runs|goes|went|starts|holds)(?: for)? [^,]*?(?:then|and`
+  + `|before)`
+  + '(?: it)? (?:pops|popped|trips|tripped|kicks out|kicked out|lets go|quits)[^,]*'],
+  // another one put in its place
+  ['known good box runs', '(?:with|put|hung|tried|stuck|swapped in) (?:a |another |my |the |an? )?(?:known'
+  + ' )?(?:good|new|'
+  + 'spare|test|different|loaner) (?:control )?box(?: lid| cover)?(?: on| in| in its place)?(?: it)?,? (?:and'
+  + ' )?(?:it|she'
+  + '|the pump|pump|the motor)? ?(?:now )?(?:runs|ran|starts|started|took (?:right )?off|goes|fired)[^,]*'],
+  ['known good box groans', '(?:with|put|hung|tried|stuck|swapped in) (?:a |another |my |the |an? )?(?:known'
+  + ' )?(?:good|new'
+  + '|spare|test|different|loaner) (?:control )?box(?: lid| cover)?(?: on| in| in its place)?(?: it)?,? (?:and'
+  + ' )?(?:still '
+  + 'hums|still groans|just hums)[^,]*'],
+  ['prime it', `filled (?:it|the pump|the case|the casing|the volute)(?: up)?(?: with water)?(?: (?:through|at|up`
+  + ` through) `
+  + '(?:the )?(?:prime |priming )?(?:plug|port|hole))?(?= and| then|,)'],
+  ['startswitch', '(?:contacts?|points) (?:in|inside|on) the (?:back of the )?motor', 'motor\'?s? points'],
+  ['when release', `(?:as soon as|the second|the minute|when|once) (?:i|you|we) let (?:go|up)(?: of (?:it|the`
+  + ` lever))?`],
+  ['inlet strainer', 'filter (?:ahead of|before|in front of|feeding|going into|upstream of) the (?:pump|booster)'],
+  ['check valve leaking back', `check(?: valve)?(?: is|'s)? letting (?:it|water|air|pressure)(?: bleed| run| leak|`
+  + ` go)? back`
+  + '(?: through)?'],
+  // a tap is shut and it goes on
+  ['keep running', `(?:keeps? (?:on )?|still )(?:running|going|runs) (?:after|even after|with|when) (?:i |you |we`
+  + ` )?(?:`
+  + '(?:shut|close|turn off|closed|turned off)(?: off)? )?(?:the |all the |every )?(?:faucet|tap|valve|taps|faucets|'
+  + 'everything|hose|sink)(?:s)?(?: (?:is|are))?(?: shut| closed| off)*'],
+  // three phases by their letters and numbers
+  ['leadtolead $1/$2/$3 ohms', `phase to phase(?: is| are| reads?)?:? (\\d{1,2}(?:\\.\\d+)?),?`
+  + ` (\\d{1,2}(?:\\.\\d+)?),? `
+  + '(?:and )?(\\d{1,2}(?:\\.\\d+)?)(?: ?ohms?)?'],
+  ['n1 n2 $1, n2 n3 0 volts, n3 n1 0 volts', `${VOLTS} (?:between |across |on |from )?l1 (?:and|to|-) l2,? (?:and `
+  + `|but )?`
+  + `${NOUGHT} (?:to|on|at) l3`],
+  ['n1 n2 0 volts, n2 n3 $1, n3 n1 0 volts', `${VOLTS} (?:between |across |on |from )?l2 (?:and|to|-) l3,? (?:and `
+  + `|but )?`
+  + `${NOUGHT} (?:to|on|at) l1`],
+  ['n1 n2 0 volts, n2 n3 0 volts, n3 n1 $1', `${VOLTS} (?:between |across |on |from )?l1 (?:and|to|-) l3,? (?:and `
+  + `|but )?`
+  + `${NOUGHT} (?:to|on|at) l2`],
+  ['rolled the lead, odd one stays with the line', '(?:rolled|rotated|moved|shifted) (?:the |all three |my'
+  + ' )?(?:leads|wires'
+  + '|phases|legs)(?: one(?: place| spot)?| over| around)?,? (?:and |but )?(?:the )?(?:high|odd|low|bad|hot'
+  + '|imbalance|'
+  + 'unbalance)(?: \\w+)? (?:stayed|stays|remained|still)(?: put)?(?: (?:on|with|at) [^,]*)?'],
+  ['starter chatters', '(?:starter|contactor|coil)(?: just)? (?:buzzes|hums|chatters|rattles)(?:,? (?:but|and)'
+  + ' (?:it )?'
+  + `(?:${NEVER}) (?:close|pull in|pull|make|seat|seal)(?: in)?)?`],
+  ['changed two lead, give more', '(?:swapped|switched|reversed|flipped|traded) (?:any )?two (?:of the )?(?:leads'
+  + '|wires|'
+  + `legs|phases),? (?:and |then )?(?:now )?(?:${IT} )?(?:now )?(?:makes|pumps|builds|gives|works|has|got|runs`
+  + `|puts out)`
+  + '[^,]*'],
+  // what it is set to, or made for
+  ['', '(?:it\'s |it is |this is |that\'s |with |set at |is at |is set at |set for |set to |set up for |on'
+  + ' )?(?:an? )?(?:20|30|40|50|60)'
+  + ' ?[/-] ?(?:40|50|60|70|80)(?: (?:psi|pounds|switch|pressure switch|setting|system))?' + END],
+  ['', '(?:breaker|fuse)(?:\'s| is| was) (?:an? |only an? )' + FIGURE + '(?: ?amps?)?' + END],
+  ['', '(?:it\'s |it is )?(?:rated|marked|labelled|labeled|stamped)(?: at| for)? ' + FIGURE + ' ?(?:to|-) ?' + FIGURE
+  + '(?: ?(?:uf|mfd|mikes?|microfarads?))?' + END],
+  ['', `,? ?(?:and |but )?(?:on an?|the|it's an?) ${FIGURE}(?: ?amps?)? (?:name)?(?:plate|tag|motor)` + END],
+  ['cutin $1', `(?:${NEVER}) (?:come on|start|kick (?:on|in)|turn on|cut in|fire up|comes on|starts)(?: again|`
+  + ` back)? (?:un)?till? `
+  + `(?:it|the pressure|the gauge|she)(?: gets?| drops?| falls?| is|'s| goes| reads?)*(?: clear| all the way|`
+  + ` way)?(?: down)?`
+  + `(?: to| at)? (${FIGURE})(?: ?(?:psi|pounds|lbs?))?`],
+  // bare figures in words
+  ['to ground $1 meg', `(${FIGURE}) ?meg\\w*(?: ?ohms?)? (?:on|from|across) (?:both|either|all|each|all three`
+  + `|any)(?: of the)?`
+  + '(?: two| three)?(?: leads?| wires?| legs?| windings?| phases?)?'],
+  ['to ground 0 ohms', '(?:motor |it |pump )?megs? (?:to|at|down to|is) (?:zero|nothing|0)'],
+  ['leadtolead $1 ohms', `(?:motor |pump |two )?(?:leads|wires) (?:are )?shorted(?: together| to each other)?,?`
+  + ` (${FIGURE})`
+  + '(?: ?ohms?)?'],
+  ['leadtolead', 'ohms?(?= (?:bounces?|jumps?|wanders?|is|are) (?:all over|around))'],
+  ['amps 0', '(?:checked|clamped|looked at|measured|took)(?: the| my)? (?:amps|amperage|current|it|draw)(?: with'
+  + ' the clamp)? ?'
+  + `[,:]? ?(?:and )?(?:got |there's |it's )?(?:nothing|zero|none|0)${END}`],
+  ['power to the pump', '(?:so )?(?:we|i|you)(?:\'ve)?(?: have| got| do have)* power (?:to|at) the (?:pump|motor)'],
+  ['$1 into the switch, $2 outofit', `${VOLTS} in,? (?:and )?${VOLTS} out(?: of)?(?: the)? (?:pressure )?switch`],
+  ['box volts $1', `${VOLTS} in,? (?:and )?(?:${FIGURE}) out(?: to| on)(?: the)? (?:black|yellow)[^,]*`],
+  // how long it goes
+  ['runs tminutes then quit', '(?:good|fine|ok|great) (?:pressure|water|flow)? ?(?:for a while )?(?:and |,? ?then'
+  + ' )(?:it )?'
+  + '(?:dies|drops|falls|fades|quits)(?: right)?(?: off| away| out)? after (?:about )?\\w+ minutes?(?: of'
+  + ' (?:running|use))?'],
+  ['trips after $1 seconds', '(?:takes|it takes|after)(?: about| maybe)? (\\w+) seconds? (?:to|before it|then it'
+  + '|and it) (?:trips?|'
+  + 'pops?|kicks?|blows?|lets? go)(?: out)?'],
+  ['overload trips', '(?:thermal|overload|protector|heater)s? (?:keeps?|kept) (?:on )?(?:tripping|popping|kicking'
+  + '|dropping|going'
+  + '|cutting|opening|letting)(?: out| off| go)?'],
+  ['runs tminutes then quit', '(?:lets go|trips|kicks out|cuts out|shuts down|quits|stops)(?: after)?(?: about)?'
+  + ' \\w+ minutes?'
+  + '(?: or so)? ?,? ?(?:and |then )+(?:it )?(?:restarts|starts|comes back|resets|runs again|goes again)(?: on its'
+  + ' own| by '
+  + 'itself| once it cools[^,]*| when it\'s cool[^,]*)?'],
+  ['groans', '(?:will not|won\'t|can\'t|doesn\'t|never|not) (?:spin up|come up to speed|get up to speed|get going'
+  + '|spool up)'],
+  ['', '(?:switch|relay) clicks(?: in| on)? but(?= (?:the pump|it|the motor|nothing))'],
+  ['', ',? ?(?:but )?only (?:when|if|after) it(?:\'s)? (?:rains?|raining|wet)' + END],
+  // what is seen of a thing
+  ['motor hums', '(?:buzzing|humming|hum|buzz) (?:from|in) the (?:control )?box', '(?:control )?box(?: just)?'
+  + ' (?:hums|buzzes|is humming|is buzzing)' + END],
+  ['cap test bad', '(?:start )?cap(?:acitor)?(?:\'s| is| has| looks)? (?:dry|dried out|dried up|gone|shorted(?:'
+  + ' out)?|no good)' + END],
+  ['cap reads 0', 'no (?:reading|capacitance|microfarads)(?: at all)? (?:on|across|from) the (?:start'
+  + ' )?cap(?:acitor)?'],
+  ['noth outofit', `(?:no|not any) (?:voltage|volts|power|juice) (?:coming |going |getting )?out of (?:the )?(?:it`
+  + `|box)` + END],
+  ['box wet', '(?:control )?box(?: is|\'s| was)? full of water', 'water in the (?:control )?box'],
+  ['box burnt', '(?:mouse|rat|mice|wasp|ant|ants)[\'s]*(?: nest)? in the (?:control )?box'],
+  ['suction leaks air', 'suction (?:pipe|line|hose)(?: has|\'s got| has got|\'s)? (?:an? )?(?:pinhole|hole|crack'
+  + '|split|leak)(?: in it)?'],
+  ['deadheads', 'dead ?head(?:s|ing|ed)?(?: at)?'],
+  ['phaserotation', 'phase rotation', 'rotation'],
+  ['airvalve nothing', '(?:pressure |bladder )?tank (?:has |\'s )?(?:lost|losing) (?:its |the |all its )?air'],
+  ['pipe holed', '(?:drop |well )?pipe(?: has|\'s got| has got|\'s)? (?:a )?(?:hole|split|crack|pinhole)s? (?:in'
+  + ' it|in the side)?'],
+  ['splice parted', 'splice (?:is |was |has )?(?:pulled|come|came|fell|let go)(?: right| all)? (?:apart|off|loose'
+  + '|undone)'],
+  ['motor side good', `cable(?: is|'s) (?:bad|shot|shorted|down|gone),? (?:and |but )?(?:the )?motor(?: is|'s)`
+  + ` (?:good|fine|ok|clear)`
+  + '[^,]*'],
+  ['motor side to ground', `motor(?: is|'s) (?:bad|shot|shorted|down|gone),? (?:and |but )?(?:the )?cable(?: is`
+  + `|'s) (?:good|fine|ok|`
+  + 'clear)[^,]*'],
+  ['both good to ground', 'both sides (?:are |read |is )?(?:over |above )?\\d{2,} ?meg\\w*'],
+  ['coil ol', '(?:starter |contactor |holding )?coil (?:reads?|ohms|is|checks|meters)(?: out)? (?:wide )?open' + END],
+  ['starter contact burnt', '(?:contact|pole|point) (?:on|at|for|of) (?:t|l|line |leg |phase )[123abc](?: is|\'s)?'
+  + ' (?:not |isn\'t '
+  + '|n\'t )?(?:making|burnt|burned|gone|toast|open)(?: contact)?'],
+  ['fuse good', 'fuses (?:all )?(?:check|test|read|ring|ohm|look)(?:s|ed)?(?: out)? (?:good|fine|ok)'],
+  ['one fuse blown', '(?:dead|blown|bad|open) fuse on (?:the )?(?:middle|left|right|one|a|b|c|first|second|third'
+  + '|l[123])(?: leg| phase'
+  + '| one)?'],
+  ['second return, it runs', 'ran (?:a )?(?:wire|jumper|lead)(?: straight| right)? from (?:the )?(?:pump'
+  + '|motor)(?:\'s)?(?: ground| '
+  + 'negative| black)? to (?:the )?(?:negative|battery|neg)(?: post| terminal| battery)?(?: post)?,? (?:and'
+  + ' )?(?:it |pump )?(?:works|'
+  + 'runs|ran|took off|goes|worked)'],
+  ['relief weeps', '(?:blew|popped|lifted) (?:off )?the (?:relief|safety|pop ?off)(?: valve)?', '(?:relief|safety'
+  + '|pop ?off)(?: valve)? '
+  + `(?:went off|blew|pops?|popped|lifted|lifts?|opened)(?: off)?(?: at ${FIGURE})?(?: ?(?:psi|pounds))?`],
+  ['unloader hisson', 'unloader (?:valve )?(?:stays|stuck|hangs|is stuck) open'],
+  ['no unload sigh', 'unloader(?: valve)? (?:is ?n\'t|is not|does ?n\'t|does not|never|not) (?:dump|dumping|vent'
+  + '|venting|unload|'
+  + 'unloading|work|working|bleed|bleeding)(?: off)?'],
+  ['pump-up take long', 'takes (?:forever|ages|too long|way too long) to (?:fill|pump up|build|build up'
+  + '|charge)[^,]*'],
+  ['suction leaks air', '(?:packed|smeared|coated|wrapped) (?:the )?(?:shaft )?(?:seal|joint|joints|fittings?'
+  + '|union) with (?:grease|tape|'
+  + 'dope|putty)[^,]*,? ?(?:and )?(?:no more|no) (?:air|bubbles)'],
+  ['line idle $1 volts, line start $2 volts', `^ ?(\\d{2,3})(?: ?v(?:olts?)?)? (?:at rest|resting|sitting|static`
+  + `|with it off|not running)`
+  + `,? (?:and |but )?(?:only )?(\\d{2,3})(?: ?v(?:olts?)?)? ${WHEN} ${CALLS}`],
+  ['float stuck', 'float(?: is| was|\'s)? [^,]*?(?:and )?(?:won\'t|will not|can\'t|doesn\'t|does not|not) (?:rise'
+  + '|float|come up|lift|move)'],
+  ['float calls and stops', 'float(?: switch)? (?:reads?|is|shows|ohms) (?:0|zero|closed|continuity|ol'
+  + '|open)(?: ohms)? (?:up'
+  + '|down|hanging|raised|lifted)'
+  + ',? (?:and )?(?:0|zero|closed|continuity|ol|open)(?: ohms)? (?:up|down|hanging|raised|lifted)'],
+  ['float dead', 'float(?: switch)? (?:reads?|is|shows|ohms) (?:ol|open) (?:both ways|up and down|either way|up or'
+  + ' down)'],
+  ['lightsodd', 'half the lights[^,]*bright[^,]*dim', 'some lights[^,]*bright[^,]*dim', 'lights[^,]*bright'
+  + ' and[^,]*dim'],
+  ['contacts open', '(?:contacts?|points)(?: are| is)? (?:stuck|hung|jammed|frozen|hanging) open'],
+  ['', '(?<=breaker[^,]*)(?:and )?(?:buzzing|humming|buzzes|hums)'],
+  ['cable bad', '(?:wire|cable|run)s? (?:between|from) the (?:house|panel|switch|box) (?:and|to) the (?:well(?:'
+  + ' head)?|pump)(?: is| are|\'s)?'
+  + ' (?:bad|shot|gone)'],
+  ['', '(?<=(?:watered|filled|watering|filling|lawn|pool|pond)[^;]*)(?:and )?then it (?:quit|stopped|died|shut'
+  + ' off)' + END],
+  ['capcharged', `cap(?:acitor)?(?:'s| has)(?: still)?(?: got)? ${FIGURE} ?v(?:olts?)? (?:on|in|across) it`],
+  ['boxclicks', '(?:control )?box (?:just )?(?:clicks|is clicking|keeps clicking)(?: every [^,]*| over and over)?'],
+  ['blocked', '(?:full of|packed with|plugged with|choked with|packed full of|jammed with) (?:rocks?|stones?'
+  + '|leaves|hair|weeds?|moss|slime|plastic'
+  + '|scale|rust|gravel|pebbles)'],
+  ['inlet 0 psi running', `(?:suction|inlet)(?: pressure| gauge| side)* ${SAGS} (?:nothing|zero|0)(?: ${WHEN}`
+  + ` ${CALLS})?`],
+  ['checkchatters', 'check(?: valve)?(?: is|\'s)? (?:chattering|chatters|slamming|slams|hammering|hammers|banging)'],
+  ['precharge', 'pre-charge'],
+  ['', ',? ?(?:the )?(?:pressure )?switch(?:\'s| is)? (?:set )?(?:at |for |to )?(?:an? )?(?:20|30|40|50|60) ?[/-]'
+  + ' ?(?:40|50|60|70|80)' + END],
+  ['cap $1 microfarads', `cap(?:acitor)? \\d+ ?(?:to|-) ?\\d+(?: ?(?:uf|mfd|mikes?|microfarads?))?,? (?:reads`
+  + `|measures|tests|shows|checks)(?: at| only)? (${FIGURE})`],
+  ['spin by hand it starts', 'runs? (?:backwards?|either way|whichever way) (?:when|if) (?:i|you) (?:kick|spin'
+  + '|push|turn|nudge) it'],
+  ['into the $2 $1 volts, $1 outofit', `${VOLTS} into the ([a-z]+) and out${END}`],
+  ['starting $1 amps, running $2 amps', `(?<=amps? )(${FIGURE})(?: ?amps?)? (?:starting|at start|on start|to start`
+  + `|inrush|at the start),? (?:then |and )?`
+  + `(?:it )?(?:falls|drops|settles|comes down|goes down)(?: back)? to (${FIGURE})(?: ?amps?)?`],
+  ['holdcontact', '(?:holding|hold-in|seal-in|seal in|hold in) contacts?'],
+  ['chatters', '(?:pulling|pulls|dropping|clicking|slamming|going|bouncing) in and out' + END],
+  ['', `,? (?:the )?(?:motor|plate|pump|nameplate)(?:'s| is) (?:an? )?${FIGURE}(?: ?amps?)?(?= ?$)`],
+  ['pressuretransducer', '(?:pressure )?(?:transducer|sensor)'],
+  ['cut in $1, cut out $2', `(?:switch )?(?:closes|makes|comes in) at (${FIGURE})(?: ?psi)?,? (?:and )?(?:opens`
+  + `|breaks|goes out) at (${FIGURE})(?: ?psi)?`],
+  ['lowwaterprobe', 'low (?:water|level) probes?'],
+  ['airlock', 'air[- ]?(?:locked|lock|bound)'],
+  ['leads off at the well head', '(?:with )?(?:the )?(?:pump|leads|wires) (?:unhooked|disconnected|off|undone'
+  + '|apart) at the well(?: ?head| cap)?'],
+  ['starts byitself', '(?:cycles|kicks on|comes on|starts|cuts in|clicks on) (?:with|when) (?:no|nobody\'s'
+  + '|nothing\'s|nobody is|there\'s no|no one\'s) (?:water )?'
+  + '(?:is |being )*(?:used|using|running|on|drawn|open|water|any water)(?: any)?(?: water)?'],
+  ['impeller worn', '(?:impellers?|stages?|vanes?)(?:\'s| is| are)(?: all)? (?:shot|gone|eaten up|eaten|chewed up'
+  + '|toast|eroded|rounded off|wore out)'],
+  ['lever off', 'low[- ]pressure (?:switch|cut ?-?off|cut ?-?out)(?: keeps?)?(?: on)? (?:kicks|kicking|trips'
+  + '|tripping|tripped|drops|dropping|cuts|cutting)(?: it)?'
+  + '(?: out| off)?'],
+  ['airvalve nothing', '(?:pressure |bladder )?tank(?:\'s| is) flat'],
+  ['rapid cycles', 'cycl(?:es|ing) (?:about |maybe )?(?:once|twice|a couple of times|three times) a second'],
+  ['keep running', '(?:pressure )?switch(?: is)? ?(?:isn\'t|is not|won\'t|will not|doesn\'t|does not|never'
+  + '|not) open(?:ing|s)?(?: up)?' + END],
+  ['unloaderline cracked starts', '(?:starts|runs|takes off|goes)(?: up)?(?: easy| right up| fine| right off)?'
+  + ' (?:when|with|if) (?:i |you )?(?:pull|crack|loosen|take off|'
+  + 'disconnect|undo) the unloader (?:line|tube)(?: off| loose)?'],
+]
