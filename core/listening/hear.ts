@@ -58,7 +58,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   if (states) return states
   const plain = hearOptions(kind, typed, listening)
   if (!plain.ok || isOfStation(plain.value)) return plain
-  const done = findDone(kind, typed.trim(), listening.before)
+  const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
   if (!done || typed.length > LONGEST) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
@@ -145,11 +145,15 @@ const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
 }
 
-/** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
-function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
+function withNamed(kind: SystemKind, typed: string): SystemKind {
   const has = (id: string) => kind.tests.some(t => unstaged(t.id) === id)
   const lacks = Object.entries(OPTIONAL).some(([id, named]) => named.test(typed) && !has(id))
-  const own = hearFindings(lacks ? withOptions(kind) : kind, typed, listening)
+  return lacks ? withOptions(kind) : kind
+}
+
+/** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
+function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
+  const own = hearFindings(withNamed(kind, typed), typed, listening)
   if (!own.ok || own.value.kind !== 'remark') return own
   const wider = withOptions(kind)
   const other = wider === kind ? own : hearFindings(wider, typed, listening)

@@ -141,7 +141,7 @@ function sayRead(
   // 120 to ground, and nothing named: a leg
   const isLeg = (figure?.value ?? 0) >= MAINS && (figure?.value ?? 0) < MOST_OF_A_LEG
   if (test.variant === 'ground' && isLeg && !figure?.quantity && !quantity && test.point !== near) return undefined
-  const pair = test.variant && /^[vr]\d\d$/.test(test.variant)
+  const pair = test.variant !== undefined && /^[vr]\d\d$/.test(test.variant)
   const ofLeads = weights.of.has('lead') || weights.of.has('wind') || quantity !== undefined
   if (pair && test.quantity === 'ohms' && !ofLeads && !figure?.quantity) assumed += 0.4
   // gallons a minute are said, and so are amps beyond those of any motor that is clamped by hand
@@ -157,6 +157,8 @@ function sayRead(
   const small = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
   if (test.quantity === 'volts' && small && !figure?.quantity && !quantity && bare > 2 && bare < MAINS && !vehicle)
     assumed += 1.5
+  // across the relay's contact is across none of the switch's
+  if (test.point === 'poles' && weights.of.has('relay')) return undefined
   // `12.9 at the switch` of a vehicle is in front of it, `0.4 at the switch` across it
   const ofSwitch = vehicle && place?.phrase.join(' ') === 'switch' && (figure?.value ?? 0) > MOST_ACROSS
   if (ofSwitch && test.point === 'poles') return undefined
@@ -168,7 +170,8 @@ function sayRead(
   const onlyIn = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
   if (!figure && onlyIn && !quantity && bearing.nearQuantity !== test.quantity) return undefined
   if (place) return { assumed, placed: true }
-  if (pair && variant && test.point === 'line' && test.quantity === 'volts')
+  const ofLine = pair === true || OF_A_LEG.test(test.variant ?? '')
+  if (ofLine && variant && test.point === 'line' && test.quantity === 'volts')
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
   if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
     return { assumed: assumed + 0.05, placed: true }

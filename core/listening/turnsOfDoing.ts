@@ -29,6 +29,8 @@ const STOPS = '(?:shuts? (?:off|down)|cuts? (?:out|off)|kicks? (?:off|out)|stops
   + '|goes off)'
 
 export const TURNS_OF_DOING: readonly Joined[] = [
+  // said to begin with
+  ['', '^ ?(?:alright|all right|okay|ok|so|now|well|yeah|yep|right|and)(?:,? (?:so|then|now|well))* ?,(?= ?\\S)'],
   // what it should do at a figure is not the figure
   ['neverreaches', `${NEVER}(?: quite| even| ever)? ${REACHES}(?: it)?(?: up)? (?:to )?(?:the )?(?:cut ?-?out`
   + `|${FIGURE}`
@@ -186,9 +188,10 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + '|phases|legs)(?: one(?: place| spot)?| over| around)?,? (?:and |but )?(?:the )?(?:high|odd|low|bad|hot'
   + '|imbalance|'
   + 'unbalance)(?: \\w+)? (?:stayed|stays|remained|still)(?: put)?(?: (?:on|with|at) [^,]*)?'],
-  ['starter chatters', '(?:starter|contactor|coil)(?: just)? (?:buzzes|hums|chatters|rattles)(?:,? (?:but|and)'
-  + ' (?:it )?'
-  + `(?:${NEVER}) (?:close|pull in|pull|make|seat|seal)(?: in)?)?`],
+  ['starter chatters', '(?:starter|contactor|coil)(?:\'s| is)?(?: just)? (?:buzzes|hums|chatters|rattles|humming'
+  + '|buzzing|chattering)'
+  + `(?: loud| bad)?(?: ?,? ?(?:but |and )?(?:it )?${NEVER} (?:close|pull in|pull|make|seat|seal)(?: all the`
+  + ` way)?(?: in)?)?`],
   ['changed two lead, give more', '(?:swapped|switched|reversed|flipped|traded) (?:any )?two (?:of the )?(?:leads'
   + '|wires|'
   + `legs|phases),? (?:and |then )?(?:now )?(?:${IT} )?(?:now )?(?:makes|pumps|builds|gives|works|has|got|runs`
@@ -358,4 +361,155 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   ['unloaderline cracked starts', '(?:starts|runs|takes off|goes)(?: up)?(?: easy| right up| fine| right off)?'
   + ' (?:when|with|if) (?:i |you )?(?:pull|crack|loosen|take off|'
   + 'disconnect|undo) the unloader (?:line|tube)(?: off| loose)?'],
+  ['load noth volts', 'no (?:power|voltage|volts|juice) (?:through|past|across|getting through) (?:them|it|the'
+  + ' contacts|the points|the switch)'],
+  ['n1 toground $1, n2 toground $2', '(\\d{2,3})(?: ?v(?:olts?)?)? on one (?:terminal|screw|lug|wire|hot),? (?:and'
+  + ' |but )?(?:only )?(nothing|zero|dead|\\d{1,3})'
+  + '(?: ?v(?:olts?)?)? on the other(?: one| terminal| screw| lug| wire| hot)?'],
+  ['rapid cycles', '(?:goes|jumps|bounces|swings|runs)? ?up and down like a (?:yo-?yo|pump handle|cork)'],
+  ['airvalve nothing', 'tank(?:\'s)?(?: air)?(?:\'s| is| has)? (?:air is gone|air gone|out of air|lost (?:all'
+  + ' )?(?:its|the) air)'],
+  ['tank dull heavy', 'tank (?:sounds|feels|thuds) (?:dead|dull|solid|full|like a rock)'],
+  ['red open', 'one of the wires is open,? the red'],
+  ['to ground 0 ohms', '(?<!(?:cable|splice|wire)[^;]*)(?:motor|pump)(?:\'s| is| has)? (?:grounded|shorted to'
+  + ' ground|gone to ground|dead to ground|a dead ground)'],
+  ['known good $2 runs', '(new|another|different) (box|cap|capacitor) (?:fixed|cured|did) it'],
+  ['known good box same', '(?:tried|put on|hung|put in) (?:a |another )?(?:new|good|different|known good|spare)'
+  + ' (?:control )?box,? (?:and )?(?:no (?:change|better|'
+  + 'different|difference)|same(?: thing| deal)?)'],
+  ['known feed same', '(?:different|another) (?:outlet|circuit|plug),? (?:and )?(?:no (?:change|better|difference)'
+  + '|same(?: thing| deal)?)'],
+  ['cavitates', '(?:noise|noises|sounds?|rattling|racket) like (?:there\'s |it\'s full of )?(?:gravel|marbles'
+  + '|rocks|stones)'],
+  ['shaft stiff', 'turned (?:it|the shaft|her) by hand,? (?:and )?(?:it )?(?:felt|feels|is|was|turns) (?:gritty'
+  + '|rough|tight|stiff|hard)'],
+  ['pressureslow', 'pressure(?:\'s| is)? (?:slow|takes forever|taking forever|crawls|slow as \\w+)(?: coming| to'
+  + ' come| to build| building| climbing| to get)*(?: up)?(?:,? takes forever)?'],
+  ['float dead', 'float(?:\'s| is)? (?:hanging )?down (?:and|but) (?:it\'s |it is |it |the pump\'s |the pump is'
+  + ' )?(?:not calling|not running|won\'t call|nothing|doesn\'t call)'],
+  ['float held', 'float(?:\'s| is)? (?:all the way )?up (?:and|but) (?:it\'s |it |the (?:well )?pump(?:\'s| is)? '
+  + '|she\'s )?(?:still )?(?:running|pumping|going|runs|keeps running)'],
+  ['pump silent', '(?:water )?pump(?:\'s| is) dead' + END],
+  ['switch open', '(?:pressure )?switch(?: on the pump)?(?: is|\'s)? (?:stuck|hung|jammed|failed) open'],
+  ['citywaterfine', '(?:city water|shore water|hose)(?: works| is|\'s| runs)? (?:fine|ok|good|great)'],
+  ['onlywhileheld', 'only runs (?:while|when|as long as|if) (?:i|you) hold (?:in )?the (?:start )?(?:button'
+  + '|switch)[^,]*'],
+  ['$1 toground 0 volts', '(l[123]|n[123]) to ground(?: is| reads|:)? (?:zero|nothing|dead|0)(?: volts?)?' + END],
+  ['coilvoltsgood', 'coil (?:voltage|volts)(?:\'s| is| are)? (?:good|fine|there|ok|right)'],
+  ['running backwards', '(?:pump|motor)(?:\'s| is)? (?:turning|running|spinning|going|turns|spins) (?:the'
+  + ' )?(?:wrong way|backwards?|in reverse|wrong direction)'],
+  ['tap weak', 'low (?:flow|volume|output)', '(?:faucets?|taps?|shower|spigots?)(?: just)? (?:barely|hardly)'
+  + ' (?:runs?|flows?|trickles?|dribbles?)'],
+  ['windings $1/$1/$1 ohms', `ohms (?:are )?(?:even|balanced|equal|all the same|the same)(?: all around| across`
+  + ` all three)?,? (?:at )?(${FIGURE})(?: ohms?)?`],
+  ['amps 0', `${NOUGHT} (?:showing )?on the (?:ammeter|amp meter|clamp(?: meter)?|amp clamp)`, '(?:ammeter|amp'
+  + ' meter|amp clamp) (?:reads|shows|says|stays at) '
+  + NOUGHT],
+  ['to ground ol', '(?:megg\\w*|insulation tester) (?:pegged|pegs|maxed|maxes|tops)(?: out)?(?: (?:at|to)'
+  + ' (?:infinity|infinite|ol|the top))?'],
+  ['contacts pushed closed by hand, runs', '(?:pushed|lifted|pressed|held)(?: up)?(?: on)? the (?:plate|arm'
+  + '|contacts|points|contact arm|moving plate)(?: up| closed| together| in)*'
+  + ',? and (?:the pump|it|she|the motor) (?:came|comes|started|starts|took|takes|kicked|kicks|ran|runs|fired)[^,]*'],
+  ['lever off', '(?:cutoff |little )?lever(?:\'s| is)? in the middle', '(?:have|has|had|got) to hold the'
+  + ' lever[^,]*', 'kicks (?:off|out) on low pressure'],
+  ['cap reads 0', '(?:no|zero) capacitance' + END],
+  ['outage', '(?:power|electric|electricity|lights) (?:was|were|went|has been|had been) (?:out|off)(?: for [^,]*|'
+  + ' last [^,]*| the other [^,]*| overnight)?', '(?:lost|no) power for [^,]*'],
+  ['someone worked on it', '(?:since|after) (?:they|he|she|we|the owner|somebody) (?:redid|remodell?ed|rebuilt'
+  + '|renovated|replumbed|added on|rewired) [^,]*',
+  '(?:had|got) (?:a |some |another )?(?:well|pump|plumber|plumbing|electric|electrician)(?: guy| man| company|'
+  + ' outfit)? (?:here|out|out here|in here|look at it)[^,]*'],
+  ['starts then quit after seconds', '(?:lifted|held|raised|pushed|flipped) (?:up )?the (?:cutoff |little'
+  + ' )?lever(?: up| half ?way)*,? (?:and )?(?:it|she|the pump) (?:only )?(?:runs|ran|goes) '
+  + '(?:only )?(?:as long as|while|till|until) (?:i |you )?(?:hold|held|let go)[^,]*', '(?:only )?(?:runs|ran'
+  + '|goes) (?:only )?(?:as long as|while) (?:i |you )?(?:hold|held) (?:it|the lever)[^,]*'],
+  ['inlet $1', `(?:incoming|street|city|inlet|suction)(?: pressure| side| gauge)?(?:'s| is| was| at)*`
+  + ` (\\d{1,3})(?: ?psi| pounds)? (?:with|when) (?:it|the pump|everything|it's|the pump's|the pump is)`
+  + '(?: is)? (?:off|not running|stopped|shut off)'],
+  ['lostphase', '(?:phase|leg) [abc] is out'],
+  ['fuse one blown', '(?:the )?(?:fuse|one) (?:on|for|in) (?:phase |leg |line )?(?:a|b|c|l[123]|one|two|three'
+  + '|[123])(?: phase| leg)?(?: is| was|\'s) (?:blown|open|bad|gone|dead|popped)'],
+  ['starter contact burnt', '(?:contact|pole|tip|point)s? (?:one|two|three|[123abc]|number \\w+)(?: is|\'s| are)'
+  + ' (?:all )?(?:burnt|burned|gone|toast|eaten)[^,]*'],
+  ['starter not pullin', '(?:starter|contactor) (?:does ?n\'t|won\'t|does not|will not) (?:do (?:a thing|anything)'
+  + '|move|budge|react)'],
+  ['coil ol', 'coil (?:reads?|ohms|is|checks|meters)(?: out)? (?:wide )?open with (?:a|one|the) (?:wire|lead) off'],
+  ['leadtolead ol', '(?:between|across) the (?:two )?(?:pump|motor) (?:wires|leads)(?: (?:at|on|in) the [a-z]+(?:'
+  + ' [a-z]+)?)? (?:i |it |they |we )?(?:read|reads|get|got|shows?|ohms?)(?: wide)? (?:open|ol|nothing|infinite)'],
+  ['open-again whole, motor', '(?:cut|opened|undid|took|pulled) the splice (?:loose|apart|open) and the motor(?:'
+  + ' itself| alone| side)? (?:reads|ohms|shows|is|checks)(?: at)? \\d[\\d.]*(?: ?ohms?)?'],
+  ['relay contacts stuck closed', '(?:took|pulled|had) the relay (?:out|off)?,? ?(?:and )?(?:the |its )?(?:points'
+  + '|contacts) (?:are |were )?(?:stuck|welded|fused) (?:shut|closed|together)[^,]*'],
+  ['links wrong', '(?:links?|jumpers?|straps?)(?: inside)?(?: the cover| the cap)?(?: are| is) (?:set|made|landed'
+  + '|on|in)(?: up)?(?: for| on| at)?(?: the)? (?:230|240|220|high)(?: volts?)?(?=.*\\b1[12]\\d\\b)'],
+  ['foot holds', 'foot valve (?:held|holds|is holding|stayed)(?: fine| good| tight)?(?: (?:when|after|once) (?:i'
+  + '|we) (?:filled|primed) [^,]*)?'],
+  ['amps 0', '(?:clamp(?: meter)?|ammeter) (?:shows|reads|says) (?:nothing|zero|0) (?:on|for) (?:either|both'
+  + '|any|each)[^,]*'],
+  ['cord long', '(?:plugged into|on) (?:an? )?(?:hundred|fifty|seventy[- ]five|\\d+)[- ]?(?:foot|feet|ft)(?:'
+  + ' of)?(?: \\w+)? (?:extension )?cord'],
+  ['neighbour no pressure', 'neighbou?rs?(?:\'s)? (?:says? |said |tells me )?(?:that )?(?:they |he |she |it'
+  + ' )?(?:have|has|\'ve got|\'s got|got|are|is|\'re)(?: got)? (?:nothing|none|no (?:water|pressure)'
+  + '|low|weak|out)(?: either| too| as well)?'],
+  ['inlet $1 psi', `(?<=(?:inlet|incoming|suction|street|city)[^;]*)${SAGS} (\\d{1,2})(?: ?psi| pounds)? (?:as`
+  + ` soon as|${WHEN}) ${CALLS}`],
+  ['motor $1 volts', `(\\d{1,2}\\.\\d) at the (?:pump|motor) (?:terminals|plug|connector|wires) (?:with it called`
+  + ` for|with it on|calling|with the switch on)`],
+  ['fuse holder in $1', `(\\d{1,2}\\.\\d) (?:going )?(?:in|into) (?:to )?the fuse holder`],
+  ['motor 0 volts', `${NOUGHT} on the motor side` + END],
+  ['lever off, contacts open', '(?<=lever[^,]*)and the contacts (?:won\'t|don\'t|will not|do not) (?:make|close'
+  + '|touch)'],
+  ['startswitch burnt', '(?:weight|weights|governor|flyweight)s? (?:does ?n\'t|don\'t|won\'t|do not|does not)'
+  + ' (?:come back|move|drop back|return|reset)[^;]*'],
+  ['gauge reads $1', `(?:it )?(?:built|climbed|pumped)(?: right| straight| back| all the way)* up to`
+  + ` (${FIGURE})(?: ?psi| pounds)?` + END],
+  ['load', '(?<!(?:from|out of|under|off) (?:the )?)(?:the )?bottom (?:of the (?:pressure )?switch|side of the'
+  + ' switch|screws of the switch)'],
+  ['line', '(?:the )?top (?:of the (?:pressure )?switch|side of the switch|screws of the switch)'],
+  ['line $1 volts', '^ ?(?:the )?top(?: side| pair| two| screws)? (?:has|have|\'s got|reads|is) (\\d{2,3})(?:'
+  + ' ?v(?:olts?)?)?'],
+  ['load $1 volts', '(?:^ ?|(?<=, ))(?:the )?bottom(?: side| pair| two| screws)? (?:has|have|\'s got|reads|is)'
+  + ' (\\d{1,3})(?: ?v(?:olts?)?)?'],
+  ['contacts open', 'switch (?:won\'t|will not|doesn\'t|does not|never|isn\'t|is not) (?:make|making|makes|close'
+  + '|closing|closes)' + END],
+  ['tapped it and', 'tapped it (?:once |lightly )?with (?:a|my|the) [a-z ]{3,24}? and'],
+  ['starting $1 amps', `inrush(?: current| amps)?(?: is| was| of| at|:)? (${FIGURE})(?: ?amps?)?`],
+  ['breaker trips atonce', `(?:trips|pops|kicks|blows|throws)(?: the breaker| it)?(?: out)? (?:as soon as|the`
+  + ` second|the minute|the instant|the moment) ${CALLS}`],
+  ['load wires off holds', '(?:breaker )?(?:holds|stays on|stays in|stays set) (?:with|when|once) (?:the )?(?:pump'
+  + '|motor|wires|leads|load)(?: is| are)? (?:disconnected|off|unhooked'
+  + '|undone|taken off) at the (?:pressure )?switch'],
+  ['to ground $1 meg', '(\\d[\\d.]*|one|two|three|four|five|ten|twenty|fifty) ?meg(?:s|ohms?)? (?:on|from|across)'
+  + ' (?:both|either|all(?: three)?|each)(?: of (?:them|the leads|the wires))?'],
+  ['', ',? ?(?:and |but )?the (?:pressure )?switch(?:\'s| is)? (?:set )?(?:at |for |to )?(?:an? )?(?:20|30|40|50'
+  + '|60) ?[/-] ?(?:40|50|60|70|80)' + END],
+  ['falls', '(?:pressure |gauge |it )?bleeds? (?:off|away)(?= \\d)'],
+  ['neighbour fine', 'neighbou?rs?(?:\'s)? (?:says? |said )?(?:his|her|their|the)? ?(?:well|water|pressure)(?:\'s|'
+  + ' is) (?:fine|good|ok|great)'],
+  ['suction leaks air', 'suction (?:pipe|line|hose)(?: has|\'s got| has got|\'s)? (?:an? )?(?:air )?leak (?:at|in'
+  + '|by|on) the \\w+', 'air leak (?:on|at|in) the (?:inlet|suction)'
+  + '(?: fitting| hose| line| side| pipe)?'],
+  ['cutin $1', `(?:pump |switch |it )*${NEVER} (?:kick|come|cut|turn|start|click)s?(?: (?:in|on))? (?:un)?till?`
+  + ` (${FIGURE})(?: ?(?:psi|pounds|lbs?))?`],
+  ['running backwards', '(?:pump|motor)(?:\'s| is)? (?:runs|ran) (?:the )?(?:wrong way|backwards?|in reverse|wrong'
+  + ' direction)' + END],
+  ['lever off', '(?:shut|shuts|kicked|kicks|cut|cuts|went|tripped)(?: itself)? (?:down|off|out) on low (?:pressure'
+  + '|water)(?: again)?'],
+  ['valve ahead of the pump shut', '(?:inlet|supply|suction|feed) valve(?:\'s| is| was) (?:shut|closed|half'
+  + ' (?:shut|closed)|turned off|off)'],
+  ['into the switch $1 volts, $1 outofit', `${VOLTS} in and out(?! of the (?:control )?box)(?: of)?(?: the)?(?:`
+  + ` (?:pressure |demand )?switch)?`],
+  ['cut out $1', `(?:pressure )?switch (?:kicks|cuts|shuts|clicks|trips|goes) (?:out|off) at (${FIGURE})(?:`
+  + ` ?(?:psi|pounds))?`],
+  ['overload trips', 'reset(?: button)? (?:keeps|kept) (?:popping|tripping|kicking|coming)(?: out)?'],
+  ['chatters', '(?<=(?:contactor|starter|mag|relay)(?:\'s| is)? (?:just )?)(?:clicking|going|popping|cycling) on'
+  + ' and off' + END],
+  ['load $1/$1/$1 volts', 't1,? t2,? (?:and )?t3(?: are| is| read| reads)? all (\\d{3})(?! ?(?:ohm|k|meg))(?:'
+  + ' ?v(?:olts?)?)?'],
+  ['running $1/$1/0 amps', `(?:motor |it |pump )?(?:draws|drawing|pulls|pulling|'s) (${FIGURE})(?: ?amps?)? on`
+  + ` two (?:legs|lines|phases|wires),? (?:and |but )?(?:nothing|zero|none|0) on the (?:other|third)`],
+  ['to ground 0 ohms', '(?:megg\\w*|insulation tester) (?:reads|shows|says|is) (?:zero|nothing|0) (?:on|at) \\w+'],
+  ['', `,? (?:name)?(?:plate|tag)(?: says| is)? ${FIGURE}(?: ?amps?)?(?= ?$)`],
+  ['inlet $1, gauge reads $2', `pressure in(?: is)? (\\d{1,3})(?: ?psi)?,? (?:and |but )?(?:pressure )?out(?: is)?`
+  + ` (\\d{1,3})(?: ?psi)?`],
 ]

@@ -87,7 +87,8 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   + '(?:green|crusty|corroded|rotten|black|rotted)[^,]*'],
   ['lever tripped, it runs', '(?:held|lifted|pushed|flipped|raised) the (?:little )?lever(?: up)?(?: half ?way)?(?:'
   + ' up)?,? and (?:it|she|the'
-  + ' pump) (?:took off|started|ran|kicked (?:on|in)|came on)[^,]*'],
+  + ' pump) (?:took off|started|ran|kicked (?:on|in)|came on)'
+  + '(?: right| straight)*(?: off| up| away| on)?(?: fine)?'],
   ['', 'switch has (?:the|a|one of those) (?:little )?levers?(?: on (?:the|its) side)?'],
   ['secondgauge differs', '(?:put|screwed|hung|threaded|stuck) (?:my own|a test|a good|another|a second|my) gauge'
   + ' (?:on|onto)'

@@ -160,6 +160,8 @@ export function switchLooks(o: SensingOptions, at: string) {
               off: { label: 'off', words: ['tripped', 'down'] },
             },
             usual: { auto: 0.996, off: 0.004 },
+            // what starves it lets its cut-off drop too, and so it is often found; common practice, no source
+            ...(o.cutOff ? { chancesByEffect: { 'cuts-off': { auto: 0.8, off: 0.2 } } } : {}),
             chancesByFault: {
               'switch.cut-off-tripped': { auto: 0.05, off: 0.95 },
               'switch.lever-off': { auto: 0.02, off: 0.98 },

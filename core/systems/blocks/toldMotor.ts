@@ -56,6 +56,7 @@ export const keepsRunning = (at: string): SeenTest =>
     chancesByEffect: {
       'groans': { keeps: 0.1, seconds: 0.85, minutes: 0.05 },
       'trips-overload': { keeps: 0.05, seconds: 0.25, minutes: 0.7 },
+      'cuts-off': { keeps: 0.35, seconds: 0.45, minutes: 0.2 },
     },
   })
 

@@ -83,8 +83,8 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
   }
 }
 
-/** Mains stand anywhere between 20 and 80 psi; common practice, no source. */
-const UNKNOWN_MAIN = 14 * PSI
+/** Mains stand between 20 and 80 psi; a good one that was read is taken for what it is. Common practice, no source. */
+const UNKNOWN_MAIN = 8 * PSI
 
 /** The gauge may stand ahead of the strainer or behind it; where the main's pressure is not given it may be any. */
 function predictInlet({ figures, healthy, spread, story }: Standing): Prediction {

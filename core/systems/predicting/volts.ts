@@ -49,6 +49,8 @@ export function predictVolts(
   const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
   if (ranOn) {
     const kept = magnitude(ranOn.meterReading(probe.a, probe.b, METER_OHMS).volts)
+    const driven = isOfThree(test) ? readDriven(ranOn, probe, Math.min(kept, reading)) : undefined
+    if (driven) return { ...loaded, or: { share: RAN_ON, ...driven } }
     if (Math.abs(kept - reading) > 2 * (spreadOf(kept) + spreadOf(reading)))
       return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * spreadOf(kept) } }
   }
@@ -83,6 +85,17 @@ function readLost({ solved }: SolvedStage, { a, b }: { readonly a: string, reado
   const whole = Math.sqrt(3) * Math.max(magnitude(solved('idle').voltage(a)), magnitude(solved('idle').voltage(b)))
   return { mean: 0.45 * whole, sigma: 0.35 * whole }
 }
+
+type Solved = ReturnType<SolvedStage['solved']>
+/**
+ * A line that is lost to a motor is driven by it: half the volts where it stands, nearly all where it runs on with
+ * little to do, and as it slows all between. Common practice, no source.
+ */
+function readDriven(ranOn: Solved, { a, b }: { readonly a: string, readonly b: string }, least: number) {
+  const whole = Math.sqrt(3) * Math.max(magnitude(ranOn.voltage(a)), magnitude(ranOn.voltage(b)))
+  return least < DRIVEN * whole ? { mean: (least + whole) / 2, sigma: (whole - least) / 3 } : undefined
+}
+const DRIVEN = 0.88
 
 /** Ahead of the switch volts are read as often with it open. */
 const UPSTREAM = ['supply', 'breaker', 'disconnect', 'line']
