@@ -87,6 +87,51 @@ describe('a line told in a sentence', () => {
   ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
 })
 
+describe('what is tried, and how it goes on', () => {
+  it.each<[KindId, string, string]>([
+    ['well-2wire', 'alright, got no voltage on the bottom of the switch', 'load.volts 0'],
+    ['well-2wire', 'pressure bleeds off 10 psi in 3 minutes', `leak-down ${psi(100 / 3)}`],
+    ['well-2wire', 'with the tank drained the air gauge shows 15', `precharge ${psi(15)}`],
+    ['well-2wire', 'pump never came on when it dropped below 30', `sound silent | gauge ${psi(30)}`],
+    ['well-2wire', 'trips as soon as it tries to start', 'let-go at-once'],
+    ['well-2wire', 'breaker holds with the pump disconnected at the pressure switch', 'trip-switch-open holds'],
+    ['well-2wire', 'points are touching but there\'s no power through them', 'switch-seen closed | load.volts 0'],
+    ['well-2wire', 'the pump is drawing locked rotor amps', 'sound groans'],
+    [
+      'well-2wire',
+      'cut the splice at the well, the motor\'s clear to ground but the cable from the house is still dead to ground',
+      'ground-again cable',
+    ],
+    ['well-2wire', 'shut the valve at the tank, still stops at 37', `climbs stalls | gauge ${psi(37)}`],
+    ['well-3wire', 'bled the cap, meter says 8 microfarads on a 161-193', 'cap.farads 0.000008 | cap-label under'],
+    ['well-3wire', 'black pulls 33 and stays there till the overload goes', 'black.run 33 | overload-seen lets-go'],
+    ['well-3wire', 'the red wire is open somewhere', 'seen-itself cable.red-open'],
+    ['jet', 'give the shaft a spin and off she goes', 'spin runs'],
+    ['jet', 'ran the garden hose into the well pipe and it held', 'foot-look holds'],
+    ['jet', 'thermal keeps tripping', 'keeps-running seconds'],
+    ['jet', 'had to prime it twice today', 'prime-look empty'],
+    ['booster', 'took the check valve out and the flapper\'s rusted shut', 'check-look shut'],
+    ['booster', 'it shut down on low pressure again', 'lever off'],
+    ['booster', 'pressure in is 60, pressure out is 61', `inlet.pressure ${psi(60)} | gauge ${psi(61)}`],
+    ['holding-tank', 'float\'s down and it\'s not calling', 'well-float-look dead'],
+    ['rv', 'unplugged the pump and the next one blew too', 'trip-motor-off trips'],
+    ['rv', 'pump keeps running after I shut the faucet', 'runs-past runs-on'],
+    ['compressor-direct', '115 volts in and out of the switch', 'line.volts 115 | load.volts 115'],
+    ['compressor-direct', 'pressure switch kicks out at 110', `cut-out ${psi(110)}`],
+    ['compressor-direct', 'motor starts when I give the pulley a spin', 'spin runs'],
+    [
+      'compressor-pilot',
+      'motor draws 30 on two legs and nothing on the other',
+      'amps1.run 30 | amps2.run 30 | amps3.run 0',
+    ],
+    ['three-phase', 'L2 to ground zero', 'line.l2g 0'],
+    ['three-phase', 'T1 T2 T3 all 460', 'load.v12 460 | load.v23 460 | load.v31 460'],
+    ['three-phase', 'L1 to ground 277, L2 to ground 277, L3 to ground 0', 'line.l1g 277 | line.l2g 277 | line.l3g 0'],
+    ['three-phase', 'low flow, high amps', 'pulses weak'],
+    ['three-phase', 'ohms are even, 1.9', 'leads.r12 1.9 | leads.r23 1.9 | leads.r31 1.9'],
+  ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
+})
+
 describe('what stands in no test of the system', () => {
   it.each<[KindId, string]>([
     ['well-2wire', 'meter main is fine, 122 each side'],

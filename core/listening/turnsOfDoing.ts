@@ -9,6 +9,18 @@ const VOLTS = `(${FIGURE})(?: ?v(?:olts?)?)?`
 const NOUGHT = '(?:nothing|zero|zip|nada|none|dead|0)'
 const IT = '(?:it|she|the pump|the motor|the compressor|the unit|the machine|this thing|that)'
 const END = '(?= ?$|,|;| and | but )'
+/** Two sides of a splice, and how they read to ground. */
+const TO_GROUND = '(?:(?<=(?:ground|earth|meg|splice)[^;]*)|(?=[^;]*(?:ground|earth|meg)))(?:the )?'
+const READ = `(?:'s| is| are| reads| megs| shows| still| was| at)*`
+const [ITS, THEIRS] = [
+  '(?:motor|pump)(?: side| end| by itself| itself| alone)*',
+  '(?:cable|wires?|run|feed|house side)(?: from the house| to the house| back to the house| side| itself| alone|'
+  + ' by itself)*',
+]
+const SOUND = '(?:clear|good|fine|ok|clean|infinite|infinity|over \\d+|\\d{2,} ?meg\\w*)(?: to (?:ground|earth))?'
+const DOWN = '(?:dead|zero|0(?:\\.\\d+)?|\\.\\d+|shorted|bad|grounded|down|shot)(?: ?meg\\w*| ohms?)?(?: (?:short'
+  + ' )?to (?:ground|earth))?'
+const BUT = ' ?,? (?:and |but )?(?:the )?'
 /** Down to so many volts, and when. */
 const SAGS = '(?:drops?|falls?|sags?|dips?|goes|dives?|pulls?|dropped|fell|sagged|dipped|went|pulled)(?: right| way|'
   + ' clear| all the way)*(?: down)? to'
@@ -448,9 +460,10 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + '|any|each)[^,]*'],
   ['cord long', '(?:plugged into|on) (?:an? )?(?:hundred|fifty|seventy[- ]five|\\d+)[- ]?(?:foot|feet|ft)(?:'
   + ' of)?(?: \\w+)? (?:extension )?cord'],
-  ['neighbour no pressure', 'neighbou?rs?(?:\'s)? (?:says? |said |tells me )?(?:that )?(?:they |he |she |it'
-  + ' )?(?:have|has|\'ve got|\'s got|got|are|is|\'re)(?: got)? (?:nothing|none|no (?:water|pressure)'
-  + '|low|weak|out)(?: either| too| as well)?'],
+  ['neighbour no pressure', 'neighbou?rs?(?:\'s)? (?:says? |said |tells me )?(?:that )?(?:they|he|she|it)?'
+  + '(?: ?have| ?has|\'ve got|\'s got| ?got| ?are| ?is|\'re)(?: got)? (?:nothing|none|no (?:water|pressure)|low'
+  + '|weak|out)'
+  + '(?: either| too| as well)'],
   ['inlet $1 psi', `(?<=(?:inlet|incoming|suction|street|city)[^;]*)${SAGS} (\\d{1,2})(?: ?psi| pounds)? (?:as`
   + ` soon as|${WHEN}) ${CALLS}`],
   ['motor $1 volts', `(\\d{1,2}\\.\\d) at the (?:pump|motor) (?:terminals|plug|connector|wires) (?:with it called`
@@ -512,4 +525,63 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   ['', `,? (?:name)?(?:plate|tag)(?: says| is)? ${FIGURE}(?: ?amps?)?(?= ?$)`],
   ['inlet $1, gauge reads $2', `pressure in(?: is)? (\\d{1,3})(?: ?psi)?,? (?:and |but )?(?:pressure )?out(?: is)?`
   + ` (\\d{1,3})(?: ?psi)?`],
+  ['silent, gauge reads $1', `(?:never|didn't|did not|wouldn't) (?:came|come|kick|kicked|turn|turned|start|cut)`
+  + ` (?:on|in)(?: when| once| though)? (?:it|the pressure|the gauge) (?:dropped|fell|went|got) (?:below|under`
+  + `|down to|to) (${FIGURE})(?: ?psi| pounds)?`],
+  ['precharge reads $1', `(?:with|once|after) the (?:tank|water|system)(?:'s| is)? (?:drained|empty|emptied|down`
+  + `|out)(?: down| out)?,? (?:the )?(?:air |tire )?gauge (?:shows|reads|says) (${FIGURE})(?: ?psi| pounds)?`],
+  ['redthennothing', '(?:volts?|voltage|power) on (?:the )?red for (?:a|one|two|half a) seconds? (?:and )?then'
+  + ' (?:it )?(?:drops (?:off|out)|goes away|nothing|gone|quits)'],
+  ['motor hums', '(?:control )?box(?:\'s| is)(?: just)? (?:humming|buzzing) (?:like crazy|loud|bad|away)'],
+  ['foot holds', '(?:ran|stuck|put) (?:the |a )?(?:garden )?hose (?:in|into|down) the (?:well|suction|drop) pipe,?'
+  + ' (?:and )?it (?:held|stayed full|stayed up|holds)', 'filled the (?:suction|drop|well) pipe,? (?:and )?it'
+  + ' (?:held|stayed full|holds)'],
+  ['lever off', 'locks? out on low (?:water|pressure)', '(?:dry[- ]run|low water|low suction) (?:switch|cut ?-?off'
+  + '|cut ?-?out|control) (?:keeps |kept )?(?:tripping|trips|tripped|kicking out|cutting out)'],
+  ['wellrelay', 'relay (?:for|on|of) the (?:well|fill|transfer) pump'],
+  ['spin by hand it starts', '(?:motor |it |she )?(?:starts|runs|goes|takes off|started)(?: right)?(?: up| off)?'
+  + ' (?:when|if|once) (?:i'
+  + '|you) (?:give|gave) (?:it|the pulley|the flywheel|the shaft|the fan|the belt) a (?:little )?(?:spin|push|kick'
+  + '|twirl|turn|shove)'],
+  ['startsonce', '(?:will |\'ll )?starts? once (?:and )?then not again'],
+  ['fuse good', '(?:all )?(?:three|3|both|two) (?:of the )?fuses (?:are |check |test |ring |read )?(?:good|fine'
+  + '|ok)', 'fuses all (?:good|fine|ok)'],
+  ['starter chatters', '(?:starter|contactor) (?:drops|falls|kicks) (?:right )?(?:back )?out (?:when|as|as soon as'
+  + '|every time) [^,]*'],
+  ['switcharcs', '(?:switch|contacts?|points) (?:arcs?|sparks?|arcing|sparking)(?: (?:when|as|every time) [^,]*)?'],
+  ['breaker is on', '(?:checked|look(?:ed)? at) (?:was )?the breaker,? (?:and )?(?:it\'s|it is) on'],
+  ['bladder ruptured', 'bladder(?:\'s| has|\'s got| has got)? (?:a |an )?(?:hole|split|tear|rupture|leak)(?: in'
+  + ' it)?'],
+  ['$1 ohms', `(?:checked |measured |got )?(?:the |a )?resistance(?: of| is| was| reads|,)? ?(${FIGURE})(?! ?(?:k`
+  + `|meg))(?: ?ohms?)?` + END],
+  ['storm', '(?:the )?lightning (?:the other (?:night|day)|last (?:night|week)|storm|strike)'],
+  ['', 'some(?:where|place)(?: (?:down (?:there|the well|the hole)|in there))?' + END],
+  ['rapid cycles', 'cycles? on and off (?:with|when) (?:a|the|one) (?:faucet|tap|hose|shower)(?:\'s| is)? (?:open'
+  + '|on|running)'],
+  ['neverreaches', '(?:tank|pressure|receiver) (?:won\'t|will not|doesn\'t|does not|never) (?:fills?|builds?'
+  + '|comes? up|pumps? up|fill up)' + END],
+  ['$1 wire broken', '(red|black|yellow) (?:wire|lead|leg|conductor)(?:\'s| is) (?:wide )?open' + END],
+  [', cable is down', `${TO_GROUND}${ITS}${READ} ${SOUND}${BUT}${THEIRS}${READ}`
+  + ` ${DOWN}`, `${TO_GROUND}${THEIRS}${READ} ${DOWN}${BUT}${ITS}${READ} ${SOUND}`],
+  [', motor is down', `${TO_GROUND}${ITS}${READ} ${DOWN}${BUT}${THEIRS}${READ}`
+  + ` ${SOUND}`, `${TO_GROUND}${THEIRS}${READ} ${SOUND}${BUT}${ITS}${READ} ${DOWN}`],
+  ['check valve stuck shut', '(?:flapper|check valve|disc|poppet|flap)(?:\'s| is| was)? (?:rusted|stuck|frozen'
+  + '|seized|jammed|limed) (?:shut|closed)'],
+  ['spin by hand it starts', '(?:give|gave|giving) (?:it|the shaft|her|the pulley|the fan) a (?:little |quick'
+  + ' )?(?:spin|push|kick|twirl|turn|shove),? (?:and )?(?:off (?:she|it) goes|away (?:she|it) goes|(?:it|she)'
+  + ' (?:takes|took) off'
+  + '|(?:it|she) (?:starts|started|runs|ran|goes))'],
+  ['stalls at $1 psi', `(?:shut|closed) the (?:house )?valve(?: at the tank)?,? (?:and )?(?:it )?still (?:stops`
+  + `|stalls|sticks|sits|quits) at (${FIGURE})`, `still (?:stalls|sticks|hangs up) at (${FIGURE})`],
+  ['', '(?:every|all the) (?:valve|tap|faucet)s? (?:in the house )?(?:is |are )?(?:closed|shut)(?: off)? and (?=it'
+  + ' still )'],
+  ['and then overload trips', '(?:till|until) the overload (?:goes|trips|kicks out|pops|drops)(?: out)?'],
+  ['foot runs back', '(?:the )?(?:water )?(?:just )?(?:ran|runs|drains|drained|went|disappeared)(?: right| away|'
+  + ' out| back)* down the (?:pipe|well|suction)(?: pipe)?'],
+  ['splice apart motor side still open', '(?:opened|cut|undid) the splice(?: at the well)?,? (?:and )?(?:t[123] '
+  + '|l[123] |it\'s |it is )?still (?:reads )?open on the (?:motor|pump) side'],
+  ['pump unplugged still blows', 'unplugged the pump,? (?:and )?(?:the next one|another one|it|a new one|the new'
+  + ' one|that one) (?:blew|popped|went)(?: too| anyway| again)?'],
+  ['', '(?:and |but )?it still(?= (?:won\'t|will not|doesn\'t|never) (?:go|get|build|climb))'],
+  ['neverreaches', `${NEVER} (?:go|climb|get) (?:past|over|above) ${FIGURE}(?: ?psi| pounds)?`],
 ]

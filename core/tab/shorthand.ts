@@ -74,7 +74,7 @@ function parseCommand(text: string, typed: string): Result<Understood, Shorthand
       `proven dead: ${numbers.map(n => `${n} V`).join(' → ')}`,
     )
   // `bled it, cap reads 60` is microfarads
-  const isCapacitance = /\bcap\w* (?:is|reads|tests|at)\b/.test(tail)
+  const isCapacitance = /\bcap\w* (?:is|reads|tests|at)\b|\d ?(?:uf|µf|mfd|mikes?|microfarads?)\b/i.test(tail)
   if ((head === 'bled' || head === 'discharged') && numbers.length === 1 && !isCapacitance)
     return say({ kind: 'state', to: 'discharged', proof: numbers }, `discharged: ${numbers[0]} V left`)
   if (head === 'zero' && rest[0] === 'pressure' && numbers.length <= 1)
