@@ -110,7 +110,7 @@ const DOES = '(?:do|does|pulls?|draws?|makes?|reads?|runs?|be|is|are|shows?|has|
 const DID = '(?:did|was|were|pulled|drew|made|read|ran|had|showed)'
 const OF_OLD = '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|psi|pounds|gpm|ohms?)\\b)?'
 /** `115 volt pump`: what it is made for, not what was read. */
-const MADE_FOR = '(?:pump|motor|coil|supply|system|cap|capacitor|model)\\b'
+const MADE_FOR = '(?:pump|motor|coil|transformer|supply|system|cap|capacitor|model)\\b'
 const FOR_SO_MANY = new RegExp(
   `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`
   + '|\\b(?:where |and |when )?(?:the )?(?:name)?(?:plate|tag|sticker|label) (?:says|reads|is|calls for|shows) '

@@ -141,7 +141,7 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
 
 /** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
 const OPTIONAL: Readonly<Record<string, RegExp>> = {
-  'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b/i,
+  'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
 }
 

@@ -110,6 +110,9 @@ function sayRead(
   const variant = bestOf(variants, weights)
   // what is read to ground is read nowhere else
   if (weights.of.has('toground') && !readsToGround(test, variant?.phrase)) return undefined
+  // `0.1 ohm between them, nothing to ground`: two things
+  const isTwofold = test.variant === 'ground' && figure?.value && NOTHING.some(w => weights.of.has(w))
+  if (isTwofold) return undefined
   const condition = bestOf(conditions, weights)
   const quantity = bestOf(quantities, weights)
   for (const part of [place, variant, condition, quantity]) for (const word of part?.phrase ?? []) words.add(word)

@@ -4,7 +4,8 @@ import type { DraftLine } from '#core/tab'
 const BLED
   = new RegExp(
     '\\b(?:bled|discharged|drained)\\b.*\\b(?:cap|capacitor|caps|meter|it off|it down)\\b'
-    + '.*\\b(?:flat|zero|0 ?v?|nothing|dead)\\b',
+    + '.*\\b(?:flat|zero|0 ?v?|nothing|dead)\\b'
+    + '|\\b(?:bled|discharged)\\b.*\\b(?:zero|0|no) ?v(?:olts?)?\\b',
     'i',
   )
 const ZERO = new RegExp(

@@ -129,6 +129,15 @@ describe('what is tried, and how it goes on', () => {
     ['three-phase', 'L1 to ground 277, L2 to ground 277, L3 to ground 0', 'line.l1g 277 | line.l2g 277 | line.l3g 0'],
     ['three-phase', 'low flow, high amps', 'pulses weak'],
     ['three-phase', 'ohms are even, 1.9', 'leads.r12 1.9 | leads.r23 1.9 | leads.r31 1.9'],
+    ['well-2wire', '0.1 ohm between the pump wires, nothing to ground on either one', 'leads.by 0.1 | leads.ground OL'],
+    ['well-2wire', 'you can see the contacts haven\'t come together', 'switch-seen open'],
+    ['well-3wire', 'red to ground reads 15 thousand ohms', 'leads.ground 15000'],
+    ['well-3wire', 'bled it, zero volts', 'discharged 0'],
+    ['well-3wire', 'checked the start capacitor with my meter, it\'s at 4', 'cap.farads 0.000004'],
+    ['jet', 'after it sat for half an hour it ran again', 'keeps-running minutes'],
+    ['three-phase', 'winding resistance 1.4 on all', 'leads.r12 1.4 | leads.r23 1.4 | leads.r31 1.4'],
+    ['compressor-pilot', 'motor\'s pulling 45 on two legs, third\'s zero', 'amps1.run 45 | amps2.run 45 | amps3.run 0'],
+    ['compressor-pilot', '24 volt transformer\'s dead', 'control.volts 0'],
   ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
 })
 
@@ -140,5 +149,6 @@ describe('what stands in no test of the system', () => {
     ['three-phase', 'L3 is dead'],
     ['three-phase', 'current unbalance 14 percent'],
     ['three-phase', 'pump\'s deadheading'],
+    ['well-2wire', 'turned off the breaker and the pump finally quit'],
   ])('%s: %s is kept as it was said', (kind, said) => expect(told(kind, said)).toBe('remark'))
 })

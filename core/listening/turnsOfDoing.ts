@@ -17,7 +17,8 @@ const [ITS, THEIRS] = [
   '(?:cable|wires?|run|feed|house side)(?: from the house| to the house| back to the house| side| itself| alone|'
   + ' by itself)*',
 ]
-const SOUND = '(?:clear|good|fine|ok|clean|infinite|infinity|over \\d+|\\d{2,} ?meg\\w*)(?: to (?:ground|earth))?'
+const SOUND = '(?:clear|good|fine|ok|clean|infinite|infinity|over \\d+(?: ?meg\\w*)?|\\d{2,} ?meg\\w*)(?: to'
+  + ' (?:ground|earth))?'
 const DOWN = '(?:dead|zero|0(?:\\.\\d+)?|\\.\\d+|shorted|bad|grounded|down|shot)(?: ?meg\\w*| ohms?)?(?: (?:short'
   + ' )?to (?:ground|earth))?'
 const BUT = ' ?,? (?:and |but )?(?:the )?'
@@ -584,4 +585,37 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + ' one|that one) (?:blew|popped|went)(?: too| anyway| again)?'],
   ['', '(?:and |but )?it still(?= (?:won\'t|will not|doesn\'t|never) (?:go|get|build|climb))'],
   ['neverreaches', `${NEVER} (?:go|climb|get) (?:past|over|above) ${FIGURE}(?: ?psi| pounds)?`],
+  ['contacts open', '(?:contacts?|points) (?:have ?n\'t|haven\'t|did ?n\'t|do ?n\'t|are ?n\'t|are not|not|have'
+  + ' not) (?:come together|closed|touching|touched|made|met|meeting)'],
+  ['contacts pushed closed by hand, runs', 'pushed (?:them (?:in|together|closed|up)|it (?:together|closed))(?:'
+  + ' with [^,]*?)?,? and'
+  + ' (?:it|the pump|she) (?:ran|runs|came on|started|took off|kicked on)[^,]*'],
+  ['silent', 'when it calls(?: for (?:water|air))? nothing happens'],
+  ['isstuck', '(?:and )?it\'s stuck(?= ?$)'],
+  [', rapid cycles', 'and right back on' + END],
+  ['', '(?:turned|switched|shut|flipped) off the breaker and (?:the pump|it) (?:finally )?(?:quit|stopped|shut off)'],
+  ['cap reads $1', `(?:checked|tested|measured|metered) the (?:start )?cap(?:acitor)?(?: with my meter)?,? (?:and`
+  + ` )?(?:it's|it is|got|it reads|reads|i got)(?: at)? (${FIGURE})`],
+  ['voltsdownhole', `${VOLTS} (?:going |out )?to (?:the )?(?:motor|pump),? (?:on )?(?:black to yellow|yellow to`
+  + ` black)`],
+  ['$1 kohm', '(\\d+(?:\\.\\d+)?) thousand(?: ohms?)?'],
+  ['', '(?:somebody|someone|they|he) (?:hosed|pressure washed|washed) it(?: down| off)?'],
+  ['stops after minutes comeback cool', 'after it (?:sat|cooled(?: off| down)?|rested)(?: (?:for )?[^,]*?)? it'
+  + ' (?:ran|started|runs|worked|came on) again'],
+  ['startswitch welded', '(?:start|centrifugal) (?:contacts?|switch|points) (?:don\'t|doesn\'t|never|won\'t|do not'
+  + '|does not) (?:ever )?open(?: up)?(?: once [^,]*)?'],
+  ['runcap $1 microfarads', `cap(?:acitor)? (?:reads|measures|is|tests) (${FIGURE}) on an? ${FIGURE}(?: ?(?:uf|mfd`
+  + `|mikes?))? run(?: cap)?`],
+  ['knocks', 'making a knocking(?: noise| sound)?'],
+  ['unloaderbroken', 'unloader (?:tube|line)(?:\'s| is)? (?:broke|broken|snapped)(?: off)?'],
+  ['open-again whole', '(?:with|once) the splice (?:cut|apart|open),? the motor(?: itself| alone| side)? (?:reads'
+  + '|ohms|shows|is|checks)(?: at)? \\d[\\d.]*(?: ?ohms?)?'],
+  ['running $1/$1/0 amps', `(?:motor(?:'s| is)?|it's|pump's) (?:drawing|pulling) (${FIGURE})(?: ?amps?)? on two`
+  + ` (?:legs|lines|phases),? (?:and |but )?(?:the )?third(?:'s| is| at)? (?:zero|nothing|0|dead)`],
+  ['windings $1/$1/$1 ohms', `winding resistances?(?: is| are)? (${FIGURE})(?: ohms?)? (?:on|across|for) all(?:`
+  + ` three)?`],
+  ['cap reads $1 uf', `(?:the )?(?:new|old) one (?:reads|measures|tests|is|shows)(?: at)? (${FIGURE})`
+  + ` ?(?:microfarads?|mikes?|uf|mfd|µf)`],
+  ['to ground ol', '(?:nothing|no reading|no continuity) to (?:ground|earth) on (?:either|both|any|each)(?: one|'
+  + ' of them)?'],
 ]
