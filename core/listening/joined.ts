@@ -4,6 +4,7 @@ import { TURNS_BESIDE } from './turnsBeside'
 import { TURNS_OF_DOING } from './turnsOfDoing'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
+import { TURNS_OF_SEEING } from './turnsOfSeeing'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
@@ -11,6 +12,7 @@ import { TURNS_OF_READINGS } from './turnsOfReadings'
  */
 export const JOINED: readonly Joined[] = [
   ...TURNS_OF_DOING,
+  ...TURNS_OF_SEEING,
   ...TURNS_BESIDE,
   ...TURNS_OF_PLACES,
   ...TURNS_OF_READINGS,
