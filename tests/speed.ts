@@ -10,6 +10,9 @@ export function yardstick(): number {
   return sum > 0 ? performance.now() - started : 0
 }
 
+/** By how much the machine is slower than usual at the moment; 1 where it is not. */
+export const slower = () => Math.max(1, yardstick() / USUAL)
+
 /**
  * Some work again and again until it keeps its limit: what other processes do only adds, so the best go is nearest to
  * what it takes by itself.
@@ -21,10 +24,10 @@ export function yardstick(): number {
 export async function bestShare(limit: number, work: () => unknown, goes = 12): Promise<number> {
   let best = Infinity
   for (let go = 0; go < goes && best >= 1; go++) {
-    const slower = Math.max(1, yardstick() / USUAL)
+    const times = slower()
     const started = performance.now()
     await work()
-    best = Math.min(best, (performance.now() - started) / limit / slower)
+    best = Math.min(best, (performance.now() - started) / limit / times)
   }
   return best
 }

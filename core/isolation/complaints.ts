@@ -13,6 +13,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'well-pump.dry-well': 0.4,
     'well-pipe.holed': 0.25,
     'well-motor.binding': 0.1,
+    'house.shut': 0.75,
     'runs-dry': 0.7,
     'groans': 0.35,
     'silent': 0.75,
@@ -84,10 +85,11 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'runs-weak': 0.02,
     'runs': 0.004,
     'breaker.off': 0.2,
+    'breaker.weak': 0.68,
     'fuse.blown': 0.35,
     'trips-overload': 0.04,
   },
-  'chatters': { 'usual': 0.002, 'chatters': 0.7, 'rapid-cycles': 0.06, 'runs': 0.002 },
+  'chatters': { 'usual': 0.002, 'switch.bounces': 0.5, 'chatters': 0.7, 'rapid-cycles': 0.06, 'runs': 0.002 },
   'low-pressure': {
     'usual': 0.02,
     'runs-weak': 0.6,
@@ -96,6 +98,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'surges': 0.2,
     'runs': 0.04,
     'filter.blocked': 0.6,
+    'house.shut': 0.15,
     'cuts-off': 0.1,
   },
   'slow-air': {
@@ -120,6 +123,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   'runs-on': {
     'usual': 0.01,
     'well-switch.stuck-down': 0.6,
+    'well-switch.wrong-sense': 0.3,
     'switch.out-of-setting': 0.15,
     'runs-on': 0.85,
     'runs-dry': 0.12,

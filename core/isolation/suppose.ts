@@ -64,7 +64,7 @@ function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: To
   const supposed: Partial<Record<NameplateKey, number>> = {}
   for (const { key, choices } of optionsOf(kind)) {
     if (nameplate[key] !== undefined) continue
-    for (let choice = 1; choice < choices; choice++) {
+    for (const choice of choices) {
       const { tests } = kindFor(kind.id as KindId, { ...nameplate, ...supposed, [key]: choice })
       const told = tests.filter(t => strange.has(t.id))
       if (told.length === 0) continue
@@ -78,7 +78,11 @@ function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: To
 
 const optionsOf = (kind: SystemKind) =>
   kind.components.flatMap(c => (c.fields ?? []).flatMap(f =>
-    f.choices ? [{ key: `${c.id}.${f.id}` as NameplateKey, choices: f.choices.length }] : []))
+    f.choices ? [{ key: `${c.id}.${f.id}` as NameplateKey, choices: inTurn(f.choices.length, f.likeliest) }] : []))
+
+/** The choices after the first, the likeliest before the others. */
+const inTurn = (count: number, likeliest = 1): readonly number[] =>
+  [likeliest, ...Array.from({ length: count - 1 }, (_, i) => i + 1).filter(i => i !== likeliest)]
 
 /** Within so much of a service voltage a reading belongs to it (utilization range of ANSI C84.1, from memory). */
 const NEAR = 0.1

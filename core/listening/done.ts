@@ -1,5 +1,6 @@
 /**
- * What was put right, as it is said: `cleaned it out and got seventy`, `new belt on, down to four minutes`. It becomes
+ * What was put right, as it is said: `cleaned it out and got seventy`, `new belt on, down to four`
+ + ` minutes`. It becomes
  * a line of repair, so that what was read before it and what was read after it are two things. Told of others or of
  * other days, wished or asked for, it is none; nor is a spare tried to see, which is a test. What only lets a breaker
  * or a fuse in again is none either: what must be tried dead before that stays to be tried (hazards.ts).
@@ -22,7 +23,8 @@ const DOINGS = {
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
   ],
   cleaned: [
-    '(?:cleaned|cleared|rinsed|washed|flushed|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied|reamed)'
+    '(?:cleaned|cleared|rinsed|washed|flushed|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied'
+    + '|reamed)'
     + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
     'blew (?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
   ],
@@ -69,6 +71,11 @@ const DOINGS = {
   ],
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
   refused: ['refused OF'],
+  moved: ['(?:moved|remounted|relocated) (?:\\w+ ){0,2}OF'],
+  opened: [
+    '(?:opened|turned on|thawed)(?: up| out)? (?!(?:it|them|that|everything|one)\\b)(?:\\w+ ){0,2}OF',
+  ],
+  landed: ['(?:re-?landed|rewired|straightened out) (?:\\w+ ){0,3}OF(?: right| around)?'],
   on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
   charged: [
     '(?:hooked|jumped|clipped) (?:it |her )?(?:up )?(?:to |off |from )?(?:the |my |a |another )?'
@@ -106,9 +113,10 @@ const WAYS: Readonly<Record<string, Way>> = {
   },
   'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|screw on the switch|switch)' },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
-  'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)' },
+  'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)(?! (?:to |in |into )?off\\b)' },
   'remake-joint': { by: ['remade'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
-  'remake-feed-joint': { by: ['remade'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt splices?)' },
+  'remake-feed-joint': { by: ['remade'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt'
+    + ' splices?)' },
   'remake-control-wire': { by: ['remade', 'renewed'], to: '(?:control|pilot|coil) wires?' },
   'clean-and-remake-chassis-return': {
     by: ['remade', 'cleaned', 'renewed'],
@@ -153,7 +161,7 @@ const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|prim(?:e|ing) plug|air)',
   },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
-  'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?' },
+  'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?(?! valve)' },
   'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },
   'air-tank-at-zero-pressure': {
     by: ['aired'],
@@ -169,14 +177,16 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: relay)?|heaters?)' },
   'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|protector)' },
   'find-why-then-reset-overload': { by: ['reset'], to: '(?:overload|red button|reset(?: button)?|button)' },
-  'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?: button)?)' },
+  'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?:'
+    + ' button)?)' },
   'set-overload-to-nameplate': { by: ['set'], to: '(?:overload |trip )?(?:dial|setting)' },
   'replace-box-remake-leads': { by: ['renewed', 'remade'], to: '(?:control )?box' },
   'fit-box-for-motor': { by: ['renewed'], to: '(?:right|correct|proper) (?:control )?box' },
   'replace-start-capacitor': { by: ['renewed'], to: '(?:start(?:ing)? )?(?:cap|capacitor)' },
   'find-leads-and-land-them-right': { by: ['remade', 'set'], to: '(?:leads|wires) (?:right|where they belong)' },
   'set-voltage-links': { by: ['set', 'remade'], to: '(?:jumpers?|links?|voltage (?:plug|switch|selector|links?))' },
-  'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed'], to: '(?:start|centrifugal) switch' },
+  'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed'], to: '(?:start'
+    + '|centrifugal) switch' },
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },
   'replace-disconnect': { by: ['renewed'], to: 'disconnect' },
@@ -186,6 +196,24 @@ const WAYS: Readonly<Record<string, Way>> = {
   'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
   'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },
   'replace-regulator': { by: ['renewed'], to: 'regulator' },
+  'feed-from-larger-generator': { by: ['landed', 'renewed'], to: '(?:generator|utility power|house power|the'
+    + ' mains)' },
+  'land-switch-as-marked': {
+    by: ['landed', 'remade'],
+    to: '(?:wires (?:at|on) the switch|switch wires|switch right|hots?|load wires|line and load)',
+  },
+  'move-switch-to-tank': { by: ['moved'], to: 'switch (?:to|over to|onto|on) the tank' },
+  'change-sense-of-float': {
+    by: ['landed', 'set'],
+    to: 'float (?:right side up|the right way|round|around|over|sense|wires)',
+  },
+  'overhaul-pump-head': { by: ['renewed'], to: '(?:compressor pump|pump head|pump)' },
+  'turn-winter-valve-to-tank': { by: ['set'], to: '(?:winter|winteri[sz]ing|antifreeze|by-?pass)(?: by-?pass)?'
+    + ' valve' },
+  'open-house-valve-or-thaw-line': {
+    by: ['opened'],
+    to: '(?:house valve|main valve|valve (?:to the house|after the tank)|(?:house )?(?:line|pipe))',
+  },
 }
 
 /** Ids of the repairs that can be said. */
@@ -198,7 +226,8 @@ const IT = '(?:it|them|[\'’]?em|that|those|everything|one)'
 const NOT_NOW = new RegExp(
   '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|'
   + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|'
-  + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never|not|'
+  + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
+  + '|not|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed)\\b',
 )
 

@@ -143,6 +143,7 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
 const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
+  'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,
 }
 
 function withNamed(kind: SystemKind, typed: string): SystemKind {

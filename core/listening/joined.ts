@@ -2,6 +2,7 @@ import type { Joined } from './turnOf'
 import { TURNS } from './turns'
 import { TURNS_BESIDE } from './turnsBeside'
 import { TURNS_OF_DOING } from './turnsOfDoing'
+import { TURNS_OF_PARTS } from './turnsOfParts'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 import { TURNS_OF_SEEING } from './turnsOfSeeing'
@@ -11,6 +12,7 @@ import { TURNS_OF_SEEING } from './turnsOfSeeing'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_PARTS,
   ...TURNS_OF_DOING,
   ...TURNS_OF_SEEING,
   ...TURNS_BESIDE,

@@ -1,5 +1,5 @@
 /** A line taken apart into clauses, each heard with what the ones before it spoke of, as explains most of it. */
-import type { SystemKind } from '#core/systems'
+import { findTest, type SystemKind } from '#core/systems'
 import type { Units } from '#core/units'
 import { meaningsOf } from './clause'
 import type { Lexicon } from './entries'
@@ -38,7 +38,7 @@ export function hearWithDoing(
   const own = placed?.(clause, bearing.units)
   if (own) return [{ clause: { ...clause, text }, meanings: [own], from: 0, end: 1 }]
   const alone = hearParts(kind, text, bearing, placed)
-  if (!action || action.length + text.length > LONGEST) return alone
+  if (!action || action.length + text.length > LONGEST || tellsOfTrial(kind, alone)) return alone
   const done = atomsOf(toldOf(action).words).length
   const both = hearParts(kind, `${action}, ${text}`, bearing)
   const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation'
@@ -46,6 +46,13 @@ export function hearWithDoing(
   if (!across) return alone
   return both.filter(p => p === across || p.from >= done)
 }
+
+/** What was tried is in the line itself. */
+const tellsOfTrial = (kind: SystemKind, parts: readonly Part[]): boolean =>
+  parts.some(({ meanings: [m] }) => {
+    const test = m?.lines[0]?.kind === 'observation' ? findTest(kind, m.lines[0].test) : undefined
+    return test?.kind === 'seen' && test.trial?.watch === 'effect'
+  })
 
 const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
 

@@ -131,7 +131,7 @@ function sayRead(
   if (test.point === 'pilot' && test.quantity === 'volts' && weights.of.has('drop')) return undefined
   // no hand clamps so much without a word of amps
   if (test.quantity === 'amps' && isBare && !place && (figure?.value ?? 0) > MOST_CLAMPED) return undefined
-  if (test.condition === 'splice' && !variant) return undefined
+  if ((test.condition === 'splice' || test.variant === 'between') && !variant) return undefined
   // at rest and as it runs are two readings
   const running = test.condition === 'running' || test.condition === 'calling'
   if (running && test.point !== 'inlet' && saysRest(weights)) assumed += 1.5

@@ -31,7 +31,7 @@ describe('a word of another thing', () => {
     ['compressor-direct', 'leaks at the unloader after it shuts off and doesn\'t quit', 'unloader-stop hisses'],
     ['jet', 'power off, can\'t turn the shaft with a wrench', 'shaft seized'],
     ['well-2wire', 'dead, both leads to ground: 0.4 ohms', 'leads.ground 0.4'],
-    ['well-2wire', 'meter on ohms, each pump lead to the pipe: 0.3', 'leads.ground 300000'],
+    ['well-2wire', 'meter on ohms, each pump lead to the pipe: 0.3', 'leads.ground 0.3'],
     ['well-3wire', 'the red and black are swapped at the box', 'seen-itself cable.mixed'],
   ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
   it('rocked with its leads reversed it shows no leads mixed up', () =>

@@ -72,7 +72,7 @@ export const TURNS_BESIDE: readonly Joined[] = [
   [
     'to ground over 100 megohms',
     '(?:all (?:three )?)?(?:the )?megs?(?: are| is| all| look| check| came)*(?: out| up)? (?:clear|clean|infinite'
-    + '|wide open)',
+    + '|wide open)(?: to ?(?:the )?(?:ground|earth|frame|case))?',
   ],
   [
     'to ground $1 megohms', `megs?(?: are| is)? (?:good|fine|great|okay|ok|high),? (?:over |about |at`
@@ -176,9 +176,10 @@ export const TURNS_BESIDE: readonly Joined[] = [
   ['toground', 'to (?:the )?(?:pipe|casing|well casing|conduit|chassis|frame|case|shell|housing)(?= ?[:,]? ?(?:\\d'
   + '|zero|open'
   + '|is |reads ))'],
-  ['to ground $1 megohms', `meg\\w* (?:the )?(?:motor )?(?:leads? )?(?:to ?ground) ?[:,]? ?(\\d*\\.?\\d+)(?!`
-  + ` ?ohms?)(?: ?meg\\w*)?`],
-  ['leads off at the switch', '^ ?(?:i )?(?:disconnected|unhooked)(?: it| the pump| the wires| the leads)? at the'
+  ['to ground $1 megohms', `meg\\w* (?:the )?(?:motor )?(?:leads? )?(?:to ?ground) ?[:,]? ?(\\d*\\.?\\d+)(?![\\d.]`
+  + `| ?ohms?)(?: ?meg\\w*)?`],
+  ['leads off at the switch', '^ ?(?:i )?(?:disconnected|unhooked)(?: it| the pump| the wires| the leads| the'
+  + ' (?:motor )?whip)? at the'
   + ' (?:pressure )?'
   + 'switch'],
   ['$1 holds', '(breaker|fuse|gfci) ?(?:is|[\'’]s) happy'],

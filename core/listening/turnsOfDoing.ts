@@ -64,7 +64,8 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   ['gauge reads $1', `boosts?(?: it| up)*(?: from ${FIGURE})?(?: up)? to (${FIGURE})`],
   ['hums', 'drawing locked[- ]rotor(?: amps| current)?'],
   // taken off, and tried again
-  ['off the load wires', `${TOOK_OFF} (?:the |both |all the )?(?:pump |motor |load )?(?:wires|leads)(?: off)?(?:`
+  ['off the load wires', `${TOOK_OFF} (?:the |both |all the )?(?:two )?(?:pump |motor |load )?(?:wires|leads`
+  + `|whip)(?: off)?(?:`
   + ` of)? `
   + '(?:the )?(?:load terminals|load screws|load lugs|load side|bottom|load|pump side|motor side)(?: of)?(?:'
   + ' the)?(?: pressure)?(?: switch)?'],

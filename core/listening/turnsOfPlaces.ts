@@ -55,6 +55,14 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   ['bridged switch pullin', `(?:jumped|jumpered|bridged|bypassed) it(?: out)?[^,]*,? (?:and )?(?:the )?(?:starter`
   + `|contactor`
   + '|coil) (?:pull(?:s|ed)|comes?|came|kick(?:s|ed)|snap(?:s|ped))(?: right| straight)? (?:in|on)'],
+  ['panel idle $1 volts', '^ ?(?:and |but )?(?:got |had |read )?(\\d{2,3})(?: ?v(?:olts?)?)? (?:at|in) the'
+  + ' (?:panel|breaker'
+  + '|breaker box),? (?:with (?:it|the pump|the motor|everything|the compressor) (?:off|not running)|with nothing'
+  + ' (?:on'
+  + '|running)|when (?:it|the pump)(?:[\'’]s| is) (?:off|not running)|no load|at rest|idle|before it starts) ?$'],
+  ['line idle $1 volts', '^ ?(?:and |but )?(\\d{2,3})(?: ?v(?:olts?)?)? (?:no load|with no load(?: on it)?'
+  + '|unloaded|with'
+  + ' nothing on(?: it)?) ?$'],
   ['line idle $1 volts', '^ ?(?:and |but )?(\\d{2,3})(?: ?v(?:olts?)?)? (?:with (?:it|the pump|the motor) (?:off'
   + '|not running)|when'
   + ' (?:it|the pump)(?:[\'’]s| is) (?:off|not running)) ?$'],

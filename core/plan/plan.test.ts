@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { isolate, prepareSystem } from '#core/isolation'
-import { KIND_IDS, kindFor, unstaged, withOptions, type KindId } from '#core/systems'
+import { KIND_IDS, kindFor, unstaged, type KindId } from '#core/systems'
 import { createWriter, foldTab, parseShorthand, type DraftLine, type Line } from '#core/tab'
 import { GALLON, PSI } from '#core/units'
 import { drainMinutes, waterIn } from './drain'
@@ -41,7 +41,12 @@ const WIRED = [
 ]
 
 describe('every repair of the catalogue', () => {
-  const all = KIND_IDS.flatMap(id => [kindFor(id), withOptions(kindFor(id))].flatMap(k => k.faults.map(f => f.repair)))
+  // with each choice of each field in turn: an option brings repairs of its own
+  const all = KIND_IDS.flatMap((id) => {
+    const choices = kindFor(id).components.flatMap(c =>
+      (c.fields ?? []).flatMap(f => (f.choices ?? []).map((_, i) => ({ [`${c.id}.${f.id}`]: i }))))
+    return [{}, ...choices].flatMap(plate => kindFor(id, plate).faults.map(f => f.repair))
+  })
   const ids = [...new Set(all.map(r => unstaged(r.id)))]
 
   it('has its recipe, and no recipe is for none', () => {

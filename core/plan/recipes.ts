@@ -74,6 +74,9 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   // supply, breaker, fuse
   'call-utility': harmless(['Say which leg or what volts, at what time; ahead of the meter nothing is opened.']),
   'find-drop-ahead-of-breaker': wires(['Follow the drop back with the load on, then open it dead.', GROUND_FIRST]),
+  'feed-from-larger-generator': harmless([
+    'On the mains where they are back; else a generator for what the motor draws at a start, by a transfer switch.',
+  ]),
   'find-why-then-reset-breaker': dead(RESET),
   'replace-breaker': wires(
     ['Panel dead ahead of it or left to who may work it.', 'Same poles and amps; torque as marked.'],
@@ -93,6 +96,10 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'remake-joint': wires(['Cut back to bright metal; new terminal or splice; tug it.', GROUND_FIRST],
     { fits: 'for the gauge, the metal and the place' }),
   'remake-feed-joint': wires(['Cut back to bright metal; crimp; heat-shrink; tug it.'], { fits: 'for the gauge' }),
+  'replace-control-transformer': wires(
+    ['Links for the line’s volts before it is landed; fuse on its secondary as marked; its ground landed.'],
+    { fits: 'volts in and out equal; VA at least the coils’ pull-in' },
+  ),
   'remake-control-wire': wires(['Cut back to bright metal; land by the diagram; tug it.'], { fits: 'for the gauge' }),
   'replace-feed': wires(['Pull the new one through; bushing at every entry.', GROUND_FIRST],
     { fits: 'gauge for the drop and the amps; rated for the place' }),
@@ -106,6 +113,8 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   ),
   'find-leads-and-land-them-right': wires(['Ohms of the three pairs: the two lowest share the main winding’s end.',
     'Land them by what the ohms say, and mark them.']),
+  'land-switch-as-marked': wires(['Trace all four, dead, by ohms; feeds on line, motor on load, a pole to each leg.',
+    'Proof of the wiring before power.', GROUND_FIRST]),
   'clean-and-remake-chassis-return': wires(
     ['Bright metal, new ring, star washer, grease.'],
     { fits: 'ring for the stud' },
@@ -141,6 +150,11 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   ),
   'set-demand-switch': dead(['By its sheet, a quarter turn at a time, power off between.'], { after: ['switch'] }),
   'set-by-pass': dead(['By its sheet only, a quarter turn at a time, power off between.'], { after: ['switch'] }),
+  'move-switch-to-tank': both(['Switch and gauge onto the tank’s own tee, nothing between.', HOLD_BACK, THREADS], {
+    sealed: true, fits: 'tee for the tank’s connection; wire and conduit for the new place', after: ['switch'],
+  }),
+  'change-sense-of-float': wires(['Its other contact, or its other way up: as it must call when full or when empty.',
+    'Lift and drop it by hand before power.'], { after: ['float'] }),
   'free-or-replace-float': wires(['Cord clear of ladder and pipe; tether as long as before; lift and drop it by hand.'],
     { fits: 'same sense (fills or empties); amps or pilot duty; cord length', after: ['float'] }),
   'replace-float-switch': wires(['Same sense: hanging calls on a filling pump.', 'Tether as long as before.'],
@@ -208,6 +222,13 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     { fits: 'hose and clamps for suction', after: ['prime'] }),
   'remake-suction-joints': pipes([THREADS, 'Tight for vacuum: what does not drip can still draw air.'],
     { sealed: true, cure: 30, fits: 'union and fittings of the pipe’s size', after: ['prime'] }),
+  'change-filter-cartridge': pipes(['Both valves shut, pressure let off by its button; new cartridge, O-ring greased.'],
+    { fits: 'length, diameter and ends equal; no finer than the flow bears' }),
+  'change-filter-move-switch-ahead-of-it': both(
+    ['New cartridge, O-ring greased; switch and gauge to the pump’s side of it.', HOLD_BACK, THREADS],
+    { sealed: true, fits: 'cartridge: length, diameter and ends equal', after: ['switch'] },
+  ),
+  'turn-winter-valve-to-tank': harmless(['Handle to the tank; the short hose capped.'], { after: ['prime'] }),
   'fill-tank': harmless(['Fill it; look for where it went.'], { after: ['prime'] }),
   // check valves, tank, plumbing
   'replace-check-valve': well(
@@ -219,6 +240,14 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'air-tank-at-zero-pressure': pipes(
     ['At zero, a tap open: read, add, read again.'],
     { later: true, after: ['air', 'switch'] },
+  ),
+  'drain-and-recharge-tank': pipes(
+    ['Pump off, drained to the bottom, air let in; drain shut; let it pump up.', 'Its air charger looked at.'],
+    { after: ['switch'] },
+  ),
+  'replace-air-volume-control': pipes(
+    ['Tank drained under it first; for this pump’s suction side.', HOLD_BACK, THREADS],
+    { sealed: true, fits: 'kind of pump, thread and tank size equal', after: ['switch'] },
   ),
   'air-accumulator-at-zero-pressure': pipes(
     ['At zero, a tap open: read, add, read again.'],
@@ -234,6 +263,9 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'replace-relief-valve': pipes([HOLD_BACK, THREADS, 'Outlet free, never plugged.'],
     { sealed: true, fits: 'thread equal; set at or under the weakest plate; capacity at least' }),
   'find-and-mend-leak': pipes(['Shut off by parts till it holds; mend that one.'], { sealed: true, cure: 30 }),
+  'open-house-valve-or-thaw-line': harmless([
+    'Open it slowly, a tap open behind it; thaw with warm air or water, from the tap back, never with a flame.',
+  ]),
   'call-water-supplier': harmless(['Say what the inlet reads, at rest and while it runs.']),
   // the well
   'pull-pump': well(['Photograph the head; pipe up, laid clean; new splice, arrestor and rope.'],
@@ -263,6 +295,10 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'set-or-replace-belt': dead(
     ['Sheaves in line; half an inch of give; guard back on.'],
     { fits: 'section and length equal' },
+  ),
+  'overhaul-pump-head': pipes(
+    ['Belt off; pump turned by hand at every step; oil filled before it runs; break it in unloaded.', THREADS],
+    { fits: 'the compressor’s own, or bolts, sheave and delivery equal', after: ['unloader'] },
   ),
   'take-receiver-out-of-use': pipes(
     ['Out of use, marked so, and not welded: a vessel is never mended by who finds it.'],

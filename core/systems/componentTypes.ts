@@ -74,6 +74,8 @@ export interface NameplateField {
   readonly range?: readonly [number, number]
   /** words of a choice; the nameplate holds its index */
   readonly choices?: readonly string[]
+  /** the choice that is taken first where a line speaks of what the plate does not tell of; the second at first */
+  readonly likeliest?: number
   /** the choice that holds unless another is made; the first unless said */
   readonly usual?: number
 }

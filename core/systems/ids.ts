@@ -5,10 +5,10 @@
  */
 export const PARTS = {
   supply: {
-    faults: ['leg-lost', 'low-volts', 'unbalanced'],
+    faults: ['leg-lost', 'low-volts', 'unbalanced', 'generator'],
     fields: ['disconnect', 'phases', 'volts', 'hertz', 'ground'],
   },
-  breaker: { faults: ['off', 'pole-open'], fields: ['device', 'amps', 'feedLength', 'feedGauge'] },
+  breaker: { faults: ['off', 'pole-open', 'weak'], fields: ['device', 'amps', 'feedLength', 'feedGauge'] },
   disconnect: { faults: ['pole-open'], fields: [] },
   feed: {
     faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'],
@@ -33,11 +33,14 @@ export const PARTS = {
       'contact-burnt',
       'stuck-up',
       'stuck-down',
+      'wrong-sense',
+      'miswired',
+      'bounces',
     ],
     fields: ['cutIn', 'cutOut', 'most', 'cutOff', 'valve', 'protector'],
   },
   protector: { faults: ['tripped', 'failed'], fields: [] },
-  run: { faults: ['open', 'high-resistance', 'to-earth'], fields: [] },
+  run: { faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg'], fields: [] },
   box: {
     faults: [
       'relay-open',
@@ -71,7 +74,7 @@ export const PARTS = {
     fields: ['overloadAmps', 'coilVolts', 'control', 'float'],
   },
   transformer: { faults: ['dead'], fields: [] },
-  float: { faults: ['stuck-open'], fields: [] },
+  float: { faults: ['stuck-open', 'wrong-sense'], fields: [] },
   cable: {
     faults: [
       'open',
@@ -91,6 +94,7 @@ export const PARTS = {
       'start-open',
       'phase-open',
       'turn-short',
+      'phase-short',
       'ground',
       'seized',
       'binding',
@@ -155,7 +159,7 @@ export const PARTS = {
   inlet: { faults: ['low'], fields: ['pressure'] },
   strainer: { faults: ['blocked', 'air-leak'], fields: [] },
   cistern: { faults: [], fields: ['volume'] },
-  source: { faults: ['empty'], fields: ['volume'] },
+  source: { faults: ['empty', 'valve'], fields: ['volume'] },
   tank: {
     faults: ['waterlogged', 'precharge-low', 'precharge-high', 'charger', 'leak', 'condensate'],
     fields: ['volume', 'kind', 'most'],
@@ -163,8 +167,8 @@ export const PARTS = {
   gauge: { faults: ['stuck'], fields: [] },
   relief: { faults: ['weeping'], fields: ['opens'] },
   filter: { faults: ['blocked'], fields: [] },
-  house: { faults: ['leak'], fields: ['filter', 'draw', 'pipeLength', 'pipeBore'] },
-  head: { faults: ['reed', 'gasket', 'intake', 'belt'], fields: ['delivery'] },
+  house: { faults: ['leak', 'shut'], fields: ['filter', 'draw', 'pipeLength', 'pipeBore'] },
+  head: { faults: ['reed', 'gasket', 'intake', 'belt', 'seized'], fields: ['delivery'] },
   unloader: { faults: ['not-venting', 'leaking'], fields: [] },
   regulator: { faults: ['stuck'], fields: [] },
 } as const

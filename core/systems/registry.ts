@@ -80,8 +80,10 @@ export function kindFor(id: KindId, nameplate: Nameplate = {}, practice: ShopPra
 export function withOptions(kind: SystemKind): SystemKind {
   const known = widened.get(kind)
   if (known) return known
-  const may = kind.components.flatMap(c => (c.fields ?? []).flatMap(f => (isYesNo(f) ? [keyOf(c.id, f.id)] : [])))
-  const wider = isKindId(kind.id) ? kindFor(kind.id, Object.fromEntries(may.map(key => [key, 1]))) : kind
+  const may = kind.components.flatMap(c =>
+    (c.fields ?? []).flatMap(f => (f.likeliest || isYesNo(f) ? [[keyOf(c.id, f.id), f.likeliest ?? 1]] : [])),
+  )
+  const wider = isKindId(kind.id) ? kindFor(kind.id, Object.fromEntries(may)) : kind
   const has = new Set(kind.tests.map(t => t.id))
   const fresh = wider.tests.every(t => has.has(t.id)) ? kind : wider
   widened.set(kind, fresh)

@@ -30,7 +30,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'breaker or its stab burnt',
     what: ['breaker stab', 'bus bar', 'breaker lug', 'breaker itself'],
     how: ['burnt', 'corroded', 'arced', 'loose', 'bad'],
-    or: ['breaker hot', 'breaker hot and smells', 'breaker smells burnt', 'breaker melted', 'breaker scorched'],
+    or: ['breaker hot and smells', 'breaker smells burnt', 'breaker melted', 'breaker scorched'],
   },
   'feed.open': {
     label: 'wire to the switch cut or off',
@@ -82,6 +82,21 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'wire from the switch to the motor off or cut',
     what: ['wire to the motor', 'motor wire', 'wire from the switch to the motor', 'load wire'],
     how: ['broken', 'cut in two', 'came off the screw', 'fell off', 'burnt off'],
+  },
+  'run.leg-to-leg': {
+    label: 'wires from the switch melted together',
+    what: ['wires to the motor', 'load wires', 'motor wires', 'wires from the switch'],
+    how: ['melted together', 'burnt together', 'shorted together', 'fused together', 'touching'],
+  },
+  'motor.phase-short': {
+    label: 'windings burnt together, phase to phase',
+    what: ['two phases', 'two windings', 'phase windings'],
+    how: ['shorted together', 'burnt together', 'melted together', 'blown together', 'arced together'],
+  },
+  'head.seized': {
+    label: 'crank, rod or piston of the pump seized',
+    what: ['crank', 'connecting rod', 'crankshaft', 'piston', 'rod bearing'],
+    how: ['seized', 'broken', 'locked', 'stuck', 'welded to the crank', 'scored', 'galled'],
   },
   'run.high-resistance': {
     label: 'joint between switch and motor burnt or corroded',

@@ -2,6 +2,21 @@
 import type { Sayings } from './types'
 
 export const AIR: Sayings = {
+  'pump-turn': {
+    what: [
+      'pump pulley', 'pump wheel', 'pump sheave', 'pump flywheel',
+    ],
+    is: {
+      free: ['turns by hand', 'turns free', 'turns easy', 'not stuck', 'turns over by hand'],
+      stiff: ['stiff', 'hard to turn', 'tight', 'barely turns', 'turns hard', 'drags', 'stiff with the belt off'],
+      locked: ['not turn', 'locked', 'not budge', 'stuck', 'not move', 'not turn by hand', 'locked solid', 'seized'],
+    },
+    said: {
+      free: ['pump wheel turns easy'],
+      stiff: ['pump pulley turns hard by hand', 'pump wheel stiff'],
+      locked: ['pump pulley not move', 'pump wheel locked', 'pump pulley will not turn'],
+    },
+  },
   'unloader-stop': {
     what: ['unloader', 'unloader valve', 'bleed off', 'at shut off', 'at cut out'],
     is: {
@@ -123,7 +138,7 @@ export const AIR: Sayings = {
     is: {
       good: ['good', 'tight', 'new', 'snug'],
       slack: [
-        'slack', 'slipping', 'squeals', 'glazed', 'shiny', 'smokes', 'worn', 'stretched', 'cracked', 'burnt',
+        'slack', 'slipping', 'squeals', 'glazed', 'smokes', 'worn', 'stretched', 'cracked', 'burnt',
         'flopping', 'rubber smell', 'barely tight', 'hot', 'walks',
       ],
       off: ['off', 'broken', 'gone', 'shredded', 'jumped off', 'thrown', 'missing', 'in two', 'laying in the guard'],
@@ -132,7 +147,7 @@ export const AIR: Sayings = {
       good: ['belt good', 'belt tight'],
       slack: [
         'belts slapping', 'squeals on start up', 'squeals when it starts', 'belts glazed', 'belts loose squealing',
-        'belts slipping', 'belt loose', 'belt shiny', 'belt smoke', 'belt squeals',
+        'belts slipping', 'belt loose', 'belt smoke', 'belt squeals',
       ],
       off: [
         'belt snapped', 'belt laying', 'belt jumped', 'threw the belt', 'belt shredded', 'belt off',

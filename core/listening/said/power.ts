@@ -2,6 +2,40 @@
 import type { Sayings } from './types'
 
 export const POWER: Sayings = {
+  'breaker-heat': {
+    what: ['breaker', 'breaker face', 'two pole breaker'],
+    is: {
+      cool: ['cool', 'not hot', 'not warm', 'barely warm', 'normal temperature'],
+      hot: ['hot', 'real warm', 'too hot to touch', 'burning up', 'hot to the touch', 'warm to the touch'],
+    },
+    said: {
+      cool: ['breaker feels cool', 'breaker not hot', 'breaker not warm'],
+      hot: ['breaker feels hot', 'breaker hotter than the others', 'breaker runs hot', 'breaker warmer than the rest'],
+    },
+  },
+  'breaker-other': {
+    what: [
+      'another breaker', 'new breaker', 'different breaker', 'swapped the breaker', 'other breaker',
+      'put on another breaker', 'moved to another breaker',
+    ],
+    is: {
+      holds: ['holds', 'holds fine', 'no trip', 'never trips', 'running hour', 'runs', 'runs fine'],
+      trips: ['still trips', 'trips too', 'trips the same', 'trips', 'trips again'],
+    },
+  },
+  'fed-by': {
+    what: ['fed', 'plugged in', 'house'],
+    is: {
+      utility: ['by the utility', 'by the grid', 'by utility', 'into the grid', 'at the pole'],
+      generator: [
+        'by a generator', 'into a generator', 'by the genset', 'to a portable generator', 'by the standby set',
+      ],
+    },
+    said: {
+      utility: ['on utility', 'on the grid', 'no generator', 'utility feed', 'grid feed'],
+      generator: ['generator', 'portable generator', 'genset', 'little generator', 'house on a generator'],
+    },
+  },
   'let-go': {
     what: ['breaker', 'it', 'breaker in the panel', 'gfci'],
     is: {
@@ -24,7 +58,8 @@ export const POWER: Sayings = {
       'at-once': [
         'trips the moment you flip it', 'breaker trips atonce you flip it', 'breaker slams open',
         'slams open when the starter pulls in', 'trips as soon as the starter pulls in', 'trips right away',
-        'breaker bang', 'not stay on', 'not hold', 'blew again', 'blows the fuse at once', 'not stay set', 'slams off',
+        'breaker bang', 'not stay on', 'not hold', 'blew again', 'blows the fuse at once', 'not stay set', 'slams'
+        + ' off',
         'blew right back off', 'trips the breaker at once', 'pops as soon as it starts', 'will not reset',
         'goes as soon as it is closed', 'will not stay in', 'trips when reset', 'new fuse blows at once',
         'new ones blew at once', 'trips at once when it pulls in', 'bangs out',
@@ -38,7 +73,8 @@ export const POWER: Sayings = {
         'trips when hot', 'trips after a while', 'breaker trips after a while',
       ],
       'holds': [
-        'breaker stays on', 'breaker stays set', 'breaker holds', 'does not trip', 'breaker did not trip', 'holds now',
+        'breaker stays on', 'breaker stays set', 'breaker holds', 'does not trip', 'breaker did not trip', 'holds'
+        + ' now',
         'breaker stays in', 'new fuse pulls in',
       ],
     },
@@ -134,13 +170,15 @@ export const POWER: Sayings = {
     },
     said: {
       tight: [
-        'terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections tight',
+        'terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections'
+        + ' tight',
       ],
       burnt: [
         'wire nut burnt', 'connector melted', 'wire discoloured', 'wire burnt off', 'wire nuts corroded',
         'splice corroded', 'burnt wire on the load terminal', 'wire burnt at the terminal', 'burnt terminal',
         'burnt load terminal', 'terminal loose', 'insulation burnt', 'loose wire', 'terminal hot',
-        'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt motor',
+        'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt'
+        + ' motor',
         'loose connection', 'wire came off', 'terminal green',
       ],
       chafed: [
@@ -189,7 +227,8 @@ export const POWER: Sayings = {
         'load wires off the float switch holds', 'wires off the float switch holds',
         'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
         'load side off it holds', 'both pump wires off holds', 'pump wires off the switch breaker holds',
-        'took the motor wires off the switch holds', 'wires off the load screws holds', 'pump off the switch it holds',
+        'took the motor wires off the switch holds', 'wires off the load screws holds', 'pump off the switch it'
+        + ' holds',
         'leads off at the switch holds', 'pump leads off the switch holds', 'pump wires off the switch it holds',
         'wires off the load of the switch holds', 'wires off at the switch holds',
         'loadwires off at the switch it holds', 'wires off at the switch does not trip',
@@ -229,7 +268,8 @@ export const POWER: Sayings = {
       ],
       trips: [
         'opened the splice still trips', 'splice apart still trips', 'cut the splice still trips',
-        'wires apart at the well cap still trips', 'leads off at the well head still trips', 'trips with the leads off',
+        'wires apart at the well cap still trips', 'leads off at the well head still trips', 'trips with the leads'
+        + ' off',
         'head open still trips', 'leads off still trips', 'wires off at the well head still trips',
       ],
     },

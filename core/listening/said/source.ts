@@ -2,6 +2,23 @@
 import type { Sayings } from './types'
 
 export const SOURCE: Sayings = {
+  'winter-valve': {
+    what: [
+      'winter valve', 'winterizing valve', 'antifreeze valve', 'winterizing bypass', 'winterizing kit',
+      'valve ahead of the pump',
+    ],
+    is: {
+      tank: ['at the tank', 'turned to the tank', 'normal', 'set to tank', 'right', 'set right'],
+      hose: [
+        'open', 'at the hose', 'turned to antifreeze', 'wrong way', 'turned wrong', 'left on', 'at the antifreeze',
+        'turned to the hose', 'set to antifreeze', 'on the wrong side', 'turned to winterize',
+      ],
+    },
+    said: {
+      tank: ['winter valve right', 'winter valve at the tank'],
+      hose: ['winter valve wrong', 'turned winterizing valve back pumps', 'still on winterize', 'winter valve open'],
+    },
+  },
   'level-look': {
     what: ['water level', 'static level', 'level in the well', 'water in the well', 'well level'],
     is: {
@@ -329,6 +346,10 @@ export const SOURCE: Sayings = {
         'well pump does not stop', 'well pump runs on', 'float held down', 'float stuck down', 'float does not stop',
         'float held down by the chain', 'float tangled', 'lifted the float and it stops',
         'float held down lifted it and it stops',
+      ],
+      wrong: [
+        'float backwards', 'float upside down', 'float wired backwards', 'float works backwards', 'float wrong way',
+        'float reversed', 'float wrong sense', 'float opposite', 'float wired wrong', 'float hung upside down',
       ],
     },
   },

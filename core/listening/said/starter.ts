@@ -46,7 +46,6 @@ export const STARTER: Sayings = {
     said: {
       right: [
         'coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts',
-        'coil printed for',
       ],
       wrong: [
         'coil printed for 240', 'coil stamped 240', 'coil marked 480', 'coil rated 240', 'coil says 240', 'coil wrong',

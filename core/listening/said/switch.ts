@@ -3,6 +3,58 @@ import { RAN, TRIED } from './tried'
 import type { Sayings } from './types'
 
 export const SWITCH: Sayings = {
+  'wiring-look': {
+    what: ['switch wiring', 'wires on the switch', 'switch wires', 'wires at the switch', 'four wires'],
+    is: {
+      right: ['right', 'correct', 'as they belong', 'landed right', 'where they belong', 'wired right'],
+      wrong: ['wiredwrong', 'mixed up', 'backwards', 'crossed', 'swapped', 'wired wrong'],
+    },
+    said: {
+      right: ['switch wired right', 'switch wired correctly'],
+      wrong: [
+        'samepole', 'bothlegs samepole',
+        'hots same pole', 'hots same side', 'hot and neutral same pole', 'hot and'
+        + ' neutral same side', 'legs same pole',
+        'feeds same pole', 'switch wired wrong', 'switch miswired', 'load wires on the line side',
+        'motor wires on the line terminals', 'load wires on line terminals', 'line and load swapped',
+        'line and load mixed up', 'legs on one pole', 'hots on one pole', 'pump wires on the line side',
+        'hots same contact', 'feed wires on the same pole',
+      ],
+    },
+  },
+  'switch-heard': {
+    what: ['switch', 'pressure switch', 'switch contacts'],
+    is: {
+      once: ['clicks once', 'snaps once'],
+      bounces: [
+        'bounces', 'machine guns', 'hammers', 'chatters as it starts',
+        'chatters when pump starts', 'clicks several times', 'flutters', 'bangs in and out',
+        'rattles when pump starts', 'chatters on start', 'slams in and out',
+      ],
+    },
+    said: {
+      once: ['one clean click', 'switch clicks once', 'switch makes one click'],
+      bounces: [
+        'switch bounces on start', 'machine guns on start', 'switch bounces', 'contactor slams in and out on start',
+        'chatters then settles', 'machine guns', 'hammers on start', 'bangs several times then runs',
+      ],
+    },
+  },
+  'switch-place': {
+    what: ['switch', 'pressure switch', 'switch mounted', 'switch sits'],
+    is: {
+      near: ['at the tank', 'on the tank tee', 'right by the tank', 'next to the tank', 'on the tank'],
+      far: [
+        'away from the tank', 'far from the tank', 'long way from the tank', 'down the line from the tank',
+        'end of a hose', 'feet from the tank', 'on a long pipe', 'on the other wall', 'other end of the basement',
+        'off the tank', 'remote mounted',
+      ],
+    },
+    said: {
+      near: ['switch at the tank', 'switch on the tank tee', 'switch right at the tank', 'switch beside the tank'],
+      far: ['switch remote', 'switch mounted remote', 'switch away from the tank', 'switch far from the tank'],
+    },
+  },
   'switch-heat': {
     what: ['switch', 'switch cover', 'switch housing'],
     is: {

@@ -3,6 +3,63 @@ import { DEAD, HUMMED, RAN, TRIPPED } from './tried'
 import type { Sayings } from './types'
 
 export const WATER: Sayings = {
+  'house-valve': {
+    what: [
+      'valve to the house', 'valve after the tank', 'valve at the tank outlet', 'main valve', 'house supply valve',
+      'valve past the tank', 'valve behind the tank', 'valve going up', 'housevalve',
+    ],
+    is: {
+      'open': ['found open', 'is wide open', 'all the way open'],
+      'was-shut': ['foundshut', 'foundshut off'],
+      'frozen': ['frozen', 'froze solid', 'iced up'],
+    },
+    said: {
+      'open': ['main valve open', 'valve to the house open'],
+      'was-shut': ['foundshut', 'someone foundshut the valve', 'valve foundshut', 'housevalve foundshut'],
+      'frozen': [
+        'line to the house frozen', 'pipe to the house frozen', 'house line frozen', 'pipe under the house frozen',
+        'pipe in the crawl space frozen', 'pipe in the wall frozen', 'line to the barn frozen',
+      ],
+    },
+  },
+  'filter-look': {
+    what: [
+      'filter', 'cartridge', 'house filter', 'sediment filter', 'filter element', 'whole house filter',
+      'filter housing', 'water filter',
+    ],
+    is: {
+      clean: ['clean', 'new', 'not blocked', 'looks good', 'white', 'not dirty'],
+      dirty: ['blocked', 'black', 'dirt', 'slimed', 'brown', 'solid', 'full of rust', 'full of sand', 'iron', 'rust'],
+    },
+    said: {
+      clean: ['filter clean', 'filter like new', 'cartridge clean'],
+      dirty: ['filter blocked', 'cartridge blocked', 'filter full of sand', 'filter needs changing'],
+    },
+  },
+  'filter-out': {
+    what: ['filter out', 'cartridge out', 'bypassed the filter', 'filter bypassed', 'without the filter'],
+    is: {
+      same: ['no better', 'no change', 'still weak', 'no difference', 'same'],
+      back: ['flow back', 'better', 'good pressure', 'strong', 'full flow', 'good flow', 'plenty'],
+    },
+    said: {
+      same: ['filter out same', 'filter out no better', 'bypassed the filter no change'],
+      back: ['filter out better', 'filter out flow back', 'bypassed the filter flow back', 'filter out strong flow'],
+    },
+  },
+  'tank-tap': {
+    what: ['tap at the tank', 'drain at the tank', 'boiler drain', 'faucet at the tank', 'hose bib at the tank'],
+    is: {
+      both: ['same as the house', 'no better', 'no different', 'weak as in the house'],
+      only: ['good', 'strong', 'runs great', 'blasts', 'full flow', 'plenty', 'good none in the house'],
+      none: ['nothing', 'dry', 'no water', 'not a drop', 'dead'],
+    },
+    said: {
+      both: ['tap at the tank same', 'tap at the tank no better', 'drain at the tank no better'],
+      only: ['tap at the tank strong none in the house', 'water at the tank none in the house'],
+      none: ['nothing at the tank either', 'tank tap dry', 'nothing out of the tank drain'],
+    },
+  },
   'knock': {
     what: ['tank', 'knocked on the tank', 'rapped on the tank', 'top of the tank', 'rocked the tank'],
     is: {
@@ -40,7 +97,8 @@ export const WATER: Sayings = {
         'water in the airvalve', 'face full of water airvalve', 'airvalve water out', 'water sprayed airvalve',
         'squirt of water airvalve', 'water at the valve stem', 'water squirts', 'pin pushed water',
         'water out of the stem', 'water shoots out of the airvalve', 'bladder bad water at the airvalve',
-        'bladder shot water shoots out the stem', 'bladder gone', 'water stem', 'airvalve wet', 'airvalve spits water',
+        'bladder shot water shoots out the stem', 'bladder gone', 'water stem', 'airvalve wet', 'airvalve spits'
+        + ' water',
       ],
       nothing: ['no air in the tank', 'tank has no air', 'airvalve nothing', 'no air no water at the airvalve'],
     },
@@ -193,7 +251,8 @@ export const WATER: Sayings = {
         'gauge falls slow', 'bleeds off slow', 'falls over the night',
       ],
       once: [
-        'needle falls to zero atonce', 'pressure falls to zero atonce', 'pressure falls right to nothing when it stops',
+        'needle falls to zero atonce', 'pressure falls to zero atonce', 'pressure falls right to nothing when it'
+        + ' stops',
         'falls right to nothing', 'gauge falls atonce', 'kill pump gauge fall atonce', 'kill pump gauge fall',
         'pump off gauge fall fast', 'pressure drops right off', 'drops like a rock', 'water run back well',
         'drains back', 'runs back into the cistern', 'hear it run back', 'trickles back into the cistern',
@@ -221,7 +280,8 @@ export const WATER: Sayings = {
         'starts and runs', 'runs light',
       ],
       groans: [
-        'growls', 'grunts', 'hum louder', 'strains hums', 'humming sound', 'hum dim', 'hums does not turn', 'hums loud',
+        'growls', 'grunts', 'hum louder', 'strains hums', 'humming sound', 'hum dim', 'hums does not turn', 'hums'
+        + ' loud',
         'pump hums', 'motor hums', 'hums does not start', 'pump hums does not turn over', 'groans when it calls',
         'tries to start',
       ],
@@ -254,7 +314,8 @@ export const WATER: Sayings = {
         'water fine', 'good pressure at the tap',
       ],
       pulses: [
-        'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses tap',
+        'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses'
+        + ' tap',
         'burps pulses', 'delivery die comeback', 'water die comeback', 'water stops comes back', 'stops then blasts',
         'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start',
         'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 'gauge bounces',
@@ -268,7 +329,8 @@ export const WATER: Sayings = {
       ],
       none: [
         'not moving water', 'moves no water', 'nothing out of the tap', 'no water upstairs', 'no water at any tap',
-        'dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 'dry bone', 'nothing comes out',
+        'dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 'dry bone', 'nothing comes'
+        + ' out',
         'not a drop at the tap', 'hose dies at once',
       ],
     },
@@ -312,8 +374,10 @@ export const WATER: Sayings = {
       ],
       'ran-dry': ['ran out of water', 'left running dry', 'sucking dry', 'pumped dry', 'well ran dry'],
       'open-fill': [
-        'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the lawn',
-        'hose left running', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all day',
+        'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the'
+        + ' lawn',
+        'hose left running', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all'
+        + ' day',
       ],
       'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
       'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],

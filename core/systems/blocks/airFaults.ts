@@ -16,7 +16,31 @@ const newUnloader = repair({
   part: 'unloader valve',
 })
 
+/** The shaft turned by hand with the pump on it. */
+export const HEAD_BY_HAND = { free: 0.03, stiff: 0.2, seized: 0.77 }
+
 export const airFaults = (belt: boolean): readonly FaultMode[] => [
+  fault({
+    id: 'head.seized',
+    name: 'Pump seized or tight',
+    baseRate: 0.025,
+    // common practice, no source
+    severities: degrees(
+      { name: 'seized', share: 0.6, change: { 'motor.seized': 1 } },
+      { name: 'tight, does not start', share: 0.25, change: { 'motor.startLoad': 4 } },
+      { name: 'tight, runs heavy', share: 0.15, change: h => ({ 'motor.load': h['motor.load'] * 1.5 }) },
+    ),
+    repair: repair({
+      id: 'overhaul-pump-head',
+      name: 'Overhaul or replace the pump',
+      minutes: 150,
+      part: 'compressor pump',
+      renews: ['head'],
+    }),
+    causes: [CAUSES.oil, CAUSES.hot, CAUSES.age],
+    settledBy: 'belt off or coupling open: the motor runs, the pump does not turn by hand',
+    wears: ['age'],
+  }),
   fault({
     id: 'head.reed',
     name: 'Reed valves broken or leaking',

@@ -181,6 +181,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
       usual: { even: 0.96, blows: 0.01, knocks: 0.03 },
       chancesByFault: {
         'head.gasket': { even: 0.06, blows: 0.92, knocks: 0.02 },
+        'head.seized:3': { even: 0.3, blows: 0.02, knocks: 0.68 },
         'motor.binding': { even: 0.3, blows: 0.02, knocks: 0.68 },
       },
     }),
@@ -207,6 +208,26 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         'silent': { runs: 0.01, heavy: 0.01, groans: 0.02, silent: 0.95, trips: 0.01 },
         'chatters': { runs: 0.2, heavy: 0.01, groans: 0.4, silent: 0.38, trips: 0.01 },
         'trips-breaker': { runs: 0.02, heavy: 0.02, groans: 0.03, silent: 0.02, trips: 0.91 },
+      },
+    }),
+    seen({
+      id: 'pump-turn',
+      point: 'head',
+      title: 'Belt off: does the pump turn by hand?',
+      words: ['pump alone'],
+      minutes: 10,
+      need: 'proven-dead',
+      steps: ['Locked, receiver drained, belt off. The pump’s wheel round by hand, past each top.'],
+      outcomes: {
+        free: { label: 'turns, with a bump at each top' },
+        stiff: { label: 'stiff all round' },
+        locked: { label: 'will not turn' },
+      },
+      usual: { free: 0.975, stiff: 0.02, locked: 0.005 },
+      chancesByFault: {
+        'head.seized:1': { free: 0.02, stiff: 0.1, locked: 0.88 },
+        'head.seized:2': { free: 0.04, stiff: 0.76, locked: 0.2 },
+        'head.seized:3': { free: 0.1, stiff: 0.86, locked: 0.04 },
       },
     }),
     ...(belt
@@ -309,8 +330,9 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
       },
       usual: { good: 0.88, low: 0.1, milky: 0.02 },
       chancesByFault: {
-        'motor.seized': { good: 0.45, low: 0.53, milky: 0.02 },
-        'motor.binding': { good: 0.5, low: 0.48, milky: 0.02 },
+        'motor.seized': { good: 0.75, low: 0.23, milky: 0.02 },
+        'head.seized': { good: 0.35, low: 0.63, milky: 0.02 },
+        'motor.binding': { good: 0.75, low: 0.23, milky: 0.02 },
         'head.reed': { good: 0.75, low: 0.23, milky: 0.02 },
       },
     }),

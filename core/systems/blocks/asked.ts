@@ -128,12 +128,16 @@ const LANDED_WRONG = [
   'motor.wrong-tap',
   'starter.coil-wrong',
   'motor.backwards',
+  'switch.miswired',
+  'switch.wrong-sense',
+  'float.wrong-sense',
 ] as const
 const WORN_BY_STARTS = [
   'switch.pole1-burnt',
   'switch.pole2-burnt',
   'switch.welded',
   'switch.burnt',
+  'switch.bounces',
   'tank.waterlogged',
   'tank.precharge-low',
   'box.relay-open',

@@ -155,6 +155,20 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         },
       }),
       seen({
+        id: 'winter-valve',
+        point: 'strainer',
+        title: 'Look at the winter valve ahead of the pump',
+        words: ['winter valve', 'winterizing valve', 'antifreeze valve'],
+        minutes: 0.7,
+        steps: ['Its handle: at the tank, or at the short hose for antifreeze?'],
+        outcomes: {
+          tank: { label: 'at the tank' },
+          hose: { label: 'at the antifreeze hose' },
+        },
+        usual: { tank: 0.995, hose: 0.005 },
+        chancesByFault: { 'source.valve': { tank: 0.02, hose: 0.98 } },
+      }),
+      seen({
         id: 'strainer-look',
         point: 'strainer',
         title: 'Look at the strainer bowl',
@@ -171,6 +185,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           'strainer.blocked': { clear: 0.04, packed: 0.94, bubbles: 0.02 },
           'strainer.air-leak': { clear: 0.08, packed: 0.02, bubbles: 0.9 },
           'source.empty': { clear: 0.2, packed: 0.02, bubbles: 0.78 },
+          'source.valve': { clear: 0.25, packed: 0.02, bubbles: 0.73 },
         },
       }),
       seen({
@@ -188,6 +203,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         chancesByFault: {
           'strainer.air-leak': { clear: 0.12, air: 0.88 },
           'source.empty': { clear: 0.3, air: 0.7 },
+          'source.valve': { clear: 0.3, air: 0.7 },
           'pump.diaphragm': { clear: 0.8, air: 0.2 },
         },
       }),

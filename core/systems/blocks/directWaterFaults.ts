@@ -19,6 +19,27 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
     settledBy: 'look into it',
   }),
   fault({
+    id: 'source.valve',
+    name: 'Winter valve left at the antifreeze hose',
+    baseRate: 0.004,
+    severities: degrees(
+      { name: 'draws air', share: 0.7, change: h => ({ 'source.yield': 0, 'motor.load': h['motor.load'] * 0.3 }) },
+      {
+        name: 'half over',
+        share: 0.3,
+        change: h => ({ 'source.yield': h['pump.flow'] * 0.3, 'motor.load': h['motor.load'] * 0.6 }),
+      },
+    ),
+    effect: 'runs-dry',
+    repair: repair({
+      id: 'turn-winter-valve-to-tank',
+      name: 'Turn the winter valve to the tank',
+      minutes: 3,
+    }),
+    causes: [],
+    settledBy: 'the handle of the valve ahead of the pump',
+  }),
+  fault({
     id: 'strainer.blocked',
     name: 'Strainer blocked',
     baseRate: 0.07,

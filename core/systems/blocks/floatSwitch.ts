@@ -85,6 +85,26 @@ export const floatSwitch = (): Block => ({
       settledBy: 'water at the overflow',
       wears: ['damp', 'age'],
     }),
+    fault({
+      id: 'switch.wrong-sense',
+      name: 'Float in the wrong sense',
+      baseRate: 0.006,
+      severities: degrees(
+        { name: 'tank low, does not call', share: 0.5, change: { 'switch.1': OPEN, 'switch.2': OPEN } },
+        {
+          name: 'tank full, does not stop',
+          share: 0.5,
+          change: { 'switch.rest1': CLOSED, 'switch.rest2': CLOSED },
+        },
+      ),
+      repair: repair({
+        id: 'change-sense-of-float',
+        name: 'Turn the float’s sense round',
+        minutes: 20,
+      }),
+      causes: [],
+      settledBy: 'lift and drop it by hand: it calls as it lifts',
+    }),
   ],
   tests: [
     ...voltsAt({
@@ -134,17 +154,20 @@ export const floatSwitch = (): Block => ({
         works: { label: 'calls and stops', words: ['good', 'clicks'] },
         dead: { label: 'does not call' },
         held: { label: 'does not stop', words: ['stuck down'] },
+        wrong: { label: 'calls as it lifts, stops as it drops', words: ['up runs', 'starts when lifted'] },
       },
-      usual: { works: 0.986, dead: 0.01, held: 0.004 },
+      usual: { works: 0.984, dead: 0.01, held: 0.004, wrong: 0.002 },
       chancesByFault: {
-        'switch.stuck-up': { works: 0.03, dead: 0.96, held: 0.01 },
-        'switch.stuck-down': { works: 0.03, dead: 0.01, held: 0.96 },
-        'switch.contact-burnt': { works: 0.6, dead: 0.38, held: 0.02 },
+        'switch.stuck-up': { works: 0.03, dead: 0.955, held: 0.01, wrong: 0.005 },
+        'switch.stuck-down': { works: 0.03, dead: 0.01, held: 0.955, wrong: 0.005 },
+        'switch.contact-burnt': { works: 0.6, dead: 0.378, held: 0.02, wrong: 0.002 },
+        'switch.wrong-sense:1': { works: 0.02, dead: 0.16, held: 0.01, wrong: 0.81 },
+        'switch.wrong-sense:2': { works: 0.02, dead: 0.01, held: 0.16, wrong: 0.81 },
       },
       chancesByEffect: {
-        'silent': { works: 0.15, dead: 0.83, held: 0.02 },
-        'groans': { works: 0.8, dead: 0.18, held: 0.02 },
-        'trips-breaker': { works: 0.3, dead: 0.68, held: 0.02 },
+        'silent': { works: 0.15, dead: 0.828, held: 0.02, wrong: 0.002 },
+        'groans': { works: 0.8, dead: 0.178, held: 0.02, wrong: 0.002 },
+        'trips-breaker': { works: 0.3, dead: 0.678, held: 0.02, wrong: 0.002 },
       },
     }),
     swapTrial({
@@ -210,6 +233,7 @@ export const openTank = (): Block => ({
       usual: { normal: 0.985, low: 0.01, over: 0.005 },
       chancesByFault: {
         'well-switch.stuck-down': { normal: 0.06, low: 0.01, over: 0.93 },
+        'well-switch.wrong-sense:2': { normal: 0.06, low: 0.01, over: 0.93 },
       },
       chancesByEffect: {
         'well:runs-weak': { normal: 0.5, low: 0.49, over: 0.01 },

@@ -6,8 +6,8 @@ import { type Block, point } from './block'
 import { CAUSES, NOTES } from './causes'
 import { JUMPER, LIVE_CAUTIONS } from './cautions'
 import { always, badJoint, fault } from './faultEntry'
-import { switchLooks } from './switchLooks'
-import { contactRepair, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
+import { switchLooks, wiringLook } from './switchLooks'
+import { contactRepair, miswired, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
 import { partOhms, volts, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 import { switchHeat } from './toldMotor'
@@ -64,6 +64,7 @@ export function motorSwitch(o: SwitchOptions): Block {
       open(1),
       open(2),
       ...sensing(o, shut, held),
+      miswired(held),
       fault({
         id: 'switch.welded',
         name: 'Switch contacts welded closed',
@@ -150,6 +151,7 @@ export function motorSwitch(o: SwitchOptions): Block {
         closed: { 'switch.1': CLOSED, 'switch.2': CLOSED },
       }),
       ...switchLooks(o, 'poles'),
+      wiringLook('poles'),
       switchHeat('poles'),
     ],
     notes: [NOTES.damp, ...(o.cutOff ? [NOTES.cutOff] : [])],

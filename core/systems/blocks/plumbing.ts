@@ -5,7 +5,7 @@ import { sayNumber, type ShopPractice } from '../practice'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { degrees, fault, repair } from './faultEntry'
-import { flow, seen } from './testEntry'
+import { alike, flow, seen } from './testEntry'
 import { RELIEF_OPENS } from './pressureLimits'
 
 export interface PlumbingOptions {
@@ -53,6 +53,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
             label: 'Filter',
             quantity: 'choice',
             choices: ['none', 'ahead of the switch', 'after the switch'],
+            likeliest: 2,
           },
           { id: 'draw', label: 'What draws', quantity: 'choice', choices: ['taps', 'a constant draw'] },
         ],
@@ -85,6 +86,23 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         causes: [CAUSES.age],
         settledBy: 'leak-down stops with the house valve shut',
         wears: ['age'],
+      }),
+      fault({
+        id: 'house.shut',
+        name: 'House valve shut, or the line frozen',
+        baseRate: 0.012,
+        severities: degrees(
+          { name: 'valve shut', share: 0.6, change: h => ({ 'filter.after': filterLoss(h, 0.004) }) },
+          { name: 'frozen or blocked', share: 0.4, change: h => ({ 'filter.after': filterLoss(h, 0.01) }) },
+        ),
+        effect: 'runs',
+        repair: repair({
+          id: 'open-house-valve-or-thaw-line',
+          name: 'Open the house valve, or thaw the line',
+          minutes: 15,
+        }),
+        causes: [],
+        settledBy: 'pressure at the tank and none in the house; the valve between',
       }),
       ...(relief
         ? [
@@ -176,6 +194,47 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         proves: true,
       }),
       seen({
+        id: 'tank-tap',
+        point: 'tap',
+        title: 'Tap at the tank: does it run there?',
+        words: ['tap at the tank', 'drain at the tank'],
+        minutes: 1,
+        steps: ['The drain or hose tap at the tank open, then one in the house: both, or only the first?'],
+        outcomes: {
+          both: { label: 'runs there as in the house' },
+          only: { label: 'strong there, weak or none in the house' },
+          none: { label: 'nothing there either' },
+        },
+        usual: { both: 0.93, only: 0.01, none: 0.06 },
+        chancesByFault: {
+          'house.shut': { both: 0.03, only: 0.95, none: 0.02 },
+          ...(filter === 'after' ? { 'filter.blocked': { both: 0.1, only: 0.87, none: 0.03 } } : {}),
+        },
+        chancesByEffect: alike(['silent', 'groans', 'runs-dry', 'trips-breaker'], {
+          both: 0.35,
+          only: 0.01,
+          none: 0.64,
+        }),
+      }),
+      seen({
+        id: 'house-valve',
+        point: 'tap',
+        title: 'Look at the valve between tank and house',
+        words: ['valve between tank and house'],
+        minutes: 0.5,
+        steps: ['Handle along the pipe is open; try it. In frost: is the pipe beyond it ice-cold and hard?'],
+        outcomes: {
+          'open': { label: 'open' },
+          'was-shut': { label: 'it was shut' },
+          'frozen': { label: 'open, and the line frozen' },
+        },
+        usual: { 'open': 0.994, 'was-shut': 0.004, 'frozen': 0.002 },
+        chancesByFault: {
+          'house.shut:1': { 'open': 0.03, 'was-shut': 0.96, 'frozen': 0.01 },
+          'house.shut:2': { 'open': 0.3, 'was-shut': 0.02, 'frozen': 0.68 },
+        },
+      }),
+      seen({
         id: 'house-shut',
         point: 'tap',
         title: 'House valve shut: does the leak-down stop?',
@@ -223,16 +282,31 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         ? []
         : [
             seen({
+              id: 'filter-look',
+              point: 'tap',
+              title: 'Look at the cartridge',
+              words: ['filter', 'cartridge'],
+              minutes: 4,
+              need: 'zero-pressure',
+              steps: ['Valves shut, pressure off, housing open: clean, or slimed and brown?'],
+              outcomes: {
+                clean: { label: 'clean' },
+                dirty: { label: 'blocked, slimed', words: ['dirty', 'blocked'] },
+              },
+              usual: { clean: 0.75, dirty: 0.25 },
+              chancesByFault: { 'filter.blocked': { clean: 0.03, dirty: 0.97 } },
+            }),
+            seen({
               id: 'filter-out',
               point: 'tap',
               title: 'Cartridge out: is the flow back?',
-              words: ['filter', 'cartridge'],
+              words: ['filter out', 'cartridge out'],
               minutes: 9,
               need: 'zero-pressure',
               steps: ['Valves shut, pressure off, cartridge out, housing closed; run a tap.'],
               outcomes: {
                 same: { label: 'no better', words: ['clean'] },
-                back: { label: 'flow is back', words: ['blocked', 'better'] },
+                back: { label: 'flow is back', words: ['better'] },
               },
               usual: { same: 0.95, back: 0.05 },
               chancesByFault: {

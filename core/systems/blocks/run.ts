@@ -4,6 +4,7 @@ import { type Block, component } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
+import { partOhms } from './testEntry'
 
 export interface RunOptions {
   /** what it leads to, in words */
@@ -70,6 +71,27 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
         repair: newRun,
         causes: [CAUSES.chafe],
         settledBy: to === 'box' ? 'breaker holds with the load wires off' : `breaker trips with the ${to} open`,
+      }),
+      fault({
+        id: 'run.leg-to-leg',
+        name: `Wires from switch to ${to} shorted together`,
+        baseRate: 0.004,
+        severities: always({ 'run.across': 0.2 }),
+        repair: newRun,
+        causes: [CAUSES.chafe],
+        settledBy: 'breaker holds with the load wires off, and trips with the far end off',
+      }),
+    ],
+    tests: [
+      partOhms({
+        id: 'run.between',
+        point: 'load',
+        title: 'Ohms between the wires of the run, both ends off',
+        words: ['run wires', 'between the run wires'],
+        variant: 'between',
+        figure: 'run.across',
+        minutes: 9,
+        steps: [`Its wires off at the switch and at the ${to}; one to the other.`],
       }),
     ],
   }

@@ -124,6 +124,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       causes: [
         { because: 'motor.binding', why: 'an overloaded motor trips it' },
         { because: 'motor.seized', why: 'a locked motor trips it' },
+        { because: 'head.seized', why: 'a seized pump locks its motor' },
         { because: 'supply.leg-lost', why: 'single-phasing trips it' },
         { because: 'starter.contact-open', why: 'single-phasing trips it' },
         { because: 'starter.overload-set', why: 'set under the motor’s amps it trips for nothing' },
@@ -251,6 +252,19 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
             causes: [CAUSES.damp, CAUSES.age],
             settledBy: 'lift it by hand with the level up',
             wears: ['damp'],
+          }),
+          fault({
+            id: 'float.wrong-sense',
+            name: 'Float in the wrong sense',
+            baseRate: 0.006,
+            severities: always({ 'pilot.float': OPEN }),
+            repair: repair({
+              id: 'change-sense-of-float',
+              name: 'Turn the float’s sense round',
+              minutes: 20,
+            }),
+            causes: [],
+            settledBy: 'lift and drop it by hand: it calls as it hangs',
           }),
         ]
       : []),

@@ -277,14 +277,16 @@ export function starterTests(o: StarterOptions): readonly Test[] {
             title: 'Lift the low-level float by hand',
             words: ['float'],
             minutes: 4,
-            steps: ['Lift it: does the contactor call?'],
+            steps: ['Lift it, let it hang: which way does the contactor call?'],
             outcomes: {
               calls: { label: 'calls', words: ['works', 'good'] },
               dead: { label: 'does nothing', words: ['stuck'] },
+              wrong: { label: 'calls as it hangs, not as it lifts', words: ['down starts', 'runs when it hangs'] },
             },
-            usual: { calls: 0.99, dead: 0.01 },
+            usual: { calls: 0.988, dead: 0.01, wrong: 0.002 },
             chancesByFault: {
-              'float.stuck-open': { calls: 0.04, dead: 0.96 },
+              'float.stuck-open': { calls: 0.04, dead: 0.95, wrong: 0.01 },
+              'float.wrong-sense': { calls: 0.02, dead: 0.18, wrong: 0.8 },
             },
           }),
           swapTrial({

@@ -7,7 +7,8 @@ import { always, badJoint, burntContact, degrees, fault, repair, trippedOrOff } 
 import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, volts, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
-import { disconnectLook, otherLights } from './toldSupply'
+import { breakerHeat, disconnectLook, fedBy, otherBreaker, otherLights } from './toldSupply'
+import { generator, weakAhead, weakBreaker } from './weakSupply'
 
 export const rewire = repair({
   id: 'replace-damaged-run',
@@ -50,14 +51,15 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         severities: degrees(
           {
             name: '12 % low',
-            share: 0.6,
+            share: 0.5,
             change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.88, 'supply.leg2': h['supply.leg2'] * 0.88 }),
           },
           {
             name: '22 % low',
-            share: 0.4,
+            share: 0.3,
             change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.78, 'supply.leg2': h['supply.leg2'] * 0.78 }),
           },
+          ...weakAhead(2),
         ),
         repair: repair({
           id: 'find-drop-ahead-of-breaker',
@@ -67,6 +69,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         causes: [],
         settledBy: 'volts at the breaker, at rest and under load',
       }),
+      generator(2),
       fault({
         id: 'breaker.off',
         protects: true,
@@ -129,6 +132,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
               wears: ['age'],
             }),
           ]),
+      weakBreaker(neutral ? 'breaker' : 'two-pole breaker'),
       ...(disconnect
         ? [
             fault({
@@ -203,6 +207,9 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
     tests: [
       lettingGo('breaker'),
       otherLights(),
+      fedBy(),
+      breakerHeat(),
+      otherBreaker(),
       ...(disconnect ? [disconnectLook()] : []),
       ...voltsAt({
         point: 'supply',
@@ -244,6 +251,16 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         steps: [`Leads on the ${to} line side, nothing running.`],
         band: 'utilisation',
       }),
+      volts({
+        id: 'breaker.idle',
+        point: 'breaker',
+        title: 'Volts out of the breaker with nothing running',
+        words: ['panel idle', 'breaker idle', 'panel rest'],
+        between: ['b1', 'b2'],
+        scenario: 'idle',
+        steps: ['Leads out of the breaker, nothing running.'],
+        band: 'service',
+      }),
       seen({
         id: 'breaker-seen',
         point: 'breaker',
@@ -259,6 +276,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         chancesByFault: {
           'breaker.off:1': { on: 0.04, tripped: 0.93, off: 0.03 },
           'breaker.off:2': { on: 0.03, tripped: 0.03, off: 0.94 },
+          'breaker.weak': { on: 0.35, tripped: 0.63, off: 0.02 },
         },
         chancesByEffect: {
           'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },
@@ -304,6 +322,7 @@ export const supplyFigures = (volts: readonly [number, number], feedOhms: number
   'supply.z2': sourceOhms,
   'breaker.1': CLOSED,
   'breaker.2': CLOSED,
+  'breaker.share': 1,
   'disconnect.1': CLOSED,
   'disconnect.2': CLOSED,
   'feed.1': feedOhms,

@@ -1,5 +1,6 @@
 /** Start gear of a motor in the open: capacitor, centrifugal switch, overload; common practice, no source. */
 import { OPEN } from '../power/resistances'
+import { HEAD_BY_HAND } from './airFaults'
 import { type Block, point } from './block'
 import { capacitors } from './capacitors'
 import { CAUSES } from './causes'
@@ -96,6 +97,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           causes: [
             { because: 'motor.cap-open', why: 'locked starts open it' },
             { because: 'motor.seized', why: 'locked starts open it' },
+            { because: 'head.seized', why: 'a seized pump locks its motor' },
             CAUSES.lowVolts,
             CAUSES.hot,
             CAUSES.rapidCycling,
@@ -252,6 +254,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             'motor.seized': { free: 0.02, stiff: 0.08, seized: 0.9 },
             'motor.binding': { free: 0.25, stiff: 0.72, seized: 0.03 },
             'pump.jammed': { free: 0.03, stiff: 0.12, seized: 0.85 },
+            'head.seized': HEAD_BY_HAND,
           },
         }),
       ].filter(has),

@@ -13,8 +13,67 @@ const BURNT_POLE = {
   wet: 0.01,
 }
 
+/** What the four wires of a switch are landed on; the proof of wiring says the rest. */
+export const wiringLook = (at: string) =>
+  seen({
+    id: 'wiring-look',
+    point: at,
+    title: 'Trace the wires of the switch: each where it belongs?',
+    words: ['switch wiring', 'wires on the switch'],
+    minutes: 3,
+    need: 'proven-dead',
+    steps: ['Dead. Two from the breaker on the line screws, two to the motor on the load screws, a pole to each leg.'],
+    outcomes: {
+      right: { label: 'as they belong' },
+      wrong: { label: 'on the wrong screws', words: ['miswired'] },
+    },
+    usual: { right: 0.995, wrong: 0.005 },
+    chancesByFault: { 'switch.miswired': { right: 0.04, wrong: 0.96 } },
+  })
+
+/** Far from the tank it feels the pump's every stroke. */
+const bounceLooks = (at: string) => [
+  seen({
+    id: 'switch-heard',
+    point: at,
+    title: 'Listen at the switch as the pump starts: one click, or several?',
+    words: ['switch clicks', 'switch heard'],
+    minutes: 2,
+    need: 'live',
+    whileRunning: true,
+    steps: ['A tap open until it starts: does it make once, or open and close again and again before it settles?'],
+    outcomes: {
+      once: { label: 'one click' },
+      bounces: { label: 'bounces: several clicks, then it settles' },
+    },
+    usual: { once: 0.98, bounces: 0.02 },
+    chancesByFault: {
+      'switch.bounces': { once: 0.04, bounces: 0.96 },
+      'tank.waterlogged': { once: 0.6, bounces: 0.4 },
+      'tank.precharge-high': { once: 0.6, bounces: 0.4 },
+      'switch.out-of-setting': { once: 0.85, bounces: 0.15 },
+    },
+    chancesByEffect: { 'rapid-cycles': { once: 0.85, bounces: 0.15 } },
+  }),
+  seen({
+    id: 'switch-place',
+    point: at,
+    title: 'Where does the switch sit: at the tank, or away from it?',
+    words: ['switch sits', 'switch mounted'],
+    minutes: 0.5,
+    steps: ['Along the pipe from the tank’s tee to the switch: a hand, or several feet, a valve, a hose between?'],
+    outcomes: {
+      near: { label: 'at the tank' },
+      far: { label: 'away from the tank' },
+    },
+    usual: { near: 0.94, far: 0.06 },
+    chancesByFault: { 'switch.bounces': { near: 0.08, far: 0.92 } },
+  }),
+]
+
 export function switchLooks(o: SensingOptions, at: string) {
   return [
+    ...(o.medium === 'water' ? bounceLooks(at) : []),
     seen({
       id: 'contacts',
       point: at,
@@ -71,6 +130,15 @@ export function switchLooks(o: SensingOptions, at: string) {
           welded: 0.01,
           insects: 0.06,
           wet: 0.5,
+        },
+        'switch.bounces': {
+          clean: 0.12,
+          sooty: 0.27,
+          pitted: 0.45,
+          burnt: 0.11,
+          welded: 0.02,
+          insects: 0.02,
+          wet: 0.01,
         },
         'switch.contact-dirty': {
           clean: 0.03,

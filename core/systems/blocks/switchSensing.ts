@@ -23,6 +23,43 @@ const cleanContacts = repair({
   part: 'abrasive strip',
 })
 
+/** Wires on the wrong screws of a switch that carries its motor; how often is common practice, no source. */
+export const miswired = (held: Change) =>
+  fault({
+    id: 'switch.miswired',
+    name: 'Switch landed wrong',
+    baseRate: 0.008,
+    severities: degrees(
+      { name: 'both feeds on one pole', share: 0.5, change: { 'switch.across': 0.01 } },
+      { name: 'motor on the line side', share: 0.5, change: held },
+    ),
+    repair: repair({
+      id: 'land-switch-as-marked',
+      name: 'Land the switch as it is marked',
+      minutes: 15,
+    }),
+    causes: [],
+    settledBy: 'each of the four wires traced, dead',
+  })
+
+/** Far from the tank every stroke of the pump reaches the switch; common practice, no source. */
+const bounces = () =>
+  fault({
+    id: 'switch.bounces',
+    name: 'Switch too far from the tank: bounces',
+    baseRate: 0.01,
+    severities: always({}),
+    effect: 'rapid-cycles',
+    repair: repair({
+      id: 'move-switch-to-tank',
+      name: 'Move the switch to the tank',
+      minutes: 60,
+      part: 'tank tee',
+    }),
+    causes: [],
+    settledBy: 'it clicks several times as the pump starts, with the tank’s air right',
+  })
+
 /** Burnt contacts are a wear part: the shop replaces the switch, or cleans them for the time being. */
 export const contactRepair = ({ burntContacts }: Pick<ShopPractice, 'burntContacts'>) =>
   burntContacts === 'clean' ? cleanContacts : newSwitch
@@ -183,6 +220,7 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       settledBy: water ? 'water under its cover' : 'soap round its cover',
       wears: ['age'],
     }),
+    ...(water ? [bounces()] : []),
     ...(o.cutOff
       ? [
           fault({

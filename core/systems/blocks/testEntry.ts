@@ -231,7 +231,7 @@ export const flow = ({ ask, over, ...entry }: FlowEntry): NumericTest =>
 /** Chances of the answers of a test, by the answer. */
 export type Chances<Outcome extends string> = Readonly<Record<Outcome, number>>
 type AnyFault = FaultId | `${StageId}-${FaultId}`
-type ByFault<Row> = Readonly<Partial<Record<AnyFault | `${FaultId}:${1 | 2 | 3 | 4 | 5 | 6 | 7}`, Row>>>
+type ByFault<Row> = Readonly<Partial<Record<AnyFault | `${AnyFault}:${1 | 2 | 3 | 4 | 5 | 6 | 7}`, Row>>>
 type ByEffect<Row> = Readonly<Partial<Record<Effect | `${StageId}:${Effect}`, Row>>>
 
 export interface OutcomeEntry {

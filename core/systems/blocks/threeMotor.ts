@@ -9,6 +9,7 @@ import { newMotor, pullPump } from './motor'
 import { MOTOR_FIELDS } from './motorFields'
 import { groundAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
+import { HEAD_BY_HAND } from './airFaults'
 import { eachLine, jointOnLine } from './threeSupply'
 
 /** Rolling the leads one place: what stays with the line is supply, what moves with the lead is cable or motor. */
@@ -176,6 +177,18 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         repair: newOne,
         causes: [CAUSES.surge, CAUSES.age],
         settledBy: 'the three resistances against each other; roll the leads',
+        wears: ['age'],
+      }),
+      fault({
+        id: 'motor.phase-short',
+        name: 'Windings shorted phase to phase',
+        baseRate: 0.012,
+        severities: always({ 'motor.across': 0.3 }),
+        repair: newOne,
+        causes: [CAUSES.surge, CAUSES.age],
+        settledBy: drowned
+          ? 'ohms lead to lead near nothing on one pair, the cable proven'
+          : 'ohms lead to lead near nothing on one pair, at the motor itself',
         wears: ['age'],
       }),
       fault({
@@ -352,6 +365,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
               usual: { free: 0.966, stiff: 0.03, seized: 0.004 },
               chancesByFault: {
                 'motor.seized': { free: 0.02, stiff: 0.08, seized: 0.9 },
+                'head.seized': HEAD_BY_HAND,
                 'motor.binding': { free: 0.25, stiff: 0.72, seized: 0.03 },
               },
             }),

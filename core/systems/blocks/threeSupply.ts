@@ -8,7 +8,8 @@ import { rewire } from './supply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
-import { disconnectLook, fusesLook, otherLights } from './toldSupply'
+import { breakerHeat, disconnectLook, fedBy, fusesLook, otherBreaker, otherLights } from './toldSupply'
+import { generator, weakAhead, weakBreaker } from './weakSupply'
 
 /** A fault that is as likely on each line. */
 export const eachLine = (change: (line: Pole) => Change) =>
@@ -49,8 +50,9 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         name: 'Supply voltage low',
         baseRate: 0.02,
         severities: degrees(
-          { name: '12 % low', share: 0.6, change: h => allLegs(h, 0.88) },
-          { name: '22 % low', share: 0.4, change: h => allLegs(h, 0.78) },
+          { name: '12 % low', share: 0.5, change: h => allLegs(h, 0.88) },
+          { name: '22 % low', share: 0.3, change: h => allLegs(h, 0.78) },
+          ...weakAhead(3),
         ),
         repair: repair({
           id: 'find-drop-ahead-of-breaker',
@@ -60,6 +62,8 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         causes: [],
         settledBy: 'the three pairs at the breaker, at rest and under load',
       }),
+      generator(3),
+      weakBreaker('breaker'),
       fault({
         id: 'supply.unbalanced',
         name: 'Supply voltages unbalanced',
@@ -174,6 +178,9 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
     tests: [
       lettingGo('breaker or fuses'),
       otherLights(),
+      fedBy(),
+      breakerHeat(),
+      otherBreaker(),
       fusesLook(),
       ...(disconnect ? [disconnectLook()] : []),
       ...voltsThree({
@@ -215,6 +222,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         chancesByFault: {
           'breaker.off:1': { on: 0.04, tripped: 0.93, off: 0.03 },
           'breaker.off:2': { on: 0.03, tripped: 0.03, off: 0.94 },
+          'breaker.weak': { on: 0.35, tripped: 0.63, off: 0.02 },
         },
         chancesByEffect: {
           'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },

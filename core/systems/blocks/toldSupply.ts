@@ -28,6 +28,68 @@ export const otherLights = (): SeenTest =>
     chancesByEffect: { groans: { fine: 0.72, half: 0.02, all: 0.01, dim: 0.25 } },
   })
 
+/** What stands behind the panel. */
+export const fedBy = (): SeenTest =>
+  seen({
+    id: 'fed-by',
+    point: 'supply',
+    title: 'What feeds it: the utility, or a generator?',
+    words: ['fed by'],
+    minutes: 0.5,
+    steps: ['Ask, and look for a transfer switch or a cord to a generator.'],
+    outcomes: {
+      utility: { label: 'the utility' },
+      generator: { label: 'a generator', words: ['portable generator'] },
+    },
+    usual: { utility: 0.985, generator: 0.015 },
+    chancesByFault: { 'supply.generator': { utility: 0.02, generator: 0.98 } },
+  })
+
+/** A breaker that is worn out or makes badly is warm. */
+export const breakerHeat = (): SeenTest =>
+  seen({
+    id: 'breaker-heat',
+    point: 'breaker',
+    title: 'Back of a finger on the breaker: is it hot?',
+    words: ['breaker feels'],
+    minutes: 0.5,
+    whileRunning: true,
+    steps: ['Cover on, after it has run: warmer than the breakers beside it?'],
+    outcomes: { cool: { label: 'cool or warm' }, hot: { label: 'hot' } },
+    usual: { cool: 0.97, hot: 0.03 },
+    chancesByFault: {
+      'breaker.weak': { cool: 0.45, hot: 0.55 },
+      'breaker.pole-open': { cool: 0.6, hot: 0.4 },
+    },
+    chancesByEffect: { 'trips-overload': { cool: 0.85, hot: 0.15 } },
+  })
+
+/** Another breaker of the same rating: does it hold? */
+export const otherBreaker = (): SeenTest =>
+  seen({
+    id: 'breaker-other',
+    point: 'breaker',
+    title: 'On another breaker of its rating: does it hold?',
+    words: ['other breaker', 'new breaker'],
+    minutes: 15,
+    need: 'proven-dead',
+    risk: 1,
+    steps: ['Panel dead behind its main: its wires on a good breaker of the same rating. Run it as long as before.'],
+    cautions: ['Never on a larger one than the wire is made for.'],
+    outcomes: {
+      holds: { label: 'holds, where the old one let go' },
+      trips: { label: 'trips as before', words: ['trip'] },
+    },
+    // asked where one lets go: what makes a sound one go makes another go too
+    usual: { holds: 0.12, trips: 0.88 },
+    chancesByFault: {
+      'breaker.weak': { holds: 0.97, trips: 0.03 },
+      'breaker.pole-open': { holds: 0.4, trips: 0.6 },
+      'motor.binding': { holds: 0.25, trips: 0.75 },
+    },
+    chancesByEffect: { 'trips-breaker': { holds: 0.02, trips: 0.98 } },
+  })
+
 /** A disconnect opened and looked at; fuses taken out one by one. */
 export const disconnectLook = (): SeenTest =>
   seen({

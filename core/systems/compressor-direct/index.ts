@@ -64,9 +64,9 @@ export const compressorDirect: KindPlan = {
         below: ['run', 'start', 'cable', 'motor'],
       }),
       run({ to: 'motor', toEarth: 0.01, minutes: 35 }),
-      surfaceMotor({ what: 'Motor or pump', neutral, dual: true }),
+      surfaceMotor({ what: 'Motor', neutral, dual: true }),
       ...surfaceGear(surfaceStart(n)),
-      airSide({ belt: false, practice }),
+      airSide({ belt: true, practice }),
       settingTests({ medium: 'air', practice }),
     )
   },

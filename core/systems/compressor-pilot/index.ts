@@ -67,7 +67,7 @@ export const compressorPilot: KindPlan = {
       ),
       starter({ phases: single ? 1 : 3, transformer, float: false }),
       pilotSwitch({ medium: 'air', practice, cutOff: false, valve: false }),
-      ...(single ? singleMotor(n) : [threeMotor({ drowned: false, what: 'Motor or pump' })]),
+      ...(single ? singleMotor(n) : [threeMotor({ drowned: false, what: 'Motor' })]),
       airSide({ belt: true, practice }),
       settingTests({ medium: 'air', practice }),
     )
@@ -102,7 +102,7 @@ export const compressorPilot: KindPlan = {
 
 const singleMotor = (n: Nameplate): Block[] => [
   run({ to: 'motor', toEarth: 0.01, minutes: 35 }),
-  surfaceMotor({ what: 'Motor or pump', neutral: false, dual: false }),
+  surfaceMotor({ what: 'Motor', neutral: false, dual: false }),
   ...surfaceGear({ runCapacitor: yes(n, 'motor.runCapacitor'), permanentSplit: false }),
 ]
 

@@ -77,6 +77,8 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
     'run.1': RUN_OHMS,
     'run.2': RUN_OHMS,
     'run.earth': DRY,
+    'run.across': DRY,
+    'switch.across': DRY,
     ...startFigures({
       farads: capBand ? (capBand[0] + capBand[1]) / 2 : 0,
       runFarads: runCap ?? 0,

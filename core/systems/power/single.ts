@@ -67,7 +67,7 @@ const HEATERS = series('heater', 'heater.', ['c', 'd'], 2)
 const RUN = series('run', 'run.', ['d', 'x'], 2)
 const [FEED_EARTH, RUN_EARTH] = [
   insulation({ node: 'l', poles: 2, metres: 18, toEarth: 'feed.earth', across: 'feed.across' }),
-  insulation({ node: 'x', poles: 2, metres: 6, toEarth: 'run.earth' }),
+  insulation({ node: 'x', poles: 2, metres: 6, toEarth: 'run.earth', across: 'run.across' }),
 ]
 const DEAD_LEGS = [leak('u1', 1e9), leak('u2', 1e9)]
 const BEHIND_CONTACTS = [leak('c1', DRY), leak('c2', DRY)]
@@ -100,6 +100,7 @@ function serviceSide(d: SinglePlan, f: Figures, live: boolean, state: NetworkSta
     ...switching(d, f, state),
     ...RUN(f),
     ...BEHIND_SWITCH,
+    ...(d.pilot ? [] : [resistor('as landed', 'd1', 'd2', f['switch.across'])]),
     ...RUN_EARTH(f),
   ]
 }

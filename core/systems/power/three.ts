@@ -134,6 +134,7 @@ function motorSide(d: ThreePlan, f: Figures, state: NetworkState, live: boolean)
     resistor('cable to earth 1', 'd1', EARTH, f['cable.earth']),
     leak('m1', f['motor.earth']),
     resistor('cable across', 'd1', 'd2', f['cable.across']),
+    resistor('windings across', 'm1', 'm2', f['motor.across']),
     ...windings(d.motor, f, state, live),
     STAR,
   ]

@@ -6,11 +6,10 @@ import { figureOf } from '../figures'
 import type { NumericTest, Prediction, Probe } from '../testTypes'
 import { predictAmps } from './amps'
 import { predictFlow } from './flow'
-import { contact, figure, together } from './shapes'
+import { contact, figure, OHMS_RANGE, together } from './shapes'
 import { isIdling, type Standing } from './standing'
 import { predictVolts } from './volts'
 
-const OHMS_RANGE = 40e6 // where a hand meter shows OL
 const INSULATION_RANGE = 2e9
 
 /** How far dials are set from the plate where nobody meant to, as a share; common practice, no source. */

@@ -1,12 +1,13 @@
 /** The shapes that readings spread in. */
-import { OPEN } from '../power/resistances'
 import type { Prediction } from '../testTypes'
 
 /** Spreads that have nothing to do with one another; `Math.hypot` is several times slower. */
 export const together = (a: number, b: number, c = 0) => Math.sqrt(a * a + b * b + c * c)
 export const figure = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
+/** Where a hand meter shows OL, Ω. */
+export const OHMS_RANGE = 40e6
 export const contact = (ohms: number, spread = 0.4): Prediction =>
-  ohms >= OPEN ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
+  ohms >= OHMS_RANGE ? { mean: Math.log(20e6), sigma: 1, log: true, ol: 0.985 } : figure(ohms, 0.25 + spread * ohms)
 
 /** Of readings taken on what is locked or overloaded, so many after it has let go; common practice, no source. */
 export const RESTED = 0.25

@@ -1,0 +1,65 @@
+/** A supply that sags as a motor starts, and a breaker that lets go early; rates are common practice, no source. */
+import { POLES, type Change, type Figures } from '../figures'
+import { CAUSES } from './causes'
+import { degrees, fault, repair, type DegreeEntry } from './faultEntry'
+
+/** So much in each leg ahead of the breaker, of what the locked motor has. */
+const sags = (h: Figures, legs: 2 | 3, ofLocked: number): Change =>
+  Object.fromEntries(POLES.slice(0, legs).map(leg => [`supply.z${leg}`, ofLocked * h['motor.locked']]))
+
+/**
+ * It never comes up on what is left: an engine loses speed with its volts, a joint on the pole arcs. As a load on the
+ * start; common practice, no source.
+ */
+const bogs = (h: Figures, legs: 2 | 3, ofLocked: number): Change => ({
+  ...sags(h, legs, ofLocked),
+  'motor.startLoad': 4,
+})
+
+/** Weak ahead of the panel: good volts at rest, and not as it starts. */
+export const weakAhead = (legs: 2 | 3): readonly DegreeEntry[] => [
+  { name: 'sags as it starts', share: 0.12, change: h => sags(h, legs, 0.1) },
+  { name: 'sags, and it does not start', share: 0.08, change: h => bogs(h, legs, 0.12) },
+]
+
+/** It holds its volts while nothing starts. */
+export const generator = (legs: 2 | 3) =>
+  fault({
+    id: 'supply.generator',
+    name: 'Generator too small to start it',
+    baseRate: 0.004,
+    severities: degrees(
+      { name: 'sags, and starts it', share: 0.3, change: h => sags(h, legs, 0.1) },
+      { name: 'sags by a third', share: 0.4, change: h => bogs(h, legs, 0.2) },
+      { name: 'sags by half', share: 0.3, change: h => bogs(h, legs, 0.45) },
+    ),
+    repair: repair({
+      id: 'feed-from-larger-generator',
+      name: 'Feed it from the mains or a larger generator',
+      minutes: 20,
+    }),
+    causes: [{ because: 'outage', why: 'the house ran on a generator while the power was off' }],
+    settledBy: 'volts at the breaker as it tries to start, and what feeds it',
+  })
+
+export const weakBreaker = (part: string) =>
+  fault({
+    id: 'breaker.weak',
+    name: 'Breaker lets go under its rating',
+    baseRate: 0.015,
+    // common practice, no source: they are sized for about twice what the motor draws
+    severities: degrees(
+      { name: 'tired', share: 0.6, change: { 'breaker.share': 0.28 } },
+      { name: 'far gone', share: 0.4, change: { 'breaker.share': 0.18 } },
+    ),
+    repair: repair({
+      id: 'replace-breaker',
+      name: 'Replace the breaker',
+      minutes: 25,
+      part,
+      renews: ['breaker'],
+    }),
+    causes: [CAUSES.age, CAUSES.loose],
+    settledBy: 'it trips at the plate’s amps, and another of its rating holds',
+    wears: ['age'],
+  })

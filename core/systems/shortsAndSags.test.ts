@@ -1,0 +1,113 @@
+/**
+ * Shorts from leg to leg, wires landed wrong, a supply that sags and a breaker that is tired, held against what two
+ * resistors in a row or side by side give, and against who must notice.
+ */
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import { buildModel, type NumericTest, type SystemModel } from '.'
+
+const well = requireOk(buildModel('well-2wire', { 'motor.amps': 8, 'breaker.amps': 20 }))
+const three = requireOk(buildModel('three-phase', { 'starter.float': 1 }))
+const air = requireOk(buildModel('compressor-direct', {}))
+const hut = requireOk(buildModel('holding-tank', {}))
+const find = (m: SystemModel, id: string) => {
+  const found = m.hypotheses.findIndex(h => h.id === id || h.fault === id)
+  if (found < 0) throw new Error(`no hypothesis ${id}`)
+  return found
+}
+const effect = (m: SystemModel, id: string) => m.hypotheses[find(m, id)]!.effect
+const reads = (m: SystemModel, id: string, test: string) => {
+  const p = m.predict(find(m, id), m.kind.tests.find(t => t.id === test) as NumericTest)
+  return p.ol > 0.5 ? Infinity : p.log ? Math.exp(p.mean) : p.mean
+}
+/** The chance of one answer. */
+function says(m: SystemModel, id: string, test: string, outcome: string): number {
+  const t = m.kind.tests.find(k => k.id === test)
+  if (t?.kind !== 'seen') throw new Error(`${test} is no look`)
+  return m.expect(find(m, id), t)[t.outcomes.findIndex(o => o.id === outcome)]!
+}
+
+describe('wires behind the switch shorted together', () => {
+  it('let go as the switch closes, and not once they are off it', () => {
+    expect(effect(well, 'run.leg-to-leg')).toBe('trips-breaker')
+    expect(says(well, 'run.leg-to-leg', 'trip-switch-open', 'holds')).toBeGreaterThan(0.9)
+    // the far end off leaves the short where it is
+    expect(says(well, 'run.leg-to-leg', 'trip-head-open', 'trips')).toBeGreaterThan(0.9)
+    expect(says(well, 'cable.leg-to-leg', 'trip-head-open', 'holds')).toBeGreaterThan(0.9)
+  })
+  it('are near no ohms to each other, and sound ones open', () => {
+    expect(reads(well, 'run.leg-to-leg', 'run.between')).toBeLessThan(1)
+    expect(reads(well, 'sound', 'run.between')).toBe(Infinity)
+  })
+})
+
+describe('a switch landed wrong', () => {
+  it('shorts its feeds as it closes, or feeds the motor for good', () => {
+    expect(effect(well, 'switch.miswired:1')).toBe('trips-breaker')
+    expect(effect(well, 'switch.miswired:2')).toBe('runs-on')
+    expect(reads(well, 'switch.miswired:2', 'load.idle')).toBeGreaterThan(220)
+    for (const degree of [1, 2])
+      expect(says(well, `switch.miswired:${degree}`, 'wiring-look', 'wrong')).toBeGreaterThan(0.9)
+  })
+})
+
+describe('a supply that sags', () => {
+  it('by what lies ahead of it in the row with the motor, and stands at rest', () => {
+    expect(reads(well, 'supply.generator:2', 'breaker.idle')).toBeGreaterThan(230)
+    // two legs of 0.2 each ahead of a locked motor of 1: it keeps 1 / 1.4 of its volts, impedances in line
+    const kept = reads(well, 'supply.generator:2', 'breaker.volts') / reads(well, 'sound', 'breaker.idle')
+    expect(kept).toBeGreaterThan(0.65)
+    expect(kept).toBeLessThan(0.8)
+    expect(effect(well, 'supply.generator:2')).toBe('groans')
+    expect(effect(well, 'supply.generator:1')).toBe('runs')
+  })
+})
+
+describe('a tired breaker', () => {
+  it('lets go in minutes at the plate’s amps, where a sound one never does', () => {
+    expect(effect(well, 'breaker.weak')).toBe('runs')
+    expect(reads(well, 'breaker.weak', 'black.run')).toBeCloseTo(reads(well, 'sound', 'black.run'), 6)
+    expect(says(well, 'breaker.weak', 'let-go', 'holds')).toBeLessThan(0.3)
+    expect(says(well, 'sound', 'let-go', 'holds')).toBeGreaterThan(0.9)
+    expect(says(well, 'breaker.weak', 'let-go', 'at-once')).toBeLessThan(0.1)
+  })
+  it('takes no start for a short', () => expect(says(three, 'breaker.weak', 'let-go', 'at-once')).toBeLessThan(0.2))
+})
+
+describe('two phases shorted inside the motor', () => {
+  it('are far less on their pair than the others, and the others nearly whole', () => {
+    const whole = reads(three, 'sound', 'leads.r12')
+    expect(effect(three, 'motor.phase-short')).toBe('trips-breaker')
+    expect(reads(three, 'motor.phase-short', 'leads.r12')).toBeLessThan(0.6 * whole)
+    // the third winding sees the first two side by side behind the short: three quarters of two in a row
+    expect(reads(three, 'motor.phase-short', 'leads.r23')).toBeLessThan(whole)
+    expect(reads(three, 'motor.phase-short', 'leads.r23')).toBeGreaterThan(0.6 * whole)
+  })
+})
+
+describe('a compressor’s pump that is seized', () => {
+  it('locks its motor, which runs free without the belt', () => {
+    expect(effect(air, 'head.seized:1')).toBe('groans')
+    expect(says(air, 'head.seized:1', 'belt-off', 'runs')).toBeGreaterThan(0.9)
+    expect(says(air, 'motor.seized', 'belt-off', 'runs')).toBeLessThan(0.1)
+    expect(says(air, 'head.seized:1', 'pump-turn', 'locked')).toBeGreaterThan(0.8)
+    expect(says(air, 'motor.seized', 'pump-turn', 'locked')).toBeLessThan(0.05)
+  })
+})
+
+describe('a float in the wrong sense', () => {
+  it('keeps a low tank low and a full one running', () => {
+    expect(effect(three, 'float.wrong-sense')).toBe('silent')
+    expect(says(hut, 'well-switch.wrong-sense:1', 'tank-level', 'low')).toBeGreaterThan(0.9)
+    expect(says(hut, 'well-switch.wrong-sense:2', 'tank-level', 'over')).toBeGreaterThan(0.9)
+    expect(says(hut, 'well-switch.stuck-up', 'well-float-look', 'wrong')).toBeLessThan(0.02)
+  })
+})
+
+describe('a house valve found shut', () => {
+  it('leaves the pressure at the tank and nothing in the house', () => {
+    expect(reads(well, 'house.shut:1', 'flow')).toBeLessThan(0.05 * reads(well, 'sound', 'flow'))
+    expect(reads(well, 'house.shut:1', 'cut-out')).toBeCloseTo(reads(well, 'sound', 'cut-out'), 0)
+    expect(says(well, 'house.shut:1', 'tank-tap', 'only')).toBeGreaterThan(0.9)
+  })
+})
