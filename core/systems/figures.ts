@@ -50,7 +50,6 @@ export const ELECTRICAL = {
   ...three('supply.leg', { unit: 'V', means: 'volts of a leg to ground', sound: 120, readBy: 'network' }),
   ...three('supply.z', ohms('the supply behind a leg', 0.06)),
   ...three('breaker.', ohms('breaker pole or fuse, closed', CLOSED)),
-  'breaker.share': share('of its rating that its heat lets go by', 1, 'shaft'),
   ...three('disconnect.', ohms('disconnect pole, closed', CLOSED)),
   ...three('feed.', ohms('conductor ahead of the switch or starter', CLOSED)),
   'feed.earth': ohms('feed to earth', DRY),

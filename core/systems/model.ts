@@ -210,8 +210,8 @@ function createPredictions(
 }
 
 /**
- * Chances of what is seen: by trial where the model can work it out, by table otherwise; two faults at once are
- * combined.
+ * Chances of what is seen: by the table of the fault, by trial where the model can work it out, by what the system does
+ * otherwise; two faults at once are combined.
  */
 function expectOutcomes(
   d: Description,
@@ -220,24 +220,22 @@ function expectOutcomes(
   entry: Entry,
   test: SeenTest,
 ): readonly number[] {
-  if (test.trial) {
-    const row = tryTrial(test, test.trial, {
-      healthy: d.healthy,
-      figures: stands[0]!.figures,
-      change: entry.change,
-      before: stands,
-      solve: change => solver.stages(change),
-      stages: d.stages.map(s => s.id),
-      plantEffect: (change, stages) => solver.story(change, stages).effect,
-    })
-    if (row) return row
-  }
   const { byFault, byEffect } = rowsOf(test)
   const [one, two] = entry.names
   const first = one && (byFault.get(one.degree) ?? byFault.get(one.fault))
   const second = two && (byFault.get(two.degree) ?? byFault.get(two.fault))
   if (first && second) return combine(test, first, second)
   if (first ?? second) return (first ?? second)!
+  const tried = test.trial && tryTrial(test, test.trial, {
+    healthy: d.healthy,
+    figures: stands[0]!.figures,
+    change: entry.change,
+    before: stands,
+    solve: change => solver.stages(change),
+    stages: d.stages.map(s => s.id),
+    plantEffect: (change, stages) => solver.story(change, stages).effect,
+  })
+  if (tried) return tried
   for (const { seenAs } of stands) {
     const row = byEffect.get(seenAs)
     if (row) return row

@@ -54,10 +54,10 @@ describe('a switch landed wrong', () => {
 describe('a supply that sags', () => {
   it('by what lies ahead of it in the row with the motor, and stands at rest', () => {
     expect(reads(well, 'supply.generator:2', 'breaker.idle')).toBeGreaterThan(230)
-    // two legs of 0.2 each ahead of a locked motor of 1: it keeps 1 / 1.4 of its volts, impedances in line
+    // two legs of 0.25 each ahead of a locked motor of 1: it keeps 1 / 1.5 of its volts, impedances in line
     const kept = reads(well, 'supply.generator:2', 'breaker.volts') / reads(well, 'sound', 'breaker.idle')
-    expect(kept).toBeGreaterThan(0.65)
-    expect(kept).toBeLessThan(0.8)
+    expect(kept).toBeGreaterThan(0.6)
+    expect(kept).toBeLessThan(0.75)
     expect(effect(well, 'supply.generator:2')).toBe('groans')
     expect(effect(well, 'supply.generator:1')).toBe('runs')
   })

@@ -322,7 +322,6 @@ export const supplyFigures = (volts: readonly [number, number], feedOhms: number
   'supply.z2': sourceOhms,
   'breaker.1': CLOSED,
   'breaker.2': CLOSED,
-  'breaker.share': 1,
   'disconnect.1': CLOSED,
   'disconnect.2': CLOSED,
   'feed.1': feedOhms,

@@ -1,7 +1,7 @@
 /** A supply that sags as a motor starts, and a breaker that lets go early; rates are common practice, no source. */
 import { POLES, type Change, type Figures } from '../figures'
 import { CAUSES } from './causes'
-import { degrees, fault, repair, type DegreeEntry } from './faultEntry'
+import { always, degrees, fault, repair, type DegreeEntry } from './faultEntry'
 
 /** So much in each leg ahead of the breaker, of what the locked motor has. */
 const sags = (h: Figures, legs: 2 | 3, ofLocked: number): Change =>
@@ -30,8 +30,7 @@ export const generator = (legs: 2 | 3) =>
     baseRate: 0.004,
     severities: degrees(
       { name: 'sags, and starts it', share: 0.3, change: h => sags(h, legs, 0.1) },
-      { name: 'sags by a third', share: 0.4, change: h => bogs(h, legs, 0.2) },
-      { name: 'sags by half', share: 0.3, change: h => bogs(h, legs, 0.45) },
+      { name: 'bogs down', share: 0.7, change: h => bogs(h, legs, 0.25) },
     ),
     repair: repair({
       id: 'feed-from-larger-generator',
@@ -47,11 +46,7 @@ export const weakBreaker = (part: string) =>
     id: 'breaker.weak',
     name: 'Breaker lets go under its rating',
     baseRate: 0.015,
-    // common practice, no source: they are sized for about twice what the motor draws
-    severities: degrees(
-      { name: 'tired', share: 0.6, change: { 'breaker.share': 0.28 } },
-      { name: 'far gone', share: 0.4, change: { 'breaker.share': 0.18 } },
-    ),
+    severities: always({}),
     repair: repair({
       id: 'replace-breaker',
       name: 'Replace the breaker',

@@ -253,7 +253,7 @@ export function solveStage(
       if (tripped && most(stage.guarded, starting()) <= stage.tripAmps) return AT_ONCE
       const at = tripped || settle().turning !== 'running' ? starting() : running(settle().slip)
       return chancesOfLettingGo(
-        { ...stage.panel, rating: stage.panel.rating * f['breaker.share'], amps: most(stage.guarded, at) },
+        { ...stage.panel, amps: most(stage.guarded, at) },
         stage.others.map(({ elements, ...g }) => ({ ...g, amps: most(elements, at) })),
       )
     },
