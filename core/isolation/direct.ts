@@ -177,6 +177,7 @@ function likenessOf(
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
 function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string): boolean {
   if (test.kind === 'seen') {
+    if (test.points) return false
     if (test.trial) return test.trial.watch === 'effect' && line.kind === 'observation' && line.outcome === 'runs'
     return Object.keys(test.chancesByFault).some(key => key === fault || key.startsWith(`${fault}:`))
   }

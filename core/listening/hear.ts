@@ -47,10 +47,18 @@ const RUN_CAP_READ = new RegExp(
   + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?(?:,? (?:on an?|marked|should be) [\\d-]+(?: ?(?:uf|µf|mfd))?)?$', 'i',
 )
 
+/** `run cap says 30, meter says 17`: what is printed on it, and what it is. */
+const RUN_CAP_BESIDE = new RegExp(
+  '^run(?:ning)? cap(?:acitor)? (?:says|is marked|marked|rated|is a|is rated) [\\d.]+(?: ?(?:uf|µf|mfd))?,? (?:and'
+  + ' |but )?'
+  + '(?:the |my )?(?:meter|i|it|mine)(?: only)? (?:says|reads|shows|got|get|measures) (\\d+(?:\\.\\d+)?)'
+  + '(?: ?(?:uf|µf|mfd|mikes?))?$', 'i',
+)
+
 /** A run capacitor is another part than the one that `cap` alone is. */
 const withRunCap = (kind: SystemKind, typed: string): string =>
   kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
-    ? typed.trim().replace(RUN_CAP_READ, 'run cap $1uf')
+    ? typed.trim().replace(RUN_CAP_READ, 'run cap $1uf').replace(RUN_CAP_BESIDE, 'run cap $1uf')
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {

@@ -25,9 +25,38 @@ const TIMES = '(?:a few|several|three or four|four or five|half a dozen|a dozen|
 
 export const TURNS_OF_PARTS: readonly Joined[] = [
   ['', 'like (?:crazy|mad|all get ?out|nobody\'s business)'],
+  // at once, and every so often
+  ['the instant', 'the (?:very )?minute(?= (?:that )?(?:the|it|you|i|we) )'],
+  ['cut out $1', `(?:builds?|pumps?|runs|climbs|gets)(?: right)?(?: up)? to (${FIGURE})(?: ?(?:psi|pounds))?,? and`
+  + ` (?:shuts`
+  + '|cuts|kicks|clicks) (?:right |itself )?off(?: fine)?'],
+  ['$1 $2 $3 in $4', `(drops?|loses?|falls?)(?: about| around)? (${FIGURE}) (pounds|psi|lbs) every ((?:\\w+`
+  + `|\\d+) minutes)`],
+  ['$1 start $2 amps', `(red|black|yellow)(?: wire| lead)? (?:has |draws |pulls |shows |reads |gets |got )?(zero`
+  + `|no|0|${FIGURE})`
+  + '(?: amps?)?(?: on it)? (?:when|as|while) it (?:tries|is trying|starts|calls|kicks)(?: to start)?'],
+  ['starts byitself', '(?:turns|switches) on (?:by itself|on its own)'],
+  ['cycles every few seconds', '(?:pulses|cycles|clicks|kicks|shuts) on and off (?:with|when|while) (?:the |a'
+  + ' )?(?:faucet|tap'
+  + '|water|shower)(?: is|\'s)? (?:wide )?(?:open|on|running)'],
+  ['starter chatters', '(?:contactor|starter) (?:drops|falls|kicks) out every (?:few|couple(?: of)?|other'
+  + '|\\d+) ?seconds?'],
+  ['overload set at $1 amps', `heaters?(?: are| is)? (?:sized|rated|good) for (${FIGURE})(?: amps?)?`
+  + `(?:,? and the motor(?:'s| is| draws| pulls) ${FIGURE}(?: amps?)?)?`],
+  ['to ground $1 megohms', `(?:all three|each|every)(?: of the)?(?: legs?| leads?)? megg?(?:er|ers|ed|s)?(?:`
+  + ` out)?(?: at)? `
+  + `((?:over )?${FIGURE})(?! ?ohm)`],
+  ['took the pump wires off', '(?:took|pulled|got) (?:the )?pump (?:wires|leads) loose'],
+  ['float dead', 'float(?: switch)? (?:is not|isn\'t|not) making(?: contact| up)?'],
+  ['cracked the unloader line', `${TOOK} the (?:hose|line|tube) off (?:of )?the unloader`],
+  ['known good box runs', 'put in (?:a |an )?(?:known good|good|new|spare|different) (?:control )?box,? and (?:the'
+  + ' pump|it)'
+  + ` ${STARTS}`],
   // belts and wheels
   ['took the belt off', '(?:slipped|pulled|rolled|popped|knocked|slid|pried) (?:the |both )?(?:v-? ?)?belts? off'
   + '(?: the (?:motor|pulley|pump))?', 'belts? (?:slipped|taken|pulled|slid|popped|rolled) off'],
+  ['stiff', 'stiff as a board'],
+  ['pump pulley turns hard by hand', 'pump(?: is|\'s)? (?:real |very )?stiff turning it(?: over)? by hand'],
   ['belt glazed', `belts?${IS} (?:all )?(?:shiny|slick)`],
   ['spin by hand it starts', '(?:spin|spun|spinning|flick|flip|kick|turn|gave|give) the (?:pulley|flywheel|fan|belt)'
   + `(?: by hand| a (?:spin|push|kick|twirl|turn|shove))?(?: and|,)* (?:it|she|the motor) ${STARTS}`],
@@ -60,14 +89,15 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   ['contact n1', 'left(?:-?hand)? (?:set of |side )?(?:points|contacts?|pole)', '(?<=across )the left(?= ?$|,)'],
   ['contact n2', 'right(?:-?hand)? (?:set of |side )?(?:points|contacts?|pole)', '(?<=across )the right(?= ?$|,)'],
   // what lets go
-  ['', '(?:and )?(?:turned|flipped|switched|threw|put) (?:it|the breaker|the power|power) back on(?=,| and)'],
+  ['', '(?:and )?(?:turned|flipped|switched|threw|put) (?:it|the breaker|the power|power)(?: back)? on(?=,| and)'],
   ['trips when the switch closes', '(?:breaker )?holds (?:un)?till? the (?:pressure )?switch (?:closes|makes|calls'
   + `|kicks in),? (?:and )?then ${LETS_GO}`],
   ['another breaker', '(?:swapped in|put in|tried|stuck in|dropped in|threw in|popped in|put) (?:a |another )?(?:new '
   + '|different |spare )(?:1[05]|[2-6]0)(?: ?amp)?(?: breaker| one)?(?: in)?'],
   ['breaker off', '(?:another|a different|the other|the real|a second|an unmarked) (?:pump )?breaker[^,]*? (?:is'
   + '|was) off'],
-  ['line fuse blown', 'one (?:of the (?:three )?)?(?:line )?fuses?(?: is| was| reads?| tests?| ohms?|'
+  ['line fuse blown', 'one (?:of the (?:three )?)?(?:line )?fuses?(?: in the disconnect)?(?: is| was| reads?|'
+  + ' tests?| ohms?|'
   + ' shows?)* '
   + '(?:open|blown|bad|dead)'],
   ['behind the fuse $2 volts', `(${FIGURE})(?: volts?)? (?:on )?(?:one|this) side of the fuse,? (?:and|but) `
@@ -81,6 +111,7 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   + ` (?:every time `
   + '|each time |when |whenever |as |before |on )[^,]*?(?:starts?|comes on|kicks on|kicks in|calls|settles)(?: up)?'
   + '(?:,? (?:and |but )?then (?:it\'s|it is|it|she)? ?(?:fine|settles(?: down)?|runs(?: fine)?|good|smooths out))?'],
+  ['switch bounces on start', '(?:the )?(?:switch|contactor|starter) machine-? ?guns(?: when the pump starts)?'],
   ['points stuck together', `${STRUCK} (?:the (?:pressure )?switch|the cover|it),? and (?:it|she|the pump) ${QUITS}`],
   ['contacts not open', '(?:flipped|flicked|turned|threw|switched|put) (?:it|the lever|lever|the knob|knob) (?:to '
   + '|in )?off'
@@ -105,10 +136,6 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   // what is printed on it, and what it is
   ['$1 $2 ohms', `meter (?:on|set to|set on) ohms,? ([^:]{3,40})(?::| reads| shows| says) (${FIGURE})(?! ?(?:ohm|k`
   + `|meg))`],
-  ['run cap reads $2 microfarads', `run(?:ning)? ?cap(?:acitor)? ${MARKED} (${FIGURE})(?: ?(?:uf|mfd|mikes))?,?`
-  + ` (?:and `
-  + `|but )?`
-  + `${MEASURED} (${FIGURE})(?: ?(?:uf|mfd|mikes))?`],
   ['cap reads $2 microfarads', `(?:start(?:ing)? )?cap(?:acitor)? ${MARKED} (?:\\d+ ?(?:-|to) ?)?(${FIGURE})`
   + `(?: ?(?:uf|mfd|mikes))?,? (?:and |but )?${MEASURED} (${FIGURE})(?: ?(?:uf|mfd|mikes))?`],
   ['ground again motor', '(?:megged|checked|ohmed|read) (?:it|the motor) with the (?:drop )?(?:cable|splice|leads?) '

@@ -113,6 +113,8 @@ interface TestBase {
   readonly proves?: boolean
   /** taken when it is told, never proposed: nobody is sent to try it */
   readonly onlyTold?: boolean
+  /** heat, pace, where a thing stands: it points at a fault, and shows none */
+  readonly points?: boolean
   /** asked only once something has been put right */
   readonly afterRepair?: boolean
 }

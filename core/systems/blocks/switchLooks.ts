@@ -57,6 +57,7 @@ const bounceLooks = (at: string) => [
   }),
   seen({
     id: 'switch-place',
+    points: true,
     point: at,
     title: 'Where does the switch sit: at the tank, or away from it?',
     words: ['switch sits', 'switch mounted'],

@@ -45,7 +45,7 @@ export const weakBreaker = (part: string) =>
   fault({
     id: 'breaker.weak',
     name: 'Breaker lets go under its rating',
-    baseRate: 0.015,
+    baseRate: 0.01,
     severities: always({}),
     repair: repair({
       id: 'replace-breaker',
