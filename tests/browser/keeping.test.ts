@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { slower } from '../speed'
 import {
   openPage, otherDevice, type Page, scriptsOf, seriousFindings, type Served, serveDemo, waitFor,
 } from './drive'
@@ -57,7 +58,7 @@ describe('two devices on one tab', () => {
         [page, other].map(device => device.driver.executeScript<number>('return window.seenAt')),
       )
       expect(here).toBeGreaterThan(0)
-      expect(there! - here!).toBeLessThan(1000)
+      expect((there! - here!) / slower()).toBeLessThan(1000)
       await other.log('load 239')
       await page.see('239', '.area-tape')
     }

@@ -42,10 +42,9 @@ describe('calls against a world solved outside', () => {
           `${r.call.kind.id} ${r.call.planted.map(p => p.mode.id).join(' + ')} → `
           + `${r.engine.wrong.join(', ') || 'undecided'}`,
       )
-    expect(
-      share(r => r.engine.right),
-      missed.join('\n'),
-    ).toBeGreaterThan(0.75)
+    // 83 of 100 in the long run, and two standard errors of so few
+    const near = 2 * Math.sqrt((0.83 * 0.17) / rows.length)
+    expect(share(r => r.engine.right), missed.join('\n')).toBeGreaterThan(0.83 - near)
     expect(share(r => r.engine.condemned)).toBeLessThanOrEqual(0.05)
     const both = rows.flatMap(r => (r.fixed ? [{ engine: r.engine, fixed: r.fixed }] : []))
     expect(both).toHaveLength(BOTH_WAYS * KIND_IDS.length)

@@ -186,9 +186,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         severities: always({ 'motor.across': 0.3 }),
         repair: newOne,
         causes: [CAUSES.surge, CAUSES.age],
-        settledBy: drowned
-          ? 'ohms lead to lead near nothing on one pair, the cable proven'
-          : 'ohms lead to lead near nothing on one pair, at the motor itself',
+        settledBy: 'ohms lead to lead near nothing on one pair, the leads to it proven',
         wears: ['age'],
       }),
       fault({

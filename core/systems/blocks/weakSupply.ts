@@ -3,9 +3,15 @@ import { POLES, type Change, type Figures } from '../figures'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, type DegreeEntry } from './faultEntry'
 
-/** So much in each leg ahead of the breaker, of what the locked motor has. */
-const sags = (h: Figures, legs: 2 | 3, ofLocked: number): Change =>
-  Object.fromEntries(POLES.slice(0, legs).map(leg => [`supply.z${leg}`, ofLocked * h['motor.locked']]))
+/**
+ * So much in each leg ahead of the breaker, of what the locked motor has. A neutral is bonded to ground at the panel:
+ * there both lie in the hot leg.
+ */
+function sags(h: Figures, legs: 2 | 3, ofLocked: number): Change {
+  const each = ofLocked * h['motor.locked']
+  if (legs === 2 && h['supply.leg2'] === 0) return { 'supply.z1': 2 * each }
+  return Object.fromEntries(POLES.slice(0, legs).map(leg => [`supply.z${leg}`, each]))
+}
 
 /**
  * It never comes up on what is left: an engine loses speed with its volts, a joint on the pole arcs. As a load on the
