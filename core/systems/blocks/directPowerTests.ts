@@ -9,7 +9,7 @@ const dc = (entry: VoltsEntry) =>
   volts({
     meter: 'V DC, 20 V',
     cautions: ['A shorted 12 V lead can burn: fuse in, ring off the finger.'],
-    steps: [`Leads on ${entry.title.replace(/^Volts /, '')}, a tap open.`],
+    steps: [`Leads: ${entry.title.replace(/^Volts /, '')}, a tap open.`],
     ...entry,
   })
 

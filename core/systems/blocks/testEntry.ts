@@ -48,7 +48,7 @@ export function volts({ between: [a, b], scenario = 'running', drop, or, ...entr
     need: 'live',
     risk: 1,
     cautions: LIVE_CAUTIONS,
-    steps: [`Leads on ${entry.title.replace(/^Volts /, '')}, switch calling.`],
+    steps: [`Leads: ${entry.title.replace(/^Volts /, '')}, switch calling.`],
     probe: { ask: 'volts', a, b, scenario, ...(drop ? { drop } : {}), ...(or ? { or } : {}) },
     band: 'utilisation',
     ...entry,
