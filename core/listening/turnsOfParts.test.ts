@@ -29,7 +29,7 @@ describe('a part by what came of it', () => {
     ],
     ['well-2wire', 'the breaker trips the minute the pressure switch closes', 'let-go at-once'],
     ['well-3wire', 'red wire has zero amps on it when it tries to start', 'red.start 0'],
-    ['three-phase', 'all three legs megger over 500', 'leads.ground 500000000'],
+    ['three-phase', 'all three legs meg over 500', 'leads.ground 500000000'],
     ['booster', 'took the motor wires loose and the breaker holds', 'trip-motor-off holds'],
     ['jet', 'run cap says 30, meter says 17', 'runcap.farads 0.000017'],
     ['well-2wire', '241 at the panel with the pump off', 'breaker.idle 241'],

@@ -43,7 +43,7 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   + '|\\d+) ?seconds?'],
   ['overload set at $1 amps', `heaters?(?: are| is)? (?:sized|rated|good) for (${FIGURE})(?: amps?)?`
   + `(?:,? and the motor(?:'s| is| draws| pulls) ${FIGURE}(?: amps?)?)?`],
-  ['to ground $1 megohms', `(?:all three|each|every)(?: of the)?(?: legs?| leads?)? megg?(?:er|ers|ed|s)?(?:`
+  ['to ground $1 megohms', `(?:all three|each|every)(?: of the)?(?: legs?| leads?)? meg\\w*(?:`
   + ` out)?(?: at)? `
   + `((?:over )?${FIGURE})(?! ?ohm)`],
   ['took the pump wires off', '(?:took|pulled|got) (?:the )?pump (?:wires|leads) loose'],
@@ -138,7 +138,7 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   + `|meg))`],
   ['cap reads $2 microfarads', `(?:start(?:ing)? )?cap(?:acitor)? ${MARKED} (?:\\d+ ?(?:-|to) ?)?(${FIGURE})`
   + `(?: ?(?:uf|mfd|mikes))?,? (?:and |but )?${MEASURED} (${FIGURE})(?: ?(?:uf|mfd|mikes))?`],
-  ['ground again motor', '(?:megged|checked|ohmed|read) (?:it|the motor) with the (?:drop )?(?:cable|splice|leads?) '
+  ['ground again motor', '(?:meg\\w*ed|checked|ohmed|read) (?:it|the motor) with the (?:drop )?(?:cable|splice|leads?) '
   + `(?:cut loose|cut off|${OFF}),? and (?:it's|it is) still (?:down|grounded|shorted|bad|low)`],
   // water in an open tank, and at a tap
   ['tank low', 'tank(?:\'s| is)? (?:down|drawn down|pulled down)(?: (?:to|below|near|at))+ the (?:outlet|bottom'

@@ -29,7 +29,7 @@ describe('a place by another name', () => {
     ['well-3wire', 'ohms are right, 4.3 and 17', 'leads.by 4.3 | leads.ry 17'],
     ['well-3wire', 'emptied it, tyre gauge says 4 psi on the tank', `precharge ${psi(4)}`],
     ['three-phase', 'megged T leads from the starter to ground, all three 0.0', 'leads.ground 0'],
-    ['well-2wire', 'meggered it from the switch, half a meg', 'leads.ground 500000'],
+    ['well-2wire', 'megged it from the switch, half a meg', 'leads.ground 500000'],
     ['holding-tank', 'capacitor’s dead, 2 microfarad on a 25', 'cap-label under | cap.farads 0.000002'],
   ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
 })

@@ -204,9 +204,9 @@ export const TURNS_OF_PLACES: readonly Joined[] = [
   + ' (?:is |was )?(?:dripping|leaking|weeping|pouring) (?:water)?'],
   ['freshtank empty', 'opened the filler(?: cap)?,? (?:and )?(?:it[\'’]?s |its )?(?:bone )?(?:empty|dry)[^,]*(?:,'
   + ' not a drop[^,]*)?'],
-  ['to ground $1 megohms', `(?:meggered|megged|insulation tested) (?:it|them|the motor|the pump)?(?: from the`
+  ['to ground $1 megohms', `(?:meg\\w*ed|insulation tested) (?:it|them|the motor|the pump)?(?: from the`
   + ` \\w+)?(?: to ground)?[,:]? (${FIGURE}) ?meg\\w*`],
-  ['to ground 0.5 megohms', '(?:meggered|megged|insulation tested) (?:it|them|the motor|the pump)?(?: from the'
+  ['to ground 0.5 megohms', '(?:meg\\w*ed|insulation tested) (?:it|them|the motor|the pump)?(?: from the'
   + ' \\w+)?(?: to ground)?[,:]? half a meg\\w*'],
   ['motor is down', 'looking down(?: the hole| the well)?(?: it)? (?:reads |is |shows )?(?:0(?:\\.\\d+)?|zero'
   + '|nothing)(?: ?meg\\w*)?,? (?:and )?(?:the )?(?:wire |side |cable )?(?:back )?(?:to|towards) the house (?:is '

@@ -1,6 +1,7 @@
 /** All that is said, by test. A key that no kind has fails the sweep (listening.test.ts). */
 import { AIR } from './air'
 import { DIRECT } from './direct'
+import { HOUSE } from './house'
 import { MOTOR } from './motor'
 import { POWER } from './power'
 import { SOURCE } from './source'
@@ -10,7 +11,7 @@ import { SWITCH } from './switch'
 import { WATER } from './water'
 import type { Saying, Thing } from './types'
 
-const ROOMS = [POWER, SWITCH, MOTOR, START_GEAR, STARTER, SOURCE, WATER, AIR, DIRECT]
+const ROOMS = [POWER, SWITCH, MOTOR, START_GEAR, STARTER, SOURCE, WATER, HOUSE, AIR, DIRECT]
 const ALL = ROOMS.flatMap(room => Object.entries(room))
 const twice = ALL.find(([test], i) => ALL.findIndex(([other]) => other === test) !== i)
 if (twice) throw new Error(`how ${twice[0]} is said stands in two rooms`)

@@ -1,7 +1,7 @@
 /** Cable and motor of a three-phase pump or compressor; rates are common practice, no source. */
 import { FOOT } from '#core/units'
-import { only, POLES, poles, type Change, type Figures, type Pole } from '../figures'
-import { CLOSED, OPEN } from '../power/resistances'
+import { only, POLES, type Change, type Figures, type Pole } from '../figures'
+import { OPEN } from '../power/resistances'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
@@ -371,30 +371,3 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
     ],
   }
 }
-
-export const threeFigures = (
-  phaseVolts: number,
-  feedOhms: number,
-  leadOhmsEach: number,
-  lockedOhms: number,
-  load: number,
-): Change => ({
-  ...poles('supply.leg', 3, phaseVolts),
-  ...poles('supply.z', 3, 0.04),
-  ...poles('breaker.', 3, CLOSED),
-  ...poles('disconnect.', 3, CLOSED),
-  ...poles('feed.', 3, feedOhms),
-  'feed.earth': 5e9,
-  ...poles('cable.', 3, leadOhmsEach),
-  'cable.earth': 2e9,
-  'cable.across': 5e9,
-  ...poles('motor.joint', 3, 0),
-  'motor.turns': 1,
-  'motor.locked': lockedOhms,
-  'motor.rolled': 0,
-  ...poles('motor.left', 3, 1),
-  'motor.earth': 50e6,
-  'motor.seized': 0,
-  'motor.load': load,
-  'motor.startLoad': 0,
-})

@@ -11,7 +11,7 @@ import {
 } from '#core/standards'
 import { FOOT, formatLength, formatValue, HORSEPOWER } from '#core/units'
 import { starterFigures } from '../blocks/starter'
-import { threeFigures } from '../blocks/threeMotor'
+import { threeFigures } from '../blocks/threeFigures'
 import { AHEAD_OF_COIL } from '../power/pilot'
 import { threeNetwork, threeWindings, turnThree, type ThreePlan } from '../power/three'
 import type { FieldId } from '../ids'
