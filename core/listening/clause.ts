@@ -177,8 +177,8 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   // a wire that is loose in the opened control box is none at the switch
   if (test.id === 'terminals' && near === 'box') return !of.has('switch') && !of.has('motor')
   if (test.id === 'bypass' && of.has('float')) return true
-  if (test.id !== 'bypass' || near === undefined || of.has('switch')) return false
-  return ELSEWHERE.has(near)
+  if (test.id !== 'bypass' || of.has('switch')) return false
+  return ELSEWHERE.has(near ?? '') || BRIDGED.some(w => of.has(w))
 }
 
 const isLetGo = (test: string) => unstaged(test) === 'let-go'
@@ -189,6 +189,9 @@ const LETS_GO = new Set(
 
 /** Points of things that are bridged as well, and are not the pressure switch. */
 const ELSEWHERE = new Set('panel fuse aux overload thermal disconnect breaker relay centrifugal'.split(' '))
+
+/** Words for them. */
+const BRIDGED = ['relay', 'fuse', 'overload', 'auxcontact', 'thermal', 'startswitch', 'capacitor', 'cap']
 
 /** `lever won't stay on auto`: what is denied and not taken up may deny the whole. */
 const isDeniedBesides = ({ of }: Weights, words: ReadonlySet<string>, beside: ReadonlySet<string>): boolean =>

@@ -16,6 +16,8 @@ export interface Figure {
   readonly perUnit?: number
   /** the figure of the line before, said of another place */
   readonly again?: true
+  /** volts that are there, no figure read: at least what a tester tells */
+  readonly live?: true
 }
 
 /** A text whose figures are numbered: `fig0`, `row0` stand where they stood. */
@@ -136,6 +138,9 @@ const PASSED_OVER
       + 'inch inches awg % percent °f °c f c w watt watts pm am th st nd rd').split(' '),
   )
 
+/** Volts from which a tester tells that something is live: mains, a battery; common practice, no source. */
+export const TESTER = { mains: 90, vehicle: 6 }
+
 /** @param joined lower case, words of one meaning joined */
 export function figuresOf(joined: string): Told {
   const figures: Figure[] = []
@@ -193,6 +198,10 @@ export function figuresOf(joined: string): Told {
   words = words.replace(/(?<![\p{L}\d])(?:ol|o\.l|0l|∞)(?![\p{L}\d])/gu, () => {
     figures.push({ value: null })
     return ` fig${figures.length - 1} ol `
+  })
+  words = words.replace(/\bison\b/g, () => {
+    figures.push({ value: TESTER.mains, bound: 'over', quantity: 'volts', perUnit: 1, live: true })
+    return ` fig${figures.length - 1} `
   })
   return { words: words.replace(/\s+/g, ' ').trim(), figures: inOneUnit(figures), rows }
 }

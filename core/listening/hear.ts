@@ -44,7 +44,8 @@ const RUN_CAP = /\brun(?:ning)? cap(?:acitor)?(?:['’]s)? /i
 /** `run cap measured 4 on a 15`: short enough to be exact. */
 const RUN_CAP_READ = new RegExp(
   '^run(?:ning)? cap(?:acitor)?(?: (?:reads?|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at))* (\\d+(?:\\.\\d+)?)'
-  + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?(?:,? (?:on an?|marked|should be) [\\d-]+(?: ?(?:uf|µf|mfd))?)?$', 'i',
+  + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?(?:,? (?:on an?|marked|should be|out of(?: an?)?|of(?: an?)?) [\\d-]+'
+  + '(?: ?(?:uf|µf|mfd))?)?$', 'i',
 )
 
 /** `run cap says 30, meter says 17`: what is printed on it, and what it is. */

@@ -6,12 +6,14 @@ import { TURNS_OF_PARTS } from './turnsOfParts'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 import { TURNS_OF_SEEING } from './turnsOfSeeing'
+import { TURNS_OF_TELLING } from './turnsOfTelling'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_TELLING,
   ...TURNS_OF_PARTS,
   ...TURNS_OF_DOING,
   ...TURNS_OF_SEEING,

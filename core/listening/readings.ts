@@ -2,7 +2,7 @@
 import { unstaged, type NumericTest } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import { unitsOf, type Units } from '#core/units'
-import type { Figure } from './figures'
+import { TESTER, type Figure } from './figures'
 import type { Lexicon, ReadEntry, Weights } from './entries'
 import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { bestOf, scoreOf } from './score'
@@ -63,9 +63,13 @@ export function pushRead(
     test: test.id,
     point: test.point,
     quantity: test.quantity,
-    lines: [readingOf(test, own ?? { value: isOpen ? null : 0 }, bearing.units)],
+    lines: [readingOf(test, own ? toldOf(own, entry) : { value: isOpen ? null : 0 }, bearing.units)],
   })
 }
+
+/** What a tester tells is less on a battery. */
+const toldOf = (figure: Figure, { vehicle }: ReadEntry): Figure =>
+  (figure.live && vehicle ? { ...figure, value: TESTER.vehicle } : figure)
 
 /** How a figure came about, and that it was liked, belongs to the figure. */
 const SWAYS: readonly NumericTest['quantity'][] = ['amps', 'volts', 'farads']

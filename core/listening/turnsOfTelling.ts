@@ -1,0 +1,223 @@
+/**
+ * What is told in passing: that power is there without a figure, what came of it, which of two it is, what was only
+ * undone to get there. Common practice, no source.
+ */
+import { END, FIGURE, NOUGHT } from './partsOfSpeech'
+
+import type { Joined } from './turnOf'
+
+const TO_GROUND = '(?: ?to (?:the )?(?:ground|earth|frame))?'
+const POWER = '(?:power|juice|voltage|electricity)'
+const GOT = '(?:there is|there\'s|(?:i|we|you|it)(?:\'ve| have|\'s| has)? ?(?:got|have|see|show)?|got|have|has'
+  + '|have got'
+  + '|had)'
+const THERE = '(?: (?:is |are |\'s )?(?:good|fine|there|ok|okay|present))?'
+const DEVICE = '(?:switch|float(?: switch)?|starter|contactor|box|control box|motor|pump|disconnect|breaker|well head'
+  + '|well cap|well|pressure switch|panel|coil|fuse|battery|transformer|wall switch|panel switch|terminals?'
+  + '|(?:line|load|motor) (?:side|screws|terminals)|top screws|bottom screws)'
+const MAINS = '(?:1[0-3]\\d|2[0-5]\\d|4[0-9]\\d)'
+const SHUT = '(?:closed|shut|turned off|cranked down|isolated)'
+const VALVE = '(?:(?:ball|gate|main|house|isolation|shut ?off) )?(?:valve|tap|shut ?off)'
+const RISEN = '(?:came|comes|went|goes|climbed|climbs|climbing|shot|built|builds|ran|jumped|rose|pumped|pumps)'
+const RISES = `${RISEN}(?: right| straight| all the way| back| clear| on| quickly)*(?: up)*(?: again)? (?:up )?to`
+const FALLING = '(?:walk|creep|inch|drift|tick|slip)(?:s|ing|ed)? (?:backwards?|backward|down|off|back)'
+const SMALL = '(?:small|little|thin|skinny|tiny|1/4|quarter[ -]inch|copper|bleed(?:er)?|plastic|nylon)'
+const UNDID = '(?:cracked|loosened|undid|opened|broke loose|backed off)'
+const TOOK = '(?:took|pulled|lifted|undid|removed|unscrewed|popped|opened)'
+const CLAMP = '(?:the |my )?(?:clamp(?:-?on)?|amp ?clamp|amp ?meter|ammeter)(?: meter)?'
+const STARTED = '(?:it |she |the motor )?(?:starts?|started|runs|ran|took(?: right)? off|takes off|fires? up|fired'
+  + ' up)'
+const STILL = '(?:it |she |the pump )?still (?:pulses|cycles|burps|comes on|kicks on|kicks in|starts|runs|short'
+  + ' cycles)'
+
+export const TURNS_OF_TELLING: readonly Joined[] = [
+  // power is there, and how much is not said
+  ['line ison, load zero volts', `(?:${GOT} )?(?:good )?${POWER}${THERE} (?:going |coming )?in(?: to it)?,? (?:and`
+  + ` |but`
+  + ` )?(?:i (?:have|got|get) )?(?:nothing|none|no ${POWER}|zero|zip|nada|dead)(?: (?:is |going |coming )*)?`
+  + ` ?out(?: of`
+  + ' it)?'],
+  ['$1 ison', `(?:${GOT} )(?:good |some )?${POWER}${THERE} (?:all the way |right |down |up )*((?:to|at|on|into|in|out`
+  + `|through|across|leaving|past|behind) (?:the |both |my |its |of |going |coming |two )*(?:\\w+ )?${DEVICE})`],
+  ['$1 ison', `${POWER}(?:'s| is) (?:good |fine |there |present |getting |going |coming |all the way )+((?:to|at`
+  + `|on|into`
+  + `|in|out of|through) (?:the |both |my |its |two )*(?:\\w+ )?${DEVICE})`],
+  ['at $1 ison', `((?:\\w+ )?${DEVICE})(?: itself)? (?:has|has got|'s got|is getting|gets|is) (?:good`
+  + ` )?${POWER}`
+  + END],
+  ['$1 ison', `(?<!set )((?:to|at|on|into|in) the ${DEVICE})(?: side)? (?:i've got|i have|there's|there is|i got)`
+  + ` (?:good`
+  + ` )?${POWER}${END}`],
+
+  // two of them
+  ['n1 toground $1 volts, n2 toground $2 volts', `(?:only )?(${MAINS}|${NOUGHT})(?: ?v(?:olts?)?)? (?:from|on|at) one`
+  + ` (?:wire|leg|side|hot|screw|terminal|lug)${TO_GROUND}(?: (?:at|on) the \\w+)?,? (?:and |but )?(?:only`
+  + ` )?(${MAINS}`
+  + `|${NOUGHT}|\\d{1,2})(?: ?v(?:olts?)?)? (?:from|on|at) the other(?: wire| leg| one| side| hot|`
+  + ` screw)?${TO_GROUND}`],
+  ['n1 toground $1 volts, n2 toground $2 volts', `(?:one|one (?:leg|side|hot|screw|wire))(?: is| reads| has|'s|:)?`
+  + ` (${MAINS})(?: ?v(?:olts?)?)?${TO_GROUND},? (?:and |but )?(?:the )?other(?: one| leg| side| hot| screw|`
+  + ` wire)?(?:`
+  + ` is|'s| reads| has|:)? (${MAINS}|${NOUGHT}|\\d{1,2})(?: ?v(?:olts?)?)?${TO_GROUND}`],
+  ['zero volts', '(?:nothing|zip|nada|none|dead) volts'],
+  ['betweenlegs', '(?:wire to wire|hot to hot|(?:between|across) (?:the )?(?:two )?(?:wires|hots))'
+  + '(?=.*\\b(?:volt|power))'],
+  ['betweenlegs', `(?<=\\b(?:volts?|voltage|power|${MAINS})\\b[^,]*)(?:wire to wire|hot to hot|(?:between|across)`
+  + ` (?:the`
+  + ' )?(?:two )?(?:wires|hots))'],
+  ['leadtolead', 'wire to wire', '(?:one )?(?:leg|wire|lead|conductor)(?: to| and) the other(?: one| leg| wire|'
+  + ' lead)?'
+  + '(?= (?:reads|is|down|at|shows|ohms|\\d))'],
+  ['load leadtolead', '(?:meter )?(?:on|across|between|at) (?:the )?(?:two |pump )?(?:wires|leads|conductors)(?:'
+  + ' going'
+  + '| leaving| headed)? (?:out )?(?:of|from|off) the (?:pressure )?switch(?: (?:to|towards?|for|down to|out to) the'
+  + ' (?:well|pump|motor))?'],
+  ['load n$1 toground zero volts', 'l([123])(?:\'s| is)? (?:missing|gone|dead|lost) (?:coming )?(?:out of|off'
+  + '|leaving|on'
+  + ' the load side of|after|past) the (?:starter|contactor)'],
+  ['breaker', '(?:ahead of|before|upstream of|feeding|going into|into|on the line side of) the (?:fused )?disconnect'
+  + '(?= |$|,)'],
+  ['one fuse blown', 'fuse (?:one|two|three|1|2|3|number \\w+)(?: is|\'s)? (?:open|blown|bad|dead|gone)(?:,? ol'
+  + ' across'
+  + ' it)?'],
+  ['starter contact', '(?:third|middle|3rd|center|l3) (?:contact|pole|set of contacts|set of points)'],
+
+  // what it came up to, what it fell to
+  ['stalls at $1 psi', `(?:tops? out|topped out|stalls?|hangs?|levels off|maxes out|sits)(?: right)? at`
+  + ` (${FIGURE})(?: ?(?:psi|pounds))?,? (?:and |then |but )*(?:it )?(?:just )?(?:keeps? (?:on )?(?:running|going)`
+  + `|runs(?:`
+  + ' and runs)?(?: forever| all day| on| constantly)?|never (?:shuts|stops|kicks|quits)(?: off)?|won\'t shut off)'
+  + '(?: forever)?'],
+  ['getsto $1 psi', `(?:then |and )*(?:it |she |the pump )?(?:picked up|caught|grabbed|took off|came alive),? (?:and`
+  + ` |then )*${RISES} (\\d{2,3})(?: ?(?:psi|pounds))?${END}`],
+  ['pressure reads $1 psi', '(?<!(?:amp|volt|current|draw|ohm|swap|revers|switched|flipped)[^;]*)(?:it |she'
+  + ' )?(?:came|comes|shot|jumped|climbed'
+  + '|rose)'
+  + '(?: right| straight| clear| all the way)*(?: back)?(?: up)? to (\\d{2,3})(?: ?(?:psi|pounds))?(?: with'
+  + ' (?:the|a|my) [^,]*)?(?= ?$)'],
+  ['fall', `still ${FALLING}`, `(?<=(?:gauge|needle|pressure|it) )${FALLING}`],
+  ['tank fall from', 'tank (?:goes|went|drops|dropped|bleeds|bled)(?: down)? from(?= \\d)'],
+  ['hold', '(?<=(?:shut|closed|off)[^;]*)(?:the )?(?:gauge|needle|pressure) (?:didn\'t|did not|doesn\'t|does not'
+  + '|never|hasn\'t) (?:move|moved'
+  + '|budge'
+  + '|budged|drop|dropped|fall|change|changed)(?: a (?:hair|bit|tick|pound))?(?: in [^,]*| for [^,]*| all night)?'],
+  ['runon, pressure reads $1 psi', `(?:safety|relief|pop ?off)(?: valve)? (?:popped|pops|blew|blows|lifted`
+  + `|lifts|went`
+  + `|let go|lets go)(?: off)? at (\\d{2,3})(?: ?(?:psi|pounds))?`],
+
+  // a valve shut to see
+  ['housevalve shut hold', `${SHUT} (?:off )?the ${VALVE} (?:after|past|behind|downstream of|on the house side of`
+  + `|leaving)`
+  + ' the (?:pressure )?tank,? (?:and |then )*(?:it |now )*(?:holds|held|hold)'],
+  ['housevalve shut', `${SHUT} (?:off )?the ${VALVE} (?:after|past|behind|downstream of|on the house side of`
+  + `|leaving) the`
+  + ' (?:pressure )?tank'],
+  ['outletvalve shut still starts', `${SHUT} (?:off )?the ${VALVE}(?: right)? (?:at|after|past|behind) the`
+  + ` (?:outlet of`
+  + ` the )?(?:pump|pump outlet|outlet),? (?:and |but )*${STILL}`],
+  ['housevalve shut fall', '(?:the pump |it )?(?:still )?(?:cycles|starts|kicks on|comes on|short cycles|pulses)[^,]*'
+  + '(?:even )?with the (?:house |main |ball )?valve (?:closed|shut|off)'],
+  ['outletvalve shut', '(?:pinched|clamped|crimped)(?: off)? the hose(?: right)? (?:after|at|past|out of|leaving) the'
+  + ' pump'],
+
+  // a clamp that shows nothing
+  ['no amps', `${CLAMP}(?: on (?!the (?:red|black|yellow)|red|black|yellow|l\\d|t\\d)[^,]*?)?(?: (?:shows?|showed`
+  + `|reads?|says|stays?(?: on| at)?|sits (?:on|at)))(?: \\w+)?`
+  + ' (?:nothing|zero|0|nada|zip)(?: amps)?(?: at all)?(?: on (?:all|any|both|either)[^,]*)?'],
+  ['to ground 0 ohms', '(?:t|lead )1:? (?:0|zero),? (?:t|lead )2:? (?:0|zero),? (?:and )?(?:t|lead )3:? (?:0|zero) to'
+  + ' (?:the )?(?:ground|earth|frame)'],
+  ['the wellhead whole', 'at the (?:well cap|well head|splice) the (?:motor|pump) side (?:rings|reads|is|ohms|shows)'
+  + ` (?:out )?(?:at )?${FIGURE}(?: ohms?)?`],
+  ['well flow $1 gpm', '(?:only |just |about )*(?:a )?gallon and a half a minute (?:comes|coming|is coming'
+  + '|runs) into the'
+  + ' tank'],
+
+  // rotation, pumps, shafts
+  ['swap two less', '(?:phase ?)?rotation (?:is )?(?:checked|tried|tested)(?: it)? both ways,? (?:and )?(?:this'
+  + ' way is'
+  + ' better|it was right|this is (?:right|better)|better this way|best as it was)', 'tried it both ways,? (?:and )?'
+  + '(?:this way is better|better this way|it was (?:right|better) before|best as it was)'],
+  ['not budge shaft', '(?:put |got )?(?:a |the )?(?:wrench|channel ?locks?|pipe wrench|pliers|screwdriver) on the'
+  + ' shaft'
+  + ',? (?:and |but )?(?:it |she )?(?:won\'t|will not|doesn\'t|does not|wouldn\'t) (?:turn|move|budge)(?: either'
+  + ' way| at'
+  + ' all| a bit)?'],
+  ['coupling sheared', 'coupling(?: is|\'s)? (?:just )?(?:spinning|slipping|turning|loose) on the (?:motor |pump'
+  + ' )?shaft',
+  '(?:i )?(?:can )?(?:spin|turn) the coupling(?: by hand)? (?:and|but) the (?:pump|pump shaft|impeller)'
+  + ' (?:doesn\'t|does'
+  + ' not|won\'t) (?:move|turn|spin)',
+  'motor shaft (?:turns|spins) (?:and|but) the (?:pump(?: shaft)?|impeller) (?:doesn\'t|does not|won\'t)(?: turn'
+  + '| spin'
+  + '| move)?'],
+
+  // what was only undone to get there
+  ['', '(?:i )?(?:pulled|took off|undid|spun off)(?: off)? the wire ?nuts?(?: off)?,?(?: and)?'],
+  ['', '(?<=^ )power(?:\'s| is)? off now,?'],
+  ['cap', '(?:bled|discharged|drained)(?: off| out)? the cap(?:acitor)?,? (?:and |then )*(?:took|pulled|removed'
+  + '|unhooked'
+  + '|disconnected|lifted) (?:it|a lead|one lead|a wire|the wires?|the leads?)(?: off| out| loose)?'],
+  ['', 'with the (?:arm|plate|lever|contact arm) (?:dropped|pulled|pushed|held|down)(?: down| in)?'],
+  ['', 'reset (?:it|the breaker)(?: (?:twice|again|\\w+ times|\\w+ time))?,? and (?=(?:it|she) (?:trips|goes|pops))'],
+  ['', '(?:pressure )?switch(?: is|\'s)? (?:a |set |rated |set at |set for |set to )+\\d\\d ?(?:/|-|to|and|over)?'
+  + ' ?\\d\\d'
+  + '(?: psi)?,?(?: and| but)?(?= \\w)'],
+  ['', '(?<=\\d(?: ?(?:uf|mfd|microfarads|mikes))?) out of (?:a |an )?\\d+(?: ?(?:uf|mfd|mikes|microfarads))?'],
+
+  // capacitors
+  ['cap reads 0 microfarads', '(?:the )?(?:start )?cap(?:acitor)? (?:is |\'s )?(?:reading|reads?|measures'
+  + '|measuring|shows'
+  + '|showing|tests|testing|checks)(?: out)?(?: at)? (?:zero|nothing|zip)'],
+  ['cap reads $1 microfarads', `(?:the )?(?:start )?cap(?:acitor)? (?:reads?|measures|tests|checks|shows)(?:`
+  + ` out)?(?: at)?`
+  + ` (${FIGURE})(?: ?(?:uf|mfd|mikes))?,? (?:and |but )?(?:it's|its|it is|the label says|it's marked|rated`
+  + `|marked) (?:a`
+  + ' |an )?\\d+ ?(?:to|-) ?\\d+'],
+
+  // starters and their small parts
+  ['starter silent', 'no (?:click|clunk|sound|noise|hum)(?: at all)? (?:from|out of|at|in) the (?:coil|contactor'
+  + '|starter)'],
+  ['controlfuse blown', '(?:after|past|behind|out of) the (?:little |small |glass |control )+fuse,? (?:is |it\'s '
+  + '|there\'s'
+  + ' |i\'ve got |i have )?(?:nothing|zero|dead|none|0)'],
+  ['fuse blown', 'fuse(?: link)? (?:reads|ohms|checks|tests|shows|is)(?: out)? (?:ol|open|infinite)(?: out of'
+  + ' (?:its|the)'
+  + ' (?:clip|holder))?'],
+  ['auxcontact', '95 (?:to|and) 96'],
+  ['controlsupply noth', 'control transformer(?:\'s| is| has)?(?: got)? (?:no output|nothing (?:out|coming out)'
+  + '|puts out'
+  + ' nothing|putting out nothing|not putting out(?: anything)?)'],
+  ['at the motor', '(?:at|in) the pecker ?head'],
+  ['ground again motor', '(?:on )?(?:the )?motor (?:leads?|wires?)? ?(?:alone|by itself|by themselves|only):?'
+  + ' (?:reads?'
+  + ` |megs? |is |are |shows? )?(?:0|zero|\\.0\\d*|dead|shorted)${TO_GROUND}`],
+
+  // air
+  ['no psst', 'no (?:p+s+t+|p+f+t+|burp|dump)(?= |$|,)'],
+  ['cracked the unloaderline $1', `${UNDID} the (?:${SMALL} )+(?:line|tube|tubing|hose|fitting|nut) (?:to|at|on`
+  + `|off|under`
+  + `|into|going to) the (?:pressure )?switch,? and (${STARTED})(?: right)?(?: away| up| off)?`],
+
+  // looks
+  ['looked in the tank', `${TOOK} the (?:lid|cover|cap|hatch|lid off) (?:on|of|off|off of) the (?=(?:fresh|holding`
+  + `|storage`
+  + '|water)? ?tank)', '(?:looked|looking) (?:down )?(?:in|into)(?= the (?:fresh|holding|storage|water) tank)'],
+  ['wrong box', 'box(?: on the wall)? (?:says|is|is marked|is for|is rated|tag says) (?:a )?(\\d[\\d./ ]*) ?(?:hp'
+  + '|horse'
+  + '\\w*),? (?:and |but )?(?:the )?(?:pump|motor)(?: tag| plate)?(?: says|\'s| is| is a)? (?:a )?(?!\\1'
+  + ' )\\d[\\d./ ]*'
+  + ' ?(?:hp|horse\\w*)'],
+  ['checkvalve stuck shut', '(?:gauge|pressure) (?:ahead of|before|below|under|on the pump side of) the check ?valve'
+  + '[^,]*?(?:jumps|goes|climbs|shoots|reads|pegs|is)(?: up)?(?: to| over| past| at)? (?:\\d{2,3}|way up|high)'
+  + '(?: ?psi)?(?=,? (?:and |but )?(?:the )?(?:gauge|one|pressure)[^,]*(?:zero|nothing|0))'],
+  ['red running $1 amps', `(${FIGURE}) amps? (?:on|in) (?:the )?red(?: wire| lead)?,? (?:and |that )?(?:it`
+  + ` )?(?:doesn't`
+  + '|does not|never|won\'t) (?:drop|go|fall|come)(?:s)?(?: off| out| away| down)?(?: after it starts| once it'
+  + ' (?:runs|starts)| when it\'s running)?'],
+  ['feed to ground $1 ohms', `feed (?:conductor|wire|leg)s? to (?:the )?ground,? (?:reads |is )?(${FIGURE}`
+  + `|zero)(?: ohms?)?`
+  + ' (?:with )?both ends (?:loose|off|open|disconnected)'],
+  ['inletbackflow', 'inlet (?:gauge|pressure) (?:rises|climbs|jumps|goes up|comes up)(?: when| as) the pump'
+  + ' (?:stops|shuts'
+  + ' off|quits)'],
+]
