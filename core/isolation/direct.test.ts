@@ -18,14 +18,14 @@ const saw = (test: string, outcome: string): DraftLine =>
 const read = (test: string, value: number | null): DraftLine =>
   ({ kind: 'reading', test, value, without: 'told', ...(value === null ? { ol: true as const } : {}) })
 
-describe('a cable that is open from above and whole below', () => {
+describe('wires that are open from the switch and whole from the well head down', () => {
   const lines = [
     read('line.volts', 242), read('load.volts', 242), saw('sound', 'silent'), read('black.run', 0),
     read('leads.by', null),
   ]
   it('is found once the splice is apart', () => {
     const { decision } = answerOf('well-2wire', 'no-water', [...lines, saw('open-again', 'whole')])
-    expect(decision).toMatchObject({ kind: 'found', fault: 'cable.open' })
+    expect(decision).toMatchObject({ kind: 'found', fault: 'run.open' })
     expect(decision?.by).toContain('line-6-direct')
   })
   it('is not found while the splice is shut', () =>

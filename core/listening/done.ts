@@ -52,7 +52,10 @@ const DOINGS = {
     + '(?:file|sandpaper|emery(?: cloth)?|card|dollar bill)',
     '(?:cleaned|scraped|brushed)(?: up| off)? (?:\\w+ ){0,3}OF(?<=contacts?|points?)',
   ],
-  reset: ['re-?set (?:\\w+ ){0,2}OF', '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?'],
+  reset: [
+    '(?<!even after i )re-?set (?:\\w+ ){0,2}OF',
+    '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?',
+  ],
   filled: [
     '(?:poured|put|dumped|ran) (?:\\w+ ){1,3}(?<of>gallons) in(?:to)?(?: it| the tank)?',
     '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
@@ -242,8 +245,8 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 /** `new switch, contacts wide open`: that is how it was found, unless something came of it. */
 const NEW_THERE = /^\s*(?:an? )?(?:new|fresh) /
 const CAME_OF_IT = new RegExp(
-  '\\b(?:runs?|ran|works?|good|fine|now|builds?|built|holds?|same|still|no (?:change|better|difference)|starts?|back|'
-  + 'fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?|down to|up to|\\d+)\\b',
+  '\\b(?:runs?|ran|running|works?|good|fine|now|builds?|built|holds?|same|still|no (?:change|better|difference)'
+  + '|starts?|back|fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?|down to|up to|\\d+)\\b',
 )
 
 export interface Done {

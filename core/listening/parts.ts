@@ -43,9 +43,14 @@ export function hearWithDoing(
   const both = hearParts(kind, `${action}, ${text}`, bearing)
   const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation'
   const across = both.find(p => p.from < done && p.end > done && isSeen(p.meanings))
-  if (!across) return alone
+  if (!across || saysItself(alone, across)) return alone
   return both.filter(p => p === across || p.from >= done)
 }
+
+/** Of the same test the line gives its own answer. */
+const saysItself = (alone: readonly Part[], { meanings: [m] }: Part): boolean =>
+  alone.some(p => p.meanings[0]?.test === m?.test && p.meanings[0]!.left < PLAIN)
+const PLAIN = 0.1
 
 /** What was tried is in the line itself. */
 const tellsOfTrial = (kind: SystemKind, parts: readonly Part[]): boolean =>

@@ -50,8 +50,8 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   dial: ['dial', 'overload dial', 'dialset', 'overload setting', 'setting of the overload', 'heater setting'],
   coil: ['coil', 'across the coil', 'coil terminals', 'a1-a2', 'holding coil'],
   pilot: [
-    'behind the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot', 'past the switch',
-    'switch contact', 'pilot contact',
+    'behind the switch', 'through the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot',
+    'past the switch', 'switch contact', 'pilot contact',
   ],
   t1: ['n1', 'lead n1', 'line 1', 'phase 1'],
   t2: ['n2', 'lead n2', 'line 2', 'phase 2'],
@@ -149,6 +149,7 @@ export const STARTER_PLACES: Readonly<Record<string, readonly string[]>> = {
 
 /** By the variant of a test at its point; the first test of a point needs none of them said. */
 export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
+  'drop': ['acrossdrop'],
   'volts': ['n1 n2', 'between legs', 'across', 'leg to leg', 'legs'],
   'l1g': ['n1', 'n1 to ground', 'first leg'],
   'l2g': ['n2', 'n2 to ground', 'second leg', 'neutral to ground'],

@@ -132,7 +132,7 @@ function sayRead(
   const isBare = !figure?.quantity && !quantity
   if (vehicle && isBare && ['ohms', 'amps'].includes(test.quantity) && isOfBattery(figure)) return undefined
   // what is lost across contacts is not what stands behind them
-  if (test.point === 'pilot' && test.quantity === 'volts' && weights.of.has('drop')) return undefined
+  if (test.id === 'pilot.volts' && (weights.of.has('drop') || weights.of.has('acrossdrop'))) return undefined
   // no hand clamps so much without a word of amps
   if (test.quantity === 'amps' && isBare && !place && (figure?.value ?? 0) > MOST_CLAMPED) return undefined
   if ((test.condition === 'splice' || test.variant === 'between') && !variant) return undefined

@@ -12,6 +12,8 @@ const GOT = '(?:there is|there\'s|(?:i|we|you|it)(?:\'ve| have|\'s| has)? ?(?:go
   + '|have got'
   + '|had)'
 const THERE = '(?: (?:is |are |\'s )?(?:good|fine|there|ok|okay|present))?'
+/** No figure follows. */
+const HERE_END = '(?= ?$|,(?! ?(?:about |a |only |all )*\\d)|;| and | but )'
 const DEVICE = '(?:switch|float(?: switch)?|starter|contactor|box|control box|motor|pump|disconnect|breaker|well head'
   + '|well cap|well|pressure switch|panel|coil|fuse|battery|transformer|wall switch|panel switch|terminals?'
   + '|(?:line|load|motor) (?:side|screws|terminals)|top screws|bottom screws)'
@@ -44,10 +46,14 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + `|in|out of|through) (?:the |both |my |its |two )*(?:\\w+ )?${DEVICE})`],
   ['at $1 ison', `((?:\\w+ )?${DEVICE})(?: itself)? (?:has|has got|'s got|is getting|gets|is) (?:good`
   + ` )?${POWER}`
-  + END],
+  + HERE_END],
   ['$1 ison', `(?<!set )((?:to|at|on|into|in) the ${DEVICE})(?: side)? (?:i've got|i have|there's|there is|i got)`
   + ` (?:good`
-  + ` )?${POWER}${END}`],
+  + ` )?${POWER}${HERE_END}`],
+
+  ['$1 ison', `(?<=^ |, )(?:good )?${POWER} (?:all the way )?((?:to|at|into|in|out of) (?:the |both )*(?:\\w+`
+  + ` )?${DEVICE})`
+  + HERE_END],
 
   // two of them
   ['n1 toground $1 volts, n2 toground $2 volts', `(?:only )?(${MAINS}|${NOUGHT})(?: ?v(?:olts?)?)? (?:from|on|at) one`
@@ -82,13 +88,20 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + ' it)?'],
   ['starter contact', '(?:third|middle|3rd|center|l3) (?:contact|pole|set of contacts|set of points)'],
 
+  // the motor goes round, and what it drives stands
+  ['motorturnsalone', 'motor (?:runs|spins|turns)(?: fine| ok)?,? (?:but|and) the (?:pump|compressor|pump wheel'
+  + '|flywheel)'
+  + '(?: (?:isn\'t|is not|doesn\'t|does not|won\'t))(?: turning| turn| spin| spinning| move| moving)?'],
+
   // what it came up to, what it fell to
-  ['stalls at $1 psi', `(?:tops? out|topped out|stalls?|hangs?|levels off|maxes out|sits)(?: right)? at`
+  ['stalls at $1 psi', `(?:(?:with )?(?:all|every) (?:the )?(?:taps?|valves?|faucets?) (?:are )?(?:closed|shut`
+  + `|off),? )?(?:it )?(?:tops? out|topped out|stalls?|hangs?|levels off|maxes out|sits)(?: right)? at`
   + ` (${FIGURE})(?: ?(?:psi|pounds))?,? (?:and |then |but )*(?:it )?(?:just )?(?:keeps? (?:on )?(?:running|going)`
   + `|runs(?:`
   + ' and runs)?(?: forever| all day| on| constantly)?|never (?:shuts|stops|kicks|quits)(?: off)?|won\'t shut off)'
   + '(?: forever)?'],
-  ['getsto $1 psi', `(?:then |and )*(?:it |she |the pump )?(?:picked up|caught|grabbed|took off|came alive),? (?:and`
+  ['pressure reads $1 psi', `(?:then |and )*(?:it |she |the pump )?(?:picked up|caught|grabbed|took off|came`
+  + ` alive),? (?:and`
   + ` |then )*${RISES} (\\d{2,3})(?: ?(?:psi|pounds))?${END}`],
   ['pressure reads $1 psi', '(?<!(?:amp|volt|current|draw|ohm|swap|revers|switched|flipped)[^;]*)(?:it |she'
   + ' )?(?:came|comes|shot|jumped|climbed'
@@ -128,10 +141,6 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + ' (?:the )?(?:ground|earth|frame)'],
   ['the wellhead whole', 'at the (?:well cap|well head|splice) the (?:motor|pump) side (?:rings|reads|is|ohms|shows)'
   + ` (?:out )?(?:at )?${FIGURE}(?: ohms?)?`],
-  ['well flow $1 gpm', '(?:only |just |about )*(?:a )?gallon and a half a minute (?:comes|coming|is coming'
-  + '|runs) into the'
-  + ' tank'],
-
   // rotation, pumps, shafts
   ['swap two less', '(?:phase ?)?rotation (?:is )?(?:checked|tried|tested)(?: it)? both ways,? (?:and )?(?:this'
   + ' way is'
@@ -164,6 +173,67 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + '(?: psi)?,?(?: and| but)?(?= \\w)'],
   ['', '(?<=\\d(?: ?(?:uf|mfd|microfarads|mikes))?) out of (?:a |an )?\\d+(?: ?(?:uf|mfd|mikes|microfarads))?'],
 
+  ['across the switch contact acrossdrop $1 volts',
+    '(\\d{1,2}(?:\\.\\d+)?|100)(?: ?v(?:olts?)?)? (?:dropped |dropping |lost )?(?:across|over) the (?:pressure switch'
+    + '|pilot)(?: contacts?)?(?: (?:with it|when it\'s|while it\'s|with the points|when)'
+    + ' (?:closed|made|calling|shut|it calls))?',
+    `drop(?:'s| is) (?:all )?across the pressure switch(?: contacts?)?,? (${FIGURE})(?: ?v(?:olts?)?)?`],
+  ['supply bothlegs $2 volts toground', '(?:(?:above|ahead of) the breaker )?(?:both |all the )?(?:bus ?bars'
+  + '|busses|buses|main lugs)(?: both)? (have|are'
+  + `|read|show|got) (${MAINS})(?: ?v(?:olts?)?)?`],
+  ['at the breaker', '(?:in|at) the panel,? (?:the )?(?:two )?(?:screws|terminals) (?:on|of) the (?:\\w+'
+  + ' )?breaker:?'],
+
+  ['', 'even after (?:i|you) reset(?: it)?'],
+  ['overload trip', '(?<=button[^;]*)pops? (?:right |back )*out(?: again)?'],
+  ['pumptakenoff', '(?:pulled|took|unbolted|split) the pump (?:end )?off (?:of )?the motor,? (?:and )?(?:the'
+  + ' )?motor (?:shaft )?'
+  + '(?:spins|turns)(?: free(?:ly)?| easy| fine| like a top)*'],
+  ['switch contacts wet', 'inside (?:it|the cover|the switch)(?:\'s| is)? (?:all )?(?:wet|full of water|soaked)'
+  + '(?: and (?:all )?rusty)?'],
+
+  ['cap reads $1 microfarads', '(?:discharged|bled)(?: off| out)? the cap(?:acitor)?,? (?:and |then )*(?:it\'s|it'
+  + ' is|it)?'
+  + ` ?(?:reading|reads|read|measures|measured|tested|tests|shows)(?: out)?(?: at)? (${FIGURE})(?: ?(?:uf|mfd|mikes`
+  + '|microfarads))?(?: (?:on|for) an? \\d+(?: ?(?:to|-) ?\\d+)?)?'],
+  ['it built right up', '(?<=^ ?)(?:it|she) builds(?= ?$)'],
+  ['inlet $1 psi', '(?<!\\d)(\\d{2})(?: ?(?:psi|pounds))? (?:is )?coming in(?: now| from the (?:street|city'
+  + '|main))?(?= ?$|,)'],
+  ['floatdrop', `${FIGURE} volts? across the float(?: switch)?(?: contact)?`],
+  ['rested well back', '(?:give|gave|gives) (?:it|the well) (?:an|a couple(?: of)?|half an|a few|two) hours?,?'
+  + ' (?:and|then)'
+  + ' (?:it|she|the water|you|they|i)(?:\'s| is|\'ve| have| has)? (?:got )?(?:back|good|fine|got water|runs? fine'
+  + '|water'
+  + '|again)(?: again)?'],
+  ['wellhead whole', 'at the well(?: head| cap)? with the splice (?:cut|open|apart|opened),? (?:and )?(?:the'
+  + ' )?motor(?: side)?'
+  + ` (?:reads|is|ohms|shows)(?: out)?(?: at)? ${FIGURE}(?: ohms?)?`],
+  ['housevalve shut', `${SHUT} (?:off )?the ${VALVE} on the house side`],
+
+  // things of other places
+  ['supply $1 volts', '(?:at|in) the (?:wall |power )?(?:outlet|receptacle|plug) (?:i (?:get|got'
+  + '|have) )?(1[0-3]\\d|2[0-5]\\d)'
+  + '(?: ?v(?:olts?)?)?(?= ?$|,)'],
+  ['breakerbare', '(?:pulled|took|disconnected|lifted) the (?:feed|wires?|load|feeds)(?: wires?)? off (?:of )?the'
+  + ' breaker,?'
+  + ' (?:and |now )*(?:it |the breaker )?(?:holds|stays(?: in| on| set)?|stayed(?: in| on| set)?)'],
+  ['load wires off still trips', '(?:lifted|took|pulled) the (?:load )?wires off (?:of )?the (?:float|pressure)?'
+  + ' ?switch(?: at the top)?,? (?:and |but )?(?:it |the breaker )?still trips'],
+  ['tank low', '(?:holding |storage )?tank never fills(?: up)?', '(?:can\'t|cannot|won\'t|doesn\'t) (?:ever )?fill'
+  + ' the (?:holding'
+  + ' |storage )?tank'],
+  ['zero volts', 'no (?:voltage|volts|power|juice) there(?: either| neither)?'],
+  ['the $1 tank is', `${TOOK} the lid (?:on|of|off|off of) the (fresh|fresh water|holding|storage|water) tank,?`
+  + ` (?:and|but)`
+  + ' (?:it\'s|it is|it was|is|was)'],
+  ['behind the fuse $1 volts, panelswitch zero volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:going |coming )?(?:into`
+  + `|in to|to)`
+  + ' the (?:wall|panel|rocker|toggle|galley|pump) switch,? (?:and |but )?(?:nothing|zero|none|dead|no power)'
+  + ' (?:is |comes'
+  + ' |coming |going )*out(?: of it)?(?: (?:when|with) it(?:\'s| is)?(?: switched| turned)? on)?'],
+  ['panelswitch', '(?:wall|rocker|toggle|galley) switch'],
+  ['secondgauge', 'my own (?:test )?gauge(?: on the [\\w ]+?)?(?= (?:reads|shows|says|and))'],
+
   // capacitors
   ['cap reads 0 microfarads', '(?:the )?(?:start )?cap(?:acitor)? (?:is |\'s )?(?:reading|reads?|measures'
   + '|measuring|shows'
@@ -188,7 +258,8 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + '|puts out'
   + ' nothing|putting out nothing|not putting out(?: anything)?)'],
   ['at the motor', '(?:at|in) the pecker ?head'],
-  ['ground again motor', '(?:on )?(?:the )?motor (?:leads?|wires?)? ?(?:alone|by itself|by themselves|only):?'
+  ['ground again motor', '(?:(?:meg\\w*|insulation)(?: tester)? )?(?:on )?(?:the )?motor (?:leads?|wires?)?'
+  + ' ?(?:alone|by itself|by themselves|only):?'
   + ' (?:reads?'
   + ` |megs? |is |are |shows? )?(?:0|zero|\\.0\\d*|dead|shorted)${TO_GROUND}`],
 
@@ -199,9 +270,6 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + `|into|going to) the (?:pressure )?switch,? and (${STARTED})(?: right)?(?: away| up| off)?`],
 
   // looks
-  ['looked in the tank', `${TOOK} the (?:lid|cover|cap|hatch|lid off) (?:on|of|off|off of) the (?=(?:fresh|holding`
-  + `|storage`
-  + '|water)? ?tank)', '(?:looked|looking) (?:down )?(?:in|into)(?= the (?:fresh|holding|storage|water) tank)'],
   ['wrong box', 'box(?: on the wall)? (?:says|is|is marked|is for|is rated|tag says) (?:a )?(\\d[\\d./ ]*) ?(?:hp'
   + '|horse'
   + '\\w*),? (?:and |but )?(?:the )?(?:pump|motor)(?: tag| plate)?(?: says|\'s| is| is a)? (?:a )?(?!\\1'

@@ -209,8 +209,12 @@ function ownProbe(probe: Probe, stage: StageId): Probe {
   switch (probe.ask) {
     case 'volts':
     case 'amps':
-    case 'ohms':
       return { ...probe, stage }
+    case 'ohms': {
+      const { through: t } = probe
+      const own = t && { ...t, series: t.series.map(figure), earth: figure(t.earth), across: figure(t.across) }
+      return { ...probe, stage, ...(own ? { through: own } : {}) }
+    }
     case 'part':
     case 'dial':
       return { ...probe, figure: figure(probe.figure) }

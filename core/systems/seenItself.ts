@@ -203,7 +203,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'coupling stripped or sheared',
     what: ['coupling', 'coupler', 'spline', 'pump shaft', 'shaft key'],
     how: ['stripped', 'broken', 'sheared', 'worn', 'snapped', 'rounded off'],
-    or: ['motor shaft turns the pump does not', 'impeller loose on the shaft', 'impeller spins on the shaft'],
+    or: [
+      'motorturnsalone', 'motor shaft turns the pump does not', 'impeller loose on the shaft',
+      'impeller spins on the shaft',
+    ],
   },
   'pump.worn': {
     label: 'stages worn',
@@ -275,7 +278,8 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'inlet valve', 'supply valve', 'valve ahead of the pump', 'main valve', 'suction valve', 'valve at the meter',
     ],
     how: [
-      'half shut', 'only a quarter open', 'only half open', 'barely open', 'almost shut', 'nearly shut', 'cracked open',
+      'half shut', 'only a quarter open', 'only half open', 'barely open', 'almost shut', 'nearly shut', 'cracked'
+      + ' open',
       'throttled', 'shut most of the way', 'partly shut', 'stem broken',
     ],
   },

@@ -22,6 +22,17 @@ export type Condition = (typeof CONDITIONS)[number]
 export const SCENARIOS = ['starting', 'running', 'idle', 'dead', 'leads-off', 'splice'] as const
 export type Scenario = (typeof SCENARIOS)[number]
 
+/**
+ * The wires that are in a reading of ohms where it was taken at their near end: in series, and beside them what leaks
+ * to earth and from wire to wire; and how often it is taken there.
+ */
+export interface Through {
+  readonly series: readonly StagedKey[]
+  readonly earth: StagedKey
+  readonly across: StagedKey
+  readonly share: number
+}
+
 /** What a numeric test asks of the model, and where its leads go. */
 export type Probe
   = | {
@@ -41,6 +52,7 @@ export type Probe
     readonly b: string
     readonly stage?: string
     readonly insulation?: boolean
+    readonly through?: Through
   }
   /** ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again */
   | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }

@@ -150,6 +150,7 @@ export const AIR: Sayings = {
         'belts slipping', 'belt loose', 'belt smoke', 'belt squeals',
       ],
       off: [
+        'motorturnsalone',
         'belt snapped', 'belt laying', 'belt jumped', 'threw the belt', 'belt shredded', 'belt off',
         'head does not turn', 'belt gone',
       ],

@@ -183,12 +183,18 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           name: 'Wrong box for the motor',
           baseRate: 0.008,
           severities: degrees(
-            { name: 'of a larger motor', share: 0.5, change: times('start.farads', 2.2) },
+            { name: 'of a larger motor', share: 0.4, change: times('start.farads', 2.2) },
             {
               // two sizes down, and a load that it no longer breaks away; common practice, no source
               name: 'of a smaller motor',
-              share: 0.5,
+              share: 0.35,
               change: h => ({ 'start.farads': h['start.farads'] * 0.4, 'motor.startLoad': 1.4 }),
+            },
+            {
+              // picked up at volts that this motor's start winding never makes; common practice, no source
+              name: 'whose relay does not pick up on this motor',
+              share: 0.25,
+              change: h => ({ 'start.contactRunning': h['motor.locked'] }),
             },
           ),
           effect: 'trips-overload',

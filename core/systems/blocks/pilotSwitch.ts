@@ -27,8 +27,10 @@ export function pilotSwitch(o: SensingOptions): Block {
         name: 'Pilot contact dirty or burnt',
         baseRate: 0.05,
         severities: degrees(
-          { name: '300 Ω', share: 0.4, change: { 'pilot.switch': 300 } },
-          { name: '2 kΩ', share: 0.3, change: { 'pilot.switch': 2000 } },
+          // a coil of a transformer has a quarter of the ohms of one of the line
+          { name: '90 Ω', share: 0.2, change: { 'pilot.switch': 90 } },
+          { name: '300 Ω', share: 0.3, change: { 'pilot.switch': 300 } },
+          { name: '2 kΩ', share: 0.2, change: { 'pilot.switch': 2000 } },
           { name: 'open', share: 0.3, change: shut },
         ),
         repair: contactRepair(o.practice),

@@ -82,9 +82,10 @@ export const groundAgain = (at: string) =>
 
 /**
  * What reads open from the top is cable or motor: at the well head with the splice apart the motor's side is read.
+ * Where the cable only hangs below it, that side is cable and motor.
  * Chances: common practice, no source.
  */
-export const openAgain = (at: string) =>
+export const openAgain = (at: string, { cable }: { readonly cable: 'above' | 'below' }) =>
   seen({
     id: 'open-again',
     point: at,
@@ -101,7 +102,10 @@ export const openAgain = (at: string) =>
     },
     usual: { whole: 0.97, open: 0.03 },
     chancesByFault: {
-      ...alike(['cable.open', 'cable.black-open', 'cable.yellow-open', 'cable.red-open'], { whole: 0.97, open: 0.03 }),
+      ...alike(
+        ['cable.open', 'cable.black-open', 'cable.yellow-open', 'cable.red-open'],
+        cable === 'below' ? { whole: 0.03, open: 0.97 } : { whole: 0.97, open: 0.03 },
+      ),
       ...alike(['motor.main-open', 'motor.start-open', 'motor.overload-hot'], { whole: 0.005, open: 0.995 }),
     },
   })

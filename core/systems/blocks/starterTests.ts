@@ -75,6 +75,17 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       band: 'coil',
     }),
     volts({
+      id: 'pilot.drop',
+      point: 'pilot',
+      title: 'Volts across the pressure switch, calling',
+      words: ['drop'],
+      between: ['qo', 'qs'],
+      variant: 'drop',
+      band: 'contact-drop',
+      minutes: 1,
+      drop: true,
+    }),
+    volts({
       id: 'coil.volts',
       point: 'coil',
       title: 'Volts across the coil, calling',

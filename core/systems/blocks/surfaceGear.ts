@@ -71,11 +71,16 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           name: 'Start switch in the motor does not open',
           baseRate: 0.025,
           severities: degrees(
-            { name: 'closed', share: 0.6, change: h => ({ 'start.contactRunning': h['start.contact'] }) },
+            { name: 'closed', share: 0.5, change: h => ({ 'start.contactRunning': h['start.contact'] }) },
             {
               name: 'through burnt contacts',
-              share: 0.4,
+              share: 0.3,
               change: h => ({ 'start.contactRunning': h['motor.locked'] }),
+            },
+            {
+              name: 'through contacts burnt away',
+              share: 0.2,
+              change: h => ({ 'start.contactRunning': 2.5 * h['motor.locked'] }),
             },
           ),
           repair: newStartSwitch,
@@ -225,6 +230,9 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           usual: { 'clicks': 0.5, 'no-click': 0.5 },
           chancesByFault: {
             'motor.centrifugal-closed': { 'clicks': 0.06, 'no-click': 0.94 },
+            // they come up to speed before they quit
+            'motor.turn-short': { 'clicks': 0.85, 'no-click': 0.15 },
+            'motor.binding': { 'clicks': 0.8, 'no-click': 0.2 },
           },
           chancesByEffect: {
             'runs': { 'clicks': 0.93, 'no-click': 0.07 },

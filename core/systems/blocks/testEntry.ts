@@ -2,7 +2,7 @@
 import type { Pole, StagedKey } from '../figures'
 import type { FaultId, StageId } from '../ids'
 import type { Effect } from '../faultTypes'
-import type { BandRule, FlowAsk, Need, NumericTest, SeenTest, Trial } from '../testTypes'
+import type { BandRule, FlowAsk, Need, NumericTest, SeenTest, Through, Trial } from '../testTypes'
 import { BLEED, DEAD_CAUTIONS, LIVE_CAUTIONS, NOT_THROUGH_ELECTRONICS, ONE_CONDUCTOR } from './cautions'
 
 /** Where a test names no caution of its own, the state it needs does. */
@@ -171,10 +171,11 @@ export function amps({ conductor, ...entry }: AmpsEntry): NumericTest {
 export interface LeadOhmsEntry extends Named, More {
   readonly between: Leads
   readonly minutes: number
+  readonly through?: Through
 }
 
 /** Ohms between two nodes with the leads off. To ground, by the insulation tester. */
-export function leadOhms({ between: [a, b], ...entry }: LeadOhmsEntry): NumericTest {
+export function leadOhms({ between: [a, b], through, ...entry }: LeadOhmsEntry): NumericTest {
   const toGround = entry.variant === 'ground'
   return reading({
     condition: 'leads-off',
@@ -182,7 +183,7 @@ export function leadOhms({ between: [a, b], ...entry }: LeadOhmsEntry): NumericT
     meter: toGround ? 'insulation 500 V DC' : 'Ω',
     need: 'proven-dead',
     cautions: toGround ? [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS] : DEAD_CAUTIONS,
-    probe: { ask: 'ohms', a, b, ...(toGround ? { insulation: true } : {}) },
+    probe: { ask: 'ohms', a, b, ...(toGround ? { insulation: true } : {}), ...(through ? { through } : {}) },
     band: toGround ? 'insulation' : 'winding',
     ...entry,
   })

@@ -28,6 +28,11 @@ const UNBALANCE = [
   { name: '7 %', share: 0.2, low: 0.21 },
 ] as const
 
+/** Both lines but one, by the same share. */
+const twoLow = (h: Figures, but: number, low: number) =>
+  Object.assign({}, ...POLES.filter(i => i !== but)
+    .map(i => only(`supply.leg${i}`, h[`supply.leg${i}`] * (1 - low)))) as Partial<Figures>
+
 export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
   return {
     ...supplyPath({ breaker: 'Breaker or fuses', amps: [5, 250], to: 'starter', where: 'starter line', disconnect }),
@@ -72,9 +77,15 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
           ...UNBALANCE.flatMap(({ name, share, low }) =>
             POLES.map(line => ({
               name: `line ${line}, ${name}`,
-              share: share / 3,
+              share: share / 4,
               change: (h: Figures) => only(`supply.leg${line}`, h[`supply.leg${line}`] * (1 - low)),
             }))),
+          // one pair low and two high: two lines are down, as on an open delta
+          ...POLES.map(line => ({
+            name: `the pair without line ${line}, 3 %`,
+            share: 1 / 12,
+            change: (h: Figures) => twoLow(h, line, 0.07),
+          })),
         ),
         repair: repair({
           id: 'call-utility',

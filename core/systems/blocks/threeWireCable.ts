@@ -161,7 +161,7 @@ export function threeWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
-      openAgain('leads'),
+      openAgain('leads', { cable: 'above' }),
     ],
   }
 }

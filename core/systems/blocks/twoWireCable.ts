@@ -5,8 +5,12 @@ import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault } from './faultEntry'
 import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice } from './splice'
+import type { Through } from '../testTypes'
 import { amps, leadOhms, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
+
+/** Leads are read at the well head, or at the switch with the run between in them; common practice, no source. */
+const THE_RUN: Through = { series: ['run.1', 'run.2'], earth: 'run.earth', across: 'run.across', share: 0.45 }
 
 export function twoWireCable(): Block {
   const off = 'Leads off at the well head, apart.'
@@ -121,6 +125,7 @@ export function twoWireCable(): Block {
         minutes: 8,
         steps: [`${off} Lead to lead.`],
         variant: 'by',
+        through: THE_RUN,
       }),
       leadOhms({
         id: 'leads.ground',
@@ -131,6 +136,7 @@ export function twoWireCable(): Block {
         minutes: 8,
         steps: [`${off} Each lead to ground; note the lower.`],
         variant: 'ground',
+        through: THE_RUN,
         proves: true,
       }),
       tripTrial({
@@ -144,7 +150,7 @@ export function twoWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
-      openAgain('leads'),
+      openAgain('leads', { cable: 'below' }),
     ],
   }
 }

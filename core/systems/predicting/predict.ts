@@ -3,7 +3,8 @@
  * meter, by what the nameplate does not say, and by healthy variation.
  */
 import { figureOf } from '../figures'
-import type { NumericTest, Prediction, Probe } from '../testTypes'
+import type { StagedKey } from '../figures'
+import type { NumericTest, Prediction, Probe, Through } from '../testTypes'
 import { predictAmps } from './amps'
 import { predictFlow } from './flow'
 import { contact, figure, OHMS_RANGE, together } from './shapes'
@@ -25,7 +26,7 @@ export function predict(s: Standing, test: NumericTest): Prediction {
     case 'amps':
       return predictAmps(s, probe)
     case 'ohms':
-      return predictOhms(s, probe)
+      return predictAtEither(s, probe)
     case 'part': {
       const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
       return contact(ohms, probe.spread)
@@ -59,7 +60,11 @@ export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest)
     case 'amps':
       return s.stage === other.stage && isIdling(s) === isIdling(other)
     case 'ohms':
-      return s.stage === other.stage || s.stage.solved('leads-off') === other.stage.solved('leads-off')
+      return (
+        s.stage === other.stage
+        || (s.stage.solved('leads-off') === other.stage.solved('leads-off')
+          && keysOf(probe.through).every(key => s.figures[key] === other.figures[key]))
+      )
     case 'dial':
       return s.figures[probe.figure] === other.figures[probe.figure]
     case 'part':
@@ -81,8 +86,31 @@ export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest)
   }
 }
 
-function predictOhms({ stage, spread }: Standing, probe: Extract<Probe, { ask: 'ohms' }>): Prediction {
-  const reading = stage.solved('leads-off').portImpedance(probe.a, probe.b).re
+type OhmsProbe = Extract<Probe, { ask: 'ohms' }>
+
+const keysOf = (t: Through | undefined) => (t ? [...t.series, t.earth, t.across] : [])
+
+/** Ohms as they are read at the leads' own end, or with the wires to it in them. */
+function predictAtEither(s: Standing, probe: OhmsProbe): Prediction {
+  const reading = s.stage.solved('leads-off').portImpedance(probe.a, probe.b).re
+  const own = predictOhms(s.spread, probe, reading)
+  const { through } = probe
+  if (!through) return own
+  const of = (key: StagedKey) => figureOf(s.figures, key)
+  const wires = through.series.reduce((sum, key) => sum + of(key), 0)
+  const beside = of(probe.insulation ? through.earth : through.across)
+  const there = 1 / (1 / Math.max(reading + (probe.insulation ? 0 : wires), 1e-3) + 1 / Math.max(beside, 1e-3))
+  const other = predictOhms(s.spread, probe, there)
+  const ol = own.ol + through.share * (other.ol - own.ol)
+  const isAlike = own.log === other.log && Math.abs(own.mean - other.mean) < own.sigma
+  if (isAlike || other.ol > MOSTLY) return { ...own, ol }
+  const { mean, sigma } = other
+  return { ...own, ol, or: { share: through.share, mean, sigma, ...(other.log ? { log: true } : {}) } }
+}
+/** What mostly shows OL has no figure to speak of. */
+const MOSTLY = 0.9
+
+function predictOhms(spread: Standing['spread'], probe: OhmsProbe, reading: number): Prediction {
   const range = probe.insulation ? INSULATION_RANGE : OHMS_RANGE
   const ol = 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
   // what leaks to ground is wet, sooty, an arc under volts: a hand meter shows anything near it
