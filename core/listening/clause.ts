@@ -6,7 +6,7 @@ import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
-import { bothLegs, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
+import { bothLegs, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
@@ -32,7 +32,8 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): 
     if (asked.length > 0 || saysNought(weights))
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing),
-      ...vacuumOf(lexicon, weights, readings), ...twoWindings(lexicon, weights, readings, bearing))
+      ...vacuumOf(lexicon, weights, readings), ...madeFor(lexicon, weights, readings, bearing),
+      ...twoWindings(lexicon, weights, readings, bearing))
   }
   const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
   if (row || readings.length > 0 || isDone(weights)) return heard

@@ -1,4 +1,5 @@
 /** Several figures of one go, and figures that are an answer: both legs, a row of three, a second gauge, a vacuum. */
+import { unstaged } from '#core/systems'
 import { unitsOf } from '#core/units'
 import type { Figure } from './figures'
 import type { Lexicon, ReadEntry, Weights } from './entries'
@@ -157,5 +158,31 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
         lines: set.map((e, n) => readingOf(e.test, row[n]!, bearing.units)),
       },
     ]
+  })
+}
+
+/** So far off what feeds it a figure printed on a part is another; common practice, no source. */
+const [LEAST_OF_FEED, MOST_OF_FEED] = [0.8, 1.25]
+const MADE_FOR = [['coil', 'coil-figure'], ['links', 'links']] as const
+
+/** `coil stamped 240`, after the volts that feed it were read: the right one or not. */
+export function madeFor(
+  { seen }: Lexicon,
+  { of, ...weights }: Weights,
+  readings: readonly Figure[],
+  { nearValue, nearQuantity }: Bearing,
+): Meaning[] {
+  const [figure] = readings
+  if (!of.has('printedfor') || !figure?.value) return []
+  const feed = nearQuantity === 'volts' ? nearValue : undefined
+  return MADE_FOR.flatMap(([word, id]) => {
+    const test = seen.find(e => unstaged(e.test.id) === id)?.test
+    // of a coil it is said where it is the wrong one
+    if (!test || !of.has(word) || (!feed && word !== 'coil')) return []
+    const share = feed ? figure.value! / feed : 0
+    const outcome = share > LEAST_OF_FEED && share < MOST_OF_FEED ? 'right' : 'wrong'
+    const words = new Set(['printedfor', word, 'volt', 'motor'])
+    const lines = [{ kind: 'observation', test: test.id, outcome } as const]
+    return [{ ...scoreOf(words, { of, ...weights }, 0, 1.2), test: test.id, point: test.point, lines }]
   })
 }

@@ -210,6 +210,86 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + ` (?:reads|is|ohms|shows)(?: out)?(?: at)? ${FIGURE}(?: ohms?)?`],
   ['housevalve shut', `${SHUT} (?:off )?the ${VALVE} on the house side`],
 
+  ['trips in $1 seconds', 'trips? (?:about |around )?(\\w+) seconds later'],
+  ['checkvalve leaks back', 'check ?(?:valve)?(?: (?:on|at|in|by|under) [^,]*?)?(?: is|\'s)? letting (?:water|it'
+  + '|air) (?:back'
+  + '|by|through)(?: through| past it)?'],
+  ['no amps', '(?:draws|pulls|drawing|pulling) (?:nothing|no current)(?: at all)?'],
+  ['float dead', 'float(?: switch)? (?:reads|is|ohms|shows|tests) (?:open|ol)(?: when| while| with it)?(?: it\'s)?'
+  + ' (?:hanging'
+  + '|hangs)(?: down)?'],
+  ['loses its prime', '(?:is |\'s |keeps |keeps on )?losing (?:its )?prime'],
+
+  ['coil printedfor $1 volts', 'coil(?: is|\'s| was)? (?:stamped|marked|printed|rated|labell?ed|says|for)(?: for)?'
+  + ' (\\d{2,3})'
+  + '(?: ?v(?:olts?)?)?(?= ?$|,)'],
+  ['links printedfor $1 volts', '(?:change ?over|voltage|selector) (?:plug|switch|links?|jumpers?)(?: (?:in'
+  + '|on) the (?:back|end)'
+  + '(?: of the motor)?)?(?: is| was|\'s)? (?:set|plugged|on|in)(?: for| to| on| at)?(?: the)? (\\d{3})(?:'
+  + ' ?v(?:olts?)?)?'
+  + '(?= ?$|,)', 'motor(?: is|\'s| was)? (?:wired|strapped|set|jumpered|connected) for (\\d{3})(?:'
+  + ' ?v(?:olts?)?)?(?= ?$|,)'],
+  ['run wires $1 ohms', `(?:the )?(?:two )?(?:conductors|wires|leads)(?: in the (?:conduit|pipe|trench))? (?:read`
+  + `|are|show`
+  + `|ohm)(?: out)?(?: at)? (${FIGURE}) ?ohms? (?:to|with|from|between) each other`],
+  ['', '(?:load )?wires off at the (?:motor|pump|far) end too,?'],
+  ['cycles every $1 calling', '(?:comes|kicks|starts|cuts)(?: on| in)? every (\\w+ ?(?:seconds?|minutes?|min)?)'
+  + ' (?:with|while)'
+  + ' (?:just )?(?:one|a|the|only one) \\w+ (?:going|running|open|on)'],
+  ['float dead', 'worked (?:it|the float) up and down,? (?:and )?(?:it )?never (?:clicks?|clicked|made|makes'
+  + '|closes)'],
+  ['footvalve runs back', '(?:watch|see|watched|saw) the water (?:go|drop|fall|run|drain)(?:ing)? (?:down|back|away)',
+    'fill(?:ed)? the suction(?: line)?,? and it (?:drains|runs|goes|falls|drops) (?:right |straight )?(?:back'
+    + '|down)[^,]*'],
+  ['thermal', '(?:little |small )?(?:disc|disk|button|snap) (?:protector|overload|thermal)',
+    'protector in the (?:back|end)(?: of the motor)?'],
+  ['$1', '(?<=vacuum[^,]*)(\\d+)(?: inches(?: of (?:mercury|vacuum))?)'],
+  ['vacuum $1', '(\\d+) inches of (?:vacuum|mercury)'],
+  ['checkvalve stuck shut', 'check ?valve(?: is|\'s| was)? (?:in |installed |put in |on )?(?:backwards?|the wrong'
+  + ' way(?: round'
+  + '| around)?)', 'arrow on the (?:\\w+ )?check(?: ?valve)?(?: is|\'s)? (?:pointing|points) (?:the wrong way|back'
+  + '|towards? the (?:well|pump|suction))'],
+  ['return drop 0.1 volts', '(?:next to |almost |practically |hardly )?(?:nothing|zero)(?: lost| dropped)? on the'
+  + ' (?:negative'
+  + '|ground|return|minus|black)(?: side| wire| lead)?'],
+  ['wiregauge', '\\d{1,2}[- ](?:gauge|ga|awg)(?: wire)?(?=,|$| ?$)'],
+  ['load n$2 n$3 $1 volts, n$5 n$6 $4 volts, n$8 n$9 $7 volts', `(?:coming )?out(?: of it)?,? (?:i've got |i got `
+  + `|i have |got`
+  + ` |it's |has )?(${FIGURE}) (?:from|between|on|across) ([123]) (?:to|and|-) ([123]),? (?:and )?(${FIGURE}) (?:from`
+  + `|between|on|across) ([123]) (?:to|and|-) ([123]),? (?:and )?(${FIGURE}) (?:from|between|on|across) ([123])`
+  + ` (?:to|and|-)`
+  + ' ([123])'],
+  ['n$2 n$3 $1, n$5 n$6 $4, n$8 n$9 $7', `(${FIGURE})(?: volts?)? (?:from|between|on|across) ([123]) (?:to|and|-)`
+  + ` ([123]),?`
+  + ` (?:and )?(${FIGURE})(?: volts?)? (?:from|between|on|across) ([123]) (?:to|and|-) ([123]),? (?:and )?(${FIGURE})`
+  + '(?: volts?)? (?:from|between|on|across) ([123]) (?:to|and|-) ([123])'],
+  ['starter contact gone', '(?:contact|pole) (?:one|two|three|1|2|3) (?:has|shows|reads|got) (?:no'
+  + ' continuity|open|ol)'
+  + '[^,]*(?:,? (?:the )?others? (?:do|are|is|two)[^,]*)?'],
+  ['', '(?<=^ )(?:shut down|locked out|shut it down|powered down),'],
+  ['to ground 0 ohms', '(?:meg\\w*|insulation tester)[^,]*(?:pegs|pegged|reads|shows|says|sits)(?: down)?(?: at)?'
+  + ' (?:zero|0)'
+  + '(?= ?$|,)'],
+  ['', ',? ?(?:and )?(?:the )?(?:ones|others|breakers|neighbou?rs) (?:beside|next to|around|on either side'
+  + ' of) it(?: are| is)?'
+  + '(?: all)? (?:cold|cool|fine|ok)'],
+  ['another breaker holds', '(?:moved|put|landed|swapped) (?:the (?:pump|wires|load) |it )?(?:over )?(?:on ?to|on'
+  + '|to) (?:a|the'
+  + '|another)(?: spare| different| other| new)? \\d\\d(?: ?amp)?(?: breaker)?,? (?:and |it )*(?:it |has |\'s'
+  + ' )*(?:ran|runs'
+  + '|held|holds|been running|stayed on)[^,]*', 'moved (?:the (?:pump|wires|load) |it )?(?:over )?(?:on ?to|to)'
+  + ' (?:a|the)'
+  + ' spare(?: breaker)?,? (?:and |it )*(?:it |has |\'s )*(?:ran|runs|held|holds|been running|stayed on)[^,]*'],
+  ['cable chafed bare', '(?:found )?(?:the )?insulation (?:was |is )?(?:worn|rubbed|chafed|skinned|scraped)'
+  + ' (?:through|off|away'
+  + '|bare)[^,]*(?:casing|drop pipe|torque|feet|ft)\\b[^,]*'],
+  ['turn shaft runs', 'rolled (?:it|the shaft|the motor)(?: over)? by hand (?:as|when|while) it (?:called|tried'
+  + '|hummed),? and it'
+  + ' (?:went|ran|started|took off)'],
+  ['housevalve foundshut', 'found the (?:main )?valve to the house (?:nearly|almost|mostly|half|partly|way)'
+  + ' (?:closed|shut)'],
+  ['runon', `runs? (?:right |straight )?past ${FIGURE} (?:all the way )?(?:up )?to \\d+[^,]*`],
+
   // things of other places
   ['supply $1 volts', '(?:at|in) the (?:wall |power )?(?:outlet|receptacle|plug) (?:i (?:get|got'
   + '|have) )?(1[0-3]\\d|2[0-5]\\d)'
