@@ -9,7 +9,7 @@ export default defineConfig({
   esbuild: { tsconfigRaw: '{"compilerOptions":{"target":"ES2023"}}' },
   resolve: { alias: { '#core': here('./core') } },
   test: {
-    include: ['core/**/*.test.ts', 'tests/tape/fold.test.ts'],
+    include: (process.env.MUTATION_TESTS ?? 'core/**/*.test.ts tests/tape/fold.test.ts').split(' '),
     exclude: ['core/systems/figures.test.ts', 'core/systems/catalogue.test.ts', 'core/systems/misspelt.test.ts'],
     testTimeout: 20000,
     pool: 'threads',

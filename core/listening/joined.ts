@@ -6,6 +6,7 @@ import { TURNS_OF_PARTS } from './turnsOfParts'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 import { TURNS_OF_SEEING } from './turnsOfSeeing'
+import { TURNS_IN_PASSING } from './turnsInPassing'
 import { TURNS_OF_TELLING } from './turnsOfTelling'
 
 /**
@@ -14,6 +15,7 @@ import { TURNS_OF_TELLING } from './turnsOfTelling'
  */
 export const JOINED: readonly Joined[] = [
   ...TURNS_OF_TELLING,
+  ...TURNS_IN_PASSING,
   ...TURNS_OF_PARTS,
   ...TURNS_OF_DOING,
   ...TURNS_OF_SEEING,

@@ -37,3 +37,8 @@ export const NEVER = '(?:never|won\'?t|will not|doesn\'?t|does not|don\'?t|can\'
 export const REACHES = '(?:gets?|reach(?:es)?|hits?|makes?|makes it|sees?|build|builds|come|comes|climb|climbs)'
 export const STOPS = '(?:shuts? (?:off|down)|cuts? (?:out|off)|kicks? (?:off|out)|stops?|quits?|trips? off|turns? off'
   + '|goes off)'
+/** Volts of the mains, told to ground, a valve that was shut: as they are said in passing. */
+export const GROUNDED = '(?: ?to (?:the )?(?:ground|earth|frame))?'
+export const MAINS = '(?:1[0-3]\\d|2[0-5]\\d|4[0-9]\\d)'
+export const SHUT = '(?:closed|shut|turned off|cranked down|isolated)'
+export const VALVE = '(?:(?:ball|gate|main|house|isolation|shut ?off) )?(?:valve|tap|shut ?off)'

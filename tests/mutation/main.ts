@@ -1,7 +1,8 @@
 /**
  * `npm run mutation` (or with a folder: `npm run mutation -- core/tab`): the core changed in small ways at sampled
- * places, and how many of the changes a test notices. Seeded: the same seed mutates the same lines. Prints the score
- * of each folder and names what lived; ends with 1 where a folder stays under its aim.
+ * places, and how many of the changes a test notices. Seeded: the same seed mutates the same lines. A folder's own
+ * tests are asked first, those of the whole core only about what they let live. Prints the score of each folder and
+ * names what lived; ends with 1 where a folder stays under its aim.
  */
 import { execFileSync } from 'node:child_process'
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
@@ -20,7 +21,11 @@ interface Mutant {
   readonly status: string
   readonly mutatorName: string
   readonly replacement?: string
-  readonly location: { readonly start: { readonly line: number } }
+  readonly location: { readonly start: Spot, readonly end: Spot }
+}
+interface Spot {
+  readonly line: number
+  readonly column: number
 }
 interface Report {
   readonly files: Readonly<Record<string, { readonly mutants: readonly Mutant[] }>>
@@ -38,7 +43,35 @@ function percent(part: number, whole: number) {
   return whole > 0 ? Math.round((100 * part) / whole) : 0
 }
 
+interface InFile extends Mutant {
+  readonly file: string
+}
+const LIVES = new Set(['Survived', 'NoCoverage'])
+const COUNTED = new Set(['Killed', 'Timeout', ...LIVES])
+const keyOf = ({ file, mutatorName, replacement, location: { start } }: InFile) =>
+  [file, start.line, start.column, mutatorName, replacement].join(' ')
+
 function score(folder: string) {
+  const all = mutate(folder, sample(folder), `${folder}/**/*.test.ts`).filter(m => COUNTED.has(m.status))
+  const left = all.filter(m => LIVES.has(m.status))
+  const isEnough = percent(all.length - left.length, all.length) >= AIM
+  const asked = isEnough || left.length === 0 ? [] : mutate(folder, left.map(spotOf))
+  const noticed = new Set(asked.filter(m => !LIVES.has(m.status)).map(keyOf))
+  const lived = left.filter(m => !noticed.has(keyOf(m)))
+  return {
+    killed: all.length - lived.length,
+    all: all.length,
+    lived: lived.map(({ file, location, mutatorName, replacement = '' }) =>
+      `${file}:${location.start.line} ${mutatorName} → ${replacement.slice(0, 60)}`),
+  }
+}
+
+/** Where a mutant stands, as the tester takes it; its columns count from nought there. */
+const spotOf = ({ file, location: { start, end } }: InFile) =>
+  `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column}`
+
+/** @param tests which of them are asked; all of the core where none are named */
+function mutate(folder: string, places: readonly string[], tests?: string): readonly InFile[] {
   const report = `reports/mutation/${folder.replace('/', '-')}.json`
   const config = `stryker.${folder.replace('/', '-')}.json`
   writeFileSync(
@@ -46,7 +79,7 @@ function score(folder: string) {
     JSON.stringify({
       testRunner: 'vitest',
       vitest: { configFile: 'vitest.mutation.config.ts' },
-      mutate: sample(folder),
+      mutate: places,
       ignoreStatic: true,
       coverageAnalysis: 'perTest',
       concurrency: 2,
@@ -60,23 +93,14 @@ function score(folder: string) {
     }),
   )
   try {
-    execFileSync('npx', ['stryker', 'run', config], { stdio: ['ignore', 'inherit', 'inherit'] })
+    const env = { ...process.env, ...(tests ? { MUTATION_TESTS: tests } : {}) }
+    execFileSync('npx', ['stryker', 'run', config], { stdio: ['ignore', 'inherit', 'inherit'], env })
   }
   finally {
     rmSync(config, { force: true })
   }
   const { files } = JSON.parse(readFileSync(report, 'utf8')) as Report
-  const all = Object.entries(files).flatMap(([file, { mutants }]) => mutants.map(m => ({ file, ...m })))
-  const counted = all.filter(m => ['Killed', 'Timeout', 'Survived', 'NoCoverage'].includes(m.status))
-  const killed = counted.filter(m => m.status === 'Killed' || m.status === 'Timeout')
-  const lived = counted.filter(m => m.status === 'Survived' || m.status === 'NoCoverage')
-  return {
-    killed: killed.length,
-    all: counted.length,
-    lived: lived.map(
-      m => `${m.file}:${m.location.start.line} ${m.mutatorName} → ${(m.replacement ?? '').slice(0, 60)}`,
-    ),
-  }
+  return Object.entries(files).flatMap(([file, { mutants }]) => mutants.map(m => ({ file, ...m })))
 }
 
 /** Stretches of code drawn at random from the folder, as the tester takes them: `file:first-last`. */

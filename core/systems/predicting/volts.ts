@@ -17,6 +17,9 @@ const ghost = (reading: number) => 0.5 * reading + 4
 /** A share of the volts; common practice, no source. */
 const SAGS = 0.045
 
+/** So far apart sound contacts of the mains are, V; common practice, no source. */
+const SOUND_DROP = 0.1
+
 /** What a dead wire beside a live one shows a meter, V; common practice, no source. */
 const STRAY = 2
 
@@ -30,7 +33,7 @@ export function predictVolts(
   // a ghost: the cable decides, and it is not known well
   if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * reading, ghost(reading))
   const dead = reading < STRAY && !stage.direct
-  const least = probe.drop ? 0.05 : stage.direct ? 0.12 : dead ? STRAY : 0.8
+  const least = probe.drop ? (stage.direct ? 0.05 : SOUND_DROP) : stage.direct ? 0.12 : dead ? STRAY : 0.8
   // how far locked amps pull a supply down hangs on wires that nobody has measured
   const sags = stage.turning === 'locked' && !stage.direct && probe.scenario !== 'idle' ? SAGS : 0
   const spreadOf = (v: number) => together(least, (probe.drop ? 0.3 : Math.max(spread.volts, sags)) * v)
@@ -49,7 +52,9 @@ export function predictVolts(
   const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
   if (ranOn) {
     const kept = magnitude(ranOn.meterReading(probe.a, probe.b, METER_OHMS).volts)
-    const driven = isOfThree(test) ? readDriven(ranOn, probe, Math.min(kept, reading)) : undefined
+    const driven = isOfThree(test)
+      ? readDriven(ranOn, probe, Math.min(kept, reading))
+      : probe.drop ? dropDriven(kept, reading) : undefined
     if (driven) return { ...loaded, or: { share: RAN_ON, ...driven } }
     if (Math.abs(kept - reading) > 2 * (spreadOf(kept) + spreadOf(reading)))
       return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * spreadOf(kept) } }
@@ -58,7 +63,8 @@ export function predictVolts(
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
     return { ...loaded, or: { share: AT_REST, ...atRest } }
   const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
-  const letsGo = still && probe.scenario === 'running' && !stage.direct
+  // a contactor that has dropped out is not pulled in
+  const letsGo = still && probe.scenario === 'running' && !stage.direct && unstaged(test.point) !== 'contacts'
   if (!letsGo && !(test.band === 'coil' && stage.turning === 'locked')) return loaded
   // locked or overloaded, the overload soon lets go: a reading may be of the unloaded circuit
   const apart = stage.rested().meterReading(probe.a, probe.b, METER_OHMS)
@@ -96,6 +102,10 @@ function readDriven(ranOn: Solved, { a, b }: { readonly a: string, readonly b: s
   return least < DRIVEN * whole ? { mean: (least + whole) / 2, sigma: (whole - least) / 3 } : undefined
 }
 const DRIVEN = 0.88
+
+/** What stands across an open pole: least as the motor runs on, most as it stands, and as it slows all between. */
+const dropDriven = (kept: number, reading: number) =>
+  reading > 2 * kept ? { mean: (kept + reading) / 2, sigma: (reading - kept) / 3 } : undefined
 
 /** Ahead of the switch volts are read as often with it open. */
 const UPSTREAM = ['supply', 'breaker', 'disconnect', 'line']
