@@ -36,7 +36,7 @@ describe('the pilot circuit', () => {
     expect(effect(fed, fault)).toBe('silent')
   })
   it('chatters on a contact that robs the coil of a part of its volts', () => {
-    for (const fault of ['switch.contact-dirty:1', 'starter.coil-wrong:1'])
+    for (const fault of ['switch.contact-dirty:2', 'starter.coil-wrong:1'])
       expect(effect(pump, fault), fault).toBe('chatters')
   })
   it('shows where the control volts stop', () => {

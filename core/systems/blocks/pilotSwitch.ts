@@ -28,9 +28,9 @@ export function pilotSwitch(o: SensingOptions): Block {
         baseRate: 0.05,
         severities: degrees(
           // a coil of a transformer has a quarter of the ohms of one of the line
-          { name: '90 Ω', share: 0.2, change: { 'pilot.switch': 90 } },
-          { name: '300 Ω', share: 0.3, change: { 'pilot.switch': 300 } },
-          { name: '2 kΩ', share: 0.2, change: { 'pilot.switch': 2000 } },
+          { name: '90 Ω', share: 0.12, change: { 'pilot.switch': 90 } },
+          { name: '300 Ω', share: 0.36, change: { 'pilot.switch': 300 } },
+          { name: '2 kΩ', share: 0.22, change: { 'pilot.switch': 2000 } },
           { name: 'open', share: 0.3, change: shut },
         ),
         repair: contactRepair(o.practice),
