@@ -178,6 +178,8 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   // a wire that is loose in the opened control box is none at the switch
   if (test.id === 'terminals' && near === 'box') return !of.has('switch') && !of.has('motor')
   if (test.id === 'bypass' && of.has('float')) return true
+  // how it falls is watched with everything off
+  if (test.id === 'falls-how' && of.has('run') && !of.has('back')) return true
   if (test.id !== 'bypass' || of.has('switch')) return false
   return ELSEWHERE.has(near ?? '') || BRIDGED.some(w => of.has(w))
 }

@@ -290,7 +290,8 @@ function fromTo(
 ): string {
   const fell = lostInTen(Number(first) - Number(second), rest)
   const after = fell?.rest ?? rest
-  if (fell && !unit && !OF_NO_PRESSURE.test(whole.slice(0, at))) return `${fell.lost} psi${after}`
+  if (fell && !unit && !OF_NO_PRESSURE.test(whole.slice(0, at)))
+    return `${whole.slice(0, at).trim() ? '' : 'leakdown '}${fell.lost} psi${after}`
   return `${fell?.lost ?? second} ${unit && !/^[a-z]{1,5}\b/.test(after.trim()) ? unit : ''}${after}`
 }
 

@@ -10,6 +10,7 @@ const UNDID = '(?:cracked|loosened|undid|opened|broke loose|backed off)'
 const TOOK = '(?:took|pulled|lifted|undid|removed|unscrewed|popped|opened)'
 const STARTED = '(?:it |she |the motor )?(?:starts?|started|runs|ran|took(?: right)? off|takes off|fires? up|fired'
   + ' up)'
+const OTHERS_OPEN = ' (?:and )?the other two (?:read|are|show) (?:open|ol)'
 
 export const TURNS_IN_PASSING: readonly Joined[] = [
   // what was only undone to get there
@@ -193,6 +194,43 @@ export const TURNS_IN_PASSING: readonly Joined[] = [
   + ` the left(?: wire| side| one| screw| leg)?${GROUNDED},? (?:and |but )?(${MAINS}|${NOUGHT}|\\d{1,2})(?:`
   + ` ?v(?:olts?)?)?`
   + ` (?:on|from|at) the right(?: wire| side| one| screw| leg)?${GROUNDED}`],
+
+  ['half the lights out', 'lights (?:in|at|out in) the (?:pump house|well house|barn|shop|garage|basement) (?:are'
+  + '|went) (?:off|out|dead)'
+  + '(?: too| as well)?'],
+  ['breaker tripped', 'breaker (?:in|at|on|out in) the (?:main |sub ?)?(?:panel|box|barn) (?:was|is|had|\'s)'
+  + ' (?:tripped|kicked|thrown)'],
+  ['pump pulley turns hard by hand', 'pump(?: is|\'s)? (?:hot and )?hard to (?:turn|roll|spin)(?: over)? with the'
+  + ' belt off'],
+  ['pulled the intake filter better', '(?:pulled|took) the (?:intake |air )?filter(?: off| out)?,? (?:and )?(?:now'
+  + ' )?it (?:fills|builds|pumps'
+  + ' up) in'],
+  ['', 'pulled (?:a|one) (?:wire|lead)(?: off)?,? and(?= (?:the )?coil)'],
+  ['to ground 0 ohms', '(?:meg\\w*|insulation tester) (?:reads|shows|says) (?:zero|0|nothing) from (?:the )?[^,]*?'
+  + ' to (?:the )?(?:ground|earth'
+  + '|frame|casing)'],
+  ['noth outofit', 'nothing (?:is |\'s )?(?:coming |going )?out (?:of the switch )?to the (?:motor|pump)(?= ?$|,)'],
+  ['load ison all three', '(?:voltage|volts|power)(?:\'s| is)? (?:is )?good on all three (?:coming )?(?:out of'
+  + '|leaving|off) the (?:starter|contactor)'],
+  ['lead n1 n2 $1 ohms, lead n2 n3 ol, lead n3 n1 ol', `(?:t|lead )1 to (?:t|lead )?2 (?:is |reads`
+  + ` )?(${FIGURE}) ohms?,?`
+  + OTHERS_OPEN],
+  ['lead n2 n3 $1 ohms, lead n1 n2 ol, lead n3 n1 ol', `(?:t|lead )2 to (?:t|lead )?3 (?:is |reads`
+  + ` )?(${FIGURE}) ohms?,?`
+  + OTHERS_OPEN],
+  ['lead n1 n3 $1 ohms, lead n1 n2 ol, lead n2 n3 ol', `(?:t|lead )1 to (?:t|lead )?3 (?:is |reads`
+  + ` )?(${FIGURE}) ohms?,?`
+  + OTHERS_OPEN],
+  ['box off holds', '(?:took|pulled) the (?:cover|lid|guts) (?:off|out of) the (?:control )?box,? and the breaker'
+  + ' (?:holds|stays(?: in| on)?)'],
+  ['to ground ol', '(?:neither|none) (?:one |lead |wire |of them )?(?:goes|reads|shows|is|go|read)(?: anything)?'
+  + ' to (?:the )?ground'],
+  ['neighbours no pressure', 'neighbou?rs? (?:says?|said) (?:theirs|hers|his|it\'s|they\'re)(?: is|\'s| are)?'
+  + ' (?:just as bad|the same|low too|bad too'
+  + '|out too|weak too)'],
+  ['one fuse blown', 'fuses? (?:in the (?:disconnect|panel|box))?,? (?:and )?one(?:\'s| is| was) (?:blown|open|bad'
+  + '|dead)'],
+  ['shaft free', 'pump turns (?:over )?by hand (?:no problem|easy|fine|free|ok)'],
 
   // things of other places
   ['supply $1 volts', '(?:at|in) the (?:wall |power )?(?:outlet|receptacle|plug) (?:i (?:get|got'

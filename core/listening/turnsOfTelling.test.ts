@@ -44,6 +44,13 @@ describe('what is told on the way', () => {
     ['well-2wire', 'moved the pump onto the spare 20 and it ran all afternoon', 'breaker-other holds'],
     ['booster', 'coupling is spinning on the shaft', 'seen-itself pump.coupling'],
     ['compressor-pilot', 'control transformer\'s got no output', 'control.volts 0'],
+    ['jet', 'lights in the pump house are off too', 'lights half'],
+    ['jet', 'breaker in the main panel was tripped', 'breaker-seen tripped'],
+    ['compressor-pilot', 'pump is hot and hard to turn over with the belt off', 'pump-turn stiff'],
+    ['well-3wire', 'took the cover off the control box and the breaker holds', 'trip-box-off holds'],
+    ['three-phase', 'T1 to T2 1.5 ohms, the other two read open', 'leads.r12 1.5 | leads.r23 OL | leads.r31 OL'],
+    ['booster', 'it runs, gauge zero', 'sound runs | gauge 0'],
+    ['booster', 'from 60 to 45 in six minutes', `leak-down ${psi(25)}`],
     ['booster', '45 coming in now', `inlet.pressure ${psi(45)}`],
   ])('%s: %s', (kind, said, lines) => {
     expect(told(kind, said)).toBe(lines)
@@ -53,6 +60,7 @@ describe('what is told on the way', () => {
     ['well-3wire', 'I jumped the relay and it started'],
     ['booster', 'inlet gauge rises when the pump stops'],
     ['rv', 'it\'s 18 gauge, forty feet'],
+    ['booster', 'bled it down to 38'],
   ])('%s: %s is no reading', (kind, said) => expect(told(kind, said)).toBe('remark'))
 })
 

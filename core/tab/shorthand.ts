@@ -75,7 +75,9 @@ function parseCommand(text: string, typed: string): Result<Understood, Shorthand
     )
   // `bled it, cap reads 60` is microfarads
   const isCapacitance = /\bcap\w* (?:is|reads|tests|at)\b|\d ?(?:uf|µf|mfd|mikes?|microfarads?)\b/i.test(tail)
-  if ((head === 'bled' || head === 'discharged') && numbers.length === 1 && !isCapacitance)
+  // `bled it down to 38` is the air of a tank
+  const isAir = /\bdown to [1-9]\d*(?![\d.]| ?v)|\b(?:psi|pounds|air|tank)\b/i.test(tail)
+  if ((head === 'bled' || head === 'discharged') && numbers.length === 1 && !isCapacitance && !isAir)
     return say({ kind: 'state', to: 'discharged', proof: numbers }, `discharged: ${numbers[0]} V left`)
   if (head === 'zero' && rest[0] === 'pressure' && numbers.length <= 1)
     return say(
