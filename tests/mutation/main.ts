@@ -16,6 +16,8 @@ const [WANTED, A_LINE] = [Number(process.env.MUTANTS ?? 110), 2]
 const AIM = 75
 /** neighbouring lines that are taken together */
 const STRETCH = 6
+const LIVES = new Set(['Survived', 'NoCoverage'])
+const COUNTED = new Set(['Killed', 'Timeout', ...LIVES])
 
 interface Mutant {
   readonly status: string
@@ -46,10 +48,9 @@ function percent(part: number, whole: number) {
 interface InFile extends Mutant {
   readonly file: string
 }
-const LIVES = new Set(['Survived', 'NoCoverage'])
-const COUNTED = new Set(['Killed', 'Timeout', ...LIVES])
-const keyOf = ({ file, mutatorName, replacement, location: { start } }: InFile) =>
-  [file, start.line, start.column, mutatorName, replacement].join(' ')
+function keyOf({ file, mutatorName, replacement, location: { start } }: InFile) {
+  return [file, start.line, start.column, mutatorName, replacement].join(' ')
+}
 
 function score(folder: string) {
   const all = mutate(folder, sample(folder), `${folder}/**/*.test.ts`).filter(m => COUNTED.has(m.status))
@@ -67,8 +68,9 @@ function score(folder: string) {
 }
 
 /** Where a mutant stands, as the tester takes it; its columns count from nought there. */
-const spotOf = ({ file, location: { start, end } }: InFile) =>
-  `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column}`
+function spotOf({ file, location: { start, end } }: InFile) {
+  return `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column}`
+}
 
 /** @param tests which of them are asked; all of the core where none are named */
 function mutate(folder: string, places: readonly string[], tests?: string): readonly InFile[] {
