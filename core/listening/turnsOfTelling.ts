@@ -136,7 +136,7 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + ' way is'
   + ' better|it was right|this is (?:right|better)|better this way|best as it was)', 'tried it both ways,? (?:and )?'
   + '(?:this way is better|better this way|it was (?:right|better) before|best as it was)'],
-  ['not budge shaft', '(?:put |got )?(?:a |the )?(?:wrench|channel ?locks?|pipe wrench|pliers|screwdriver) on the'
+  ['not budge shaft', '(?:put |got )?(?:a |the )?(?:wrench|pipe wrench|pliers|screwdriver) on the'
   + ' shaft'
   + ',? (?:and |but )?(?:it |she )?(?:won\'t|will not|doesn\'t|does not|wouldn\'t) (?:turn|move|budge)(?: either'
   + ' way| at'
