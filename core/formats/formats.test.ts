@@ -326,6 +326,22 @@ describe('nameplate figures', () => {
     ['code-letter', 'Q'],
     ['amps', ''],
   ] as const)('refuses %s “%s”', (quantity, written) => expect(parseFigure(quantity, written).ok).toBe(false))
+  it.each([
+    ['compressor-pilot', 'supply.phases', '3', 'three'],
+    ['compressor-pilot', 'supply.phases', 3, 'three'],
+    ['compressor-pilot', 'supply.phases', 'Single phase', 'one'],
+    ['booster', 'switch.cutOff', 'Y', 'yes'],
+    ['booster', 'switch.cutOff', 'none', 'no'],
+    ['booster', 'supply.hertz', '50 Hz', '50'],
+    ['booster', 'supply.hertz', 50, '50'],
+  ] as const)('takes of %s %s “%s” for %s', (kind, field, written, choice) => {
+    const read = requireOk(parseNameplate(kind, { [field]: written }))
+    expect(writeNameplate(kind, read)).toEqual({ [field]: choice })
+  })
+  it('names a choice that there is not', () =>
+    expect(parseNameplate('booster', { 'supply.hertz': '55' })).toMatchObject({
+      problem: { code: 'not-a-choice', facts: { field: 'supply.hertz', written: '55' } },
+    }))
   it('writes what it reads', () => {
     const plate = {
       'motor.power': '0.75 hp',

@@ -155,8 +155,8 @@ export function parseNameplate(
   for (const [field, value] of given) {
     const choice = fieldOf(kind, {}, field)
     if (!choice?.choices) continue
-    const index = typeof value === 'number' ? value : choice.choices.indexOf(value.trim().toLowerCase())
-    if (!choice.choices[index])
+    const index = chosenOf(choice.choices, value)
+    if (index === undefined)
       return fail('not-a-choice', { field, written: value, choices: choice.choices.join(', ') })
     out[field] = index
   }
@@ -169,6 +169,27 @@ export function parseNameplate(
     out[field] = figure.value
   }
   return ok(out)
+}
+
+/** Other ways to write what is chosen from: a bare `3` for three phases, `single`, `y`, `fitted`. */
+const CHOSEN: readonly RegExp[] = [
+  /^(?:3|three)(?:[- ]?(?:ph|phase|phases))?$/,
+  /^(?:1|one|single)(?:[- ]?(?:ph|phase|phases))?$/,
+  /^(?:yes|y|true|fitted|with)$/,
+  /^(?:no|n|false|none|without)$/,
+  /^50 ?(?:hz|hertz)$/,
+  /^60 ?(?:hz|hertz)$/,
+]
+
+/** Which of them is meant: as it is written, else by its place. */
+function chosenOf(choices: readonly string[], written: string | number): number | undefined {
+  const text = String(written).trim().toLowerCase()
+  const exact = choices.indexOf(text)
+  if (exact >= 0) return exact
+  const alike = CHOSEN.find(way => way.test(text))
+  const named = alike ? choices.findIndex(c => alike.test(c) || alike.test(`${c} hz`)) : -1
+  if (named >= 0) return named
+  return typeof written === 'number' && choices[written] !== undefined ? written : undefined
 }
 
 export function writeNameplate(kind: string, nameplate: Nameplate, units: Units = US): Record<string, string> {
