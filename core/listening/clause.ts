@@ -6,7 +6,7 @@ import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
-import { bothLegs, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
+import { acrossFilter, bothLegs, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
@@ -31,8 +31,10 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): 
         pushSeen(all, { ...e, phrases: ways }, weights, readings, bearing, lexicon)
     if (asked.length > 0 || saysNought(weights))
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
-    all.push(...bothLegs(lexicon, weights, readings, bearing), ...secondGauge(lexicon, weights, readings, bearing),
-      ...vacuumOf(lexicon, weights, readings), ...madeFor(lexicon, weights, readings, bearing),
+    all.push(...bothLegs(lexicon, weights, readings, bearing),
+      ...secondGauge(lexicon, weights, readings, bearing),
+      ...vacuumOf(lexicon, weights, readings), ...acrossFilter(lexicon, weights, readings),
+      ...madeFor(lexicon, weights, readings, bearing),
       ...twoWindings(lexicon, weights, readings, bearing))
   }
   const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
@@ -97,9 +99,12 @@ function sameAgain({ of }: Weights, { nearValue, nearQuantity }: Bearing): reado
 /** Without a figure only a nought or an open circuit can be read. */
 const saysNought = ({ of }: Weights) => of.has('open') || NOTHING.some(w => of.has(w))
 
-/** `all three to ground over 200 meg`: one reading of insulation. */
+/** `all three to ground over 200 meg`, `all three to ground 0.02`: one reading of insulation. */
 const isInsulation = (of: Weights['of'], [one]: readonly Figure[]) =>
-  of.has('toground') && (of.has('meg') || one?.quantity === 'ohms')
+  of.has('toground') && (of.has('meg') || one?.quantity === 'ohms'
+    || (!one?.quantity && !of.has('volt') && !of.has('amp') && (one?.value ?? LEG) < LEG))
+/** Less to ground than a live leg has, in volts. */
+const LEG = 60
 
 /** `239, all three`: the same figure on each. */
 function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figure[] | undefined {

@@ -84,6 +84,7 @@ const DOINGS = {
     '(?:hooked|jumped|clipped) (?:it |her )?(?:up )?(?:to |off |from )?(?:the |my |a |another )?'
     + '(?<of>truck|car|jump pack|jumper cables|good battery|starter battery)',
     '(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF',
+    '(?:put|hooked|left|stuck) (?:up )?(?:the |a |my )?(?:battery )?(?<of>charger) (?:on|up)',
   ],
 } as const
 

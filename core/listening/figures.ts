@@ -4,6 +4,7 @@
  * horsepower, hours of rest) is passed over.
  */
 import { findUnit, type Quantity } from '#core/units'
+import { threeLines, threePairs } from './threes'
 
 export interface Figure {
   /** nothing is OL: beyond the meter's range */
@@ -167,6 +168,7 @@ export function figuresOf(joined: string): Told {
     .replace(FROM_TO, fromTo)
     .replace(LOST, lostSoMuch)
     .replace(/^.*$/, threePairs)
+    .replace(/^.*$/, threeLines)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
       `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
     .replace(ALONE, (name: string) => String(NAMES[name]!))
@@ -305,23 +307,6 @@ const LOST = new RegExp(
 const lostSoMuch = (all: string, lost: string, unit: string | undefined, rest: string): string => {
   const fell = lostInTen(Number(lost), rest)
   return fell ? `${fell.lost}${unit ?? ''}${fell.rest}` : all
-}
-
-/**
- * `l1-l2 238, l2-l3 240, l1-l3 239`, in any order: three of one go. From so much on leads are a starter's load side.
- */
-const PAIR = /(lead )?n([123]) n([123]) ?[:=]? ?(\d*\.?\d+)(?: ?v(?:olts?)?\b)?,?/g
-const LOAD_VOLTS = 60
-
-function threePairs(words: string): string {
-  const pairs = [...words.matchAll(PAIR)]
-  const by = new Map(pairs.map(p => [[p[2], p[3]].toSorted().join(''), p[4]!]))
-  const row = ['12', '23', '13'].map(p => by.get(p))
-  if (pairs.length !== 3 || row.some(v => v === undefined)) return words
-  const place = pairs[0]![1] ? (row.some(v => Number(v) > LOAD_VOLTS) ? 'load' : 'lead') : ''
-  const first = words.search(PAIR)
-  const after = words.slice(first).replace(PAIR, ' ')
-  return `${words.slice(0, first)} ${place} ${row.join('/')} ${after}`.replace(/ ,/g, '')
 }
 
 const sayTime = ({ value, perUnit = 1 }: Figure) => ((value ?? 0) * perUnit < 60 ? 'tseconds' : 'tminutes')

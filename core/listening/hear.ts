@@ -43,9 +43,11 @@ const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)?(?:['’]s)? /i
 /** `run cap measured 4 on a 15`: short enough to be exact. */
 const RUN_CAP_READ = new RegExp(
-  '^run(?:ning)? cap(?:acitor)?(?: (?:reads?|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at))* (\\d+(?:\\.\\d+)?)'
-  + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?(?:,? (?:on an?|marked|should be|out of(?: an?)?|of(?: an?)?) [\\d-]+'
-  + '(?: ?(?:uf|µf|mfd))?)?$', 'i',
+  '^(?:the )?run(?:ning)? cap(?:acitor)?(?:[\'’]s)?'
+  + '(?: (?:reads?|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at|down|to|came|in))* (\\d+(?:\\.\\d+)?)'
+  + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?'
+  + '(?:,? (?:on an?|marked|should be|it[\'’]?s an?|out of(?: an?)?|of(?: an?)?) [\\d-]+(?: ?(?:uf|µf|mfd))?)?$',
+  'i',
 )
 
 /** `run cap says 30, meter says 17`: what is printed on it, and what it is. */
@@ -56,10 +58,18 @@ const RUN_CAP_BESIDE = new RegExp(
   + '(?: ?(?:uf|µf|mfd|mikes?))?$', 'i',
 )
 
+/** `run cap on the pump is open, marked 20`. */
+const RUN_CAP_OPEN = new RegExp(
+  '^(?:the )?run(?:ning)? cap(?:acitor)?(?: on the [a-z]+(?: [a-z]+)?)? (?:is|reads|tests|shows|checks)(?: out)?'
+  + ' (?:open|ol|dead|zero|nothing)(?:,? (?:and )?(?:it[\'’]?s |is )?(?:marked|rated|an?|supposed to be) [\\d/-]+.*)?$',
+  'i',
+)
+
 /** A run capacitor is another part than the one that `cap` alone is. */
 const withRunCap = (kind: SystemKind, typed: string): string =>
   kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
     ? typed.trim().replace(RUN_CAP_READ, 'run cap $1uf').replace(RUN_CAP_BESIDE, 'run cap $1uf')
+        .replace(RUN_CAP_OPEN, 'run cap OL')
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
@@ -74,8 +84,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const after = done.after && !WENT.test(done.after) ? done.after : undefined
   const last = after ? hear(kind, after, { ...listening, before: then }) : undefined
-  if (after && isOne(plain.value, linesOf(last)))
-    return isVented(plain.value) ? withRepair(plain.value, done) : plain
+  if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
+  if (after && isOne(plain.value, linesOf(last))) return plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),

@@ -4,6 +4,19 @@
  */
 import type { Condition } from '#core/systems'
 
+/** One side of a thing: each word for the side with each name of the thing. */
+const sideOf = (sides: readonly string[], things: readonly string[]) =>
+  things.flatMap(thing => sides.map(side => `${side} ${thing}`))
+const AHEAD = [
+  'into', 'incoming', 'line of', 'top of', 'feed of', 'ahead of', 'before', 'coming into', 'going into', 'input of',
+  'top screws of', 'line screws of', 'incoming screws of', 'upstream of',
+]
+const BEHIND = [
+  'out of', 'outgoing', 'load of', 'bottom of', 'leaving', 'after', 'behind', 'past', 'coming out of', 'going out of',
+  'output of', 'bottom screws of', 'load screws of', 'outgoing screws of', 'downstream of',
+]
+const SWITCHES = ['switch', 'pressure switch', 'float', 'float switch']
+
 /** By point, without the prefix of its stage. */
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
   supply: [
@@ -11,23 +24,26 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'ahead of the breaker', 'outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
     'top of the fuses', 'top of the breaker', 'line of the fuses',
     'into the panel', 'going in the breaker', 'service drop', 'bus', 'bus bar', 'bus bars', 'main lugs',
-    'main breaker',
+    'main breaker', 'main panel', 'ahead of the main',
+    ...sideOf(AHEAD, ['breaker', 'fuses']),
   ],
   breaker: [
     'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',
     'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker', 'bottom of the fuses',
     'top of the disconnect', 'line of the disconnect', 'across the top of the disconnect',
-    'bottom of the breaker', 'load of the fuses',
+    'bottom of the breaker', 'load of the fuses', 'panel pump breaker',
+    ...sideOf(BEHIND, ['breaker', 'fuses']), ...sideOf(AHEAD, ['disconnect']),
   ],
   disconnect: [
     'disconnect', 'bottom of the disconnect', 'load of the disconnect', 'out of the disconnect',
-    'after the disconnect', 'behind the disconnect', 'disconnect out',
+    'after the disconnect', 'behind the disconnect', 'disconnect out', ...sideOf(BEHIND, ['disconnect']),
   ],
   line: [
     'line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch',
     'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch',
     'at the switch', 'into the float', 'float line', 'at the float', 'incoming screws', 'incoming terminals',
     'incoming wires', 'incoming lugs', 'line screws', 'both incoming screws', 'incoming side',
+    ...sideOf(AHEAD, SWITCHES), 'power to the switch', 'power to the pressure switch',
   ],
   poles: [
     'pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points',
@@ -39,10 +55,11 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter',
     'past the switch', 'through the switch', 'float load', 'out of the float', 'behind the float',
     'outgoing screws', 'outgoing terminals', 'outgoing wires', 'outgoing side', 'outgoing lugs', 'load screws',
+    ...sideOf(BEHIND, SWITCHES), 'motor terminals of the switch', 'going to the pump', 'going out to the pump',
   ],
   contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
   control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary',
-    'secondary of the control transformer', 'transformer secondary'],
+    'x1 x2', 'secondary of the control transformer', 'transformer secondary'],
   aux: [
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
     'out of the overload contact',
@@ -52,6 +69,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   pilot: [
     'behind the switch', 'through the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot',
     'past the switch', 'switch contact', 'pilot contact',
+    ...sideOf([...BEHIND, 'leaves'], ['switch', 'pressure switch']),
   ],
   t1: ['n1', 'lead n1', 'line 1', 'phase 1'],
   t2: ['n2', 'lead n2', 'line 2', 'phase 2'],
@@ -134,11 +152,12 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
 export const STARTER_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'in', 'coming in', 'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals',
-    'top of the starter', 'at the starter', 'across the top',
+    'top of the starter', 'at the starter', 'across the top', ...sideOf(AHEAD, ['starter', 'contactor']),
   ],
   load: [
     'load', 'out', 'going out', 'load terminals', 'out of the starter', 'load of the starter', 'starter load',
     'bottom of the starter', 'across the bottom', 'bottom', 'under the starter', 'below the starter',
+    ...sideOf(BEHIND, ['starter', 'contactor']),
   ],
   aux: [
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',

@@ -106,6 +106,28 @@ export function vacuumOf({ seen }: Lexicon, weights: Weights, readings: readonly
   ]
 }
 
+/** What is left of the pressure behind a filter that lets water through, as a share; common practice, no source. */
+const PASSES = 0.75
+
+/** `48 before the filter and 8 after it`: strong ahead of it, weak behind it; or the same on both sides. */
+export function acrossFilter({ seen }: Lexicon, weights: Weights, readings: readonly Figure[]): Meaning[] {
+  const test = seen.find(e => e.test.id === 'tank-tap')?.test
+  const [ahead, behind] = readings
+  const isFilter = weights.of.has('strainer') && weights.of.has('before') && weights.of.has('after')
+  if (!test || !isFilter || readings.length !== 2 || !ahead?.value || behind?.value == null) return []
+  if (readings.some(f => f.quantity !== undefined && f.quantity !== 'pressure')) return []
+  const outcome = behind.value < PASSES * ahead.value ? 'only' : 'both'
+  const words = new Set(['strainer', 'before', 'after', 'hous', 'tap', 'run', 'calling', 'gauge', 'and', 'only'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 1.6),
+      test: test.id,
+      point: test.point,
+      lines: [{ kind: 'observation', test: test.id, outcome }],
+    },
+  ]
+}
+
 /** Which tests a row of three is of, in its order. */
 const ROWS: readonly (readonly string[])[] = [
   ['v12', 'v23', 'v31'],
@@ -146,8 +168,10 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
     if (one.test.condition === 'starting' && !condition) return []
     // `motor's at 9.9, 3.1, 9.8`: amps, unless leads are named
     const ofLeads = place?.phrase.some(w => w !== 'motor' && w !== 'pump')
-    if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !ofLeads) return []
-    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), ...IN_A_ROW])
+    const isBetween = weights.of.has('leadtolead')
+    if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !ofLeads && !isBetween) return []
+    if (one.test.quantity === 'amps' && isBetween) return []
+    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), ...IN_A_ROW, 'leadtolead'])
     const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
     return [
       {

@@ -25,7 +25,8 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const kept = { near, value, quantity, does: doesAfter(before, line), said: saidIn(line) }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
   if (line.kind === 'repair' && 'component' in line) {
-    const own = kind.points.find(p => p.component === line.component)
+    const isThere = kind.points.some(p => p.id === near && p.component === line.component)
+    const own = isThere ? undefined : kind.points.find(p => p.component === line.component)
     return { ...kept, near: own?.id ?? near }
   }
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept

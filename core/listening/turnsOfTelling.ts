@@ -23,6 +23,14 @@ const STILL = '(?:it |she |the pump )?still (?:pulses|cycles|burps|comes on|kick
   + ' cycles)'
 
 export const TURNS_OF_TELLING: readonly Joined[] = [
+  ['supply', 'meter (?:base|socket|can|pan)'],
+  [
+    'running',
+    '(?:when|once) (?:i|you|we) (?:switch|turn|flip|kick) (?:the pump |it )on,?',
+    '(?<=^ )(?:switch|turn|flip) the pump on,?(?: and)?',
+  ],
+  ['noth outofit', '(?<=^ )(?:and |but )?(?:nothing|zero|dead|0)(?: volts?)? (?:on|at|out) the (?:bottom|far side)'
+  + '(?: of it)?(?= ?$)'],
   // power is there, and how much is not said
   ['line ison, load zero volts', `(?:${GOT} )?(?:good )?${POWER}${THERE} (?:going |coming )?in(?: to it)?,? (?:and`
   + ` |but`

@@ -2,6 +2,13 @@
 import type { Joined } from './turnOf'
 
 export const THEN_TURNS: readonly Joined[] = [
+  // after something was done it has gone for so long: that is more than that it runs
+  [
+    'works now',
+    '(?<=(?:and|,) )(?<!another breaker.{0,9})(?:it[\'’]?s |it has |she[\'’]?s |the pump[\'’]?s )?'
+    + 'been (?:running|going|pumping)(?: fine| good| great| normal| steady)?(?: now)?(?: for)? '
+    + '(?:an hour|(?:a couple|two|three|four|\\d+) (?:of )?hours)',
+  ],
   ['reads', 'on the peg(?: at)?'],
   ['pump up takes', 'builds? (?:right )?(?:up )?in(?= (?:\\d+|\\w+) (?:minutes?|seconds?))'],
   ['into the', '(?<!legs? )(?:going|coming|goes|comes|running|feeding) (?:in|into|in to) the'],

@@ -24,7 +24,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'utility fuse', 'fuse on the pole', 'pole fuse', 'cutout on the pole', 'cutout', 'transformer fuse',
       'service drop',
     ],
-    how: ['hanging open', 'blown', 'open', 'hanging', 'down', 'popped', 'broken', 'burnt off', 'melted'],
+    how: [
+      'hanging open', 'blown', 'open', 'hanging', 'down', 'popped', 'broken', 'burnt off', 'melted', 'dropped',
+      'fell open',
+    ],
   },
   'breaker.pole-open': {
     label: 'breaker or its stab burnt',
@@ -35,7 +38,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'feed.open': {
     label: 'wire to the switch cut or off',
     what: ['wire to the switch', 'feed wire', 'supply wire', 'wire from the panel', 'feed cable'],
-    how: ['cut in two', 'broken', 'chewed through', 'burnt off', 'dug up', 'pulled out of the connector'],
+    how: [
+      'cut in two', 'broken', 'chewed through', 'burnt off', 'dug up', 'pulled out of the connector',
+      'come off the breaker', 'off the breaker',
+    ],
   },
   'feed.high-resistance': {
     label: 'joint ahead of the switch burnt or corroded',
@@ -55,8 +61,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['red wire', 'hot wire', 'positive wire', 'power wire', 'feed wire'],
     how: [
       'bare', 'rubbed bare', 'chafed', 'pinched', 'bare on the frame', 'touching the frame', 'bare on a bracket',
-      'worn through on the frame',
-    ],
+      'worn through on the frame', 'bare against the chassis', 'chassis'],
   },
   'feed.leg-to-leg': {
     label: 'feed wires melted together',
@@ -75,13 +80,14 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'switch.diaphragm': {
     label: 'diaphragm of the switch torn',
-    what: ['diaphragm', 'switch diaphragm'],
+    what: ['diaphragm', 'switch diaphragm', 'rubber in the switch', 'rubber bottom switch'],
     how: ['ruptured', 'torn', 'broken', 'split', 'has a hole', 'busted'],
   },
   'run.open': {
     label: 'wire from the switch to the motor off or cut',
     what: ['wire to the motor', 'motor wire', 'wire from the switch to the motor', 'load wire'],
     how: ['broken', 'cut in two', 'came off the screw', 'fell off', 'burnt off'],
+    or: ['backhoe cut wire', 'cut cable trench', 'cut wire trench', 'backhoe wire', 'shovel cut wire'],
   },
   'run.leg-to-leg': {
     label: 'wires from the switch melted together',
@@ -108,6 +114,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: [
       'conductor', 'drop cable', 'splice at the well cap', 'wire in the well', 'wire at the well cap',
       'wire nut at the well cap', 'wire nut in the well cap', 'wire in the pitless', 'wire nut on the well',
+      'splice down there',
     ],
     how: [
       'broken', 'cut in two', 'pulled apart by itself', 'chewed through', 'burnt off', 'corroded through', 'fell out',
@@ -127,6 +134,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'underground cable', 'buried wire', 'drop cable',
     ],
     how: ['nicked', 'cut into', 'skinned', 'bare', 'damaged', 'chewed', 'dug into', 'hit by a shovel', 'rubbed bare'],
+    or: ['rubbed bare torque arrestor', 'bare torque arrestor', 'drop cable nicked through'],
   },
   'cable.leg-to-leg': {
     label: 'leads melted together',
@@ -137,21 +145,28 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'leads on the wrong terminals of the box',
     what: ['leads', 'box leads', 'motor leads', 'pump leads', 'pump wires at the box'],
     how: ['crossed', 'mixed up', 'landed wrong', 'on the wrong terminals', 'in the wrong place'],
+    or: [
+      'crossed red yellow', 'crossed red black', 'red and yellow swapped', 'red and black swapped',
+      'crossed black yellow',
+    ],
   },
   'cable.black-open': {
     label: 'black lead parted',
     what: ['black wire', 'black lead'],
     how: ['burnt off', 'broken', 'cut in two', 'corroded through', 'chewed through'],
+    or: ['black broken off', 'black broken clean off', 'black snapped'],
   },
   'cable.yellow-open': {
     label: 'yellow lead parted',
     what: ['yellow wire', 'yellow lead'],
     how: ['burnt off', 'broken', 'cut in two', 'corroded through', 'chewed through'],
+    or: ['yellow broken off', 'yellow broken clean off', 'yellow snapped'],
   },
   'cable.red-open': {
     label: 'red lead parted',
     what: ['red wire', 'red lead'],
     how: ['burnt off', 'broken', 'cut in two', 'corroded through', 'chewed through'],
+    or: ['red broken off', 'red broken clean off', 'red snapped'],
   },
   'box.relay-open': {
     label: 'relay burnt or broken',
@@ -187,7 +202,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'locked, out of the well',
     what: ['pulled pump', 'pump out of the hole', 'pulled motor', 'pump end', 'pulled the pump and it'],
     how: ['locked up', 'seized', 'does not turn by hand', 'sand locked', 'jammed', 'packed with sand', 'frozen'],
-    or: ['sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand'],
+    or: [
+      'sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand',
+
+    ],
   },
   'motor.binding': {
     label: 'stiff, out of the well',
@@ -211,7 +229,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'pump.worn': {
     label: 'stages worn',
     what: ['impellers', 'stages', 'vanes', 'wear rings', 'bowls'],
-    how: ['worn', 'worn out', 'gone', 'eaten away', 'sand cut', 'wore down'],
+    how: ['worn', 'worn out', 'gone', 'eaten away', 'sand cut', 'wore down', 'eaten up', 'eaten by sand'],
   },
   'pump.by-pass': {
     label: 'by-pass worn or stuck',
@@ -224,8 +242,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['check', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
     how: [
       'broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
-      'sand in it', 'held open', 'chunk out of it', 'propped open', 'disc cut', 'disc worn',
-    ],
+      'sand in it', 'held open', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet', 'missing'],
   },
   'pump.jammed': {
     label: 'pump jammed or frozen to look at',
@@ -239,8 +256,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'pump.valves': {
     label: 'valves of the pump dirty or torn',
-    what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing'],
-    how: ['sand', 'torn', 'curled', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat'],
+    what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing', 'pump valve'],
+    how: [
+      'sand', 'torn', 'curled', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
+      'chunk', 'junk in it', 'debris',
+    ],
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',
@@ -249,8 +269,14 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'suction.air-leak': {
     label: 'air drawn in at the suction',
-    what: ['suction line', 'suction pipe', 'suction union', 'suction joint', 'clear suction pipe', 'union'],
-    how: ['bubbles', 'sucks air', 'draws air', 'pulls air', 'air in it', 'sucked in the soap', 'sucked foam in'],
+    what: [
+      'suction line', 'suction pipe', 'suction union', 'suction joint', 'clear suction pipe', 'union',
+      'suction elbow', 'suction fitting', 'suction hose',
+    ],
+    how: [
+      'bubbles', 'sucks air', 'draws air', 'pulls air', 'air in it', 'sucked in the soap', 'sucked foam in', 'crack',
+      'hairline crack', 'split',
+    ],
   },
   'battery.low': {
     label: 'battery spent to look at',
@@ -264,8 +290,11 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'head.reed': {
     label: 'reed or valve plate broken',
-    what: ['reed', 'reeds', 'reed valve', 'valve plate'],
-    how: ['broken', 'cracked', 'bent', 'snapped', 'chipped', 'burnt', 'carboned up', 'stuck'],
+    what: ['reed', 'reeds', 'reed valve', 'valve plate', 'intake reed', 'exhaust reed', 'discharge reed'],
+    how: [
+      'broken', 'cracked', 'bent', 'snapped', 'chipped', 'burnt', 'carboned up', 'stuck', 'in half', 'piece missing',
+      'missing', 'gone',
+    ],
   },
   'unloader.not-venting': {
     label: 'unloader does not open',
@@ -318,8 +347,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     ],
     how: [
       'broken', 'cut in two', 'chewed', 'fell off', 'burnt off', 'came loose', 'worn through', 'rubbed through',
-      'chafed',
-    ],
+      'chafed', 'come off', 'off its terminal'],
   },
 }
 

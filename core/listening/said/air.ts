@@ -37,14 +37,16 @@ export const AIR: Sayings = {
     said: {
       sigh: [
         'unloader hiss every stop', 'unloader puff', 'hiss every stop', 'unloads fine', 'pssh when it stops',
-        'hiss when it stops', 'unloader vents', 'short hiss at cut out',
+        'hiss when it stops', 'unloader vents', 'short hiss at cut out', 'psst then quiet',
       ],
       hisses: [
         'air blowing out of the tube when stopped', 'air out of the unloader tube', 'air blow tube',
         'hisson switch stop', 'hisson after stop', 'bleed off after stop', 'hissing at the switch after it stops',
         'hisses out of the unloader', 'unloader leaks when off', 'leaks at the unloader', 'hiss unloader off',
-        'unloader hiss until empty', 'air out of the unloader when off', 'hiss when off', 'blows air out the unloader',
-        'unloader hisses nonstop', 'hiss nonstop', 'hisson', 'hisson at the unloader', 'hisses until the tank is empty',
+        'unloader hiss until empty', 'air out of the unloader when off', 'hiss when off',
+        'blows air out the unloader',
+        'unloader hisses nonstop', 'hiss nonstop', 'hisson', 'hisson at the unloader',
+        'hisses until the tank is empty',
         'hisson at the unloader after it stops until the tank is empty', 'hisson at the switch', 'hisson when off',
         'hisson unloader stops', 'hiss valve under the switch off', 'hiss valve under the switch',
       ],
@@ -75,11 +77,14 @@ export const AIR: Sayings = {
   'crack-line': {
     what: [
       'cracked the unloaderline', 'loosened the tube', 'bled the head', 'cracked the fitting',
-      'loosened the unloaderline', 'cracked the tube',
+      'loosened the unloaderline', 'cracked the tube', 'cracked the line', 'loosened the line',
+      'let the air out of the line', 'cracked the line to the head', 'line loose', 'bled the line',
     ],
     is: {
-      same: ['still hums', 'no difference', 'noth', 'still not start'],
-      starts: ['starts', 'starts right up', 'runs', 'psst starts', 'air came out starts'],
+      same: ['still hums', 'no difference', 'noth', 'still not start', 'not start', 'same'],
+      starts: [
+        'starts', 'starts right up', 'runs', 'psst starts', 'air came out starts', 'take off', 'took right off',
+      ],
     },
     said: {
       same: ['cracked the unloaderline same', 'unloaderline cracked still hums', 'cracked line no difference'],
@@ -106,8 +111,7 @@ export const AIR: Sayings = {
         'puffing back at the filter', 'air back filter', 'puffs back out the filter', 'air puff filter',
         'blows back filter', 'intake backfires', 'air blow out intake', 'air puffing out the intake',
         'air out of the intake', 'intake puffs', 'blows back at the intake', 'breath back at the intake',
-        'air comes back out of the intake', 'intake spits',
-      ],
+        'air comes back out of the intake', 'intake spits', 'breathing out of the intake', 'breathing out intake'],
       better: [
         'intake clogged', 'intake filter packed', 'filter blocked', 'air filter plugged', 'filter dirt',
         'pumps better with the strainer off', 'better without the intake filter', 'intake plugged with sawdust',
@@ -127,10 +131,11 @@ export const AIR: Sayings = {
     said: {
       even: ['head even', 'head sounds good', 'even beat'],
       blows: [
-        'head leaks', 'head gasket blown', 'gasket blown between', 'air between the head', 'head blows', 'gasket blows',
+        'head leaks', 'head gasket blown', 'gasket blown between', 'air between the head', 'head blows',
+        'gasket blows',
         'air at the head joint', 'gasket blown', 'head gasket leaks',
       ],
-      knocks: ['knock head', 'knocking in the head'],
+      knocks: ['knock head', 'knocking in the head', 'loud clack', 'clack every turn', 'loud clank'],
     },
   },
   'belt-look': {
@@ -147,7 +152,8 @@ export const AIR: Sayings = {
       good: ['belt good', 'belt tight'],
       slack: [
         'belts slapping', 'squeals on start up', 'squeals when it starts', 'belts glazed', 'belts loose squealing',
-        'belts slipping', 'belt loose', 'belt smoke', 'belt squeals',
+        'belts slipping', 'belt loose', 'belt smoke', 'belt squeals', 'belt loose push in two inches', 'belt loose',
+        'push it in inches',
       ],
       off: [
         'motorturnsalone',
@@ -184,7 +190,8 @@ export const AIR: Sayings = {
       line: [
         'leak at a fitting', 'hose leaks', 'coupler leaks', 'hose hiss', 'fitting hiss', 'bubbles at the regulator',
         'soap bubbles regulator', 'bubbles round the fittings', 'bubbles at a fitting', 'bubbles at a hose fitting',
-        'soap bubbles at the line', 'fitting leaks air', 'bubbles at the hose',
+        'soap bubbles at the line', 'fitting leaks air', 'bubbles at the hose', 'leak at tank fitting soap',
+        'leak at the fitting', 'bubbles at the fitting',
       ],
       switch: [
         'bubbles out of the diaphragm', 'bubbles diaphragm', 'soap bubbles diaphragm', 'bubbles at the switch',
@@ -233,7 +240,7 @@ export const AIR: Sayings = {
     said: {
       good: ['oil good', 'oil level good'],
       low: ['oil low', 'oil black', 'no oil', 'oil old', 'oil dirty'],
-      milky: ['oil milky', 'water in the oil', 'oil white'],
+      milky: ['oil milky', 'water in the oil', 'oil white', 'mayonnaise', 'looks like mayonnaise', 'oil milkshake'],
     },
   },
 }

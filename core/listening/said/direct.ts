@@ -13,8 +13,7 @@ export const DIRECT: Sayings = {
       same: ['wiggle the panelswitch nothing', 'panelswitch same', 'wiggled the panelswitch no difference'],
       comes: [
         'wiggle the panelswitch and it runs', 'panelswitch comes and goes', 'runs when I push the panelswitch',
-        'panelswitch loose', 'panelswitch start',
-      ],
+        'panelswitch loose', 'panelswitch start', 'wiggle pump switch comes and goes', 'wiggle switch panel comes'],
     },
   },
   'wires-look': {
@@ -24,9 +23,12 @@ export const DIRECT: Sayings = {
       chafed: ['chafed', 'bare', 'screw through', 'cut', 'melted', 'smashed'],
     },
     said: {
-      whole: ['wires good', 'no chafed wire', 'wires whole'],
+      whole: [
+        'wires good', 'no chafed wire', 'wires whole', 'followed wires no damage', 'wires no damage', 'no damage',
+      ],
       chafed: [
-        'wire rubbed', 'insulation rubbed off', 'screw through the wire', 'wire broken', 'chafed wire at the bulkhead',
+        'wire rubbed', 'insulation rubbed off', 'screw through the wire', 'wire broken',
+        'chafed wire at the bulkhead',
         'bare wire',
       ],
     },
@@ -35,7 +37,8 @@ export const DIRECT: Sayings = {
     what: [
       'second ground', 'jumper to battery negative', 'ground straight to the battery', 'new ground wire',
       'temporary ground', 'jumper from black to negative', 'ran a ground to the battery',
-      'wire from negative to the battery',
+      'wire from negative to the battery', 'jumper ground battery', 'extra ground', 'extra ground lead',
+      'another ground', 'jumper pump ground battery', 'jumper negative',
     ],
     is: TRIED,
     said: {

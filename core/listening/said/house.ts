@@ -14,10 +14,15 @@ export const HOUSE: Sayings = {
     },
     said: {
       'open': ['main valve open', 'valve to the house open'],
-      'was-shut': ['foundshut', 'someone foundshut the valve', 'valve foundshut', 'housevalve foundshut'],
+      'was-shut': [
+        'foundshut', 'someone foundshut the valve', 'valve foundshut', 'housevalve foundshut',
+        'shut off main valve after tank', 'main valve after the tank shut', 'main valve was off',
+        'main valve to house was shut',
+      ],
       'frozen': [
         'line to the house frozen', 'pipe to the house frozen', 'house line frozen', 'pipe under the house frozen',
         'pipe in the crawl space frozen', 'pipe in the wall frozen', 'line to the barn frozen',
+        'line to the house froze', 'line to house frozen', 'pipe to house froze', 'valve open line froze',
       ],
     },
   },
@@ -32,14 +37,24 @@ export const HOUSE: Sayings = {
     },
     said: {
       clean: ['filter clean', 'filter like new', 'cartridge clean'],
-      dirty: ['filter blocked', 'cartridge blocked', 'filter full of sand', 'filter needs changing'],
+      dirty: [
+        'filter blocked', 'cartridge blocked', 'filter full of sand', 'filter needs changing', 'filter slimed over',
+        'filter not changed in years', 'slimed over',
+      ],
     },
   },
   'filter-out': {
-    what: ['filter out', 'cartridge out', 'bypassed the filter', 'filter bypassed', 'without the filter'],
+    what: [
+      'filter out', 'cartridge out', 'bypassed the filter', 'filter bypassed', 'without the filter',
+      'pulled the filter', 'pulled the cartridge', 'cartridge removed', 'no cartridge', 'took the filter out',
+      'no filter',
+    ],
     is: {
-      same: ['no better', 'no change', 'still weak', 'no difference', 'same'],
-      back: ['flow back', 'better', 'good pressure', 'strong', 'full flow', 'good flow', 'plenty'],
+      same: ['no better', 'no change', 'still weak', 'no difference', 'same', 'just as weak', 'weak'],
+      back: [
+        'flow back', 'better', 'good pressure', 'strong', 'full flow', 'good flow', 'plenty', 'pressure back',
+        'plenty of water', 'flows great', 'flow good',
+      ],
     },
     said: {
       same: ['filter out same', 'filter out no better', 'bypassed the filter no change'],
@@ -54,8 +69,14 @@ export const HOUSE: Sayings = {
       none: ['nothing', 'dry', 'no water', 'not a drop', 'dead'],
     },
     said: {
-      both: ['tap at the tank same', 'tap at the tank no better', 'drain at the tank no better'],
-      only: ['tap at the tank strong none in the house', 'water at the tank none in the house'],
+      both: [
+        'tap at the tank same', 'tap at the tank no better', 'drain at the tank no better',
+        'tank drain strong so is kitchen', 'strong at tank and in house', 'same at tank and house',
+      ],
+      only: [
+        'tap at the tank strong none in the house', 'water at the tank none in the house',
+        'good flow tank poor upstairs', 'flow tank poor house', 'strong tank poor upstairs',
+      ],
       none: ['nothing at the tank either', 'tank tap dry', 'nothing out of the tank drain'],
     },
   },

@@ -18,35 +18,41 @@ export const MOTOR: Sayings = {
     },
     said: {
       reaches: [
-        'built right up', 'builds right up', 'builds fine', 'builds pressure good', 'gets to cut out', 'makes cut out',
-        'builds to cut out', 'pressure comes up', 'reaches pressure',
-      ],
+        'built right up', 'builds right up', 'builds fine', 'builds pressure good', 'gets to cut out',
+        'makes cut out',
+        'builds to cut out', 'pressure comes up', 'reaches pressure', 'gets up to cutout no trouble',
+        'reaches cut out fine'],
       stalls: [
         'builds sits there', 'climbs to then sits', 'housevalve shut not climb past', 'will not climb past',
-        'not make more', 'only makes', 'not climb', 'housevalve shut not climb', 'gauge not go higher', 'not go higher',
+        'not make more', 'only makes', 'not climb', 'housevalve shut not climb', 'gauge not go higher',
+        'not go higher',
         'gauge sits at not climb', 'runs nonstop not climb', 'not build past', 'hangs at', 'stalls out',
         'only builds', 'builds slow', 'pressure tops out', 'maxes out at', 'not build pressure',
         'never gets to cut out', 'never reaches cut out', 'stops climbing at', 'stalls at', 'no pressure builds',
         'stands still at', 'stuck at', 'pressure never comes up', 'hardly any pressure',
-        'runs smooth hardly any pressure',
+        'runs smooth hardly any pressure', 'won\'t go any further', 'not go further',
+        'runs forever without reaching', 'never reaches', 'not reach cut out',
       ],
     },
   },
   'keeps-running': {
     said: {
-      keeps: ['keeps going', 'stays running', 'runs without stopping'],
+      keeps: [
+        'keeps going', 'stays running', 'runs without stopping', 'runs steady not cut out', 'not cut itself out',
+      ],
       seconds: [
         'hum seconds overload click', 'hum seconds quits', 'run seconds stop', 'stops after seconds',
         'runs a few seconds then quits', 'quits after seconds', 'hums then clicks off', 'clicks off',
         'hums then overload trips', 'starts growls quits', 'start quits', 'overload trips',
+        'runs few seconds cuts itself out', 'runs seconds cuts out',
       ],
       minutes: [
         'overload goes after a minute', 'runs ten minutes then nothing', 'ran a while then nothing',
         'overload trip tminutes reset', 'runs then overload trips tminutes', 'run minutes stop',
         'runs a while then stops', 'overload stop minutes', 'stops after minutes', 'runs tminutes quits',
-        'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool', 'stop hot comeback cool',
-        'run quits', 'run quits comeback', 'runs stop comeback',
-      ],
+        'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool',
+        'stop hot comeback cool',
+        'run quits', 'run quits comeback', 'runs stop comeback', 'cuts out on heat', 'heat cuts it out'],
     },
   },
   'motor-heat': {
@@ -59,7 +65,10 @@ export const MOTOR: Sayings = {
       ],
     },
     said: {
-      usual: ['motor cool', 'motor warm', 'motor not hot', 'motor feels normal'],
+      usual: [
+        'motor cool', 'motor warm', 'motor not hot', 'motor feels normal', 'motor only warm', 'motor is just warm',
+        'motor barely warm',
+      ],
       hot: [
         'fry an egg', 'toohot motor', 'toohot', 'motor toohot to touch', 'too hot to touch', 'motor burning up',
         'motor scalding', 'motor very warm', 'motor too hot to touch',
@@ -78,17 +87,20 @@ export const MOTOR: Sayings = {
     said: {
       usual: ['runs at full speed', 'normal speed', 'sounds normal', 'usual pitch', 'runs strong', 'turns fast'],
       slow: [
-        'motor labour', 'sounds like labour', 'turning slow', 'motor dragging', 'sounds slow', 'labours', 'starts hard',
+        'motor labour', 'sounds like labour', 'turning slow', 'motor dragging', 'sounds slow', 'labours',
+        'starts hard',
         'dim start slow', 'slow start', 'bogs down', 'drawn out start', 'runs slow', 'pump slow', 'slow to come up',
-        'motor slow', 'sluggish', 'hardly turns', 'drags', 'hum hardly turns',
-      ],
+        'motor slow', 'sluggish', 'hardly turns', 'drags', 'hum hardly turns', 'lugging slow', 'lugging along'],
     },
   },
   'cord-look': {
     said: {
-      short: ['no extension cord', 'not on an extension cord', 'short heavy cord'],
+      short: [
+        'no extension cord', 'not on an extension cord', 'short heavy cord', 'no cord', 'plugged right in no cord',
+      ],
       long: [
-        'on an extension cord', 'on a long thin cord', 'long extension cord', 'skinny extension cord', 'on a long cord',
+        'on an extension cord', 'on a long thin cord', 'long extension cord', 'skinny extension cord',
+        'on a long cord',
         'extension cord skinny', 'thin cord', 'cord is warm', 'long orange cord', 'light cord',
       ],
     },
@@ -97,7 +109,8 @@ export const MOTOR: Sayings = {
     what: [
       'another outlet', 'good outlet', 'different outlet', 'different circuit', 'another circuit',
       'straight off the panel', 'plugged in the wall', 'short cord', 'heavy cord', 'generator', 'wall outlet',
-      'different plug', 'temporary feed',
+      'different plug', 'temporary feed', 'straight in the wall', 'extension from the house', 'cord from the house',
+      'plugged direct', 'plugged in the house', 'other outlet', 'good extension cord',
     ],
     is: TRIED,
     said: {
@@ -113,7 +126,11 @@ export const MOTOR: Sayings = {
     },
   },
   'known-motor': {
-    what: ['known good pump', 'another pump', 'spare pump', 'known good motor', 'different pump', 'test pump'],
+    what: [
+      'known good pump', 'another pump', 'spare pump', 'known good motor', 'different pump', 'test pump',
+      'loaner pump', 'another motor', 'different motor', 'other pump', 'good pump same wires',
+      'pump from the truck', 'other motor same wires',
+    ],
     is: TRIED,
     said: {
       runs: [
@@ -126,7 +143,11 @@ export const MOTOR: Sayings = {
     },
   },
   'tap-motor': {
-    what: ['tapped the motor', 'rapped the motor', 'banged on the motor', 'hit the pump with a hammer'],
+    what: [
+      'tapped the motor', 'rapped the motor', 'banged on the motor', 'hit the pump with a hammer',
+      'tapped the pump', 'hit the motor', 'hit it hammer', 'hit it wrench', 'tapped it', 'whack pump',
+      'whack motor', 'smack motor',
+    ],
     is: {
       nothing: ['noth', 'no help', 'still dead', 'no change', 'not start'],
       runs: [...RAN, 'picks up', 'wakes up', 'takes off'],
@@ -160,6 +181,7 @@ export const MOTOR: Sayings = {
         'howls', 'screeches', 'bearing roars', 'bearings howl', 'bearing noise', 'motor noisy', 'bearing',
         'shaft wobbles', 'play in the bearings', 'sand in the bearings', 'bearings bad',
         'sounds like sand in the bearings', 'bearing gone', 'motor howls', 'bearings rough', 'bearing play',
+        'coffee grinder', 'sounds like a coffee grinder', 'bearings howling',
       ],
     },
   },
@@ -180,7 +202,8 @@ export const MOTOR: Sayings = {
         'wired high voltage', 'set for high voltage', 'set low voltage', 'voltage selector wrong', 'wired othervolts',
         'motor wired for the wrong voltage', 'pump wired for othervolts', 'voltage links wrong',
         'links set for the other voltage', 'links othervolts', 'tap wrong', 'wired for the wrong voltage',
-        'links for high voltage', 'voltage links set for the othervolts',
+        'links for high voltage', 'voltage links set for the othervolts', 'strapped for the wrong',
+        'motor strapped for 230 on 115', 'strapped wrong', 'voltage plug low volts', 'plug set for low',
       ],
     },
   },
@@ -197,11 +220,13 @@ export const MOTOR: Sayings = {
       'comes-back': [
         'started again by itself half an hour later', 'kicked back on by itself later', 'opens hot closes cold',
         'resets when cool', 'reads again cold', 'ol now comeback when cool', 'comes back after cooling',
-        'overload closed again cold', 'ol then a value once cool',
+        'overload closed again cold', 'ol then a value once cool', 'was ol hot reads cold', 'open hot closed cold',
+        'ol hot ohms cold',
       ],
       'stays-ol': [
         'still ol after it cooled', 'stays ol', 'let it rest an hour still ol', 'ol for good', 'sit still ol',
-        'ol even when cold',
+        'ol even when cold', 'sit all night still reads open', 'cold still no continuity', 'cold still open',
+        'overnight still open',
       ],
     },
   },
@@ -230,7 +255,10 @@ export const MOTOR: Sayings = {
     },
   },
   'spin': {
-    what: ['spun the shaft', 'spun it by hand', 'spun the fan', 'helped it over'],
+    what: [
+      'spun the shaft', 'spun it by hand', 'spun the fan', 'helped it over', 'spin it', 'give it a spin',
+      'turned it by hand', 'spin the shaft', 'turn shaft by hand as it hums',
+    ],
     is: {
       no: ['still stuck', 'still hums', 'noth', 'no help', 'not start', 'still not start', 'no difference'],
       runs: [...RAN, 'went right to speed', 'picks up', 'ran fine'],
@@ -278,14 +306,17 @@ export const MOTOR: Sayings = {
       free: [
         'shaft turns easy', 'turns easy', 'shaft loose free', 'motor turns over easy', 'free wheels', 'shaft free',
         'shaft turns free', 'turns free by hand', 'shaft turns by hand', 'turns over by hand',
+        'spins by hand no problem', 'turns over free', 'spins no problem',
       ],
       stiff: [
         'shaft catches', 'turns rough', 'rubs', 'tight spot', 'shaft gritty', 'shaft stiff', 'shaft drags',
-        'shaft tight', 'shaft hard to turn', 'turns hard',
+        'shaft tight', 'shaft hard to turn', 'turns hard', 'takes effort to turn', 'takes some effort',
+        'drags when I turn it',
       ],
       seized: [
         'not budge', 'shaft not budge', 'not move', 'shaft frozen', 'shaft rusted', 'stuck solid', 'cannot turn it',
-        'motor locked', 'pump locked', 'shaft bound', 'shaft will not turn', 'locked solid',
+        'motor locked', 'pump locked', 'shaft bound', 'shaft will not turn', 'locked solid', 'frozen solid',
+        'not budge the shaft', 'shaft not budge',
       ],
     },
   },

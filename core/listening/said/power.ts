@@ -1,4 +1,5 @@
 /** How it is said: what lets go, fuses, the breaker, terminals and their neighbours. */
+import { HELD, LETS_GO, TRIPPED } from './tried'
 import type { Sayings } from './types'
 
 export const POWER: Sayings = {
@@ -10,17 +11,24 @@ export const POWER: Sayings = {
     },
     said: {
       cool: ['breaker feels cool', 'breaker not hot', 'breaker not warm'],
-      hot: ['breaker feels hot', 'breaker hotter than the others', 'breaker runs hot', 'breaker warmer than the rest'],
+      hot: [
+        'breaker feels hot', 'breaker hotter than the others', 'breaker runs hot', 'breaker warmer than the rest',
+        'breaker cooking',
+      ],
     },
   },
   'breaker-other': {
     what: [
       'another breaker', 'new breaker', 'different breaker', 'swapped the breaker', 'other breaker',
-      'put on another breaker', 'moved to another breaker',
+      'put on another breaker', 'moved to another breaker', 'spare breaker', 'breaker next to it',
+      'breaker of the same size', 'changed the breaker',
     ],
     is: {
-      holds: ['holds', 'holds fine', 'no trip', 'never trips', 'running hour', 'runs', 'runs fine'],
-      trips: ['still trips', 'trips too', 'trips the same', 'trips', 'trips again'],
+      holds: [
+        ...HELD, 'holds fine', 'never trips', 'running hour', 'runs', 'runs fine', 'runs all day', 'been running',
+        'going for an hour',
+      ],
+      trips: [...TRIPPED, 'trips too', 'kicks too', 'kicks the same'],
     },
   },
   'fed-by': {
@@ -32,7 +40,11 @@ export const POWER: Sayings = {
       ],
     },
     said: {
-      utility: ['on utility', 'on the grid', 'no generator', 'utility feed', 'grid feed'],
+      utility: [
+        'on utility', 'on the grid', 'no generator', 'utility feed', 'grid feed', 'utility power',
+        'straight utility power', 'on the grid', 'grid power',
+        'city power',
+      ],
       generator: ['generator', 'portable generator', 'genset', 'little generator', 'house on a generator'],
     },
   },
@@ -40,7 +52,7 @@ export const POWER: Sayings = {
     what: ['breaker', 'it', 'breaker in the panel', 'gfci'],
     is: {
       'at-once': [
-        'trips instantly', 'snaps right off', 'snaps back off', 'not latch', 'not reset', 'goes right off',
+        'trips instantly', 'snaps back off', 'not latch', 'not reset', 'goes right off',
         'trips when the pump starts', 'trips when it kicks on', 'trips before it turns',
         'trips as the contactor closes', 'trips the instant it calls',
       ],
@@ -62,21 +74,21 @@ export const POWER: Sayings = {
         + ' off',
         'blew right back off', 'trips the breaker at once', 'pops as soon as it starts', 'will not reset',
         'goes as soon as it is closed', 'will not stay in', 'trips when reset', 'new fuse blows at once',
-        'new ones blew at once', 'trips at once when it pulls in', 'bangs out',
+        'new ones blew at once', 'trips at once when it pulls in', 'bangs out', 'doesn\'t give a second',
+        'snaps right off',
       ],
       'seconds': [
         'breaker goes after a few seconds', 'trips in about seconds', 'holds a few seconds then trips',
-        'trips after some seconds', 'trips after a few seconds', 'trips in a few seconds',
+        'trips after some seconds', 'trips after a few seconds', 'trips in a few seconds', 'count to four kicks',
+        'few seconds then gone', 'couple seconds to trip', 'seconds then trips',
       ],
       'minutes': [
         'trips once in a while', 'trips every couple of days', 'trips after rain', 'trips after running a while',
-        'trips when hot', 'trips after a while', 'breaker trips after a while',
-      ],
+        'trips when hot', 'trips after a while', 'breaker trips after a while', 'runs good while before breaker kicks'],
       'holds': [
         'breaker stays on', 'breaker stays set', 'breaker holds', 'does not trip', 'breaker did not trip', 'holds'
         + ' now',
-        'breaker stays in', 'new fuse pulls in',
-      ],
+        'breaker stays in', 'new fuse pulls in', 'not tripping any more', 'breaker stays on', 'has not kicked'],
     },
   },
   'lights': {
@@ -90,14 +102,23 @@ export const POWER: Sayings = {
     said: {
       fine: [
         'other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power',
+        'everything else has power', 'no problem with anything else', 'everything else on the panel fine',
+        'everything else works',
       ],
       half: [
         'half the outlets dead', 'other circuits dead too', 'some outlets dead', 'half the lights out',
         'half the house out', 'half the lights in the house are out', 'some of the house is out',
-        'half the circuits dead',
+        'half the circuits dead', 'some lights dead rest bright', 'lights brighter others off',
+        'only half the circuits', 'half circuits power', 'some lights bright some off',
       ],
-      all: ['whole house out', 'house dark', 'whole house is dead', 'all lights out', 'nothing in the house works'],
-      dim: ['lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip'],
+      all: [
+        'whole house out', 'house dark', 'whole house is dead', 'all lights out', 'nothing in the house works',
+        'whole place dark', 'lights off as well',
+      ],
+      dim: [
+        'lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip', 'lights sag', 'bulbs go yellow',
+        'lights go yellow', 'lights go brown', 'lights sag every time',
+      ],
     },
   },
   'fuses-look': {
@@ -108,7 +129,10 @@ export const POWER: Sayings = {
       more: ['two blown', 'two open', 'all three blown'],
     },
     said: {
-      good: ['all line fuses good', 'all fuses test good', 'every line fuse whole'],
+      good: [
+        'all line fuses good', 'all fuses test good', 'every line fuse whole', 'fuses check out', 'all fuses good',
+        'three fuses good', 'fuses all test good',
+      ],
       one: [
         'middle fuse blown', 'line fuse blown', 'pulled fuse open', 'fuse is open', 'fuse tests open', 'bad fuse',
         'fuse dead', 'lost a fuse', 'fuse blown', 'fuse n1 blown', 'fuse n3 blown', 'a fuse is gone',
@@ -129,6 +153,8 @@ export const POWER: Sayings = {
       burnt: [
         'disconnect burnt', 'disconnect smell burnt', 'blade burnt', 'jaw loose', 'disconnect hot',
         'terminals loose at the disconnect', 'terminals burnt at the disconnect', 'terminals loose burnt disconnect',
+        'disconnect clip melted', 'pulled disconnect clip melted', 'disconnect jaw burnt', 'disconnect blade burnt',
+        'disconnect clip burnt',
       ],
     },
   },
@@ -142,13 +168,13 @@ export const POWER: Sayings = {
     said: {
       on: [
         'breaker panel on', 'breaker in the panel on', 'breaker good', 'breaker on', 'breaker is in', 'breaker set',
-        'breaker closed', 'breaker on did not trip',
-      ],
+        'breaker closed', 'breaker on did not trip', 'breaker made', 'breaker is made'],
       tripped: [
         'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
-        'breaker tripped', 'breaker in the middle',
+        'breaker tripped', 'breaker in the middle', 'breaker in the middle'],
+      off: [
+        'breaker off', 'breaker flipped off', 'breaker for it flipped off',
       ],
-      off: ['breaker off'],
     },
   },
   'terminals': {
@@ -171,15 +197,15 @@ export const POWER: Sayings = {
     said: {
       tight: [
         'terminals tight', 'wires tight', 'terminals good', 'wiring looks good', 'terminals clean', 'connections'
-        + ' tight',
-      ],
+        + ' tight', 'tugged every wire noth moves', 'tugged wires noth moves', 'wires all tight'],
       burnt: [
         'wire nut burnt', 'connector melted', 'wire discoloured', 'wire burnt off', 'wire nuts corroded',
         'splice corroded', 'burnt wire on the load terminal', 'wire burnt at the terminal', 'burnt terminal',
         'burnt load terminal', 'terminal loose', 'insulation burnt', 'loose wire', 'terminal hot',
         'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt'
         + ' motor',
-        'loose connection', 'wire came off', 'terminal green',
+        'loose connection', 'wire came off', 'terminal green', 'insulation screw black crisp',
+        'wire barely hanging screw', 'wire hanging under screw', 'wire loose under the screw',
       ],
       chafed: [
         'wire nicked', 'cord chafed motor box', 'bare copper', 'copper showing', 'insulation chafed',
@@ -192,7 +218,7 @@ export const POWER: Sayings = {
       yes: ['neighbour has pressure', 'neighbour fine', 'pressure in the street is fine'],
       no: [
         'street low', 'neighbour out too', 'neighbour no pressure', 'neighbour weak', 'neighbour low',
-        'neighbour has none', 'neighbour no water',
+        'neighbour has none', 'neighbour no water', 'city working on the main', 'working on the main',
       ],
     },
   },
@@ -222,6 +248,13 @@ export const POWER: Sayings = {
     },
   },
   'trip-switch-open': {
+    what: [
+      'load wires off', 'pump wires off switch', 'motor wires off switch', 'leads off switch',
+      'load wires off switch', 'unhook pump switch', 'unhook switch', 'wires off load screws',
+      'pump disconnect switch', 'motor disconnect switch', 'lifted load wires', 'lifted load leads', 'lifted load',
+      'pump leads off switch', 'disconnect pump at the switch',
+    ],
+    is: LETS_GO,
     said: {
       holds: [
         'load wires off the float switch holds', 'wires off the float switch holds',
@@ -241,6 +274,12 @@ export const POWER: Sayings = {
     },
   },
   'trip-load-off': {
+    what: [
+      'leads off starter', 'motor leads off', 't leads off', 'motor wires off starter', 'load wires off starter',
+      'wires off bottom of starter', 'unhook motor starter', 'motor disconnected starter',
+      'motor leads off starter',
+    ],
+    is: LETS_GO,
     said: {
       holds: [
         'leads off the load terminals holds', 'load wires off holds', 'pulled the leads off the load terminals holds',
@@ -256,6 +295,13 @@ export const POWER: Sayings = {
     },
   },
   'trip-head-open': {
+    what: [
+      'splice apart', 'splice open', 'opened the splice', 'cut the splice', 'undid the splice', 'splice undone',
+      'leads off well head', 'wires off well head', 'disconnected at the well head', 'unhooked at the well head',
+      'pump off at the well head', 'drop cable off', 'wires apart well cap', 'splice off casing',
+      'pump wires off well', 'disconnect well',
+    ],
+    is: LETS_GO,
     said: {
       holds: [
         'opened the well cap splice holds', 'opened the splice breaker holds',
@@ -275,6 +321,12 @@ export const POWER: Sayings = {
     },
   },
   'trip-motor-off': {
+    what: [
+      'motor leads off', 'motor wires off', 'motor unhook', 'unhook motor', 'disconnected the motor',
+      'motor disconnected', 'pump unplugged', 'leads off motor', 'wires off motor', 'motor unplugged',
+      'pump unhook', 'unplugged the pump', 'unplugged the motor',
+    ],
+    is: LETS_GO,
     said: {
       holds: [
         'motor leads off no trip', 'pulled the motor wires off and it does not trip', 'motorleads off holds',
@@ -288,6 +340,11 @@ export const POWER: Sayings = {
     },
   },
   'trip-box-off': {
+    what: [
+      'box off', 'box pulled', 'box off its base', 'box lid off', 'box cover off', 'pulled the box',
+      'box unplugged', 'leads off box', 'wires off box', 'unhook box',
+    ],
+    is: LETS_GO,
     said: {
       holds: [
         'three leads off holds', 'leads off holds', 'off at the box it stays set', 'three wires off at the box holds',

@@ -16,7 +16,10 @@ export const SOURCE: Sayings = {
     },
     said: {
       tank: ['winter valve right', 'winter valve at the tank'],
-      hose: ['winter valve wrong', 'turned winterizing valve back pumps', 'still on winterize', 'winter valve open'],
+      hose: [
+        'winter valve wrong', 'turned winterizing valve back pumps', 'still on winterize', 'winter valve open',
+        'pink stuff', 'antifreeze position',
+      ],
     },
   },
   'level-look': {
@@ -30,8 +33,10 @@ export const SOURCE: Sayings = {
     },
     said: {
       covered: [
-        'water level is way up', 'lots of water over the pump', 'levelabove', 'water level pump set', 'plenty of water',
-        'water stands feet over', 'water level plenty', 'plenty of water in the well', 'well full', 'water stands high',
+        'water level is way up', 'lots of water over the pump', 'levelabove', 'water level pump set',
+        'plenty of water',
+        'water stands feet over', 'water level plenty', 'plenty of water in the well', 'well full',
+        'water stands high',
         'well has water', 'water level down plenty', 'level good',
       ],
       low: [
@@ -39,8 +44,7 @@ export const SOURCE: Sayings = {
         'water dropped below the intake', 'well level fell to the intake', 'water level at the intake',
         'water level is down to the bowls', 'water down to the pump', 'well pumped down', 'no water in the well',
         'water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry',
-        'well is down',
-      ],
+        'well is down', 'water couple feet above intake', 'water just above the intake', 'water at the intake'],
     },
   },
   'foot-look': {
@@ -54,12 +58,14 @@ export const SOURCE: Sayings = {
       blocked: ['blocked', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud'],
     },
     said: {
-      holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime'],
+      holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime', 'filled to the brim stays'],
       falls: [
         'suctionline empty back', 'suctionline empty well', 'suction drains back', 'water runs back down the suction',
         'prime runs back down', 'water drops in the suction', 'footvalve stuck open', 'footvalve open',
-        'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad', 'will not hold prime',
-        'suction line drains back', 'footvalve does not hold',
+        'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad',
+        'will not hold prime',
+        'suction line drains back', 'footvalve does not hold', 'poured water in disappears', 'ran right back down',
+        'water ran back down the well',
       ],
       blocked: [
         'footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut',
@@ -90,11 +96,15 @@ export const SOURCE: Sayings = {
     },
   },
   'rest-well': {
-    what: ['after an hour', 'let it sit', 'shut it off for a while', 'next morning', 'let the well recover'],
+    what: [
+      'after an hour', 'let it sit', 'shut it off for a while', 'next morning', 'let the well recover',
+      'after a rest', 'rested it', 'rest hours', 'letting it sit', 'left it alone',
+    ],
     is: {
-      same: ['no better', 'no difference', 'still no water', 'still the same'],
+      same: ['no better', 'no difference', 'still no water', 'still the same', 'not different', 'same'],
       back: [
         'water again', 'pumps again', 'good for a while', 'comes back', 'pumps fine for minutes', 'runs out again',
+        'then dies',
       ],
     },
     said: {
@@ -102,7 +112,8 @@ export const SOURCE: Sayings = {
       back: [
         'leave it an hour and it is good for minutes', 'rest and it is good for ten minutes',
         'sits an hour then good again', 'rest water again', 'rest water', 'waited hour water again',
-        'rest full delivery air again', 'rest hour good minutes again', 'rest delivery again', 'let it rest good again',
+        'rest full delivery air again', 'rest hour good minutes again', 'rest delivery again',
+        'let it rest good again',
         'wait comeback die', 'came back after a rest', 'comes back then dies', 'rested it came back then died',
         'recovers after a rest', 'rest it comeback then died again', 'gives water again after an hour',
       ],
@@ -112,12 +123,14 @@ export const SOURCE: Sayings = {
     said: {
       quiet: [
         'quiet in the well', 'well quiet', 'nothing to hear in the well', 'no water falling in the well',
-        'silent in the well when it stops',
-      ],
+        'silent in the well when it stops', 'well quiet', 'well dead quiet', 'no water falling'],
       falls: [
-        'waterfall down the casing', 'sounds like a waterfall', 'water running back down', 'water falling in the well',
+        'waterfall down the casing', 'sounds like a waterfall', 'water running back down',
+        'water falling in the well',
         'hear water falling in the well', 'hear water running in the well', 'water trickles in the well',
         'splashing in the well', 'hear it running back down the well', 'hear water fall well',
+        'spraying down the hole', 'water running back down well', 'spray down hole', 'hear it spraying down',
+        'water running back down',
       ],
     },
   },
@@ -132,6 +145,7 @@ export const SOURCE: Sayings = {
       steady: ['vacuum steady', 'vacuum normal', 'vacuum good', 'suction gauge steady'],
       high: [
         'inches of vacuum', 'strong vacuum', 'vacuum pegged', 'vacuum high', 'vacuum high and steady', 'full vacuum',
+        'suction blocked vacuum', 'inches suction blocked',
       ],
       low: [
         'vacuum drops', 'suction gauge low', 'vacuum low', 'vacuum low and jumping', 'vacuum jumps', 'no vacuum',
@@ -156,7 +170,8 @@ export const SOURCE: Sayings = {
       empty: [
         'prime gone', 'no water in the prime plug', 'primeplug no water', 'pulled the priming plug no water in it',
         'hadtoprime', 'dry again', 'hadtoprime runs', 'prime gone again', 'no water at the prime', 'dry at the plug',
-        'took a gallon to fill', 'pump was dry', 'pump lost prime', 'lost prime again', 'prime fall', 'primeplug empty',
+        'took a gallon to fill', 'pump was dry', 'pump lost prime', 'lost prime again', 'prime fall',
+        'primeplug empty',
         'no prime', 'primeplug open empty', 'primeplug dry', 'pump empty',
       ],
     },
@@ -170,12 +185,16 @@ export const SOURCE: Sayings = {
       ],
     },
     said: {
-      clear: ['jet clear', 'nozzle clear', 'nozzle clean', 'jet clean'],
+      clear: [
+        'jet clear', 'nozzle clear', 'nozzle clean', 'jet clean', 'daylight through nozzle',
+        'see through the nozzle', 'see daylight',
+      ],
       blocked: [
         'wad in the nozzle', 'plastic in the nozzle', 'plastic in the jet', 'leaf in the nozzle',
         'took the injector out nozzle plugged', 'injector plugged', 'ejector full of', 'trash in the nozzle',
         'trash in the jet', 'something stuck in the nozzle', 'nozzle rust', 'nozzle dirt', 'nozzle sand', 'jet rust',
-        'stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged', 'jet blocked', 'nozzle blocked',
+        'stone in the nozzle', 'rust in the jet', 'venturi blocked', 'ejector plugged', 'jet blocked',
+        'nozzle blocked',
         'pulled the jet blocked with scale', 'jet full of scale', 'scale in the nozzle',
       ],
     },
@@ -199,9 +218,9 @@ export const SOURCE: Sayings = {
       open: [
         'trash under the seat', 'chip under the seat', 'rubber under the seat', 'check disc broken',
         'check valve trash', 'check valve rubber gone', 'check spring gone', 'seat pitted', 'checkvalve stuck open',
-        'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat', 'check spring broken',
-        'checkvalve seat bad', 'sand under the flap',
-      ],
+        'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat',
+        'check spring broken',
+        'checkvalve seat bad', 'sand under the flap', 'something holding the check open', 'holding the check open'],
     },
   },
   'impeller-look': {
@@ -220,9 +239,13 @@ export const SOURCE: Sayings = {
     },
     said: {
       worn: ['impeller worn', 'impeller eaten', 'wear ring open', 'vanes worn', 'impeller vanes gone', 'volute worn'],
-      turns: ['impeller turns', 'impeller free', 'volute open turns free', 'nothing in the impeller'],
+      turns: [
+        'impeller turns', 'impeller free', 'volute open turns free', 'nothing in the impeller',
+        'pump apart everything spins', 'impeller fine turns free',
+      ],
       jammed: [
-        'pump off motor turn good', 'pump end off motor turn', 'impeller rust', 'impeller rust hous', 'impeller stuck',
+        'pump off motor turn good', 'pump end off motor turn', 'impeller rust', 'impeller rust hous',
+        'impeller stuck',
         'impeller frozen', 'pebble in the impeller', 'pump end off motor turn free', 'wet end off motor turns',
         'impeller jammed', 'stone in the impeller', 'opened the volute sand in the impeller', 'impeller blocked',
         'impeller full of scale', 'motor turns free with the volute off',
@@ -249,19 +272,23 @@ export const SOURCE: Sayings = {
       ],
     },
     said: {
-      clean: ['strainer clean', 'strainer clear', 'strainer good'],
+      clean: ['strainer clean', 'strainer clear', 'strainer good', 'strainer clean'],
       clear: ['strainer clear', 'strainer clean', 'strainer good'],
       blocked: [
         'screen caked with mud', 'strainer sand', 'strainer plastic', 'strainer screen plugged', 'strainer slime',
         'basket full', 'strainer half blocked', 'strainer full', 'strainer blocked with rust',
+        'strainer plugged leaves', 'strainer plugged', 'strainer full of leaves',
       ],
       packed: [
-        'strainer sand', 'strainer screen plastic', 'strainer bowl blocked', 'strainer bowl sand', 'bowl blocked sand',
+        'strainer sand', 'strainer screen plastic', 'strainer bowl blocked', 'strainer bowl sand',
+        'bowl blocked sand',
         'strainer blocked', 'strainer full', 'strainer dirty',
       ],
       bubbles: [
-        'o-ring dry bubbles', 'bowl bubbles', 'o-ring cracked bubbles', 'bubbles in the bowl', 'strainer bowl cracked',
-        'strainer air', 'strainer o-ring bubbles', 'strainer bubbles', 'bubbles in the strainer', 'air in the strainer',
+        'o-ring dry bubbles', 'bowl bubbles', 'o-ring cracked bubbles', 'bubbles in the bowl',
+        'strainer bowl cracked',
+        'strainer air', 'strainer o-ring bubbles', 'strainer bubbles', 'bubbles in the strainer',
+        'air in the strainer',
         'strainer bowl bubbles',
       ],
     },
@@ -275,12 +302,12 @@ export const SOURCE: Sayings = {
     said: {
       water: [
         'bled water', 'pump bled water', 'solid water no air', 'ventscrew water', 'solid water at the vent',
-        'vent water at once',
-      ],
+        'vent water at once', 'cracked water no air', 'water straight off no air'],
       air: [
         'ventscrew air', 'noth but air', 'plug noth but air', 'cracked the plug air', 'cracked the plug noth but air',
         'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'ventscrew spits air',
-        'air out of the vent', 'vent spits',
+        'air out of the vent', 'vent spits', 'air came out priming plug', 'air came out then water',
+        'air out of the plug',
       ],
     },
   },
@@ -303,7 +330,8 @@ export const SOURCE: Sayings = {
       low: [
         'tank nearlyempty', 'cistern nearlyempty', 'cistern empty', 'tank is dry', 'cistern nearly dry',
         'tank half fall', 'tank going down', 'tank running low', 'tank empty', 'cistern low', 'tank low', 'level low',
-        'cistern dry', 'tank low every evening',
+        'cistern dry', 'tank low every evening', 'hardly any water tank', 'hardly any in the tank',
+        'not much in the tank',
       ],
       over: [
         'water coming out the overflow pipe', 'cistern overflows', 'tank at the overflow', 'at the overflow',
@@ -320,7 +348,8 @@ export const SOURCE: Sayings = {
       dead: [
         'hung up', 'stuck', 'caught', 'tangled', 'wrapped', 'laid over', 'sunk', 'waterlogged', 'full of water',
         'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high', 'pinned up',
-        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop', 'wedged', 'wedged under', 'jammed up',
+        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop', 'wedged', 'wedged under',
+        'jammed up',
       ],
       held: [
         'lifted still runs', 'lifted noth', 'lifted not stop', 'wire off pump stop', 'unplugged pump stop',
@@ -330,14 +359,17 @@ export const SOURCE: Sayings = {
     },
     said: {
       works: [
-        'float call water', 'float calling', 'float moves free', 'float down calling', 'float down call', 'float good',
+        'float call water', 'float calling', 'float moves free', 'float down calling', 'float down call',
+        'float good',
         'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
       ],
       dead: [
         'lifted the float off the ladder pump start', 'float cord wrapped round the ladder',
         'freed the float pump runs', 'float hung on the ladder', 'freed the float and it started',
-        'float tangled freed it runs', 'lifted the float pump runs', 'float caught freed pump runs', 'ball float stuck',
-        'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom', 'float never turns pump',
+        'float tangled freed it runs', 'lifted the float pump runs', 'float caught freed pump runs',
+        'ball float stuck',
+        'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom',
+        'float never turns pump',
         'float never starts the pump', 'float down nothing', 'float not make', 'float hung up', 'float dead',
         'float does not call', 'dropped the float nothing', 'float up down noth',
         'float lifted by hand and dropped does not call', 'lifted the float noth', 'float up down no change',
@@ -357,7 +389,8 @@ export const SOURCE: Sayings = {
     what: ['freshtank', 'fresh water tank', 'tank', 'tank gauge'],
     is: {
       water: [
-        'full', 'half full', 'over half', 'half', 'two thirds', 'three quarters', 'has water', 'plenty', 'water in it',
+        'full', 'half full', 'over half', 'half', 'two thirds', 'three quarters', 'has water', 'plenty',
+        'water in it',
         'topped off',
       ],
       empty: ['empty', 'dry', 'no water', 'out of water', 'drained', 'nothing in it'],
@@ -369,8 +402,7 @@ export const SOURCE: Sayings = {
       ],
       empty: [
         'tank nearlyempty', 'out of water', 'tank dry', 'no water on board', 'freshtank empty', 'freshtank dry',
-        'no water in the freshtank', 'tank is empty',
-      ],
+        'no water in the freshtank', 'tank is empty', 'tank bone dry'],
     },
   },
   'weep': {

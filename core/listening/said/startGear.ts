@@ -19,7 +19,8 @@ export const START_GEAR: Sayings = {
         'cap matches its label',
       ],
       under: [
-        'cap way low', 'cap under its band', 'cap out of band', 'cap weak', 'cap tests low', 'cap down from its label',
+        'cap way low', 'cap under its band', 'cap out of band', 'cap weak', 'cap tests low',
+        'cap down from its label',
         'cap half of what it should be', 'cap tests bad',
       ],
     },
@@ -34,7 +35,7 @@ export const START_GEAR: Sayings = {
       ],
     },
     said: {
-      sound: ['cap looks good', 'cap not bulged'],
+      sound: ['cap looks good', 'cap not bulged', 'capacitor looks fine', 'cap looks fine'],
       bulged: [
         'goo under the cap cover', 'goo under the capacitor', 'cap smells', 'cap leaking', 'goo out of the cap',
         'cap top popped', 'cap swelled', 'cap leaking oil', 'oil all over the bottom of the box',
@@ -44,7 +45,9 @@ export const START_GEAR: Sayings = {
   },
   'box-swap': {
     what: [
-      'known good box', 'another box', 'spare box', 'new box', 'swapped the box', 'test box', 'box off the truck',
+      'known good box', 'good box', 'another box', 'spare box', 'new box', 'swapped the box', 'test box',
+      'box off the truck', 'different box', 'other box', 'put a box', 'another control box', 'new box lid',
+      'box from the truck',
     ],
     is: TRIED,
     said: {
@@ -63,8 +66,9 @@ export const START_GEAR: Sayings = {
   },
   'cap-swap': {
     what: [
-      'known good cap', 'new cap', 'another cap', 'spare cap', 'swapped the cap', 'changed the cap', 'test cap',
-      'different cap', 'cap off the truck',
+      'known good cap', 'good cap', 'new cap', 'another cap', 'spare cap', 'swapped the cap', 'changed the cap',
+      'test cap', 'different cap', 'cap off the truck', 'put a cap', 'other cap', 'put in a cap',
+      'cap from the truck',
     ],
     is: TRIED,
     said: {
@@ -89,7 +93,10 @@ export const START_GEAR: Sayings = {
     said: {
       clean: ['relay contact clean', 'relay good', 'relay contacts good', 'relay looks clean'],
       pitted: ['relay contacts pitted', 'relay burnt', 'relay contact burnt', 'relay contact black'],
-      welded: ['relay contact stuck', 'relay stuck shut', 'relay welded', 'relay contact stuck closed', 'relay stuck'],
+      welded: [
+        'relay contact stuck', 'relay stuck shut', 'relay welded', 'relay contact stuck closed', 'relay stuck',
+        'relay never lets go', 'relay not let go', 'relay stuck closed', 'start relay never lets go',
+      ],
     },
   },
   'overload-seen': {
@@ -102,12 +109,16 @@ export const START_GEAR: Sayings = {
       ],
     },
     said: {
-      'holds': ['overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip'],
+      'holds': [
+        'overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip', 'button holding',
+        'button stays in',
+      ],
       'lets-go': [
         'overload keeps popping', 'overload on the bottom of the box keeps popping', 'overload clicks',
         'overload in the box clicks', 'overload clicks off', 'hum overload click', 'overload trips',
         'overload trips again', 'hum then overload trips', 'overload out', 'runs then overload trips',
         'starts runs then overload trips', 'overload pops every time', 'starts fine runs then overload trips',
+        'button pops back out', 'red button pops', 'pops back out', 'button won\'t stay in',
       ],
     },
   },
@@ -124,12 +135,14 @@ export const START_GEAR: Sayings = {
     },
     said: {
       clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
-      burnt: ['box scorched', 'box black inside', 'burnt inside the box', 'box smell burnt'],
+      burnt: [
+        'box scorched', 'box black inside', 'burnt inside the box', 'box smell burnt', 'burnt varnish box',
+        'box stinks', 'stinks in the box',
+      ],
       terminal: [
         'terminal burnt', 'yellow terminal burnt', 'red terminal burnt', 'black terminal burnt', 'spade burnt',
         'connector burnt box', 'box terminal burnt', 'jab terminals burnt', 'terminal in the box melted',
-        'jab loose and burnt', 'wire burnt in the box',
-      ],
+        'jab loose and burnt', 'wire burnt in the box', 'push on tab burnt', 'tab in the box burnt', 'spade burnt'],
       wrong: [
         'box half horse', 'box horse', 'box rated for half', 'box horsepower', 'box too small', 'box too big',
         'box for the wrong horsepower', 'box does not match', 'wrong box', 'box for another motor',
@@ -139,13 +152,16 @@ export const START_GEAR: Sayings = {
   },
   'ground-again': {
     said: {
-      'both-good': ['splice opened both good', 'ground again both good'],
+      'both-good': [
+        'splice opened both good', 'ground again both good',
+      ],
       'cable': [
         'house side zero to ground', 'house side shorted', 'house side to ground', 'wire from the house shorted',
         'wire from the house to ground', 'underground wire shorted', 'buried wire to ground', 'motor side clear',
         'motor side good', 'leadsdown motorgood', 'leadsdown', 'cabledown', 'cable to ground', 'wire shorted',
         'bare spot in the cable', 'motor good', 'splice open motor good', 'splice open cable is down',
-        'cable shows the ground',
+        'cable shows the ground', 'motor by itself clear cable leaks', 'down the hole fine run from the house down',
+        'pump fine run from the house down', 'motor itself good wire bad', 'pump side clear house side down',
       ],
       'motor': [
         'pump side zero to ground', 'motor side dead short', 'pump side to ground', 'pump side shorted',
@@ -154,7 +170,38 @@ export const START_GEAR: Sayings = {
         'wire to the well good', 'underground wire good', 'buried wire good', 'house side clear', 'house side good',
         'house side open to ground', 'motordown leadsgood', 'motordown', 'cablegood', 'motor shorted',
         'motor to ground', 'splice open cable good', 'splice open motor is down',
-        'at the motor leads off motor is down', 'motor shows the ground',
+        'at the motor leads off motor is down', 'motor shows the ground', 'house side good well side shorted',
+        'above the splice clean below splice down', 'above clean below down',
+        'toward house infinity toward pump zero', 'house side infinity pump side zero',
+      ],
+    },
+  },
+  'short-again': {
+    what: ['splice apart', 'splice open', 'wellhead', 'at the motor leads off', 'splice cut'],
+    is: {
+      neither: ['no short between them', 'neither side shorted together'],
+      above: [
+        'run shorted together', 'wires shorted to each other above',
+        'house side shorted together', 'house side short between', 'cable itself shorted together',
+      ],
+      below: [
+        'pump side shorted together', 'motor side shorted together', 'down the hole shorted together',
+        'pump side short between', 'going down shorted together', 'motor shorted phase to phase',
+      ],
+    },
+    said: {
+      neither: [
+        'neither side shorted together', 'no short between either side', 'splice apart no short between them',
+        'short between them gone with the splice apart', 'splice open not shorted together',
+      ],
+      above: [
+        'house side shorted together',
+        'house side shorted to each other', 'run shorted together', 'leads shorted together motor off',
+        'cable shorted lead to lead motor off',
+      ],
+      below: [
+        'pump side shorted together', 'pump side shorted to each other', 'motor side shorted together',
+        'motor side shorted lead to lead', 'motor shorted phase to phase', 'down the hole shorted together',
       ],
     },
   },
@@ -169,13 +216,18 @@ export const START_GEAR: Sayings = {
         'wellhead red to yellow', 'wellhead yellow to black', 'wellhead red to black', 'wellhead lead ohms good',
         'wellhead down reads good', 'motor side of the splice reads good', 'motor side winding good',
         'wellhead winding good', 'wellhead motor good', 'wellhead reads whole', 'motor side has continuity',
-        'betweenlegs motorleads wellhead ohms',
+        'betweenlegs motorleads wellhead ohms', 'pump fine below splice', 'well head splice off pump reads whole',
+        'continuity down well side', 'pump whole', 'leads off at motor motor whole', 'motor itself whole',
+        'motor box windings good',
       ],
       open: [
         'wellhead still open', 'looking down open', 'looking down ol',
         'motor side still open', 'wellhead open too', 'motor side open',
         'splice apart still open', 'open betweenlegs motorleads wellhead', 'open motorleads wellhead',
         'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol',
+        'no continuity down the hole', 'splice apart still open down well', 'down the hole open',
+        'leads off at motor motor open', 'leads off at motor still open', 'motor itself open',
+        'motor box still open',
       ],
     },
   },

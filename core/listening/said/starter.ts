@@ -15,26 +15,32 @@ export const STARTER: Sayings = {
     said: {
       pulls: [
         'pulls in good', 'starter snaps in', 'contactor in', 'starter pulled', 'starter clunks', 'starter closes',
-        'coil pullin',
-      ],
+        'coil pullin', 'picks up solid', 'pulls in solid'],
       chatters: [
         'contactor buzzes', 'starter rattles', 'rattles like a machine gun', 'starter chatters', 'coil chatters',
         'starter chatters loud', 'new starter fit hums',
       ],
       nothing: [
-        'coil not pulling', 'not pullin', 'starter noth', 'starter not move', 'coil not pullin', 'contactor not close',
+        'coil not pulling', 'not pullin', 'starter noth', 'starter not move', 'coil not pullin',
+        'contactor not close',
         'starter sits', 'starter open', 'starter silent', 'starter not pullin', 'starter dead',
         'starter does not come in', 'starter silent not pullin', 'coil dead',
       ],
     },
   },
   'push-in': {
-    what: ['pushin', 'push in the starter', 'starter pushed in by hand', 'held in by hand', 'starter by hand'],
+    what: [
+      'pushin', 'push in the starter', 'starter pushed in by hand', 'held in by hand', 'starter by hand',
+      'push in the contactor', 'contactor pushed in', 'push it in hand', 'push it in with a stick', 'pushed it in',
+    ],
     is: TRIED,
     said: { runs: ['pushin runs', 'pushin start'] },
   },
   'float-bypass': {
-    what: ['bridged the float contact', 'jumper across the float contact'],
+    what: [
+      'bridged the float contact', 'jumper across the float contact', 'jumped the float', 'bridged the float',
+      'float bridged', 'jumper across the float', 'bypassed the float',
+    ],
     is: { ...TRIED, runs: [...RAN, 'pullin', 'starter pullin'] },
   },
   'coil-figure': {
@@ -48,8 +54,10 @@ export const STARTER: Sayings = {
         'coil right volts', 'coil matches', 'coil figure right', 'coil printed for the control volts',
       ],
       wrong: [
-        'coil printed for 240', 'coil stamped 240', 'coil marked 480', 'coil rated 240', 'coil says 240', 'coil wrong',
+        'coil printed for 240', 'coil stamped 240', 'coil marked 480', 'coil rated 240', 'coil says 240',
+        'coil wrong',
         'coil othervolts', 'coil printed for othervolts', 'coil for the wrong voltage', 'coil printed for',
+        'coil says 480 control is 120', 'coil for the wrong volts',
       ],
     },
   },
@@ -93,7 +101,8 @@ export const STARTER: Sayings = {
       good: ['starter contacts good', 'starter contacts clean'],
       burnt: [
         'contact burnt away', 'starter points black', 'contact pole burnt', 'starter pole burnt', 'contactor burnt',
-        'starter contacts burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt', 'starter contact pitted',
+        'starter contacts burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt',
+        'starter contact pitted',
       ],
       welded: [
         'pried contacts stuck together', 'contacts stuck together', 'contacts stuck shut', 'contacts stuck',
@@ -101,7 +110,9 @@ export const STARTER: Sayings = {
         'pried the contacts apart', 'contactor stuck in', 'contactor welded', 'contactor stuck', 'starter held in',
         'starter not drop out', 'starter contacts welded', 'starter contacts stuck', 'starter stuck closed',
       ],
-      insects: ['insects in the starter', 'starter contacts insects', 'dirt in the starter', 'starter full of insects'],
+      insects: [
+        'insects in the starter', 'starter contacts insects', 'dirt in the starter', 'starter full of insects',
+      ],
     },
   },
   'roll': {
@@ -116,8 +127,10 @@ export const STARTER: Sayings = {
     said: {
       even: ['rolled the leads even', 'roll amps even', 'rolled balanced'],
       line: [
-        'high amps stays on the same line', 'high leg hold line', 'amps hold line', 'rolled three leads high hold line',
-        'imbalance stays on the line', 'roll lead high hold line', 'same line hold roll', 'odd one stays with the line',
+        'high amps stays on the same line', 'high leg hold line', 'amps hold line',
+        'rolled three leads high hold line',
+        'imbalance stays on the line', 'roll lead high hold line', 'same line hold roll',
+        'odd one stays with the line',
         'rolled the leads stays with the line', 'roll odd one hold with the line',
         'rolled the leads and the odd one stays with the line', 'stays with the line',
       ],
@@ -136,15 +149,21 @@ export const STARTER: Sayings = {
       same: ['same', 'noth'],
     },
     said: {
-      less: ['swapped two leads less', 'changed two leads worse', 'reversed gives less'],
+      less: [
+        'swapped two leads less', 'changed two leads worse', 'reversed gives less',
+      ],
       more: [
         'swapped lead n1 n2 pressure up', 'swapped two leads pressure is up', 'backwards swap two lead pumps',
         'swap two lead pump', 'swap two lead run good', 'swap two motorleads pressure up', 'swap two motorleads',
         'swap two motorleads better', 'swap two lead pressure up', 'swap two lead up', 'swap two lead pressure',
         'swapped two legs came right up', 'swapped legs came up', 'swapped two legs better', 'swap two leg',
         'swapped two leads more', 'changed two leads better', 'reversed and it gives more',
+        'turned it around twice the pressure', 'twice the pressure', 'reversed twice the pressure',
       ],
-      same: ['swapped two leads same', 'changed two leads no difference', 'reversed same'],
+      same: [
+        'swapped two leads same', 'changed two leads no difference', 'reversed same', 'swap legs no difference',
+        'swap two no difference',
+      ],
     },
   },
 }

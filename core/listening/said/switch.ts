@@ -37,6 +37,8 @@ export const SWITCH: Sayings = {
       bounces: [
         'switch bounces on start', 'machine guns on start', 'switch bounces', 'contactor slams in and out on start',
         'chatters then settles', 'machine guns', 'hammers on start', 'bangs several times then runs',
+        'tick tick tick', 'tick tick tick starts', 'switch flutters start', 'machine gun second then run',
+        'switch stutters', 'switch clicks like a machine gun on start',
       ],
     },
   },
@@ -52,7 +54,11 @@ export const SWITCH: Sayings = {
     },
     said: {
       near: ['switch at the tank', 'switch on the tank tee', 'switch right at the tank', 'switch beside the tank'],
-      far: ['switch remote', 'switch mounted remote', 'switch away from the tank', 'switch far from the tank'],
+      far: [
+        'switch remote', 'switch mounted remote', 'switch away from the tank', 'switch far from the tank',
+        'switch in the basement tank out in shed', 'switch on the pump tank across', 'switch basement tank shed',
+        'switch on the pump',
+      ],
     },
   },
   'switch-heat': {
@@ -83,6 +89,7 @@ export const SWITCH: Sayings = {
       no: [
         'holds pressure overnight', 'tank holds when it is off', 'holds fine off', 'holds its pressure off',
         'stays off', 'does not start by itself', 'never starts alone', 'stays quiet at night',
+        'stays off noth running', 'stays off',
       ],
       yes: [
         'house shut off still kicks on', 'everything off and it still starts', 'all shut off still starts',
@@ -90,12 +97,15 @@ export const SWITCH: Sayings = {
         'keeps cycling tapsshut', 'starts every minutes', 'kicks on tapsshut', 'starts byitself', 'starts atnight',
         'pump start byitself', 'starts every few minutes', 'starts byitself every couple of minutes',
         'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes',
-        'starts by itself every', 'comes on every', 'runs every half hour',
-      ],
+        'starts by itself every', 'comes on every', 'runs every half hour', 'pump comes on itself no water'],
     },
   },
   'bypass': {
-    what: ['bridged', 'bypassed the switch', 'jumped it out', 'wire across the switch', 'put a jumper'],
+    what: [
+      'bridged', 'bypassed the switch', 'jumped it out', 'wire across the switch', 'put a jumper',
+      'jumper across the switch', 'switch bridged', 'jumped the switch', 'jumper line to load',
+      'held two together jumper', 'jumper on the switch', 'jumped it',
+    ],
     is: { ...TRIED, runs: [...RAN, 'pullin', 'starter pullin'] },
     said: {
       runs: [
@@ -132,18 +142,23 @@ export const SWITCH: Sayings = {
       wet: ['wet', 'green', 'rusty', 'water in', 'full of water'],
     },
     said: {
-      clean: ['contacts look new', 'contacts like new', 'contacts clean', 'switch contacts clean'],
+      clean: [
+        'contacts look new', 'contacts like new', 'contacts clean', 'switch contacts clean', 'noth wrong points',
+        'noth wrong contacts',
+      ],
       sooty: ['contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts'],
-      pitted: ['contacts pitted', 'contacts rough', 'contacts worn'],
+      pitted: [
+        'contacts pitted', 'contacts rough', 'contacts worn', 'contact nub hole', 'nub one contact hole other',
+      ],
       burnt: [
         'contact burnt bad', 'points burned up', 'side burnt', 'contacts black', 'contacts gone', 'contact missing',
         'pole burnt', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black',
         'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black',
+        'contact pad fell off', 'contact pads fell off', 'contact pad gone', 'contact fell off',
       ],
       welded: [
-        'points stuck together', 'pried them apart', 'points fused', 'contacts stuck pried apart', 'contacts welded',
-        'contacts stuck shut', 'switch welded', 'points stuck',
-      ],
+        'points stuck together', 'pried them apart', 'contacts stuck pried apart', 'contacts welded',
+        'contacts stuck shut', 'switch welded', 'points stuck', 'pole welded', 'pole welded solid'],
       insects: [
         'ants packed in the points', 'ants in the points', 'nest in the points', 'ants in the switch',
         'ants in the cover', 'full of ants', 'bugs in there', 'insect burnt across contact', 'bug between the points',
@@ -151,7 +166,9 @@ export const SWITCH: Sayings = {
         'nest in the switch', 'insect squashed between the contacts', 'dirt in the contacts', 'contacts dirty',
         'dirt between the contacts',
       ],
-      wet: ['contacts wet', 'contacts green', 'switch corroded', 'water in the switch'],
+      wet: [
+        'contacts wet', 'contacts green', 'switch corroded', 'water in the switch',
+      ],
     },
   },
   'switch-seen': {
@@ -163,9 +180,11 @@ export const SWITCH: Sayings = {
     said: {
       closed: [
         'switch closed', 'switch made', 'contacts closed', 'switch contacts closed', 'switch is in',
-        'contacts together',
+        'contacts together', 'contacts in', 'contacts are in', 'points in'],
+      open: [
+        'switch open', 'contacts open', 'switch not made', 'contacts apart', 'gap between points',
+        'gap between contacts', 'gap points',
       ],
-      open: ['switch open', 'contacts open', 'switch not made', 'contacts apart'],
     },
   },
   'port-look': {
@@ -182,7 +201,10 @@ export const SWITCH: Sayings = {
       ],
     },
     said: {
-      clear: ['port not blocked', 'daylight through the nipple', 'nipple is open', 'port clear', 'nipple clean'],
+      clear: [
+        'port not blocked', 'daylight through the nipple', 'nipple is open', 'port clear', 'nipple clean',
+        'water shoots nipple', 'water comes out of the nipple', 'water squirts nipple',
+      ],
       blocked: [
         'line to the switch frozen', 'sensing line frozen solid', 'copper line to the switch frozen',
         'tube to the switch frozen', 'port blocked scale', 'fitting blocked scale', 'hole blocked scale',
@@ -190,8 +212,7 @@ export const SWITCH: Sayings = {
         'iron in the nipple', 'pick will not go through the nipple', 'tube to the switch packed with rust',
         'tube packed with rust', 'port tube rust', 'switch tube blocked', 'nipple full of rust',
         'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port',
-        'nipple rusted shut', 'port scale',
-      ],
+        'nipple rusted shut', 'port scale', 'not push wire nipple', 'not push wire through nipple', 'no water nipple'],
     },
   },
   'lever': {
@@ -201,7 +222,7 @@ export const SWITCH: Sayings = {
       off: ['off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off'],
     },
     said: {
-      auto: ['lever auto', 'lever on', 'lever up', 'lever set'],
+      auto: ['lever auto', 'lever on', 'lever up', 'lever set', 'lever up where it belongs', 'lever up'],
       off: [
         'knob on off', 'switch knob off', 'lever switch off', 'flipped lever off', 'lever turned off', 'knob off',
         'lever knocked off', 'auto off lever off', 'lever was off', 'arm in the off position', 'cutoff is tripped',
@@ -213,7 +234,10 @@ export const SWITCH: Sayings = {
   'valve-under': {
     said: {
       open: ['valve under the switch open', 'switch valve open', 'valve under open'],
-      shut: ['valve under the switch shut', 'switch valve shut', 'valve under closed'],
+      shut: [
+        'valve under the switch shut', 'switch valve shut', 'valve under closed', 'gauge valve off',
+        'gauge valve shut', 'gauge valve at the switch off',
+      ],
     },
   },
   'tap-switch': {
@@ -228,12 +252,14 @@ export const SWITCH: Sayings = {
     said: {
       nothing: [
         'tapped the switch nothing', 'tapped nothing', 'tapped it no difference', 'tapped the switch still nothing',
+        'knocked switch housing still dead', 'knocked on the switch dead', 'rapped on the switch no change',
       ],
       starts: [
         'push contact start', 'push contact run', 'push contact shut start', 'push contact together start',
         'push contact together run', 'contacts pushed together pump start', 'push shut start',
         'pressed the contacts runs', 'flicked the contacts start', 'moved the contacts runs', 'tap switch start',
         'tapped the switch and it started', 'tapped and it starts', 'tapped it runs', 'tapped the switch it ran',
+        'smack switch goes', 'smack the switch starts',
       ],
     },
   },
@@ -247,11 +273,14 @@ export const SWITCH: Sayings = {
       ],
     },
     said: {
-      'stops': ['stops at cut out', 'stops when it should', 'shuts off right', 'cuts off at cut out'],
+      'stops': [
+        'stops at cut out', 'stops when it should', 'shuts off right', 'cuts off at cut out',
+        'shuts off like it should', 'stops like it should', 'stops on its own'],
       'runs-on': [
         'runon tapsshut', 'run tapsshut', 'not turn off', 'keeps pumping', 'passes cut out', 'goes over cut out',
         'not kick off', 'keeps building', 'not cut off', 'runon hold', 'past cut out', 'keeps running past',
-        'pops the relief keeps running', 'runon past cut out', 'runon relief blow', 'not cutout',
+        'pops the relief keeps running', 'runon past cut out', 'runon relief blow', 'not cutout', 'blew by cutout',
+        'blew past cutout kept going', 'blew by the cut out',
       ],
     },
   },
@@ -265,13 +294,17 @@ export const SWITCH: Sayings = {
       ],
     },
     said: {
-      usual: ['cycles normal', 'cycles minutes apart', 'long cycles'],
+      usual: [
+        'cycles normal', 'cycles minutes apart', 'long cycles', 'comes on every few minutes like normal',
+        'every few minutes like normal',
+      ],
       rapid: [
         'rapid cycle', 'on for seconds and off for seconds', 'onoff when a tap is open', 'on off on off',
         'onoff every second', 'clicks like a machine gun', 'chatters on and off', 'start stop start stop',
         'cycles fast', 'cycles constantly', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop',
         'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds',
-        'onoff every few seconds',
+        'onoff every few seconds', 'bangs on and off the whole time', 'short cycling crazy',
+        'short cycling like crazy', 'bangs on off water running',
       ],
     },
   },

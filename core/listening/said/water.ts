@@ -20,7 +20,8 @@ export const WATER: Sayings = {
       dull: [
         'tank full water', 'solid thud', 'tank sounds solid', 'sounds full of water', 'weighs a ton',
         'cannot tip the tank', 'tank dull', 'tank heavy', 'tank heavy sounds dull when knocked', 'tank full of water',
-        'tank will not move', 'tank heavy dull knock', 'tank sloshes',
+        'tank will not move', 'tank heavy dull knock', 'tank sloshes', 'dull thud', 'thud top to bottom',
+        'thud all the way',
       ],
     },
   },
@@ -41,9 +42,13 @@ export const WATER: Sayings = {
         'squirt of water airvalve', 'water at the valve stem', 'water squirts', 'pin pushed water',
         'water out of the stem', 'water shoots out of the airvalve', 'bladder bad water at the airvalve',
         'bladder shot water shoots out the stem', 'bladder gone', 'water stem', 'airvalve wet', 'airvalve spits'
-        + ' water',
+        + ' water', 'air gauge spit water', 'stuck air gauge spit water', 'gauge on spit water', 'valve spit water',
+        'tire gauge spit water', 'pressed valve got water', 'pressed the valve water',
       ],
-      nothing: ['no air in the tank', 'tank has no air', 'airvalve nothing', 'no air no water at the airvalve'],
+      nothing: [
+        'no air in the tank', 'tank has no air', 'airvalve nothing', 'no air no water at the airvalve',
+        'pressed the core noth',
+      ],
     },
   },
   'gauge-agrees': {
@@ -61,16 +66,25 @@ export const WATER: Sayings = {
         'gauge zero secondgauge', 'secondgauge differs',
         'gauge not move', 'gauge pegged', 'gauge no matter what', 'gauge reads wrong',
         'secondgauge other', 'gauge off by', 'gauge sticks', 'gauge dead', 'secondgauge differs', 'gauge broken',
+        'my gauge says different',
       ],
     },
   },
   'house-shut': {
-    what: ['house valve shut', 'shut the house off', 'isolated the house'],
+    what: [
+      'house valve shut', 'shut the house off', 'isolated the house', 'valve to the house shut', 'main valve shut',
+      'closed the valve to the house', 'house off', 'house shut', 'house isolated', 'house shut off',
+    ],
     is: {
       holds: [
         'holds', 'quits falling', 'stopped dropping', 'not drop', 'steady', 'stops', 'stays put', 'rock steady',
+        'pressure holds',
+        'gauge stays', 'gauge sits', 'stays', 'not move', 'gauge holds',
       ],
-      falls: ['still leaks down', 'keeps dropping', 'falls', 'no change', 'still cycles'],
+      falls: [
+        'still leaks down', 'keeps dropping', 'falls', 'no change', 'still cycles', 'still drops', 'loses pressure',
+        'still bleeds', 'still loses', 'keeps falling', 'still falls', 'bleeds down', 'still bleeding down',
+      ],
     },
     said: {
       holds: [
@@ -118,16 +132,14 @@ export const WATER: Sayings = {
         'nothing wet', 'dry everywhere', 'everything is dry', 'no drips anywhere under the sinks',
         'no drips under the taps or at the toilet', 'no leaks in the coach', 'not find leak', 'no wet spots',
         'bone dry everywhere', 'nothing leaking', 'no leaks anywhere all dry', 'no leaks anywhere', 'plumbing dry',
-        'plumbing good',
-      ],
+        'plumbing good', 'walked the whole place not a drip', 'not a drip'],
       leak: [
         'toilet in the bath running', 'irrigation valve weak', 'valve weak', 'water run toilet', 'toilet bowl',
         'toilet fill', 'toilet will not stop', 'faucet left on', 'irrigation valve leaks', 'frost-free leaks',
         'sprinkler head broken', 'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break',
         'toilet keeps running', 'toilet upstairs runs', 'toilet', 'leak in the house', 'toilet running',
         'leak under the sink', 'burst pipe', 'leaking fitting', 'leak', 'wet spot in the yard', 'leak in the yard',
-        'drip under the galley sink',
-      ],
+        'drip under the galley sink'],
       relief: [
         'relief spitting all the time', 'relief spits a little', 'safety spits', 'relief lifts', 'relief pops',
         'relief dribbles', 'relief opens', 'relief leaks', 'relief blowing', 'water at the relief',
@@ -142,19 +154,16 @@ export const WATER: Sayings = {
     what: ['it', 'system', 'pump', 'everything'],
     is: {
       yes: ['works now', 'works great', 'back to normal', 'good to go', 'fixed', 'runs like it should', 'all good'],
-      no: [
-        'still not right', 'not fixed', 'same problem', 'still does the same', 'still acting up',
+      no: ['not fixed', 'same problem', 'still does the same', 'still acting up',
         'problem is still there',
       ],
     },
     said: {
       yes: [
         'went back to normal', 'normal again', 'works like it should', 'good as new', 'back to normal', 'good to go',
-        'works now', 'runs and stops right', 'two cycles good',
-      ],
+        'works now', 'runs and stops right', 'two cycles good', 'customer has water', 'cycles like it should'],
       no: [
-        'not fixed', 'same problem', 'still not right', 'still wrong', 'does not work right', 'something still wrong',
-      ],
+        'not fixed', 'same problem', 'still wrong', 'does not work right', 'something still wrong'],
     },
   },
   'heard': {
@@ -186,12 +195,14 @@ export const WATER: Sayings = {
       holds: [
         'pressure hold steady pumpoff', 'pressure hold pumpoff', 'gauge hold pumpoff', 'holds steady',
         'pressure not fall', 'not lose a pound', 'holds tapsshut', 'rock steady', 'pressure holds', 'gauge holds',
-        'does not fall', 'holds overnight',
+        'does not fall', 'holds overnight', 'shut everything needle not move', 'everything shut needle not move',
+        'needle not move everything off',
       ],
       slow: [
         'tank bleeds down overnight', 'loses pressure overnight', 'leakdown overnight', 'bleeds down by morning',
         'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
-        'gauge falls slow', 'bleeds off slow', 'falls over the night',
+        'gauge falls slow', 'bleeds off slow', 'falls over the night', 'slowly creeps down',
+        'creeps down everything off', 'slowly sinks',
       ],
       once: [
         'needle falls to zero atonce', 'pressure falls to zero atonce', 'pressure falls right to nothing when it'
@@ -201,8 +212,7 @@ export const WATER: Sayings = {
         'drains back', 'runs back into the cistern', 'hear it run back', 'trickles back into the cistern',
         'pressure gone', 'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
         'pressure falls at once', 'pressure gone at once', 'falls fast', 'pressure falls at once when it stops',
-        'pressure falls at once when the breaker is off', 'gauge drops fast',
-      ],
+        'pressure falls at once when the breaker is off', 'gauge drops fast'],
     },
   },
   'sound': {
@@ -220,8 +230,7 @@ export const WATER: Sayings = {
         'pump turn', 'motor turn good', 'motor turning', 'motor runs good', 'pump run good', 'humming along',
         'running now', 'sounds good running', 'run good', 'motor start', 'pump start', 'kick', 'starts right up',
         'turns over runs', 'pump runs', 'motor runs', 'it still runs', 'runs rough', 'starts fine', 'starts',
-        'starts and runs', 'runs light',
-      ],
+        'starts and runs', 'runs light'],
       groans: [
         'growls', 'grunts', 'hum louder', 'strains hums', 'humming sound', 'hum dim', 'hums does not turn', 'hums'
         + ' loud',
@@ -234,11 +243,11 @@ export const WATER: Sayings = {
         'pump not start', 'motor not start', 'not turn on', 'no sound', 'dead', 'pump silent', 'no hum', 'pump dead',
         'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'motor dead',
         'pump does nothing', 'nothing happens no sound', 'pump silent nothing', 'booster silent', 'not start',
+        'not make a peep', 'not a peep', 'just silence', 'silence when it calls',
       ],
       chatters: [
         'clicks', 'contact chatters', 'buzzes on and off', 'chatters', 'switch chatters', 'rattles on and off',
-        'clicks on and off fast', 'chatters like mad',
-      ],
+        'clicks on and off fast', 'chatters like mad', 'clacking crazy', 'clacking like crazy'],
     },
   },
   'pulses': {
@@ -263,7 +272,8 @@ export const WATER: Sayings = {
         'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start',
         'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 'gauge bounces',
         'gauge swings', 'pressure bounces', 'gauge jumps', 'water pulses', 'taps pulse die and surge',
-        'pressure swings', 'surges', 'water dies then surges', 'swings high and low',
+        'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'comes in spurts',
+        'water in spurts', 'gushes stops gushes', 'gushes then stops', 'spurts',
       ],
       weak: [
         'weak shower', 'not much water', 'poor pressure', 'slow fill', 'no pressure upstairs', 'low pressure',
@@ -274,8 +284,7 @@ export const WATER: Sayings = {
         'not moving water', 'moves no water', 'nothing out of the tap', 'no water upstairs', 'no water at any tap',
         'dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 'dry bone', 'nothing comes'
         + ' out',
-        'not a drop at the tap', 'hose dies at once',
-      ],
+        'not a drop at the tap', 'hose dies at once', 'faucets dry', 'taps are dry', 'faucet dry'],
     },
   },
   'water-look': {
@@ -291,6 +300,7 @@ export const WATER: Sayings = {
         'muddy water', 'brown water', 'gritty water', 'cloudy water', 'orange water', 'well pumping sand',
         'pumping sand', 'well makes sand', 'rust colored water', 'sand in the bucket', 'sand in the water',
         'rusty water', 'water dirty', 'sand', 'sand in the bucket when it last ran', 'water was sandy all summer',
+        'sand in the toilet', 'chocolate milk', 'sand toilet tank', 'looks like chocolate milk',
       ],
       air: [
         'air out of the tap', 'bubbles in the glass', 'tap spits air', 'little bubbles in the water',
@@ -302,7 +312,10 @@ export const WATER: Sayings = {
   },
   'asked': {
     said: {
-      'nothing': ['nothing new', 'nothing changed', 'customer says nothing changed'],
+      'nothing': [
+        'nothing new', 'nothing changed', 'customer says nothing changed', 'nobody touched it',
+        'nobody has touched it', 'nobody touched anything',
+      ],
       'storm': [
         'lightning hit close', 'lightning near', 'hit by lightning', 'lightning close', 'thunder', 'big storm',
         'electrical storm', 'since the storm', 'lightning hit nearby',
@@ -318,20 +331,22 @@ export const WATER: Sayings = {
       'ran-dry': ['ran out of water', 'left running dry', 'sucking dry', 'pumped dry', 'well ran dry'],
       'open-fill': [
         'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the'
-        + ' lawn',
-        'hose left running', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all'
-        + ' day',
+        + ' lawn', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all'
+        + ' day'],
+      'vibration': [
+        'shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose', 'pipe shaking',
+        'pipes shaking like mad', 'shakes like mad',
       ],
-      'vibration': ['shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose'],
-      'hot': ['stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot'],
+      'hot': [
+        'stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot', 'no air round it',
+      ],
       'frozen': [
         'stored in the cold all winter', 'sat in the cold', 'not winterized', 'frozen pipes', 'hard freeze',
         'pipes froze', 'below freezing', 'froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost',
-      ],
+        'ten below', 'below zero last night', 'pump house froze', 'pump house froze up', 'pipes froze'],
       'retries': [
         'kept flipping the breaker', 'kept pushing the reset', 'tried it all day', 'kept trying',
-        'tried to start all night', 'reset it over and over', 'kept resetting',
-      ],
+        'tried to start all night', 'reset it over and over', 'kept resetting', 'tried it over and over'],
       'worked-on': [
         'put in last week by the owner', 'was put in last week', 'utility worked on the line',
         'power company changed the transformer', 'new transformer on the pole', 'cranked nut', 'cranked the big nut',
@@ -343,16 +358,16 @@ export const WATER: Sayings = {
         'new checkvalve', 'new part', 'somebody replaced', 'new gauge', 'new float', 'someone worked on it',
         'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted',
         'new contactor fitted', 'electrician was here', 'someone was in the panel', 'since the new pump', 'fit new',
-        'new part fitted', 'swapped the motor', 'changed the switch',
-      ],
+        'new part fitted', 'swapped the motor', 'changed the switch', 'someone else worked on it'],
       'cycled': [
         'clicking for weeks', 'onoff for months', 'clicked on and off for weeks', 'cycled for weeks',
-        'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months',
-      ],
+        'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months', 'been cycling for weeks'],
     },
   },
   'belt-off': {
-    what: ['belt off', 'slipped the belt off', 'belt removed', 'without the belt'],
+    what: [
+      'belt off', 'slipped the belt off', 'belt removed', 'without the belt', 'belts off', 'motor alone', 'no belt',
+    ],
     is: {
       runs: RAN,
       heavy: ['same amps', 'still draws high'],

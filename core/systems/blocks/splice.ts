@@ -1,10 +1,22 @@
 /** What drop cables have in common: the splice, insulation, healthy figures. */
 import { FOOT } from '#core/units'
 import type { Change } from '../figures'
+import type { FaultId } from '../ids'
 import { component } from './block'
 import { DEAD_CAUTIONS, LIFT, LIVE_CAUTIONS } from './cautions'
 import { degrees, repair } from './faultEntry'
 import { alike, seen, volts } from './testEntry'
+
+/** Where the leads are parted to read either side. */
+interface Where {
+  readonly title: string
+  readonly step: string
+}
+const AT_THE_WELL: Where = { title: 'at the well head, splice apart', step: 'splice at the well head apart' }
+export const AT_THE_MOTOR: Where = {
+  title: 'at the motor, its leads off there',
+  step: 'leads off at the motor’s terminals',
+}
 
 export const remakeSplice = repair({
   id: 'remake-splice-or-replace-cable',
@@ -85,17 +97,19 @@ export const groundAgain = (at: string) =>
  * Where the cable only hangs below it, that side is cable and motor.
  * Chances: common practice, no source.
  */
-export const openAgain = (at: string, { cable }: { readonly cable: 'above' | 'below' }) =>
+export const openAgain = (
+  at: string, { cable, where = AT_THE_WELL }: { readonly cable: 'above' | 'below', readonly where?: Where },
+) =>
   seen({
     id: 'open-again',
     point: at,
-    title: 'Ohms at the well head, splice apart: is the motor’s side whole?',
+    title: `Ohms ${where.title}: is the motor’s side whole?`,
     words: ['well head ohms', 'motor side ohms'],
     minutes: 15,
     need: 'proven-dead',
     onlyTold: true,
     beside: 'ohms',
-    steps: ['Dead: splice at the well head apart; ohms between the leads that go down.'],
+    steps: [`Dead: ${where.step}; ohms between the leads on the motor’s side.`],
     outcomes: {
       whole: { label: 'whole', words: ['good'] },
       open: { label: 'open', words: ['open'] },
@@ -106,7 +120,44 @@ export const openAgain = (at: string, { cable }: { readonly cable: 'above' | 'be
         ['cable.open', 'cable.black-open', 'cable.yellow-open', 'cable.red-open'],
         cable === 'below' ? { whole: 0.03, open: 0.97 } : { whole: 0.97, open: 0.03 },
       ),
-      ...alike(['motor.main-open', 'motor.start-open', 'motor.overload-hot'], { whole: 0.005, open: 0.995 }),
+      ...alike(
+        ['motor.main-open', 'motor.start-open', 'motor.phase-open', 'motor.overload-hot'],
+        { whole: 0.005, open: 0.995 },
+      ),
+    },
+  })
+
+/**
+ * What reads shorted from lead to lead is the wires up to the splice or what hangs behind it: read again on both sides
+ * of the opened splice. Chances: common practice, no source.
+ */
+export const shortAgain = (
+  at: string,
+  { above, below, where = AT_THE_WELL }: {
+    readonly above: readonly FaultId[]
+    readonly below: readonly FaultId[]
+    readonly where?: Where
+  },
+) =>
+  seen({
+    id: 'short-again',
+    point: at,
+    title: `Ohms lead to lead ${where.title}: which side is shorted?`,
+    words: ['short again', 'shorted sides'],
+    minutes: 15,
+    need: 'proven-dead',
+    beside: 'ohms',
+    cautions: DEAD_CAUTIONS,
+    steps: [`Dead: ${where.step}; ohms between the leads on either side of it.`],
+    outcomes: {
+      neither: { label: 'neither', words: ['neither'] },
+      above: { label: 'the wires up to it', words: ['wires'] },
+      below: { label: 'the motor’s side', words: ['motor side'] },
+    },
+    usual: { neither: 0.984, above: 0.008, below: 0.008 },
+    chancesByFault: {
+      ...alike(above, { neither: 0.02, above: 0.96, below: 0.02 }),
+      ...alike(below, { neither: 0.02, above: 0.02, below: 0.96 }),
     },
   })
 

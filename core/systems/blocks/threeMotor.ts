@@ -7,7 +7,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { newMotor, pullPump } from './motor'
 import { MOTOR_FIELDS } from './motorFields'
-import { groundAgain } from './splice'
+import { AT_THE_MOTOR, groundAgain, openAgain, shortAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
 import { HEAD_BY_HAND } from './airFaults'
 import { eachLine, jointOnLine } from './threeSupply'
@@ -48,6 +48,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
       })
     : repair({ id: 'replace-motor-leads', name: 'Replace the motor leads', minutes: 40, part: 'cable' })
   const at = drowned ? 'down-hole' : 'machine'
+  const parted = drowned ? {} : { where: AT_THE_MOTOR }
   const clamp = (i: Pole, c: 'starting' | 'running') =>
     amps({
       id: `amps${i}.${c === 'running' ? 'run' : 'start'}`,
@@ -325,6 +326,8 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
             }),
           ]
         : []),
+      openAgain('leads', { cable: 'above', ...parted }),
+      shortAgain('leads', { above: ['cable.leg-to-leg'], below: ['motor.phase-short'], ...parted }),
       ...(drowned
         ? [groundAgain('leads')]
         : [

@@ -4,7 +4,7 @@ import { type Block, point } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault } from './faultEntry'
-import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice } from './splice'
+import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice, shortAgain } from './splice'
 import type { Through } from '../testTypes'
 import { amps, leadOhms, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
@@ -151,6 +151,7 @@ export function twoWireCable(): Block {
       openSplice('head'),
       groundAgain('leads'),
       openAgain('leads', { cable: 'below' }),
+      shortAgain('leads', { above: ['run.leg-to-leg'], below: ['cable.leg-to-leg'] }),
     ],
   }
 }
