@@ -232,7 +232,8 @@ const NOT_NOW = new RegExp(
   + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
   + '|not|'
-  + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed)\\b',
+  + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
+  + '|my (?:hand|ear|knuckles|meter|clamp|gauge))\\b',
 )
 
 /** Any of what is done, at all: most lines tell of none. */

@@ -24,6 +24,7 @@ const STILL = '(?:it |she |the pump )?still (?:pulses|cycles|burps|comes on|kick
 
 export const TURNS_OF_TELLING: readonly Joined[] = [
   ['supply', 'meter (?:base|socket|can|pan)'],
+  ['spits air', '(?<=(?:fast|running|runs|up),? (?:and )?)nothing but air'],
   [
     'running',
     '(?:when|once) (?:i|you|we) (?:switch|turn|flip|kick) (?:the pump |it )on,?',

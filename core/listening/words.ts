@@ -21,7 +21,7 @@ const GROUPS: readonly string[] = [
   'chatter chatters chattering',
   'trip trips tripped tripping pop pops popped',
   'hold holds held holding stay stays stayed',
-  'fall falls fell falling drop drops dropped lose loses lost losing sinks sank',
+  'fall falls fell falling sag sags sagged sagging drop drops dropped lose loses lost losing sinks sank',
   'climb climbs climbing rise rises rising creeping',
   'stuck stuck hung stick sticks sticking seized seize locked lock frozen-up bound',
   'stiff stiff rough grinds grinding tight-turning',

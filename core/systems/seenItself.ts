@@ -106,7 +106,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'run.high-resistance': {
     label: 'joint between switch and motor burnt or corroded',
-    what: ['load screw', 'load side terminal', 'wire nut to the motor', 'load terminal'],
+    what: [
+      'load screw', 'load side terminal', 'wire nut to the motor', 'load terminal',
+      'wire nut between the switch and the box',
+    ],
     how: ['burnt', 'corroded', 'loose', 'melted', 'cooked'],
   },
   'cable.open': {

@@ -116,8 +116,8 @@ export const POWER: Sayings = {
         'whole place dark', 'lights off as well',
       ],
       dim: [
-        'lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip', 'lights sag', 'bulbs go yellow',
-        'lights go yellow', 'lights go brown', 'lights sag every time',
+        'lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip', 'bulbs go yellow',
+        'lights go yellow', 'lights go brown',
       ],
     },
   },
@@ -331,6 +331,7 @@ export const POWER: Sayings = {
       holds: [
         'motor leads off no trip', 'pulled the motor wires off and it does not trip', 'motorleads off holds',
         'motor off holds', 'pump unplugged holds', 'pump unplugged new fuse holds', 'leads off at the motor holds',
+        'unplug pump new fuse good', 'pump unplugged new fuse fine',
       ],
       trips: [
         'motorleads off stilldoes', 'motorleads off still trips', 'trips with the motorleads off',

@@ -176,32 +176,26 @@ export const START_GEAR: Sayings = {
       ],
     },
   },
-  'short-again': {
-    what: ['splice apart', 'splice open', 'wellhead', 'at the motor leads off', 'splice cut'],
+  'open-apart': {
+    what: ['motor side', 'pump side', 'motor itself', 'windings at the motor', 'in the motor box', 'down the hole'],
     is: {
-      neither: ['no short between them', 'neither side shorted together'],
-      above: [
-        'run shorted together', 'wires shorted to each other above',
-        'house side shorted together', 'house side short between', 'cable itself shorted together',
-      ],
-      below: [
-        'pump side shorted together', 'motor side shorted together', 'down the hole shorted together',
-        'pump side short between', 'going down shorted together', 'motor shorted phase to phase',
-      ],
+      whole: ['windings whole', 'has continuity', 'windings good', 'three pairs whole', 'not open'],
+      open: ['still open', 'open too', 'still ol', 'no continuity', 'windings open'],
     },
-    said: {
+  },
+  'short-again': {
+    what: ['splice apart', 'splice open', 'at the wellhead', 'at the motor leads off', 'splice cut'],
+    is: {
       neither: [
-        'neither side shorted together', 'no short between either side', 'splice apart no short between them',
-        'short between them gone with the splice apart', 'splice open not shorted together',
+        'neither side shorted together', 'no short between them', 'not shorted together any more',
       ],
       above: [
-        'house side shorted together',
-        'house side shorted to each other', 'run shorted together', 'leads shorted together motor off',
-        'cable shorted lead to lead motor off',
+        'house side shorted together', 'house side short between', 'wires shorted to each other above',
+        'run shorted together', 'cable itself shorted together',
       ],
       below: [
-        'pump side shorted together', 'pump side shorted to each other', 'motor side shorted together',
-        'motor side shorted lead to lead', 'motor shorted phase to phase', 'down the hole shorted together',
+        'pump side shorted together', 'motor side shorted together', 'pump side short between',
+        'going down shorted together', 'motor shorted phase to phase',
       ],
     },
   },
@@ -217,8 +211,7 @@ export const START_GEAR: Sayings = {
         'wellhead down reads good', 'motor side of the splice reads good', 'motor side winding good',
         'wellhead winding good', 'wellhead motor good', 'wellhead reads whole', 'motor side has continuity',
         'betweenlegs motorleads wellhead ohms', 'pump fine below splice', 'well head splice off pump reads whole',
-        'continuity down well side', 'pump whole', 'leads off at motor motor whole', 'motor itself whole',
-        'motor box windings good',
+        'continuity down well side', 'pump whole',
       ],
       open: [
         'wellhead still open', 'looking down open', 'looking down ol',
@@ -226,8 +219,6 @@ export const START_GEAR: Sayings = {
         'splice apart still open', 'open betweenlegs motorleads wellhead', 'open motorleads wellhead',
         'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol',
         'no continuity down the hole', 'splice apart still open down well', 'down the hole open',
-        'leads off at motor motor open', 'leads off at motor still open', 'motor itself open',
-        'motor box still open',
       ],
     },
   },

@@ -148,7 +148,7 @@ export const SWITCH: Sayings = {
       ],
       sooty: ['contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts'],
       pitted: [
-        'contacts pitted', 'contacts rough', 'contacts worn', 'contact nub hole', 'nub one contact hole other',
+        'contacts pitted', 'contacts rough', 'contacts worn',
       ],
       burnt: [
         'contact burnt bad', 'points burned up', 'side burnt', 'contacts black', 'contacts gone', 'contact missing',

@@ -98,13 +98,18 @@ export const groundAgain = (at: string) =>
  * Chances: common practice, no source.
  */
 export const openAgain = (
-  at: string, { cable, where = AT_THE_WELL }: { readonly cable: 'above' | 'below', readonly where?: Where },
+  at: string,
+  { cable, id = 'open-again', where = AT_THE_WELL }: {
+    readonly cable: 'above' | 'below'
+    readonly id?: string
+    readonly where?: Where
+  },
 ) =>
   seen({
-    id: 'open-again',
+    id,
     point: at,
     title: `Ohms ${where.title}: is the motor’s side whole?`,
-    words: ['well head ohms', 'motor side ohms'],
+    words: ['motor side ohms'],
     minutes: 15,
     need: 'proven-dead',
     onlyTold: true,

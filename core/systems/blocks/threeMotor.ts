@@ -326,7 +326,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
             }),
           ]
         : []),
-      openAgain('leads', { cable: 'above', ...parted }),
+      openAgain('leads', { id: 'open-apart', cable: 'above', ...parted }),
       shortAgain('leads', { above: ['cable.leg-to-leg'], below: ['motor.phase-short'], ...parted }),
       ...(drowned
         ? [groundAgain('leads')]
