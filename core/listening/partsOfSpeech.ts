@@ -29,7 +29,7 @@ export const CALLS = `(?:(?:it|she|the pump|the motor|that|the compressor)(?:'s)
   + ' running'
   + '|runs|running|loads? up)(?! (?:to |spitting|\\w+ing))'
 export const TOOK_OFF = '(?:took|take|taken|pulled|pull|lifted|disconnected|unhooked|undid|removed|popped|got)'
-export const FEED = '(?:going |coming )?(?:in|into|in to|on the way in)'
+export const FEED = '(?:going |coming )?(?:in|into|in to|up to|on the way in)'
 export const OUT = '(?:coming |going )?(?:back )?out(?: of it| the other side| the other end| the far side)?'
 export const TAPPED = '(?:tapped|tapping|tap|thumped|flicked|rapped|hit|smacked|whacked|knocked)(?: on)?'
 export const NEVER = '(?:never|won\'?t|will not|doesn\'?t|does not|don\'?t|can\'?t|cannot|couldn\'?t|wouldn\'?t'

@@ -32,6 +32,9 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   `(?<!amp[^;]*)${SAGS} (${FIGURE}) ?v(?:olts?)? ${WHEN} ${CALLS}`],
   ['calling $1', `(?<!amp[^;]*)${SAGS} (${FIGURE})(?: ?psi| pounds)? ${WHEN} ${CALLS}`],
   // in on one side, out on the other
+  ['$1 into the $2, noth outofit', `${VOLTS} (?:on|at) (?:the )?top of (?:the |my )?([a-z]+),? (?:and |but )?${NOUGHT}`
+  + '(?: volts?)? (?:on|at|out) (?:of )?(?:the )?bottom'],
+  ['$1 outofit', `(?<=^ )(?:and |but )?(?:only )?${VOLTS} out of it(?= with| when| ?$)`],
   ['$1 into the $2, noth outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+`
   + ` )?[a-z]+),? (?:and |but |with )?`
   + `${NOUGHT}(?: volts?)? ${OUT}`],

@@ -18,7 +18,7 @@ import { isPutRight } from './putRight'
 import { scalesOf, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
 import { tryTrial } from './trial'
-import { over } from './figures'
+import { over, type Change } from './figures'
 import type { Effect, FaultMode } from './faultTypes'
 import type { NumericTest, Prediction, SeenTest } from './testTypes'
 import type { Band, Hypothesis, ModelResult, Nameplate, SystemModel } from './types'
@@ -151,6 +151,15 @@ const NO_PARTS: readonly number[] = []
 interface Neighbours {
   readonly scale: readonly number[]
   readonly at: number
+  /** from one degree to the next it is ten times as bad and more */
+  readonly byDecades: boolean
+}
+/** From the slightest degree to the worst: what leaks to earth lies between nothing and megohms. */
+const DECADES = 1000
+
+function isByDecades(degrees: readonly Change[]): boolean {
+  const all = degrees.flatMap(d => (Object.values(d) as number[]).map(Math.abs).filter(v => v > 0))
+  return Math.max(...all) > DECADES * Math.min(...all)
 }
 
 function neighboursOf({ healthy }: Description, entries: readonly Entry[]): ReadonlyMap<number, Neighbours> {
@@ -160,7 +169,8 @@ function neighboursOf({ healthy }: Description, entries: readonly Entry[]): Read
     if (!mode || second || entries[i - 1]?.modes[0] === mode) continue
     for (const places of scalesOf(mode, healthy)) {
       const scale = places.map(n => i + n)
-      scale.forEach((place, at) => found.set(place, { scale, at }))
+      const byDecades = isByDecades(places.map(n => mode.severities[n]!.change(healthy)))
+      scale.forEach((place, at) => found.set(place, { scale, at, byDecades }))
     }
   }
   return found
@@ -184,9 +194,10 @@ function createPredictions(
     const along = (i: number): Prediction => {
       const beside = neighbours.get(i)
       if (!beside) return asItIs(i)
-      const { scale, at } = beside
-      const readings = scale.map(asItIs)
-      return stretch(readings, at, asItIs(0))
+      const { scale, at, byDecades } = beside
+      const own = asItIs(i)
+      // half way from ohms to kilohms volts are not half as many: only ohms themselves lie evenly along such a scale
+      return byDecades && !own.log ? own : stretch(scale.map(asItIs), at, asItIs(0))
     }
     const asItIs = (i: number): Prediction => (plain[i] ??= workOut(i))
     const workOut = (i: number): Prediction => {

@@ -137,7 +137,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'underground cable', 'buried wire', 'drop cable',
     ],
     how: ['nicked', 'cut into', 'skinned', 'bare', 'damaged', 'chewed', 'dug into', 'hit by a shovel', 'rubbed bare'],
-    or: ['rubbed bare torque arrestor', 'bare torque arrestor', 'drop cable nicked through'],
+    or: ['drop cable nicked through'],
   },
   'cable.leg-to-leg': {
     label: 'leads melted together',
@@ -264,6 +264,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'sand', 'torn', 'curled', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
       'chunk', 'junk in it', 'debris',
     ],
+    or: ['holding a valve open', 'plastic holding the valve open', 'valve held open'],
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',

@@ -155,24 +155,35 @@ export const START_GEAR: Sayings = {
       'both-good': [
         'splice opened both good', 'ground again both good',
       ],
-      'cable': [
-        'house side zero to ground', 'house side shorted', 'house side to ground', 'wire from the house shorted',
-        'wire from the house to ground', 'underground wire shorted', 'buried wire to ground', 'motor side clear',
+      'cable': ['motor side clear',
         'motor side good', 'leadsdown motorgood', 'leadsdown', 'cabledown', 'cable to ground', 'wire shorted',
         'bare spot in the cable', 'motor good', 'splice open motor good', 'splice open cable is down',
-        'cable shows the ground', 'motor by itself clear cable leaks', 'down the hole fine run from the house down',
-        'pump fine run from the house down', 'motor itself good wire bad', 'pump side clear house side down',
+        'cable shows the ground', 'motor by itself clear cable leaks', 'motor itself good wire bad',
       ],
-      'motor': [
+      'motor': ['motordown leadsgood', 'motordown', 'cablegood', 'motor shorted',
+        'motor to ground', 'splice open cable good', 'splice open motor is down',
+        'at the motor leads off motor is down', 'motor shows the ground',
+      ],
+    },
+  },
+  'ground-parted': {
+    said: {
+      neither: [
+        'splice apart neither to ground', 'splice apart neither down', 'splice apart neither side down',
+      ],
+      above: [
+        'house side zero to ground', 'house side shorted', 'house side to ground', 'wire from the house shorted',
+        'wire from the house to ground', 'underground wire shorted', 'buried wire to ground',
+        'down the hole fine run from the house down', 'pump fine run from the house down',
+        'pump side clear house side down',
+      ],
+      below: [
         'pump side zero to ground', 'motor side dead short', 'pump side to ground', 'pump side shorted',
         'drop cable side zero to ground', 'drop cable side to ground', 'down side zero to ground',
         'wire from the house good', 'wire from the house clear', 'wire from the house to the well clear',
         'wire to the well good', 'underground wire good', 'buried wire good', 'house side clear', 'house side good',
-        'house side open to ground', 'motordown leadsgood', 'motordown', 'cablegood', 'motor shorted',
-        'motor to ground', 'splice open cable good', 'splice open motor is down',
-        'at the motor leads off motor is down', 'motor shows the ground', 'house side good well side shorted',
-        'above the splice clean below splice down', 'above clean below down',
-        'toward house infinity toward pump zero', 'house side infinity pump side zero',
+        'house side open to ground', 'house side good well side shorted', 'above the splice clean below splice down',
+        'above clean below down', 'toward house infinity toward pump zero', 'house side infinity pump side zero',
       ],
     },
   },

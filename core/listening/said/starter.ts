@@ -74,8 +74,7 @@ export const STARTER: Sayings = {
     said: {
       in: [
         'overload in', 'reset pushed in', 'reset is in', 'reset in dial matches the plate', 'overload good',
-        'overload not tripped',
-      ],
+        'overload not tripped', 'overload reset', 'overload is reset', 'reset is in', 'overload stays reset'],
       tripped: [
         'overload popped', 'overload keeps tripping', 'heaters tripped', 'overload was out', 'reset was out',
         'overload opened', 'pushed reset runs', 'overload will not reset', 'overload tripped reset',

@@ -296,8 +296,7 @@ export const SWITCH: Sayings = {
     said: {
       usual: [
         'cycles normal', 'cycles minutes apart', 'long cycles', 'comes on every few minutes like normal',
-        'every few minutes like normal',
-      ],
+        'every few minutes like normal'],
       rapid: [
         'rapid cycle', 'on for seconds and off for seconds', 'onoff when a tap is open', 'on off on off',
         'onoff every second', 'clicks like a machine gun', 'chatters on and off', 'start stop start stop',

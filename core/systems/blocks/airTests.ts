@@ -161,7 +161,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
       chancesByFault: {
         'head.reed': { pulls: 0.07, back: 0.9, better: 0.03 },
         'head.intake': { pulls: 0.06, back: 0.02, better: 0.92 },
-        'head.gasket': { pulls: 0.5, back: 0.48, better: 0.02 },
+        'head.gasket': { pulls: 0.68, back: 0.3, better: 0.02 },
       },
     }),
     seen({

@@ -93,6 +93,37 @@ export const groundAgain = (at: string) =>
   })
 
 /**
+ * The same at the well head, where only the wires up to it are parted from what hangs in the well: the lead down there
+ * and the motor are still one. Told and not asked for: who goes that far with the splice at hand pulls the pump.
+ * Chances: common practice, no source.
+ */
+export const groundParted = (at: string, wires: Readonly<Partial<Record<FaultId, 'above' | 'both'>>>) =>
+  seen({
+    id: 'ground-parted',
+    point: at,
+    title: 'Megohms at the well head, splice apart: which side is down?',
+    words: ['splice apart ground'],
+    minutes: 15,
+    need: 'proven-dead',
+    onlyTold: true,
+    steps: ['Dead: splice at the well head apart; each side of it to ground.'],
+    outcomes: {
+      neither: { label: 'neither', words: ['neither'] },
+      above: { label: 'the wires up to it', words: ['wires'] },
+      below: { label: 'what hangs in the well', words: ['well side'] },
+    },
+    usual: { neither: 0.984, above: 0.008, below: 0.008 },
+    chancesByFault: {
+      ...Object.fromEntries(Object.entries(wires).map(([fault, where]) => [
+        fault,
+        where === 'above' ? { neither: 0.02, above: 0.96, below: 0.02 } : { neither: 0.02, above: 0.48, below: 0.5 },
+      ])),
+      ...(wires['run.to-earth'] ? { 'cable.to-earth': { neither: 0.02, above: 0.02, below: 0.96 } } : {}),
+      'motor.ground': { neither: 0.02, above: 0.02, below: 0.96 },
+    },
+  })
+
+/**
  * What reads open from the top is cable or motor: at the well head with the splice apart the motor's side is read.
  * Where the cable only hangs below it, that side is cable and motor.
  * Chances: common practice, no source.

@@ -7,7 +7,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { newMotor, pullPump } from './motor'
 import { MOTOR_FIELDS } from './motorFields'
-import { AT_THE_MOTOR, groundAgain, openAgain, shortAgain } from './splice'
+import { AT_THE_MOTOR, groundAgain, groundParted, openAgain, shortAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
 import { HEAD_BY_HAND } from './airFaults'
 import { eachLine, jointOnLine } from './threeSupply'
@@ -329,7 +329,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
       openAgain('leads', { id: 'open-apart', cable: 'above', ...parted }),
       shortAgain('leads', { above: ['cable.leg-to-leg'], below: ['motor.phase-short'], ...parted }),
       ...(drowned
-        ? [groundAgain('leads')]
+        ? [groundAgain('leads'), groundParted('leads', { 'cable.to-earth': 'both' })]
         : [
             seen({
               id: 'ground-again',

@@ -4,7 +4,7 @@ import { type Block, point } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
-import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice } from './splice'
+import { cablePart, downToEarth, groundAgain, groundParted, openAgain, openSplice, remakeSplice } from './splice'
 import { leadOhms } from './testEntry'
 
 export function threeWireCable(): Block {
@@ -161,6 +161,7 @@ export function threeWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
+      groundParted('leads', { 'cable.to-earth': 'both' }),
       openAgain('leads', { cable: 'above' }),
     ],
   }

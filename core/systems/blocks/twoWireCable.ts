@@ -4,7 +4,9 @@ import { type Block, point } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault } from './faultEntry'
-import { cablePart, downToEarth, groundAgain, openAgain, openSplice, remakeSplice, shortAgain } from './splice'
+import {
+  cablePart, downToEarth, groundAgain, groundParted, openAgain, openSplice, remakeSplice, shortAgain,
+} from './splice'
 import type { Through } from '../testTypes'
 import { amps, leadOhms, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
@@ -150,6 +152,7 @@ export function twoWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
+      groundParted('leads', { 'run.to-earth': 'above' }),
       openAgain('leads', { cable: 'below' }),
       shortAgain('leads', { above: ['run.leg-to-leg'], below: ['cable.leg-to-leg'] }),
     ],
