@@ -138,7 +138,8 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   motor: [
     'motor', 'across the motor', 'pump', 'load', 'out of the switch',
     'at the motor plug', 'motor terminals', 'at the pump',
-    'across the pump', 'pump plug', 'right at the pump', 'at the plug', 'pump leads calling',
+    'across the pump', 'pump plug', 'motor wires', 'right at the pump', 'at the plug',
+    'pump leads calling',
   ],
   return: [
     'return', 'negative', 'black wire to battery negative', 'pump negative to battery negative',
@@ -199,7 +200,10 @@ export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
     'splice open pump side',
   ],
   'cut-in': ['cut in', 'starts at', 'comes on at', 'start pressure', 'cuts in at'],
-  'cut-out': ['cut out', 'stops at', 'off at', 'shuts off at', 'stop pressure', 'cuts out at'],
+  'cut-out': [
+    'cut out', 'stops at', 'off at', 'shuts off at', 'stop pressure', 'cuts out at', 'quits at', 'kicks off at',
+    'shuts down at',
+  ],
   'cycle': [
     'cycle', 'cycles every', 'on off every', 'start to start', 'short cycles', 'switch clicks on off every',
     'clicks on off every', 'on off every', 'cycles', 'clicks every', 'rapid cycles', 'short cycle', 'shortcycle',

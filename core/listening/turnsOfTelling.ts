@@ -22,7 +22,17 @@ const CLAMP = '(?:the |my )?(?:clamp(?:-?on)?|amp ?clamp|amp ?meter|ammeter)(?: 
 const STILL = '(?:it |she |the pump )?still (?:pulses|cycles|burps|comes on|kicks on|kicks in|starts|runs|short'
   + ' cycles)'
 
+/** A motor that is linked for one voltage, on another. */
+const MADE_FOR = '(?:wired|strapped|set|jumpered|linked|connected) for'
+const ON_A = '[^,\\d]* (?:on|to|gets|with|fed)(?: a)?'
+
 export const TURNS_OF_TELLING: readonly Joined[] = [
+  ['links wrong', `${MADE_FOR} 1[12]\\d${ON_A} 2[0-4]\\d`, `${MADE_FOR} 2[0-4]\\d${ON_A} 1[12]\\d`],
+  ['pullin', '(?:starter|contactor) (?:came|comes|went|goes|kicked|kicks|snapped|slammed|clunked) in'],
+  [
+    'starts fine empty, not start against pressure',
+    '(?:it\'ll |it )?starts?(?: fine| good)? with no air(?: in it| in the tank)? but not (?:at|against) \\d+',
+  ],
   ['supply', 'meter (?:base|socket|can|pan)'],
   ['spits air', '(?<=(?:fast|running|runs|up),? (?:and )?)nothing but air'],
   [

@@ -12,7 +12,7 @@ const GROUPS: readonly string[] = [
   'burnt burn roasted torched cremated burned burnt burning charred scorched toast toasted fried cooked '
   + 'melted melting brown browned crispy',
   'sooty soot sooty smutty blackened',
-  'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig snail slug gecko lizard',
+  'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig beetle beetles snail slug gecko lizard',
   'blocked block blocked plugged plug clogged clog packed choked gummed restricted',
   'jam jammed',
   'hum hums humming groan groans growl growls moan buzz buzzing',

@@ -26,8 +26,7 @@ export const POWER: Sayings = {
     is: {
       holds: [
         ...HELD, 'holds fine', 'never trips', 'running hour', 'runs', 'runs fine', 'runs all day', 'been running',
-        'going for an hour',
-      ],
+        'going for an hour', 'fine', 'works now', 'good now'],
       trips: [...TRIPPED, 'trips too', 'kicks too', 'kicks the same'],
     },
   },
@@ -299,8 +298,7 @@ export const POWER: Sayings = {
       'splice apart', 'splice open', 'opened the splice', 'cut the splice', 'undid the splice', 'splice undone',
       'leads off well head', 'wires off well head', 'disconnected at the well head', 'unhooked at the well head',
       'pump off at the well head', 'drop cable off', 'wires apart well cap', 'splice off casing',
-      'pump wires off well', 'disconnect well',
-    ],
+      'pump wires off well', 'disconnect well', 'unspliced at the well head', 'unspliced it well head'],
     is: LETS_GO,
     said: {
       holds: [

@@ -335,7 +335,7 @@ export const SOURCE: Sayings = {
       ],
       over: [
         'water coming out the overflow pipe', 'cistern overflows', 'tank at the overflow', 'at the overflow',
-        'overflow running', 'tank runs over', 'water out of the overflow',
+        'overflow running', 'tank runs over', 'water out of the overflow', 'pouring over the top of the tank',
       ],
     },
   },

@@ -183,8 +183,7 @@ export const SWITCH: Sayings = {
         'contacts together', 'contacts in', 'contacts are in', 'points in'],
       open: [
         'switch open', 'contacts open', 'switch not made', 'contacts apart', 'gap between points',
-        'gap between contacts', 'gap points',
-      ],
+        'gap between contacts', 'gap points', 'points not making', 'contacts not making'],
     },
   },
   'port-look': {

@@ -20,6 +20,6 @@ export const TRIED = { runs: RAN, groans: HUMMED, silent: DEAD, trips: TRIPPED }
 /** What let go, once a thing is taken off. */
 export const HELD = [
   'holds', 'breaker holds', 'no trip', 'no more trip', 'not trip', 'breaker stays', 'breaker stays in', 'stays set',
-  'stopped tripping', 'not trip any more', 'stays on', 'not kick', 'noth trip',
+  'stopped tripping', 'not trip any more', 'stays on', 'not kick', 'quit tripping', 'noth trip',
 ]
 export const LETS_GO = { holds: HELD, trips: TRIPPED }

@@ -196,8 +196,7 @@ export const WATER: Sayings = {
         'pressure hold steady pumpoff', 'pressure hold pumpoff', 'gauge hold pumpoff', 'holds steady',
         'pressure not fall', 'not lose a pound', 'holds tapsshut', 'rock steady', 'pressure holds', 'gauge holds',
         'does not fall', 'holds overnight', 'shut everything needle not move', 'everything shut needle not move',
-        'needle not move everything off',
-      ],
+        'needle not move everything off', 'noth running gauge not moved', 'noth running needle not moved'],
       slow: [
         'tank bleeds down overnight', 'loses pressure overnight', 'leakdown overnight', 'bleeds down by morning',
         'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
@@ -358,7 +357,9 @@ export const WATER: Sayings = {
         'new checkvalve', 'new part', 'somebody replaced', 'new gauge', 'new float', 'someone worked on it',
         'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted',
         'new contactor fitted', 'electrician was here', 'someone was in the panel', 'since the new pump', 'fit new',
-        'new part fitted', 'swapped the motor', 'changed the switch', 'someone else worked on it'],
+        'new part fitted', 'swapped the motor', 'changed the switch', 'someone else worked on it',
+        'company replaced the tank', 'another company replaced',
+      ],
       'cycled': [
         'clicking for weeks', 'onoff for months', 'clicked on and off for weeks', 'cycled for weeks',
         'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months', 'been cycling for weeks'],
