@@ -34,6 +34,7 @@ export default defineConfig({
             'tests/house/*.test.ts',
             'tests/tape/*.test.ts',
             'tests/calls/*.test.ts',
+            'tests/lines/*.test.ts',
             'tests/wiring/*.test.ts',
           ],
           testTimeout: 60000,
