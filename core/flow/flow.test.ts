@@ -43,6 +43,13 @@ describe('cycling', () => {
   })
   it('never cuts out when the draw is more than the pump gives', () =>
     expect(cycleAt(tank(38), setting(40), 1e-4, 2e-4).run).toBe(Infinity))
+  it('rests for good when nothing is drawn, and fills at the whole of what the pump gives', () => {
+    const { run, rest } = cycleAt(tank(38), setting(40), 1e-4, 0)
+    expect(rest).toBe(Infinity)
+    expect(run).toBeCloseTo(drawdown(tank(38), setting(40)) / 1e-4, 6)
+    // a draw of less than nothing would fill it: it never empties
+    expect(cycleAt(tank(38), setting(40), 1e-4, -1e-5).rest).toBe(Infinity)
+  })
 })
 
 describe('air pressure', () => {

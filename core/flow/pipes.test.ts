@@ -36,12 +36,17 @@ describe('a pump curve', () => {
   })
   it.each([
     ['none at all', []],
+    ['no head at shut-off', [{ flow: 0, head: 0 }, { flow: 1e-3, head: -5 }]],
     ['a head that rises', [{ flow: 0, head: 50 }, { flow: 1e-3, head: 60 }]],
     ['a third that rises', [{ flow: 0, head: 90 }, { flow: 1e-3, head: 60 }, { flow: 2e-3, head: 70 }]],
     ['two points, neither at shut-off', [{ flow: 1e-3, head: 60 }, { flow: 2e-3, head: 50 }]],
   ])('is refused by name: %s', (_, points) => {
     const curve = curveThrough(points)
-    expect(curve.ok ? 'taken' : curve.problem.code).toBe('pump-curve-rises')
+    expect(curve).toMatchObject({ problem: { code: 'pump-curve-rises', facts: { points: points.length } } })
+  })
+  it('takes its points in any order', () => {
+    const points = [{ flow: 0, head: 90 }, { flow: 1e-3, head: 70 }, { flow: 1.6e-3, head: 40 }]
+    expect(curveThrough([points[2]!, points[0]!, points[1]!])).toEqual(curveThrough(points))
   })
   it('gives nothing where it cannot lift so high', () => {
     const curve = requireOk(curveThrough([{ flow: 1e-3, head: 30 }]))

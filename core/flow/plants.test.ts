@@ -49,6 +49,21 @@ describe('a water plant', () => {
     // the draw is an opening, not a constant flow: within a fiftieth
     expect(Math.abs(story.cycle / wanted - 1)).toBeLessThan(0.02)
   })
+  // a share of the usual delivery, at which it is called weak or as good as dry: common practice, no source
+  it('that gives a seventh of the usual is dry, a third weak, where it never cuts out', () => {
+    const most = (share: number) => water({ yield: share * 13 * gpm, leak: share * 13 * gpm })
+    expect(runWater(most(0.1)).effect).toBe('runs-dry')
+    expect(runWater(most(0.35)).effect).toBe('runs-weak')
+  })
+  it('that cuts out, yet gives two thirds of the usual, is weak', () => {
+    const behind = (most: number) => runWater(water({ yield: most * 13 * gpm })).effect
+    expect(behind(0.6)).toBe('runs-weak')
+    expect(behind(0.95)).toBe('runs')
+  })
+  it('with its check stuck shut gives nothing and never cuts out', () => {
+    const shut = runWater(water({ check: { leak: 0, stuckShut: true } }))
+    expect([shut.delivery, shut.cutOut]).toEqual([0, undefined])
+  })
   it('keeps its water: what is lost from the gas is what was drawn', () => {
     const still = runWater(water({ leak: 0 }))
     expect(still.leakDown).toBe(0)
