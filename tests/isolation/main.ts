@@ -109,19 +109,30 @@ for (const kind of kinds) {
 line('all', all)
 const singles = all.filter(r => !r.double)
 const doubles = all.filter(r => r.double)
-const ratio = (a: number, b: number) => (a / b).toFixed(2)
+
+/** A share with its interval of 95 %, by Wilson (1927, "Probable inference", J. Am. Stat. Assoc. 22). */
+function shareWithin(xs: readonly boolean[]): string {
+  if (xs.length === 0) return '–'
+  const [n, p, z] = [xs.length, mean(xs.map(Number)), 1.96]
+  const centre = (p + z ** 2 / (2 * n)) / (1 + z ** 2 / n)
+  const half = (z / (1 + z ** 2 / n)) * Math.sqrt((p * (1 - p)) / n + z ** 2 / (4 * n ** 2))
+  const say = (x: number) => (100 * x).toFixed(1)
+  return `${say(p)} % (${say(centre - half)} to ${say(centre + half)}) of ${n}`
+}
+
+/** A ratio of means over the same calls, with twice its standard error by the delta method. */
+function ratioWithin(top: (r: Row) => number, bottom: (r: Row) => number): string {
+  const [a, b] = [mean(all.map(top)), mean(all.map(bottom))]
+  const off = all.map(r => (top(r) - (a / b) * bottom(r)) / b)
+  const error = Math.sqrt(mean(off.map(x => x ** 2)) / Math.max(1, all.length - 1))
+  return `${(a / b).toFixed(2)} ± ${(2 * error).toFixed(2)}`
+}
+
 console.log('\nAims:')
-console.log(`  right on single faults ≥ 95 %: ${share(singles.map(r => r.engine.right))} of ${singles.length}`)
-console.log(`  right on doubles ≥ 85 %: ${share(doubles.map(r => r.engine.right))} of ${doubles.length}`)
-console.log(
-  `  minutes ≤ 0.60 of the fixed order: `
-  + `${ratio(mean(all.map(r => r.engine.minutes)), mean(all.map(r => r.fixed.minutes)))}`,
-)
-console.log(
-  `  tests ≤ 1.5 of the lower bound: ${ratio(mean(all.map(r => r.engine.tests)), mean(all.map(r => r.bound.tests)))}`,
-)
-console.log(
-  `  sound parts that are costly or under ground condemned ≤ 1 %: ${share(all.map(r => r.engine.condemned))}`,
-)
+console.log(`  right on single faults ≥ 97 %: ${shareWithin(singles.map(r => r.engine.right))}`)
+console.log(`  right on two faults ≥ 90 %: ${shareWithin(doubles.map(r => r.engine.right))}`)
+console.log(`  minutes ≤ 0.45 of the fixed order: ${ratioWithin(r => r.engine.minutes, r => r.fixed.minutes)}`)
+console.log(`  tests ≤ 1.3 of the lower bound: ${ratioWithin(r => r.engine.tests, r => r.bound.tests)}`)
+console.log(`  costly or buried sound parts condemned ≤ 0.3 %: ${shareWithin(all.map(r => r.engine.condemned))}`)
 if (short.length > 0) console.log(`\nShort of right:\n${short.map(s => `  ${s}`).join('\n')}`)
 process.exit(0)
