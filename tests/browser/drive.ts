@@ -122,8 +122,12 @@ export const freePort = () =>
       })
   })
 
+/** What a usual machine does in its time, one with much else to do may take so many times as long for. */
+const PATIENCE = 3
+
+/** Waits for what comes in its time; how fast a thing is is measured where it is said, and not by this. */
 export async function waitFor(check: () => Promise<boolean>, milliseconds: number, what: string) {
-  const until = Date.now() + milliseconds
+  const until = Date.now() + PATIENCE * milliseconds
   while (Date.now() < until) {
     if (await check().catch(() => false)) return
     await new Promise(resolve => setTimeout(resolve, 60))
