@@ -318,3 +318,55 @@ describe('an id under another spelling', () => {
     expect(resolveLine(line, aliases)).toBe(line)
   })
 })
+
+describe('what came without its state', () => {
+  const whole = (lines: readonly AnyLine[], id: string) =>
+    (foldTab(kind, lines).marks.get(id) ?? []).map(({ code, facts }) => [code, facts])
+  const write = device('marks')
+  const ohms: DraftLine = { kind: 'reading', test: 'pole1.ohms', value: 0.1 }
+  const cap: DraftLine = { kind: 'reading', test: 'cap.farads', value: 100e-6 }
+  it('is marked with the state that it wanted', () => {
+    const [read, bare] = [write(ohms), write(cap)]
+    expect(whole([read], read.id)).toEqual([['without-state', { need: 'proven-dead' }]])
+    expect(whole([bare], bare.id)).toEqual([['without-state', { need: 'discharged' }]])
+  })
+  it('is not marked once the state stands, or where it is said why it was done without', () => {
+    const [proof, read] = [write(dead), write(ohms)]
+    expect(whole([proof, read], read.id)).toEqual([])
+    const excused = write({ ...ohms, without: 'meter on leads that hang free' } as DraftLine)
+    expect(whole([excused], excused.id)).toEqual([])
+    const blank = write({ ...ohms, without: '  ' } as DraftLine)
+    expect(whole([blank], blank.id)).toEqual([['without-state', { need: 'proven-dead' }]])
+  })
+  it('is no mark on volts that say themselves that it is live, and one on none that were read dead', () => {
+    const [proof, there, gone] = [write(dead), write(volts), write({ ...volts, value: 0 } as DraftLine)]
+    expect(whole([proof, there], there.id)).toEqual([])
+    expect(whole([proof, gone], gone.id)).toEqual([['without-state', { need: 'live' }]])
+  })
+  it('is a proof that fails, by its figure, and a capacitor bled before anything was proved', () => {
+    const failed = write({ kind: 'state', to: 'proven-dead', proof: [238, 118, 238] })
+    const [[code, facts] = []] = whole([failed], failed.id)
+    expect([code, facts]).toEqual(['proof-fails', expect.objectContaining({ to: 'proven-dead', value: 118 })])
+    const early = write(bled)
+    expect(whole([early], early.id)).toEqual([['without-state', { need: 'proven-dead' }]])
+    const [proof, later] = [write(dead), write(bled)]
+    expect(whole([proof, later], later.id)).toEqual([])
+  })
+})
+
+describe('what ends a proof of dead', () => {
+  const three = kindFor('three-phase')
+  const write = device('proofs')
+  const stands = (draft: DraftLine) => {
+    const lines = [write(dead), write(draft)]
+    return foldTab(three, lines).work['proven-dead'] !== undefined
+  }
+  it.each<[string, string, number, boolean]>([
+    ['volts there', 'line.v12', 231, false],
+    ['no volts', 'line.v12', 0, true],
+    ['amps that flow', 'amps1.run', 7, false],
+    ['no amps', 'amps1.run', 0, true],
+    ['amps at which a dial stands', 'dial.amps', 12, true],
+    ['ohms', 'leads.r12', 1.1, true],
+  ])('%s', (_, test, value, isDead) => expect(stands({ kind: 'reading', test, value })).toBe(isDead))
+})

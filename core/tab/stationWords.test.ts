@@ -58,6 +58,9 @@ describe('nuts as they are said to be turned', () => {
   it('are refused without a direction, and left alone where something else is said', () => {
     expect(readStationWords(kindFor('jet'), 'range nut 2 turns')).toMatchObject({ problem: { code: 'no-direction' } })
     expect(readStationWords(kindFor('jet'), 'range 100 ccw')).toBeUndefined()
+    // a nut that is not turned, a count that is none, and words of something else
+    for (const said of ['range', 'the spring is broken', 'turned it 2 to the left nut', 'range nut 2x cw'])
+      expect(told('jet', said), said).toBeUndefined()
     expect(readStationWords(kindFor('jet'), 'big tank 44 gal')).toBeUndefined()
     expect(readStationWords(kindFor('jet'), 'turned the range nut 2 ccw but it still runs on')).toBeUndefined()
   })
