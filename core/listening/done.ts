@@ -194,6 +194,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },
   'replace-disconnect': { by: ['renewed'], to: 'disconnect' },
+  'close-disconnect': { by: ['on'], to: '(?:disconnect|safety switch)' },
   'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },

@@ -74,13 +74,14 @@ const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
 /** What is tapped to see whether it frees: the motor where it was spoken of, else the switch. */
 const TAPPED = /\b(tapped(?: on)?|smacked|whacked|rapped(?: on)?|banged(?: on)?|thumped(?: on)?|hit|bumped) it\b/i
 const FREED: ReadonlySet<string> = new Set(['line', 'load', 'gauge'])
-const HANDLE = /^ *(?:the |its )?handle(?:['’]?s| is| was)? (?=on\b|off\b|tripped|in the middle)/i
+const HANDLE = /^ *(?:the |its )?handle(?:['’]?s| is| was)? (?=on\b|off\b|down\b|up\b|tripped|in the middle)/i
 
 /** `put in a good one`, `tapped it`: of what was spoken of before. */
 function withName(text: string, near: string | undefined): string {
   if (near === undefined) return text
   const named = AT[near] ? text.replace(ONE, `$1 $2 ${AT[near]}`) : text
   if (near.endsWith('breaker')) return named.replace(HANDLE, `${near.replace('-', ' ')} `)
+  if (near.endsWith('disconnect')) return named.replace(HANDLE, 'disconnect ')
   return FREED.has(near) ? named.replace(TAPPED, '$1 the switch') : named
 }
 

@@ -86,6 +86,10 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     ['Dead; same class and amps, all of the set.'],
     { fits: 'class, amps and volts equal' },
   ),
+  'close-disconnect': harmless([
+    'Ask who opened it and why; no lock and no tag on it, nobody at work behind it.',
+    'What it feeds switched off; stand to the side, close it once.',
+  ]),
   'replace-disconnect': wires(['Note line and load; land ground first.', GROUND_FIRST],
     { fits: 'poles equal; amps and hp at least; enclosure for the place' }),
   'find-why-then-replace-fuse': dead(RESET, { fits: 'amps and volts equal, never larger' }),

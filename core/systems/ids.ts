@@ -9,7 +9,7 @@ export const PARTS = {
     fields: ['disconnect', 'phases', 'volts', 'hertz', 'ground'],
   },
   breaker: { faults: ['off', 'pole-open', 'weak'], fields: ['device', 'amps', 'feedLength', 'feedGauge'] },
-  disconnect: { faults: ['pole-open'], fields: [] },
+  disconnect: { faults: ['pole-open', 'off'], fields: [] },
   feed: {
     faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'],
     fields: ['length', 'gauge'],

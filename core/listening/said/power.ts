@@ -146,6 +146,7 @@ export const POWER: Sayings = {
     is: {
       bright: ['good', 'clean', 'tight', 'not burnt'],
       burnt: ['burnt', 'loose', 'hot', 'corroded', 'black', 'arced', 'not make', 'discoloured', 'blue', 'not close'],
+      off: ['off', 'turned off', 'pulled', 'standing open', 'switched off', 'down', 'pulled out'],
     },
     said: {
       bright: ['disconnect clean', 'disconnect looks good', 'disconnect tight', 'blades clean', 'jaws tight'],
@@ -154,6 +155,10 @@ export const POWER: Sayings = {
         'terminals loose at the disconnect', 'terminals burnt at the disconnect', 'terminals loose burnt disconnect',
         'disconnect clip melted', 'pulled disconnect clip melted', 'disconnect jaw burnt', 'disconnect blade burnt',
         'disconnect clip burnt',
+      ],
+      off: [
+        'disconnect off', 'disconnect was off', 'disconnect turned off', 'somebody pulled the disconnect',
+        'disconnect left open', 'safety switch off',
       ],
     },
   },

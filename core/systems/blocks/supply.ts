@@ -8,7 +8,7 @@ import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, volts, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, otherBreaker, otherLights } from './toldSupply'
-import { generator, weakAhead, weakBreaker } from './weakSupply'
+import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
 
 export const rewire = repair({
   id: 'replace-damaged-run',
@@ -135,6 +135,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
       weakBreaker(neutral ? 'breaker' : 'two-pole breaker'),
       ...(disconnect
         ? [
+            disconnectOff({ 'disconnect.1': OPEN, 'disconnect.2': OPEN }),
             fault({
               id: 'disconnect.pole-open',
               name: 'Disconnect open or burnt',

@@ -9,7 +9,7 @@ import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, fusesLook, otherBreaker, otherLights } from './toldSupply'
-import { generator, weakAhead, weakBreaker } from './weakSupply'
+import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
 
 /** A fault that is as likely on each line. */
 export const eachLine = (change: (line: Pole) => Change) =>
@@ -128,6 +128,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
       }),
       ...(disconnect
         ? [
+            disconnectOff(poles('disconnect.', 3, OPEN)),
             fault({
               id: 'disconnect.pole-open',
               name: 'Disconnect pole open or burnt',

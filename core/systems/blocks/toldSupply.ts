@@ -103,11 +103,16 @@ export const disconnectLook = (): SeenTest =>
     minutes: 2,
     need: 'proven-dead',
     steps: ['Dead ahead of it: blades, jaws, terminals; the smell as it opens.'],
-    outcomes: { bright: { label: 'bright and tight' }, burnt: { label: 'burnt or loose' } },
-    usual: { bright: 0.98, burnt: 0.02 },
+    outcomes: {
+      bright: { label: 'bright and tight' },
+      burnt: { label: 'burnt or loose' },
+      off: { label: 'standing off', words: ['off'] },
+    },
+    usual: { bright: 0.977, burnt: 0.02, off: 0.003 },
     chancesByFault: {
-      'disconnect.pole-open': { bright: 0.15, burnt: 0.85 },
-      'feed.high-resistance': { bright: 0.55, burnt: 0.45 },
+      'disconnect.pole-open': { bright: 0.147, burnt: 0.85, off: 0.003 },
+      'disconnect.off': { bright: 0.02, burnt: 0.01, off: 0.97 },
+      'feed.high-resistance': { bright: 0.547, burnt: 0.45, off: 0.003 },
     },
   })
 

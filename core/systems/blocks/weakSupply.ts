@@ -1,7 +1,10 @@
-/** A supply that sags as a motor starts, and a breaker that lets go early; rates are common practice, no source. */
+/**
+ * A supply that sags as a motor starts, a breaker that lets go early, a disconnect that was left off; rates are common
+ * practice, no source.
+ */
 import { POLES, type Change, type Figures } from '../figures'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair, type DegreeEntry } from './faultEntry'
+import { always, degrees, fault, repair, type DegreeEntry, type Effects } from './faultEntry'
 
 /**
  * So much in each leg ahead of the breaker, of what the locked motor has. A neutral is bonded to ground at the panel:
@@ -63,4 +66,16 @@ export const weakBreaker = (part: string) =>
     causes: [CAUSES.age, CAUSES.loose],
     settledBy: 'it trips at the plate’s amps, and another of its rating holds',
     wears: ['age'],
+  })
+
+/** A disconnect that somebody opened and left so. */
+export const disconnectOff = (change: Effects) =>
+  fault({
+    id: 'disconnect.off',
+    name: 'Disconnect standing off',
+    baseRate: 0.01,
+    severities: always(change),
+    repair: repair({ id: 'close-disconnect', name: 'Ask why, then close the disconnect', minutes: 3 }),
+    causes: [],
+    settledBy: 'its handle, and volts out of it',
   })
