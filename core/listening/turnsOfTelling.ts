@@ -29,7 +29,10 @@ const ON_A = '[^,\\d]* (?:on|to|gets|with|fed)(?: a)?'
 export const TURNS_OF_TELLING: readonly Joined[] = [
   ['links wrong', `${MADE_FOR} 1[12]\\d${ON_A} 2[0-4]\\d`, `${MADE_FOR} 2[0-4]\\d${ON_A} 1[12]\\d`],
   // taken off to be read, and no broken terminal
-  ['three leads off', '(?:at the (?:control )?box,? )?(?:red|black|yellow) off(?:,? (?:and )?(?:red|black|yellow) off)+'],
+  [
+    'three leads off',
+    '(?:at the (?:control )?box,? )?(?:red|black|yellow) off(?:,? (?:and )?(?:red|black|yellow) off)+',
+  ],
   [
     'motor spins free with the pump end off',
     '(?:split|separated|took|pulled) (?:the )?pump(?: end)?(?: away)? (?:from|off) the motor,? (?:and )?(?:the )?motor'
