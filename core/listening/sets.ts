@@ -1,5 +1,5 @@
 /** Several figures of one go, and figures that are an answer: both legs, a row of three, a second gauge, a vacuum. */
-import { unstaged } from '#core/systems'
+import { unstaged, type SeenTest } from '#core/systems'
 import { unitsOf } from '#core/units'
 import type { Figure } from './figures'
 import type { Lexicon, ReadEntry, Weights } from './entries'
@@ -58,6 +58,14 @@ export function twoWindings(
   ]
 }
 
+/** That figures come to an answer of a test that is seen, by these words and so much besides. */
+function observed(
+  test: SeenTest, outcome: string, weights: Weights, words: ReadonlySet<string>, besides: number,
+): Meaning[] {
+  const lines = [{ kind: 'observation', test: test.id, outcome } as const]
+  return [{ ...scoreOf(words, weights, 0, besides), test: test.id, point: test.point, lines }]
+}
+
 /** Two gauges on one system: so near they agree, in psi; common practice, no source. */
 const GAUGES_AGREE = 5 * 6894.757
 
@@ -76,14 +84,7 @@ export function secondGauge(
   const own = figure.value * (figure.perUnit ?? unitsOf('pressure', units)[0]?.perUnit ?? 1)
   const outcome = Math.abs(own - nearValue) <= GAUGES_AGREE ? 'agree' : 'differ'
   const words = new Set(['secondgauge', 'tap', 'gauge', 'pressure', 'hose'])
-  return [
-    {
-      ...scoreOf(words, weights, 0, 1.2),
-      test: test.id,
-      point: test.point,
-      lines: [{ kind: 'observation', test: test.id, outcome }],
-    },
-  ]
+  return observed(test, outcome, weights, words, 1.2)
 }
 
 /** Inches of mercury that a pump pulls on a sound suction: under them it draws air, over them water does not come. */
@@ -96,14 +97,7 @@ export function vacuumOf({ seen }: Lexicon, weights: Weights, readings: readonly
   if (!test || !weights.of.has('vacuum') || !figure || figure.value === null) return []
   const outcome = figure.value < DRAWS_AIR ? 'low' : figure.value > DRAWS_HARD ? 'high' : 'steady'
   const words = new Set(['vacuum', 'gauge', 'pull', 'suction', 'hold', 'reads', 'inch', 'fall', 'up', 'to'])
-  return [
-    {
-      ...scoreOf(words, weights, 0, 1.2),
-      test: test.id,
-      point: test.point,
-      lines: [{ kind: 'observation', test: test.id, outcome }],
-    },
-  ]
+  return observed(test, outcome, weights, words, 1.2)
 }
 
 /** What is left of the pressure behind a filter that lets water through, as a share; common practice, no source. */
@@ -118,14 +112,7 @@ export function acrossFilter({ seen }: Lexicon, weights: Weights, readings: read
   if (readings.some(f => f.quantity !== undefined && f.quantity !== 'pressure')) return []
   const outcome = behind.value < PASSES * ahead.value ? 'only' : 'both'
   const words = new Set(['strainer', 'before', 'after', 'hous', 'tap', 'run', 'calling', 'gauge', 'and', 'only'])
-  return [
-    {
-      ...scoreOf(words, weights, 0, 1.6),
-      test: test.id,
-      point: test.point,
-      lines: [{ kind: 'observation', test: test.id, outcome }],
-    },
-  ]
+  return observed(test, outcome, weights, words, 1.6)
 }
 
 /** Which tests a row of three is of, in its order. */
@@ -206,7 +193,6 @@ export function madeFor(
     const share = feed ? figure.value! / feed : 0
     const outcome = share > LEAST_OF_FEED && share < MOST_OF_FEED ? 'right' : 'wrong'
     const words = new Set(['printedfor', word, 'volt', 'motor'])
-    const lines = [{ kind: 'observation', test: test.id, outcome } as const]
-    return [{ ...scoreOf(words, { of, ...weights }, 0, 1.2), test: test.id, point: test.point, lines }]
+    return observed(test, outcome, { of, ...weights }, words, 1.2)
   })
 }

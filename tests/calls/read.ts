@@ -14,9 +14,8 @@
  *   never: id, part.*     must not be decided
  *   sealed                scored only when asked for
  */
-import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
-import { isKindId, type KindId } from '#core/systems'
+import type { KindId } from '#core/systems'
+import { textsByKind } from '../byKind'
 
 export interface ToldCall {
   readonly kind: KindId
@@ -37,17 +36,8 @@ export interface ToldCall {
 const HERE = new URL('.', import.meta.url).pathname
 
 export function readCalls(folder = HERE): readonly ToldCall[] {
-  return readdirSync(folder)
-    .filter(f => f.endsWith('.txt'))
-    .toSorted()
-    .flatMap((file) => {
-      const kind = file.replace('.txt', '')
-      if (!isKindId(kind)) throw new Error(`${file} is not named after a kind of system`)
-      return readFileSync(join(folder, file), 'utf8')
-        .split(/^## /m)
-        .filter(b => b.trim())
-        .map(block => readCall(kind, block, file))
-    })
+  return textsByKind(folder).flatMap(({ kind, file, text }) =>
+    text.split(/^## /m).filter(b => b.trim()).map(block => readCall(kind, block, file)))
 }
 
 const ROW = /^(?:- |plate: |complaint: |suspect: |found: |open: yes$|also: |cause: |never: |sealed$)/

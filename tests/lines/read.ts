@@ -7,10 +7,9 @@
  *   line.l1g; line.l2g
  *     121 to ground on one line screw and 120 on the other
  */
-import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { hear, type Heard } from '#core/listening'
-import { isKindId, kindFor, withOptions, type KindId, type SystemKind } from '#core/systems'
+import { kindFor, withOptions, type KindId, type SystemKind } from '#core/systems'
+import { textsByKind } from '../byKind'
 
 export interface LabelledLine {
   readonly kind: KindId
@@ -25,19 +24,14 @@ export type Outcome = 'right' | 'part' | 'misheard' | 'remark' | 'asked'
 const HERE = new URL('.', import.meta.url).pathname
 
 export function readLines(folder = HERE): readonly LabelledLine[] {
-  return readdirSync(folder)
-    .filter(f => f.endsWith('.txt'))
-    .toSorted()
-    .flatMap((file) => {
-      const kind = file.replace('.txt', '')
-      if (!isKindId(kind)) throw new Error(`${file} is not named after a kind of system`)
-      let meant: readonly (readonly string[])[] = []
-      return readFileSync(join(folder, file), 'utf8').split('\n').flatMap((row): LabelledLine[] => {
-        if (row.startsWith('  ')) return [{ kind, said: row.trim(), meant }]
-        if (row.trim()) meant = row.split('|').map(one => one.split(';').map(m => m.trim()))
-        return []
-      })
+  return textsByKind(folder).flatMap(({ kind, text }) => {
+    let meant: readonly (readonly string[])[] = []
+    return text.split('\n').flatMap((row): LabelledLine[] => {
+      if (row.startsWith('  ')) return [{ kind, said: row.trim(), meant }]
+      if (row.trim()) meant = row.split('|').map(one => one.split(';').map(m => m.trim()))
+      return []
     })
+  })
 }
 
 const kinds = new Map<KindId, SystemKind>()
