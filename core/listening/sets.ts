@@ -107,7 +107,8 @@ const PASSES = 0.75
 export function acrossFilter({ seen }: Lexicon, weights: Weights, readings: readonly Figure[]): Meaning[] {
   const test = seen.find(e => e.test.id === 'tank-tap')?.test
   const [ahead, behind] = readings
-  const isFilter = weights.of.has('strainer') && weights.of.has('before') && weights.of.has('after')
+  const has = (word: string) => weights.of.has(word)
+  const isFilter = has('strainer') && has('before') && has('after') && !has('inlet') && !has('suction')
   if (!test || !isFilter || readings.length !== 2 || !ahead?.value || behind?.value == null) return []
   if (readings.some(f => f.quantity !== undefined && f.quantity !== 'pressure')) return []
   const outcome = behind.value < PASSES * ahead.value ? 'only' : 'both'

@@ -38,6 +38,12 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
     '(?:split|separated|took|pulled) (?:the )?pump(?: end)?(?: away)? (?:from|off) the motor,? (?:and )?(?:the )?motor'
     + ' (?:turns|spins)(?: over)? free(?:ly)?',
   ],
+  // what runs back to the street is held by the valve ahead of the pump: its check does not
+  [
+    'check does not seat',
+    '(?:shut|closed|turned off) the valve (?:ahead of|before|in front of) the (?:booster|pump),? (?:and |then )?'
+    + '(?:now )?(?:it|the pressure|the gauge) (?:holds|stays|stops)(?: now| put| steady)?',
+  ],
   ['pullin', '(?:starter|contactor) (?:came|comes|went|goes|kicked|kicks|snapped|slammed|clunked) in'],
   [
     'starts fine empty, not start against pressure',
