@@ -4,6 +4,9 @@
  * calls` plays them all.
  */
 import { describe, expect, it } from 'vitest'
+import { parseNameplate } from '#core/formats'
+import { requireOk } from '#core/foundation'
+import { kindFor, withOptions } from '#core/systems'
 import { playTold } from './play'
 import { readCalls } from './read'
 
@@ -16,6 +19,15 @@ describe('calls as they are told', () => {
     expect(readCalls().length).toBeGreaterThanOrEqual(320)
     expect(new Set(worked.map(c => c.kind)).size).toBe(9)
     expect(scored.length).toBeGreaterThan(40)
+  })
+  it('name what there is: each has a suspect that its kind of system can have', () => {
+    const missing = readCalls().flatMap(({ kind, title, plate, suspects, found }) => {
+      const own = kindFor(kind, requireOk(parseNameplate(kind, plate)))
+      const faults = new Set([own, withOptions(own)].flatMap(k => k.faults.map(f => f.id)))
+      const rows = [...suspects, ...(found.length > 0 ? [found] : [])]
+      return rows.some(row => !row.some(f => faults.has(f))) ? [`${kind} › ${title}`] : []
+    })
+    expect(missing).toEqual([])
   })
   it('are understood in most of their lines', () => {
     const lines = scored.reduce((n, s) => n + s.call.lines.length, 0)
