@@ -133,6 +133,8 @@ function pushSeen(
   // `holds at 63`, `pumped it up, holds`: that is no breaker
   const elsewhere = near !== undefined && !LETS_GO.has(unstaged(near))
   if (best.phrase.length === 1 && isLetGo(test.id) && (elsewhere || figures.length > 0)) return
+  // what reads in megohms was read to ground, and not between leads
+  if (test.beside === 'ohms' && (weights.of.has('meg') || figures.some(f => (f.perUnit ?? 1) >= 1e6))) return
   const words = new Set(best.phrase)
   const beside = new Set([...about, ...phrases.filter(p => p.every(w => weights.of.has(w))).flat()])
   // a figure beside it was read for something

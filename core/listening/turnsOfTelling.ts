@@ -2,7 +2,9 @@
  * What is told in passing: that power is there without a figure, which of two it is, what it came up to, what a valve
  * shut to see showed. Common practice, no source.
  */
-import { END, FIGURE, GROUNDED, MAINS, NOUGHT, SHUT, VALVE } from './partsOfSpeech'
+import {
+  BUT, DOWN, END, FIGURE, GROUNDED, ITS, MAINS, NOUGHT, READ, SHUT, SOUND, TO_GROUND, VALVE,
+} from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const POWER = '(?:power|juice|voltage|electricity)'
@@ -21,6 +23,10 @@ const FALLING = '(?:walk|creep|inch|drift|tick|slip)(?:s|ing|ed)? (?:backwards?|
 const CLAMP = '(?:the |my )?(?:clamp(?:-?on)?|amp ?clamp|amp ?meter|ammeter)(?: meter)?'
 const STILL = '(?:it |she |the pump )?still (?:pulses|cycles|burps|comes on|kicks on|kicks in|starts|runs|short'
   + ' cycles)'
+
+/** The wires up to the well head. */
+const TO_HOUSE = '(?:house side|(?:the )?(?:wires?|cable|run|feed|line) (?:going )?(?:back )?'
+  + '(?:from|to|toward) the house)'
 
 /** A motor that is linked for one voltage, on another. */
 const MADE_FOR = '(?:wired|strapped|set|jumpered|linked|connected) for'
@@ -44,6 +50,15 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
     '(?:shut|closed|turned off) the valve (?:ahead of|before|in front of) the (?:booster|pump),? (?:and |then )?'
     + '(?:now )?(?:it|the pressure|the gauge) (?:holds|stays|stops)(?: now| put| steady)?',
   ],
+  // at the well head only the wires up to it are parted: what hangs below is lead and motor
+  [', house side good well side shorted', `${TO_GROUND}${ITS}${READ} ${DOWN}${BUT}${TO_HOUSE}${READ} ${SOUND}`,
+    `${TO_GROUND}${TO_HOUSE}${READ} ${SOUND}${BUT}${ITS}${READ} ${DOWN}`],
+  [', pump side clear house side down', `${TO_GROUND}${ITS}${READ} ${SOUND}${BUT}${TO_HOUSE}${READ} ${DOWN}`,
+    `${TO_GROUND}${TO_HOUSE}${READ} ${DOWN}${BUT}${ITS}${READ} ${SOUND}`],
+  // what was opened to read there is not found open
+  ['splice apart', 'opened(?: up)? the splices?'],
+  ['', 'megg(?:er|ed)(?: it)? (?:from|at|on) (?:the |my )?(?:control )?(?:box|starter|switch|panel)[,:]?'
+  + '(?= all| the| each| black| it)'],
   ['pullin', '(?:starter|contactor) (?:came|comes|went|goes|kicked|kicks|snapped|slammed|clunked) in'],
   [
     'starts fine empty, not start against pressure',

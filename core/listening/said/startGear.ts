@@ -230,6 +230,7 @@ export const START_GEAR: Sayings = {
         'splice apart still open', 'open betweenlegs motorleads wellhead', 'open motorleads wellhead',
         'open betweenlegs well motorleads wellhead splice', 'motor side ol', 'wellhead ol',
         'no continuity down the hole', 'splice apart still open down well', 'down the hole open',
+        'splice apart still ol', 'splice apart still open', 'splice apart motor side still open',
       ],
     },
   },
