@@ -150,7 +150,7 @@ export const FIRST_TURNS: readonly Joined[] = [
     'leads off at the wellhead,? (?:(?:and|now|then|so) )*(?:the )?(?:breaker |it )?(?:stays? (?:on|in|set)|holds?)',
   ],
   ['to ground', 'to (?:ground|gnd|earth|frame|case|chassis),(?= (?:zero|nothing|open|ol|\\d))'],
-  ['meg', 'meg\\W?d', 'megged'],
+  ['meg', 'meg\\W?d', 'megged', 'megg\\w*'],
   ['', '(?:the )?insulation tester(?: shows| reads| says)?'],
   ['toohot', 'too hot to (?:keep|leave|hold|put|rest) (?:a|my|your) hand on(?: it)?'],
   [

@@ -57,8 +57,8 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
     `${TO_GROUND}${TO_HOUSE}${READ} ${DOWN}${BUT}${ITS}${READ} ${SOUND}`],
   // what was opened to read there is not found open
   ['splice apart', 'opened(?: up)? the splices?'],
-  ['', 'megg(?:er|ed)(?: it)? (?:from|at|on) (?:the |my )?(?:control )?(?:box|starter|switch|panel)[,:]?'
-  + '(?= all| the| each| black| it)'],
+  ['', '(?:megg\\w*|insulation tester)(?: it)? (?:from|at|on) (?:the |my )?(?:control )?(?:box|starter|switch|panel)'
+  + '[,:]?(?= all| the| each| black| it)'],
   ['pullin', '(?:starter|contactor) (?:came|comes|went|goes|kicked|kicks|snapped|slammed|clunked) in'],
   [
     'starts fine empty, not start against pressure',

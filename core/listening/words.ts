@@ -77,7 +77,7 @@ const GROUPS: readonly string[] = [
   'volt volt volts voltage',
   'amp amp amps amperes amperage current draw draws drawing',
   'ohm ohm ohms resistance',
-  'meg meg megs megohm megohms insulation megger megged meggers',
+  'meg meg megs megohm megohms insulation',
   'main main',
   'mains mains',
   'power power juice electricity',
