@@ -122,13 +122,13 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
   // gauges
   [
     'precharge reads',
-    '(?:put|stuck|pushed|screwed|held) (?:the|a|my) (?:tire )?gauge on (?:it|the (?:valve|stem|sch?r\\w+er|tank))'
+    '(?:put|stuck|pushed|screwed|held) (?:the|a|my) (?:tire )?gauge on (?:it|the (?:valve|stem|schr\\w+er|tank))'
     + '(?: stem| valve| core)?,? ?(?:and )?(?:it |i )?(?:got|reads?|has|shows|says)?',
     '(?:stuck|put|screwed|held) (?:a|the|my) (?:tire )?gauge on,? (?:and )?(?:it |i )?(?:got|reads?|has|shows|says)',
   ],
   [
     'airvalve $1',
-    '(?:pressed|pushed|poked|hit|depressed) (?:in )?(?:on )?(?:the )?(?:sch?r\\w+er|air ?valve|tire valve|valve)'
+    '(?:pressed|pushed|poked|hit|depressed) (?:in )?(?:on )?(?:the )?(?:schr\\w+er|air ?valve|tire valve|valve)'
     + '(?: core| stem| pin)?,? (?:and )?(?:got )?(water|nothing|air)'
     + '(?: (?:came|comes|squirts|squirted|sprays|shoots|spits|hisses|hissed))?(?: right)?(?: back)?(?: out)?(?: of'
     + ' it)?',
@@ -138,7 +138,7 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
     '(?:gauge |needle |pressure |it )?(?:just )?(?:sits|hangs|parks|sticks) at (\\d+)(?: psi| pounds)?,? '
     + '(?:and )?(?:just )?(?:stays|sits|hangs|stops|parks) (?:right )?there',
   ],
-  ['airvalve', 'sch?r\\w+er(?: valve| core| stem)?', 'snifter'],
+  ['airvalve', 'schr\\w+er(?: valve| core| stem)?', 'snifter'],
   [
     'stalls at $1 psi',
     '(?:only |can only |will only |it )?(?:gets|get|makes?|builds?|comes up|climbs?|pumps) (?:up )?to (\\d{1,3})'
