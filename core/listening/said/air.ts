@@ -243,4 +243,26 @@ export const AIR: Sayings = {
       milky: ['oil milky', 'water in the oil', 'oil white', 'mayonnaise', 'looks like mayonnaise', 'oil milkshake'],
     },
   },
+  'starts-empty': {
+    what: ['tank empty', 'no air in the tank', 'drained the tank', 'zero in the tank'],
+    is: {
+      same: ['still hums', 'still not start', 'still will not', 'same', 'still trips', 'not start either'],
+      empty: ['starts', 'starts fine', 'starts right up', 'runs', 'runs fine', 'kicks right on'],
+    },
+    said: {
+      same: [
+        'tank drained still hums', 'drained still hums', 'empty still hums', 'tank empty still groans',
+        'receiver empty hums', 'no air in it still hums', 'hums even empty', 'no difference empty',
+        'same with the tank empty', 'will not start empty either', 'hums with no air in it',
+      ],
+      empty: [
+        'starts fine with the tank empty', 'first start of the day is fine', 'starts the first time only',
+        'starts empty only', 'labour against pressure', 'labour pressure tank', 'hum pressure tank',
+        'starts fine empty', 'starts good with no air', 'not start full tank', 'not start against air', 'drain start',
+        'will not restart till drained', 'not restart drain tank', 'not start until the tank is drained',
+        'only starts with the tank drained', 'restart drain', 'starts empty hums against pressure',
+        'will not start against pressure', 'hums against pressure', 'starts with the drain open',
+      ],
+    },
+  },
 }

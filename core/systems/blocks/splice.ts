@@ -92,35 +92,58 @@ export const groundAgain = (at: string) =>
     },
   })
 
-/**
- * The same at the well head, where only the wires up to it are parted from what hangs in the well: the lead down there
- * and the motor are still one. Told and not asked for: who goes that far with the splice at hand pulls the pump.
- * Chances: common practice, no source.
- */
-export const groundParted = (at: string, wires: Readonly<Partial<Record<FaultId, 'above' | 'both'>>>) =>
+/** On which side of an opened splice it still is; chances are common practice, no source. */
+const SIDES = {
+  neither: { neither: 0.984, above: 0.008, below: 0.008 },
+  above: { neither: 0.02, above: 0.96, below: 0.02 },
+  below: { neither: 0.02, above: 0.02, below: 0.96 },
+  // the wires up to it and those behind it are one cable of the catalogue
+  either: { neither: 0.02, above: 0.48, below: 0.5 },
+}
+type Side = 'above' | 'below' | 'either'
+
+interface EitherSide {
+  readonly id: string
+  readonly title: string
+  readonly words: readonly string[]
+  readonly step: string
+  readonly behind: string
+  readonly faults: Readonly<Partial<Record<FaultId, Side>>>
+  readonly onlyTold?: boolean
+  readonly beside?: 'ohms'
+}
+
+/** The same figure read once more on either side of the opened splice. */
+const eitherSide = (at: string, { step, behind, faults, ...test }: EitherSide) =>
   seen({
-    id: 'ground-parted',
+    ...test,
     point: at,
-    title: 'Megohms at the well head, splice apart: which side is down?',
-    words: ['splice apart ground'],
     minutes: 15,
     need: 'proven-dead',
-    onlyTold: true,
-    steps: ['Dead: splice at the well head apart; each side of it to ground.'],
+    cautions: DEAD_CAUTIONS,
+    steps: [step],
     outcomes: {
       neither: { label: 'neither', words: ['neither'] },
       above: { label: 'the wires up to it', words: ['wires'] },
-      below: { label: 'what hangs in the well', words: ['well side'] },
+      below: { label: behind, words: ['below'] },
     },
-    usual: { neither: 0.984, above: 0.008, below: 0.008 },
-    chancesByFault: {
-      ...Object.fromEntries(Object.entries(wires).map(([fault, where]) => [
-        fault,
-        where === 'above' ? { neither: 0.02, above: 0.96, below: 0.02 } : { neither: 0.02, above: 0.48, below: 0.5 },
-      ])),
-      ...(wires['run.to-earth'] ? { 'cable.to-earth': { neither: 0.02, above: 0.02, below: 0.96 } } : {}),
-      'motor.ground': { neither: 0.02, above: 0.02, below: 0.96 },
-    },
+    usual: SIDES.neither,
+    chancesByFault: Object.fromEntries(Object.entries(faults).map(([fault, side]) => [fault, SIDES[side]])),
+  })
+
+/**
+ * Megohms at the well head, where only the wires up to it are parted from what hangs in the well: the lead down there
+ * and the motor are still one. Told and not asked for: who goes that far with the splice at hand pulls the pump.
+ */
+export const groundParted = (at: string, faults: EitherSide['faults']) =>
+  eitherSide(at, {
+    id: 'ground-parted',
+    title: 'Megohms at the well head, splice apart: which side is down?',
+    words: ['splice apart ground'],
+    onlyTold: true,
+    step: 'Dead: splice at the well head apart; each side of it to ground.',
+    behind: 'what hangs in the well',
+    faults: { ...faults, 'motor.ground': 'below' },
   })
 
 /**
@@ -163,38 +186,16 @@ export const openAgain = (
     },
   })
 
-/**
- * What reads shorted from lead to lead is the wires up to the splice or what hangs behind it: read again on both sides
- * of the opened splice. Chances: common practice, no source.
- */
-export const shortAgain = (
-  at: string,
-  { above, below, where = AT_THE_WELL }: {
-    readonly above: readonly FaultId[]
-    readonly below: readonly FaultId[]
-    readonly where?: Where
-  },
-) =>
-  seen({
+/** What reads shorted from lead to lead is the wires up to the splice or what hangs behind it. */
+export const shortAgain = (at: string, faults: EitherSide['faults'], where: Where = AT_THE_WELL) =>
+  eitherSide(at, {
     id: 'short-again',
-    point: at,
     title: `Ohms lead to lead ${where.title}: which side is shorted?`,
     words: ['short again', 'shorted sides'],
-    minutes: 15,
-    need: 'proven-dead',
     beside: 'ohms',
-    cautions: DEAD_CAUTIONS,
-    steps: [`Dead: ${where.step}; ohms between the leads on either side of it.`],
-    outcomes: {
-      neither: { label: 'neither', words: ['neither'] },
-      above: { label: 'the wires up to it', words: ['wires'] },
-      below: { label: 'the motor’s side', words: ['motor side'] },
-    },
-    usual: { neither: 0.984, above: 0.008, below: 0.008 },
-    chancesByFault: {
-      ...alike(above, { neither: 0.02, above: 0.96, below: 0.02 }),
-      ...alike(below, { neither: 0.02, above: 0.02, below: 0.96 }),
-    },
+    step: `Dead: ${where.step}; ohms between the leads on either side of it.`,
+    behind: 'the motor’s side',
+    faults,
   })
 
 export const cableFigures = (ohms: number): Change => ({

@@ -48,7 +48,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
       })
     : repair({ id: 'replace-motor-leads', name: 'Replace the motor leads', minutes: 40, part: 'cable' })
   const at = drowned ? 'down-hole' : 'machine'
-  const parted = drowned ? {} : { where: AT_THE_MOTOR }
+  const parted = { where: drowned ? undefined : AT_THE_MOTOR }
   const clamp = (i: Pole, c: 'starting' | 'running') =>
     amps({
       id: `amps${i}.${c === 'running' ? 'run' : 'start'}`,
@@ -327,9 +327,9 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
           ]
         : []),
       openAgain('leads', { id: 'open-apart', cable: 'above', ...parted }),
-      shortAgain('leads', { above: ['cable.leg-to-leg'], below: ['motor.phase-short'], ...parted }),
+      shortAgain('leads', { 'cable.leg-to-leg': 'above', 'motor.phase-short': 'below' }, parted.where),
       ...(drowned
-        ? [groundAgain('leads'), groundParted('leads', { 'cable.to-earth': 'both' })]
+        ? [groundAgain('leads'), groundParted('leads', { 'cable.to-earth': 'either' })]
         : [
             seen({
               id: 'ground-again',

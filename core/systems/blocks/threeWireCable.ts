@@ -161,7 +161,7 @@ export function threeWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
-      groundParted('leads', { 'cable.to-earth': 'both' }),
+      groundParted('leads', { 'cable.to-earth': 'either' }),
       openAgain('leads', { cable: 'above' }),
     ],
   }

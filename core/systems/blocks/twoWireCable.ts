@@ -152,9 +152,9 @@ export function twoWireCable(): Block {
       }),
       openSplice('head'),
       groundAgain('leads'),
-      groundParted('leads', { 'run.to-earth': 'above' }),
+      groundParted('leads', { 'run.to-earth': 'above', 'cable.to-earth': 'below' }),
       openAgain('leads', { cable: 'below' }),
-      shortAgain('leads', { above: ['run.leg-to-leg'], below: ['cable.leg-to-leg'] }),
+      shortAgain('leads', { 'run.leg-to-leg': 'above', 'cable.leg-to-leg': 'below' }),
     ],
   }
 }
