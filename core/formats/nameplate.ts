@@ -171,7 +171,7 @@ export function parseNameplate(
   return ok(out)
 }
 
-/** Other ways to write what is chosen from: a bare `3` for three phases, `single`, `y`, `fitted`. */
+/** Other ways to write what is chosen from: a bare `3` for three phases, `single`, `y`, `fuses`, `1` for yes. */
 const CHOSEN: readonly RegExp[] = [
   /^(?:3|three)(?:[- ]?(?:ph|phase|phases))?$/,
   /^(?:1|one|single)(?:[- ]?(?:ph|phase|phases))?$/,
@@ -184,8 +184,9 @@ const CHOSEN: readonly RegExp[] = [
 /** Which of them is meant: as it is written, else by its place. */
 function chosenOf(choices: readonly string[], written: string | number): number | undefined {
   const text = String(written).trim().toLowerCase()
-  const exact = choices.indexOf(text)
+  const exact = choices.findIndex(c => c === text || `${c}s` === text)
   if (exact >= 0) return exact
+  if (choices.join() === 'no,yes' && /^[01]$/.test(text)) return Number(text)
   const alike = CHOSEN.find(way => way.test(text))
   const named = alike ? choices.findIndex(c => alike.test(c) || alike.test(`${c} hz`)) : -1
   if (named >= 0) return named

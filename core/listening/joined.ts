@@ -8,12 +8,14 @@ import { TURNS_OF_READINGS } from './turnsOfReadings'
 import { TURNS_OF_SEEING } from './turnsOfSeeing'
 import { TURNS_IN_PASSING } from './turnsInPassing'
 import { TURNS_OF_TELLING } from './turnsOfTelling'
+import { TURNS_OF_TRIPPING } from './turnsOfTripping'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_TRIPPING,
   ...TURNS_OF_TELLING,
   ...TURNS_IN_PASSING,
   ...TURNS_OF_PARTS,
