@@ -11,7 +11,10 @@ import { acrossFilter, bothLegs, madeFor, rowMeanings, secondGauge, twoWindings,
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
 /** Words that say a thing alone, and anything at all in company. */
-const COMMON = new Set('stuck dry noth dead start stop run hold same good bad leak weak !start !stop !hold'.split(' '))
+const COMMON = new Set(
+  ('stuck dry noth dead start stop run hold same good bad leak weak !start !stop !hold wire hang make gauge lights zero'
+  + ' keeps water rest loose').split(' '),
+)
 
 /** What was done to the power is no finding. */
 const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
@@ -19,6 +22,7 @@ const DONE = new Set(['shut', 'kill', 'pull', 'flip', 'throw'])
 /** Meanings of a clause that explain enough of it, best first. */
 export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): Meaning[] {
   const weights = weigh(clause, lexicon)
+  const ofAnswers = weigh(clause, lexicon, true)
   const { figures } = clause
   const asked = figures.length > 0 ? figures : sameAgain(weights, bearing)
   const readings = figures.filter(f => f.quantity !== 'time')
@@ -28,7 +32,7 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): 
   if (all.length === 0) {
     if (!isDone(weights))
       for (const [e, ways] of saidBy(weights, lexicon.saidWith))
-        pushSeen(all, { ...e, phrases: ways }, weights, readings, bearing, lexicon)
+        pushSeen(all, { ...e, phrases: ways }, ofAnswers, readings, bearing, lexicon)
     if (asked.length > 0 || saysNought(weights))
       for (const e of lexicon.read) pushRead(all, e, weights, asked, bearing, lexicon)
     all.push(...bothLegs(lexicon, weights, readings, bearing),

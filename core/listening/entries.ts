@@ -42,6 +42,8 @@ export interface Lexicon {
   readonly known: ReadonlySet<string>
   /** how much each of them tells: what one test alone is said with more, what many are said with less */
   readonly tells: ReadonlyMap<string, number>
+  /** by word: the ways to say something that hold it, and what they weigh */
+  readonly company: ReadonlyMap<string, readonly { readonly words: Phrase, readonly weight: number }[]>
   /** a second pump stands behind the first */
   readonly hasStages: boolean
   /** contacts are those of a starter, unless the switch is named */

@@ -2,6 +2,7 @@ import type { Joined } from './turnOf'
 import { TURNS } from './turns'
 import { TURNS_BESIDE } from './turnsBeside'
 import { TURNS_OF_DOING } from './turnsOfDoing'
+import { TURNS_OF_NARRATING } from './turnsOfNarrating'
 import { TURNS_OF_PARTS } from './turnsOfParts'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
@@ -15,6 +16,7 @@ import { TURNS_OF_TRIPPING } from './turnsOfTripping'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_NARRATING,
   ...TURNS_OF_TRIPPING,
   ...TURNS_OF_TELLING,
   ...TURNS_IN_PASSING,

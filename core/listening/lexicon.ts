@@ -42,8 +42,10 @@ export function lexiconOf(kind: SystemKind): Lexicon {
   const parts = all.filter(e => e.test.id === SEEN_ITSELF)
   const partWords = new Set([...known, ...parts.flatMap(e => e.phrases.flat())])
   const partsWith = saidWithOf(parts, tellsOf(parts, []))
+  const readWords = new Set(read.flatMap(e => [...e.places, ...e.variants, ...e.conditions, ...e.quantities].flat()))
+  const company = companyOf(seen, tells, readWords)
   const fresh = {
-    seen, saidWith, read, known, tells, hasStages, starter, subjects, likeness, partsWith, partWords,
+    company, seen, saidWith, read, known, tells, hasStages, starter, subjects, likeness, partsWith, partWords,
   }
   kept.set(kind, fresh)
   return fresh
@@ -72,6 +74,23 @@ function tellsOf(seen: readonly SeenEntry[], read: readonly ReadEntry[]): Readon
     ...[...others].map(w => [w, OF_A_THING] as const),
     ...[...count].map(([w, n]) => [w, LEAST_TELLS + (MOST_TELLS - LEAST_TELLS) * share(n)] as const),
   ])
+}
+
+/** The ways to say a thing that a word has company in; none where it says something by itself, or of a reading. */
+function companyOf(seen: readonly SeenEntry[], tells: ReadonlyMap<string, number>, alone: ReadonlySet<string>) {
+  const company = new Map<string, { words: Phrase, weight: number }[]>()
+  const single = new Set(seen.flatMap(e => e.phrases.filter(p => p.length === 1).flat()))
+  const all = new Map(seen.flatMap(e => e.phrases.map(p => [p.join(' '), p] as const)))
+  for (const words of all.values()) {
+    const weight = words.reduce((sum, w) => sum + (tells.get(w.replace('!', '')) ?? 1), 0)
+    for (const w of words) {
+      if (single.has(w) || alone.has(w)) continue
+      const own = company.get(w)
+      if (own) own.push({ words, weight })
+      else company.set(w, [{ words, weight }])
+    }
+  }
+  return company
 }
 
 /** Each way to say a thing stands under the word of it that tells most: a clause without that word cannot mean it. */

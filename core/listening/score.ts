@@ -1,6 +1,7 @@
 /**
  * How well a clause says a thing: the weight of the words that it explains, less that of those it leaves over, less
- * what has to be assumed. A word that means something else on this kind weighs more than one that nobody knows.
+ * what has to be assumed. A word that means something else on this kind weighs more than one that nobody knows, the
+ * more of what it would be said with is said besides it.
  */
 import type { Figure } from './figures'
 import type { Lexicon, Phrase, Weights } from './entries'
@@ -17,17 +18,35 @@ export interface Clause {
 /** Of what was said of a time, of a word unknown here, of one that means something here. */
 const [UNKNOWN, KNOWN, DENIED] = [0.4, 1, 1.2]
 
-export function weigh(clause: Clause, { known, tells, subjects }: Lexicon): Weights {
+export function weigh(clause: Clause, { known, tells, subjects, company }: Lexicon, ofAnswers = false): Weights {
   const of = new Map<string, number>()
+  const said = new Set(clause.words.map(w => w.means))
   for (const { means, weight, filler } of clause.words) {
     if (filler) continue
     const knows = known.has(means) || known.has(means.replace('!', ''))
-    const own = tells.get(means.replace('!', '')) ?? KNOWN
+    const full = tells.get(means.replace('!', '')) ?? KNOWN
+    const own = ofAnswers && knows ? UNKNOWN + (full - UNKNOWN) * supportOf(means, said, company, tells) : full
     of.set(means, weight < 1 ? weight : !knows ? UNKNOWN : means.startsWith('!') ? DENIED * own : own)
   }
   let total = 0
   for (const w of of.values()) total += w
   return { of, total, subjects }
+}
+
+/** How much of the best of the ways to say something that hold a word is said besides it: 1 where all of it is. */
+function supportOf(
+  word: string, said: ReadonlySet<string>, company: Lexicon['company'], tells: Lexicon['tells'],
+): number {
+  const ways = company.get(word)
+  if (!ways) return 1
+  let best = 0
+  for (const { words, weight } of ways) {
+    let has = 0
+    for (const w of words) if (said.has(w)) has += tells.get(w.replace('!', '')) ?? 1
+    if (has > best * weight) best = has / weight
+    if (best >= 1) return 1
+  }
+  return best
 }
 
 /** The heaviest of the phrases whose every word stands in the clause; nothing where there is none. */

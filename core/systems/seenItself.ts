@@ -40,7 +40,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['wire to the switch', 'feed wire', 'supply wire', 'wire from the panel', 'feed cable'],
     how: [
       'cut in two', 'broken', 'chewed through', 'burnt off', 'dug up', 'pulled out of the connector',
-      'come off the breaker', 'off the breaker',
+      'come off the breaker', 'off the breaker', 'pulled out of the nut',
     ],
   },
   'feed.high-resistance': {
@@ -203,7 +203,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'motor.seized': {
     label: 'locked, out of the well',
-    what: ['pulled pump', 'pump out of the hole', 'pulled motor', 'pump end', 'pulled the pump and it'],
+    what: ['pulled pump', 'pump out of the hole', 'pulled motor', 'pulled the pump and it'],
     how: ['locked up', 'seized', 'does not turn by hand', 'sand locked', 'jammed', 'packed with sand', 'frozen'],
     or: [
       'sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand',
@@ -232,7 +232,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'pump.worn': {
     label: 'stages worn',
     what: ['impellers', 'stages', 'vanes', 'wear rings', 'bowls'],
-    how: ['worn', 'worn out', 'gone', 'eaten away', 'sand cut', 'wore down', 'eaten up', 'eaten by sand'],
+    how: ['worn', 'worn out', 'gone', 'eaten away', 'sand cut', 'wore down', 'eaten up', 'eaten by sand', 'chewed up'],
   },
   'pump.by-pass': {
     label: 'by-pass worn or stuck',

@@ -38,6 +38,7 @@ export const AIR: Sayings = {
       sigh: [
         'unloader hiss every stop', 'unloader puff', 'hiss every stop', 'unloads fine', 'pssh when it stops',
         'hiss when it stops', 'unloader vents', 'short hiss at cut out', 'psst then quiet',
+        'dumps the head when it stops', 'dumps the head at stop', 'bleeds the head when it stops',
       ],
       hisses: [
         'air blowing out of the tube when stopped', 'air out of the unloader tube', 'air blow tube',
@@ -55,8 +56,7 @@ export const AIR: Sayings = {
         'not hear bleed', 'not hear bleed off', 'not hear unload', 'not hear air stop', 'no pssh', 'no puff',
         'not unload', 'head pressure not bleeding off', 'not bleed off', 'head does not bleed',
         'pressure stays on the head', 'no hiss', 'no hiss when it stops', 'no vent at cut out', 'unloader nothing',
-        'unloader silent',
-      ],
+        'unloader silent', 'not let the air off when it stops', 'not let air off at stop', 'no air off when it stops'],
     },
   },
   'unloader-run': {
@@ -239,7 +239,10 @@ export const AIR: Sayings = {
     },
     said: {
       good: ['oil good', 'oil level good'],
-      low: ['oil low', 'oil black', 'no oil', 'oil old', 'oil dirty'],
+      low: [
+        'oil low', 'oil black', 'no oil', 'oil old', 'oil dirty', 'oil not on the stick', 'dipstick dry',
+        'nothing on the dipstick', 'not a drop of oil',
+      ],
       milky: ['oil milky', 'water in the oil', 'oil white', 'mayonnaise', 'looks like mayonnaise', 'oil milkshake'],
     },
   },

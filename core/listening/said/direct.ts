@@ -13,7 +13,10 @@ export const DIRECT: Sayings = {
       same: ['wiggle the panelswitch nothing', 'panelswitch same', 'wiggled the panelswitch no difference'],
       comes: [
         'wiggle the panelswitch and it runs', 'panelswitch comes and goes', 'runs when I push the panelswitch',
-        'panelswitch loose', 'panelswitch start', 'wiggle pump switch comes and goes', 'wiggle switch panel comes'],
+        'panelswitch loose', 'panelswitch start', 'wiggle pump switch comes and goes', 'wiggle switch panel comes',
+        'panelswitch works if you hold it', 'pump switch works if you hold it just right',
+        'works if you hold the switch', 'wiggle pump switch in and out', 'panelswitch in and out',
+      ],
     },
   },
   'wires-look': {
@@ -29,8 +32,7 @@ export const DIRECT: Sayings = {
       chafed: [
         'wire rubbed', 'insulation rubbed off', 'screw through the wire', 'wire broken',
         'chafed wire at the bulkhead',
-        'bare wire',
-      ],
+        'bare wire', 'positive wire rubbed through'],
     },
   },
   'second-return': {

@@ -23,6 +23,7 @@ export const HOUSE: Sayings = {
         'line to the house frozen', 'pipe to the house frozen', 'house line frozen', 'pipe under the house frozen',
         'pipe in the crawl space frozen', 'pipe in the wall frozen', 'line to the barn frozen',
         'line to the house froze', 'line to house frozen', 'pipe to house froze', 'valve open line froze',
+        'line to the house froze', 'line frozen',
       ],
     },
   },

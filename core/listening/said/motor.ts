@@ -67,8 +67,7 @@ export const MOTOR: Sayings = {
     said: {
       usual: [
         'motor cool', 'motor warm', 'motor not hot', 'motor feels normal', 'motor only warm', 'motor is just warm',
-        'motor barely warm',
-      ],
+        'motor barely warm', 'motor only warm'],
       hot: [
         'fry an egg', 'toohot motor', 'toohot', 'motor toohot to touch', 'too hot to touch', 'motor burning up',
         'motor scalding', 'motor very warm', 'motor too hot to touch',
@@ -135,7 +134,8 @@ export const MOTOR: Sayings = {
     said: {
       runs: [
         'knowngood pump runs', 'knowngood motor runs', 'another pump runs on the same plug', 'other pump runs there',
-        'knowngood pump runs on the same plug',
+        'knowngood pump runs on the same plug', 'another motor on the same wires runs', 'another motor runs',
+        'different motor runs on the same wires',
       ],
       groans: ['knowngood pump hums too', 'knowngood motor hums', 'another pump hums there too'],
       silent: ['knowngood pump nothing', 'knowngood motor does nothing', 'another pump is dead there too'],
@@ -221,8 +221,7 @@ export const MOTOR: Sayings = {
         'started again by itself half an hour later', 'kicked back on by itself later', 'opens hot closes cold',
         'resets when cool', 'reads again cold', 'ol now comeback when cool', 'comes back after cooling',
         'overload closed again cold', 'ol then a value once cool', 'was ol hot reads cold', 'open hot closed cold',
-        'ol hot ohms cold',
-      ],
+        'ol hot ohms cold', 'once it cooled read good', 'cooled off reads good', 'cooled off it read fine'],
       'stays-ol': [
         'still ol after it cooled', 'stays ol', 'let it rest an hour still ol', 'ol for good', 'sit still ol',
         'ol even when cold', 'sit all night still reads open', 'cold still no continuity', 'cold still open',
@@ -264,7 +263,10 @@ export const MOTOR: Sayings = {
       runs: [...RAN, 'went right to speed', 'picks up', 'ran fine'],
     },
     said: {
-      no: ['spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference'],
+      no: [
+        'spun the shaft still stuck', 'spun it nothing', 'spinning does not help', 'spun no difference',
+        'spun by hand still not go', 'spun it still not start',
+      ],
       runs: [
         'not turn until I spin the shaft', 'runs when I spin the shaft', 'only starts if I spin it',
         'gave shaft turn start', 'turn shaft start', 'helped it start', 'kick it over runs', 'pull start run',

@@ -7,7 +7,10 @@ export const POWER: Sayings = {
     what: ['breaker', 'breaker face', 'two pole breaker'],
     is: {
       cool: ['cool', 'not hot', 'not warm', 'barely warm', 'normal temperature'],
-      hot: ['hot', 'real warm', 'too hot to touch', 'burning up', 'hot to the touch', 'warm to the touch'],
+      hot: [
+        'hot', 'real warm', 'too hot to touch', 'burning up', 'hot to the touch', 'warm to the touch',
+        'fry an egg on', 'smokes', 'melted', 'roasting',
+      ],
     },
     said: {
       cool: ['breaker feels cool', 'breaker not hot', 'breaker not warm'],
@@ -42,8 +45,7 @@ export const POWER: Sayings = {
       utility: [
         'on utility', 'on the grid', 'no generator', 'utility feed', 'grid feed', 'utility power',
         'straight utility power', 'on the grid', 'grid power',
-        'city power',
-      ],
+        'city power', 'fed from the power company'],
       generator: ['generator', 'portable generator', 'genset', 'little generator', 'house on a generator'],
     },
   },
@@ -108,15 +110,18 @@ export const POWER: Sayings = {
         'half the outlets dead', 'other circuits dead too', 'some outlets dead', 'half the lights out',
         'half the house out', 'half the lights in the house are out', 'some of the house is out',
         'half the circuits dead', 'some lights dead rest bright', 'lights brighter others off',
-        'only half the circuits', 'half circuits power', 'some lights bright some off',
+        'only half the circuits', 'half circuits power', 'some lights bright some off', 'one side of the panel dead',
+        'half the panel dead', 'stove not heat half the lights',
       ],
       all: [
         'whole house out', 'house dark', 'whole house is dead', 'all lights out', 'nothing in the house works',
-        'whole place dark', 'lights off as well',
+        'whole place dark', 'lights off as well', 'nothing electric works', 'building dark',
+        'no power in the building', 'neighbourhood dark',
       ],
       dim: [
         'lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip', 'bulbs go yellow',
-        'lights go yellow', 'lights go brown',
+        'lights go yellow', 'lights go brown', 'lights fall every start', 'lights fall when it starts',
+        'lights brown when it starts', 'lights dip',
       ],
     },
   },
@@ -175,9 +180,12 @@ export const POWER: Sayings = {
         'breaker closed', 'breaker on did not trip', 'breaker made', 'breaker is made'],
       tripped: [
         'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
-        'breaker tripped', 'breaker in the middle', 'breaker in the middle'],
+        'breaker tripped', 'breaker in the middle', 'breaker in the middle', 'handle halfway',
+        'breaker handle halfway',
+      ],
       off: [
-        'breaker off', 'breaker flipped off', 'breaker for it flipped off',
+        'breaker off', 'breaker flipped off', 'breaker for it flipped off', 'breaker in the off position',
+        'two pole off', 'two pole in the off position', 'breaker flipped off', 'breaker was flipped off',
       ],
     },
   },
@@ -223,6 +231,7 @@ export const POWER: Sayings = {
       no: [
         'street low', 'neighbour out too', 'neighbour no pressure', 'neighbour weak', 'neighbour low',
         'neighbour has none', 'neighbour no water', 'city working on the main', 'working on the main',
+        'whole street down', 'street down', 'neighbourhood dark',
       ],
     },
   },
@@ -242,8 +251,7 @@ export const POWER: Sayings = {
       blown: [
         'after the controlfuse nothing', 'new fuse blows at once', 'blows a new fuse', 'blows fuses', 'fuse open',
         'control fuse popped', 'fuse no continuity', 'fuse gone', 'fuse keeps blowing', 'fuse keeps popping',
-        'fuse pops', 'fuse blown', 'controlfuse blown',
-      ],
+        'fuse pops', 'fuse blown', 'controlfuse blown', 'dead fuse', 'found a dead fuse', 'bad fuse'],
       burnt: [
         'fuse holder loose', 'fuse holder loose comes and goes', 'fuse holder hot', 'fuse holder discoloured',
         'holder hot', 'fuse clip burnt', 'fuse holder corroded', 'holder melt', 'fuse holder burnt',
@@ -269,11 +277,14 @@ export const POWER: Sayings = {
         'leads off at the switch holds', 'pump leads off the switch holds', 'pump wires off the switch it holds',
         'wires off the load of the switch holds', 'wires off at the switch holds',
         'loadwires off at the switch it holds', 'wires off at the switch does not trip',
+        'nothing on the load side breaker holds', 'breaker holds nothing on load',
       ],
       trips: [
         'leads off the load terminals still trips', 'load wires off still trips', 'both pump wires off still trips',
         'leads off at the switch still trips', 'pump wires off the switch still trips',
         'wires off at the switch still trips', 'trips with the loadwires off', 'switch open still trips',
+        'pump off at the switch breaker goes', 'pump off at the switch trips',
+        'pump off at the switch breaker still trips',
       ],
     },
   },
@@ -313,7 +324,8 @@ export const POWER: Sayings = {
         'pump wires off at the well breaker holds', 'wires off at the well breaker holds', 'pump wire off well hold',
         'pulled the pump wires off and the breaker holds', 'pulled the pump wires off and it holds',
         'leads off at the well head holds', 'holds with the leads off', 'leads off at the well it holds',
-        'head open holds', 'wires off at the well head holds', 'pump wires off holds',
+        'head open holds', 'wires off at the well head holds', 'pump wires off holds', 'splice off breaker holds',
+        'undid the splice breaker holds', 'splice apart breaker holds',
       ],
       trips: [
         'opened the splice still trips', 'splice apart still trips', 'cut the splice still trips',

@@ -40,7 +40,8 @@ export const SOURCE: Sayings = {
         'footvalve leaks', 'footvalve leaks water runs back', 'water runs back', 'footvalve bad',
         'will not hold prime',
         'suction line drains back', 'footvalve does not hold', 'poured water in disappears', 'ran right back down',
-        'water ran back down the well',
+        'water ran back down the well', 'filled suctionline ran back down', 'filled it ran right back down the well',
+        'ran back down the well',
       ],
       blocked: [
         'footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut',
@@ -59,8 +60,7 @@ export const SOURCE: Sayings = {
       steady: ['vacuum steady', 'vacuum normal', 'vacuum good', 'suction gauge steady'],
       high: [
         'inches of vacuum', 'strong vacuum', 'vacuum pegged', 'vacuum high', 'vacuum high and steady', 'full vacuum',
-        'suction blocked vacuum', 'inches suction blocked',
-      ],
+        'suction blocked vacuum', 'inches suction blocked', 'inches suction blocked'],
       low: [
         'vacuum drops', 'suction gauge low', 'vacuum low', 'vacuum low and jumping', 'vacuum jumps', 'no vacuum',
         'vacuum unsteady', 'vacuum swings',
@@ -186,12 +186,15 @@ export const SOURCE: Sayings = {
       ],
     },
     said: {
-      clean: ['strainer clean', 'strainer clear', 'strainer good', 'strainer clean'],
+      clean: [
+        'strainer clean', 'strainer clear', 'strainer good', 'strainer clean', 'strainer clean', 'strainer spotless',
+      ],
       clear: ['strainer clear', 'strainer clean', 'strainer good'],
       blocked: [
         'screen caked with mud', 'strainer sand', 'strainer plastic', 'strainer screen plugged', 'strainer slime',
         'basket full', 'strainer half blocked', 'strainer full', 'strainer blocked with rust',
-        'strainer plugged leaves', 'strainer plugged', 'strainer full of leaves',
+        'strainer plugged leaves', 'strainer plugged', 'strainer full of leaves', 'strainer plugged',
+        'leaves out of the strainer', 'strainer leaves', 'cleaned leaves out of the strainer',
       ],
       packed: [
         'strainer sand', 'strainer screen plastic', 'strainer bowl blocked', 'strainer bowl sand',
@@ -242,7 +245,7 @@ export const SOURCE: Sayings = {
       ],
       empty: [
         'tank nearlyempty', 'out of water', 'tank dry', 'no water on board', 'freshtank empty', 'freshtank dry',
-        'no water in the freshtank', 'tank is empty', 'tank bone dry'],
+        'no water in the freshtank', 'tank is empty', 'tank bone dry', 'opened the lid empty', 'lid off empty'],
     },
   },
   'weep': {

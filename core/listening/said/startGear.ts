@@ -35,7 +35,10 @@ export const START_GEAR: Sayings = {
       ],
     },
     said: {
-      sound: ['cap looks good', 'cap not bulged', 'capacitor looks fine', 'cap looks fine'],
+      sound: [
+        'cap looks good', 'cap not bulged', 'capacitor looks fine', 'cap looks fine', 'cap good',
+        'capacitor looks good',
+      ],
       bulged: [
         'goo under the cap cover', 'goo under the capacitor', 'cap smells', 'cap leaking', 'goo out of the cap',
         'cap top popped', 'cap swelled', 'cap leaking oil', 'oil all over the bottom of the box',
@@ -54,8 +57,7 @@ export const START_GEAR: Sayings = {
       runs: [
         'test box runs', 'knowngood box runs', 'spare box runs', 'swapped in a test box runs', 'another box it runs',
         'good box it starts', 'my box starts right up', 'box swapped it runs', 'test box starts', 'loaner box runs',
-        'other box runs',
-      ],
+        'other box runs', 'known good box pumping', 'good box pumps'],
       groans: [
         'test box still hums', 'knowngood box still hums', 'spare box hums', 'another box still groans',
         'box swapped still hums',
@@ -118,7 +120,8 @@ export const START_GEAR: Sayings = {
         'overload in the box clicks', 'overload clicks off', 'hum overload click', 'overload trips',
         'overload trips again', 'hum then overload trips', 'overload out', 'runs then overload trips',
         'starts runs then overload trips', 'overload pops every time', 'starts fine runs then overload trips',
-        'button pops back out', 'red button pops', 'pops back out', 'button won\'t stay in',
+        'button pops back out', 'red button pops', 'pops back out', 'button won\'t stay in', 'button pops back out',
+        'red button pops out', 'reset pops back out',
       ],
     },
   },
@@ -146,15 +149,15 @@ export const START_GEAR: Sayings = {
       wrong: [
         'box half horse', 'box horse', 'box rated for half', 'box horsepower', 'box too small', 'box too big',
         'box for the wrong horsepower', 'box does not match', 'wrong box', 'box for another motor',
-        'box does not match the motor', 'box is for a bigger motor',
+        'box does not match the motor', 'box is for a bigger motor', 'box for a three quarter motor one and a half',
+        'box for a different size', 'box for smaller motor',
       ],
     },
   },
   'ground-again': {
     said: {
       'both-good': [
-        'splice opened both good', 'ground again both good',
-      ],
+        'splice opened both good', 'ground again both good', 'splice apart both good'],
       'cable': ['motor side clear',
         'motor side good', 'leadsdown motorgood', 'leadsdown', 'cabledown', 'cable to ground', 'wire shorted',
         'bare spot in the cable', 'motor good', 'splice open motor good', 'splice open cable is down',

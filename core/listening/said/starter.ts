@@ -101,8 +101,7 @@ export const STARTER: Sayings = {
       burnt: [
         'contact burnt away', 'starter points black', 'contact pole burnt', 'starter pole burnt', 'contactor burnt',
         'starter contacts burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt',
-        'starter contact pitted',
-      ],
+        'starter contact pitted', 'contact tips shot', 'contact tips bad'],
       welded: [
         'pried contacts stuck together', 'contacts stuck together', 'contacts stuck shut', 'contacts stuck',
         'contacts welded', 'contacts fused',
@@ -149,7 +148,8 @@ export const STARTER: Sayings = {
     },
     said: {
       less: [
-        'swapped two leads less', 'changed two leads worse', 'reversed gives less',
+        'swapped two leads less', 'changed two leads worse', 'reversed gives less', 'swapped two leads worse',
+        'swapped two worse',
       ],
       more: [
         'swapped lead n1 n2 pressure up', 'swapped two leads pressure is up', 'backwards swap two lead pumps',

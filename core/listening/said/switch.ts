@@ -33,12 +33,16 @@ export const SWITCH: Sayings = {
       ],
     },
     said: {
-      once: ['one clean click', 'switch clicks once', 'switch makes one click'],
+      once: [
+        'one clean click', 'switch clicks once', 'switch makes one click', 'switch clacks once',
+        'clacks once it is on', 'switch snaps once',
+      ],
       bounces: [
         'switch bounces on start', 'machine guns on start', 'switch bounces', 'contactor slams in and out on start',
         'chatters then settles', 'machine guns', 'hammers on start', 'bangs several times then runs',
         'tick tick tick', 'tick tick tick starts', 'switch flutters start', 'machine gun second then run',
-        'switch stutters', 'switch clicks like a machine gun on start',
+        'switch stutters', 'switch clicks like a machine gun on start', 'machine gun then run',
+        'hear it machine gun', 'switch machine guns',
       ],
     },
   },
@@ -97,7 +101,10 @@ export const SWITCH: Sayings = {
         'keeps cycling tapsshut', 'starts every minutes', 'kicks on tapsshut', 'starts byitself', 'starts atnight',
         'pump start byitself', 'starts every few minutes', 'starts byitself every couple of minutes',
         'cycles with everything off', 'runs with everything off', 'not shut up cycles', 'starts byitself minutes',
-        'starts by itself every', 'comes on every', 'runs every half hour', 'pump comes on itself no water'],
+        'starts by itself every', 'comes on every', 'runs every half hour', 'pump comes on itself no water',
+        'kicks in all night', 'kicks on middle of the night', 'kicks in nobody using water',
+        'kicks on for no reason',
+      ],
     },
   },
   'bypass': {
@@ -112,12 +119,12 @@ export const SWITCH: Sayings = {
         'bridge hold', 'bridge steady', 'bridge hold steady', 'jumper across the switch runs', 'hot wired runs',
         'jumped it out runs', 'bridge pullin', 'bridge start', 'bridged pressure switch starter pullin',
         'pump runs with the switch bridged', 'bridged the float pump runs', 'jumper on the switch it starts',
+        'switch bypassed pumps',
       ],
       groans: ['bridged it hums', 'switch bridged still hums', 'bridged still hums'],
       silent: [
         'bridge not pullin', 'jumpered still nothing', 'bridged nothing', 'switch bridged nothing',
-        'jumpered no difference', 'bridged still dead',
-      ],
+        'jumpered no difference', 'bridged still dead', 'bridged switch same', 'jumpered the switch no difference'],
       trips: ['bridged it trips', 'switch bridged trips', 'jumpered and the breaker trips'],
     },
   },
@@ -148,13 +155,15 @@ export const SWITCH: Sayings = {
       ],
       sooty: ['contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts'],
       pitted: [
-        'contacts pitted', 'contacts rough', 'contacts worn',
+        'contacts pitted', 'contacts rough', 'contacts worn', 'surface of the moon', 'points like the moon',
+        'sandblasted', 'contact sandblasted', 'hole burned in the points', 'points hole burned',
       ],
       burnt: [
         'contact burnt bad', 'points burned up', 'side burnt', 'contacts black', 'contacts gone', 'contact missing',
         'pole burnt', 'contacts pitted one burnt away', 'contacts burnt on one side', 'contacts burnt black',
         'both poles black', 'contacts burnt both poles black', 'switch burnt', 'switch contacts black',
         'contact pad fell off', 'contact pads fell off', 'contact pad gone', 'contact fell off',
+        'half the contact melted', 'contact melted away',
       ],
       welded: [
         'points stuck together', 'pried them apart', 'contacts stuck pried apart', 'contacts welded',
@@ -164,8 +173,7 @@ export const SWITCH: Sayings = {
         'ants in the cover', 'full of ants', 'bugs in there', 'insect burnt across contact', 'bug between the points',
         'ants on the contacts', 'crushed ant contacts', 'slug across the points', 'snake across the contacts',
         'nest in the switch', 'insect squashed between the contacts', 'dirt in the contacts', 'contacts dirty',
-        'dirt between the contacts',
-      ],
+        'dirt between the contacts', 'ants fried on the contacts', 'ants crawled in'],
       wet: [
         'contacts wet', 'contacts green', 'switch corroded', 'water in the switch',
       ],
@@ -183,7 +191,9 @@ export const SWITCH: Sayings = {
         'contacts together', 'contacts in', 'contacts are in', 'points in'],
       open: [
         'switch open', 'contacts open', 'switch not made', 'contacts apart', 'gap between points',
-        'gap between contacts', 'gap points', 'points not making', 'contacts not making'],
+        'gap between contacts', 'gap points', 'points not making', 'contacts not making', 'points not making',
+        'contacts not making',
+      ],
     },
   },
   'port-look': {
@@ -302,8 +312,7 @@ export const SWITCH: Sayings = {
         'cycles fast', 'cycles constantly', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop',
         'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds',
         'onoff every few seconds', 'bangs on and off the whole time', 'short cycling crazy',
-        'short cycling like crazy', 'bangs on off water running',
-      ],
+        'short cycling like crazy', 'bangs on off water running', 'shortcycle crazy'],
     },
   },
 }

@@ -47,8 +47,7 @@ export const WATER: Sayings = {
       ],
       nothing: [
         'no air in the tank', 'tank has no air', 'airvalve nothing', 'no air no water at the airvalve',
-        'pressed the core noth',
-      ],
+        'pressed the core noth', 'no air no water at the airvalve'],
     },
   },
   'gauge-agrees': {
@@ -66,8 +65,7 @@ export const WATER: Sayings = {
         'gauge zero secondgauge', 'secondgauge differs',
         'gauge not move', 'gauge pegged', 'gauge no matter what', 'gauge reads wrong',
         'secondgauge other', 'gauge off by', 'gauge sticks', 'gauge dead', 'secondgauge differs', 'gauge broken',
-        'my gauge says different',
-      ],
+        'my gauge says different', 'my gauge theirs', 'my own gauge theirs', 'my gauge more than theirs'],
     },
   },
   'house-shut': {
@@ -90,14 +88,12 @@ export const WATER: Sayings = {
       holds: [
         'house off gauge stays', 'shut the house off and the gauge stays put', 'house off at the tank holds',
         'housevalve shut holdsquiet', 'house off it holds', 'housevalve off holds', 'housevalve shut holds',
-        'house shut holds',
-      ],
+        'house shut holds', 'isolated the house stays', 'isolated house holds'],
       falls: [
         'valve after the tank shut still falls', 'house isolated still drops', 'housevalve shut still bleeds down',
         'shut the valve at the head no change', 'house valve shut same', 'housevalve shut stilldoes',
         'house off stilldoes', 'shut house still drops', 'housevalve shut fall', 'housevalve shut still drops',
-        'housevalve off drops',
-      ],
+        'housevalve off drops', 'isolated house falls', 'isolated the house gauge falls'],
     },
   },
   'outlet-shut': {
@@ -139,7 +135,7 @@ export const WATER: Sayings = {
         'sprinkler head broken', 'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break',
         'toilet keeps running', 'toilet upstairs runs', 'toilet', 'leak in the house', 'toilet running',
         'leak under the sink', 'burst pipe', 'leaking fitting', 'leak', 'wet spot in the yard', 'leak in the yard',
-        'drip under the galley sink'],
+        'drip under the galley sink', 'someone left the garden hose on'],
       relief: [
         'relief spitting all the time', 'relief spits a little', 'safety spits', 'relief lifts', 'relief pops',
         'relief dribbles', 'relief opens', 'relief leaks', 'relief blowing', 'water at the relief',
@@ -163,7 +159,9 @@ export const WATER: Sayings = {
         'went back to normal', 'normal again', 'works like it should', 'good as new', 'back to normal', 'good to go',
         'works now', 'runs and stops right', 'two cycles good', 'customer has water', 'cycles like it should'],
       no: [
-        'not fixed', 'same problem', 'still wrong', 'does not work right', 'something still wrong'],
+        'not fixed', 'same problem', 'still wrong', 'does not work right', 'something still wrong',
+        'still not right', 'not right yet', 'still bad', 'not fixed',
+      ],
     },
   },
   'heard': {
@@ -196,7 +194,9 @@ export const WATER: Sayings = {
         'pressure hold steady pumpoff', 'pressure hold pumpoff', 'gauge hold pumpoff', 'holds steady',
         'pressure not fall', 'not lose a pound', 'holds tapsshut', 'rock steady', 'pressure holds', 'gauge holds',
         'does not fall', 'holds overnight', 'shut everything needle not move', 'everything shut needle not move',
-        'needle not move everything off', 'noth running gauge not moved', 'noth running needle not moved'],
+        'needle not move everything off', 'noth running gauge not moved', 'noth running needle not moved',
+        'shut everything needle not move', 'nothing running gauge not move',
+      ],
       slow: [
         'tank bleeds down overnight', 'loses pressure overnight', 'leakdown overnight', 'bleeds down by morning',
         'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
@@ -211,7 +211,7 @@ export const WATER: Sayings = {
         'drains back', 'runs back into the cistern', 'hear it run back', 'trickles back into the cistern',
         'pressure gone', 'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
         'pressure falls at once', 'pressure gone at once', 'falls fast', 'pressure falls at once when it stops',
-        'pressure falls at once when the breaker is off', 'gauge drops fast'],
+        'pressure falls at once when the breaker is off', 'gauge drops fast', 'falls flat when it stops'],
     },
   },
   'sound': {
@@ -234,15 +234,15 @@ export const WATER: Sayings = {
         'growls', 'grunts', 'hum louder', 'strains hums', 'humming sound', 'hum dim', 'hums does not turn', 'hums'
         + ' loud',
         'pump hums', 'motor hums', 'hums does not start', 'pump hums does not turn over', 'groans when it calls',
-        'tries to start',
-      ],
+        'tries to start', 'wants to go but cannot', 'sounds like it wants to go', 'wants to start and cannot'],
       silent: [
         'dead as a doornail', 'dead as a rock', 'click nothing', 'not a peep', 'nothing at all', 'stone dead',
         'not run', 'not start up', 'pump not run', 'motor not run', 'no response', 'not kick', 'not start nothing',
         'pump not start', 'motor not start', 'not turn on', 'no sound', 'dead', 'pump silent', 'no hum', 'pump dead',
         'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'motor dead',
         'pump does nothing', 'nothing happens no sound', 'pump silent nothing', 'booster silent', 'not start',
-        'not make a peep', 'not a peep', 'just silence', 'silence when it calls',
+        'not make a peep', 'not a peep', 'just silence', 'silence when it calls', 'not a thing happens',
+        'not a thing when it calls',
       ],
       chatters: [
         'clicks', 'contact chatters', 'buzzes on and off', 'chatters', 'switch chatters', 'rattles on and off',
@@ -262,8 +262,7 @@ export const WATER: Sayings = {
     said: {
       steady: [
         'good flow', 'plenty of water at the tap', 'strong stream', 'good pressure', 'water steady', 'steady stream',
-        'water fine', 'good pressure at the tap',
-      ],
+        'water fine', 'good pressure at the tap', 'flow strong even', 'strong and even', 'flow even'],
       pulses: [
         'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses'
         + ' tap',
@@ -331,7 +330,7 @@ export const WATER: Sayings = {
       'open-fill': [
         'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the'
         + ' lawn', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all'
-        + ' day'],
+        + ' day', 'running into the stock pond', 'filling the stock pond', 'stock pond all weekend'],
       'vibration': [
         'shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose', 'pipe shaking',
         'pipes shaking like mad', 'shakes like mad',
@@ -358,11 +357,14 @@ export const WATER: Sayings = {
         'new motor fitted', 'new box fitted', 'someone else fitted the box', 'new switch fitted',
         'new contactor fitted', 'electrician was here', 'someone was in the panel', 'since the new pump', 'fit new',
         'new part fitted', 'swapped the motor', 'changed the switch', 'someone else worked on it',
-        'company replaced the tank', 'another company replaced',
+        'company replaced the tank', 'another company replaced', 'somebody at it before me',
+        'someone had been at it', 'somebody been at it',
       ],
       'cycled': [
         'clicking for weeks', 'onoff for months', 'clicked on and off for weeks', 'cycled for weeks',
-        'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months', 'been cycling for weeks'],
+        'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months',
+        'been cycling for weeks', 'shortcycle all summer', 'shortcycle for months',
+      ],
     },
   },
   'belt-off': {
@@ -377,7 +379,10 @@ export const WATER: Sayings = {
       trips: TRIPPED,
     },
     said: {
-      runs: ['belt off runs free', 'belt off motor runs', 'belt off it starts'],
+      runs: [
+        'belt off runs free', 'belt off motor runs', 'belt off it starts', 'belts off motor runs byitself',
+        'belt off motor runs byitself',
+      ],
       heavy: [
         'belt off still amps', 'belt off same amps', 'belt off amps still high', 'belt off still pulls amps',
         'belt off still draws heavy', 'belt off still', 'belt off same',

@@ -17,7 +17,8 @@ export const WELL: Sayings = {
         'plenty of water',
         'water stands feet over', 'water level plenty', 'plenty of water in the well', 'well full',
         'water stands high',
-        'well has water', 'water level down plenty', 'level good',
+        'well has water', 'water level down plenty', 'level good', 'feet of water above the pump',
+        'feet over the pump',
       ],
       low: [
         'water below the footvalve', 'water level below the foot valve', 'level below the foot valve',
@@ -55,15 +56,16 @@ export const WELL: Sayings = {
     said: {
       quiet: [
         'quiet in the well', 'well quiet', 'nothing to hear in the well', 'no water falling in the well',
-        'silent in the well when it stops', 'well quiet', 'well dead quiet', 'no water falling'],
+        'silent in the well when it stops', 'well quiet', 'well dead quiet', 'no water falling',
+        'ear on casing nothing',
+      ],
       falls: [
         'waterfall down the casing', 'sounds like a waterfall', 'water running back down',
         'water falling in the well',
         'hear water falling in the well', 'hear water running in the well', 'water trickles in the well',
         'splashing in the well', 'hear it running back down the well', 'hear water fall well',
         'spraying down the hole', 'water running back down well', 'spray down hole', 'hear it spraying down',
-        'water running back down',
-      ],
+        'water running back down', 'sounds like rain in the well', 'rain in the well', 'like rain down in the well'],
     },
   },
   'tank-level': {
