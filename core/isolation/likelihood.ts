@@ -7,7 +7,7 @@
  */
 import type { Prediction, SeenTest } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
-import { atLevelOf } from './supplyLevel'
+import { atLevelOf, commonOf } from './supplyLevel'
 import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
 
 /**
@@ -84,10 +84,11 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
 function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evidence): number {
   const { line, confirmed, earlier, beside } = evidence
   const first = beside && tests.get(beside.test)
+  const common = table.test.kind === 'numeric' ? commonOf(table.test) : undefined
   return line.kind === 'reading'
     ? saidChance(
         table,
-        first ? atLevelOf(table.prediction(h), first.prediction(h), evidence) : table.prediction(h),
+        first && common ? atLevelOf(table.prediction(h), first.prediction(h), evidence, common) : table.prediction(h),
         line,
         MISREAD ** (1 + confirmed),
       )

@@ -1,21 +1,31 @@
 /**
  * Volts read one after another hang on one supply: where the first stood high, the next does too. So a reading is
- * weighed beside the one before it, by their ratio; what is left is the meter, and the drift in between.
- *   mean' = mean · (read before / predicted before),  σ'² = σ² − (s·mean)² + (d·mean)²,  s = 0.024, d = 0.012 or 0.015
+ * weighed beside the one before it, by their ratio; what is left is the meter, and the drift in between. So are amps
+ * of a motor's leads: what it carries is in all of them, so that three that read alike are not three witnesses.
+ *   mean' = mean · (read before / predicted before),  σ'² = σ² − (s·mean)² + (d·mean)²
+ * with s = 0.024, d = 0.012 or 0.015 of volts; s all of the spread, d = 0.07 of amps.
  */
 import type { NumericTest, Prediction } from '#core/systems'
 import { stageOf } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
 import type { Tables } from './tables'
 
-/** The spread of a supply's level, all but what the meter adds: range A of ANSI C84.1 is ±5 %, from memory. */
-const LEVEL = 0.024
-/** What is left between two of one go, and between two lines; common practice, no source. */
-const [OF_ONE_GO, DRIFT] = [0.012, 0.015]
-/** Under so many volts it is no supply that was read. */
-const LEAST = 60
-/** Where a prediction lies further off than this, what was read before says nothing under it. */
-const FITS = 0.08
+interface Common {
+  /** of its mean, the spread that two readings have in common */
+  readonly level: number
+  /** what is left between two of one go, and between two lines */
+  readonly ofOneGo: number
+  readonly drift: number
+  /** under so much, in volts or amps, it is none */
+  readonly least: number
+  /** where a prediction lies further off than this, what was read before says nothing under it */
+  readonly fits: number
+}
+
+/** Level: range A of ANSI C84.1 is ±5 %, from memory, less what the meter adds; the others common practice, no source. */
+const OF_SUPPLY: Common = { level: 0.024, ofOneGo: 0.012, drift: 0.015, least: 60, fits: 0.08 }
+/** Unbalance of sound motors and the clamp; common practice, no source. */
+const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.07, drift: 0.07, least: 1, fits: 0.8 }
 
 /** Each reading of volts with the one before it on the way from the supply: whatever order they came in. */
 export function besideOthers({ tests, model }: Tables, evidence: readonly Evidence[]): readonly Evidence[] {
@@ -26,11 +36,13 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
   for (const { id } of model.kind.tests)
     for (const e of read.get(id) ?? []) {
       const test = tests.get(id)?.test
-      if (e.line.kind !== 'reading' || test?.kind !== 'numeric' || !isOfSupply(test)) continue
-      const place = `${stageOf(test)} ${e.repaired.length}`
+      if (e.line.kind !== 'reading' || test?.kind !== 'numeric') continue
+      const common = commonOf(test)
+      if (!common) continue
+      const place = `${stageOf(test)} ${e.repaired.length} ${test.quantity}`
       const before = last.get(place)
       if (before && before.test !== id) beside.set(e, before)
-      if (isWhole(e.line)) last.set(place, e.line)
+      if (isWhole(e.line, common)) last.set(place, e.line)
     }
   return evidence.map((e) => {
     const before = beside.get(e)
@@ -40,7 +52,15 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
 
 export const isOfSupply = ({ probe, condition }: NumericTest): boolean =>
   probe.ask === 'volts' && probe.drop !== true && condition === 'calling'
-const isWhole = ({ value, bound, spread }: LineOf<'reading'>) => value !== null && value > LEAST && !bound && !spread
+/** What a reading has in common with others of its quantity; nothing where it stands alone. */
+export const commonOf = (test: NumericTest): Common | undefined =>
+  isOfSupply(test) ? OF_SUPPLY : isOfLeg(test) ? OF_LOAD : undefined
+
+/** Of the lines of three phases, once it runs. */
+const isOfLeg = ({ id, probe }: NumericTest) => probe.ask === 'amps' && /^amps[123]\.run$/.test(id)
+
+const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least }: Common) =>
+  value !== null && value > least && !bound && !spread
 
 interface Bell {
   readonly mean: number
@@ -52,24 +72,24 @@ interface Bell {
  * which of the two it most likely is.
  * @param first what the reading before would have been under the same hypothesis
  */
-export function atLevelOf(p: Prediction, first: Prediction, { line, beside }: Evidence): Prediction {
+export function atLevelOf(p: Prediction, first: Prediction, { line, beside }: Evidence, common: Common): Prediction {
   if (!beside || beside.value === null || p.log || first.log) return p
   const before = beside.value
-  const drift = line.set !== undefined && line.set === beside.set ? OF_ONE_GO : DRIFT
-  const loaded = besideOf(p, first, before, drift)
+  const drift = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift
+  const loaded = besideOf(p, first, before, drift, common)
   if (!p.or && !first.or) return { ...p, ...loaded }
-  const rested = besideOf(p.or ?? p, first.or ?? first, before, drift)
+  const rested = besideOf(p.or ?? p, first.or ?? first, before, drift, common)
   const share = p.or?.share ?? first.or!.share
   const [told, other] = first.or ? [height(first, before), height(first.or, before)] : [1, 1]
   const known = share * other + (1 - share) * told
   return { ...p, ...loaded, or: { ...rested, share: known > 0 ? (share * other) / known : share } }
 }
 
-function besideOf(now: Bell, first: Bell, before: number, drift: number): Bell {
+function besideOf(now: Bell, first: Bell, before: number, drift: number, { level: own, least, fits }: Common): Bell {
   const level = before / first.mean
   const { mean, sigma } = now
-  if (first.mean < LEAST || mean < LEAST || Math.abs(level - 1) > FITS) return { mean, sigma }
-  const left = Math.max(sigma ** 2 - (LEVEL * mean) ** 2, 0)
+  if (first.mean < least || mean < least || Math.abs(level - 1) > fits) return { mean, sigma }
+  const left = Math.max(sigma ** 2 - (own * mean) ** 2, 0)
   return { mean: mean * level, sigma: Math.sqrt(left + (drift * mean) ** 2) }
 }
 

@@ -1,5 +1,5 @@
 /** A line taken apart into clauses, each heard with what the ones before it spoke of, as explains most of it. */
-import { findTest, type SystemKind } from '#core/systems'
+import { findTest, unstaged, type SystemKind } from '#core/systems'
 import type { Units } from '#core/units'
 import { meaningsOf } from './clause'
 import type { Lexicon } from './entries'
@@ -41,11 +41,18 @@ export function hearWithDoing(
   if (!action || action.length + text.length > LONGEST || tellsOfTrial(kind, alone)) return alone
   const done = atomsOf(toldOf(action).words).length
   const both = hearParts(kind, `${action}, ${text}`, bearing)
-  const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation'
+  const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation' && isTrial(kind, m.lines[0].test)
   const across = both.find(p => p.from < done && p.end > done && isSeen(p.meanings))
   if (!across || saysItself(alone, across)) return alone
   return both.filter(p => p === across || p.from >= done)
 }
+
+/** Something that is done to see what comes of it, and no look. */
+function isTrial(kind: SystemKind, id: string): boolean {
+  const test = findTest(kind, id)
+  return test?.kind === 'seen' && (test.trial !== undefined || SHUT_FIRST.has(unstaged(id)))
+}
+const SHUT_FIRST: ReadonlySet<string> = new Set(['house-shut', 'outlet-shut'])
 
 /** Of the same test the line gives its own answer. */
 const saysItself = (alone: readonly Part[], { meanings: [m] }: Part): boolean =>

@@ -19,6 +19,8 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + `(?:reeds?|valves?|diaphragm|points|contacts|gasket|rings?|brushes|impeller|vanes?))`],
   ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?,? and(?: found)?(?= (?:the|there|all|its) \\w)'],
   ['dead', 'dead(?= zero)', '(?<=flat) dead'],
+  ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out |down )?at the (?:disconnect|breaker|panel|main)'
+  + '(?: and)?(?= )'],
   // places told by what goes there
   ['load side', '(?:over )?(?:to |at )?where the (?:pump|motor) (?:wires|leads)(?: go| come off| land| hook up)?(?= and|,)'],
   ['gauge', 'gauge (?:up |down )?(?:on|at|by) the (?:house side|tank|tee|manifold|pressure tank|pump)(?= (?:is|reads?|sits'
@@ -38,6 +40,8 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + '(?: off)? the (?:main |house |ball |gate )?valve(?: off)?(?: after the tank| to the house| going up)?'],
   ['leak in the yard', '(?:water\'?s? )?(?:is )?bubbling up (?:in|out of|through) the (?:lawn|yard|ground|grass|dirt|driveway)'],
   ['chatters', '(?:relay|contactor|starter)(?:\'s| is) (?:just )?(?:rattling|buzzing and clicking)(?: away)?'],
+  ['motorturnsalone', 'motor(?:\'s| is)? (?:spinning|turning|running)[^,]{0,12} (?:but|and) the (?:pump|flywheel|shaft|big wheel)(?:\'s'
+  + '| is)? (?:not|n\'t|isn\'t)(?: turning| moving| spinning)?'],
   ['gurgles', 'making an? (?:\\w+ )?(?:gurgly|gurgling|slurping|bubbling|sucking) (?:noise|sound)'],
   ['suction joint sucked in the soap', '(?:shaving cream|foam|grease|soap\\w*)[^,]*(?:suction|union|fittings?|elbow|joint)[^,]*(?:and|,) '
   + '(?:it |that )?(?:got )?(?:sucked|pulled|drew) (?:it |right )?(?:right )?in(?: at[^,]*)?'],

@@ -2,7 +2,7 @@
 import { magnitude } from '#core/foundation'
 import type { SolvedStage } from '../power/stage'
 import type { Prediction, Probe } from '../testTypes'
-import { CAUGHT, figure, RAN_ON, RESTED, together } from './shapes'
+import { CAUGHT, figure, RESTED, together } from './shapes'
 import { isIdling, type Standing } from './standing'
 
 /** Of those caught before it lets go: the share of the first instant; common practice, no source. */
@@ -22,6 +22,12 @@ function caught(
 /** How far the amps of motors without load lie apart, as a share. */
 const IDLING = 0.3
 
+/**
+ * Of running amps that are told of a motor with a phase lost, so many are of one that ran on; those that run on carry
+ * less than their full load, so that two legs draw about √3 of what three did. Common practice, no source.
+ */
+const [CLAMPED_RUNNING, LIGHT] = [0.6, 0.8]
+
 export function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
   if (stage.tripped) return caught(stage, probe, reading)
@@ -37,7 +43,7 @@ export function predictAmps({ stage, spread, effect }: Standing, probe: Extract<
   const ranOn = probe.scenario === 'running' ? stage.ranOn() : undefined
   if (ranOn) {
     const kept = magnitude(ranOn.current(probe.element))
-    return { ...flowing, or: { share: RAN_ON, mean: kept, sigma: 0.3 * kept + 0.3 } }
+    return { ...flowing, or: { share: CLAMPED_RUNNING, mean: LIGHT * kept, sigma: 0.4 * kept + 0.3 } }
   }
   return stage.turning === 'locked' && probe.scenario === 'running'
     ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }

@@ -85,13 +85,20 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
 
 /** Mains stand between 20 and 80 psi; a good one that was read is taken for what it is. Common practice, no source. */
 const UNKNOWN_MAIN = 8 * PSI
+/** A main that nobody has written down may be any good one, as it is read with nothing drawn, or with a tap open. */
+const GOOD_MAIN = { share: 0.4, mean: 48 * PSI, sigma: 14 * PSI }
+/** What comes from a tank by its own height is under this. */
+const OF_A_TANK = 8 * PSI
 
 /** The gauge may stand ahead of the strainer or behind it; where the main's pressure is not given it may be any. */
 function predictInlet({ figures, healthy, spread, story }: Standing): Prediction {
   const main = figure(figures['pump.inlet'], spread.inlet ?? UNKNOWN_MAIN)
+  if (figures['pump.inlet'] < healthy['pump.inlet']) return main
+  const isAny = spread.inlet === undefined && main.mean > OF_A_TANK
   const passed = figures['source.yield'] / Math.max(healthy['pump.flow'], 1e-9)
-  if (passed >= 1 || story.effect === 'runs' || figures['pump.inlet'] < healthy['pump.inlet']) return main
-  return { ...main, or: { share: 0.5, mean: figures['pump.inlet'] * Math.max(0, passed - 0.05), sigma: 3 * PSI } }
+  if (passed >= 1 || story.effect === 'runs') return isAny ? { ...main, or: GOOD_MAIN } : main
+  const ahead = isAny ? { ...main, mean: GOOD_MAIN.mean - UNKNOWN_MAIN, sigma: GOOD_MAIN.sigma } : main
+  return { ...ahead, or: { share: 0.5, mean: figures['pump.inlet'] * Math.max(0, passed - 0.05), sigma: 3 * PSI } }
 }
 
 /**
