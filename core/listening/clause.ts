@@ -185,7 +185,7 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   if (test.beside === 'ohms' && of.has('toground')) return true
   // `pushed it and it runs`, after a reset was spoken of
   if (test.id === 'tap-switch' && !of.has('switch') && !of.has('contact'))
-    return of.has('motor') || ELSEWHERE.has(near ?? '')
+    return of.has('tap') || of.has('motor') || ELSEWHERE.has(near ?? '')
   // a wire that is loose in the opened control box is none at the switch
   if (test.id === 'terminals' && near === 'box') return !of.has('switch') && !of.has('motor')
   if (test.id === 'bypass' && of.has('float')) return true

@@ -18,7 +18,7 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + `)?(?:see |found )|there'?s |it'?s got )?(?:one|some|two|both|all|the|a|that|half) (?:of the )?(?:\\w+ ){0,2}`
   + `(?:reeds?|valves?|diaphragm|points|contacts|gasket|rings?|brushes|impeller|vanes?))`],
   ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?,? and(?: found)?(?= (?:the|there|all|its) \\w)'],
-  ['dead', 'dead(?= zero)', '(?<=flat) dead'],
+  ['', 'dead(?= zero)'],
   ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out |down )?at the (?:disconnect|breaker|panel|main)'
   + '(?: and)?(?= )'],
   // places told by what goes there
@@ -27,6 +27,12 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + '|says|shows|\\d)|\'s|,)'],
   ['motor volts', `${NAMED} (?:pos(?:itive)?|plus) to (?:the )?(?:${NAMED} )?(?:neg(?:ative)?|minus)`],
   // how it is tried
+  ['tapped the switch it starts', '(?:gave the switch|tapped|whacked|smacked|rapped|hit|bumped)(?: on)?(?: the switch| it)?(?: a| one)?(?:'
+  + ' (?:little|good|quick|light|sharp))?(?: (?:whack|tap|smack|rap|bump|knock|thump))?(?:,| and)(?: now)? (?:i\'ve |i |we )?(?:got|have)'
+  + ' (?:power|juice|voltage)(?: (?:going|coming))?(?: out| through| on both sides)?'],
+  ['motor spins free with the pump end off', '(?:took|pulled|got) the (?:pump head|volute|wet end|pump end|pump)(?: off)?(?:,| and) the motor (?:spins|turns)(?: over)?'
+  + ' (?:free|easy|fine|by itself)(?:ly)?'],
+  ['box off its base', 'pulled the lid with the relay'],
   ['tapped $1', 'gave (the switch|it|the motor|the relay|the box) (?:a |one )?(?:little |good |quick |light |sharp )?(?:whack|tap'
   + '|smack|rap|bump|knock|thump)'],
   ['load ison', '(?:i\'ve |i |we )?(?:got|have) power (?:going|coming) out(?= |,|$)'],
@@ -48,7 +54,7 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['check stuck open', '(?:foot|check) ?valve[^,]{0,20} (?:pebble|gravel|stone|grit|twig|chip|chunk|piece of \\w+) (?:stuck |caught |lodged '
   + '|jammed )?(?:in|under|on|holding)(?: the)? (?:seat|flapper|disc|poppet|it open)'],
   ['fuse n$1 blown', '(?:fuse n([123])|n([123]) fuse)[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
-  ['one fuse blown', '(?:middle|left|right|one|center|last|first) fuse[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
+  ['one fuse blown', 'took out the (?:\w+ )?fuse(?: n[123])? and it (?:ohms|reads|tests)(?: out)? (?:open|ol|dead|bad)', '(?:middle|left|right|one|center|last|first) fuse[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
   // a motor that is linked for another voltage
   ['links wrong', '(?:on|gets|fed|has) (?:a )?1[12]\\d[^,\\d]*[, ](?:and |but )?[^,\\d]*(?:set(?: up)?|wired|strapped|jumpered|connected)'
   + ' for (?:a )?2[0-4]\\d', '(?:on|gets|fed|has) (?:a )?2[0-4]\\d[^,\\d]*[, ](?:and |but )?[^,\\d]*(?:set(?: up)?|wired|strapped'

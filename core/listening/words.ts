@@ -148,7 +148,7 @@ const FILLER = new Set(
     + 'times one both hour hours way already kind sort maybe anyway somebody someone compressor ve ll re m d '
     + 'im ive theres thats whats '
     + 'come comes came coming hand hands found find finds everywhere anywhere lot lots using used anymore '
-    + 'torque arrestor arrester '
+    + 'torque arrestor arrester few couple '
     + 'going gonna guess think sure actually basically course fully completely totally badly fairly nice'
   ).split(' '),
 )

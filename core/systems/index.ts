@@ -69,7 +69,8 @@ export {
   type Severity,
   type Wear,
 } from './faultTypes'
-export { SEEN_ITSELF, SEEN_PARTS, type SeenPart } from './seenItself'
+export { SEEN_ITSELF } from './seenItself'
+export { SEEN_PARTS, type SeenPart } from './seenParts'
 export {
   CONDITIONS,
   NEEDS,

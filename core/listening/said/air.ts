@@ -206,8 +206,7 @@ export const AIR: Sayings = {
         'pinhole bubbles tank', 'pinhole tank blow bubble', 'pinhole bottom tank', 'pinhole in the bottom',
         'tank pinhole', 'weld leaks', 'pinhole', 'tank seam leaks', 'bottom rusted', 'bubbles at the tank seam',
         'soap bubbles at the seam', 'soap bubbles at the seam of the tank', 'pinhole in the tank',
-        'bubbles at the receiver', 'tank rusted through',
-      ],
+        'bubbles at the receiver', 'tank rusted through', 'petcock bubbling'],
     },
   },
   'drain': {

@@ -138,7 +138,8 @@ export const WATER: Sayings = {
         'drip under the galley sink', 'someone left the garden hose on'],
       relief: [
         'relief spitting all the time', 'relief spits a little', 'safety spits', 'relief lifts', 'relief pops',
-        'relief dribbles', 'relief opens', 'relief leaks', 'relief blowing', 'water at the relief',
+        'relief dribbles', 'relief opens', 'relief leaks', 'relief blowing', 'water at the relief', 'safety popping',
+        'relief popping', 'safety is popping',
       ],
       switch: [
         'water under the switch', 'switch leaks', 'water leaking under the switch', 'drip under the switch',

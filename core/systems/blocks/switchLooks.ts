@@ -192,6 +192,8 @@ export function switchLooks(o: SensingOptions, at: string) {
         'switch.valve-shut:1': { closed: 0.05, open: 0.95 },
         'switch.cut-off-tripped': { closed: 0.03, open: 0.97 },
         'switch.lever-off': { closed: 0.02, open: 0.98 },
+        // past its cut-out, as it is found; common practice, no source
+        'starter.welded': { closed: 0.2, open: 0.8 },
       },
       chancesByEffect: {
         'runs-on': { closed: 0.97, open: 0.03 },

@@ -24,7 +24,7 @@ const SOUND_DROP = 0.1
 const STRAY = 2
 
 export function predictVolts(
-  { stage, spread }: Standing,
+  { stage, spread, effect }: Standing,
   probe: Extract<Probe, { ask: 'volts' }>,
   test: NumericTest,
 ): Prediction {
@@ -62,6 +62,11 @@ export function predictVolts(
   const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
     return { ...loaded, or: { share: AT_REST, ...atRest } }
+  // what will not stop is read as it should have stopped
+  if (effect === 'runs-on' && PILOT.includes(unstaged(test.point))) {
+    const past = readAtRest(stage, probe)
+    if (Math.abs(past.mean - reading) > 3 * spreadOf(reading)) return { ...loaded, or: { share: PAST, ...past } }
+  }
   const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
   // a contactor that has dropped out is not pulled in
   const letsGo = still && probe.scenario === 'running' && !stage.direct && unstaged(test.point) !== 'contacts'
@@ -111,6 +116,9 @@ const dropDriven = (kept: number, reading: number) =>
 const UPSTREAM = ['supply', 'breaker', 'disconnect', 'line']
 /** so often; common practice, no source */
 const AT_REST = 0.3
+/** Points of the control circuit, and how often they are read once the switch has opened; common practice, no source. */
+const PILOT = ['coil', 'pilot']
+const PAST = 0.7
 
 function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
   const shown = stage.solved('idle').meterReading(a, b, METER_OHMS)
