@@ -3,7 +3,7 @@
  * weighed beside the one before it, by their ratio; what is left is the meter, and the drift in between. So are amps
  * of a motor's leads: what it carries is in all of them, so that three that read alike are not three witnesses.
  *   mean' = mean · (read before / predicted before),  σ'² = σ² − (s·mean)² + (d·mean)²
- * with s = 0.024, d = 0.012 or 0.015 of volts; s all of the spread, d = 0.07 of amps.
+ * with s = 0.024, d = 0.012 or 0.015 of volts; s all of the spread, d = 0.12 of amps, where they read alike.
  */
 import type { NumericTest, Prediction } from '#core/systems'
 import { stageOf } from '#core/systems'
@@ -20,12 +20,14 @@ interface Common {
   readonly least: number
   /** where a prediction lies further off than this, what was read before says nothing under it */
   readonly fits: number
+  /** only two that lie so near to each other are taken together */
+  readonly alike?: number
 }
 
 /** Level: range A of ANSI C84.1 is ±5 %, from memory, less what the meter adds; the others common practice, no source. */
 const OF_SUPPLY: Common = { level: 0.024, ofOneGo: 0.012, drift: 0.015, least: 60, fits: 0.08 }
-/** Unbalance of sound motors and the clamp; common practice, no source. */
-const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.07, drift: 0.07, least: 1, fits: 0.8 }
+/** Unbalance of motors in use, the clamp, figures told from memory; common practice, no source. */
+const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.12, drift: 0.12, least: 1, fits: 0.8, alike: 0.1 }
 
 /** Each reading of volts with the one before it on the way from the supply: whatever order they came in. */
 export function besideOthers({ tests, model }: Tables, evidence: readonly Evidence[]): readonly Evidence[] {
@@ -41,7 +43,7 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
       if (!common) continue
       const place = `${stageOf(test)} ${e.repaired.length} ${test.quantity}`
       const before = last.get(place)
-      if (before && before.test !== id) beside.set(e, before)
+      if (before && before.test !== id && areAlike(e.line, before, common)) beside.set(e, before)
       if (isWhole(e.line, common)) last.set(place, e.line)
     }
   return evidence.map((e) => {
@@ -58,6 +60,9 @@ export const commonOf = (test: NumericTest): Common | undefined =>
 
 /** Of the lines of three phases, once it runs. */
 const isOfLeg = ({ id, probe }: NumericTest) => probe.ask === 'amps' && /^amps[123]\.run$/.test(id)
+
+const areAlike = (a: LineOf<'reading'>, b: LineOf<'reading'>, { alike = Infinity }: Common) =>
+  alike === Infinity || Math.abs((a.value ?? 0) - (b.value ?? 0)) <= alike * (b.value ?? 0)
 
 const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least }: Common) =>
   value !== null && value > least && !bound && !spread

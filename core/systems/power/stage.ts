@@ -83,7 +83,7 @@ export interface SolvedStage {
   solved(scenario: Scenario): SolvedNetwork
   /** the circuit as called, but with the overload open */
   rested(): SolvedNetwork
-  /** three phases: as a motor that ran before the fault came runs on; nothing where it starts as well, or lets go */
+  /** three phases: as a motor that ran before runs on; nothing where it starts as well, lets go, or is seized */
   ranOn(): SolvedNetwork | undefined
   network(scenario: Scenario): Network
   /** lets go of the solved networks; what is asked for later is solved again */
@@ -261,7 +261,7 @@ export function solveStage(
       return (effect ??= effectNow())
     },
     ranOn: () =>
-      stage.startsAlike && !tripped && settle().turning === 'locked'
+      stage.startsAlike && !tripped && f['motor.seized'] === 0 && settle().turning === 'locked'
         ? keep('ran on', () => solveState(run(RAN_ON * turner.ratedSlip)))
         : undefined,
     rested: () =>
