@@ -5,7 +5,7 @@
  * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or
  * anything.
  */
-import type { Prediction, SeenTest } from '#core/systems'
+import { unstaged, type Prediction, type SeenTest } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
 import { atLevelOf, commonOf } from './supplyLevel'
 import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
@@ -20,6 +20,9 @@ const NOTHING = 0.002
 /** without contact a meter for capacitors shows next to nothing: a few microfarads are read */
 const NO_FARADS = 0.00003
 const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'farads'
+
+/** Of figures that are read on what has let go and comes back, so many before it did; common practice, no source. */
+const RUNNING = 0.4
 
 /** More than a test has classes of. */
 const CLASSES = 4096
@@ -68,16 +71,39 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
     byClass.set(own, known)
     return known
   }
-  const whole = Float64Array.from({ length: n }, (_, h) => alone(h))
+  // what heals by itself for a while is read as often while it runs; the first of them all is the sound system
+  const passing = (h: number) => (line.kind === 'reading' && healsAt(tables, h) ? RUNNING : 0)
+  const sound = alone(0)
+  const isTried = line.kind === 'observation' && line.outcome === 'runs' && isTrial(table)
+  const runs = (h: number) => RUNS.has(model.hypotheses[h]!.effect)
+  const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isTried && runs(h) ? IDLE_TRIAL : 1)
+  const whole = Float64Array.from({ length: n }, (_, h) => of(h))
   const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
   fillOther(tables, whole, plain)
-  const any = (h: number) => (h < n ? whole[h]! : alone(h))
+  const any = (h: number) => (h < n ? whole[h]! : of(h))
   if (repaired.length === 0) return { foreseen: whole, of: any }
   // what a fault does is gone once it has been put right
   return {
     foreseen: whole.map((_, h) => whole[model.without(h, repaired)]!),
     of: h => any(model.without(h, repaired)),
   }
+}
+
+/** Nobody bridges what runs by itself, to see it run: so often it is told all the same; common practice, no source. */
+const IDLE_TRIAL = 0.4
+const RUNS: ReadonlySet<string> = new Set(
+  ['runs', 'runs-weak', 'runs-dry', 'runs-on', 'rapid-cycles', 'starts-alone', 'surges'])
+const isTrial = ({ test }: TestTable) =>
+  test.kind === 'seen' && test.trial?.watch === 'effect' && unstaged(test.id) === test.id
+
+/** By model: the faults that heal by themselves for a while. */
+const healing = new WeakMap<object, ReadonlySet<string>>()
+
+function healsAt({ model }: Tables, h: number): boolean {
+  const known = healing.get(model) ?? new Set(model.kind.faults.flatMap(f => (f.heals ? [f.id] : [])))
+  healing.set(model, known)
+  const { fault, second } = model.hypotheses[h]!
+  return second === undefined && known.has(fault)
 }
 
 /** A slip of meter or hand is less likely each time it was read again alike. */

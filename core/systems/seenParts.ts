@@ -362,4 +362,9 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['diaphragm', 'pump diaphragm'],
     how: ['torn', 'ripped', 'hole in it', 'split', 'rip in it', 'cracked', 'shot'],
   },
+  'strainer.air-leak': {
+    label: 'strainer or its seal leaks air',
+    what: ['bowl seal', 'bowl o-ring', 'strainer bowl', 'strainer gasket', 'o-ring', 'hose clamp at the strainer'],
+    how: ['nicked', 'cracked', 'torn', 'missing', 'pinched', 'loose', 'flattened', 'dried out', 'split'],
+  },
 }

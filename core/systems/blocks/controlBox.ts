@@ -4,6 +4,7 @@ import { type Block, component, point } from './block'
 import { CAP_FIELDS, capacitors } from './capacitors'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
+import { wornOverload } from './startFigures'
 import { amps, partOhms, seen, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 
@@ -145,9 +146,9 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
         }),
         fault({
           id: 'box.overload-failed',
-          name: 'Overload open for good',
-          baseRate: 0.012,
-          severities: always({ 'start.overload': OPEN }),
+          name: 'Overload worn out',
+          baseRate: 0.016,
+          severities: wornOverload,
           repair: repair({
             id: 'replace-overload',
             name: 'Replace the overload',
@@ -155,7 +156,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             part: 'overload',
           }),
           causes: [CAUSES.age, CAUSES.rapidCycling],
-          settledBy: 'ohms across the overload, cool and reset',
+          settledBy: 'ohms across the overload, cool and reset; it goes at the plate’s amps',
           wears: ['age'],
         }),
         fault({
@@ -320,6 +321,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             'box.overload-hot': { 'holds': 0.6, 'lets-go': 0.4 },
             'motor.binding': { 'holds': 0.4, 'lets-go': 0.6 },
             'box.overload-failed': { 'holds': 0.5, 'lets-go': 0.5 },
+            'box.overload-failed:2': { 'holds': 0.3, 'lets-go': 0.7 },
           },
           chancesByEffect: {
             'groans': { 'holds': 0.05, 'lets-go': 0.95 },

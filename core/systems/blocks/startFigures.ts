@@ -1,6 +1,7 @@
 /** Healthy figures of start gear. */
 import type { Change } from '../figures'
 import { OPEN } from '../power/resistances'
+import { degrees } from './faultEntry'
 
 /** In series with a start or run capacitor, Ω. */
 export const START_OHMS = 0.1
@@ -21,3 +22,9 @@ export const startFigures = ({ farads, runFarads = 0, contact = true }: StartFig
   'start.runFarads': runFarads,
   'start.runOhms': START_OHMS,
 })
+
+/** An overload that stays open, or that age and heat have made let go at the plate's amps; common practice, no source. */
+export const wornOverload = degrees(
+  { name: 'open for good', share: 0.7, change: { 'start.overload': OPEN } },
+  { name: 'lets go under its rating', share: 0.3, change: {} },
+)

@@ -281,6 +281,8 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         },
         chancesByEffect: {
           'trips-breaker': { on: 0.15, tripped: 0.8, off: 0.05 },
+          // locked amps are past what it holds for more than seconds; common practice, no source
+          'groans': { on: 0.7, tripped: 0.28, off: 0.02 },
         },
       }),
       seen({

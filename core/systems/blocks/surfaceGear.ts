@@ -5,6 +5,7 @@ import { type Block, point } from './block'
 import { capacitors } from './capacitors'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
+import { wornOverload } from './startFigures'
 import { partOhms, seen } from './testEntry'
 
 export interface SurfaceGearOptions {
@@ -112,9 +113,9 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
         }),
         fault({
           id: 'motor.overload-failed',
-          name: 'Motor overload open for good',
-          baseRate: 0.012,
-          severities: always({ 'start.overload': OPEN }),
+          name: 'Motor overload worn out',
+          baseRate: 0.016,
+          severities: wornOverload,
           repair: repair({
             id: 'replace-motor-overload',
             name: 'Replace the motor overload',
@@ -122,7 +123,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             part: 'thermal overload',
           }),
           causes: [CAUSES.age, CAUSES.rapidCycling],
-          settledBy: 'OL still, an hour cold',
+          settledBy: 'OL still, an hour cold; or it goes at the plate’s amps',
           wears: ['age'],
         }),
       ].filter(has),
@@ -163,6 +164,7 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           chancesByFault: {
             'motor.overload-hot': { 'same': 0.05, 'comes-back': 0.9, 'stays-ol': 0.05 },
             'motor.overload-failed': { 'same': 0.02, 'comes-back': 0.03, 'stays-ol': 0.95 },
+            'motor.overload-failed:2': { 'same': 0.3, 'comes-back': 0.68, 'stays-ol': 0.02 },
           },
           chancesByEffect: {
             groans: { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },

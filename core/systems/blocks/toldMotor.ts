@@ -46,6 +46,8 @@ export const keepsRunning = (at: string): SeenTest =>
     usual: { keeps: 0.94, seconds: 0.03, minutes: 0.03 },
     chancesByFault: {
       'motor.overload-hot': { keeps: 0.1, seconds: 0.35, minutes: 0.55 },
+      'motor.overload-failed:2': { keeps: 0.1, seconds: 0.1, minutes: 0.8 },
+      'box.overload-failed:2': { keeps: 0.1, seconds: 0.1, minutes: 0.8 },
       'motor.centrifugal-closed': { keeps: 0.05, seconds: 0.7, minutes: 0.25 },
       'motor.start-stuck': { keeps: 0.05, seconds: 0.7, minutes: 0.25 },
       'motor.binding': { keeps: 0.35, seconds: 0.15, minutes: 0.5 },
