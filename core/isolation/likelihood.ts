@@ -5,7 +5,7 @@
  * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or
  * anything.
  */
-import { unstaged, type Prediction, type SeenTest } from '#core/systems'
+import { unstaged, type Hypothesis, type Prediction, type SeenTest } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
 import { atLevelOf, commonOf } from './supplyLevel'
 import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
@@ -71,12 +71,13 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
     byClass.set(own, known)
     return known
   }
-  // what heals by itself for a while is read as often while it runs; the first of them all is the sound system
-  const passing = (h: number) => (line.kind === 'reading' && healsAt(tables, h) ? RUNNING : 0)
+  // amps of what comes back by itself are read as often while it runs; the first of them all is the sound system
+  const isOfAmps = line.kind === 'reading' && table.test.kind === 'numeric' && table.test.quantity === 'amps'
+  const passing = (h: number) => (isOfAmps && comesBack(model.hypotheses[h]!) ? RUNNING : 0)
   const sound = alone(0)
-  const isTried = line.kind === 'observation' && line.outcome === 'runs' && isTrial(table)
+  const isBridged = line.kind === 'observation' && line.outcome === 'runs' && BRIDGES.has(line.test)
   const runs = (h: number) => RUNS.has(model.hypotheses[h]!.effect)
-  const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isTried && runs(h) ? IDLE_TRIAL : 1)
+  const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isBridged && runs(h) ? BRIDGED : 1)
   const whole = Float64Array.from({ length: n }, (_, h) => of(h))
   const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
   fillOther(tables, whole, plain)
@@ -89,22 +90,14 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
   }
 }
 
-/** Nobody bridges what runs by itself, to see it run: so often it is told all the same; common practice, no source. */
-const IDLE_TRIAL = 0.4
+/** Nobody bridges the switch of what runs by itself: so often it is told all the same; common practice, no source. */
+const BRIDGED = 0.4
 const RUNS: ReadonlySet<string> = new Set(
-  ['runs', 'runs-weak', 'runs-dry', 'runs-on', 'rapid-cycles', 'starts-alone', 'surges'])
-const isTrial = ({ test }: TestTable) =>
-  test.kind === 'seen' && test.trial?.watch === 'effect' && unstaged(test.id) === test.id
+  ['runs', 'runs-dry', 'runs-on', 'rapid-cycles', 'starts-alone', 'surges'])
+const BRIDGES: ReadonlySet<string> = new Set(['bypass', 'float-bypass', 'push-in'])
 
-/** By model: the faults that heal by themselves for a while. */
-const healing = new WeakMap<object, ReadonlySet<string>>()
-
-function healsAt({ model }: Tables, h: number): boolean {
-  const known = healing.get(model) ?? new Set(model.kind.faults.flatMap(f => (f.heals ? [f.id] : [])))
-  healing.set(model, known)
-  const { fault, second } = model.hypotheses[h]!
-  return second === undefined && known.has(fault)
-}
+/** The overload in a motor closes again as it cools; others wait for a hand. */
+const comesBack = ({ fault, second }: Hypothesis) => second === undefined && unstaged(fault) === 'motor.overload-hot'
 
 /** A slip of meter or hand is less likely each time it was read again alike. */
 function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evidence): number {

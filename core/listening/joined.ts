@@ -10,6 +10,7 @@ import { TURNS_OF_SEEING } from './turnsOfSeeing'
 import { TURNS_IN_PASSING } from './turnsInPassing'
 import { TURNS_OF_TELLING } from './turnsOfTelling'
 import { TURNS_OF_TRIPPING } from './turnsOfTripping'
+import { TURNS_OF_WATCHING } from './turnsOfWatching'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
@@ -17,6 +18,7 @@ import { TURNS_OF_TRIPPING } from './turnsOfTripping'
  */
 export const JOINED: readonly Joined[] = [
   ...TURNS_OF_NARRATING,
+  ...TURNS_OF_WATCHING,
   ...TURNS_OF_TRIPPING,
   ...TURNS_OF_TELLING,
   ...TURNS_IN_PASSING,

@@ -26,7 +26,7 @@ const IDLING = 0.3
  * Of running amps that are told of a motor with a phase lost, so many are of one that ran on; those that run on carry
  * less than their full load, so that two legs draw about √3 of what three did. Common practice, no source.
  */
-const [CLAMPED_RUNNING, LIGHT] = [0.6, 0.8]
+const [CLAMPED_RUNNING, LIGHT] = [0.5, 0.8]
 
 export function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
