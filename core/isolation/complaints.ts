@@ -65,6 +65,11 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'box.overload-failed': 0.35,
     'motor.overload-failed': 0.35,
     'motor.overload-hot': 0.3,
+    // without its run capacitor it runs hot on more amps
+    'motor.runcap-open': 0.3,
+    'motor.runcap-low': 0.15,
+    'motor.runcap-shorted': 0.2,
+    'box.runcap-open': 0.15,
     'box.overload-hot': 0.3,
     'box.cap-shorted': 0.3,
     'motor.cap-shorted': 0.3,

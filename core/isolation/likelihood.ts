@@ -17,8 +17,8 @@ import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type T
 const SLIPS = { prefix: 0.2, nothing: 0.2 }
 /** what counts as nothing, as a share of the span of a test */
 const NOTHING = 0.002
-/** without contact a meter for capacitors shows next to nothing: a few microfarads are read */
-const NO_FARADS = 0.00003
+/** without contact a meter for capacitors shows next to nothing: a few microfarads are read; F */
+const NO_FARADS = 1e-6
 const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'farads'
 
 /** Of figures that are read on what has let go and comes back, so many before it did; common practice, no source. */
@@ -48,7 +48,7 @@ export function weightsOf(tables: Tables, evidence: Evidence): Weights {
       ? `${line.value} ${line.spread ?? ''} ${line.bound ?? ''}`
       : [line.outcome, ...earlier].join()
   const { beside } = evidence
-  const by = beside ? `${beside.test} ${beside.value} ${beside.set === line.set}` : ''
+  const by = evidence.labelled ? 'labelled' : beside ? `${beside.test} ${beside.value} ${beside.set === line.set}` : ''
   const key = `${line.test}|${said}|${confirmed}|${repaired.join()}|${by}`
   const before = known.get(key)
   if (before) return before
@@ -103,6 +103,7 @@ const comesBack = ({ fault, second }: Hypothesis) => second === undefined && uns
 function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evidence): number {
   const { line, confirmed, earlier, beside } = evidence
   const first = beside && tests.get(beside.test)
+  if (evidence.labelled && line.kind === 'reading') return labelledChance(table, table.prediction(h), line.value)
   const common = table.test.kind === 'numeric' ? commonOf(table.test) : undefined
   return line.kind === 'reading'
     ? saidChance(
@@ -112,6 +113,18 @@ function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evid
         MISREAD ** (1 + confirmed),
       )
     : lookChance(table, h, line.outcome, missedIn(table.test) ** (1 + confirmed), earlier)
+}
+
+/** As far off as a label's figure may be from what such motors usually have; judgement, no source. */
+const USUAL_SPREAD = 0.6
+
+/**
+ * What is printed on a capacitor says what it should be better than what such motors usually have: measured, only
+ * whether it passes anything at all is weighed by that.
+ */
+function labelledChance(table: TestTable, p: Prediction, value: number | null): number {
+  if (value === null || value < NO_FARADS || p.mean < NO_FARADS) return readChance(table, p, value, MISREAD)
+  return USUAL_SPREAD / value
 }
 
 /** A figure as it was said: read, swung over a range, or only over or under a limit. */
@@ -145,7 +158,7 @@ function readChance(table: TestTable, p: Prediction, value: number | null, slips
 function slipped(table: TestTable, p: Prediction, value: number): number {
   const there = (1 - p.ol) * SLIPS.prefix
   const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
-  const width = (isFarads(table) ? NO_FARADS : NOTHING) * table.span
+  const width = isFarads(table) ? NO_FARADS : NOTHING * table.span
   const nothing = (SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2)) / (width * 1.2533)
   return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
 }

@@ -68,9 +68,16 @@ export interface Ranking {
 /** share of "something else" at which pairs are looked for further afield */
 const UNEXPLAINED = 0.3
 
+/** Microfarads that were held to the capacitor's own label. */
+const besideLabel = (e: Evidence, _: number, all: readonly Evidence[]): Evidence =>
+  e.line.test === 'cap.farads'
+  && all.some(o => o.line.test === 'cap-label' && o.repaired.length === e.repaired.length)
+    ? { ...e, labelled: true }
+    : e
+
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
-  const state = { ...told, evidence: besideOthers(tables, speaking) }
+  const state = { ...told, evidence: besideOthers(tables, speaking.map(besideLabel)) }
   const perLine = state.evidence.map(e => weightsOf(tables, e))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))

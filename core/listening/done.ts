@@ -62,7 +62,7 @@ const DOINGS = {
     '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
   ],
   aired: [
-    '(?:pumped|aired) (?:it |her )?(?:back )?up to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
+    '(?:pumped|aired) (?:it |her )?(?:back )?(?:up )?to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
     + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
     + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],

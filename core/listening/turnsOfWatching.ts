@@ -12,6 +12,10 @@ const IS_OUT = '(?:is|are|\'s) (?:out|down|off|dead|gone)'
 const N = '(\\d{2,3})(?: ?v(?:olts)?)?'
 const WHILE = '(?:when|as|while|once) (?:it|she|the pump|the motor)'
 
+/** Sound insulation, and none. */
+const MEGS = '(?:over )?\\d{2,}(?: ?m(?:eg\\w*)?)?'
+const SHORT = '(?:0(?:\\.\\d+)?|\\.\\d+|zero|dead|shorted)(?: ?m(?:eg\\w*)?)?(?![\\d.])'
+
 export const TURNS_OF_WATCHING: readonly Joined[] = [
   // words that say nothing by themselves
   ['reads', 'gives? me(?= \\d| zero| nothing)'],
@@ -44,6 +48,31 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + '(?:level|water|it)(?: level)? (?:goes|went|drops|dropped|fell|falls|runs|ran)(?: right)? (?:down|back|away)[^,]*'],
   ['let it rest comes back', 'let it (?:sit|rest|recover)(?: overnight| an hour| a while| for [\\w ]+?)?,? (?:and )?(?:it|we|she) (?:gave|got|had|made)'
   + '(?: us| me)? (?:another|some more|more|water)[^,]*'],
+  ['precharge $1 psi', '(?:accumulator|bladder)(?: only)? (?:has|reads|is at|is|holds)(?: only)? (\\d+)(?: ?psi| pounds)?'],
+  ['stalls at $1 psi', '(\\d+) ?psi max(?:imum)?'],
+  ['tap at the tank strong', '(?:hose bib|tap|spigot|faucet) (?:by|at|next to|beside) the tank (?:has|runs|is|blasts)(?: \\w+)? (?:tons|lots|plenty|good|great|fine'
+  + '|strong|full)(?: of (?:pressure|water))?'],
+  ['filter out better', 'pulled the (?:cartridge|filter) and (?:the )?(?:\\w+ )?(?:is|came|\\w+\'s) back(?: to normal)?'],
+  ['delivery weak', 'fill (?:pipe|line)(?: only| just)? (?:trickles|dribbles|drips)'],
+  ['works fine', '\\d+ starts in a row(?: no problem| without a miss| fine)?'],
+  ['tank full', 'tank (?:is |at )?(?:100|a hundred) ?(?:percent|%)'],
+  // insulation on either side of what was opened
+  [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house|panel))[: ]*${MEGS},? (?:and )?(?:down|down the hole|motor`
+  + ` side|pump side|well side)[: ]*${SHORT}`, `(?:down|down the hole|motor side|pump side|well side)[: ]*${SHORT},? (?:and )?(?:up|house side|up to the`
+  + ` (?:house|panel))[: ]*${MEGS}`],
+  [', pump side clear house side down', `(?:down|down the hole|motor side|pump side|well side)[: ]*${MEGS},? (?:and )?(?:up|back|house side|(?:up|back) to the`
+  + ` (?:house|panel))[: ]*${SHORT}`, `(?:up|house side|(?:up|back) to the (?:house|panel))[: ]*${SHORT},? (?:and )?(?:down|down the hole|motor side|pump side`
+  + `|well side)[: ]*${MEGS}`],
+  ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)[: ]*(?:is |are |reads? |megs? )?${MEGS},? (?:and )?(?:the )?motor[: ]*(?:is |reads )?${SHORT}`],
+  ['insulation toground $1 meg', '(?:meg|megs|megger\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],
+  ['', '(?:windings?|resistances?)[: ]+(?=(?:[byr]-[byr]|black to|yellow to|red to))'],
+  ['relay contact 0 ohms', 'relay (?:contacts? )?(?:ohmed|ohms|reads|tests|measured)(?: out)? closed(?![^,]*, ?\\d)'],
+  ['once it runs, runs', 'after it(?:\'s| is| was) running'],
+  ['motor lead toground', 'from the (?:red|black|positive|hot)(?: pump)? wire to the (?:pump |motor )?(?:case|frame|body|housing|shell)'],
+  ['regulator stuck', '(?:bypassed|took out|jumped|went around) the regulator and (?:it|i|now it) (?:blows?|runs?|works?|flows?|got|have)[^,]*'],
+  ['', '(?:but )?never sounds? right'],
+  ['startswitch stuck closed', '(?:points|contacts) (?:on|of|in) the (?:start(?:ing)? switch|centrifugal(?: switch)?)(?: are| is)? (?:welded|stuck|fused)(?: shut| closed'
+  + '| together)?'],
   // what lets go
   ['overload lets go again', 'overload (?:drops|kicks|trips|pops) out (?:anyway|again|regardless)[^,]*'],
   ['lights all out', `neighbou?r(?:'?s)?(?: \\w+)?(?:'?s)? (?:three phase|power|lights|service|shop) ${IS_OUT} too`],

@@ -75,6 +75,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'diaphragm of the switch torn',
     what: ['diaphragm', 'switch diaphragm', 'rubber in the switch', 'rubber bottom switch'],
     how: ['ruptured', 'torn', 'broken', 'split', 'has a hole', 'busted'],
+    or: ['rubber has a split', 'rubber split', 'rubber torn'],
   },
   'run.open': {
     label: 'wire from the switch to the motor off or cut',
@@ -252,9 +253,9 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'pump.valves': {
     label: 'valves of the pump dirty or torn',
-    what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing', 'pump valve'],
+    what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing', 'pump valve', 'valves in the head'],
     how: [
-      'sand', 'torn', 'curled', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
+      'sand', 'torn', 'curled', 'hard', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
       'chunk', 'junk in it', 'debris',
     ],
     or: ['holding a valve open', 'plastic holding the valve open', 'valve held open'],

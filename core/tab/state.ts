@@ -18,6 +18,8 @@ export interface Evidence {
   readonly earlier?: readonly string[]
   /** the reading before it that hangs on the same supply */
   readonly beside?: LineOf<'reading'>
+  /** a figure that was held to what is printed on the part itself */
+  readonly labelled?: boolean
 }
 
 export type WorkLine

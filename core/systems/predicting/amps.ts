@@ -1,5 +1,6 @@
 /** Amps through a clamp. */
 import { magnitude } from '#core/foundation'
+import { POLES } from '../figures'
 import type { SolvedStage } from '../power/stage'
 import type { Prediction, Probe } from '../testTypes'
 import { CAUGHT, figure, RESTED, together } from './shapes'
@@ -28,7 +29,12 @@ const IDLING = 0.3
  */
 const [CLAMPED_RUNNING, LIGHT] = [0.5, 0.8]
 
-export function predictAmps({ stage, spread, effect }: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
+/** Where the turns lie that are shorted, and through what, is not known: of the amps of each leg; judgement, no source. */
+const OF_SHORTED_TURNS = 0.2
+const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left${i}`] < 1)
+
+export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
+  const { stage, spread, effect } = standing
   const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
   if (stage.tripped) return caught(stage, probe, reading)
   const relative
@@ -39,7 +45,8 @@ export function predictAmps({ stage, spread, effect }: Standing, probe: Extract<
         : spread.amps
   // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
   const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0
-  const flowing = figure(reading, together(0.15 + 0.02 * reading, relative * reading, idling * reading))
+  const turns = isShorted(standing) ? OF_SHORTED_TURNS : 0
+  const flowing = figure(reading, together(0.15 + 0.02 * reading, relative * reading, (idling + turns) * reading))
   const ranOn = probe.scenario === 'running' ? stage.ranOn() : undefined
   if (ranOn) {
     const kept = magnitude(ranOn.current(probe.element))
