@@ -126,6 +126,8 @@ describe('time', () => {
       read('load.volts', 238),
       read('motor.volts', 238),
       read('black.run', 0),
+      saw('shaft', 'free'),
+      read('cap.farads', 120e-6),
     ]
     const before = isolate(tables, folded(tables, lines))
     expect(before.next.map(t => t.test)).toContain('cool-ohms')

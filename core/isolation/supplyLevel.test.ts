@@ -1,12 +1,16 @@
 /** Volts beside volts, worked by hand from the formula of supplyLevel.ts. */
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import type { Prediction } from '#core/systems'
+import type { NumericTest, Prediction, Test } from '#core/systems'
 import { createWriter, foldTab, type Evidence, type LineOf } from '#core/tab'
 import { prepareSystem } from '.'
-import { atLevelOf, besideOthers } from './supplyLevel'
+import { atLevelOf, besideOthers, commonOf } from './supplyLevel'
 
 const plain = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
+const requireNumeric = (test: Test): NumericTest => {
+  if (test.kind !== 'numeric') throw new Error(test.id)
+  return test
+}
 const write = createWriter('level-test')
 let n = 0
 const read = (test: string, value: number | null, more: object = {}) =>
@@ -60,6 +64,26 @@ describe('volts that were read after others', () => {
     expect(only.or?.share).toBe(0.5)
     const first = atLevelOf(plain(220, 2), { ...plain(220, 2), or }, after(read('line.volts', 244)))
     expect(first.or?.share).toBeGreaterThan(0.99)
+  })
+})
+
+describe('amps of the legs of one motor', () => {
+  const tables = requireOk(prepareSystem('three-phase', {}))
+  const besides = (...amps: readonly number[]) =>
+    besideOthers(
+      tables,
+      foldTab(tables.model.kind, amps.map((a, i) => read(`amps${i + 1}.run`, a))).evidence,
+    ).map(e => e.beside?.test)
+  it('hang on one load where they read alike, and stand alone where they do not', () => {
+    expect(besides(19, 20, 19.5)).toEqual([undefined, 'amps1.run', 'amps2.run'])
+    expect(besides(35, 36, 0)).toEqual([undefined, 'amps1.run', undefined])
+    expect(besides(24, 18, 17)).toEqual([undefined, undefined, 'amps2.run'])
+  })
+  it('say the second time only how even they are', () => {
+    const common = commonOf(requireNumeric(tables.tests.get('amps2.run')!.test))!
+    const { mean, sigma } = atLevelOf(plain(25, 3), plain(25, 3), after(read('amps1.run', 35)), common)
+    expect(mean).toBeCloseTo(35, 9)
+    expect(sigma).toBeCloseTo(0.12 * 25, 9)
   })
 })
 

@@ -24,7 +24,7 @@ interface Common {
   readonly alike?: number
 }
 
-/** Level: range A of ANSI C84.1 is ±5 %, from memory, less what the meter adds; the others common practice, no source. */
+/** Level: range A of ANSI C84.1 is ±5 %, from memory, less what the meter adds; the rest common practice, no source. */
 const OF_SUPPLY: Common = { level: 0.024, ofOneGo: 0.012, drift: 0.015, least: 60, fits: 0.08 }
 /** Unbalance of motors in use, the clamp, figures told from memory; common practice, no source. */
 const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.12, drift: 0.12, least: 1, fits: 0.8, alike: 0.1 }
@@ -77,7 +77,9 @@ interface Bell {
  * which of the two it most likely is.
  * @param first what the reading before would have been under the same hypothesis
  */
-export function atLevelOf(p: Prediction, first: Prediction, { line, beside }: Evidence, common: Common): Prediction {
+export function atLevelOf(
+  p: Prediction, first: Prediction, { line, beside }: Evidence, common = OF_SUPPLY,
+): Prediction {
   if (!beside || beside.value === null || p.log || first.log) return p
   const before = beside.value
   const drift = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift

@@ -13,7 +13,7 @@ const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
 /** Words that say a thing alone, and anything at all in company. */
 const COMMON = new Set(
   ('stuck dry noth dead start stop run hold same good bad leak weak !start !stop !hold wire hang make gauge lights zero'
-  + ' keeps water rest loose').split(' '),
+    + ' keeps water loose').split(' '),
 )
 
 /** What was done to the power is no finding. */

@@ -52,7 +52,8 @@ const RUN_CAP_READ = new RegExp(
 
 /** `run cap says 30, meter says 17`: what is printed on it, and what it is. */
 const RUN_CAP_BESIDE = new RegExp(
-  '^(?:the )?run(?:ning)? cap(?:acitor)? (?:says|is marked|marked|rated|is a|is rated) [\\d.]+(?: ?(?:uf|µf|mfd))?,? (?:and'
+  '^(?:the )?run(?:ning)? cap(?:acitor)? (?:says|is marked|marked|rated|is a|is rated) [\\d.]+(?: ?(?:uf|µf'
+  + '|mfd))?,? (?:and'
   + ' |but )?'
   + '(?:the |my )?(?:(?:meter|i|it|mine)(?: only)? )?(?:says|reads|shows|got|get|measures) (\\d+(?:\\.\\d+)?)'
   + '(?: ?(?:uf|µf|mfd|mikes?))?$', 'i',

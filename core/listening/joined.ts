@@ -120,7 +120,8 @@ export const JOINED: readonly Joined[] = [
   ['n$1', '(?:l|line|leg|phase|p|ph) ?([123])(?!\\.\\d|[/\\d])'],
   ['lead n$1', '(?:lead|t) ?([123])(?!\\.\\d|[/\\d])'],
   ['$1 n$2', '(pole|contact|fuse|heater|terminal) ?([123])(?!\\.\\d|[/\\d])'],
-  ['toground', '(?:to|and|against) (?:the )?(?:ground|earth|frame|case|casing|chassis|gnd|(?:pump|motor) (?:case|housing|frame|body|shell))', '-(?:g|gnd)'],
+  ['toground', '(?:to|and|against) (?:the )?(?:ground|earth|frame|case|casing|chassis|gnd|(?:pump|motor) (?:case'
+  + '|housing|frame|body|shell))', '-(?:g|gnd)'],
   ['wellhead', 'well ?heads?'],
   ['neighbour', 'neighbou?rs?\'?s?', 'next door', '(?:whole |the )street'],
   ['cap', 'start(?:ing)? (?:caps?|capacitors?|condenser)'],

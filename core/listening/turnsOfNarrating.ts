@@ -5,7 +5,8 @@
 import type { Joined } from './turnOf'
 
 const OPENED = '(?:took|take|pulled|pull|popped|pop|opened(?: up)?|got|have|i\'ve got|split|lifted)'
-const COVER = '(?:valve |pump |cylinder |end |motor |switch |top |back |fan )?(?:head|cover|lid|housing|cap|guard|shroud)'
+const COVER = '(?:valve |pump |cylinder |end |motor |switch |top |back |fan )?(?:head|cover|lid|housing|cap'
+  + '|guard|shroud)'
 const HOLDS = '(?:sits?|stays?|holds?|hangs?|stuck|sitting|hung|stands?|stopped|tops out|is)'
 const NAMED = '(?:pump|motor)'
 
@@ -14,51 +15,73 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['', '(?<=^ )(?:(?:all ?right|alright|okay|ok|yeah|well(?=,)|first(?: thing)?(?=,)|let\'s see)(?:,? so)?,? ?)+(?= )'],
   ['', '(?:i\'m|i am|we\'re|we are) (?:over |down |out )?here at the (?:\\w+ )?(?:tank|pump|well|house|panel|switch),?'
   + ' and(?= )'],
-  ['', `(?:i |we )?${OPENED} (?:the |that |its )?${COVER}(?: off| up| apart)?(?: of it)?(?:,| and)(?= (?:(?:i |we )?(?:can `
+  ['', `(?:i |we )?${OPENED} (?:the |that |its )?${COVER}(?: off| up| apart)?(?: of it)?(?:,| and)(?= (?:(?:i `
+  + `|we )?(?:can `
   + `)?(?:see |found )|there'?s |it'?s got )?(?:one|some|two|both|all|the|a|that|half) (?:of the )?(?:\\w+ ){0,2}`
   + `(?:reeds?|valves?|diaphragm|points|contacts|gasket|rings?|brushes|impeller|vanes?))`],
-  ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?,? and(?: found)?(?= (?:the|there|all|its) \\w)'],
+  ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?,? and(?: found)?(?= (?:the'
+  + '|there|all|its) \\w)'],
   ['', 'dead(?= zero)'],
-  ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out |down )?at the (?:disconnect|breaker|panel|main)'
+  ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out '
+  + '|down )?at the (?:disconnect|breaker|panel|main)'
   + '(?: and)?(?= )'],
   // places told by what goes there
-  ['load side', '(?:over )?(?:to |at )?where the (?:pump|motor) (?:wires|leads)(?: go| come off| land| hook up)?(?= and|,)'],
-  ['gauge', 'gauge (?:up |down )?(?:on|at|by) the (?:house side|tank|tee|manifold|pressure tank|pump)(?= (?:is|reads?|sits'
+  ['load side', '(?:over )?(?:to |at )?where the (?:pump|motor) (?:wires|leads)(?: go| come off| land'
+  + '| hook up)?(?= and|,)'],
+  ['gauge', 'gauge (?:up |down )?(?:on|at|by) the (?:house side|tank|tee|manifold|pressure tank|pump)(?= (?:is'
+  + '|reads?|sits'
   + '|says|shows|\\d)|\'s|,)'],
   ['motor volts', `${NAMED} (?:pos(?:itive)?|plus) to (?:the )?(?:${NAMED} )?(?:neg(?:ative)?|minus)`],
   // how it is tried
-  ['tapped the switch it starts', '(?:gave the switch|tapped|whacked|smacked|rapped|hit|bumped)(?: on)?(?: the switch| it)?(?: a| one)?(?:'
-  + ' (?:little|good|quick|light|sharp))?(?: (?:whack|tap|smack|rap|bump|knock|thump))?(?:,| and)(?: now)? (?:i\'ve |i |we )?(?:got|have)'
+  ['tapped the switch it starts', '(?:gave the switch|tapped|whacked|smacked|rapped|hit'
+  + '|bumped)(?: on)?(?: the switch| it)?(?: a| one)?(?:'
+  + ' (?:little|good|quick|light|sharp))?(?: (?:whack|tap|smack|rap|bump|knock|thump))?(?:,'
+  + '| and)(?: now)? (?:i\'ve |i |we )?(?:got|have)'
   + ' (?:power|juice|voltage)(?: (?:going|coming))?(?: out| through| on both sides)?'],
-  ['motor spins free with the pump end off', '(?:took|pulled|got) the (?:pump head|volute|wet end|pump end|pump)(?: off)?(?:,| and) the motor (?:spins|turns)(?: over)?'
+  ['motor spins free with the pump end off', '(?:took|pulled|got) the (?:pump head|volute|wet end|pump end'
+  + '|pump)(?: off)?(?:,| and) the motor (?:spins|turns)(?: over)?'
   + ' (?:free|easy|fine|by itself)(?:ly)?'],
   ['box off its base', 'pulled the lid with the relay'],
-  ['tapped $1', 'gave (the switch|it|the motor|the relay|the box) (?:a |one )?(?:little |good |quick |light |sharp )?(?:whack|tap'
+  ['tapped $1', 'gave (the switch|it|the motor|the relay|the box) (?:a |one )?(?:little |good |quick |light '
+  + '|sharp )?(?:whack|tap'
   + '|smack|rap|bump|knock|thump)'],
   ['load ison', '(?:i\'ve |i |we )?(?:got|have) power (?:going|coming) out(?= |,|$)'],
-  ['precharge $1 psi', '(\\d+) ?(?:pounds|psi|lbs?)?(?: of air)? (?:with|when) (?:it|the tank|she)(?:\'s| is)? (?:drained|empty'
+  ['precharge $1 psi', '(\\d+) ?(?:pounds|psi|lbs?)?(?: of air)? (?:with|when) (?:it|the tank|she)(?:\'s'
+  + '| is)? (?:drained|empty'
   + '|bled down|dumped)'],
   ['$1 uf marked $2 to $3', '(\\d+) on an? (\\d+) ?(?:-|to|–) ?(\\d+)(?: ?(?:uf|mfd))?(?: (?:start )?cap(?:acitor)?)?'],
-  ['stalls', '(?:and )?that\'?s (?:all|it|as far as|as high as) (?:it\'?s got|it goes|it gets|she\'?s got|it\'?ll (?:do|go|make)|it'
+  ['stalls', '(?:and )?that\'?s (?:all|it|as far as|as high as) (?:it\'?s got|it goes|it gets|she\'?s got'
+  + '|it\'?ll (?:do|go|make)|it'
   + ' does|she goes)'],
   // what was found so
-  ['housevalve foundshut', '(?:somebody|someone|they|the plumber|a kid|the owner|customer)(?: had| has|\'d)? (?:shut|closed|turned)'
+  ['housevalve foundshut', '(?:somebody|someone|they|the plumber|a kid|the owner|customer)(?: had| has'
+  + '|\'d)? (?:shut|closed|turned)'
   + '(?: off)? the (?:main |house |ball |gate )?valve(?: off)?(?: after the tank| to the house| going up)?'],
-  ['leak in the yard', '(?:water\'?s? )?(?:is )?bubbling up (?:in|out of|through) the (?:lawn|yard|ground|grass|dirt|driveway)'],
+  ['leak in the yard', '(?:water\'?s? )?(?:is )?bubbling up (?:in|out of|through) the (?:lawn|yard|ground|grass'
+  + '|dirt|driveway)'],
   ['chatters', '(?:relay|contactor|starter)(?:\'s| is) (?:just )?(?:rattling|buzzing and clicking)(?: away)?'],
-  ['motorturnsalone', 'motor(?:\'s| is)? (?:spinning|turning|running)[^,]{0,12} (?:but|and) the (?:pump|flywheel|shaft|big wheel)(?:\'s'
+  ['motorturnsalone', 'motor(?:\'s| is)? (?:spinning|turning|running)[^,]{0,12} (?:but|and) the (?:pump|flywheel'
+  + '|shaft|big wheel)(?:\'s'
   + '| is)? (?:not|n\'t|isn\'t)(?: turning| moving| spinning)?'],
   ['gurgles', 'making an? (?:\\w+ )?(?:gurgly|gurgling|slurping|bubbling|sucking) (?:noise|sound)'],
-  ['suction joint sucked in the soap', '(?:shaving cream|foam|grease|soap\\w*)[^,]*(?:suction|union|fittings?|elbow|joint)[^,]*(?:and|,) '
+  ['suction joint sucked in the soap', '(?:shaving cream|foam|grease|soap\\w*)[^,]*(?:suction|union|fittings?'
+  + '|elbow|joint)[^,]*(?:and|,) '
   + '(?:it |that )?(?:got )?(?:sucked|pulled|drew) (?:it |right )?(?:right )?in(?: at[^,]*)?'],
-  ['check stuck open', '(?:foot|check) ?valve[^,]{0,20} (?:pebble|gravel|stone|grit|twig|chip|chunk|piece of \\w+) (?:stuck |caught |lodged '
+  ['check stuck open', '(?:foot|check) ?valve[^,]{0,20} (?:pebble|gravel|stone|grit|twig|chip|chunk'
+  + '|piece of \\w+) (?:stuck |caught |lodged '
   + '|jammed )?(?:in|under|on|holding)(?: the)? (?:seat|flapper|disc|poppet|it open)'],
-  ['fuse n$1 blown', '(?:fuse n([123])|n([123]) fuse)[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
-  ['one fuse blown', 'took out the (?:\w+ )?fuse(?: n[123])? and it (?:ohms|reads|tests)(?: out)? (?:open|ol|dead|bad)', '(?:middle|left|right|one|center|last|first) fuse[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
+  ['fuse n$1 blown', 'fuse n([123])[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)', 'n([123]) fuse[^,]*'
+  + '(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
+  ['one fuse blown', 'took out the (?:\\w+ )?fuse(?: n[123])? and it (?:ohms|reads|tests)(?: out)? (?:open|ol'
+  + '|dead|bad)', '(?:middle|left|right|one|center|last|first) fuse[^,]*(?:ohms|reads|tests'
+  + '|checks)(?: out)? (?:open|ol|dead|bad)'],
   // a motor that is linked for another voltage
-  ['links wrong', '(?:on|gets|fed|has) (?:a )?1[12]\\d[^,\\d]*[, ](?:and |but )?[^,\\d]*(?:set(?: up)?|wired|strapped|jumpered|connected)'
-  + ' for (?:a )?2[0-4]\\d', '(?:on|gets|fed|has) (?:a )?2[0-4]\\d[^,\\d]*[, ](?:and |but )?[^,\\d]*(?:set(?: up)?|wired|strapped'
+  ['links wrong', '(?:on|gets|fed|has) (?:a )?1[12]\\d[^,\\d]*[, ](?:and |but )?[^,\\d]*(?:set(?: up)?|wired'
+  + '|strapped|jumpered|connected)'
+  + ' for (?:a )?2[0-4]\\d', '(?:on|gets|fed|has) (?:a )?2[0-4]\\d[^,\\d]*[, ](?:and '
+  + '|but )?[^,\\d]*(?:set(?: up)?|wired|strapped'
   + '|jumpered|connected) for (?:a )?1[12]\\d'],
-  ['house valve shut $1', `(?:shut|closed) the valve to the house,? (?:and |but )?(?:it'?s |it )?(still (?:drops|falls|loses|bleeds`
+  ['house valve shut $1', `(?:shut|closed) the valve to the house,? (?:and |but )?(?:it'?s |it )?(still (?:drops`
+  + `|falls|loses|bleeds`
   + `|walks)[^,]*|${HOLDS} (?:steady|put|there|still))`],
 ]

@@ -10,7 +10,8 @@ const THROW = '(?:throw|threw|flip(?:ped)?|push(?:ed)?|close[d]?|turn(?:ed)?|put
 const OVER = '(?: (?:on|over|in|back on|back in|up))*'
 /** The hand that closes it. */
 const CLOSING = `(?:i |you |we |they )?${THROW} ${HANDLE}${OVER}`
-const GOES = '(?:trips?|tripped|kicks?|kicked|pops?|popped|goes|went|jumps?|jumped|snaps?|snapped|blows?|blew|fires?|fired'
+const GOES = '(?:trips?|tripped|kicks?|kicked|pops?|popped|goes|went|jumps?|jumped|snaps?|snapped|blows?|blew'
+  + '|fires?|fired'
   + '|lets go|let go|bangs?|drops? out)'
 const OFF = '(?: (?:right|straight|it|its|back|out|off|over|again|the breaker|the fuse))*'
   + '(?! (?:the |its )?(?:overload|reset|red|thermal|heater|on\\b))'
@@ -31,22 +32,28 @@ export const TURNS_OF_TRIPPING: readonly Joined[] = [
   + ` time|when(?:ever)?) ${CLOSING}`],
   ['trips atonce', `(?:(?:the (?:moment|second|instant|minute)|as soon as|soon as|every time|when(?:ever)?) )${CLOSING}`
   + `,? (?:and )?(?:it |she |the breaker |breaker )?${OUT}`],
-  ['$1 trips atonce', `(?:${BREAKER} )?${GOES}${OFF} before (?:i|you) (?:can|could) (?:even )?(?:let go|get my hand|take my`
+  ['$1 trips atonce', `(?:${BREAKER} )?${GOES}${OFF} before (?:i|you) (?:can|could) (?:even )?(?:let go`
+  + `|get my hand|take my`
   + ' hand|turn around)[^,]*'],
-  ['$1 trips atonce', `(?:${BREAKER} |(?<=^ ))(?:does ?n[o']?t|will ?not|won't|never|not) (?:even )?(?:latch(?! solid)|stay latched|give (?:me`
+  ['$1 trips atonce', `(?:${BREAKER} |(?<=^ ))(?:does ?n[o']?t|will ?not|won't|never`
+  + `|not) (?:even )?(?:latch(?! solid)|stay latched|give (?:me`
   + ' |you )?(?:a|one|even a) second|give (?:me |you )?a chance)[^,]*(?:,? (?:bang )?(?:it\'s |it is |snaps )?'
   + '(?:off|out|gone|straight over|right over))?'],
   // after seconds
-  [', hums, trips tseconds', `(?:(?:it|she|just|the box|box|motor|pump) )*(?:hums?|growls?|buzz(?:es)?|groans?|sits there humming)(?: there)?(?: for)?`
+  [', hums, trips tseconds', `(?:(?:it|she|just|the box|box|motor|pump) )*(?:hums?|growls?|buzz(?:es)?|groans?`
+  + `|sits there humming)(?: there)?(?: for)?`
   + ` ${SECONDS}${THEN}${GOES}${OFF}`],
   [', hums, trips tseconds', `${SECONDS} of (?:humming|growling|buzzing|groaning)${THEN}${GOES}${OFF}`],
-  ['$1 trips tseconds', `(?:${BREAKER} )?${GOES}${OFF} after (?:a )?(?:short|brief|quick) (?:hum|growl|buzz|groan|moment)`],
+  ['$1 trips tseconds', `(?:${BREAKER} )?${GOES}${OFF} after (?:a )?(?:short|brief|quick) (?:hum|growl|buzz`
+  + `|groan|moment)`],
   ['$1 trips tseconds', `(?:${BREAKER} )?takes ${SECONDS} to (?:trip|kick|pop|go|let go|blow)${OFF}`],
   ['trips tseconds', `(?:i |you |we )?count to (?:three|four|five|six|ten|\\d+)${THEN}${GOES}${OFF}`],
   // after minutes
-  ['$1 trips tminutes', `(?:${BREAKER} )?(?:it'll |it will |she'll |will )?(?:runs?|holds?|hangs in|is fine|is good|stays`
+  ['$1 trips tminutes', `(?:${BREAKER} )?(?:it'll |it will |she'll |will )?(?:runs?|holds?|hangs in|is fine`
+  + `|is good|stays`
   + ` in|works|goes|pumps|ok|okay)(?: fine| good| great| ok)?(?: for)? ${MINUTES}${THEN}(?:kicks(?: the breaker)?(?:`
-  + ' out)?|trips(?: the breaker)?|pops|blows|the breaker(?:\'s| is| kicks| trips| goes) ?(?:out|off|tripped)?|goes(?: off| out)?|lets go'
+  + ' out)?|trips(?: the breaker)?|pops|blows|the breaker(?:\'s| is| kicks| trips| goes) ?(?:out|off|tripped)?'
+  + '|goes(?: off| out)?|lets go'
   + ')(?= ?$|,)'],
   ['breaker trips tminutes', `goes (?:off|out) after (?:it'?s |it has |she'?s )?(?:been )?(?:pumping|running|going)(?:`
   + ` for)? ${MINUTES}`],

@@ -28,53 +28,75 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['floatcord', 'float(?:\'s)? (?:cord|wire|cable)'],
   ['calling', 'with (?:one|a|the) (?:\\w+ )?(?:faucet|tap|hose|spigot) (?:cracked|barely open)'],
   // how far down a thing was broken says nothing of what it is
-  ['', '(?<=(?:broken|split|bare|skinned|nicked|hole|cut|chafed|burnt|rubbed|off)[^,]{0,25} )(?:about |some |maybe |around )?(?:\\d+|two|three'
-  + '|four|five|ten|twenty|thirty|forty|fifty|sixty|eighty|a hundred) (?:feet|foot|ft)(?: (?:above|below|down|up|from)(?: (?:from )?the \\w+)?)?'],
+  ['', '(?<=(?:broken|split|bare|skinned|nicked|hole|cut|chafed|burnt|rubbed|off)[^,]{0,25} )(?:about |some '
+  + '|maybe |around )?(?:\\d+|two|three'
+  + '|four|five|ten|twenty|thirty|forty|fifty|sixty|eighty|a hundred) (?:feet|foot|ft)(?: (?:above|below|down|up'
+  + '|from)(?: (?:from )?the \\w+)?)?'],
   // volts
-  ['zero betweenlegs, bothlegs toground $1', `(?:zero|nothing|0)(?: volts)? between(?: them)?,? (?:and |but )?${N} to (?:the )?ground on`
+  ['zero betweenlegs, bothlegs toground $1', `(?:zero|nothing|0)(?: volts)? between(?: them)?,? (?:and `
+  + `|but )?${N} to (?:the )?ground on`
   + ' (?:both|each)(?: of them| one)?'],
-  ['$1 volts resting, drops to $2 volts when it tries to start', `${N} (?:sitting still|standing still|at rest|static|not running|with`
-  + ` it off|idle),? (?:and |but )?(?:drops to |falls to |only )?${N} ${WHILE}[^,]*`],
-  ['float load side zero volts', '(?:nothing|no power|zero)(?: volts)? (?:coming |going )?(?:back |out )(?:from|of|through|on) the float[^,]*'],
+  ['$1 at rest, $2 when it\'s trying to start', `${N} (?:sitting still|standing still|static|not running`
+  + `|just sitting),? (?:and |but )?(?:drops to |falls to |only )?${N} ${WHILE}[^,]*`],
+  ['float load side zero volts', '(?:nothing|no power|zero)(?: volts)? (?:coming |going )?(?:back |out )(?:from'
+  + '|of|through|on) the float[^,]*'],
   // pressures
-  ['drops from $1 to $2 in 480 minutes', '(?:drops?|falls?|goes|went|lost)(?: down)? from (\\d+) to (\\d+) (?:overnight|over night|by morning)'],
-  ['gauge $1, runs on', 'runs at (\\d+) and (?:just )?(?:stays|sits|hangs)(?: there)?(?: forever| all day| all night)?'],
+  ['drops from $1 to $2 in 480 minutes', '(?:drops?|falls?|goes|went'
+  + '|lost)(?: down)? from (\\d+) to (\\d+) (?:overnight|over night|by morning)'],
+  ['gauge $1, runs on', 'runs at (\\d+) and (?:just )?(?:stays|sits|hangs)(?: there)?(?: forever| all day'
+  + '| all night)?'],
   ['house valve shut holds', `${SHUT_MAIN}${WENT_UP}(?:,? (?:and )?${STOPPED})`],
   ['leak in the house', '\\d+ (?:gallons? a minute|gpm|gallons per minute) going somewhere[^,]*'],
-  ['ventscrew', '(?:cracked|opened|loosened|backed off) the (?:plug|bleeder|screw|vent) on (?:top of )?the (?:house )?pump(?: and)?'],
+  ['ventscrew', '(?:cracked|opened|loosened|backed off) the (?:plug|bleeder|screw'
+  + '|vent) on (?:top of )?the (?:house )?pump(?: and)?'],
   ['spits air', 'it (?:just )?(?:hissed|blew|spit|burped) (?:out )?(?:a lot of |a bunch of )?air(?: for [\\w ]+)?'],
   // what was filled, and what rested
-  ['filled suctionline runs back', 'filled (?:the )?(?:drop ?pipe|suction(?: line| pipe)?|pipe)[^,]*,? (?:and )?(?:watched it,? )?(?:the )?'
+  ['filled suctionline runs back', 'filled (?:the )?(?:drop ?pipe|suction(?: line| pipe)?'
+  + '|pipe)[^,]*,? (?:and )?(?:watched it,? )?(?:the )?'
   + '(?:level|water|it)(?: level)? (?:goes|went|drops|dropped|fell|falls|runs|ran)(?: right)? (?:down|back|away)[^,]*'],
-  ['let it rest comes back', 'let it (?:sit|rest|recover)(?: overnight| an hour| a while| for [\\w ]+?)?,? (?:and )?(?:it|we|she) (?:gave|got|had|made)'
+  ['let it rest comes back', 'let it (?:sit|rest|recover)(?: overnight| an hour| a while'
+  + '| for [\\w ]+?)?,? (?:and )?(?:it|we|she) (?:gave|got|had|made)'
   + '(?: us| me)? (?:another|some more|more|water)[^,]*'],
-  ['precharge $1 psi', '(?:accumulator|bladder)(?: only)? (?:has|reads|is at|is|holds)(?: only)? (\\d+)(?: ?psi| pounds)?'],
+  ['precharge $1 psi', '(?:accumulator|bladder)(?: only)? (?:has|reads|is at|is|holds)(?: only)? (\\d+)(?: ?psi'
+  + '| pounds)?'],
   ['stalls at $1 psi', '(\\d+) ?psi max(?:imum)?'],
-  ['tap at the tank strong', '(?:hose bib|tap|spigot|faucet) (?:by|at|next to|beside) the tank (?:has|runs|is|blasts)(?: \\w+)? (?:tons|lots|plenty|good|great|fine'
+  ['tap at the tank strong', '(?:hose bib|tap|spigot|faucet) (?:by|at|next to|beside) the tank (?:has|runs|is'
+  + '|blasts)(?: \\w+)? (?:tons|lots|plenty|good|great|fine'
   + '|strong|full)(?: of (?:pressure|water))?'],
-  ['filter out better', 'pulled the (?:cartridge|filter) and (?:the )?(?:\\w+ )?(?:is|came|\\w+\'s) back(?: to normal)?'],
+  ['filter out better', 'pulled the (?:cartridge|filter) and (?:the )?(?:\\w+ )?(?:is|came'
+  + '|\\w+\'s) back(?: to normal)?'],
   ['delivery weak', 'fill (?:pipe|line)(?: only| just)? (?:trickles|dribbles|drips)'],
   ['works fine', '\\d+ starts in a row(?: no problem| without a miss| fine)?'],
   ['tank full', 'tank (?:is |at )?(?:100|a hundred) ?(?:percent|%)'],
   // insulation on either side of what was opened
-  [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house|panel))[: ]*${MEGS},? (?:and )?(?:down|down the hole|motor`
-  + ` side|pump side|well side)[: ]*${SHORT}`, `(?:down|down the hole|motor side|pump side|well side)[: ]*${SHORT},? (?:and )?(?:up|house side|up to the`
+  [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house`
+  + `|panel))[: ]*${MEGS},? (?:and )?(?:down|down the hole|motor`
+  + ` side|pump side|well side)[: ]*${SHORT}`, `(?:down|down the hole|motor side|pump side`
+  + `|well side)[: ]*${SHORT},? (?:and )?(?:up|house side|up to the`
   + ` (?:house|panel))[: ]*${MEGS}`],
-  [', pump side clear house side down', `(?:down|down the hole|motor side|pump side|well side)[: ]*${MEGS},? (?:and )?(?:up|back|house side|(?:up|back) to the`
-  + ` (?:house|panel))[: ]*${SHORT}`, `(?:up|house side|(?:up|back) to the (?:house|panel))[: ]*${SHORT},? (?:and )?(?:down|down the hole|motor side|pump side`
+  [', pump side clear house side down', `(?:down|down the hole|motor side|pump side`
+  + `|well side)[: ]*${MEGS},? (?:and )?(?:up|back|house side|(?:up|back) to the`
+  + ` (?:house|panel))[: ]*${SHORT}`, `(?:up|house side|(?:up|back) to the (?:house`
+  + `|panel))[: ]*${SHORT},? (?:and )?(?:down|down the hole|motor side|pump side`
   + `|well side)[: ]*${MEGS}`],
-  ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)[: ]*(?:is |are |reads? |megs? )?${MEGS},? (?:and )?(?:the )?motor[: ]*(?:is |reads )?${SHORT}`],
-  ['insulation toground $1 meg', '(?:meg|megs|megger\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],
+  ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)[: ]*(?:is |are |reads? `
+  + `|megs? )?${MEGS},? (?:and )?(?:the )?motor[: ]*(?:is |reads )?${SHORT}`],
+  ['insulation toground $1 meg', '(?:meg|megs|megger\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'
+  + '|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],
   ['', '(?:windings?|resistances?)[: ]+(?=(?:[byr]-[byr]|black to|yellow to|red to))'],
   ['relay contact 0 ohms', 'relay (?:contacts? )?(?:ohmed|ohms|reads|tests|measured)(?: out)? closed(?![^,]*, ?\\d)'],
   ['once it runs, runs', 'after it(?:\'s| is| was) running'],
-  ['motor lead toground', 'from the (?:red|black|positive|hot)(?: pump)? wire to the (?:pump |motor )?(?:case|frame|body|housing|shell)'],
-  ['regulator stuck', '(?:bypassed|took out|jumped|went around) the regulator and (?:it|i|now it) (?:blows?|runs?|works?|flows?|got|have)[^,]*'],
+  ['motor lead toground', 'from the (?:red|black|positive|hot)(?: pump)? wire to the (?:pump |motor )?(?:case'
+  + '|frame|body|housing|shell)'],
+  ['regulator stuck', '(?:bypassed|took out|jumped|went around) the regulator and (?:it|i|now it) (?:blows?'
+  + '|runs?|works?|flows?|got|have)[^,]*'],
   ['', '(?:but )?never sounds? right'],
-  ['startswitch stuck closed', '(?:points|contacts) (?:on|of|in) the (?:start(?:ing)? switch|centrifugal(?: switch)?)(?: are| is)? (?:welded|stuck|fused)(?: shut| closed'
+  ['startswitch stuck closed', '(?:points|contacts) (?:on|of|in) the (?:start(?:ing)? switch'
+  + '|centrifugal(?: switch)?)(?: are| is)? (?:welded|stuck|fused)(?: shut| closed'
   + '| together)?'],
   // what lets go
   ['overload lets go again', 'overload (?:drops|kicks|trips|pops) out (?:anyway|again|regardless)[^,]*'],
   ['lights all out', `neighbou?r(?:'?s)?(?: \\w+)?(?:'?s)? (?:three phase|power|lights|service|shop) ${IS_OUT} too`],
-  ['splice open, motor is down', `motor leads? (?:0?\\.\\d+|zero|0)(?: meg\\w*)? to ground with the cable (?:off|cut off|disconnected)`],
+  ['splice open, motor is down', `motor leads? (?:0?\\.\\d+|zero|0)(?: meg\\w*)? to ground with the cable (?:off`
+  + `|cut off|disconnected)`],
 ]

@@ -12,8 +12,10 @@ const GROUPS: readonly string[] = [
   'burnt burn roasted torched cremated burned burnt burning charred scorched toast toasted fried cooked '
   + 'melted melting brown browned crispy',
   'sooty soot sooty smutty blackened',
-  'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig beetle beetles snail slug gecko lizard moth moths fly flies yellowjacket yellowjackets hornet hornets lizard lizards frog mudwasp',
-  'blocked block blocked plugged plug clogged clog packed choked gummed restricted stuffed caked impacted obstructed occluded crammed',
+  'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig beetle beetles snail slug gecko lizard'
+  + ' moth moths fly flies yellowjacket yellowjackets hornet hornets lizard lizards frog mudwasp',
+  'blocked block blocked plugged plug clogged clog packed choked gummed restricted stuffed caked impacted'
+  + ' obstructed occluded crammed',
   'jam jammed',
   'hum hums humming groan groans growl growls moan buzz buzzing grunt grunts grunting drone drones droning',
   'silent silent quiet noiseless mute soundless hushed',
@@ -33,8 +35,10 @@ const GROUPS: readonly string[] = [
   'pitted pit pitted pitting cratered pockmarked eroded craters crater',
   'weld welded weld welds',
   'loose loose slack wobbly wobbles wobbling sloppy',
-  'chafed chafed chafe rubbed rubbing pinched nicked skinned chewed gnawed mouse mice rat rats rodent scraped scuffed abraded bitten nibbled frayed fraying squirrel squirrels',
-  'bulged bulged domed puffed puffy mushroomed smoked bulging swollen swelled split burst leaking-oil bloated ballooned bulgy',
+  'chafed chafed chafe rubbed rubbing pinched nicked skinned chewed gnawed mouse mice rat rats rodent scraped'
+  + ' scuffed abraded bitten nibbled frayed fraying squirrel squirrels',
+  'bulged bulged domed puffed puffy mushroomed smoked bulging swollen swelled split burst leaking-oil bloated'
+  + ' ballooned bulgy',
   'smell smell smells stinks stink reeks odor odour stench smelly whiff',
   'contact contact contacts points point tip tips',
   'cap cap capacitor capacitors condenser',
@@ -54,10 +58,12 @@ const GROUPS: readonly string[] = [
   'rust rust rusty rusted rustier',
   'sand sand sandy pebble pebbles grit gritty sediment silt gravel crud shavings',
   'scale scale scaled lime',
-  'dirt dirt dirty dust mud sawdust lint fluff junk trash crap gunk debris grime grimy gunky sludge goop goo muck mucky filth filthy algae moss rubbish',
+  'dirt dirt dirty dust mud sawdust lint fluff junk trash crap gunk debris grime grimy gunky sludge goop goo'
+  + ' muck mucky filth filthy algae moss rubbish',
   'gauge gauge gauges needle',
   'box box lid',
-  'labour labours labors lugs lugging bogs bogging strains struggles struggling tired wheezes wheezing chugs chugging bogged lugged',
+  'labour labours labors lugs lugging bogs bogging strains struggles struggling tired wheezes wheezing chugs'
+  + ' chugging bogged lugged',
   'wet wet flooded flood soaked damp submerged underwater condensation sweating moist moisture soggy drenched drowned',
   'storm storm storms lightning thunder thunderstorm',
   'outage outage outages',

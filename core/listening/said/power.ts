@@ -185,7 +185,7 @@ export const POWER: Sayings = {
       ],
       off: [
         'breaker off', 'breaker flipped off', 'breaker for it flipped off', 'breaker in the off position',
-        'two pole off', 'two pole in the off position', 'breaker flipped off', 'breaker was flipped off',
+        'breaker flipped off', 'breaker was flipped off',
       ],
     },
   },

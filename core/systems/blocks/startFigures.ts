@@ -23,7 +23,7 @@ export const startFigures = ({ farads, runFarads = 0, contact = true }: StartFig
   'start.runOhms': START_OHMS,
 })
 
-/** An overload that stays open, or that age and heat have made let go at the plate's amps; common practice, no source. */
+/** An overload that stays open, or that age has made let go at the plate's amps; common practice, no source. */
 export const wornOverload = degrees(
   { name: 'open for good', share: 0.7, change: { 'start.overload': OPEN } },
   { name: 'lets go under its rating', share: 0.3, change: {} },

@@ -137,7 +137,7 @@ function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
 /** Air has no precharge. */
 const isReceiver = ({ healthy }: Standing) => healthy['tank.precharge'] === 0 && healthy['pump.shutOff'] === 0
 
-/** A receiver that nobody draws from stands at its cut-in while the motor does not start; common practice, no source. */
+/** A receiver that nobody draws from stands at its cut-in while nothing starts; common practice, no source. */
 const standing = (cutIn: number) => ({ share: 0.5, mean: 0.9 * cutIn, sigma: 0.2 * cutIn })
 
 /** Who says how long it takes to fill has as often begun with nothing in it; common practice, no source. */

@@ -1,0 +1,115 @@
+/**
+ * What is told of a machine is told of how it was found: past its cut-out, between two stops of its overload, with a
+ * figure printed on the part. Situations of the trade, worked by hand; common practice, no source.
+ */
+import { describe, expect, it } from 'vitest'
+import { requireOk } from '#core/foundation'
+import { buildModel, type NumericTest, type SystemModel } from '#core/systems'
+import { createWriter, foldTab, type DraftLine } from '#core/tab'
+import { PSI } from '#core/units'
+import { isolate, prepareSystem, type Tables } from '.'
+
+const read = (test: string, value: number): DraftLine => ({ kind: 'reading', test, value })
+const saw = (test: string, outcome: string): DraftLine => ({ kind: 'observation', test, outcome })
+
+function shareOf(tables: Tables, complaint: string, lines: readonly DraftLine[], ...faults: readonly string[]) {
+  const write = createWriter('as-told')
+  const all = [{ kind: 'opened', complaint, words: '' } as DraftLine, ...lines]
+  const state = foldTab(
+    tables.model.kind,
+    all.map((d, i) => write({ ...d, id: `line-told-${i}`, at: '2026-06-15T10:00:00Z' })),
+  )
+  const { suspects } = isolate(tables, state)
+  return faults.map(f => suspects.find(s => s.fault === f)?.failed ?? 0)
+}
+const predicted = (m: SystemModel, id: string, test: string) =>
+  m.predict(m.hypotheses.findIndex(h => h.id === id), m.kind.tests.find(t => t.id === test) as NumericTest)
+
+const three = requireOk(prepareSystem('three-phase', {}))
+const booster = requireOk(prepareSystem('booster', {}))
+const well3 = requireOk(prepareSystem('well-3wire', { 'box.capLow': 59e-6, 'box.capHigh': 71e-6 }))
+const air = requireOk(prepareSystem('compressor-direct', {}))
+
+describe('a contactor that welded', () => {
+  it('stands with its switch open and nothing on its coil', () => {
+    const past = [saw('switch-seen', 'open'), read('coil.volts', 0), saw('starter-look', 'welded')]
+    const [welded = 0, open = 0] = shareOf(three, 'runs-on', past, 'starter.welded', 'switch.stuck-open')
+    expect(welded).toBeGreaterThan(0.9)
+    expect(open).toBeLessThan(0.05)
+  })
+  it('is none where the coil is fed all along', () => {
+    const { or } = predicted(three.model, 'switch.welded:full', 'coil.volts')
+    expect(or).toBeUndefined()
+    expect(predicted(three.model, 'starter.welded:full', 'coil.volts').or?.mean).toBeLessThan(1)
+  })
+})
+
+describe('a motor whose overload opens hot', () => {
+  it('is clamped while it runs', () => {
+    const lines = [saw('motor-heat', 'hot'), read('black.run', 6.6), saw('cool-ohms', 'comes-back')]
+    const [hot = 0, pole = 0] = shareOf(booster, 'overload-trips', lines, 'motor.overload-hot', 'switch.pole1-burnt')
+    expect(hot).toBeGreaterThan(pole)
+  })
+  it('may be worn out: it goes at the amps of the plate, and comes back', () => {
+    const at = shareOf(well3, 'overload-trips', [read('black.run', 7.2), saw('overload-seen', 'lets-go'),
+      saw('keeps-running', 'minutes')], 'box.overload-failed', 'motor.seized')
+    expect(at[0]).toBeGreaterThan(at[1] ?? 1)
+  })
+})
+
+describe('a phase that is lost', () => {
+  const amps = (id: string) => predicted(three.model, id, 'amps1.run')
+  it('lets a motor run on, with less than its full load', () => {
+    const { mean, or } = amps('starter.contact-open:3')
+    expect(or!.mean).toBeLessThan(mean)
+    expect(or!.mean).toBeGreaterThan(amps('sound').mean)
+  })
+  it('is nothing to a seized one, which never ran', () => {
+    expect(amps('motor.seized:full').or?.mean ?? 0).toBe(0)
+  })
+  it('is seen by two that are high and one that is none, whatever the load', () => {
+    const m = buildModel('three-phase', {})
+    const full = requireOk(m).predict(0, three.model.kind.tests.find(t => t.id === 'amps1.run') as NumericTest).mean
+    const lines = [read('amps1.run', 1.3 * full), read('amps2.run', 1.32 * full), read('amps3.run', 0)]
+    const [open = 0, binding = 0] = shareOf(three, 'overload-trips', lines, 'starter.contact-open', 'motor.binding')
+    expect(open).toBeGreaterThan(binding)
+  })
+})
+
+describe('a capacitor that was measured', () => {
+  const measured = read('cap.farads', 31e-6)
+  const plain = requireOk(prepareSystem('well-3wire', {}))
+  const faults = ['box.cap-low', 'motor.seized'] as const
+  it('is held to its own label before what such motors usually have', () => {
+    const label = saw('cap-label', 'under')
+    const [low = 0, seized = 1] = shareOf(plain, 'groans', [measured, label], ...faults)
+    expect(low).toBeGreaterThan(seized)
+    expect(shareOf(plain, 'groans', [measured, label], 'box.cap-open')[0]).toBeLessThan(0.1)
+  })
+  it('that passes nothing is open, and no slip of the meter', () => {
+    const fitted = requireOk(prepareSystem('booster', { 'motor.runCapacitor': 1 }))
+    const [open = 0] = shareOf(fitted, 'overload-trips', [read('runcap.farads', 0)], 'motor.runcap-open')
+    const [before = 1] = shareOf(fitted, 'overload-trips', [], 'motor.runcap-open')
+    expect(open).toBeGreaterThan(8 * before)
+  })
+})
+
+describe('where it stands', () => {
+  it('is at its cut-in for a compressor that does not start against pressure', () => {
+    const lines = [read('gauge', 90 * PSI), saw('breaker-seen', 'tripped'), saw('starts-empty', 'empty')]
+    const [unloader = 0] = shareOf(air, 'groans', lines, 'unloader.not-venting')
+    expect(unloader).toBeGreaterThan(0.4)
+  })
+  it('is nobody’s fault that a main which is not written down has more than usual', () => {
+    const lines = [read('inlet.pressure', 52 * PSI), saw('strainer-look', 'blocked')]
+    const set = requireOk(prepareSystem('booster', { 'switch.cutIn': 40 * PSI, 'switch.cutOut': 60 * PSI }))
+    const [strainer = 0, other = 1] = shareOf(set, 'low-pressure', lines, 'strainer.blocked', 'other')
+    expect(strainer).toBeGreaterThan(4 * other)
+  })
+  it('is told by who bridges a switch that the machine stood still', () => {
+    const rv = requireOk(prepareSystem('rv', {}))
+    const lines = [read('line.volts', 12.8), saw('bypass', 'runs')]
+    const [stuck = 0, empty = 1] = shareOf(rv, 'no-water', lines, 'switch.stuck-open', 'source.empty')
+    expect(stuck).toBeGreaterThan(2 * empty)
+  })
+})

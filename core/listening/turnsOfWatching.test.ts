@@ -1,0 +1,44 @@
+/** What was watched, and what only leads up to a finding; the opposites beside them. Common practice, no source. */
+import { describe, expect, it } from 'vitest'
+import type { KindId } from '#core/systems'
+import { psi, told } from '../../tests/told'
+
+describe('what was watched', () => {
+  it.each<[KindId, string, string]>([
+    ['jet', '121 sitting still, 88 when it tries to start', 'line.idle 121 | line.volts 88'],
+    ['well-2wire', 'at the line side zero between and 121 to ground on both', 'line.volts 0 | line.l1g 121'],
+    ['well-3wire', 'shut the main to the house and it goes straight to 60 and clicks off', 'house-shut holds'],
+    ['well-2wire', 'hose bib by the tank has tons of pressure', 'tank-tap only'],
+    ['well-2wire', 'pulled the cartridge and the shower\'s back', 'filter-out back'],
+    ['rv', '18 psi max, should shut off at 45', `climbs stalls | gauge ${psi(18)}`],
+    ['well-3wire', 'splice cut at head: up 500M, down 0', 'ground-parted below'],
+    ['three-phase', 'splice open at the well: down the hole 200, up to the panel 0.3', 'ground-again cable'],
+    ['holding-tank', 'nothing coming back from the float with it hanging down', 'well-load.volts 0'],
+    ['well-3wire', 'relay ohmed closed with power off', 'relay.ohms 0'],
+    ['compressor-direct', 'bypassed the regulator and it blows', 'seen-itself regulator.stuck'],
+  ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toContain(lines))
+})
+
+describe('what only leads up to a finding', () => {
+  it.each<[KindId, string, string]>([
+    ['compressor-direct', 'took the head off, one of the reeds is snapped', 'seen-itself head.reed'],
+    ['well-2wire', 'alright so I\'m here at the pressure tank and the gauge is dead zero', 'gauge 0'],
+    ['well-2wire', 'now I move over to where the pump wires go and I\'ve got nothing', 'load.volts 0'],
+    ['jet', 'smeared shaving cream on the suction line fittings and it sucked it in at one of the elbows',
+      'seen-itself suction.air-leak'],
+    ['jet', 'it\'s on 115 and the motor\'s set up for 230', 'links wrong'],
+    ['well-2wire', 'somebody shut the main valve after the tank', 'house-valve was-shut'],
+  ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))
+})
+
+describe('a word that is left over', () => {
+  it('weighs by what of its company is said with it', () => {
+    expect(told('compressor-pilot', 'called the power company, blown cutout on the pole'))
+      .toContain('seen-itself supply.leg-lost')
+    expect(told('jet', 'poked it out with a wire')).toBe('remark')
+  })
+  it('of a line before is heard with this one only where something was tried', () => {
+    expect(told('compressor-pilot', 'the pressure switch is open', { action: 'the safety is popping' }))
+      .toBe('switch-seen open')
+  })
+})
