@@ -310,7 +310,10 @@ export function findDone(kind: SystemKind, told: string, { near, said: earlier =
     const whole = BARE.test(part) ? `${part.trim()} it` : part
     const isThere = NEW_THERE.test(part) && !CAME_OF_IT.test(said.slice(from + part.length))
     const before = said.slice(0, from)
-    const mode = isThere || NOT_NOW.test(part) ? undefined : putRightBy(kind, whole, before, { near, earlier })
+    const after = said.slice(from + part.length)
+    const mode = isThere || NOT_NOW.test(part)
+      ? undefined
+      : near === 'fuse' && NEW_ONE.test(part) ? refused(kind, after) : putRightBy(kind, whole, before, { near, earlier })
     const end = gap.index + gap[0].length
     if (mode)
       return {
@@ -322,6 +325,12 @@ export function findDone(kind: SystemKind, told: string, { near, said: earlier =
   }
   return undefined
 }
+
+/** `put a new one in and the pump runs`, after the fuse was taken out: what was wrong with it went with it. */
+const NEW_ONE = /\b(?:put|stuck|popped|threw) (?:in )?(?:a |another )?(?:new|fresh|good) one\b/
+const RUNS_AGAIN = /\b(?:runs?|ran|running|works?|working|pump(?:s|ing)|holds?|took off)\b/
+const refused = (kind: SystemKind, after: string): FaultMode | undefined =>
+  RUNS_AGAIN.test(after) ? kind.faults.find(f => WAYS[f.repair.id]?.by.includes('refused')) : undefined
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 function putRightBy(

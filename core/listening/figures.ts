@@ -160,6 +160,7 @@ export function figuresOf(joined: string): Told {
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
     .replace(SPOKEN, spokenNumber)
+    .replace(/^.*$/, inDigits)
     .replace(TWO_TO_GROUND, ' $3 n1 toground $1, n2 toground $2 $3 ')
     .replace(/^.*$/, legsToGround)
     .replace(THREE_NAMED, '$1, $3, $4 $2')
@@ -253,6 +254,23 @@ const SPOKEN = new RegExp(
   `\\b(${ONES})(?: (hundred)(?: and)?)?(?: (${TENS.join('|')}))?(?:[ -](${ONES}))?(?= |$|,)`,
   'g',
 )
+
+const TEENS = 'eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
+/** `thirteen`, `twenty four`; not `fifteen years old`. */
+const TEEN = new RegExp(`\\b(${TEENS.join('|')})\\b(?! years?\\b)`, 'g')
+const TENS_AND_ONES = new RegExp(`\\b(${TENS.slice(1).join('|')})[ -](${ONES})\\b`, 'g')
+/** A round number is one where something reads so. */
+const ROUND = new RegExp(
+  `\\b(is|reads?|getting|shows|says|got|at|to|only|about) (${TENS.join('|')})(?= ?$|,| (?:and|volts?|amps?|ohms?)\\b)`,
+  'g',
+)
+
+const inDigits = (text: string): string =>
+  text
+    .replace(TENS_AND_ONES, (_, ten: string, one: string) =>
+      String(10 * (TENS.indexOf(ten) + 1) + UNITS.indexOf(one) + 1))
+    .replace(TEEN, (_, teen: string) => String(TEENS.indexOf(teen) + 11))
+    .replace(ROUND, (_, reads: string, ten: string) => `${reads} ${10 * (TENS.indexOf(ten) + 1)}`)
 
 function spokenNumber(all: string, hundreds: string, hundred?: string, ten?: string, one?: string): string {
   if (!hundred && !ten) return all

@@ -170,7 +170,7 @@ export const TURNS_OF_READINGS: readonly Joined[] = [
     '(?:wire|cable)(?: by itself| alone)?(?: is| reads| megs| at)* (?:still )?(?:0?\\.\\d+|zero|dead)[^,]*,? (?:and'
     + ' |but )?'
     + '(?:the )?(?:motor|pump)(?: by itself| alone)?(?: is| reads| megs| at)* (?:over |about )?'
-    + '(?:\\d{2,}|infinite|ol|open|clear|good)(?: ?meg\\w*)?',
+    + '(?:\\d{2,}|infinite|(?<=(?:ground|meg|earth)[^;]*)(?:ol|open)|clear|good)(?: ?meg\\w*)?',
   ],
   [
     'motor side to ground',

@@ -15,6 +15,11 @@ describe('what was watched', () => {
     ['three-phase', 'splice open at the well: down the hole 200, up to the panel 0.3', 'ground-again cable'],
     ['holding-tank', 'nothing coming back from the float with it hanging down', 'well-load.volts 0'],
     ['well-3wire', 'relay ohmed closed with power off', 'relay.ohms 0'],
+    ['well-2wire', 'at the well head with the splice apart the pump side is open', 'open-again open'],
+    ['well-3wire', 'I opened the splice at the well head and going down black to yellow is 2.9', 'open-again whole'],
+    ['well-3wire', 'black to yellow should be about three ohms and I\'m getting thirteen', 'black-yellow.ohms 13'],
+    ['three-phase', 'switched two of the wires and now it\'s making 75', 'swap-two more'],
+    ['compressor-direct', 'if I drain the tank it starts right up no problem', 'starts-empty empty'],
     ['compressor-direct', 'bypassed the regulator and it blows', 'seen-itself regulator.stuck'],
   ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toContain(lines))
 })

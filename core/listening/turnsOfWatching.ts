@@ -50,6 +50,18 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['ventscrew', '(?:cracked|opened|loosened|backed off) the (?:plug|bleeder|screw'
   + '|vent) on (?:top of )?the (?:house )?pump(?: and)?'],
   ['spits air', 'it (?:just )?(?:hissed|blew|spit|burped) (?:out )?(?:a lot of |a bunch of )?air(?: for [\\w ]+)?'],
+  ['swapped two leads and it gives more, gauge $1 psi', '(?:swapped|switched|flipped|changed|reversed) two (?:of the )?(?:wires|leads|legs),? (?:and )?(?:now )?(?:it\'s'
+  + '|it|she\'s|we\'re)(?: is| now)? (?:making|makes|up to|building|at|gets|getting) (\\d+)'],
+  ['stalls at $1 psi', 'only makes (\\d+) (?:pounds|psi) with everything (?:shut|closed|off)'],
+  ['starts fine empty', 'if (?:i|you|we) (?:drain|dump|empty|bleed) (?:the tank|it)(?: down| out| off)?,? it starts[^,]*'],
+  ['hums, not start against pressure', '(?:but )?when it gets (?:back )?down to \\d+[^,]*(?:hums|groans|growls|trips)[^,]*'],
+  ['cistern empty', '(?:lid off the|looked in the|looked into the) (?:storage |holding )?tank and (?:there\'s|it\'s got) nothing in (?:there|it)'],
+  ['blocked', 'can(?:\'?t|not)(?: even)? see (?:daylight |light )?through the (?:nipple|port|hole|tube)'],
+  ['insulation toground', 'meg(?:s|ger\\w*)? to ground(?: on the (?:motor )?leads)?'],
+  ['water falls back', '(?:it|water|you can hear it) (?:trickling|running|gurgling) (?:back )?down'],
+  ['zero amps', '(?:clamp(?:-?on)?|amp ?clamp|clamp meter|meter) (?:says|reads|shows) (?:zero|0|no) amps(?: on [\\w ]+?)?(?= ?$|,)', '(?:no|zero|0) amps on the'
+  + ' (?:pump )?wires?(?: going| down)*(?: to the (?:well|pump))?'],
+  ['gives it a spin', 'gave the (?:pulley|fan|flywheel|motor) a (?:quick |little )?(?:spin|turn|push)(?: by hand)?'],
   // what was filled, and what rested
   ['filled suctionline runs back', 'filled (?:the )?(?:drop ?pipe|suction(?: line| pipe)?'
   + '|pipe)[^,]*,? (?:and )?(?:watched it,? )?(?:the )?'
@@ -68,6 +80,9 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['delivery weak', 'fill (?:pipe|line)(?: only| just)? (?:trickles|dribbles|drips)'],
   ['works fine', '\\d+ starts in a row(?: no problem| without a miss| fine)?'],
   ['tank full', 'tank (?:is |at )?(?:100|a hundred) ?(?:percent|%)'],
+  ['splice apart motor side whole', '(?:opened|cut|undid|broke)(?: up| open)? the splices?(?: at the well ?head)?,? (?:and )?(?:going |looking )?down'
+  + '(?: the hole| the well)?,? (?:i get |it reads |it\'s )?(?:(?:black|red|yellow) to (?:black|red|yellow) )?(?:is |reads )?\\d+(?:\\.\\d+)?(?: ohms)?'
+  + '(?= ?$|,)'],
   // insulation on either side of what was opened
   [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house`
   + `|panel))[: ]*${MEGS},? (?:and )?(?:down|down the hole|motor`

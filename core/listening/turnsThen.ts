@@ -38,7 +38,7 @@ export const THEN_TURNS: readonly Joined[] = [
     'motor side good',
     '(?:down ?hole|pump side|motor side|down the hole|below the splice)(?: side)? '
     + '(?:reads?|shows?|is|megs|was|meg(?:ged)?)(?: out)?(?: at)? '
-    + '(?:\\d{2,}(?:\\.\\d+)?(?: ?meg\\w*)?|infinite|ol|open|clear)(?= ?$|,)',
+    + '(?:\\d{2,}(?:\\.\\d+)?(?: ?meg\\w*)?|infinite|(?<=(?:ground|meg|earth)[^;]*)(?:ol|open)|clear)(?= ?$|,)',
   ],
   [
     'motor side to ground',
