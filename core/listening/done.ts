@@ -293,7 +293,7 @@ const patternOf = (said: string, of: string) =>
   new RegExp(`\\b(?:${said.replaceAll('OF', `(?<of>${of})\\b`)})`)
 
 /** Segments of a line, each with where it begins. */
-const PARTED = /\s*[,;.]\s*|\s+(?:and|then|so|now)\s+/g
+const PARTED = /\s*[,;.:]\s*|\s+(?:and|then|so|now)\s+/g
 
 /**
  * The first thing of a line that was put right, and what stands before and behind it.
@@ -311,9 +311,10 @@ export function findDone(kind: SystemKind, told: string, { near, said: earlier =
     const isThere = NEW_THERE.test(part) && !CAME_OF_IT.test(said.slice(from + part.length))
     const before = said.slice(0, from)
     const after = said.slice(from + part.length)
-    const mode = isThere || NOT_NOW.test(part)
-      ? undefined
-      : near === 'fuse' && NEW_ONE.test(part) ? refused(kind, after) : putRightBy(kind, whole, before, { near, earlier })
+    const put = () => near === 'fuse' && NEW_ONE.test(part)
+      ? refused(kind, after)
+      : putRightBy(kind, whole, before, { near, earlier })
+    const mode = isThere || NOT_NOW.test(part) ? undefined : put()
     const end = gap.index + gap[0].length
     if (mode)
       return {

@@ -83,10 +83,10 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
-  const after = done.after && !WENT.test(done.after) ? done.after : undefined
+  const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
   const last = after ? hear(kind, after, { ...listening, before: then }) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
-  if (after && isOne(plain.value, linesOf(last))) return plain
+  if (after && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
   const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
@@ -147,6 +147,10 @@ const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
 
 /** `tightened it and it quit`: what was complained of, not the machine. */
 const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing (?:it|that)| \w+ing)?\.?$/i
+
+/** After something was put right it is no complaint. */
+const EVER_SINCE
+  = /^(?:and |now )*(?:(?:it|she)['’]?s |it has |has )?been (?:running|pumping|going) (?:all day|ever since)/i
 
 /** What was done and what came of it are one test: `drained the tank, still hums`. */
 function isOne(heard: Heard, after: readonly DraftLine[]): boolean {

@@ -38,7 +38,7 @@ export function hearWithDoing(
   const own = placed?.(clause, bearing.units)
   if (own) return [{ clause: { ...clause, text }, meanings: [own], from: 0, end: 1 }]
   const alone = hearParts(kind, text, bearing, placed)
-  if (!action || action.length + text.length > LONGEST || tellsOfTrial(kind, alone)) return alone
+  if (!action || !DOING.test(action) || action.length + text.length > LONGEST || tellsOfTrial(kind, alone)) return alone
   const done = atomsOf(toldOf(action).words).length
   const both = hearParts(kind, `${action}, ${text}`, bearing)
   const isSeen = ([m]: readonly Meaning[]) => m?.lines[0]?.kind === 'observation' && isTrial(kind, m.lines[0].test)
@@ -46,6 +46,14 @@ export function hearWithDoing(
   if (!across || saysItself(alone, across)) return alone
   return both.filter(p => p === across || p.from >= done)
 }
+
+/** Words for something done, of which the next line may tell what came of it. */
+const DOING = new RegExp(
+  '\\b(?:pull|took|take|put|unhook|disconnect|swap|bridg|jump|open|clos|shut|remov|lift|held|hold|turn|bypass|plug'
+  + '|hook|undid|undo|cut|split|separat|isolat|gave|spun|spin|tap|drain|fill|let|wait|mov|unplug|crack|loosen|bled'
+  + '|bleed|push|press|try|tried|land|switch|flip|reset|new|known|good|belt|box|wires?|leads?|off|drop|unscrew|slip'
+  + '|pinch|block|rais|set|fit|stuck|wire|with|run)',
+)
 
 /** Something that is done to see what comes of it, and no look. */
 function isTrial(kind: SystemKind, id: string): boolean {

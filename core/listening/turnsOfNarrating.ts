@@ -25,15 +25,19 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out '
   + '|down )?at the (?:disconnect|breaker|panel|main)'
   + '(?: and)?(?= )'],
-  ['calling', '(?:i |we |you )?(?:turn|turned|open|opened)(?: on| up)? (?:the|a) (?:faucet|tap)(?: and)?(?= (?:nothing|no|it|the|she))'],
+  ['calling', '(?:i |we |you )?(?:turn|turned|open|opened)(?: on| up)? (?:the|a) (?:faucet'
+  + '|tap)(?: and)?(?= (?:nothing|no|it|the|she))'],
   ['', '(?:stuck|poked|put) a (?:stick|screwdriver|rod) in (?:the back|there|the fan)(?: and)?'],
-  ['', 'should be (?:about |around )?(?:[\\w.]+)(?: ohms?| volts?| amps?)? (?:and|but) (?:i\'m getting|i get|i\'ve got|it\'s|it is)'],
+  ['', 'should be (?:about |around )?(?:[\\w.]+)(?: ohms?| volts?| amps?)? (?:and|but) (?:i\'m getting|i get'
+  + '|i\'ve got|it\'s|it is)'],
   ['', '(?<=\\w )so (?:the (?:motor|pump|switch|tank)|we know|that tells|i know|it should)[^,]*(?= ?$)'],
   ['', '(?<=well ?head )with the cap off'],
   ['', ',? (?:and )?the wire back to (?:the )?\\w+ is (?:good|fine|ok)(?= ?$)'],
   ['', '(?:so )?(?:the )?first thing i did(?: is| was)?(?: to)? (?:look|looked|check|checked)(?: at)?'],
-  ['', '(?:i |we )?(?:put|stick|stuck|got) (?:my|the) (?:meter|leads|probes|tester)(?: leads)?(?= (?:on|across|to|line|load|between))'],
-  ['$1', '(side|screws|terminals|lugs|legs|gauge|motor|switch) and (?:i\'m |i am |i )?(?:reading|getting|read|get|see|seeing)(?= \\d| zero)'],
+  ['', '(?:i |we )?(?:put|stick|stuck|got) (?:my|the) (?:meter|leads|probes|tester)(?: leads)?(?= (?:on|across'
+  + '|to|line|load|between))'],
+  ['$1', '(side|screws|terminals|lugs|legs|gauge|motor|switch) and (?:i\'m |i am |i )?(?:reading|getting|read'
+  + '|get|see|seeing)(?= \\d| zero)'],
   ['$1', '(gauge|pressure|voltage) and it\'?s (?:sitting |reading |showing )?(?:at )?(?=zero|nothing)'],
   ['starts', 'c[ao]mes? right (?:back )?on'],
   ['stops', '(?:shuts|shut|goes|kicks) right back off(?! (?:at|when))'],

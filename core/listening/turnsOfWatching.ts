@@ -38,6 +38,21 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + ' (?:both|each)(?: of them| one)?'],
   ['$1 at rest, $2 when it\'s trying to start', `${N} (?:sitting still|standing still|static|not running`
   + `|just sitting),? (?:and |but )?(?:drops to |falls to |only )?${N} ${WHILE}[^,]*`],
+  ['line $1 volts, load $2 volts', `${N} (?:on|at) (?:the )?top,? (?:and |but )?(\\d{1,3})(?: volts)? (?:on`
+  + `|at) (?:the )?bottom`],
+  ['$1 the $2', '(into|out of) the (breaker|disconnect|starter):'],
+  ['into the $1', '(breaker|disconnect|starter) in:'],
+  ['out of the $1', '(breaker|disconnect|starter) out:'],
+  ['n1 toground $1 volts, n2 toground $2 volts', '(?<=(?:breaker|disconnect|side|switch)(?: in'
+  + '| out)?:? )(1[0-3]\\d|\\d{1,2}) and (1[0-3]\\d|\\d{1,2})(?= ?$|,)'],
+  ['zero volts behind the overload contact', '\\d+ (?:at|on) one side of the overload contact,? (?:and '
+  + '|but )?(?:0|zero|nothing) (?:at|on) the other'],
+  ['when it tries to start', 'with (?:the )?pump trying'],
+  ['works fine', '\\d0[-/]\\d0 (?:good|fine)'],
+  ['', '(?<=\\d ?(?:min|minutes|seconds|sec|psi|amps|volts)?), (?:it )?(?:was|used to be) \\d+(?: ?(?:min'
+  + '|minutes|seconds|psi|amps|volts))?(?= ?$|,)'],
+  ['belt slack', '(?:inch|inches)(?: and a half)? of slack'],
+  ['gauge $1, runs on', 'gets to (\\d+) and (?:just )?runs and runs'],
   ['float load side zero volts', '(?:nothing|no power|zero)(?: volts)? (?:coming |going )?(?:back |out )(?:from'
   + '|of|through|on) the float[^,]*'],
   // pressures
@@ -50,16 +65,21 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['ventscrew', '(?:cracked|opened|loosened|backed off) the (?:plug|bleeder|screw'
   + '|vent) on (?:top of )?the (?:house )?pump(?: and)?'],
   ['spits air', 'it (?:just )?(?:hissed|blew|spit|burped) (?:out )?(?:a lot of |a bunch of )?air(?: for [\\w ]+)?'],
-  ['swapped two leads and it gives more, gauge $1 psi', '(?:swapped|switched|flipped|changed|reversed) two (?:of the )?(?:wires|leads|legs),? (?:and )?(?:now )?(?:it\'s'
+  ['swapped two leads and it gives more, gauge $1 psi', '(?:swapped|switched|flipped|changed'
+  + '|reversed) two (?:of the )?(?:wires|leads|legs),? (?:and )?(?:now )?(?:it\'s'
   + '|it|she\'s|we\'re)(?: is| now)? (?:making|makes|up to|building|at|gets|getting) (\\d+)'],
   ['stalls at $1 psi', 'only makes (\\d+) (?:pounds|psi) with everything (?:shut|closed|off)'],
-  ['starts fine empty', 'if (?:i|you|we) (?:drain|dump|empty|bleed) (?:the tank|it)(?: down| out| off)?,? it starts[^,]*'],
-  ['hums, not start against pressure', '(?:but )?when it gets (?:back )?down to \\d+[^,]*(?:hums|groans|growls|trips)[^,]*'],
-  ['cistern empty', '(?:lid off the|looked in the|looked into the) (?:storage |holding )?tank and (?:there\'s|it\'s got) nothing in (?:there|it)'],
+  ['starts fine empty', 'if (?:i|you|we) (?:drain|dump|empty|bleed) (?:the tank|it)(?: down| out'
+  + '| off)?,? it starts[^,]*'],
+  ['hums, not start against pressure', '(?:but )?when it gets (?:back )?down to \\d+[^,]*(?:hums|groans|growls'
+  + '|trips)[^,]*'],
+  ['cistern empty', '(?:lid off the|looked in the|looked into the) (?:storage |holding )?tank and (?:there\'s'
+  + '|it\'s got) nothing in (?:there|it)'],
   ['blocked', 'can(?:\'?t|not)(?: even)? see (?:daylight |light )?through the (?:nipple|port|hole|tube)'],
   ['insulation toground', 'meg(?:s|ger\\w*)? to ground(?: on the (?:motor )?leads)?'],
   ['water falls back', '(?:it|water|you can hear it) (?:trickling|running|gurgling) (?:back )?down'],
-  ['zero amps', '(?:clamp(?:-?on)?|amp ?clamp|clamp meter|meter) (?:says|reads|shows) (?:zero|0|no) amps(?: on [\\w ]+?)?(?= ?$|,)', '(?:no|zero|0) amps on the'
+  ['zero amps', '(?:clamp(?:-?on)?|amp ?clamp|clamp meter|meter) (?:says|reads|shows) (?:zero|0'
+  + '|no) amps(?: on [\\w ]+?)?(?= ?$|,)', '(?:no|zero|0) amps on the'
   + ' (?:pump )?wires?(?: going| down)*(?: to the (?:well|pump))?'],
   ['gives it a spin', 'gave the (?:pulley|fan|flywheel|motor) a (?:quick |little )?(?:spin|turn|push)(?: by hand)?'],
   // what was filled, and what rested
@@ -80,8 +100,10 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['delivery weak', 'fill (?:pipe|line)(?: only| just)? (?:trickles|dribbles|drips)'],
   ['works fine', '\\d+ starts in a row(?: no problem| without a miss| fine)?'],
   ['tank full', 'tank (?:is |at )?(?:100|a hundred) ?(?:percent|%)'],
-  ['splice apart motor side whole', '(?:opened|cut|undid|broke)(?: up| open)? the splices?(?: at the well ?head)?,? (?:and )?(?:going |looking )?down'
-  + '(?: the hole| the well)?,? (?:i get |it reads |it\'s )?(?:(?:black|red|yellow) to (?:black|red|yellow) )?(?:is |reads )?\\d+(?:\\.\\d+)?(?: ohms)?'
+  ['splice apart motor side whole', '(?:opened|cut|undid|broke)(?: up'
+  + '| open)? the splices?(?: at the well ?head)?,? (?:and )?(?:going |looking )?down'
+  + '(?: the hole| the well)?,? (?:i get |it reads |it\'s )?(?:(?:black|red|yellow) to (?:black|red'
+  + '|yellow) )?(?:is |reads )?\\d+(?:\\.\\d+)?(?: ohms)?'
   + '(?= ?$|,)'],
   // insulation on either side of what was opened
   [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house`
@@ -109,6 +131,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['startswitch stuck closed', '(?:points|contacts) (?:on|of|in) the (?:start(?:ing)? switch'
   + '|centrifugal(?: switch)?)(?: are| is)? (?:welded|stuck|fused)(?: shut| closed'
   + '| together)?'],
+  ['belt off pump', '(?:the )?belts?(?:\'s| is| are)? off and (?:the )?pump'],
   // what lets go
   ['overload lets go again', 'overload (?:drops|kicks|trips|pops) out (?:anyway|again|regardless)[^,]*'],
   ['lights all out', `neighbou?r(?:'?s)?(?: \\w+)?(?:'?s)? (?:three phase|power|lights|service|shop) ${IS_OUT} too`],

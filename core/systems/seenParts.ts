@@ -239,7 +239,9 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     what: ['check', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
     how: [
       'broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
-      'sand in it', 'held open', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet', 'missing'],
+      'sand in it', 'held open', 'chewed', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet',
+      'missing',
+    ],
   },
   'pump.jammed': {
     label: 'pump jammed or frozen to look at',
@@ -253,7 +255,10 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   },
   'pump.valves': {
     label: 'valves of the pump dirty or torn',
-    what: ['pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing', 'pump valve', 'valves in the head'],
+    what: [
+      'pumpvalves', 'pump valves', 'valve plate', 'rubber valves', 'valve housing', 'pump valve',
+      'valves in the head',
+    ],
     how: [
       'sand', 'torn', 'curled', 'hard', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
       'chunk', 'junk in it', 'debris',
@@ -354,7 +359,8 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'pipe in the well',
     ],
     how: [
-      'split', 'hole in it', 'pinhole', 'cracked', 'broken', 'rusted through', 'came apart', 'parted', 'rotted', 'leaks',
+      'split', 'hole in it', 'pinhole', 'cracked', 'broken', 'rusted through', 'came apart', 'parted', 'rotted',
+      'leaks',
     ],
     or: ['hole in the pipe', 'split in the pipe', 'pipe broke off', 'pipe rusted through'],
   },

@@ -116,7 +116,7 @@ const dropDriven = (kept: number, reading: number) =>
 const UPSTREAM = ['supply', 'breaker', 'disconnect', 'line']
 /** so often; common practice, no source */
 const AT_REST = 0.3
-/** Points of the control circuit, and how often they are read once the switch has opened; common practice, no source. */
+/** Points of the control circuit, and how often they are read past the cut-out; common practice, no source. */
 const PILOT = ['coil', 'pilot']
 const PAST = 0.7
 
