@@ -16,7 +16,33 @@ const WHILE = '(?:when|as|while|once) (?:it|she|the pump|the motor)'
 const MEGS = '(?:over )?\\d{2,}(?: ?m(?:eg\\w*)?)?'
 const SHORT = '(?:0(?:\\.\\d+)?|\\.\\d+|zero|dead|shorted)(?: ?m(?:eg\\w*)?)?(?![\\d.])'
 
+const HOUSE = '(?:the )?(?:house side|(?:run|wires?|cable|line) (?:to|from|toward|back to) the house)'
+const DOWN_HOLE = '(?:the )?(?:down the hole|well side|pump side|motor side|below(?: the splice)?)'
+const IS_GOOD = '(?:megs? (?:out )?|is |are |reads? )*(?:perfect|good|fine|clean|clear|infinity|infinite'
+  + '|over \\d+)(?: to ground)?'
+const IS_DOWN = '(?:megs? |is |are |reads? |it\'s )*(?:zero|0|dead|shorted|grounded|down|bad)(?: to ground)?'
+const BUT = ',? (?:and |but )?'
+
 export const TURNS_OF_WATCHING: readonly Joined[] = [
+  // opposites that lie near
+  ['changed two gives less', '(?:swapped|switched|flipped|changed|reversed) two (?:of the )?(?:wires|leads'
+  + '|legs)[^,]*(?:worse|less|lower|slower|weaker)'],
+  ['links wrong', '(?:set(?: up)?|wired|strapped|jumpered|connected)(?: the motor'
+  + '| it)? for (?:a )?2[0-4]\\d[^,\\d]*(?:on|gets|to) (?:a )?1[12]\\d', '(?:set(?: up)?'
+  + '|wired|strapped|jumpered|connected)(?: the motor| it)? for (?:a )?(?:1[12]\\d|low voltage)[^,\\d]*(?:on'
+  + '|gets|to) (?:a )?2[0-4]\\d'],
+  ['coil figure right', 'coil(?:\'s| is)? (?:marked|stamped|rated)(?: for)? \\d+(?: volts)?,? (?:and )?that\'?s'
+  + ' (?:right|correct|good|what)[^,]*'],
+  ['gauge zero', '(?:the )?gauge (?:reads|says|shows) nothing'],
+  ['load volts $1', 'out of the switch (?:i|we) only (?:get|have|see) (\\d+)'],
+  ['across contact n1', 'across the (?:first|left) contact'],
+  ['across contact n2', 'across the (?:second|middle) contact'],
+  ['across contact n3', 'across the (?:third|right) contact'],
+  ['across the pressure switch', 'across the contacts of the pressure switch'],
+  ['across pole n$1 $2 volts', 'from line ([12]) to load \\1 it drops (\\d+)(?: volts)?'],
+  ['stalls', '(?:quits|stops) climbing(?= at)'],
+  ['precharge $1', 'air in the tank (?:measures|reads|is) (zero|nothing|\\d+)(?: psi)?'],
+  ['terminals', '(?:the |both |all )?lugs(?= (?:are|were|is|look|tight|loose|burn|hot|in the))'],
   // words that say nothing by themselves
   ['reads', 'gives? me(?= \\d| zero| nothing)'],
   ['$1 terminals', '(incoming|line|load|main|line side|load side|top|bottom|two) lugs?(?! down)'],
@@ -76,8 +102,9 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['cistern empty', '(?:lid off the|looked in the|looked into the) (?:storage |holding )?tank and (?:there\'s'
   + '|it\'s got) nothing in (?:there|it)'],
   ['blocked', 'can(?:\'?t|not)(?: even)? see (?:daylight |light )?through the (?:nipple|port|hole|tube)'],
-  ['insulation toground', 'meg(?:s|ger\\w*)? to ground(?: on the (?:motor )?leads)?'],
-  ['water falls back', '(?:it|water|you can hear it) (?:trickling|running|gurgling) (?:back )?down'],
+  ['insulation toground', 'meg(?:s|g\\w*)? to ground(?: on the (?:motor )?leads)?'],
+  ['water falls back', '(?:it|water|you can hear it) (?:trickling'
+  + '|gurgling) (?:back )?down', 'water\'?s? (?:running|pouring) back down'],
   ['zero amps', '(?:clamp(?:-?on)?|amp ?clamp|clamp meter|meter) (?:says|reads|shows) (?:zero|0'
   + '|no) amps(?: on [\\w ]+?)?(?= ?$|,)', '(?:no|zero|0) amps on the'
   + ' (?:pump )?wires?(?: going| down)*(?: to the (?:well|pump))?'],
@@ -105,6 +132,11 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + '(?: the hole| the well)?,? (?:i get |it reads |it\'s )?(?:(?:black|red|yellow) to (?:black|red'
   + '|yellow) )?(?:is |reads )?\\d+(?:\\.\\d+)?(?: ohms)?'
   + '(?= ?$|,)'],
+  [', house side good well side shorted', `${HOUSE} ${IS_GOOD}${BUT}${DOWN_HOLE} ${IS_DOWN}`, `${DOWN_HOLE}`
+  + ` ${IS_DOWN}${BUT}${HOUSE} ${IS_GOOD}`],
+  [', pump side clear house side down', `${DOWN_HOLE} ${IS_GOOD}${BUT}${HOUSE} ${IS_DOWN}`, `${HOUSE}`
+  + ` ${IS_DOWN}${BUT}${DOWN_HOLE} ${IS_GOOD}`,
+  `it'?s ${HOUSE} that'?s (?:grounded|down|shorted|bad)`],
   // insulation on either side of what was opened
   [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house`
   + `|panel))[: ]*${MEGS},? (?:and )?(?:down|down the hole|motor`
@@ -118,7 +150,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + `|well side)[: ]*${MEGS}`],
   ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)[: ]*(?:is |are |reads? `
   + `|megs? )?${MEGS},? (?:and )?(?:the )?motor[: ]*(?:is |reads )?${SHORT}`],
-  ['insulation toground $1 meg', '(?:meg|megs|megger\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'
+  ['insulation toground $1 meg', '(?:meg|megs|megg\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'
   + '|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],
   ['', '(?:windings?|resistances?)[: ]+(?=(?:[byr]-[byr]|black to|yellow to|red to))'],
   ['relay contact 0 ohms', 'relay (?:contacts? )?(?:ohmed|ohms|reads|tests|measured)(?: out)? closed(?![^,]*, ?\\d)'],
@@ -132,6 +164,10 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + '|centrifugal(?: switch)?)(?: are| is)? (?:welded|stuck|fused)(?: shut| closed'
   + '| together)?'],
   ['belt off pump', '(?:the )?belts?(?:\'s| is| are)? off and (?:the )?pump'],
+  // opened to read on either side of it, and no finding by itself
+  ['', '(?:(?:at the (?:well|well ?head|head) )?(?:with )?(?:the )?splices? (?:open|apart|cut'
+  + '|undone)(?: at the (?:well|well ?head|head))?:?)(?=[ ,]* , (?:pump'
+  + ' side clear|house side good|cable is|motor is))'],
   // what lets go
   ['overload lets go again', 'overload (?:drops|kicks|trips|pops) out (?:anyway|again|regardless)[^,]*'],
   ['lights all out', `neighbou?r(?:'?s)?(?: \\w+)?(?:'?s)? (?:three phase|power|lights|service|shop) ${IS_OUT} too`],

@@ -136,6 +136,7 @@ const GROUPS: readonly string[] = [
   'pump pump pumps',
   'booster booster',
   'crack crack cracked',
+  'snap snaps snapping',
   'tseconds second seconds sec secs',
   'tminutes minute minutes min mins',
   'rest rest rested resting sit sat',
