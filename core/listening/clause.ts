@@ -186,6 +186,8 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   // `pushed it and it runs`, after a reset was spoken of
   if (test.id === 'tap-switch' && !of.has('switch') && !of.has('contact'))
     return of.has('tap') || of.has('motor') || ELSEWHERE.has(near ?? '')
+  // a contact that was read open, after the overload's was spoken of
+  if (test.id === 'switch-seen' && near === 'aux' && !of.has('switch')) return true
   // a wire that is loose in the opened control box is none at the switch
   if (test.id === 'terminals' && near === 'box') return !of.has('switch') && !of.has('motor')
   if (test.id === 'bypass' && of.has('float')) return true

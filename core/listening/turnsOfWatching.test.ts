@@ -26,7 +26,10 @@ describe('what was watched', () => {
 
 describe('an opposite', () => {
   it.each<[KindId, string, string]>([
-    ['well-2wire', 'splice open at the well, the run to the house megs out perfect and down the hole is zero', 'ground-parted below'],
+    [
+      'well-2wire', 'splice open at the well, the run to the house megs out perfect and down the hole is zero',
+      'ground-parted below',
+    ],
     ['well-2wire', 'at the well with the splice apart it\'s the house side that\'s grounded', 'ground-parted above'],
     ['three-phase', 'swapped two leads and it got worse', 'swap-two less'],
     ['three-phase', 'swapped two leads and it came right up to 70', 'swap-two more'],
