@@ -18,7 +18,7 @@ const SLIPS = { prefix: 0.2, nothing: 0.2 }
 /** what counts as nothing, as a share of the span of a test */
 const NOTHING = 0.002
 /** without contact a meter for capacitors shows next to nothing: a few microfarads are read; F */
-const NO_FARADS = 1e-6
+const NO_FARADS = 4e-7
 const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'farads'
 
 /** Of figures that are read on what has let go and comes back, so many before it did; common practice, no source. */
@@ -117,13 +117,15 @@ function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evid
 
 /** As far off as a label's figure may be from what such motors usually have; judgement, no source. */
 const USUAL_SPREAD = 0.6
+/** From so much on it passes something, F. */
+const PASSES = 1e-6
 
 /**
  * What is printed on a capacitor says what it should be better than what such motors usually have: measured, only
  * whether it passes anything at all is weighed by that.
  */
 function labelledChance(table: TestTable, p: Prediction, value: number | null): number {
-  if (value === null || value < NO_FARADS || p.mean < NO_FARADS) return readChance(table, p, value, MISREAD)
+  if (value === null || value < PASSES || p.mean < PASSES) return readChance(table, p, value, MISREAD)
   return USUAL_SPREAD / value
 }
 

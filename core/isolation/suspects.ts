@@ -68,6 +68,9 @@ export interface Ranking {
 /** share of "something else" at which pairs are looked for further afield */
 const UNEXPLAINED = 0.3
 
+/** The nameplate gives what the capacitor should have. */
+const isPlated = ({ model }: Tables) => Object.keys(model.nameplate).some(field => field.endsWith('.capLow'))
+
 /** Microfarads that were held to the capacitor's own label. */
 const besideLabel = (e: Evidence, _: number, all: readonly Evidence[]): Evidence =>
   e.line.test === 'cap.farads'
@@ -77,7 +80,7 @@ const besideLabel = (e: Evidence, _: number, all: readonly Evidence[]): Evidence
 
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
-  const state = { ...told, evidence: besideOthers(tables, speaking.map(besideLabel)) }
+  const state = { ...told, evidence: besideOthers(tables, isPlated(tables) ? speaking : speaking.map(besideLabel)) }
   const perLine = state.evidence.map(e => weightsOf(tables, e))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
