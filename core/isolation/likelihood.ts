@@ -18,7 +18,7 @@ const SLIPS = { prefix: 0.2, nothing: 0.2 }
 /** what counts as nothing, as a share of the span of a test */
 const NOTHING = 0.002
 /** without contact a meter for capacitors shows next to nothing: a few microfarads are read; F */
-const NO_FARADS = 4e-7
+const NO_FARADS = 6e-7
 const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'farads'
 
 /** Of figures that are read on what has let go and comes back, so many before it did; common practice, no source. */
