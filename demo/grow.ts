@@ -105,7 +105,7 @@ function tell(story: Story, day: string, site: GrownSite, random: Random): Told 
     nextDay(2 + Math.floor(6 * random.uniform()))
     lines.push(say(2, 'resume'))
   }
-  const fault = story.failed.split(':')[0]!
+  const fault = story.failed.replace(/:.*$/, '')
   // the part that what failed was in went for it; one fitted beside it went for nothing
   const why = (text: string) => text.replace(/^part (\S+):/, (_, c: string) =>
     (fault.startsWith(`${c}.`) ? `part ${c} ${fault}:` : `part ${c}:`))

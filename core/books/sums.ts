@@ -1,4 +1,5 @@
 /** What many settled calls add up to, each figure with the tabs behind it. */
+import { groupBy } from '#core/foundation'
 import { median, shareOf, type Share } from './rates'
 import { PHASES, type PhaseMinutes, type SettledCall } from './settledCall'
 
@@ -48,15 +49,15 @@ export function sumBooks(calls: readonly BookedCall[]): BookSums {
   })
   return {
     calls: calls.length,
-    faults: groupBy(found, c => c.failed).map(([about, own]): FaultSum => ({
+    faults: mostFirst(found, c => c.failed).map(([about, own]): FaultSum => ({
       about,
       tabs: own.map(c => c.tab),
       share: shareOf(own.length, found.length),
-      causes: groupBy(own, c => c.causes).map(([cause, some]) => ({ about: cause, tabs: some.map(c => c.tab) })),
+      causes: mostFirst(own, c => c.causes).map(([cause, some]) => ({ about: cause, tabs: some.map(c => c.tab) })),
       open: own.filter(c => c.causes.length === 0).map(c => c.tab),
       minutes: mediansOf(own),
     })),
-    tests: groupBy(calls, c => c.tests).map(([about, own]): TestSum => ({
+    tests: mostFirst(calls, c => c.tests).map(([about, own]): TestSum => ({
       about,
       tabs: own.map(c => c.tab),
       closed: own.filter(c => c.closedBy === about).map(c => c.tab),
@@ -92,15 +93,5 @@ export const mediansOf = (calls: readonly SettledCall[]): Partial<PhaseMinutes> 
   }))
 
 /** Most first; each call under every name it has. */
-function groupBy(
-  calls: readonly BookedCall[], names: (c: BookedCall) => readonly string[],
-): readonly (readonly [string, readonly BookedCall[]])[] {
-  const groups = new Map<string, BookedCall[]>()
-  for (const call of calls)
-    for (const name of names(call)) {
-      const group = groups.get(name)
-      if (group) group.push(call)
-      else groups.set(name, [call])
-    }
-  return [...groups].toSorted((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]))
-}
+const mostFirst = (calls: readonly BookedCall[], names: (c: BookedCall) => readonly string[]) =>
+  [...groupBy(calls, names)].toSorted((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]))

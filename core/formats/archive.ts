@@ -45,7 +45,7 @@ export function openFile(bytes: Uint8Array): Result<OpenedFile, ArchiveProblem> 
   const attachments = new Map<string, Uint8Array>()
   for (const [name, content] of Object.entries(files)) {
     if (!name.startsWith(FOLDER) || name.endsWith('/')) continue
-    const told = name.slice(FOLDER.length).split('.')[0]!
+    const told = name.slice(FOLDER.length).replace(/\..*$/, '')
     const hash = hashOf(content)
     if (hash !== told) return fail('hash-differs', { name })
     attachments.set(hash, content)

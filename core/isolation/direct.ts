@@ -157,7 +157,7 @@ function likenessOf(
   }
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
-    const hypothesis = tables.model.hypotheses[h]!
+    const hypothesis = tables.model.hypothesis(h)
     if (faultsOf(hypothesis).includes(fault)) {
       if (hypothesis.fault === fault && !hypothesis.second) best = Math.max(best, given(h))
       continue

@@ -45,7 +45,7 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
   const right = model.putRight(repaired)
   const repairOf = new Map(model.kind.faults.map(f => [f.id, right.has(f) ? undefined : f.repair.id]))
   const of = Int32Array.from({ length: n }, (_, h) => {
-    const hypothesis = model.hypotheses[h]!
+    const hypothesis = model.hypothesis(h)
     const own
       = hypothesis.fault === 'other'
         ? ['?']

@@ -153,7 +153,7 @@ function standAfterRepair({ model }: Tables, state: TabState, { chances, suspect
     if (c <= 0) return
     const still = model.without(h, state.repaired)
     if (still === 0) restored += c
-    else for (const f of faultsOf(model.hypotheses[still]!)) left.set(f, (left.get(f) ?? 0) + c)
+    else for (const f of faultsOf(model.hypothesis(still))) left.set(f, (left.get(f) ?? 0) + c)
   })
   const list = [...left].filter(([, chance]) => chance > 0.01).toSorted((x, y) => y[1] - x[1])
   return {
@@ -180,7 +180,7 @@ export function previewLine(
   applyEvidence(tables, { line, repaired: state.repaired, confirmed: 0 }, chances)
   const sums = new Map<string, number>()
   chances.forEach((c, i) =>
-    faultsOf(tables.model.hypotheses[i]!).forEach(f => sums.set(f, (sums.get(f) ?? 0) + c)),
+    faultsOf(tables.model.hypothesis(i)).forEach(f => sums.set(f, (sums.get(f) ?? 0) + c)),
   )
   return ranking.suspects
     .map(s => ({ fault: s.fault, label: s.label, chance: sums.get(s.fault) ?? 0 }))
@@ -225,7 +225,7 @@ function bestFor(tables: Tables, state: TabState, ranking: Ranking, fault: strin
   const { model } = tables
   // as likely as not, so that the question is which test would show it
   const split = Int32Array.from(ranking.chances, (_, h) =>
-    faultsOf(model.hypotheses[h]!).includes(fault) ? 1 : 0,
+    faultsOf(model.hypothesis(h)).includes(fault) ? 1 : 0,
   )
   const mass = [0, 0]
   ranking.chances.forEach((c, h) => (mass[split[h]!]! += c))

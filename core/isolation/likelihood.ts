@@ -73,10 +73,10 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
   }
   // amps of what comes back by itself are read as often while it runs; the first of them all is the sound system
   const isOfAmps = line.kind === 'reading' && table.test.kind === 'numeric' && table.test.quantity === 'amps'
-  const passing = (h: number) => (isOfAmps && comesBack(model.hypotheses[h]!) ? RUNNING : 0)
+  const passing = (h: number) => (isOfAmps && comesBack(model.hypothesis(h)) ? RUNNING : 0)
   const sound = alone(0)
   const isBridged = line.kind === 'observation' && line.outcome === 'runs' && BRIDGES.has(line.test)
-  const runs = (h: number) => RUNS.has(model.hypotheses[h]!.effect)
+  const runs = (h: number) => RUNS.has(model.hypothesis(h).effect)
   const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isBridged && runs(h) ? BRIDGED : 1)
   const whole = Float64Array.from({ length: n }, (_, h) => of(h))
   const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
@@ -208,7 +208,7 @@ function fillOther(tables: Tables, out: Float64Array, flat: number) {
   let weight = 0
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
-    const { prior } = tables.model.hypotheses[h]!
+    const { prior } = tables.model.hypothesis(h)
     sum += prior * out[h]!
     weight += prior
   }

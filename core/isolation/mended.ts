@@ -33,12 +33,12 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
   chances.forEach((chance, h) => {
     if (chance <= 0) return
     const still = model.without(h, state.repaired)
-    const left = still === 0 ? [] : faultsOf(model.hypotheses[still]!)
+    const left = still === 0 ? [] : faultsOf(model.hypothesis(still))
     // what made it fail may still stand open beside it: that is another account (causes.ts)
-    const { fault, second } = model.hypotheses[h]!
+    const { fault, second } = model.hypothesis(h)
     if (left.length === 0 || (second?.role === 'cause' && !left.includes(fault))) all += chance
     if (left.length > 0 && second?.role === 'cause' && !left.includes(fault)) causeLeft += chance
-    for (const f of faultsOf(model.hypotheses[h]!))
+    for (const f of faultsOf(model.hypothesis(h)))
       if (h > 0 && !left.includes(f)) right.set(f, (right.get(f) ?? 0) + chance)
   })
   const covers = suspects.flatMap((s) => {

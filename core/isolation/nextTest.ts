@@ -176,7 +176,7 @@ function turningChance(model: SystemModel, chances: Float64Array, repaired: read
   for (let h = 0; h < chances.length; h++)
     if (
       chances[h]! > 0
-      && !STILL.includes(model.hypotheses[repaired.length > 0 ? model.without(h, repaired) : h]!.effect)
+      && !STILL.includes(model.hypothesis(repaired.length > 0 ? model.without(h, repaired) : h).effect)
     )
       sum += chances[h]!
   return sum

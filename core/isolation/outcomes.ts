@@ -82,7 +82,7 @@ const livedOf = (
 ): Lived => ({
   chance,
   row: table.row(h),
-  failed: failedIn(model, model.hypotheses[h]!).map(numberOf),
+  failed: failedIn(model, model.hypothesis(h)).map(numberOf),
   figure: table.test.kind === 'numeric' && h !== OTHER ? table.prediction(h) : undefined,
 })
 

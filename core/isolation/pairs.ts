@@ -59,7 +59,7 @@ export function likelyPairs(
   return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
 }
 
-const faultAt = ({ hypotheses }: SystemModel, h: number): string => hypotheses[h]!.fault
+const faultAt = (model: SystemModel, h: number): string => model.hypothesis(h).fault
 
 /** All in logarithms, by the places of the hypotheses. */
 interface Sight {
@@ -97,7 +97,7 @@ function lookTogether(
     }
     return sum
   }
-  const plain = Float64Array.from({ length: foreseen }, (_, h) => Math.log(model.hypotheses[h]!.prior))
+  const plain = Float64Array.from({ length: foreseen }, (_, h) => Math.log(model.hypothesis(h).prior))
   return { carried, plain, fit, both }
 }
 
@@ -108,7 +108,7 @@ function mostTelling({ model, foreseen }: Tables, sight: Sight, leader: number):
   const beside = (h: number) => plain[h]! + carried[leader]! + both(h, leader) + CHANCE_OF_TWO
   const scores = fit.map((own, h) => (h === leader ? own : Math.max(own, beside(h))))
   const singles: number[] = []
-  for (let h = 2; h < foreseen; h++) if (!model.hypotheses[h]!.second) singles.push(h)
+  for (let h = 2; h < foreseen; h++) if (!model.hypothesis(h).second) singles.push(h)
   return singles.sort((a, b) => scores[b]! - scores[a]!)
 }
 

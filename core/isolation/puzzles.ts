@@ -112,4 +112,4 @@ function findSlip(tables: Tables, test: Test, evidence: Evidence, leader: number
 }
 
 const turns = (model: SystemModel, h: number) =>
-  !['silent', 'groans', 'trips-breaker'].includes(model.hypotheses[h]!.effect)
+  !['silent', 'groans', 'trips-breaker'].includes(model.hypothesis(h).effect)

@@ -145,7 +145,7 @@ function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }:
   const { faults, members, failed, said } = catalogueOf(tables)
   const parts = partsOf(model, chances, { members, failed }, faults.length)
   const pairs: number[] = []
-  chances.forEach((c, h) => c > 0 && model.hypotheses[h]!.second && pairs.push(h))
+  chances.forEach((c, h) => c > 0 && model.hypothesis(h).second && pairs.push(h))
   const suspects = faults.map((fault, f) => {
     const moved = { fault, chance: end[f]!, start: start[f]!, moves: moves[f]! }
     return describe(model, said[f]!, moved, { chances, pairs }, parts[f]!)
@@ -184,8 +184,8 @@ function catalogueOf(tables: Tables): Catalogue {
   }
   const { place, members, failed } = known
   for (let h = members.length; h < hypotheses.length; h++) {
-    members.push(faultsOf(hypotheses[h]!).map(f => place.get(f)!))
-    failed.push(failedIn(tables.model, hypotheses[h]!).map(f => place.get(f)!))
+    members.push(faultsOf(tables.model.hypothesis(h)).map(f => place.get(f)!))
+    failed.push(failedIn(tables.model, tables.model.hypothesis(h)).map(f => place.get(f)!))
   }
   return known
 }
@@ -229,11 +229,11 @@ function priorWith(
       ? 1
       : h === OTHER
         ? 0.1
-        : complaintChance(known, faultsOf(model.hypotheses[h]!), model.hypotheses[h]!.effect)
+        : complaintChance(known, faultsOf(model.hypothesis(h)), model.hypothesis(h).effect)
   const chances = new Float64Array(n)
   let total = 0
   for (let h = 0; h < n; h++) {
-    const hypothesis = model.hypotheses[h]!
+    const hypothesis = model.hypothesis(h)
     if (hypothesis.second?.role === 'beside' && !wanted.has(h)) continue
     chances[h] = hypothesis.prior * (factors[h] ??= factor(h))
     total += chances[h]!
@@ -272,7 +272,7 @@ function partsOf(
 ): readonly Part[] {
   const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1, joints: [] }))
   for (let h = 0; h < chances.length; h++) {
-    const { second, severity, joint } = model.hypotheses[h]!
+    const { second, severity, joint } = model.hypothesis(h)
     const own = parts[members[h]![0]!]!
     if (joint && chances[h]! > 0) own.joints.push(h)
     for (const f of failed[h]!) parts[f]!.failed += chances[h]!
@@ -293,11 +293,11 @@ function jointOf(model: SystemModel, own: readonly number[], chances: Float64Arr
   let best: number | undefined
   for (const h of own) if (best === undefined || chances[h]! > chances[best]!) best = h
   if (best === undefined) return undefined
-  const { ohms, place } = model.hypotheses[best]!.joint!
+  const { ohms, place } = model.hypothesis(best).joint!
   if (ohms >= OPEN) return undefined
   let [total, sum] = [0, 0]
   for (const h of own) {
-    const joint = model.hypotheses[h]!.joint!
+    const joint = model.hypothesis(h).joint!
     if (joint.place !== place || joint.ohms >= OPEN) continue
     total += chances[h]!
     sum += chances[h]! * Math.log(joint.ohms)
@@ -383,7 +383,7 @@ function besideOf(
 ): Suspect['beside'] {
   const shares = new Map<string, { fault: string, role: 'cause' | 'casualty' | 'beside', share: number }>()
   for (const h of pairs) {
-    const { fault: first, second } = model.hypotheses[h]!
+    const { fault: first, second } = model.hypothesis(h)
     if (!second || (first !== fault && second.fault !== fault)) continue
     const other = first === fault ? second.fault : first
     const role = second.role === 'beside' ? 'beside' : first === fault ? 'cause' : 'casualty'

@@ -128,7 +128,7 @@ function keepRows(
   let weight = 0
   for (let h = 0; h < foreseen; h++) {
     if (h === OTHER) continue
-    const { prior } = model.hypotheses[h]!
+    const { prior } = model.hypothesis(h)
     const row = rowOf(classOf(h))
     weight += prior
     for (let b = 0; b < bins; b++) blend[b]! += prior * row[b]!

@@ -232,7 +232,7 @@ const saysRest = ({ of }: Weights) => of.has('rest') || (of.has('noth') && of.ha
 /** Ohms to ground are told in megs or not at all plainly: without a unit a bare figure there is megs. */
 export function readingOf(test: NumericTest, { value, spread, bound, perUnit }: Figure, units: Units): DraftLine {
   const insulation = test.quantity === 'ohms' && test.variant === 'ground' && test.probe.ask === 'ohms'
-  const own = perUnit ?? (insulation && value !== 0 ? 1e6 : (unitsOf(test.quantity, units)[0]?.perUnit ?? 1))
+  const own = perUnit ?? (insulation && value !== 0 ? 1e6 : unitsOf(test.quantity, units)[0].perUnit)
   if (value === null) return { kind: 'reading', test: test.id, value: null, ol: true }
   return {
     kind: 'reading',

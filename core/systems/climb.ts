@@ -52,7 +52,7 @@ function flowAt(f: Figures, pressure: number): number {
 
 function shapeOf({ kind, stages }: Description): LoadShape {
   if (kind.medium === 'air') return 'compressor'
-  return stages[0]!.power.turner.constantLoad ? 'displacement' : 'centrifugal'
+  return stages[0].power.turner.constantLoad ? 'displacement' : 'centrifugal'
 }
 
 /**
@@ -70,11 +70,11 @@ export function climbOf(
 ): readonly ClimbPoint[] {
   const shape = shapeOf(d)
   const { healthy, stages: [stage] } = d
-  const key = `${stage!.prefix}motor.load` as 'motor.load'
+  const key = `${stage.prefix}motor.load` as 'motor.load'
   const drawn = Array.from({ length: POINTS }, (_, i) => {
     const pressure = (i / (POINTS - 1)) * healthy['set.cutOut']
     const load = healthy[key] * loadShare(d, shape, pressure)
-    const under = { ...sound, stage: solver.stages({ [key]: load })[0]! }
+    const under = { ...sound, stage: solver.stages({ [key]: load })[0] }
     return { pressure, ...predict(under, test) }
   })
   const most = Math.max(...drawn.map(a => a.mean))

@@ -2,6 +2,7 @@
  * Every figure of the model is read by the solver that its row names, on some kind with some option; and none is not
  * finite.
  */
+import { mapEach } from '#core/foundation'
 import { describe, expect, it } from 'vitest'
 import {
   buildModel,
@@ -51,7 +52,7 @@ describe('figures', () => {
     const d = describeSystem(id, plate)
     const model = buildModel(id, plate)
     if (!model.ok) throw new Error(model.problem.code)
-    const stages = d.stages.map((s) => {
+    const stages = mapEach(d.stages, (s) => {
       const own = scoped(d.healthy, s.prefix)
       const state = { slip: 0.05, tripped: false, atSpeed: true, pulledIn: true }
       for (const scenario of SCENARIOS) {
@@ -66,8 +67,8 @@ describe('figures', () => {
     const standing = {
       figures: watched(d.healthy, read.meter),
       healthy: d.healthy,
-      stage: stages[0]!,
-      spread: d.stages[0]!.spread,
+      stage: stages[0],
+      spread: d.stages[0].spread,
       story,
       effect: 'runs' as const,
       seenAs: 'runs',
@@ -95,9 +96,9 @@ describe('figures', () => {
     expect(() => completeFigures({ 'motor.load': Infinity })).toThrow('the figure motor.load is Infinity')
     const d = describeSystem('jet', {})
     const bad = { ...d.healthy, 'motor.earth': Number.NaN }
-    expect(() => solveStage(d.stages[0]!.power, bad)).toThrow('motor.earth')
+    expect(() => solveStage(d.stages[0].power, bad)).toThrow('motor.earth')
     const dry = { ...d.healthy, 'pump.flow': Number.NaN }
-    expect(() => d.flow(dry, [solveStage(d.stages[0]!.power, d.healthy)])).toThrow('pump.flow')
+    expect(() => d.flow(dry, [solveStage(d.stages[0].power, d.healthy)])).toThrow('pump.flow')
   })
   it('of a later stage are its own where it has them', () => {
     const figures = { ...completeFigures({}), ...staged({ 'motor.load': 0.4 }, 'well:') }

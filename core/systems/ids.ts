@@ -229,6 +229,8 @@ const STAGED = new RegExp(`^(?:${STAGE_IDS.join('|')})-`)
 
 /** The id that a part of a later stage has in the lists above: `well-motor.ground` is the motor's ground. */
 export const unstaged = (id: string): string => id.replace(STAGED, '')
+/** The component that a fault is of: `motor` for `motor.ground`. */
+export const componentIdOf = (fault: string): string => fault.replace(/\..*$/, '')
 /** What it adds to that: `well-`, or nothing. */
 export const stagePrefix = (id: string): string => id.slice(0, id.length - unstaged(id).length)
 export const isFaultId = (id: string): boolean => FAULT_IDS.has(unstaged(id))

@@ -23,7 +23,7 @@ export {
   type FigureKey,
   type Figures,
 } from './figures'
-export { CAUSE_IDS, isNameplateKey, PARTS, type NameplateKey, unstaged } from './ids'
+export { CAUSE_IDS, componentIdOf, isNameplateKey, PARTS, type NameplateKey, unstaged } from './ids'
 export { sayJoint, type ModelOptions } from './entries'
 export { motorVoltsOn, USUAL_SUPPLIES } from './supplies'
 export { scalesOf } from './scale'

@@ -4,7 +4,7 @@
  * figures.
  */
 import type { FlowStory } from '#core/flow'
-import { ok } from '#core/foundation'
+import { itemAt, mapEach, ok, type NonEmpty } from '#core/foundation'
 import { bandOf } from './bands'
 import { climbOf } from './climb'
 import type { Description } from './describe/description'
@@ -28,11 +28,12 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
   const solver = createSolver(d)
   const entries: Entry[] = listEntries(d, options)
   const total = entries.reduce((sum, e) => sum + e.hypothesis.prior, 0)
-  const standings: (readonly Standing[])[] = []
+  const standings: NonEmpty<Standing>[] = []
+  const entryAt = (h: number) => itemAt(entries, h, 'entry')
   const index = new Map(entries.map((e, i) => [e.hypothesis.id, i]))
   const stages = new Map(d.stages.map((s, i) => [s.id as string, i]))
-  const standAll = (h: number): readonly Standing[] => (standings[h] ??= standOf(d, solver, entries[h]!))
-  const stand = (h: number, stage: string): Standing => standAll(h)[stages.get(stage) ?? 0]!
+  const standAll = (h: number): NonEmpty<Standing> => (standings[h] ??= standOf(d, solver, entryAt(h)))
+  const stand = (h: number, stage: string): Standing => standAll(h)[stages.get(stage) ?? 0] ?? standAll(h)[0]
   // what is seen is worked out when it is first asked for, along with all else of that hypothesis
   const finish = (e: Entry, i: number): Hypothesis => {
     let effect: Effect | undefined
@@ -60,15 +61,16 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     practice: d.practice,
     nameplate,
     hypotheses,
+    hypothesis: h => itemAt(hypotheses, h, 'hypothesis'),
     assumptions: d.plate.assumptions,
-    supplyVolts: d.stages[0]!.supplyVolts,
+    supplyVolts: d.stages[0].supplyVolts,
     stages: d.stages.map(s => s.id),
     predict: predictions,
-    expect: (h, test) => expectOutcomes(d, solver, standAll(h), entries[h]!, test),
+    expect: (h, test) => expectOutcomes(d, solver, standAll(h), entryAt(h), test),
     band: (test) => {
       const kept = bands.get(test.id)
       if (kept) return kept.band
-      const stage = d.stages.find(s => s.id === stageOf(test)) ?? d.stages[0]!
+      const stage = d.stages.find(s => s.id === stageOf(test)) ?? d.stages[0]
       const band = bandOf(
         {
           bands: stage.bands,
@@ -89,11 +91,11 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     },
     network: (scenario, h, stage = '') => stand(h, stage).stage.network(scenario),
     story: h => stand(h, '').story,
-    leaksLike: onceEach(h => leakHole(kind.medium, { ...healthy, ...entries[h]!.change }, healthy, d.airPressure)),
+    leaksLike: onceEach(h => leakHole(kind.medium, { ...healthy, ...entryAt(h).change }, healthy, d.airPressure)),
     burns: onceEach(h => jointWatts(stand(h, '').stage, stand(0, '').stage)),
     putRight,
     without: (h, repaired) => {
-      const { modes, hypothesis } = entries[h]!
+      const { modes, hypothesis } = entryAt(h)
       const right = putRight(repaired)
       const left = modes.filter(m => !right.has(m))
       if (left.length === modes.length) return h
@@ -102,7 +104,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     addPairs: pairs =>
       pairs.map(([a, b]) => {
         const made = pairBeside(entries, a, b)
-        const [one, two] = [entries[a]!.hypothesis.id, entries[b]!.hypothesis.id]
+        const [one, two] = [entryAt(a).hypothesis.id, entryAt(b).hypothesis.id]
         const known = index.get(`${one}+${two}`) ?? index.get(`${two}+${one}`)
         if (known !== undefined) return known
         entries.push(made)
@@ -118,7 +120,7 @@ export const stageOf = (test: NumericTest | SeenTest): string =>
   test.kind === 'seen' ? (test.trial?.stage ?? '') : 'stage' in test.probe ? (test.probe.stage ?? '') : ''
 
 /** How every stage stands under a hypothesis. */
-function standOf(d: Description, solver: Solver, entry: Entry): readonly Standing[] {
+function standOf(d: Description, solver: Solver, entry: Entry): NonEmpty<Standing> {
   const stages = solver.stages(entry.change)
   const figures = over(d.healthy, entry.change)
   const story = solver.story(entry.change, stages)
@@ -126,12 +128,12 @@ function standOf(d: Description, solver: Solver, entry: Entry): readonly Standin
     figures,
     healthy: d.healthy,
     story,
-    heals: entry.modes.length === 1 && entry.modes[0]!.heals === true,
+    heals: entry.modes.length === 1 && entry.modes[0]?.heals === true,
     tankKnown: entry.modes.length === 0 || entry.modes.some(m => m.component === 'tank'),
     volumeKnown: d.plate.known.has('tank.volume'),
   }
-  return d.stages.map(({ id, spread }, i) => {
-    const stage = stages[i]!
+  return mapEach(d.stages, ({ id, spread }, i) => {
+    const stage = itemAt(stages, i, 'stage')
     const later = () => d.stageEffect?.(id, figures, stage) ?? stage.effect
     const effect = i === 0 ? effectOf(entry, stage, story) : later()
     return { ...shared, stage, spread, effect, seenAs: id ? `${id}:${effect}` : effect }
@@ -227,7 +229,7 @@ function createPredictions(
 function expectOutcomes(
   d: Description,
   solver: Solver,
-  stands: readonly Standing[],
+  stands: NonEmpty<Standing>,
   entry: Entry,
   test: SeenTest,
 ): readonly number[] {
@@ -236,10 +238,11 @@ function expectOutcomes(
   const first = one && (byFault.get(one.degree) ?? byFault.get(one.fault))
   const second = two && (byFault.get(two.degree) ?? byFault.get(two.fault))
   if (first && second) return combine(test, first, second)
-  if (first ?? second) return (first ?? second)!
+  const either = first ?? second
+  if (either) return either
   const tried = test.trial && tryTrial(test, test.trial, {
     healthy: d.healthy,
-    figures: stands[0]!.figures,
+    figures: stands[0].figures,
     change: entry.change,
     before: stands,
     solve: change => solver.stages(change),

@@ -1,5 +1,6 @@
 /** Solves circuits once for each set of electrical figures, plants once for each set of flow figures. */
 import type { FlowStory } from '#core/flow'
+import { mapEach, type NonEmpty } from '#core/foundation'
 import type { Description } from './describe/description'
 import { isPlantFigure, scoped, type Change, type Figures, type StagedKey } from './figures'
 import { OPEN } from './power/resistances'
@@ -7,8 +8,8 @@ import { solveStage, type SolvedStage } from './power/stage'
 
 /** Stages and plants of one system by what a change makes of its figures. */
 export interface Solver {
-  stages(change: Change): readonly SolvedStage[]
-  story(change: Change, stages: readonly SolvedStage[]): FlowStory
+  stages(change: Change): NonEmpty<SolvedStage>
+  story(change: Change, stages: NonEmpty<SolvedStage>): FlowStory
 }
 
 /** Solved networks are large and seldom asked for again: those of so many stages are kept. */
@@ -20,7 +21,6 @@ export function createSolver(d: Description): Solver {
   /** what the flow side needs to know of a stage, as a part of its key */
   const turns = new Map<SolvedStage, string>()
   const recent: SolvedStage[] = []
-  const sound = d.stages.map(s => solveStage(s.power, scoped(d.healthy, s.prefix)))
   /** What a change really changes on one side, written down in an order of its own. */
   const differs = (change: Change, pick: (key: string) => boolean): StagedKey[] => {
     const out: StagedKey[] = []
@@ -30,25 +30,28 @@ export function createSolver(d: Description): Solver {
     }
     return out.length > 1 ? out.sort() : out
   }
-  const picks = d.stages.map(
-    s => (key: string) => !isPlantFigure(key) && (s.prefix ? key.startsWith(s.prefix) : !key.includes(':')),
-  )
+  const stages = mapEach(d.stages, stage => ({
+    stage,
+    sound: solveStage(stage.power, scoped(d.healthy, stage.prefix)),
+    isOwn: (key: string) =>
+      !isPlantFigure(key) && (stage.prefix ? key.startsWith(stage.prefix) : !key.includes(':')),
+  }))
   const written = (change: Change, keys: readonly StagedKey[]) =>
     keys.length === 1 ? `${keys[0]}=${change[keys[0] as StagedKey]}` : keys.map(k => `${k}=${change[k]}`).join()
   return {
     stages: change =>
-      d.stages.map((s, i) => {
-        const changed = differs(change, picks[i]!)
-        if (changed.length === 0) return sound[i]!
+      mapEach(stages, ({ stage: s, sound, isOwn }) => {
+        const changed = differs(change, isOwn)
+        if (changed.length === 0) return sound
         const key = `${s.id}|${written(change, changed)}`
         const kept = stageCache.get(key)
         if (kept) return kept
         const own = Object.fromEntries(changed.map(k => [k.slice(s.prefix.length), change[k]]))
-        const f = { ...sound[i]!.figures, ...own }
-        const fresh = solveStage(s.power, f, { sound: sound[i]!, changed: Object.keys(own) })
+        const f = { ...sound.figures, ...own }
+        const fresh = solveStage(s.power, f, { sound, changed: Object.keys(own) })
         stageCache.set(key, fresh)
         recent.push(fresh)
-        if (recent.length > MOST_SOLVED) recent.shift()!.forget()
+        if (recent.length > MOST_SOLVED) recent.shift()?.forget()
         return fresh
       }),
     story: (change, stages) => {

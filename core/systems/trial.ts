@@ -1,4 +1,5 @@
 /** An elimination test tried on the model: something is opened, bridged or changed, and the circuit is solved again. */
+import type { NonEmpty } from '#core/foundation'
 import { unbalance } from '#core/standards'
 import { magnitude } from '#core/foundation'
 import type { SolvedStage } from './power/stage'
@@ -14,8 +15,8 @@ export interface TrialSetting {
   readonly stages: readonly string[]
   /** the stages as they are, before anything is tried */
   readonly before: readonly { readonly stage: SolvedStage }[]
-  solve(change: Change): readonly SolvedStage[]
-  plantEffect(change: Change, stages: readonly SolvedStage[]): Effect
+  solve(change: Change): NonEmpty<SolvedStage>
+  plantEffect(change: Change, stages: NonEmpty<SolvedStage>): Effect
 }
 
 /** The row of chances for what is then seen, or nothing where the trial cannot be made. */

@@ -69,6 +69,8 @@ export interface SystemModel {
   readonly practice: ShopPractice
   readonly nameplate: Nameplate
   readonly hypotheses: readonly Hypothesis[]
+  /** the one at a place; throws where there is none */
+  hypothesis(at: number): Hypothesis
   /** what was assumed because the nameplate does not say, or contradicts itself */
   readonly assumptions: readonly Assumption[]
   predict(hypothesis: number, test: NumericTest): Prediction

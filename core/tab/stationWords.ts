@@ -62,7 +62,7 @@ function readHeld(text: string, typed: string, units: Units): Result<StationLine
   const found = (HELD.exec(text) ?? STEADY.exec(text))?.groups
   if (!found) return undefined
   const written = found.in?.replace(/^(?:pounds|lbs?)$/, 'psi')
-  const unit = (written && findUnit(written)) || unitsOf('pressure', units)[0]!
+  const unit = (written && findUnit(written)) || unitsOf('pressure', units)[0]
   const pa = (figure: string | undefined) => (figure === undefined ? undefined : Number(figure) * unit.perUnit)
   const seconds = Number(found.count) * secondsIn(found.unit!)
   const from = pa(found.from)

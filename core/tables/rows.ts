@@ -3,7 +3,7 @@
  * of a table while one of its rows is wrong; leaving rows out is said by people.
  */
 import { makeId, parseFigure, type BookFile } from '#core/formats'
-import { fail, ok, type Facts, type Problem, type ProblemCode, type Result } from '#core/foundation'
+import { fail, groupBy, ok, type Facts, type Problem, type ProblemCode, type Result } from '#core/foundation'
 import { ATTRIBUTES, isPartType, PART_TYPES, type AttributeId, type PartTypeId } from '#core/parts'
 import { KIND_IDS, kindFor, type KindId, type SystemKind } from '#core/systems'
 import { createWriter, FILE_DEVICE, type UnplacedLine } from '#core/tab'
@@ -286,23 +286,17 @@ function callLines(cell: Cells, kind: SystemKind): object[] {
 }
 
 function sitesOf(calls: readonly Call[], taking: Taking): BookFile['sites'] {
-  return groups(calls, c => c.system.site).map(own => ({
-    id: own[0]!.system.site,
-    name: own[0]!.system.siteName,
-    place: own[0]!.place,
-    systems: groups(own, c => c.system.system).map(calls => ({
-      id: calls[0]!.system.system,
-      name: calls[0]!.system.name,
-      kind: calls[0]!.system.kind,
+  return [...groupBy(calls, c => c.system.site).values()].map(own => ({
+    id: own[0].system.site,
+    name: own[0].system.siteName,
+    place: own[0].place,
+    systems: [...groupBy(own, c => c.system.system).values()].map(calls => ({
+      id: calls[0].system.system,
+      name: calls[0].system.name,
+      kind: calls[0].system.kind,
       tabs: calls.map(c => tabOf(c, taking)),
     })),
   }))
-}
-
-function groups<T>(list: readonly T[], of: (t: T) => string): readonly T[][] {
-  const found = new Map<string, T[]>()
-  for (const one of list) found.set(of(one), [...(found.get(of(one)) ?? []), one])
-  return [...found.values()]
 }
 
 function tabOf({ system, day, by, words, lines, rows }: Call, { of }: Taking) {

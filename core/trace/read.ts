@@ -148,7 +148,7 @@ const AMPS = /amp|current|\ba\b/i
 function findColumns(rows: readonly (readonly string[])[], units: Units): Columns | undefined {
   const [first = []] = rows
   const isHead = first.some(c => /[a-z]/i.test(c) && !/\d/.test(c))
-  const shown = unitsOf('pressure', units)[0]!.perUnit
+  const shown = unitsOf('pressure', units)[0].perUnit
   if (!isHead)
     return first.length < 2
       ? undefined

@@ -2,6 +2,8 @@
  * The quantities that a line can carry, with their SI unit inside and their trade units at the edge.
  * Pressures on a tab are gauge pressures; absolute pressure lives only in `core/flow`.
  */
+import { mapEach, type NonEmpty } from '#core/foundation'
+
 export const QUANTITIES = ['volts', 'amps', 'ohms', 'farads', 'pressure', 'flow', 'time', 'count'] as const
 export type Quantity = (typeof QUANTITIES)[number]
 
@@ -62,7 +64,7 @@ export type ChosenUnit = (typeof CHOSEN_UNITS)[number]
 export type Units = Readonly<Record<ChosenUnit, SystemOfUnits>>
 export const US: Units = { pressure: 'us', flow: 'us', length: 'us', volume: 'us' }
 
-const SHOWN: Readonly<Record<Quantity, readonly string[]>> = {
+const SHOWN: Readonly<Record<Quantity, NonEmpty<string>>> = {
   volts: ['V', 'mV'],
   amps: ['A', 'mA'],
   ohms: ['Ω', 'kΩ', 'MΩ'],
@@ -72,13 +74,13 @@ const SHOWN: Readonly<Record<Quantity, readonly string[]>> = {
   time: ['s', 'min'],
   count: [''],
 }
-const SI_SHOWN: Partial<Record<Quantity, readonly string[]>> = { pressure: ['kPa'], flow: ['L/min'] }
+const SI_SHOWN: Partial<Record<Quantity, NonEmpty<string>>> = { pressure: ['kPa'], flow: ['L/min'] }
 
 /** The units that a quantity is shown in; the first is what a bare figure is taken in. */
-export function unitsOf(quantity: Quantity, units: Units): readonly Unit[] {
+export function unitsOf(quantity: Quantity, units: Units): NonEmpty<Unit> {
   const chosen = quantity === 'pressure' || quantity === 'flow' ? units[quantity] : 'us'
   const symbols = (chosen === 'si' ? SI_SHOWN[quantity] : undefined) ?? SHOWN[quantity]
-  return symbols.map(unitNamed)
+  return mapEach(symbols, unitNamed)
 }
 
 function unitNamed(symbol: string): Unit {

@@ -2,17 +2,18 @@
  * Where pictures are kept: behind the framework's storage layer, in a folder, or in an S3-compatible store where one
  * is named (KEEP_TAB_S3_ENDPOINT with _BUCKET, _REGION, _KEY and _SECRET).
  */
-import { dirname, join } from 'node:path'
+import { join } from 'node:path'
 import { createStorage, type Driver, type Storage } from 'unstorage'
 import fsDriver from 'unstorage/drivers/fs-lite'
 import memoryDriver from 'unstorage/drivers/memory'
 import s3Driver from 'unstorage/drivers/s3'
+import { folderOf } from './fileUrl'
 
 export type FileStore = Pick<Storage, 'getItemRaw' | 'setItemRaw' | 'removeItem' | 'hasItem'>
 
 /** Beside a local database; under the working folder otherwise. */
 export const besideBook = (url: string, name: string): string =>
-  join(url.startsWith('file:') ? dirname(url.slice('file:'.length).split('?')[0]!) || '.' : 'data', name)
+  join(folderOf(url), name)
 
 /** ATTACHMENTS, or a folder beside a local database. */
 export const attachmentsFolder = (url: string, chosen = process.env.ATTACHMENTS): string =>

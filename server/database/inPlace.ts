@@ -5,6 +5,7 @@
  * of their logs, and the native client lets go of a file only when its memory is collected.
  */
 import { statSync } from 'node:fs'
+import { fileOf } from './fileUrl'
 import type { Database } from './types'
 
 export class BookGone extends Error {
@@ -26,8 +27,8 @@ function fileAt(path: string): string | undefined {
 
 /** @param url of what was opened just now; a remote one is left to its server */
 export function notePlace(db: Database, url: string) {
-  if (!url.startsWith('file:') || url.includes(':memory:')) return
-  const path = url.slice('file:'.length).split('?')[0]!
+  const path = fileOf(url)
+  if (path === undefined || url.includes(':memory:')) return
   const file = fileAt(path)
   if (file) places.set(db, { path, file })
 }

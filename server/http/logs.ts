@@ -2,7 +2,7 @@
 
 /** Without what is asked for, and without whose it is: any part of the address that is no word of a route. */
 export const routeOf = (path: string): string =>
-  path.split('?')[0]!.split('/').map(part => (part === '' || WORD.test(part) ? part : '…')).join('/')
+  path.replace(/\?.*$/, '').split('/').map(part => (part === '' || WORD.test(part) ? part : '…')).join('/')
 /** Words of routes are short and of small letters; ids have figures, names of files their endings. */
 const WORD = /^_?[a-z]{1,10}(?:-[a-z]{1,6})?$/
 

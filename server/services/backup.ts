@@ -11,6 +11,7 @@ import { createClient } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import { hashOf } from '#core/formats'
 import { attachmentsFolder, s3Place } from '../database/files'
+import { fileOf } from '../database/fileUrl'
 import { attachments } from '../database/schema'
 import * as schema from '../database/schema'
 import type { Database } from '../database/types'
@@ -104,8 +105,8 @@ function rotate(to: string, most: number) {
 
 /** @param url of a local database that is not there yet */
 export async function restore(from: string, url: string): Promise<Backup> {
-  if (!url.startsWith('file:')) throw new BackupTrouble('only a local database is restored: a file: URL')
-  const target = url.slice('file:'.length).split('?')[0]!
+  const target = fileOf(url)
+  if (target === undefined) throw new BackupTrouble('only a local database is restored: a file: URL')
   const pictures = attachmentsFolder(url)
   if (existsSync(target)) throw new BackupTrouble(`there is a book already at ${target}: move it away first`)
   // a log that stays behind would be read into whatever book stands there next

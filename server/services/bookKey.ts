@@ -4,7 +4,8 @@
  */
 import { createPrivateKey, createPublicKey, generateKeyPairSync, sign, verify, type KeyObject } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { dirname, join } from 'node:path'
+import { dirname } from 'node:path'
+import { besideBook } from '../database/files'
 
 export interface Seal {
   /** when it was signed */
@@ -21,8 +22,7 @@ const keys = new Map<string, KeyObject>()
 
 /** KEEP_TAB_KEY, or `keep-tab.key` beside a local database; made where there is none, readable by its owner alone. */
 export function bookKey(url: string, chosen = process.env.KEEP_TAB_KEY): KeyObject {
-  const beside = url.startsWith('file:') ? dirname(url.slice('file:'.length).split('?')[0]!) || '.' : 'data'
-  const path = chosen || join(beside, 'keep-tab.key')
+  const path = chosen || besideBook(url, 'keep-tab.key')
   const known = keys.get(path)
   if (known) return known
   if (!existsSync(path)) {

@@ -2,6 +2,7 @@
 import { setImmediate as turn } from 'node:timers/promises'
 import { eq } from 'drizzle-orm'
 import type { SystemCheck, TodayReply } from '#contracts'
+import { groupBy } from '#core/foundation'
 import type { BookedCall } from '#core/books'
 import { CHECK_RULES, checksOf, dayAfter, SPAN, spreadDue, visitDue, type CheckedSystem } from '#core/day'
 import type { Ledger } from '#core/ledger'
@@ -9,7 +10,6 @@ import { isKindId, kindFor } from '#core/systems'
 import { sites, systems } from '../database/schema'
 import type { Database } from '../database/types'
 import { perCalls, readCalls } from './calls'
-import { groupBy } from './groupBy'
 import { ledgerMark } from './ledger'
 
 /** Told of so long ahead, and so long after, days. */

@@ -1,11 +1,11 @@
 /** How long the shop's parts last: by what its tabs put on and took off (core/books). */
 import type { BooksQuery, BooksReply } from '#contracts'
+import { groupBy } from '#core/foundation'
 import { survivalOf, type Lifetime } from '#core/books'
 import { foldFitted, type FittedPiece, type PartUsed } from '#core/tab'
 import { count, max, sql } from 'drizzle-orm'
 import { fitted, partsUsed, systems } from '../database/schema'
 import type { Database } from '../database/types'
-import { groupBy } from './groupBy'
 
 const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as Mutable<T>
 type Mutable<T> = T extends readonly (infer E)[] ? Mutable<E>[]

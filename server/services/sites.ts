@@ -4,6 +4,7 @@ import {
   SITES_A_PAGE, TABS_A_PAGE, type FittedPart, type OlderTabsReply, type SiteFact, type SiteReply, type SitesQuery,
   type SitesReply, type TagsReply,
 } from '#contracts'
+import { groupBy } from '#core/foundation'
 import type { Ledger } from '#core/ledger'
 import { foldFitted, type AnyLine } from '#core/tab'
 import { z } from 'zod'
@@ -11,7 +12,6 @@ import type { Database } from '../database/open'
 import { fitted, partsUsed, sites, systems, tabs } from '../database/schema'
 import { readCalls } from './calls'
 import { checksOn } from './checks'
-import { groupBy } from './groupBy'
 import { readLedger } from './ledger'
 import { medianLives } from './lives'
 import { notFound } from './problems'

@@ -2,14 +2,15 @@
 import { setImmediate as turn } from 'node:timers/promises'
 import { and, asc, desc, eq, gte, inArray, lte } from 'drizzle-orm'
 import type { FollowUp, ListedTab, TodayReply, ToLoad } from '#contracts'
+import { groupBy } from '#core/foundation'
 import { mediansOf, type BookedCall } from '#core/books'
 import { dayAfter } from '#core/day'
 import { CHECKS, EVERY_SYSTEM, type Ledger, type ListedPart } from '#core/ledger'
+import { componentIdOf } from '#core/systems'
 import type { Database } from '../database/open'
 import { followUps, people, shop, sites, systems, tabs } from '../database/schema'
 import { perCalls, readCalls } from './calls'
 import { dueChecks } from './checks'
-import { groupBy } from './groupBy'
 import { readLedger } from './ledger'
 import { stockOf } from './shelf'
 
@@ -166,18 +167,10 @@ async function recurring(
     }]
   })
 }
-const componentOf = (fault: string) => fault.split('.')[0]!
 
 /** By system and component, those that failed often enough at all: what was settled last first. */
 const againAndAgain = perCalls((calls) => {
-  const groups = new Map<string, BookedCall[]>()
-  for (const call of calls)
-    for (const fault of call.failed) {
-      const key = `${call.system} ${componentOf(fault)}`
-      const group = groups.get(key)
-      if (group) group.push(call)
-      else groups.set(key, [call])
-    }
+  const groups = groupBy(calls, c => c.failed.map(fault => `${c.system} ${componentIdOf(fault)}`))
   return [...groups].filter(([, own]) => own.length >= TIMES)
     .toSorted(([, a], [, b]) => (a.at(-1)!.settledAt < b.at(-1)!.settledAt ? 1 : -1))
 })

@@ -1,4 +1,5 @@
 /** What fails on a system again and again, as a sentence: from the third time in four years on (judgement). */
+import { groupBy } from '#core/foundation'
 import type { SystemOutline } from '#core/systems'
 import type { TabState } from '#core/tab'
 import { nameOf } from '~/components/tab/tapeRows'
@@ -10,13 +11,9 @@ type Call = Pick<TabState, 'status' | 'findings' | 'settled'>
 
 export function recurring(kind: SystemOutline, calls: readonly Call[], today: string): readonly string[] {
   const since = new Date(Date.parse(today) - YEARS * 365.25 * 86400e3).toISOString()
-  const groups = new Map<string, Call[]>()
-  for (const call of calls) {
-    if (call.status !== 'settled' || (call.settled?.at ?? '') < since) continue
-    for (const part of new Set(call.findings.failed.map(f => f.about.split('.')[0]!)))
-      groups.set(part, [...(groups.get(part) ?? []), call])
-  }
-  return [...groups].filter(([, own]) => own.length >= TIMES).map(([part, own]) => {
+  const settled = calls.filter(c => c.status === 'settled' && (c.settled?.at ?? '') >= since)
+  const partsOf = ({ findings }: Call) => [...new Set(findings.failed.map(f => f.about.replace(/\..*$/, '')))]
+  return [...groupBy(settled, partsOf)].filter(([, own]) => own.length >= TIMES).map(([part, own]) => {
     const open = own.filter(c => c.findings.cause.length === 0).length
     const nth = ORDINALS[own.length] ?? `${own.length}th`
     const causes = open === 0 ? '' : open === own.length ? ', its cause never closed' : `, its cause open ${open} times`

@@ -8,7 +8,7 @@ import { useChartLook } from '~/composables/useChartLook'
 const ApexChart = defineAsyncComponent(() => import('vue3-apexcharts'))
 const props = defineProps<{ foreseen: Foreseen, units: Units }>()
 const { night, colour, look } = useChartLook()
-const unit = computed(() => unitsOf('flow', props.units)[0]!)
+const unit = computed(() => unitsOf('flow', props.units)[0])
 const drawn = (share: (startsAnHour: number) => number) =>
   props.foreseen.cycling.map(c => ({
     x: Number((c.draw / unit.value.perUnit).toPrecision(3)), y: Number(share(c.startsAnHour).toPrecision(3)),

@@ -47,7 +47,7 @@ async function holdNow(): Promise<boolean> {
     return true
   }
   const [from, to] = [pressure(stood.from), pressure(gauge.value)]
-  const figure = (pa: number) => Number((pa / unitsOf('pressure', props.units)[0]!.perUnit).toFixed(2))
+  const figure = (pa: number) => Number((pa / unitsOf('pressure', props.units)[0].perUnit).toFixed(2))
   const held = from === undefined || to === undefined ? '' : ` ${figure(from)}→${figure(to)}`
   const kept = await props.tell(`hold ${Math.round(stood.elapsed / 1000)} s${held}`)
   if (kept) stop()

@@ -29,7 +29,7 @@ export function runOf(
 ): Run {
   const known = lines.filter((l): l is Line => isKnownLine(l) && !struck.has(l.id))
   const since = known.slice(known.findLastIndex(l => l.kind === 'part' || l.kind === 'repair') + 1)
-  const { symbol, perUnit } = unitsOf('pressure', units)[0]!
+  const { symbol, perUnit } = unitsOf('pressure', units)[0]
   const scaled = (pa: number) => Number((pa / perUnit).toPrecision(4))
   const read = (counts: (test: TestOutline) => boolean, perUnit: number) => since.flatMap((line): RunPoint[] => {
     if (line.kind !== 'reading' || line.value === null) return []

@@ -1,7 +1,7 @@
 /** How a fault is written down in the catalogue. */
 import type { Change, FigureKey, Figures } from '../figures'
 import { OPEN } from '../power/resistances'
-import type { CauseId, ComponentId, FaultId } from '../ids'
+import { componentIdOf, type CauseId, type ComponentId, type FaultId } from '../ids'
 import type { Effect, FaultMode, Repair, Severity, Wear } from '../faultTypes'
 
 export interface CauseEntry {
@@ -29,7 +29,7 @@ export interface FaultEntry {
 
 export const fault = (entry: FaultEntry): FaultMode => ({
   ...entry,
-  component: entry.id.slice(0, entry.id.indexOf('.')),
+  component: componentIdOf(entry.id),
 })
 
 export type Effects = Change | ((healthy: Figures) => Change)

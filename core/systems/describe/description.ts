@@ -4,6 +4,7 @@
  */
 import type { Misfit } from '#core/circuit'
 import type { FlowStory } from '#core/flow'
+import type { NonEmpty } from '#core/foundation'
 import type { Change, Figures } from '../figures'
 import type { ShopPractice } from '../practice'
 import type { Effect } from '../faultTypes'
@@ -55,11 +56,11 @@ export interface Description {
   readonly plate: Plate
   /** all figures of the sound system; those of a later stage have its prefix */
   readonly healthy: Figures & Change
-  readonly stages: readonly StageDescription[]
+  readonly stages: NonEmpty<StageDescription>
   /** at the site, Pa absolute */
   readonly airPressure: number
   /** runs the plant with the stages as solved */
-  flow(figures: Figures & Change, stages: readonly SolvedStage[]): FlowStory
+  flow(figures: Figures & Change, stages: NonEmpty<SolvedStage>): FlowStory
   /** what a stage after the first is seen to do; its electrical effect when absent */
   stageEffect?(stage: string, figures: Figures & Change, solved: SolvedStage): Effect
 }

@@ -1,4 +1,5 @@
 /** The flow side of a kind from its nameplate: water through pump, tank and taps, or air through head and receiver. */
+import type { NonEmpty } from '#core/foundation'
 import { AIR_FALL_OFF, airLineDrop, airPressureAt, freeFlowOf, runAir, runWater, type FlowStory } from '#core/flow'
 import { formatValue, formatVolume, GALLON, PSI } from '#core/units'
 import { airFigures, CFM } from '../blocks/air'
@@ -18,7 +19,7 @@ interface Usual {
 export interface FlowSide {
   readonly healthy: Change
   readonly usualCycle: number
-  run(f: Figures, stages: readonly SolvedStage[]): FlowStory
+  run(f: Figures, stages: NonEmpty<SolvedStage>): FlowStory
 }
 
 export interface WaterOptions {
@@ -103,8 +104,8 @@ export function describeWater(plate: Plate, o: WaterOptions): FlowSide {
   })
   const airPressure = airPressureAt(plate.value('site.altitude') ?? 0)
   const passage = THROUGH / Math.max(flow, 1e-9) ** 2
-  const plant = (f: Figures, stages: readonly SolvedStage[], usual: Usual) => {
-    const main = stages[0]!
+  const plant = (f: Figures, stages: NonEmpty<SolvedStage>, usual: Usual) => {
+    const main = stages[0]
     const speed = main.turning === 'running' ? (1 - main.slip) / (1 - main.ratedSlip) : 1
     const rise = f['pump.shutOff'] * (o.displacement ? 1 : speed ** 2)
     return runWater({
@@ -182,7 +183,7 @@ export function describeAir(plate: Plate, o: AirOptions): FlowSide {
   return finish(
     { ...healthy, 'line.loss': loss },
     (f, stages, usual) => {
-      const main = stages[0]!
+      const main = stages[0]
       return runAir({
         airPressure,
         volume: f['tank.volume'],
@@ -212,12 +213,12 @@ const switchOf = (f: Figures) => ({
 /** Runs the sound plant once to learn its usual delivery and cycle, by which the others are called weak or rapid. */
 function finish(
   described: Change,
-  run: (f: Figures, stages: readonly SolvedStage[], usual: Usual) => FlowStory,
+  run: (f: Figures, stages: NonEmpty<SolvedStage>, usual: Usual) => FlowStory,
   rapid: number,
 ): FlowSide {
   const healthy = completeFigures(described)
   const draw = healthy['pump.flow']
-  const turning = [{ turning: 'running', slip: 0, ratedSlip: 0 } as SolvedStage]
+  const turning: NonEmpty<SolvedStage> = [{ turning: 'running', slip: 0, ratedSlip: 0 } as SolvedStage]
   const sound = run(healthy, turning, { flow: 0, draw, rapidBelow: 0 })
   const usual = { flow: sound.delivery, draw, rapidBelow: Math.min(rapid, 0.5 * sound.cycle) }
   return { healthy: described, usualCycle: sound.cycle, run: (f, stages) => run(requireFinite(f), stages, usual) }

@@ -154,7 +154,7 @@ useTabKeys({
         :run="stations.run.value"
         :target="tab.plan?.setUp?.target"
         :climb="tab.plan?.proof.climb ?? []"
-        :per-unit="unitsOf('pressure', tab.units)[0]!.perUnit"
+        :per-unit="unitsOf('pressure', tab.units)[0].perUnit"
       />
       <CyclingChart
         v-else-if="stations.foreseen.value && (!narrow || part === 'next')"
