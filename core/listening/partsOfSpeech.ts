@@ -42,3 +42,6 @@ export const GROUNDED = '(?: ?to (?:the )?(?:ground|earth|frame))?'
 export const MAINS = '(?:1[0-3]\\d|2[0-5]\\d|4[0-9]\\d)'
 export const SHUT = '(?:closed|shut|turned off|cranked down|isolated)'
 export const VALVE = '(?:(?:ball|gate|main|house|isolation|shut ?off) )?(?:valve|tap|shut ?off)'
+/** Two things that are told in either order. */
+export const inEitherOrder = (one: string, other: string): readonly string[] =>
+  [`${one}${BUT}${other}`, `${other}${BUT}${one}`]

@@ -3,7 +3,7 @@
  * shut to see showed. Common practice, no source.
  */
 import {
-  BUT, DOWN, END, FIGURE, GROUNDED, ITS, MAINS, NOUGHT, READ, SHUT, SOUND, TO_GROUND, VALVE,
+  DOWN, END, FIGURE, GROUNDED, inEitherOrder, ITS, MAINS, NOUGHT, READ, SHUT, SOUND, TO_GROUND, VALVE,
 } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
@@ -51,10 +51,10 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
     + '(?:now )?(?:it|the pressure|the gauge) (?:holds|stays|stops)(?: now| put| steady)?',
   ],
   // at the well head only the wires up to it are parted: what hangs below is lead and motor
-  [', house side good well side shorted', `${TO_GROUND}${ITS}${READ} ${DOWN}${BUT}${TO_HOUSE}${READ} ${SOUND}`,
-    `${TO_GROUND}${TO_HOUSE}${READ} ${SOUND}${BUT}${ITS}${READ} ${DOWN}`],
-  [', pump side clear house side down', `${TO_GROUND}${ITS}${READ} ${SOUND}${BUT}${TO_HOUSE}${READ} ${DOWN}`,
-    `${TO_GROUND}${TO_HOUSE}${READ} ${DOWN}${BUT}${ITS}${READ} ${SOUND}`],
+  [', house side good well side shorted',
+    ...inEitherOrder(`${ITS}${READ} ${DOWN}`, `${TO_HOUSE}${READ} ${SOUND}`).map(told => `${TO_GROUND}${told}`)],
+  [', pump side clear house side down',
+    ...inEitherOrder(`${ITS}${READ} ${SOUND}`, `${TO_HOUSE}${READ} ${DOWN}`).map(told => `${TO_GROUND}${told}`)],
   // what was opened to read there is not found open
   ['splice apart', 'opened(?: up)? the splices?'],
   ['', '(?:megg\\w*|insulation tester)(?: it)? (?:from|at|on) (?:the |my )?(?:control )?(?:box|starter|switch|panel)'

@@ -2,6 +2,7 @@
  * What was watched: how a figure went while something was shut, filled, rested or tried, told as it happened. Common
  * practice, no source.
  */
+import { BUT, DOWN, inEitherOrder, SOUND } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const SHUT_MAIN = '(?:shut|closed|turned off|isolated) (?:the )?(?:main|valve|gate valve|ball valve|shutoff)(?: valve)?'
@@ -12,16 +13,13 @@ const IS_OUT = '(?:is|are|\'s) (?:out|down|off|dead|gone)'
 const N = '(\\d{2,3})(?: ?v(?:olts)?)?'
 const WHILE = '(?:when|as|while|once) (?:it|she|the pump|the motor)'
 
-/** Sound insulation, and none. */
-const MEGS = '(?:over )?\\d{2,}(?: ?m(?:eg\\w*)?)?'
-const SHORT = '(?:0(?:\\.\\d+)?|\\.\\d+|zero|dead|shorted)(?: ?m(?:eg\\w*)?)?(?![\\d.])'
-
-const HOUSE = '(?:the )?(?:house side|(?:run|wires?|cable|line) (?:to|from|toward|back to) the house)'
-const DOWN_HOLE = '(?:the )?(?:down the hole|well side|pump side|motor side|below(?: the splice)?)'
-const IS_GOOD = '(?:megs? (?:out )?|is |are |reads? )*(?:perfect|good|fine|clean|clear|infinity|infinite'
-  + '|over \\d+)(?: to ground)?'
-const IS_DOWN = '(?:megs? |is |are |reads? |it\'s )*(?:zero|0|dead|shorted|grounded|down|bad)(?: to ground)?'
-const BUT = ',? (?:and |but )?'
+/** Either side of an opened splice, and how it reads: bare figures are megohms there. */
+const UP_TO_HOUSE = '(?:the )?(?:house side|(?:back |up )?to(?:ward)? the (?:house|panel)|up|back|(?:run|wires?'
+  + '|cable|line)'
+  + ' (?:to|from|toward|back to) the house)'
+const DOWN_HOLE = '(?:the )?(?:down(?: the hole)?|well side|pump side|motor side|below(?: the splice)?)'
+const IS = '(?::|\'s| it\'s| is| are| reads?| megs?| out)*'
+const WHOLE = `(?:${SOUND}|perfect|\\d{2,} ?m?)(?: to ground)?`
 
 export const TURNS_OF_WATCHING: readonly Joined[] = [
   // opposites that lie near
@@ -132,24 +130,12 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + '(?: the hole| the well)?,? (?:i get |it reads |it\'s )?(?:(?:black|red|yellow) to (?:black|red'
   + '|yellow) )?(?:is |reads )?\\d+(?:\\.\\d+)?(?: ohms)?'
   + '(?= ?$|,)'],
-  [', house side good well side shorted', `${HOUSE} ${IS_GOOD}${BUT}${DOWN_HOLE} ${IS_DOWN}`, `${DOWN_HOLE}`
-  + ` ${IS_DOWN}${BUT}${HOUSE} ${IS_GOOD}`],
-  [', pump side clear house side down', `${DOWN_HOLE} ${IS_GOOD}${BUT}${HOUSE} ${IS_DOWN}`, `${HOUSE}`
-  + ` ${IS_DOWN}${BUT}${DOWN_HOLE} ${IS_GOOD}`,
-  `it'?s ${HOUSE} that'?s (?:grounded|down|shorted|bad)`],
   // insulation on either side of what was opened
-  [', house side good well side shorted', `(?:up|to(?:ward)? the house|house side|up to the (?:house`
-  + `|panel))[: ]*${MEGS},? (?:and )?(?:down|down the hole|motor`
-  + ` side|pump side|well side)[: ]*${SHORT}`, `(?:down|down the hole|motor side|pump side`
-  + `|well side)[: ]*${SHORT},? (?:and )?(?:up|house side|up to the`
-  + ` (?:house|panel))[: ]*${MEGS}`],
-  [', pump side clear house side down', `(?:down|down the hole|motor side|pump side`
-  + `|well side)[: ]*${MEGS},? (?:and )?(?:up|back|house side|(?:up|back) to the`
-  + ` (?:house|panel))[: ]*${SHORT}`, `(?:up|house side|(?:up|back) to the (?:house`
-  + `|panel))[: ]*${SHORT},? (?:and )?(?:down|down the hole|motor side|pump side`
-  + `|well side)[: ]*${MEGS}`],
-  ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)[: ]*(?:is |are |reads? `
-  + `|megs? )?${MEGS},? (?:and )?(?:the )?motor[: ]*(?:is |reads )?${SHORT}`],
+  [', house side good well side shorted',
+    ...inEitherOrder(`${UP_TO_HOUSE}${IS} ${WHOLE}`, `${DOWN_HOLE}${IS} ${DOWN}`)],
+  [', pump side clear house side down', ...inEitherOrder(`${UP_TO_HOUSE}${IS} ${DOWN}`, `${DOWN_HOLE}${IS} ${WHOLE}`),
+    `it'?s ${UP_TO_HOUSE} that'?s (?:grounded|down|shorted|bad)`],
+  ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)${IS} ${WHOLE}${BUT}motor${IS} ${DOWN}`],
   ['insulation toground $1 meg', '(?:meg|megs|megg\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'
   + '|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],
   ['', '(?:windings?|resistances?)[: ]+(?=(?:[byr]-[byr]|black to|yellow to|red to))'],
