@@ -2,6 +2,7 @@
  * What may be wrong with a system: nothing, something else, every fault at every degree, and the plausible chains of
  * cause and casualty.
  */
+import { itemAt } from '#core/foundation'
 import type { Description } from './describe/description'
 import type { Change, Figures } from './figures'
 import type { NameplateKey } from './ids'
@@ -65,8 +66,9 @@ export function listEntries(d: Description, { rates, degrees }: ModelOptions): E
   }
   const singles = entries.length
   for (let casualty = 2; casualty < singles; casualty++) {
-    if (isAlone(entries[casualty]!) || !isUsual(entries[casualty]!)) continue
-    for (const [cause, share] of causesOf(kind, entries, casualty, singles))
+    const own = itemAt(entries, casualty, 'entry')
+    if (isAlone(own) || !isUsual(own)) continue
+    for (const [cause, share] of causesOf(kind, entries, own, singles))
       entries.push(pairOf(entries, casualty, cause, 'cause', share))
   }
   return entries
@@ -87,8 +89,9 @@ export const sayJoint = (place: string, ohms: number, about = ''): string =>
 const MOST_IN_CHAINS = 4
 
 function isUsual({ modes: [mode], names: [name] }: Entry): boolean {
-  const byShare = mode!.severities.toSorted((a, b) => b.share - a.share)
-  return byShare.slice(0, MOST_IN_CHAINS).some(s => `${mode!.id}:${s.id}` === name?.degree)
+  if (!mode) return false
+  const byShare = mode.severities.toSorted((a, b) => b.share - a.share)
+  return byShare.slice(0, MOST_IN_CHAINS).some(s => `${mode.id}:${s.id}` === name?.degree)
 }
 
 const isAlone = ({ modes: [mode], names: [name] }: Entry) =>
@@ -101,33 +104,33 @@ const isAlone = ({ modes: [mode], names: [name] }: Entry) =>
 function causesOf(
   kind: SystemKind,
   entries: readonly Entry[],
-  casualty: number,
+  { modes: [mode] }: Entry,
   singles: number,
 ): (readonly [number, number])[] {
-  const mode = entries[casualty]!.modes[0]!
+  if (!mode) return []
   const still = new Map(mode.causes.flatMap(({ because, stillThere = CHAINED }) => {
     const fault = kind.causeNotes.find(n => n.id === because)?.fault ?? because
     return fault.includes('.') ? [[fault, stillThere] as const] : []
   }))
   return [...still].flatMap(([fault, share]) => {
-    const own: number[] = []
-    for (let i = 2; i < singles; i++) if (entries[i]!.hypothesis.fault === fault) own.push(i)
-    const likeliest = own
-      .toSorted((a, b) => entries[b]!.hypothesis.prior - entries[a]!.hypothesis.prior)
+    const likeliest = entries
+      .slice(0, singles)
+      .flatMap(({ hypothesis }, i) => (i > 1 && hypothesis.fault === fault ? [{ i, prior: hypothesis.prior }] : []))
+      .toSorted((a, b) => b.prior - a.prior)
       .slice(0, 2)
-    const total = likeliest.reduce((sum, i) => sum + entries[i]!.hypothesis.prior, 0)
-    return likeliest.map(i => [i, (share * entries[i]!.hypothesis.prior) / total] as const)
+    const total = likeliest.reduce((sum, l) => sum + l.prior, 0)
+    return likeliest.map(({ i, prior }) => [i, (share * prior) / total] as const)
   })
 }
 
 function pairOf(entries: readonly Entry[], a: number, b: number, role: 'cause' | 'beside', share: number): Entry {
-  const [first, second] = [entries[a]!, entries[b]!]
+  const [first, second] = [itemAt(entries, a, 'entry'), itemAt(entries, b, 'entry')]
   const prior
     = role === 'cause' ? first.hypothesis.prior * share : share * first.hypothesis.prior * second.hypothesis.prior
   return {
     change: { ...second.change, ...first.change },
     names: [...first.names, ...second.names],
-    modes: [first.modes[0]!, second.modes[0]!],
+    modes: [...first.modes.slice(0, 1), ...second.modes.slice(0, 1)],
     hypothesis: {
       id: `${first.hypothesis.id}+${second.hypothesis.id}`,
       fault: first.hypothesis.fault,

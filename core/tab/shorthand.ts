@@ -3,7 +3,7 @@
  * Says back what it understood, or asks, or names the word it does not know. Never guesses between two meanings; a test
  * already in hand (`expected`) settles a tie because it was stated, not guessed. Grammar: docs/shorthand.md.
  */
-import { fail, ok, type Result } from '#core/foundation'
+import { fail, isNonEmpty, ok, type Result } from '#core/foundation'
 import { pointOf, testOf, type NumericTest, type SeenTest, type SystemKind } from '#core/systems'
 import { findUnit, formatValue, UNITS, unitsOf, US, type Unit, type Units } from '#core/units'
 import type { DraftLine } from './lines'
@@ -50,12 +50,13 @@ export function parseShorthand(
   if (seen && seen.kind === 'line') return ok(seen)
   const { words, values, problem } = numberAsName(kind, readTokens(text), text)
   if (problem) return problem
-  if (values.length === 0) {
+  const [value, ...others] = values
+  if (!value) {
     if (seen) return ok(seen)
     return refuseWithoutValue(kind, words)
   }
-  if (values.length > 1) return fail('two-values', { typed })
-  return parseReading(kind, words, values[0]!, typed, expected, units)
+  if (others.length > 0) return fail('two-values', { typed })
+  return parseReading(kind, words, value, typed, expected, units)
 }
 
 /** State of the work and notes. */
@@ -115,8 +116,9 @@ function parseSeen(kind: SystemKind, text: string, typed: string): Understood | 
     say: `${f.test.title}: ${f.label}`,
     line: { kind: 'observation' as const, test: f.test.id, outcome: f.outcome, typed },
   }))
-  return choices.length === 1
-    ? { kind: 'line', ...choices[0]! }
+  const [only, ...more] = choices
+  return only && more.length === 0
+    ? { kind: 'line', ...only }
     : { kind: 'ask', question: `“${typed.trim()}” — of what?`, choices }
 }
 
@@ -138,10 +140,11 @@ function parseReading(
     if (inHand?.kind === 'numeric' && (!value.unit || value.unit.quantity === inHand.quantity))
       return understood(inHand, value, typed, units)
   }
-  if (words.length === 0 && value.unit) {
+  const { unit } = value
+  if (words.length === 0 && unit) {
     const plain = kind.tests.filter(
       (t): t is NumericTest =>
-        t.kind === 'numeric' && t.quantity === value.unit!.quantity && !t.variant && t.condition !== 'idle',
+        t.kind === 'numeric' && t.quantity === unit.quantity && !t.variant && t.condition !== 'idle',
     )
     return ok({
       kind: 'ask',
@@ -149,7 +152,7 @@ function parseReading(
       choices: plain.map(t => readingChoice(t, value, typed, units)),
     })
   }
-  if (candidates.length === 0) {
+  if (!isNonEmpty(candidates)) {
     const unknown = words.find(
       w =>
         !kind.tests.some(t => t.words.some(x => x.split(' ').includes(w)))
@@ -159,11 +162,11 @@ function parseReading(
       ? fail('unknown-word', { word: unknown, system: kind.name })
       : fail('unknown-point', { typed: words.join(' ') || typed, system: kind.name })
   }
-  const fitting = candidates.filter(c => !value.unit || c.test.quantity === value.unit.quantity)
-  if (fitting.length === 0)
+  const fitting = candidates.filter(c => !unit || c.test.quantity === unit.quantity)
+  if (!isNonEmpty(fitting))
     return fail('no-such-reading', {
-      unit: value.unit!.symbol,
-      point: pointOf(kind, candidates[0]!.test).name,
+      unit: unit?.symbol ?? '',
+      point: pointOf(kind, candidates[0].test).name,
       can: quantitiesOf(candidates),
     })
   const possible
@@ -174,14 +177,15 @@ function parseReading(
   if (possible.length === 0)
     return fail('no-such-reading', {
       unit: 'OL',
-      point: pointOf(kind, fitting[0]!.test).name,
+      point: pointOf(kind, fitting[0].test).name,
       can: quantitiesOf(fitting),
     })
   const best = Math.max(...possible.map(c => c.score))
   let top = possible.filter(c => c.score === best)
   if (top.length > 1 && expected && top.some(c => c.test.id === expected))
     top = top.filter(c => c.test.id === expected)
-  if (top.length === 1) return understood(top[0]!.test, value, typed, units)
+  const [only, ...more] = top
+  if (only && more.length === 0) return understood(only.test, value, typed, units)
   return ok({
     kind: 'ask',
     question: `“${typed.trim()}” — which?`,

@@ -115,8 +115,9 @@ function read(circuit: WiredCircuit, landings: readonly Landing[], solved: Solve
   const nodes = new Set(solved.nodes)
   const at = (node: string) => solved.voltage(node)
   const volts = (a: string, b: string) => magnitude(subtract(at(a), at(b)))
-  const pairs = circuit.supply === 'three-phase' ? [['m1', 'm2'], ['m2', 'm3'], ['m1', 'm3']] : [motorPair(circuit)]
-  const across = pairs.map(([a, b]) => (nodes.has(a!) && nodes.has(b!) ? volts(a!, b!) : 0))
+  const pairs: readonly (readonly [string, string])[]
+    = circuit.supply === 'three-phase' ? [['m1', 'm2'], ['m2', 'm3'], ['m1', 'm3']] : [motorPair(circuit)]
+  const across = pairs.map(([a, b]) => (nodes.has(a) && nodes.has(b) ? volts(a, b) : 0))
   return {
     solved,
     has: node => nodes.has(node),
@@ -135,7 +136,8 @@ const FEEDS = {
   'direct': ['plus'],
 } as const
 
-const motorPair = ({ part }: WiredCircuit) => (part === 'control-box' ? ['m2', 'm1'] : ['m1', 'm2'])
+const motorPair = ({ part }: WiredCircuit): readonly [string, string] =>
+  (part === 'control-box' ? ['m2', 'm1'] : ['m1', 'm2'])
 
 type Faulting = (code: WiringFault, facts?: WiringFinding['facts']) => void
 type Noting = (code: WiringNote, facts?: WiringFinding['facts']) => void
@@ -267,12 +269,12 @@ function judgeStarter(
 /** Each half of a dual-voltage winding wants the low voltage across it, and both the same way round. */
 function judgeLinks(circuit: WiredCircuit, landings: readonly Landing[], fault: Faulting) {
   const { solved, has, volts } = read(circuit, landings, solveAsLanded(circuit, landings, { closed: true }))
-  const leads = ['1', '2', '3', '4'].map(leadNode)
+  const leads = [leadNode('1'), leadNode('2'), leadNode('3'), leadNode('4')] as const
   if (!leads.every(l => has(l))) return fault('motor-dead')
   const wanted = 115
-  const halves = [volts(leads[0]!, leads[1]!), volts(leads[2]!, leads[3]!)]
+  const halves = [volts(leads[0], leads[1]), volts(leads[2], leads[3])]
   const along = (a: string, b: string) => subtract(solved.voltage(a), solved.voltage(b)).re
-  const [one, two] = [along(leads[0]!, leads[1]!), along(leads[2]!, leads[3]!)]
+  const [one, two] = [along(leads[0], leads[1]), along(leads[2], leads[3])]
   if (one * two < 0 && halves.every(v => v > 0.3 * wanted)) return fault('halves-oppose')
   const [least, most] = [Math.min(...halves), Math.max(...halves)]
   if (most > 1.4 * wanted) fault('motor-high', { volts: Math.round(most), wanted })

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** A tab's papers: customer's sheet and work sheet as PDF, the drawing, the circuit, the readings; and the post. */
+import type { TabReply } from '#contracts'
+import type { SystemOutline } from '#core/systems'
 import type { SignedSheet } from '#core/tab'
 import { sayProblem } from '#core/words'
 import { tapeRows } from '~/components/tab/tapeRows'
@@ -14,7 +16,12 @@ import { device } from '~/keeper/device'
 import { useTab } from '~/stores/tab'
 import { useToday } from '~/stores/today'
 
-const props = defineProps<{ sheet: SignedSheet | undefined, signed: boolean }>()
+const props = defineProps<{
+  reply: TabReply
+  kind: SystemOutline
+  sheet: SignedSheet | undefined
+  signed: boolean
+}>()
 const tab = useTab()
 const path = usePathState()
 const { busy, trouble, print } = usePrinting()
@@ -23,11 +30,11 @@ const sending = ref(false)
 
 const about = computed((): About => ({
   company: useToday().reply?.company ?? '',
-  site: tab.reply!.site.name,
-  place: tab.reply!.site.place,
-  system: tab.reply!.system.name,
-  day: sayDay(dayOf(tab.reply!.tab.openedAt)),
-  date: dayOf(tab.reply!.tab.openedAt),
+  site: props.reply.site.name,
+  place: props.reply.site.place,
+  system: props.reply.system.name,
+  day: sayDay(dayOf(props.reply.tab.openedAt)),
+  date: dayOf(props.reply.tab.openedAt),
   sheet: tab.units.pressure === 'si' ? 'A4' : 'LETTER',
 }))
 const standing = computed(() => {
@@ -37,7 +44,7 @@ const standing = computed(() => {
     : 'Not settled yet: as the lines have it now.'
 })
 async function sheetNow() {
-  const { record } = tab.reply!
+  const { record } = props.reply
   const signature = await signatureOf()
   return sheetPaper({
     ...about.value,
@@ -62,7 +69,7 @@ async function dataUrl(blob: Blob): Promise<string> {
   const canvas = document.createElement('canvas')
   canvas.width = image.width
   canvas.height = image.height
-  canvas.getContext('2d')!.drawImage(image, 0, 0)
+  canvas.getContext('2d')?.drawImage(image, 0, 0)
   return canvas.toDataURL('image/png')
 }
 const drawing = () => {
@@ -74,7 +81,7 @@ function workNow() {
   return workPaper({
     ...about.value,
     complaint: tab.state.opened?.words ?? '',
-    rows: tapeRows(tab.kind!, tab.state, tab.isolation, { units: tab.units }),
+    rows: tapeRows(props.kind, tab.state, tab.isolation, { units: tab.units }),
     entries: props.sheet?.entries ?? [],
     ...(svg ? { drawing: svg } : {}),
   })
@@ -83,7 +90,7 @@ const name = (what: string) => fileName(about.value.date, about.value.site, what
 const saveDrawing = () => saveFile(`${name('drawing')}.svg`, 'image/svg+xml', drawing() ?? '')
 const savePicture = async () => saveFile(`${name('drawing')}.png`, 'image/png', await pngOf(drawing() ?? ''))
 async function saveNetlist() {
-  const { system, practice } = tab.reply!
+  const { system, practice } = props.reply
   const list = await useSystems().netlist(system.kind, system.nameplate, practice, `${system.name}, running`)
   if (list.ok) saveFile(`${name('circuit')}.cir`, 'text/plain', list.value)
   else trouble.value = sayProblem(list.problem)

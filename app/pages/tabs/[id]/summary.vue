@@ -38,7 +38,7 @@ async function makeLink() {
     <div class="no-print acts">
       <NuxtLink class="press" :to="`/tabs/${tab.reply.tab.id}/settle`">Back</NuxtLink>
       <button v-if="signed" class="press" @click="makeLink">Link for the customer</button>
-      <TabPapers :sheet="sheet" :signed="Boolean(signed)" />
+      <TabPapers :reply="tab.reply" :kind="tab.kind" :sheet="sheet" :signed="Boolean(signed)" />
     </div>
     <p v-if="trouble" class="no-print trouble" role="alert">{{ trouble }}</p>
     <p v-if="link" class="no-print link" role="status">Whoever has it reads this sheet for 60 days: {{ link }}</p>
