@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One call of the day: when, what, where, who is suspected, and how its minutes fall. */
-import { IconCalendarShare } from '@tabler/icons-vue'
+import IconCalendarShare from '@tabler/icons-vue/dist/esm/icons/IconCalendarShare.mjs'
 import { sayTimeOfDay } from '#core/day'
 import { sayDay, timeOf } from '~/composables/useClock'
 import { saySplit, sayMinutes, sumOf, type DayRow } from './dayRows'
