@@ -1,7 +1,7 @@
-/** One icon by itself: the package's index would have the build read all six thousand. */
-declare module '@tabler/icons-vue/dist/esm/icons/*.mjs' {
-  import type { Icon } from '@tabler/icons-vue'
+/** One icon by itself: the package's index would have the build read all of them. */
+declare module '@lucide/vue/dist/esm/icons/*.mjs' {
+  import type { LucideIcon } from '@lucide/vue'
 
-  const icon: Icon
+  const icon: LucideIcon
   export default icon
 }

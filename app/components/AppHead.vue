@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The top edge: the name, open tabs as dividers, the screens, the light. */
-import IconMoon from '@tabler/icons-vue/dist/esm/icons/IconMoon.mjs'
-import IconQrcode from '@tabler/icons-vue/dist/esm/icons/IconQrcode.mjs'
-import IconSearch from '@tabler/icons-vue/dist/esm/icons/IconSearch.mjs'
-import IconSun from '@tabler/icons-vue/dist/esm/icons/IconSun.mjs'
+import IconMoon from '@lucide/vue/dist/esm/icons/moon.mjs'
+import IconQrcode from '@lucide/vue/dist/esm/icons/qr-code.mjs'
+import IconSearch from '@lucide/vue/dist/esm/icons/search.mjs'
+import IconSun from '@lucide/vue/dist/esm/icons/sun.mjs'
 import { useTheme } from '~/composables/useTheme'
 import { useKeeping } from '~/stores/keeping'
 import { useMe } from '~/stores/me'

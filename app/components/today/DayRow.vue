@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One call of the day: when, what, where, who is suspected, and how its minutes fall. */
-import IconCalendarShare from '@tabler/icons-vue/dist/esm/icons/IconCalendarShare.mjs'
+import IconCalendar from '@lucide/vue/dist/esm/icons/calendar-arrow-up.mjs'
 import { sayTimeOfDay } from '#core/day'
 import { sayDay, timeOf } from '~/composables/useClock'
 import { saySplit, sayMinutes, sumOf, type DayRow } from './dayRows'
@@ -69,7 +69,7 @@ const width = (minutes: number) => `${(100 * minutes) / props.widest}%`
       </div>
     </div>
     <button class="press plain move" :aria-label="`Move ${row.title} to another day or person`" @click="emit('place')">
-      <IconCalendarShare :size="20" /></button>
+      <IconCalendar :size="20" /></button>
   </div>
 </template>
 
