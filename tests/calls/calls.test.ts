@@ -1,5 +1,5 @@
 /**
- * Eighty of the told calls that are worked with, spread evenly over all, through the same door as a file: most lines
+ * Sixty of the told calls that are worked with, spread evenly over all, through the same door as a file: most lines
  * are understood, most calls come out as a master would have them, and none ends in a dangerous or costly wrong
  * decision. `npm run calls` plays them all.
  */
@@ -13,7 +13,7 @@ import { readCalls } from './read'
 const worked = readCalls().filter(c => !c.sealed)
 
 describe('calls as they are told', () => {
-  const every = Math.floor(worked.length / 80)
+  const every = Math.floor(worked.length / 60)
   const scored = worked.filter((_, i) => i % every === 0).map(c => playTold(c))
   const said = (s: (typeof scored)[number]) => `${s.call.kind} › ${s.call.title}: ${[...s.short, ...s.lost].join('; ')}`
   it('are many, of every kind', () => {
