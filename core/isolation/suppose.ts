@@ -169,7 +169,7 @@ const INLET = 'inlet.pressure'
 
 const UPSTREAM: ReadonlySet<string> = new Set(['supply', 'breaker', 'disconnect', 'line'])
 /** Volts that control transformers usually give; common practice, no source. */
-const CONTROL_VOLTS = [24, 120]
+const CONTROL_VOLTS = [24, 120] as const
 const CONTROL_TESTS: ReadonlySet<string> = new Set(['control.volts', 'aux.volts', 'pilot.volts', 'coil.volts'])
 
 /** Line volts from which 120 V is no leg, and no half of what is left of a supply that has lost one. */
@@ -195,7 +195,10 @@ function supposeControl(
   }
   const line = read(t => isOfFeed(t) && UPSTREAM.has(t.point))
   if (line.some(v => Math.abs(v / supplyVolts - 1) > NEAR)) return {}
-  const far = supplyVolts > NO_LEG
+  const [low] = CONTROL_VOLTS
+  const told = Math.max(0, ...read(t => CONTROL_TESTS.has(t.id)))
+  // 24 V are neither a leg nor a half of any line's
+  const far = supplyVolts > NO_LEG || Math.abs(told / low - 1) <= NEAR
   const control = Math.max(0, ...read(t => CONTROL_TESTS.has(t.id) && (far || t.id === 'control.volts')))
   if (line.length === 0 && !far) return {}
   const volts = CONTROL_VOLTS.find(v => Math.abs(control / v - 1) <= NEAR)

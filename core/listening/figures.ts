@@ -54,6 +54,16 @@ const sayPairs = (_: string, ...said: string[]) =>
     return `n${countOf(a!)} n${countOf(b!)} ${read}`
   }).join(', ')
 
+/** `between one and two … one to three`: two and more of them are pairs of lines. */
+const OF_TWO = new RegExp(
+  `\\b${LEAD}(?: ?- ?| (?:to|and) )${LEAD}(?!\\d|[./]|-| ?(?:psi|volts?|amps?|minutes?|seconds?))`, 'g',
+)
+const namedPairs = (text: string): string => {
+  const pairs = [...text.matchAll(OF_TWO)].map(m => new Set([countOf(m[1]!), countOf(m[2]!)]))
+  const areAll = new Set(pairs.map(p => [...p].toSorted().join(''))).size > 1 && pairs.every(p => p.size === 2)
+  return areAll ? text.replace(OF_TWO, (_, a: string, b: string) => `n${countOf(a)} n${countOf(b)}`) : text
+}
+
 /** `9 amps, 9 amps, 0`: three of one unit are a row. */
 const THREE_NAMED = new RegExp(
   '(?<![\\d.])(\\d+(?:\\.\\d+)?) ?(amps?|volts?|ohms?),? (?:and )?(\\d+(?:\\.\\d+)?) ?\\2,? (?:and )?'
@@ -156,6 +166,7 @@ export function figuresOf(joined: string): Told {
     .replace(FOR_SO_MANY, ' ')
     .replace(POINT, decimal)
     .replace(BARE_PAIRS, sayPairs)
+    .replace(/^.*$/, namedPairs)
     .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
     .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
@@ -311,10 +322,12 @@ function fromTo(
   const fell = lostInTen(Number(first) - Number(second), rest)
   const after = fell?.rest ?? rest
   if (fell && !unit && !OF_NO_PRESSURE.test(whole.slice(0, at)))
-    return `${whole.slice(0, at).trim() ? '' : 'leakdown '}${fell.lost} psi${after}`
+    return `${WATCHED.test(whole.slice(0, at)) ? 'leakdown ' : ''}${fell.lost} psi${after}`
   return `${fell?.lost ?? second} ${unit && !/^[a-z]{1,5}\b/.test(after.trim()) ? unit : ''}${after}`
 }
 
+/** Nothing but that the gauge was watched. */
+const WATCHED = /^ *(?:[^,;\d]*\b(?:gauge|it|pressure|needle|she)(?: has| went| goes| gone|'s gone)* *)?$/
 const OF_NO_PRESSURE = /\b(?:amp|volt|ohm|gpm|gallon|current|draw)/
 
 /** `lost 8 pounds in 20 minutes`. */

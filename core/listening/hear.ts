@@ -11,6 +11,7 @@ import { findDone, type Done } from './done'
 import type { Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
+import { withReferred } from './referring'
 import { sayLine } from './sayLine'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
@@ -166,6 +167,7 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
 /** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
 const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
+  'disconnect.volts': /\bdisconnect\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
   'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,
 }
@@ -219,9 +221,10 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })
   if (text.length > LONGEST) return remark()
   const { units = US, before = {}, sayings = [] } = listening
-  const { near, value: nearValue, quantity: nearQuantity } = before
-  const bearing = { expected: listening.expected, near, nearValue, nearQuantity, units }
-  const parts = hearWithDoing(kind, text, bearing, before.action, placedWords(kind, sayings))
+  const { near, value: nearValue, quantity: nearQuantity, test: nearTest, fed } = before
+  const bearing = { expected: listening.expected, near, nearValue, nearQuantity, nearTest, fed, units }
+  const referred = withReferred(text, before.said, near)
+  const parts = hearWithDoing(kind, referred, bearing, before.action, placedWords(kind, sayings))
   const found = parts.filter(p => p.meanings[0])
   // `wide open, good`: the second is an opinion of the first
   const all = found.flatMap(p => (found.length > 1 && isOpinion(p.clause) ? [] : [p.meanings]))

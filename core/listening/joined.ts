@@ -5,6 +5,7 @@ import { TURNS_OF_DOING } from './turnsOfDoing'
 import { TURNS_OF_NARRATING } from './turnsOfNarrating'
 import { TURNS_OF_PARTS } from './turnsOfParts'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
+import { TURNS_OF_POINTING } from './turnsOfPointing'
 import { TURNS_OF_READINGS } from './turnsOfReadings'
 import { TURNS_OF_SEEING } from './turnsOfSeeing'
 import { TURNS_IN_PASSING } from './turnsInPassing'
@@ -17,6 +18,7 @@ import { TURNS_OF_WATCHING } from './turnsOfWatching'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_POINTING,
   ...TURNS_OF_NARRATING,
   ...TURNS_OF_WATCHING,
   ...TURNS_OF_TRIPPING,
@@ -214,6 +216,7 @@ export const JOINED: readonly Joined[] = [
     + 'outlet))?(?!\\w)',
   ],
   ['tminutes', '\\bafter a while(?!\\w)'],
+  ['', '(?<=outofit) to the (?:pump|motor|well)'],
   ['bad', 'gone bad'],
   ['$1', 'gives? (more|less)'],
 ]

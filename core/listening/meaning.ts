@@ -33,6 +33,10 @@ export interface Bearing {
   readonly nearQuantity?: NumericTest['quantity'] | undefined
   /** in SI */
   readonly nearValue?: number | null | undefined
+  /** the test that read it */
+  readonly nearTest?: string | undefined
+  /** volts that were read last */
+  readonly fed?: number | undefined
   readonly units: Units
 }
 

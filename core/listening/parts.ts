@@ -127,8 +127,9 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing, placed?: He
 
 function bearingAfter(before: Bearing, { point, quantity, lines }: Meaning): Bearing {
   const last = lines.at(-1)
-  const read = last?.kind === 'reading' ? { nearValue: last.value } : {}
-  return { ...before, near: point, nearQuantity: quantity, ...read }
+  const read = last?.kind === 'reading' ? { nearValue: last.value, nearTest: last.test } : {}
+  const fed = last?.kind === 'reading' && quantity === 'volts' && last.value ? { fed: last.value } : {}
+  return { ...before, near: point, nearQuantity: quantity, ...read, ...fed }
 }
 
 /** `runs no water` is two things. */

@@ -106,6 +106,7 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
   inlet: [
     'inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city',
     'inlet gauge', 'suction gauge',
+    'after the strainer', 'past the strainer', 'behind the strainer',
     'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water',
   ],
   battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],

@@ -63,9 +63,18 @@ export function pushRead(
     test: test.id,
     point: test.point,
     quantity: test.quantity,
-    lines: [readingOf(test, own ? toldOf(own, entry) : { value: isOpen ? null : 0 }, bearing.units)],
+    lines: [readingOf(test, own ? inOhms(toldOf(own, entry), test, bearing) : { value: isOpen ? null : 0 },
+      bearing.units)],
   })
 }
+
+/** `300 ohms to ground`, `still 300 to ground`: the unit goes on. */
+const inOhms = (figure: Figure, { id, quantity }: NumericTest, { nearTest, nearValue }: Bearing): Figure =>
+  (quantity === 'ohms' && id === nearTest && !figure.quantity && nearValue && nearValue < PLAIN_OHMS
+    ? { ...figure, perUnit: 1 }
+    : figure)
+/** What is told in ohms to ground is no insulation to speak of. */
+const PLAIN_OHMS = 1e4
 
 /** What a tester tells is less on a battery. */
 const toldOf = (figure: Figure, { vehicle }: ReadEntry): Figure =>

@@ -173,8 +173,8 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
   })
 }
 
-/** So far off what feeds it a figure printed on a part is another; common practice, no source. */
-const [LEAST_OF_FEED, MOST_OF_FEED] = [0.8, 1.25]
+/** So far off what feeds it, sagged as that may be, a figure on a part is another; common practice, no source. */
+const [LEAST_OF_FEED, MOST_OF_FEED] = [0.62, 1.6]
 const MADE_FOR = [['coil', 'coil-figure'], ['links', 'links']] as const
 
 /** `coil stamped 240`, after the volts that feed it were read: the right one or not. */
@@ -182,16 +182,15 @@ export function madeFor(
   { seen }: Lexicon,
   { of, ...weights }: Weights,
   readings: readonly Figure[],
-  { nearValue, nearQuantity }: Bearing,
+  { fed }: Bearing,
 ): Meaning[] {
   const [figure] = readings
   if (!of.has('printedfor') || !figure?.value) return []
-  const feed = nearQuantity === 'volts' ? nearValue : undefined
   return MADE_FOR.flatMap(([word, id]) => {
     const test = seen.find(e => unstaged(e.test.id) === id)?.test
     // of a coil it is said where it is the wrong one
-    if (!test || !of.has(word) || (!feed && word !== 'coil')) return []
-    const share = feed ? figure.value! / feed : 0
+    if (!test || !of.has(word) || (!fed && word !== 'coil')) return []
+    const share = fed ? figure.value! / fed : 0
     const outcome = share > LEAST_OF_FEED && share < MOST_OF_FEED ? 'right' : 'wrong'
     const words = new Set(['printedfor', word, 'volt', 'motor'])
     return observed(test, outcome, { of, ...weights }, words, 1.2)

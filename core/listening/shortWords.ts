@@ -14,6 +14,7 @@ export const SHORT_WORDS: readonly Joined[] = [
   ['instantly', 'inst'],
   ['water', 'h2o'],
   ['motor', 'mtr'],
+  ['winding', 'wdgs?', 'wndgs?'],
   ['contactor', 'cntctr', 'cont(?:r)?'],
   ['check valve', 'chk(?: ?vlv)?'],
   ['valve', 'vlv'],

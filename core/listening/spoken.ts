@@ -7,6 +7,10 @@ export interface Spoken {
   /** the reading before, in SI: `same at the line side` */
   readonly value?: number | null | undefined
   readonly quantity?: NumericTest['quantity'] | undefined
+  /** the test of that reading */
+  readonly test?: string | undefined
+  /** volts that were read last, whatever was read after them */
+  readonly fed?: number | undefined
   /** the line just before, as it was said: `remade it` */
   readonly said?: string | undefined
   /** words of the line just before, where it was no finding: `took the wires off at the well head` */
@@ -21,8 +25,8 @@ interface Line {
 
 /** What the next line may hang on, once this one was said. */
 export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
-  const { near, value, quantity } = before
-  const kept = { near, value, quantity, does: doesAfter(before, line), said: saidIn(line) }
+  const { near, value, quantity, fed } = before
+  const kept = { near, value, quantity, fed, test: before.test, does: doesAfter(before, line), said: saidIn(line) }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
   if (line.kind === 'repair' && 'component' in line) {
     const isThere = kind.points.some(p => p.id === near && p.component === line.component)
@@ -35,7 +39,9 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const read = 'value' in line ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
-  return { ...kept, near: test.point, value: ofRow ? undefined : read, quantity: test.quantity }
+  const volts = test.quantity === 'volts' && read ? { fed: read } : {}
+  const own = { near: test.point, value: ofRow ? undefined : read, quantity: test.quantity, test: test.id }
+  return { ...kept, ...own, ...volts }
 }
 
 const saidIn = (line: Line) => {

@@ -3,33 +3,61 @@
  * …`) and of lines (`zero on L2, 40 on L1 and 41 on L3`, `22 on A, 31 on B and 24 on C`). They become a row.
  */
 
-const VALUE = '(\\d*\\.?\\d+|ol|open)'
 const UNIT = '(?: ?(v(?:olts?)?|a(?:mps?)?|ohms?)\\b)?'
 const JOINT = ',?(?: and)?'
-/** the pair, then its figure; the figure, then its pair */
-const PAIRS = [
-  {
-    of: new RegExp(`(lead )?n([123]) n([123]) ?[:=]? ?${VALUE}${UNIT}${JOINT}`, 'g'),
-    at: { lead: 1, pair: 2, value: 4, unit: 5 },
-  },
-  {
-    of: new RegExp(`${VALUE}${UNIT}(?: (?:on|from|across|between))? (lead )?n([123]) n([123])${JOINT}`, 'g'),
-    at: { value: 1, unit: 2, lead: 3, pair: 4 },
-  },
-]
+/** Three pairs and the figures to them, each ahead of its pair or behind it; two that read alike share one. */
+const OF_PAIRS = new RegExp(
+  `(lead )?n([123]) n([123])(?!\\d)|(?<![\\dn.])(?:(\\d*\\.?\\d+)${UNIT}|(ol|open)\\b)`
+  + '|(,? ?\\b(?:but|and)\\b)',
+  'g',
+)
 /** From so much on leads are a starter's load side. */
 const LOAD_VOLTS = 60
 
+interface Token {
+  readonly pair?: string
+  readonly value?: string
+}
+
 export function threePairs(words: string): string {
-  for (const { of, at } of PAIRS) {
-    const pairs = [...words.matchAll(of)]
-    const by = new Map(pairs.map(p => [[p[at.pair], p[at.pair + 1]].toSorted().join(''), p[at.value]!]))
-    const row = ['12', '23', '13'].map(p => by.get(p))
-    if (pairs.length !== 3 || row.some(v => v === undefined || Number.isNaN(Number(v)))) continue
-    const place = pairs[0]![at.lead] ? (row.some(v => Number(v) > LOAD_VOLTS) ? 'load' : 'lead') : ''
-    return withRow(words, of, `${place} ${row.join('/')} ${pairs.map(p => p[at.unit]).find(Boolean) ?? ''}`)
+  const found = [...words.matchAll(OF_PAIRS)].filter(m => !m[7])
+  const tokens = found.map((m): Token => (m[2]
+    ? { pair: [m[2], m[3]].toSorted().join('') }
+    : { value: m[4] ?? 'ol' }))
+  const by = matched(tokens)
+  const row = NAMES.map(p => by?.get(p))
+  if (!by || row.some(v => v === undefined)) return words
+  if (row.some(v => Number.isNaN(Number(v)))) return withRow(words, OF_PAIRS, ohmsOf(by))
+  const unit = found.map(m => m[5]).find(Boolean)
+  const areVolts = row.some(v => Number(v) > LOAD_VOLTS) || row.every(v => Number(v) === 0)
+  const place = found.some(m => m[1]) ? (areVolts ? 'load' : 'lead') : ''
+  return withRow(words, OF_PAIRS, `${place} ${row.join('/')} ${unit ?? (areVolts ? '' : 'ohms')}`)
+}
+
+const NAMES = ['12', '23', '13']
+/** Of three that are not all figures: ohms of leads, and one that is open. */
+const ohmsOf = (by: ReadonlyMap<string, string>): string =>
+  NAMES.map((name, i) => {
+    const value = by.get(name) ?? ''
+    return `${i > 0 ? 'lead ' : ''}n${name[0]} n${name[1]} ${Number.isNaN(Number(value)) ? 'ol' : `${value} ohms`}`
+  }).join(', ')
+
+/** Pairs by their figures, where three pairs have them all. */
+function matched(tokens: readonly Token[]): Map<string, string> | undefined {
+  const by = new Map<string, string>()
+  for (let at = 0; at < tokens.length;) {
+    const [one, two, three] = tokens.slice(at, at + 3)
+    const [pair, value] = [one?.pair ?? two?.pair, one?.value ?? two?.value]
+    const isShared = one?.pair !== undefined && two?.pair !== undefined && three?.value !== undefined
+    if (isShared) {
+      by.set(one.pair, three.value)
+      by.set(two.pair, three.value)
+    }
+    else if (pair !== undefined && value !== undefined) by.set(pair, value)
+    else return undefined
+    at += isShared ? 3 : 2
   }
-  return words
+  return by.size === 3 ? by : undefined
 }
 
 const LINE = '(?:lead |leg |line |phase )?(?:n([123])|([abc]))(?![a-z\\d])(?! n\\d)'

@@ -73,12 +73,14 @@ export const TURNS_IN_PASSING: readonly Joined[] = [
   + '|hangs)(?: down)?'],
   ['loses its prime', '(?:is |\'s |keeps |keeps on )?losing (?:its )?prime'],
 
-  ['coil printedfor $1 volts', 'coil(?: is|\'s| was)? (?:stamped|marked|printed|rated|labell?ed|says|for)(?: for)?'
+  ['coil printedfor $1 volts', 'coil(?: is|\'s| was)? (?:stamped|marked|printed|rated|labell?ed|says|for|an?)(?: for)?'
   + ' (\\d{2,3})'
   + '(?: ?v(?:olts?)?)?(?= ?$|,)'],
-  ['links printedfor $1 volts', '(?:change ?over|voltage|selector) (?:plug|switch|links?|jumpers?)(?: (?:in'
+  ['links printedfor $1 volts', '(?:(?:change ?over|voltage|selector) (?:plug|switch|links?|jumpers?)|jumpers?'
+  + '|links)(?: (?:in'
   + '|on) the (?:back|end)'
-  + '(?: of the motor)?)?(?: is| was|\'s)? (?:set|plugged|on|in)(?: for| to| on| at)?(?: the)? (\\d{3})(?:'
+  + '(?: of the motor)?)?(?: is| was|\'s)? (?:set|plugged|on|in)(?: over| up)?(?: for| to| on'
+  + '| at)?(?: the)? (\\d{3})(?:'
   + ' ?v(?:olts?)?)?'
   + '(?= ?$|,)', 'motor(?: is|\'s| was)? (?:wired|strapped|set|jumpered|connected) for (\\d{3})(?:'
   + ' ?v(?:olts?)?)?(?= ?$|,)'],

@@ -25,7 +25,7 @@ describe('a part by what came of it', () => {
     ['booster', '0.3 across the right', 'pole2.drop 0.3'],
     [
       'compressor-pilot', '1 to 2 is 0.1 ohms, 1 to 3 is 1.4, 2 to 3 is 1.4',
-      'leads.r12 0.1 | leads.r31 1.4 | leads.r23 1.4',
+      'leads.r12 0.1 | leads.r23 1.4 | leads.r31 1.4',
     ],
     ['well-2wire', 'the breaker trips the minute the pressure switch closes', 'let-go at-once'],
     ['well-3wire', 'red wire has zero amps on it when it tries to start', 'red.start 0'],

@@ -65,7 +65,7 @@ describe('what is told on the way', () => {
 })
 
 describe('what is printed on a part', () => {
-  const near = { near: 'control', value: 118, quantity: 'volts' as const }
+  const near = { near: 'control', value: 118, quantity: 'volts' as const, fed: 118 }
   it('is held against what feeds it', () => {
     expect(told('compressor-pilot', 'coil stamped 240 volts', near)).toBe('coil-figure wrong')
     expect(told('compressor-pilot', 'coil stamped 120 volts', near)).toBe('coil-figure right')

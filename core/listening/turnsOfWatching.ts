@@ -2,7 +2,7 @@
  * What was watched: how a figure went while something was shut, filled, rested or tried, told as it happened. Common
  * practice, no source.
  */
-import { BUT, DOWN, inEitherOrder, SOUND } from './partsOfSpeech'
+import { BUT, DOWN, inEitherOrder, SOUND, TO_GROUND } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const SHUT_MAIN = '(?:shut|closed|turned off|isolated) (?:the )?(?:main|valve|gate valve|ball valve|shutoff)(?: valve)?'
@@ -18,6 +18,7 @@ const UP_TO_HOUSE = '(?:the )?(?:house side|(?:back |up )?to(?:ward)? the (?:hou
   + '|cable|line)'
   + ' (?:to|from|toward|back to) the house)'
 const DOWN_HOLE = '(?:the )?(?:down(?: the hole)?|well side|pump side|motor side|below(?: the splice)?)'
+const SIDE_BELOW = '(?:pump|motor|well|down) side(?: of the splice)?'
 const IS = '(?::|\'s| it\'s| is| are| reads?| megs?| out)*'
 const WHOLE = `(?:${SOUND}|perfect|\\d{2,} ?m?)(?: to ground)?`
 
@@ -135,6 +136,10 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
     ...inEitherOrder(`${UP_TO_HOUSE}${IS} ${WHOLE}`, `${DOWN_HOLE}${IS} ${DOWN}`)],
   [', pump side clear house side down', ...inEitherOrder(`${UP_TO_HOUSE}${IS} ${DOWN}`, `${DOWN_HOLE}${IS} ${WHOLE}`),
     `it'?s ${UP_TO_HOUSE} that'?s (?:grounded|down|shorted|bad)`],
+  // one side alone: with a fault to ground, the sound side leaves the other
+  ['house side zero to ground', `${TO_GROUND}${SIDE_BELOW}${IS} ${WHOLE}(?= ?$|,)`,
+    `house side(?: of the splice)?${IS} ${DOWN}(?= ?$|,)`],
+  ['pump side zero to ground', `${TO_GROUND}${SIDE_BELOW}${IS} ${DOWN}(?= ?$|,)`],
   ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)${IS} ${WHOLE}${BUT}motor${IS} ${DOWN}`],
   ['insulation toground $1 meg', '(?:meg|megs|megg\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'
   + '|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],

@@ -144,7 +144,8 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     how: ['crossed', 'mixed up', 'landed wrong', 'on the wrong terminals', 'in the wrong place'],
     or: [
       'crossed red yellow', 'crossed red black', 'red and yellow swapped', 'red and black swapped',
-      'crossed black yellow',
+      'crossed black yellow', 'colors crossed', 'colors crossed at the splice', 'colors mixed up',
+      'wire colors do not match', 'spliced red to black',
     ],
   },
   'cable.black-open': {
@@ -303,6 +304,14 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
     label: 'unloader does not open',
     what: ['unloader', 'unloader plunger', 'unloader valve', 'unloader pin', 'unloader piston', 'unloader stem'],
     how: ['stuck', 'bent', 'rust', 'gummed', 'does not move', 'broken', 'does not open', 'blocked'],
+  },
+  'unloader.leaking': {
+    label: 'unloader or its line leaks',
+    what: [
+      'unloader line', 'line to the unloader', 'unloader tube', 'tube to the unloader', 'plastic line to the unloader',
+      'unloader hose',
+    ],
+    how: ['split', 'broken', 'rubbed through', 'split open', 'hole in'],
   },
   'inlet.low': {
     label: 'valve ahead of the pump not open',

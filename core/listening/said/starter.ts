@@ -9,7 +9,8 @@ export const STARTER: Sayings = {
       pulls: ['engages', 'made', 'energized'],
       chatters: ['buzzing loud', 'clacks', 'machine gun', 'in and out'],
       nothing: [
-        'not pulling in', 'not engage', 'not energize', 'not click', 'not clunk', 'no click',
+        'not pulling in', 'noth pullin', 'noth pull',
+        'not engage', 'not energize', 'not click', 'not clunk', 'no click',
       ],
     },
     said: {

@@ -69,7 +69,7 @@ export const WELL: Sayings = {
     },
   },
   'tank-level': {
-    what: ['cistern', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch'],
+    what: ['cistern', 'tank', 'big tank', 'water in the tank', 'tank through the hatch', 'hatch'],
     is: {
       normal: ['full', 'good', 'half full', 'plenty', 'lots of water', 'three feet', 'normal', 'up to the float'],
       low: [
@@ -109,7 +109,8 @@ export const WELL: Sayings = {
         'jammed up',
       ],
       held: [
-        'lifted still runs', 'lifted noth', 'lifted not stop', 'wire off pump stop', 'unplugged pump stop',
+        'lifted same', 'welded', 'stuck closed', 'contacts welded', 'lifted still runs', 'lifted noth',
+        'lifted not stop', 'wire off pump stop', 'unplugged pump stop',
         'wire off stop', 'unplugged stop', 'disconnected pump stop', 'disconnected stop', 'stuck down', 'held down',
         'not rise', 'not float', 'not shut off', 'pinned down', 'under a pipe',
       ],

@@ -1,0 +1,122 @@
+/**
+ * Where a hand points as it goes along: the inside two, the other one, on down the hole, what is ahead of the pump. And
+ * figures that are told as a course: down to, on for so long and off for so long. Common practice, no source.
+ */
+import { FIGURE, TO_GROUND, VOLTS } from './partsOfSpeech'
+import type { Joined } from './turnOf'
+
+const SCREWS = '(?:screws?|terminals?|lugs?|posts?)'
+const READS = '(?:is|are|\'s|reads?|shows?|has|got|says|gets|i get|i\'ve got|and there\'s|and it\'s|only)'
+const GAUGE = '(?:the )?(?:little |pressure )?gauge'
+/** One of two, then the other of them. */
+const ONE = '(?:one(?: of them| side| leg| hot| wire)?|the (?:first|left|top) (?:one|leg|hot|side))'
+const OTHER = `(?:the )?other(?: one| side| leg| hot| wire)?(?: ?(?:${READS}|one's|one))*`
+
+/** Alternating current is no pair, unless others are named beside it. */
+const ALTERNATING = '(?:ac|ca)(?=[^;]*\\b(?:ab|bc|n1 n2|n2 n3)\\b)|(?<=\\b(?:ab|bc|n1 n2|n2 n3)\\b[^;]*)(?:ac|ca)'
+const NUMBERS = ['one', 'two', 'three'] as const
+/** `between one and two`, `one to three is`, `BC`: a pair of lines. */
+const PAIRS = [[1, 2], [2, 3], [1, 3]].map(([a = 1, b = 1]): Joined => {
+  const [one, two] = [NUMBERS[a - 1], NUMBERS[b - 1]]
+  const eitherWay = [`${one} (?:and|to) ${two}`, `${two} (?:and|to) ${one}`]
+  const letters = `${'abc'[a - 1]}${'abc'[b - 1]}`
+  return [`n${a} n${b}`, ...eitherWay.flatMap(told => [`between ${told}`, `${told}(?= (?:is|reads|at|only|shows))`]),
+    letters === 'ac' ? ALTERNATING : letters]
+})
+
+export const TURNS_OF_POINTING: readonly Joined[] = [
+  ...PAIRS,
+  ['the valve to the house', '(?<=(?:closed|shut|shut off|turned off) )the valve (?:between the tank and the house'
+  + '|after the tank|past the tank)'],
+  // screws by where they sit: the line comes to the outer ones of a switch
+  ['the line side', `(?:the |both )?(?:outside|outer|outboard) (?:two|pair)(?: ${SCREWS})?`,
+    `(?:the )?two (?:outside|outer|outboard) (?:ones|${SCREWS})(?: where the power comes in)?`],
+  ['the load side', `(?:go |went |going )?(?:over )?(?:to )?(?:the |both )?(?:inside|inner|middle|center) (?:two`
+  + `|pair)(?: ${SCREWS})?`, `(?:the )?two (?:inside|inner|middle|center) (?:ones|${SCREWS})(?: that feed the pump)?`],
+  ['load', '(?:below|under|underneath|bottom side of) the (?:contacts?|contactor|starter|tips)(?= |,|$)'],
+  ['line', '(?:above|on top of) the (?:contacts?|contactor|starter|tips)(?= |,|$)'],
+  ['line', 'red wire (?:going|coming|that goes) (?:in)?to the pump'],
+  ['inlet', `${GAUGE} (?:ahead of|before|in front of|on the (?:suction|inlet|street|city) side of) the (?:pump`
+  + `|booster)`],
+  ['gauge', `${GAUGE} (?:after|past|behind|on the (?:discharge|house|tank) side of) the (?:pump|booster)`],
+  ['outletgauge', '(?:the )?(?:line|hose|shop|air line) gauge(?= \\d| is| reads| says'
+  + '| stays| drops| shows)'],
+  // what is ahead of a strainer is not what the pump is fed with
+  ['', 'inlet (?:before|ahead of) the strainer(?: is| reads)? \\d+(?: psi)?(?= ?$)'],
+  ['outletgauge', '(?:regulator )?knob (?:is )?(?:wound|turned|screwed|cranked|backed) all the way (?:in|up|down|out)'],
+  ['into the pressure switch', '(?:the )?control (?:voltage|volts|power) (?:is )?(?:coming |going )?(?:in)?to the (?:pressure )?switch'],
+  ['drops $1 volts across the pressure switch', `drops? across the (?:pilot|pressure) switch(?: is| of)? (${FIGURE})`
+  + '(?: ?v(?:olts?)?)?'],
+  ['zero amps', 'amps? (?:is |are )?(?:zero|0|nothing)(?: at the (?:well|well ?head))?(?= ?$|,)'],
+  ['', ',? (?:and )?(?:the )?(?:sister|twin|good|other|next) (?:pump|unit|one)(?:\'s)? (?:reads?|is|measures|pulls'
+  + `|draws|shows) ${FIGURE}(?: ?(?:ohms?|amps?|volts?))?(?= ?$)`],
+  ['pump end off motor turn free', '(?:unbolted|took|pulled|separated|split|broke) (?:the )?motor (?:off|from|off of'
+  + '|away from|loose from) (?:the )?pump(?: end)?,?(?: and)? (?:the )?motor (?:turns|spins)(?: over)? (?:free'
+  + '|easy|fine'
+  + '|by hand)(?:ly)?'],
+  ['winter valve wrong', '(?:fresh )?(?:tank |water )?valve(?: is| was|\'s)? (?:turned|set|over|on)(?: over)? (?:to|on)'
+  + ' (?:the )?(?:city(?: water)?|fill|tank fill|winterize|antifreeze)'],
+  // one of two, and the other
+  ['n1 toground $1 volts, n2 toground $2 volts', `${ONE} (?:of them )?to (?:the )?(?:ground|earth|neutral)(?:`
+  + ` ${READS})* ${VOLTS},? (?:and |but )?${OTHER} (${FIGURE}|nothing|zero)`],
+  ['n1 toground $1 volts, n2 toground $2 volts', '(?<=^ |breaker |hard, |off, |on, |again, )now (1[0-3]\\d)(?: volts?)?'
+  + ' and (1[0-3]\\d|0)(?: volts?)?(?= ?$)'],
+  ['', '(?<= )(?:the )?same (?:story|deal)(?=,? (?:\\d|one|zero|nothing))'],
+  ['', ',? (?:and )?(?:the )?other (?:one|wire|side|leg)(?:\'s| is| reads)?(?: about| just| exactly)? the same(?= ?$)'],
+  // a splice, from where one stands
+  ['pump side', `${TO_GROUND}(?:going|looking|reading|from there) (?:on )?down(?: (?:the hole|the well|hole))?`
+  + '(?= (?:it |is |it\'s |it is |reads? |i get )*(?:over|zero|good|clear|0|\\d+ ?meg))'],
+  ['pump side zero to ground', 'down the (?:well|hole) to (?:the )?ground (?:reads?|is|shows|measures) (?:zero|0|dead)'
+  + '(?: on the meg\\w*)?'],
+  ['house side', '(?:from there |going |looking |reading )(?:on )?back (?:up )?(?:to(?:ward)? the (?:house|panel|switch'
+  + '|starter|box))(?= (?:is|it\'?s|reads?|i get|over|\\d|zero))'],
+  ['house side', '(?:the )?(?:piece|stretch|section|run|wire) between the (?:house|panel|switch|box) and the well(?:'
+  + ' ?head)?(?: by itself)?'],
+  // a course of figures, and what it came to
+  ['$1', `(?:drops|goes|falls|fell|dropped|went|sags|dives|pulls) from ${FIGURE}(?: psi| volts`
+  + `| pounds)? (?:clear |right`
+  + ` |all the way )?down to (?=${FIGURE}(?: psi| volts| pounds)? (?:when|as|while|with|every))`],
+  ['starts', '(?<=(?:when|as|while|every time) (?:it|the pump|she|the booster) )kicks? (?:on|in)'],
+  ['gauge 0', `${GAUGE}(?: is|'s)? (?:all the way |clear |way )?(?:down )?(?:on|against) the (?:peg|pin|stop)`,
+    `${GAUGE} (?:won't|will not|doesn't|never|not) (?:come|comes|move|moves|budge|budges|get|gets)(?: up)? (?:off|from)`
+    + ' (?:of )?(?:zero|0|the (?:peg|pin))'],
+  ['on $1 seconds off $2 seconds', '(?:it\'?ll be |it\'?s |it |she |runs? )?on for (?:maybe |about |around '
+  + '|like )?(\\w+)'
+  + '(?: seconds?)?,? (?:and |then )?(?:it\'?s |it )?off (?:for )?(?:maybe |about |around |like )?(\\w+)'
+  + '(?: seconds?)?(?= ?$|,)'],
+  ['precharge $1 psi', '(?:tank|bladder)(?:\'s| has|\'s got| has got)? (?:got )?(\\d+) (?:pounds|psi|lbs?) of air(?: in'
+  + ' (?:it|there))?(?: (?:when|with) (?:it\'?s |it |the water )?(?:is )?(?:empty|drained|drained out))?'],
+  ['cut in $1 psi', '(?<=^ |, |and )(?:the )?(?:pump |it )?(?:comes |kicks |kicked '
+  + '|came )?on at (\\d{2,3})(?: ?psi| pounds)?(?= ?$)'],
+  ['over', '(?:better than|upwards of|north of|more like)(?= \\d)'],
+  ['not stop', '(?<=float[^,]{0,20} and the (?:well )?pump )(?:just )?(?:kept|keeps) (?:right )?(?:on )?(?:going'
+  + '|running)'],
+  ['keeps', '(?:kept|keeps) right(?: on)?(?= \\w+ing)'],
+  // what was done to see
+  ['', '(?<=insulation tester )(?:at|on) \\d{3,4}(?: ?v(?:olts?)?)?'],
+  ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says| shows'
+  + '| at)* (?:over |better than |above |more than )(\\d+)(?: ?megs?\\w*)?'],
+  ['zero meg to ground', 'zero meg\\w*(?: on all (?:three|of them))? to (?:ground|earth)'],
+  ['leads off at the switch', 'took (?:the |both |both of the )?(?:two )?(?:wires|leads) (?:going )?to the (?:pump'
+  + '|well|motor) off (?:of )?the switch'],
+  ['breaker holds', '(?:flipped|threw|turned|put|reset) the breaker(?: back)?(?: on)?(?:,| and) it stay(?:s'
+  + '|ed) (?:put|in'
+  + '|set|on)'],
+  ['$1 volts', `(?:nothing|zero),? well,? (${FIGURE}) ?v(?:olts?)?`],
+  ['bypassed the switch', '(?:pulled|took) the (?:two |both )?wires off (?:of )?the (?:little )?(?:pressure )?switch,?'
+  + ' and (?:touched|twisted|put|tied|held|stuck) (?:them|the two|both) together'],
+  ['strainer', '(?:clear|see-through|see through|plastic) (?:strainer|filter bowl)(?= the whole| all| every|,|$)'],
+  ['spun it and it ran', '(?:gave|give) (?:it|the shaft|her) a (?:good |little |quick )?(?:spin|twirl|twist'
+  + '|flick)(?: by'
+  + ' hand)? with the power on(?: it)?,? and (?:off it went|it (?:took off|went|ran|started|caught))[^,]*'],
+  ['freed the float and it started', '(?:flopped|pulled|pushed|swung|let|moved|knocked) the float (?:down|loose'
+  + '|over)(?: by hand)?,? and the (?:well )?pump (?:took (?:right )?off|started|came (?:right )?on|kicked on|ran)'],
+  ['foot valve lost its prime', '(?:came|went) back (?:the )?(?:next (?:morning|day)|later|after (?:an hour|lunch)),?'
+  + ' (?:and )?(?:it|she)(?:\'d| had)? lost (?:it|its prime)(?: again)?'],
+  ['swapped two leads more', '(?:swapped|switched|flipped|changed|reversed) (?:any )?two (?:of the )?(?:leads'
+  + '|wires|legs'
+  + '|phases)(?: (?:at|on) the \\w+)?,? (?:and )?(?:now )?(?:it\'?s |it )?(?:making|makes|gives|giving'
+  + '|builds) \\d+[^,]*'],
+  ['it works', '(?:and |it )+(?:primed|picked|caught) right up'],
+  ['swapped', '(?<=^ )(?:the )?(?:control )?box (?:was )?swapped(?= )'],
+]
