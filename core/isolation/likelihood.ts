@@ -19,6 +19,7 @@ const SLIPS = { prefix: 0.2, nothing: 0.2 }
 const NOTHING = 0.002
 /** without contact a meter for capacitors shows next to nothing: a few microfarads are read; F */
 const NO_FARADS = 6e-7
+const isOhms = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'ohms'
 const isFarads = ({ test }: TestTable) => test.kind === 'numeric' && test.quantity === 'farads'
 
 /** Of figures that are read on what has let go and comes back, so many before it did; common practice, no source. */
@@ -153,15 +154,29 @@ export const readingChance = (table: TestTable, h: number, value: number | null)
 /** @param slips chance that it is a slip of meter or hand: less each time it was read again alike */
 function readChance(table: TestTable, p: Prediction, value: number | null, slips: number): number {
   if (value === null) return (1 - slips) * p.ol + slips * background(table, value)
+  const nought = value === 0 ? noughtOf(table) : undefined
+  if (nought) return (1 - slips) * (1 - p.ol) * cumulative(p, nought) + slips * FALSE_NOUGHT
   return (1 - slips) * (1 - p.ol) * density(p, value) + slips * slipped(table, p, value)
 }
+
+/** What a meter shows as no ohms: to ground, where it may show megohms, and else; common practice, no source. */
+const NOUGHT = { toGround: 300, else: 0.3 }
+/** Of slips so many are a nought where there is none: leads that touch; judgement, no source. */
+const FALSE_NOUGHT = 0.05
+
+const noughtOf = ({ test }: TestTable): number | undefined =>
+  (test.kind === 'numeric' && test.quantity === 'ohms'
+    ? NOUGHT[test.variant === 'ground' ? 'toGround' : 'else']
+    : undefined)
 
 /** Density of a figure that is a slip, given what was there. */
 function slipped(table: TestTable, p: Prediction, value: number): number {
   const there = (1 - p.ol) * SLIPS.prefix
   const prefix = there * (1000 * density(p, 1000 * value) + density(p, value / 1000) / 1000)
   const width = isFarads(table) ? NO_FARADS : NOTHING * table.span
-  const nothing = (SLIPS.nothing * Math.exp(-0.5 * (value / width) ** 2)) / (width * 1.2533)
+  // leads without contact read OL, and not nought
+  const none = isOhms(table) ? 0 : SLIPS.nothing
+  const nothing = (none * Math.exp(-0.5 * (value / width) ** 2)) / (width * 1.2533)
   return prefix + nothing + (1 - 2 * there - SLIPS.nothing) * background(table, value)
 }
 

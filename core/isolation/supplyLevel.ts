@@ -30,7 +30,7 @@ const OF_SUPPLY: Common = { level: 0.024, ofOneGo: 0.012, drift: 0.015, least: 6
 const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.12, drift: 0.12, least: 1, fits: 0.8, alike: 0.1 }
 
 /**
- * Each reading of volts with the one before it on the way from the supply, of the same leg or pair where there is one:
+ * Each reading of volts with the one before it on the way from the supply, of the same leg where it is to ground:
  * whatever order they came in.
  */
 export function besideOthers({ tests, model }: Tables, evidence: readonly Evidence[]): readonly Evidence[] {
@@ -45,9 +45,10 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
       const common = commonOf(test)
       if (!common) continue
       const place = `${stageOf(test)} ${e.repaired.length} ${test.quantity}`
-      const before = last.get(`${place} ${test.variant}`) ?? last.get(place)
+      const leg = `${place} ${TO_GROUND.test(test.variant ?? '') ? test.variant : ''}`
+      const before = last.get(leg) ?? last.get(place)
       if (before && before.test !== id && areAlike(e.line, before, common)) beside.set(e, before)
-      if (isWhole(e.line, common)) for (const key of [place, `${place} ${test.variant}`]) last.set(key, e.line)
+      if (isWhole(e.line, common)) for (const key of [place, leg]) last.set(key, e.line)
     }
   return evidence.map((e) => {
     const before = beside.get(e)
@@ -66,6 +67,9 @@ const isOfLeg = ({ id, probe }: NumericTest) => probe.ask === 'amps' && /^amps[1
 
 const areAlike = (a: LineOf<'reading'>, b: LineOf<'reading'>, { alike = Infinity }: Common) =>
   alike === Infinity || Math.abs((a.value ?? 0) - (b.value ?? 0)) <= alike * (b.value ?? 0)
+
+/** A leg to ground. */
+const TO_GROUND = /^l[123]g$/
 
 /** `about 11 on all three`: that they are alike is said all the same. */
 const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least, alike }: Common) =>

@@ -36,9 +36,10 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + '(?: volts?)? (?:on|at|out) (?:of )?(?:the )?bottom'],
   ['$1 outofit', `(?<=^ )(?:and |but )?(?:only )?${VOLTS} out of it(?= with| when| ?$)`],
   ['$1 into the $2, noth outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+`
-  + ` )?[a-z]+),? (?:and |but |with )?`
+  + ` )?(?!and |but )[a-z]+),? (?:and |but |with )?`
   + `${NOUGHT}(?: volts?)? ${OUT}`],
-  ['$1 into the $2, $3 outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+ )?[a-z]+),?`
+  ['$1 into the $2, $3 outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+ )?(?!and `
+  + `|but )[a-z]+),?`
   + ` (?:and |but |with )?`
   + `(?:only )?${VOLTS} ${OUT}`],
   ['into the $1 $2 volts, $3 outofit', `((?:panel|pressure|demand|float|disconnect|fuse)(?: switch)?) (?:has|have`

@@ -44,7 +44,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   // what is ahead of a strainer is not what the pump is fed with
   ['', 'inlet (?:before|ahead of) the strainer(?: is| reads)? \\d+(?: psi)?(?= ?$)'],
   ['outletgauge', '(?:regulator )?knob (?:is )?(?:wound|turned|screwed|cranked|backed) all the way (?:in|up|down|out)'],
-  ['into the pressure switch', '(?:the )?control (?:voltage|volts|power) (?:is )?(?:coming |going )?(?:in)?to the (?:pressure )?switch'],
+  ['into the pressure switch', '(?:the )?control (?:voltage|volts|power) (?:is )?(?:coming '
+  + '|going )?(?:in)?to the (?:pressure )?switch'],
   ['drops $1 volts across the pressure switch', `drops? across the (?:pilot|pressure) switch(?: is| of)? (${FIGURE})`
   + '(?: ?v(?:olts?)?)?'],
   ['zero amps', 'amps? (?:is |are )?(?:zero|0|nothing)(?: at the (?:well|well ?head))?(?= ?$|,)'],
@@ -54,7 +55,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   + '|away from|loose from) (?:the )?pump(?: end)?,?(?: and)? (?:the )?motor (?:turns|spins)(?: over)? (?:free'
   + '|easy|fine'
   + '|by hand)(?:ly)?'],
-  ['winter valve wrong', '(?:fresh )?(?:tank |water )?valve(?: is| was|\'s)? (?:turned|set|over|on)(?: over)? (?:to|on)'
+  ['antifreeze position', '(?:fresh )?(?:tank |water )?valve(?: is| was|\'s)? (?:turned|set|over'
+  + '|on)(?: over)? (?:to|on)'
   + ' (?:the )?(?:city(?: water)?|fill|tank fill|winterize|antifreeze)'],
   // one of two, and the other
   ['n1 toground $1 volts, n2 toground $2 volts', `${ONE} (?:of them )?to (?:the )?(?:ground|earth|neutral)(?:`
@@ -92,6 +94,76 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['not stop', '(?<=float[^,]{0,20} and the (?:well )?pump )(?:just )?(?:kept|keeps) (?:right )?(?:on )?(?:going'
   + '|running)'],
   ['keeps', '(?:kept|keeps) right(?: on)?(?= \\w+ing)'],
+  // idioms
+  ['same', '(?:the )?same (?:deal|story)(?= ?$|,)'],
+  ['it runs', '(?:it |pump |motor )?starts (?:right )?(?:away|off|up)(?: fine'
+  + '| normal)? and (?:it )?sounds (?:normal|fine'
+  + '|good|ok)'],
+  ['', '(?:it\'s|it is|this is|its) the (?:kind|type|one|style) with (?:the |a )?[^,]*(?=,|$)'],
+  ['stalls at $1 psi, it keeps running', 'gauge (?:stops|tops out|quits|hangs) at (\\d+) and (?:just )?(?:sits|stays'
+  + '|hangs)(?: there| right there)? (?:with|while) (?:the pump|it)(?:\'s| is)? still (?:running|going)'],
+  ['stalls at $1 psi', '(?:pressure|gauge)(?: at the pump)? with (?:the |its )?(?:discharge |outlet |gate )?valve'
+  + ' (?:shut|closed)(?: off)?(?: is| reads| only gets to)? (\\d+)(?: psi| pounds)?'],
+  ['water sand', '(?:there\'s |got )?sand in (?:the|all the) (?:screens|aerators|toilet tanks?|nozzles|emitters|heads'
+  + '|sprinklers|faucet screens)'],
+  ['motor leads off at the starter', '(?:lifted|took|pulled|unhooked'
+  + '|disconnected) (?:the )?(?:lead n[123],? ?(?:and )?|t'
+  + '[123],? ?(?:and )?|t leads ?){1,3}(?:off|loose)(?: of)?(?: the)? (?:starter|overload|contactor|bottom)?'],
+  ['all three $1', '(?<=phase to phase[^,]*)all (?:read|reads|are|show|is) (\\d+(?:\\.\\d+)?)'],
+  ['dialset $1 amps', 'heaters?(?: in there)? (?:are|is)(?: sized'
+  + '| rated)? for (?:an? )?(\\d+(?:\\.\\d+)?)[ -]?amps?'
+  + '(?: motor)?'],
+  ['control fuse', '(?:the )?(?:little |small |glass )?(?:secondary |transformer )?fuse(?: on the (?:secondary'
+  + '|transformer|control transformer))', '(?:little|small|glass) fuse(?= (?:is|was|reads|tests)? ?(?:blown|good'
+  + '|open|bad))'],
+  ['', '(?:primary|high side|line side)(?: of the (?:control )?transformer)?(?: has| is| reads|\'s)? (?:got )?\\d{3}(?:'
+  + ' volts)?,?(?: and)?(?= (?:the )?(?:secondary|low side))'],
+  ['links printedfor $1 volts', '(?:the )?(?:plug|jumper|selector) (?:in|on) the back(?: of (?:the motor'
+  + '|it))? (?:is|was|\'s)'
+  + ' (?:still )?(?:set )?(?:on|to|for|at) (\\d{3})[^,]*'],
+  ['supply $1 volts', '(?:he\'s |they\'ve |we\'ve )?got (\\d{3})(?: volts)? at the house'],
+  ['posts clean', 'connections (?:are |all )*clean and tight'],
+  ['', 'jumped (?:it|the battery|her) (?:off|from|with) (?:of )?(?:the|a|my|his) (?:truck|car|tow vehicle'
+  + '|jump pack)[^,]*'],
+  ['leads off at the box', '(?:unhooked|pulled|took|lifted|disconnected) (?:the )?(?:(?:red|yellow'
+  + '|black),? ?(?:and )?){2,3}'
+  + '(?:wires |leads )?(?:off |loose )?(?:at|from|in) the box'],
+  ['', 'red (?:reset )?button[^,]*, ?(?:i )?pushed it(?: (?:in|and it clicked))*'],
+  ['starts empty same', '(?:doesn\'t|does not|don\'t) matter (?:if|whether) the tank(?:\'s| is'
+  + '| has)?(?: got)? (?:air in it'
+  + '|full|empty|up)[^,]*'],
+  ['switch open', '(?:pressure )?switch (?:clicks|snaps|pops|clicked|snapped) open'],
+  ['noth', '(?:and )?it clicks but nothing(?: happens)?'],
+  ['float', 'low[- ](?:water|level) float'],
+  ['control fuse good, behind the overload contact $1 volts', '(?:\\d{2,3})(?: volts)? (?:in|into|on|at'
+  + '|to) (?:terminal )?95,? (?:and )?(nothing'
+  + '|zero|0|\\d{2,3})(?: volts)? (?:out|out of|on|at) (?:terminal )?96'],
+  ['secondgauge', '(?:screwed|put|threaded|stuck|hooked) (?:a|my|another) (?:good |new |known good |test |spare '
+  + '|second |different'
+  + ' )+gauge on(?:to)? (?:the |a )?(?:hose bib|tap|faucet|spigot|line|tank|tee|drain)(?: and it| and)?'],
+  ['battery run $1 volts, behind the fuse $2 volts', `${VOLTS} in,? (?:and )?(?:only )?${VOLTS} out of the`
+  + ` (?:fuse )?holder`],
+  ['behind the fuse', '(?:out of|past|after|behind) the (?:fuse )?holder'],
+  ['hots same pole', '(?:the )?(?:black|red|white|hot|wire|feed)[^,]* and (?:the )?(?:black|red|white|wire|one'
+  + '|motor|pump)[^,]*'
+  + ' (?:both )?(?:are )?(?:both )?(?:under|on|landed on) the same (?:screw|terminal|pole|side)'],
+  ['box terminals', '(?:red|yellow) (?:terminal|screw|lug)(?= (?:is|was|\'s) (?:charred|burnt|melted|cooked|black'
+  + '|loose))'],
+  ['zero amps', 'no amps on (?:anything|any of (?:them|the (?:leads|wires))|either (?:one|lead|wire))'],
+  ['relief weeps', 'relief(?: valve)?(?: (?:by|on|at|next to) the tank)?(?:\'s| is)? (?:dribbling|dripping'
+  + '|weeping|spitting'
+  + '|trickling|running|leaking)[^,]*'],
+  ['motor side good', 'motor side by itself (?:reads|is|megs) over \\d{2,} ?meg\\w*'],
+  ['pump end off motor turn free', '(?:pulled|took|got) the motor off,? (?:and )?(?:the )?motor (?:shaft'
+  + ' )?(?:turns|spins)'
+  + '(?: over)? (?:free|easy|fine|like a top|by hand)(?:ly)?'],
+  ['the shaft', '(?:put|stuck) a (?:wrench|bar|pair of pliers|screwdriver) on (?:the back of )?the shaft(?: and)?'],
+  ['spin run', '(?:spun|turned|rolled) (?:it|the (?:flywheel|pulley|fan'
+  + '|shaft))(?: by hand)? with the power on,?'
+  + ' and (?:off it went|it (?:took off|ran|started|went|caught))[^,]*'],
+  ['runs', 'off (?:she|it|he) (?:went|goes|took)'],
+  ['cycles usual', 'runs a (?:full |good |whole )?minute at a time'],
+  ['still falls', 'still goes down(?= ?$|,)'],
   // what was done to see
   ['', '(?<=insulation tester )(?:at|on) \\d{3,4}(?: ?v(?:olts?)?)?'],
   ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says| shows'
@@ -106,10 +178,10 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['bypassed the switch', '(?:pulled|took) the (?:two |both )?wires off (?:of )?the (?:little )?(?:pressure )?switch,?'
   + ' and (?:touched|twisted|put|tied|held|stuck) (?:them|the two|both) together'],
   ['strainer', '(?:clear|see-through|see through|plastic) (?:strainer|filter bowl)(?= the whole| all| every|,|$)'],
-  ['spun it and it ran', '(?:gave|give) (?:it|the shaft|her) a (?:good |little |quick )?(?:spin|twirl|twist'
+  ['spin run', '(?:gave|give) (?:it|the shaft|her) a (?:good |little |quick )?(?:spin|twirl|twist'
   + '|flick)(?: by'
   + ' hand)? with the power on(?: it)?,? and (?:off it went|it (?:took off|went|ran|started|caught))[^,]*'],
-  ['freed the float and it started', '(?:flopped|pulled|pushed|swung|let|moved|knocked) the float (?:down|loose'
+  ['float hung on the ladder', '(?:flopped|pulled|pushed|swung|let|moved|knocked) the float (?:down|loose'
   + '|over)(?: by hand)?,? and the (?:well )?pump (?:took (?:right )?off|started|came (?:right )?on|kicked on|ran)'],
   ['foot valve lost its prime', '(?:came|went) back (?:the )?(?:next (?:morning|day)|later|after (?:an hour|lunch)),?'
   + ' (?:and )?(?:it|she)(?:\'d| had)? lost (?:it|its prime)(?: again)?'],

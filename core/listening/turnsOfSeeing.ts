@@ -312,7 +312,7 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   ['neverreaches', '(?:tank|pressure|receiver) (?:won\'t|will not|doesn\'t|does not|never) (?:fills?|builds?'
   + '|comes? up|pumps? up|fill up)' + END],
   ['$1 wire broken', '(red|black|yellow) (?:wire|lead|leg|conductor)(?:\'s| is) (?:wide )?open' + END],
-  [', cable is down', `${TO_GROUND}${ITS}${READ} ${SOUND}${BUT}${THEIRS}${READ}`
+  [', cable is down', `${TO_GROUND}(?!pump side clear)${ITS}${READ} ${SOUND}${BUT}${THEIRS}${READ}`
   + ` ${DOWN}`, `${TO_GROUND}${THEIRS}${READ} ${DOWN}${BUT}${ITS}${READ} ${SOUND}`],
   [', motor is down', `${TO_GROUND}${ITS}${READ} ${DOWN}${BUT}${THEIRS}${READ}`
   + ` ${SOUND}`, `${TO_GROUND}${THEIRS}${READ} ${SOUND}${BUT}${ITS}${READ} ${DOWN}`],

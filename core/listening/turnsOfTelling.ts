@@ -54,7 +54,8 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   [', house side good well side shorted',
     ...inEitherOrder(`${ITS}${READ} ${DOWN}`, `${TO_HOUSE}${READ} ${SOUND}`).map(told => `${TO_GROUND}${told}`)],
   [', pump side clear house side down',
-    ...inEitherOrder(`${ITS}${READ} ${SOUND}`, `${TO_HOUSE}${READ} ${DOWN}`).map(told => `${TO_GROUND}${told}`)],
+    ...inEitherOrder(`(?!pump side clear)${ITS}${READ} ${SOUND}`, `${TO_HOUSE}${READ} ${DOWN}`)
+      .map(told => `${TO_GROUND}${told}`)],
   // what was opened to read there is not found open
   ['splice apart', 'opened(?: up)? the splices?'],
   ['', '(?:megg\\w*|insulation tester)(?: it)? (?:from|at|on) (?:the |my )?(?:control )?(?:box|starter|switch|panel)'

@@ -14,9 +14,10 @@ const N = '(\\d{2,3})(?: ?v(?:olts)?)?'
 const WHILE = '(?:when|as|while|once) (?:it|she|the pump|the motor)'
 
 /** Either side of an opened splice, and how it reads: bare figures are megohms there. */
-const UP_TO_HOUSE = '(?:the )?(?:house side|(?:back |up )?to(?:ward)? the (?:house|panel)|up|back|(?:run|wires?'
+const UP_TO_HOUSE = '(?:the )?(?:house side|(?:back |up )?to(?:ward)? the (?:house|panel|building|barn)|up|back'
+  + '|(?:run|wires?'
   + '|cable|line)'
-  + ' (?:to|from|toward|back to) the house)'
+  + ' (?:to|from|toward|back to) the (?:house|building|barn|panel|shop|shed))'
 const DOWN_HOLE = '(?:the )?(?:down(?: the hole)?|well side|pump side|motor side|below(?: the splice)?)'
 const SIDE_BELOW = '(?:pump|motor|well|down) side(?: of the splice)?'
 const IS = '(?::|\'s| it\'s| is| are| reads?| megs?| out)*'
@@ -138,7 +139,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
     `it'?s ${UP_TO_HOUSE} that'?s (?:grounded|down|shorted|bad)`],
   // one side alone: with a fault to ground, the sound side leaves the other
   ['house side zero to ground', `${TO_GROUND}${SIDE_BELOW}${IS} ${WHOLE}(?= ?$|,)`,
-    `house side(?: of the splice)?${IS} ${DOWN}(?= ?$|,)`],
+    `(?<!pump side clear )house side(?: of the splice)?${IS} ${DOWN}(?= ?$|,)`],
   ['pump side zero to ground', `${TO_GROUND}${SIDE_BELOW}${IS} ${DOWN}(?= ?$|,)`],
   ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)${IS} ${WHOLE}${BUT}motor${IS} ${DOWN}`],
   ['insulation toground $1 meg', '(?:meg|megs|megg\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'

@@ -164,10 +164,12 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           name: 'Box terminal burnt',
           baseRate: 0.02,
           severities: degrees(
-            { name: 'on black', share: 0.425, change: h => ({ 'cable.black': h['cable.black'] + 3 }) },
-            { name: 'on yellow', share: 0.425, change: h => ({ 'cable.yellow': h['cable.yellow'] + 3 }) },
-            // loose on the start winding it hums; common practice, no source
-            { name: 'off on red', share: 0.15, change: () => ({ 'cable.red': OPEN }) },
+            { name: 'on black', share: 0.33, change: h => ({ 'cable.black': h['cable.black'] + 3 }) },
+            { name: 'on yellow', share: 0.33, change: h => ({ 'cable.yellow': h['cable.yellow'] + 3 }) },
+            // loose on the start winding it hums, on another it is dead; common practice, no source
+            { name: 'off on red', share: 0.12, change: () => ({ 'cable.red': OPEN }) },
+            { name: 'off on black', share: 0.11, change: () => ({ 'cable.black': OPEN }) },
+            { name: 'off on yellow', share: 0.11, change: () => ({ 'cable.yellow': OPEN }) },
           ),
           repair: repair({
             id: 'replace-box-remake-leads',

@@ -28,6 +28,12 @@ const UNBALANCE = [
   { name: '7 %', share: 0.2, low: 0.21 },
 ] as const
 
+/** One pair low: the same, of the two lines that it lies between. */
+const PAIR_LOW = [
+  { name: '3 %', share: 0.65, low: 0.07 },
+  { name: '6 %', share: 0.35, low: 0.14 },
+] as const
+
 /** Both lines but one, by the same share. */
 const twoLow = (h: Figures, but: number, low: number) =>
   Object.assign({}, ...POLES.filter(i => i !== but)
@@ -81,11 +87,12 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               change: (h: Figures) => only(`supply.leg${line}`, h[`supply.leg${line}`] * (1 - low)),
             }))),
           // one pair low and two high: two lines are down, as on an open delta
-          ...POLES.map(line => ({
-            name: `the pair without line ${line}, 3 %`,
-            share: 1 / 12,
-            change: (h: Figures) => twoLow(h, line, 0.07),
-          })),
+          ...PAIR_LOW.flatMap(({ name, share, low }) =>
+            POLES.map(line => ({
+              name: `the pair without line ${line}, ${name}`,
+              share: share / 12,
+              change: (h: Figures) => twoLow(h, line, low),
+            }))),
         ),
         repair: repair({
           id: 'call-utility',
