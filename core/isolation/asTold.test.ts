@@ -7,7 +7,7 @@ import { requireOk } from '#core/foundation'
 import { buildModel, type NumericTest, type SystemModel } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem, type Tables } from '.'
+import { isolate, prepareSystem, prepareWith, type Tables } from '.'
 
 const read = (test: string, value: number): DraftLine => ({ kind: 'reading', test, value })
 const saw = (test: string, outcome: string): DraftLine => ({ kind: 'observation', test, outcome })
@@ -27,6 +27,7 @@ const predicted = (m: SystemModel, id: string, test: string) =>
 
 const three = requireOk(prepareSystem('three-phase', {}))
 const booster = requireOk(prepareSystem('booster', {}))
+const mains = requireOk(prepareSystem('booster', { 'motor.volts': 230 }))
 const well3 = requireOk(prepareSystem('well-3wire', { 'box.capLow': 59e-6, 'box.capHigh': 71e-6 }))
 const air = requireOk(prepareSystem('compressor-direct', {}))
 
@@ -41,6 +42,54 @@ describe('a contactor that welded', () => {
     const { or } = predicted(three.model, 'switch.welded:full', 'coil.volts')
     expect(or).toBeUndefined()
     expect(predicted(three.model, 'starter.welded:full', 'coil.volts').or?.mean).toBeLessThan(1)
+  })
+})
+
+describe('no ohms', () => {
+  it('are a capacitor that is shorted, and no slip: leads without contact read OL', () => {
+    const [shorted = 0] = shareOf(booster, 'breaker-trips', [read('cap.ohms', 0)], 'motor.cap-shorted')
+    const [before = 1] = shareOf(booster, 'breaker-trips', [], 'motor.cap-shorted')
+    expect(shorted).toBeGreaterThan(10 * before)
+  })
+  it('to ground are a wire that lies on it, or a motor', () => {
+    const [cable = 0, motor = 0, other = 1] = shareOf(well3, 'breaker-trips', [read('leads.ground', 0)],
+      'cable.to-earth', 'motor.ground', 'motor.seized')
+    expect(cable + motor).toBeGreaterThan(0.7)
+    expect(other).toBeLessThan(0.02)
+  })
+})
+
+describe('a terminal of the box', () => {
+  it('that is charred through leaves a dead motor, on whichever lead', () => {
+    const lines = [read('box.volts', 239), read('black.run', 0), saw('box-seen', 'terminal')]
+    const [terminal = 0, pole = 1] = shareOf(well3, 'no-water', lines, 'box.terminal-burnt', 'switch.pole1-burnt')
+    expect(terminal).toBeGreaterThan(0.5)
+    expect(pole).toBeLessThan(0.1)
+  })
+})
+
+describe('24 V at a coil', () => {
+  it('are a transformer\'s, whatever the line: the coil that reads open is the fault', () => {
+    const lines: DraftLine[] = [
+      read('coil.volts', 24), { kind: 'reading', test: 'coil.ohms', value: null, ol: true },
+    ]
+    const write = createWriter('as-told')
+    const all = [{ kind: 'opened', complaint: 'no-water', words: '' } as DraftLine, ...lines]
+    const state = foldTab(
+      three.model.kind,
+      all.map((d, i) => write({ ...d, id: `line-coil-${i}`, at: '2026-06-15T10:00:00Z' })),
+    )
+    const tables = requireOk(prepareWith({ 'motor.volts': 230 }, state, n => prepareSystem('three-phase', n)))
+    expect(tables.model.nameplate['starter.coilVolts']).toBe(24)
+    expect(isolate(tables, state).suspects[0]?.fault).toBe('starter.coil-open')
+  })
+})
+
+describe('a leg that is dead behind a breaker', () => {
+  it('and alive ahead of it is the breaker\'s pole, and not the supply\'s', () => {
+    const lines = [read('breaker.l1g', 121), read('breaker.l2g', 2), read('supply.l1g', 121), read('supply.l2g', 121)]
+    const [pole = 0, supply = 1] = shareOf(mains, 'no-water', lines, 'breaker.pole-open', 'supply.leg-lost')
+    expect(pole).toBeGreaterThan(20 * supply)
   })
 })
 

@@ -351,7 +351,11 @@ function putRightBy(
   if (best) return best.mode
   const itself = ways.filter(w => w.it.some(({ said }) => said.test(part)))
   const component = kind.points.find(p => p.id === near)?.component
-  const named = itself.filter(w => w.to.test(`${earlier.toLowerCase()}, ${before}`))
+  const spoken = `${earlier.toLowerCase()}, ${before}`
+  const lengthIn = ({ to }: Compiled) => to.exec(spoken)?.[0].length ?? 0
+  // `the run capacitor` is another than `the capacitor`
+  const most = Math.max(0, ...itself.map(lengthIn))
+  const named = itself.filter(w => most > 0 && lengthIn(w) === most)
   return (named.find(w => w.mode.component === component) ?? named[0]
     ?? itself.find(w => w.mode.component === component))?.mode
 }

@@ -44,8 +44,10 @@ const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)?(?:['’]s)? /i
 /** `run cap measured 4 on a 15`: short enough to be exact. */
 const RUN_CAP_READ = new RegExp(
-  '^(?:the )?run(?:ning)? cap(?:acitor)?(?:[\'’]s)?'
-  + '(?: (?:reads?|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at|down|to|came|in))* (\\d+(?:\\.\\d+)?)'
+  '^(?:the )?run(?:ning)? cap(?:acitor)?(?:[\'’]s)?(?: (?:is |was )?(?:swell?ed|swollen|bulged'
+  + '|puffed)(?: up)?,?(?: and| but)?'
+  + '(?: it)?)?'
+  + '(?: (?:reads?|meters|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at|down|to|came|in))* (\\d+(?:\\.\\d+)?)'
   + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?'
   + '(?:,? (?:on an?|marked|should be|it[\'’]?s an?|out of(?: an?)?|of(?: an?)?) [\\d-]+(?: ?(?:uf|µf|mfd))?)?$',
   'i',
@@ -223,7 +225,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const { units = US, before = {}, sayings = [] } = listening
   const { near, value: nearValue, quantity: nearQuantity, test: nearTest, fed } = before
   const bearing = { expected: listening.expected, near, nearValue, nearQuantity, nearTest, fed, units }
-  const referred = withReferred(text, before.said, near)
+  const referred = withReferred(text, before)
   const parts = hearWithDoing(kind, referred, bearing, before.action, placedWords(kind, sayings))
   const found = parts.filter(p => p.meanings[0])
   // `wide open, good`: the second is an opinion of the first

@@ -2,6 +2,7 @@
  * What `it` is, where a line goes on from the one before: the thing that stood there last. `the other side of it`,
  * `6 after it`, `bypassed it with a hose`. Common practice, no source.
  */
+import type { Spoken } from './spoken'
 
 /** Things that have two sides, or are gone around; the longer name first. */
 const THINGS = '(?:pressure|demand|float|panel) switch|float|overload|breaker|disconnect|strainer|filter|regulator'
@@ -16,13 +17,22 @@ const OF_IT = new RegExp(
 /** What stands where the reading before was made, should it not be named. */
 const AT: Readonly<Record<string, string>> = { outlet: 'regulator' }
 
-/**
- * A line with what it points at named.
- * @param before the line before it, as it was said
- * @param near the point of the reading or observation before
- */
-export function withReferred(text: string, before: string | undefined, near: string | undefined): string {
-  const named = before?.match(NAMED)?.at(-1) ?? AT[near ?? '']
+/** `same at the motor`: after what read open, it is open there too. */
+const SAME = /^(?:[^,]*, ?)?[^,]*\bsame (?:thing|readings?|way|at)\b[^,]*$/i
+const BELOW = /\b(?:motor|peckerhead|well ?(?:cap|head)|splice)\b/i
+/** `still 40 ohms`, after insulation was read: to ground. */
+const STILL = /\bstill (?:about )?\d+(?:\.\d+)? ?(?:ohms?|megs?|k)\b/i
+
+/** A line with what it points at named. */
+export function withReferred(text: string, before: Spoken): string {
+  const wasOpen = before.quantity === 'ohms' && before.value === null
+  if (wasOpen && SAME.test(text) && BELOW.test(text)) return 'splice open, motor side still open'
+  if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
+  return withNamed(text, before)
+}
+
+function withNamed(text: string, { said, near }: Spoken): string {
+  const named = said?.match(NAMED)?.at(-1) ?? AT[near ?? '']
   if (!named || text.match(NAMED)) return text
   return text.replace(OF_IT, (_, side: string) =>
     `${/ side of$/i.test(side) ? 'out of' : side} the ${named.toLowerCase()}`)

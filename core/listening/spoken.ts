@@ -25,8 +25,9 @@ interface Line {
 
 /** What the next line may hang on, once this one was said. */
 export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
-  const { near, value, quantity, fed } = before
-  const kept = { near, value, quantity, fed, test: before.test, does: doesAfter(before, line), said: saidIn(line) }
+  const { near, value: earlier, quantity, fed } = before
+  const does = doesAfter(before, line)
+  const kept = { near, value: earlier, quantity, fed, test: before.test, does, said: saidIn(line) }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
   if (line.kind === 'repair' && 'component' in line) {
     const isThere = kind.points.some(p => p.id === near && p.component === line.component)
@@ -40,7 +41,8 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
   const volts = test.quantity === 'volts' && read ? { fed: read } : {}
-  const own = { near: test.point, value: ofRow ? undefined : read, quantity: test.quantity, test: test.id }
+  const value = ofRow && read !== null ? undefined : read
+  const own = { near: test.point, value, quantity: test.quantity, test: test.id }
   return { ...kept, ...own, ...volts }
 }
 

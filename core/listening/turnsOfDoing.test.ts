@@ -100,7 +100,7 @@ describe('what is tried, and how it goes on', () => {
     [
       'well-2wire',
       'cut the splice at the well, the motor\'s clear to ground but the cable from the house is still dead to ground',
-      'ground-again cable',
+      'ground-parted above',
     ],
     ['well-2wire', 'shut the valve at the tank, still stops at 37', `climbs stalls | gauge ${psi(37)}`],
     ['well-3wire', 'bled the cap, meter says 8 microfarads on a 161-193', 'cap.farads 0.000008 | cap-label under'],

@@ -164,6 +164,40 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['runs', 'off (?:she|it|he) (?:went|goes|took)'],
   ['cycles usual', 'runs a (?:full |good |whole )?minute at a time'],
   ['still falls', 'still goes down(?= ?$|,)'],
+  ['coil printedfor $1 volts', '(?:read the )?coil(?: tag| label)?(?: and it| it)?(?: says| is marked'
+  + '| is stamped| marked'
+  + '| stamped) \\d{2,3} ?(?:-|\\/|to) ?(\\d{3})(?: ?v(?:olts?)?)?', 'read the coil and it says (\\d{2,3})(?:'
+  + ' ?v(?:olts?)?)?'],
+  ['head gasket blown', '(?:puffing|blowing|leaking|hissing|air coming|feel air)(?: out)? (?:from )?(?:between'
+  + '|at) the head'
+  + ' and (?:the )?(?:cylinder|block|pump)'],
+  ['coil $1 volts', 'contactor(?:\'s| is)? still (?:pulled )?in,? (?:and )?(?:i\'ve |i |there\'s )?(?:got'
+  + '|have)? ?(\\d{2,3})'
+  + '(?: volts)? (?:across|on|at) the coil'],
+  ['switch closed', '(?:took|pulled|lifted) (?:one|a) wire off (?:of )?the (?:pressure )?switch,? and (?:it'
+  + '|the contactor|the'
+  + ' starter) (?:dropped out|stopped|quit|let go)[^,]*', 'pressure switch reads closed(?: with the wires off(?:'
+  + ' of)? it)?'],
+  ['air valve water', 'no air at the valve,? (?:just|only) water'],
+  ['filled suctionline runs back', '(?:filled|topped|primed) (?:it|the pump)[^,]* and the (?:level'
+  + '|water) (?:just )?(?:keeps'
+  + '|kept) (?:sinking|dropping|going down)'],
+  ['into panelswitch', '(?:on )?the back of the pump switch'],
+  ['noth outofit', '(?:zero|nothing|0)(?: volts)? on the other (?:tab|spade|blade)(?: with it (?:turned )?on)?'],
+  ['', '(?:jumped|bridged) the two (?:tabs|spades|blades)(?! on)[^,]*'],
+  ['rolled the leads odd one moves with the lead', '(?:moved|rolled|shifted'
+  + '|rotated) (?:all three )?(?:of )?(?:the )?(?:motor )?'
+  + '(?:leads|wires)(?: over)?(?: by)?(?: one)?(?: place| spot| around)?,? and the (?:high (?:one|leg|amps)'
+  + '|bad one|odd one'
+  + '|\\d+)(?: amps)? (?:went|moved|jumped|shifted|followed)[^,]*'],
+  ['lead to lead $1 $2 $3 ohms', '(?:legs|windings|phases) (?:read|ohm(?: out)?(?: at)?'
+  + '|measure) (\\d(?:\\.\\d+)?), (\\d(?:\\.\\d+)?),?'
+  + '(?: and)? (\\d(?:\\.\\d+)?)(?= ?$)'],
+  ['$1 lug loose', 'wiggled the (?:wire|lug|screw) (?:on|at) the (\\w+) and it (?:sparked|arced|came on|went off'
+  + '|cut out)'],
+  ['', ',? (?:it |and it )?(?:should(?:\'ve)?|ought to|supposed to|meant to) (?:have )?(?:quit|stop|shut off'
+  + '|cut out|kick off|made'
+  + '|kick on|come on|kicked on|started)(?: itself)? at \\d+(?: ?psi| pounds)?'],
   // what was done to see
   ['', '(?<=insulation tester )(?:at|on) \\d{3,4}(?: ?v(?:olts?)?)?'],
   ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says| shows'

@@ -6,8 +6,18 @@ import type { DraftLine } from '#core/tab'
 export function asWhole(
   kind: SystemKind, text: string, heard: readonly DraftLine[], does: string | undefined,
 ): readonly DraftLine[] {
-  const told = withoutBridged(kind, text, heard.flatMap(l => asBefore(kind, text, l, does)))
+  const told = lowestToGround(withoutBridged(kind, text, heard.flatMap(l => asBefore(kind, text, l, does))))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
+}
+
+/** `Y-G 0.1, B-G 0.3, R-G 8`: of the leads to ground the lowest is the reading. */
+function lowestToGround(told: readonly DraftLine[]): readonly DraftLine[] {
+  const kept = new Map<string, DraftLine>()
+  const sizeOf = (l: DraftLine | undefined) => (l?.kind === 'reading' ? l.value ?? Infinity : Infinity)
+  for (const l of told)
+    if (l.kind === 'reading' && unstaged(l.test).endsWith('.ground') && !(sizeOf(kept.get(l.test)) <= sizeOf(l)))
+      kept.set(l.test, l)
+  return told.filter(l => l.kind !== 'reading' || !kept.has(l.test) || kept.get(l.test) === l)
 }
 
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`

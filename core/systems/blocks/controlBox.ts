@@ -164,12 +164,12 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           name: 'Box terminal burnt',
           baseRate: 0.02,
           severities: degrees(
-            { name: 'on black', share: 0.33, change: h => ({ 'cable.black': h['cable.black'] + 3 }) },
-            { name: 'on yellow', share: 0.33, change: h => ({ 'cable.yellow': h['cable.yellow'] + 3 }) },
+            { name: 'on black', share: 0.33, change: () => ({ 'box.black': 3 }) },
+            { name: 'on yellow', share: 0.33, change: () => ({ 'box.yellow': 3 }) },
             // loose on the start winding it hums, on another it is dead; common practice, no source
-            { name: 'off on red', share: 0.12, change: () => ({ 'cable.red': OPEN }) },
-            { name: 'off on black', share: 0.11, change: () => ({ 'cable.black': OPEN }) },
-            { name: 'off on yellow', share: 0.11, change: () => ({ 'cable.yellow': OPEN }) },
+            { name: 'off on red', share: 0.12, change: () => ({ 'box.red': OPEN }) },
+            { name: 'off on black', share: 0.11, change: () => ({ 'box.black': OPEN }) },
+            { name: 'off on yellow', share: 0.11, change: () => ({ 'box.yellow': OPEN }) },
           ),
           repair: repair({
             id: 'replace-box-remake-leads',

@@ -173,11 +173,13 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
   const [black, yellow] = boxed ? (['black', 'yellow'] as const) : (['x1', 'x2'] as const)
   const earth = d.cableMetres * LEAD_TO_EARTH
   const between = d.cableMetres * LEAD_TO_LEAD
-  const blackLead = state.scenario === 'splice' ? OPEN : f['cable.black']
+  // what is burnt in the box is not read at leads that are taken off it
+  const landed = boxed && state.scenario !== 'leads-off' ? 1 : 0
+  const blackLead = state.scenario === 'splice' ? OPEN : f['cable.black'] + landed * f['box.black']
   const [blackEnd, yellowEnd, redEnd] = LEAD_ORDERS[f['cable.swap']] ?? LEAD_ORDERS[0]!
   const elements: Element[] = [
     resistor('black lead', black, boxed ? blackEnd : 'black.t', blackLead),
-    resistor('yellow lead', yellow, boxed ? yellowEnd : 'yellow.m', f['cable.yellow']),
+    resistor('yellow lead', yellow, boxed ? yellowEnd : 'yellow.m', f['cable.yellow'] + landed * f['box.yellow']),
     leak('black.m', f['motor.earth']),
     leak('yellow.m', 2e9),
     resistor('cable across', black, yellow, f['cable.across']),
@@ -191,7 +193,7 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
   ]
   if (boxed) {
     elements.push(
-      resistor('red lead', 'red', redEnd, f['cable.red']),
+      resistor('red lead', 'red', redEnd, f['cable.red'] + landed * f['box.red']),
       resistor('cable to earth, red', 'red', EARTH, 2e9),
       leak('red.m', 2e9),
     )
