@@ -47,6 +47,7 @@ const DOINGS = {
     + '(?! (?:all|fully|full))',
   ],
   dressed: [
+    'blew (?:out |off )?(?:\\w+ ){0,2}OF(?: out| off| clear)?',
     '(?:filed|sanded|dressed|burnished|polished)(?: up| off| down)? (?:\\w+ ){0,3}OF',
     '(?:cleaned|scraped|brushed)(?: up| off)? OF(?: up| off)? with (?:an? |some |the )?(?:\\w+ )?'
     + '(?:file|sandpaper|emery(?: cloth)?|card|dollar bill)',

@@ -198,6 +198,30 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['', ',? (?:it |and it )?(?:should(?:\'ve)?|ought to|supposed to|meant to) (?:have )?(?:quit|stop|shut off'
   + '|cut out|kick off|made'
   + '|kick on|come on|kicked on|started)(?: itself)? at \\d+(?: ?psi| pounds)?'],
+  ['', 'with a (?:breaker|pry|cheater) bar'],
+  ['belt off motor runs', 'belts? off,? (?:the )?motor (?:spins|runs|takes|comes)(?: right)?(?: up| off)'],
+  ['float does noth', '(?:moved|worked|lifted|jiggled|flipped) the float (?:every which way|up and down|all over'
+  + '|both ways),?'
+  + '(?: and)? nothing'],
+  ['floatcord chewed', 'cord(?:\'s| has| is)(?: been)? chewed[^,]*(?:lid|tank|hatch)'],
+  ['same', 'nothing changed(?= ?$|,)'],
+  ['fuse blown, trips at once', 'fuse (?:blows|pops) (?:when|as soon as|the (?:second|minute|moment)) (?:you|i'
+  + '|we|it)[^,]*'],
+  ['motor locked', '(?:spun|turned|tried) the (?:motor )?shaft by hand,?(?: and)?(?: it\'s)? (?:locked|stuck'
+  + '|seized|frozen)'],
+  ['motor leads off at the starter holds', '(?:took|pulled|lifted) the (?:motor )?(?:leads'
+  + '|wires) off(?: of)?(?: at)? the starter,?'
+  + '(?: and)? the breaker(?:\'s| is| stays)? (?:fine|good|in|ok|happy|put)'],
+  ['service drop burnt off', '(?:burnt|burned|bad|loose|corroded) (?:connector|connection|splice'
+  + '|lug) at the (?:weatherhead|pole'
+  + '|transformer|meter|service)'],
+  ['leads crossed', '(?:red|black|yellow) on (?:the )?(?:red|black|yellow),? and (?:the )?(?:red|black'
+  + '|yellow) on (?:the )?(?:red'
+  + '|black|yellow)'],
+  ['', '(?:sounds like )?it never kicks (?:over )?out of start'],
+  ['$1/$2/0 amps', '(\\d\\d?),? (\\d\\d?),? (?:and )?(?:nothing|zero) on (?:the )?(?:third|other|last'
+  + '|3rd) (?:leg|one|lead|phase)'],
+  ['across the relay contact', '(?<=relay[^.;]*)across the contacts?'],
   // what was done to see
   ['', '(?<=insulation tester )(?:at|on) \\d{3,4}(?: ?v(?:olts?)?)?'],
   ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says| shows'

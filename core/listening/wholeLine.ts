@@ -6,7 +6,8 @@ import type { DraftLine } from '#core/tab'
 export function asWhole(
   kind: SystemKind, text: string, heard: readonly DraftLine[], does: string | undefined,
 ): readonly DraftLine[] {
-  const told = lowestToGround(withoutBridged(kind, text, heard.flatMap(l => asBefore(kind, text, l, does))))
+  const asDone = heard.flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
+  const told = lowestToGround(withoutBridged(kind, text, asDone))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
 }
 
@@ -18,6 +19,12 @@ function lowestToGround(told: readonly DraftLine[]): readonly DraftLine[] {
     if (l.kind === 'reading' && unstaged(l.test).endsWith('.ground') && !(sizeOf(kept.get(l.test)) <= sizeOf(l)))
       kept.set(l.test, l)
   return told.filter(l => l.kind !== 'reading' || !kept.has(l.test) || kept.get(l.test) === l)
+}
+
+/** `clamped red, nothing there`, of a motor that only hums: as it tries to start. */
+function asItStarts(kind: SystemKind, line: DraftLine, does: string | undefined): DraftLine {
+  const isRed = line.kind === 'reading' && line.test === 'red.run' && line.value === 0
+  return isRed && does === 'groans' && findTest(kind, 'red.start') ? { ...line, test: 'red.start' } : line
 }
 
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
