@@ -222,6 +222,34 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['$1/$2/0 amps', '(\\d\\d?),? (\\d\\d?),? (?:and )?(?:nothing|zero) on (?:the )?(?:third|other|last'
   + '|3rd) (?:leg|one|lead|phase)'],
   ['across the relay contact', '(?<=relay[^.;]*)across the contacts?'],
+  ['switch open', 'pilot switch(?: is|\'s) open'],
+  ['starter contacts welded', '(?:tapped|rapped|hit|smacked) the (?:contactor|starter) and it (?:dropped|fell'
+  + '|let) (?:out|go)'],
+  ['it keeps running', '(?:pressure|gauge)(?:\'s| is) \\d+ over(?= ?$|,)'],
+  ['$1 volts', `${VOLTS} and it (?:holds|stays) (?:there|steady|right there)(?= ?$|,)`],
+  ['runs, $1 amps', 'runs (?:fine |good |great )?at (\\d{1,2}\\.\\d)(?= ?$|,)'],
+  ['housevalve foundshut', '(?:the )?handle on the (?:ball|house|main|gate) valve is (?:crossways|crosswise|sideways)',
+    '(?:ball|house|main|gate) valve(?: handle)? is (?:crossways|crosswise|sideways)'],
+  ['tap at the tank strong', '(?:cracked |opened )?(?:the )?(?:boiler drain|drain|hose bib|spigot) (?:at|on'
+  + '|by) the tank(?: tee)?'
+  + '[^,]*(?:knock your hat off|blasts?|plenty|full (?:pressure|blast))'],
+  ['', '(?:it )?(?:still )?(?:trips|runs|holds|hums|there)\\? (?:no|nope),?'],
+  ['to ground $1', '(?:meter )?from either (?:of those(?: two)?|one|wire'
+  + '|lead) to the ground bar,?( under an? ohm| \\d+(?:\\.\\d+)?'
+  + ' ohms?)'],
+  ['ventscrew air', 'opened the (?:plug|vent|bleeder|bleed)(?: on top)?,? all air'],
+  ['$1/$2/$2', '(\\d{3}),? and (\\d{3})s? on the other two(?: pairs| legs)?'],
+  ['lights all out', '(?:shop|house|place|barn|neighbou?r) next door(?:\'?s)?[^,]* (?:is|are) out too'],
+  ['', '(?:works|runs|pumps) (?:great|fine|good) for (?:a while|\\w+ minutes),? (?:and )?then(?= it)'],
+  ['spits air', 'spits and the gauge (?:falls|drops|goes) to (?:nothing|zero)'],
+  ['let it rest comes back', '(?:wait|waited|let it sit|give it|gave it) [\\w ]*(?:minutes|hour)[^,]* (?:does'
+  + '|did) the same thing'
+  + ' (?:over|again)'],
+  ['black to ground $1 volts', `black(?: wire)? to (?:a clean spot on )?the frame,? (${FIGURE}) volts(?: between)?`],
+  ['', '(?:let|left|with) the hose run(?:ning)?,?'],
+  ['outlet', '(?:receptacle|outlet|socket)(?: that)? it\'?s plugged in(?:to)?'],
+  ['breaker tripped', '(?:little )?test[- ]button outlet[^,]*(?:popped|tripped)'],
+  ['', ' where the (?:twin|sister|other|good)[^,]* (?:reads|is|has|shows) \\d+(?:\\.\\d+)?'],
   // what was done to see
   ['', '(?<=insulation tester )(?:at|on) \\d{3,4}(?: ?v(?:olts?)?)?'],
   ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says| shows'

@@ -8,8 +8,9 @@ import type { Joined } from './turnOf'
 const HANDLE = '(?:it|the (?:handle|breaker|switch|main)|her)'
 const THROW = '(?:throw|threw|flip(?:ped)?|push(?:ed)?|close[d]?|turn(?:ed)?|put|reset|set|hit|kick(?:ed)?)'
 const OVER = '(?: (?:on|over|in|back on|back in|up))*'
-/** The hand that closes it. */
-const CLOSING = `(?:i |you |we |they )?${THROW} ${HANDLE}${OVER}`
+/** The hand that closes it, or that it was closed. */
+const CLOSING = `(?:(?:i |you |we |they )?${THROW} ${HANDLE}${OVER}|it(?:'s| is) (?:thrown|flipped|closed|turned`
+  + `|set|reset)${OVER})`
 const GOES = '(?:trips?|tripped|kicks?|kicked|pops?|popped|goes|went|jumps?|jumped|snaps?|snapped|blows?|blew'
   + '|fires?|fired'
   + '|lets go|let go|bangs?|drops? out)'
