@@ -116,7 +116,10 @@ const WAYS: Readonly<Record<string, Way>> = {
     by: ['set'],
     to: '(?:(?:big |range |small |differential )?(?:nut|spring|screw)|cut-? ?(?:in|out)|(?:pressure )?switch)',
   },
-  'set-demand-switch': { by: ['set'], to: '(?:adjust(?:ing|ment)? screw|set screw|little screw|screw on the switch|switch)' },
+  'set-demand-switch': {
+    by: ['set'],
+    to: '(?:adjust(?:ing|ment)? screw|set screw|little screw|screw on the switch|switch)',
+  },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
   'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)(?! (?:to |in |into )?off\\b)' },
   'remake-joint': { by: ['remade'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
