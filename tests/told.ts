@@ -1,4 +1,5 @@
 /** What the listener makes of a line, in a row of tests with what they read or saw: for tables of things said. */
+import { expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { hear, type Spoken } from '#core/listening'
 import { kindFor, type KindId } from '#core/systems'
@@ -17,3 +18,7 @@ export function told(id: KindId, said: string, before: Spoken = {}): string {
 
 /** So many psi as `told` says them. */
 export const psi = (n: number) => Number((n * PSI).toPrecision(3))
+
+/** Rows of a kind, what is said of it, and all that it is heard as. */
+export const hearsAs = (rows: readonly (readonly [KindId, said: string, lines: string])[]) =>
+  it.each(rows)('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))

@@ -59,7 +59,7 @@ const OF_TWO = new RegExp(
   `\\b${LEAD}(?: ?- ?| (?:to|and) )${LEAD}(?!\\d|[./]|-| ?(?:psi|volts?|amps?|minutes?|seconds?))`, 'g',
 )
 const namedPairs = (text: string): string => {
-  const pairs = [...text.matchAll(OF_TWO)].map(m => new Set([countOf(m[1]!), countOf(m[2]!)]))
+  const pairs = [...text.matchAll(OF_TWO)].map(([, one = '', two = '']) => new Set([countOf(one), countOf(two)]))
   const areAll = new Set(pairs.map(p => [...p].toSorted().join(''))).size > 1 && pairs.every(p => p.size === 2)
   return areAll ? text.replace(OF_TWO, (_, a: string, b: string) => `n${countOf(a)} n${countOf(b)}`) : text
 }
@@ -157,7 +157,7 @@ export function figuresOf(joined: string): Told {
   const figures: Figure[] = []
   const rows: Figure[][] = []
   let words = joined
-    .replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c]!)
+    .replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c] ?? c)
     .replace(TWO_OF_A_KIND, '$1-$2')
     .replace(ALL_TO_GROUND, '$1 to ground $2 ohms, $3 to ground $4 ohms, $5 to ground $6 ohms')
     .replaceAll('μ', 'µ')
@@ -169,7 +169,7 @@ export function figuresOf(joined: string): Told {
     .replace(/^.*$/, namedPairs)
     .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
-    .replace(AND_A_HALF, (_, n: string) => `${/\d/.test(n) ? n : NAMES[n]!}.5`)
+    .replace(AND_A_HALF, (_, n: string) => `${countOf(n)}.5`)
     .replace(SPOKEN, spokenNumber)
     .replace(/^.*$/, inDigits)
     .replace(TWO_TO_GROUND, ' $3 n1 toground $1, n2 toground $2 $3 ')
@@ -182,8 +182,8 @@ export function figuresOf(joined: string): Told {
     .replace(/^.*$/, threePairs)
     .replace(/^.*$/, threeLines)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
-      `${name ? NAMES[name]! : other?.startsWith('half') ? 0.5 : 2} `)
-    .replace(ALONE, (name: string) => String(NAMES[name]!))
+      `${name ? countOf(name) : other?.startsWith('half') ? 0.5 : 2} `)
+    .replace(ALONE, (name: string) => String(countOf(name)))
     .replace(/(\d) (?:point) (\d)/g, '$1.$2')
     .replace(/\bdead short(?:ed)?\b|\bshorted (?:solid|out)\b/g, ' 0 ohms ')
     .replace(/\btoground (?:shows|reads|is|has|gives) (?:a )?short(?:ed)?\b/g, 'toground 0 ohms')

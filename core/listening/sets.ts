@@ -15,7 +15,8 @@ export function bothLegs(
   bearing: Bearing,
 ): Meaning[] {
   const [figure] = readings
-  if (!weights.of.has('bothlegs') || !figure || !fits(figure, read[0]!.test)) return []
+  const [first] = read
+  if (!weights.of.has('bothlegs') || !figure || !first || !fits(figure, first.test)) return []
   return read.flatMap((one) => {
     const two = read.find(e => e.test.point === one.test.point && e.test.variant === 'l2g')
     if (one.test.variant !== 'l1g' || !two) return []
@@ -167,7 +168,7 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
         test: one.test.id,
         point: one.test.point,
         quantity: one.test.quantity,
-        lines: set.map((e, n) => readingOf(e.test, row[n]!, bearing.units)),
+        lines: set.flatMap((e, n) => row.slice(n, n + 1).map(f => readingOf(e.test, f, bearing.units))),
       },
     ]
   })

@@ -65,9 +65,10 @@ const LINES = new RegExp(`(zero|nothing|\\d*\\.?\\d+)${UNIT} on ${LINE}${JOINT}`
 
 export function threeLines(words: string): string {
   const lines = [...words.matchAll(LINES)]
-  const by = new Map(lines.map(l => [l[3] ?? String('abc'.indexOf(l[4]!) + 1), l[1]!]))
+  const by = new Map(lines.map(([, value = '', , number, letter = '']) =>
+    [number ?? String('abc'.indexOf(letter) + 1), value]))
   if (lines.length !== 3 || by.size !== 3) return words
-  const row = ['1', '2', '3'].map(n => by.get(n)!).map(v => (/\d/.test(v) ? v : '0'))
+  const row = ['1', '2', '3'].map(n => by.get(n) ?? '').map(v => (/\d/.test(v) ? v : '0'))
   return withRow(words, LINES, `${row.join('/')} ${lines.map(l => l[2]).find(Boolean) ?? ''}`)
 }
 

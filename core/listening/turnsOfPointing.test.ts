@@ -1,10 +1,9 @@
 /** Where a hand points, and what is told as a course; the opposites beside them. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
-import type { KindId } from '#core/systems'
-import { psi, told } from '../../tests/told'
+import { hearsAs, psi, told } from '../../tests/told'
 
 describe('where a hand points', () => {
-  it.each<[KindId, string, string]>([
+  hearsAs([
     ['well-2wire', 'go over to the inside two and there\'s 11 volts', 'load.volts 11'],
     ['well-2wire', 'on the two outside screws I\'m getting 243', 'line.volts 243'],
     ['booster', 'the gauge ahead of the pump drops from 50 down to 4 when it kicks in', `inlet.pressure ${psi(4)}`],
@@ -15,7 +14,7 @@ describe('where a hand points', () => {
     ['holding-tank', 'down the well to ground reads zero on the meg', 'well-ground-parted below'],
     ['rv', '12.8 in, 9 out of the holder with the pump on', 'battery.run 12.8 | fuse.volts 9'],
     ['compressor-pilot', '120 into 95, nothing out of 96', 'fuse-look whole | aux.volts 0'],
-  ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))
+  ])
   it('is not taken for the other side', () => {
     expect(told('three-phase', 'pump side of the splice good to ground')).toBe('ground-parted above')
     expect(told('three-phase', 'house side of the splice dead to ground')).toBe('ground-parted above')
@@ -26,7 +25,7 @@ describe('where a hand points', () => {
 })
 
 describe('pairs of lines', () => {
-  it.each<[KindId, string, string]>([
+  hearsAs([
     [
       'compressor-pilot', 'below the contacts 238 between one and two, but one to three is 130 and two to three is 110',
       'load.v12 238 | load.v23 110 | load.v31 130',
@@ -38,24 +37,24 @@ describe('pairs of lines', () => {
     ['three-phase', 'one two is 4.1, two three is open, one three is 4.2', 'leads.r12 4.1 | leads.r23 OL '
     + '| leads.r31 4.2'],
     ['three-phase', '1-2 reads 0.2, 2-3 1.9, 1-3 1.8', 'leads.r12 0.2 | leads.r23 1.9 | leads.r31 1.8'],
-  ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))
+  ])
 })
 
 describe('a course', () => {
-  it.each<[KindId, string, string]>([
+  hearsAs([
     ['well-3wire', 'watched the gauge and it went from 50 to 41 in about ten minutes', `leak-down ${psi(9)}`],
     ['well-2wire', 'it\'ll be on for maybe four seconds and off for about ten', 'cycle 14'],
     ['jet', 'pump on at 29', `cut-in ${psi(29)}`],
     ['rv', 'gauge stops at 38 and sits there with the pump still running', `climbs stalls | gauge ${psi(38)}`],
     ['well-3wire', 'tank\'s got 28 pounds of air in it when it\'s empty', `precharge ${psi(28)}`],
-  ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))
+  ])
   it('that did not come about is none', () =>
     expect(told('well-2wire', 'ran up to 60 and shut off but then it won\'t come back on at'
     + ' 40')).not.toContain('cut-in'))
 })
 
 describe('an idiom', () => {
-  it.each<[KindId, string, string]>([
+  hearsAs([
     ['well-3wire', 'off she went, 5.9 amps', 'black.run 5.9'],
     ['jet', 'gave it a spin with the power on and off it went and ran like normal', 'spin runs'],
     ['three-phase', 'lifted T1 T2 T3 off the starter and it holds', 'trip-load-off holds'],
@@ -64,5 +63,5 @@ describe('an idiom', () => {
     ['three-phase', 'moved all three motor leads over one and the 21 went to a different line', 'roll lead'],
     ['booster', 'pulled the motor off, motor shaft spins like a top', 'impeller-look jammed'],
     ['holding-tank', 'lifted the float by hand and the well pump kept right on going', 'well-float-look held'],
-  ])('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))
+  ])
 })
