@@ -39,7 +39,7 @@ export function useTestInHand(hands: Hands) {
     else hands.focus()
   }
   async function show(test: string) {
-    shown.value = await tab.describe(test)
+    shown.value = tab.isolation?.next.find(t => t.test === test && t.set) ?? await tab.describe(test)
     hands.focus()
   }
   async function answer(test: string, outcomeLabel: string) {

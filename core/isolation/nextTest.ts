@@ -4,7 +4,7 @@
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
 import { formatRange } from '#core/units'
-import { testOf, type Need, type SystemModel, type Test, type Wait } from '#core/systems'
+import { readingSetOf, testOf, type Need, type SystemModel, type Test, type Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Leading, type Weighed } from './decide'
@@ -13,6 +13,7 @@ import { hazardsOf, isBarred } from './hazards'
 import { modeOf } from './hypothesis'
 import { expectedBits, inPlay } from './information'
 import { describeOutcomes, type Outcome } from './outcomes'
+import { bandsOf, describePatterns, MINUTES_MORE, weighSets, type WeighedSet } from './readingSets'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables, type TestTable } from './tables'
 import { withSource } from './verdict'
@@ -37,6 +38,8 @@ export interface ProposedTest {
   readonly wait?: Wait
   /** read before, and to be read again */
   readonly again?: boolean
+  /** several readings of one go, in the order in which they are said; the first is `test` */
+  readonly set?: readonly { readonly test: string, readonly name: string }[]
 }
 
 const TURNING_ENOUGH = 0.4
@@ -81,8 +84,12 @@ export function proposeTests(
   // a look that costs next to nothing comes before the meter, where nothing was seen yet
   const isLook = (s: Weighed) => s.table.test.need === 'any' && s.cost < LOOK && s.bits > LEAST_BITS
   const look = hazards.onlySaid ? scored.find(isLook) : undefined
+  const sets = weighSets(model, scored, inPlay(ofTheCatalogue(ranking.chances), groups.of))
+  const inSets = new Set(sets.flatMap(s => s.set))
+  const offered = [...sets, ...scored.filter(s => !inSets.has(s.table))]
+    .toSorted((a, b) => b.bits / b.cost - a.bits / a.cost)
   const chosen: Weighed[] = [...(look ? [look] : []), ...dead.slice(0, 1), ...rereading.slice(0, 1)]
-  for (const s of scored.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
+  for (const s of offered.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
     if (chosen.length >= most) break
     // three readings of one point are one suggestion
     if (chosen.includes(s)) continue
@@ -95,7 +102,8 @@ export function proposeTests(
     ...(leading ? { leading } : {}),
     scored,
     tests: chosen.map((s) => {
-      const test = describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))
+      const one = describeTest(tables, state, ranking, s.table, s.bits, again.includes(s))
+      const test = isSet(s) ? describeSet(tables, state, ranking, one, s.set) : one
       return dead.includes(s) ? { ...test, why: BEFORE_RECLOSING } : test
     }),
   }
@@ -214,6 +222,33 @@ function describeTest(
     why: again
       ? 'What it read fits nothing that is left: read it once more before it is believed.'
       : explain(tables.model, outcomes, minutes, test.wait),
+  }
+}
+
+const isSet = (s: Weighed): s is WeighedSet => 'set' in s
+
+/** What is said of the first reading of a set, made into what is said of them all. */
+function describeSet(
+  { model }: Tables,
+  state: TabState,
+  ranking: Ranking,
+  first: ProposedTest,
+  tables: readonly TestTable[],
+): ProposedTest {
+  const own = readingSetOf(model.kind, first.test)
+  if (!own) return first
+  const minutes = first.minutes + MINUTES_MORE * (tables.length - 1)
+  const outcomes = describePatterns(model, tables, ranking.chances, state.repaired)
+  const band = bandsOf(model, tables)
+  return {
+    ...first,
+    title: own.title,
+    steps: [...first.steps, `Then ${own.names.slice(1).join(' and ')}.`],
+    minutes,
+    outcomes,
+    ...(band ? { band } : {}),
+    set: own.tests.map((t, i) => ({ test: t.id, name: own.names[i] ?? '' })),
+    why: explain(model, outcomes, minutes, first.wait),
   }
 }
 

@@ -53,12 +53,12 @@ export function describeOutcomes(
     .map(s => ({
       label: binLabel(table, s, chances, live, model.practice.units),
       chance: s.chance,
-      leaves: leavesOf(s, names).slice(0, 3),
+      leaves: leftOf(names.map((fault, f) => [fault, s.sums[f]!]), s.chance),
     }))
 }
 
 /** What stands now: each hypothesis without what was put right. */
-function sinceRepair(model: SystemModel, before: Float64Array, repaired: readonly string[]): Float64Array {
+export function sinceRepair(model: SystemModel, before: Float64Array, repaired: readonly string[]): Float64Array {
   if (repaired.length === 0) return before
   const now = new Float64Array(before.length)
   before.forEach((chance, h) => (now[model.without(h, repaired)]! += chance))
@@ -111,10 +111,12 @@ function within({ edges }: TestTable, bin: number, { mean, sigma, log }: Predict
 /** From so much on it is said to be left. */
 const LEAST_LEFT = 0.04
 
-const leavesOf = ({ sums, chance }: Share, faults: readonly string[]) =>
-  faults
-    .flatMap((fault, f) => (sums[f]! > LEAST_LEFT * chance ? [{ fault, chance: sums[f]! / chance }] : []))
+/** Of the mass of each fault under an outcome, what is worth saying. */
+export const leftOf = (masses: readonly (readonly [fault: string, mass: number])[], chance: number) =>
+  masses
+    .flatMap(([fault, mass]) => (mass > LEAST_LEFT * chance ? [{ fault, chance: mass / chance }] : []))
     .toSorted((x, y) => y.chance - x.chance)
+    .slice(0, 3)
 
 /** So many times their spread two readings lie apart that are told apart. */
 const APART = 2.5

@@ -13,6 +13,7 @@ import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { withReferred } from './referring'
 import { sayLine } from './sayLine'
+import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
@@ -212,6 +213,9 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
   const station = text.length > LONGEST ? undefined : readStationWords(kind, text, listening.units)
   if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
+  const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
+  if (inHand)
+    return ok({ kind: 'lines', lines: inHand, say: inHand.map(l => sayLine(kind, l, listening.units)).join(' · ') })
   const exact = parseShorthand(kind, withRunCap(kind, typed), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value

@@ -34,6 +34,7 @@ export type { NetworkState } from './power/pieces'
 export { DROP_OUT, PICK_UP, windingShare } from './power/pilot'
 export { isPutRight, isWorkedOn } from './putRight'
 export { OPEN } from './power/resistances'
+export { readingSetOf, type ReadingSet } from './readingSets'
 export { loadTorque, type PowerStage, type Turning } from './power/stage'
 export {
   buildModel,

@@ -9,6 +9,7 @@ import {
   complaintChance,
   faultsOf,
   isolate,
+  MINUTES_MORE,
   proposeScored,
   rankSuspects,
   testCost,
@@ -42,7 +43,8 @@ export interface Played {
   readonly lines: readonly Line[]
 }
 
-export type Chooser = (tables: Tables, state: TabState, answer: Isolation) => string | undefined
+/** The tests that are read in one go. */
+export type Chooser = (tables: Tables, state: TabState, answer: Isolation) => readonly string[]
 
 /** Plays a call to its end: test, decide, repair, prove, and on while it is not right. */
 export async function playCall(call: Call, tables: Tables, choose: Chooser, seed: number): Promise<Played> {
@@ -67,9 +69,9 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   let minutes = 0
   let decided = false
   let unsafe = 0
-  const perform = async (test: Test, proof = false) => {
+  const perform = async (test: Test, proof = false, further = false) => {
     const state = foldTab(kind, lines)
-    if (!proof) minutes += testCost(tables.model, state, test).weighed - test.risk
+    if (!proof) minutes += further ? MINUTES_MORE : testCost(tables.model, state, test).weighed - test.risk
     for (const draft of proofs(test.need, state)) add(draft)
     const draft: DraftLine
       = test.kind === 'seen'
@@ -103,12 +105,9 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     // once something has been put right and nothing is worth asking any more, what is left of the proof run is what
     // the screen shows; then whoever plays is done
     const proving = repaired.length > 0 && answer.next.length === 0
-    const next = proving ? answer.proof[0]?.test : choose(tables, state, answer)
-    if (!next) break
-    await perform(
-      kind.tests.find(t => t.id === next)!,
-      proving,
-    )
+    const next = proving ? answer.proof.slice(0, 1).map(t => t.test) : choose(tables, state, answer)
+    if (next.length === 0) break
+    for (const [n, id] of next.entries()) await perform(kind.tests.find(t => t.id === id)!, proving, n > 0)
   }
   const needed = [...new Set(call.planted.map(p => p.mode.repair.id))]
   const wrong = done.filter(d => !needed.includes(d) && !resets.has(d))
@@ -200,7 +199,8 @@ function proofs(need: Need, state: TabState): DraftLine[] {
 }
 
 /** The engine: what it proposes first. */
-export const byEngine: Chooser = (_, __, answer) => answer.next[0]?.test
+export const byEngine: Chooser = (_, __, { next: [first] }) =>
+  first?.set?.map(s => s.test) ?? (first ? [first.test] : [])
 
 /**
  * Handbook §3: look and listen, then volts along the path, amps, then dead tests, then elimination; skipping what
@@ -227,7 +227,9 @@ export const byFixedOrder: Chooser = (tables, state) => {
   return possible
     .filter(s => s.bits > 0.005)
     .map(s => s.table.test)
-    .toSorted((a, b) => order(a) - order(b))[0]?.id
+    .toSorted((a, b) => order(a) - order(b))
+    .slice(0, 1)
+    .map(t => t.id)
 }
 
 /** Knows what is wrong: takes the test that most raises it for its minutes, until the same rule of deciding is met. */
@@ -246,7 +248,7 @@ export const byKnowing
           && faultsOf(model.hypotheses[h]!).every(f => truth.includes(f)),
       )
       const h = own.toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)[0]
-      if (h === undefined) return answer.next[0]?.test
+      if (h === undefined) return byEngine(tables, state, answer)
       const scored = proposeScored(tables, state, ranking).map(({ table, cost }) => {
         const row = table.row(h)
         let gain = 0
@@ -257,7 +259,7 @@ export const byKnowing
         }
         return { id: table.test.id, score: gain / cost }
       })
-      return scored.toSorted((a, b) => b.score - a.score).find(s => s.score > 0.001)?.id
+      return scored.toSorted((a, b) => b.score - a.score).filter(s => s.score > 0.001).slice(0, 1).map(s => s.id)
     }
 
 /** Parts swapped in the order of their base rate under the complaint, until it works. */

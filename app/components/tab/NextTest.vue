@@ -15,7 +15,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   take: [test: string]
   show: [test: string]
-  skip: [test: string, reason: string]
+  skip: [tests: readonly string[], reason: string]
   answer: [test: string, outcome: string]
   wait: [test: string, minutes: number]
   settle: []
@@ -72,7 +72,7 @@ function skip() {
   const why = reason.value.trim()
   if (!first.value || !why) return
   reason.value = ''
-  emit('skip', first.value.test, why)
+  emit('skip', first.value.set?.map(s => s.test) ?? [first.value.test], why)
 }
 </script>
 

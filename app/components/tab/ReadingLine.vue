@@ -60,12 +60,17 @@ const said = computed(() => (understood.value?.ok ? understood.value.value : und
 const reading = computed(() => (said.value?.kind === 'lines' ? said.value : undefined))
 const remark = computed(() => (said.value?.kind === 'remark' ? said.value : undefined))
 const question = computed(() => (said.value?.kind === 'ask' ? said.value : undefined))
+/** readings of one go are typed as they are asked */
+const inOrder = computed(() => {
+  const set = tab.isolation?.next.find(t => t.test === tab.inHand)?.set
+  return set && `Type them in this order: ${set.map(s => s.name).join(' / ')}`
+})
 const completions = computed(() => (question.value || reading.value ? [] : offered.value))
 const hint = computed(() => {
   if (trouble.value) return ''
   if (!typed.value.trim())
     return tab.inHand
-      ? 'Type what the meter shows.'
+      ? (inOrder.value ?? 'Type what the meter shows.')
       : kept.value || (props.say ? `Say it: ${props.say}` : USUAL)
   if (remark.value) return REMARK
   return understood.value && !understood.value.ok && completions.value.length === 0

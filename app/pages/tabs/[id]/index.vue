@@ -209,7 +209,7 @@ useTabKeys({
         @wait="(t, minutes) => tab.log({ kind: 'wait', test: t, minutes })"
         @take="hand.take"
         @show="show"
-        @skip="(t, r) => tab.log({ kind: 'skip', test: t, reason: r })"
+        @skip="(tests, reason) => tab.logAll(tests.map(test => ({ kind: 'skip', test, reason })))"
         @answer="hand.answer"
         @settle="settle"
         @plan="stations.begin"
