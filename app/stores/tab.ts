@@ -328,7 +328,7 @@ export const useTab = defineStore('tab', () => {
     return answer.ok ? answer.value : otherwise
   }
   const idNow = () => reply.value?.tab.id ?? ''
-  const preview = (draft: DraftLine) => ask(worker.ask(idNow(), { ask: 'preview', draft }), [])
+  const preview = (drafts: readonly DraftLine[]) => ask(worker.ask(idNow(), { ask: 'preview', drafts }), [])
   const describe = (test: string) =>
     ask<ProposedTest | undefined>(worker.ask(idNow(), { ask: 'describe', test }), undefined)
   const clearing = (fault: string) =>

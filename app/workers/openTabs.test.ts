@@ -48,7 +48,7 @@ describe('the worker', () => {
   it('answers questions of every kind', async () => {
     requireOk(api.open('tab-ask', system, call))
     expect(
-      await ask('tab-ask', { ask: 'preview', draft: { kind: 'reading', test: 'red.start', value: 0 } }),
+      await ask('tab-ask', { ask: 'preview', drafts: [{ kind: 'reading', test: 'red.start', value: 0 }] }),
     ).not.toEqual([])
     expect(await ask('tab-ask', { ask: 'describe', test: 'red.start' })).toMatchObject({ test: 'red.start' })
     expect(await ask('tab-ask', { ask: 'clearing', fault: 'box.cap-open' })).toHaveProperty('test')

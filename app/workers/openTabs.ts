@@ -17,7 +17,7 @@ import {
   lifeOf,
   prepareSystem,
   prepareWith,
-  previewLine,
+  previewLines,
   rankSuspects,
   readPositions,
   type FaultCounts,
@@ -72,7 +72,7 @@ export interface TabNow {
 export type Question
   = | { readonly ask: 'rank' }
     | { readonly ask: 'check', readonly draft: DraftLine }
-    | { readonly ask: 'preview', readonly draft: DraftLine }
+    | { readonly ask: 'preview', readonly drafts: readonly DraftLine[] }
     | { readonly ask: 'describe', readonly test: string }
     | { readonly ask: 'clearing', readonly fault: string }
     | {
@@ -97,7 +97,7 @@ export interface Ranked extends Isolation {
 export interface Answers {
   rank: Ranked
   check: ReturnType<typeof checkLine>
-  preview: ReturnType<typeof previewLine>
+  preview: ReturnType<typeof previewLines>
   describe: ProposedTest | undefined
   clearing: ProposedTest | undefined
   hear: ReturnType<typeof hear>
@@ -295,7 +295,7 @@ function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weig
       return { ...found, positions: readPositions(state, found.suspects) }
     }
     case 'preview':
-      return preview(tables, state, question.draft)
+      return preview(tables, state, question.drafts)
     case 'describe':
       return describeOne(tables, state, rankSuspects(tables, state), question.test)
     case 'clearing':
@@ -303,16 +303,16 @@ function weigh(tables: Tables, state: TabState, question: Weighed): Answers[Weig
   }
 }
 
-function preview(tables: Tables, state: TabState, draft: DraftLine): Answers['preview'] {
-  if (draft.kind !== 'reading' && draft.kind !== 'observation') return []
-  const line = {
+function preview(tables: Tables, state: TabState, drafts: readonly DraftLine[]): Answers['preview'] {
+  const found = drafts.filter(d => d.kind === 'reading' || d.kind === 'observation')
+  const lines = found.map((draft, n) => ({
     ...draft,
-    id: 'preview-line',
+    id: `preview-line-${n}`,
     at: '2000-01-01T00:00:00Z',
     device: 'preview',
-    counter: 1,
+    counter: 1 + n,
     clock: '00000000000000.0000',
     seen: [],
-  } as unknown as Evidence['line']
-  return previewLine(tables, state, line)
+  })) as unknown as Evidence['line'][]
+  return lines.length > 0 ? previewLines(tables, state, lines) : []
 }

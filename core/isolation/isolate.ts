@@ -169,15 +169,15 @@ function standAfterRepair({ model }: Tables, state: TabState, { chances, suspect
   }
 }
 
-/** What a line not yet logged would do: the suspects it would leave, for the reading line to say back. */
-export function previewLine(
+/** What lines not yet logged would do: the suspects they would leave, for the reading line to say back. */
+export function previewLines(
   tables: Tables,
   state: TabState,
-  line: Evidence['line'],
+  lines: readonly Evidence['line'][],
 ): readonly { readonly fault: string, readonly label: string, readonly chance: number }[] {
   const ranking = rankSuspects(tables, state)
   const chances = Float64Array.from(ranking.chances)
-  applyEvidence(tables, { line, repaired: state.repaired, confirmed: 0 }, chances)
+  for (const line of lines) applyEvidence(tables, { line, repaired: state.repaired, confirmed: 0 }, chances)
   const sums = new Map<string, number>()
   chances.forEach((c, i) =>
     faultsOf(tables.model.hypothesis(i)).forEach(f => sums.set(f, (sums.get(f) ?? 0) + c)),

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import type { NumericTest } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
-import { isolate, judge, prepareSystem, previewLine, rankSuspects, type Tables } from '.'
+import { isolate, judge, prepareSystem, previewLines, rankSuspects, type Tables } from '.'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
@@ -157,7 +157,7 @@ describe('evidence', () => {
   it('previews what a line would leave without adding it', () => {
     const state = folded(three, nursery)
     const before = isolate(three, state).suspects[0]!.chance
-    const left = previewLine(three, state, read('relay.ohms', null) as never)
+    const left = previewLines(three, state, [read('relay.ohms', null) as never])
     expect(left[0]).toMatchObject({ fault: 'box.relay-open' })
     expect(left[0]!.chance).toBeGreaterThan(0.9)
     expect(isolate(three, state).suspects[0]!.chance).toBe(before)

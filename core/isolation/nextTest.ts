@@ -8,10 +8,10 @@ import { readingSetOf, testOf, type Need, type SystemModel, type Test, type Wait
 import { holdsNeed, type TabState } from '#core/tab'
 import { STATE_STEPS, testCost } from './costs'
 import { decide, type Decision, type Leading, type Weighed } from './decide'
-import { groupByRepair, type Groups } from './groups'
+import { groupByRepair } from './groups'
 import { hazardsOf, isBarred } from './hazards'
 import { modeOf } from './hypothesis'
-import { expectedBits, inPlay } from './information'
+import { expectedBits, inPlay, type InPlay } from './information'
 import { describeOutcomes, type Outcome } from './outcomes'
 import { bandsOf, describePatterns, MINUTES_MORE, weighSets, type WeighedSet } from './readingSets'
 import type { Ranking } from './suspects'
@@ -71,7 +71,8 @@ export function proposeTests(
 ): Proposal {
   const { model } = tables
   const groups = groupByRepair(model, ranking.chances.length, state.repaired)
-  const scored = scoreTests(tables, state, ranking, groups)
+  const counted = inPlay(ofTheCatalogue(ranking.chances), groups.of)
+  const scored = scoreTests(tables, state, ranking, counted)
   const { decision, leading } = decide(tables, state, ranking, groups, scored, rereads.length)
   const again = rereads.flatMap((id) => {
     const table = tables.tests.get(id)
@@ -84,7 +85,7 @@ export function proposeTests(
   // a look that costs next to nothing comes before the meter, where nothing was seen yet
   const isLook = (s: Weighed) => s.table.test.need === 'any' && s.cost < LOOK && s.bits > LEAST_BITS
   const look = hazards.onlySaid ? scored.find(isLook) : undefined
-  const sets = weighSets(model, scored, inPlay(ofTheCatalogue(ranking.chances), groups.of))
+  const sets = weighSets(model, scored, counted, most)
   const inSets = new Set(sets.flatMap(s => s.set))
   const offered = [...sets, ...scored.filter(s => !inSets.has(s.table))]
     .toSorted((a, b) => b.bits / b.cost - a.bits / a.cost)
@@ -109,15 +110,13 @@ export function proposeTests(
   }
 }
 
-function scoreTests(tables: Tables, state: TabState, ranking: Ranking, groups: Groups): Weighed[] {
+function scoreTests(tables: Tables, state: TabState, ranking: Ranking, counted: InPlay): Weighed[] {
   const { model } = tables
-  const chances = ofTheCatalogue(ranking.chances)
-  const turning = turningChance(model, chances, state.repaired)
+  const turning = turningChance(model, ofTheCatalogue(ranking.chances), state.repaired)
   const done = new Set(
     state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.test),
   )
   const hazards = hazardsOf(tables, state)
-  const counted = inPlay(chances, groups.of)
   const scored: (Weighed & { readonly score: number })[] = []
   for (const table of tables.tests.values()) {
     const { test } = table
@@ -139,8 +138,10 @@ function ofTheCatalogue(chances: Float64Array): Float64Array {
 }
 
 /** Every test that could be done now, best first, with what it would tell and cost. */
-export const proposeScored = (tables: Tables, state: TabState, ranking: Ranking): Weighed[] =>
-  scoreTests(tables, state, ranking, groupByRepair(tables.model, ranking.chances.length, state.repaired))
+export function proposeScored(tables: Tables, state: TabState, ranking: Ranking): Weighed[] {
+  const groups = groupByRepair(tables.model, ranking.chances.length, state.repaired)
+  return scoreTests(tables, state, ranking, inPlay(ofTheCatalogue(ranking.chances), groups.of))
+}
 
 /** One test as the screen shows it, whether or not it would be chosen. */
 export function describeOne(

@@ -2,6 +2,7 @@
  * Readings of one go as one proposal: what they would tell together, what they cost, and the patterns in which they
  * come. Given what is wrong they are taken to err each by itself.
  */
+import { isNonEmpty } from '#core/foundation'
 import { readingSetOf, type Band, type NumericTest, type Prediction, type SystemModel } from '#core/systems'
 import { formatRange, formatValue, type Units } from '#core/units'
 import type { Weighed } from './decide'
@@ -17,11 +18,13 @@ export interface WeighedSet extends Weighed {
 
 /** Minutes that each further reading of a go takes: the leads move, nothing else. Common practice, no source. */
 export const MINUTES_MORE = 0.4
-/** Of the sets, so many that could be worth it are worked out. */
-const MOST_WEIGHED = 4
-
-/** The sets that tell more a minute than the best of their readings alone. Only what is all open is one go. */
-export function weighSets(model: SystemModel, scored: readonly Weighed[], counted: InPlay): WeighedSet[] {
+/**
+ * The sets that tell more a minute than the best of their readings alone, as long as one could come among the first.
+ * Only what is all open is one go.
+ */
+export function weighSets(
+  model: SystemModel, scored: readonly Weighed[], counted: InPlay, first: number,
+): WeighedSet[] {
   const open = new Map(scored.map(s => [s.table.test.id, s]))
   const seen = new Set<unknown>()
   const whole = scored.flatMap((best) => {
@@ -34,83 +37,108 @@ export function weighSets(model: SystemModel, scored: readonly Weighed[], counte
     const atMost = members.reduce((sum, m) => sum + m.bits, 0) / cost
     return atMost > best.bits / best.cost ? [{ members, cost, atMost, best }] : []
   })
-  return whole
-    .toSorted((a, b) => b.atMost - a.atMost)
-    .slice(0, MOST_WEIGHED)
-    .flatMap(({ members, cost, best }) => {
-      const [first] = members
-      const set = members.map(m => m.table)
-      const bits = bitsTogether(set, counted)
-      return first && bits / cost > best.bits / best.cost ? [{ table: first.table, bits, cost, set }] : []
-    })
+  const found: WeighedSet[] = []
+  // what is among the first by itself bars the way to what could not come before it
+  const rates = scored.map(s => s.bits / s.cost)
+  for (const { members, cost, atMost, best } of whole.toSorted((a, b) => b.atMost - a.atMost)) {
+    const ahead = [...rates, ...found.map(f => f.bits / f.cost)].toSorted((a, b) => b - a)[first - 1] ?? 0
+    if (atMost < ahead || found.length === first) break
+    const set = members.map(m => m.table)
+    const bits = bitsTogether(model, set, counted)
+    if (isNonEmpty(set) && bits / cost > best.bits / best.cost) found.push({ table: set[0], bits, cost, set })
+  }
+  return found
 }
 
 const weighed = (p: number): number => (p > 0 ? p * Math.log2(p) : 0)
 
+/** More classes than any test has. */
+const CLASSES = 2 ** 14
+
+/** Hypotheses under which several tests show the same share one number of it. */
+const alikeIn = (tables: readonly TestTable[], h: number): number =>
+  tables.reduce((key, t) => key * CLASSES + (h === OTHER ? CLASSES - 1 : t.classOf(h)), 0)
+
 /** Expected drop in entropy over groups of hypotheses from several tests at once, bits. */
-export function bitsTogether(tables: readonly TestTable[], { places, chances, ends, now }: InPlay): number {
-  const rowOf = jointRows(tables, places)
-  const all = new Float64Array(rowOf.bins)
-  const own = new Float64Array(rowOf.bins)
+export function bitsTogether(
+  model: SystemModel, tables: readonly TestTable[], { places, chances, ends, now }: InPlay,
+): number {
+  const rows = jointRows(model, tables)
+  const all = new Float64Array(rows.bins)
+  const own = new Float64Array(rows.bins)
   let [after, from] = [0, 0]
   for (const end of ends) {
-    own.fill(0)
-    for (let i = from; i < end; i++) {
-      const [row, chance] = [rowOf.of(places[i] ?? 0), chances[i] ?? 0]
-      row.forEach((p, b) => (own[b] = (own[b] ?? 0) + chance * p))
+    const masses = new Map<number, { readonly h: number, mass: number }>()
+    for (; from < end; from++) {
+      const h = places[from] ?? 0
+      const key = alikeIn(tables, h)
+      const own = masses.get(key)
+      if (own) own.mass += chances[from] ?? 0
+      else masses.set(key, { h, mass: chances[from] ?? 0 })
     }
-    own.forEach((p, b) => {
-      after += weighed(p)
-      all[b] = (all[b] ?? 0) + p
-    })
-    from = end
+    own.fill(0)
+    for (const [key, { h, mass }] of masses) addTo(own, rows.of(key, h), mass)
+    for (const p of own) after += weighed(p)
+    addTo(all, own, 1)
   }
   return Math.max(0, now + after - all.reduce((sum, p) => sum + weighed(p), 0))
 }
 
-/** Bins that hypotheses in play hardly show are one. */
-const SELDOM = 0.03
+function addTo(sums: Float64Array, row: Float64Array, mass: number): void {
+  for (let b = 0; b < row.length; b++) sums[b] = (sums[b] ?? 0) + mass * (row[b] ?? 0)
+}
+
+/** So many bins of each reading are told apart, those that are likeliest to be met; the others are one. */
+const MOST_BINS = 5
 
 interface JointRows {
   readonly bins: number
-  of(hypothesis: number): Float64Array
+  of(key: number, hypothesis: number): Float64Array
 }
 
-function jointRows(tables: readonly TestTable[], places: Int32Array): JointRows {
-  const folded = tables.map(table => fewerBins(table, places))
-  const rows = new Map<string, Float64Array>()
-  return {
+const kept = new WeakMap<SystemModel, Map<string, JointRows>>()
+
+/** What the readings of a set show together, worked out once for a system. */
+function jointRows(model: SystemModel, tables: readonly TestTable[]): JointRows {
+  const all = kept.get(model) ?? new Map<string, JointRows>()
+  kept.set(model, all)
+  const name = tables.map(t => t.test.id).join()
+  const known = all.get(name)
+  if (known) return known
+  const folded = tables.map(table => fewerBins(model, table))
+  const rows = new Map<number, Float64Array>()
+  const fresh: JointRows = {
     bins: folded.reduce((n, f) => n * f.bins, 1),
-    of(h) {
-      const key = tables.map(t => (h === OTHER ? 'other' : t.classOf(h))).join()
-      const known = rows.get(key) ?? folded.map(f => f.of(h)).reduce(times)
-      rows.set(key, known)
-      return known
+    of(key, h) {
+      const own = rows.get(key) ?? folded.map(f => f.of(h)).reduce<Float64Array>(times, Float64Array.of(1))
+      rows.set(key, own)
+      return own
     },
   }
+  all.set(name, fresh)
+  return fresh
 }
 
-const times = (one: Float64Array, two: Float64Array): Float64Array =>
-  Float64Array.from({ length: one.length * two.length }, (_, i) =>
-    (one[Math.floor(i / two.length)] ?? 0) * (two[i % two.length] ?? 0))
+function times(one: Float64Array, two: Float64Array): Float64Array {
+  const joint = new Float64Array(one.length * two.length)
+  let at = 0
+  for (const a of one) for (const b of two) joint[at++] = a * b
+  return joint
+}
 
-function fewerBins(table: TestTable, places: Int32Array) {
-  const most = new Float64Array(table.bins)
-  for (const row of new Set(Array.from(places, h => table.row(h))))
-    row.forEach((p, b) => (most[b] = Math.max(most[b] ?? 0, p)))
-  const often = [...most.keys()].filter(b => (most[b] ?? 0) > SELDOM)
-  const made = new Map<Float64Array, Float64Array>()
-  const fold = (row: Float64Array) => {
-    const kept = often.map(b => row[b] ?? 0)
-    return Float64Array.of(...kept, Math.max(0, 1 - kept.reduce((a, b) => a + b, 0)))
-  }
+function fewerBins({ hypotheses }: SystemModel, table: TestTable) {
+  const priors = new Map<Float64Array, number>()
+  hypotheses.forEach(({ prior }, h) => priors.set(table.row(h), (priors.get(table.row(h)) ?? 0) + prior))
+  const met = new Float64Array(table.bins)
+  // by the root, so that what is healthy does not take them all
+  for (const [row, prior] of priors) addTo(met, row, Math.sqrt(prior))
+  const often = [...met.keys()].toSorted((a, b) => (met[b] ?? 0) - (met[a] ?? 0)).slice(0, MOST_BINS)
   return {
     bins: often.length + 1,
     of(h: number) {
       const row = table.row(h)
-      const known = made.get(row) ?? fold(row)
-      made.set(row, known)
-      return known
+      const own = often.map(b => row[b] ?? 0)
+      return Float64Array.of(...own, Math.max(0, 1 - own.reduce((a, b) => a + b, 0)))
     },
   }
 }
@@ -151,13 +179,22 @@ export function describePatterns(
 ): Outcome[] {
   const chances = sinceRepair(model, before, repaired)
   const patterns = new Map<string, Pattern>()
-  for (const h of placesFrom(chances, NEGLIGIBLE)) {
-    if (h === OTHER) continue
-    const stands = tables.map(t => standOf(t.prediction(h), model.band(t.test as NumericTest)))
-    const figures = tables.map(t => valueOf(t.prediction(h)))
+  const bands = tables.map(t => model.band(t.test as NumericTest))
+  const alike = new Map<number, { readonly own: Pattern, readonly figures: Shown }>()
+  const shownBy = (h: number) => {
+    const predicted = tables.map(t => t.prediction(h))
+    const stands = predicted.map((p, n) => standOf(p, bands[n]))
+    const figures = predicted.map(valueOf)
     const words = inWords(tables, stands, figures)
     const own = patterns.get(words || stands.join()) ?? { chance: 0, words, by: new Map(), figures, most: 0 }
     patterns.set(words || stands.join(), own)
+    return { own, figures }
+  }
+  for (const h of placesFrom(chances, NEGLIGIBLE)) {
+    if (h === OTHER) continue
+    const key = alikeIn(tables, h)
+    const { own, figures } = alike.get(key) ?? shownBy(h)
+    alike.set(key, { own, figures })
     const chance = chances[h] ?? 0
     own.chance += chance
     if (chance > own.most) Object.assign(own, { figures, most: chance })

@@ -12,7 +12,7 @@ import type { Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { withReferred } from './referring'
-import { sayLine } from './sayLine'
+import { sayLines } from './sayLine'
 import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
@@ -97,7 +97,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     done.line,
     ...linesOf(last).map(l => ({ ...l, typed }) as DraftLine),
   ]
-  return ok({ kind: 'lines', lines, say: lines.map(l => sayLine(kind, l, listening.units)).join(' · '),
+  return ok({ kind: 'lines', lines, say: sayLines(kind, lines, listening.units),
     ...(left ? { left } : {}) })
 }
 
@@ -116,7 +116,7 @@ function hearStates(kind: SystemKind, typed: string, listening: HearingOf): Resu
   return ok({
     kind: 'lines',
     lines: [...held.map(s => s.line), ...found].map(l => ({ ...l, typed }) as DraftLine),
-    say: [...held.map(s => s.say), ...found.map(l => sayLine(kind, l, listening.units))].join(' · '),
+    say: [...held.map(s => s.say), sayLines(kind, found, listening.units)].filter(Boolean).join(' · '),
     ...(left ? { left } : {}),
   })
 }
@@ -215,7 +215,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
   const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
   if (inHand)
-    return ok({ kind: 'lines', lines: inHand, say: inHand.map(l => sayLine(kind, l, listening.units)).join(' · ') })
+    return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
   const exact = parseShorthand(kind, withRunCap(kind, typed), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
@@ -253,7 +253,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   return ok({
     kind: 'lines',
     lines,
-    say: lines.map(l => sayLine(kind, l, units)).join(' · '),
+    say: sayLines(kind, lines, units),
     ...(left.length > 0 ? { left: left.join(', ') } : {}),
     ...(placed.length > 0 ? { placed } : {}),
   })
@@ -292,7 +292,7 @@ const saysAnything = (text: string) => wordsOf(join(text)).some(w => !w.filler &
 
 function choiceOf(kind: SystemKind, { lines }: Meaning, units: Units, typed: string): Choice {
   const [line] = lines
-  return { line: { ...line!, typed } as DraftLine, say: lines.map(l => sayLine(kind, l, units)).join(' · ') }
+  return { line: { ...line!, typed } as DraftLine, say: sayLines(kind, lines, units) }
 }
 
 /** For a remark: what it comes nearest to, so that a hand can place it. */

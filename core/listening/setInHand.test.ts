@@ -23,6 +23,13 @@ describe('figures with readings of one go in hand', () => {
     expect(told('2.6, 8.8 and 11.4', 'leads.by')).toEqual(['leads.by 2.6', 'leads.ry 8.8', 'leads.rb 11.4'])
     expect(told('0.2/3.1', 'pole1.drop')).toEqual(['pole1.drop 0.2', 'pole2.drop 3.1'])
   })
+  it('are said back in one breath', () => {
+    const heard = requireOk(hear(three, '231/116/OL', { expected: 'load.v12' }))
+    expect(heard).toMatchObject({ say: 'Volts on the starter load side, each pair: 231 V / 116 V / OL' })
+    const two = requireOk(hear(three, 'line side 231/230/229, it hums'))
+    const volts = 'Volts on the starter line side, each pair: 231 V / 230 V / 229 V'
+    expect(two).toMatchObject({ say: `${volts} · Listen as it calls: groans, does not turn` })
+  })
   it('may have no way through', () =>
     expect(told('2.6/OL/OL', 'leads.by')).toEqual(['leads.by 2.6', 'leads.ry OL', 'leads.rb OL']))
   it('are heard as ever where they are fewer, or more, or of something else', () => {

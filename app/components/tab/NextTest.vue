@@ -34,7 +34,8 @@ const waits = computed(() =>
 const others = computed(() =>
   [...(props.isolation?.next ?? []), ...(props.isolation?.causeTests ?? []), ...(props.isolation?.proof ?? [])]
     .filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i)
-    .slice(0, 2),
+    // patterns take a row each
+    .slice(0, first.value?.set ? 1 : 2),
 )
 const FIRST: Record<Need, string> = {
   'any': '',
@@ -116,10 +117,10 @@ function skip() {
       <h2>{{ first.title }}</h2>
       <p class="steps">
         <b v-if="first.first.length">First: {{ first.first.join(' ') }}</b> {{ first.steps.join(' ') }}
-        <span v-if="!isSeen" class="soft">Meter: {{ first.meter }}.</span>
+        <span v-if="!isSeen && !first.set" class="soft">Meter: {{ first.meter }}.</span>
       </p>
       <p v-if="first.cautions.length" class="caution">{{ first.cautions.join(' ') }}</p>
-      <ul class="outcomes">
+      <ul class="outcomes" :class="{ patterns: first.set }">
         <li v-for="o in outcomes" :key="o.label">
           <component
             :is="isSeen ? 'button' : 'div'"
@@ -130,7 +131,7 @@ function skip() {
             <span class="figure">{{ o.label }}</span>
             <span class="leaves">{{
               o.leaves
-                .slice(0, 2)
+                .slice(0, first.set ? 1 : 2)
                 .map(l => `${labels(l.fault)} ${Math.round(l.chance * 100)}`)
                 .join(', ')
             }}</span>
@@ -234,6 +235,27 @@ h2 {
   border: 0;
   color: inherit;
   font: inherit;
+}
+/* readings of one go: a row each, what it reads beside what it leaves */
+.patterns {
+  grid-auto-flow: row;
+  grid-auto-columns: auto;
+  gap: 2px;
+}
+.patterns .outcome {
+  grid-template-columns: minmax(0, 4fr) minmax(0, 3fr);
+  align-items: baseline;
+  gap: 10px;
+  padding: 0 10px;
+}
+.patterns .figure {
+  font-size: var(--size-note);
+  line-height: 1.25;
+}
+.patterns .leaves {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .outcome.answer {
   border: 1px solid var(--brass);

@@ -90,7 +90,7 @@ watch(reading, async (r) => {
   leaves.value = ''
   if (!r) return
   const mine = ++asked
-  const left = await tab.preview(r.lines[0]!)
+  const left = await tab.preview(r.lines)
   if (mine === asked)
     leaves.value = left
       .filter(l => l.chance > 0.05)
