@@ -108,6 +108,8 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'runs': 0.04,
     'filter.blocked': 0.6,
     'house.shut': 0.15,
+    'house.leak': 0.1,
+    'pump.cracked': 0.3,
     'cuts-off': 0.1,
   },
   'slow-air': {

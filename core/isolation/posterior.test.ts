@@ -124,7 +124,7 @@ describe('lines that the catalogue does not explain', () => {
     const odd = [
       add({ kind: 'opened', complaint: 'check-up', words: '' }),
       ...['line.volts', 'load.volts', 'box.volts'].flatMap(test =>
-        [305, 306].map(value => add({ kind: 'reading', test, value })),
+        [405, 406].map(value => add({ kind: 'reading', test, value })),
       ),
     ]
     const answer = isolate(tables, folded(tables, odd))

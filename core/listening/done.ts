@@ -148,6 +148,26 @@ const WAYS: Readonly<Record<string, Way>> = {
   'fit-pump-head-kit': { by: ['renewed'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?|valve plate)' },
   'replace-impeller-and-seal': { by: ['renewed'], to: '(?:impeller|wet end)' },
   'free-impeller': { by: ['freed', 'cleaned'], to: '(?:impeller|volute|eye|shaft)' },
+  'clear-impeller': { by: ['cleaned'], to: '(?:vanes|eye of the impeller|wheel)' },
+  'renew-shaft-seal': { by: ['renewed'], to: '(?:(?:shaft|pump|mechanical) )?seals?' },
+  'replace-pump-casing': { by: ['renewed'], to: '(?:pump )?(?:housing|casing|volute|case)' },
+  'clear-suction-line': {
+    by: ['cleaned', 'renewed'],
+    to: '(?:suction (?:strainer|screen|hose)|foot ?valve (?:screen|strainer)|intake screen)',
+  },
+  'clear-way-into-tank': { by: ['cleaned'], to: '(?:tank (?:tee|inlet|nipple|port)|tee|elbow(?: under the tank)?)' },
+  'renew-seal-of-pitless-adapter': {
+    by: ['renewed'], to: '(?:pitless(?: adapter)?(?: o[- ]?ring| seal)?|o[- ]?ring on the pitless)',
+  },
+  'set-or-replace-reducing-valve': {
+    by: ['renewed', 'set', 'cleaned'], to: '(?:(?:pressure )?reducing valve|(?:pressure )?reducer|house regulator)',
+  },
+  'clear-motor-vents': { by: ['cleaned', 'renewed'], to: '(?:(?:motor )?vents|(?:cooling |motor )?fan|nest|shroud)' },
+  'clear-tank-vent': { by: ['cleaned'], to: '(?:tank )?vent(?: hose)?' },
+  'replace-city-inlet-check': { by: ['renewed', 'cleaned'], to: 'city (?:water )?(?:inlet|fill|check)(?: valve)?' },
+  'set-or-replace-charger': { by: ['renewed', 'set'], to: '(?:charger|converter|alternator regulator)' },
+  'set-drive-to-rated-hertz': { by: ['set'], to: '(?:drive|vfd|inverter)' },
+  'land-on-both-legs': { by: ['landed'], to: '(?:hots?|wires?|breaker)' },
   'clean-jet': { by: ['cleaned', 'freed'], to: '(?:jet|nozzle|venturi|ejector)' },
   'prime-pump': { by: ['filled'], to: '(?:pump|case|casing|volute|priming (?:hole|plug|port)|housing|prime)' },
   'remake-suction-joints': {

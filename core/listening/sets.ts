@@ -16,13 +16,15 @@ export function bothLegs(
 ): Meaning[] {
   const [figure] = readings
   const [first] = read
-  if (!weights.of.has('bothlegs') || !figure || !first || !fits(figure, first.test)) return []
+  // on each leg, where there are two
+  const ofEach = weights.of.has('three') && !read.some(e => e.test.variant === 'l3g')
+  if (!(weights.of.has('bothlegs') || ofEach) || !figure || !first || !fits(figure, first.test)) return []
   return read.flatMap((one) => {
     const two = read.find(e => e.test.point === one.test.point && e.test.variant === 'l2g')
     if (one.test.variant !== 'l1g' || !two) return []
     const place = bestOf(one.places, weights)
     if (!place && one.test.point !== bearing.near) return []
-    const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'toground'])
+    const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'three', 'toground'])
     return [
       {
         ...scoreOf(words, weights, (place ? 0 : 0.12) + (one.staged && !weights.of.has('well') ? 0.2 : 0), 0.7),

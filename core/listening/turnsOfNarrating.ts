@@ -21,6 +21,8 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + `(?:reeds?|valves?|diaphragm|points|contacts|gasket|rings?|brushes|impeller|vanes?))`],
   ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?,? and(?: found)?(?= (?:the'
   + '|there|all|its) \\w)'],
+  ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?(?:,| and)(?: found)?'
+  + '(?! (?:it|she|found|replaced|put|new|swapped|set|reset|cleaned|dropped|hung)\\b)(?= [a-z]+ [a-z]+)'],
   ['', 'dead(?= zero)'],
   ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out '
   + '|down )?at the (?:disconnect|breaker|panel|main)'

@@ -70,6 +70,7 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   // wires on a switch
   ['wiredwrong', '(?:on|to|under) the wrong (?:screws?|terminals?|posts?|lugs?|side)', 'landed wrong', 'miswired',
     'wired up (?:wrong|backwards?)'],
+  ['sameleg', '(?:on|from|off|to) (?:the )?same (?:leg|bus(?: ?bar)?|phase)(?: (?:of|in|at) the (?:panel|service))?'],
   ['bothlegs samepole', '(?:both |the )?(?:hots?|legs?|feeds?|bothlegs|line wires|feed wires|hot and (?:the'
   + ' )?neutral)'
   + '(?: wires)?(?: are| is| were| was| both)*(?: landed| wired| hooked up| hooked| tied| goes| going| go| put'

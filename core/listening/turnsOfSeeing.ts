@@ -368,4 +368,7 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   + ` ?(?:microfarads?|mikes?|uf|mfd|µf)`],
   ['to ground ol', '(?:nothing|no reading|no continuity) to (?:ground|earth) on (?:either|both|any|each)(?: one|'
   + ' of them)?'],
+  ['shaft seal leaks', '(?:water |it(?:\'s| is)? |she |got water )?(?:drips?|dripping|leaks?|leaking|weeps?|weeping'
+  + '|seeping|sprays?|spraying|runs?|running|coming)(?: water)?(?: out)?(?: from| in)? between (?:the )?(?:pump'
+  + '|wet end|volute)(?: end)? and (?:the )?motor'],
 ]

@@ -74,6 +74,21 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   // supply, breaker, fuse
   'call-utility': harmless(['Say which leg or what volts, at what time; ahead of the meter nothing is opened.']),
   'find-drop-ahead-of-breaker': wires(['Follow the drop back with the load on, then open it dead.', GROUND_FIRST]),
+  'have-volts-brought-down': harmless(
+    ['Say which volts, at what hour, loaded and not; ahead of the meter nothing is opened.'],
+  ),
+  'land-on-both-legs': wires([
+    'Panel dead ahead of it or left to who may work it.',
+    'Each hot under a pole of its own, on two legs; a white that is a hot is marked as one.', GROUND_FIRST,
+  ]),
+  'set-drive-to-rated-hertz': dead(
+    ['By its own manual: rated volts, hertz and amps of the motor; who set it down, and why?'],
+  ),
+  'clear-motor-vents': dead(
+    ['Nests, lint and leaves out, by hand and soft brush.', 'Fan tight on the shaft, its cover on.'],
+  ),
+  'set-or-replace-charger': wires(['Negative off first, on last; charger for this chemistry.'],
+    { fits: 'volts and chemistry equal; amps for the battery' }),
   'feed-from-larger-generator': harmless([
     'On the mains where they are back; else a generator for what the motor draws at a start, by a transfer switch.',
   ]),
@@ -214,6 +229,17 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     { fits: 'the pump’s own', after: ['prime'] }),
   'replace-impeller-and-seal': pipes(['Seal faces clean and dry of fingers; turns free by hand.'],
     { fits: 'the pump’s own', sealed: true, after: ['prime'] }),
+  'renew-shaft-seal': pipes(['Both faces new, clean, dry of fingers; shaft bright where it runs; turns free by hand.'],
+    { fits: 'the pump’s own', sealed: true, after: ['prime'] }),
+  'clear-impeller': pipes(['Volute open; pick the eye and the vanes clean; find how it came in.'],
+    { sealed: true, after: ['prime'] }),
+  'clear-suction-line': pipes(['Strainer and foot valve rinsed; no kink, no flat; what let the dirt in?'],
+    { sealed: true, after: ['prime'] }),
+  'clear-tank-vent': harmless(['Vent hose off, blown through, no sag that holds water.']),
+  'replace-city-inlet-check': pipes([THREADS, 'Cap it while it is not used.'],
+    { sealed: true, fits: 'thread and hose size equal' }),
+  'replace-pump-casing': pipes(['Drained; gasket faces clean; bolts crosswise; drain plug sealed.'],
+    { fits: 'the pump’s own', sealed: true, after: ['prime'] }),
   'free-impeller': pipes(['Turn it by hand at the shaft’s end; find what stopped it.'], { after: ['prime'] }),
   'clean-jet': pipes(['Nozzle and throat with a soft wire; gasket whole.'], { sealed: true, after: ['prime'] }),
   'prime-pump': pipes(['Fill at the plug till it stays full; plug sealed.', 'Never dry.'], { after: ['prime'] }),
@@ -264,6 +290,12 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'replace-tank': pipes(['Tank off its own valve; new one aired before water comes to it.', THREADS],
     { sealed: true, fits: 'connection equal; drawdown for the pump; plate pressure', after: ['air', 'switch'] }),
   'replace-gauge': pipes([HOLD_BACK, THREADS], { sealed: true, fits: 'thread equal; about twice the cut-out' }),
+  'clear-way-into-tank': pipes(
+    ['Drain, then open at the tee or the elbow; pick it clean; brass in place of steel.', THREADS],
+    { sealed: true, after: ['air'] },
+  ),
+  'set-or-replace-reducing-valve': pipes(['Screen rinsed; gauge behind it, set with a tap drawing.', THREADS],
+    { sealed: true, fits: 'size equal; range for the house' }),
   'replace-relief-valve': pipes([HOLD_BACK, THREADS, 'Outlet free, never plugged.'],
     { sealed: true, fits: 'thread equal; set at or under the weakest plate; capacity at least' }),
   'find-and-mend-leak': pipes(['Shut off by parts till it holds; mend that one.'], { sealed: true, cure: 30 }),
@@ -276,6 +308,10 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     { fits: 'volts, phases, wires and diameter equal; hp, head and gpm at the depth' }),
   'pull-and-replace-drop-pipe': well(['Plastic lifts by hand, galvanised wants a rig; all joints new.'],
     { cure: 30, fits: 'bore and pressure for the depth' }),
+  'renew-seal-of-pitless-adapter': well(
+    ['Lift by its own pipe, never by the cable; seat wiped bright, new ring greased, set down straight.'],
+    { fits: 'the adapter’s own ring' },
+  ),
   'remake-splice-or-replace-cable': well(
     ['Cut back to bright, dry metal; splices staggered, each sealed; megohms before it goes down.'],
     { fits: 'conductors and ground equal; wet rating; gauge for the drop' },

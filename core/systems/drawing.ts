@@ -48,11 +48,18 @@ export function tankToHouse(n: Nameplate, { relief }: { readonly relief: boolean
 }
 
 /** A motor in the open behind a pressure switch. */
-export function surfaceDrawing(disconnect: boolean): Pick<Drawing, 'power' | 'stretches' | 'shafts' | 'ports'> {
-  const power = inOrder('supply', 'breaker', disconnect && 'disconnect', 'switch', 'motor')
+export function surfaceDrawing(n: Nameplate): Pick<Drawing, 'power' | 'stretches' | 'shafts' | 'ports'> {
+  const power = inOrder(
+    'supply',
+    'breaker',
+    yes(n, 'supply.disconnect') && 'disconnect',
+    'switch',
+    yes(n, 'switch.protector') && 'protector',
+    'motor',
+  )
   return {
     power,
-    stretches: stretchesOf(power, { conductors: { switch: 'feed', motor: 'run' } }),
+    stretches: stretchesOf(power, { conductors: { switch: 'feed', protector: 'run', motor: 'run' } }),
     shafts: [{ motor: 'motor', pump: 'pump' }],
     ports: [{ from: 'gauge', to: 'switch' }],
   }

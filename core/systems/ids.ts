@@ -5,10 +5,13 @@
  */
 export const PARTS = {
   supply: {
-    faults: ['leg-lost', 'low-volts', 'unbalanced', 'generator'],
+    faults: ['leg-lost', 'low-volts', 'high-volts', 'unbalanced', 'generator', 'drive'],
     fields: ['disconnect', 'phases', 'volts', 'hertz', 'ground'],
   },
-  breaker: { faults: ['off', 'pole-open', 'weak'], fields: ['device', 'amps', 'feedLength', 'feedGauge'] },
+  breaker: {
+    faults: ['off', 'pole-open', 'weak', 'wrong-leg', 'on-neutral'],
+    fields: ['device', 'amps', 'feedLength', 'feedGauge'],
+  },
   disconnect: { faults: ['pole-open', 'off'], fields: [] },
   feed: {
     faults: ['open', 'high-resistance', 'to-earth', 'leg-to-leg', 'to-chassis'],
@@ -74,7 +77,7 @@ export const PARTS = {
     fields: ['overloadAmps', 'coilVolts', 'control', 'float'],
   },
   transformer: { faults: ['dead'], fields: [] },
-  float: { faults: ['stuck-open', 'wrong-sense'], fields: [] },
+  float: { faults: ['stuck-open', 'stuck-shut', 'wrong-sense'], fields: [] },
   cable: {
     faults: [
       'open',
@@ -112,6 +115,7 @@ export const PARTS = {
       'runcap-open',
       'runcap-shorted',
       'brushes',
+      'no-cooling',
     ],
     fields: [
       'power',
@@ -134,7 +138,7 @@ export const PARTS = {
       'runMicrofarads',
     ],
   },
-  battery: { faults: ['low', 'post'], fields: ['capacity', 'chemistry'] },
+  battery: { faults: ['low', 'post', 'overcharged'], fields: ['capacity', 'chemistry'] },
   fuse: { faults: ['blown', 'holder'], fields: ['amps'] },
   panel: { faults: ['open'], fields: [] },
   return: { faults: ['bad'], fields: [] },
@@ -150,25 +154,31 @@ export const PARTS = {
       'valves',
       'diaphragm',
       'by-pass',
+      'intake-blocked',
+      'clogged',
+      'seal',
+      'cracked',
     ],
     fields: ['flow', 'head', 'shutOff', 'level', 'staticLevel', 'pipeLength', 'pipeBore', 'yield', 'accumulator'],
   },
   check: { faults: ['leaking', 'stuck-shut'], fields: [] },
-  pipe: { faults: ['holed'], fields: [] },
-  suction: { faults: ['air-leak', 'dry-well'], fields: [] },
+  pipe: { faults: ['holed', 'pitless'], fields: [] },
+  suction: { faults: ['air-leak', 'dry-well', 'blocked'], fields: [] },
   inlet: { faults: ['low'], fields: ['pressure'] },
   strainer: { faults: ['blocked', 'air-leak'], fields: [] },
   cistern: { faults: [], fields: ['volume'] },
-  source: { faults: ['empty', 'valve'], fields: ['volume'] },
+  source: { faults: ['empty', 'valve', 'vent-blocked'], fields: ['volume'] },
   tank: {
-    faults: ['waterlogged', 'precharge-low', 'precharge-high', 'charger', 'leak', 'condensate'],
+    faults: [
+      'waterlogged', 'precharge-low', 'precharge-high', 'charger', 'port-blocked', 'leak', 'condensate',
+    ],
     fields: ['volume', 'kind', 'most'],
   },
   gauge: { faults: ['stuck'], fields: [] },
   relief: { faults: ['weeping'], fields: ['opens'] },
   filter: { faults: ['blocked'], fields: [] },
-  house: { faults: ['leak', 'shut'], fields: ['filter', 'draw', 'pipeLength', 'pipeBore'] },
-  head: { faults: ['reed', 'gasket', 'intake', 'belt', 'seized'], fields: ['delivery'] },
+  house: { faults: ['leak', 'shut', 'reducer', 'city-check'], fields: ['filter', 'draw', 'pipeLength', 'pipeBore'] },
+  head: { faults: ['reed', 'gasket', 'intake', 'belt', 'seized', 'rings'], fields: ['delivery'] },
   unloader: { faults: ['not-venting', 'leaking'], fields: [] },
   regulator: { faults: ['stuck'], fields: [] },
 } as const

@@ -22,6 +22,78 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
       'fell open',
     ],
   },
+  'breaker.wrong-leg': {
+    label: 'both wires on one leg of the panel',
+    what: ['both hots', 'both breakers', 'two hots', 'both wires at the panel', 'both poles of the breaker'],
+    how: ['on the same leg', 'on one leg', 'on the same bus', 'on the same phase', 'landed on one leg'],
+  },
+  'breaker.on-neutral': {
+    label: 'one of its wires on the neutral bar',
+    what: ['white wire', 'second hot', 'other hot', 'one hot', 'one wire', 'white'],
+    how: ['on the neutral bar', 'landed on neutral', 'on the neutral', 'tied to neutral', 'under the neutral bar'],
+  },
+  'tank.port-blocked': {
+    label: 'way into the tank blocked',
+    what: ['tank tee', 'tank inlet', 'elbow under the tank', 'pipe into the tank', 'bottom of the tank', 'tank nipple'],
+    how: ['plugged', 'blocked', 'packed with mud', 'rusted shut', 'full of iron', 'choked', 'plugged solid'],
+  },
+  'pump.intake-blocked': {
+    label: 'screen of the pump or the well plugged',
+    what: ['pump screen', 'pump intake', 'well screen', 'intake screen', 'screen on the pump', 'intake of the pump'],
+    how: ['plugged', 'packed', 'blocked', 'caked', 'slimed over', 'full of iron', 'clogged', 'covered in slime'],
+  },
+  'pump.seal': {
+    label: 'water out between pump and motor',
+    what: ['shaft seal', 'pump seal', 'mechanical seal', 'seal behind the impeller', 'seal on the pump'],
+    how: ['leaks', 'shot', 'drips', 'sprays', 'worn', 'pours water', 'weeping'],
+    or: ['water between the pump and the motor', 'drips between the pump and the motor'],
+  },
+  'pump.cracked': {
+    label: 'housing of the pump cracked',
+    what: ['pump housing', 'housing', 'volute', 'pump casing', 'pump case', 'pump head', 'casing of the pump'],
+    how: ['cracked', 'split', 'split by frost', 'has a crack', 'busted by the freeze', 'cracked open'],
+  },
+  'suction.blocked': {
+    label: 'suction strainer or hose blocked',
+    what: ['suction strainer', 'suction screen', 'suction line', 'suction hose', 'foot valve screen'],
+    how: ['plugged', 'blocked', 'packed', 'collapsed', 'sucked flat', 'clogged', 'full of leaves', 'kinked'],
+  },
+  'pipe.pitless': {
+    label: 'pitless adapter leaks into the well',
+    what: ['pitless', 'pitless adapter', 'pitless seal', 'o ring on the pitless'],
+    how: ['leaks', 'sprays', 'leaking into the well', 'shot', 'torn', 'weeping', 'running down the casing'],
+  },
+  'house.reducer': {
+    label: 'pressure-reducing valve stuck',
+    what: ['reducing valve', 'pressure reducer', 'house regulator', 'pressure reducing valve', 'reducer'],
+    how: ['stuck', 'bad', 'plugged', 'failed', 'set too low', 'choked', 'cranked down'],
+  },
+  'house.city-check': {
+    label: 'water out of the city inlet',
+    what: ['city inlet', 'city water inlet', 'check in the city inlet', 'city water check', 'city fill'],
+    how: ['leaks', 'drips', 'pours out', 'runs out', 'weeping', 'stuck open'],
+    or: ['city inlet drips when the pump runs', 'city inlet runs when the pump runs', 'water out of the city inlet'],
+  },
+  'source.vent-blocked': {
+    label: 'vent of the tank blocked',
+    what: ['tank vent', 'vent of the fresh tank', 'fresh tank vent', 'vent hose'],
+    how: ['plugged', 'blocked', 'kinked', 'stopped up', 'full of mud', 'pinched'],
+    or: ['tank sucked in', 'fresh tank sucked flat'],
+  },
+  'head.rings': {
+    label: 'rings worn, blow-by at the crankcase',
+    what: ['rings', 'piston rings', 'ring'],
+    how: ['worn', 'shot', 'broken', 'gone', 'worn out'],
+    or: [
+      'breather puffs hard', 'blow-by at the breather', 'breather blowing oil', 'oil in the air', 'passing oil',
+      'oil out of the drain', 'pushing oil', 'oil in the air line',
+    ],
+  },
+  'battery.overcharged': {
+    label: 'charger or converter puts out too much',
+    what: ['converter', 'charger', 'alternator regulator', 'solar controller'],
+    how: ['overcharging', 'putting out too much', 'running away', 'boiling the battery', 'set too high'],
+  },
   'breaker.pole-open': {
     label: 'breaker or its stab burnt',
     what: ['breaker stab', 'bus bar', 'breaker lug', 'breaker itself'],
@@ -364,7 +436,7 @@ export const SEEN_PARTS: Readonly<Partial<Record<FaultId, SeenPart>>> = {
   'pipe.holed': {
     label: 'pipe split or holed',
     what: [
-      'poly', 'drop pipe', 'droppipe', 'riser pipe', 'galvanized pipe', 'joint of pipe', 'pitless', 'insert fitting',
+      'poly', 'drop pipe', 'droppipe', 'riser pipe', 'galvanized pipe', 'joint of pipe', 'insert fitting',
       'pipe in the well',
     ],
     how: [

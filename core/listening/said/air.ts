@@ -98,7 +98,7 @@ export const AIR: Sayings = {
   'intake-breath': {
     what: ['intake', 'intake filter', 'air filter', 'filter', 'hand over the intake', 'air intake'],
     is: {
-      pulls: ['pulls', 'sucks', 'good pull', 'strong suction', 'pulls hard', 'sucks good'],
+      pulls: ['pulls', 'sucks', 'good pull', 'strong suction', 'pulls hard', 'sucks good', 'clean', 'clear'],
       back: [
         'blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs',
         'breathes back',
@@ -106,7 +106,10 @@ export const AIR: Sayings = {
       better: ['dirty', 'caked', 'filter off better', 'filter off builds', 'black with dirt'],
     },
     said: {
-      pulls: ['intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good'],
+      pulls: [
+        'intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good', 'no air back at the intake',
+        'not blow back at the intake',
+      ],
       back: [
         'puffing back at the filter', 'air back filter', 'puffs back out the filter', 'air puff filter',
         'blows back filter', 'intake backfires', 'air blow out intake', 'air puffing out the intake',

@@ -8,7 +8,8 @@ export const MOTOR: Sayings = {
     is: {
       reaches: [
         'builds', 'builds fine', 'comes right up', 'climbs right up', 'gets to cut out', 'reaches cut out',
-        'goes to cutout', 'builds up good', 'shoots right up', 'comes up good', 'climbs like it should',
+        'goes to cutout', 'builds to cut out with everything shut', 'goes to cut out with everything shut',
+        'gets to cut out with everything shut', 'builds up good', 'shoots right up', 'comes up good', 'climbs like it should',
       ],
       stalls: [
         'not build', 'not climb', 'never gets there', 'stops climbing', 'not go past', 'stalls', 'tops out',
@@ -53,6 +54,19 @@ export const MOTOR: Sayings = {
         'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool',
         'stop hot comeback cool',
         'run quits', 'run quits comeback', 'runs stop comeback', 'cuts out on heat', 'heat cuts it out'],
+    },
+  },
+  'vents-look': {
+    what: ['motor vents', 'vents on the motor', 'cooling fan', 'motor fan', 'fan shroud', 'vents', 'air slots'],
+    is: {
+      clear: ['clear', 'clean', 'open', 'good', 'fine'],
+      packed: [
+        'packed', 'plugged', 'full of lint', 'full of leaves', 'full of mud', 'broken', 'mouse nest', 'blocked',
+        'covered', 'stripped', 'came loose', 'missing', 'dauber nest', 'caked',
+      ],
+    },
+    said: {
+      packed: ['mouse nest in the motor', 'motor packed with lint', 'no air to the motor', 'motor boxed in no air'],
     },
   },
   'motor-heat': {

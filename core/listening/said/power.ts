@@ -40,6 +40,7 @@ export const POWER: Sayings = {
       generator: [
         'by a generator', 'into a generator', 'by the genset', 'to a portable generator', 'by the standby set',
       ],
+      drive: ['by a drive', 'from a drive', 'off a drive', 'by an inverter', 'through a drive', 'by a vfd'],
     },
     said: {
       utility: [
@@ -47,6 +48,10 @@ export const POWER: Sayings = {
         'straight utility power', 'on the grid', 'grid power',
         'city power', 'fed from the power company'],
       generator: ['generator', 'portable generator', 'genset', 'little generator', 'house on a generator'],
+      drive: [
+        'drive ahead of it', 'vfd ahead of it', 'there is a drive on the wall', 'frequency drive feeds it',
+        'drive turned down', 'drive set low', 'drive reads hertz', 'vfd set low', 'vfd turned down',
+      ],
     },
   },
   'let-go': {

@@ -142,7 +142,8 @@ export const SOURCE: Sayings = {
     is: {
       turns: ['turns', 'free', 'spins free', 'good', 'clear'],
       jammed: [
-        'jammed', 'stuck', 'rock', 'stone', 'pebble', 'packed', 'rust', 'scale', 'stick in', 'gravel in', 'rag',
+        'jammed', 'stuck', 'rock', 'stone', 'pebble', 'packed', 'clogged', 'full of string', 'full of weeds', 'rust',
+        'scale', 'stick in', 'gravel in', 'rag',
         'wedged',
       ],
       worn: [

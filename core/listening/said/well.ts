@@ -60,7 +60,8 @@ export const WELL: Sayings = {
         'ear on casing nothing',
       ],
       falls: [
-        'waterfall down the casing', 'sounds like a waterfall', 'water running back down',
+        'waterfall down the casing', 'hear water running down the casing', 'hear it run down the casing',
+        'sounds like a waterfall', 'water running back down',
         'water falling in the well',
         'hear water falling in the well', 'hear water running in the well', 'water trickles in the well',
         'splashing in the well', 'hear it running back down the well', 'hear water fall well',

@@ -83,6 +83,26 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     settledBy: 'air heard at the head as it pumps',
   }),
   fault({
+    id: 'head.rings',
+    name: 'Piston rings worn',
+    baseRate: 0.012,
+    severities: degrees(
+      { name: 'two thirds of the air', share: 0.6, change: times('pump.flow', 0.65) },
+      { name: 'a third', share: 0.4, change: times('pump.flow', 0.33) },
+    ),
+    effect: 'runs-weak',
+    repair: repair({
+      id: 'overhaul-pump-head',
+      name: 'Overhaul or replace the pump',
+      minutes: 150,
+      part: 'compressor pump',
+      renews: ['head'],
+    }),
+    causes: [CAUSES.oil, CAUSES.hot, CAUSES.age],
+    settledBy: 'breath at the crankcase as it pumps, oil in the air',
+    wears: ['age'],
+  }),
+  fault({
     id: 'head.intake',
     name: 'Intake filter blocked',
     baseRate: 0.03,

@@ -4,7 +4,9 @@ import type { Repair } from '../faultTypes'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
-import { coupling, flowField, checkLook, impellerLook, newCheck, shutOffField, worn } from './pumpFaults'
+import {
+  checkLook, clogged, coupling, cracked, flowField, impellerLook, leakingSeal, newCasing, newCheck, shutOffField, worn,
+} from './pumpFaults'
 import { flow, seen } from './testEntry'
 import { neighbours } from './toldSupply'
 
@@ -56,6 +58,9 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
   ],
   faults: [
     coupling(mend),
+    clogged(),
+    leakingSeal(),
+    cracked(newCasing),
     worn(
       repair({
         id: 'replace-impeller-and-seal',

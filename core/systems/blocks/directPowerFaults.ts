@@ -51,6 +51,20 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     wears: ['age'],
   }),
   fault({
+    id: 'battery.overcharged',
+    name: 'Charger drives the volts too high',
+    baseRate: 0.006,
+    // common practice, no source
+    severities: degrees(
+      { name: '15.6 V', share: 0.6, change: { 'battery.volts': 15.6 } },
+      { name: '17 V', share: 0.4, change: { 'battery.volts': 17 } },
+    ),
+    effect: 'runs',
+    repair: repair({ id: 'set-or-replace-charger', name: 'Set or replace the charger', minutes: 40, part: 'charger' }),
+    causes: [CAUSES.age, CAUSES.surge],
+    settledBy: 'volts at the posts with the charger on, and with it off',
+  }),
+  fault({
     id: 'battery.post',
     name: 'Battery post corroded',
     baseRate: 0.04,

@@ -2,6 +2,14 @@
 import type { FaultMode } from '../faultTypes'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
+import { cracked } from './pumpFaults'
+
+const newHeadKit = repair({
+  id: 'fit-pump-head-kit',
+  name: 'Fit a pump head kit',
+  minutes: 30,
+  part: 'pump head kit',
+})
 
 export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] => [
   fault({
@@ -38,6 +46,35 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
     }),
     causes: [],
     settledBy: 'the handle of the valve ahead of the pump',
+  }),
+  fault({
+    id: 'source.vent-blocked',
+    name: 'Vent of the fresh tank blocked',
+    baseRate: 0.006,
+    severities: always(h => ({ 'source.yield': h['pump.flow'] * 0.3, 'motor.load': h['motor.load'] * 0.7 })),
+    effect: 'runs-weak',
+    repair: repair({ id: 'clear-tank-vent', name: 'Clear the vent of the tank', minutes: 15 }),
+    causes: [],
+    settledBy: 'it comes with the fill cap off, the tank drawn in before',
+  }),
+  cracked(newHeadKit, { because: 'frozen', why: 'ice splits heads' }),
+  fault({
+    id: 'house.city-check',
+    name: 'Check valve of the city inlet leaks',
+    baseRate: 0.012,
+    severities: degrees(
+      { name: 'drips', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.05 }) },
+      { name: 'runs out', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.3 }) },
+    ),
+    effect: 'starts-alone',
+    repair: repair({
+      id: 'replace-city-inlet-check',
+      name: 'Replace the check valve of the city inlet',
+      minutes: 25,
+      part: 'inlet with check valve',
+    }),
+    causes: [CAUSES.age, CAUSES.sand],
+    settledBy: 'water at the city inlet while the pump holds pressure',
   }),
   fault({
     id: 'strainer.blocked',
@@ -97,12 +134,7 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
       { name: 'leaks back', share: 0.5, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
     ),
     effect: 'starts-alone',
-    repair: repair({
-      id: 'fit-pump-head-kit',
-      name: 'Fit a pump head kit',
-      minutes: 30,
-      part: 'pump head kit',
-    }),
+    repair: newHeadKit,
     causes: [CAUSES.sand, CAUSES.age],
     settledBy: 'runs a moment every few minutes with every tap shut',
     wears: ['sand', 'age'],
@@ -113,12 +145,7 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
     baseRate: 0.03,
     severities: always(h => ({ 'pump.flow': h['pump.flow'] * 0.25, 'motor.load': h['motor.load'] * 0.7 })),
     effect: 'runs-weak',
-    repair: repair({
-      id: 'fit-pump-head-kit',
-      name: 'Fit a pump head kit',
-      minutes: 30,
-      part: 'pump head kit',
-    }),
+    repair: newHeadKit,
     causes: [{ because: 'frozen', why: 'ice splits diaphragms' }, CAUSES.age],
     settledBy: 'water at the head’s weep hole',
     wears: ['age'],

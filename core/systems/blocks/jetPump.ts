@@ -5,7 +5,9 @@ import type { Repair } from '../faultTypes'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
-import { coupling, flowField, impellerLook, shutOffField, worn } from './pumpFaults'
+import {
+  clogged, coupling, cracked, flowField, impellerLook, leakingSeal, newCasing, shutOffField, worn,
+} from './pumpFaults'
 import { seen } from './testEntry'
 import { footValve } from './toldWater'
 
@@ -49,6 +51,9 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
   ],
   faults: [
     coupling(mend),
+    clogged(),
+    leakingSeal(),
+    cracked(newCasing),
     worn(
       repair({
         id: 'replace-impeller-and-seal',
@@ -142,6 +147,28 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
       settledBy: 'full vacuum and no water',
     }),
     fault({
+      id: 'suction.blocked',
+      name: 'Suction strainer or hose blocked',
+      baseRate: 0.01,
+      severities: degrees(
+        {
+          name: 'half',
+          share: 0.5,
+          change: h => ({ 'motor.load': h['motor.load'] * 0.8, 'source.yield': h['pump.flow'] * 0.4 }),
+        },
+        {
+          name: 'nearly shut',
+          share: 0.5,
+          change: h => ({ 'motor.load': h['motor.load'] * 0.6, 'source.yield': h['pump.flow'] * 0.06 }),
+        },
+      ),
+      effect: 'runs-weak',
+      repair: repair({ id: 'clear-suction-line', name: 'Clear the suction strainer and line', minutes: 60 }),
+      causes: [CAUSES.sand],
+      settledBy: 'high vacuum and little water, the well full',
+      wears: ['sand'],
+    }),
+    fault({
       id: 'suction.air-leak',
       name: 'Suction line draws air',
       baseRate: 0.03,
@@ -228,6 +255,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
       usual: { steady: 0.86, high: 0.06, low: 0.08 },
       chancesByFault: {
         'check.stuck-shut': { steady: 0.03, high: 0.95, low: 0.02 },
+        'suction.blocked': { steady: 0.08, high: 0.89, low: 0.03 },
         'suction.air-leak': { steady: 0.08, high: 0.02, low: 0.9 },
         'suction.dry-well': { steady: 0.2, high: 0.35, low: 0.45 },
         'pump.prime-lost': { steady: 0.04, high: 0.02, low: 0.94 },

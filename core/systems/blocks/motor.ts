@@ -9,6 +9,7 @@ import type { Repair } from '../faultTypes'
 import { type Block, component, point, yesNo } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
+import { motorCooling } from './motorCooling'
 import { MOTOR_FIELDS, START_GEAR, WINDINGS } from './motorFields'
 import { amps, leadOhms, seen, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
@@ -134,6 +135,7 @@ export const drownedMotor = ({ wires }: { wires: 2 | 3 }): Block => ({
 /** In the open, capacitor-start, often dual voltage. */
 export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: boolean, dual: boolean }): Block {
   const off = 'Leads off at the motor terminals.'
+  const cooling = motorCooling('motor')
   return {
     components: [
       component({
@@ -185,6 +187,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
       ...windingFaults(newMotor),
       ...seized(newMotor, what),
       startOpen(newMotor, 'motor.centrifugal-closed'),
+      ...(cooling.faults ?? []),
       ...(dual
         ? [
             fault({
@@ -266,6 +269,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
       }),
       keepsRunning('motor'),
       ...motorFelt('motor'),
+      ...(cooling.tests ?? []),
       ...knownGood('motor'),
       cordLook(),
       tripTrial({

@@ -104,6 +104,25 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         causes: [],
         settledBy: 'pressure at the tank and none in the house; the valve between',
       }),
+      fault({
+        id: 'house.reducer',
+        name: 'Pressure-reducing valve stuck or set low',
+        baseRate: 0.004,
+        severities: degrees(
+          { name: 'half', share: 0.5, change: h => ({ 'filter.after': filterLoss(h, 0.4) }) },
+          { name: 'nearly shut', share: 0.5, change: h => ({ 'filter.after': filterLoss(h, 0.1) }) },
+        ),
+        effect: 'runs-weak',
+        repair: repair({
+          id: 'set-or-replace-reducing-valve',
+          name: 'Set or replace the pressure-reducing valve',
+          minutes: 40,
+          part: 'pressure-reducing valve',
+        }),
+        causes: [CAUSES.sand, CAUSES.age],
+        settledBy: 'pressure ahead of it against pressure behind it',
+        wears: ['sand', 'age'],
+      }),
       ...(relief
         ? [
             fault({
@@ -208,6 +227,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         usual: { both: 0.93, only: 0.01, none: 0.06 },
         chancesByFault: {
           'house.shut': { both: 0.03, only: 0.95, none: 0.02 },
+          'house.reducer': { both: 0.08, only: 0.9, none: 0.02 },
           ...(filter === 'after' ? { 'filter.blocked': { both: 0.1, only: 0.87, none: 0.03 } } : {}),
         },
         chancesByEffect: alike(['silent', 'groans', 'runs-dry', 'trips-breaker'], {

@@ -136,6 +136,22 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
             }),
           ]),
       fault({
+        id: 'tank.port-blocked',
+        name: 'Way into the tank blocked',
+        baseRate: 0.005,
+        // what is in the pipes is all that gives; common practice, no source
+        severities: always(h => ({ 'tank.volume': h['tank.volume'] * 0.03 })),
+        effect: 'rapid-cycles',
+        repair: repair({
+          id: 'clear-way-into-tank',
+          name: 'Clear the tee and the elbow under the tank',
+          minutes: 60,
+        }),
+        causes: [CAUSES.sand],
+        settledBy: 'air right at the valve, and the tank gives no water',
+        wears: ['sand'],
+      }),
+      fault({
         id: 'gauge.stuck',
         name: 'Gauge stuck or wrong',
         baseRate: 0.02,

@@ -3,7 +3,7 @@ import { GALLON, PSI } from '#core/units'
 import type { Repair } from '../faultTypes'
 import type { Figures } from '../figures'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { always, degrees, fault, repair, type CauseEntry } from './faultEntry'
 import { seen } from './testEntry'
 
 export const newCheck = (minutes: number) =>
@@ -35,7 +35,7 @@ const wornTo = (h: Figures, ofNew: number, ofCutOut: number) =>
 export const worn = (mend: Repair) =>
   fault({
     id: 'pump.worn',
-    name: 'Pump worn or clogged',
+    name: 'Pump worn',
     baseRate: 0.03,
     severities: degrees(
       {
@@ -82,6 +82,76 @@ export const coupling = (mend: Repair) =>
     wears: ['starts', 'age'],
   })
 
+/** Leaves, scale or a rag in the wheel: it turns, and moves little. */
+export const clogged = () =>
+  fault({
+    id: 'pump.clogged',
+    name: 'Impeller clogged',
+    baseRate: 0.012,
+    severities: degrees(
+      {
+        name: 'half',
+        share: 0.5,
+        change: h => ({ 'motor.load': h['motor.load'] * 0.85, 'pump.flow': h['pump.flow'] * 0.5 }),
+      },
+      {
+        name: 'nearly shut',
+        share: 0.5,
+        change: h => ({
+          'motor.load': h['motor.load'] * 0.65,
+          'pump.flow': h['pump.flow'] * 0.15,
+          'pump.shutOff': wornTo(h, 0.85, 0.9),
+        }),
+      },
+    ),
+    effect: 'runs-weak',
+    repair: repair({ id: 'clear-impeller', name: 'Open the volute and clear the impeller', minutes: 60 }),
+    causes: [CAUSES.sand],
+    settledBy: 'volute open: the eye of the impeller',
+    wears: ['sand'],
+  })
+
+/** Water out between pump and motor. */
+export const leakingSeal = () =>
+  fault({
+    id: 'pump.seal',
+    name: 'Shaft seal leaks',
+    baseRate: 0.012,
+    severities: degrees(
+      { name: 'drips', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.03 }) },
+      { name: 'sprays', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.15 }) },
+    ),
+    effect: 'starts-alone',
+    repair: repair({ id: 'renew-shaft-seal', name: 'Renew the shaft seal', minutes: 70, part: 'shaft seal' }),
+    causes: [CAUSES.dry, CAUSES.sand, CAUSES.age],
+    settledBy: 'water between pump and motor',
+    wears: ['sand', 'age'],
+  })
+
+const OUT_OF_IT = degrees(
+  { name: 'weeps', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.04 }) },
+  { name: 'runs', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.5 }) },
+)
+
+/** Split by frost, mostly. */
+export const cracked = (mend: Repair, ...causes: readonly CauseEntry[]) =>
+  fault({
+    id: 'pump.cracked',
+    name: 'Pump housing cracked',
+    baseRate: 0.008,
+    severities: OUT_OF_IT,
+    repair: mend,
+    causes: [...causes, CAUSES.age],
+    settledBy: 'water out of the housing itself',
+  })
+
+export const newCasing = repair({
+  id: 'replace-pump-casing',
+  name: 'Replace the pump’s housing',
+  minutes: 90,
+  part: 'pump housing',
+})
+
 /** A pump jammed and a motor seized feel alike at the shaft: only apart do they tell. */
 export const impellerLook = (at: string) =>
   seen({
@@ -97,13 +167,14 @@ export const impellerLook = (at: string) =>
     ],
     outcomes: {
       turns: { label: 'turns freely', words: ['free'] },
-      jammed: { label: 'was jammed by grit or scale', words: ['grit', 'scale', 'jammed'] },
+      jammed: { label: 'jammed or packed, by grit, scale, leaves', words: ['grit', 'scale', 'jammed', 'packed'] },
       worn: { label: 'worn, wide clearance', words: ['worn', 'eaten'] },
       stuck: { label: 'motor still stuck', words: ['still stuck'] },
     },
-    usual: { turns: 0.94, jammed: 0.01, worn: 0.04, stuck: 0.01 },
+    usual: { turns: 0.942, jammed: 0.008, worn: 0.04, stuck: 0.01 },
     chancesByFault: {
       'pump.jammed': { turns: 0.04, jammed: 0.93, worn: 0.01, stuck: 0.02 },
+      'pump.clogged': { turns: 0.05, jammed: 0.92, worn: 0.02, stuck: 0.01 },
       'motor.seized': { turns: 0.03, jammed: 0.02, worn: 0.01, stuck: 0.94 },
       'pump.worn': { turns: 0.12, jammed: 0.06, worn: 0.8, stuck: 0.02 },
     },

@@ -254,6 +254,22 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
             wears: ['damp'],
           }),
           fault({
+            id: 'float.stuck-shut',
+            name: 'Low-level float does not open',
+            baseRate: 0.006,
+            severities: always({}),
+            effect: 'runs-dry',
+            repair: repair({
+              id: 'free-or-replace-float',
+              name: 'Free or replace the float',
+              minutes: 40,
+              part: 'float switch',
+            }),
+            causes: [CAUSES.damp, CAUSES.age],
+            settledBy: 'let it hang by hand: it should stop',
+            wears: ['damp'],
+          }),
+          fault({
             id: 'float.wrong-sense',
             name: 'Float in the wrong sense',
             baseRate: 0.006,

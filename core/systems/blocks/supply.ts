@@ -8,6 +8,7 @@ import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, volts, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, otherBreaker, otherLights } from './toldSupply'
+import { highVolts, landedWrong } from './strongSupply'
 import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
 
 export const rewire = repair({
@@ -69,6 +70,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         causes: [],
         settledBy: 'volts at the breaker, at rest and under load',
       }),
+      highVolts(2),
       generator(2),
       fault({
         id: 'breaker.off',
@@ -133,6 +135,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
             }),
           ]),
       weakBreaker(neutral ? 'breaker' : 'two-pole breaker'),
+      ...(neutral ? [] : landedWrong()),
       ...(disconnect
         ? [
             disconnectOff({ 'disconnect.1': OPEN, 'disconnect.2': OPEN }),

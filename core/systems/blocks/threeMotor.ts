@@ -6,6 +6,7 @@ import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { newMotor, pullPump } from './motor'
+import { motorCooling } from './motorCooling'
 import { MOTOR_FIELDS } from './motorFields'
 import { AT_THE_MOTOR, groundAgain, groundParted, openAgain, shortAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
@@ -48,6 +49,8 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
       })
     : repair({ id: 'replace-motor-leads', name: 'Replace the motor leads', minutes: 40, part: 'cable' })
   const at = drowned ? 'down-hole' : 'machine'
+  // what hangs in water is cooled by it
+  const cooling = drowned ? undefined : motorCooling('t1')
   const parted = { where: drowned ? undefined : AT_THE_MOTOR }
   const clamp = (i: Pole, c: 'starting' | 'running') =>
     amps({
@@ -228,6 +231,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         effect: 'runs-weak',
         wears: ['age', 'sand'],
       }),
+      ...(cooling?.faults ?? []),
       ...(drowned
         ? [
             fault({
@@ -252,6 +256,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         : []),
     ],
     tests: [
+      ...(cooling?.tests ?? []),
       ...POLES.map(i => clamp(i, 'running')),
       clamp(1, 'starting'),
       ...PAIRS.map(([i, j]) =>

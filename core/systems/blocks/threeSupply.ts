@@ -5,6 +5,7 @@ import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects, type JointDegrees } from './faultEntry'
 import { rewire } from './supply'
+import { highVolts, slowDrive } from './strongSupply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
@@ -73,7 +74,9 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         causes: [],
         settledBy: 'the three pairs at the breaker, at rest and under load',
       }),
+      highVolts(3),
       generator(3),
+      slowDrive(),
       weakBreaker('breaker'),
       fault({
         id: 'supply.unbalanced',

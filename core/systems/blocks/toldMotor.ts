@@ -51,6 +51,7 @@ export const keepsRunning = (at: string): SeenTest =>
       'motor.centrifugal-closed': { keeps: 0.05, seconds: 0.7, minutes: 0.25 },
       'motor.start-stuck': { keeps: 0.05, seconds: 0.7, minutes: 0.25 },
       'motor.binding': { keeps: 0.35, seconds: 0.15, minutes: 0.5 },
+      'motor.no-cooling': { keeps: 0.12, seconds: 0.03, minutes: 0.85 },
       'motor.turn-short': { keeps: 0.3, seconds: 0.3, minutes: 0.4 },
       'supply.low-volts': { keeps: 0.4, seconds: 0.15, minutes: 0.45 },
       'feed.high-resistance': { keeps: 0.55, seconds: 0.15, minutes: 0.3 },
@@ -77,6 +78,7 @@ export const motorFelt = (at: string): readonly SeenTest[] => [
     chancesByFault: {
       'motor.overload-hot': { usual: 0.05, hot: 0.95 },
       'motor.binding': { usual: 0.35, hot: 0.65 },
+      'motor.no-cooling': { usual: 0.1, hot: 0.9 },
       'motor.turn-short': { usual: 0.3, hot: 0.7 },
       'motor.centrifugal-closed': { usual: 0.2, hot: 0.8 },
       'supply.low-volts': { usual: 0.4, hot: 0.6 },

@@ -35,16 +35,20 @@ export const fedBy = (): SeenTest =>
     id: 'fed-by',
     points: true,
     point: 'supply',
-    title: 'What feeds it: the utility, or a generator?',
+    title: 'What feeds it: the utility, a generator, a drive?',
     words: ['fed by'],
     minutes: 0.5,
-    steps: ['Ask, and look for a transfer switch or a cord to a generator.'],
+    steps: ['Ask, and look for a transfer switch, a cord to a generator, a drive on the wall.'],
     outcomes: {
       utility: { label: 'the utility' },
       generator: { label: 'a generator', words: ['portable generator'] },
+      drive: { label: 'a drive', words: ['inverter'] },
     },
-    usual: { utility: 0.985, generator: 0.015 },
-    chancesByFault: { 'supply.generator': { utility: 0.02, generator: 0.98 } },
+    usual: { utility: 0.98, generator: 0.015, drive: 0.005 },
+    chancesByFault: {
+      'supply.generator': { utility: 0.02, generator: 0.975, drive: 0.005 },
+      'supply.drive': { utility: 0.02, generator: 0.005, drive: 0.975 },
+    },
   })
 
 /** A breaker that is worn out or makes badly is warm. */

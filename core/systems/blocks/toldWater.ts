@@ -61,6 +61,7 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       'pipe.holed:3': { reaches: 0.02, stalls: 0.98 },
       'house.leak:2': { reaches: 0.45, stalls: 0.55 },
       'pump.worn:2': { reaches: 0.2, stalls: 0.8 },
+      'pump.cracked:2': { reaches: 0.4, stalls: 0.6 },
       'pump.by-pass': { reaches: 0.04, stalls: 0.96 },
     },
     chancesByEffect: {
@@ -95,6 +96,8 @@ export const howItFalls = (): SeenTest =>
       'pipe.holed:1': { holds: 0.2, slow: 0.6, once: 0.2 },
       'pipe.holed:2': { holds: 0.03, slow: 0.25, once: 0.72 },
       'pipe.holed:3': { holds: 0.02, slow: 0.08, once: 0.9 },
+      'pipe.pitless:1': { holds: 0.15, slow: 0.75, once: 0.1 },
+      'pipe.pitless:2': { holds: 0.03, slow: 0.3, once: 0.67 },
       'house.leak:1': { holds: 0.12, slow: 0.83, once: 0.05 },
       'house.leak:2': { holds: 0.02, slow: 0.28, once: 0.7 },
       'relief.weeping': { holds: 0.2, slow: 0.72, once: 0.08 },

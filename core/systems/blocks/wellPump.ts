@@ -64,6 +64,29 @@ export const wellPump = (): Block => ({
     coupling(pullPump),
     worn(pullPump),
     fault({
+      id: 'pump.intake-blocked',
+      name: 'Pump screen or well screen plugged',
+      baseRate: 0.005,
+      severities: degrees(
+        {
+          name: 'half',
+          share: 0.5,
+          change: h => ({ 'motor.load': h['motor.load'] * 0.75, 'source.yield': h['pump.flow'] * 0.45 }),
+        },
+        {
+          name: 'nearly shut',
+          share: 0.5,
+          change: h => ({ 'motor.load': h['motor.load'] * 0.6, 'source.yield': h['pump.flow'] * 0.12 }),
+        },
+      ),
+      effect: 'runs-weak',
+      // it has to come up either way
+      repair: pullPump,
+      causes: [CAUSES.sand],
+      settledBy: 'little water, the level well over the pump, and a pump that still makes its pressure',
+      wears: ['sand'],
+    }),
+    fault({
       id: 'pump.dry-well',
       name: 'Well dry or drawn down',
       baseRate: 0.03,
@@ -143,6 +166,29 @@ export const wellPump = (): Block => ({
       settledBy: 'water heard falling in the well once it stops',
       wears: ['age'],
     }),
+    fault({
+      id: 'pipe.pitless',
+      name: 'Pitless adapter leaks back into the well',
+      baseRate: 0.004,
+      severities: degrees(
+        { name: 'weeps', share: 0.6, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
+        {
+          name: 'sprays',
+          share: 0.4,
+          change: h => ({ 'check.leak': h['pump.flow'] * 0.35, 'pump.flow': h['pump.flow'] * 0.75 }),
+        },
+      ),
+      effect: 'starts-alone',
+      repair: repair({
+        id: 'renew-seal-of-pitless-adapter',
+        name: 'Lift the pipe, renew the seal of the pitless adapter',
+        minutes: 110,
+        part: 'O-ring for the pitless adapter',
+      }),
+      causes: [CAUSES.age],
+      settledBy: 'water seen running from the adapter, a light down the casing',
+      wears: ['age'],
+    }),
   ],
   tests: [
     wellLevel(),
@@ -179,6 +225,7 @@ export const wellPump = (): Block => ({
       usual: { quiet: 0.99, falls: 0.01 },
       chancesByFault: {
         'pipe.holed': { quiet: 0.08, falls: 0.92 },
+        'pipe.pitless': { quiet: 0.12, falls: 0.88 },
         'check.leaking': { quiet: 0.6, falls: 0.4 },
       },
     }),

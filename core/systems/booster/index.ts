@@ -4,6 +4,7 @@ import { newMotor, surfaceMotor } from '../blocks/motor'
 import { motorSwitch } from '../blocks/motorSwitch'
 import { plumbing } from '../blocks/plumbing'
 import { pressureTank } from '../blocks/pressureTank'
+import { protector } from '../blocks/protector'
 import { run } from '../blocks/run'
 import { settingTests } from '../blocks/settingTests'
 import { singleSupply } from '../blocks/supply'
@@ -34,13 +35,14 @@ export const booster: KindPlan = {
         usual: { 'switch.cutOff': 1 },
         complaints: WATER_COMPLAINTS,
         drawing: {
-          ...surfaceDrawing(disconnect),
+          ...surfaceDrawing(n),
           flow: ['inlet', 'strainer', 'pump', 'check', ...tankToHouse(n, { relief: false })],
         },
       },
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral }),
       motorSwitch({
         medium: 'water',
+        protector: true,
         practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
@@ -48,6 +50,7 @@ export const booster: KindPlan = {
         below: ['run', 'start', 'cable', 'motor'],
       }),
       run({ to: 'motor', toEarth: 0.006, minutes: 35 }),
+      ...(yes(n, 'switch.protector') ? [protector()] : []),
       surfaceMotor({ what: 'Motor', neutral, dual: true }),
       ...surfaceGear(surfaceStart(n)),
       boosterPump(newMotor, 'main'),

@@ -7,6 +7,7 @@ import { drownedMotor, newMotor, pullPump, surfaceMotor } from '../blocks/motor'
 import { motorSwitch } from '../blocks/motorSwitch'
 import { plumbing } from '../blocks/plumbing'
 import { pressureTank } from '../blocks/pressureTank'
+import { protector } from '../blocks/protector'
 import { run } from '../blocks/run'
 import { settingTests } from '../blocks/settingTests'
 import { singleSupply } from '../blocks/supply'
@@ -47,11 +48,12 @@ export const holdingTank: KindPlan = {
         medium: 'water',
         usual: { 'switch.cutOff': 1 },
         complaints: WATER_COMPLAINTS,
-        drawing: drawingOf(n, disconnect),
+        drawing: drawingOf(n),
       },
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral }),
       motorSwitch({
         medium: 'water',
+        protector: true,
         practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
@@ -59,6 +61,7 @@ export const holdingTank: KindPlan = {
         below: ['run', 'start', 'cable', 'motor'],
       }),
       run({ to: 'motor', toEarth: 0.006, minutes: 35 }),
+      ...(yes(n, 'switch.protector') ? [protector()] : []),
       surfaceMotor({ what: 'Motor', neutral, dual: true }),
       ...surfaceGear(surfaceStart(n)),
       openTank(),
@@ -109,8 +112,8 @@ export const holdingTank: KindPlan = {
   },
 }
 
-function drawingOf(n: Nameplate, disconnect: boolean): Drawing {
-  const booster = surfaceDrawing(disconnect)
+function drawingOf(n: Nameplate): Drawing {
+  const booster = surfaceDrawing(n)
   return {
     power: [...booster.power, ...WELL_POWER],
     flow: [

@@ -4,6 +4,7 @@ import { newMotor, surfaceMotor } from '../blocks/motor'
 import { motorSwitch } from '../blocks/motorSwitch'
 import { plumbing } from '../blocks/plumbing'
 import { pressureTank } from '../blocks/pressureTank'
+import { protector } from '../blocks/protector'
 import { run } from '../blocks/run'
 import { settingTests } from '../blocks/settingTests'
 import { singleSupply } from '../blocks/supply'
@@ -34,13 +35,14 @@ export const jet: KindPlan = {
         medium: 'water',
         complaints: WATER_COMPLAINTS,
         drawing: {
-          ...surfaceDrawing(disconnect),
+          ...surfaceDrawing(n),
           flow: ['check', 'suction', 'pump', ...tankToHouse(n, { relief: false })],
         },
       },
       singleSupply({ to: 'switch', where: 'switch line', disconnect, neutral }),
       motorSwitch({
         medium: 'water',
+        protector: true,
         practice,
         cutOff,
         valve: yes(n, 'switch.valve'),
@@ -48,6 +50,7 @@ export const jet: KindPlan = {
         below: ['run', 'start', 'cable', 'motor'],
       }),
       run({ to: 'motor', toEarth: 0.006, minutes: 35 }),
+      ...(yes(n, 'switch.protector') ? [protector()] : []),
       surfaceMotor({ what: 'Motor', neutral, dual: true }),
       ...surfaceGear(surfaceStart(n)),
       jetPump(newMotor, practice),
