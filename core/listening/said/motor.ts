@@ -9,7 +9,8 @@ export const MOTOR: Sayings = {
       reaches: [
         'builds', 'builds fine', 'comes right up', 'climbs right up', 'gets to cut out', 'reaches cut out',
         'goes to cutout', 'builds to cut out with everything shut', 'goes to cut out with everything shut',
-        'gets to cut out with everything shut', 'builds up good', 'shoots right up', 'comes up good', 'climbs like it should',
+        'gets to cut out with everything shut', 'builds up good', 'shoots right up', 'comes up good',
+        'climbs like it should',
       ],
       stalls: [
         'not build', 'not climb', 'never gets there', 'stops climbing', 'not go past', 'stalls', 'tops out',
