@@ -68,19 +68,23 @@ export interface Ranking {
 /** share of "something else" at which pairs are looked for further afield */
 const UNEXPLAINED = 0.3
 
-/** The nameplate gives what the capacitor should have. */
-const isPlated = ({ model }: Tables) => Object.keys(model.nameplate).some(field => field.endsWith('.capLow'))
+/** What is printed on a capacitor, by its microfarads, and where a nameplate gives them. */
+const LABELS = new Map([
+  ['cap.farads', { label: 'cap-label', plate: '.capLow' }],
+  ['runcap.farads', { label: 'runcap-label', plate: '.runMicrofarads' }],
+])
 
-/** Microfarads that were held to the capacitor's own label. */
-const besideLabel = (e: Evidence, _: number, all: readonly Evidence[]): Evidence =>
-  e.line.test === 'cap.farads'
-  && all.some(o => o.line.test === 'cap-label' && o.repaired.length === e.repaired.length)
-    ? { ...e, labelled: true }
-    : e
+/** Microfarads that were held to the capacitor's own label, where no nameplate says what it should have. */
+function besideLabel({ model }: Tables, all: readonly Evidence[], e: Evidence): Evidence {
+  const own = LABELS.get(e.line.test)
+  if (!own || Object.keys(model.nameplate).some(field => field.endsWith(own.plate))) return e
+  const isHeld = all.some(o => o.line.test === own.label && o.repaired.length === e.repaired.length)
+  return isHeld ? { ...e, labelled: true } : e
+}
 
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
-  const state = { ...told, evidence: besideOthers(tables, isPlated(tables) ? speaking : speaking.map(besideLabel)) }
+  const state = { ...told, evidence: besideOthers(tables, speaking.map(e => besideLabel(tables, speaking, e))) }
   const perLine = state.evidence.map(e => weightsOf(tables, e))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
   const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))

@@ -52,6 +52,7 @@ const DOINGS = {
     '(?:cleaned|scraped|brushed)(?: up| off)? OF(?: up| off)? with (?:an? |some |the )?(?:\\w+ )?'
     + '(?:file|sandpaper|emery(?: cloth)?|card|dollar bill)',
     '(?:cleaned|scraped|brushed)(?: up| off)? (?:\\w+ ){0,3}OF(?<=contacts?|points?)',
+    '(?:brushed|picked|scraped|cleaned)(?: up)? OF(?: right| all)? (?:out|off)',
   ],
   reset: [
     '(?<!even after i )re-?set (?:\\w+ ){0,2}OF',

@@ -17,7 +17,7 @@ import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
-import { asWhole, HELPED } from './wholeLine'
+import { asWhole, HELPED, labelOf } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
 
@@ -219,7 +219,8 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const exact = parseShorthand(kind, withRunCap(kind, typed), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
-    return ok({ kind: 'lines', lines: [line], say })
+    const lines = [line, ...labelOf(kind, text, [line]).map(l => ({ ...l, typed }) as DraftLine)]
+    return ok({ kind: 'lines', lines, say: lines.length > 1 ? sayLines(kind, lines, listening.units) : say })
   }
   if (!exact.ok && REFUSED.has(exact.problem.code)) return exact
   if (exact.ok && exact.value.kind === 'ask' && isNought(exact.value.choices)) return ok(exact.value)

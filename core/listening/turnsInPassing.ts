@@ -288,7 +288,7 @@ export const TURNS_IN_PASSING: readonly Joined[] = [
   + ` |megs? |is |are |shows? )?(?:0|zero|\\.0\\d*|dead|shorted)${GROUNDED}`],
 
   // air
-  ['no psst', 'no (?:p+s+t+|p+f+t+|burp|dump)(?= |$|,)'],
+  ['no psst', 'no (?:p+s+h*t+|p+f+t+|burp|dump)(?= |$|,)'],
   ['cracked the unloaderline $1', `${UNDID} the (?:${SMALL} )+(?:line|tube|tubing|hose|fitting|nut) (?:to|at|on`
   + `|off|under`
   + `|into|going to) the (?:pressure )?switch,? and (${STARTED})(?: right)?(?: away| up| off)?`],

@@ -229,4 +229,13 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + '|spool up)'],
   ['', '(?:switch|relay) clicks(?: in| on)? but(?= (?:the pump|it|the motor|nothing))'],
   ['', ',? ?(?:but )?only (?:when|if|after) it(?:\'s)? (?:rains?|raining|wet)' + END],
+  ['spin the shaft it runs', '(?:rolled|turned|kicked|spun|pulled|bumped|helped)(?: over)? (?:the )?(?:flywheel|pulley'
+  + '|belt|wheel|sheave)(?: over| around)?(?: by hand)?(?:,| and) (?:it|she|then it) (?:took (?:right )?off|started|ran'
+  + '|went|fired up|came up)'],
+  ['outletvalve shut stilldoes', 'shut (?:off )?the valve (?:on|at) the (?:outlet|discharge)(?: side)? of the pump'
+  + '(?:,| and)?(?: it)? still (?:burps|chirps|bumps|kicks on|cycles|runs)'],
+  ['', '(?:let (?:it |the lever )?go|turned (?:it |the lever )?loose) at (?:about )?\\d+(?: psi| pounds)?(?:,| and)'
+  + ' (?:it|she) (?:kept (?:running|going)|stayed on|held)'],
+  ['belt off motor runs', '(?:took|pulled|slipped|threw|got|with) (?:the )?belts? off(?:,| and)? (?:the )?motor (?:'
+  + 'spins? up|runs?|starts?|takes off|comes up|spins? free)(?: fine| good| right up)?'],
 ]

@@ -23,6 +23,8 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + '|there|all|its) \\w)'],
   ['', '(?<=^ )(?:i |we )?pulled (?:the pump|it|her)(?: up| out| out of the hole)?(?:,| and)(?: found)?'
   + '(?! (?:it|she|found|replaced|put|new|swapped|set|reset|cleaned|dropped|hung)\\b)(?= [a-z]+ [a-z]+)'],
+  ['', '(?:it )?sounds like (?:it\'?s )?(?:got |pumping |full of |grinding )*'
+  + '(?:rocks|gravel|marbles|stones)(?: in it)?'],
   ['', 'dead(?= zero)'],
   ['', '(?:shut|turned|killed|threw|locked|cut|pulled) (?:it |the power |power |everything )?(?:off |out '
   + '|down )?at the (?:disconnect|breaker|panel|main)'

@@ -200,4 +200,28 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   'motor shaft (?:turns|spins) (?:and|but) the (?:pump(?: shaft)?|impeller) (?:doesn\'t|does not|won\'t)(?: turn'
   + '| spin'
   + '| move)?'],
+  ['secondgauge reads $1 psi', '(?:i )?(?:put|screwed|threaded|stuck|hooked|tried)(?: on)? (?:my own|my|another'
+  + '|a second|a good|a known good|a new|a test) gauge(?: on| in| on it| at the tap| up)*,?(?: and)?(?: it)? (?:reads?'
+  + '|says|shows|got|read)(?: only)? (\\d+)(?: ?psi| pounds)?'],
+  ['house valve shut still falls', '(?:gauge|pressure|it) (?:ran|fell|dropped|went|bled|leaked)(?: back)?(?: down|'
+  + ' off)? to \\d+ in (?:about )?\\w+ minutes? with (?:the )?house valve (?:off|shut|closed)'],
+  ['', '(?:inlet|street|main)(?: pressure)? (?:sits|is|holds|reads|stands)(?: at)? \\d+(?: ?psi| pounds)?'
+  + ' (?:standing|static|at rest|sitting still|with (?:the |it )?(?:pump )?off|no flow)'],
+  ['hums, trips breaker', '(?:at|by) \\d+(?: ?psi| pounds)?,? it (?:just )?(?:hums|groans|growls)(?:,| and) (?:pops'
+  + '|trips|kicks|blows) the breaker'],
+  ['n1 toground $1, n2 toground 0', '(1[012]\\d|2[0-4]\\d)(?: volts?)? on (?:the )?one (?:side|leg|pole)'
+  + '(?: out of it| coming out)?'
+  + ',? and (?:zero|nothing|0|none) on the other(?: one| side| leg)?'],
+  ['inlet $1 psi', '(?<=^ )(?:and )?(?:it )?(?:drops|falls|goes|dips|sags)(?: down)? to (\\d+)(?: ?psi| pounds)? when'
+  + ' (?:the pump|it|she) (?:kicks (?:in|on)|comes on|starts|runs)'],
+  ['links printedfor $1 volts', '(?:links?|plug|jumpers?|selector)(?: (?:inside|in|under) the cover| on the motor)*'
+  + ' (?:is|are|was|were)?(?: still)? ?(?:set|put|strapped|turned) (?:on|for|to|at) (115|120|208|230|240|460|480)'
+  + '(?: ?v(?:olts?)?)?(?!.*\\b(?:115|120|230|240)\\b)'],
+  ['into the breaker', '(?:into|ahead of|feeding|on top of|coming to) the well (?:pump )?breaker'],
+  ['into the demand switch', '(?:at|on) the pump (?:plug|connector|pigtail)'],
+  ['$1 ol', '((?:red|black|yellow) to (?:red|black|yellow)),? (?:shows |reads |is |gives |has )?(?:no reading'
+  + '|no continuity|infinity|infinite)'],
+  ['stops climbing at $1 psi', '(?:builds|climbs|comes|goes)(?: up)? to (\\d+)(?: ?psi| pounds)? and (?:quits'
+  + '|stops)(?: climbing| there| building)?(?= ?$|,)'],
+  ['', '(?:the )?drain(?: cock| valve)? is open(?: a turn| a bit)?(?= ?$)'],
 ]

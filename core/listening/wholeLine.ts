@@ -59,14 +59,17 @@ const PRINTED = new RegExp(
 /** A meter for them is some percent off, and so is one figure alone; common practice, no source. */
 const [OFF, OF_ONE] = [0.05, 0.2]
 
+/** By what is printed on a capacitor it is judged. */
+const LABELS = new Map([['cap.farads', 'cap-label'], ['runcap.farads', 'runcap-label']])
+
 /** `cap is good, 150`, `71 on a 105 to 126`: read, and held against what is printed on it. */
-function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
-  const read = told.findLast(l => l.kind === 'reading' && l.test === 'cap.farads')
-  const value = read?.kind === 'reading' ? (read.value ?? 0) * 1e6 : 0
-  if (value <= 0 || !findTest(kind, 'cap-label')) return []
+export function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
+  const read = told.findLast(l => l.kind === 'reading' && LABELS.has(l.test))
+  const [value, test] = read?.kind === 'reading' ? [(read.value ?? 0) * 1e6, LABELS.get(read.test)] : []
+  if (!value || value <= 0 || !test || !findTest(kind, test)) return []
   const [, least, most] = PRINTED.exec(text) ?? []
   const low = Number(least) * (most ? 1 - OFF : 1 - OF_ONE)
-  const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test: 'cap-label', outcome }]
+  const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test, outcome }]
   if (least && Number(least) !== value) return label(value < low ? 'under' : 'within')
   return IN_BAND.test(text) && !NOT_SO.test(text) ? label('within') : []
 }

@@ -95,18 +95,18 @@ describe('a new fault with a test, a chance and a cause on one kind', () => {
       const { kind } = tables.model
       const lines = [
         write({ id: 'line-1', at, kind: 'opened', complaint: 'starts-alone', words: '' }),
-        write({ id: 'line-2', at, kind: 'observation', test: 'seal-look', outcome: 'wet' }),
+        write({ id: 'line-2', at, kind: 'observation', test: 'plug-look', outcome: 'wet' }),
       ]
       const answer = isolate(tables, foldTab(kind, lines))
-      const fault = kind.faults.find(f => f.id === 'pump.seal-leaks')
+      const fault = kind.faults.find(f => f.id === 'pump.plug-weeps')
       console.log(JSON.stringify({ top: answer.suspects[0]?.fault, causes: fault?.causes.map(c => c.because) }))`,
     )
-    expect(found).toEqual({ top: 'pump.seal-leaks', causes: ['ran-dry', 'sand'] })
+    expect(found).toEqual({ top: 'pump.plug-weeps', causes: ['ran-dry', 'sand'] })
   })
   it('does not build while it is in no list', () => {
     const folder = copyOfCore()
     apply(folder, '--exclude=core/systems/ids.ts', resolve('tests/errands/new-fault.patch'))
-    expect(errorsIn(folder, 'core/systems/blocks/jetPump.ts')).toContain('pump.seal-leaks')
+    expect(errorsIn(folder, 'core/systems/blocks/jetPump.ts')).toContain('pump.plug-weeps')
   })
 })
 

@@ -98,7 +98,7 @@ export const AIR: Sayings = {
   'intake-breath': {
     what: ['intake', 'intake filter', 'air filter', 'filter', 'hand over the intake', 'air intake'],
     is: {
-      pulls: ['pulls', 'sucks', 'good pull', 'strong suction', 'pulls hard', 'sucks good', 'clean', 'clear'],
+      pulls: ['pulls', 'sucks', 'good pull', 'strong suction', 'pulls hard', 'sucks good'],
       back: [
         'blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs',
         'breathes back',

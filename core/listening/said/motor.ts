@@ -67,7 +67,7 @@ export const MOTOR: Sayings = {
       ],
     },
     said: {
-      packed: ['mouse nest in the motor', 'motor packed with lint', 'no air to the motor', 'motor boxed in no air'],
+      packed: ['mouse nest in the motor', 'motor packed with lint', 'vents full of nests', 'fan blades gone'],
     },
   },
   'motor-heat': {
@@ -201,7 +201,10 @@ export const MOTOR: Sayings = {
     },
   },
   'links': {
-    what: ['links', 'jumpers', 'motor', 'voltage jumpers', 'taps', 'voltage selector', 'motor leads', 'voltage plug'],
+    what: [
+      'links', 'jumpers', 'motor', 'voltage jumpers', 'taps', 'voltage selector', 'motor leads', 'voltage plug',
+      'plug inside the cover', 'selector plug', 'brown plug',
+    ],
     is: {
       right: ['correct', 'match the supply', 'set right', 'wired right'],
       wrong: [
@@ -284,7 +287,8 @@ export const MOTOR: Sayings = {
       ],
       runs: [
         'not turn until I spin the shaft', 'runs when I spin the shaft', 'only starts if I spin it',
-        'gave shaft turn start', 'turn shaft start', 'helped it start', 'kick it over runs', 'pull start run',
+        'gave shaft turn start', 'turn shaft start', 'spun the shaft it took off and ran',
+        'helped it start', 'kick it over runs', 'pull start run',
         'spun it and it ran',
       ],
     },

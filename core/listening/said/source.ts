@@ -225,7 +225,7 @@ export const SOURCE: Sayings = {
         'ventscrew air', 'noth but air', 'plug noth but air', 'cracked the plug air', 'cracked the plug noth but air',
         'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'ventscrew spits air',
         'air out of the vent', 'vent spits', 'air came out priming plug', 'air came out then water',
-        'air out of the plug',
+        'air out of the plug', 'cracked the plug hiss air', 'cracked the plug spits air', 'plug hiss air no water',
       ],
     },
   },

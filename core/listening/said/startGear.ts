@@ -3,8 +3,15 @@ import { TRIED } from './tried'
 import type { Sayings } from './types'
 
 export const START_GEAR: Sayings = {
+  'runcap-label': {
+    what: ['run cap', 'runcap'],
+    is: {
+      within: ['tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'good'],
+      under: ['tests bad', 'way low', 'weak', 'out of range', 'bad', 'way under', 'way off', 'no good', 'tests weak'],
+    },
+  },
   'cap-label': {
-    what: ['cap', 'run cap'],
+    what: ['cap'],
     is: {
       within: [
         'tests good', 'checks good', 'in range', 'in spec', 'right on', 'on the money', 'within range',

@@ -315,4 +315,18 @@ export const SWITCH: Sayings = {
         'short cycling like crazy', 'bangs on off water running', 'shortcycle crazy'],
     },
   },
+  'protector-seen': {
+    what: ['pump protector', 'dry run protector', 'underload', 'underload box', 'dry-run box', 'dry run box'],
+    is: {
+      run: ['run light on', 'says run', 'green', 'shows run', 'lit green', 'showing run'],
+      waiting: [
+        'tripped', 'counting down', 'waiting', 'timing out', 'dry well light', 'flashing', 'in its delay', 'red light',
+        'locked out', 'shows dry well', 'light is blinking',
+      ],
+      dark: ['dark', 'dead', 'no lights', 'no light on it', 'not lit', 'blank', 'lamp out'],
+    },
+    said: {
+      waiting: ['dry run box tripped', 'protector timed out', 'dry well light is on', 'underload light on'],
+    },
+  },
 }

@@ -85,7 +85,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
   fault({
     id: 'head.rings',
     name: 'Piston rings worn',
-    baseRate: 0.012,
+    baseRate: 0.006,
     severities: degrees(
       { name: 'two thirds of the air', share: 0.6, change: times('pump.flow', 0.65) },
       { name: 'a third', share: 0.4, change: times('pump.flow', 0.33) },

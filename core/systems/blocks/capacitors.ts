@@ -236,6 +236,25 @@ function runCapacitor({ part, start }: CapacitorOptions): Block {
         band: 'capacitor',
         proves: true,
       }),
+      seen({
+        id: 'runcap-label',
+        point: 'cap',
+        title: 'The run capacitor against its own label',
+        words: ['run cap against its label'],
+        minutes: 3,
+        need: 'discharged',
+        onlyTold: true,
+        steps: ['Bled and measured flat; what it should have is printed on the case.'],
+        outcomes: {
+          within: { label: 'within a tenth of it', words: ['within'] },
+          under: { label: 'under it', words: ['low'] },
+        },
+        usual: { within: 0.97, under: 0.03 },
+        chancesByFault: {
+          [`${part}.runcap-open`]: { within: 0.02, under: 0.98 },
+          [`${part}.runcap-shorted`]: { within: 0.03, under: 0.97 },
+        },
+      }),
     ],
   }
 }

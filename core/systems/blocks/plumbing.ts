@@ -271,6 +271,9 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         chancesByFault: {
           'check.leaking': { holds: 0.05, falls: 0.95 },
           'pipe.holed': { holds: 0.04, falls: 0.96 },
+          'pipe.pitless': { holds: 0.05, falls: 0.95 },
+          'pump.seal': { holds: 0.06, falls: 0.94 },
+          'pump.cracked': { holds: 0.05, falls: 0.95 },
           'switch.diaphragm': { holds: 0.1, falls: 0.9 },
           'relief.weeping': { holds: 0.15, falls: 0.85 },
           'house.leak': { holds: 0.97, falls: 0.03 },

@@ -138,7 +138,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
       fault({
         id: 'tank.port-blocked',
         name: 'Way into the tank blocked',
-        baseRate: 0.005,
+        baseRate: 0.003,
         // what is in the pipes is all that gives; common practice, no source
         severities: always(h => ({ 'tank.volume': h['tank.volume'] * 0.03 })),
         effect: 'rapid-cycles',
@@ -205,6 +205,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
           'tank.waterlogged': { rings: 0.06, dull: 0.94 },
           'tank.precharge-low': { rings: 0.5, dull: 0.5 },
           'tank.charger': { rings: 0.2, dull: 0.8 },
+          'tank.port-blocked': { rings: 0.93, dull: 0.07 },
         },
       }),
       charged

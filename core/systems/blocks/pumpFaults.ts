@@ -87,7 +87,7 @@ export const clogged = () =>
   fault({
     id: 'pump.clogged',
     name: 'Impeller clogged',
-    baseRate: 0.012,
+    baseRate: 0.008,
     severities: degrees(
       {
         name: 'half',

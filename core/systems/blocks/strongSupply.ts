@@ -37,7 +37,7 @@ export const landedWrong = (): readonly FaultMode[] => [
   fault({
     id: 'breaker.wrong-leg',
     name: 'Both hots on the same leg of the panel',
-    baseRate: 0.002,
+    baseRate: 0.001,
     // a leg is counted from its own side: the other way round it is the first
     severities: always(h => ({ 'supply.leg2': -h['supply.leg1'] })),
     repair: landOnBothLegs,
@@ -47,7 +47,7 @@ export const landedWrong = (): readonly FaultMode[] => [
   fault({
     id: 'breaker.on-neutral',
     name: 'One of its wires on the neutral bar',
-    baseRate: 0.002,
+    baseRate: 0.001,
     severities: always({ 'supply.leg2': 0 }),
     repair: landOnBothLegs,
     causes: [],

@@ -62,6 +62,9 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       'house.leak:2': { reaches: 0.45, stalls: 0.55 },
       'pump.worn:2': { reaches: 0.2, stalls: 0.8 },
       'pump.cracked:2': { reaches: 0.4, stalls: 0.6 },
+      // with nothing drawn it makes its pressure still
+      'pump.intake-blocked': { reaches: 0.85, stalls: 0.15 },
+      'suction.blocked': { reaches: 0.75, stalls: 0.25 },
       'pump.by-pass': { reaches: 0.04, stalls: 0.96 },
     },
     chancesByEffect: {

@@ -19,6 +19,8 @@ export interface Spread {
   readonly locked: number
   readonly ohms: number
   readonly farads: number
+  /** of a run capacitor */
+  readonly runFarads: number
   readonly flow: number
   /** pressure of the main ahead of a booster, Pa */
   readonly inlet?: number

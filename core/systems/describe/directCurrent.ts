@@ -70,6 +70,7 @@ export function describeDirect(plate: Plate): {
         locked: 0.15,
         ohms: plate.known.has('motor.armatureOhms') ? 0.12 : 0.3,
         farads: 0.06,
+        runFarads: 0.06,
         flow: 0.2,
       },
       bands: {

@@ -153,6 +153,7 @@ export function describeSingle(plate: Plate, o: SingleOptions): DescribedStage {
         ohms: known('mainOhms') ? 0.06 : known('power') ? 0.16 : SIZE_UNKNOWN,
         // a capacitor whose band is not given may be any of the usual ones; common practice, no source
         farads: capKnown ? 0.06 : 0.35,
+        runFarads: known('runMicrofarads') || plate.known.has(at('box', 'runMicrofarads')) ? 0.06 : 0.35,
         flow: 0.2,
       },
       bands: {

@@ -109,6 +109,7 @@ export function describeThree(plate: Plate, o: ThreeOptions): DescribedStage {
         locked: known('lockedAmps') || known('codeLetter') ? 0.1 : known('power') ? 0.16 : LOCKED_UNKNOWN,
         ohms: known('leadOhms') ? 0.06 : known('power') ? 0.2 : SIZE_UNKNOWN,
         farads: 0.06,
+        runFarads: 0.06,
         flow: 0.2,
       },
       bands: {

@@ -30,7 +30,7 @@ const IDLING = 0.3
 const [CLAMPED_RUNNING, LIGHT] = [0.5, 0.8]
 
 /** Where the shorted turns lie, and through what, is not known: of the amps of each leg; judgement, no source. */
-const OF_SHORTED_TURNS = 0.2
+const OF_SHORTED_TURNS = 0.4
 const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left${i}`] < 1)
 
 export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {

@@ -96,7 +96,8 @@ function predictInlet({ figures, healthy, spread, story }: Standing): Prediction
   if (figures['pump.inlet'] < healthy['pump.inlet']) return main
   const isAny = spread.inlet === undefined && main.mean > OF_A_TANK
   const passed = figures['source.yield'] / Math.max(healthy['pump.flow'], 1e-9)
-  if (passed >= 1 || story.effect === 'runs') return isAny ? { ...main, or: GOOD_MAIN } : main
+  // a pump that is locked with air draws nothing, and the main stands
+  if (passed >= 1 || passed === 0 || story.effect === 'runs') return isAny ? { ...main, or: GOOD_MAIN } : main
   const ahead = isAny ? { ...main, mean: GOOD_MAIN.mean - UNKNOWN_MAIN, sigma: GOOD_MAIN.sigma } : main
   return { ...ahead, or: { share: 0.5, mean: figures['pump.inlet'] * Math.max(0, passed - 0.05), sigma: 3 * PSI } }
 }

@@ -18,6 +18,9 @@ const DIAL = 0.06
 /** How far a motor draws off its plate: a dial is set by the plate and not by what is drawn. */
 const OF_PLATE = 0.07
 
+/** So few farads are none: an open capacitor. */
+const AS_GOOD_AS_OPEN = 1e-6
+
 export function predict(s: Standing, test: NumericTest): Prediction {
   const { probe } = test
   switch (probe.ask) {
@@ -37,9 +40,10 @@ export function predict(s: Standing, test: NumericTest): Prediction {
     }
     case 'farads': {
       const farads = figureOf(s.figures, probe.farads)
-      return farads > 0 && farads < 5e-3
-        ? figure(farads, 0.03 * farads + s.spread.farads * farads + 0.3e-6)
-        : { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
+      const spread = probe.farads.endsWith('start.runFarads') ? s.spread.runFarads : s.spread.farads
+      if (farads >= 5e-3 || farads === 0) return { mean: 0, sigma: 1e-6, log: false, ol: 0.7 }
+      // some meters show an open one as OL; common practice, no source
+      return { ...figure(farads, 0.03 * farads + spread * farads + 0.3e-6), ol: farads < AS_GOOD_AS_OPEN ? 0.35 : 0 }
     }
     case 'capacitor-ohms': {
       const farads = figureOf(s.figures, probe.farads)
