@@ -171,6 +171,7 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
 const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
   'disconnect.volts': /\bdisconnect\b/i,
+  'protector-seen': /\b(?:dry[- ]?run|underload|pump) protector\b|\bdry[- ]run box\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
   'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,
 }

@@ -100,6 +100,7 @@ export const JOINED: readonly Joined[] = [
   ['cutout', '\\b(?:off|out) at(?= \\d)'],
   ['no', 'no (?:sign|sort|kind) of'],
   ['ol', 'no (?:continuity|connection)', 'infinit[ey]', 'wide open'],
+  ['underload', '(?:dry[- ]?run|underload|pump) (?:protector|protection)(?: box)?', 'dry[- ]?run box'],
   ['cityinlet', 'city (?:water )?(?:inlet|fill|hook ?up|check)(?: valve)?'],
   ['bothlegs load', 'both load legs'],
   ['bothlegs', '(?:both|either|each|all) (?:of the )?(?:legs?|hots?|sides?(?= to))'],

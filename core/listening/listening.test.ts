@@ -214,7 +214,9 @@ describe.each(KIND_IDS)('every way to say a thing on a %s', (id) => {
 
 it('every key of the table of phrases is an answer of some kind', () => {
   const all = new Set(
-    KIND_IDS.flatMap(id => [{}, EVERYTHING, { 'tank.kind': 1 }, { 'supply.phases': 1 }].flatMap((n) => {
+    KIND_IDS.flatMap(id => [
+      {}, EVERYTHING, { 'tank.kind': 1 }, { 'supply.phases': 1 }, { 'switch.protector': 1 },
+    ].flatMap((n) => {
       const { seen } = lexiconOf(kindFor(id, n as Nameplate))
       return seen.flatMap(e => [e.test.id, e.test.id.replace(/^well-/, '')].map(t => `${t}:${e.outcome}`))
     })),

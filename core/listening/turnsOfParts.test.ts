@@ -31,7 +31,7 @@ describe('a part by what came of it', () => {
     ['well-3wire', 'red wire has zero amps on it when it tries to start', 'red.start 0'],
     ['three-phase', 'all three legs meg over 500', 'leads.ground 500000000'],
     ['booster', 'took the motor wires loose and the breaker holds', 'trip-motor-off holds'],
-    ['jet', 'run cap says 30, meter says 17', 'runcap.farads 0.000017'],
+    ['jet', 'run cap says 30, meter says 17', 'runcap.farads 0.000017 | runcap-label under'],
     ['well-2wire', '241 at the panel with the pump off', 'breaker.idle 241'],
   ])('%s: %s', (kind, said, lines) => {
     expect(told(kind, said)).toBe(lines)

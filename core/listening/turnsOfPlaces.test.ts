@@ -57,7 +57,7 @@ describe('what must not be taken for another thing', () => {
     ['jet', 'hums, 119 at the motor', 'motor.volts 119 | sound groans'],
     ['compressor-direct', 'dead 118 0 118, bled 0.1', 'proven-dead 118/0/118 | discharged 0.1'],
     ['well-2wire', 'cut off lever was tripped', 'lever off'],
-    ['well-3wire', 'run cap measured 4 on a 15', 'runcap.farads 0.000004'],
+    ['well-3wire', 'run cap measured 4 on a 15', 'runcap.farads 0.000004 | runcap-label under'],
     ['rv', 'motor reads open', 'windings.ohms OL'],
     ['booster', '3 amps where it did 6', 'black.run 3'],
     ['holding-tank', 'on at 40 off at 60', `cut-in ${psi(40)} | cut-out ${psi(60)}`],

@@ -52,6 +52,23 @@ describe('what is told on the way', () => {
     ['booster', 'it runs, gauge zero', 'sound runs | gauge 0'],
     ['booster', 'from 60 to 45 in six minutes', `leak-down ${psi(25)}`],
     ['booster', '45 coming in now', `inlet.pressure ${psi(45)}`],
+    ['booster', 'falls to 6 psi when the pump kicks in', `inlet.pressure ${psi(6)}`],
+    ['compressor-direct', 'at 95 it just hums and pops the breaker', 'sound groans | breaker-seen tripped'],
+    ['compressor-direct', 'no pssht when it shuts off', 'unloader-stop nothing'],
+    ['compressor-direct', 'rolled the flywheel by hand and it took off', 'spin runs'],
+    ['compressor-direct', 'builds to 60 and quits climbing', `climbs stalls | gauge ${psi(60)}`],
+    ['rv', 'shut the valve on the outlet of the pump and it still burps', 'outlet-shut starts'],
+    ['rv', '12.6 at the pump plug', 'line.volts 12.6'],
+    ['jet', 'gauge ran back to 22 in five minutes with the house valve off', 'house-shut falls'],
+    ['well-3wire', 'black to yellow 4.9, red to yellow no reading', 'leads.by 4.9 | leads.ry OL'],
+    ['compressor-pilot', 'took the belts off and the motor spins up fine', 'belt-off runs'],
+    ['jet', 'water dripping between the pump and the motor', 'seen-itself pump.seal'],
+    ['well-2wire', '120 to ground on each leg at the breaker', 'breaker.l1g 120 | breaker.l2g 120'],
+    ['well-2wire', 'pulled it, pump screen is caked with slime', 'seen-itself pump.intake-blocked'],
+    ['booster', 'run cap marked 25 reads 9', 'runcap.farads 0.000009 | runcap-label under'],
+    ['well-2wire', 'dry run protector is counting down', 'protector-seen waiting'],
+    ['three-phase', 'there\'s a drive on the wall ahead of it', 'fed-by drive'],
+    ['booster', 'sounds like it\'s pumping rocks', 'remark'],
   ])('%s: %s', (kind, said, lines) => {
     expect(told(kind, said)).toBe(lines)
   })

@@ -222,6 +222,6 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   ['$1 ol', '((?:red|black|yellow) to (?:red|black|yellow)),? (?:shows |reads |is |gives |has )?(?:no reading'
   + '|no continuity|infinity|infinite)'],
   ['stops climbing at $1 psi', '(?:builds|climbs|comes|goes)(?: up)? to (\\d+)(?: ?psi| pounds)? and (?:quits'
-  + '|stops)(?: climbing| there| building)?(?= ?$|,)'],
+  + '|stops) (?:climbing|building|right there)(?= ?$|,)'],
   ['', '(?:the )?drain(?: cock| valve)? is open(?: a turn| a bit)?(?= ?$)'],
 ]

@@ -3,7 +3,7 @@
  * and the closed lists hold what the catalogue has, no more and no less.
  */
 import { describe, expect, it } from 'vitest'
-import { buildModel, CAUSE_IDS, KIND_IDS, kindFor, PARTS, type KindId } from '.'
+import { buildModel, CAUSE_IDS, KIND_IDS, kindFor, PARTS, unstaged, withOptions, type KindId } from '.'
 import { keyOf } from './fields'
 import { FAULT_IDS, NAMEPLATE_KEYS, unstaged } from './ids'
 import type { FaultMode } from './faultTypes'
@@ -83,6 +83,11 @@ describe('the catalogue', () => {
     expect([...lists.causes].toSorted()).toEqual([...CAUSE_IDS].toSorted())
     const fields = [...NAMEPLATE_KEYS].filter(key => !key.startsWith('site.'))
     expect([...lists.fields].toSorted()).toEqual(fields.toSorted())
+  })
+  it('knows six hundred faults over its kinds, of them a hundred and fifty whatever the kind', () => {
+    const all = KIND_IDS.flatMap(id => withOptions(kindFor(id, {})).faults.map(f => f.id))
+    expect(all.length).toBeGreaterThanOrEqual(600)
+    expect(new Set(all.map(unstaged)).size).toBeGreaterThanOrEqual(150)
   })
   it.each(KIND_IDS)('of %s: every fault is solved at every degree, and named', (id) => {
     for (const found of faults.values()) {

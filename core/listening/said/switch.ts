@@ -316,7 +316,7 @@ export const SWITCH: Sayings = {
     },
   },
   'protector-seen': {
-    what: ['pump protector', 'dry run protector', 'underload', 'underload box', 'dry-run box', 'dry run box'],
+    what: ['underload', 'pump protector'],
     is: {
       run: ['run light on', 'says run', 'green', 'shows run', 'lit green', 'showing run'],
       waiting: [

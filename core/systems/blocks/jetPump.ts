@@ -153,12 +153,17 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
       severities: degrees(
         {
           name: 'half',
-          share: 0.5,
-          change: h => ({ 'motor.load': h['motor.load'] * 0.8, 'source.yield': h['pump.flow'] * 0.4 }),
+          share: 0.35,
+          change: h => ({ 'motor.load': h['motor.load'] * 0.8, 'source.yield': h['pump.flow'] * 0.45 }),
+        },
+        {
+          name: 'mostly',
+          share: 0.3,
+          change: h => ({ 'motor.load': h['motor.load'] * 0.7, 'source.yield': h['pump.flow'] * 0.2 }),
         },
         {
           name: 'nearly shut',
-          share: 0.5,
+          share: 0.35,
           change: h => ({ 'motor.load': h['motor.load'] * 0.6, 'source.yield': h['pump.flow'] * 0.06 }),
         },
       ),
@@ -260,6 +265,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         'suction.dry-well': { steady: 0.2, high: 0.35, low: 0.45 },
         'pump.prime-lost': { steady: 0.04, high: 0.02, low: 0.94 },
         'pump.worn': { steady: 0.35, high: 0.02, low: 0.63 },
+        'pump.clogged': { steady: 0.35, high: 0.02, low: 0.63 },
         'pump.nozzle': { steady: 0.35, high: 0.02, low: 0.63 },
       },
     }),
