@@ -234,8 +234,8 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + '|went|fired up|came up)'],
   ['outletvalve shut stilldoes', 'shut (?:off )?the valve (?:on|at) the (?:outlet|discharge)(?: side)? of the pump'
   + '(?:,| and)?(?: it)? still (?:burps|chirps|bumps|kicks on|cycles|runs)'],
-  ['', '(?:let (?:it |the lever )?go|turned (?:it |the lever )?loose) at (?:about )?\\d+(?: psi| pounds)?(?:,| and)'
-  + ' (?:it|she) (?:kept (?:running|going)|stayed on|held)'],
+  ['', '(?<=^ )(?:let (?:it |the lever )?go|turned (?:it |the lever )?loose) at (?:about )?\\d+(?: psi| pounds)?'
+  + '(?:,| and) (?:it|she) (?:kept (?:running|going)|stayed on|held)'],
   ['belt off motor runs', '(?:took|pulled|slipped|threw|got|with) (?:the )?belts? off(?:,| and)? (?:the )?motor (?:'
   + 'spins? up|runs?|starts?|takes off|comes up|spins? free)(?: fine| good| right up)?'],
 ]

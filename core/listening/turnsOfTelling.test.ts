@@ -58,7 +58,6 @@ describe('what is told on the way', () => {
     ['compressor-direct', 'rolled the flywheel by hand and it took off', 'spin runs'],
     ['compressor-direct', 'builds to 60 and quits climbing', `climbs stalls | gauge ${psi(60)}`],
     ['rv', 'shut the valve on the outlet of the pump and it still burps', 'outlet-shut starts'],
-    ['rv', '12.6 at the pump plug', 'line.volts 12.6'],
     ['jet', 'gauge ran back to 22 in five minutes with the house valve off', 'house-shut falls'],
     ['well-3wire', 'black to yellow 4.9, red to yellow no reading', 'leads.by 4.9 | leads.ry OL'],
     ['compressor-pilot', 'took the belts off and the motor spins up fine', 'belt-off runs'],

@@ -218,7 +218,6 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   + ' (?:is|are|was|were)?(?: still)? ?(?:set|put|strapped|turned) (?:on|for|to|at) (115|120|208|230|240|460|480)'
   + '(?: ?v(?:olts?)?)?(?!.*\\b(?:115|120|230|240)\\b)'],
   ['into the breaker', '(?:into|ahead of|feeding|on top of|coming to) the well (?:pump )?breaker'],
-  ['into the demand switch', '(?:at|on) the pump (?:plug|connector|pigtail)'],
   ['$1 ol', '((?:red|black|yellow) to (?:red|black|yellow)),? (?:shows |reads |is |gives |has )?(?:no reading'
   + '|no continuity|infinity|infinite)'],
   ['stops climbing at $1 psi', '(?:builds|climbs|comes|goes)(?: up)? to (\\d+)(?: ?psi| pounds)? and (?:quits'

@@ -317,6 +317,10 @@ h2 {
   .outcomes {
     grid-auto-flow: row;
   }
+  .patterns .outcome {
+    grid-template-columns: minmax(0, 1fr);
+    row-gap: 0;
+  }
   .next {
     overflow: visible;
     flex: 1 0 auto;

@@ -221,6 +221,7 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         usual: { dry: 0.985, wet: 0.015 },
         chancesByFault: {
           'pump.diaphragm': { dry: 0.08, wet: 0.92 },
+          'pump.cracked': { dry: 0.15, wet: 0.85 },
           'house.leak': { dry: 0.85, wet: 0.15 },
         },
       }),
@@ -256,6 +257,8 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         usual: { dry: 0.985, leak: 0.015 },
         chancesByFault: {
           'house.leak': { dry: 0.12, leak: 0.88 },
+          'house.city-check': { dry: 0.45, leak: 0.55 },
+          'pump.cracked': { dry: 0.15, leak: 0.85 },
         },
       }),
       seen({
