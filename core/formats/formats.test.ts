@@ -352,4 +352,9 @@ describe('nameplate figures', () => {
     expect(writeNameplate('well-3wire', requireOk(parseNameplate('well-3wire', plate)))).toEqual(plate)
     expect(formatFigureOf('pressure', 275790)).toBe('40 psi')
   })
+  it('takes the start gear’s figures by the motor or by its box, whichever the system has', () => {
+    expect(requireOk(parseNameplate('well-3wire', { 'motor.capLow': '59 µF' }))).toEqual({ 'box.capLow': 59e-6 })
+    expect(requireOk(parseNameplate('jet', { 'box.capHigh': '227 µF' }))).toEqual({ 'motor.capHigh': 227e-6 })
+    expect(parseNameplate('rv', { 'box.capLow': '59 µF' })).toMatchObject({ ok: false })
+  })
 })

@@ -152,7 +152,8 @@ export function parseNameplate(
   if (!isKindId(kind)) return fail('unknown-kind', { kind })
   const out: Record<string, number> = {}
   const given = Object.entries(written).filter(([, value]) => value !== '')
-  for (const [field, value] of given) {
+  for (const [named, value] of given) {
+    const field = ownField(kind, {}, named)
     const choice = fieldOf(kind, {}, field)
     if (!choice?.choices) continue
     const index = chosenOf(choice.choices, value)
@@ -160,7 +161,8 @@ export function parseNameplate(
       return fail('not-a-choice', { field, written: value, choices: choice.choices.join(', ') })
     out[field] = index
   }
-  for (const [field, value] of given) {
+  for (const [named, value] of given) {
+    const field = ownField(kind, out, named)
     if (field in out) continue
     const quantity = fieldOf(kind, out, field)?.quantity
     if (!quantity) return fail('unknown-field', { field, kind })
@@ -169,6 +171,13 @@ export function parseNameplate(
     out[field] = figure.value
   }
   return ok(out)
+}
+
+/** The start gear's figures stand with the motor or with its box: where they are written, they are meant. */
+function ownField(kind: KindId, plate: Nameplate, named: string): string {
+  if (fieldOf(kind, plate, named)) return named
+  const other = named.startsWith('motor.') ? named.replace('motor.', 'box.') : named.replace('box.', 'motor.')
+  return fieldOf(kind, plate, other) ? other : named
 }
 
 /** Other ways to write what is chosen from: a bare `3` for three phases, `single`, `y`, `fuses`, `1` for yes. */

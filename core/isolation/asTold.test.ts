@@ -139,7 +139,8 @@ describe('a capacitor that was measured', () => {
     const fitted = requireOk(prepareSystem('booster', { 'motor.runCapacitor': 1 }))
     const [open = 0] = shareOf(fitted, 'overload-trips', [read('runcap.farads', 0)], 'motor.runcap-open')
     const [before = 1] = shareOf(fitted, 'overload-trips', [], 'motor.runcap-open')
-    expect(open).toBeGreaterThan(8 * before)
+    // a third of the meters show OL for an open one, and not nought
+    expect(open).toBeGreaterThan(6 * before)
   })
 })
 

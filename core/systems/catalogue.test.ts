@@ -3,7 +3,7 @@
  * and the closed lists hold what the catalogue has, no more and no less.
  */
 import { describe, expect, it } from 'vitest'
-import { buildModel, CAUSE_IDS, KIND_IDS, kindFor, PARTS, unstaged, withOptions, type KindId } from '.'
+import { buildModel, CAUSE_IDS, KIND_IDS, kindFor, PARTS, withOptions, type KindId } from '.'
 import { keyOf } from './fields'
 import { FAULT_IDS, NAMEPLATE_KEYS, unstaged } from './ids'
 import type { FaultMode } from './faultTypes'
