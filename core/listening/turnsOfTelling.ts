@@ -197,7 +197,8 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   '(?:i )?(?:can )?(?:spin|turn) the coupling(?: by hand)? (?:and|but) the (?:pump|pump shaft|impeller)'
   + ' (?:doesn\'t|does'
   + ' not|won\'t) (?:move|turn|spin)',
-  'motor shaft (?:turns|spins) (?:and|but) the (?:pump(?: shaft)?|impeller) (?:doesn\'t|does not|won\'t)(?: turn'
+  'motor shaft (?:turns|spins) (?:and|but) the (?:pump(?: shaft)?|impeller) (?:(?:just )?(?:sits|stands|stays)'
+  + ' (?:still|there|put)|stays put|doesn\'t|does not|won\'t)(?: turn'
   + '| spin'
   + '| move)?'],
   ['secondgauge reads $1 psi', '(?:i )?(?:put|screwed|threaded|stuck|hooked|tried)(?: on)? (?:my own|my|another'
@@ -223,4 +224,9 @@ export const TURNS_OF_TELLING: readonly Joined[] = [
   ['stops climbing at $1 psi', '(?:builds|climbs|comes|goes)(?: up)? to (\\d+)(?: ?psi| pounds)? and (?:quits'
   + '|stops) (?:climbing|building|right there)(?= ?$|,)'],
   ['', '(?:the )?drain(?: cock| valve)? is open(?: a turn| a bit)?(?= ?$)'],
+  ['it runs', '(?:motor |pump |it )?(?:runs|running)(?: nice| real| smooth| good)*(?: and|,)? quiet(?:ly)?(?= ?$|,)'],
+  ['breaker holds', '(?:ran|run|running)(?: for)? (?:about |a good )?(?:\\w+ )?(?:minutes?|hours?|half an hour)'
+  + '(?: straight)?(?:,| and| with)?(?: it)? (?:didn\'t|did not|never|hasn\'t|no) trip(?:ped|s)?'],
+  ['nipple blocked', '(?:the )?(?:little )?hole in (?:the|its) bottom(?: of the switch| of it)? (?:is|was)(?: all)?'
+  + ' (?:packed|plugged|blocked|stopped up|choked|rusted|mudded)(?: solid| shut| up)?'],
 ]

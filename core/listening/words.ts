@@ -10,7 +10,7 @@ import { JOINED } from './joined'
 /** Words of one meaning; the first is what they become. */
 const GROUPS: readonly string[] = [
   'burnt burn roasted torched cremated burned burnt burning charred scorched toast toasted fried cooked '
-  + 'melted melting brown browned crispy',
+  + 'melted melting brown browned crispy crunchy',
   'sooty soot sooty smutty blackened',
   'insect insects ant ants bug bugs spider spiders web cobweb wasp earwig beetle beetles snail slug gecko lizard'
   + ' moth moths fly flies yellowjacket yellowjackets hornet hornets lizard lizards frog mudwasp',

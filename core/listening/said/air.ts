@@ -70,7 +70,8 @@ export const AIR: Sayings = {
       blows: [
         'blows air out of the switch while it runs', 'air out of the bottom of the switch while running',
         'leaks at the switch while it runs', 'air blow switch run', 'unloader blows while it runs',
-        'vent blows running', 'unloader leaks while it runs', 'air at the unloader while it pumps',
+        'vent blows running', 'hisses under the switch the whole time it runs', 'pinch the hose builds right',
+        'pinch the hose and it builds', 'unloader leaks while it runs', 'air at the unloader while it pumps',
       ],
     },
   },

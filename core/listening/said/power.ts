@@ -236,7 +236,8 @@ export const POWER: Sayings = {
       no: [
         'street low', 'neighbour out too', 'neighbour no pressure', 'neighbour weak', 'neighbour low',
         'neighbour has none', 'neighbour no water', 'city working on the main', 'working on the main',
-        'whole street down', 'street down', 'neighbourhood dark',
+        'whole street down', 'street down', 'neighbourhood dark', 'neighbour complain', 'neighbour same',
+        'neighbour same problem',
       ],
     },
   },
