@@ -80,7 +80,8 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     const checked = checkLine(kind, foldTab(kind, lines), draft)
     if (!checked.ok && checked.problem.code === 'state-needed') unsafe++
     add(draft)
-    if (!proof) tests++
+    // what is read in one go is one test
+    if (!proof && !further) tests++
   }
   const repair = async (fault: string, label: string) => {
     const mode = kind.faults.find(f => f.id === fault)!
