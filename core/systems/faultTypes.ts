@@ -1,5 +1,6 @@
 /** What can be wrong, by which degrees, what made it so and what puts it right. */
 import type { Change, Figures } from './figures'
+import type { FaultId } from './ids'
 
 /** What the technician sees the system do, worked out from the solved circuit and the flow model. */
 export const EFFECTS = [
@@ -91,3 +92,15 @@ export interface CauseNote {
   /** the fault that is this condition, where there is one */
   readonly fault?: string
 }
+
+/** What is seen of a broken part itself, and how it is said. */
+export interface SeenPart {
+  readonly label: string
+  /** the part, in the words of the trade, and what is wrong with it: each with each is a way to say it */
+  readonly what: readonly string[]
+  readonly how: readonly string[]
+  /** other ways, whole */
+  readonly or?: readonly string[]
+}
+
+export type SeenParts = Readonly<Partial<Record<FaultId, SeenPart>>>

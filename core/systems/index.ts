@@ -71,7 +71,8 @@ export {
   type Wear,
 } from './faultTypes'
 export { SEEN_ITSELF } from './seenItself'
-export { SEEN_PARTS, type SeenPart } from './seenParts'
+export { SEEN_PARTS } from './seenParts'
+export type { SeenPart } from './faultTypes'
 export {
   CONDITIONS,
   NEEDS,

@@ -16,6 +16,14 @@ const newUnloader = repair({
   part: 'unloader valve',
 })
 
+const overhaul = repair({
+  id: 'overhaul-pump-head',
+  name: 'Overhaul or replace the pump',
+  minutes: 150,
+  part: 'compressor pump',
+  renews: ['head'],
+})
+
 /** The shaft turned by hand with the pump on it. */
 export const HEAD_BY_HAND = { free: 0.03, stiff: 0.2, seized: 0.77 }
 
@@ -30,13 +38,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
       { name: 'tight, does not start', share: 0.25, change: { 'motor.startLoad': 4 } },
       { name: 'tight, runs heavy', share: 0.15, change: h => ({ 'motor.load': h['motor.load'] * 1.5 }) },
     ),
-    repair: repair({
-      id: 'overhaul-pump-head',
-      name: 'Overhaul or replace the pump',
-      minutes: 150,
-      part: 'compressor pump',
-      renews: ['head'],
-    }),
+    repair: overhaul,
     causes: [CAUSES.oil, CAUSES.hot, CAUSES.age],
     settledBy: 'belt off or coupling open: the motor runs, the pump does not turn by hand',
     wears: ['age'],
@@ -91,13 +93,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
       { name: 'a third', share: 0.4, change: times('pump.flow', 0.33) },
     ),
     effect: 'runs-weak',
-    repair: repair({
-      id: 'overhaul-pump-head',
-      name: 'Overhaul or replace the pump',
-      minutes: 150,
-      part: 'compressor pump',
-      renews: ['head'],
-    }),
+    repair: overhaul,
     causes: [CAUSES.oil, CAUSES.hot, CAUSES.age],
     settledBy: 'breath at the crankcase as it pumps, oil in the air',
     wears: ['age'],
