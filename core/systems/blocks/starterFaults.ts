@@ -5,6 +5,13 @@ import type { FaultMode } from '../faultTypes'
 import { CAUSES } from './causes'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
 
+const freeFloat = repair({
+  id: 'free-or-replace-float',
+  name: 'Free or replace the float',
+  minutes: 40,
+  part: 'float switch',
+})
+
 export interface StarterOptions {
   readonly phases: 1 | 3
   readonly transformer: boolean
@@ -243,12 +250,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
             name: 'Low-level float stuck or its contact open',
             baseRate: 0.03,
             severities: always({ 'pilot.float': OPEN }),
-            repair: repair({
-              id: 'free-or-replace-float',
-              name: 'Free or replace the float',
-              minutes: 40,
-              part: 'float switch',
-            }),
+            repair: freeFloat,
             causes: [CAUSES.damp, CAUSES.age],
             settledBy: 'lift it by hand with the level up',
             wears: ['damp'],
@@ -259,12 +261,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
             baseRate: 0.006,
             severities: always({}),
             effect: 'runs-dry',
-            repair: repair({
-              id: 'free-or-replace-float',
-              name: 'Free or replace the float',
-              minutes: 40,
-              part: 'float switch',
-            }),
+            repair: freeFloat,
             causes: [CAUSES.damp, CAUSES.age],
             settledBy: 'let it hang by hand: it should stop',
             wears: ['damp'],

@@ -5,7 +5,8 @@ import { POLES, type Change, type Figures } from '../figures'
 import type { FaultMode } from '../faultTypes'
 import { always, degrees, fault, repair } from './faultEntry'
 
-const raised = (h: Figures, legs: 2 | 3, by: number): Change =>
+/** The volts of every leg, by the same share. */
+export const allLegs = (h: Figures, legs: 2 | 3, by: number): Change =>
   Object.fromEntries(POLES.slice(0, legs).map(leg => [`supply.leg${leg}`, h[`supply.leg${leg}`] * by]))
 
 export const highVolts = (legs: 2 | 3): FaultMode =>
@@ -14,8 +15,8 @@ export const highVolts = (legs: 2 | 3): FaultMode =>
     name: 'Supply voltage high',
     baseRate: 0.006,
     severities: degrees(
-      { name: '12 % high', share: 0.6, change: h => raised(h, legs, 1.12) },
-      { name: '20 % high', share: 0.4, change: h => raised(h, legs, 1.2) },
+      { name: '12 % high', share: 0.6, change: h => allLegs(h, legs, 1.12) },
+      { name: '20 % high', share: 0.4, change: h => allLegs(h, legs, 1.2) },
     ),
     repair: repair({
       id: 'have-volts-brought-down',
@@ -76,7 +77,7 @@ export const slowDrive = (): FaultMode =>
 
 /** Volts with the hertz; flow by its speed, head and torque by the square (affinity laws). */
 const slowed = (h: Figures, speed: number): Change => ({
-  ...raised(h, 3, speed),
+  ...allLegs(h, 3, speed),
   'pump.flow': h['pump.flow'] * speed,
   'motor.load': h['motor.load'] * speed ** 2,
   ...(h['pump.shutOff'] ? { 'pump.shutOff': h['pump.shutOff'] * speed ** 2 } : {}),

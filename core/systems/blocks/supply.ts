@@ -8,7 +8,7 @@ import { supplyPath, type SupplyPathOptions } from './supplyPath'
 import { seen, volts, voltsAt } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, otherBreaker, otherLights } from './toldSupply'
-import { highVolts, landedWrong } from './strongSupply'
+import { allLegs, highVolts, landedWrong } from './strongSupply'
 import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
 
 export const rewire = repair({
@@ -53,12 +53,12 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           {
             name: '12 % low',
             share: 0.5,
-            change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.88, 'supply.leg2': h['supply.leg2'] * 0.88 }),
+            change: h => allLegs(h, 2, 0.88),
           },
           {
             name: '22 % low',
             share: 0.3,
-            change: h => ({ 'supply.leg1': h['supply.leg1'] * 0.78, 'supply.leg2': h['supply.leg2'] * 0.78 }),
+            change: h => allLegs(h, 2, 0.78),
           },
           ...weakAhead(2),
         ),

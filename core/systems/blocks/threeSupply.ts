@@ -5,7 +5,7 @@ import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects, type JointDegrees } from './faultEntry'
 import { rewire } from './supply'
-import { highVolts, slowDrive } from './strongSupply'
+import { allLegs, highVolts, slowDrive } from './strongSupply'
 import { supplyPath } from './supplyPath'
 import { seen, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
@@ -62,8 +62,8 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         name: 'Supply voltage low',
         baseRate: 0.02,
         severities: degrees(
-          { name: '12 % low', share: 0.5, change: h => allLegs(h, 0.88) },
-          { name: '22 % low', share: 0.3, change: h => allLegs(h, 0.78) },
+          { name: '12 % low', share: 0.5, change: h => allLegs(h, 3, 0.88) },
+          { name: '22 % low', share: 0.3, change: h => allLegs(h, 3, 0.78) },
           ...weakAhead(3),
         ),
         repair: repair({
@@ -277,9 +277,3 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
     notes: [NOTES.loose, NOTES.chafed],
   }
 }
-
-const allLegs = (h: Figures, k: number): Change => ({
-  'supply.leg1': h['supply.leg1'] * k,
-  'supply.leg2': h['supply.leg2'] * k,
-  'supply.leg3': h['supply.leg3'] * k,
-})
