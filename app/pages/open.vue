@@ -133,7 +133,7 @@ async function openingLine(complaint: Complaint): Promise<Line> {
     words: words.value.trim() || COMPLAINT_WORDS[complaint],
     ...(since.value.trim() ? { since: since.value.trim() } : {}),
   }
-  const by = useMe().name
+  const by = useMe().writer
   const writing = { id: uuid(), ...useClock().stamp(), ...(by ? { by } : {}), heads: [] }
   return device.stamp(draft, writing).catch(() => lineOf(newPen(`dev-${uuid()}`), draft, writing).line)
 }

@@ -22,7 +22,7 @@ vi.stubGlobal(
 )
 vi.stubGlobal('BroadcastChannel', undefined)
 const me = vi.hoisted(() => ({
-  name: 'R. Fennick', reply: { backedUpAt: '' }, load: (): Promise<undefined> => Promise.resolve(undefined),
+  writer: 'R. Fennick', reply: { backedUpAt: '' }, load: (): Promise<undefined> => Promise.resolve(undefined),
 }))
 vi.mock('./me', () => ({ useMe: () => me }))
 

@@ -223,7 +223,7 @@ export const useKeeping = defineStore('keeping', () => {
    */
   async function add(tab: string, draft: DraftLine, heads: readonly AnyLine[]): Promise<Line> {
     const { at, now } = useClock().stamp()
-    const by = useMe().name
+    const by = useMe().writer
     const writing = { id: uuid(), at, now, ...(by ? { by } : {}), heads }
     const line = await device.write(tab, draft, writing).then(
       (written) => {

@@ -21,12 +21,15 @@ export const useMe = defineStore('me', () => {
   const reply = shallowRef<MeReply>()
   const name = computed(() => known.value?.name ?? '')
   const role = computed(() => known.value?.role)
+  /** whose lines are written here: a session that was ended elsewhere changes no hand, signing out does */
+  const writer = useLocalStorage('keep-tab-writer', () => known.value?.name ?? '')
 
   async function load(): Promise<MeReply | undefined> {
     const answer = await askServer('/api/me', meReply)
     if (!answer.ok) return undefined
     reply.value = answer.value
     known.value = answer.value.me
+    if (answer.value.me) writer.value = answer.value.me.name
     return answer.value
   }
 
@@ -73,9 +76,10 @@ export const useMe = defineStore('me', () => {
     if (!answer.ok && answer.problem.code !== 'sign-in-first') return answer.problem
     await device.wipeCopies().catch(() => undefined)
     known.value = null
+    writer.value = ''
     window.location.assign('/sign-in')
     return undefined
   }
 
-  return { reply, name, role, load, signIn, join, readLink, becomeInDemo, byPasskey, addPasskey, signOut }
+  return { reply, name, role, writer, load, signIn, join, readLink, becomeInDemo, byPasskey, addPasskey, signOut }
 })

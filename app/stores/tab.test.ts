@@ -36,7 +36,7 @@ vi.mock('~/composables/useClock', () => ({
     stamp: () => ({ at: '2026-06-15T10:00:00.000Z', now: Date.UTC(2026, 5, 15, 10) }),
   }),
 }))
-vi.mock('./me', () => ({ useMe: () => ({ name: '', load: async () => undefined }) }))
+vi.mock('./me', () => ({ useMe: () => ({ writer: '', load: async () => undefined }) }))
 const worker = vi.hoisted(() => ({ opened: [] as string[], appended: [] as string[], letGo: false }))
 /** the worker's own answers, in this thread; what it makes of the readings is not looked at here */
 vi.mock('~/composables/useIsolation', async () => {

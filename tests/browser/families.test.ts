@@ -290,7 +290,13 @@ describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s'
   whole('is put right, wired, set up and proved at its stations', async () => {
     await page.press('Put it right, step by step', '.area-next')
     for (const said of call.stations) {
-      if (said.startsWith('!')) await page.press(said.slice(1), '.area-next')
+      if (said.startsWith('!')) {
+        const before = await page.text('.area-next')
+        await page.press(said.slice(1), '.area-next')
+        // pressed again before the step is done it would be the same step's
+        const moved = async () => (await page.text('.area-next')) !== before
+        await waitFor(moved, 12000, `what comes after “${said.slice(1)}”`)
+      }
       else if (said.startsWith('?')) await page.see(said.slice(1), '.area-next')
       else await page.log(said)
     }

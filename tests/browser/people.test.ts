@@ -225,8 +225,9 @@ describe('a handed-over device', () => {
     const sessions = (await owner('/api/sessions')).reply as { id: string, device: string, name: string }[]
     for (const s of sessions.filter(s => s.device.includes('Chrome')))
       await owner(`/api/sessions/${s.id}`, undefined, 'DELETE')
-    await page.log('note written after the session was ended')
+    // the page has heard of it by now: who wrote here last is who writes on
     await page.see('Nobody is signed in here', '.banner')
+    await page.log('note written after the session was ended')
     await page.press('Sign in', '.banner')
     await page.see('1 line waits on this device', '.main')
     await type('input[name="name"]', 'T. Oakhollow')
