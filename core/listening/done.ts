@@ -76,6 +76,7 @@ const DOINGS = {
   ],
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
   refused: ['refused OF'],
+  fitted: ['with (?:an? |the )?(?:new|fresh) OF(?: put| fitted)?(?: in|$)'],
   moved: ['(?:moved|remounted|relocated) (?:\\w+ ){0,2}OF'],
   opened: [
     '(?:opened|turned on|thawed)(?: up| out)? (?!(?:it|them|that|everything|one)\\b)(?:\\w+ ){0,2}OF',
@@ -100,7 +101,7 @@ interface Way {
 const WAYS: Readonly<Record<string, Way>> = {
   'find-why-then-reset-breaker': { by: ['on'], to: '(?:breaker|main)' },
   'replace-breaker': { by: ['renewed'], to: 'breaker' },
-  'replace-fuse-or-breaker': { by: ['renewed'], to: '(?:line )?(?:fuses?|breaker)' },
+  'replace-fuse-or-breaker': { by: ['renewed', 'fitted'], to: '(?:line )?(?:fuses?|breaker)' },
   'replace-pressure-switch': {
     by: ['renewed', 'dressed'],
     to: '(?<!float )(?<!start )(?<!panel )(?:pressure )?switch|contacts?|points?',

@@ -88,10 +88,10 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
-  const last = after ? hear(kind, after, { ...listening, before: then }) : undefined
+  const last = after ? readThere(kind, hear(kind, after, { ...listening, before: then }), then.near) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
   if (after && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
-  const left = [leftOf(first), leftOf(last)].filter(Boolean).join(', ')
+  const left = [leftOf(first, done.before), leftOf(last, after)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
     done.line,
@@ -112,7 +112,7 @@ function hearStates(kind: SystemKind, typed: string, listening: HearingOf): Resu
   if (held.length === 0 || parts.length < 2) return undefined
   const rest = first < 0 ? undefined : hear(kind, parts.slice(first).join(', '), listening)
   const found = linesOf(rest)
-  const left = leftOf(rest)
+  const left = leftOf(rest, parts.slice(first).join(', '))
   return ok({
     kind: 'lines',
     lines: [...held.map(s => s.line), ...found].map(l => ({ ...l, typed }) as DraftLine),
@@ -135,8 +135,19 @@ const isOfStation = (heard: Heard) =>
 const linesOf = (heard: Result<Heard> | undefined): readonly DraftLine[] =>
   heard?.ok && heard.value.kind === 'lines' ? heard.value.lines : []
 
-function leftOf(heard: Result<Heard> | undefined): string | undefined {
-  if (!heard?.ok) return undefined
+/** What could be read in two places was read where the work was done. */
+function readThere(kind: SystemKind, heard: Result<Heard>, near: string | undefined): Result<Heard> {
+  if (!heard.ok || heard.value.kind !== 'ask') return heard
+  const there = heard.value.choices.filter(({ line }) => 'test' in line && findTest(kind, line.test)?.point === near)
+  const [one, ...more] = there
+  if (!one || more.length > 0) return heard
+  return ok({ kind: 'lines', lines: [one.line, ...one.beside ?? []], say: one.say })
+}
+
+/** @param text what was heard so: what would have to be asked about, or is refused, is left whole */
+function leftOf(heard: Result<Heard> | undefined, text: string | undefined): string | undefined {
+  if (!heard) return undefined
+  if (!heard.ok || heard.value.kind === 'ask') return text
   const { value } = heard
   if (value.kind === 'lines') return value.left
   return value.kind === 'remark' && value.line.kind === 'remark' ? value.line.text : undefined
@@ -293,8 +304,8 @@ const isSame = (one: Meaning, two: Meaning) => JSON.stringify(one.lines) === JSO
 const saysAnything = (text: string) => wordsOf(join(text)).some(w => !w.filler && w.weight >= 1)
 
 function choiceOf(kind: SystemKind, { lines }: Meaning, units: Units, typed: string): Choice {
-  const [line] = lines
-  return { line: { ...line!, typed } as DraftLine, say: sayLines(kind, lines, units) }
+  const [line, ...beside] = lines.map(l => ({ ...l, typed }) as DraftLine)
+  return { line: line!, beside, say: sayLines(kind, lines, units) }
 }
 
 /** For a remark: what it comes nearest to, so that a hand can place it. */

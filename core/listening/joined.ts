@@ -12,12 +12,14 @@ import { TURNS_IN_PASSING } from './turnsInPassing'
 import { TURNS_OF_TELLING } from './turnsOfTelling'
 import { TURNS_OF_TRIPPING } from './turnsOfTripping'
 import { TURNS_OF_WATCHING } from './turnsOfWatching'
+import { TURNS_OF_WATER } from './turnsOfWater'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_WATER,
   ...TURNS_OF_POINTING,
   ...TURNS_OF_NARRATING,
   ...TURNS_OF_WATCHING,

@@ -23,11 +23,17 @@ const BELOW = /\b(?:motor|peckerhead|well ?(?:cap|head)|splice)\b/i
 /** `still 40 ohms`, after insulation was read: to ground. */
 const STILL = /\bstill (?:about )?\d+(?:\.\d+)? ?(?:ohms?|megs?|k)\b/i
 
+/** `drops to 6 with two taps open`, after the inlet was read: the inlet does. */
+const GOES_ON = /^(?:and |but )?(?:then )?(?:it )?(?:drops|falls|sags|dips|sinks|goes) (?:down |off )?to \d/i
+const READ_AT: Readonly<Record<string, string>> = { 'inlet.pressure': 'inlet' }
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
   if (wasOpen && SAME.test(text) && BELOW.test(text)) return 'splice open, motor side still open'
   if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
+  const readAt = READ_AT[before.test ?? '']
+  if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`
   return withNamed(text, before)
 }
 

@@ -2,7 +2,7 @@
  * Where a hand points as it goes along: the inside two, the other one, on down the hole, what is ahead of the pump. And
  * figures that are told as a course: down to, on for so long and off for so long. Common practice, no source.
  */
-import { FIGURE, TO_GROUND, VOLTS } from './partsOfSpeech'
+import { END, FIGURE, TO_GROUND, VOLTS } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const SCREWS = '(?:screws?|terminals?|lugs?|posts?)'
@@ -119,8 +119,17 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['', '(?:primary|high side|line side)(?: of the (?:control )?transformer)?(?: has| is| reads|\'s)? (?:got )?\\d{3}(?:'
   + ' volts)?,?(?: and)?(?= (?:the )?(?:secondary|low side))'],
   ['links printedfor $1 volts', '(?:the )?(?:plug|jumper|selector) (?:in|on) the back(?: of (?:the motor'
-  + '|it))? (?:is|was|\'s)'
-  + ' (?:still )?(?:set )?(?:on|to|for|at) (\\d{3})[^,]*'],
+  + '|it))? (?:is|was|\'s) (?:still )?(?:set )?(?:on|to|for|at) (\\d{3})[^,]*',
+  '(?:the )?(?:plug|jumper|selector|links?|dial|arrow)(?: switch)?(?: (?:in|on) the back(?: of (?:the motor|it))?)?'
+  + '(?: still)? (?:points|pointing|is pointing|set|is set)(?: still)? (?:on|to|for|at) (\\d{3})(?: ?v(?:olts?)?)?'
+  + '(?= ?$)'],
+  ['', '(?:motor |name ?|data ?|the )*(?:plate|tag) (?:says|reads|shows|is|has) \\d{3} ?(?:/|or|and) ?\\d{3}'
+  + '(?: ?v(?:olts?)?)?(?= ?$|,)'],
+  ['contactor silent', '(?:contactor|starter)(?: just)? (?:sits there|does nothing|won\'t budge|doesn\'t move|stays put'
+  + '|not moving)'],
+  ['zero amps', `(?:0|zero|no) amps (?:on|in) (?:one|a|either) (?:leg|lead|wire)${END}`],
+  ['', ',? (?:and |but )?(?:i get|i got|i have|it\'s) (?:\\d+(?:\\.\\d+)?)(?: ?(?:ohms?|amps?|volts?))? (?:on|for|at)'
+  + ' (?:its|the) (?:twin|sister|neighbou?r|mate)(?: (?:next|right next|sitting next) (?:to it|door))?'],
   ['supply $1 volts', '(?:he\'s |they\'ve |we\'ve )?got (\\d{3})(?: volts)? at the house'],
   ['posts clean', 'connections (?:are |all )*clean and tight'],
   ['', 'jumped (?:it|the battery|her) (?:off|from|with) (?:of )?(?:the|a|my|his) (?:truck|car|tow vehicle'

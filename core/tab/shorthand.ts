@@ -14,6 +14,8 @@ import { readStationWords, type StationProblem } from './stationWords'
 export interface Choice {
   readonly say: string
   readonly line: DraftLine
+  /** what it says besides: the other figures of a reading of several */
+  readonly beside?: readonly DraftLine[]
 }
 export type Understood
   = | { readonly kind: 'line', readonly line: DraftLine, readonly say: string }

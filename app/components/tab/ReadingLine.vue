@@ -145,7 +145,7 @@ const withLeft = ({ lines, left }: Extract<Heard, { kind: 'lines' }>): readonly 
 /** What is chosen for words that were not placed is what they mean from then on. */
 async function choose(c: Choice) {
   const words = remark.value ? typed.value.trim() : ''
-  const became = await log([c.line], words ? `${c.say}. Heard so from now on` : c.say)
+  const became = await log([c.line, ...c.beside ?? []], words ? `${c.say}. Heard so from now on` : c.say)
   if (words && became !== 'refused') await learn(words, c.line)
 }
 function complete(text: string) {

@@ -136,7 +136,8 @@ export const WELL: Sayings = {
       held: [
         'well pump does not stop', 'well pump runs on', 'float held down', 'float stuck down', 'float does not stop',
         'float held down by the chain', 'float tangled', 'lifted the float and it stops',
-        'float held down lifted it and it stops', 'float up still runs', 'float all the way up still running'],
+        'float held down lifted it and it stops', 'float up still runs', 'float all the way up still running',
+        'float up still calls'],
       wrong: [
         'float backwards', 'float upside down', 'float wired backwards', 'float works backwards', 'float wrong way',
         'float reversed', 'float wrong sense', 'float opposite', 'float wired wrong', 'float hung upside down',

@@ -1,0 +1,58 @@
+/**
+ * Water and air by where it stands and where it goes: ahead of the pump, on either side of a check valve, brim full,
+ * gone while it runs, out of the wrong opening. Common practice, no source.
+ */
+import { END, FIGURE, NOUGHT } from './partsOfSpeech'
+import type { Joined } from './turnOf'
+
+const PSI = '(?: ?(?:psi|pounds|lbs))?'
+const PRESSURE = '(?:the )?(?:pressure|gauge|water)'
+const AHEAD = '(?:ahead of|before|upstream of|going into|coming into|entering|into|on the (?:inlet|suction|street'
+  + '|supply|city) side of)'
+const RUNS = '(?:hums|runs|goes|keeps|is|pumps|spins|just keeps)(?: along| on| right along| going| running| away)*'
+const WHILE_RUNNING = '(?:while|when|as|with|and|but) (?:the |it |she )?(?:pump|motor|still)?(?:\'s)? ?(?:still )?'
+const OUT_OF = '(?:out (?:of |from )?|from |at |back out )'
+const CITY = '(?:the )?(?:city|shore|hose|park)(?: water)? (?:connection|inlet|fitting|port|hookup)'
+const DRIBBLES = '(?:is |\'s )?(?:dribbling|dripping|running|leaking|spitting|coming|dribbles|drips|runs|leaks|comes)'
+
+export const TURNS_OF_WATER: readonly Joined[] = [
+  ['0', '0?\\.0+'],
+  ['inlet $1 psi', `${PRESSURE} ${AHEAD} the (?:pump|booster)(?: is| reads| was| sits at| shows|'s)* `
+  + `(${FIGURE})${PSI}(?: with (?:nothing|everything)[^,]*)?`],
+  ['inlet $1 psi', `inlet(?: gauge| pressure)? (?:drops|falls|sags|goes|dips|sinks)(?: down| off)? to (${FIGURE})`
+  + `${PSI}(?: (?:with|when|while|as) [^,]*)?`],
+  // either side of a check valve
+  ['checkvalve stuck shut', `\\d{2,3}${PSI} (?:on|at) the (?:pump|motor|well) side(?: of the check(?: ?valve)?)?,? `
+  + `(?:and |but )?(?:${NOUGHT})${PSI} (?:on|at) the (?:house|tank|far|other|outlet) side(?: of (?:it|the check`
+  + ' ?valve?))?', 'arrow on the (?:\\w+ )?check(?: ?valve)? (?:points|is pointing|pointing|faces)(?: back)?'
+  + ' (?:at|to|towards?) the (?:pump|well|suction)'],
+  // how far it comes with everything shut
+  ['stalls at $1 psi', `(?:shut|closed)(?: off)? the (?:discharge|outlet)(?: valve)?,? (?:and |it )*(?:dead ?heads?`
+  + `|deadhead(?:ed)?|dead head is|tops out|makes|holds|only makes|gets to|is)(?: is| at| to| only)* ([1-5]\\d)${PSI}`,
+    `(?:dead ?head(?:s|ed)?|shut ?off head)(?: pressure)?(?: is| at| to| only|:)* ([1-5]\\d)${PSI}`,
+    `(?:holds|makes|only makes) ([1-5]\\d)${PSI} dead ?head(?:ed)?`],
+  // an open tank
+  ['overflows', '(?:brim ?full|full to the brim|full and running over|up to the (?:lid|overflow))'],
+  ['float held down', 'float(?: is|\'s| was)? (?:tangled|caught|hung|snagged|stuck|pinned|lying|held)(?:(?! up)[^.;])*?(?:under'
+  + ' ?water|under the water|submerged|down)'],
+  ['float lifted not stop', 'lift(?:ed)?(?: up)? the float,? (?:and )?(?:it |the pump )?(?:does not|doesn\'t|won\'t'
+  + '|didn\'t) (?:stop|quit|shut off)'],
+  ['float works', '(?<!not )float(?: is|\'s)? (?:hanging|hangs) straight(?: up and)? down'],
+  ['float held down', '(?:shook|pulled|knocked|freed|untangled|worked) (?:it|the float)(?: up)? (?:loose|free)'
+  + ' and the pump (?:stopped|quit|shut off)'],
+  // gone while it runs
+  ['tap dies', `${PRESSURE} (?:falls|drops|goes|runs|dies)(?: off| down| away)* (?:to )?(?:nothing|zero|0)?(?: psi)? ?`
+  + `${WHILE_RUNNING}${RUNS}`],
+  ['running $1 amps', `amps? (?:drop|fall|go|drops|falls|goes)(?: down| off)? from ${FIGURE} to (${FIGURE})`
+  + '(?: amps?)? (?:when|as|while) it (?:starts|begins) (?:spitting|sucking|surging|sputtering)(?: air)?'],
+  // out of the wrong opening
+  ['city inlet leaks', `water ${DRIBBLES} (?:back )?${OUT_OF}${CITY}`, `${CITY} ${DRIBBLES}(?: water| back| out)*`],
+  ['', `(?:screwed|put|threaded|spun) (?:a|the) cap on (?:it|${CITY}) and(?= (?:the pump|it) stays quiet)`],
+  ['spits air', 'bubbles? in the clear filter(?: bowl| housing)?'],
+  // valves by how the handle lies
+  ['housevalve foundshut', '(?:the )?valve (?:past|after|beyond|out of|downstream of) the (?:pressure )?tank'
+  + '(?: is|\'s| was)?(?: turned| sitting| set)* (?:crossways|cross-?wise|across|sideways|perpendicular|closed|shut)'
+  + `(?: (?:to|of) the pipe)?${END}`],
+  // what lies deep says nothing until the pump's own depth is known
+  ['', '(?:the )?well(?:\'s| is) only (?:down |about )*\\d+ (?:feet|foot|ft)(?: deep| down)?'],
+]
