@@ -73,7 +73,8 @@ export const TURNS_IN_PASSING: readonly Joined[] = [
   + '|hangs)(?: down)?'],
   ['loses its prime', '(?:is |\'s |keeps |keeps on )?losing (?:its )?prime'],
 
-  ['coil printedfor $1 volts', 'coil(?: is|\'s| was)? (?:stamped|marked|printed|rated|labell?ed|says|for|an?)(?: for)?'
+  ['coil printedfor $1 volts', 'coil(?: is|\'s| was)? (?:stamped|marked|printed|rated|labell?ed|says|for'
+  + '|an?)(?: for)?'
   + ' (\\d{2,3})'
   + '(?: ?v(?:olts?)?)?(?= ?$|,)'],
   ['links printedfor $1 volts', '(?:(?:change ?over|voltage|selector) (?:plug|switch|links?|jumpers?)|jumpers?'
@@ -121,6 +122,11 @@ export const TURNS_IN_PASSING: readonly Joined[] = [
   ['starter contact gone', '(?:contact|pole) (?:one|two|three|1|2|3) (?:has|shows|reads|got) (?:no'
   + ' continuity|open|ol)'
   + '[^,]*(?:,? (?:the )?others? (?:do|are|is|two)[^,]*)?'],
+  ['coil figure wrong', '(\\d{2,3})(?: ?v(?:olts?)?)? coil (?:in|on) (?:an? )?(?!\\1)\\d{2,3}(?: ?v(?:olts?)?)?(?:'
+  + ' panel| starter| circuit| system| contactor)?', 'coil(?:\'s| is)? (?:an? |for )?(\\d{2,3})(?: ?v(?:olts?)?)?,?'
+  + ' (?:and |but )?(?:they\'re|he\'s|it\'s|you\'re|somebody\'s) (?:feeding|giving|putting|getting|on)(?: it|'
+  + ' on it)? (?!\\1)\\d{2,3}'
+  + '(?: ?v(?:olts?)?)?'],
   ['', '(?<=^ )(?:shut down|locked out|shut it down|powered down),'],
   ['to ground 0 ohms', '(?:meg\\w*|insulation tester)[^,]*(?:pegs|pegged|reads|shows|says|sits)(?: down)?(?: at)?'
   + ' (?:zero|0)'
@@ -223,7 +229,8 @@ export const TURNS_IN_PASSING: readonly Joined[] = [
   ['lead n1 n3 $1 ohms, lead n1 n2 ol, lead n2 n3 ol', `(?:t|lead )1 to (?:t|lead )?3 (?:is |reads`
   + ` )?(${FIGURE}) ohms?,?`
   + OTHERS_OPEN],
-  ['box off holds', '(?:took|pulled) the (?:cover|lid|guts) (?:off|out of) the (?:control )?box,? and the breaker'
+  ['box off holds', '(?:took|pulled|popped) the (?:(?:cover|lid|guts) (?:off|out of) the (?:control )?box'
+  + '|(?:control )?box (?:cover|lid)(?: off)?),?(?: and)? (?:the )?breaker'
   + ' (?:holds|stays(?: in| on)?)'],
   ['to ground ol', '(?:neither|none) (?:one |lead |wire |of them )?(?:goes|reads|shows|is|go|read)(?: anything)?'
   + ' to (?:the )?ground'],

@@ -35,6 +35,10 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   ['$1 start $2 amps', `(red|black|yellow)(?: wire| lead)? (?:has |draws |pulls |shows |reads |gets |got )?(zero`
   + `|no|0|${FIGURE})`
   + '(?: amps?)?(?: on it)? (?:when|as|while) it (?:tries|is trying|starts|calls|kicks)(?: to start)?'],
+  ['red start 0 amps', '(?:no|zero|nothing|0) (?:current|amps?)(?: at all)? (?:on|in) (?:the )?red(?: wire| lead)?'
+  + ' (?:when|as|while) it (?:tries|is trying|starts|calls|kicks)[^,]*'],
+  ['$1 start $2 amps', `(red|black|yellow)(?: wire| lead)? (?:spikes|jumps|kicks|surges|hits|shoots)(?: up)?(?: to)? `
+  + `(${FIGURE})(?: amps?)?`],
   ['starts byitself', '(?:turns|switches) on (?:by itself|on its own)'],
   ['cycles every few seconds', '(?:pulses|cycles|clicks|kicks|shuts) on and off (?:with|when|while) (?:the |a'
   + ' )?(?:faucet|tap'
@@ -129,8 +133,8 @@ export const TURNS_OF_PARTS: readonly Joined[] = [
   ['sand in the water', '(?:lots of |some |a bunch of |fine |a little )?sand in the (?:water )?(?:filter|cartridge)'],
   ['filter blocked', `(?:whole house |sediment |house |spin ?down |water )*(?:filter|cartridge)${IS}(?: like| all|`
   + ` just`
-  + '| solid)* (?:chocolate|mud|coffee|tar|black|brown|solid|orange|plugged|caked|slimed|packed)'
-  + '(?: (?:milk|mud|solid|up|over|full))*'],
+  + '| solid| a| an)* (?:chocolate|mud|coffee|tar|black|brown|solid|orange|plugged|caked|slimed|packed)'
+  + '(?: (?:milk|bar|mud|solid|up|over|full))*'],
   ['filter out flow back', `${TOOK} (?:the )?(?:cartridge|filter|element)(?: out| is out)*,? (?:and )?(?:now`
   + ` )?${FLOWS}? ?`
   + '(?:is|runs|comes|came)? ?(?:like|at)? ?(?:a |an )?(?:fire ?hose|gang ?busters|full blast|night and day|new)'],

@@ -28,10 +28,36 @@ const [SECONDS, MINUTES] = [
 ]
 
 export const TURNS_OF_TRIPPING: readonly Joined[] = [
+  ['dims', 'browns? out(?= (?:each|every|when|whenever))'],
+  ['to ground', '(?<=\\b(?:black|red|yellow|lead|leg|wire|motor|hot) )to (?:the )?dirt'],
+  ['splice open, motor is down', 'motor by itself(?: is|\'s| still|\'s still| is still)* (?:dead|grounded|down'
+  + '|shorted)(?: to (?:the )?ground)?'],
+  ['half the lights out', '(?:the )?(?:oven|stove|range|dryer)(?: also| just)? (?:quit|went dead|won\'t heat'
+  + '|is out|tumbles'
+  + '[^,]*won\'t heat|doesn\'t heat)[^,]*'],
+  ['lights all out', 'neighbou?rs?(?:\'s|\')?(?: are| is|\'re)? (?:dark|out|without power)(?: too| as well| also)'],
+  ['jumped the $1 switch', '(?:put|tied|twisted|held) the (?:two )?(?:(pressure|float|demand|pump)(?:'
+  + ' switch)?|switch)(?:\'s)? wires together'],
+  ['starter stuck in', '(?:armature|contactor|starter|plunger) (?:won\'t|wont|doesn\'t|will not|didn\'t)'
+  + ' (?:(?:drop|fall|come)(?: back)? out|let go)'],
+  ['pushin and it hums', 'held the (?:contactor|starter|armature) in,? (?:and |but )?(?:the )?(?:motor'
+  + '|pump)(?: just| only)?'
+  + ' (?:growls|hums|groans|buzzes)'],
+  ['byitself', 'in the middle of the night(?: with (?:nothing|no tools|nobody|no one)[^,]*)?'],
+  ['good', '(?<=running |runs |works |goes )like (?:a top|a champ|a dream|a charm|new)'],
+  ['hisses on', 'never (?:stops|quits) hissing'],
+  ['only starts empty', 'only (?:goes|starts|runs) from (?:zero|empty)'],
+  ['turns over', 'rolls over(?= (?:easy|free|fine|hard|stiff|by hand))'],
+  ['pump not turn', 'can(?:\'?t|not) (?:even )?roll the pump(?: over)?(?: even)?(?: with a (?:bar|wrench))?'],
+  [', holds', '(?<=\\b(?:off|apart|unhooked|disconnected)),? (?:and )?(?:the )?breaker(?:\'s| is) (?:fine'
+  + '|good|happy|ok)'],
+  ['slow', 'like it\'s running out of (?:juice|power|steam)'],
+  ['15 minutes', 'a quarter(?: of an)? hour'],
   // at once
   ['$1 trips atonce', `(?:${BREAKER} )?${GOES}${OFF} (?:the (?:moment|second|instant|minute)|as soon as|soon as|every`
   + ` time|when(?:ever)?) ${CLOSING}`],
-  ['trips atonce', `(?:(?:the (?:moment|second|instant|minute)|as soon as|soon as|every time|when(?:ever)?) )${CLOSING}`
+  ['trips atonce', `(?:(?:the (?:moment|second|instant|minute)|as soon as|soon as|every time|when(?:ever)?)`
+  + ` )${CLOSING}`
   + `,? (?:and )?(?:it |she |the breaker |breaker )?${OUT}`],
   ['$1 trips atonce', `(?:${BREAKER} )?${GOES}${OFF} before (?:i|you) (?:can|could) (?:even )?(?:let go`
   + `|get my hand|take my`
@@ -56,6 +82,7 @@ export const TURNS_OF_TRIPPING: readonly Joined[] = [
   + ' out)?|trips(?: the breaker)?|pops|blows|the breaker(?:\'s| is| kicks| trips| goes) ?(?:out|off|tripped)?'
   + '|goes(?: off| out)?|lets go'
   + ')(?= ?$|,)'],
-  ['breaker trips tminutes', `goes (?:off|out) after (?:it'?s |it has |she'?s )?(?:been )?(?:pumping|running|going)(?:`
+  ['breaker trips tminutes', `goes (?:off|out) after (?:it'?s |it has |she'?s )?(?:been )?(?:pumping|running`
+  + `|going)(?:`
   + ` for)? ${MINUTES}`],
 ]

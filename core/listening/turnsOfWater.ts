@@ -9,7 +9,8 @@ const PSI = '(?: ?(?:psi|pounds|lbs))?'
 const PRESSURE = '(?:the )?(?:pressure|gauge|water)'
 const AHEAD = '(?:ahead of|before|upstream of|going into|coming into|entering|into|on the (?:inlet|suction|street'
   + '|supply|city) side of)'
-const RUNS = '(?:hums|runs|goes|keeps|is|pumps|spins|just keeps)(?: along| on| right along| going| running| away)*'
+const RUNS = '(?:(?:hums|runs|goes|keeps|pumps|spins|just keeps)(?: along| on| right along| going| running| away)*'
+  + '|is (?:running|pumping|humming|going))'
 const WHILE_RUNNING = '(?:while|when|as|with|and|but) (?:the |it |she )?(?:pump|motor|still)?(?:\'s)? ?(?:still )?'
 const OUT_OF = '(?:out (?:of |from )?|from |at |back out )'
 const CITY = '(?:the )?(?:city|shore|hose|park)(?: water)? (?:connection|inlet|fitting|port|hookup)'
@@ -21,6 +22,7 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   + `(${FIGURE})${PSI}(?: with (?:nothing|everything)[^,]*)?`],
   ['inlet $1 psi', `inlet(?: gauge| pressure)? (?:drops|falls|sags|goes|dips|sinks)(?: down| off)? to (${FIGURE})`
   + `${PSI}(?: (?:with|when|while|as) [^,]*)?`],
+  ['inlet', '(?:street|city|supply)[- ]side gauge'],
   // either side of a check valve
   ['checkvalve stuck shut', `\\d{2,3}${PSI} (?:on|at) the (?:pump|motor|well) side(?: of the check(?: ?valve)?)?,? `
   + `(?:and |but )?(?:${NOUGHT})${PSI} (?:on|at) the (?:house|tank|far|other|outlet) side(?: of (?:it|the check`
@@ -28,20 +30,39 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   + ' (?:at|to|towards?) the (?:pump|well|suction)'],
   // how far it comes with everything shut
   ['stalls at $1 psi', `(?:shut|closed)(?: off)? the (?:discharge|outlet)(?: valve)?,? (?:and |it )*(?:dead ?heads?`
-  + `|deadhead(?:ed)?|dead head is|tops out|makes|holds|only makes|gets to|is)(?: is| at| to| only)* ([1-5]\\d)${PSI}`,
-    `(?:dead ?head(?:s|ed)?|shut ?off head)(?: pressure)?(?: is| at| to| only|:)* ([1-5]\\d)${PSI}`,
-    `(?:holds|makes|only makes) ([1-5]\\d)${PSI} dead ?head(?:ed)?`],
+  + `|deadhead(?:ed)?|dead head is|tops out|makes|holds|only makes|gets to|is)(?: is| at| to| only)*`
+  + ` ([1-5]\\d)${PSI}`,
+  `(?:dead ?head(?:s|ed)?|shut ?off head)(?: pressure)?(?: is| at| to| only|:)* ([1-5]\\d)${PSI}`,
+  `(?:holds|makes|only makes) ([1-5]\\d)${PSI} dead ?head(?:ed)?`],
+  ['stalls at $1 psi', `(?:gets|got|hangs|hung)(?: up)?(?: stuck| parked)? at (\\d{2})${PSI}${END}`,
+    `won't go (?:past|over|above) (\\d{2})${PSI}${END}`],
+  ['falls slow', '(?:drifts|creeps|eases)(?: back)? down(?: (?:a|one|a couple(?: of)?|\\d) (?:pound|psi)s?(?:'
+  + ' or (?:two'
+  + '|so))?)? (?:a|every|per) minute', 'loses (?:about )?\\w+ (?:pounds|psi) (?:an|every|per) hour'],
+  ['falls none, holds', 'still had (?:full|all its) pressure (?:this|in the) morning'],
+  ['line frozen', 'pipe(?:\'s| is)(?: solid)? (?:ice|with ice)', '(?:line|pipe) (?:to|for) the (?:house'
+  + '|barn)(?: is|\'s) froze(?:n)?'
+  + '(?: up| solid)?'],
+  ['tap at the tank no better', 'same (?:dribble|trickle|weak stream) at the tank(?: as [\\w ]+)?'],
+  ['intake blows back', '(?:breathing|breathes|puffing|puffs) (?:back )?out (?:of )?the (?:air )?(?:filter|intake)'],
+  ['runs on', 'does ?n[o\']t know when to (?:quit|stop|shut off)'],
   // an open tank
   ['overflows', '(?:brim ?full|full to the brim|full and running over|up to the (?:lid|overflow))'],
-  ['float held down', 'float(?: is|\'s| was)? (?:tangled|caught|hung|snagged|stuck|pinned|lying|held)(?:(?! up)[^.;])*?(?:under'
-  + ' ?water|under the water|submerged|down)'],
+  ['overflows', 'tank (?:won\'t|doesn\'t|never) (?:quits?|stops?) filling(?:,? water everywhere)?'],
+  ['level normal', '(?:water(?:\'s| is)? )?(?:about )?half ?way (?:up )?between the (?:two )?floats'],
+  ['float wrong sense', 'float opens when it should close', 'float closes when it should open'],
+  ['float held down', 'float(?: is|\'s| was)? (?:tangled|caught|hung|snagged|stuck|pinned|lying|held)(?:(?!'
+  + ' up)[^.;])*?'
+  + '(?:under ?water|under the water|submerged|down)'],
   ['float lifted not stop', 'lift(?:ed)?(?: up)? the float,? (?:and )?(?:it |the pump )?(?:does not|doesn\'t|won\'t'
   + '|didn\'t) (?:stop|quit|shut off)'],
+  ['well pump $1', '(?:the )?well(?:\'s| is)((?: not| n\'t| still)? (?:running|humming|pumping|going))(?: at all)?'],
   ['float works', '(?<!not )float(?: is|\'s)? (?:hanging|hangs) straight(?: up and)? down'],
   ['float held down', '(?:shook|pulled|knocked|freed|untangled|worked) (?:it|the float)(?: up)? (?:loose|free)'
   + ' and the pump (?:stopped|quit|shut off)'],
   // gone while it runs
-  ['tap dies', `${PRESSURE} (?:falls|drops|goes|runs|dies)(?: off| down| away)* (?:to )?(?:nothing|zero|0)?(?: psi)? ?`
+  ['tap dies', `${PRESSURE} (?:falls|drops|goes|runs|dies)(?: off| down| away)* (?:to )?(?:nothing|zero`
+  + `|0)?(?: psi)? ?`
   + `${WHILE_RUNNING}${RUNS}`],
   ['running $1 amps', `amps? (?:drop|fall|go|drops|falls|goes)(?: down| off)? from ${FIGURE} to (${FIGURE})`
   + '(?: amps?)? (?:when|as|while) it (?:starts|begins) (?:spitting|sucking|surging|sputtering)(?: air)?'],

@@ -16,7 +16,10 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     label: 'water out between pump and motor',
     what: ['shaft seal', 'pump seal', 'mechanical seal', 'seal behind the impeller', 'seal on the pump'],
     how: ['leaks', 'shot', 'drips', 'sprays', 'worn', 'pours water', 'weeping'],
-    or: ['water between the pump and the motor', 'drips between the pump and the motor'],
+    or: [
+      'water between the pump and the motor', 'drips between the pump and the motor', 'water spraying at the shaft',
+      'water spraying out behind the pump', 'water around the shaft',
+    ],
   },
   'pump.cracked': {
     label: 'housing of the pump cracked',
@@ -56,13 +59,16 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     how: ['worn', 'shot', 'broken', 'gone', 'worn out'],
     or: [
       'breather puffs hard', 'blow-by at the breather', 'breather blowing oil', 'oil in the air', 'passing oil',
-      'oil out of the drain', 'pushing oil', 'oil in the air line',
+      'oil out of the drain', 'pushing oil', 'oil in the air line', 'oil smoke out the breather',
+      'smoke out the breather',
     ],
   },
   'head.seized': {
     label: 'crank, rod or piston of the pump seized',
     what: ['crank', 'connecting rod', 'crankshaft', 'piston', 'rod bearing'],
-    how: ['seized', 'broken', 'locked', 'stuck', 'welded to the crank', 'scored', 'galled'],
+    how: [
+      'seized', 'broken', 'locked', 'stuck', 'welded to the crank', 'scored', 'galled', 'welded to the cylinder',
+    ],
   },
   'pump.coupling': {
     label: 'coupling stripped or sheared',
@@ -108,7 +114,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'sand', 'torn', 'curled', 'hard', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
       'chunk', 'junk in it', 'debris',
     ],
-    or: ['holding a valve open', 'plastic holding the valve open', 'valve held open'],
+    or: ['sand in the check flaps', 'holding a valve open', 'plastic holding the valve open', 'valve held open'],
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',
@@ -155,7 +161,8 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   'inlet.low': {
     label: 'valve ahead of the pump not open',
     what: [
-      'inlet valve', 'supply valve', 'valve ahead of the pump', 'main valve', 'suction valve', 'valve at the meter',
+      'inlet valve', 'valve feeding the pump', 'supply valve', 'valve ahead of the pump', 'main valve',
+      'suction valve', 'valve at the meter',
     ],
     how: [
       'half shut', 'only a quarter open', 'only half open', 'barely open', 'almost shut', 'nearly shut', 'cracked'

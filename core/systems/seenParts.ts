@@ -215,7 +215,7 @@ const ON_THE_POWER_SIDE: SeenParts = {
   'motor.brushes': {
     label: 'brushes worn or stuck',
     what: ['brushes', 'brush', 'motor brush', 'commutator'],
-    how: ['worn', 'gone', 'stuck', 'broken', 'burnt', 'short', 'worn down', 'shot'],
+    how: ['worn', 'gone', 'stuck', 'broken', 'burnt', 'short', 'worn down', 'shot', 'nubs', 'stubs'],
   },
   'motor.centrifugal-closed': {
     label: 'start switch stuck closed',
@@ -249,7 +249,7 @@ const ON_THE_POWER_SIDE: SeenParts = {
   },
   'starter.overload-contact': {
     label: 'contact of the overload does not close',
-    what: ['overload contact', 'overload aux', 'overload relay contact', 'auxcontact'],
+    what: ['overload contact', 'contact of the overload', 'overload aux', 'overload relay contact', 'auxcontact'],
     how: [
       'burnt', 'dirty', 'broken', 'stuck', 'does not close', 'open', 'dead', 'no continuity', 'bridged pulls in',
     ],

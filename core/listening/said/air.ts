@@ -12,9 +12,17 @@ export const AIR: Sayings = {
       locked: ['not turn', 'locked', 'not budge', 'stuck', 'not move', 'not turn by hand', 'locked solid', 'seized'],
     },
     said: {
-      free: ['pump wheel turns easy'],
-      stiff: ['pump pulley turns hard by hand', 'pump wheel stiff'],
-      locked: ['pump pulley not move', 'pump wheel locked', 'pump pulley will not turn'],
+      free: [
+        'pump wheel turns easy',
+      ],
+      stiff: [
+        'pump pulley turns hard by hand', 'pump wheel stiff', 'pump tight to turn', 'pump awful tight',
+      ],
+      locked: [
+        'pump pulley not move', 'pump wheel locked', 'pump pulley will not turn', 'flywheel not budge',
+
+        'flywheel will not budge',
+      ],
     },
   },
   'unloader-stop': {
@@ -39,6 +47,7 @@ export const AIR: Sayings = {
         'unloader hiss every stop', 'unloader puff', 'hiss every stop', 'unloads fine', 'pssh when it stops',
         'hiss when it stops', 'unloader vents', 'short hiss at cut out', 'psst then quiet',
         'dumps the head when it stops', 'dumps the head at stop', 'bleeds the head when it stops',
+        'fart when it shuts off', 'quick fart', 'pfft at cutoff', 'pfft shuts off',
       ],
       hisses: [
         'air blowing out of the tube when stopped', 'air out of the unloader tube', 'air blow tube',
@@ -110,12 +119,14 @@ export const AIR: Sayings = {
       pulls: [
         'intake pulls', 'intake pulls steady', 'good pull at the intake', 'intake good', 'no air back at the intake',
         'not blow back at the intake',
+        'good suction at the filter', 'suction at the filter',
       ],
       back: [
         'puffing back at the filter', 'air back filter', 'puffs back out the filter', 'air puff filter',
         'blows back filter', 'intake backfires', 'air blow out intake', 'air puffing out the intake',
         'air out of the intake', 'intake puffs', 'blows back at the intake', 'breath back at the intake',
-        'air comes back out of the intake', 'intake spits', 'breathing out of the intake', 'breathing out intake'],
+        'air comes back out of the intake', 'intake spits', 'breathing out of the intake', 'breathing out intake',
+      ],
       better: [
         'intake clogged', 'intake filter packed', 'filter blocked', 'air filter plugged', 'filter dirt',
         'pumps better with the strainer off', 'better without the intake filter', 'intake plugged with sawdust',
@@ -133,13 +144,18 @@ export const AIR: Sayings = {
       knocks: ['knocks', 'rod knock', 'banging'],
     },
     said: {
-      even: ['head even', 'head sounds good', 'even beat'],
+      even: [
+        'head even', 'head sounds good', 'even beat', 'pump sounds even',
+      ],
       blows: [
         'head leaks', 'head gasket blown', 'gasket blown between', 'air between the head', 'head blows',
         'gasket blows',
         'air at the head joint', 'gasket blown', 'head gasket leaks',
       ],
-      knocks: ['knock head', 'knocking in the head', 'loud clack', 'clack every turn', 'loud clank'],
+      knocks: [
+        'knock head', 'knocking in the head', 'loud clack', 'clack every turn', 'loud clank', 'knock in the pump',
+        'knock every revolution',
+      ],
     },
   },
   'belt-look': {
@@ -163,6 +179,7 @@ export const AIR: Sayings = {
         'motorturnsalone',
         'belt snapped', 'belt laying', 'belt jumped', 'threw the belt', 'belt shredded', 'belt off',
         'head does not turn', 'belt gone',
+        'no belt on the floor', 'no belt on it',
       ],
     },
   },
@@ -185,6 +202,7 @@ export const AIR: Sayings = {
       fittings: [
         'soap nothing at the fittings', 'no bubbles at the fittings', 'fittings dry', 'soap fittings dry',
         'fittings do not leak',
+        'bubbles at the coupler', 'bubbles at the quick coupler', 'fitting blowing bubbles',
       ],
       none: [
         'no leaks at the joints', 'joints are dry', 'soaped the joints nothing', 'soaped every joint no bubbles',
@@ -205,6 +223,7 @@ export const AIR: Sayings = {
         'relief spitting all the time', 'relief spits a little', 'safety dribbles', 'relief dribbles all the time',
         'safety valve bubbles', 'soap outlet bubbles', 'bubbles at its outlet', 'relief leaks', 'relief leaks air',
         'soap bubbles at the relief', 'relief hisses',
+        'ring valve leaking', 'relief leaking by',
       ],
       receiver: [
         'pinhole bubbles tank', 'pinhole tank blow bubble', 'pinhole bottom tank', 'pinhole in the bottom',
@@ -230,6 +249,7 @@ export const AIR: Sayings = {
         'drained a gallon of rusty water', 'tank drained rusty water', 'water in the tank', 'water out of the drain',
         'litres of water out of the drain', 'tank full of condensate', 'gallons of water out of the drain',
         'rust water out of the drain',
+        'drain spit water', 'quarts of water',
       ],
     },
   },
@@ -241,12 +261,17 @@ export const AIR: Sayings = {
       milky: ['milky', 'white', 'water in', 'chocolate milk', 'foamy', 'creamy'],
     },
     said: {
-      good: ['oil good', 'oil level good'],
+      good: [
+        'oil good', 'oil level good', 'oil on the dot', 'oil right on the dot',
+      ],
       low: [
         'oil low', 'oil black', 'no oil', 'oil old', 'oil dirty', 'oil not on the stick', 'dipstick dry',
         'nothing on the dipstick', 'not a drop of oil',
       ],
-      milky: ['oil milky', 'water in the oil', 'oil white', 'mayonnaise', 'looks like mayonnaise', 'oil milkshake'],
+      milky: [
+        'oil milky', 'water in the oil', 'oil white', 'mayonnaise', 'looks like mayonnaise', 'oil milkshake',
+        'oil coffee with cream', 'oil coffee cream',
+      ],
     },
   },
   'starts-empty': {

@@ -10,7 +10,10 @@ export const DIRECT: Sayings = {
       comes: ['comes and goes', 'cuts in and out', 'runs', 'flickers', 'works sometimes'],
     },
     said: {
-      same: ['wiggle the panelswitch nothing', 'panelswitch same', 'wiggled the panelswitch no difference'],
+      same: [
+        'wiggle the panelswitch nothing', 'panelswitch same', 'wiggled the panelswitch no difference',
+        'worked the rocker no luck', 'rocker back and forth nothing',
+      ],
       comes: [
         'wiggle the panelswitch and it runs', 'panelswitch comes and goes', 'runs when I push the panelswitch',
         'panelswitch loose', 'panelswitch start', 'wiggle pump switch comes and goes', 'wiggle switch panel comes',
@@ -32,7 +35,9 @@ export const DIRECT: Sayings = {
       chafed: [
         'wire rubbed', 'insulation rubbed off', 'screw through the wire', 'wire broken',
         'chafed wire at the bulkhead',
-        'bare wire', 'positive wire rubbed through'],
+        'bare wire', 'positive wire rubbed through',
+        'wire pinched copper showing',
+      ],
     },
   },
   'second-return': {
@@ -51,7 +56,10 @@ export const DIRECT: Sayings = {
         'secondreturn to the battery run strong',
       ],
       groans: ['secondreturn still hums', 'secondreturn hum'],
-      silent: ['secondreturn nothing', 'secondreturn same', 'secondreturn still dead'],
+      silent: [
+        'secondreturn nothing', 'secondreturn same', 'secondreturn still dead', 'extra ground wire no help',
+        'extra ground no help',
+      ],
       trips: ['secondreturn trips', 'secondreturn blows the fuse'],
     },
   },

@@ -18,12 +18,13 @@ export const HOUSE: Sayings = {
         'foundshut', 'someone foundshut the valve', 'valve foundshut', 'housevalve foundshut',
         'shut off main valve after tank', 'main valve after the tank shut', 'main valve was off',
         'main valve to house was shut',
+        'cranked the main off',
       ],
       'frozen': [
         'line to the house frozen', 'pipe to the house frozen', 'house line frozen', 'pipe under the house frozen',
         'pipe in the crawl space frozen', 'pipe in the wall frozen', 'line to the barn frozen',
-        'line to the house froze', 'line to house frozen', 'pipe to house froze', 'valve open line froze',
-        'line to the house froze', 'line frozen',
+        'line to house frozen', 'pipe to house froze', 'valve open line froze',
+        'line frozen',
       ],
     },
   },
@@ -59,7 +60,10 @@ export const HOUSE: Sayings = {
     },
     said: {
       same: ['filter out same', 'filter out no better', 'bypassed the filter no change'],
-      back: ['filter out better', 'filter out flow back', 'bypassed the filter flow back', 'filter out strong flow'],
+      back: [
+        'filter out better', 'filter out flow back', 'bypassed the filter flow back', 'filter out strong flow',
+        'bypassed the filter fire hose', 'bypassed the filter back',
+      ],
     },
   },
   'tank-tap': {
@@ -77,6 +81,7 @@ export const HOUSE: Sayings = {
       only: [
         'tap at the tank strong none in the house', 'water at the tank none in the house',
         'good flow tank poor upstairs', 'flow tank poor house', 'strong tank poor upstairs',
+        'at the tank gushes',
       ],
       none: ['nothing at the tank either', 'tank tap dry', 'nothing out of the tank drain'],
     },

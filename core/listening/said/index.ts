@@ -4,15 +4,19 @@ import { DIRECT } from './direct'
 import { HOUSE } from './house'
 import { MOTOR } from './motor'
 import { POWER } from './power'
+import { RUNNING } from './running'
 import { SOURCE } from './source'
 import { START_GEAR } from './startGear'
 import { STARTER } from './starter'
 import { SWITCH } from './switch'
+import { TRIPPING } from './tripping'
 import { WATER } from './water'
 import { WELL } from './well'
 import type { Saying, Thing } from './types'
 
-const ROOMS = [POWER, SWITCH, MOTOR, START_GEAR, STARTER, SOURCE, WELL, WATER, HOUSE, AIR, DIRECT]
+const ROOMS = [
+  POWER, TRIPPING, SWITCH, MOTOR, START_GEAR, STARTER, SOURCE, WELL, WATER, RUNNING, HOUSE, AIR, DIRECT,
+]
 const ALL = ROOMS.flatMap(room => Object.entries(room))
 const twice = ALL.find(([test], i) => ALL.findIndex(([other]) => other === test) !== i)
 if (twice) throw new Error(`how ${twice[0]} is said stands in two rooms`)

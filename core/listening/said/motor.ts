@@ -41,6 +41,7 @@ export const MOTOR: Sayings = {
     said: {
       keeps: [
         'keeps going', 'stays running', 'runs without stopping', 'runs steady not cut out', 'not cut itself out',
+        'running minutes without hiccup', 'running without hiccup',
       ],
       seconds: [
         'hum seconds overload click', 'hum seconds quits', 'run seconds stop', 'stops after seconds',
@@ -82,7 +83,9 @@ export const MOTOR: Sayings = {
     said: {
       usual: [
         'motor cool', 'motor warm', 'motor not hot', 'motor feels normal', 'motor only warm', 'motor is just warm',
-        'motor barely warm', 'motor only warm'],
+        'motor barely warm', 'motor only warm',
+        'motor just warm',
+      ],
       hot: [
         'fry an egg', 'toohot motor', 'toohot', 'motor toohot to touch', 'too hot to touch', 'motor burning up',
         'motor scalding', 'motor very warm', 'motor too hot to touch',
@@ -104,18 +107,21 @@ export const MOTOR: Sayings = {
         'motor labour', 'sounds like labour', 'turning slow', 'motor dragging', 'sounds slow', 'labours',
         'starts hard',
         'dim start slow', 'slow start', 'bogs down', 'drawn out start', 'runs slow', 'pump slow', 'slow to come up',
-        'motor slow', 'sluggish', 'hardly turns', 'drags', 'hum hardly turns', 'lugging slow', 'lugging along'],
+        'motor slow', 'sluggish', 'hardly turns', 'drags', 'hum hardly turns', 'lugging slow', 'lugging along',
+      ],
     },
   },
   'cord-look': {
     said: {
       short: [
         'no extension cord', 'not on an extension cord', 'short heavy cord', 'no cord', 'plugged right in no cord',
+        'direct to the wall',
       ],
       long: [
         'on an extension cord', 'on a long thin cord', 'long extension cord', 'skinny extension cord',
         'on a long cord',
         'extension cord skinny', 'thin cord', 'cord is warm', 'long orange cord', 'light cord',
+        'cords daisy chained',
       ],
     },
   },
@@ -151,6 +157,7 @@ export const MOTOR: Sayings = {
         'knowngood pump runs', 'knowngood motor runs', 'another pump runs on the same plug', 'other pump runs there',
         'knowngood pump runs on the same plug', 'another motor on the same wires runs', 'another motor runs',
         'different motor runs on the same wires',
+        'spare motor runs',
       ],
       groans: ['knowngood pump hums too', 'knowngood motor hums', 'another pump hums there too'],
       silent: ['knowngood pump nothing', 'knowngood motor does nothing', 'another pump is dead there too'],
@@ -191,12 +198,14 @@ export const MOTOR: Sayings = {
       wet: [
         'motor soaked', 'water ran out of the motor', 'motor wet pit flooded', 'pit flooded', 'motor under water',
         'water in the motor',
+        'water dripping on the motor', 'motor dripped on',
       ],
       rumbles: [
         'howls', 'screeches', 'bearing roars', 'bearings howl', 'bearing noise', 'motor noisy', 'bearing',
         'shaft wobbles', 'play in the bearings', 'sand in the bearings', 'bearings bad',
         'sounds like sand in the bearings', 'bearing gone', 'motor howls', 'bearings rough', 'bearing play',
         'coffee grinder', 'sounds like a coffee grinder', 'bearings howling',
+        'marbles in the motor',
       ],
     },
   },
@@ -244,6 +253,7 @@ export const MOTOR: Sayings = {
         'still ol after it cooled', 'stays ol', 'let it rest an hour still ol', 'ol for good', 'sit still ol',
         'ol even when cold', 'sit all night still reads open', 'cold still no continuity', 'cold still open',
         'overnight still open',
+        'waited still no continuity',
       ],
     },
   },
@@ -290,6 +300,7 @@ export const MOTOR: Sayings = {
         'gave shaft turn start', 'turn shaft start', 'spun the shaft it took off and ran',
         'helped it start', 'kick it over runs', 'pull start run',
         'spun it and it ran',
+        'gave the flywheel a shove runs',
       ],
     },
   },
@@ -303,6 +314,7 @@ export const MOTOR: Sayings = {
       'clicks': [
         'startswitch clicks', 'click as it slows', 'hear the startswitch click', 'clicks out at speed',
         'startswitch drops out',
+        'hear click winds down',
       ],
       'no-click': [
         'no click winds down', 'never clicks', 'not hear click', 'not hear click speed slow', 'no click speed',

@@ -15,10 +15,13 @@ export const SOURCE: Sayings = {
       ],
     },
     said: {
-      tank: ['winter valve right', 'winter valve at the tank'],
+      tank: [
+        'winter valve right', 'winter valve at the tank',
+      ],
       hose: [
         'winter valve wrong', 'turned winterizing valve back pumps', 'still on winterize', 'winter valve open',
         'pink stuff', 'antifreeze position',
+        'bypass still in winterize', 'still in winterize',
       ],
     },
   },
@@ -134,7 +137,9 @@ export const SOURCE: Sayings = {
         'check valve trash', 'check valve rubber gone', 'check spring gone', 'seat pitted', 'checkvalve stuck open',
         'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat',
         'check spring broken',
-        'checkvalve seat bad', 'sand under the flap', 'something holding the check open', 'holding the check open'],
+        'checkvalve seat bad', 'sand under the flap', 'something holding the check open', 'holding the check open',
+        'check flap missing', 'check valve flap missing',
+      ],
     },
   },
   'impeller-look': {
@@ -165,7 +170,10 @@ export const SOURCE: Sayings = {
         'impeller jammed', 'stone in the impeller', 'opened the volute sand in the impeller', 'impeller blocked',
         'impeller full of scale', 'motor turns free with the volute off',
       ],
-      stuck: ['impeller off motor still stuck', 'motor still stuck with the volute off', 'volute open motor stuck'],
+      stuck: [
+        'impeller off motor still stuck', 'motor still stuck with the volute off', 'volute open motor stuck',
+        'impeller solid with rust',
+      ],
     },
   },
   'strainer-look': {
@@ -196,6 +204,7 @@ export const SOURCE: Sayings = {
         'basket full', 'strainer half blocked', 'strainer full', 'strainer blocked with rust',
         'strainer plugged leaves', 'strainer plugged', 'strainer full of leaves', 'strainer plugged',
         'leaves out of the strainer', 'strainer leaves', 'cleaned leaves out of the strainer',
+        'strainer packed with leaves',
       ],
       packed: [
         'strainer sand', 'strainer screen plastic', 'strainer bowl blocked', 'strainer bowl sand',
@@ -226,6 +235,7 @@ export const SOURCE: Sayings = {
         'crack ventscrew air', 'bled a lot of air', 'air out of the bleeder', 'ventscrew spits air',
         'air out of the vent', 'vent spits', 'air came out priming plug', 'air came out then water',
         'air out of the plug', 'cracked the plug hiss air', 'cracked the plug spits air', 'plug hiss air no water',
+        'cracked the priming plug air',
       ],
     },
   },
@@ -256,7 +266,9 @@ export const SOURCE: Sayings = {
       wet: ['wet', 'leaks', 'water', 'puddle'],
     },
     said: {
-      dry: ['weephole dry', 'pump head dry', 'dry under the head'],
+      dry: [
+        'weephole dry', 'pump head dry', 'dry under the head', 'pump dry underneath',
+      ],
       wet: [
         'leaks at the head', 'drips from the pump head', 'pump leaks', 'weephole leaks', 'weephole wet',
         'leaks under the head', 'wet under the pump',

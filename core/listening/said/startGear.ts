@@ -45,6 +45,7 @@ export const START_GEAR: Sayings = {
       sound: [
         'cap looks good', 'cap not bulged', 'capacitor looks fine', 'cap looks fine', 'cap good',
         'capacitor looks good',
+        'cap ok outside', 'cap fine from outside',
       ],
       bulged: [
         'goo under the cap cover', 'goo under the capacitor', 'cap smells', 'cap leaking', 'goo out of the cap',
@@ -144,7 +145,9 @@ export const START_GEAR: Sayings = {
       ],
     },
     said: {
-      clean: ['box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box'],
+      clean: [
+        'box clean', 'box looks good', 'box dry and clean', 'nothing burnt in the box', 'inside the box like new',
+      ],
       burnt: [
         'box scorched', 'box black inside', 'burnt inside the box', 'box smell burnt', 'burnt varnish box',
         'box stinks', 'stinks in the box',
@@ -173,6 +176,8 @@ export const START_GEAR: Sayings = {
       'motor': ['motordown leadsgood', 'motordown', 'cablegood', 'motor shorted',
         'motor to ground', 'splice open cable good', 'splice open motor is down',
         'at the motor leads off motor is down', 'motor shows the ground',
+        'motor itself dead to ground',
+        'motor alone dead to ground',
       ],
     },
   },
@@ -203,6 +208,11 @@ export const START_GEAR: Sayings = {
       whole: ['windings whole', 'has continuity', 'windings good', 'three pairs whole', 'not open'],
       open: ['still open', 'open too', 'still ol', 'no continuity', 'windings open'],
     },
+    said: {
+      open: [
+        'motor lead itself open cable off',
+      ],
+    },
   },
   'short-again': {
     what: ['splice apart', 'splice open', 'at the wellhead', 'at the motor leads off', 'splice cut'],
@@ -219,6 +229,11 @@ export const START_GEAR: Sayings = {
         'going down shorted together', 'motor shorted phase to phase',
       ],
     },
+    said: {
+      below: [
+        'unhooked cable at the motor short still in motor',
+      ],
+    },
   },
   'open-again': {
     what: ['wellhead', 'splice box', 'splice at the well', 'down the well', 'pump side', 'looking down'],
@@ -233,6 +248,7 @@ export const START_GEAR: Sayings = {
         'wellhead winding good', 'wellhead motor good', 'wellhead reads whole', 'motor side has continuity',
         'betweenlegs motorleads wellhead ohms', 'pump fine below splice', 'well head splice off pump reads whole',
         'continuity down well side', 'pump whole',
+        'below the splice ohms fine', 'below the splice motor good',
       ],
       open: [
         'wellhead still open', 'looking down open', 'looking down ol',

@@ -20,12 +20,14 @@ export const STARTER: Sayings = {
       chatters: [
         'contactor buzzes', 'starter rattles', 'rattles like a machine gun', 'starter chatters', 'coil chatters',
         'starter chatters loud', 'new starter fit hums',
+        'contactor machine gunning', 'contactor machine guns',
       ],
       nothing: [
         'coil not pulling', 'not pullin', 'starter noth', 'starter not move', 'coil not pullin',
         'contactor not close',
         'starter sits', 'starter open', 'starter silent', 'starter not pullin', 'starter dead',
         'starter does not come in', 'starter silent not pullin', 'coil dead',
+        'starter not make a sound',
       ],
     },
   },
@@ -43,6 +45,11 @@ export const STARTER: Sayings = {
       'float bridged', 'jumper across the float', 'bypassed the float',
     ],
     is: { ...TRIED, runs: [...RAN, 'pullin', 'starter pullin'] },
+    said: {
+      silent: [
+        'jumped the float still will not pull in', 'jumped the float not pull in',
+      ],
+    },
   },
   'coil-figure': {
     what: ['coil', 'coil label', 'coil tag', 'new coil'],
@@ -84,6 +91,7 @@ export const STARTER: Sayings = {
       dial: [
         'overload set too low', 'overload set under', 'heaters too small', 'dial set low', 'dial turned down',
         'dial low', 'dial under the nameplate', 'dial set under the plate', 'overload dial too low', 'dial wrong',
+        'dial cranked down', 'dial all the way down',
       ],
     },
   },
@@ -98,7 +106,10 @@ export const STARTER: Sayings = {
       insects: ['dirt', 'wasp nest'],
     },
     said: {
-      good: ['starter contacts good', 'starter contacts clean'],
+      good: [
+        'starter contacts good', 'starter contacts clean', 'contactor tips silver', 'tips nice and silver',
+        'contacts silver',
+      ],
       burnt: [
         'contact burnt away', 'starter points black', 'contact pole burnt', 'starter pole burnt', 'contactor burnt',
         'starter contacts burnt', 'contact n1 burnt', 'contact n2 burnt', 'contact n3 burnt',
@@ -132,11 +143,13 @@ export const STARTER: Sayings = {
         'odd one stays with the line',
         'rolled the leads stays with the line', 'roll odd one hold with the line',
         'rolled the leads and the odd one stays with the line', 'stays with the line',
+        'imbalance stayed utility side',
       ],
       lead: [
         'high amps moves with the lead', 'imbalance follows the motor', 'high leg moves lead', 'roll follows lead',
         'amps move lead', 'odd one moves with the lead', 'rolled the leads odd one moves with the lead',
         'moves with the lead',
+        'swapped all three high amps moved motor lead', 'high amps moved with the motor lead',
       ],
     },
   },

@@ -43,6 +43,7 @@ export const SWITCH: Sayings = {
         'tick tick tick', 'tick tick tick starts', 'switch flutters start', 'machine gun second then run',
         'switch stutters', 'switch clicks like a machine gun on start', 'machine gun then run',
         'hear it machine gun', 'switch machine guns',
+        'switch rattles', 'clack on off comes in',
       ],
     },
   },
@@ -120,11 +121,14 @@ export const SWITCH: Sayings = {
         'jumped it out runs', 'bridge pullin', 'bridge start', 'bridged pressure switch starter pullin',
         'pump runs with the switch bridged', 'bridged the float pump runs', 'jumper on the switch it starts',
         'switch bypassed pumps',
+        'held the points shut ran', 'held the contacts closed runs',
       ],
       groans: ['bridged it hums', 'switch bridged still hums', 'bridged still hums'],
       silent: [
         'bridge not pullin', 'jumpered still nothing', 'bridged nothing', 'switch bridged nothing',
-        'jumpered no difference', 'bridged still dead', 'bridged switch same', 'jumpered the switch no difference'],
+        'jumpered no difference', 'bridged still dead', 'bridged switch same', 'jumpered the switch no difference',
+        'jumped the pressure switch still dead', 'jumped switch no change still dead',
+      ],
       trips: ['bridged it trips', 'switch bridged trips', 'jumpered and the breaker trips'],
     },
   },
@@ -153,7 +157,9 @@ export const SWITCH: Sayings = {
         'contacts look new', 'contacts like new', 'contacts clean', 'switch contacts clean', 'noth wrong points',
         'noth wrong contacts',
       ],
-      sooty: ['contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts'],
+      sooty: [
+        'contacts dark', 'contacts discoloured', 'contacts sooty', 'soot on the contacts',
+      ],
       pitted: [
         'contacts pitted', 'contacts rough', 'contacts worn', 'surface of the moon', 'points like the moon',
         'sandblasted', 'contact sandblasted', 'hole burned in the points', 'points hole burned',
@@ -176,6 +182,7 @@ export const SWITCH: Sayings = {
         'dirt between the contacts', 'ants fried on the contacts', 'ants crawled in'],
       wet: [
         'contacts wet', 'contacts green', 'switch corroded', 'water in the switch',
+        'moisture switch cover', 'switch cover wet',
       ],
     },
   },
@@ -221,7 +228,9 @@ export const SWITCH: Sayings = {
         'iron in the nipple', 'pick will not go through the nipple', 'tube to the switch packed with rust',
         'tube packed with rust', 'port tube rust', 'switch tube blocked', 'nipple full of rust',
         'nipple plugged solid with rust', 'rust in the port', 'port scaled up', 'sand in the port',
-        'nipple rusted shut', 'port scale', 'not push wire nipple', 'not push wire through nipple', 'no water nipple'],
+        'nipple rusted shut', 'port scale', 'not push wire nipple', 'not push wire through nipple', 'no water nipple',
+        'pipe chock full of rust',
+      ],
     },
   },
   'lever': {
@@ -231,7 +240,9 @@ export const SWITCH: Sayings = {
       off: ['off', 'down', 'tripped', 'dropped', 'flipped off', 'all the way up', 'tripped low', 'in off'],
     },
     said: {
-      auto: ['lever auto', 'lever on', 'lever up', 'lever set', 'lever up where it belongs', 'lever up'],
+      auto: [
+        'lever auto', 'lever on', 'lever up', 'lever set', 'lever up where it belongs', 'lever up', 'knob on auto',
+      ],
       off: [
         'knob on off', 'switch knob off', 'lever switch off', 'flipped lever off', 'lever turned off', 'knob off',
         'lever knocked off', 'auto off lever off', 'lever was off', 'arm in the off position', 'cutoff is tripped',
@@ -246,6 +257,8 @@ export const SWITCH: Sayings = {
       shut: [
         'valve under the switch shut', 'switch valve shut', 'valve under closed', 'gauge valve off',
         'gauge valve shut', 'gauge valve at the switch off',
+        'cock below the switch off', 'cock under the switch shut',
+        'isolation cock below off', 'cock below the lever off',
       ],
     },
   },
@@ -312,7 +325,9 @@ export const SWITCH: Sayings = {
         'cycles fast', 'cycles constantly', 'pump shortcycle', 'shortcycle fast', 'onoff fast', 'onoff nonstop',
         'clicks onoff fast', 'starts and stops fast', 'switch clicks onoff', 'starts stops every few seconds',
         'onoff every few seconds', 'bangs on and off the whole time', 'short cycling crazy',
-        'short cycling like crazy', 'bangs on off water running', 'shortcycle crazy'],
+        'short cycling like crazy', 'bangs on off water running', 'shortcycle crazy',
+        'on off turn signal', 'tat tat', 'on off like a signal',
+      ],
     },
   },
   'protector-seen': {
@@ -326,7 +341,16 @@ export const SWITCH: Sayings = {
       dark: ['dark', 'dead', 'no lights', 'no light on it', 'not lit', 'blank', 'lamp out'],
     },
     said: {
-      waiting: ['dry run box tripped', 'protector timed out', 'dry well light is on', 'underload light on'],
+      waiting: [
+        'dry run box tripped', 'protector timed out', 'dry well light is on', 'underload light on',
+        'pump saver red light', 'pump saver blinking', 'saver red', 'protector light red',
+      ],
+      run: [
+        'protector green light', 'protector green',
+      ],
+      dark: [
+        'no lights on the protector', 'protector no light',
+      ],
     },
   },
 }

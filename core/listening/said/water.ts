@@ -1,5 +1,4 @@
 /** How it is said: what pressure and water do, behind the pump. */
-import { DEAD, HUMMED, RAN, TRIPPED } from './tried'
 import type { Sayings } from './types'
 
 export const WATER: Sayings = {
@@ -47,7 +46,8 @@ export const WATER: Sayings = {
       ],
       nothing: [
         'no air in the tank', 'tank has no air', 'airvalve nothing', 'no air no water at the airvalve',
-        'pressed the core noth', 'no air no water at the airvalve'],
+        'pressed the core noth', 'no air no water at the airvalve',
+      ],
     },
   },
   'gauge-agrees': {
@@ -98,7 +98,9 @@ export const WATER: Sayings = {
   },
   'outlet-shut': {
     said: {
-      holds: ['outletvalve shut holdsquiet', 'outlet shut holds', 'outletvalve shut holds', 'outlet shut it stops'],
+      holds: [
+        'outletvalve shut holdsquiet', 'outlet shut holds', 'outletvalve shut holds', 'outlet shut it stops',
+      ],
       falls: [
         'outletvalve shut stilldoes', 'outlet shut stilldoes', 'outlet shut still falls',
         'outletvalve shut still falls', 'outlet shut leak goes on',
@@ -135,7 +137,10 @@ export const WATER: Sayings = {
         'sprinkler head broken', 'water heater leaks', 'faucet drips', 'sprinkler leaks', 'pipe leaks', 'line break',
         'toilet keeps running', 'toilet upstairs runs', 'toilet', 'leak in the house', 'toilet running',
         'leak under the sink', 'burst pipe', 'leaking fitting', 'leak', 'wet spot in the yard', 'leak in the yard',
-        'drip under the galley sink', 'someone left the garden hose on'],
+        'drip under the galley sink', 'someone left the garden hose on',
+        'wet patch lawn', 'wet spot yard', 'toilet hissing', 'water in the belly pan', 'drip under the sink',
+        'belly pan wet',
+      ],
       relief: [
         'relief spitting all the time', 'relief spits a little', 'safety spits', 'relief lifts', 'relief pops',
         'relief dribbles', 'relief opens', 'relief leaks', 'relief blowing', 'water at the relief', 'safety popping',
@@ -144,40 +149,6 @@ export const WATER: Sayings = {
       switch: [
         'water under the switch', 'switch leaks', 'water leaking under the switch', 'drip under the switch',
         'water out of the switch',
-      ],
-    },
-  },
-  'works': {
-    what: ['it', 'system', 'pump', 'everything'],
-    is: {
-      yes: ['works now', 'works great', 'back to normal', 'good to go', 'fixed', 'runs like it should', 'all good'],
-      no: ['not fixed', 'same problem', 'still does the same', 'still acting up',
-        'problem is still there',
-      ],
-    },
-    said: {
-      yes: [
-        'went back to normal', 'normal again', 'works like it should', 'good as new', 'back to normal', 'good to go',
-        'works now', 'runs and stops right', 'two cycles good', 'customer has water', 'cycles like it should'],
-      no: [
-        'not fixed', 'same problem', 'still wrong', 'does not work right', 'something still wrong',
-        'still not right', 'not right yet', 'still bad', 'not fixed',
-      ],
-    },
-  },
-  'heard': {
-    what: ['well pump', 'pump', 'pump in the well'],
-    is: {
-      runs: [...RAN, 'kicked right on', 'runs fine', 'started right up'],
-      groans: HUMMED,
-      silent: ['not run', 'not start', 'no sound'],
-    },
-    said: {
-      runs: ['pump runs', 'runs', 'pump starts', 'hear the pump run'],
-      groans: ['pump hums', 'hums', 'pump hums does not start', 'hear it hum'],
-      silent: [
-        'pump not on', 'pump not coming on', 'well pump not on', 'pump dead', 'no sound', 'pump does nothing',
-        'nothing from the well',
       ],
     },
   },
@@ -215,100 +186,6 @@ export const WATER: Sayings = {
         'pressure falls at once when the breaker is off', 'gauge drops fast', 'falls flat when it stops'],
     },
   },
-  'sound': {
-    what: ['pump', 'motor', 'it', 'booster'],
-    is: {
-      runs: ['runs free'],
-      groans: ['hums not start', 'hums not turn', 'trying to start', 'grunts', 'stalled humming'],
-      silent: [
-        'noth', 'no noise', 'no hum', 'not make a sound', 'no click', 'not do anything', 'deader than a doornail',
-      ],
-      chatters: ['chatters', 'clicks fast', 'clicking', 'buzzes on and off', 'rattles'],
-    },
-    said: {
-      runs: [
-        'pump turn', 'motor turn good', 'motor turning', 'motor runs good', 'pump run good', 'humming along',
-        'running now', 'sounds good running', 'run good', 'motor start', 'pump start', 'kick', 'starts right up',
-        'turns over runs', 'pump runs', 'motor runs', 'it still runs', 'runs rough', 'starts fine', 'starts',
-        'starts and runs', 'runs light'],
-      groans: [
-        'growls', 'grunts', 'hum louder', 'strains hums', 'humming sound', 'hum dim', 'hums does not turn', 'hums'
-        + ' loud',
-        'pump hums', 'motor hums', 'hums does not start', 'pump hums does not turn over', 'groans when it calls',
-        'tries to start', 'wants to go but cannot', 'sounds like it wants to go', 'wants to start and cannot'],
-      silent: [
-        'dead as a doornail', 'dead as a rock', 'click nothing', 'not a peep', 'nothing at all', 'stone dead',
-        'not run', 'not start up', 'pump not run', 'motor not run', 'no response', 'not kick', 'not start nothing',
-        'pump not start', 'motor not start', 'not turn on', 'no sound', 'dead', 'pump silent', 'no hum', 'pump dead',
-        'no sound from the pump', 'no sound from the well', 'pump dead silent', 'nothing no hum', 'motor dead',
-        'pump does nothing', 'nothing happens no sound', 'pump silent nothing', 'booster silent', 'not start',
-        'not make a peep', 'not a peep', 'just silence', 'silence when it calls', 'not a thing happens',
-        'not a thing when it calls',
-      ],
-      chatters: [
-        'clicks', 'contact chatters', 'buzzes on and off', 'chatters', 'switch chatters', 'rattles on and off',
-        'clicks on and off fast', 'chatters like mad', 'clacking crazy', 'clacking like crazy'],
-    },
-  },
-  'pulses': {
-    what: ['water', 'tap', 'pressure at the tap', 'flow'],
-    is: {
-      steady: ['strong', 'steady', 'plenty', 'full flow', 'good pressure', 'good flow'],
-      pulses: [
-        'pulses', 'comes and goes', 'goes up and down', 'up and down', 'hot and cold', 'strong then weak', 'cuts out',
-      ],
-      weak: ['weak', 'low', 'slow', 'barely', 'pathetic', 'no pressure', 'not much'],
-      none: ['none', 'noth', 'dry', 'no water', 'not a drop', 'zero', 'nothing comes out', 'dead'],
-    },
-    said: {
-      steady: [
-        'good flow', 'plenty of water at the tap', 'strong stream', 'good pressure', 'water steady', 'steady stream',
-        'water fine', 'good pressure at the tap', 'flow strong even', 'strong and even', 'flow even'],
-      pulses: [
-        'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses'
-        + ' tap',
-        'burps pulses', 'delivery die comeback', 'water die comeback', 'water stops comes back', 'stops then blasts',
-        'flow cuts in and out', 'gauge fall zero start', 'pressure fall noth start', 'pressure fall zero start',
-        'falls to nothing before it starts', 'water comes and goes', 'surges at the shower', 'gauge bounces',
-        'gauge swings', 'pressure bounces', 'gauge jumps', 'water pulses', 'taps pulse die and surge',
-        'pressure swings', 'surges', 'water dies then surges', 'swings high and low', 'comes in spurts',
-        'water in spurts', 'gushes stops gushes', 'gushes then stops', 'spurts',
-      ],
-      weak: [
-        'weak shower', 'not much water', 'poor pressure', 'slow fill', 'no pressure upstairs', 'low pressure',
-        'barely pumps', 'barely any water', 'runs barely pumps', 'low flow', 'water weak', 'weak stream', 'weak',
-        'weak upstairs', 'low pressure at the tap', 'runs weak at the tap', 'runs weak',
-      ],
-      none: [
-        'not moving water', 'moves no water', 'nothing out of the tap', 'no water upstairs', 'no water at any tap',
-        'dry taps', 'noth tap', 'no water anywhere', 'not one drop', 'no water house', 'dry bone', 'nothing comes'
-        + ' out',
-        'not a drop at the tap', 'hose dies at once', 'faucets dry', 'taps are dry', 'faucet dry'],
-    },
-  },
-  'water-look': {
-    what: ['water', 'tap water', 'water coming out', 'bucket', 'glass'],
-    is: {
-      clear: ['clear', 'clean', 'looks good', 'no sand', 'no air'],
-      sand: ['sand', 'dirty', 'muddy', 'rusty', 'brown', 'cloudy', 'orange', 'red'],
-      air: ['air', 'spits', 'bubbles', 'milky', 'spits air', 'burps', 'air pockets'],
-    },
-    said: {
-      clear: ['no air in the water', 'water clear', 'water clean', 'no sand'],
-      sand: [
-        'muddy water', 'brown water', 'gritty water', 'cloudy water', 'orange water', 'well pumping sand',
-        'pumping sand', 'well makes sand', 'rust colored water', 'sand in the bucket', 'sand in the water',
-        'rusty water', 'water dirty', 'sand', 'sand in the bucket when it last ran', 'water was sandy all summer',
-        'sand in the toilet', 'chocolate milk', 'sand toilet tank', 'looks like chocolate milk',
-      ],
-      air: [
-        'air out of the tap', 'bubbles in the glass', 'tap spits air', 'little bubbles in the water',
-        'air in the glass', 'gurgles', 'spurts air', 'sputters air', 'water milky with air', 'faucets spit',
-        'burps air', 'air in the lines', 'air discharge', 'surge air', 'sucking air', 'pump sucking air', 'draws air',
-        'sucks air at the suction', 'air in the water', 'taps spit and cough', 'water spits', 'pump runs spits',
-      ],
-    },
-  },
   'asked': {
     said: {
       'nothing': [
@@ -326,6 +203,7 @@ export const WATER: Sayings = {
       'old': [
         'twenty years old', 'ancient', 'fifteen years old', 'never been changed', 'years fig', 'pump is old',
         'years old', 'never touched',
+        'system older than house', 'pump older than',
       ],
       'ran-dry': ['ran out of water', 'left running dry', 'sucking dry', 'pumped dry', 'well ran dry'],
       'open-fill': [
@@ -335,6 +213,7 @@ export const WATER: Sayings = {
       'vibration': [
         'shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose', 'pipe shaking',
         'pipes shaking like mad', 'shakes like mad',
+        'walk all over the floor', 'washboard road',
       ],
       'hot': [
         'stands in the heat', 'no air round it', 'hot room', 'closet is hot', 'stands hot', 'no air round it',
@@ -342,10 +221,15 @@ export const WATER: Sayings = {
       'frozen': [
         'stored in the cold all winter', 'sat in the cold', 'not winterized', 'frozen pipes', 'hard freeze',
         'pipes froze', 'below freezing', 'froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost',
-        'ten below', 'below zero last night', 'pump house froze', 'pump house froze up', 'pipes froze'],
+        'ten below', 'below zero last night', 'pump house froze', 'pump house froze up', 'pipes froze',
+        'forgot to winterize', 'never winterized',
+      ],
       'retries': [
         'kept flipping the breaker', 'kept pushing the reset', 'tried it all day', 'kept trying',
-        'tried to start all night', 'reset it over and over', 'kept resetting', 'tried it over and over'],
+        'tried to start all night', 'reset it over and over', 'kept resetting', 'tried it over and over',
+        'kept resetting the breaker',
+        'kept flipping breaker',
+      ],
       'worked-on': [
         'put in last week by the owner', 'was put in last week', 'utility worked on the line',
         'power company changed the transformer', 'new transformer on the pole', 'cranked nut', 'cranked the big nut',
@@ -360,37 +244,13 @@ export const WATER: Sayings = {
         'new part fitted', 'swapped the motor', 'changed the switch', 'someone else worked on it',
         'company replaced the tank', 'another company replaced', 'somebody at it before me',
         'someone had been at it', 'somebody been at it',
+        'brother in law',
       ],
       'cycled': [
         'clicking for weeks', 'onoff for months', 'clicked on and off for weeks', 'cycled for weeks',
         'chattered for weeks', 'clicked for weeks before it quit', 'short cycled for months',
         'been cycling for weeks', 'shortcycle all summer', 'shortcycle for months',
       ],
-    },
-  },
-  'belt-off': {
-    what: [
-      'belt off', 'slipped the belt off', 'belt removed', 'without the belt', 'belts off', 'motor alone', 'no belt',
-    ],
-    is: {
-      runs: RAN,
-      heavy: ['same amps', 'still draws high'],
-      groans: HUMMED,
-      silent: DEAD,
-      trips: TRIPPED,
-    },
-    said: {
-      runs: [
-        'belt off runs free', 'belt off motor runs', 'belt off it starts', 'belts off motor runs byitself',
-        'belt off motor runs byitself',
-      ],
-      heavy: [
-        'belt off still amps', 'belt off same amps', 'belt off amps still high', 'belt off still pulls amps',
-        'belt off still draws heavy', 'belt off still', 'belt off same',
-      ],
-      groans: ['belt off still hums', 'belt off motor still hums', 'hums with the belt off'],
-      silent: ['belt off nothing', 'belt off still dead', 'belt off motor dead'],
-      trips: ['belt off still trips', 'trips with the belt off', 'belt off trips the same'],
     },
   },
 }

@@ -25,7 +25,9 @@ export const WELL: Sayings = {
         'water dropped below the intake', 'well level fell to the intake', 'water level at the intake',
         'water level is down to the bowls', 'water down to the pump', 'well pumped down', 'no water in the well',
         'water down at the pump', 'water level low', 'well low', 'hardly any water in the well', 'well dry',
-        'well is down', 'water couple feet above intake', 'water just above the intake', 'water at the intake'],
+        'well is down', 'water couple feet above intake', 'water just above the intake', 'water at the intake',
+        'water below the pump',
+      ],
     },
   },
   'rest-well': {
@@ -41,7 +43,9 @@ export const WELL: Sayings = {
       ],
     },
     said: {
-      same: ['waited same', 'rest no better', 'rested same', 'rested overnight same'],
+      same: [
+        'waited same', 'rest no better', 'rested same', 'rested overnight same',
+      ],
       back: [
         'leave it an hour and it is good for minutes', 'rest and it is good for ten minutes',
         'sits an hour then good again', 'rest water again', 'rest water', 'waited hour water again',
@@ -49,6 +53,7 @@ export const WELL: Sayings = {
         'let it rest good again',
         'wait comeback die', 'came back after a rest', 'comes back then dies', 'rested it came back then died',
         'recovers after a rest', 'rest it comeback then died again', 'gives water again after an hour',
+        'overnight pumps like normal', 'sitting overnight pumps normal',
       ],
     },
   },
@@ -58,6 +63,7 @@ export const WELL: Sayings = {
         'quiet in the well', 'well quiet', 'nothing to hear in the well', 'no water falling in the well',
         'silent in the well when it stops', 'well quiet', 'well dead quiet', 'no water falling',
         'ear on casing nothing',
+        'silent down the hole',
       ],
       falls: [
         'waterfall down the casing', 'hear water running down the casing', 'hear it run down the casing',
@@ -66,7 +72,9 @@ export const WELL: Sayings = {
         'hear water falling in the well', 'hear water running in the well', 'water trickles in the well',
         'splashing in the well', 'hear it running back down the well', 'hear water fall well',
         'spraying down the hole', 'water running back down well', 'spray down hole', 'hear it spraying down',
-        'water running back down', 'sounds like rain in the well', 'rain in the well', 'like rain down in the well'],
+        'water running back down', 'sounds like rain in the well', 'rain in the well', 'like rain down in the well',
+        'hear water splashing back down', 'water splashing down the well',
+      ],
     },
   },
   'tank-level': {
@@ -90,6 +98,7 @@ export const WELL: Sayings = {
         'tank half fall', 'tank going down', 'tank running low', 'tank empty', 'cistern low', 'tank low', 'level low',
         'cistern dry', 'tank low every evening', 'hardly any water tank', 'hardly any in the tank',
         'not much in the tank',
+        'cistern sucking air',
       ],
       over: [
         'water coming out the overflow pipe', 'cistern overflows', 'tank at the overflow', 'at the overflow',
@@ -132,12 +141,15 @@ export const WELL: Sayings = {
         'float never starts the pump', 'float down nothing', 'float not make', 'float hung up', 'float dead',
         'float does not call', 'dropped the float nothing', 'float up down noth',
         'float lifted by hand and dropped does not call', 'lifted the float noth', 'float up down no change',
+        'raised and lowered the float never kicks on',
       ],
       held: [
         'well pump does not stop', 'well pump runs on', 'float held down', 'float stuck down', 'float does not stop',
         'float held down by the chain', 'float tangled', 'lifted the float and it stops',
         'float held down lifted it and it stops', 'float up still runs', 'float all the way up still running',
-        'float up still calls'],
+        'float up still calls',
+        'float never drops out',
+      ],
       wrong: [
         'float backwards', 'float upside down', 'float wired backwards', 'float works backwards', 'float wrong way',
         'float reversed', 'float wrong sense', 'float opposite', 'float wired wrong', 'float hung upside down',
