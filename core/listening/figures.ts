@@ -4,6 +4,8 @@
  * horsepower, hours of rest) is passed over.
  */
 import { findUnit, type Quantity } from '#core/units'
+import { asCourse, perTime } from './overTime'
+import { countOf, NAMES } from './numberNames'
 import { threeLines, threePairs } from './threes'
 
 export interface Figure {
@@ -29,10 +31,6 @@ export interface Told {
   readonly rows: readonly (readonly Figure[])[]
 }
 
-const NAMES: Readonly<Record<string, number>> = {
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
-  fifteen: 15, twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90, a: 1, an: 1, half: 0.5, couple: 2,
-}
 /** What a name of a number may stand before. */
 const COUNTED = '(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|psi|pounds?|volts?|amps?|ohms?|megs?|gpm|meg)'
 const NAMED = new RegExp(
@@ -79,18 +77,6 @@ const ONE_NAMED = new RegExp(
 )
 const allOfOne = (all: string, ahead: string | undefined, a: string, unit: string | undefined, b: string, c: string) =>
   (ahead ?? unit ? `${a}, ${b}, ${c} ${ahead ?? unit}` : all)
-
-/** `on six seconds, off four`: from start to start. */
-const COUNT = `\\d+|${Object.keys(NAMES).join('|')}`
-const ON_AND_OFF = new RegExp(
-  `\\b(?:on|runs)(?: for)? (${COUNT}) seconds?,? (?:and |then )?`
-  + `(?:off|rests|stops)(?: for)? (${COUNT})(?: seconds?)?\\b`,
-  'g',
-)
-const countOf = (said: string) => NAMES[said] ?? Number(said)
-
-/** `drops a pound a minute`: what the gauge loses is told of ten. */
-const A_MINUTE = /\b(a|one|\d+(?:\.\d+)?) (?:pound|pounds|psi|lbs?) (?:a|per|every|each) minute\b/g
 
 /** `zero point zero two`: a decimal fraction, spoken. */
 const DIGITS = 'zero|oh|one|two|three|four|five|six|seven|eight|nine'
@@ -167,8 +153,7 @@ export function figuresOf(joined: string): Told {
     .replace(POINT, decimal)
     .replace(BARE_PAIRS, sayPairs)
     .replace(/^.*$/, namedPairs)
-    .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
-    .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
+    .replace(/^.*$/, perTime)
     .replace(AND_A_HALF, (_, n: string) => `${countOf(n)}.5`)
     .replace(SPOKEN, spokenNumber)
     .replace(/^.*$/, inDigits)
@@ -177,8 +162,7 @@ export function figuresOf(joined: string): Told {
     .replace(THREE_NAMED, '$1, $3, $4 $2')
     .replace(ONE_NAMED, allOfOne)
     .replace(LEVELS, sayLevel)
-    .replace(FROM_TO, fromTo)
-    .replace(LOST, lostSoMuch)
+    .replace(/^.*$/, asCourse)
     .replace(/^.*$/, threePairs)
     .replace(/^.*$/, threeLines)
     .replace(NAMED, (_, name: string | undefined, other: string | undefined) =>
@@ -294,51 +278,6 @@ const LEVELS = /\b(?:static|level|water)\b[^\d]*(\d+) ?(?:ft|feet|foot)?\b.*\bpu
 const COVERED = 10
 const sayLevel = (_: string, level: string, pump: string) =>
   (Number(pump) - Number(level) > COVERED ? ' levelabove ' : ' levelat ')
-
-/**
- * `falls from 60 to 45 in ten minutes` is a fall of 15, from 50 to 30 in five minutes one of 40 in ten; `went from 15
- * amps to 8` is 8 now.
- */
-const FROM_TO = /\bfrom (\d*\.?\d+) ?([a-z]+)? (?:(?:all the way|back|down|up) )*to (\d*\.?\d+)(.*)/
-const COUNTED_TIME = `(half an?|a quarter of an|\\d+(?:\\.\\d+)?|${Object.keys(NAMES).join('|')})(?: an?)?`
-const TIMED = new RegExp(
-  `\\b(?:in|over|within|after)(?: about)? ${COUNTED_TIME} ?(min|minutes?|mins|m|hours?|hrs?|h)\\b`,
-)
-
-/** What was lost in so long, told of ten minutes. @returns nothing where no time is said */
-function lostInTen(lost: number, rest: string): { lost: string, rest: string } | undefined {
-  const [all, count, unit] = TIMED.exec(rest) ?? []
-  if (!all || !count || !unit || lost <= 0) return undefined
-  const many = count.startsWith('half') ? 0.5 : count.startsWith('a quarter') ? 0.25 : countOf(count)
-  const minutes = many * (unit.startsWith('h') ? 60 : 1)
-  return minutes > 0
-    ? { lost: String(Number(((lost * 10) / minutes).toPrecision(3))), rest: rest.replace(all, 'in 10 minutes') }
-    : undefined
-}
-
-function fromTo(
-  _: string, first: string, unit: string | undefined, second: string, rest: string, at: number, whole: string,
-): string {
-  const fell = lostInTen(Number(first) - Number(second), rest)
-  const after = fell?.rest ?? rest
-  if (fell && !unit && !OF_NO_PRESSURE.test(whole.slice(0, at)))
-    return `${WATCHED.test(whole.slice(0, at)) ? 'leakdown ' : ''}${fell.lost} psi${after}`
-  return `${fell?.lost ?? second} ${unit && !/^[a-z]{1,5}\b/.test(after.trim()) ? unit : ''}${after}`
-}
-
-/** Nothing but that the gauge was watched. */
-const WATCHED = /^ *(?:[^,;\d]*\b(?:gauge|it|pressure|needle|she)(?: has| went| goes| gone|'s gone)* *)?$/
-const OF_NO_PRESSURE = /\b(?:amp|volt|ohm|gpm|gallon|current|draw)/
-
-/** `lost 8 pounds in 20 minutes`. */
-const LOST = new RegExp(
-  '\\b(?<=(?:loses?|lost|drops?|dropped|falls?|fell|bleeds?(?: off| down)?|down) )'
-  + '(\\d+(?:\\.\\d+)?)( ?(?:psi|pounds|lbs?))?( (?:in|over|within) .*)',
-)
-const lostSoMuch = (all: string, lost: string, unit: string | undefined, rest: string): string => {
-  const fell = lostInTen(Number(lost), rest)
-  return fell ? `${fell.lost}${unit ?? ''}${fell.rest}` : all
-}
 
 const sayTime = ({ value, perUnit = 1 }: Figure) => ((value ?? 0) * perUnit < 60 ? 'tseconds' : 'tminutes')
 

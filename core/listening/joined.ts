@@ -3,6 +3,7 @@ import { TURNS } from './turns'
 import { TURNS_BESIDE } from './turnsBeside'
 import { TURNS_OF_DOING } from './turnsOfDoing'
 import { TURNS_OF_NARRATING } from './turnsOfNarrating'
+import { TURNS_OF_OPPOSITES } from './turnsOfOpposites'
 import { TURNS_OF_PARTS } from './turnsOfParts'
 import { TURNS_OF_PLACES } from './turnsOfPlaces'
 import { TURNS_OF_POINTING } from './turnsOfPointing'
@@ -19,6 +20,7 @@ import { TURNS_OF_WATER } from './turnsOfWater'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_OPPOSITES,
   ...TURNS_OF_WATER,
   ...TURNS_OF_POINTING,
   ...TURNS_OF_NARRATING,

@@ -20,7 +20,8 @@ const PAIRS = [[1, 2], [2, 3], [1, 3]].map(([a = 1, b = 1]): Joined => {
   const [one, two] = [NUMBERS[a - 1], NUMBERS[b - 1]]
   const eitherWay = [`${one} (?:and|to) ${two}`, `${two} (?:and|to) ${one}`]
   const letters = `${'abc'[a - 1]}${'abc'[b - 1]}`
-  return [`n${a} n${b}`, ...eitherWay.flatMap(told => [`between ${told}`, `${told}(?= (?:is|reads|at|only|shows))`]),
+  const before = '(?= (?:is|reads|at|only|shows|ol|open|\\d|\\.\\d))'
+  return [`n${a} n${b}`, ...eitherWay.flatMap(told => [`between ${told}`, `${told}${before}`]),
     letters === 'ac' ? ALTERNATING : letters]
 })
 

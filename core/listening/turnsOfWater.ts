@@ -45,6 +45,7 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   + '(?: up| solid)?'],
   ['tap at the tank no better', 'same (?:dribble|trickle|weak stream) at the tank(?: as [\\w ]+)?'],
   ['intake blows back', '(?:breathing|breathes|puffing|puffs) (?:back )?out (?:of )?the (?:air )?(?:filter|intake)'],
+  ['when it stops', 'at shut-? ?(?:off|down)(?= like| as| ?$|,)'],
   ['runs on', 'does ?n[o\']t know when to (?:quit|stop|shut off)'],
   // an open tank
   ['overflows', '(?:brim ?full|full to the brim|full and running over|up to the (?:lid|overflow))'],
@@ -69,7 +70,7 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   // out of the wrong opening
   ['city inlet leaks', `water ${DRIBBLES} (?:back )?${OUT_OF}${CITY}`, `${CITY} ${DRIBBLES}(?: water| back| out)*`],
   ['', `(?:screwed|put|threaded|spun) (?:a|the) cap on (?:it|${CITY}) and(?= (?:the pump|it) stays quiet)`],
-  ['spits air', 'bubbles? in the clear filter(?: bowl| housing)?'],
+  ['spits air', '(?:air )?bubbles? in the (?:clear filter(?: bowl| housing)?|filter bowl)'],
   // valves by how the handle lies
   ['housevalve foundshut', '(?:the )?valve (?:past|after|beyond|out of|downstream of) the (?:pressure )?tank'
   + '(?: is|\'s| was)?(?: turned| sitting| set)* (?:crossways|cross-?wise|across|sideways|perpendicular|closed|shut)'

@@ -22,6 +22,7 @@ export const AIR: Sayings = {
         'pump pulley not move', 'pump wheel locked', 'pump pulley will not turn', 'flywheel not budge',
 
         'flywheel will not budge',
+        'pump will not turn by hand', 'pump not turn by hand',
       ],
     },
   },
@@ -48,6 +49,7 @@ export const AIR: Sayings = {
         'hiss when it stops', 'unloader vents', 'short hiss at cut out', 'psst then quiet',
         'dumps the head when it stops', 'dumps the head at stop', 'bleeds the head when it stops',
         'fart when it shuts off', 'quick fart', 'pfft at cutoff', 'pfft shuts off',
+        'burps when it stops',
       ],
       hisses: [
         'air blowing out of the tube when stopped', 'air out of the unloader tube', 'air blow tube',
@@ -267,6 +269,7 @@ export const AIR: Sayings = {
       low: [
         'oil low', 'oil black', 'no oil', 'oil old', 'oil dirty', 'oil not on the stick', 'dipstick dry',
         'nothing on the dipstick', 'not a drop of oil',
+        'oil below the mark',
       ],
       milky: [
         'oil milky', 'water in the oil', 'oil white', 'mayonnaise', 'looks like mayonnaise', 'oil milkshake',

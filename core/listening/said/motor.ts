@@ -55,7 +55,9 @@ export const MOTOR: Sayings = {
         'runs a while then stops', 'overload stop minutes', 'stops after minutes', 'runs tminutes quits',
         'quits after a while', 'runs quits comeback cool', 'runs minutes stop comeback cool',
         'stop hot comeback cool',
-        'run quits', 'run quits comeback', 'runs stop comeback', 'cuts out on heat', 'heat cuts it out'],
+        'run quits', 'run quits comeback', 'runs stop comeback', 'cuts out on heat', 'heat cuts it out',
+        'overheats after minutes',
+      ],
     },
   },
   'vents-look': {

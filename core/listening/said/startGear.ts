@@ -65,10 +65,13 @@ export const START_GEAR: Sayings = {
       runs: [
         'test box runs', 'knowngood box runs', 'spare box runs', 'swapped in a test box runs', 'another box it runs',
         'good box it starts', 'my box starts right up', 'box swapped it runs', 'test box starts', 'loaner box runs',
-        'other box runs', 'known good box pumping', 'good box pumps'],
+        'other box runs', 'known good box pumping', 'good box pumps',
+        'new box pump runs', 'new box runs',
+      ],
       groans: [
         'test box still hums', 'knowngood box still hums', 'spare box hums', 'another box still groans',
         'box swapped still hums',
+        'new box still hums',
       ],
       silent: ['test box nothing', 'knowngood box nothing', 'another box still dead', 'spare box still nothing'],
       trips: ['test box still trips', 'knowngood box still trips', 'another box trips', 'spare box trips'],
@@ -85,6 +88,7 @@ export const START_GEAR: Sayings = {
       runs: [
         'knowngood cap runs', 'knowngood cap it starts', 'another cap and it runs', 'new cap it runs',
         'swapped the cap it runs', 'with a good cap it starts',
+        'new cap starts', 'new cap runs',
       ],
       groans: [
         'knowngood cap still hums', 'new cap still hums', 'swapped the cap still hums', 'another cap still groans',

@@ -163,6 +163,7 @@ export const SWITCH: Sayings = {
       pitted: [
         'contacts pitted', 'contacts rough', 'contacts worn', 'surface of the moon', 'points like the moon',
         'sandblasted', 'contact sandblasted', 'hole burned in the points', 'points hole burned',
+        'contacts pitted bad', 'points pitted bad',
       ],
       burnt: [
         'contact burnt bad', 'points burned up', 'side burnt', 'contacts black', 'contacts gone', 'contact missing',
@@ -327,6 +328,7 @@ export const SWITCH: Sayings = {
         'onoff every few seconds', 'bangs on and off the whole time', 'short cycling crazy',
         'short cycling like crazy', 'bangs on off water running', 'shortcycle crazy',
         'on off turn signal', 'tat tat', 'on off like a signal',
+        'short cycling',
       ],
     },
   },

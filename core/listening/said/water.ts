@@ -174,6 +174,7 @@ export const WATER: Sayings = {
         'pressure falls slow pumpoff', 'loses a few pounds', 'falls slow tapsshut', 'pressure falls slow',
         'gauge falls slow', 'bleeds off slow', 'falls over the night', 'slowly creeps down',
         'creeps down everything off', 'slowly sinks',
+        'loses air overnight',
       ],
       once: [
         'needle falls to zero atonce', 'pressure falls to zero atonce', 'pressure falls right to nothing when it'

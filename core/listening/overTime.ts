@@ -1,0 +1,85 @@
+/**
+ * What went on over a time: from one pressure to another in so many minutes, a pound a minute, on for so long and off
+ * for so long, a bucket filled. It is told of what the readings are: psi in ten minutes, start to start, gpm.
+ */
+import { countOf, NAMES } from './numberNames'
+
+/** `on six seconds, off four`: from start to start. */
+const COUNT = `\\d+|${Object.keys(NAMES).join('|')}`
+const ON_AND_OFF = new RegExp(
+  `\\b(?:on|runs)(?: for)? (${COUNT}) seconds?,? (?:and |then )?`
+  + `(?:off|rests|stops)(?: for)? (${COUNT})(?: seconds?)?\\b`,
+  'g',
+)
+
+/** `drops a pound a minute`: what the gauge loses is told of ten. */
+const A_MINUTE = /\b(a|one|\d+(?:\.\d+)?) (?:pound|pounds|psi|lbs?) (?:a|per|every|each) minute\b/g
+
+/** `five gallon bucket in 40 seconds`, `fills a 5 gallon pail in a minute`. */
+const BUCKET = new RegExp(
+  `\\b(?:fills?|filled)?(?: an?| the| my)? ?(${COUNT})[ -]gal(?:lons?)?(?: (?:bucket|pail|jug|can|drum)s?)?`
+  + `(?: (?:fills?|filled|takes|took|in|up|about|every|only|one|per))* (${COUNT})(?:-| )?(minutes?|mins?`
+  + `|seconds?|secs?)\\b`,
+  'g',
+)
+function bucket(all: string, gallons: string, count: string, unit: string): string {
+  const minutes = countOf(count) / (unit.startsWith('s') ? 60 : 1)
+  const gpm = countOf(gallons) / minutes
+  return Number.isFinite(gpm) && minutes > 0 ? ` tap ${Number(gpm.toPrecision(3))} gpm ` : all
+}
+
+/** What is told by the minute, by a start and the next. */
+export const perTime = (text: string): string =>
+  text
+    .replace(BUCKET, bucket)
+    .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
+    .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
+
+/** What went from one figure to another. */
+export const asCourse = (text: string): string => text.replace(FROM_TO, fromTo).replace(LOST, lostSoMuch)
+
+/**
+ * `falls from 60 to 45 in ten minutes` is a fall of 15, from 50 to 30 in five minutes one of 40 in ten; `went from 15
+ * amps to 8` is 8 now.
+ */
+const FROM_TO = /\bfrom (\d*\.?\d+) ?([a-z]+)? (?:(?:all the way|back|down|up) )*to (\d*\.?\d+)(.*)/
+const COUNTED_TIME = `(half an?|a quarter of an|\\d+(?:\\.\\d+)?|${Object.keys(NAMES).join('|')})(?: an?)?`
+const TIMED = new RegExp(
+  `\\b(?:in|over|within|after)(?: about)? ${COUNTED_TIME} ?(min|minutes?|mins|m|hours?|hrs?|h)\\b`,
+)
+
+/** What was lost in so long, told of ten minutes. @returns nothing where no time is said */
+function lostInTen(lost: number, rest: string): { lost: string, rest: string } | undefined {
+  const [all, count, unit] = TIMED.exec(rest) ?? []
+  if (!all || !count || !unit || lost <= 0) return undefined
+  const many = count.startsWith('half') ? 0.5 : count.startsWith('a quarter') ? 0.25 : countOf(count)
+  const minutes = many * (unit.startsWith('h') ? 60 : 1)
+  return minutes > 0
+    ? { lost: String(Number(((lost * 10) / minutes).toPrecision(3))), rest: rest.replace(all, 'in 10 minutes') }
+    : undefined
+}
+
+function fromTo(
+  _: string, first: string, unit: string | undefined, second: string, rest: string, at: number, whole: string,
+): string {
+  const fell = lostInTen(Number(first) - Number(second), rest)
+  const after = fell?.rest ?? rest
+  if (fell && !unit && !OF_NO_PRESSURE.test(whole.slice(0, at)))
+    return `${WATCHED.test(whole.slice(0, at)) ? 'leakdown ' : ''}${fell.lost} psi${after}`
+  return `${fell?.lost ?? second} ${unit && !/^[a-z]{1,5}\b/.test(after.trim()) ? unit : ''}${after}`
+}
+
+/** Nothing but that the gauge was watched. */
+const GONE = '(?:has|went|goes|gone|drops|dropped|fell|\'s gone)'
+const WATCHED = new RegExp(`^ *(?:(?:[^,;\\d]*\\b(?:gauge|it|pressure|needle|she))?(?: ?${GONE})* *)?$`)
+const OF_NO_PRESSURE = /\b(?:amp|volt|ohm|gpm|gallon|current|draw)/
+
+/** `lost 8 pounds in 20 minutes`. */
+const LOST = new RegExp(
+  '\\b(?<=(?:loses?|lost|drops?|dropped|falls?|fell|bleeds?(?: off| down)?|down) )'
+  + '(\\d+(?:\\.\\d+)?)( ?(?:psi|pounds|lbs?))?( (?:in|over|within) .*)',
+)
+const lostSoMuch = (all: string, lost: string, unit: string | undefined, rest: string): string => {
+  const fell = lostInTen(Number(lost), rest)
+  return fell ? `${fell.lost}${unit ?? ''}${fell.rest}` : all
+}

@@ -1,0 +1,90 @@
+/**
+ * What lies near its opposite and is taken whole: which half is out, where water still runs, what still holds, which
+ * side of a splice was read, keeps on and cannot stop. Common practice, no source.
+ */
+import { END, FIGURE } from './partsOfSpeech'
+import type { Joined } from './turnOf'
+
+const OHMS = '(?: ?ohms?)?'
+const READS = '(?:\'s| is| reads?| ohms?| shows?| at| out| still)*'
+const TAP_AT_TANK = '(?:at|out of|from) the (?:tank|pressure tank)(?: drain| tap| spigot| hose bib| faucet)?'
+const PLENTY = '(?:good|great|strong|plenty of|full|lots of)(?: pressure| flow| water)?'
+const HARDLY = '(?:nothing|no water|none|hardly any(?:thing)?|a trickle|a dribble|weak|trickles|dribbles)'
+const IN_HOUSE = '(?:upstairs|in the (?:house|kitchen|shower|bath\\w*)|at the (?:house|kitchen|faucets?|sink|taps?))'
+const RESTED = '(?:sat|rested|waited|let it (?:sit|cool|rest)(?: for)?) (?:an|half an|about an|a couple of|two) hours?'
+const LETS_GO = '(?:trips?|kicks?|pops?|lets go|goes)'
+
+export const TURNS_OF_OPPOSITES: readonly Joined[] = [
+  // which half, and how much of it
+  ['half the lights out', 'half (?:of )?(?:this|the|my|our) (?:house|place|shop|building|barn|panel)(?:\'s|'
+  + ' is| has| went)*'
+  + ' (?:no power|no lights|without power|lost power|dark|dead|out)', 'some (?:circuits|outlets|lights|rooms) (?:work'
+  + '|are on|are fine)(?: and|,| but)? some (?:don\'t|do not|are off|are dead|aren\'t)'],
+  ['other lights fine', '(?:the )?rest of the (?:place|house|building|shop|farm)(?: still)? (?:has|\'s got'
+  + '|got) (?:power'
+  + '|lights)'],
+  // where water still runs
+  ['tap at the tank strong none in the house', `${PLENTY} ${TAP_AT_TANK},? (?:and |but )?${HARDLY} ${IN_HOUSE}`],
+  ['runs', '(?:hear|heard) (?:it|her|the pump|him)(?:\'s)? (?:running|humming along|going)(?! (?:right )?back)'
+  + '(?: down)?(?: the hole| the well| there)?(?= ?$|,)'],
+  // keeps on, and cannot stop
+  ['keeps running', '(?:just )?(?:keeps|kept)(?: right)?(?: on)? running (?:fine|good|great|with no trouble)'],
+  ['stalls at $1 psi', `(?:stops|quits|quit|stopped) (?:building|climbing|rising)(?: at| around)+ (\\d{2,3})(?: ?psi`
+  + `| pounds)?${END}`],
+  ['only starts empty', 'starts(?: fine| right up)? with the tank (?:dumped|empty|drained|bled),? (?:and |but'
+  + ' )?(?:it )?(?:won\'t'
+  + '|doesn\'t|not|never)(?: start)? with (?:air|pressure)[^,]*'],
+  ['gauge holds', '(?<=^ ?(?:it |tank |system )?)holds (?:its )?pressure (?:fine|good|ok)'],
+  // how soon
+  ['trips at once', `${LETS_GO} before (?:i|you) (?:can )?(?:get|let|take|pull|have)[^,]*`, `no delay,? (?:it`
+  + ` )?(?:just )?`
+  + LETS_GO],
+  ['trips after seconds', `(?:it'll |it |will |she )?holds? (?:for )?(?:a few|a couple(?: of)?|two|three|four`
+  + `|five|\\d)`
+  + ` seconds? (?:and|then|and then) ${LETS_GO}`],
+  ['trips after minutes', 'lets go after a (?:good )?while'],
+  ['start $1 amps', `(?:hits|spikes to|jumps to|goes to|kicks to|locks(?: up)? at|pulls) (${FIGURE})(?: amps?)?`
+  + ' (?:on|at|during) (?:the )?(?:start(?:up|-up|ing)?)', `inrush (?:of|is|was|hits) (${FIGURE})(?:`
+  + ` amps?)?(?:,? (?:and |then )+`
+  + '(?:it )?settles[^,]*)?'],
+  ['cut in $1', `(?<!\\bl\\d )(?:comes|came) (?:back )?(?:in|on) at (\\d{2,3})(?: ?psi| pounds)?${END}`],
+  // which side of a splice
+  ['splice open, motor side whole', '(?:cut|opened|open|undid|parted) (?:up )?(?:the |at the )?splices?,? (?:and )?'
+  + `(?:the )?(?:pump|motor|well|down)(?: side| end)${READS} (?:[1-9]\\d*(?:\\.\\d+)?|0?\\.[2-9]\\d*)${OHMS}(?= ?$)`],
+  ['splice open, motor side still open', '(?:cut|opened|open|undid|splice|parted)(?: up)?(?: the| at the)?'
+  + ' ?(?:splices?)?(?: open)?,?'
+  + ' (?:and )?(?:the )?(?:black|red|yellow|one leg|one lead)(?:\'s| is| reads| still)* (?:open|ol) (?:on|going|to)'
+  + ' (?:the )?(?:pump|motor|well|down)(?: side)?'],
+  ['pump leads $1', `ohmed(?: out)? (?:the )?(?:two |pair of )?(?:wires|leads|conductors)(?: going)?(?:`
+  + ` down)? (?:to|into|down)`
+  + ` the (?:well|pump|hole)[,:]? (?:and )?(?:got |it's |it reads |i get )?(${FIGURE}|ol|open)${OHMS}`,
+  `(?:the )?pair (?:going )?down(?: the well| the hole)?${READS} (?:wide )?(ol|open|${FIGURE})${OHMS}`],
+  ['cool ohms came back', `${RESTED},? (?:and )?(?:now )?(?:it |she )?(?:now )?(?:reads|ohms(?: out)?|is`
+  + `|shows|measures)`
+  + ` (?!ol|open|infinite)${FIGURE}${OHMS}`],
+  // no reading of the contact
+  ['', `relay coil(?: reads| is| ohms| measures| at)* (?:\\d{3,5}|\\d+(?:\\.\\d+)?k)${OHMS}`],
+  // what leaves a thing is out of it
+  ['out of', '(?<=\\b(?:nothing|zero|none|\\d|volts|no power) )(?:leaves|leaving)'],
+  ['load $2 volts', `(?:the )?switch (passes|is passing|puts out) (${FIGURE})(?: volts?)?`],
+  ['supply $1 volts', '(?:bus ?bars?|busses|main lugs|mains) (?:read|are|have|at|show|is|has) (2\\d\\d)(?:'
+  + ' volts?)?(?: across)?'],
+  ['at the $1 n1 toground $2 volts, n2 toground 0 volts', '(?:one side|one leg) of the (\\w+)(?: is| reads| has|\'s)'
+  + ' (1[0-3]\\d)(?: volts?)? to (?:the )?ground,? (?:and )?(?:the )?other(?: side| leg)?(?: is| reads| has|\'s)'
+  + ' (?:zip|nothing|zero|dead|0)'],
+  ['to ground ol', 'no leakage to (?:the )?ground(?: at all)?'],
+  ['0.5 meg', 'half (?:a )?meg(?:ohm)?'],
+  ['outlet shut starts byitself', 'outlet (?:hose )?(?:pinched|kinked|plugged|shut)(?: off)?,? (?:and |but )?it still'
+  + ' (?:cycles|kicks|comes on|runs|starts)'],
+  ['outletvalve shut stays off', 'outlet (?:hose )?(?:pinched|kinked|plugged|shut)(?: off)?,? (?:and )?(?:it'
+  + ' )?stays (?:off|quiet)'],
+  ['second return runs', '(?:ran |put )?(?:a )?jumper to (?:the )?(?:ground|negative)(?: and)? it (?:runs|ran'
+  + '|goes|took off)'],
+  ['leads off well head holds', '(?:disconnected|unhooked|parted|undid) the (?:well|pump|wires?)(?: wires?)? at'
+  + ' the (?:well )?(?:cap|head'
+  + '|casing),? (?:and )?(?:the )?(?:breaker|it) (?:holds|stays(?: in| on)?|quit tripping)'],
+  ['gauge $1 psi', `(?<=^ ?(?:it )?)reads (${FIGURE}) (?:pounds|psi) (?:at|on) the tank`],
+  ['', ',? (?:with (?:the )?)?water off(?= ?$)'],
+  ['motorturnsalone', '(?:motor )?shaft (?:spins|turns) (?:and|but) the pump (?:doesn\'t|does not|won\'t'
+  + '|stands still)'],
+]
