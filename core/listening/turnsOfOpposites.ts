@@ -15,6 +15,15 @@ const RESTED = '(?:sat|rested|waited|let it (?:sit|cool|rest)(?: for)?) (?:an|ha
 const LETS_GO = '(?:trips?|kicks?|pops?|lets go|goes)'
 
 export const TURNS_OF_OPPOSITES: readonly Joined[] = [
+  // what is printed on it, beside what was read
+  ['', '(?<=\\bcap[^;]*\\d ?(?:uf|mfd|mikes)?,? )(?:and |but )?(?:it\'s|its|it is|that\'s) (?:an? |marked '
+  + '|rated |stamped )+'
+  + '\\d{2,3} ?(?:to|-) ?\\d{2,3}(?: ?(?:uf|mfd|mikes))?(?= ?$|,)'],
+  ['battery run $1 volts, behind the fuse $2 volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:going |coming`
+  + ` )?(?:into|in to|on one side of) the`
+  + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
+  + `(?: (?:when|with|while) [^,]*)?`],
+  ['starts right up', 'starts right off'],
   // which half, and how much of it
   ['half the lights out', 'half (?:of )?(?:this|the|my|our) (?:house|place|shop|building|barn|panel)(?:\'s|'
   + ' is| has| went)*'

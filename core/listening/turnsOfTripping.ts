@@ -43,6 +43,15 @@ export const TURNS_OF_TRIPPING: readonly Joined[] = [
   ['pushin and it hums', 'held the (?:contactor|starter|armature) in,? (?:and |but )?(?:the )?(?:motor'
   + '|pump)(?: just| only)?'
   + ' (?:growls|hums|groans|buzzes)'],
+  ['wire nut at the well cap fell out', '(?<=well[^;]*)(?:one of )?(?:the )?wire ?nuts?[^,;]*(?:the |a'
+  + ' )?wires? (?:fell|came|pulled'
+  + '|slid|dropped)(?: right)? out(?: of it)?'],
+  ['disconnect blade burnt', '(?:one )?blade (?:on|of|for) (?:phase|line|leg|pole) ?[abc123][^,;]*(?:does'
+  + ' ?n[o\']t|won\'t|not) (?:go|seat'
+  + '|close|make)[^,;]*(?:,? (?:it\'s|and it\'s|all) burn(?:t|ed))?'],
+  ['motor vents packed', '(?:back|fan end|end|shroud|fan|bell) of the motor(?: is|\'s| was)? (?:all'
+  + ' )?(?:packed|plugged|choked|caked'
+  + '|stuffed|full)[^,;]*'],
   ['byitself', 'in the middle of the night(?: with (?:nothing|no tools|nobody|no one)[^,]*)?'],
   ['good', '(?<=running |runs |works |goes )like (?:a top|a champ|a dream|a charm|new)'],
   ['hisses on', 'never (?:stops|quits) hissing'],

@@ -43,6 +43,13 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   ['line frozen', 'pipe(?:\'s| is)(?: solid)? (?:ice|with ice)', '(?:line|pipe) (?:to|for) the (?:house'
   + '|barn)(?: is|\'s) froze(?:n)?'
   + '(?: up| solid)?'],
+  ['filled suctionline runs back', 'filled (?:it|the (?:pump|case|casing|housing))(?: up)?,? (?:and )?(?:it'
+  + ' )?(?:pumped|ran|worked)'
+  + '(?: great| fine| good)? (?:un)?till? it (?:shut off|stopped|sat),? (?:and )?(?:then )?(?:it )?lost (?:it'
+  + '|its prime)(?: again)?'],
+  ['water falls back', '(?:can )?hear (?:it|the water|water) (?:sucking|draining|gurgling|pouring) back(?:'
+  + ' down)?(?: the [\\w ]+?)?'
+  + '(?: when (?:it|she|the pump) (?:shuts off|stops|quits))?(?= ?$|,)'],
   ['tap at the tank no better', 'same (?:dribble|trickle|weak stream) at the tank(?: as [\\w ]+)?'],
   ['intake blows back', '(?:breathing|breathes|puffing|puffs) (?:back )?out (?:of )?the (?:air )?(?:filter|intake)'],
   ['when it stops', 'at shut-? ?(?:off|down)(?= like| as| ?$|,)'],

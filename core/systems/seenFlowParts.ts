@@ -114,7 +114,10 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'sand', 'torn', 'curled', 'hard', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
       'chunk', 'junk in it', 'debris',
     ],
-    or: ['sand in the check flaps', 'holding a valve open', 'plastic holding the valve open', 'valve held open'],
+    or: [
+      'sand in the check flaps', 'sand under the check valves', 'sand under the flaps', 'holding a valve open',
+      'plastic holding the valve open', 'valve held open',
+    ],
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',

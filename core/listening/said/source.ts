@@ -169,6 +169,7 @@ export const SOURCE: Sayings = {
         'impeller frozen', 'pebble in the impeller', 'pump end off motor turn free', 'wet end off motor turns',
         'impeller jammed', 'stone in the impeller', 'opened the volute sand in the impeller', 'impeller blocked',
         'impeller full of scale', 'motor turns free with the volute off',
+        'impeller passages packed', 'impeller passages plugged', 'impeller packed with iron',
       ],
       stuck: [
         'impeller off motor still stuck', 'motor still stuck with the volute off', 'volute open motor stuck',

@@ -146,6 +146,6 @@ export const footValve = (): SeenTest =>
       'check.leaking': { holds: 0.08, falls: 0.91, blocked: 0.01 },
       'check.stuck-shut': { holds: 0.25, falls: 0.02, blocked: 0.73 },
       'suction.air-leak': { holds: 0.58, falls: 0.41, blocked: 0.01 },
-      'pump.prime-lost': { holds: 0.78, falls: 0.2, blocked: 0.02 },
+      'pump.prime-lost': { holds: 0.92, falls: 0.06, blocked: 0.02 },
     },
   })

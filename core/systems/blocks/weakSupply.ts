@@ -28,7 +28,8 @@ const bogs = (h: Figures, legs: 2 | 3, ofLocked: number): Change => ({
 /** Weak ahead of the panel: good volts at rest, and not as it starts. */
 export const weakAhead = (legs: 2 | 3): readonly DegreeEntry[] => [
   { name: 'sags as it starts', share: 0.12, change: h => sags(h, legs, 0.1) },
-  { name: 'sags, and it does not start', share: 0.08, change: h => bogs(h, legs, 0.12) },
+  { name: 'sags, and it does not start', share: 0.055, change: h => bogs(h, legs, 0.12) },
+  { name: 'sags far, and it does not start', share: 0.025, change: h => bogs(h, legs, 0.25) },
 ]
 
 /** It holds its volts while nothing starts. */
@@ -36,7 +37,7 @@ export const generator = (legs: 2 | 3) =>
   fault({
     id: 'supply.generator',
     name: 'Generator too small to start it',
-    baseRate: 0.004,
+    baseRate: 0.002,
     severities: degrees(
       { name: 'sags, and starts it', share: 0.3, change: h => sags(h, legs, 0.1) },
       { name: 'bogs down', share: 0.7, change: h => bogs(h, legs, 0.25) },
