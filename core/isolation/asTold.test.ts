@@ -163,3 +163,35 @@ describe('where it stands', () => {
     expect(stuck).toBeGreaterThan(2 * empty)
   })
 })
+
+describe('a motor short of volts', () => {
+  const jet = requireOk(prepareSystem('jet', { 'motor.volts': 115, 'motor.amps': 10 }))
+  it('that draws over its plate hangs on a long wire, and on no stiff shaft', () => {
+    const read3 = [read('breaker.volts', 121), read('motor.volts', 98), read('black.run', 12.6)]
+    const [feed = 0, run = 0, stiff = 1] = shareOf(
+      jet, 'overload-trips', read3, 'feed.high-resistance', 'run.high-resistance', 'motor.binding')
+    expect(feed + run).toBeGreaterThan(0.7)
+    expect(stiff).toBeLessThan(0.15)
+  })
+  it('is stiff where it has its volts', () => {
+    const read3 = [read('breaker.volts', 121), read('motor.volts', 118), read('black.run', 12.6)]
+    const [stiff = 0] = shareOf(jet, 'overload-trips', read3, 'motor.binding')
+    expect(stiff).toBeGreaterThan(0.5)
+  })
+})
+
+describe('a foot valve that lets the water back', () => {
+  const jet = requireOk(prepareSystem('jet', {}))
+  it('is under suspicion with the prime that it lost', () => {
+    const lines = [saw('prime-look', 'empty'), saw('foot-look', 'falls')]
+    const [before = 1] = shareOf(jet, 'no-water', lines.slice(0, 1), 'suction.air-leak')
+    const [after = 1] = shareOf(jet, 'no-water', lines, 'suction.air-leak')
+    const write = createWriter('foot')
+    const all: DraftLine[] = [{ kind: 'opened', complaint: 'no-water', words: '' }, ...lines]
+    const state = foldTab(jet.model.kind, all.map((d, i) =>
+      write({ ...d, id: `line-foot-${i}`, at: '2026-06-15T10:00:00Z' })))
+    const foot = isolate(jet, state).suspects.find(s => s.fault === 'check.leaking')
+    expect(foot?.chance).toBeGreaterThan(0.4)
+    expect(after).toBeLessThan(2 * before)
+  })
+})

@@ -239,8 +239,10 @@ const WAYS: Readonly<Record<string, Way>> = {
     to: 'float (?:right side up|the right way|round|around|over|sense|wires)',
   },
   'overhaul-pump-head': { by: ['renewed'], to: '(?:compressor pump|pump head|pump)' },
-  'turn-winter-valve-to-tank': { by: ['set'], to: '(?:winter|winteri[sz]ing|antifreeze|by-?pass)(?: by-?pass)?'
-    + ' valve' },
+  'turn-winter-valve-to-tank': {
+    by: ['set', 'opened'],
+    to: '(?:winter|winteri[sz]ing|antifreeze|by-?pass|tank|tank shutoff)(?: by-?pass)? valve',
+  },
   'open-house-valve-or-thaw-line': {
     by: ['opened'],
     to: '(?:house valve|main valve|valve (?:to the house|after the tank)|(?:house )?(?:line|pipe))',

@@ -8,9 +8,12 @@ import { countOf, NAMES } from './numberNames'
 const COUNT = `\\d+|${Object.keys(NAMES).join('|')}`
 const ON_AND_OFF = new RegExp(
   `\\b(?:on|runs)(?: for)? (${COUNT}) seconds?,? (?:and |then )?`
-  + `(?:off|rests|stops)(?: for)? (${COUNT})(?: seconds?)?\\b`,
+  + `(?:off|rests|stops)(?: for)? (${COUNT})(?: seconds?)?\\b`
+  + `|\\b(${COUNT}) seconds? on,? (?:and )?(${COUNT})(?: seconds?)? off\\b`,
   'g',
 )
+const startToStart = (_: string, ...of: (string | undefined)[]) =>
+  ` cycles every ${of.slice(0, 4).reduce((sum, n) => sum + (n ? countOf(n) : 0), 0)} seconds`
 
 /** `drops a pound a minute`: what the gauge loses is told of ten. */
 const A_MINUTE = /\b(a|one|\d+(?:\.\d+)?) (?:pound|pounds|psi|lbs?) (?:a|per|every|each) minute\b/g
@@ -32,7 +35,7 @@ function bucket(all: string, gallons: string, count: string, unit: string): stri
 export const perTime = (text: string): string =>
   text
     .replace(BUCKET, bucket)
-    .replace(ON_AND_OFF, (_, on: string, off: string) => ` cycles every ${countOf(on) + countOf(off)} seconds`)
+    .replace(ON_AND_OFF, startToStart)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
 
 /** What went from one figure to another. */

@@ -24,6 +24,22 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
   + `(?: (?:when|with|while) [^,]*)?`],
   ['starts right up', 'starts right off'],
+  ['controlsupply $1 volts, zero volts behind the overload contact', `(${FIGURE})(?: ?v(?:olts?)?)? (?:in`
+  + `|into|in to|ahead of|before) the`
+  + ` overload(?: contact)?,? (?:and |but )?(?:zero|nothing|0|none)(?: ?v(?:olts?)?)? (?:out|after|behind`
+  + `|past)(?: of)?(?: it)?`],
+  ['into the $2breaker $1 volts, out of the $2breaker n1 toground $3 volts, n2 toground 0 volts',
+    `(${FIGURE})(?: ?v(?:olts?)?)?`
+    + ` (?:into|in to|on) the (well )?breaker,? (?:and |but )?(1[0-3]\\d)(?: ?v(?:olts?)?)? (?:on one leg out`
+    + `|out on one leg|on one`
+    + ` leg)(?: to ground)?,? (?:and )?(?:nothing|zero|0|dead|none) on the other(?: leg)?`],
+  ['off motor still stuck', 'shaft (?:won\'t|doesn\'t|does not|will not) (?:budge|turn|move)(?:,? even)? with'
+  + ' the pump (?:end )?(?:unbolted'
+  + '|off|apart|removed|pulled)'],
+  ['two fuse blown', 'fuses? (?:on )?(?:1|2|3|one|two|three) and (?:1|2|3|one|two|three)(?: are| is)?'
+  + ' (?:both )?(?:blown|open|dead)'],
+  ['pump leads $1 ohms', `(${FIGURE}) ohms? (?:across|on|through) the pair`],
+  ['stalls at $1 psi', `holds at (\\d{2,3})(?: psi)? and (?:just )?(?:runs|keeps running|stays running)`],
   // which half, and how much of it
   ['half the lights out', 'half (?:of )?(?:this|the|my|our) (?:house|place|shop|building|barn|panel)(?:\'s|'
   + ' is| has| went)*'

@@ -52,6 +52,7 @@ export const TURNS_OF_TRIPPING: readonly Joined[] = [
   ['motor vents packed', '(?:back|fan end|end|shroud|fan|bell) of the motor(?: is|\'s| was)? (?:all'
   + ' )?(?:packed|plugged|choked|caked'
   + '|stuffed|full)[^,;]*'],
+  ['does not shut off', '(?:never|won\'t|doesn\'t|does not|will not) (?:kick|click)s? (?:off|out)'],
   ['byitself', 'in the middle of the night(?: with (?:nothing|no tools|nobody|no one)[^,]*)?'],
   ['good', '(?<=running |runs |works |goes )like (?:a top|a champ|a dream|a charm|new)'],
   ['hisses on', 'never (?:stops|quits) hissing'],

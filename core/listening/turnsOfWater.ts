@@ -23,6 +23,18 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   ['inlet $1 psi', `inlet(?: gauge| pressure)? (?:drops|falls|sags|goes|dips|sinks)(?: down| off)? to (${FIGURE})`
   + `${PSI}(?: (?:with|when|while|as) [^,]*)?`],
   ['inlet', '(?:street|city|supply)[- ]side gauge'],
+  // air, water and what is drained, beside what it is not
+  ['check bad seat', '(?<=\\bcheck(?: ?valve)?[^;]*)(?:the |its )?(?:disc|disk|flapper|seat|poppet|rubber'
+  + '|ball)(?: has|\'s got|is|\'s)? (?:a groove'
+  + '|grooved|chewed|cut|worn|pitted|cracked|nicked|hard|gone|split|torn|warped)(?: in it)?'],
+  ['starts fine empty', 'starts (?:fine|good|right up|ok) (?:with|when) the tank(?: is|\'s)? (?:bled down'
+  + '|bled off|empty|drained|dumped|at zero)'],
+  ['pump seal leaks', 'water (?:is )?(?:dripping|coming|leaking|running|spraying)(?: out)? (?:from )?between'
+  + ' the (?:motor and the pump'
+  + '|pump and the motor|pump and motor|motor and pump)'],
+  ['', 'water(?:\'s| is)? (?:a|one|two|three|\\d+) (?:foot|feet) (?:over|above) the foot ?valve'],
+  ['rested well back', 'after (?:an|half an|a couple of) hours? (?:it\'s |it is |she\'s )?(?:good|fine|back'
+  + '|runs)(?: again)?[^,;]*'],
   // either side of a check valve
   ['checkvalve stuck shut', `\\d{2,3}${PSI} (?:on|at) the (?:pump|motor|well) side(?: of the check(?: ?valve)?)?,? `
   + `(?:and |but )?(?:${NOUGHT})${PSI} (?:on|at) the (?:house|tank|far|other|outlet) side(?: of (?:it|the check`
@@ -55,8 +67,8 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   ['when it stops', 'at shut-? ?(?:off|down)(?= like| as| ?$|,)'],
   ['runs on', 'does ?n[o\']t know when to (?:quit|stop|shut off)'],
   // an open tank
-  ['overflows', '(?:brim ?full|full to the brim|full and running over|up to the (?:lid|overflow))'],
-  ['overflows', 'tank (?:won\'t|doesn\'t|never) (?:quits?|stops?) filling(?:,? water everywhere)?'],
+  ['overflow', '(?:brim ?full|full to the brim|full and running over|up to the (?:lid|overflow))'],
+  ['overflow', 'tank (?:won\'t|doesn\'t|never) (?:quits?|stops?) filling(?:,? water everywhere)?'],
   ['level normal', '(?:water(?:\'s| is)? )?(?:about )?half ?way (?:up )?between the (?:two )?floats'],
   ['float wrong sense', 'float opens when it should close', 'float closes when it should open'],
   ['float held down', 'float(?: is|\'s| was)? (?:tangled|caught|hung|snagged|stuck|pinned|lying|held)(?:(?!'
@@ -74,6 +86,14 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   + `${WHILE_RUNNING}${RUNS}`],
   ['running $1 amps', `amps? (?:drop|fall|go|drops|falls|goes)(?: down| off)? from ${FIGURE} to (${FIGURE})`
   + '(?: amps?)? (?:when|as|while) it (?:starts|begins) (?:spitting|sucking|surging|sputtering)(?: air)?'],
+  // a valve of an open tank, and a tap at a pressure tank
+  ['tankvalve shut', '(?:the )?(?:fresh|water|holding|fresh water) tank(?:\'s)?(?: outlet| shut ?off)?'
+  + ' valve(?: is|\'s| was)?'
+  + '(?: turned)? (?:off|shut|closed)', '(?:the )?valve (?:at the bottom of|under|below) the (?:fresh |water '
+  + '|holding )?tank'
+  + '(?: is|\'s| was)?(?: turned)? (?:off|shut|closed)'],
+  ['tap at the tank strong', 'water (?:runs|comes|flows)(?: out)? (?:fine |good |great )?at the tank(?: drain'
+  + '| tap)?(?= ?$|,)'],
   // out of the wrong opening
   ['city inlet leaks', `water ${DRIBBLES} (?:back )?${OUT_OF}${CITY}`, `${CITY} ${DRIBBLES}(?: water| back| out)*`],
   ['', `(?:screwed|put|threaded|spun) (?:a|the) cap on (?:it|${CITY}) and(?= (?:the pump|it) stays quiet)`],

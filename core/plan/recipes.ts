@@ -258,7 +258,9 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     ['New cartridge, O-ring greased; switch and gauge to the pump’s side of it.', HOLD_BACK, THREADS],
     { sealed: true, fits: 'cartridge: length, diameter and ends equal', after: ['switch'] },
   ),
-  'turn-winter-valve-to-tank': harmless(['Handle to the tank; the short hose capped.'], { after: ['prime'] }),
+  'turn-winter-valve-to-tank': harmless(
+    ['Tank’s valve open; winter valve to the tank, its short hose capped.'], { after: ['prime'] },
+  ),
   'fill-tank': harmless(['Fill it; look for where it went.'], { after: ['prime'] }),
   // check valves, tank, plumbing
   'replace-check-valve': well(

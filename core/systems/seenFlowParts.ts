@@ -164,7 +164,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   'inlet.low': {
     label: 'valve ahead of the pump not open',
     what: [
-      'inlet valve', 'valve feeding the pump', 'supply valve', 'valve ahead of the pump', 'main valve',
+      'inlet valve', 'curb stop', 'valve feeding the pump', 'supply valve', 'valve ahead of the pump', 'main valve',
       'suction valve', 'valve at the meter',
     ],
     how: [

@@ -90,7 +90,7 @@ export const MOTOR: Sayings = {
       ],
       hot: [
         'fry an egg', 'toohot motor', 'toohot', 'motor toohot to touch', 'too hot to touch', 'motor burning up',
-        'motor scalding', 'motor very warm', 'motor too hot to touch',
+        'motor scalding', 'motor too hot to touch',
       ],
     },
   },

@@ -23,6 +23,10 @@ export const SOURCE: Sayings = {
         'pink stuff', 'antifreeze position',
         'bypass still in winterize', 'still in winterize',
       ],
+      shut: [
+        'tankvalve shut', 'tank valve shut', 'tank shutoff shut', 'tankvalve off', 'valve under the tank shut',
+        'outlet valve of the tank shut', 'valve at the bottom of the tank shut',
+      ],
     },
   },
   'foot-look': {

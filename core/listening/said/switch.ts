@@ -27,7 +27,7 @@ export const SWITCH: Sayings = {
     is: {
       once: ['clicks once', 'snaps once'],
       bounces: [
-        'bounces', 'machine guns', 'hammers', 'chatters as it starts',
+        'bounces', 'hammers', 'chatters as it starts',
         'chatters when pump starts', 'clicks several times', 'flutters', 'bangs in and out',
         'rattles when pump starts', 'chatters on start', 'slams in and out',
       ],
@@ -39,7 +39,7 @@ export const SWITCH: Sayings = {
       ],
       bounces: [
         'switch bounces on start', 'machine guns on start', 'switch bounces', 'contactor slams in and out on start',
-        'chatters then settles', 'machine guns', 'hammers on start', 'bangs several times then runs',
+        'chatters then settles', 'hammers on start', 'bangs several times then runs',
         'tick tick tick', 'tick tick tick starts', 'switch flutters start', 'machine gun second then run',
         'switch stutters', 'switch clicks like a machine gun on start', 'machine gun then run',
         'hear it machine gun', 'switch machine guns',
@@ -248,7 +248,7 @@ export const SWITCH: Sayings = {
         'knob on off', 'switch knob off', 'lever switch off', 'flipped lever off', 'lever turned off', 'knob off',
         'lever knocked off', 'auto off lever off', 'lever was off', 'arm in the off position', 'cutoff is tripped',
         'lever in off', 'lever down', 'lever tripped', 'cutoff lever off', 'lever is down tripped', 'lever dropped',
-        'lever fully up', 'low pressure cutoff out',
+        'low pressure cutoff out',
       ],
     },
   },
@@ -291,7 +291,7 @@ export const SWITCH: Sayings = {
     is: {
       'stops': ['shuts off', 'kicks off', 'cuts off', 'shuts off like it should'],
       'runs-on': [
-        'not shut off', 'keeps running', 'runs forever', 'not kick off', 'runs nonstop', 'runs past cut out',
+        'not shut off', 'keeps running', 'runs forever', 'runs nonstop', 'runs past cut out',
         'runs continuous',
       ],
     },
@@ -301,7 +301,7 @@ export const SWITCH: Sayings = {
         'shuts off like it should', 'stops like it should', 'stops on its own'],
       'runs-on': [
         'runon tapsshut', 'run tapsshut', 'not turn off', 'keeps pumping', 'passes cut out', 'goes over cut out',
-        'not kick off', 'keeps building', 'not cut off', 'runon hold', 'past cut out', 'keeps running past',
+        'keeps building', 'not cut off', 'runon hold', 'past cut out', 'keeps running past',
         'pops the relief keeps running', 'runon past cut out', 'runon relief blow', 'not cutout', 'blew by cutout',
         'blew past cutout kept going', 'blew by the cut out',
       ],

@@ -185,7 +185,6 @@ export const WATER: Sayings = {
         'pressure gone', 'checkvalve not holding', 'checkvalve leaks back', 'checkvalve bad', 'bleeds right off',
         'pressure falls at once', 'pressure gone at once', 'falls fast', 'pressure falls at once when it stops',
         'pressure falls at once when the breaker is off', 'gauge drops fast', 'falls flat when it stops',
-        'water falls back',
       ],
     },
   },

@@ -157,16 +157,21 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
       seen({
         id: 'winter-valve',
         point: 'strainer',
-        title: 'Look at the winter valve ahead of the pump',
+        title: 'Look at the valves between tank and pump',
         words: ['winter valve', 'winterizing valve', 'antifreeze valve'],
         minutes: 0.7,
-        steps: ['Its handle: at the tank, or at the short hose for antifreeze?'],
+        steps: ['The tank’s own valve: open? The winter valve: at the tank, or at the short hose for antifreeze?'],
         outcomes: {
-          tank: { label: 'at the tank' },
+          tank: { label: 'open to the tank' },
           hose: { label: 'at the antifreeze hose' },
+          shut: { label: 'shut at the tank' },
         },
-        usual: { tank: 0.995, hose: 0.005 },
-        chancesByFault: { 'source.valve': { tank: 0.02, hose: 0.98 } },
+        usual: { tank: 0.993, hose: 0.005, shut: 0.002 },
+        chancesByFault: {
+          'source.valve:1': { tank: 0.02, hose: 0.97, shut: 0.01 },
+          'source.valve:2': { tank: 0.02, hose: 0.97, shut: 0.01 },
+          'source.valve:3': { tank: 0.02, hose: 0.01, shut: 0.97 },
+        },
       }),
       seen({
         id: 'strainer-look',
@@ -185,7 +190,9 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
           'strainer.blocked': { clear: 0.04, packed: 0.94, bubbles: 0.02 },
           'strainer.air-leak': { clear: 0.08, packed: 0.02, bubbles: 0.9 },
           'source.empty': { clear: 0.2, packed: 0.02, bubbles: 0.78 },
-          'source.valve': { clear: 0.25, packed: 0.02, bubbles: 0.73 },
+          'source.valve:1': { clear: 0.25, packed: 0.02, bubbles: 0.73 },
+          'source.valve:2': { clear: 0.25, packed: 0.02, bubbles: 0.73 },
+          'source.valve:3': { clear: 0.9, packed: 0.02, bubbles: 0.08 },
         },
       }),
       seen({
@@ -203,7 +210,8 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         chancesByFault: {
           'strainer.air-leak': { clear: 0.12, air: 0.88 },
           'source.empty': { clear: 0.3, air: 0.7 },
-          'source.valve': { clear: 0.3, air: 0.7 },
+          'source.valve:1': { clear: 0.3, air: 0.7 },
+          'source.valve:2': { clear: 0.3, air: 0.7 },
           'pump.diaphragm': { clear: 0.8, air: 0.2 },
         },
       }),

@@ -28,20 +28,25 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
   }),
   fault({
     id: 'source.valve',
-    name: 'Winter valve left at the antifreeze hose',
-    baseRate: 0.004,
+    name: 'Valve ahead of the pump shut, or left at the antifreeze hose',
+    baseRate: 0.006,
     severities: degrees(
-      { name: 'draws air', share: 0.7, change: h => ({ 'source.yield': 0, 'motor.load': h['motor.load'] * 0.3 }) },
+      { name: 'draws air', share: 0.5, change: h => ({ 'source.yield': 0, 'motor.load': h['motor.load'] * 0.3 }) },
       {
         name: 'half over',
-        share: 0.3,
+        share: 0.2,
         change: h => ({ 'source.yield': h['pump.flow'] * 0.3, 'motor.load': h['motor.load'] * 0.6 }),
+      },
+      {
+        name: 'shut at the tank',
+        share: 0.3,
+        change: h => ({ 'source.yield': 0, 'motor.load': h['motor.load'] * 0.6 }),
       },
     ),
     effect: 'runs-dry',
     repair: repair({
       id: 'turn-winter-valve-to-tank',
-      name: 'Turn the winter valve to the tank',
+      name: 'Open the tank’s valve, winter valve to the tank',
       minutes: 3,
     }),
     causes: [],
