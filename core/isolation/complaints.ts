@@ -89,6 +89,9 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   },
   'breaker-trips': {
     'usual': 0.003,
+    // the start winding straight across the line, until something lets go
+    'box.cap-shorted': 0.2,
+    'motor.cap-shorted': 0.2,
     'trips-breaker': 0.68,
     'groans': 0.06,
     'runs-weak': 0.02,

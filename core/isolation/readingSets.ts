@@ -18,6 +18,8 @@ export interface WeighedSet extends Weighed {
 
 /** Minutes that each further reading of a go takes: the leads move, nothing else. Common practice, no source. */
 export const MINUTES_MORE = 0.4
+/** What is read after other readings, if at all, is held back by so many; judgement, no source. */
+const LATER = 0.7
 /**
  * The sets that tell more a minute than the best of their readings alone, as long as one could come among the first.
  * Only what is all open is one go.
@@ -33,7 +35,8 @@ export function weighSets(
     seen.add(set)
     const members = set.tests.flatMap(t => open.get(t.id) ?? [])
     if (members.length < set.tests.length) return []
-    const cost = Math.max(...members.map(m => m.cost)) + MINUTES_MORE * (members.length - 1)
+    const more = MINUTES_MORE * (members.length - 1) + (set.later ? LATER : 0)
+    const cost = Math.max(...members.map(m => m.cost)) + more
     const atMost = members.reduce((sum, m) => sum + m.bits, 0) / cost
     return atMost > best.bits / best.cost ? [{ members, cost, atMost, best }] : []
   })

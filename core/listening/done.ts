@@ -169,7 +169,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-city-inlet-check': { by: ['renewed', 'cleaned'], to: 'city (?:water )?(?:inlet|fill|check)(?: valve)?' },
   'set-or-replace-charger': { by: ['renewed', 'set'], to: '(?:charger|converter|alternator regulator)' },
   'set-drive-to-rated-hertz': { by: ['set'], to: '(?:drive|vfd|inverter)' },
-  'land-on-both-legs': { by: ['landed'], to: '(?:hots?|wires?|breaker)' },
+  'land-on-both-legs': { by: ['landed', 'moved'], to: '(?:hots?|wires?(?! to (?:a|another) )|breaker)' },
   'clean-jet': { by: ['cleaned', 'freed'], to: '(?:jet|nozzle|venturi|ejector)' },
   'prime-pump': { by: ['filled'], to: '(?:pump|case|casing|volute|priming (?:hole|plug|port)|housing|prime)' },
   'remake-suction-joints': {
@@ -188,7 +188,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   },
   'vent-pump': {
     by: ['vented'],
-    to: '(?:air (?:out )?of the pump|pump|vent screw|bleed screw|prim(?:e|ing) plug|air)',
+    to: '(?:air (?:out )?of the pump|pump|vent(?: screw| plug)?|bleed screw|prim(?:e|ing) plug|air)',
   },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?(?! valve)' },

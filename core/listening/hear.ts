@@ -88,7 +88,9 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
-  const last = after ? readThere(kind, hear(kind, after, { ...listening, before: then }), then.near) : undefined
+  // `now there's 241`: where it was none before
+  const from = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
+  const last = after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
   if (after && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
   const left = [leftOf(first, done.before), leftOf(last, after)].filter(Boolean).join(', ')
@@ -162,6 +164,8 @@ const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
 
 /** `tightened it and it quit`: what was complained of, not the machine. */
 const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing (?:it|that)| \w+ing)?\.?$/i
+
+const NOW = /^(?:and |so )?now\b/i
 
 /** After something was put right it is no complaint. */
 const EVER_SINCE

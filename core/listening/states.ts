@@ -1,10 +1,11 @@
 /** States of the work as they are said: `bled the cap, meter flat`, `drained to zero`, `power back on`. */
 import type { DraftLine } from '#core/tab'
 
+/** What a meter then shows of the capacitor itself is no proof: `a dead short across it`. */
 const BLED
   = new RegExp(
     '\\b(?:bled|discharged|drained)\\b.*\\b(?:cap|capacitor|caps|meter|it off|it down)\\b'
-    + '.*\\b(?:flat|zero|0 ?v?|nothing|dead)\\b'
+    + '.*\\b(?:flat|zero|0 ?v?|nothing|dead)\\b(?! ?(?:short|ohms?|uf|mfd|microfarads?))'
     + '|\\b(?:bled|discharged)\\b.*\\b(?:zero|0|no) ?v(?:olts?)?\\b',
     'i',
   )

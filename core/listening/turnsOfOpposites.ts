@@ -24,6 +24,44 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
   + `(?: (?:when|with|while) [^,]*)?`],
   ['starts right up', 'starts right off'],
+  ['driveslow', '(?:the )?(?:vfd|drive|inverter)(?:\'s)?(?: display| screen| panel)? (?:shows|reads'
+  + '|says|is (?:set )?(?:at|to)'
+  + '|set (?:at|to)|(?:is )?(?:running|runs) (?:it )?at|only (?:goes|runs) (?:to|at))(?: only)?'
+  + ' [1-4]\\d(?:\\.\\d+)? ?(?:hertz|hz)',
+  '(?:running|runs|set) (?:it )?(?:at|to)(?: only)? [1-4]\\d(?:\\.\\d+)? ?(?:hertz|hz)',
+  '(?:vfd|drive|inverter)(?: is| was|\'s| got)? (?:turned|dialed|cranked|cut) (?:way )?(?:down|back)'],
+  // legs told together
+  ['$2 bothlegs toground $1 volts', `(1[0-3]\\d)(?: ?v(?:olts?)?)? to (?:the )?ground on both (?:wires|legs`
+  + `|screws|hots|sides)`
+  + `(?: (?:at|of|into|in) the (switch|breaker|disconnect|box))?`],
+  ['load n1 toground $1 volts, n2 toground $2 volts', `(?:out|coming out|leaving)(?: of)?(?: the switch)?:?`
+  + ` (1[0-3]\\d|0|zero|nothing)(?:`
+  + ` ?v(?:olts?)?)? on (?:the )?left to (?:the )?ground,? (?:and )?(1[0-3]\\d|0|zero|nothing)(?:`
+  + ` ?v(?:olts?)?)? on (?:the )?right to`
+  + ` (?:the )?ground`],
+  ['spin by hand it starts', '(?:spun|spin|spinning|gave) (?:it|the motor|the shaft|the pulley)(?: a'
+  + ' spin)?(?: by hand)? with the belt off'
+  + ' and (?:it|she) (?:ran|runs|starts|started|took off|takes off|goes|went)(?: right)?(?: up| off)?'],
+  ['unloader blows while it runs', 'hiss(?:ing|es)? (?:from|at|out of|comes out of|coming out of|from out'
+  + ' of)* ?(?:the )?(?:little |small )?'
+  + '(?:tube|line|valve|fitting|vent) (?:under|at|on|below) the (?:pressure )?switch (?:while|when|as) (?:it'
+  + '|she)(?:\'s)? (?:pumps'
+  + '|runs|is pumping|is running|pumping|running)'],
+  ['unloaderline broken', '(?<=^ ?)(?:the )?(?:little |small )?tube(?:\'s| is)? (?:cracked|split|broken)(?:'
+  + ' at [^,;]*)?'],
+  ['cool ohms stays ol', '(?:let it|it) (?:sit|sat|cool|cooled)(?: for)? (?:an|one|two|three|a couple of|\\d)'
+  + ' hours?,? (?:and |but )?(?:the )?'
+  + '(?:protector|thermal|overload|it)?(?: it)? ?(?:still|is still)(?: reads| is| ohms| shows)? (?:open|ol|no'
+  + ' continuity)'],
+  ['cap dead short', '(?:discharged|bled) the cap(?:acitor)?,? (?:and |then )?(?:the |my )?(?:ohm ?meter'
+  + '|meter|it) (?:reads|shows|says|is) (?:a )?'
+  + '(?:dead )?short(?:ed)?(?: across it)?'],
+  ['freshtank empty', '(?:looked|look|peeked) (?:in|into|down)(?: the)? (?:fill|tank|hatch|filler)(?: neck|'
+  + ' hole)?,? (?:and )?(?:it\'s|it is) (?:bone )?'
+  + '(?:dry|empty)'],
+  ['well pump runs', 'the well(?: pump)? (?:kicked|came|kicks|comes|started|took) (?:right )?(?:on|off|up|in)'],
+  ['just air at the stem', '(?:just|only) air at the (?:valve|stem|schrader|air ?valve),? no water'],
+  ['stalls at $1 psi', `runs at (\\d{2,3})(?: psi)? and (?:just )?(?:holds|stays|sits|hangs)(?: right)? there`],
   ['controlsupply $1 volts, zero volts behind the overload contact', `(${FIGURE})(?: ?v(?:olts?)?)? (?:in`
   + `|into|in to|ahead of|before) the`
   + ` overload(?: contact)?,? (?:and |but )?(?:zero|nothing|0|none)(?: ?v(?:olts?)?)? (?:out|after|behind`

@@ -7,7 +7,7 @@ describe('what was watched', () => {
   it.each<[KindId, string, string]>([
     ['jet', '121 sitting still, 88 when it tries to start', 'line.idle 121 | line.volts 88'],
     ['well-2wire', 'at the line side zero between and 121 to ground on both', 'line.volts 0 | line.l1g 121'],
-    ['well-3wire', 'shut the main to the house and it goes straight to 60 and clicks off', 'house-shut holds'],
+    ['well-3wire', 'shut the main to the house and it goes straight to 60 and clicks off', 'house-shut builds'],
     ['well-2wire', 'hose bib by the tank has tons of pressure', 'tank-tap only'],
     ['well-2wire', 'pulled the cartridge and the shower\'s back', 'filter-out back'],
     ['rv', '18 psi max, should shut off at 45', `climbs stalls | gauge ${psi(18)}`],

@@ -6,9 +6,10 @@ import { BUT, DOWN, inEitherOrder, SOUND, TO_GROUND } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const SHUT_MAIN = '(?:shut|closed|turned off|isolated) (?:the )?(?:main|valve|gate valve|ball valve|shutoff)(?: valve)?'
-  + ' (?:to|for|going to) the house,? (?:and )?(?:it |the pressure |the gauge |she )?'
+  + '(?: (?:to|for|going to)| where the (?:line|pipe) (?:goes|runs|tees off) to)+ the (?:house|barn|garden|sprinklers'
+  + '|irrigation|yard|shop|stock tank|trough),? (?:and )?(?:it |the pressure |the gauge |she )?'
 const WENT_UP = '(?:goes|went|shot|climbs|climbed|comes|came|builds|built)(?: straight| right)*(?: up)?(?: to \\d+)?'
-const STOPPED = '(?:clicks|clicked|shuts|shut|cuts|cut|kicks|kicked|stops|stopped)(?: right)?(?: off| out)?'
+const STOPPED = '(?:(?:clicks|clicked|shuts|shut|cuts|cut|kicks|kicked|stops|stopped)(?: right)?(?: off| out)?|off)'
 const IS_OUT = '(?:is|are|\'s) (?:out|down|off|dead|gone)'
 const N = '(\\d{2,3})(?: ?v(?:olts)?)?'
 const WHILE = '(?:when|as|while|once) (?:it|she|the pump|the motor)'
@@ -86,7 +87,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + '|lost)(?: down)? from (\\d+) to (\\d+) (?:overnight|over night|by morning)'],
   ['gauge $1, runs on', 'runs at (\\d+) and (?:just )?(?:stays|sits|hangs)(?: there)?(?: forever| all day'
   + '| all night)?'],
-  ['house valve shut holds', `${SHUT_MAIN}${WENT_UP}(?:,? (?:and )?${STOPPED})`],
+  ['house valve shut builds', `${SHUT_MAIN}${WENT_UP}(?:,? (?:and )?${STOPPED})`],
   ['leak in the house', '\\d+ (?:gallons? a minute|gpm|gallons per minute) going somewhere[^,]*'],
   ['ventscrew', '(?:cracked|opened|loosened|backed off) the (?:plug|bleeder|screw'
   + '|vent) on (?:top of )?the (?:house )?pump(?: and)?'],

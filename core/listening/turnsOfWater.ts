@@ -62,6 +62,9 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   ['water falls back', '(?:can )?hear (?:it|the water|water) (?:sucking|draining|gurgling|pouring) back(?:'
   + ' down)?(?: the [\\w ]+?)?'
   + '(?: when (?:it|she|the pump) (?:shuts off|stops|quits))?(?= ?$|,)'],
+  [', house valve shut still falls', '(?<=(?:drops?|falls?|loses?|lost|went|goes)[^;]*minutes?,? )with the'
+  + ' (?:main|house valve|valve to'
+  + ' the house|valve after the tank)(?: valve)? (?:closed|shut|off)'],
   ['tap at the tank no better', 'same (?:dribble|trickle|weak stream) at the tank(?: as [\\w ]+)?'],
   ['intake blows back', '(?:breathing|breathes|puffing|puffs) (?:back )?out (?:of )?the (?:air )?(?:filter|intake)'],
   ['when it stops', 'at shut-? ?(?:off|down)(?= like| as| ?$|,)'],

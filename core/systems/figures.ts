@@ -96,6 +96,7 @@ export const ELECTRICAL = {
   'cable.across': ohms('cable, lead to lead', DRY),
   'cable.swap': share('which lead lies where another belongs at the box: LEAD_ORDERS', 0),
   'motor.turns': share('turns as the links are set, of the plate’s', 1),
+  'motor.hertz': share('hertz that reach a motor of three phases, of the plate’s', 1, 'network'),
   'motor.shorted': share('turns of the main winding shorted', 0),
   'motor.mainJoint': ohms('added to the main winding', 0),
   'motor.startJoint': ohms('added to the start winding', 0),

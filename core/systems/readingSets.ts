@@ -6,6 +6,11 @@ export interface ReadingSet {
   readonly tests: readonly NumericTest[]
   /** in the order of `tests` */
   readonly names: readonly string[]
+  /**
+   * what a hand reads only after the pairs: lines to ground hang on how the service is grounded, drops say little
+   * before it is known what comes in and goes out
+   */
+  readonly later?: true
 }
 
 interface Row {
@@ -14,6 +19,7 @@ interface Row {
   readonly names: readonly string[]
   /** @param first the title of its first test */
   readonly title: (first: string) => string
+  readonly later?: true
 }
 
 const placeIn = (title: string) => title.slice(0, title.lastIndexOf(','))
@@ -27,6 +33,7 @@ const ROWS: readonly Row[] = [
     ends: ['.l1g', '.l2g', '.l3g'],
     names: numbered('line').map(n => `${n} to ground`),
     title: t => `${placeIn(t)}, each line to ground`,
+    later: true,
   },
   {
     ends: ['.l1g', '.l2g', '.volts'],
@@ -49,6 +56,7 @@ const ROWS: readonly Row[] = [
     ends: [1, 2, 3].slice(0, n).map(pole => `pole${pole}.${how}`),
     names: numbered(n === 3 ? 'contact' : 'pole').slice(0, n),
     title: t => t.replace(/(pole|contact) 1/, 'each $1'),
+    ...(how === 'drop' ? { later: true } : {}),
   }))),
 ]
 
@@ -64,13 +72,13 @@ export function readingSetOf({ tests }: { readonly tests: readonly Test[] }, tes
 function setsAmong(tests: readonly Test[]): ReadonlyMap<string, ReadingSet> {
   const byId = new Map(tests.flatMap(t => (t.kind === 'numeric' ? [[t.id, t] as const] : [])))
   const sets = new Map<string, ReadingSet>()
-  for (const { ends: [first = '', ...others], names, title } of ROWS)
+  for (const { ends: [first = '', ...others], names, title, later } of ROWS)
     for (const [id, test] of byId) {
       if (!id.endsWith(first) || sets.has(id)) continue
       const before = id.slice(0, -first.length)
       const all = [test, ...others.flatMap(end => byId.get(before + end) ?? [])]
       if (all.length !== names.length || all.some(t => sets.has(t.id))) continue
-      const set = { title: title(test.title), tests: all, names }
+      const set = { title: title(test.title), tests: all, names, ...(later ? { later } : {}) }
       for (const t of all) sets.set(t.id, set)
     }
   return sets

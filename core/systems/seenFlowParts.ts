@@ -192,7 +192,10 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   },
   'strainer.air-leak': {
     label: 'strainer or its seal leaks air',
-    what: ['bowl seal', 'bowl o-ring', 'strainer bowl', 'strainer gasket', 'o-ring', 'hose clamp at the strainer'],
+    what: [
+      'bowl seal', 'bowl o-ring', 'o-ring on the bowl', 'bowl gasket', 'strainer bowl', 'strainer gasket', 'o-ring',
+      'hose clamp at the strainer',
+    ],
     how: ['nicked', 'cracked', 'torn', 'missing', 'pinched', 'loose', 'flattened', 'dried out', 'split'],
   },
 }

@@ -13,7 +13,7 @@ import type { SeenTest } from './testTypes'
 export const SEEN_ITSELF = 'seen-itself'
 
 /** How often it is told where it is so, and how often by a slip where it is not. */
-const [TOLD, BY_A_SLIP] = [0.5, 0.0015]
+const [TOLD, BY_A_SLIP] = [0.5, 0.0007]
 
 /** The one test of a kind; nothing where none of its faults has a look here. */
 export function seenItself(faults: readonly FaultMode[], point: string | undefined): readonly SeenTest[] {

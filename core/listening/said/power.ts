@@ -57,6 +57,9 @@ export const POWER: Sayings = {
         'drive turned down', 'drive set low', 'drive reads hertz', 'vfd set low', 'vfd turned down',
         'variable speed drive ahead',
       ],
+      slow: [
+        'driveslow',
+      ],
     },
   },
   'lights': {

@@ -74,8 +74,9 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         name: 'Leak in the plumbing',
         baseRate: 0.03,
         severities: degrees(
-          { name: 'running toilet', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.08 }) },
-          { name: 'burst line', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.6 }) },
+          { name: 'running toilet', share: 0.55, change: h => ({ 'leak.house': h['pump.flow'] * 0.08 }) },
+          { name: 'burst line', share: 0.3, change: h => ({ 'leak.house': h['pump.flow'] * 0.6 }) },
+          { name: 'more than the pump gives', share: 0.15, change: h => ({ 'leak.house': h['pump.flow'] * 1.1 }) },
         ),
         effect: 'starts-alone',
         repair: repair({
@@ -266,17 +267,22 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         outcomes: {
           holds: { label: 'holds, or held before', words: ['stops'] },
           falls: { label: 'still falls', words: ['drops'] },
+          builds: { label: 'now it builds to cut-out' },
         },
-        usual: { holds: 0.96, falls: 0.04 },
+        usual: { holds: 0.945, falls: 0.04, builds: 0.015 },
         chancesByFault: {
-          'check.leaking': { holds: 0.05, falls: 0.95 },
-          'pipe.holed': { holds: 0.04, falls: 0.96 },
-          'pipe.pitless': { holds: 0.05, falls: 0.95 },
-          'pump.seal': { holds: 0.06, falls: 0.94 },
-          'pump.cracked': { holds: 0.05, falls: 0.95 },
-          'switch.diaphragm': { holds: 0.1, falls: 0.9 },
-          'relief.weeping': { holds: 0.15, falls: 0.85 },
-          'house.leak': { holds: 0.97, falls: 0.03 },
+          'check.leaking': { holds: 0.05, falls: 0.945, builds: 0.005 },
+          'pipe.holed': { holds: 0.04, falls: 0.955, builds: 0.005 },
+          'pipe.pitless': { holds: 0.05, falls: 0.945, builds: 0.005 },
+          'pump.seal': { holds: 0.06, falls: 0.935, builds: 0.005 },
+          'pump.cracked': { holds: 0.05, falls: 0.945, builds: 0.005 },
+          'switch.diaphragm': { holds: 0.1, falls: 0.895, builds: 0.005 },
+          'relief.weeping': { holds: 0.15, falls: 0.845, builds: 0.005 },
+          // what runs out of it is more than it gives
+          'pump.worn': { holds: 0.9, falls: 0.03, builds: 0.07 },
+          'house.leak:1': { holds: 0.94, falls: 0.03, builds: 0.03 },
+          'house.leak:2': { holds: 0.6, falls: 0.03, builds: 0.37 },
+          'house.leak:3': { holds: 0.1, falls: 0.03, builds: 0.87 },
         },
       }),
       seen({

@@ -63,8 +63,10 @@ export const slowDrive = (): FaultMode =>
     name: 'A drive ahead of it runs it slow',
     baseRate: 0.004,
     severities: degrees(
-      { name: 'four fifths of its speed', share: 0.5, change: h => slowed(h, 0.8) },
-      { name: 'two thirds', share: 0.5, change: h => slowed(h, 0.66) },
+      { name: 'nine tenths of its speed', share: 0.3, change: h => slowed(h, 0.88) },
+      { name: 'three quarters', share: 0.3, change: h => slowed(h, 0.75) },
+      { name: 'five eighths', share: 0.25, change: h => slowed(h, 0.62) },
+      { name: 'half', share: 0.15, change: h => slowed(h, 0.5) },
     ),
     repair: repair({
       id: 'set-drive-to-rated-hertz',
@@ -75,10 +77,16 @@ export const slowDrive = (): FaultMode =>
     settledBy: 'the hertz that its display shows',
   })
 
-/** Volts with the hertz; flow by its speed, head and torque by the square (affinity laws). */
+/**
+ * Volts with the hertz, so that the field stays; flow by its speed, a pump's head and torque by the square (affinity
+ * laws), a compressor's torque not at all. What switches it is fed ahead of the drive.
+ */
 const slowed = (h: Figures, speed: number): Change => ({
   ...allLegs(h, 3, speed),
+  'motor.hertz': speed,
+  'coil.rated': h['coil.rated'] * speed,
   'pump.flow': h['pump.flow'] * speed,
-  'motor.load': h['motor.load'] * speed ** 2,
-  ...(h['pump.shutOff'] ? { 'pump.shutOff': h['pump.shutOff'] * speed ** 2 } : {}),
+  ...(h['pump.shutOff']
+    ? { 'pump.shutOff': h['pump.shutOff'] * speed ** 2, 'motor.load': h['motor.load'] * speed ** 2 }
+    : {}),
 })

@@ -43,11 +43,12 @@ export const fedBy = (): SeenTest =>
       utility: { label: 'the utility' },
       generator: { label: 'a generator', words: ['portable generator'] },
       drive: { label: 'a drive', words: ['inverter'] },
+      slow: { label: 'a drive, under its full hertz', words: ['drive slow'] },
     },
-    usual: { utility: 0.98, generator: 0.015, drive: 0.005 },
+    usual: { utility: 0.976, generator: 0.015, drive: 0.007, slow: 0.002 },
     chancesByFault: {
-      'supply.generator': { utility: 0.02, generator: 0.975, drive: 0.005 },
-      'supply.drive': { utility: 0.02, generator: 0.005, drive: 0.975 },
+      'supply.generator': { utility: 0.02, generator: 0.97, drive: 0.005, slow: 0.005 },
+      'supply.drive': { utility: 0.02, generator: 0.005, drive: 0.4, slow: 0.575 },
     },
   })
 

@@ -148,8 +148,14 @@ function windings(motor: ThreePhaseModel, f: Figures, state: NetworkState, live:
   )
 }
 
+/**
+ * Under other hertz than the plate's reactances go with them, and rotor resistance over slip too where slip is of the
+ * plate's hertz, as the torque's is; the ohms of the winding stay.
+ */
 export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number): Winding[] {
   const z = phaseImpedances(motor, slip)
+  const n = f['motor.hertz']
+  const ohms = (1 - n) * (motor.nameplate.leadOhms / 2)
   return WINDINGS.map(({ id, a, joint, next, previous }, i) => {
     const k = turnsOf(f, i + 1)
     return {
@@ -157,10 +163,10 @@ export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number):
       id,
       a,
       b: 'star',
-      z: complex(z.own.re * k * k + f[joint], z.own.im * k * k),
+      z: complex((n * z.own.re + ohms) * k * k + f[joint], n * z.own.im * k * k),
       couplings: [
-        { to: WINDINGS[next - 1]!.id, z: scale(z.next, k * turnsOf(f, next)) },
-        { to: WINDINGS[previous - 1]!.id, z: scale(z.previous, k * turnsOf(f, previous)) },
+        { to: WINDINGS[next - 1]!.id, z: scale(z.next, n * k * turnsOf(f, next)) },
+        { to: WINDINGS[previous - 1]!.id, z: scale(z.previous, n * k * turnsOf(f, previous)) },
       ],
     }
   })
