@@ -195,3 +195,15 @@ describe('a foot valve that lets the water back', () => {
     expect(after).toBeLessThan(2 * before)
   })
 })
+
+describe('three pairs read while it only hums', () => {
+  const shop = requireOk(prepareSystem('compressor-pilot', { 'supply.phases': 0 }))
+  it('are one witness of how little the supply gives way, and leave the unloader where it was', () => {
+    const found = [saw('unloader-stop', 'nothing'), saw('crack-line', 'starts')]
+    const pairs = [read('line.v12', 240), read('line.v23', 239), read('line.v31', 241)]
+    const [before = 0] = shareOf(shop, 'overload-trips', found, 'unloader.not-venting')
+    const [after = 0] = shareOf(shop, 'overload-trips', [...found, ...pairs], 'unloader.not-venting')
+    expect(before).toBeGreaterThan(0.7)
+    expect(after).toBeGreaterThan(0.6)
+  })
+})

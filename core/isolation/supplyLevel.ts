@@ -3,7 +3,8 @@
  * weighed beside the one before it, by their ratio; what is left is the meter, and the drift in between. So are amps
  * of a motor's leads: what it carries is in all of them, so that three that read alike are not three witnesses.
  *   mean' = mean · (read before / predicted before),  σ'² = σ² − (s·mean)² + (d·mean)²
- * with s = 0.024, d = 0.012 or 0.015 of volts; s all of the spread, d = 0.12 of amps, where they read alike.
+ * with s = 0.024, or what both may lie apart where that is more, d = 0.012 or 0.015 of volts; s all of the spread,
+ * d = 0.12 of amps, where they read alike.
  */
 import type { NumericTest, Prediction } from '#core/systems'
 import { stageOf } from '#core/systems'
@@ -75,6 +76,9 @@ const TO_GROUND = /^l[123]g$/
 const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least, alike }: Common) =>
   value !== null && value > least && !bound && (!spread || alike !== undefined)
 
+/** More than this, of the mean, two readings lie apart only where something pulls their supply down; judgement. */
+const SAGS = 0.035
+
 interface Bell {
   readonly mean: number
   readonly sigma: number
@@ -104,7 +108,10 @@ function besideOf(now: Bell, first: Bell, before: number, drift: number, { level
   const level = before / first.mean
   const { mean, sigma } = now
   if (first.mean < least || mean < least || Math.abs(level - 1) > fits) return { mean, sigma }
-  const left = Math.max(sigma ** 2 - (own * mean) ** 2, 0)
+  // how far locked amps pull it down is not known either, and is in both
+  const both = Math.min(sigma / mean, first.sigma / first.mean)
+  const shared = both > SAGS ? both : own
+  const left = Math.max(sigma ** 2 - (shared * mean) ** 2, 0)
   return { mean: mean * level, sigma: Math.sqrt(left + (drift * mean) ** 2) }
 }
 

@@ -106,7 +106,7 @@ const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµω�
 /** `3 amps where it did 6`, `5, normally 9`. */
 const USED_TO = '(?:used to|normally|usually|always|typically)'
 const DOES = '(?:do|does|pulls?|draws?|makes?|reads?|runs?|be|is|are|shows?|has|have)'
-const DID = '(?:did|was|were|pulled|drew|made|read|ran|had|showed)'
+const DID = '(?:did|does|was|were|pulled|drew|made|read|ran|had|showed)'
 const OF_OLD = '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|psi|pounds|gpm|ohms?)\\b)?'
 /** `115 volt pump`: what it is made for, not what was read. */
 const MADE_FOR = '(?:pump|motor|coil|transformer|supply|system|cap|capacitor|model)\\b'

@@ -83,7 +83,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const plain = hearOptions(kind, typed, listening)
   if (!plain.ok || isOfStation(plain.value)) return plain
   const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
-  if (!done || typed.length > LONGEST) return plain
+  if (!done || typed.length > LONGEST || IN_VAIN.test(done.after)) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
@@ -164,6 +164,10 @@ const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
 
 /** `tightened it and it quit`: what was complained of, not the machine. */
 const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing (?:it|that)| \w+ing)?\.?$/i
+
+/** `pushed the red button, won't stay`: tried, and not done. */
+const IN_VAIN
+  = /^(?:and |but )?(?:it )?(?:wo|does ?|did ?|would)n['’]?t (?:stay|hold|set|click|latch|reset)\b/i
 
 const NOW = /^(?:and |so )?now\b/i
 

@@ -27,11 +27,17 @@ const STILL = /\bstill (?:about )?\d+(?:\.\d+)? ?(?:ohms?|megs?|k)\b/i
 const GOES_ON = /^(?:and |but )?(?:then )?(?:it )?(?:drops|falls|sags|dips|sinks|goes) (?:down |off )?to \d/i
 const READ_AT: Readonly<Record<string, string>> = { 'inlet.pressure': 'inlet' }
 
+/** `bottom 480 245 236`, after the top of the fuses was read. */
+const BOTTOM = /^(?:and |the )*bottom(?= \d)/i
+const TOP_OF = /\btop of the (fuses|breaker|disconnect|contactor|starter)\b/i
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
   if (wasOpen && SAME.test(text) && BELOW.test(text)) return 'splice open, motor side still open'
   if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
+  const [, whole] = TOP_OF.exec(before.said ?? '') ?? []
+  if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)
   const readAt = READ_AT[before.test ?? '']
   if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`
   return withNamed(text, before)

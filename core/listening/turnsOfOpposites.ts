@@ -24,6 +24,49 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
   + `(?: (?:when|with|while) [^,]*)?`],
   ['starts right up', 'starts right off'],
+  ['filter out pressure back', 'filter(?: is)? out,? (?:and )?full pressure'],
+  ['overload lets go again', '(?:pushed|pressed|hit) the (?:red button|reset button|reset)(?: in)?,? (?:and '
+  + '|but )?(?:it )?(?:won\'t|doesn\'t'
+  + '|does not) (?:stay|hold|click|set)(?: in)?', 'overload won\'t (?:click|stay|hold|set)(?: back)?(?: in)?'],
+  ['swapped two leads and it gives more, gauge $1 psi', '(?:swapped|switched|flipped|changed|reversed) two'
+  + ' (?:of the )?(?:wires|leads|legs)'
+  + '(?: at the (?:starter|motor|contactor|overload|disconnect))? and (?:now )?(?:it|she|pressure) (?:went'
+  + '|came|goes|comes|shot)(?: right)?'
+  + '(?: up)? to (\\d+)(?: ?psi)?(?: and (?:shut|kicked|cut) off)?'],
+  ['across pole n1 $1 volts, across pole n2 $2 volts', `drops? (${FIGURE})(?: ?v(?:olts?)?)? (?:on|across`
+  + `|over) the left(?: set|`
+  + ` contacts?| pole| side| one)?,? (?:and |but )?(${FIGURE})(?: ?v(?:olts?)?)? (?:on|across|over) the`
+  + ` right(?: set| contacts?| pole`
+  + `| side| one)?`],
+  ['to ground $1 meg', `(?:load wires off at the switch,? )?(?:the )?meg\\w*(?: says| reads| shows)?`
+  + ` (${FIGURE})(?: ?meg\\w*)? to ground on`
+  + ` the (?:well|pump|motor) (?:wires|leads)`],
+  ['precharge $1 psi', `(?:drained|dumped|emptied) (?:the tank|it)(?: down)?,? (?:and )?(?:there's |it's got `
+  + `|has )?(${FIGURE})(?: ?psi`
+  + `| pounds)? (?:of air )?in (?:it|the tank)`],
+  ['startswitch welded', '(?:points|contacts) in the (?:back|end bell|motor)(?: of the motor)? (?:are |were'
+  + ' )?(?:stuck|welded|fused)(?:'
+  + ' together| shut| closed)?'],
+  ['another breaker holds', 'moved it (?:over )?to (?:another|a different|a spare) (?:1[05]|[2-6]0)(?:'
+  + ' ?amp)?(?: breaker)?,? (?:and )?(?:it\'s|'
+  + 'it has|it) (?:run|ran|runs|been running|held|holds|been fine)[^,;]*'],
+  ['$1 volts into the float, float load side $2 volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:in|into|in to) the`
+  + ` float(?: switch)?,?(?: (?:with|and) it`
+  + ` (?:hanging|down)(?: down)?,?)? (?:and |but )?(${FIGURE}|nothing)(?: ?v(?:olts?)?)? (?:out|coming`
+  + ` out)(?: of it)?`],
+  ['levelat', '(?:only )?(?:[1-5]|one|two|three|four|five|a couple of) (?:feet|foot|ft) (?:over|above) the pump'],
+  ['', '(?:a |just a |only a )?(?:dribble|trickle) (?:going )?into the (?:holding |storage )?tank'],
+  ['behind the fuse $1 volts, panelswitch zero volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:to|into) the`
+  + ` (?:panel|wall|rocker|toggle|galley) switch,?`
+  + ` (?:and |but )?0(?: ?v(?:olts?)?)? out(?: of it)?(?: (?:when|with) it(?:'s| is)? on| when on)?`],
+  ['stalls at $1 psi', `gauge(?: is| reads|'s)? (?:at )?(\\d{2,3})(?: psi)? and (?:it )?(?:just )?(?:stays`
+  + `|sits|hangs) there`],
+  ['amps $2/$2/$1', `(?:amps:? )?(${FIGURE}|zero|nothing)(?: amps)? on c,? (?:and |but )?(${FIGURE})(?:`
+  + ` amps)? on (?:the others|the other two|a and b)`],
+  ['amps $2/$1/$2', `(?:amps:? )?(${FIGURE}|zero|nothing)(?: amps)? on b,? (?:and |but )?(${FIGURE})(?:`
+  + ` amps)? on (?:the others|the other two|a and c)`],
+  ['amps $1/$2/$2', `(?:amps:? )?(${FIGURE}|zero|nothing)(?: amps)? on a,? (?:and |but )?(${FIGURE})(?:`
+  + ` amps)? on (?:the others|the other two|b and c)`],
   ['driveslow', '(?:the )?(?:vfd|drive|inverter)(?:\'s)?(?: display| screen| panel)? (?:shows|reads'
   + '|says|is (?:set )?(?:at|to)'
   + '|set (?:at|to)|(?:is )?(?:running|runs) (?:it )?at|only (?:goes|runs) (?:to|at))(?: only)?'
@@ -59,7 +102,7 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   ['freshtank empty', '(?:looked|look|peeked) (?:in|into|down)(?: the)? (?:fill|tank|hatch|filler)(?: neck|'
   + ' hole)?,? (?:and )?(?:it\'s|it is) (?:bone )?'
   + '(?:dry|empty)'],
-  ['well pump runs', 'the well(?: pump)? (?:kicked|came|kicks|comes|started|took) (?:right )?(?:on|off|up|in)'],
+  ['well pump runs', 'the well (?:kicked|came|kicks|comes|started|took) (?:right )?(?:on|off|up|in)'],
   ['just air at the stem', '(?:just|only) air at the (?:valve|stem|schrader|air ?valve),? no water'],
   ['stalls at $1 psi', `runs at (\\d{2,3})(?: psi)? and (?:just )?(?:holds|stays|sits|hangs)(?: right)? there`],
   ['controlsupply $1 volts, zero volts behind the overload contact', `(${FIGURE})(?: ?v(?:olts?)?)? (?:in`

@@ -87,7 +87,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   + '|lost)(?: down)? from (\\d+) to (\\d+) (?:overnight|over night|by morning)'],
   ['gauge $1, runs on', 'runs at (\\d+) and (?:just )?(?:stays|sits|hangs)(?: there)?(?: forever| all day'
   + '| all night)?'],
-  ['house valve shut builds', `${SHUT_MAIN}${WENT_UP}(?:,? (?:and )?${STOPPED})`],
+  ['house valve shut buildsnow', `${SHUT_MAIN}${WENT_UP}(?:,? (?:and )?${STOPPED})`],
   ['leak in the house', '\\d+ (?:gallons? a minute|gpm|gallons per minute) going somewhere[^,]*'],
   ['ventscrew', '(?:cracked|opened|loosened|backed off) the (?:plug|bleeder|screw'
   + '|vent) on (?:top of )?the (?:house )?pump(?: and)?'],

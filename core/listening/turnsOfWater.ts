@@ -22,7 +22,7 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   + `(${FIGURE})${PSI}(?: with (?:nothing|everything)[^,]*)?`],
   ['inlet $1 psi', `inlet(?: gauge| pressure)? (?:drops|falls|sags|goes|dips|sinks)(?: down| off)? to (${FIGURE})`
   + `${PSI}(?: (?:with|when|while|as) [^,]*)?`],
-  ['inlet', '(?:street|city|supply)[- ]side gauge'],
+  ['inlet', '(?:street|city|supply)[- ]side gauge', 'gauge on the (?:street|city|supply|inlet) side'],
   // air, water and what is drained, beside what it is not
   ['check bad seat', '(?<=\\bcheck(?: ?valve)?[^;]*)(?:the |its )?(?:disc|disk|flapper|seat|poppet|rubber'
   + '|ball)(?: has|\'s got|is|\'s)? (?:a groove'
@@ -65,6 +65,9 @@ export const TURNS_OF_WATER: readonly Joined[] = [
   [', house valve shut still falls', '(?<=(?:drops?|falls?|loses?|lost|went|goes)[^;]*minutes?,? )with the'
   + ' (?:main|house valve|valve to'
   + ' the house|valve after the tank)(?: valve)? (?:closed|shut|off)'],
+  ['leak in the house', '(?:found )?(?:the )?(?:water )?softener(?: is|\'s| was)? (?:stuck|running|dumping'
+  + '|hung up)[^,;]*(?:backwash|regen'
+  + '\\w*|drain)(?:,? (?:running|dumping) (?:to|down) the drain)?'],
   ['tap at the tank no better', 'same (?:dribble|trickle|weak stream) at the tank(?: as [\\w ]+)?'],
   ['intake blows back', '(?:breathing|breathes|puffing|puffs) (?:back )?out (?:of )?the (?:air )?(?:filter|intake)'],
   ['when it stops', 'at shut-? ?(?:off|down)(?= like| as| ?$|,)'],

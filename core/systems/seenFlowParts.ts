@@ -28,8 +28,11 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   },
   'suction.blocked': {
     label: 'suction strainer or hose blocked',
-    what: ['suction strainer', 'suction screen', 'suction line', 'suction hose', 'foot valve screen'],
-    how: ['plugged', 'blocked', 'packed', 'collapsed', 'sucked flat', 'clogged', 'full of leaves', 'kinked'],
+    what: ['suction strainer', 'suction screen', 'suction line', 'suction pipe', 'suction hose', 'foot valve screen'],
+    how: [
+      'frozen', 'iced up', 'plugged', 'blocked', 'packed',
+      'collapsed', 'sucked flat', 'clogged', 'full of leaves', 'kinked',
+    ],
   },
   'pipe.pitless': {
     label: 'pitless adapter leaks into the well',

@@ -257,12 +257,14 @@ const ON_THE_POWER_SIDE: SeenParts = {
   'starter.control-wire': {
     label: 'control wire off or cut',
     what: [
-      'control wire', 'pilot wire', 'wire to the coil', 'wire to the pressure switch', 'control cable',
+      'control wire', 'wire from the switch to the coil', 'wire from the switch to a1', 'pilot wire',
+      'wire to the coil', 'wire to the pressure switch', 'control cable',
       'wire off the overload terminal', 'wire at the overload', 'wire on the coil', 'wire off the coil',
     ],
     how: [
       'broken', 'cut in two', 'chewed', 'fell off', 'burnt off', 'came loose', 'worn through', 'rubbed through',
-      'chafed', 'come off', 'off its terminal'],
+      'chafed', 'come off', 'off its terminal', 'pulled out of its crimp', 'pulled out',
+    ],
   },
 }
 

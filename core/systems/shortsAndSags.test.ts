@@ -3,8 +3,10 @@
  * resistors in a row or side by side give, and against who must notice.
  */
 import { describe, expect, it } from 'vitest'
-import { requireOk } from '#core/foundation'
-import { buildModel, type NumericTest, type SystemModel } from '.'
+import { magnitude, requireOk } from '#core/foundation'
+import { buildModel, describeSystem, type NumericTest, type SystemModel } from '.'
+import type { Change } from './figures'
+import { solveStage } from './power/stage'
 
 const well = requireOk(buildModel('well-2wire', { 'motor.amps': 8, 'breaker.amps': 20 }))
 const three = requireOk(buildModel('three-phase', { 'starter.float': 1 }))
@@ -109,5 +111,35 @@ describe('a house valve found shut', () => {
     expect(reads(well, 'house.shut:1', 'flow')).toBeLessThan(0.05 * reads(well, 'sound', 'flow'))
     expect(reads(well, 'house.shut:1', 'cut-out')).toBeCloseTo(reads(well, 'sound', 'cut-out'), 0)
     expect(says(well, 'house.shut:1', 'tank-tap', 'only')).toBeGreaterThan(0.9)
+  })
+})
+
+describe('a drive turned down', () => {
+  const { healthy, stages } = describeSystem('three-phase', {})
+  const [stage] = stages
+  const amps = (change: Change) => {
+    const solved = solveStage(stage!.power, { ...healthy, ...change })
+    return { turning: solved.turning, amps: magnitude(solved.solved('running').current('winding 1')) }
+  }
+  const down = (n: number): Change => ({
+    'supply.leg1': healthy['supply.leg1'] * n,
+    'supply.leg2': healthy['supply.leg2'] * n,
+    'supply.leg3': healthy['supply.leg3'] * n,
+    'coil.rated': healthy['coil.rated'] * n,
+    'motor.hertz': n,
+    'motor.load': healthy['motor.load'] * n ** 2,
+  })
+  // volts over hertz held, the field stays, and amps follow the torque alone (P. C. Sen, from memory)
+  it.each([0.9, 0.75, 0.6])('draws at %f of its speed what it does at full speed under that torque', (n) => {
+    const slow = amps(down(n))
+    const light = amps({ 'motor.load': healthy['motor.load'] * n ** 2 })
+    expect(slow.turning).toBe('running')
+    expect(slow.amps / light.amps).toBeGreaterThan(0.93)
+    expect(slow.amps / light.amps).toBeLessThan(1.07)
+  })
+  it('is told by its hertz, and leaves no dry well', () => {
+    expect(says(three, 'supply.drive:2', 'fed-by', 'slow')).toBeGreaterThan(0.5)
+    expect(reads(three, 'supply.drive:3', 'amps1.run')).toBeLessThan(0.75 * reads(three, 'sound', 'amps1.run'))
+    expect(reads(three, 'supply.drive:4', 'amps1.run')).toBeGreaterThan(0.3 * reads(three, 'sound', 'amps1.run'))
   })
 })

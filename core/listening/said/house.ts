@@ -63,7 +63,6 @@ export const HOUSE: Sayings = {
       back: [
         'filter out better', 'filter out flow back', 'bypassed the filter flow back', 'filter out strong flow',
         'bypassed the filter fire hose', 'bypassed the filter back',
-        'filter out full pressure',
       ],
     },
   },

@@ -20,7 +20,7 @@ export const STARTER: Sayings = {
       chatters: [
         'contactor buzzes', 'starter rattles', 'rattles like a machine gun', 'starter chatters', 'coil chatters',
         'starter chatters loud', 'new starter fit hums',
-        'contactor machine gunning', 'contactor machine guns',
+        'contactor machine gunning',
       ],
       nothing: [
         'coil not pulling', 'not pullin', 'starter noth', 'starter not move', 'coil not pullin',

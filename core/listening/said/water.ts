@@ -83,7 +83,7 @@ export const WATER: Sayings = {
         'still leaks down', 'keeps dropping', 'falls', 'no change', 'still cycles', 'still drops', 'loses pressure',
         'still bleeds', 'still loses', 'keeps falling', 'still falls', 'bleeds down', 'still bleeding down',
       ],
-      builds: ['builds', 'builds right up', 'comes right up', 'goes right up', 'gets to cut out', 'shuts off now'],
+      builds: ['buildsnow'],
     },
     said: {
       holds: [

@@ -267,7 +267,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         outcomes: {
           holds: { label: 'holds, or held before', words: ['stops'] },
           falls: { label: 'still falls', words: ['drops'] },
-          builds: { label: 'now it builds to cut-out' },
+          builds: { label: 'now it gets to cut-out' },
         },
         usual: { holds: 0.945, falls: 0.04, builds: 0.015 },
         chancesByFault: {

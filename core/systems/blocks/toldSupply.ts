@@ -43,7 +43,7 @@ export const fedBy = (): SeenTest =>
       utility: { label: 'the utility' },
       generator: { label: 'a generator', words: ['portable generator'] },
       drive: { label: 'a drive', words: ['inverter'] },
-      slow: { label: 'a drive, under its full hertz', words: ['drive slow'] },
+      slow: { label: 'a drive, under its full hertz', words: ['driveslow'] },
     },
     usual: { utility: 0.976, generator: 0.015, drive: 0.007, slow: 0.002 },
     chancesByFault: {
