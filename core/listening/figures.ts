@@ -72,11 +72,11 @@ const THREE_NAMED = new RegExp(
 /** `volts 204, 238, 236`, `204 volts, 238, 236`: of one unit all three. */
 const ONE_NAMED = new RegExp(
   '(?:\\b(amps?|volts?|ohms?) )?(?<![\\d.])(\\d+(?:\\.\\d+)?)(?: ?(amps?|volts?|ohms?))? ?, ?(\\d+(?:\\.\\d+)?) ?,'
-  + ' ?(?:and )?(\\d+(?:\\.\\d+)?)(?! ?[\\d./a-zµ])',
+  + ' ?(?:and )?(\\d+(?:\\.\\d+)?)(?! ?(?:[\\d./]|a?mps?|v|volts?|ohms?|psi|to\\b))',
   'g',
 )
 const allOfOne = (all: string, ahead: string | undefined, a: string, unit: string | undefined, b: string, c: string) =>
-  (ahead ?? unit ? `${a}, ${b}, ${c} ${ahead ?? unit}` : all)
+  (ahead ?? unit ? `${a}/${b}/${c} ${ahead ?? unit}` : all)
 
 /** `zero point zero two`: a decimal fraction, spoken. */
 const DIGITS = 'zero|oh|one|two|three|four|five|six|seven|eight|nine'
@@ -114,7 +114,8 @@ const FOR_SO_MANY = new RegExp(
   `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`
   + '|\\b(?:where |and |when )?(?:the )?(?:name)?(?:plate|tag|sticker|label) (?:says|reads|is|calls for|shows) '
   + '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|uf|mfd)\\b)?'
-  + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?[a-z]+)?'
+  + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?(?:or|to|-) ?\\d+)?'
+  + '(?: ?[a-z]+)?'
   // what it once was is not what it is
   + `|\\b(?:where|when) (?:it|they|she|he)(?: ${USED_TO})(?: ${DOES})? ${OF_OLD}|\\bwhere (?:it|they|she) ${DID}`
   + ` ${OF_OLD}`

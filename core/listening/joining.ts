@@ -13,10 +13,10 @@ interface Turn {
 /** Or a figure. Spelled out: what `\p{L}` stands for takes an engine of patterns long to put together. */
 const LETTER = '[a-z\\dµß-öø-\\u1fff]'
 
-/** Each way as a pattern of its own, so that `$1` is what that way held. */
+/** Each way as a pattern of its own, so that `$1` is what that way held; never a part of a word or of a figure. */
 const TURNS: readonly Turn[] = JOINED.flatMap(([to, ...said]) => said.map(s => ({
   to: ` ${to} `,
-  pattern: new RegExp(`(?<!${LETTER})(?:${s})(?!${LETTER})`, 'g'),
+  pattern: new RegExp(`(?<!${LETTER}|\\d\\.)(?:${s})(?!${LETTER}|\\.\\d)`, 'g'),
   anyOf: mustHold(s),
 })))
 

@@ -96,6 +96,10 @@ const [MOST_BARE_AMPS, MOST_BARE_GALLONS] = [200, 40]
 /** Bare figures from here on are volts of the mains rather than amps, and below it hardly volts. */
 const [MAINS, MOST_OF_A_LEG, MOST_CLAMPED] = [90, 500, 60]
 
+/** So few volts of the mains are told with their unit, or where they were read; judgement, no source. */
+const LEAST_BARE_VOLTS = 60
+const OF_CONTROL: ReadonlySet<string> = new Set(['coil', 'pilot', 'control', 'aux', 'contacts', 'poles'])
+
 export function fits(f: Figure, test: NumericTest): boolean {
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
   const insulation = test.probe.ask === 'ohms' && test.probe.insulation === true
@@ -173,6 +177,9 @@ function sayRead(
   const small = place?.phrase.every(w => (weights.of.get(w) ?? 1) < 0.5) ?? false
   if (test.quantity === 'volts' && small && !figure?.quantity && !quantity && bare > 2 && bare < MAINS && !vehicle)
     assumed += 1.5
+  // and at no place at all is none of the mains
+  const isOdd = isBare && bare > 0.01 && bare < LEAST_BARE_VOLTS && !vehicle && !OF_CONTROL.has(test.point)
+  if (test.quantity === 'volts' && isOdd && !place && !OF_A_LEG.test(test.variant ?? '')) return undefined
   // across the relay's contact is across none of the switch's
   if (test.point === 'poles' && weights.of.has('relay')) return undefined
   // `12.9 at the switch` of a vehicle is in front of it, `0.4 at the switch` across it

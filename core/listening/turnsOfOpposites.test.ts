@@ -38,3 +38,23 @@ describe('what goes on over a time', () => {
     },
   )
 })
+
+describe('figures of one line', () => {
+  hearsAs([
+    // never a part of a figure
+    ['holding-tank', 'start cap tests 0.3 microfarads', 'cap.farads 3e-7'],
+    ['three-phase', 'megs at 0.05 to ground with the leads off at the starter', 'leads.ground 50000'],
+    ['well-3wire', 'capacitor reads 0.4 ohms across it', 'cap.ohms 0.4'],
+    ['well-3wire', 'bled the cap, it reads 38 and it\'s a 59 to 71', 'cap.farads 0.000038 | cap-label under'],
+    // three of one go
+    ['three-phase', '31 amps on one leg and 19 and 18 on the others', 'amps1.run 31 | amps2.run 19 | amps3.run 18'],
+    ['three-phase', 'amps 0 on C, 48 on the others', 'amps1.run 48 | amps2.run 48 | amps3.run 0'],
+    ['three-phase', '240 from 2 to 3', 'line.v23 240'],
+    ['well-3wire', 'windings B-Y 4.2 R-Y 17 R-B 21', 'leads.by 4.2 | leads.ry 17 | leads.rb 21'],
+    // of two the later, of what is no reading none
+    ['well-2wire', '241 at the switch with it off, 238 with it running', 'line.volts 238 | sound runs'],
+    ['well-3wire', '14.8 amps (nameplate 11.5)', 'black.run 14.8'],
+    ['well-2wire', 'moved it to another 20 and it\'s run all day', 'breaker-other holds'],
+    ['well-2wire', 'drops 0.3 volts on the left set, 21 on the right set', 'pole1.drop 0.3 | pole2.drop 21'],
+  ])
+})

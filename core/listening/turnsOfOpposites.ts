@@ -24,6 +24,21 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
   + `(?: (?:when|with|while) [^,]*)?`],
   ['starts right up', 'starts right off'],
+  ['', '(?<=\\b(?:amps?(?: low| high)?,?|cap)[^;]*\\d(?: ?(?:uf|mfd|amps?|a))? )(?:of|on)(?: an?)? \\d+(?= ?$)'],
+  ['', 'with (?:the )?volts even'],
+  // a figure belongs to what stands before it, told without commas
+  ['$1 $2,', `([byr]-[byr]|l?[123]-g) (${FIGURE})(?= (?:[byr]-[byr]|l?[123]-g|l?[123]-l?[123]))`],
+  ['$1/$2/$3 amps', `(${FIGURE})(?: ?amps?)? on one(?: leg| line| of them)?,? (?:and |but )?(?:only`
+  + ` )?(${FIGURE})(?: ?amps?)? and (${FIGURE})(?: ?amps?)? on the other(?:s| two)`,
+  `(?<=^ ?)(${FIGURE})(?: ?amps?)? on one(?: leg| line)?, (${FIGURE}),? (?:and )?(${FIGURE})(?: ?amps?)?(?= ?$)`],
+  ['n1 n2 $1, n2 n3 $2, n1 n3 $3', `(${FIGURE})(?: ?v(?:olts?)?)? between (?:1|one) and (?:2|two),? (?:and `
+  + `|but )?(?:then )?(${FIGURE}) and`
+  + ` (${FIGURE})(?: on the others| on the other two)?`],
+  ['', `(?<=secondary[^;]*),? (?:and |but )?\\d{3}(?: ?v(?:olts?)?)? on the (?:primary|high side)`],
+  ['n$2 n$3 $1 volts', '(?<=^ ?)(\\d{2,3})(?: ?v(?:olts?)?)? (?:from|between|on) ([123]) (?:to|and|-)'
+  + ' ([123])(?= ?$)'],
+  ['', '(?<=\\d ?(?:a|amps?|v|volts?|ohms?)? )\\(?(?:name ?)?plate(?:\'s| is| says|:)? \\d+(?:\\.\\d+)?(?:'
+  + ' ?(?:a|amps?|v|volts?))?\\)?(?= ?$)'],
   ['filter out pressure back', 'filter(?: is)? out,? (?:and )?full pressure'],
   ['overload lets go again', '(?:pushed|pressed|hit) the (?:red button|reset button|reset)(?: in)?,? (?:and '
   + '|but )?(?:it )?(?:won\'t|doesn\'t'

@@ -145,7 +145,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['splice open, motor is down', `(?:lead wires?|cable|drop wire|wires?)${IS} ${WHOLE}${BUT}motor${IS} ${DOWN}`],
   ['insulation toground $1 meg', '(?:meg|megs|megg\\w*|insulation)[: ]*t1 (0?\\.\\d+|\\d+),? t2 (?:0?\\.\\d+'
   + '|\\d+),? t3 (?:0?\\.\\d+|\\d+)'],
-  ['', '(?:windings?|resistances?)[: ]+(?=(?:[byr]-[byr]|black to|yellow to|red to))'],
+  ['$1', '(?:windings?|resistances?)(?: are| is| read)?:? ([byr]-[byr]|black to|yellow to|red to)'],
   ['relay contact 0 ohms', 'relay (?:contacts? )?(?:ohmed|ohms|reads|tests|measured)(?: out)? closed(?![^,]*, ?\\d)'],
   ['once it runs, runs', 'after it(?:\'s| is| was) running'],
   ['motor lead toground', 'from the (?:red|black|positive|hot)(?: pump)? wire to the (?:pump |motor )?(?:case'

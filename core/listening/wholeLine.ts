@@ -1,5 +1,5 @@
 /** What the line as a whole says of the lines heard in it: heard besides, held against a label, or not so said. */
-import { findTest, unstaged, type SystemKind, type Test } from '#core/systems'
+import { findTest, readingSetOf, unstaged, type SystemKind, type Test } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 
 /** The lines that a whole line comes to. @param does what the system did before: `swapped the cap, no change` */
@@ -7,7 +7,7 @@ export function asWhole(
   kind: SystemKind, text: string, heard: readonly DraftLine[], does: string | undefined,
 ): readonly DraftLine[] {
   const asDone = heard.flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
-  const told = lowestToGround(withoutBridged(kind, text, asDone))
+  const told = lastOfEach(kind, lowestToGround(withoutBridged(kind, text, asDone)))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
 }
 
@@ -19,6 +19,17 @@ function lowestToGround(told: readonly DraftLine[]): readonly DraftLine[] {
     if (l.kind === 'reading' && unstaged(l.test).endsWith('.ground') && !(sizeOf(kept.get(l.test)) <= sizeOf(l)))
       kept.set(l.test, l)
   return told.filter(l => l.kind !== 'reading' || !kept.has(l.test) || kept.get(l.test) === l)
+}
+
+/**
+ * `45 standing, drops to 8 when it runs`: of two figures of one reading the later one is what it came to. `229 on all
+ * three, 224 while it tries`: of what is read in sets the set stays.
+ */
+function lastOfEach(kind: SystemKind, told: readonly DraftLine[]): readonly DraftLine[] {
+  const kept = new Map<string, number>()
+  for (const [i, l] of told.entries())
+    if (l.kind === 'reading' && !(kept.has(l.test) && readingSetOf(kind, l.test))) kept.set(l.test, i)
+  return told.filter((l, i) => l.kind !== 'reading' || kept.get(l.test) === i)
 }
 
 /** `clamped red, nothing there`, of a motor that only hums: as it tries to start. */
