@@ -27,8 +27,10 @@ function lowestToGround(told: readonly DraftLine[]): readonly DraftLine[] {
  */
 function lastOfEach(kind: SystemKind, told: readonly DraftLine[]): readonly DraftLine[] {
   const kept = new Map<string, number>()
+  const isRead = ({ id }: Test) => told.some(l => l.kind === 'reading' && l.test === id)
+  const isOfWhole = (test: string) => readingSetOf(kind, test)?.tests.every(isRead) === true
   for (const [i, l] of told.entries())
-    if (l.kind === 'reading' && !(kept.has(l.test) && readingSetOf(kind, l.test))) kept.set(l.test, i)
+    if (l.kind === 'reading' && !(kept.has(l.test) && isOfWhole(l.test))) kept.set(l.test, i)
   return told.filter((l, i) => l.kind !== 'reading' || kept.get(l.test) === i)
 }
 
