@@ -78,6 +78,12 @@ describe('what the lines make of a nameplate that leaves a thing open', () => {
     expect(supposed('jet', [read('line.volts', 121)]).supplyVolts).toBe(240)
     expect(supposed('booster', [read('gauge', 55 * PSI)]).supplyVolts).toBe(120)
   })
+  it('sees one that is set for the high one on the low, where its links were seen wrong', () => {
+    const drafts = [read('motor.volts', 119), saw('links', 'wrong')]
+    expect(supposed('jet', drafts, { 'motor.volts': 230 }).supplyVolts).toBe(120)
+    // half of the volts alone may be a leg that is lost
+    expect(supposed('jet', drafts.slice(0, 1), { 'motor.volts': 230 }).supplyVolts).toBe(240)
+  })
   it('sees a motor for two volts that is set for the low one on the high', () => {
     expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115 }).supplyVolts).toBe(240)
     expect(supposed('booster', [read('line.volts', 238)], { 'motor.volts': 115, 'motor.dualVoltage': 0 }).supplyVolts)

@@ -48,6 +48,7 @@ type Told = Pick<TabState, 'evidence'>
 const supposeFeed = (model: SystemModel, nameplate: Nameplate, told: Told): Nameplate => ({
   ...supposeOptions(model.kind, nameplate, told),
   ...supposeVolts(model, nameplate, told),
+  ...supposeLinks(model.kind, nameplate, told),
 })
 
 /** What hangs on the feed: the volts of its coil, where its switch is set. */
@@ -111,6 +112,20 @@ function supposeVolts(
   // a motor for two voltages that is set for the low one
   return Math.abs(usual.volts / (2 * plated) - 1) <= NEAR ? { 'supply.volts': usual.volts, 'motor.dualVoltage': 1 } : {}
 }
+
+/** A plate of 230, links seen wrong, and never more than 119 V on it: it was set so, and hangs on 120. */
+function supposeLinks(kind: SystemKind, nameplate: Nameplate, { evidence }: Told): Nameplate {
+  const plated = nameplate['motor.volts'] ?? 0
+  if (nameplate['supply.volts'] !== undefined || Math.abs(plated / SET_HIGH - 1) > NEAR || !isOfTwo(kind)) return {}
+  const isWrong = evidence.some(({ line: l }) =>
+    l.kind === 'observation' && l.test === 'links' && l.outcome === 'wrong')
+  const read = evidence.flatMap(({ line: l }) =>
+    l.kind === 'reading' && l.value && l.test.endsWith('.volts') ? [l.value] : [])
+  const most = Math.max(0, ...read)
+  return isWrong && Math.abs((2 * most) / SET_HIGH - 1) <= NEAR ? { 'motor.volts': SET_HIGH / 2 } : {}
+}
+/** Volts of the high setting of motors for two; common practice, no source. */
+const SET_HIGH = 230
 
 /** Volts of the low setting of motors for two; common practice, no source. */
 const LOW_SETTING = 130

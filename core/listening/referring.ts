@@ -28,8 +28,12 @@ const GOES_ON = /^(?:and |but )?(?:then )?(?:it )?(?:drops|falls|sags|dips|sinks
 const READ_AT: Readonly<Record<string, string>> = { 'inlet.pressure': 'inlet' }
 
 /** `bottom 480 245 236`, after the top of the fuses was read. */
-const BOTTOM = /^(?:and |the )*bottom(?= \d)/i
+const BOTTOM = /^(?:and |out |the )*bottom(?= \d)/i
 const TOP_OF = /\btop of the (fuses|breaker|disconnect|contactor|starter)\b/i
+
+/** `there's a split along the bottom`, after the casing was spoken of. */
+const SPLIT = /^(?:there['’]?s |it['’]?s |has |and )*(?:an? )?(?:split|crack(?:ed)?)\b/i
+const CASING = /\b(?:pump )?(?:casing|housing|volute)\b/i
 
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
@@ -38,6 +42,7 @@ export function withReferred(text: string, before: Spoken): string {
   if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
   const [, whole] = TOP_OF.exec(before.said ?? '') ?? []
   if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)
+  if (SPLIT.test(text) && CASING.test(before.said ?? '')) return `pump casing has ${text}`
   const readAt = READ_AT[before.test ?? '']
   if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`
   return withNamed(text, before)

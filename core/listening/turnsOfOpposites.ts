@@ -24,6 +24,30 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
   + `(?: (?:when|with|while) [^,]*)?`],
   ['starts right up', 'starts right off'],
+  ['$1pump leads $2 ohms, to ground ol', `(well )?leads(?: read| are| ohm)?(?: out)? (${FIGURE}) ohms?,?`
+  + ` (?:and )?(?:clear|good|nothing|open`
+  + `|infinite) to (?:the )?ground`],
+  ['spin by hand it starts', 'rolled the (?:shaft|motor|pump)(?: over)?(?: by hand)?,? and it (?:caught|went'
+  + '|took off|ran)(?: and ran)?'],
+  ['another breaker holds', '(?:put|landed|moved) it on (?:the|a) spare (?:1[05]|[2-6]0)(?: ?amp)?[^,;]*?(?:,'
+  + '| and) it (?:hasn\'t|has not'
+  + '|never) (?:tripped|kicked|popped)(?: since| again)?'],
+  ['links printedfor $1 volts', '(?:links?|jumpers?|plug)(?: is| are|\'s)(?: still)? (?:on|in|at) the'
+  + ' (\\d{3})(?: ?v(?:olts?)?)?(?: side| position'
+  + '| post)?'],
+  ['nipple blocked', '(?:pulled|took|popped) the (?:line|tube|hose|copper) off (?:of )?the (?:pressure'
+  + ' )?switch,? (?:and )?(?:nothing|no water'
+  + '|not a drop) (?:comes|came) out(?: of it)?'],
+  ['', `(?<=to ground (?:is |reads )?${FIGURE} ohms?),? (?:and )?the others? (?:are |read )?${FIGURE} and`
+  + ` ${FIGURE}(?: ohms?)?`],
+  ['', 'relay(?:\'s)? coil(?: reads| is| ohms| measures)* (?:open|ol)'],
+  ['tank dull', 'tank(?:\'s)?[^,;]*(?:doesn\'t|does not|won\'t) ring'],
+  ['cable chafed bare', '(?:found )?(?:the |a )?(?:wire|lead|cable)s? (?:rubbed|worn|chafed) (?:bare'
+  + '|through)[^,;]*torque[^,;]*'],
+  ['at the $3 n1 toground $1 volts, n2 toground $2 volts', `(1[0-3]\\d)(?: ?v(?:olts?)?)? to (?:the )?ground`
+  + ` on (?:the )?(?:black|l1|one)(?: wire| leg)?,?`
+  + ` (?:and )?(0|zero|nothing|\\d{1,3})(?: ?v(?:olts?)?)? on (?:the )?(?:red|white|l2|other)(?: wire|`
+  + ` leg)?,? at the (switch|breaker|disconnect)`],
   ['', '(?<=\\b(?:amps?(?: low| high)?,?|cap)[^;]*\\d(?: ?(?:uf|mfd|amps?|a))? )(?:of|on)(?: an?)? \\d+(?= ?$)'],
   ['', 'with (?:the )?volts even'],
   // a figure belongs to what stands before it, told without commas

@@ -24,6 +24,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   'pump.cracked': {
     label: 'housing of the pump cracked',
     what: ['pump housing', 'housing', 'volute', 'pump casing', 'pump case', 'pump head', 'casing of the pump'],
+    or: ['water out of the side of the casing', 'water out of the casing', 'water pours out of the side of the casing'],
     how: ['cracked', 'split', 'split by frost', 'has a crack', 'busted by the freeze', 'cracked open'],
   },
   'suction.blocked': {
@@ -198,6 +199,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     what: [
       'bowl seal', 'bowl o-ring', 'o-ring on the bowl', 'bowl gasket', 'strainer bowl', 'strainer gasket', 'o-ring',
       'hose clamp at the strainer',
+      'suction hose',
     ],
     how: ['nicked', 'cracked', 'torn', 'missing', 'pinched', 'loose', 'flattened', 'dried out', 'split'],
   },
