@@ -94,8 +94,17 @@ describe('the shelf', () => {
     await input.sendKeys('1')
     await page.press('Set the count', '.card')
     await page.see('load 1', '.shelf')
-    await page.press('Shop to van', '.card')
     const part = async () => (await ask<ShelfReply>('/api/shelf')).parts.find(p => p.number === 'SC-130')!
+    // the card is drawn anew once the count is in: a key that is pressed meanwhile may move away under the pointer
+    const counted = async () => (await part()).stock.counted.van.startsWith('2026-06-15')
+    await waitFor(counted, 5000, 'the count to be kept')
+    const isStill = async () => {
+      const before = await page.text('.card')
+      await new Promise(resolve => setTimeout(resolve, 400))
+      return (await page.text('.card')) === before
+    }
+    await waitFor(isStill, 5000, 'the card to stand still')
+    await page.press('Shop to van', '.card')
     // says what it came to instead
     await expect.poll(async () => (await part()).stock, { timeout: 15_000 }).toMatchObject({ van: 2 })
   })
