@@ -3,7 +3,7 @@
  * into clauses, each heard with what the ones before it spoke of, in the way that explains most of it. A near tie is
  * asked; what explains too little is a remark, with the nearest meanings beside it. Nothing is guessed into a line.
  */
-import { ok, type Result } from '#core/foundation'
+import { isNonEmpty, ok, type Result } from '#core/foundation'
 import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { US, type Units } from '#core/units'
@@ -254,7 +254,8 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const parts = hearWithDoing(kind, referred, bearing, before.action, placedWords(kind, sayings))
   const found = parts.filter(p => p.meanings[0])
   // `wide open, good`: the second is an opinion of the first
-  const all = found.flatMap(p => (found.length > 1 && isOpinion(p.clause) ? [] : [p.meanings]))
+  const all = found.flatMap(({ clause, meanings }) =>
+    (found.length > 1 && isOpinion(clause)) || !isNonEmpty(meanings) ? [] : [meanings])
   const heard = all.length > 1 && !WAS_OFF.test(text) ? all.filter(m => !isSwitchedOff(m)) : all
   if (heard.length === 0) {
     if (exact.ok && exact.value.kind === 'ask') return ok(exact.value)
@@ -262,14 +263,14 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   }
   const tied = heard.find(m => isTied(m))
   if (tied && heard.length === 1) {
-    const choices = tied.filter(m => m.score > tied[0]!.score - TIE).slice(0, 4)
+    const choices = tied.filter(m => m.score > tied[0].score - TIE).slice(0, 4)
     const asked = choices.map(m => choiceOf(kind, m, units, text))
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
-  const whole = distinct(asWhole(kind, text, heard.flatMap(m => m[0]!.lines), before.does))
+  const whole = distinct(asWhole(kind, text, heard.flatMap(([m]) => m.lines), before.does))
   const lines = whole.map(l => ({ ...l, typed: text }) as DraftLine)
   if (lines.length === 0) return remark()
-  const placed = heard.flatMap(([m]) => m?.saying ?? [])
+  const placed = heard.flatMap(([m]) => m.saying ?? [])
   const left = parts.flatMap(p => (p.meanings[0] ? [] : [p.clause.text.trim()])).filter(t => saysAnything(t))
   return ok({
     kind: 'lines',

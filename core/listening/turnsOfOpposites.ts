@@ -2,7 +2,7 @@
  * What lies near its opposite and is taken whole: which half is out, where water still runs, what still holds, which
  * side of a splice was read, keeps on and cannot stop. Common practice, no source.
  */
-import { END, FIGURE } from './partsOfSpeech'
+import { END, FIGURE, VOLTS } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const OHMS = '(?: ?ohms?)?'
@@ -19,9 +19,9 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   ['', '(?<=\\bcap[^;]*\\d ?(?:uf|mfd|mikes)?,? )(?:and |but )?(?:it\'s|its|it is|that\'s) (?:an? |marked '
   + '|rated |stamped )+'
   + '\\d{2,3} ?(?:to|-) ?\\d{2,3}(?: ?(?:uf|mfd|mikes))?(?= ?$|,)'],
-  ['battery run $1 volts, behind the fuse $2 volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:going |coming`
+  ['battery run $1 volts, behind the fuse $2 volts', `${VOLTS} (?:going |coming`
   + ` )?(?:into|in to|on one side of) the`
-  + ` fuse,? (?:and |but )?(?:only )?(${FIGURE})(?: ?v(?:olts?)?)? (?:coming )?(?:out|on the other)(?: of it| side)?`
+  + ` fuse,? (?:and |but )?(?:only )?${VOLTS} (?:coming )?(?:out|on the other)(?: of it| side)?`
   + `(?: (?:when|with|while) [^,]*)?`],
   ['starts right up', 'starts right off'],
   ['$1pump leads $2 ohms, to ground ol', `(well )?leads(?: read| are| ohm)?(?: out)? (${FIGURE}) ohms?,?`
@@ -55,7 +55,7 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   ['$1/$2/$3 amps', `(${FIGURE})(?: ?amps?)? on one(?: leg| line| of them)?,? (?:and |but )?(?:only`
   + ` )?(${FIGURE})(?: ?amps?)? and (${FIGURE})(?: ?amps?)? on the other(?:s| two)`,
   `(?<=^ ?)(${FIGURE})(?: ?amps?)? on one(?: leg| line)?, (${FIGURE}),? (?:and )?(${FIGURE})(?: ?amps?)?(?= ?$)`],
-  ['n1 n2 $1, n2 n3 $2, n1 n3 $3', `(${FIGURE})(?: ?v(?:olts?)?)? between (?:1|one) and (?:2|two),? (?:and `
+  ['n1 n2 $1, n2 n3 $2, n1 n3 $3', `${VOLTS} between (?:1|one) and (?:2|two),? (?:and `
   + `|but )?(?:then )?(${FIGURE}) and`
   + ` (${FIGURE})(?: on the others| on the other two)?`],
   ['', `(?<=secondary[^;]*),? (?:and |but )?\\d{3}(?: ?v(?:olts?)?)? on the (?:primary|high side)`],
@@ -72,9 +72,9 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   + '(?: at the (?:starter|motor|contactor|overload|disconnect))? and (?:now )?(?:it|she|pressure) (?:went'
   + '|came|goes|comes|shot)(?: right)?'
   + '(?: up)? to (\\d+)(?: ?psi)?(?: and (?:shut|kicked|cut) off)?'],
-  ['across pole n1 $1 volts, across pole n2 $2 volts', `drops? (${FIGURE})(?: ?v(?:olts?)?)? (?:on|across`
+  ['across pole n1 $1 volts, across pole n2 $2 volts', `drops? ${VOLTS} (?:on|across`
   + `|over) the left(?: set|`
-  + ` contacts?| pole| side| one)?,? (?:and |but )?(${FIGURE})(?: ?v(?:olts?)?)? (?:on|across|over) the`
+  + ` contacts?| pole| side| one)?,? (?:and |but )?${VOLTS} (?:on|across|over) the`
   + ` right(?: set| contacts?| pole`
   + `| side| one)?`],
   ['to ground $1 meg', `(?:load wires off at the switch,? )?(?:the )?meg\\w*(?: says| reads| shows)?`
@@ -89,13 +89,13 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   ['another breaker holds', 'moved it (?:over )?to (?:another|a different|a spare) (?:1[05]|[2-6]0)(?:'
   + ' ?amp)?(?: breaker)?,? (?:and )?(?:it\'s|'
   + 'it has|it) (?:run|ran|runs|been running|held|holds|been fine)[^,;]*'],
-  ['$1 volts into the float, float load side $2 volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:in|into|in to) the`
+  ['$1 volts into the float, float load side $2 volts', `${VOLTS} (?:in|into|in to) the`
   + ` float(?: switch)?,?(?: (?:with|and) it`
   + ` (?:hanging|down)(?: down)?,?)? (?:and |but )?(${FIGURE}|nothing)(?: ?v(?:olts?)?)? (?:out|coming`
   + ` out)(?: of it)?`],
   ['levelat', '(?:only )?(?:[1-5]|one|two|three|four|five|a couple of) (?:feet|foot|ft) (?:over|above) the pump'],
   ['', '(?:a |just a |only a )?(?:dribble|trickle) (?:going )?into the (?:holding |storage )?tank'],
-  ['behind the fuse $1 volts, panelswitch zero volts', `(${FIGURE})(?: ?v(?:olts?)?)? (?:to|into) the`
+  ['behind the fuse $1 volts, panelswitch zero volts', `${VOLTS} (?:to|into) the`
   + ` (?:panel|wall|rocker|toggle|galley) switch,?`
   + ` (?:and |but )?0(?: ?v(?:olts?)?)? out(?: of it)?(?: (?:when|with) it(?:'s| is)? on| when on)?`],
   ['stalls at $1 psi', `gauge(?: is| reads|'s)? (?:at )?(\\d{2,3})(?: psi)? and (?:it )?(?:just )?(?:stays`
@@ -144,12 +144,12 @@ export const TURNS_OF_OPPOSITES: readonly Joined[] = [
   ['well pump runs', 'the well (?:kicked|came|kicks|comes|started|took) (?:right )?(?:on|off|up|in)'],
   ['just air at the stem', '(?:just|only) air at the (?:valve|stem|schrader|air ?valve),? no water'],
   ['stalls at $1 psi', `runs at (\\d{2,3})(?: psi)? and (?:just )?(?:holds|stays|sits|hangs)(?: right)? there`],
-  ['controlsupply $1 volts, zero volts behind the overload contact', `(${FIGURE})(?: ?v(?:olts?)?)? (?:in`
+  ['controlsupply $1 volts, zero volts behind the overload contact', `${VOLTS} (?:in`
   + `|into|in to|ahead of|before) the`
   + ` overload(?: contact)?,? (?:and |but )?(?:zero|nothing|0|none)(?: ?v(?:olts?)?)? (?:out|after|behind`
   + `|past)(?: of)?(?: it)?`],
   ['into the $2breaker $1 volts, out of the $2breaker n1 toground $3 volts, n2 toground 0 volts',
-    `(${FIGURE})(?: ?v(?:olts?)?)?`
+    `${VOLTS}`
     + ` (?:into|in to|on) the (well )?breaker,? (?:and |but )?(1[0-3]\\d)(?: ?v(?:olts?)?)? (?:on one leg out`
     + `|out on one leg|on one`
     + ` leg)(?: to ground)?,? (?:and )?(?:nothing|zero|0|dead|none) on the other(?: leg)?`],

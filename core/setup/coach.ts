@@ -27,10 +27,16 @@ export interface CoachTarget {
   readonly oneNut?: boolean
 }
 
+/** Of each of the four things that the coach knows. */
+export type Four<T> = readonly [T, T, T, T]
+type Place = 0 | 1 | 2 | 3
+const ofFour = <U>(made: (i: Place) => U): Four<U> => [made(0), made(1), made(2), made(3)]
+const sumOf = (made: (i: Place) => number): number => made(0) + made(1) + made(2) + made(3)
+
 export interface CoachState {
   /** cut-in, cut-out, Pa; what a clockwise turn of the range nut and of the small nut does, Pa a turn */
-  readonly mean: readonly [number, number, number, number]
-  readonly covariance: readonly (readonly number[])[]
+  readonly mean: Four<number>
+  readonly covariance: Four<Four<number>>
   readonly read: Readonly<Record<Watched, boolean>>
   /** the way each nut went last */
   readonly lastWay: Readonly<Record<Nut, number>>
@@ -54,10 +60,10 @@ const LEAST_GAIN = 0.4 * PSI
 const BEYOND = 4
 
 export function startCoach(cutIn: number, cutOut: number): CoachState {
-  const variances = [UNKNOWN ** 2, UNKNOWN ** 2, GAIN_SPREAD.range ** 2, GAIN_SPREAD.differential ** 2]
+  const spreads: Four<number> = [UNKNOWN, UNKNOWN, GAIN_SPREAD.range, GAIN_SPREAD.differential]
   return {
     mean: [cutIn, cutOut, USUAL_GAIN.range, USUAL_GAIN.differential],
-    covariance: variances.map((v, i) => variances.map((_, j) => (i === j ? v : 0))),
+    covariance: ofFour(i => ofFour(j => (i === j ? spreads[i] ** 2 : 0))),
     read: { 'cut-in': false, 'cut-out': false },
     fresh: { 'cut-in': false, 'cut-out': false },
     lastWay: { range: 0, differential: 0 },
@@ -70,17 +76,17 @@ export const learn = (state: CoachState, event: CoachEvent): CoachState =>
 
 function readPressure(before: CoachState, what: Watched, pressure: number): CoachState {
   const row = what === 'cut-in' ? CUT_IN : CUT_OUT
-  const surprise = Math.abs(pressure - before.mean[row]) / Math.sqrt(before.covariance[row]![row]! + NOISE ** 2)
+  const surprise = Math.abs(pressure - before.mean[row]) / Math.sqrt(before.covariance[row][row] + NOISE ** 2)
   const state = surprise > BEYOND ? withoutLearnt(before, row) : before
   const { mean, covariance: P } = state
-  const innovation = P[row]![row]! + NOISE ** 2
-  const gain = P.map(r => r[row]! / innovation)
+  const innovation = P[row][row] + NOISE ** 2
+  const gain = ofFour(i => P[i][row] / innovation)
   const off = pressure - mean[row]
-  const next = mean.map((m, i) => m + gain[i]! * off)
+  const next = ofFour(i => mean[i] + gain[i] * off)
   return {
     ...state,
-    mean: [next[0]!, next[1]!, Math.max(next[RANGE]!, LEAST_GAIN), Math.max(next[SMALL]!, LEAST_GAIN)],
-    covariance: P.map((r, i) => r.map((v, j) => v - gain[i]! * P[row]![j]!)),
+    mean: [next[CUT_IN], next[CUT_OUT], Math.max(next[RANGE], LEAST_GAIN), Math.max(next[SMALL], LEAST_GAIN)],
+    covariance: ofFour(i => ofFour(j => P[i][j] - gain[i] * P[row][j])),
     read: { ...state.read, [what]: true },
     fresh: { ...state.fresh, [what]: true },
   }
@@ -90,8 +96,8 @@ function readPressure(before: CoachState, what: Watched, pressure: number): Coac
 function withoutLearnt(state: CoachState, row: 0 | 1): CoachState {
   const anew = startCoach(state.mean[CUT_IN], state.mean[CUT_OUT])
   const other = row === CUT_IN ? CUT_OUT : CUT_IN
-  const covariance = anew.covariance.map((r, i) =>
-    r.map((v, j) => (i === other && j === other ? state.covariance[other]![other]! : v)))
+  const covariance = ofFour(i =>
+    ofFour(j => (i === other && j === other ? state : anew).covariance[i][j]))
   return { ...state, mean: anew.mean, covariance, turned: anew.turned }
 }
 
@@ -99,18 +105,18 @@ function turnNut(state: CoachState, nut: Nut, turns: number): CoachState {
   const way = Math.sign(turns)
   const back = state.lastWay[nut] !== 0 && way !== 0 && state.lastWay[nut] !== way
   const column = nut === 'range' ? RANGE : SMALL
-  const moved: readonly number[] = nut === 'range' ? [CUT_IN, CUT_OUT] : [CUT_OUT]
+  const moved: readonly Place[] = nut === 'range' ? [CUT_IN, CUT_OUT] : [CUT_OUT]
   const effective = back ? way * Math.max(0, Math.abs(turns) - SLACK_MEAN) : turns
-  const F = state.mean.map((_, i) =>
-    state.mean.map((_, j) => (i === j ? 1 : moved.includes(i) && j === column ? effective : 0)))
-  const mean = F.map(r => r.reduce((sum, f, j) => sum + f * state.mean[j]!, 0))
-  const covariance = timesTransposed(F, state.covariance)
+  const F = ofFour(i => ofFour(j => (i === j ? 1 : moved.includes(i) && j === column ? effective : 0)))
+  const mean = ofFour(i => sumOf(j => F[i][j] * state.mean[j]))
+  const carried = timesTransposed(F, state.covariance)
   const spread = (back ? SLACK_SPREAD : 0) + HAND
-  const doubt = (spread * state.mean[column]!) ** 2
-  for (const i of moved) for (const j of moved) covariance[i]![j]! += doubt
+  const doubt = (spread * state.mean[column]) ** 2
+  const covariance = ofFour(i =>
+    ofFour(j => carried[i][j] + (moved.includes(i) && moved.includes(j) ? doubt : 0)))
   return {
     ...state,
-    mean: mean as [number, number, number, number],
+    mean,
     covariance,
     fresh: nut === 'range' ? { 'cut-in': false, 'cut-out': false } : { ...state.fresh, 'cut-out': false },
     lastWay: { ...state.lastWay, [nut]: way === 0 ? state.lastWay[nut] : way },
@@ -119,9 +125,9 @@ function turnNut(state: CoachState, nut: Nut, turns: number): CoachState {
 }
 
 /** F·P·Fᵀ */
-function timesTransposed(F: readonly (readonly number[])[], P: readonly (readonly number[])[]): number[][] {
-  const FP = F.map(r => P[0]!.map((_, j) => r.reduce((sum, f, k) => sum + f * P[k]![j]!, 0)))
-  return FP.map(r => F.map(f => r.reduce((sum, v, k) => sum + v * f[k]!, 0)))
+function timesTransposed(F: Four<Four<number>>, P: Four<Four<number>>): Four<Four<number>> {
+  const FP = ofFour(i => ofFour(j => sumOf(k => F[i][k] * P[k][j])))
+  return ofFour(i => ofFour(j => sumOf(k => FP[i][k] * F[j][k])))
 }
 
 export type Advice
@@ -162,7 +168,7 @@ export function advise(state: CoachState, target: CoachTarget): Advice {
       expect: { cutIn: nut === 'range' ? cutIn + moves : cutIn, cutOut: cutOut + moves },
       gain: {
         perTurn: state.mean[column],
-        spread: Math.sqrt(state.covariance[column]![column]!),
+        spread: Math.sqrt(state.covariance[column][column]),
         learnt: state.turned[nut] !== 0,
       },
     }
@@ -188,7 +194,7 @@ function turnsFor(state: CoachState, nut: Nut, off: number): number {
 }
 
 function isInside(state: CoachState, row: 0 | 1, target: number, tolerance: number): boolean {
-  const sigma = Math.sqrt(state.covariance[row]![row]!)
+  const sigma = Math.sqrt(state.covariance[row][row])
   const off = state.mean[row] - target
   return normal((tolerance - off) / sigma) - normal((-tolerance - off) / sigma) >= SURE
 }

@@ -95,7 +95,7 @@ const minutes = computed(() =>
 /** Of the range nut, and how far that may be off: one standard deviation. */
 const perTurn = computed(() => {
   const { mean, covariance } = advice.value?.coach.state ?? {}
-  return { ...figure(mean?.[2]), off: covariance ? figure(Math.sqrt(covariance[2]![2]!)).digits : '' }
+  return { ...figure(mean?.[2]), off: covariance ? figure(Math.sqrt(covariance[2][2])).digits : '' }
 })
 
 async function done() {
