@@ -108,13 +108,16 @@ export interface TestPoint {
   readonly spot: Spot
 }
 
+/** How many conductors a stretch is drawn with. */
+export type WireCount = 1 | 2 | 3
+
 /**
  * A stretch of conductors on the drawing. `over` runs above what stands between; `pilot` is the thin control circuit.
  */
 export interface DrawnStretch {
   readonly from: string
   readonly to: string
-  readonly wires: number
+  readonly wires: WireCount
   readonly conductor?: string
   readonly route?: 'over' | 'pilot'
 }

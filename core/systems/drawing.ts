@@ -1,7 +1,7 @@
 /** How kinds are drawn: the parts along the power and the flow path, and what joins them. */
 import { filterOf, yes } from './kinds'
 import type { ComponentId } from './ids'
-import type { ComponentDef, Drawing, DrawnStretch } from './componentTypes'
+import type { ComponentDef, Drawing, DrawnStretch, WireCount } from './componentTypes'
 import type { Nameplate } from './types'
 
 /** Parts in the order of flow; what is false is not there. */
@@ -67,10 +67,10 @@ export function surfaceDrawing(n: Nameplate): Pick<Drawing, 'power' | 'stretches
 
 export interface Stretches {
   /** wires between neighbours, where they are not the usual number */
-  readonly wires?: Readonly<Record<string, number>>
+  readonly wires?: Readonly<Record<string, WireCount>>
   /** the conductor, by where the stretch ends */
   readonly conductors?: Readonly<Record<string, string>>
-  readonly usual?: number
+  readonly usual?: WireCount
 }
 
 /** Two wires between neighbours unless said otherwise. */

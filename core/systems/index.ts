@@ -60,6 +60,7 @@ export {
   type Place,
   type Spot,
   type TestPoint,
+  type WireCount,
 } from './componentTypes'
 export {
   EFFECTS,

@@ -39,7 +39,7 @@ function nameOne(
   const from = anchor === 'start' ? x : anchor === 'end' ? x - width : x - width / 2
   let y = above
     ? p.y - 44
-    : p.y + (p.lane === 'pilot' && aside ? p.height / 2 + LINE : BELOW[p.component.glyph]!)
+    : p.y + (p.lane === 'pilot' && aside ? p.height / 2 + LINE : BELOW[p.component.glyph])
   while (
     !above
     && taken.some(t => Math.abs(t.y - y) < LINE * lines.length && t.from < from + width + 4 && from - 4 < t.to)

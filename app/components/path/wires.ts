@@ -1,8 +1,8 @@
 /** The conductors of a stretch: where each runs. */
-import type { DrawnStretch } from '#core/systems'
+import type { DrawnStretch, WireCount } from '#core/systems'
 import type { Placed, Wire } from './placed'
 
-const WIRE_OFFSETS: Record<number, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-16, 0, 16] }
+const WIRE_OFFSETS: Record<WireCount, readonly number[]> = { 1: [0], 2: [-8, 8], 3: [-16, 0, 16] }
 const THREE_WIRE = ['red', 'yellow', 'black']
 const ROOM_FOR_NAMES = 110
 
@@ -10,7 +10,7 @@ export function wiresOf(s: DrawnStretch, from: Placed, to: Placed): Wire[] {
   const conductor = s.conductor ?? s.from
   if (s.route === 'pilot') return [pilotWire(from, to, conductor)]
   if (s.route === 'over') {
-    return WIRE_OFFSETS[s.wires]!.map((dy, i) => {
+    return WIRE_OFFSETS[s.wires].map((dy, i) => {
       const [top, x1, x2] = [20 - i * 6, from.x + 4 + i * 6, to.x - 6 + i * 6]
       return {
         path: `M${x1} ${from.y - 12} V${top} H${x2} V${to.y - to.height / 2}`,
@@ -20,7 +20,7 @@ export function wiresOf(s: DrawnStretch, from: Placed, to: Placed): Wire[] {
       }
     })
   }
-  return WIRE_OFFSETS[s.wires]!.map((dy, i) => {
+  return WIRE_OFFSETS[s.wires].map((dy, i) => {
     const curve = (r: number) => r - Math.sqrt(Math.max(0, r ** 2 - dy ** 2))
     const [x1, x2] = [
       from.x + from.width / 2 - (from.component.glyph === 'motor' ? curve(38) : 0),
