@@ -196,3 +196,24 @@ describe('stopping', () => {
     expect([...seen]).toContain('found')
   })
 })
+
+describe('a breaker that let go for what was put right', () => {
+  const two = requireOk(prepareSystem('well-2wire', {}))
+  const grounded = [
+    read('line.l1g', 0), read('line.idle', 0), saw('breaker-seen', 'tripped'), read('black.start', 0),
+    read('leads.ground', 34), read('leads.by', 3),
+  ]
+  const pulled: DraftLine = { kind: 'repair', component: 'motor', fault: 'motor.ground', text: 'pulled' }
+  const reset: DraftLine = { kind: 'repair', component: 'breaker', fault: 'breaker.off', text: 'reset' }
+  it('is put back next', () => {
+    expect(answerTo(two, ...grounded).decision?.fault).toBe('motor.ground')
+    expect(answerTo(two, ...grounded, pulled, saw('sound', 'silent')).decision?.fault).toBe('breaker.off')
+  })
+  it('is not asked for once it is', () =>
+    expect(answerTo(two, ...grounded, pulled, reset, saw('sound', 'runs')).decision).toBeUndefined())
+  it('was put back where it runs', () => {
+    const { decision, afterRepair } = answerTo(two, ...grounded, pulled, saw('works', 'yes'))
+    expect(decision).toBeUndefined()
+    expect(afterRepair!.restored).toBeGreaterThan(0.9)
+  })
+})

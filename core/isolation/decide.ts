@@ -112,10 +112,11 @@ export function decide(
   const rival = others.find(([id]) => !putsBack(model, id) && !takes.has(id))?.[1] ?? 0
   const covered = ranking.suspects.filter(s => s.component && takes.has(s.repair.id) && s.chance > COVERED)
   const seen = () => seenFirst(tables, state, ranking, top, { chance, rival, minutes, covered })
-  if (chance < 0.5) return seen()
+  const useful = tests.filter(t => t.bits > 0.02)
+  const up = () => comesUp(model, ranking, top, useful)
+  if (chance < 0.5) return { ...up(), ...seen() }
   const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
   const down = isDown(model, top)
-  const useful = tests.filter(t => t.bits > 0.02)
   if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
   const acting = lossOf(groups, sums, 1)!
   const direct = directLines(tables, state, ranking, covered.map(s => s.fault))
@@ -138,7 +139,7 @@ export function decide(
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
-  if (!kind) return { ...leads, ...seen(), ...(useful.length === 0 ? resetFirst(model, ranking) : {}) }
+  if (!kind) return { ...leads, ...up(), ...seen(), ...(useful.length === 0 ? resetFirst(model, ranking) : {}) }
   return {
     decision: {
       ...decisionOn(model, top, covered),
@@ -243,6 +244,19 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
     if (total > 1e-9) loss += total * (lossOf(groups, sums, total)?.loss ?? 0)
   }
   return loss
+}
+
+/** What hangs in the well comes up as one: where nothing from above parts what is left of it, the pull shows which. */
+function comesUp(model: SystemModel, ranking: Ranking, top: Suspect, useful: readonly Weighed[]): Stand {
+  if (useful.length > 0 || !isDown(model, top)) return {}
+  const below = ranking.suspects.filter(s => s.component && s.chance > COVERED && isDown(model, s))
+  const chance = below.reduce((sum, s) => sum + s.chance, 0)
+  const excludes = exclusions(model, ranking)
+  const by = [...new Set(excludes.flatMap(e => e.lines))]
+  if (chance < ENOUGH || aboveGround(model, ranking, top.repair.id) > ABOVE_LEFT || by.length < 3) return {}
+  const why = 'What is left all hangs in the well, and nothing from above parts it: what comes up shows which.'
+  const known = { chance: Math.min(1, chance), minutes: top.repair.minutes, by, why, excludes }
+  return { decision: { ...decisionOn(model, top, below), kind: 'inseparable', ...known } }
 }
 
 const putsBack = ({ kind }: SystemModel, repair: string) =>

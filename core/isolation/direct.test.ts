@@ -67,3 +67,32 @@ describe('a contactor that was pushed in by hand', () => {
     expect([...next, ...proof].map(t => t.test)).not.toContain('push-in')
   })
 })
+
+describe('what only points', () => {
+  it('condemns no motor by its smell', () =>
+    expect(answerOf('jet', 'check-up', [saw('motor-look', 'burnt')]).decision).toBeUndefined())
+})
+
+describe('what was seen, and is no longer', () => {
+  const wet = saw('leaks-look', 'switch')
+  it('is acted on while it is seen', () =>
+    expect(answerOf('jet', 'check-up', [wet]).decision?.fault).toBe('switch.diaphragm'))
+  it('is not once a second look finds it dry', () =>
+    expect(answerOf('jet', 'check-up', [wet, saw('leaks-look', 'dry')]).decision).toBeUndefined())
+})
+
+describe('what hangs in the well', () => {
+  const above = [
+    read('load.l1g', 120), read('load.l2g', 120), read('load.volts', 240), saw('sound', 'runs'),
+    saw('tank-tap', 'none'), saw('level-look', 'covered'), saw('falls-how', 'holds'), saw('climbs', 'stalls'),
+    saw('rest-well', 'same'), saw('house-valve', 'open'), read('black.run', 5.6),
+  ]
+  it('is not pulled while something from above may still part it', () =>
+    expect(answerOf('well-2wire', 'no-water', above).decision).toBeUndefined())
+  it('is pulled as one where nothing does', () => {
+    const { decision } = answerOf('well-2wire', 'no-water', [...above, read('flow', 0)])
+    expect(decision?.kind).toBe('inseparable')
+    expect(decision?.covers.map(c => c.fault)).toEqual(expect.arrayContaining(['pump.coupling', 'check.stuck-shut']))
+    expect(decision?.excludes?.length).toBeGreaterThan(2)
+  })
+})

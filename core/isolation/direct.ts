@@ -118,7 +118,9 @@ function showsItself(
 ): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
   if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, of.fault)) return false
-  return isShownBy(likenessOf(tables, [evidence], of, chances), least)
+  // what was seen before and is no longer does not show it
+  const { earlier: _, ...last } = evidence
+  return isShownBy(likenessOf(tables, [last], of, chances), least)
 }
 
 /** A fault, and those that its repair puts right as well: they are no rivals. */
@@ -177,7 +179,8 @@ function likenessOf(
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
 function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string): boolean {
   if (test.kind === 'seen') {
-    if (test.points) return false
+    if (test.points === 'all') return false
+    if (line.kind === 'observation' && test.points?.includes(line.outcome)) return false
     if (test.trial) return test.trial.watch === 'effect' && line.kind === 'observation' && line.outcome === 'runs'
     return Object.keys(test.chancesByFault).some(key => key === fault || key.startsWith(`${fault}:`))
   }

@@ -2,7 +2,7 @@
  * Hypotheses gathered by what would be done about them: what matters is not which fault it is but which repair it
  * needs. Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
  */
-import type { SystemModel } from '#core/systems'
+import type { Hypothesis, SystemModel } from '#core/systems'
 import { failedIn, faultsOf } from './hypothesis'
 
 export interface Groups {
@@ -44,18 +44,17 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
   const repairs: (readonly string[])[] = []
   const right = model.putRight(repaired)
   const repairOf = new Map(model.kind.faults.map(f => [f.id, right.has(f) ? undefined : f.repair.id]))
+  const wrong = (h: Hypothesis): readonly string[] => {
+    // what it let go for is put right: it is still to be put back
+    if (h.second && repairOf.get(h.second.fault) === undefined) return faultsOf(h)
+    return causes ? wrongIn(model, h) : failedOf(model, h, repairOf)
+  }
   const of = Int32Array.from({ length: n }, (_, h) => {
     const hypothesis = model.hypothesis(h)
     const own
       = hypothesis.fault === 'other'
         ? ['?']
-        : [
-            ...new Set(
-              (causes ? wrongIn(model, hypothesis) : failedOf(model, hypothesis, repairOf)).flatMap(
-                f => repairOf.get(f) ?? [],
-              ),
-            ),
-          ].toSorted()
+        : [...new Set(wrong(hypothesis).flatMap(f => repairOf.get(f) ?? []))].toSorted()
     const key = own.join('|')
     const at = keys.get(key)
     if (at !== undefined) return at
@@ -67,13 +66,13 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
 }
 
 /** All that is wrong; what has only let go is put back along with what it let go for. */
-const wrongIn = (model: SystemModel, h: SystemModel['hypotheses'][number]): readonly string[] =>
+const wrongIn = (model: SystemModel, h: Hypothesis): readonly string[] =>
   h.second?.role === 'cause' ? [...new Set([...failedIn(model, h), h.second.fault])] : faultsOf(h)
 
 /** What has failed: a cause is pursued once its casualty is known, or once the casualty has been put right. */
 function failedOf(
   model: SystemModel,
-  h: SystemModel['hypotheses'][number],
+  h: Hypothesis,
   repairOf: ReadonlyMap<string, string | undefined>,
 ): readonly string[] {
   return h.second?.role === 'cause' && repairOf.get(h.fault) !== undefined ? failedIn(model, h) : faultsOf(h)

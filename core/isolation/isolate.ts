@@ -20,6 +20,7 @@ import { describeOne, isPossible, proposeTests, type ProposedTest } from './next
 import { standPath, type ComponentStanding } from './path'
 import { findDoubt } from './doubts'
 import { hazardsOf, isBarred } from './hazards'
+import { withPutBack } from './putBack'
 import { findPuzzles, type Puzzle } from './puzzles'
 import { faultsOf } from './hypothesis'
 import { applyEvidence, rankSuspects, type Ranking, type Suspect } from './suspects'
@@ -84,8 +85,9 @@ export function prepareSystem(
  */
 const RECENT = 400
 
-export function isolate(tables: Tables, state: TabState): Isolation {
+export function isolate(tables: Tables, told: TabState): Isolation {
   const { model } = tables
+  const state = withPutBack(model, told)
   const ranking = rankSuspects(tables, state)
   const puzzles = findPuzzles(tables, state, ranking)
   const inForce = new Set(state.evidence.map(e => e.line.id))

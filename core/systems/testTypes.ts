@@ -125,8 +125,6 @@ interface TestBase {
   readonly proves?: boolean
   /** taken when it is told, never proposed: nobody is sent to try it */
   readonly onlyTold?: boolean
-  /** heat, pace, where a thing stands: it points at a fault, and shows none */
-  readonly points?: boolean
   /** asked only once something has been put right */
   readonly afterRepair?: boolean
 }
@@ -158,6 +156,8 @@ export interface SeenTest extends TestBase {
   readonly kind: 'seen'
   /** more than one answer may hold at a time: each stands by itself */
   readonly several?: boolean
+  /** heat, pace, where a thing stands, a smell: what points at a fault and shows none, or which of its answers do */
+  readonly points?: 'all' | readonly string[]
   readonly outcomes: readonly { readonly id: string, readonly label: string, readonly words: readonly string[] }[]
   /** chance of each outcome when nothing bears on it, in the order of `outcomes` */
   readonly usual: readonly number[]

@@ -13,6 +13,7 @@ import {
   proposeScored,
   rankSuspects,
   testCost,
+  type Decision,
   type Isolation,
   type Tables,
 } from '#core/isolation'
@@ -22,8 +23,6 @@ import type { Call } from './draw'
 
 const MOST_TESTS = 45
 const COMING_BACK = 35
-/** what lets go to protect, and is put back */
-const RESETS = new Set(['breaker.off', 'fuse.blown', 'starter.overload-tripped', 'box.overload-hot'])
 const EXPENSIVE = 110
 /** chance of nothing more being wrong at which a proof run ends the call */
 const ENOUGH = 0.95
@@ -86,7 +85,7 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
   const repair = async (fault: string, label: string) => {
     const mode = kind.faults.find(f => f.id === fault)!
     // what has let go must be reset whatever made it: that costs its minutes, but it is not a wrong repair
-    if (RESETS.has(fault) && (await world.effect(repaired)).startsWith('trips-')) resets.add(label)
+    if ((mode.protects || mode.id === 'switch.cut-off-tripped') && (await world.hasLetGo(repaired))) resets.add(label)
     done.push(label)
     repaired.push(fault)
     add({ kind: 'finding', role: 'failed', about: fault, text: '' })
@@ -94,10 +93,27 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     if (call.planted.some(p => p.mode.repair.id === label)) return
     minutes += mode.repair.minutes + COMING_BACK
   }
+  const lookedAgain = new Set<string>()
+  const lookAgain = async ({ by }: Decision): Promise<boolean> => {
+    const seen = by.flatMap(id => lines.find(l => l.id === id && l.kind === 'observation') ?? [])
+    if (seen.length === 0 || seen.length < by.length) return true
+    let same = true
+    for (const line of seen) {
+      const test = kind.tests.find(t => line.kind === 'observation' && t.id === line.test)!
+      if (lookedAgain.has(test.id) || (test.kind === 'seen' && test.trial)) continue
+      lookedAgain.add(test.id)
+      await perform(test)
+      const again = lines.at(-1)!
+      same &&= line.kind === 'observation' && again.kind === 'observation' && again.outcome === line.outcome
+    }
+    return same
+  }
   while (tests < MOST_TESTS && done.length < 4) {
     const state = foldTab(kind, lines)
     const answer = isolate(tables, state)
     if (answer.decision) {
+      // the hand that goes there to put right what was seen sees it once more
+      if (!(await lookAgain(answer.decision))) continue
       decided = true
       await repair(answer.decision.fault, answer.decision.repairId)
       if (await closeCall(call, tables, lines, perform, repair, repaired)) break

@@ -31,6 +31,8 @@ export interface World {
   readonly faults: readonly Planted[]
   /** what the system does, as its owner would see it */
   effect(repaired: readonly string[]): Promise<Effect>
+  /** whether something has let go by itself: a breaker, a fuse, an overload, a low-pressure cut-off */
+  hasLetGo(repaired: readonly string[]): Promise<boolean>
   read(test: NumericTest, repaired: readonly string[], random: Random): Promise<number | null>
   see(test: SeenTest, repaired: readonly string[], random: Random): Promise<string>
 }
@@ -55,6 +57,10 @@ export function drawWorld(kind: KindId, nameplate: Nameplate, faults: readonly P
     description,
     faults,
     effect: async repaired => (await at(repaired)).effects[0]!,
+    hasLetGo: async (repaired) => {
+      const { effects, stages, story } = await at(repaired)
+      return story.cutOffTripped || stages.some(s => s.tripped) || effects.some(e => e.startsWith('trips-'))
+    },
     read: async (test, repaired, random) =>
       misread(test, await measure(description, healthy, await at(repaired), test, random), random),
     see: async (test, repaired, random) => look(description, healthy, await at(repaired), test, random),

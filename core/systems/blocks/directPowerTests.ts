@@ -127,6 +127,7 @@ export const directPowerTests = (): readonly Test[] => [
     title: 'Smell and look at the motor',
     words: ['motor'],
     minutes: 1,
+    points: ['burnt'],
     steps: ['Burnt varnish, brush dust, water?'],
     outcomes: {
       sound: { label: 'nothing', words: ['clean'] },

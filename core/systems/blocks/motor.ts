@@ -287,6 +287,8 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
         title: 'Look and smell at the motor',
         words: ['motor', 'smells'],
         minutes: 0.7,
+        // what burnt it, and which winding, is for the meter
+        points: ['burnt', 'wet'],
         steps: ['Heat, smell of varnish, oil, water inside, sound of the bearings.'],
         outcomes: {
           sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },

@@ -57,7 +57,7 @@ const bounceLooks = (at: string) => [
   }),
   seen({
     id: 'switch-place',
-    points: true,
+    points: 'all',
     point: at,
     title: 'Where does the switch sit: at the tank, or away from it?',
     words: ['switch sits', 'switch mounted'],

@@ -243,7 +243,7 @@ export interface OutcomeEntry {
 
 type SeenGiven = 'id' | 'point' | 'title' | 'words' | 'steps' | 'cautions' | 'wait' | 'whileRunning' | 'proves'
 type SeenMore = Pick<SeenTest, SeenGiven>
-  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold' | 'several' | 'points'>>
+  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold' | 'several'>>
 
 export interface SeenEntry<Outcome extends string> extends SeenMore {
   readonly outcomes: Readonly<Record<Outcome, OutcomeEntry>>
@@ -252,6 +252,7 @@ export interface SeenEntry<Outcome extends string> extends SeenMore {
   readonly chancesByFault?: ByFault<Chances<NoInfer<Outcome>>>
   readonly chancesByEffect?: ByEffect<Chances<NoInfer<Outcome>>>
   readonly trial?: Trial
+  readonly points?: 'all' | readonly NoInfer<Outcome>[]
   readonly beside?: SeenTest['beside']
 }
 

@@ -10,7 +10,7 @@ import { swapTrial } from './trials'
 export const switchHeat = (at: string): SeenTest =>
   seen({
     id: 'switch-heat',
-    points: true,
+    points: 'all',
     point: at,
     title: 'Back of the hand on the switch cover: is it hot?',
     words: ['switch feels', 'switch cover'],
@@ -68,7 +68,7 @@ export const keepsRunning = (at: string): SeenTest =>
 export const motorFelt = (at: string): readonly SeenTest[] => [
   seen({
     id: 'motor-heat',
-    points: true,
+    points: 'all',
     point: at,
     title: 'Is the motor hot?',
     words: ['motor feels'],
@@ -97,7 +97,7 @@ export const motorFelt = (at: string): readonly SeenTest[] => [
 export const motorSpeed = (at: string): SeenTest =>
   seen({
     id: 'speed',
-    points: true,
+    points: 'all',
     point: at,
     title: 'By ear: does it come up to its usual speed?',
     words: ['speed', 'turns'],

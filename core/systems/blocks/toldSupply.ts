@@ -33,7 +33,7 @@ export const otherLights = (): SeenTest =>
 export const fedBy = (): SeenTest =>
   seen({
     id: 'fed-by',
-    points: true,
+    points: 'all',
     point: 'supply',
     title: 'What feeds it: the utility, a generator, a drive?',
     words: ['fed by'],
@@ -56,7 +56,7 @@ export const fedBy = (): SeenTest =>
 export const breakerHeat = (): SeenTest =>
   seen({
     id: 'breaker-heat',
-    points: true,
+    points: 'all',
     point: 'breaker',
     title: 'Back of a finger on the breaker: is it hot?',
     words: ['breaker feels'],
