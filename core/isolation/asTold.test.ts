@@ -135,6 +135,15 @@ describe('a capacitor that was measured', () => {
     expect(low).toBeGreaterThan(seized)
     expect(shareOf(plain, 'groans', [measured, label], 'box.cap-open')[0]).toBeLessThan(0.1)
   })
+  it('is not the box of a smaller motor where it is only spent, and no longer starts it', () => {
+    const plate = { 'box.capLow': 105e-6, 'box.capHigh': 126e-6 }
+    const named = requireOk(prepareSystem('well-3wire', plate))
+    const faultsOfBox = ['box.cap-low', 'box.wrong-box'] as const
+    const [low = 0, wrong = 1] = shareOf(named, 'groans', [read('cap.farads', 41e-6)], ...faultsOfBox)
+    expect(low).toBeGreaterThan(5 * wrong)
+    // a little under its band it starts as ever, or it does not
+    expect(shareOf(named, 'groans', [read('cap.farads', 72e-6)], ...faultsOfBox)[0]).toBeGreaterThan(0.7)
+  })
   it('that passes nothing is open, and no slip of the meter', () => {
     const fitted = requireOk(prepareSystem('booster', { 'motor.runCapacitor': 1 }))
     const [open = 0] = shareOf(fitted, 'overload-trips', [read('runcap.farads', 0)], 'motor.runcap-open')

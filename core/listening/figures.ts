@@ -139,6 +139,13 @@ const PASSED_OVER
 /** Volts from which a tester tells that something is live: mains, a battery; common practice, no source. */
 export const TESTER = { mains: 90, vehicle: 6 }
 
+/** `one twenty`, `two hundred and forty`, `twenty pounds`: as figures, ahead of all turns that speak of figures. */
+export const inFigures = (text: string): string =>
+  text.toLowerCase().replace(SPOKEN, spokenNumber)
+    .replace(TENS_COUNTED, (_, ten: string) => String(10 * (TENS.indexOf(ten) + 1)))
+    .replace(UNIT_AND_A_HALF, (_, n: string | undefined, unit: string) => `${n ? countOf(n) : 1}.5 ${unit}`)
+    .replace(TENTHS, (_, n: string, unit: string | undefined) => `0.${countOf(n)} ${unit ?? 'volts'}`)
+
 /** @param joined lower case, words of one meaning joined */
 export function figuresOf(joined: string): Told {
   const figures: Figure[] = []
@@ -250,6 +257,11 @@ const SPOKEN = new RegExp(
   `\\b(${ONES})(?: (hundred)(?: and)?)?(?: (${TENS.join('|')}))?(?:[ -](${ONES}))?(?= |$|,)`,
   'g',
 )
+
+/** `a volt and a half`, `two tenths of a volt`: of nothing else is so little told without its unit. */
+const UNIT_AND_A_HALF = new RegExp(`(?:\\b(an?|\\d+|${ONES}) )?\\b(volts?|amps?|ohms?|psi|pounds?) and a half\\b`, 'g')
+const TENTHS = new RegExp(`\\b(a|${ONES}|[1-9]) tenths?(?: of (?:an? )?(volt|amp|ohm|psi|pound))?\\b`, 'g')
+const TENS_COUNTED = new RegExp(`\\b(${TENS.join('|')})(?= ${COUNTED}\\b)`, 'g')
 
 const TEENS = 'eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
 /** `thirteen`, `twenty four`; not `fifteen years old`. */

@@ -3,7 +3,7 @@ import { findTest, unstaged, type SystemKind } from '#core/systems'
 import type { Units } from '#core/units'
 import { meaningsOf } from './clause'
 import type { Lexicon } from './entries'
-import { figuresOf } from './figures'
+import { figuresOf, inFigures } from './figures'
 import { lexiconOf } from './lexicon'
 import type { Bearing, Figures, Meaning } from './meaning'
 import type { Clause } from './score'
@@ -74,7 +74,7 @@ const tellsOfTrial = (kind: SystemKind, parts: readonly Part[]): boolean =>
     return test?.kind === 'seen' && test.trial?.watch === 'effect'
   })
 
-const toldOf = (text: string) => figuresOf(join(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, ')))
+const toldOf = (text: string) => figuresOf(join(inFigures(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, '))))
 
 /** A line as one clause. */
 export function wholeClause(text: string): Clause {

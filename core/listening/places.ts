@@ -132,7 +132,8 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
   line: [
     'line', 'into the switch', 'switch in', 'in', 'feed', 'pump feed', 'to the switch', 'into the demand switch',
     'switch',
-    'ahead of the switch', 'red wire', 'red wire on the pump', 'red wire at the pump', 'hot wire at the pump',
+    'ahead of the switch', 'red wire', 'red wire on the pump', 'red wire at the pump', 'red at the pump',
+    'hot wire at the pump',
     'red to black', 'red to black at the pump', 'red and black at the pump',
   ],
   poles: ['across the switch', 'across the demand switch', 'switch', 'switch drop', 'pole', 'demand switch'],
@@ -147,6 +148,7 @@ export const VEHICLE_PLACES: Readonly<Record<string, readonly string[]>> = {
     'pump black to battery negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
     'ground side', 'negative side', 'black to ground', 'negative to ground',
   ],
+  positive: ['positive side', 'battery positive to motor positive'],
   lead: ['positive', 'red', 'clamped'],
 }
 

@@ -70,7 +70,7 @@ describe.each(KIND_IDS)('a thing and its state on a %s', (id) => {
 // common practice, no source
 describe('as it is said', () => {
   it.each([
-    ['holding-tank', 'float is laid over on the inlet pipe, hung up high', 'well-float-look dead'],
+    ['holding-tank', 'float is laid over on the inlet pipe, hung up high', 'well-float-look hung'],
     ['well-2wire', 'rapped on the tank, dull thud all the way to the top', 'knock dull'],
     ['booster', 'pulled the screen, packed solid with scale', 'strainer-look blocked'],
     ['three-phase', 'swapped L1 and L3 and it went straight to 60', 'swap-two more'],

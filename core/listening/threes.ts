@@ -60,13 +60,17 @@ function matched(tokens: readonly Token[]): Map<string, string> | undefined {
   return by.size === 3 ? by : undefined
 }
 
-const LINE = '(?:lead |leg |line |phase )?(?:n([123])|([abc]))(?![a-z\\d])(?! n\\d)'
-const LINES = new RegExp(`(zero|nothing|\\d*\\.?\\d+)${UNIT} on ${LINE}${JOINT}`, 'g')
+const LINE = '(?:the )?(?:lead |leg |line |phase |number )?(?:n([123])|([abc])|(one|two|three|first|second|third))'
+  + '(?: one| leg| line)?(?![a-z\\d])(?! n\\d)'
+const LINES = new RegExp(`(zero|noth(?:ing)?|none|\\d*\\.?\\d+)${UNIT}(?: on)? ${LINE}(?: ?${JOINT})`, 'g')
+const WORDS: Readonly<Record<string, string>> = {
+  a: '1', b: '2', c: '3', one: '1', two: '2', three: '3', first: '1', second: '2', third: '3',
+}
 
 export function threeLines(words: string): string {
   const lines = [...words.matchAll(LINES)]
-  const by = new Map(lines.map(([, value = '', , number, letter = '']) =>
-    [number ?? String('abc'.indexOf(letter) + 1), value]))
+  const by = new Map(lines.map(([, value = '', , number, letter = '', word = '']) =>
+    [number ?? WORDS[letter || word] ?? '', value]))
   if (lines.length !== 3 || by.size !== 3) return words
   const row = ['1', '2', '3'].map(n => by.get(n) ?? '').map(v => (/\d/.test(v) ? v : '0'))
   return withRow(words, LINES, `${row.join('/')} ${lines.map(l => l[2]).find(Boolean) ?? ''}`)

@@ -58,7 +58,7 @@ export const FIRST_TURNS: readonly Joined[] = [
   ['', '(?:and |then )?the (?:hiss|hissing|leak|leaking|noise) (?:stopped|quit|went away)(?: then)?'],
   ['tank empty', '(?:nothing|no water|not a drop) (?:left )?in the (?:tank|cistern)'],
   ['float stuck held up', 'float(?:\'s| is| was)? (?:hung|caught|snagged|tangled|stuck)(?: up)? (?:on|in|behind'
-  + '|against) [^,]*'],
+  + '|against) (?![^,]*(?:can\'?t|won\'?t|cannot|not) (?:come up|rise|float|lift))[^,]*'],
   ['prime plug dry', '(?:took |pulled |popped )?(?:the )?prim(?:e|ing) plug(?: out| off)?,? (?:and )?(?:it[\'’]?s'
   + '|it is|it was|bone)? ?dry(?: as a bone)?(?: in there| inside)?'],
   ['gauge $1', '(?:she|it|pump|pressure) (?:took|shot|went|came|ran) (?:right |straight )?(?:off|up|back)(?: up)?'

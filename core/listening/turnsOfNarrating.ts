@@ -2,6 +2,7 @@
  * What a hand says as it goes along: where it stands, what it opens to get at something, and then what it finds. What
  * only leads up to a finding is passed over. Common practice, no source.
  */
+import { FIGURE, VOLTS } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const OPENED = '(?:took|take|pulled|pull|popped|pop|opened(?: up)?|got|have|i\'ve got|split|lifted)'
@@ -9,11 +10,110 @@ const COVER = '(?:valve |pump |cylinder |end |motor |switch |top |back |fan )?(?
   + '|guard|shroud)'
 const HOLDS = '(?:sits?|stays?|holds?|hangs?|stuck|sitting|hung|stands?|stopped|tops out|is)'
 const NAMED = '(?:pump|motor)'
+const ON_MOTOR_SIDE = '(?:on|at) the (?:motor|load|pump|bottom) side '
+  + '(?:i\'ve got |i have |i got |there\'s |i get |is )?'
+const ON_PLUS = '(?:the )?(?:plus|positive|red) (?:side|wire|lead)'
+const ON_LEFT = '(?:on|at) the left(?: (?:one|screw|side|leg))?,? (?:and|but)(?: only)?'
+const ON_RIGHT = '(?:on|at) the right(?: (?:one|screw|side|leg))?'
 
 export const TURNS_OF_NARRATING: readonly Joined[] = [
+  // one by one: a pair left open between the other two
+  [
+    'n1 n2 $1, n2 n3 $2, n1 n3 $2',
+    `${VOLTS} (?:from |between )?(?:one|l1|leg one) (?:to|and) (?:two|l2|leg two),? (?:but |and )*(?:three|l3`
+    + `|leg three)`
+    + ` to (?:either|both|anything|the others?)(?: of them| one)?(?:'s| is| was| reads| i get| it's)?`
+    + ` (?:around |about `
+    + `|like |only )*(?:a )?${VOLTS}`,
+  ],
+  ['motor n1 toground $1 volts, motor n2 toground 0 volts', `${ON_MOTOR_SIDE}${VOLTS} ${ON_LEFT} (?:zero`
+  + `|nothing) ${ON_RIGHT}`],
+  ['motor n1 toground 0 volts, motor n2 toground $1 volts', `${ON_MOTOR_SIDE}(?:zero|nothing) ${ON_LEFT}`
+  + ` ${VOLTS} ${ON_RIGHT}`],
+  ['motor n1 toground $1 volts, motor n2 toground $2 volts', `${ON_MOTOR_SIDE}${VOLTS} ${ON_LEFT} ${VOLTS}`
+  + ` ${ON_RIGHT}`],
+  ['overload trip', '(?:the )?reset(?: button)?(?: on it)? (?:was|is|had|has|\'s)? ?(?:popped|kicked|sticking'
+  + '|stuck|come)'
+  + ' out'],
+  ['fuse blown', '(?:the )?fuse(?: link)?(?:\'s| is| was| had)? (?:all )?burn(?:ed|t) (?:through|out|up|in two)'],
+  ['motor no amps', '(?:it\'?s |she\'?s |the motor(?:\'?s| is) |is )?(?:not|isn\'t|ain\'t) (?:drawing'
+  + '|pulling) (?:anything'
+  + '|any(?: amps| current)?|nothing)', '(?:draws|pulls|drawing|pulling) (?:nothing|zero|no current)(?= ?$|,|'
+  + ' at all)'],
+  ['coil ol', '(?:took|pulled|had) the coil out,? (?:and )?(?:it\'s|it is|it reads|it was|it ohms(?: out)?'
+  + '|reads) open'
+  + '(?: on the (?:ohm ?meter|meter))?', 'coil(?:\'s| is| was| reads| tests| shows)? open on the (?:ohm'
+  + ' ?meter|meter)'],
+  ['stalls at $1 psi', '(?:won\'?t|will not|can\'?t|doesn\'?t|never) (?:go|get|come|climb|build)(?:es|s)?(?:'
+  + ' up)? past '
+  + '(\\d+)(?: ?(?:pounds|psi|lbs?))?'],
+  ['swapped two leads', '(?:swapped|switched|reversed|flipped|traded|changed) any (?:two|2|pair)(?: of)?(?: the)?'
+  + ' (?:leads|wires|phases|legs|lines)'],
+  ['wellhead n1 toground $1 volts, wellhead n2 toground 0 volts', `(?:out )?at the well ?(?:cap|head|casing)`
+  + ` (?:i )?(?:only )?(?:get |got |have )?`
+  + `${VOLTS}(?: to ground)? on one (?:wire|leg|side)(?: to ground)?,? (?:and|but) (?:the other (?:one(?:'s|`
+  + ` is| reads)?|`
+  + '(?:wire |leg )?(?:is|reads)?) ?)(?:dead|zero|nothing)'],
+  ['drips at the shaft seal', '(?:drips?|drip(?:s|ping)|leak(?:s|ing)?|weeps?|water)[^,]*(?:between|where)'
+  + ' the (?:shaft'
+  + '|pump)[^,]*(?:shaft|motor|goes)[^,]*(?:motor|pump|in)?(?= ?$|,)'],
+  ['footvalve not hold', '(?:watched|looked at) the (?:level|water)[^,]*(?:prim(?:e|ing)|plug|fill)[^,]*'
+  + ' (?:and )?(?:it )?'
+  + '(?:just )?(?:drains?|drops?|goes|runs?|falls?)(?: right)? (?:away|down|out|back)'],
+  ['unloader blows while it pumps', '(?:hear |it\'?s |it )?hiss(?:ing|es)?[^,]*(?:the )?(?:entire|whole) time (?:the '
+  + '(?:motor|pump|compressor)|it)(?:\'s| is)? (?:going|running|pumping|on|runs)'],
+  ['hiss stop when it stops', '(?:when|once|as soon as) (?:it|the motor) (?:shuts? off|stops|cuts? out),? the'
+  + ' hiss(?:ing)?'
+  + ' (?:stops|quits|goes away)'],
+  ['starts only when empty', '(?:with|when there\'?s) (?:air|pressure) (?:in|on) (?:the tank|it)[^,]{0,6}'
+  + ' (?:it )?(?:just )?'
+  + '(?:hums|groans|sits there and hums|won\'?t start|stalls)'],
+  ['check out seat open', '(?:unscrewed|took off|pulled|undid|loosened|cracked) the (?:copper|transfer'
+  + '|discharge|feed)'
+  + ' (?:line|tube|pipe)[^,]*,? (?:and )?(?:tank )?air (?:comes|came|blows|blew|pours) (?:right )?(?:back'
+  + ' )?(?:out|through)'
+  + '(?: of| from)?(?: the)?(?: tank)?(?: check)?'],
+  ['new fuse blows at once', 'put (?:in )?(?:another|a new|a second|one more)(?: one| fuse)?(?: in)?,? (?:and'
+  + ' )?(?:it )?'
+  + '(?:blew|popped|went) (?:the (?:second|instant|minute)|as soon as|right when)[^,]*'],
+  ['pump unplugged new fuse holds', '(?:took|pulled|unhooked|disconnected) (?:the |both |the two |two'
+  + ' )?(?:wires|leads)'
+  + ' (?:off|from) (?:the |of the )?pump[^,]* (?:and )?(?:put |stuck |tried )(?:in )?(?:another|a new|a'
+  + ' fresh) fuse(?: in)?'
+  + '[^,]*(?:stays? (?:good|in)|held|holds|didn\'?t (?:blow|pop))'],
+  ['belt slack', '(?:motor )?pulley(?:\'s| is)? (?:turning|spinning|going) faster than the belt[^,]*'],
+  ['every $1 tseconds on and off', '(?:it\'s |keeps )?coming on and (?:going|shutting) off (?:about |like )?every'
+  + ` (${FIGURE}|two|three|couple) (?:seconds?|secs?)(?: while[^,]*| with[^,]*)?`],
+  ['', '(?<=\\d )to (?:ground|earth)(?= on one (?:wire|leg|side),? (?:and|but))'],
+  ['inlet $1 psi', `(?:the )?street (?:side|pressure)(?:'s| is| was| reads| has| sits at)? (${FIGURE}`
+  + `|\\w+ty)(?: psi| pounds)?`],
+  ['inlet $1 psi running', '(?:when|while|once) (?:the pump|it)(?:\'s)? (?:runs|is running|running|kicks in'
+  + '|comes on)[^,]*'
+  + ' gauge ahead of (?:it|the pump|the booster)[^,\\d]* (?:to|at) (?:about |nearly |almost )?(\\d+|zero'
+  + '|nothing)(?: psi| pounds)?'],
+  ['seized', '(?:won\'t|will not|doesn\'t|can\'t|not) (?:turn|spin|budge)[^,]{0,12},? (?:it\'s )?froz?en(?:'
+  + ' solid| up| tight)?'],
+  ['prime plug empty', '(?:i )?(?:filled|primed) (?:it|her|the pump)(?: up)? (?:through|at|from) the (?:\\w+'
+  + ' )?(?:plug|hole)'
+  + ',? (?:and )?(?:it |she )?(?:pumped|pumps|went|came) (?:right )?(?:up|fine)'],
+  // what a 12 V supply loses on its way there
+  ['positive side drop', `${ON_PLUS}(?:'s| is)?(?: only)? (?:los(?:es|ing)|drop(?:s|ping)?|lost)`],
+  ['positive side drop $1', `(${FIGURE})(?: ?v(?:olts?)?)? (?:lost|dropped|drop|gone|missing) (?:on|in|along`
+  + `|across) the `
+  + '(?:plus|positive|red|hot)(?: (?:wire|side|lead))?'],
+  [
+    'positive side drop',
+    '(?:from )?(?:the )?(?:battery|post|bat) (?:positive|plus|pos)(?: post)? to (?:the )?(?:'
+    + '(?:pump|motor)(?:\'?s)? (?:positive|plus|pos|red)(?: wire| side| lead)?'
+    + '|(?:red|plus|positive)(?: wire| lead)? at the (?:pump|motor)),? ?(?:i |we )?(?:lose|drop|get|got|see|have)?',
+    '(?:from )?(?:the )?(?:plus|positive|red)(?: wire| side| lead)?(?: at| on| of)?(?: the)?(?: pump| motor)? to'
+    + ' (?:the )?battery (?:positive|plus|pos)(?: post)?',
+  ],
   // what comes before
-  ['', '(?<=^ )(?:(?:all ?right|alright|okay|ok|yeah|well(?=,)|first(?: thing)?(?=,)|let\'s see)(?:,? so)?,? ?)+(?= )'],
-  ['', '(?:i\'m|i am|we\'re|we are) (?:over |down |out )?here at the (?:\\w+ )?(?:tank|pump|well|house|panel|switch),?'
+  ['', '(?<=^ )(?:(?:all ?right|alright|okay|ok|yeah|well(?=,)|first(?: thing)?(?=,)|let\'s see)(?:,? so)?,?'
+  + ' ?)+(?= )'],
+  ['', '(?:i\'m|i am|we\'re|we are) (?:over |down |out )?here at the (?:\\w+ )?(?:tank|pump|well|house|panel'
+  + '|switch),?'
   + ' and(?= )'],
   ['', `(?:i |we )?${OPENED} (?:the |that |its )?${COVER}(?: off| up| apart)?(?: of it)?(?:,| and)(?= (?:(?:i `
   + `|we )?(?:can `
@@ -73,7 +173,8 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['precharge $1 psi', '(\\d+) ?(?:pounds|psi|lbs?)?(?: of air)? (?:with|when) (?:it|the tank|she)(?:\'s'
   + '| is)? (?:drained|empty'
   + '|bled down|dumped)'],
-  ['$1 uf marked $2 to $3', '(\\d+) on an? (\\d+) ?(?:-|to|–) ?(\\d+)(?: ?(?:uf|mfd))?(?: (?:start )?cap(?:acitor)?)?'],
+  ['$1 uf marked $2 to $3', '(\\d+) on an? (\\d+) ?(?:-|to|–) ?(\\d+)(?: ?(?:uf|mfd))?(?: (?:start'
+  + ' )?cap(?:acitor)?)?'],
   ['stalls', '(?:and )?that\'?s (?:all|it|as far as|as high as) (?:it\'?s got|it goes|it gets|she\'?s got'
   + '|it\'?ll (?:do|go|make)|it'
   + ' does|she goes)'],
@@ -94,7 +195,8 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['check stuck open', '(?:foot|check) ?valve[^,]{0,20} (?:pebble|gravel|stone|grit|twig|chip|chunk'
   + '|piece of \\w+) (?:stuck |caught |lodged '
   + '|jammed )?(?:in|under|on|holding)(?: the)? (?:seat|flapper|disc|poppet|it open)'],
-  ['fuse n$1 blown', 'fuse n([123])[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)', 'n([123]) fuse[^,]*'
+  ['fuse n$1 blown', 'fuse n([123])[^,]*(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)', 'n([123])'
+  + ' fuse[^,]*'
   + '(?:ohms|reads|tests|checks)(?: out)? (?:open|ol|dead|bad)'],
   ['one fuse blown', 'took out the (?:\\w+ )?fuse(?: n[123])? and it (?:ohms|reads|tests)(?: out)? (?:open|ol'
   + '|dead|bad)', '(?:middle|left|right|one|center|last|first) fuse[^,]*(?:ohms|reads|tests'

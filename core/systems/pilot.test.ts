@@ -102,6 +102,17 @@ describe('12 volts', () => {
     expect(reads(rig, 'return.bad:1', 'motor.volts')).toBeLessThan(0.8 * reads(rig, 'sound', 'motor.volts'))
     expect(effect(rig, 'return.bad:1')).toBe('runs-weak')
   })
+  it('lose on one side or the other, slight or gross', () => {
+    for (const [side, one, other] of [['feed', 'feed.drop', 'return.drop'], ['return', 'return.drop', 'feed.drop']]) {
+      const fault = side === 'feed' ? 'feed.high-resistance' : 'return.bad'
+      const slight = fault === 'return.bad' ? `${fault}:4` : `${fault}:3`
+      // 0.2 Ω at some 6 A: Ohm
+      expect(reads(rig, slight, one!) - reads(rig, 'sound', one!)).toBeGreaterThan(0.8)
+      expect(reads(rig, slight, one!)).toBeLessThan(2)
+      expect(reads(rig, `${fault}:1`, one!)).toBeGreaterThan(2 * reads(rig, slight, one!))
+      expect(reads(rig, slight, other!)).toBeCloseTo(reads(rig, 'sound', other!), 1)
+    }
+  })
   it('a spent battery shows only under load what a dead post shows too', () => {
     expect(reads(rig, 'battery.post:1', 'battery.rest')).toBeGreaterThan(12.3)
     expect(reads(rig, 'battery.post:1', 'battery.run')).toBeLessThan(10.5)

@@ -113,10 +113,12 @@ export const WELL: Sayings = {
         'works', 'moves', 'calls', 'good', 'clicks', 'down', 'down and calling', 'free', 'hanging down', 'works fine',
       ],
       dead: [
-        'hung up', 'stuck', 'caught', 'tangled', 'wrapped', 'laid over', 'sunk', 'waterlogged', 'full of water',
-        'not call', 'dead', 'broken', 'hung on a pipe', 'hung on the ladder', 'stuck high', 'pinned up',
-        'laying on the pipe', 'not click', 'does nothing', 'snagged', 'not drop', 'wedged', 'wedged under',
-        'jammed up',
+        'stuck', 'wedged', 'jammed up', 'sunk', 'waterlogged', 'full of water', 'not call', 'dead', 'broken',
+        'not click', 'does nothing',
+      ],
+      hung: [
+        'hung up', 'caught', 'tangled', 'wrapped', 'laid over', 'hung on a pipe', 'hung on the ladder', 'stuck high',
+        'pinned up', 'laying on the pipe', 'snagged', 'not drop',
       ],
       held: [
         'lifted same', 'welded', 'stuck closed', 'contacts welded', 'lifted still runs', 'lifted noth',
@@ -131,21 +133,23 @@ export const WELL: Sayings = {
         'float good',
         'float works', 'float calls', 'float calls and stops', 'float clicks', 'float works calls stops',
       ],
-      dead: [
-        'lifted the float off the ladder pump start', 'float cord wrapped round the ladder',
+      hung: [
+        'lifted the float off the ladder pump start', 'float cord wrapped round the ladder', 'float hung up',
         'freed the float pump runs', 'float hung on the ladder', 'freed the float and it started',
         'float tangled freed it runs', 'lifted the float pump runs', 'float caught freed pump runs',
-        'ball float stuck',
-        'float stuck under the pipe', 'float sunk', 'float full of water sunk to the bottom',
+        'float stuck under the pipe', 'float stuck held up', 'float hung freed',
+      ],
+      dead: [
+        'ball float stuck', 'float sunk', 'float full of water sunk to the bottom',
         'float never turns pump',
-        'float never starts the pump', 'float down nothing', 'float not make', 'float hung up', 'float dead',
+        'float never starts the pump', 'float down nothing', 'float not make', 'float dead',
         'float does not call', 'dropped the float nothing', 'float up down noth',
         'float lifted by hand and dropped does not call', 'lifted the float noth', 'float up down no change',
         'raised and lowered the float never kicks on',
       ],
       held: [
         'well pump does not stop', 'well pump runs on', 'float held down', 'float stuck down', 'float does not stop',
-        'float held down by the chain', 'float tangled', 'lifted the float and it stops',
+        'float held down by the chain', 'lifted the float and it stops',
         'float held down lifted it and it stops', 'float up still runs', 'float all the way up still running',
         'float up still calls',
         'float never drops out',

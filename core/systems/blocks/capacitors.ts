@@ -69,9 +69,11 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
         name: 'Start capacitor low',
         baseRate: 0.05,
         severities: degrees(
-          { name: 'two thirds left', share: 0.4, change: times('start.farads', 0.65) },
-          { name: 'a third left', share: 0.35, change: driedOut({ left: 0.35, ohms: 20, load: 0.8 }) },
+          { name: 'two thirds left', share: 0.32, change: times('start.farads', 0.65) },
+          { name: 'a third left', share: 0.23, change: driedOut({ left: 0.35, ohms: 20, load: 1.4 }) },
           { name: 'a tenth left', share: 0.25, change: driedOut({ left: 0.1, ohms: 60, load: 0.4 }) },
+          { name: 'a third left, and starts yet', share: 0.12, change: driedOut({ left: 0.35, ohms: 20, load: 0 }) },
+          { name: 'two thirds left, too little', share: 0.08, change: driedOut({ left: 0.6, ohms: 8, load: 2.2 }) },
         ),
         repair: newCapacitor,
         causes: [CAUSES.age, CAUSES.rapidCycling],

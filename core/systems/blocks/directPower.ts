@@ -131,6 +131,13 @@ export function directPower(): Block {
         aliases: ['amps', 'red', 'run', 'start', 'black'],
       }),
       point({
+        id: 'positive',
+        name: 'battery positive to motor positive',
+        component: 'feed',
+        spot: { on: 'feed', side: 'on' },
+        aliases: ['positive side'],
+      }),
+      point({
         id: 'return',
         name: 'motor negative to battery negative',
         component: 'return',

@@ -69,8 +69,9 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery post corroded',
     baseRate: 0.04,
     severities: degrees(
-      { name: '0.5 Ω', share: 0.6, change: { 'battery.post': 0.5 } },
-      { name: 'open', share: 0.4, change: { 'battery.post': OPEN } },
+      { name: '0.5 Ω', share: 0.4, change: { 'battery.post': 0.5 } },
+      { name: 'open', share: 0.35, change: { 'battery.post': OPEN } },
+      { name: '0.2 Ω', share: 0.25, change: { 'battery.post': 0.2 } },
     ),
     effect: 'runs-weak',
     repair: repair({
@@ -107,9 +108,10 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Fuse holder burnt',
     baseRate: 0.03,
     severities: degrees(
-      { name: '0.8 Ω', share: 0.6, change: { 'fuse.1': 0.8 } },
+      { name: '0.8 Ω', share: 0.4, change: { 'fuse.1': 0.8 } },
       { name: '3 Ω', share: 0.25, change: { 'fuse.1': 3 } },
       { name: 'open', share: 0.15, change: { 'fuse.1': OPEN } },
+      { name: '0.25 Ω', share: 0.2, change: { 'fuse.1': 0.25 } },
     ),
     effect: 'runs-weak',
     repair: repair({
@@ -160,8 +162,9 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'High-resistance joint in the feed',
     baseRate: 0.05,
     severities: degrees(
-      { name: '0.4 Ω', share: 0.5, change: { 'feed.1': 0.5 } },
-      { name: '2 Ω', share: 0.5, change: { 'feed.1': 2 } },
+      { name: '0.5 Ω', share: 0.4, change: { 'feed.1': 0.5 } },
+      { name: '2 Ω', share: 0.3, change: { 'feed.1': 2 } },
+      { name: '0.2 Ω', share: 0.3, change: { 'feed.1': 0.22 } },
     ),
     effect: 'runs-weak',
     repair: repair({
@@ -194,8 +197,9 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Demand switch contact burnt',
     baseRate: 0.05,
     severities: degrees(
-      { name: '0.6 Ω', share: 0.5, change: { 'switch.1': 0.6 } },
-      { name: '4 Ω', share: 0.5, change: { 'switch.1': 4 } },
+      { name: '0.6 Ω', share: 0.4, change: { 'switch.1': 0.6 } },
+      { name: '4 Ω', share: 0.4, change: { 'switch.1': 4 } },
+      { name: '0.2 Ω', share: 0.2, change: { 'switch.1': 0.2 } },
     ),
     effect: 'runs-weak',
     repair: newSwitch,
@@ -296,9 +300,10 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Bad chassis return',
     baseRate: 0.1,
     severities: degrees(
-      { name: '0.4 Ω', share: 0.4, change: { 'return.1': 0.5 } },
-      { name: '2 Ω', share: 0.3, change: { 'return.1': 2 } },
+      { name: '0.5 Ω', share: 0.3, change: { 'return.1': 0.5 } },
+      { name: '2 Ω', share: 0.2, change: { 'return.1': 2 } },
       { name: 'open', share: 0.3, change: { 'return.1': OPEN } },
+      { name: '0.2 Ω', share: 0.2, change: { 'return.1': 0.2 } },
     ),
     effect: 'runs-weak',
     repair: repair({

@@ -80,6 +80,17 @@ export const directPowerTests = (): readonly Test[] => [
     band: 'drop-12v',
     proves: true,
   }),
+  // fuse, panel, wire and switch in one: whether the loss is on this side at all
+  dc({
+    id: 'feed.drop',
+    point: 'positive',
+    title: 'Volts from battery positive to motor positive, running',
+    words: ['drop', 'feed'],
+    between: ['p', 'pm'],
+    condition: 'running',
+    band: 'model',
+    drop: true,
+  }),
   dc({
     id: 'return.drop',
     point: 'return',

@@ -292,14 +292,15 @@ export function starterTests(o: StarterOptions): readonly Test[] {
             outcomes: {
               calls: { label: 'calls', words: ['works', 'good'] },
               dead: { label: 'does nothing', words: ['stuck'] },
+              hung: { label: 'is hung up, and calls once it is free' },
               held: { label: 'calls, and does not stop as it hangs', words: ['does not stop'] },
               wrong: { label: 'calls as it hangs, not as it lifts', words: ['down starts', 'runs when it hangs'] },
             },
-            usual: { calls: 0.984, dead: 0.01, held: 0.004, wrong: 0.002 },
+            usual: { calls: 0.982, dead: 0.01, hung: 0.002, held: 0.004, wrong: 0.002 },
             chancesByFault: {
-              'float.stuck-open': { calls: 0.04, dead: 0.945, held: 0.005, wrong: 0.01 },
-              'float.stuck-shut': { calls: 0.05, dead: 0.01, held: 0.93, wrong: 0.01 },
-              'float.wrong-sense': { calls: 0.02, dead: 0.175, held: 0.005, wrong: 0.8 },
+              'float.stuck-open': { calls: 0.04, dead: 0.345, hung: 0.6, held: 0.005, wrong: 0.01 },
+              'float.stuck-shut': { calls: 0.05, dead: 0.01, hung: 0.005, held: 0.925, wrong: 0.01 },
+              'float.wrong-sense': { calls: 0.02, dead: 0.173, hung: 0.002, held: 0.005, wrong: 0.8 },
             },
           }),
           swapTrial({

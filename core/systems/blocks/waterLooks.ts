@@ -68,8 +68,6 @@ export function waterLooks(practice: Pick<ShopPractice, 'cutOffAdvice'>): Block 
         title: 'Look at the water',
         words: ['water is', 'sediment'],
         minutes: 1,
-        // a leak on the suction side, or a level drawn down to its end
-        points: ['air'],
         steps: ['Draw a glass; look for sand, rust, air.'],
         outcomes: {
           clear: { label: 'clear' },
