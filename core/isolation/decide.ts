@@ -139,6 +139,7 @@ export function decide(
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
+  if (kind === 'inseparable' && up().decision) return up()
   if (!kind) return { ...leads, ...up(), ...seen(), ...(useful.length === 0 ? resetFirst(model, ranking) : {}) }
   return {
     decision: {
@@ -248,12 +249,13 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
 
 /** What hangs in the well comes up as one: where nothing from above parts what is left of it, the pull shows which. */
 function comesUp(model: SystemModel, ranking: Ranking, top: Suspect, useful: readonly Weighed[]): Stand {
-  if (useful.length > 0 || !isDown(model, top)) return {}
-  const below = ranking.suspects.filter(s => s.component && s.chance > COVERED && isDown(model, s))
+  if (useful.length > 0 || !comesUpWith(model, top)) return {}
+  const left = ranking.suspects.filter(s => s.component && s.chance > COVERED)
+  const below = left.filter(s => comesUpWith(model, s))
   const chance = below.reduce((sum, s) => sum + s.chance, 0)
   const excludes = exclusions(model, ranking)
   const by = [...new Set(excludes.flatMap(e => e.lines))]
-  if (chance < ENOUGH || aboveGround(model, ranking, top.repair.id) > ABOVE_LEFT || by.length < 3) return {}
+  if (chance < ENOUGH || below.length < left.length || by.length < 3) return {}
   const why = 'What is left all hangs in the well, and nothing from above parts it: what comes up shows which.'
   const known = { chance: Math.min(1, chance), minutes: top.repair.minutes, by, why, excludes }
   return { decision: { ...decisionOn(model, top, below), kind: 'inseparable', ...known } }
@@ -261,6 +263,10 @@ function comesUp(model: SystemModel, ranking: Ranking, top: Suspect, useful: rea
 
 const putsBack = ({ kind }: SystemModel, repair: string) =>
   kind.faults.every(f => f.repair.id !== repair || f.protects === true)
+
+/** What is lifted out to be got at: the pump with its motor, and the cable and the pipe that it hangs on. */
+const comesUpWith = (model: SystemModel, s: Suspect) =>
+  ['down-hole', 'well-head'].includes(componentOf(model.kind, s.component)?.place ?? '') && s.repair.minutes >= COSTLY
 
 const isDown = (model: SystemModel, s: Suspect) =>
   componentOf(model.kind, s.component)?.place === 'down-hole' && s.repair.minutes >= COSTLY

@@ -96,3 +96,11 @@ describe('what hangs in the well', () => {
     expect(decision?.excludes?.length).toBeGreaterThan(2)
   })
 })
+
+describe('a neutral that locked amps pull up', () => {
+  it('is no riddle: the wires to there are not known', () => {
+    const lines = [saw('sound', 'groans'), read('motor.l1g', 112), read('motor.l2g', 20)]
+    const { suspects } = answerOf('compressor-direct', 'no-air', lines, { 'motor.volts': 115 })
+    expect(suspects.find(s => s.fault === 'other')?.chance ?? 0).toBeLessThan(0.1)
+  })
+})

@@ -115,7 +115,8 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
       // the hand that goes there to put right what was seen sees it once more
       if (!(await lookAgain(answer.decision))) continue
       decided = true
-      await repair(answer.decision.fault, answer.decision.repairId)
+      const { fault, repairId } = cameUp(call, answer.decision, repaired)
+      await repair(fault, repairId)
       if (await closeCall(call, tables, lines, perform, repair, repaired)) break
       continue
     }
@@ -142,6 +143,15 @@ export async function playCall(call: Call, tables: Tables, choose: Chooser, seed
     unsafe,
     lines,
   }
+}
+
+/** What was lifted out of the well because nothing from above parted it is seen for what it is. */
+function cameUp({ kind, planted }: Call, decision: Decision, done: readonly string[]) {
+  const { kind: how, excludes, covers, fault, repairId } = decision
+  const shown = how === 'inseparable' && excludes
+    ? planted.find(p => covers.some(c => c.fault === p.mode.id) && !isPutRight(kind, p.mode, done))
+    : undefined
+  return shown ? { fault: shown.mode.id, repairId: shown.mode.repair.id } : { fault, repairId }
 }
 
 /**
