@@ -47,7 +47,8 @@ const dividers = computed(() => {
       <NuxtLink to="/open" class="divider open">+ open a tab</NuxtLink>
     </nav>
     <p v-if="keeping.unsent.length" class="unsent" role="status">
-      {{ keeping.unsent.length }} {{ keeping.unsent.length === 1 ? 'line' : 'lines' }} not yet kept
+      {{ keeping.unsent.length }} <span class="long">{{ keeping.unsent.length === 1 ? 'line' : 'lines' }}</span>
+      not <span class="long">yet</span> kept
     </p>
     <nav class="screens" aria-label="Screens">
       <template v-if="me.name">
@@ -181,6 +182,14 @@ const dividers = computed(() => {
   }
   .name {
     flex: 1;
+  }
+  /* comes and goes with every line: it must not push what is under a finger */
+  .unsent {
+    flex: 0 1 auto;
+    padding: 3px 6px;
+  }
+  .unsent .long {
+    display: none;
   }
   .screens {
     order: 2;

@@ -92,6 +92,13 @@ describe('the plant nursery call', () => {
     await page.log('relay ol')
     await page.see('not yet kept', '.area-tape')
     await page.see('3 lines not yet kept', '.head')
+    const headOnPhone = async () => {
+      await page.size(390, 844)
+      const height = await page.driver.executeScript('return document.querySelector(".head").offsetHeight')
+      await page.size(1280, 800)
+      return height
+    }
+    const whileUnkept = await headOnPhone()
     // a reload with the server still dead: the app opens from this device, the lines with it
     await page.driver.navigate().refresh()
     await page.see('3 lines not yet kept', '.head')
@@ -114,6 +121,8 @@ describe('the plant nursery call', () => {
       20000,
       'the lines to be kept, in order',
     )
+    // what says so comes and goes with every line: nothing moves under a finger
+    expect(await headOnPhone()).toBe(whileUnkept)
     const { lines } = (await (
       await fetch(`${served.url}/api/tabs/${(await page.driver.getCurrentUrl()).split('/').pop()}`)
     ).json()) as TabReply

@@ -6,6 +6,7 @@ import type { DraftLine, WorkState } from '#core/tab'
 import { formatFigure, formatRange, formatTurns, type Quantity, type Units } from '#core/units'
 import { sayBlocked, sayMove, sayWiringFault, sayWiringNote, STATION_WORDS } from '#core/words'
 import { useStopwatch } from '~/composables/useStopwatch'
+import { NEEDS } from '~/composables/needWords'
 import { useDraftAt } from '~/composables/useDraft'
 import type { PlanView } from '~/workers/openTabs'
 
@@ -29,13 +30,6 @@ const emit = defineEmits<{
   settle: []
 }>()
 
-const NEEDS: Record<PlanStep['need'], string> = {
-  'any': '',
-  'live': 'power on',
-  'proven-dead': 'proven dead',
-  'discharged': 'dead and discharged',
-  'zero-pressure': 'zero pressure',
-}
 const FIRST = { 'proven-dead': 'Prove it dead', 'discharged': 'Bleed it', 'zero-pressure': 'Drain it' } as const
 /** Steps that are the proof of a state. */
 const PROVES: Partial<Record<string, Exclude<WorkState, 'live'>>> = {

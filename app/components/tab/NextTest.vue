@@ -3,6 +3,7 @@
 import type { Isolation, ProposedTest } from '#core/isolation'
 import type { Need } from '#core/systems'
 import { sayAfterRepair } from '#core/words'
+import { NEEDS } from '~/composables/needWords'
 import { useDraftAt } from '~/composables/useDraft'
 
 const props = defineProps<{
@@ -54,13 +55,6 @@ const mended = computed(() => (props.shown ? undefined : props.isolation?.mended
 const skipping = ref(false)
 const reason = useDraftAt(String(useRoute().params.id), 'leave out', () => first.value?.test)
 const outcomes = computed(() => first.value?.outcomes ?? [])
-const NEEDS: Record<Need, string> = {
-  'any': '',
-  'live': 'power on',
-  'proven-dead': 'proven dead',
-  'discharged': 'dead and discharged',
-  'zero-pressure': 'zero pressure',
-}
 
 watch(
   () => first.value?.test,
