@@ -153,6 +153,23 @@ describe('a capacitor that was measured', () => {
   })
 })
 
+describe('volts that a start pulls down', () => {
+  const jet = requireOk(prepareSystem('jet', { 'motor.volts': 115 }))
+  const dip = (volts: number) => shareOf(
+    jet, 'groans', [read('line.idle', 120), read('line.start', volts)],
+    'supply.low-volts', 'supply.generator', 'feed.high-resistance', 'motor.cap-open',
+  )
+  it('are no weak supply: some twenty of 120 are usual', () => {
+    const [low = 1, generator = 1, feed = 1, cap = 0] = dip(98)
+    expect(cap).toBeGreaterThan(2 * (low + generator + feed))
+  })
+  it('are one where they fall to little more than half', () => {
+    const [low = 0, generator = 0, feed = 0, cap = 1] = dip(70)
+    expect(low + generator + feed).toBeGreaterThan(0.7)
+    expect(cap).toBeLessThan(0.05)
+  })
+})
+
 describe('where it stands', () => {
   it('is at its cut-in for a compressor that does not start against pressure', () => {
     const lines = [read('gauge', 90 * PSI), saw('breaker-seen', 'tripped'), saw('starts-empty', 'empty')]

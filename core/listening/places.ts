@@ -174,6 +174,7 @@ export const STARTER_PLACES: Readonly<Record<string, readonly string[]>> = {
 export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
   'drop': ['acrossdrop'],
   'volts': ['n1 n2', 'between legs', 'across', 'leg to leg', 'legs'],
+  'dip': ['startdip'],
   'l1g': ['n1', 'n1 to ground', 'first leg'],
   'l2g': ['n2', 'n2 to ground', 'second leg', 'neutral to ground'],
   'l3g': ['n3', 'n3 to ground', 'third leg'],

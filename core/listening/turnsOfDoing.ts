@@ -32,7 +32,8 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   `(?<!amp[^;]*)${SAGS} (${FIGURE}) ?v(?:olts?)? ${WHEN} ${CALLS}`],
   ['calling $1', `(?<!amp[^;]*)${SAGS} (${FIGURE})(?: ?psi| pounds)? ${WHEN} ${CALLS}`],
   // in on one side, out on the other
-  ['$1 into the $2, noth outofit', `${VOLTS} (?:on|at) (?:the )?top of (?:the |my )?([a-z]+),? (?:and |but )?${NOUGHT}`
+  ['$1 into the $2, noth outofit', `${VOLTS} (?:on|at) (?:the )?top of (?:the |my )?([a-z]+),? (?:and |but`
+  + ` )?${NOUGHT}`
   + '(?: volts?)? (?:on|at|out) (?:of )?(?:the )?bottom'],
   ['$1 outofit', `(?<=^ )(?:and |but )?(?:only )?${VOLTS} out of it(?= with| when| ?$)`],
   ['$1 into the $2, noth outofit', `${VOLTS} ${FEED} (?:to )?(?:the |my )?((?!and |but |only )(?:[a-z]+`
@@ -229,8 +230,10 @@ export const TURNS_OF_DOING: readonly Joined[] = [
   + '|spool up)'],
   ['', '(?:switch|relay) clicks(?: in| on)? but(?= (?:the pump|it|the motor|nothing))'],
   ['', ',? ?(?:but )?only (?:when|if|after) it(?:\'s)? (?:rains?|raining|wet)' + END],
-  ['spin the shaft it runs', '(?:rolled|turned|kicked|spun|pulled|bumped|helped)(?: over)? (?:the )?(?:flywheel|pulley'
-  + '|belt|wheel|sheave)(?: over| around)?(?: by hand)?(?:,| and) (?:it|she|then it) (?:took (?:right )?off|started|ran'
+  ['spin the shaft it runs', '(?:rolled|turned|kicked|spun|pulled|bumped|helped)(?: over)? (?:the'
+  + ' )?(?:flywheel|pulley'
+  + '|belt|wheel|sheave)(?: over| around)?(?: by hand)?(?:,| and) (?:it|she|then it) (?:took (?:right )?off'
+  + '|started|ran'
   + '|went|fired up|came up)'],
   ['outletvalve shut stilldoes', 'shut (?:off )?the valve (?:on|at) the (?:outlet|discharge)(?: side)? of the pump'
   + '(?:,| and)?(?: it)? still (?:burps|chirps|bumps|kicks on|cycles|runs)'],

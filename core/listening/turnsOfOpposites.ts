@@ -2,7 +2,7 @@
  * What lies near its opposite and is taken whole: which half is out, where water still runs, what still holds, which
  * side of a splice was read, keeps on and cannot stop. Common practice, no source.
  */
-import { END, FIGURE, VOLTS } from './partsOfSpeech'
+import { END, FIGURE, IT, SAGS, VOLTS, WHEN } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const OHMS = '(?: ?ohms?)?'
@@ -14,7 +14,16 @@ const IN_HOUSE = '(?:upstairs|in the (?:house|kitchen|shower|bath\\w*)|at the (?
 const RESTED = '(?:sat|rested|waited|let it (?:sit|cool|rest)(?: for)?) (?:an|half an|about an|a couple of|two) hours?'
 const LETS_GO = '(?:trips?|kicks?|pops?|lets go|goes)'
 
+const FALLS = '(?:drops?|falls?|dips?|sags?|goes|dropped|fell|dipped) (?:from )?\\d+(?: ?v(?:olts?)?)? (?:down )?to'
+const BEGINS = `(?:(?:${IT}(?:'s)?|(?:the )?(?:pump|motor)) )?(?:is )?(?:trying to start|tries to start|starts`
+  + '|starting|kicks? (?:on|in)|comes? on|turns? on|fires? up|picks? up|takes off)'
+
 export const TURNS_OF_OPPOSITES: readonly Joined[] = [
+  // what a start pulls down is not what it runs on
+  [', line startdip $1 volts', `(?<!amp[^;]*|batter[^;]*|motor[^;]*|pump[^;]*|box[^;]*)(?:${SAGS}|${FALLS})`
+  + ` (\\d{3}|9\\d)(?: ?v(?:olts?)?)?`
+  + ` (?:(?:${WHEN}|as soon as) ${BEGINS}|on (?:the |its )?start(?:ing|-?up)?|at start-?up)(?: (?:and |then `
+  + `|and then )?(?:it )?comes? (?:right )?back(?: up)?(?: to \\d+)?)?`],
   // what is printed on it, beside what was read
   ['', '(?<=\\bcap[^;]*\\d ?(?:uf|mfd|mikes)?,? )(?:and |but )?(?:it\'s|its|it is|that\'s) (?:an? |marked '
   + '|rated |stamped )+'

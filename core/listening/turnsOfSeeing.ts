@@ -60,7 +60,7 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   ['suction leaks air', '(?:packed|smeared|coated|wrapped) (?:the )?(?:shaft )?(?:seal|joint|joints|fittings?'
   + '|union) with (?:grease|tape|'
   + 'dope|putty)[^,]*,? ?(?:and )?(?:no more|no) (?:air|bubbles)'],
-  ['line idle $1 volts, line start $2 volts', `^ ?(\\d{2,3})(?: ?v(?:olts?)?)? (?:at rest|resting|sitting|static`
+  ['line idle $1 volts, line startdip $2 volts', `^ ?(\\d{2,3})(?: ?v(?:olts?)?)? (?:at rest|resting|sitting|static`
   + `|with it off|not running)`
   + `,? (?:and |but )?(?:only )?(\\d{2,3})(?: ?v(?:olts?)?)? ${WHEN} ${CALLS}`],
   ['float stuck', 'float(?: is| was|\'s)? [^,]*?(?:and )?(?:won\'t|will not|can\'t|doesn\'t|does not|not) (?:rise'

@@ -5,7 +5,7 @@ import { psi, told } from '../../tests/told'
 
 describe('what was watched', () => {
   it.each<[KindId, string, string]>([
-    ['jet', '121 sitting still, 88 when it tries to start', 'line.idle 121 | line.volts 88'],
+    ['jet', '121 sitting still, 88 when it tries to start', 'line.idle 121 | line.start 88'],
     ['well-2wire', 'at the line side zero between and 121 to ground on both', 'line.volts 0 | line.l1g 121'],
     ['well-3wire', 'shut the main to the house and it goes straight to 60 and clicks off', 'house-shut builds'],
     ['well-2wire', 'hose bib by the tank has tons of pressure', 'tank-tap only'],

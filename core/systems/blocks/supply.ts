@@ -256,6 +256,17 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         band: 'utilisation',
       }),
       volts({
+        id: 'line.start',
+        point: 'line',
+        title: `Volts on the ${to} line side as it starts`,
+        words: ['line dip'],
+        between: ['l1', 'l2'],
+        variant: 'dip',
+        scenario: 'starting',
+        steps: [`Leads on the ${to} line side, lowest-reading hold, and let it call.`],
+        band: 'model',
+      }),
+      volts({
         id: 'breaker.idle',
         point: 'breaker',
         title: 'Volts out of the breaker with nothing running',

@@ -7,7 +7,7 @@ import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects, t
 import { rewire } from './supply'
 import { allLegs, highVolts, slowDrive } from './strongSupply'
 import { supplyPath } from './supplyPath'
-import { seen, voltsThree } from './testEntry'
+import { seen, volts, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, fusesLook, otherBreaker, otherLights } from './toldSupply'
 import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
@@ -228,6 +228,17 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         point: 'line',
         where: 'on the starter line side',
         node: 'l',
+      }),
+      volts({
+        id: 'line.start',
+        point: 'line',
+        title: 'Volts on the starter line side as it starts',
+        words: ['line dip'],
+        between: ['l1', 'l2'],
+        variant: 'dip',
+        scenario: 'starting',
+        steps: ['Leads on two lines of the starter’s line side, lowest-reading hold, and let it call.'],
+        band: 'model',
       }),
       seen({
         id: 'breaker-seen',

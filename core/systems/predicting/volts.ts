@@ -16,6 +16,8 @@ const GHOSTLY = 1e5
 const ghost = (reading: number) => 0.5 * reading + 4
 /** A share of the volts; common practice, no source. */
 const SAGS = 0.045
+/** and in the instant of the start, which a meter catches or does not */
+const DIPS = 0.06
 /** Under so many volts what stands against ground while a motor is locked is what its amps lose on the way, V. */
 const PULLED_UP = 60
 
@@ -37,8 +39,9 @@ export function predictVolts(
   const dead = reading < STRAY && !stage.direct
   const least = probe.drop ? (stage.direct ? 0.05 : SOUND_DROP) : stage.direct ? 0.12 : dead ? STRAY : 0.8
   // how far locked amps pull a supply down, or a neutral up, hangs on wires that nobody has measured
-  const sags = stage.turning === 'locked' && !stage.direct && probe.scenario !== 'idle'
-  const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : SAGS)
+  const starting = probe.scenario === 'starting'
+  const sags = (starting || stage.turning === 'locked') && !stage.direct && probe.scenario !== 'idle'
+  const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : starting ? DIPS : SAGS)
   const share = (v: number) => (probe.drop ? 0.3 : Math.max(spread.volts, pulled(v)))
   const spreadOf = (v: number) => together(least, share(v) * v)
   const loaded = figure(reading, spreadOf(reading))
