@@ -2,11 +2,17 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor, type KindId } from '#core/systems'
+import { GALLON } from '#core/units'
 import { psi, told } from '../../tests/told'
 import { hear } from '.'
 
+const gpm = (n: number) => Number(((n * GALLON) / 60).toPrecision(3))
+
 describe('water, as it is told', () => {
   it.each<[KindId, string, string]>([
+    ['holding-tank', 'well\'s only putting 2 gallons a minute into the tank', `tank-fill ${gpm(2)}`],
+    ['holding-tank', 'bucket says 1 gallon a minute into the tank', `tank-fill ${gpm(1)}`],
+    ['holding-tank', '5 gpm at the tap', `flow ${gpm(5)}`],
     ['booster', 'pressure ahead of the pump is 35 with nothing on', `inlet.pressure ${psi(35)}`],
     ['booster', 'inlet drops to 6 with two taps open', `inlet.pressure ${psi(6)}`],
     ['booster', '62 on the pump side of the check, 0 on the house side', 'check-look shut'],

@@ -17,6 +17,13 @@ const CITY = '(?:the )?(?:city|shore|hose|park)(?: water)? (?:connection|inlet|f
 const DRIBBLES = '(?:is |\'s )?(?:dribbling|dripping|running|leaking|spitting|coming|dribbles|drips|runs|leaks|comes)'
 
 export const TURNS_OF_WATER: readonly Joined[] = [
+  ['cistern $1 gpm', `(?:the )?well(?: pump)?(?:'s| is)? (?:only )?(?:putting|giving|making|delivering|pumping|puts`
+  + `|gives|makes)(?: about| only)? (${FIGURE}) ?(?:gpm|gallons? (?:a|per) minute)(?: in(?:to)? (?:the )?(?:holding `
+  + '|storage )?(?:tank|cistern))?'],
+  ['cistern $1 gpm', `(?:(?:the )?(?:bucket|stopwatch) (?:says|shows) )?(${FIGURE}|a|one|two|three) ?(?:gpm`
+  + `|gallons? (?:a|per) minute) (?:coming |going `
+  + `|running )?into (?:the )?`
+  + '(?:holding |storage )?(?:tank|cistern)'],
   ['0', '0?\\.0+'],
   ['inlet $1 psi', `${PRESSURE} ${AHEAD} the (?:pump|booster)(?: is| reads| was| sits at| shows|'s)* `
   + `(${FIGURE})${PSI}(?: with (?:nothing|everything)[^,]*)?`],

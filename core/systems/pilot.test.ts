@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { unbalance } from '#core/standards'
+import { GALLON } from '#core/units'
 import { buildModel, type NumericTest, type SystemModel } from '.'
 
 const pump = requireOk(buildModel('three-phase', { 'motor.amps': 15.2 }))
@@ -125,5 +126,15 @@ describe('a holding tank', () => {
     expect(effect(hut, 'well-switch.stuck-up')).toBe('cuts-off')
     expect(reads(hut, 'well-switch.stuck-up', 'well-load.volts')).toBeLessThan(2)
     expect(reads(hut, 'well-switch.stuck-up', 'load.volts')).toBeGreaterThan(220)
+  })
+  it('is filled by what the pump in the well gives, or the well, where that is less', () => {
+    const [whole, worn, poor]
+      = ['sound', 'well-pump.worn:2', 'well-pump.dry-well:2'].map(h => reads(hut, h, 'tank-fill'))
+    expect(whole! * 60 / GALLON).toBeGreaterThan(6)
+    expect(worn).toBeLessThan(0.5 * whole!)
+    expect(poor).toBeLessThan(0.5 * whole!)
+    expect(reads(hut, 'well-switch.stuck-up', 'tank-fill')).toBe(0)
+    // what the booster is fed by says nothing of how it runs
+    expect(reads(hut, 'pump.worn:2', 'tank-fill')).toBe(whole)
   })
 })

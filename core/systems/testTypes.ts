@@ -60,7 +60,15 @@ export type Probe
   | { readonly ask: 'dial', readonly figure: StagedKey }
   | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }
   | { readonly ask: 'capacitor-ohms', readonly farads: StagedKey, readonly ohms: StagedKey }
-  | { readonly ask: 'flow', readonly what: FlowAsk, /** seconds watched */ readonly over?: number }
+  | FlowProbe
+
+export interface FlowProbe {
+  readonly ask: 'flow'
+  readonly what: FlowAsk
+  /** seconds watched */
+  readonly over?: number
+  readonly stage?: string
+}
 
 export type FlowAsk
   = | 'gauge'
@@ -75,6 +83,7 @@ export type FlowAsk
     | 'cut-off'
     | 'inlet'
     | 'tap-static'
+    | 'supplied'
 
 /** By what rule the healthy band of a test is set. */
 export const BAND_RULES = [

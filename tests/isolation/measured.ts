@@ -131,6 +131,12 @@ function flowReading(
       return Number.isFinite(story.cycle) ? story.cycle * Math.exp(0.15 * random.normal()) : 1500
     case 'delivery':
       return turns ? Math.max(0, story.delivery * (1 + 0.06 * random.normal())) : 0
+    case 'supplied': {
+      const well = w.stages[1]!
+      const moves = well.turning === 'running' && figureOf(f, 'well:pump.turns') > 0 && !figureOf(f, 'well:check.stuck')
+      const given = moves ? Math.min(figureOf(f, 'well:pump.flow'), figureOf(f, 'well:source.yield')) : 0
+      return given * Math.max(0, 1 + 0.08 * random.normal())
+    }
     case 'leak-down':
       return gauge(story.leakDown)
     case 'fill-time':

@@ -5,7 +5,7 @@ import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
 import { JUMPER } from './cautions'
 import { always, degrees, fault, repair } from './faultEntry'
-import { alike, partOhms, seen, voltsAt } from './testEntry'
+import { alike, flow, partOhms, seen, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 
 const newFloat = repair({
@@ -218,6 +218,20 @@ export const openTank = (): Block => ({
     }),
   ],
   tests: [
+    flow({
+      id: 'tank-fill',
+      point: 'level',
+      title: 'What the well pump puts into the holding tank',
+      words: ['fills', 'filling rate', 'into the tank'],
+      ask: 'supplied',
+      stage: 'well',
+      quantity: 'flow',
+      minutes: 6,
+      need: 'live',
+      meter: 'bucket under the inlet, or the rise by the clock',
+      steps: ['Nothing drawn; time a bucket at the inlet, or the rise of the level over five minutes.'],
+      cautions: ['Never climb in: a tank is a confined space.'],
+    }),
     seen({
       id: 'tank-level',
       point: 'level',

@@ -216,15 +216,17 @@ export interface FlowEntry extends Named, More {
   readonly ask: FlowAsk
   /** seconds that it is watched for, where that is the shop's own choice */
   readonly over?: number
+  /** of a later stage: the pump in the well */
+  readonly stage?: string
   readonly quantity: NumericTest['quantity']
   readonly minutes: number
 }
 
 /** What a gauge, a stopwatch or a bucket shows. */
-export const flow = ({ ask, over, ...entry }: FlowEntry): NumericTest =>
+export const flow = ({ ask, over, stage, ...entry }: FlowEntry): NumericTest =>
   reading({
     condition: 'running',
-    probe: { ask: 'flow', what: ask, ...(over ? { over } : {}) },
+    probe: { ask: 'flow', what: ask, ...(over ? { over } : {}), ...(stage ? { stage } : {}) },
     band: 'model',
     ...entry,
   })

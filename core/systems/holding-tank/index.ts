@@ -21,7 +21,8 @@ import { createPlate } from '../describe/plate'
 import { describeSingle } from '../describe/singlePhase'
 import { describeWhole } from '../describe/whole'
 import { stretchesOf, surfaceDrawing, tankToHouse } from '../drawing'
-import { figureOf, type Change, type FigureKey, type Figures } from '../figures'
+import type { Change, Figures } from '../figures'
+import { suppliedBy } from '../predicting/flow'
 import { filterOf, WATER_COMPLAINTS, surfaceStart, yes, type KindPlan } from '../kinds'
 import { hasNeutral } from '../supplies'
 import type { SolvedStage } from '../power/stage'
@@ -179,9 +180,7 @@ const wellFigures = (n: Nameplate): Change => ({
 /** What the supply pump does: its circuit first, then whether water comes. */
 function wellEffect(figures: Figures & Change, solved: SolvedStage): Effect {
   if (solved.effect !== 'runs') return solved.effect
-  const well = (key: FigureKey) => figureOf(figures, `well:${key}`)
-  const moves = well('pump.turns') > 0 && !well('check.stuck')
-  const given = moves ? Math.min(well('pump.flow'), well('source.yield')) : 0
+  const given = suppliedBy({ figures, stage: solved })
   return given < 0.1 * WELL_FLOW ? 'runs-dry' : given < 0.6 * WELL_FLOW ? 'runs-weak' : 'runs'
 }
 

@@ -2,6 +2,7 @@
 import { FLOW_EFFECTS } from '#core/flow'
 import { PSI } from '#core/units'
 import type { Effect } from '../faultTypes'
+import { figureOf, type FigureKey } from '../figures'
 import type { Prediction, Probe } from '../testTypes'
 import { figure, together } from './shapes'
 import type { Standing } from './standing'
@@ -11,6 +12,16 @@ const UNKNOWN = 0.7
 
 /** Of what the plant does, all in which something is pumped. */
 const TURNS = new Set<Effect>([...FLOW_EFFECTS.filter(e => e !== 'runs-dry' && e !== 'silent'), 'trips-overload'])
+
+/** What a pump gives at the head it stands at is not known to a third; common practice, no source. */
+const SUPPLIES = 0.3
+
+/** What a pump in the well puts into an open tank, m³/s: its own flow, or the well's where that is less. */
+export function suppliedBy({ figures, stage }: Pick<Standing, 'figures' | 'stage'>): number {
+  const well = (key: FigureKey) => figureOf(figures, `well:${key}`)
+  const moves = stage.turning === 'running' && well('pump.turns') > 0 && !well('check.stuck')
+  return moves ? Math.min(well('pump.flow'), well('source.yield')) : 0
+}
 
 export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<Probe, { ask: 'flow' }>): Prediction {
   const { story, figures, spread } = s
@@ -63,6 +74,10 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
         turns ? story.delivery : 0,
         together(spread.flow * (turns ? story.delivery : 0), s.healthy['pump.flow'] * 0.02),
       )
+    case 'supplied': {
+      const given = suppliedBy(s)
+      return figure(given, together(SUPPLIES * given, 0.04 * figureOf(s.healthy, 'well:pump.flow')))
+    }
     case 'leak-down': {
       const lost = Math.min(story.leakDown * (over / TEN_MINUTES), cutOut)
       // leaks come in all sizes

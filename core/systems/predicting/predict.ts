@@ -6,7 +6,7 @@ import { figureOf } from '../figures'
 import type { StagedKey } from '../figures'
 import type { NumericTest, Prediction, Probe, Through } from '../testTypes'
 import { predictAmps } from './amps'
-import { predictFlow } from './flow'
+import { predictFlow, suppliedBy } from './flow'
 import { contact, figure, OHMS_RANGE, together } from './shapes'
 import { isIdling, type Standing } from './standing'
 import { predictVolts } from './volts'
@@ -86,6 +86,7 @@ export function readsAlike(s: Standing, other: Standing, { probe }: NumericTest)
         && s.effect === other.effect
         && s.stage.turning === other.stage.turning
         && s.tankKnown === other.tankKnown
+        && (probe.what !== 'supplied' || suppliedBy(s) === suppliedBy(other))
       )
   }
 }
