@@ -134,7 +134,7 @@ export function directPower(): Block {
         id: 'positive',
         name: 'battery positive to motor positive',
         component: 'feed',
-        spot: { on: 'feed', side: 'on' },
+        spot: { on: 'motor', side: 'on' },
         aliases: ['positive side'],
       }),
       point({
