@@ -5,8 +5,9 @@ export const NOUGHT = '(?:nothing|zero|zip|nada|none|dead|0)'
 export const IT = '(?:it|she|the pump|the motor|the compressor|the unit|the machine|this thing|that)'
 export const END = '(?= ?$|,|;| and | but )'
 /** Two sides of a splice, and how they read to ground. */
-export const TO_GROUND = '(?:(?<=(?:ground|earth|meg|splice)[^;]*)|(?=[^;]*(?:ground|earth|meg)))(?:the )?'
-export const READ = `(?:'s| is| are| reads| megs| shows| still| was| at)*`
+export const TO_GROUND = '(?:(?<=(?:ground|earth|meg|splice|peckerhead|leads (?:off|in the|at the motor))[^;]*)'
+  + '|(?=[^;]*(?:ground|earth|meg)))(?:the )?'
+export const READ = `(?:'s| is| are| reads| megs| shows| still| was| at| tests?| checks?| out)*`
 export const [ITS, THEIRS] = [
   '(?:motor|pump)(?: side| end| by itself| itself| alone)*',
   '(?:cable|wires?|run|feed|house side)(?: from the house| to the house| back to the house| side| itself| alone|'
@@ -14,7 +15,8 @@ export const [ITS, THEIRS] = [
 ]
 export const SOUND = '(?:clear|good|fine|ok|clean|infinite|infinity|over \\d+(?: ?meg\\w*)?|\\d{2,} ?meg\\w*)(?: to'
   + ' (?:ground|earth))?'
-export const DOWN = '(?:a dead short|dead|zero|0(?:\\.\\d+)?|\\.\\d+|shorted|bad|grounded|down|shot)(?: ?meg\\w*'
+export const DOWN = '(?:a dead short|(?:the )?bad (?:one|side|part)|dead|zero|0(?:\\.\\d+)?|\\.\\d+|shorted|bad'
+  + '|grounded|down|shot)(?: ?meg\\w*'
   + '| ohms?)?(?: (?:short'
   + ' )?to (?:ground|earth))?'
 export const BUT = ' ?,? (?:and |but )?(?:the )?'

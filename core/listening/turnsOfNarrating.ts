@@ -96,6 +96,31 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['prime plug empty', '(?:i )?(?:filled|primed) (?:it|her|the pump)(?: up)? (?:through|at|from) the (?:\\w+'
   + ' )?(?:plug|hole)'
   + ',? (?:and )?(?:it |she )?(?:pumped|pumps|went|came) (?:right )?(?:up|fine)'],
+  ['motor rumbles', '(?:it )?sounds like (?:an? )?(?:jet(?: engine)?|siren|freight train|cement mixer|coffee'
+  + ' grinder|bag of'
+  + ' (?:marbles|bolts|rocks)|can of (?:marbles|bolts)|banshee|grinder|howling wolf)(?: (?:coming )?(?:from'
+  + '|at|out of|in) the'
+  + ' [^,]*)?'],
+  ['zero', '(?:flat|dead|straight|stone) zero'],
+  ['', '(?:on|with|for) an? (?:\\d+|twenty|thirty|forty)[-/ ](?:\\d+|forty|fifty|sixty) (?:pressure )?switch'],
+  ['', '(?:and )?stay(?:ed|s) (?:right )?there (?:till|until) it (?:tripped|trips|kicked (?:off|out)|quit)'],
+  ['float lifted not stop', '(?:pulled|picked|pushed) the float (?:all the way )?up(?: by hand| with a hook)?'
+  + ' and (?:it|the pump|'
+  + 'she) (?:kept|keeps|just kept|just keeps)(?: right)?(?: on)? (?:running|pumping|going)'],
+  ['switch is closed, contacts $1', 'contacts? (?:are|is|\'re) (?:closed|made|touching|together),? but'
+  + ' (?:they\'re |they are |it\'s'
+  + ' )?(?:all )?(black|burnt|burned|pitted|dirty|sooty|crusty|green)'],
+  ['neighbour', '(?:the )?(?:lady|guy|man|woman|people|folks|house|place|family)s? (?:across|next|down|up)'
+  + ' the (?:road|street|door|'
+  + 'way|lane|hill)'],
+  ['house valve shut still falls', '(?:closed|shut|turned off) the valve (?:to|going to) the house,? (?:and '
+  + '|but )?(?:the )?(?:pressure'
+  + '|gauge|needle|it) still (?:went|goes|dropped|fell|drops|falls|came)(?: down)?'],
+  ['$1 volts outofit', `(?<=^ )(?:and |but )?(?:only |just )?${VOLTS} (?:on|at) the other side(?= ?$)`],
+  ['breakerison', '(?:the )?breaker(?:\'s| is| was)? (?:still )?on(?=(?: and|,| but) (?:i |there|it|we |the ))'],
+  ['meg toground 0', 'meg(?:ged)? (?:t1,? t2,? (?:and )?t3|all three(?: leads)?|the (?:three |motor )?leads'
+  + '|the motor|each lead) to'
+  + ' (?:the )?(?:frame|ground|case|earth)[^\\d;]{0,14}(?:flat |dead )?(?:zero|0)(?! ?\\.)'],
   // what a 12 V supply loses on its way there
   ['positive side drop', `${ON_PLUS}(?:'s| is)?(?: only)? (?:los(?:es|ing)|drop(?:s|ping)?|lost)`],
   ['positive side drop $1', `(${FIGURE})(?: ?v(?:olts?)?)? (?:lost|dropped|drop|gone|missing) (?:on|in|along`

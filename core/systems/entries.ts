@@ -94,8 +94,11 @@ function isUsual({ modes: [mode], names: [name] }: Entry): boolean {
   return byShare.slice(0, MOST_IN_CHAINS).some(s => `${mode.id}:${s.id}` === name?.degree)
 }
 
-const isAlone = ({ modes: [mode], names: [name] }: Entry) =>
-  mode?.severities.find(s => `${mode.id}:${s.id}` === name?.degree)?.alone === true
+/** The degree of a fault that an entry stands for. */
+export const degreeOf = (mode: FaultMode, name: Entry['names'][number] | undefined): Severity | undefined =>
+  mode.severities.find(s => `${mode.id}:${s.id}` === name?.degree)
+
+const isAlone = ({ modes: [mode], names: [name] }: Entry) => mode !== undefined && degreeOf(mode, name)?.alone === true
 
 /**
  * The catalogued causes of a fault that are faults themselves: each at its two likeliest degrees, with the share of the

@@ -30,6 +30,8 @@ export interface Severity {
   readonly change: (healthy: Figures) => Change
   /** nothing made it so: it stands in no chain */
   readonly alone?: boolean
+  /** so slight that the machine does what it did, whatever the fault does else */
+  readonly slight?: boolean
 }
 
 /** A way a fault can have come about: another fault or condition, with the evidence that would show it. */

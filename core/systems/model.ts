@@ -8,7 +8,7 @@ import { itemAt, mapEach, ok, type NonEmpty } from '#core/foundation'
 import { bandOf } from './bands'
 import { climbOf } from './climb'
 import type { Description } from './describe/description'
-import { listEntries, pairBeside, type Entry, type ModelOptions } from './entries'
+import { degreeOf, listEntries, pairBeside, type Entry, type ModelOptions } from './entries'
 import { leakHole } from './leakHole'
 import { jointWatts } from './joints'
 import { predict, readsAlike } from './predicting/predict'
@@ -144,7 +144,7 @@ function standOf(d: Description, solver: Solver, entry: Entry): NonEmpty<Standin
 function effectOf(entry: Entry, main: SolvedStage, story: FlowStory): Effect {
   if (main.effect !== 'runs') return main.effect
   if (story.effect !== 'runs') return story.effect
-  return entry.modes.find(m => m.effect)?.effect ?? 'runs'
+  return entry.modes.find((m, i) => m.effect && !degreeOf(m, entry.names[i])?.slight)?.effect ?? 'runs'
 }
 
 type Stand = (h: number, stage: string) => Standing

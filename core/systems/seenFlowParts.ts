@@ -121,6 +121,9 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     or: [
       'sand in the check flaps', 'sand under the check valves', 'sand under the flaps', 'holding a valve open',
       'plastic holding the valve open', 'valve held open',
+      // city water comes back through the pump
+      'hooked up to the hose the tank fills by itself', 'fresh tank fills on city water',
+      'fresh tank overflows on city water', 'city water fills the fresh tank', 'city water backs into the tank',
     ],
   },
   'check.stuck-shut': {

@@ -58,7 +58,7 @@ export async function solveWorld(d: Description, f: Figures, left: readonly Plan
       ? stages[0]!.effect
       : story.effect !== 'runs'
         ? story.effect
-        : (left.find(p => p.mode.effect)?.mode.effect ?? 'runs')
+        : (left.find(p => p.mode.effect && !p.mode.severities[p.degree]!.slight)?.mode.effect ?? 'runs')
   const effects = d.stages.map((s, i) =>
     i === 0 ? main : (d.stageEffect?.(s.id, f, (asSolved as never[])[i]!) ?? stages[i]!.effect),
   )

@@ -150,7 +150,9 @@ export const POWER: Sayings = {
     said: {
       on: [
         'breaker panel on', 'breaker in the panel on', 'breaker good', 'breaker on', 'breaker is in', 'breaker set',
-        'breaker closed', 'breaker on did not trip', 'breaker made', 'breaker is made'],
+        'breaker closed', 'breaker on did not trip', 'breaker made', 'breaker is made',
+        'breakerison',
+      ],
       tripped: [
         'breaker in the tripped position', 'breaker position tripped', 'breaker half way', 'breaker kicked',
         'breaker tripped', 'breaker in the middle', 'breaker in the middle', 'handle halfway',

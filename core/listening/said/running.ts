@@ -133,6 +133,7 @@ export const RUNNING: Sayings = {
         'air in the glass', 'gurgles', 'spurts air', 'sputters air', 'water milky with air', 'faucets spit',
         'burps air', 'air in the lines', 'air discharge', 'surge air', 'sucking air', 'pump sucking air', 'draws air',
         'sucks air at the suction', 'air in the water', 'taps spit and cough', 'water spits', 'pump runs spits',
+        'tap blows air', 'just blows air',
       ],
     },
   },

@@ -40,7 +40,7 @@ export const always = (change: Effects): readonly Severity[] => [
   { id: 'full', name: '', share: 1, change: changing(change) },
 ]
 
-export interface DegreeEntry {
+export interface DegreeEntry extends Pick<Severity, 'slight'> {
   readonly name: string
   readonly share: number
   readonly change: Effects
@@ -48,7 +48,7 @@ export interface DegreeEntry {
 
 /** A fault that comes in degrees: what each is called, what share of such faults it stands for, what it changes. */
 export const degrees = (...rows: readonly DegreeEntry[]): readonly Severity[] =>
-  rows.map(({ name, share, change }, i) => ({ id: String(i + 1), name, share, change: changing(change) }))
+  rows.map(({ change, ...row }, i) => ({ id: String(i + 1), ...row, change: changing(change) }))
 
 export interface JointPlace {
   readonly name: string
