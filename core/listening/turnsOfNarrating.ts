@@ -96,6 +96,12 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   ['prime plug empty', '(?:i )?(?:filled|primed) (?:it|her|the pump)(?: up)? (?:through|at|from) the (?:\\w+'
   + ' )?(?:plug|hole)'
   + ',? (?:and )?(?:it |she )?(?:pumped|pumps|went|came) (?:right )?(?:up|fine)'],
+  [
+    'long thin cord',
+    '(?:on|with|through|off) (?:an? |about )?(?:\\d+|hundred|fifty)[- ]?(?:foot|feet|ft) of (?:\\d+|ten'
+    + '|twelve|fourteen|sixteen'
+    + '|eighteen)[- ]?(?:gauge|ga|awg)(?: (?:cord|wire))?',
+  ],
   ['motor rumbles', '(?:it )?sounds like (?:an? )?(?:jet(?: engine)?|siren|freight train|cement mixer|coffee'
   + ' grinder|bag of'
   + ' (?:marbles|bolts|rocks)|can of (?:marbles|bolts)|banshee|grinder|howling wolf)(?: (?:coming )?(?:from'
