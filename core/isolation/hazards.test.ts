@@ -33,7 +33,8 @@ function tablesOf(id: KindId, n: number): Tables {
 type Hazard = 'let go' | 'grounded' | 'shorted' | 'flooded' | 'not proven'
 
 /** In plain words of the trade, from the raw lines: what is dangerous now, for the main pump and for one behind it. */
-function oracle(kind: SystemKind, lines: readonly DraftLine[]) {
+function oracle(kind: SystemKind, all: readonly DraftLine[]) {
+  const lines = standing(kind, all)
   const dangers = new Map<Hazard, Set<string>>()
   const say = (h: Hazard, stage: string) => dangers.set(h, (dangers.get(h) ?? new Set()).add(stage))
   const two = kind.id === 'holding-tank'
@@ -57,13 +58,7 @@ function oracle(kind: SystemKind, lines: readonly DraftLine[]) {
   }
   // a customer whose breaker trips has let it go already, unless somebody has power there now
   const [opened] = lines
-  const isOn = lines.some((l) => {
-    if (l.kind === 'reading')
-      return kind.tests.some(t => t.id === l.test && t.need === 'live' && t.point !== 'supply') && (l.value ?? 0) > 1
-    if (l.kind !== 'observation') return false
-    if (l.test === 'let-go') return l.outcome === 'holds' || l.outcome === 'minutes'
-    return l.outcome === 'runs' && kind.tests.some(t => t.id === l.test && powers(t))
-  })
+  const isOn = lines.some(l => showsOn(kind, l))
   if (opened?.kind === 'opened' && opened.complaint === 'breaker-trips' && !isOn)
     for (const stage of two ? ['', 'well-'] : ['']) say('let go', stage)
   // one lead-to-lead and one to ground is what has to be known after something let go
@@ -74,6 +69,36 @@ function oracle(kind: SystemKind, lines: readonly DraftLine[]) {
     if (toGround && (!first || latest.has(first.id))) dangers.get('let go')!.delete(stage)
   }
   return (h: Hazard, stage: string) => dangers.get(h)?.has(stage) ?? false
+}
+
+/**
+ * The lines that a hazard may hang on: those of before the last repair are past once it has run since; those of before
+ * a wire or a motor was put right, in its own section. Putting back a breaker puts nothing right.
+ */
+function standing(kind: SystemKind, all: readonly DraftLine[]): readonly DraftLine[] {
+  const last = all.findLastIndex(l => l.kind === 'repair')
+  const hasRun = last >= 0 && all.slice(last + 1).some(l => showsOn(kind, l))
+  const stageAt = (id: string) => (kind.id === 'holding-tank' && id.startsWith('well-') ? 'well-' : '')
+  const cleared = (stage: string) => all.findLastIndex((l) => {
+    if (l.kind !== 'repair' || !l.fault) return false
+    const fault = kind.faults.find(f => f.id === l.fault)!
+    const parts = [fault.component, ...(fault.repair.renews ?? [])].filter(c => stageAt(c) === stage)
+    const wire = parts.some(c => /^(feed|run|cable|box|motor|return)$/.test(c.slice(stage.length)))
+    return wire && !fault.protects
+  })
+  return all.filter((l, i) => {
+    if (l.kind !== 'reading' && l.kind !== 'observation') return true
+    return i > cleared(stageAt(l.test)) && (!hasRun || i > last)
+  })
+}
+
+/** Volts or amps are there, it was heard to run, or the breaker was told to hold. */
+function showsOn(kind: SystemKind, l: DraftLine): boolean {
+  if (l.kind === 'reading')
+    return kind.tests.some(t => t.id === l.test && t.need === 'live' && t.point !== 'supply') && (l.value ?? 0) > 1
+  if (l.kind !== 'observation') return false
+  if (l.test === 'let-go') return l.outcome === 'holds' || l.outcome === 'minutes'
+  return l.outcome === 'runs' && kind.tests.some(t => t.id === l.test && powers(t))
 }
 
 /** Whether doing it puts power behind the breaker. */
@@ -90,6 +115,10 @@ function anything(kind: SystemKind, tables: Tables, random: Random): DraftLine {
   const risky = kind.tests.filter(t => bears.test(t.id))
   const looks = kind.tests.find(t => t.id === 'motor-look')
   if (looks && random.uniform() < 0.06) return { kind: 'observation', test: looks.id, outcome: 'wet' }
+  if (random.uniform() < 0.12) {
+    const { id, component } = kind.faults[random.below(kind.faults.length)]!
+    return { kind: 'repair', component, fault: id, text: 'put right' }
+  }
   const from = random.uniform() < 0.45 ? risky : kind.tests
   const test = from[random.below(from.length)]!
   if (test.kind === 'seen')
@@ -172,6 +201,12 @@ describe(`${SEQUENCES} sequences of lines on every kind with options (seed 31)`,
     expect(barred(opened, tripped, reset)).toBe(true)
     expect(barred(opened, tripped, reset, runs)).toBe(false)
     expect(barred(opened, tripped, mended)).toBe(false)
+    // air in a tank is no repair of a wire
+    const aired: DraftLine = { kind: 'repair', component: 'tank', fault: 'tank.precharge-low', text: 'aired' }
+    const grounded: DraftLine = { kind: 'reading', test: 'leads.ground', value: 200 }
+    expect(barred(opened, tripped, aired)).toBe(true)
+    expect(barred(opened, grounded, aired)).toBe(true)
+    expect(barred(opened, grounded, mended)).toBe(false)
   })
 })
 

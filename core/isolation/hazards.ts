@@ -4,12 +4,20 @@
  *      lead (OSHA 1910.334(b)(2)). A breaker that the customer says trips has let go, until a line shows it on.
  *   2. A section is shown grounded, shorted or flooded: no power onto it, but for the halving test with it taken off.
  *      Grounded is under 20 kΩ in a well, under 0.5 MΩ where a hand can touch (handbook §4, common practice).
- * A repair since then clears both: what is proved afterwards is proved on what was put right. To put back what had let
- * go is no such repair, until it has been seen to run since: then the first reclosing is past.
+ * A repair behind the switch, in the same section, clears both: what is proved afterwards is proved on what was put
+ * right. Air in a tank clears nothing, nor does putting back what had let go, until it has been seen to run since:
+ * then the first reclosing is past.
  */
-import { componentAt, testOf, unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
+import {
+  componentAt,
+  testOf,
+  unstaged,
+  type NumericTest,
+  type SystemKind,
+  type SystemModel,
+  type Test,
+} from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
-import { modeOf } from './hypothesis'
 import type { Tables } from './tables'
 
 export interface Hazards {
@@ -35,10 +43,14 @@ export function hazardsOf({ model }: Tables, state: TabState): Hazards {
   const { kind } = model
   const first = new Map<string, readonly string[]>()
   const shown = new Set<string>()
-  const mended = (repaired: readonly string[]) => repaired.filter(id => !modeOf(model, id)?.protects).length
+  const mended = (repaired: readonly string[], stage: string) =>
+    repaired.filter(id => isBehindSwitch(model, id, stage)).length
   const ran = state.evidence.findLast(e => e.repaired.length === state.repaired.length && showsItOn(kind, e.line))
-  const now = state.evidence.filter(e =>
-    mended(e.repaired) === mended(state.repaired) && (!ran || e.repaired.length === state.repaired.length))
+  const now = state.evidence.filter((e) => {
+    const stage = stageOf(kind, e.line.test)
+    if (mended(e.repaired, stage) !== mended(state.repaired, stage)) return false
+    return !ran || e.repaired.length === state.repaired.length
+  })
   const read = new Set([...now.map(e => e.line.test), ...state.skipped.keys()])
   const bar = (stage: string) => {
     const dead = leadTests(kind, stage).filter(id => !read.has(id))
@@ -58,6 +70,17 @@ export function hazardsOf({ model }: Tables, state: TabState): Hazards {
     bar(stage)
   }
   return { first, shown, onlySaid: said && !seen }
+}
+
+/** What leads are tried on: wires, motor and what stands between. */
+const BEHIND = new Set(['feed', 'run', 'cable', 'box', 'motor', 'return'])
+
+/** Whether a repair was of what is behind the switch of a section, and not only put back what had let go. */
+function isBehindSwitch(model: SystemModel, repaired: string, stage: string): boolean {
+  const mode = model.kind.faults.find(f => f.id === repaired)
+  if (mode?.protects) return false
+  const parts = mode ? [mode.component, ...(mode.repair.renews ?? [])] : [repaired]
+  return parts.some(c => stageOf(model.kind, c) === stage && BEHIND.has(unstaged(c)))
 }
 
 function hasLetGo(test: Test, line: Evidence['line']): boolean {
