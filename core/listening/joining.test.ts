@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { forLength } from '../../tests/length'
-import { JOINED } from './joined'
+import { JOINED } from './turns/joined'
 import { join } from './joining'
 import { mustHold } from './mustHold'
 import { SAID, THINGS } from './said'

@@ -1,8 +1,8 @@
 /**
- * Words that are one are put together, by the table of turns (joined.ts) in its order. Of its many patterns only those
- * are tried whose letters stand in the text: found by three letters of each, as an index of texts is.
+ * Words that are one are put together, by the table of turns (turns/joined.ts) in its order. Of its many patterns only
+ * those are tried whose letters stand in the text: found by three letters of each, as an index of texts is.
  */
-import { JOINED } from './joined'
+import { JOINED } from './turns/joined'
 import { mustHold } from './mustHold'
 
 interface Turn {

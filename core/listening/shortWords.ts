@@ -1,5 +1,5 @@
 /** Words cut short, as they are scribbled on the lid of a box, and what they stand for. */
-import type { Joined } from './turnOf'
+import type { Joined } from './turns/turnOf'
 
 export const SHORT_WORDS: readonly Joined[] = [
   ['breaker', 'brkrs?', 'bkr', 'cb', 'brk'],

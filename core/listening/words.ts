@@ -5,7 +5,7 @@
  * that they meet.
  */
 import { stemmer } from 'stemmer'
-import { JOINED } from './joined'
+import { JOINED } from './turns/joined'
 
 /** Words of one meaning; the first is what they become. */
 const GROUPS: readonly string[] = [

@@ -1,7 +1,7 @@
 /** What was watched, and what only leads up to a finding; the opposites beside them. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
 import type { KindId } from '#core/systems'
-import { psi, told } from '../../tests/told'
+import { psi, told } from '../../../tests/told'
 
 describe('what was watched', () => {
   it.each<[KindId, string, string]>([

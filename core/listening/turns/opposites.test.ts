@@ -1,6 +1,6 @@
 /** What lies near its opposite, and what went on over a time. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
-import { hearsAs, psi, told } from '../../tests/told'
+import { hearsAs, psi, told } from '../../../tests/told'
 
 describe('what lies near its opposite', () => {
   hearsAs([

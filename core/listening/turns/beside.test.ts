@@ -5,8 +5,8 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor, type KindId } from '#core/systems'
-import { psi, told } from '../../tests/told'
-import { hear } from '.'
+import { psi, told } from '../../../tests/told'
+import { hear } from '..'
 
 describe('a figure beside the one that was read', () => {
   it.each<[KindId, string, string]>([

@@ -1,6 +1,6 @@
 /** Where a hand points, and what is told as a course; the opposites beside them. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
-import { hearsAs, psi, told } from '../../tests/told'
+import { hearsAs, psi, told } from '../../../tests/told'
 
 describe('where a hand points', () => {
   hearsAs([

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor, type KindId } from '#core/systems'
 import { GALLON } from '#core/units'
-import { psi, told } from '../../tests/told'
-import { hear } from '.'
+import { psi, told } from '../../../tests/told'
+import { hear } from '..'
 
 const gpm = (n: number) => Number(((n * GALLON) / 60).toPrecision(3))
 

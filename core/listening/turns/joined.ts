@@ -1,19 +1,20 @@
 import type { Joined } from './turnOf'
-import { TURNS } from './turns'
-import { TURNS_BESIDE } from './turnsBeside'
-import { TURNS_OF_DOING } from './turnsOfDoing'
-import { TURNS_OF_NARRATING } from './turnsOfNarrating'
-import { TURNS_OF_OPPOSITES } from './turnsOfOpposites'
-import { TURNS_OF_PARTS } from './turnsOfParts'
-import { TURNS_OF_PLACES } from './turnsOfPlaces'
-import { TURNS_OF_POINTING } from './turnsOfPointing'
-import { TURNS_OF_READINGS } from './turnsOfReadings'
-import { TURNS_OF_SEEING } from './turnsOfSeeing'
-import { TURNS_IN_PASSING } from './turnsInPassing'
-import { TURNS_OF_TELLING } from './turnsOfTelling'
-import { TURNS_OF_TRIPPING } from './turnsOfTripping'
-import { TURNS_OF_WATCHING } from './turnsOfWatching'
-import { TURNS_OF_WATER } from './turnsOfWater'
+import { FIRST_TURNS } from './first'
+import { THEN_TURNS } from './then'
+import { TURNS_BESIDE } from './beside'
+import { TURNS_OF_DOING } from './doing'
+import { TURNS_OF_NARRATING } from './narrating'
+import { TURNS_OF_OPPOSITES } from './opposites'
+import { TURNS_OF_PARTS } from './parts'
+import { TURNS_OF_PLACES } from './places'
+import { TURNS_OF_POINTING } from './pointing'
+import { TURNS_OF_READINGS } from './readings'
+import { TURNS_OF_SEEING } from './seeing'
+import { TURNS_IN_PASSING } from './inPassing'
+import { TURNS_OF_TELLING } from './telling'
+import { TURNS_OF_TRIPPING } from './tripping'
+import { TURNS_OF_WATCHING } from './watching'
+import { TURNS_OF_WATER } from './water'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
@@ -34,7 +35,8 @@ export const JOINED: readonly Joined[] = [
   ...TURNS_BESIDE,
   ...TURNS_OF_PLACES,
   ...TURNS_OF_READINGS,
-  ...TURNS,
+  ...FIRST_TURNS,
+  ...THEN_TURNS,
   [
     'startswitch', 'contacts? (?:in|at|inside) (?:the )?(?:back|end|end bell)(?: of (?:the )?motor)?',
     'contacts? (?:in|inside) (?:the )?motor', 'motor contacts?',

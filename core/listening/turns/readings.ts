@@ -2,7 +2,7 @@
  * Turns of speech about readings, tried before all others: where a figure was read, that it is a label's or a switch's
  * range and no reading, what was only taken off to read it. What becomes nothing is passed over.
  */
-import { SHORT_WORDS } from './shortWords'
+import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
 
 const VOLTS = '(\\d{1,3})(?: ?v(?:olts?)?)?'

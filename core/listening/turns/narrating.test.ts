@@ -3,7 +3,7 @@
  * source.
  */
 import { describe, expect, it } from 'vitest'
-import { hearsAs, psi, told } from '../../tests/told'
+import { hearsAs, psi, told } from '../../../tests/told'
 
 describe('numbers as they are spoken', () => {
   hearsAs([

@@ -1,7 +1,7 @@
 /** Places by other names, proofs in any words, and what is done in passing. As technicians say it; no source. */
 import { describe, expect, it } from 'vitest'
 import type { KindId } from '#core/systems'
-import { psi, told } from '../../tests/told'
+import { psi, told } from '../../../tests/told'
 
 describe('dead, proven, in any words', () => {
   it.each<[KindId, string, string]>([

@@ -1,4 +1,4 @@
-/** Turns of speech, the second half: tried on what the first has left (turnsFirst.ts). */
+/** Turns of speech, the second half: tried on what the first has left (turns/first.ts). */
 import type { Joined } from './turnOf'
 
 export const THEN_TURNS: readonly Joined[] = [

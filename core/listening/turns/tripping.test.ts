@@ -1,7 +1,7 @@
 /** How soon something lets go, in words that cross; and what is near to them and means another thing. */
 import { describe, expect, it } from 'vitest'
 import type { KindId } from '#core/systems'
-import { told } from '../../tests/told'
+import { told } from '../../../tests/told'
 
 describe('how soon it lets go', () => {
   it.each<[KindId, string, string]>([

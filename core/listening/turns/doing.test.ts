@@ -4,7 +4,7 @@
  */
 import { describe, expect, it } from 'vitest'
 import type { KindId } from '#core/systems'
-import { psi, told } from '../../tests/told'
+import { psi, told } from '../../../tests/told'
 
 describe('a line told in a sentence', () => {
   it.each<[KindId, string, string]>([

@@ -1,7 +1,7 @@
 /** Told in passing and on the way, and the opposites of it. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
 import type { KindId } from '#core/systems'
-import { psi, told } from '../../tests/told'
+import { psi, told } from '../../../tests/told'
 
 describe('what is told in passing', () => {
   it.each<[KindId, string, string]>([

@@ -1,7 +1,7 @@
 /** Parts by what was done to them and what came of it, and their opposites. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
 import type { KindId } from '#core/systems'
-import { told } from '../../tests/told'
+import { told } from '../../../tests/told'
 
 describe('a part by what came of it', () => {
   it.each<[KindId, string, string]>([
