@@ -73,7 +73,7 @@ export const TURNS_OF_NARRATING: readonly Joined[] = [
   + ' (?:line|tube|pipe)[^,]*,? (?:and )?(?:tank )?air (?:comes|came|blows|blew|pours) (?:right )?(?:back'
   + ' )?(?:out|through)'
   + '(?: of| from)?(?: the)?(?: tank)?(?: check)?'],
-  ['new fuse blows at once', 'put (?:in )?(?:another|a new|a second|one more)(?: one| fuse)?(?: in)?,? (?:and'
+  ['blows the fuse at once', 'put (?:in )?(?:another|a new|a second|one more)(?: one| fuse)?(?: in)?,? (?:and'
   + ' )?(?:it )?'
   + '(?:blew|popped|went) (?:the (?:second|instant|minute)|as soon as|right when)[^,]*'],
   ['pump unplugged new fuse holds', '(?:took|pulled|unhooked|disconnected) (?:the |both |the two |two'

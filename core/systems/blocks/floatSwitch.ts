@@ -159,9 +159,9 @@ export const floatSwitch = (): Block => ({
       },
       usual: { works: 0.982, dead: 0.01, hung: 0.002, held: 0.004, wrong: 0.002 },
       chancesByFault: {
-        'switch.stuck-up': { works: 0.03, dead: 0.255, hung: 0.7, held: 0.01, wrong: 0.005 },
+        'switch.stuck-up': { works: 0.03, dead: 0.505, hung: 0.45, held: 0.01, wrong: 0.005 },
         'switch.stuck-down': { works: 0.03, dead: 0.01, hung: 0.005, held: 0.95, wrong: 0.005 },
-        'switch.contact-burnt': { works: 0.6, dead: 0.375, hung: 0.003, held: 0.02, wrong: 0.002 },
+        'switch.contact-burnt': { works: 0.75, dead: 0.227, hung: 0.001, held: 0.02, wrong: 0.002 },
         'switch.wrong-sense:1': { works: 0.02, dead: 0.155, hung: 0.005, held: 0.01, wrong: 0.81 },
         'switch.wrong-sense:2': { works: 0.02, dead: 0.01, hung: 0.002, held: 0.158, wrong: 0.81 },
       },

@@ -47,12 +47,12 @@ const seized = (mend: Repair, what: string) => [
     baseRate: 0.02,
     severities: degrees(
       // in amps: a small motor's rise much less than its load
-      { name: 'a third over', share: 0.45, change: { 'motor.load': 1.7 } },
-      { name: 'two thirds over', share: 0.3, change: { 'motor.load': 2.15 } },
+      { name: 'a third over', share: 0.53, change: { 'motor.load': 1.7 } },
+      { name: 'two thirds over', share: 0.35, change: { 'motor.load': 2.15 } },
       // heard long before it is drawn: common practice, no source
       {
         name: 'heard, and hardly drawn',
-        share: 0.25,
+        share: 0.12,
         slight: true,
         change: h => ({ 'motor.load': 1.12 * h['motor.load'] }),
       },

@@ -219,8 +219,6 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         title: 'Tap at the tank: does it run there?',
         words: ['tap at the tank', 'drain at the tank'],
         minutes: 1,
-        // what lies between is a valve, a filter, a reducer or ice
-        points: ['only'],
         steps: ['The drain or hose tap at the tank open, then one in the house: both, or only the first?'],
         outcomes: {
           both: { label: 'runs there as in the house' },

@@ -222,14 +222,8 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         name: `${what} binding`,
         baseRate: 0.03,
         severities: degrees(
-          { name: 'a third over', share: 0.45, change: { 'motor.load': 1.35 } },
-          { name: 'two thirds over', share: 0.3, change: { 'motor.load': 1.7 } },
-          {
-            name: 'heard, and hardly drawn',
-            share: 0.25,
-            slight: true,
-            change: h => ({ 'motor.load': 1.1 * h['motor.load'] }),
-          },
+          { name: 'a third over', share: 0.6, change: { 'motor.load': 1.35 } },
+          { name: 'two thirds over', share: 0.4, change: { 'motor.load': 1.7 } },
         ),
         repair: newOne,
         causes: [drowned ? CAUSES.sand : CAUSES.oil, CAUSES.dry],
