@@ -86,6 +86,8 @@ describe('the plant nursery call', () => {
     await page.driver.executeAsyncScript(
       'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done())',
     )
+    const allIsKept = async () => !/not (?:yet )?kept/.test(await page.text('.head'))
+    await waitFor(allIsKept, 12_000, 'the lines so far to be kept')
     await served.kill()
     await page.log('dead 238 0.2 238')
     await page.log('bled 0.1')

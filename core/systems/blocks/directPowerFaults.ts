@@ -162,7 +162,7 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'High-resistance joint in the feed',
     baseRate: 0.05,
     severities: degrees(
-      { name: '0.5 Ω', share: 0.4, change: { 'feed.1': 0.5 } },
+      { name: '0.4 Ω', share: 0.4, change: { 'feed.1': 0.4 } },
       { name: '2 Ω', share: 0.3, change: { 'feed.1': 2 } },
       { name: '0.2 Ω', share: 0.3, change: { 'feed.1': 0.22 } },
     ),
@@ -300,7 +300,7 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Bad chassis return',
     baseRate: 0.1,
     severities: degrees(
-      { name: '0.5 Ω', share: 0.3, change: { 'return.1': 0.5 } },
+      { name: '0.4 Ω', share: 0.3, change: { 'return.1': 0.4 } },
       { name: '2 Ω', share: 0.2, change: { 'return.1': 2 } },
       { name: 'open', share: 0.3, change: { 'return.1': OPEN } },
       { name: '0.2 Ω', share: 0.2, change: { 'return.1': 0.2 } },
