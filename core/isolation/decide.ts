@@ -75,7 +75,7 @@ function lossOf(
   let best: { repair: string, chance: number, loss: number } | undefined
   for (const [repair, sum] of repairChances(groups, sums)) {
     const chance = sum / total
-    const minutes = groups.minutes.get(repair)!
+    const minutes = groups.minutesOf(repair)
     const loss = (1 - chance) * ((minutes >= COSTLY ? 2 : 1) * minutes + COMING_BACK)
     if (!best || loss < best.loss) best = { repair, chance, loss }
   }
@@ -103,7 +103,7 @@ export function decide(
   if (!likeliest) return {}
   const [repair, alone] = likeliest
   if (alone < SEEN_FIRST || sums[groups.of[0]!]! > alone) return {}
-  const minutes = groups.minutes.get(repair)!
+  const minutes = groups.minutesOf(repair)
   const top = ranking.suspects.find(s => s.component && s.repair.id === repair && s.chance > COVERED)
   if (!top) return {}
   const takes = new Set([repair, ...(minutes < COSTLY ? renewedBy(model, ranking, top, chances) : [])])

@@ -10,8 +10,8 @@ export interface Groups {
   readonly count: number
   /** repairs of each group; none for nothing wrong and something else */
   readonly repairs: readonly (readonly string[])[]
-  /** minutes of each repair */
-  readonly minutes: ReadonlyMap<string, number>
+  /** @throws by its name, of a repair that the kind does not have */
+  minutesOf(repair: string): number
 }
 
 /**
@@ -62,7 +62,7 @@ function gather(model: SystemModel, n: number, repaired: readonly string[], caus
     repairs.push(own[0] === '?' ? [] : own)
     return keys.size - 1
   })
-  return { of, count: keys.size, repairs, minutes: minutesOf(model) }
+  return { of, count: keys.size, repairs, minutesOf: minutesOf(model) }
 }
 
 /** All that is wrong; what has only let go is put back along with what it let go for. */
@@ -95,4 +95,11 @@ export function sumGroups(groups: Groups, chances: Float64Array): Float64Array {
   return sums
 }
 
-const minutesOf = (model: SystemModel) => new Map(model.kind.faults.map(f => [f.repair.id, f.repair.minutes]))
+function minutesOf({ kind }: SystemModel) {
+  const minutes = new Map(kind.faults.map(f => [f.repair.id, f.repair.minutes]))
+  return (repair: string) => {
+    const own = minutes.get(repair)
+    if (own === undefined) throw new Error(`${kind.id} has no repair ${repair}`)
+    return own
+  }
+}

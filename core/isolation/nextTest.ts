@@ -262,13 +262,15 @@ function explain(
 ): string {
   const name = (fault: string) =>
     fault === 'other' ? 'something else' : fault === 'sound' ? 'nothing wrong' : lower(modeOf(model, fault).name)
-  const tops = [...new Set(outcomes.map(o => o.leaves[0]?.fault).filter(f => f !== undefined))]
+  const [one, other] = new Set(outcomes.map(o => o.leaves[0]?.fault).filter(f => f !== undefined))
   const time = minutes < 1.5 ? 'a minute' : `${Math.round(minutes)} minutes`
   const after = wait
     ? ` at hand, and ${Math.round(wait.minutes)} of waiting that other tests can fill`
     : ' of work'
-  if (tops.length >= 2) return `Tells ${name(tops[0]!)} from ${name(tops[1]!)} for ${time}${after}.`
-  return tops.length === 1 ? `Firms up ${name(tops[0]!)} for ${time}${after}.` : `Costs ${time}.`
+  if (one === undefined) return `Costs ${time}.`
+  return other === undefined
+    ? `Firms up ${name(one)} for ${time}${after}.`
+    : `Tells ${name(one)} from ${name(other)} for ${time}${after}.`
 }
 
 const lower = (s: string) => (/^[A-Z][a-z]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s)

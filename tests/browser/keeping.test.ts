@@ -43,22 +43,27 @@ describe('two devices on one tab', () => {
     try {
       await openTab(caravan)
       await openTab(caravan, other)
-      const text = 'seen on the other device'
       // each device notes when its own tape shows it: one clock, and none of the time it takes to ask
-      for (const device of [page, other])
-        await device.driver.executeScript(
-          'const [text] = arguments; new MutationObserver(() => { if '
-          + '(document.querySelector(".area-tape").textContent.includes(text)) window.seenAt ??= Date.now() '
-          + '}).observe(document.body, { subtree: true, childList: true, characterData: true })',
-          text,
+      const lagOf = async (text: string) => {
+        for (const device of [page, other])
+          await device.driver.executeScript(
+            'const [text] = arguments; window.watching?.disconnect(); window.seenAt = undefined; '
+            + 'window.watching = new MutationObserver(() => { if '
+            + '(document.querySelector(".area-tape").textContent.includes(text)) window.seenAt ??= Date.now() }); '
+            + 'window.watching.observe(document.body, { subtree: true, childList: true, characterData: true })',
+            text,
+          )
+        await page.log(`note ${text}`)
+        await other.see(text, '.area-tape')
+        const [here, there] = await Promise.all(
+          [page, other].map(device => device.driver.executeScript<number>('return window.seenAt')),
         )
-      await page.log(`note ${text}`)
-      await other.see(text, '.area-tape')
-      const [here, there] = await Promise.all(
-        [page, other].map(device => device.driver.executeScript<number>('return window.seenAt')),
-      )
-      expect(here).toBeGreaterThan(0)
-      expect((there! - here!) / slower()).toBeLessThan(1000)
+        expect(here).toBeGreaterThan(0)
+        return (there! - here!) / slower()
+      }
+      // one of three may fall into a busy moment of the machine
+      const lags = [await lagOf('first on the other device'), await lagOf('then once more'), await lagOf('and again')]
+      expect(lags.toSorted((a, b) => a - b)[1], `${lags.join()} ms`).toBeLessThan(1000)
       await other.log('load 239')
       await page.see('239', '.area-tape')
     }

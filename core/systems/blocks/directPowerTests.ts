@@ -13,6 +13,9 @@ const dc = (entry: VoltsEntry) =>
     ...entry,
   })
 
+/** What is lost along a stretch while it draws. */
+const lost = (entry: VoltsEntry) => dc({ condition: 'running', drop: true, ...entry })
+
 export const directPowerTests = (): readonly Test[] => [
   dc({
     id: 'battery.rest',
@@ -60,16 +63,14 @@ export const directPowerTests = (): readonly Test[] => [
     between: ['pd', '0'],
     band: 'drop-12v',
   }),
-  dc({
+  lost({
     id: 'switch.drop',
     point: 'poles',
     title: 'Volts across the demand switch, running',
     words: ['drop', 'across'],
     between: ['pd', 'pm'],
-    condition: 'running',
     band: 'contact-drop',
     proves: true,
-    drop: true,
   }),
   dc({
     id: 'motor.volts',
@@ -81,26 +82,22 @@ export const directPowerTests = (): readonly Test[] => [
     proves: true,
   }),
   // fuse, panel, wire and switch in one: whether the loss is on this side at all
-  dc({
+  lost({
     id: 'feed.drop',
     point: 'positive',
     title: 'Volts from battery positive to motor positive, running',
     words: ['drop', 'feed'],
     between: ['p', 'pm'],
-    condition: 'running',
     band: 'model',
-    drop: true,
   }),
-  dc({
+  lost({
     id: 'return.drop',
     point: 'return',
     title: 'Volts from motor negative to battery negative, running',
     words: ['drop', 'return'],
     between: ['n', '0'],
-    condition: 'running',
     band: 'contact-drop',
     proves: true,
-    drop: true,
   }),
   amps({
     id: 'black.run',
