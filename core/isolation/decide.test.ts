@@ -135,8 +135,12 @@ describe('a repair that is quickly done', () => {
     expect(decided(even, { tests: [parts(RELAY, 1, 0.02)] })?.kind).toBe('inseparable')
     expect(decided(even, { tests: [parts(RELAY, 1, 0.021)] })).toBeUndefined()
   })
-  it('is nothing to decide on under even chances', () => {
-    expect(decided({ [RELAY]: 0.49, [STUCK]: 0.3, [BURIED]: 0.21 }, {})).toBeUndefined()
+  it('is tried from 40 on where nothing tells more, and the pump is not', () => {
+    const tried = decided({ [RELAY]: 0.42, [STUCK]: 0.3, [BURIED]: 0.28 }, {})
+    expect(tried).toMatchObject({ kind: 'trial', fault: RELAY, by: [] })
+    expect(decided({ [RELAY]: 0.39, [STUCK]: 0.33, [BURIED]: 0.28 }, {})).toBeUndefined()
+    expect(decided({ [RELAY]: 0.42, [STUCK]: 0.3, [BURIED]: 0.28 }, { tests: [parts(RELAY, 1)] })).toBeUndefined()
+    expect(decided({ [BURIED]: 0.49, [STUCK]: 0.3, [RELAY]: 0.21 }, {})).toBeUndefined()
   })
   it('waits for what must be read again, unless all but sure', () => {
     const moves = { [STUCK]: against }

@@ -55,8 +55,11 @@ const LIKELY = 0.9
 const COVERED = 0.02
 /** what was seen is put right first from so much on, and so far ahead of the next; common practice, no source */
 const [SEEN_FIRST, SEEN_AHEAD] = [0.2, 1.5]
+/** what nothing more tells of is tried from so much on; judgement, no source */
+const TRIED_LAST = 0.4
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
-const COSTLY = 110 // minutes from which a repair is not tried to see
+const COSTLY = 110 // minutes from which a repair is costly
+const UNDONE = 85 // minutes from which it is not tried to see: a motor, the head of a pump; common practice, no source
 const ABOVE_LEFT = 0.03
 /** bits from which a line speaks for what is condemned */
 const SPEAKS = 0.3
@@ -114,7 +117,8 @@ export function decide(
   const seen = () => seenFirst(tables, state, ranking, top, { chance, rival, minutes, covered })
   const useful = tests.filter(t => t.bits > 0.02)
   const up = () => comesUp(model, ranking, top, useful)
-  if (chance < 0.5) return { ...up(), ...seen() }
+  const last = () => useful.length === 0 ? cheapestLeft(model, ranking, chances, sums[groups.of[0]!]!) : {}
+  if (chance < 0.5) return { ...last(), ...up(), ...seen() }
   const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
   const down = isDown(model, top)
   if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
@@ -140,7 +144,8 @@ export function decide(
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
   if (kind === 'inseparable' && up().decision) return up()
-  if (!kind) return { ...leads, ...up(), ...seen(), ...(useful.length === 0 ? resetFirst(model, ranking) : {}) }
+  const back = useful.length === 0 ? resetFirst(model, ranking) : {}
+  if (!kind) return { ...leads, ...last(), ...up(), ...seen(), ...back }
   return {
     decision: {
       ...decisionOn(model, top, covered),
@@ -185,7 +190,7 @@ function seenFirst(
     readonly covered: readonly Suspect[]
   },
 ): Stand {
-  if (minutes >= COSTLY || chance < SEEN_AHEAD * rival) return {}
+  if (minutes >= UNDONE || chance < SEEN_AHEAD * rival) return {}
   const by = seenLines(tables, state, ranking, covered.map(s => s.fault))
   if (by.length === 0) return {}
   const why = 'It was seen and has to be put right whatever else is wrong: do it first, then see what is left.'
@@ -204,8 +209,11 @@ function decisionOn(model: SystemModel, top: Suspect, covered: readonly Suspect[
   }
 }
 
+const AIRED = 'air-tank-at-zero-pressure'
+
 /** A part fitted or a thing set in minutes can be undone; a call to somebody else is no trial. */
-const canBeTried = ({ repair }: Suspect) => repair.minutes < COSTLY && (repair.part !== '' || repair.minutes <= 15)
+const canBeTried = ({ repair }: Suspect) =>
+  repair.minutes < UNDONE && (repair.part !== '' || repair.minutes <= 15 || repair.id === AIRED)
 
 /**
  * Nothing more can be tried with what has let go left open: it is put back, as a trial, with its cause still looked
@@ -217,6 +225,26 @@ function resetFirst(model: SystemModel, { suspects }: Ranking): Stand {
   const why = 'Nothing more tells with it open: put it back once, watch, and look for why it let go.'
   const { chance, repair: { minutes } } = top
   return { decision: { ...decisionOn(model, top, [top]), kind: 'trial', chance, minutes, by: [], why } }
+}
+
+/**
+ * Nothing more tells, and what leads is dear or buried, or stands in doubt: the likeliest of what can be undone is
+ * tried, and what comes of it is the test that is left.
+ */
+function cheapestLeft(
+  model: SystemModel,
+  { suspects }: Ranking,
+  chances: ReadonlyMap<string, number>,
+  sound: number,
+): Stand {
+  const left = suspects.filter(s => s.component && canBeTried(s) && !modeOf(model, s.fault).protects)
+  const [top] = left.toSorted((a, b) => (chances.get(b.repair.id) ?? 0) - (chances.get(a.repair.id) ?? 0))
+  const chance = top ? chances.get(top.repair.id) ?? 0 : 0
+  if (!top || chance < Math.max(TRIED_LAST, sound)) return {}
+  const covered = left.filter(s => s.repair.id === top.repair.id && s.chance > COVERED)
+  const why = 'Nothing on site tells more: try what can be undone, and see what comes of it.'
+  const { minutes } = top.repair
+  return { decision: { ...decisionOn(model, top, covered), kind: 'trial', chance, minutes, by: [], why } }
 }
 
 function leadingOf(top: Suspect, tests: readonly Weighed[]): Leading {

@@ -5,7 +5,7 @@
  *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
-import { pointOf, unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
+import { isPutRight, pointOf, stageOf, unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { faultsOf, modeOf } from './hypothesis'
 import { weightsOf } from './likelihood'
@@ -24,8 +24,8 @@ const APART = 2.5
 const GONE = 6
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
-/** And from so much on what is shown must be apart from it. */
-const STANDS = 0.06
+/** And from so much on what is shown must be apart from it; what is seen, where it is no seventh as likely. */
+const [STANDS, AS_LIKELY] = [0.08, 1 / 7]
 
 /** The lines that show one of these faults itself. */
 export function directLines(
@@ -51,23 +51,29 @@ function betweenLines(
   if (split.length > 0) return split
   const holds = holding(tables, chances, faults)
   const volts = evidence.flatMap((e) => {
-    const { line, repaired } = e
+    const { line } = e
     const test = tables.tests.get(line.test)?.test
-    return line.kind === 'reading' && repaired.length === 0 && test?.kind === 'numeric' && isOfSupply(test)
-      ? [{ e, line }]
-      : []
+    if (line.kind !== 'reading' || test?.kind !== 'numeric' || !isOfSupply(test)) return []
+    // a neutral has no volts to lose
+    if ((tables.model.band(test)?.low ?? 0) <= GONE) return []
+    return [{ e, line, stage: stageOf(test), at: pointOf(tables.model.kind, test).number }]
   })
   const there = volts.filter(({ line }) => wordFor(tables.model, line) === 'in-band')
   const gone = volts.filter(({ line }) => line.value !== null && line.value < GONE)
   for (const behind of gone)
-    for (const ahead of there)
-      if (holds([ahead.e, behind.e])) return [ahead.line.id, behind.line.id]
+    for (const ahead of there.filter(a => a.at < behind.at && a.stage === behind.stage))
+      if (isSameStand(ahead.e, behind.e) && holds([ahead.e, behind.e])) return [ahead.line.id, behind.line.id]
   return []
 }
 
+/** Whether two lines were read with the same things put right. */
+const isSameStand = (a: Evidence, b: Evidence) => a.repaired.length === b.repaired.length
+
 /** Whether lines show one of the faults together. */
 const holding = (tables: Tables, chances: Float64Array, faults: readonly string[]) => (lines: readonly Evidence[]) =>
-  faults.some(f => isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances), SHOWS))
+  faults.some(f =>
+    lines.every(l => !wasPutRight(tables, f, l))
+    && isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances), SHOWS))
 
 /** Open as it is read from above, and what was read once the splice was apart. */
 function splitLines(
@@ -77,12 +83,12 @@ function splitLines(
   faults: readonly string[],
 ): readonly string[] {
   const holds = holding(tables, chances, faults)
-  const apart = evidence.filter(e => unstaged(e.line.test) === 'open-again' && e.repaired.length === 0)
-  const open = evidence.filter(({ line, repaired }) =>
-    line.kind === 'reading' && line.value === null && repaired.length === 0 && line.test.includes('leads.'))
+  const apart = evidence.filter(e => unstaged(e.line.test) === 'open-again')
+  const open = evidence.filter(({ line }) =>
+    line.kind === 'reading' && line.value === null && line.test.includes('leads.'))
   for (const below of apart)
     for (const above of open)
-      if (holds([above, below])) return [above.line.id, below.line.id]
+      if (isSameStand(above, below) && holds([above, below])) return [above.line.id, below.line.id]
   return []
 }
 
@@ -117,11 +123,15 @@ function showsItself(
   least: number,
 ): boolean {
   const test = tables.tests.get(evidence.line.test)?.test
-  if (!test || evidence.repaired.length > 0 || !isOf(tables.model, test, evidence, of.fault)) return false
+  if (!test || wasPutRight(tables, of.fault, evidence) || !isOf(tables.model, test, evidence, of.fault)) return false
   // what was seen before and is no longer does not show it
   const { earlier: _, ...last } = evidence
   return isShownBy(likenessOf(tables, [last], of, chances), least)
 }
+
+/** What was read once a fault was put right no longer shows it. */
+const wasPutRight = ({ model }: Tables, fault: string, { repaired }: Evidence) =>
+  repaired.length > 0 && isPutRight(model.kind, modeOf(model, fault), repaired)
 
 /** A fault, and those that its repair puts right as well: they are no rivals. */
 interface Asked {
@@ -138,6 +148,20 @@ interface Likeness {
 const isShownBy = ({ best, rival, rest }: Likeness, least: number) =>
   best >= least * rest && best >= APART * rival
 
+const standingBy = new WeakMap<Float64Array, ReadonlyMap<string, number>>()
+
+/** How likely each fault still is, over all its degrees and places, alone or beside another. */
+function standingIn({ model }: Tables, chances: Float64Array): ReadonlyMap<string, number> {
+  const known = standingBy.get(chances)
+  if (known) return known
+  const sums = new Map<string, number>()
+  chances.forEach((chance, h) => {
+    for (const fault of faultsOf(model.hypothesis(h))) sums.set(fault, (sums.get(fault) ?? 0) + chance)
+  })
+  standingBy.set(chances, sums)
+  return sums
+}
+
 /** How likely lines are together: a fault at its likeliest degree, its best rival, and all else on average. */
 function likenessOf(
   tables: Tables,
@@ -151,6 +175,8 @@ function likenessOf(
   const ownRepair = own?.repair.id
   // what is seen stands against all else as it comes, or as it is left by all other lines
   const known = chances !== undefined && evidence.every(({ line }) => line.kind === 'observation') ? chances : undefined
+  const standing = chances ? standingIn(tables, chances) : new Map<string, number>()
+  const least = Math.max(STANDS, known ? AS_LIKELY * (standing.get(fault) ?? 0) : 0)
   let [best, rival] = [0, 0]
   const [usual, left] = [{ sum: 0, weight: 0 }, { sum: 0, weight: 0 }]
   const count = (mean: typeof usual, weight: number, likelihood: number) => {
@@ -166,7 +192,7 @@ function likenessOf(
     }
     const mode = modeOf(tables.model, hypothesis.fault)
     // what let go is seen to have, whatever made it
-    const stands = chances !== undefined && chances[h]! > STANDS && !own?.protects
+    const stands = (standing.get(hypothesis.fault) ?? 0) > least && !own?.protects
     const isRival = mode && mode.repair.id !== ownRepair && !beside.includes(hypothesis.fault)
     if (stands && !hypothesis.second && isRival) rival = Math.max(rival, given(h))
     count(usual, hypothesis.prior, given(h))
@@ -181,7 +207,9 @@ function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string)
   if (test.kind === 'seen') {
     if (test.points === 'all') return false
     if (line.kind === 'observation' && test.points?.includes(line.outcome)) return false
-    if (test.trial) return test.trial.watch === 'effect' && line.kind === 'observation' && line.outcome === 'runs'
+    if (test.trial?.watch === 'effect')
+      return line.kind === 'observation' && line.outcome === 'runs' && model.takesOut(test, modeOf(model, fault))
+    if (test.trial) return false
     return Object.keys(test.chancesByFault).some(key => key === fault || key.startsWith(`${fault}:`))
   }
   if (line.kind !== 'reading' || wordFor(model, line) === 'in-band') return false

@@ -80,8 +80,7 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
   const runs = (h: number) => RUNS.has(model.hypothesis(h).effect)
   const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isBridged && runs(h) ? BRIDGED : 1)
   const whole = Float64Array.from({ length: n }, (_, h) => of(h))
-  const plain = line.kind === 'observation' ? 1 / table.bins : line.bound ? 0.5 : background(table, line.value)
-  fillOther(tables, whole, plain)
+  fillOther(tables, whole, byChance(table, evidence))
   const any = (h: number) => (h < n ? whole[h]! : of(h))
   if (repaired.length === 0) return { foreseen: whole, of: any }
   // what a fault does is gone once it has been put right
@@ -89,6 +88,13 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
     foreseen: whole.map((_, h) => whole[model.without(h, repaired)]!),
     of: h => any(model.without(h, repaired)),
   }
+}
+
+/** How likely a line is where nothing is known of what makes it. */
+function byChance(table: TestTable, { line, confirmed, earlier = [] }: Evidence): number {
+  if (line.kind === 'reading') return line.bound ? 0.5 : background(table, line.value)
+  const looks = 1 + earlier.length - (isSeenAnew(table.test) ? 0 : confirmed)
+  return (1 / table.bins) ** looks
 }
 
 /** Nobody bridges the switch of what runs by itself: so often it is told all the same; common practice, no source. */
@@ -113,7 +119,7 @@ function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evid
         line,
         MISREAD ** (1 + confirmed),
       )
-    : lookChance(table, h, line.outcome, missedIn(table.test) ** (1 + confirmed), earlier)
+    : lookChance(table, h, line.outcome, confirmed, earlier)
 }
 
 /** As far off as a label's figure may be from what such motors usually have; judgement, no source. */
@@ -196,16 +202,26 @@ function density({ mean, sigma, log, or }: Prediction, value: number): number {
   return log ? bell / Math.max(value, 1e-6) : bell
 }
 
-/** What a system does is seen anew at each look, so that every look counts; of what it looks like the last does. */
+/** So often a look was at fault where a later one says otherwise; judgement, no source. */
+const TAKEN_BACK = 0.5
+
+/**
+ * What a system does is seen anew at each look, so that every look counts. Of what it looks like the last does, doubted
+ * by those that it took back.
+ */
 function lookChance(
   table: TestTable,
   h: number,
   outcome: string,
-  slips: number,
+  confirmed: number,
   earlier: readonly string[] = [],
 ): number {
-  if (!isSeenAnew(table.test)) return seenChance(table, h, outcome, slips)
-  return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, missedIn(table.test)), 1)
+  const missed = missedIn(table.test)
+  if (isSeenAnew(table.test))
+    return [outcome, ...earlier].reduce((all, seen) => all * seenChance(table, h, seen, missed), 1)
+  const back = earlier.slice(0, earlier.length - confirmed)
+  const last = seenChance(table, h, outcome, missed ** (1 + confirmed))
+  return back.reduce((all, seen) => all * seenChance(table, h, seen, TAKEN_BACK), last)
 }
 
 function seenChance(table: TestTable, h: number, outcome: string, slips: number): number {

@@ -17,7 +17,7 @@ describe('a part seen broken', () => {
   it.each([
     ['rv', 'opened it up, brushes are worn down to nothing', 'seen-itself motor.brushes'],
     ['rv', 'red wire rubbed bare on a bracket', 'seen-itself feed.to-chassis'],
-    ['compressor-direct', 'pulled the head, reed\'s snapped', 'seen-itself head.reed'],
+    ['compressor-direct', 'pulled the head, reed\'s snapped', 'valves-look reed'],
     ['three-phase', 'heater on T3 is burnt open', 'seen-itself starter.heater-open'],
     ['well-3wire', 'pulled it, coupling is stripped', 'seen-itself pump.coupling'],
     ['well-3wire', 'stages full of sand', 'seen-itself motor.seized'],

@@ -17,7 +17,7 @@ import type { SolvedStage } from './power/stage'
 import { isPutRight } from './putRight'
 import { scalesOf, stretch } from './scale'
 import { createSolver, type Solver } from './solver'
-import { tryTrial } from './trial'
+import { takesOut, tryTrial } from './trial'
 import { over, type Change } from './figures'
 import type { Effect, FaultMode } from './faultTypes'
 import type { NumericTest, Prediction, SeenTest } from './testTypes'
@@ -94,6 +94,7 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
     leaksLike: onceEach(h => leakHole(kind.medium, { ...healthy, ...entryAt(h).change }, healthy, d.airPressure)),
     burns: onceEach(h => jointWatts(stand(h, '').stage, stand(0, '').stage)),
     putRight,
+    takesOut: ({ trial }, mode) => trial !== undefined && takesOut(trial, mode, healthy),
     without: (h, repaired) => {
       const { modes, hypothesis } = entryAt(h)
       const right = putRight(repaired)

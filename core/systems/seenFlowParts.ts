@@ -51,22 +51,6 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     how: ['leaks', 'drips', 'pours out', 'runs out', 'weeping', 'stuck open'],
     or: ['city inlet drips when the pump runs', 'city inlet runs when the pump runs', 'water out of the city inlet'],
   },
-  'source.vent-blocked': {
-    label: 'vent of the tank blocked',
-    what: ['tank vent', 'vent of the fresh tank', 'fresh tank vent', 'vent hose'],
-    how: ['plugged', 'blocked', 'kinked', 'stopped up', 'full of mud', 'pinched'],
-    or: ['tank sucked in', 'fresh tank sucked flat'],
-  },
-  'head.rings': {
-    label: 'rings worn, blow-by at the crankcase',
-    what: ['rings', 'piston rings', 'ring'],
-    how: ['worn', 'shot', 'broken', 'gone', 'worn out'],
-    or: [
-      'breather puffs hard', 'blow-by at the breather', 'breather blowing oil', 'oil in the air', 'passing oil',
-      'oil out of the drain', 'pushing oil', 'oil in the air line', 'oil smoke out the breather',
-      'smoke out the breather',
-    ],
-  },
   'head.seized': {
     label: 'crank, rod or piston of the pump seized',
     what: ['crank', 'connecting rod', 'crankshaft', 'piston', 'rod bearing'],
@@ -146,14 +130,6 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     label: 'regulator stuck or torn',
     what: ['regulator', 'regulator diaphragm', 'regulator spring', 'regulator knob'],
     how: ['stuck', 'torn', 'broken', 'jammed', 'stripped', 'does nothing'],
-  },
-  'head.reed': {
-    label: 'reed or valve plate broken',
-    what: ['reed', 'reeds', 'reed valve', 'valve plate', 'intake reed', 'exhaust reed', 'discharge reed'],
-    how: [
-      'broken', 'cracked', 'bent', 'snapped', 'chipped', 'burnt', 'carboned up', 'stuck', 'in half', 'piece missing',
-      'missing', 'gone',
-    ],
   },
   'unloader.not-venting': {
     label: 'unloader does not open',

@@ -4,7 +4,7 @@ import { unbalance } from '#core/standards'
 import { magnitude } from '#core/foundation'
 import type { SolvedStage } from './power/stage'
 import type { Change, Figures } from './figures'
-import type { Effect } from './faultTypes'
+import type { Effect, FaultMode } from './faultTypes'
 import type { SeenTest, Trial } from './testTypes'
 
 export interface TrialSetting {
@@ -17,6 +17,15 @@ export interface TrialSetting {
   readonly before: readonly { readonly stage: SolvedStage }[]
   solve(change: Change): NonEmpty<SolvedStage>
   plantEffect(change: Change, stages: NonEmpty<SolvedStage>): Effect
+}
+
+/** Whether a trial takes the fault itself out: all that it changed is then as in a sound system. */
+export function takesOut(trial: Trial, mode: FaultMode, healthy: Figures & Change): boolean {
+  const tried = new Set(Object.keys(trial.change(healthy, () => healthy)))
+  return mode.severities.some((degree) => {
+    const changed = Object.keys(degree.change(healthy))
+    return changed.length > 0 && changed.every(key => tried.has(key))
+  })
 }
 
 /** The row of chances for what is then seen, or nothing where the trial cannot be made. */

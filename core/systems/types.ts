@@ -91,6 +91,8 @@ export interface SystemModel {
   burns(hypothesis: number): number | undefined
   /** the faults that these repairs have put right: each named by its fault, or by a whole component */
   putRight(repaired: readonly string[]): ReadonlySet<FaultMode>
+  /** whether a trial takes the fault itself out, so that what then runs shows it */
+  takesOut(test: SeenTest, mode: FaultMode): boolean
   /** the index of what is left of a hypothesis after these repairs */
   without(hypothesis: number, repaired: readonly string[]): number
   /** adds pairs of faults that were not foreseen; returns their indices */

@@ -160,6 +160,39 @@ export const AIR: Sayings = {
       ],
     },
   },
+  'breather': {
+    what: ['breather', 'crankcase breather', 'crankcase', 'oil fill'],
+    is: {
+      quiet: ['quiet', 'hardly anything', 'good', 'no pressure', 'nothing coming out'],
+      puffs: ['puffs hard', 'blowing', 'pushes my hand off', 'blows oil', 'smokes', 'blow-by', 'huffing', 'chugging'],
+    },
+    said: {
+      quiet: ['breather quiet', 'no blow-by', 'hardly a breath at the breather', 'no blow-by at the breather'],
+      puffs: [
+        'breather puffs hard', 'blow-by at the breather', 'breather blowing oil', 'oil in the air', 'passing oil',
+        'oil out of the drain', 'pushing oil', 'oil in the air line', 'oil smoke out the breather',
+        'smoke out the breather', 'rings worn', 'rings shot', 'rings gone', 'piston rings worn', 'rings broken',
+        'piston rings shot', 'rings worn out', 'ring broken', 'blow-by', 'oil mist out the breather',
+      ],
+    },
+  },
+  'valves-look': {
+    what: ['reed', 'reeds', 'reed valve', 'valve plate', 'intake reed', 'exhaust reed', 'discharge reed'],
+    is: {
+      good: ['good', 'flat', 'whole', 'clean'],
+      reed: [
+        'broken', 'cracked', 'bent', 'snapped', 'chipped', 'burnt', 'carboned up', 'stuck', 'in half',
+        'piece missing', 'missing', 'gone',
+      ],
+    },
+    said: {
+      good: ['reeds good', 'valve plate clean', 'reeds and gasket good'],
+      reed: ['reed broken', 'broken reed', 'reed valve broken', 'reeds carboned up', 'carbon under the reed'],
+      gasket: [
+        'gasket burnt through between the bores', 'head off gasket burnt', 'gasket burnt between the cylinders',
+      ],
+    },
+  },
   'belt-look': {
     what: ['belt', 'drive belt', 'v belt'],
     is: {

@@ -41,7 +41,7 @@ describe('an opposite', () => {
 
 describe('what only leads up to a finding', () => {
   it.each<[KindId, string, string]>([
-    ['compressor-direct', 'took the head off, one of the reeds is snapped', 'seen-itself head.reed'],
+    ['compressor-direct', 'took the head off, one of the reeds is snapped', 'valves-look reed'],
     ['well-2wire', 'alright so I\'m here at the pressure tank and the gauge is dead zero', 'gauge 0'],
     ['well-2wire', 'now I move over to where the pump wires go and I\'ve got nothing', 'load.volts 0'],
     ['jet', 'smeared shaving cream on the suction line fittings and it sucked it in at one of the elbows',

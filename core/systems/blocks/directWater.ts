@@ -155,6 +155,24 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         },
       }),
       seen({
+        id: 'tank-vent',
+        point: 'tap',
+        title: 'Fill cap off as it pumps: does it pick up?',
+        words: ['vent', 'fill cap'],
+        minutes: 1,
+        need: 'live',
+        whileRunning: true,
+        steps: ['Fill cap off, a tap open: the same, or more water, with the tank easing out?'],
+        outcomes: {
+          same: { label: 'the same', words: ['clear'] },
+          better: { label: 'more water', words: ['blocked', 'picks up'] },
+        },
+        usual: { same: 0.988, better: 0.012 },
+        chancesByFault: {
+          'source.vent-blocked': { same: 0.05, better: 0.95 },
+        },
+      }),
+      seen({
         id: 'winter-valve',
         point: 'strainer',
         title: 'Look at the valves between tank and pump',
@@ -265,8 +283,9 @@ export function directWater({ accumulator, practice }: DirectWaterOptions): Bloc
         usual: { dry: 0.985, leak: 0.015 },
         chancesByFault: {
           'house.leak': { dry: 0.12, leak: 0.88 },
-          'house.city-check': { dry: 0.45, leak: 0.55 },
-          'pump.cracked': { dry: 0.15, leak: 0.85 },
+          // these drip where they stand, and each has a look of its own
+          'house.city-check': { dry: 0.8, leak: 0.2 },
+          'pump.cracked': { dry: 0.7, leak: 0.3 },
         },
       }),
       seen({
