@@ -5,13 +5,13 @@
  *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
-import { isPutRight, pointOf, stageOf, unstaged, type NumericTest, type SystemModel, type Test } from '#core/systems'
+import { isPutRight, pointOf, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
+import { pairsAround } from './between'
 import { faultsOf, modeOf } from './hypothesis'
 import { weightsOf } from './likelihood'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables } from './tables'
-import { isOfSupply } from './supplyLevel'
 import { wordFor } from './verdict'
 
 /** How many times likelier a line must be under the fault than under all else. */
@@ -20,8 +20,6 @@ const SHOWS = 6
 const PLAIN = 30
 /** And than under any one other fault that still stands: what two show alike shows neither. */
 const APART = 2.5
-/** Volts under which a wire is dead, whatever it picks up from its neighbours; common practice, no source. */
-const GONE = 6
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
 /** And from so much on what is shown must be apart from it; what is seen, where it is no seventh as likely. */
@@ -39,57 +37,17 @@ export function directLines(
   return lines.length > 0 ? lines : betweenLines(tables, state, chances, faults)
 }
 
-/** Two lines that hold one of these faults between them: volts there ahead of it, and none behind it. */
+/** Two lines that hold one of these faults between them. */
 function betweenLines(
-  tables: Tables,
-  state: TabState,
-  chances: Float64Array,
-  faults: readonly string[],
-): readonly string[] {
-  const { evidence } = state
-  const split = splitLines(tables, state, chances, faults)
-  if (split.length > 0) return split
-  const holds = holding(tables, chances, faults)
-  const volts = evidence.flatMap((e) => {
-    const { line } = e
-    const test = tables.tests.get(line.test)?.test
-    if (line.kind !== 'reading' || test?.kind !== 'numeric' || !isOfSupply(test)) return []
-    // a neutral has no volts to lose
-    if ((tables.model.band(test)?.low ?? 0) <= GONE) return []
-    return [{ e, line, stage: stageOf(test), at: pointOf(tables.model.kind, test).number }]
-  })
-  const there = volts.filter(({ line }) => wordFor(tables.model, line) === 'in-band')
-  const gone = volts.filter(({ line }) => line.value !== null && line.value < GONE)
-  for (const behind of gone)
-    for (const ahead of there.filter(a => a.at < behind.at && a.stage === behind.stage))
-      if (isSameStand(ahead.e, behind.e) && holds([ahead.e, behind.e])) return [ahead.line.id, behind.line.id]
-  return []
-}
-
-/** Whether two lines were read with the same things put right. */
-const isSameStand = (a: Evidence, b: Evidence) => a.repaired.length === b.repaired.length
-
-/** Whether lines show one of the faults together. */
-const holding = (tables: Tables, chances: Float64Array, faults: readonly string[]) => (lines: readonly Evidence[]) =>
-  faults.some(f =>
-    lines.every(l => !wasPutRight(tables, f, l))
-    && isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances), SHOWS))
-
-/** Open as it is read from above, and what was read once the splice was apart. */
-function splitLines(
   tables: Tables,
   { evidence }: TabState,
   chances: Float64Array,
   faults: readonly string[],
 ): readonly string[] {
-  const holds = holding(tables, chances, faults)
-  const apart = evidence.filter(e => unstaged(e.line.test) === 'open-again')
-  const open = evidence.filter(({ line }) =>
-    line.kind === 'reading' && line.value === null && line.test.includes('leads.'))
-  for (const below of apart)
-    for (const above of open)
-      if (isSameStand(above, below) && holds([above, below])) return [above.line.id, below.line.id]
-  return []
+  const holds = (lines: readonly Evidence[]) => faults.some(f =>
+    lines.every(l => !wasPutRight(tables, f, l))
+    && isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances), SHOWS))
+  return pairsAround(tables, evidence).find(holds)?.map(e => e.line.id) ?? []
 }
 
 /** Whether one of these faults was plainly seen: then what else is left are mostly slips of the eye. */

@@ -253,7 +253,7 @@ const WAYS: Readonly<Record<string, Way>> = {
 export const REPAIRS_SAID: readonly string[] = Object.keys(WAYS)
 
 /** What comes after the thing that was spoken of. */
-const IT = '(?:it|them|[\'’]?em|that|those|everything|one)'
+const IT = '(?:it|them|[\'’]?em|that|those|everything|one(?! (?:contact|side|pole|leg|wire|blade|of)\\b))'
 
 /** Done by others or on another day, wished, asked, or a spare tried to see. */
 const NOT_NOW = new RegExp(

@@ -28,8 +28,16 @@ const GOES_ON = /^(?:and |but )?(?:then )?(?:it )?(?:drops|falls|sags|dips|sinks
 const READ_AT: Readonly<Record<string, string>> = { 'inlet.pressure': 'inlet' }
 
 /** `bottom 480 245 236`, after the top of the fuses was read. */
-const BOTTOM = /^(?:and |out |the )*bottom(?= \d)/i
-const TOP_OF = /\btop of the (fuses|breaker|disconnect|contactor|starter)\b/i
+const BOTTOM
+  = /^(?:and |out |on |at |the )*(?:bottom|load)(?: side| lugs| end)?,?(?= \d| [abc] to | l?[123] (?:to|and) | i )/i
+const TOP_OF = /\b(?:top|line side) of the (fuses|breaker|disconnect|contactor|starter)\b/i
+/** `in the disconnect, top side 478 479 478` */
+const IN_ITS_TOP
+  = /\b(?:in|at) the (disconnect|contactor|starter),? (?:the |on the )?(?:top|line|incoming)(?: side)?\b/i
+
+/** `pulled the fuse, it's open`, after the control fuse was spoken of: that fuse. */
+const OF_FUSE = /\b(?:(?:pulled|took|popped)(?: out)?|ohmed)(?: out)? (?:the fuse|it)\b(?= ?(?:out)?,? (?:and )?it)/i
+const SMALL_FUSE = /\b(?:glass|control|little|small|transformer) (?:glass )?fuse\b/i
 
 /** `there's a split along the bottom`, after the casing was spoken of. */
 const SPLIT = /^(?:there['’]?s |it['’]?s |has |and )*(?:an? )?(?:split|crack(?:ed)?)\b/i
@@ -40,8 +48,9 @@ export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
   if (wasOpen && SAME.test(text) && BELOW.test(text)) return 'splice open, motor side still open'
   if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
-  const [, whole] = TOP_OF.exec(before.said ?? '') ?? []
+  const [, whole] = TOP_OF.exec(before.said ?? '') ?? IN_ITS_TOP.exec(before.said ?? '') ?? []
   if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)
+  if (OF_FUSE.test(text) && SMALL_FUSE.test(before.said ?? '')) return text.replace(OF_FUSE, 'pulled the control fuse')
   if (SPLIT.test(text) && CASING.test(before.said ?? '')) return `pump casing has ${text}`
   const readAt = READ_AT[before.test ?? '']
   if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`

@@ -67,7 +67,8 @@ export const AIR: Sayings = {
         'not hear bleed', 'not hear bleed off', 'not hear unload', 'not hear air stop', 'no pssh', 'no puff',
         'not unload', 'head pressure not bleeding off', 'not bleed off', 'head does not bleed',
         'pressure stays on the head', 'no hiss', 'no hiss when it stops', 'no vent at cut out', 'unloader nothing',
-        'unloader silent', 'not let the air off when it stops', 'not let air off at stop', 'no air off when it stops'],
+        'unloader silent', 'not let the air off when it stops', 'not let air off at stop', 'no air off when'
+        + ' it stops'],
     },
   },
   'unloader-run': {
@@ -112,7 +113,8 @@ export const AIR: Sayings = {
     is: {
       pulls: ['pulls', 'sucks', 'good pull', 'strong suction', 'pulls hard', 'sucks good'],
       back: [
-        'blows back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back', 'blows out', 'chuffs',
+        'blows back', 'blowing back', 'puffs', 'spits back', 'air comes back', 'blowing out', 'puffs back',
+        'blows out', 'chuffs',
         'breathes back',
       ],
       better: ['dirty', 'caked', 'filter off better', 'filter off builds', 'black with dirt'],
@@ -164,7 +166,7 @@ export const AIR: Sayings = {
     what: ['breather', 'crankcase breather', 'crankcase', 'oil fill'],
     is: {
       quiet: ['quiet', 'hardly anything', 'good', 'no pressure', 'nothing coming out'],
-      puffs: ['puffs hard', 'blowing', 'pushes my hand off', 'blows oil', 'smokes', 'blow-by', 'huffing', 'chugging'],
+      puffs: ['puffs hard', 'pushes my hand off', 'blows oil', 'smokes', 'huffing', 'chugging'],
     },
     said: {
       quiet: ['breather quiet', 'no blow-by', 'hardly a breath at the breather', 'no blow-by at the breather'],
@@ -172,7 +174,7 @@ export const AIR: Sayings = {
         'breather puffs hard', 'blow-by at the breather', 'breather blowing oil', 'oil in the air', 'passing oil',
         'oil out of the drain', 'pushing oil', 'oil in the air line', 'oil smoke out the breather',
         'smoke out the breather', 'rings worn', 'rings shot', 'rings gone', 'piston rings worn', 'rings broken',
-        'piston rings shot', 'rings worn out', 'ring broken', 'blow-by', 'oil mist out the breather',
+        'piston rings shot', 'rings worn out', 'ring broken', 'oil mist out the breather',
       ],
     },
   },
@@ -187,10 +189,8 @@ export const AIR: Sayings = {
     },
     said: {
       good: ['reeds good', 'valve plate clean', 'reeds and gasket good'],
-      reed: ['reed broken', 'broken reed', 'reed valve broken', 'reeds carboned up', 'carbon under the reed'],
-      gasket: [
-        'gasket burnt through between the bores', 'head off gasket burnt', 'gasket burnt between the cylinders',
-      ],
+      reed: ['reed broken', 'broken reed', 'reed valve broken', 'reeds carboned up'],
+      gasket: ['headoffgasket'],
     },
   },
   'belt-look': {

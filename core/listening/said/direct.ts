@@ -87,14 +87,14 @@ export const DIRECT: Sayings = {
       'tank vent', 'vent of the fresh tank', 'fresh tank vent', 'vent hose', 'fill cap off', 'took the fill cap off',
     ],
     is: {
-      same: ['clear', 'open', 'no difference', 'same'],
+      same: ['not blocked', 'no difference', 'same'],
       better: [
         'plugged', 'blocked', 'kinked', 'stopped up', 'full of mud', 'pinched', 'pumps fine', 'picks up', 'runs fine',
         'pumps good',
       ],
     },
     said: {
-      same: ['tank vent clear', 'fill cap off no difference', 'vent hose clear', 'took the fill cap off no change'],
+      same: ['tank vent open', 'fill cap off no difference', 'took the fill cap off no change'],
       better: [
         'tank sucked in', 'fresh tank sucked flat', 'took the fill cap off and it pumps', 'fill cap off picks up',
         'opened the fill cap and it pumps fine', 'tank pulled in a vacuum',

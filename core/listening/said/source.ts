@@ -120,6 +120,17 @@ export const SOURCE: Sayings = {
       ],
     },
   },
+  'inlet-tap': {
+    what: ['inlettap'],
+    is: {
+      strong: ['good', 'strong', 'plenty', 'good pressure', 'full', 'lots of water', 'blasts', 'steady'],
+      weak: ['weak', 'no water', 'nothing', 'drips', 'hardly any', 'low pressure', 'dribbles', 'barely', 'dead'],
+    },
+    said: {
+      strong: ['inlettap good', 'inlettap strong', 'inlettap good pressure'],
+      weak: ['inlettap weak', 'inlettap barely', 'inlettap nothing', 'inlettap dribbles', 'inlettap no water'],
+    },
+  },
   'check-look': {
     what: ['checkvalve', 'check', 'flapper', 'check flap', 'poppet', 'check valve disc', 'check in the line'],
     is: {
@@ -128,6 +139,7 @@ export const SOURCE: Sayings = {
       open: [
         'stuck open', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'junk in',
         'sand in', 'melted', 'chewed up', 'gone', 'warped', 'not sealed', 'carbon on the seat', 'split',
+        'carbon in',
       ],
     },
     said: {
@@ -142,7 +154,8 @@ export const SOURCE: Sayings = {
         'dirt on the check seat', 'checkvalve disc cracked', 'flap not seat', 'chip on the seat',
         'check spring broken',
         'checkvalve seat bad', 'sand under the flap', 'something holding the check open', 'holding the check open',
-        'check flap missing', 'check valve flap missing',
+        'check flap missing', 'check valve flap missing', 'checkvalve carbon holding it open',
+        'checkvalve carbon stuck in the seat',
       ],
     },
   },
@@ -203,7 +216,7 @@ export const SOURCE: Sayings = {
       clean: [
         'strainer clean', 'strainer clear', 'strainer good', 'strainer clean', 'strainer clean', 'strainer spotless',
       ],
-      clear: ['strainer clear', 'strainer clean', 'strainer good'],
+      clear: ['strainer clear', 'strainer clean', 'strainer good', 'tank full strainer clear'],
       blocked: [
         'screen caked with mud', 'strainer sand', 'strainer plastic', 'strainer screen plugged', 'strainer slime',
         'basket full', 'strainer half blocked', 'strainer full', 'strainer blocked with rust',

@@ -139,7 +139,8 @@ export const WATER: Sayings = {
         'toilet keeps running', 'toilet upstairs runs', 'toilet', 'leak in the house', 'toilet running',
         'leak under the sink', 'burst pipe', 'leaking fitting', 'leak', 'wet spot in the yard', 'leak in the yard',
         'drip under the galley sink', 'someone left the garden hose on',
-        'wet patch lawn', 'wet spot yard', 'toilet hissing', 'water in the belly pan', 'drip under the sink',
+        'wet patch lawn', 'shower head drips', 'wet spot yard', 'toilet hissing', 'water in the belly pan',
+        'drip under the sink',
         'belly pan wet',
       ],
       relief: [

@@ -10,6 +10,7 @@ import { TURNS_OF_PLACES } from './places'
 import { TURNS_OF_POINTING } from './pointing'
 import { TURNS_OF_READINGS } from './readings'
 import { TURNS_OF_SEEING } from './seeing'
+import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_IN_PASSING } from './inPassing'
 import { TURNS_OF_TELLING } from './telling'
 import { TURNS_OF_TRIPPING } from './tripping'
@@ -21,6 +22,7 @@ import { TURNS_OF_WATER } from './water'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...TURNS_OF_SHOWING,
   ...TURNS_OF_OPPOSITES,
   ...TURNS_OF_WATER,
   ...TURNS_OF_POINTING,

@@ -178,6 +178,23 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
     ...(from === 'main'
       ? [
           neighbours(),
+          seen({
+            id: 'inlet-tap',
+            point: 'inlet',
+            title: 'A tap ahead of the pump open: how does it run?',
+            words: ['inlet tap'],
+            minutes: 1.5,
+            steps: ['Pump off. Drain cock or hose tap between the main and the pump, full open.'],
+            outcomes: {
+              strong: { label: 'strong, and stays so', words: ['good'] },
+              weak: { label: 'a trickle, or nothing', words: ['trickle', 'dribbles'] },
+            },
+            usual: { strong: 0.975, weak: 0.025 },
+            chancesByFault: {
+              'inlet.low:1': { strong: 0.2, weak: 0.8 },
+              'inlet.low:2': { strong: 0.03, weak: 0.97 },
+            },
+          }),
           flow({
             id: 'inlet.pressure',
             point: 'inlet',

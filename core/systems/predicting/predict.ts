@@ -115,9 +115,15 @@ function predictAtEither(s: Standing, probe: OhmsProbe): Prediction {
 /** What mostly shows OL has no figure to speak of. */
 const MOSTLY = 0.9
 
+/** Of readings to ground so many are a hand meter's; common practice, no source. */
+const BY_HAND = 0.5
+
 function predictOhms(spread: Standing['spread'], probe: OhmsProbe, reading: number): Prediction {
-  const range = probe.insulation ? INSULATION_RANGE : OHMS_RANGE
-  const ol = 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
+  const beyond = (range: number) => 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
+  // to ground both are used, and a hand meter shows OL for all that is well
+  const ol = probe.insulation
+    ? BY_HAND * beyond(OHMS_RANGE) + (1 - BY_HAND) * beyond(INSULATION_RANGE)
+    : beyond(OHMS_RANGE)
   // what leaks to ground is wet, sooty, an arc under volts: a hand meter shows anything near it
   if (probe.insulation && reading < 2e3) return { mean: Math.log(Math.max(reading, 50)), sigma: 2.6, log: true, ol }
   if (reading > 2e3) return { mean: Math.log(reading), sigma: reading > 1e6 ? 1.1 : 0.6, log: true, ol }

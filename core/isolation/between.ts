@@ -1,0 +1,56 @@
+/**
+ * Two lines that may hold a fault between them: volts ahead of it and none behind, open as it is read from above and
+ * what was read once the splice was apart, a ground that is read and what held with that part off.
+ */
+import { pointOf, stageOf, unstaged } from '#core/systems'
+import type { Evidence } from '#core/tab'
+import { isOfSupply } from './supplyLevel'
+import type { Tables } from './tables'
+import { wordFor } from './verdict'
+
+type Two = readonly [Evidence, Evidence]
+
+/** Volts under which a wire is dead, whatever it picks up from its neighbours; common practice, no source. */
+const GONE = 6
+
+/** Each pair of lines that were read with the same things put right. */
+export const pairsAround = (tables: Tables, evidence: readonly Evidence[]): readonly Two[] =>
+  [...splicesApart(evidence), ...voltsLost(tables, evidence), ...groundsTakenOff(tables, evidence)]
+    .filter(([a, b]) => a.repaired.length === b.repaired.length)
+
+const each = (first: readonly Evidence[], second: readonly Evidence[]): readonly Two[] =>
+  first.flatMap(a => second.map((b): Two => [a, b]))
+
+function splicesApart(evidence: readonly Evidence[]): readonly Two[] {
+  const open = evidence.filter(({ line }) =>
+    line.kind === 'reading' && line.value === null && line.test.includes('leads.'))
+  return each(open, evidence.filter(e => unstaged(e.line.test) === 'open-again'))
+}
+
+function voltsLost({ model, tests }: Tables, evidence: readonly Evidence[]): readonly Two[] {
+  const volts = evidence.flatMap((e) => {
+    const test = tests.get(e.line.test)?.test
+    if (e.line.kind !== 'reading' || test?.kind !== 'numeric' || !isOfSupply(test)) return []
+    // a neutral has no volts to lose
+    if ((model.band(test)?.low ?? 0) <= GONE) return []
+    return [{ e, line: e.line, stage: stageOf(test), at: pointOf(model.kind, test).number }]
+  })
+  const there = volts.filter(({ line }) => wordFor(model, line) === 'in-band')
+  const gone = volts.filter(({ line }) => line.value !== null && line.value < GONE)
+  return there.flatMap(a => gone.flatMap((b): readonly Two[] =>
+    (a.at < b.at && a.stage === b.stage ? [[a.e, b.e]] : [])))
+}
+
+function groundsTakenOff(tables: Tables, evidence: readonly Evidence[]): readonly Two[] {
+  const held = evidence.filter(({ line }) => {
+    const test = tables.tests.get(line.test)?.test
+    return test?.kind === 'seen' && test.trial?.opens && line.kind === 'observation' && line.outcome === 'holds'
+  })
+  return each(held, evidence.filter(e => isGrounded(tables, e)))
+}
+
+function isGrounded({ model, tests }: Tables, { line }: Evidence): boolean {
+  const test = tests.get(line.test)?.test
+  if (line.kind !== 'reading' || test?.kind !== 'numeric') return false
+  return test.variant === 'ground' && wordFor(model, line) === 'low'
+}
