@@ -42,6 +42,8 @@ const SAYS: Record<PuzzleSlip, string> = {
 
 const POOR = 0.08 // of what the likeliest reading would have weighed
 const BETTER = 25
+/** from such a chance on OL is no surprise, and from such a one on any figure is; judgement, no source */
+const [AS_OFTEN, MOSTLY] = [0.02, 0.9]
 
 export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): Puzzle[] {
   const { model } = tables
@@ -87,11 +89,10 @@ function weightOf(tables: Tables, { line }: Evidence, h: number): number {
     return i < 0 ? 1 : row[i]! / Math.max(...row)
   }
   const p = table.prediction(h)
-  const best = Math.max(
-    p.ol > 0.02 ? readingChance(table, h, null) : 0,
-    readingChance(table, h, p.log ? Math.exp(p.mean) : p.mean),
-  )
-  return readingChance(table, h, line.value) / best
+  // OL is a chance, and a figure a density: each is held against its own kind
+  if (line.value === null) return p.ol > AS_OFTEN ? 1 : readingChance(table, h, null)
+  const best = readingChance(table, h, p.log ? Math.exp(p.mean) : p.mean)
+  return (p.ol > MOSTLY ? 1 - p.ol : 1) * readingChance(table, h, line.value) / best
 }
 
 function findSlip(tables: Tables, test: Test, evidence: Evidence, leader: number): PuzzleSlip {

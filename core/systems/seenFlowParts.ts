@@ -35,11 +35,6 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'collapsed', 'sucked flat', 'clogged', 'full of leaves', 'kinked',
     ],
   },
-  'pipe.pitless': {
-    label: 'pitless adapter leaks into the well',
-    what: ['pitless', 'pitless adapter', 'pitless seal', 'o ring on the pitless'],
-    how: ['leaks', 'sprays', 'leaking into the well', 'shot', 'torn', 'weeping', 'running down the casing'],
-  },
   'house.reducer': {
     label: 'pressure-reducing valve stuck',
     what: ['reducing valve', 'pressure reducer', 'house regulator', 'pressure reducing valve', 'reducer'],

@@ -57,6 +57,17 @@ export const WELL: Sayings = {
       ],
     },
   },
+  'casing-look': {
+    what: ['pitless', 'pitless adapter', 'pitless seal', 'o ring on the pitless'],
+    is: {
+      dry: ['dry', 'not leak', 'good', 'tight'],
+      adapter: ['leaks', 'sprays', 'leaking into the well', 'shot', 'torn', 'weeping', 'running down the casing'],
+    },
+    said: {
+      dry: ['pitless dry', 'dry at the pitless', 'no water at the pitless'],
+      adapter: ['pitless sprays', 'pitless leaks', 'water out of the pitless', 'water spraying off the pitless'],
+    },
+  },
   'well-heard': {
     said: {
       quiet: [
@@ -86,7 +97,10 @@ export const WELL: Sayings = {
         'mud at the bottom', 'no water', 'no level', 'six inches in the bottom', 'bottom', 'just mud', 'sucked down',
         'way down',
       ],
-      over: ['overflow', 'running over', 'spilling', 'out the top', 'to the brim running out', 'flooding'],
+      over: [
+        'overflow', 'way above the float', 'running over', 'spilling', 'out the top', 'to the brim running out',
+        'flooding',
+      ],
     },
     said: {
       normal: [

@@ -9,6 +9,7 @@ import { TURNS_OF_PARTS } from './parts'
 import { TURNS_OF_PLACES } from './places'
 import { TURNS_OF_POINTING } from './pointing'
 import { TURNS_OF_READINGS } from './readings'
+import { TURNS_OF_REPORTING } from './reporting'
 import { TURNS_OF_SEEING } from './seeing'
 import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_IN_PASSING } from './inPassing'
@@ -23,6 +24,7 @@ import { TURNS_OF_WATER } from './water'
  */
 export const JOINED: readonly Joined[] = [
   ...TURNS_OF_SHOWING,
+  ...TURNS_OF_REPORTING,
   ...TURNS_OF_OPPOSITES,
   ...TURNS_OF_WATER,
   ...TURNS_OF_POINTING,

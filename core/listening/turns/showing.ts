@@ -27,13 +27,16 @@ export const TURNS_OF_SHOWING: readonly Joined[] = [
   ['headoffgasket', '(?:took|pulled|popped|got) the (?:cylinder )?head off,? (?:and )?(?:the )?(?:head'
   + ' )?gasket(?:\'s| is| was)?'
   + ' (?:all )?(?:blown|burn(?:ed|t)|gone|torn)(?: (?:out|through|up))?(?: between the (?:cylinders|bores))?'],
+  [', trips after a few seconds', '(?:and |then )?(?:sat|stayed|hung|held) there (?:till|until) (?:the'
+  + ' )?(?:breaker|overload|it)'
+  + '(?: finally)? (?:popped|tripped|kicked|let go|threw|dropped out)'],
   ['amps $1,', '(?:it|she|meter|clamp) (?:went|jumped|shot|spiked|climbed)(?: right| straight| clear)?(?: up)?'
   + ' to (\\d+(?:\\.\\d+)?)'
   + ' ?amps?(?: and (?:sat|stayed|hung) there)?'],
   ['proven dead', '(?:killed|shut|cut) (?:it|the power|power|the breaker)(?: off)?,? (?:and |then )?(?:made'
   + ' sure|checked|proved'
   + '|verified|tested)(?: that)?(?: (?:it|it\'?s|it was|for))? dead'],
-  ['', '(?:i )?(?:killed|cut) (?:it|the power|power)(?=,| and |$)'],
+  ['power off', '(?:i )?(?:killed|cut) it(?=,| and |$)'],
   ['airvalve', '(?:push|press|poke|depress|stick something)(?:ed|ing)?(?: in| down)?(?: on)? (?:this|the'
   + '|that) (?:little |small )?'
   + '(?:valve|pin|stem|core)(?: (?:stem|core))?(?: up)?(?: (?:on|at|in)(?: the)? top)?(?: of (?:the|this) tank)?'

@@ -101,6 +101,7 @@ export const howItFalls = (): SeenTest =>
       'pipe.holed:3': { holds: 0.02, slow: 0.08, once: 0.9 },
       'pipe.pitless:1': { holds: 0.15, slow: 0.75, once: 0.1 },
       'pipe.pitless:2': { holds: 0.03, slow: 0.3, once: 0.67 },
+      'pipe.pitless:3': { holds: 0.01, slow: 0.1, once: 0.89 },
       'house.leak:1': { holds: 0.12, slow: 0.83, once: 0.05 },
       'house.leak:2': { holds: 0.02, slow: 0.28, once: 0.7 },
       'relief.weeping': { holds: 0.2, slow: 0.72, once: 0.08 },

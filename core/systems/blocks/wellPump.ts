@@ -171,11 +171,16 @@ export const wellPump = (): Block => ({
       name: 'Pitless adapter leaks back into the well',
       baseRate: 0.004,
       severities: degrees(
-        { name: 'weeps', share: 0.6, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
+        { name: 'weeps', share: 0.55, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
         {
           name: 'sprays',
-          share: 0.4,
+          share: 0.3,
           change: h => ({ 'check.leak': h['pump.flow'] * 0.35, 'pump.flow': h['pump.flow'] * 0.75 }),
+        },
+        {
+          name: 'off its seat',
+          share: 0.15,
+          change: h => ({ 'check.leak': h['pump.flow'] * 0.8, 'pump.flow': h['pump.flow'] * 0.3 }),
         },
       ),
       effect: 'starts-alone',
@@ -209,6 +214,24 @@ export const wellPump = (): Block => ({
       usual: { same: 0.98, back: 0.02 },
       chancesByFault: {
         'pump.dry-well': { same: 0.08, back: 0.92 },
+      },
+    }),
+    seen({
+      id: 'casing-look',
+      point: 'head',
+      title: 'A light down the casing: is the adapter wet?',
+      words: ['casing', 'pitless'],
+      minutes: 4,
+      steps: ['Cap off clean, a light down, pressure up: dry where the pipe leaves the casing, or water from it?'],
+      outcomes: {
+        dry: { label: 'dry at the adapter', words: ['dry'] },
+        adapter: { label: 'water from the adapter', words: ['sprays', 'leaks'] },
+      },
+      usual: { dry: 0.995, adapter: 0.005 },
+      chancesByFault: {
+        'pipe.pitless:1': { dry: 0.2, adapter: 0.8 },
+        'pipe.pitless:2': { dry: 0.06, adapter: 0.94 },
+        'pipe.pitless:3': { dry: 0.03, adapter: 0.97 },
       },
     }),
     seen({
