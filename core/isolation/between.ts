@@ -1,6 +1,7 @@
 /**
  * Two lines that may hold a fault between them: volts ahead of it and none behind, open as it is read from above and
- * what was read once the splice was apart, a ground that is read and what held with that part off.
+ * what was read once the splice was apart, a ground that is read and what held with that part off, an overload that is
+ * open and how hot its motor is.
  */
 import { pointOf, stageOf, unstaged } from '#core/systems'
 import type { Evidence } from '#core/tab'
@@ -15,7 +16,8 @@ const GONE = 6
 
 /** Each pair of lines that were read with the same things put right. */
 export const pairsAround = (tables: Tables, evidence: readonly Evidence[]): readonly Two[] =>
-  [...splicesApart(evidence), ...voltsLost(tables, evidence), ...groundsTakenOff(tables, evidence)]
+  [splicesApart(evidence), voltsLost(tables, evidence), groundsTakenOff(tables, evidence), openThoughCool(evidence)]
+    .flat()
     .filter(([a, b]) => a.repaired.length === b.repaired.length)
 
 const each = (first: readonly Evidence[], second: readonly Evidence[]): readonly Two[] =>
@@ -40,6 +42,13 @@ function voltsLost({ model, tests }: Tables, evidence: readonly Evidence[]): rea
   return there.flatMap(a => gone.flatMap((b): readonly Two[] =>
     (a.at < b.at && a.stage === b.stage ? [[a.e, b.e]] : [])))
 }
+
+/** An overload that is open on a motor that was felt to be cool. */
+const openThoughCool = (evidence: readonly Evidence[]): readonly Two[] => each(
+  evidence.filter(({ line }) =>
+    line.kind === 'reading' && line.value === null && /\b(?:thermal|overload)\./.test(line.test)),
+  evidence.filter(({ line }) => line.kind === 'observation' && line.test.endsWith('motor-heat')),
+)
 
 function groundsTakenOff(tables: Tables, evidence: readonly Evidence[]): readonly Two[] {
   const held = evidence.filter(({ line }) => {

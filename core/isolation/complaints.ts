@@ -9,6 +9,7 @@ type Row = Readonly<Partial<Record<Effect | `${string}.${string}`, number>>> & {
 export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   'no-water': {
     'usual': 0.05,
+    'pump.cracked': 0.15,
     'well-pump.worn': 0.2,
     'well-pump.dry-well': 0.4,
     'well-pipe.holed': 0.25,
@@ -29,6 +30,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   },
   'no-air': {
     'usual': 0.05,
+    'regulator.stuck': 0.35,
     'runs-dry': 0.6,
     'groans': 0.4,
     'silent': 0.8,
@@ -110,8 +112,10 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'surges': 0.2,
     'runs': 0.04,
     'filter.blocked': 0.6,
+    'house.reducer': 0.5,
     'house.shut': 0.15,
     'house.leak': 0.1,
+    'pipe.pitless': 0.15,
     'pump.cracked': 0.3,
     'cuts-off': 0.1,
   },

@@ -104,3 +104,69 @@ describe('a neutral that locked amps pull up', () => {
     expect(suspects.find(s => s.fault === 'other')?.chance ?? 0).toBeLessThan(0.1)
   })
 })
+
+describe('volts ahead and none behind', () => {
+  it('leave all that stands between them', () => {
+    const between = [read('motor.l1g', 120), read('motor.l2g', 120), read('motor.volts', 0)]
+    const { decision, suspects } = answerOf('booster', 'no-water', [...between, read('line.volts', 241)])
+    expect(suspects.map(s => s.fault)).toContain('run.open')
+    expect(decision?.kind).not.toBe('found')
+    const parted = answerOf('booster', 'no-water', [
+      saw('switch-seen', 'closed'), read('line.volts', 241), read('load.volts', 0.3),
+    ])
+    expect(parted.decision).toMatchObject({ kind: 'found', repairId: 'replace-pressure-switch' })
+  })
+  it('are not lost on a neutral', () => {
+    const lines = [saw('sound', 'groans'), read('motor.l1g', 121), read('motor.l2g', 0.2), read('load.volts', 112)]
+    const { decision } = answerOf('compressor-direct', 'groans', lines, { 'motor.volts': 115 })
+    expect(decision?.kind).not.toBe('found')
+  })
+})
+
+describe('a ground', () => {
+  it('is found in the motor by ohms and by what holds with it off', () => {
+    const held = [saw('let-go', 'at-once'), saw('trip-motor-off', 'holds')]
+    const { decision } = answerOf('booster', 'breaker-trips', [...held, read('leads.ground', 20e3)])
+    expect(decision).toMatchObject({ kind: 'found', fault: 'motor.ground' })
+  })
+  it('is none where either lead reads OL', () => {
+    const trips = [saw('breaker-seen', 'tripped')]
+    const chanceOf = (more: readonly DraftLine[]) =>
+      answerOf('well-2wire', 'breaker-trips', [...trips, ...more]).suspects
+        .filter(s => ['motor.ground', 'cable.to-earth'].includes(s.fault)).reduce((sum, s) => sum + s.chance, 0)
+    expect(chanceOf([])).toBeGreaterThan(0.2)
+    expect(chanceOf([read('leads.ground', null)])).toBeLessThan(0.03)
+  })
+})
+
+describe('an overload that is open', () => {
+  const open = [read('motor.volts', 118), read('thermal.ohms', null)]
+  it('has failed on a motor that is cool', () => {
+    const { decision } = answerOf('booster', 'no-water', [...open, saw('motor-heat', 'usual')], { 'motor.volts': 115 })
+    expect(decision).toMatchObject({ kind: 'found', fault: 'motor.overload-failed' })
+  })
+  it('may have let go on a hot one', () => {
+    const { decision } = answerOf('booster', 'no-water', [...open, saw('motor-heat', 'hot')], { 'motor.volts': 115 })
+    expect(decision?.fault).not.toBe('motor.overload-failed')
+  })
+})
+
+describe('two looks that say otherwise', () => {
+  it('are both weighed', () => {
+    const chanceOf = (looks: readonly string[]) =>
+      answerOf('compressor-direct', 'starts-alone', looks.map(o => saw('soap', o))).suspects
+        .find(s => s.fault === 'tank.leak')?.chance ?? 0
+    const [once, taken, back] = [chanceOf(['receiver']), chanceOf(['receiver', 'none']), chanceOf(['none'])]
+    expect(taken).toBeLessThan(once)
+    expect(taken).toBeGreaterThan(back)
+  })
+})
+
+describe('a motor on a known feed', () => {
+  it('runs without showing a fault of its own', () => {
+    const { decision } = answerOf('compressor-direct', 'breaker-trips', [
+      saw('let-go', 'at-once'), read('motor.volts', 101), saw('known-feed', 'runs'),
+    ], { 'motor.volts': 115 })
+    expect(decision?.fault.startsWith('motor.') ?? false).toBe(false)
+  })
+})

@@ -3,6 +3,7 @@
  * minutes`. What they stood in is left behind as words. A figure with a unit that no reading has (feet, gallons,
  * horsepower, hours of rest) is passed over.
  */
+import { inNumbers } from './spokenNumbers'
 import { findUnit, type Quantity } from '#core/units'
 import { asCourse, perTime } from './overTime'
 import { countOf, NAMES } from './numberNames'
@@ -141,8 +142,7 @@ export const TESTER = { mains: 90, vehicle: 6 }
 
 /** `one twenty`, `two hundred and forty`, `twenty pounds`: as figures, ahead of all turns that speak of figures. */
 export const inFigures = (text: string): string =>
-  text.toLowerCase().replace(SPOKEN, spokenNumber)
-    .replace(TENS_COUNTED, (_, ten: string) => String(10 * (TENS.indexOf(ten) + 1)))
+  inNumbers(text.toLowerCase())
     .replace(UNIT_AND_A_HALF, (_, n: string | undefined, unit: string) => `${n ? countOf(n) : 1}.5 ${unit}`)
     .replace(TENTHS, (_, n: string, unit: string | undefined) => `0.${countOf(n)} ${unit ?? 'volts'}`)
 
@@ -163,8 +163,7 @@ export function figuresOf(joined: string): Told {
     .replace(/^.*$/, namedPairs)
     .replace(/^.*$/, perTime)
     .replace(AND_A_HALF, (_, n: string) => `${countOf(n)}.5`)
-    .replace(SPOKEN, spokenNumber)
-    .replace(/^.*$/, inDigits)
+    .replace(/^.*$/, inNumbers)
     .replace(TWO_TO_GROUND, ' $3 n1 toground $1, n2 toground $2 $3 ')
     .replace(/^.*$/, legsToGround)
     .replace(THREE_NAMED, '$1, $3, $4 $2')
@@ -250,41 +249,10 @@ const legsToGround = (text: string): string =>
     : text.replace(LEG_BEHIND, '$2 toground $1 volts').replace(LEG_AHEAD, '$1 toground $2 volts'))
 const AND_A_HALF = new RegExp(`\\b(\\d+|${Object.keys(NAMES).slice(0, 12).join('|')}) and (?:a half|change)\\b`, 'g')
 const UNITS = 'one two three four five six seven eight nine'.split(' ')
-const TENS = 'ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
 const ONES = `(?:${UNITS.join('|')})`
-/** `two forty`, `two hundred forty`, `two hundred and eight`, `one twenty two`. */
-const SPOKEN = new RegExp(
-  `\\b(${ONES})(?: (hundred)(?: and)?)?(?: (${TENS.join('|')}))?(?:[ -](${ONES}))?(?= |$|,)`,
-  'g',
-)
-
 /** `a volt and a half`, `two tenths of a volt`: of nothing else is so little told without its unit. */
 const UNIT_AND_A_HALF = new RegExp(`(?:\\b(an?|\\d+|${ONES}) )?\\b(volts?|amps?|ohms?|psi|pounds?) and a half\\b`, 'g')
 const TENTHS = new RegExp(`\\b(a|${ONES}|[1-9]) tenths?(?: of (?:an? )?(volt|amp|ohm|psi|pound))?\\b`, 'g')
-const TENS_COUNTED = new RegExp(`\\b(${TENS.join('|')})(?= ${COUNTED}\\b)`, 'g')
-
-const TEENS = 'eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
-/** `thirteen`, `twenty four`; not `fifteen years old`. */
-const TEEN = new RegExp(`\\b(${TEENS.join('|')})\\b(?! years?\\b)`, 'g')
-const TENS_AND_ONES = new RegExp(`\\b(${TENS.slice(1).join('|')})[ -](${ONES})\\b`, 'g')
-/** A round number is one where something reads so. */
-const ROUND = new RegExp(
-  `\\b(is|reads?|getting|shows|says|got|at|to|only|about) (${TENS.join('|')})(?= ?$|,| (?:and|volts?|amps?|ohms?)\\b)`,
-  'g',
-)
-
-const inDigits = (text: string): string =>
-  text
-    .replace(TENS_AND_ONES, (_, ten: string, one: string) =>
-      String(10 * (TENS.indexOf(ten) + 1) + UNITS.indexOf(one) + 1))
-    .replace(TEEN, (_, teen: string) => String(TEENS.indexOf(teen) + 11))
-    .replace(ROUND, (_, reads: string, ten: string) => `${reads} ${10 * (TENS.indexOf(ten) + 1)}`)
-
-function spokenNumber(all: string, hundreds: string, hundred?: string, ten?: string, one?: string): string {
-  if (!hundred && !ten) return all
-  const at = (list: readonly string[], word: string | undefined) => (word ? list.indexOf(word) + 1 : 0)
-  return String(100 * at(UNITS, hundreds) + 10 * at(TENS, ten) + at(UNITS, one))
-}
 
 /** Water stands at so many feet, the pump at so many: covered by more than so much it is no dry well. */
 const LEVELS = /\b(?:static|level|water)\b[^\d]*(\d+) ?(?:ft|feet|foot)?\b.*\bpump\b[^\d]*(\d+) ?(?:ft|feet|foot)?\b/

@@ -87,7 +87,8 @@ export const RUNNING: Sayings = {
     },
     said: {
       steady: [
-        'good flow', 'plenty of water at the tap', 'strong stream', 'good pressure', 'water steady', 'steady stream',
+        'good flow', 'plenty of water',
+        'plenty of water at the tap', 'strong stream', 'good pressure', 'water steady', 'steady stream',
         'water fine', 'good pressure at the tap', 'flow strong even', 'strong and even', 'flow even'],
       pulses: [
         'tap noth start', 'tap zero start', 'shower noth pump start', 'goes to nothing pump starts', 'water pulses'

@@ -125,6 +125,7 @@ export const JOINED: readonly Joined[] = [
   ['pairby', 'black (?:and|to|-) ?(?:yellow|yel)', '(?:yellow|yel) (?:and|to|-) ?black', 'b-y', 'y-b'],
   ['pairry', 'red (?:and|to|-) ?(?:yellow|yel)', '(?:yellow|yel) (?:and|to|-) ?red', 'r-y', 'y-r'],
   ['pairrb', 'red (?:and|to|-) ?(?:black|blk)', '(?:black|blk) (?:and|to|-) ?red', 'r-b', 'b-r'],
+  [', $1', '(?<=(?:\\d|open|ol) )(pair(?:by|ry|rb))(?= )'],
   ['black toground', 'b-g'],
   ['yellow toground', 'y-g'],
   ['red toground', 'r-g'],

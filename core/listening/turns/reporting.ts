@@ -25,6 +25,7 @@ export const TURNS_OF_REPORTING: readonly Joined[] = [
   + ' )?(?:hissed|spit'
   + '|spewed|blew|burped|sighed)'
   + ' air(?: for [a-z ]+)?(?:,? (?:and )?then water)?'],
+  ['ventscrew air, vented the pump', '(?:cracked|opened|loosened) the vent[^;]* air (?:came|comes) out[^;]*'],
   ['jet blocked', '(?:ejector|jet|nozzle|venturi)[^;]*(?:hole|throat|bore)[^;]*(?:rust|scale|stone|pebble'
   + '|sand|dirt|plugged|jammed'
   + '|packed)[^;]*'],
@@ -67,6 +68,27 @@ export const TURNS_OF_REPORTING: readonly Joined[] = [
   + ' (?:brown|black|discolou?red|blue|cooked|burnt)', 'dropping \\d+ ?v?(?:olts?)? (?:from|between|across)'
   + ' the wire (?:to|and)'
   + ' the (?:screw|lug|terminal)'],
+  ['after $1 minutes', 'after (\\d{1,2}) or so(?= ?$|,)'],
+  ['put a new fuse in', '(?:put|stuck|popped) a (?:new|fresh) \\d{1,2}(?: ?amp)? in'],
+  ['far from the tank', '\\d+ (?:feet|foot|ft)(?: away)? from the tank'],
+  ['water level below the foot valve', '(?:dropped|ran|let) (?:down )?a (?:string|line|tape'
+  + '|weight)[^;]*water(?:\'s| is)?'
+  + '(?: (?:\\d+|\\w+) (?:feet|ft|foot|inches))? (?:below|under|lower than) the (?:foot ?valve|intake|pump|suction)'],
+  ['cap $1 microfarads', 'cap(?:acitor)? (?:checks|tests|reads|measures|tested|checked)(?: out)?(?: at)?'
+  + ' (\\d+)(?: microfarads?| mfd)? on an? \\d+ (?:to|-) \\d+'],
+  ['puts $1 gpm into the tank', '(?:it )?only puts in (?:about |around )?(\\d+(?:\\.\\d+)?)(?: gallons?)?'
+  + ' (?:a|per) minute'],
+  ['puts 1 gpm into the tank', '(?:it )?only puts in (?:about |around )?an?(?: gallons?)? (?:a|per) minute'],
+  ['meg toground $1 meg', 'megg?ed (?:both|all|each|all three)(?: of them)?(?: to (?:the )?ground(?:'
+  + ' wire)?)?,? (?:and )?(?:i )?(?:got|get|read)'
+  + ' (\\d*\\.?\\d+)(?: meg\\w*)?'],
+  ['splice apart house side to ground', '(?:opened (?:it|the splice) (?:up )?at the well ?(?:head|cap),?'
+  + ' (?:and )?)(?:the )?wires? in the (?:trench|conduit|ground|pipe)'
+  + '(?: by (?:themselves|itself)| alone)? (?:are|is|reads?|show) \\d*\\.?\\d+(?: meg\\w*)?'],
+  ['lifted the float pump runs', 'lifted the float(?: up)?(?: by hand)?,? (?:and )?(?:then )?(?:the )?(?:pump'
+  + '|it|starter|motor) (?:started|ran|kicked on|pulled in|took off)'],
+  ['stalls at $1 psi', '(?:gauge |it )?(?:gets|goes|climbs|comes)(?: up)? to (\\d{1,3})(?: psi| pounds)? and'
+  + ' (?:just )?(?:holds|sits|stays) there running'],
   ['steady', 'now (?:it\'?s|she\'?s) strong'],
   ['now it works', 'now (?:it|she) (?:pumps|runs|works) (?:fine|good|great|right)'],
 ]

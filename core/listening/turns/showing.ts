@@ -63,11 +63,22 @@ export const TURNS_OF_SHOWING: readonly Joined[] = [
   ['', ',? ?(?:and |then )?(?:i )?(?:took|pulled|got) (?:the |both |all )?(?:two |three )?(?:pump |motor'
   + ' )?(?:wires|leads)'
   + ' (?:loose|off)(?: (?:at|of|from) the (?:switch|well ?head|box|motor|starter|breaker))?$'],
+  ['', '(?:i )?(?:took|pulled|got) (?:the |both |all )*(?:pump |motor )?(?:wires|leads) (?:loose|off)(?:'
+  + ' (?:at|of|from) the'
+  + ' (?:switch|well ?head|box|motor|starter|breaker))?(?= and (?:megg|ohmed|measured|metered|checked))'],
+  ['ison on both legs', '(?:i have |i\'ve got |there\'s |got )?(?:good |full )?(?:voltage|power|juice)(?:'
+  + ' on)? both legs'],
+  ['footvalve not hold', 'water level in the (?:drop |suction )?pipe (?:falls|drops|goes down)[^,;]*'],
+  ['footvalve holds', 'water level in the (?:drop |suction )?pipe (?:holds|stays)[^,;]*'],
+  ['', 'neighbou?r(?:\'s)? (?:says |said )?(?:his|her|their) well[^,;]*'],
+  ['$1', '(all three(?: legs| phases)?) (?:are |is )?good(?= on|,)'],
   // what it makes of it is no reading
   [
     '', `,? (?:and |so )+(?:that'?s|that is|those are|they'?re) (?:all )?(?:really |pretty )?${FINE}(?= ?$|,|;)`,
     `, (?:that'?s|that is|those are|they'?re) (?:all )?(?:really |pretty )?${FINE}(?= ?$|,|;)`,
   ],
+  ['', ',? ?(?:and|but) (?:it|they) (?:should be|ought to be)(?: about| around| close to)?'
+  + ' \\d+(?:\\.\\d+)?(?: and a half)?(?: ?amps?)?'],
   ['', '(?<=\\w[^;]*),? ?(?:so |and )*(?:that|this|which) (?:tells? (?:me|you|us)|means|lets me know)(?:'
   + ' that)? [^;]*$'],
 ]

@@ -241,7 +241,7 @@ export const THEN_TURNS: readonly Joined[] = [
   ],
   [
     '',
-    '(?:the )?(?:other two|(?<!leg |phase |line )two|both)(?: (?:wires|terminals|screws|lugs))?'
+    '(?:the )?(?:other two|(?<!leg |phase |line )two(?! to (?:one|three))|both)(?: (?:wires|terminals|screws|lugs))?'
     + '(?= (?:going|coming|leading|feeding|out|in|to|at) )',
   ],
   [

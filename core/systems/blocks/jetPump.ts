@@ -9,7 +9,7 @@ import {
   clogged, coupling, cracked, flowField, impellerLook, leakingSeal, newCasing, shutOffField, worn,
 } from './pumpFaults'
 import { seen } from './testEntry'
-import { footValve } from './toldWater'
+import { footValve, wellLevel } from './toldWater'
 
 export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'threadSealant'>): Block => ({
   components: [
@@ -221,6 +221,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
     }),
   ],
   tests: [
+    wellLevel('foot valve'),
     footValve(),
     seen({
       id: 'prime-look',

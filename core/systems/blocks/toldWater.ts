@@ -114,17 +114,17 @@ export const howItFalls = (): SeenTest =>
   })
 
 /** Whether the well has water over the pump, by a weighted line or by ear. */
-export const wellLevel = (): SeenTest =>
+export const wellLevel = (over: 'pump' | 'foot valve' = 'pump'): SeenTest =>
   seen({
     id: 'level-look',
-    point: 'head',
-    title: 'Line down the well: does water stand over the pump?',
+    point: over === 'pump' ? 'head' : 'prime',
+    title: `Line down the well: does water stand over the ${over}?`,
     words: ['water level', 'level'],
     minutes: 6,
-    steps: ['A weighted line, or the echo of a tapped casing: how far down is the water, how far the pump?'],
-    outcomes: { covered: { label: 'well over the pump' }, low: { label: 'down at the pump' } },
+    steps: [`A weighted line, or the echo of a tapped casing: how far down is the water, how far the ${over}?`],
+    outcomes: { covered: { label: `well over the ${over}` }, low: { label: `down at the ${over}` } },
     usual: { covered: 0.95, low: 0.05 },
-    chancesByFault: { 'pump.dry-well': { covered: 0.12, low: 0.88 } },
+    chancesByFault: { [over === 'pump' ? 'pump.dry-well' : 'suction.dry-well']: { covered: 0.12, low: 0.88 } },
   })
 
 /** The foot valve filled from above: does it hold? */
