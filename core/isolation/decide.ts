@@ -105,11 +105,14 @@ export function decide(
   const [likeliest, ...others] = [...chances].toSorted((a, b) => b[1] - a[1])
   if (!likeliest) return {}
   const [repair, alone] = likeliest
-  if (alone < SEEN_FIRST || sums[groups.of[0]!]! > alone) return {}
+  // the first of them all is the sound system
+  const [soundGroup = 0] = groups.of
+  const sound = sums[soundGroup] ?? 0
+  if (alone < SEEN_FIRST || sound > alone) return {}
   const minutes = groups.minutesOf(repair)
   const top = ranking.suspects.find(s => s.component && s.repair.id === repair && s.chance > COVERED)
   if (!top) return {}
-  const takes = new Set([repair, ...(minutes < COSTLY ? renewedBy(model, ranking, top, chances) : [])])
+  const takes = new Set([repair, ...(minutes < COSTLY ? renewedBy(model, ranking, top, chances, alone) : [])])
   const chance = chanceOfAny(all, needed, takes)
   // what has let go is put back along with what made it
   const rival = others.find(([id]) => !putsBack(model, id) && !takes.has(id))?.[1] ?? 0
@@ -117,7 +120,7 @@ export function decide(
   const seen = () => seenFirst(tables, state, ranking, top, { chance, rival, minutes, covered })
   const useful = tests.filter(t => t.bits > 0.02)
   const up = () => comesUp(model, ranking, top, useful)
-  const last = () => useful.length === 0 ? cheapestLeft(model, ranking, chances, sums[groups.of[0]!]!) : {}
+  const last = () => useful.length === 0 ? cheapestLeft(model, ranking, chances, sound) : {}
   if (chance < 0.5) return { ...last(), ...up(), ...seen() }
   const leads: Stand = chance >= LIKELY ? { leading: leadingOf(top, tests) } : {}
   const down = isDown(model, top)
@@ -168,9 +171,9 @@ function renewedBy(
   { suspects }: Ranking,
   top: Suspect,
   chances: ReadonlyMap<string, number>,
+  own: number,
 ): readonly string[] {
   const right = model.putRight([top.fault])
-  const own = chances.get(top.repair.id)!
   return suspects.flatMap(({ component, fault, repair }) =>
     component === top.component && right.has(modeOf(model, fault)) && own >= AHEAD * (chances.get(repair.id) ?? 0)
       ? [repair.id]
