@@ -1,4 +1,5 @@
 /** What one clause can mean: the readings, sets of readings and observations of a kind, each with its score. */
+import { itemAt } from '#core/foundation'
 import { unstaged } from '#core/systems'
 import type { Figure } from './figures'
 import type { Lexicon, Phrase, SeenEntry, Weights } from './entries'
@@ -153,9 +154,10 @@ function pushSeen(
   if (isDeniedBesides(weights, words, beside)) return
   const score = scoreOf(words, weights, assumed, 0, beside)
   // one common word says a thing only by itself
-  if (best.phrase.length === 1 && COMMON.has(best.phrase[0]!) && score.left > 0.3) return
+  if (best.phrase.length === 1 && COMMON.has(itemAt(best.phrase, 0, 'phrase')) && score.left > 0.3) return
   // `and burnt brown`: of what was spoken of, and of nothing else
-  if (best.phrase.length === 1 && OF_IT.has(best.phrase[0]!) && near !== undefined && test.point !== near) return
+  const [only = '', ...more] = best.phrase
+  if (more.length === 0 && OF_IT.has(only) && near !== undefined && test.point !== near) return
   const hint = (test.id === expected ? 0.3 : 0) + (test.point === near ? 0.03 : 0)
   all.push({
     ...score,
@@ -204,7 +206,7 @@ const LETS_GO = new Set(
 )
 
 /** Points of things that are bridged as well, and are not the pressure switch. */
-const ELSEWHERE = new Set('panel fuse aux overload thermal disconnect breaker relay centrifugal'.split(' '))
+const ELSEWHERE = new Set('panel fuse aux overload thermal disconnect breaker relay centrifugal protector'.split(' '))
 
 /** Words for them. */
 const BRIDGED = ['relay', 'fuse', 'overload', 'auxcontact', 'thermal', 'startswitch', 'capacitor', 'cap']

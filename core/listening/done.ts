@@ -64,12 +64,13 @@ const DOINGS = {
     '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
   ],
   aired: [
-    '(?:pumped|aired) (?:it |her )?(?:back )?(?:up )?to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
+    '(?:pump(?:ed)?|aired?) (?:it |her |the tank )?(?:back )?(?:up )?to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
     + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
     + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
   drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
   held: [
+    '(?:held|hold) (?:\\w+ ){0,2}OF(?= up| for| a)',
     'held (?:\\w+ ){0,2}OF',
     '(?:lifted|put|pulled|flipped|turned|pushed|moved|threw) (?:\\w+ ){0,2}OF (?:\\w+ ){0,2}'
     + '(?:up|on|back|over|to auto|half ?way)',
@@ -267,7 +268,8 @@ const NOT_NOW = new RegExp(
 
 /** Any of what is done, at all: most lines tell of none. */
 const DOES
-  = new RegExp('\\b(?:\\w{2,}(?:ed|d)|air(?= (?:up )?to)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
+  = new RegExp('\\b(?:\\w{2,}(?:ed|d)|(?:air|pump)(?= (?:it |her |the tank )?(?:back )?(?:up )?to)'
+    + '|hold(?= (?:it|the lever) up)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
     + 'got|cut|fresh|remade|redone|redid|brought|shut)\\b')
 
 /** `filled`, after the plug was looked at: it. */

@@ -3,7 +3,7 @@
  * into clauses, each heard with what the ones before it spoke of, in the way that explains most of it. A near tie is
  * asked; what explains too little is a remark, with the nearest meanings beside it. Nothing is guessed into a line.
  */
-import { isNonEmpty, ok, type Result } from '#core/foundation'
+import { isNonEmpty, itemAt, ok, type Result } from '#core/foundation'
 import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { US, type Units } from '#core/units'
@@ -167,7 +167,7 @@ const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing 
 
 /** `pushed the red button, won't stay`: tried, and not done. */
 const IN_VAIN
-  = /^(?:and |but )?(?:it )?(?:wo|does ?|did ?|would)n['’]?t (?:stay|hold|set|click|latch|reset)\b/i
+  = /^(?:and |but )?(?:no click|(?:it )?(?:wo|does ?|did ?|would)n['’]?t (?:stay|hold|set|click|latch|reset))\b/i
 
 const NOW = /^(?:and |so )?now\b/i
 
@@ -223,6 +223,9 @@ function withLeakDown(kind: SystemKind, heard: { readonly lines: readonly DraftL
 const LEAK_DOWN = 'leak-down'
 const IN_TEN_MINUTES = 600
 
+/** `238 running`: no motor here draws so much, and the mains have so many volts. */
+const MAINS_RUNNING = /^\s*(1[0-3]\d|2[0-5]\d|4[4-9]\d) running\s*$/i
+
 /** What no other ear could make sense of either. */
 const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction'])
 
@@ -236,7 +239,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
   if (inHand)
     return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
-  const exact = parseShorthand(kind, withRunCap(kind, typed), listening)
+  const exact = parseShorthand(kind, withRunCap(kind, typed.replace(MAINS_RUNNING, '$1 volts running')), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     const lines = [line, ...labelOf(kind, text, [line]).map(l => ({ ...l, typed }) as DraftLine)]
@@ -292,7 +295,7 @@ const OPINIONS = new Set(['good', 'bad', 'same', 'clear', 'low', 'high', 'normal
 
 function isOpinion({ words, figures, rows }: Clause): boolean {
   const said = words.filter(w => !w.filler)
-  return figures.length + rows.length === 0 && said.length === 1 && OPINIONS.has(said[0]!.means)
+  return figures.length + rows.length === 0 && said.length === 1 && OPINIONS.has(itemAt(said, 0, 'phrase').means)
 }
 
 /** `breaker off, then…` is what was done before; that it was found off is said so. */

@@ -5,6 +5,7 @@
  * little over and stands far ahead of all else is taken, and what is denied or limited is never guessed: the least of
  * such words would turn an answer into its opposite. `docs/method.md` says how often it is right.
  */
+import { figureAt, itemAt } from '#core/foundation'
 import type { Likened, Likeness, SeenEntry, Weights } from './entries'
 
 /** How many ways to say its test, and how many of anything, an answer is thought to have besides its own. */
@@ -24,8 +25,8 @@ export function likenessOf(seen: readonly SeenEntry[]): Likeness {
   const whole = { ways: answers.reduce((n, a) => n + a.ways, 0), with: countOf(seen) }
   const tests = byTest(seen).map(own => ({
     own,
-    ways: own.reduce((n, i) => n + answers[i]!.ways, 0),
-    with: countOf(own.map(i => seen[i]!)),
+    ways: own.reduce((n, i) => n + itemAt(answers, i, 'answer').ways, 0),
+    with: countOf(own.map(i => itemAt(seen, i, 'call'))),
   }))
   const logs = new Map<string, Float64Array>()
   const logOf = (word: string) => {
@@ -36,7 +37,7 @@ export function likenessOf(seen: readonly SeenEntry[]): Likeness {
     for (const test of tests) {
       const about = ((test.with.get(word) ?? 0) + OF_ALL * all) / (test.ways + OF_ALL)
       for (const i of test.own) {
-        const own = answers[i]!
+        const own = itemAt(answers, i, 'answer')
         fresh[i] = Math.log(((own.with.get(word) ?? 0) + OF_TEST * about) / (own.ways + OF_TEST))
       }
     }
@@ -78,14 +79,14 @@ function best(
   const sums = new Float64Array(answers.length)
   for (const [word, weight] of weights.of) {
     const logs = logOf(word)
-    for (let i = 0; i < sums.length; i++) sums[i]! += weight * logs[i]!
+    for (let i = 0; i < sums.length; i++) sums[i] = figureAt(sums, i) + weight * figureAt(logs, i)
   }
   let top = 0
-  for (let i = 1; i < sums.length; i++) if (sums[i]! > sums[top]!) top = i
+  for (let i = 1; i < sums.length; i++) if (figureAt(sums, i) > figureAt(sums, top)) top = i
   const answer = answers[top]
   if (!answer) return undefined
   let [total, covered] = [0, 0]
-  for (const s of sums) total += Math.exp(s - sums[top]!)
+  for (const s of sums) total += Math.exp(s - figureAt(sums, top))
   for (const [word, weight] of weights.of) if (answer.with.has(word)) covered += weight
   return { entry: answer.entry, chance: 1 / total, covered, left: weights.total - covered }
 }

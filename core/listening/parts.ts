@@ -1,4 +1,5 @@
 /** A line taken apart into clauses, each heard with what the ones before it spoke of, as explains most of it. */
+import { itemAt } from '#core/foundation'
 import { findTest, unstaged, type SystemKind } from '#core/systems'
 import type { Units } from '#core/units'
 import { meaningsOf } from './clause'
@@ -64,7 +65,7 @@ const SHUT_FIRST: ReadonlySet<string> = new Set(['house-shut', 'outlet-shut'])
 
 /** Of the same test the line gives its own answer. */
 const saysItself = (alone: readonly Part[], { meanings: [m] }: Part): boolean =>
-  alone.some(p => p.meanings[0]?.test === m?.test && p.meanings[0]!.left < PLAIN)
+  alone.some(p => p.meanings[0]?.test === m?.test && itemAt(p.meanings, 0, 'meaning').left < PLAIN)
 const PLAIN = 0.1
 
 /** What was tried is in the line itself. */
@@ -74,7 +75,10 @@ const tellsOfTrial = (kind: SystemKind, parts: readonly Part[]): boolean =>
     return test?.kind === 'seen' && test.trial?.watch === 'effect'
   })
 
-const toldOf = (text: string) => figuresOf(join(inFigures(text.replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, '))))
+/** A hand that thinks as it speaks. */
+const PAUSE = /\s*(?:\.{2,}|…)\s*(?=\S)/g
+const toldOf = (text: string) =>
+  figuresOf(join(inFigures(text.replace(PAUSE, ', ').replace(/\.$/, '').replace(RUNS_WITHOUT, '$1, '))))
 
 /** A line as one clause. */
 export function wholeClause(text: string): Clause {
@@ -109,7 +113,7 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing, placed?: He
   const best: { value: number, parts: readonly Part[], bearing: Bearing }[] = [{ value: 0, parts: [], bearing }]
   for (let end = 1; end <= n; end++) {
     for (let from = end - 1; from >= Math.max(0, end - MOST_JOINED); from--) {
-      const before = best[from]!
+      const before = itemAt(best, from, 'clause')
       const clause = clauseOf(atoms.slice(from, end === n ? undefined : end).join(' '), told)
       const own = placed?.(clause, bearing.units)
       const meanings = own ? [own] : meaningsOf(lexicon, clause, before.bearing)
@@ -122,7 +126,7 @@ function hearParts(kind: SystemKind, text: string, bearing: Bearing, placed?: He
       }
     }
   }
-  return [...best[n]!.parts]
+  return [...itemAt(best, n, 'clause').parts]
 }
 
 function bearingAfter(before: Bearing, { point, quantity, lines }: Meaning): Bearing {

@@ -3,6 +3,7 @@
  * `6 after it`, `bypassed it with a hose`. Common practice, no source.
  */
 import type { Spoken } from './spoken'
+import { topicOf, withTopic } from './topic'
 
 /** Things that have two sides, or are gone around; the longer name first. */
 const THINGS = '(?:pressure|demand|float|panel) switch|float|overload|breaker|disconnect|strainer|filter|regulator'
@@ -43,6 +44,9 @@ const SMALL_FUSE = /\b(?:glass|control|little|small|transformer) (?:glass )?fuse
 const SPLIT = /^(?:there['’]?s |it['’]?s |has |and )*(?:an? )?(?:split|crack(?:ed)?)\b/i
 const CASING = /\b(?:pump )?(?:casing|housing|volute)\b/i
 
+/** `same thing on the disconnect bottom`, after three figures in one go. */
+const SAME_ROW = /^(?:(?:and|but|then|so|the|i (?:have|got)) )*same (?:(?:three|thing|readings?|numbers?|again) )*/i
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
@@ -52,9 +56,12 @@ export function withReferred(text: string, before: Spoken): string {
   if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)
   if (OF_FUSE.test(text) && SMALL_FUSE.test(before.said ?? '')) return text.replace(OF_FUSE, 'pulled the control fuse')
   if (SPLIT.test(text) && CASING.test(before.said ?? '')) return `pump casing has ${text}`
+  const { row = [] } = before
+  const figures = row.map(v => v ?? 'OL').join('/')
+  if (row.length === 3 && SAME_ROW.test(text)) return `${text.replace(SAME_ROW, '')} ${figures}`
   const readAt = READ_AT[before.test ?? '']
   if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`
-  return withNamed(text, before)
+  return withNamed(withTopic(text, topicOf(before.said ?? '')), before)
 }
 
 function withNamed(text: string, { said, near }: Spoken): string {

@@ -13,6 +13,8 @@ export interface Spoken {
   readonly fed?: number | undefined
   /** the line just before, as it was said: `remade it` */
   readonly said?: string | undefined
+  /** the three figures that were read last in one go: `same thing at the disconnect` */
+  readonly row?: readonly (number | null)[] | undefined
   /** words of the line just before, where it was no finding: `took the wires off at the well head` */
   readonly action?: string | undefined
   /** what the machine did when it was last called: `no change` is that again */
@@ -40,9 +42,11 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const read = 'value' in line ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
+  const inRow = /12$/.test(test.variant ?? '') ? [] : before.row ?? []
+  const row = ofRow && read !== undefined ? [...inRow, read] : undefined
   const volts = test.quantity === 'volts' && read ? { fed: read } : {}
   const value = ofRow && read !== null ? undefined : read
-  const own = { near: test.point, value, quantity: test.quantity, test: test.id }
+  const own = { near: test.point, row, value, quantity: test.quantity, test: test.id }
   return { ...kept, ...own, ...volts }
 }
 

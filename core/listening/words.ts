@@ -223,6 +223,16 @@ export function wordsOf(joined: string): Word[] {
     }
     else out.push({ means, weight, filler: weight === 0 })
   }
-  if (denied) out.push({ means: 'not', weight: 0.3, filler: false })
+  if (denied) out.push(deniedAtLast(out))
   return out
 }
+
+/** `lights are not on`, `trip not again`: a small word is denied where it is all that follows. */
+function deniedAtLast(words: Word[]): Word {
+  const last = words.at(-1)
+  if (last?.weight !== SMALL || !ENDS_DENIED.has(last.means)) return { means: 'not', weight: SMALL, filler: false }
+  words.pop()
+  return { means: `!${last.means}`, weight: SMALL, filler: false }
+}
+const SMALL = 0.3
+const ENDS_DENIED: ReadonlySet<string> = new Set(['on', 'off', 'again'])

@@ -8,6 +8,7 @@
  * others must move for it, or where many are late at once. The state given out shares its maps with the fold: it
  * holds until the next line is added.
  */
+import { itemAt } from '#core/foundation'
 import type { SystemKind } from '#core/systems'
 import { resolveLine } from './aliases'
 import { createArrivals } from './arrivals'
@@ -80,7 +81,7 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
 
   /** @param before the order when they were folded */
   function firstFolded(before: readonly AnyLine[], ids: ReadonlySet<string>): number {
-    for (let at = 0; ids.size > 0 && at < folded; at++) if (ids.has(before[at]!.id)) return at
+    for (let at = 0; ids.size > 0 && at < folded; at++) if (ids.has(itemAt(before, at, 'line before').id)) return at
     return Infinity
   }
 
@@ -88,7 +89,7 @@ export function createFold(kind: SystemKind, first: readonly AnyLine[] = []): Fo
     if (index < folded) goBack(index)
     for (; folded < order.length; folded++) {
       if (folded % EVERY === 0) checkpoints.push({ at: folded, work: markWork(work), sum: markSum(sum) })
-      foldLine(order[folded]!)
+      foldLine(itemAt(order, folded, 'line in order'))
     }
   }
 

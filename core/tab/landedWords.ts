@@ -4,6 +4,7 @@
  * kept from one part to the next, or follows from the terminal (L is fed, T goes to the motor). A word that is none of
  * these makes it a line of something else.
  */
+import { entryOf, itemAt } from '#core/foundation'
 import type { SystemKind } from '#core/systems'
 import type { DraftLine, LineOf } from './lines'
 
@@ -63,12 +64,12 @@ function readPart(kind: SystemKind, words: string, before: string | undefined): 
   const goals: string[] = []
   let part: string | undefined
   for (const [i, token] of tokens.entries()) {
-    const goes = i > 0 && /^(?:to|from)$/.test(tokens[i - 1]!)
-    if (token in COLOURS) colours.push(COLOURS[token]!)
+    const goes = i > 0 && /^(?:to|from)$/.test(itemAt(tokens, i - 1, 'token'))
+    if (token in COLOURS) colours.push(entryOf(COLOURS, token))
     else if (i === 0 && PARTS.has(token)) part = token
     else if (isTerminal(token) && goes && terminals.length > 0) goals.push(terminalOf(kind, token))
     else if (isTerminal(token)) terminals.push(terminalOf(kind, token))
-    else if (token in GOALS) goals.push(GOALS[token]!)
+    else if (token in GOALS) goals.push(entryOf(GOALS, token))
     else if (token === 'switch' && part === undefined) goals.push('pilot')
     else if (!FILLER.has(token) && !BEFORE.has(token)) return undefined
   }

@@ -5,6 +5,7 @@
  * or takes up. So a clock that runs wrong moves a line only among lines that know nothing of it. Should lines follow
  * each other in a ring, which no honest device writes, the least of them goes first.
  */
+import { itemAt } from '#core/foundation'
 import { isKnownLine, type AnyLine } from './lines'
 
 const before = (a: AnyLine, b: AnyLine): number =>
@@ -22,7 +23,7 @@ export const sortsAfter = (a: AnyLine, b: AnyLine): boolean => before(a, b) > 0
 export function placeAmong(order: readonly AnyLine[], line: AnyLine, follows: readonly AnyLine[]): number | undefined {
   if (follows.some(earlier => before(earlier, line) > 0)) return undefined
   let at = order.length
-  while (at > 0 && before(order[at - 1]!, line) > 0) at--
+  while (at > 0 && before(itemAt(order, at - 1, 'line in order'), line) > 0) at--
   return at
 }
 
@@ -80,7 +81,7 @@ function previousOnDevice(lines: readonly AnyLine[]): Map<AnyLine, AnyLine> {
     own
       .sort((a, b) => a.counter - b.counter || before(a, b))
       .forEach((line, i) => {
-        if (i > 0) previous.set(line, own[i - 1]!)
+        if (i > 0) previous.set(line, itemAt(own, i - 1, 'line'))
       })
   }
   return previous

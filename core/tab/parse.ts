@@ -3,7 +3,7 @@
  * stays on it.
  */
 import type { z } from 'zod'
-import { ok, type Result } from '#core/foundation'
+import { itemAt, ok, type Result } from '#core/foundation'
 import { isKnownKind } from './kinds'
 import type { AnyLine, UnplacedLine } from './lines'
 import { foreign, unplaced, whole } from './schema'
@@ -39,7 +39,7 @@ export const isPlaced = (raw: unknown): boolean => typeof raw === 'object' && ra
 function parseAs<T>(raw: unknown, schema: z.ZodType): Result<T, BadLine> {
   const parsed = schema.safeParse(raw)
   if (!parsed.success) {
-    const issue = parsed.error.issues[0]!
+    const issue = itemAt(parsed.error.issues, 0, 'issue')
     return badForm(
       raw,
       issue.path.join(' › ') || 'the line',

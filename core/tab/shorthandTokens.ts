@@ -1,5 +1,5 @@
 /** Splits what is typed short into words and values. */
-import { fail } from '#core/foundation'
+import { entryOf, fail, itemAt } from '#core/foundation'
 import type { SystemKind } from '#core/systems'
 import { findUnit, type Unit } from '#core/units'
 
@@ -7,7 +7,7 @@ const FRACTIONS: Record<string, string> = { '¼': ' 1/4', '½': ' 1/2', '¾': ' 
 const FILLER = new Set(['is', 'at', 'the', 'to', 'of', 'reads', 'reading', '=', ':', 'on', 'and'])
 
 export function normalise(typed: string): string {
-  const fractions = typed.replace(/[¼½¾⅓⅔]/g, c => FRACTIONS[c]!)
+  const fractions = typed.replace(/[¼½¾⅓⅔]/g, c => entryOf(FRACTIONS, c))
   return fractions
     .replaceAll('μ', 'µ')
     .replace(/[–—]/g, '-')
@@ -39,7 +39,7 @@ export function readTokens(text: string): {
   const values: Value[] = []
   const tokens = text.split(' ')
   for (let i = 0; i < tokens.length; i++) {
-    const token = tokens[i]!
+    const token = itemAt(tokens, i, 'token')
     if (/^(ol|o\.l|0l|open|oo|∞)$/i.test(token)) {
       values.push({ number: null })
       continue
@@ -49,7 +49,10 @@ export function readTokens(text: string): {
     if (fraction && Number(fraction[2]) > 0) {
       if (whole) i++
       const number = (whole ? Number(whole[1]) : 0) + Number(fraction[1]) / Number(fraction[2])
-      const named = fraction[3] || (findUnit(tokens[i + 1] ?? '') ? tokens[++i]! : '')
+      const behind = tokens[i + 1]
+      const isUnit = !fraction[3] && behind !== undefined && findUnit(behind) !== undefined
+      if (isUnit) i++
+      const named = fraction[3] || (isUnit ? behind : '')
       const unit = named ? findUnit(named) : undefined
       values.push({ number, ...(unit ? { unit } : {}) })
       continue
@@ -57,7 +60,7 @@ export function readTokens(text: string): {
     // `1-2` names two leads, not a figure
     const match = /^[1-3]-[1-3]$/.test(token) ? null : /^(-?\d*\.?\d+)(.*)$/.exec(token)
     if (match && !token.startsWith('#')) {
-      const suffix = match[2] || (isUnitWord(tokens[i + 1]) ? tokens[++i]! : '')
+      const suffix = match[2] || (isUnitWord(tokens[i + 1]) ? itemAt(tokens, ++i, 'token') : '')
       const unit = suffix ? findUnit(suffix) : undefined
       if (suffix && !unit) return { words, values, problem: fail('wrong-unit', { unit: suffix, typed: token }) }
       values.push({ number: Number(match[1]), ...(unit ? { unit } : {}) })
@@ -85,7 +88,7 @@ export function numberAsName(kind: SystemKind, tokens: Tokens, text: string): To
     n.startsWith('#') ? kind.points.some(p => `#${p.number}` === n) : kind.tests.some(t => t.words.includes(n))
   if (!names.every(isName)) return tokens
   return {
-    words: leads ? [names[0]!, ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names],
+    words: leads ? [itemAt(names, 0, 'name'), ...tokens.words, ...names.slice(1)] : [...tokens.words, ...names],
     values: tokens.values.slice(-1),
   }
 }

@@ -2,7 +2,7 @@
  * What is said at the stations, in short: wires landed (landedWords.ts), nuts turned (turnedWords.ts), and times: `hold
  * 10 min 48→46`, `held 58 for ten minutes`, `run 60 s`. Grammar: docs/shorthand.md.
  */
-import { ok, type Result } from '#core/foundation'
+import { entryOf, ok, type Result } from '#core/foundation'
 import type { SystemKind } from '#core/systems'
 import { findUnit, formatTurns, US, unitsOf, type Units } from '#core/units'
 import { readLandedWords } from './landedWords'
@@ -38,7 +38,7 @@ const plain = (typed: string) =>
   typed
     .trim()
     .toLowerCase()
-    .replace(/\b(?:five|ten|fifteen|twenty|thirty|sixty)\b/g, w => NUMBERS[w]!)
+    .replace(/\b(?:five|ten|fifteen|twenty|thirty|sixty)\b/g, w => entryOf(NUMBERS, w))
     .replace(/\s+/g, ' ')
     .replace(/[.]$/, '')
 

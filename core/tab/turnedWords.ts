@@ -3,7 +3,7 @@
  * range nut`. Which nut, how many turns and which way, in any order, with nothing else said. A turn without a direction
  * is refused: nobody can guess it.
  */
-import { fail, ok, type Result } from '#core/foundation'
+import { entryOf, fail, itemAt, ok, type Result } from '#core/foundation'
 import type { SystemKind } from '#core/systems'
 import type { Nut } from './kinds'
 import type { DraftLine } from './lines'
@@ -46,10 +46,10 @@ export function readTurnedWords(kind: SystemKind, typed: string): Result<TurnedL
   const counts: number[] = []
   const tokens = text.split(' ').filter(Boolean)
   for (const token of tokens) {
-    if (token in NUTS) nuts.push(NUTS[token]!)
-    else if (token in WAYS) ways.push(WAYS[token]!)
+    if (token in NUTS) nuts.push(entryOf(NUTS, token))
+    else if (token in WAYS) ways.push(entryOf(WAYS, token))
     else if (isNumber(token)) counts.push(Number(token))
-    else if (token in COUNTS) counts.push(COUNTS[token]!)
+    else if (token in COUNTS) counts.push(entryOf(COUNTS, token))
     else if (!FILLER.has(token)) return undefined
   }
   const [nut, other] = nuts
@@ -57,7 +57,7 @@ export function readTurnedWords(kind: SystemKind, typed: string): Result<TurnedL
   const turns = counts.reduce((sum, c) => sum + c, 0)
   if (ways.length === 0) return turns > 0 ? fail('no-direction', { typed }) : undefined
   if (turns === 0 || turns > MOST_TURNS) return undefined
-  return ok({ kind: 'adjusted', component, nut, turns: ways[0]! * turns, typed })
+  return ok({ kind: 'adjusted', component, nut, turns: itemAt(ways, 0, 'way') * turns, typed })
 }
 export type TurnedLine = Extract<DraftLine, { readonly kind: 'adjusted' }>
 
@@ -66,7 +66,7 @@ const FRACTIONS: Readonly<Record<string, string>> = { '¼': ' 1/4', '½': ' 1/2'
 /** Fractions as figures, words that are written in several ways as one. */
 const spell = (typed: string) =>
   typed
-    .replace(/[¼½¾]/g, c => FRACTIONS[c]!)
+    .replace(/[¼½¾]/g, c => entryOf(FRACTIONS, c))
     .toLowerCase()
     .replace(/(\d+)\/(\d+)/g, (_, a: string, b: string) => String(Number(a) / Number(b)))
     .replace(/\b(?:counter|anti)[ -]?clockwise\b/g, 'ccw')

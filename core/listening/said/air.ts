@@ -149,7 +149,8 @@ export const AIR: Sayings = {
     },
     said: {
       even: [
-        'head even', 'head sounds good', 'even beat', 'pump sounds even',
+        'head even', 'head sounds good', 'even beat', 'pump sounds even', 'no blow head', 'no air out the head',
+        'no knock in the head', 'no leak round the head',
       ],
       blows: [
         'head leaks', 'head gasket blown', 'gasket blown between', 'air between the head', 'head blows',
@@ -169,7 +170,8 @@ export const AIR: Sayings = {
       puffs: ['puffs hard', 'pushes my hand off', 'blows oil', 'smokes', 'huffing', 'chugging'],
     },
     said: {
-      quiet: ['breather quiet', 'no blow-by', 'hardly a breath at the breather', 'no blow-by at the breather'],
+      quiet: ['breather quiet', 'no blow-by', 'hardly a breath at the breather', 'no blow-by at the breather',
+        'nothing out of the breather', 'no puff at the breather'],
       puffs: [
         'breather puffs hard', 'blow-by at the breather', 'breather blowing oil', 'oil in the air', 'passing oil',
         'oil out of the drain', 'pushing oil', 'oil in the air line', 'oil smoke out the breather',

@@ -1,4 +1,6 @@
+import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
+import { TURNS_OF_CONCLUDING } from './concluding'
 import { FIRST_TURNS } from './first'
 import { THEN_TURNS } from './then'
 import { TURNS_BESIDE } from './beside'
@@ -10,6 +12,7 @@ import { TURNS_OF_PLACES } from './places'
 import { TURNS_OF_POINTING } from './pointing'
 import { TURNS_OF_READINGS } from './readings'
 import { TURNS_OF_REPORTING } from './reporting'
+import { TURNS_OF_SCRIBBLED } from './scribbled'
 import { TURNS_OF_SEEING } from './seeing'
 import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_IN_PASSING } from './inPassing'
@@ -23,6 +26,9 @@ import { TURNS_OF_WATER } from './water'
  * a pattern of whole words. `$1` is what the pattern held.
  */
 export const JOINED: readonly Joined[] = [
+  ...SHORT_WORDS,
+  ...TURNS_OF_CONCLUDING,
+  ...TURNS_OF_SCRIBBLED,
   ...TURNS_OF_SHOWING,
   ...TURNS_OF_REPORTING,
   ...TURNS_OF_OPPOSITES,

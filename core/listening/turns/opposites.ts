@@ -18,7 +18,20 @@ const FALLS = '(?:drops?|falls?|dips?|sags?|goes|dropped|fell|dipped) (?:from )?
 const BEGINS = `(?:(?:${IT}(?:'s)?|(?:the )?(?:pump|motor)) )?(?:is )?(?:trying to start|tries to start|starts`
   + '|starting|kicks? (?:on|in)|comes? on|turns? on|fires? up|picks? up|takes off)'
 
+/** What is wrong with a thing, where nothing of it was. */
+const AMISS = '(?:blow|chatter|hiss|drip|weep|hum|knock|grind|rattl|rubb|smok|arc|bubbl|stick|bind|slipp|squeal|spark'
+  + '|puff)ing'
+  + '|burnt|burned|loose|melted|broken|cracked|stuck|welded|charred|chafed|rubbed|wet|damp|hot|plugged'
+  + '|clogged|blocked'
+  + '|missing|corroded|rusted|bulged|split|swollen|shorted|grounded|tripped|blown|worn|dirty|frozen|pitted'
+  + '|scorched|discolored'
+
 export const TURNS_OF_OPPOSITES: readonly Joined[] = [
+  ['tap at the tank no better', '(?:same )?weak(?: flow| pressure)?(?: right)? at the tank (?:too|as well|also)',
+    'same weak (?:flow|pressure|stream) at the tank', '(?:tap|drain|hose) at the tank(?:\'s| is) (?:just as'
+    + ' )?weak (?:too|as well)'],
+  // no figure and no silence
+  ['no $1', `nothing(?:'s| is| was| looks)? (${AMISS})(?! through)`],
   // what a start pulls down is not what it runs on
   [', line startdip $1 volts', `(?<!amp[^;]*|batter[^;]*|motor[^;]*|pump[^;]*|box[^;]*)(?:${SAGS}|${FALLS})`
   + ` (\\d{3}|9\\d)(?: ?v(?:olts?)?)?`

@@ -2,7 +2,6 @@
  * Turns of speech about readings, tried before all others: where a figure was read, that it is a label's or a switch's
  * range and no reading, what was only taken off to read it. What becomes nothing is passed over.
  */
-import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
 
 const VOLTS = '(\\d{1,3})(?: ?v(?:olts?)?)?'
@@ -14,7 +13,6 @@ const NONE_HERE = '(?:0|zero|nothing|no)(?: ?v(?:olts?)?)? (?:at|on|across|in|in
 const RANGE = '\\d{2,3} ?(?:-|\\/|to) ?\\d{2,3}'
 
 export const TURNS_OF_READINGS: readonly Joined[] = [
-  ...SHORT_WORDS,
   [
     'pressure falls from $1 to $2 in $3 minutes',
     '(?<![\\d.])(\\d{2,3})(?: psi)? (?:down )?to (\\d{1,3})(?: psi)? (?:in|over) (\\d+) ?(?:min\\w*|m)',

@@ -17,6 +17,9 @@ const CITY = '(?:the )?(?:city|shore|hose|park)(?: water)? (?:connection|inlet|f
 const DRIBBLES = '(?:is |\'s )?(?:dribbling|dripping|running|leaking|spitting|coming|dribbles|drips|runs|leaks|comes)'
 
 export const TURNS_OF_WATER: readonly Joined[] = [
+  ['relief leaks', 'relief (?:valve )?(?:drip |discharge |drain )?(?:line|pipe|tube)(?:\'s| is)? (?:wet'
+  + '|dripping|running)'
+  + '(?: and (?:wet|dripping|running))?'],
   ['cistern $1 gpm', `(?:the )?well(?: pump)?(?:'s| is)? (?:only )?(?:putting|giving|making|delivering|pumping|puts`
   + `|gives|makes)(?: about| only)? (${FIGURE}) ?(?:gpm|gallons? (?:a|per) minute)(?: in(?:to)? (?:the )?(?:holding `
   + '|storage )?(?:tank|cistern))?'],
