@@ -1,6 +1,8 @@
 /**
  * Shares of few: each with its 90 % band after Wilson (1927), so that one of two is not said as a half.
  */
+import { figureAt } from '#core/foundation'
+
 export interface Share {
   readonly count: number
   readonly of: number
@@ -28,5 +30,6 @@ export function median(values: readonly number[]): number | undefined {
   const sorted = Float64Array.from(values).sort()
   const half = sorted.length / 2
   if (sorted.length === 0) return undefined
-  return sorted.length % 2 === 1 ? sorted[Math.floor(half)]! : (sorted[half - 1]! + sorted[half]!) / 2
+  const upper = figureAt(sorted, Math.floor(half))
+  return sorted.length % 2 === 1 ? upper : (figureAt(sorted, half - 1) + upper) / 2
 }

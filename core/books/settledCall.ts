@@ -2,6 +2,7 @@
  * What one settled tab adds to the books: what failed and why, and where its minutes went. Minutes are those between
  * lines that follow each other within an hour and a half: a night, or the wait for a part, is no work.
  */
+import { itemAt } from '#core/foundation'
 import { isKnownLine, type Line, type TabState } from '#core/tab'
 
 export const PHASES = ['isolate', 'mend', 'prove'] as const
@@ -58,7 +59,7 @@ function minutesOf(lines: readonly Line[]): PhaseMinutes {
   const [first, last] = [lines.findIndex(isMending), lines.findLastIndex(isMending)]
   const sum = { isolate: 0, mend: 0, prove: 0 }
   for (let i = 1; i < lines.length; i++) {
-    const gap = (Date.parse(lines[i]!.at) - Date.parse(lines[i - 1]!.at)) / 60e3
+    const gap = (Date.parse(itemAt(lines, i, 'line').at) - Date.parse(itemAt(lines, i - 1, 'line').at)) / 60e3
     if (!(gap > 0 && gap <= LONGEST_GAP)) continue
     sum[first < 0 || i < first ? 'isolate' : i <= last ? 'mend' : 'prove'] += gap
   }

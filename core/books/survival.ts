@@ -5,6 +5,8 @@
  * The band is 95 % on the log–minus-log scale, with Greenwood's variance, so that it stays between 0 and 1.
  * Worked example (survival.test.ts): remission of 21 patients, Freireich and others 1963.
  */
+import { itemAt } from '#core/foundation'
+
 export interface Lifetime {
   /** any unit, the same for all */
   readonly age: number
@@ -37,9 +39,9 @@ export function survivalOf(lifetimes: readonly Lifetime[]): Survival {
   const sorted = all.toSorted((a, b) => a.age - b.age)
   // each run of one age at once: those before it are watched no more
   for (let first = 0; first < sorted.length;) {
-    const { age } = sorted[first]!
+    const { age } = itemAt(sorted, first, 'age')
     let [end, ended] = [first, 0]
-    for (; sorted[end]?.age === age; end++) if (sorted[end]!.ended) ended++
+    for (; sorted[end]?.age === age; end++) if (itemAt(sorted, end, 'age').ended) ended++
     const atRisk = sorted.length - first
     first = end
     if (ended === 0) continue

@@ -3,6 +3,7 @@
  * finding or put right. Conditions that wear other parts out have their own name and advice; the rest goes by the test
  * that showed it.
  */
+import { itemAt } from '#core/foundation'
 import { componentAt, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { standingOf } from './causes'
@@ -71,7 +72,7 @@ function isOdd(model: SystemModel, test: Test, { line }: Evidence): boolean {
     return OF_A_PART.includes(test.id) && !['in-band', 'unknown'].includes(wordFor(model, line))
   if (test.kind !== 'seen' || !HOW_IT_IS.has(test.id)) return false
   const i = test.outcomes.findIndex(o => o.id === line.outcome)
-  return i >= 0 && test.usual[i]! < 0.3
+  return i >= 0 && itemAt(test.usual, i, 'chance') < 0.3
 }
 
 const answerOf = (model: SystemModel, { line }: Evidence) =>

@@ -14,6 +14,9 @@ type Two = readonly [Evidence, Evidence]
 /** Volts under which a wire is dead, whatever it picks up from its neighbours; common practice, no source. */
 const GONE = 6
 
+/** Volts that are low behind, and by so much less than ahead, are lost in between; judgement, no source. */
+const LOST = 0.12
+
 /** Each pair of lines that were read with the same things put right. */
 export const pairsAround = (tables: Tables, evidence: readonly Evidence[]): readonly Two[] =>
   [splicesApart(evidence), voltsLost(tables, evidence), groundsTakenOff(tables, evidence), openThoughCool(evidence)]
@@ -38,9 +41,12 @@ function voltsLost({ model, tests }: Tables, evidence: readonly Evidence[]): rea
     return [{ e, line: e.line, stage: stageOf(test), at: pointOf(model.kind, test).number }]
   })
   const there = volts.filter(({ line }) => wordFor(model, line) === 'in-band')
-  const gone = volts.filter(({ line }) => line.value !== null && line.value < GONE)
-  return there.flatMap(a => gone.flatMap((b): readonly Two[] =>
-    (a.at < b.at && a.stage === b.stage ? [[a.e, b.e]] : [])))
+  const low = volts.filter(({ line }) => wordFor(model, line) === 'low')
+  return there.flatMap(a => low.flatMap((b): readonly Two[] => {
+    const [ahead, behind] = [a.line.value ?? 0, b.line.value ?? Infinity]
+    const isLost = behind < GONE || behind < (1 - LOST) * ahead
+    return isLost && a.at < b.at && a.stage === b.stage ? [[a.e, b.e]] : []
+  }))
 }
 
 /** An overload that is open on a motor that was felt to be cool. */

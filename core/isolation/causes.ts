@@ -2,7 +2,7 @@
  * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked
  * at, with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
  */
-import type { CauseNote, SystemModel } from '#core/systems'
+import { findTest, type CauseNote, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { wordFor } from './verdict'
@@ -30,7 +30,8 @@ export interface CauseAccount {
   readonly causes: readonly PossibleCause[]
 }
 
-const LIKELY = 0.85
+/** From so much on it is shown; from less, where it was looked at itself; judgement, no source. */
+const [LIKELY, LOOKED_AT] = [0.85, 0.7]
 
 export function accountForCauses(
   model: SystemModel,
@@ -104,8 +105,21 @@ function weigh(
     why,
     chance,
     lines: suspect?.moves.map(m => m.line) ?? [],
-    standing: isNamed ? 'named' : chance >= LIKELY ? 'shown' : suspect?.ruledOut ? 'excluded' : 'untested',
+    standing: isNamed
+      ? 'named'
+      : chance >= (isLookedAt(model, state, suspect) ? LOOKED_AT : LIKELY)
+        ? 'shown'
+        : suspect?.ruledOut ? 'excluded' : 'untested',
   }
+}
+
+/** Whether a look at the part itself speaks for it. */
+function isLookedAt(model: SystemModel, state: TabState, suspect: Ranking['suspects'][number] | undefined): boolean {
+  const speaking = new Set(suspect?.moves.filter(m => m.bits > 0).map(m => m.line))
+  return state.evidence.some(({ line }) => {
+    const test = speaking.has(line.id) ? findTest(model.kind, line.test) : undefined
+    return test?.kind === 'seen' && suspect !== undefined && suspect.fault in test.chancesByFault
+  })
 }
 
 /** As found, that is before anything was repaired: a tank aired afterwards must not clear the cause. */

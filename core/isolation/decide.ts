@@ -6,6 +6,7 @@
  *   loss of acting on R = (1 − P(R)) × (minutes of R + minutes of coming back);  a test is worth it if it lowers the
  *   loss by more than its cost
  */
+import { addAt, figureAt, placeAt } from '#core/foundation'
 import { componentOf, repairCautions, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
 import { chanceOfAny, groupByRepair, repairChances, sumGroups, type Groups } from './groups'
@@ -267,9 +268,10 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
   let loss = 0
   const byBin = Array.from({ length: table.bins }, () => new Float64Array(groups.count))
   for (let h = 0; h < chances.length; h++) {
-    if (chances[h]! < 1e-5) continue
+    if (figureAt(chances, h) < 1e-5) continue
     const row = table.row(h)
-    for (let b = 0; b < table.bins; b++) byBin[b]![groups.of[h]!]! += chances[h]! * row[b]!
+    const [group, chance] = [placeAt(groups.of, h), figureAt(chances, h)]
+    byBin.forEach((sums, b) => addAt(sums, group, chance * figureAt(row, b)))
   }
   for (const sums of byBin) {
     const total = sums.reduce((a, b) => a + b, 0)

@@ -171,3 +171,33 @@ describe('a motor on a known feed', () => {
     expect(decision?.fault.startsWith('motor.') ?? false).toBe(false)
   })
 })
+
+describe('volts that are low behind what they were ahead of', () => {
+  const running = [
+    read('line.volts', 9.2), read('return.drop', 0.2), read('battery.run', 12.7), read('fuse.volts', 12.6),
+  ]
+  it('hold the joint between two lines', () => {
+    const { decision } = answerOf('rv', 'low-pressure', [...running, read('panel.volts', 12.6)])
+    expect(decision).toMatchObject({ kind: 'found', fault: 'feed.high-resistance' })
+  })
+  it('leave it open while nothing was read ahead of it', () =>
+    expect(answerOf('rv', 'low-pressure', running.slice(0, 2)).decision?.kind).not.toBe('found'))
+})
+
+describe('a foot valve that lets the suction run empty', () => {
+  const dry = [saw('sound', 'runs'), read('gauge', 0), saw('prime-look', 'empty')]
+  const causeOf = (...drafts: DraftLine[]) =>
+    answerOf('jet', 'no-water', [...dry, ...drafts]).causes.flatMap(a => a.causes).find(c => c.id === 'check.leaking')
+  it('is shown as the cause of a lost prime', () => {
+    expect(causeOf(saw('foot-look', 'falls'))?.standing).toBe('shown')
+    expect(causeOf(saw('foot-look', 'holds'))?.standing).not.toBe('shown')
+  })
+})
+
+describe('a compressor that starts once its unloader line is cracked', () => {
+  it('does not vent', () => {
+    const lines = [read('cut-out', 125 * PSI), saw('unloader-stop', 'nothing'), saw('crack-line', 'starts')]
+    expect(answerOf('compressor-direct', 'groans', lines).decision)
+      .toMatchObject({ kind: 'found', fault: 'unloader.not-venting' })
+  })
+})

@@ -5,6 +5,7 @@
  *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
+import { figureAt } from '#core/foundation'
 import { isPutRight, pointOf, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { pairsAround } from './between'
@@ -128,7 +129,7 @@ function likenessOf(
   chances?: Float64Array,
 ): Likeness {
   const each = evidence.map(e => weightsOf(tables, e).foreseen)
-  const given = (h: number) => each.reduce((product, one) => product * one[h]!, 1)
+  const given = (h: number) => each.reduce((product, one) => product * figureAt(one, h), 1)
   const own = modeOf(tables.model, fault)
   const ownRepair = own?.repair.id
   // what is seen stands against all else as it comes, or as it is left by all other lines
@@ -154,7 +155,7 @@ function likenessOf(
     const isRival = mode && mode.repair.id !== ownRepair && !beside.includes(hypothesis.fault)
     if (stands && !hypothesis.second && isRival) rival = Math.max(rival, given(h))
     count(usual, hypothesis.prior, given(h))
-    if (known) count(left, known[h]! / Math.max(given(h), 1e-6), given(h))
+    if (known) count(left, figureAt(known, h) / Math.max(given(h), 1e-6), given(h))
   }
   const means = [usual, ...(known ? [left] : [])].map(m => m.sum / Math.max(m.weight, 1e-12))
   return { best, rival, rest: Math.min(...means) }

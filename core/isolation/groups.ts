@@ -2,6 +2,7 @@
  * Hypotheses gathered by what would be done about them: what matters is not which fault it is but which repair it
  * needs. Information counts over these groups, so no minutes are spent on telling apart what one repair puts right.
  */
+import { addAt, figureAt, placeAt } from '#core/foundation'
 import type { Hypothesis, SystemModel } from '#core/systems'
 import { failedIn, faultsOf } from './hypothesis'
 
@@ -81,17 +82,17 @@ function failedOf(
 /** Chance of each repair being needed, summed over the groups that hold it. */
 export function repairChances(groups: Groups, sums: Float64Array): Map<string, number> {
   const out = new Map<string, number>()
-  groups.repairs.forEach((own, g) => own.forEach(r => out.set(r, (out.get(r) ?? 0) + sums[g]!)))
+  groups.repairs.forEach((own, g) => own.forEach(r => out.set(r, (out.get(r) ?? 0) + figureAt(sums, g))))
   return out
 }
 
 /** Chance of at least one of some repairs being needed. */
 export const chanceOfAny = (groups: Groups, sums: Float64Array, repairs: ReadonlySet<string>): number =>
-  groups.repairs.reduce((sum, own, g) => sum + (own.some(r => repairs.has(r)) ? sums[g]! : 0), 0)
+  groups.repairs.reduce((sum, own, g) => sum + (own.some(r => repairs.has(r)) ? figureAt(sums, g) : 0), 0)
 
 export function sumGroups(groups: Groups, chances: Float64Array): Float64Array {
   const sums = new Float64Array(groups.count)
-  for (let h = 0; h < chances.length; h++) sums[groups.of[h]!]! += chances[h]!
+  for (let h = 0; h < chances.length; h++) addAt(sums, placeAt(groups.of, h), figureAt(chances, h))
   return sums
 }
 

@@ -1,4 +1,5 @@
 /** What a hypothesis is made of. */
+import { figureAt } from '#core/foundation'
 import { faultOf, type FaultMode, type SystemModel } from '#core/systems'
 
 type Hypothesis = SystemModel['hypotheses'][number]
@@ -8,7 +9,7 @@ export const modeOf = ({ kind }: SystemModel, fault: string): FaultMode => fault
 /** The places of the hypotheses that are at least so likely. */
 export function placesFrom(chances: Float64Array, least: number): number[] {
   const places: number[] = []
-  for (let h = 0; h < chances.length; h++) if (chances[h]! >= least) places.push(h)
+  for (let h = 0; h < chances.length; h++) if (figureAt(chances, h) >= least) places.push(h)
   return places
 }
 

@@ -2,6 +2,7 @@
  * What a test would tell, in bits: the expected drop in entropy over groups of hypotheses.
  *   gain = H(now) − Σ p(outcome)·H(after outcome)
  */
+import { figureAt, placeAt } from '#core/foundation'
 import { placesFrom } from './hypothesis'
 import { NEGLIGIBLE } from './outcomes'
 import type { TestTable } from './tables'
@@ -19,9 +20,9 @@ export interface InPlay {
 
 /** Hypotheses under one in ten thousand are left out. @param of the group of each hypothesis */
 export function inPlay(all: Float64Array, of: Int32Array): InPlay {
-  const live = placesFrom(all, NEGLIGIBLE).sort((a, b) => of[a]! - of[b]! || a - b)
+  const live = placesFrom(all, NEGLIGIBLE).sort((a, b) => placeAt(of, a) - placeAt(of, b) || a - b)
   const places = Int32Array.from(live)
-  const chances = Float64Array.from(places, h => all[h]!)
+  const chances = Float64Array.from(places, h => figureAt(all, h))
   const ends = live.flatMap((h, i) => (of[h] === of[live[i + 1] ?? -1] ? [] : [i + 1]))
   let [total, sum, from] = [0, 0, 0]
   for (const end of ends) {
@@ -50,26 +51,26 @@ export function expectedBits(table: TestTable, { places, chances, ends, now }: I
   all.fill(0)
   let [after, i] = [0, 0]
   for (const end of ends) {
-    const first = table.row(places[i]!)
+    const first = table.row(placeAt(places, i))
     let mass = 0
     // most groups show one thing alone: then what the group adds is known from its mass
-    while (i < end && table.row(places[i]!) === first) mass += chances[i++]!
+    while (i < end && table.row(placeAt(places, i)) === first) mass += figureAt(chances, i++)
     if (i === end) {
-      after += weighed(mass) + mass * table.order(places[i - 1]!)
-      for (let b = 0; b < bins; b++) all[b]! += mass * first[b]!
+      after += weighed(mass) + mass * table.order(placeAt(places, i - 1))
+      for (let b = 0; b < bins; b++) all[b] = figureAt(all, b) + mass * figureAt(first, b)
       continue
     }
-    for (let b = 0; b < bins; b++) own[b] = mass * first[b]!
+    for (let b = 0; b < bins; b++) own[b] = mass * figureAt(first, b)
     for (; i < end; i++) {
-      const row = table.row(places[i]!)
-      const p = chances[i]!
-      for (let b = 0; b < bins; b++) own[b]! += p * row[b]!
+      const row = table.row(placeAt(places, i))
+      const p = figureAt(chances, i)
+      for (let b = 0; b < bins; b++) own[b] = figureAt(own, b) + p * figureAt(row, b)
     }
     for (let b = 0; b < bins; b++) {
-      after += weighed(own[b]!)
-      all[b]! += own[b]!
+      after += weighed(figureAt(own, b))
+      all[b] = figureAt(all, b) + figureAt(own, b)
     }
   }
-  for (let b = 0; b < bins; b++) after -= weighed(all[b]!)
+  for (let b = 0; b < bins; b++) after -= weighed(figureAt(all, b))
   return Math.max(0, now + after)
 }

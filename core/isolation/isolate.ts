@@ -9,7 +9,7 @@ import {
   type ShopPractice,
 } from '#core/systems'
 import type { NetworkProblem } from '#core/circuit'
-import { ok, type Result } from '#core/foundation'
+import { addAt, figureAt, ok, placeAt, type Result } from '#core/foundation'
 import type { Evidence, TabState } from '#core/tab'
 import { alsoFound, type AlsoFound } from './alsoFound'
 import { accountForCauses, type CauseAccount } from './causes'
@@ -229,10 +229,10 @@ function bestFor(tables: Tables, state: TabState, ranking: Ranking, fault: strin
   const split = Int32Array.from(ranking.chances, (_, h) =>
     faultsOf(model.hypothesis(h)).includes(fault) ? 1 : 0,
   )
-  const mass = [0, 0]
-  ranking.chances.forEach((c, h) => (mass[split[h]!]! += c))
-  if (!(mass[1]! > 0)) return undefined
-  const even = ranking.chances.map((c, h) => (0.5 * c) / mass[split[h]!]!)
+  const mass = new Float64Array(2)
+  ranking.chances.forEach((c, h) => addAt(mass, placeAt(split, h), c))
+  if (!(figureAt(mass, 1) > 0)) return undefined
+  const even = ranking.chances.map((c, h) => (0.5 * c) / figureAt(mass, placeAt(split, h)))
   const counted = inPlay(even, split)
   let best: { score: number, id: string } | undefined
   for (const table of tables.tests.values()) {

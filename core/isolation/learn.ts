@@ -3,6 +3,7 @@
  * water of the system. Smoothed: the catalogue counts as much as so many calls of one's own.
  *   rate = (K·base + n·Σbase) / (K + N), then × wear
  */
+import { entryOf } from '#core/foundation'
 import type { Nameplate, SystemKind, Wear } from '#core/systems'
 
 const CATALOGUE_CALLS = 30
@@ -74,7 +75,7 @@ export function rateChanges(
       label: f.name,
       seen: counts[f.id] ?? 0,
       before: f.baseRate / total,
-      after: rates[f.id]! / learned,
+      after: entryOf(rates, f.id) / learned,
     }))
     .filter(r => r.seen > 0)
     .toSorted((a, b) => b.seen - a.seen || b.after - a.after)

@@ -5,6 +5,7 @@
  * where a slip is a prefix misread (v is a thousandth or a thousand times of what was there), nothing read at all, or
  * anything.
  */
+import { figureAt } from '#core/foundation'
 import { unstaged, type Hypothesis, type Prediction, type SeenTest } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
 import { atLevelOf, commonOf } from './supplyLevel'
@@ -76,16 +77,16 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
   const isOfAmps = line.kind === 'reading' && table.test.kind === 'numeric' && table.test.quantity === 'amps'
   const passing = (h: number) => (isOfAmps && comesBack(model.hypothesis(h)) ? RUNNING : 0)
   const sound = alone(0)
-  const isBridged = line.kind === 'observation' && line.outcome === 'runs' && BRIDGES.has(line.test)
+  const isBridged = line.kind === 'observation' && line.outcome === BRIDGES.get(line.test)
   const runs = (h: number) => RUNS.has(model.hypothesis(h).effect)
   const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isBridged && runs(h) ? BRIDGED : 1)
   const whole = Float64Array.from({ length: n }, (_, h) => of(h))
   fillOther(tables, whole, byChance(table, evidence))
-  const any = (h: number) => (h < n ? whole[h]! : of(h))
+  const any = (h: number) => (h < n ? figureAt(whole, h) : of(h))
   if (repaired.length === 0) return { foreseen: whole, of: any }
   // what a fault does is gone once it has been put right
   return {
-    foreseen: whole.map((_, h) => whole[model.without(h, repaired)]!),
+    foreseen: whole.map((_, h) => figureAt(whole, model.without(h, repaired))),
     of: h => any(model.without(h, repaired)),
   }
 }
@@ -97,11 +98,16 @@ function byChance(table: TestTable, { line, confirmed, earlier = [] }: Evidence)
   return (1 / table.bins) ** looks
 }
 
-/** Nobody bridges the switch of what runs by itself: so often it is told all the same; common practice, no source. */
-const BRIDGED = 0.4
+/**
+ * Nobody bridges the switch of what runs by itself, or helps it to start: so often it is told all the same; common
+ * practice, no source.
+ */
+const BRIDGED = 0.08
 const RUNS: ReadonlySet<string> = new Set(
   ['runs', 'runs-dry', 'runs-on', 'rapid-cycles', 'starts-alone', 'surges'])
-const BRIDGES: ReadonlySet<string> = new Set(['bypass', 'float-bypass', 'push-in'])
+const BRIDGES: ReadonlyMap<string, string> = new Map([
+  ['bypass', 'runs'], ['float-bypass', 'runs'], ['push-in', 'runs'], ['crack-line', 'starts'],
+])
 
 /** The overload in a motor closes again as it cools; others wait for a hand. */
 const comesBack = ({ fault, second }: Hypothesis) => second === undefined && unstaged(fault) === 'motor.overload-hot'
@@ -229,7 +235,7 @@ function seenChance(table: TestTable, h: number, outcome: string, slips: number)
   if (i < 0) return 1
   const { bins } = table
   const missed = missedIn(table.test)
-  const plain = Math.max(0, (table.row(h)[i]! - missed / bins) / (1 - missed))
+  const plain = Math.max(0, (figureAt(table.row(h), i) - missed / bins) / (1 - missed))
   return (1 - slips) * plain + slips / bins
 }
 
@@ -240,7 +246,7 @@ function fillOther(tables: Tables, out: Float64Array, flat: number) {
   for (let h = 0; h < tables.foreseen; h++) {
     if (h === OTHER) continue
     const { prior } = tables.model.hypothesis(h)
-    sum += prior * out[h]!
+    sum += prior * figureAt(out, h)
     weight += prior
   }
   out[OTHER] = (0.5 * sum) / weight + 0.5 * flat

@@ -46,6 +46,20 @@ describe('what was put right and was it', () => {
   })
 })
 
+describe('of one part', () => {
+  it('it was what was done to it, where its other faults would have taken other work', () => {
+    const pilot = requireOk(prepareSystem('compressor-pilot', {}))
+    const { mended } = isolate(pilot, folded(pilot.model.kind, [
+      { kind: 'opened', complaint: 'no-air', words: '' }, saw('push-in', 'runs'), read('aux.volts', 120),
+      read('pilot.volts', 0), read('gauge', 20 * PSI),
+      { kind: 'repair', component: 'switch', fault: 'switch.contact-dirty', text: 'cleaned the contact' },
+      saw('works', 'yes'),
+    ]))
+    expect(mended?.repairId).toBe('replace-pressure-switch')
+    expect(mended?.covers.map(c => c.fault)).toContain('switch.contact-dirty')
+  })
+})
+
 describe('that it works', () => {
   const kind = kindFor('booster')
   const tables = requireOk(prepareSystem('booster', {}))

@@ -45,12 +45,19 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     const chance = right.get(s.fault) ?? 0
     return s.component && chance > COVERED ? [{ fault: s.fault, label: s.label, chance }] : []
   })
-  const [top] = covers.toSorted((a, b) => b.chance - a.chance)
-  if (!top || all < RIGHT) return undefined
+  const [likeliest, ...others] = covers.toSorted((a, b) => b.chance - a.chance)
+  if (!likeliest || all < RIGHT) return undefined
+  // of one part it was what was done to it, where its other faults would have taken other work
+  const { component } = modeOf(model, likeliest.fault)
+  const done = new Set(model.kind.faults.filter(f => state.repaired.includes(f.id)).map(f => f.repair.id))
+  const isDone = (c: { readonly fault: string }) => done.has(modeOf(model, c.fault).repair.id)
+  const beside = others.find(c => isDone(c) && modeOf(model, c.fault).component === component)
+  const top = isDone(likeliest) ? likeliest : beside ?? likeliest
   // a thing done by the way, of which no line speaks, was not it
   if (!suspects.find(s => s.fault === top.fault)!.moves.some(m => m.bits > SPEAKS)) return undefined
   const { repair } = modeOf(model, top.fault)
-  const own = covers.filter(c => modeOf(model, c.fault).repair.id === repair.id)
+  const own = covers.filter(c => modeOf(model, c.fault).repair.id === repair.id
+    || (top !== likeliest && modeOf(model, c.fault).component === component))
   const chance = Math.min(1, own.reduce((sum, c) => sum + c.chance, 0))
   if (chance < LIKELY) return undefined
   const by = state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.id)

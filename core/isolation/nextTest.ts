@@ -3,6 +3,7 @@
  *   gain = H(now) − Σ p(outcome)·H(after outcome), over the repairs that are still in question;  score = gain / minutes
  * A test whose state is not held is offered with the proof as its first step, never without it.
  */
+import { figureAt } from '#core/foundation'
 import { formatRange } from '#core/units'
 import { readingSetOf, testOf, type Need, type SystemModel, type Test, type Wait } from '#core/systems'
 import { holdsNeed, type TabState } from '#core/tab'
@@ -133,7 +134,7 @@ function scoreTests(tables: Tables, state: TabState, ranking: Ranking, counted: 
 
 /** Where the catalogue explains little, what is asked next goes by what it explains best. */
 function ofTheCatalogue(chances: Float64Array): Float64Array {
-  const known = 1 - chances[OTHER]!
+  const known = 1 - figureAt(chances, OTHER)
   return known < LOST && known > 0 ? chances.map((c, h) => (h === OTHER ? 0 : c / known)) : chances
 }
 
@@ -184,10 +185,10 @@ function turningChance(model: SystemModel, chances: Float64Array, repaired: read
   let sum = 0
   for (let h = 0; h < chances.length; h++)
     if (
-      chances[h]! > 0
+      figureAt(chances, h) > 0
       && !STILL.includes(model.hypothesis(repaired.length > 0 ? model.without(h, repaired) : h).effect)
     )
-      sum += chances[h]!
+      sum += figureAt(chances, h)
   return sum
 }
 

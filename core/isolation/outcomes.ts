@@ -1,4 +1,5 @@
 /** What the answers of a test would leave: runs of readings that a meter can part, each in words. */
+import { addAt, figureAt, itemAt } from '#core/foundation'
 import type { NumericTest, Prediction, SeenTest, SystemModel } from '#core/systems'
 import { formatRange, formatValue, type Units } from '#core/units'
 import { failedIn, placesFrom } from './hypothesis'
@@ -36,7 +37,7 @@ export function describeOutcomes(
   const chances = sinceRepair(model, before, repaired)
   const live = placesFrom(chances, NEGLIGIBLE)
   const faults = numbersOf<string>()
-  const lived = live.map(h => livedOf(model, table, h, chances[h]!, faults.of))
+  const lived = live.map(h => livedOf(model, table, h, figureAt(chances, h), faults.of))
   const names = faults.all()
   const shares: Share[] = []
   for (let bin = 0; bin < table.bins; bin++) {
@@ -53,7 +54,7 @@ export function describeOutcomes(
     .map(s => ({
       label: binLabel(table, s, chances, live, model.practice.units),
       chance: s.chance,
-      leaves: leftOf(names.map((fault, f) => [fault, s.sums[f]!]), s.chance),
+      leaves: leftOf(names.map((fault, f) => [fault, figureAt(s.sums, f)]), s.chance),
     }))
 }
 
@@ -61,7 +62,7 @@ export function describeOutcomes(
 export function sinceRepair(model: SystemModel, before: Float64Array, repaired: readonly string[]): Float64Array {
   if (repaired.length === 0) return before
   const now = new Float64Array(before.length)
-  before.forEach((chance, h) => (now[model.without(h, repaired)]! += chance))
+  before.forEach((chance, h) => addAt(now, model.without(h, repaired), chance))
   return now
 }
 
@@ -90,14 +91,14 @@ function shareOf(table: TestTable, bin: number, lived: readonly Lived[], faults:
   const sums = new Float64Array(faults)
   let [chance, at, spread] = [0, 0, 0]
   for (const { chance: own, row, failed, figure } of lived) {
-    const mass = own * row[bin]!
+    const mass = own * figureAt(row, bin)
     chance += mass
     if (figure) {
       const told = within(table, bin, figure)
       at += mass * told.at
       spread += mass * told.spread
     }
-    for (const f of failed) sums[f]! += mass
+    for (const f of failed) sums[f] = figureAt(sums, f) + mass
   }
   return { first: bin, last: bin, chance, sums, at: at / chance, spread: spread / chance }
 }
@@ -129,12 +130,12 @@ function joins({ test, bins }: TestTable, a: Share, b: Share): boolean {
   // what no meter could part, the supply being what it is, is one
   if (b.at - a.at < APART * Math.max(a.spread, b.spread)) return true
   const [before, after] = [a, b].map(s => s.sums.map(mass => mass / s.chance)) as [Float64Array, Float64Array]
-  const alone = before.some((chance, f) => chance > NEARLY_ALONE && after[f]! > NEARLY_ALONE)
-  return alone || before.every((chance, f) => Math.abs(chance - after[f]!) < 0.05)
+  const alone = before.some((chance, f) => chance > NEARLY_ALONE && figureAt(after, f) > NEARLY_ALONE)
+  return alone || before.every((chance, f) => Math.abs(chance - figureAt(after, f)) < 0.05)
 }
 
 function sumOf(a: Share, b: Share): Share {
-  const sums = a.sums.map((mass, f) => mass + b.sums[f]!)
+  const sums = a.sums.map((mass, f) => mass + figureAt(b.sums, f))
   const chance = a.chance + b.chance
   const mean = (x: number, y: number) => (a.chance * x + b.chance * y) / chance
   return { first: a.first, last: b.last, chance, sums, at: mean(a.at, b.at), spread: mean(a.spread, b.spread) }
@@ -149,9 +150,9 @@ function binLabel(
   units: Units,
 ): string {
   const { test, edges } = table
-  if (test.kind === 'seen') return (test as SeenTest).outcomes[first]!.label
+  if (test.kind === 'seen') return itemAt((test as SeenTest).outcomes, first, 'outcome').label
   if (first === table.bins - 1) return (test as NumericTest).probe.ask === 'flow' ? 'never' : 'OL'
-  const mass = (h: number) => chances[h]! * sumBins(table.row(h), first, last)
+  const mass = (h: number) => figureAt(chances, h) * sumBins(table.row(h), first, last)
   const heaviest = Math.max(0, ...live.map(mass))
   let low = Infinity
   let high = -Infinity
@@ -161,17 +162,17 @@ function binLabel(
     low = Math.min(low, p.log ? Math.exp(p.mean - p.sigma) : p.mean - 1.3 * p.sigma)
     high = Math.max(high, p.log ? Math.exp(p.mean + p.sigma) : p.mean + 1.3 * p.sigma)
   }
-  low = Math.max(0, first > 0 ? Math.max(low, edges[first - 1]!) : low)
-  if (last < edges.length) high = Math.min(high, edges[last]!)
+  low = Math.max(0, first > 0 ? Math.max(low, figureAt(edges, first - 1)) : low)
+  if (last < edges.length) high = Math.min(high, figureAt(edges, last))
   if (!(high > low))
     return last < edges.length
-      ? `under ${formatValue(test.quantity, edges[last]!, units)}`
+      ? `under ${formatValue(test.quantity, figureAt(edges, last), units)}`
       : `over ${formatValue(test.quantity, edges[first - 1] ?? 0, units)}`
   return formatRange(test.quantity, { low: low < high * 0.02 ? 0 : low, high }, units)
 }
 
-function sumBins(row: ArrayLike<number>, first: number, last: number): number {
+function sumBins(row: Float64Array, first: number, last: number): number {
   let sum = 0
-  for (let b = first; b <= last; b++) sum += row[b]!
+  for (let b = first; b <= last; b++) sum += figureAt(row, b)
   return sum
 }

@@ -3,6 +3,7 @@
  * of its two faults line by line, which can only flatter it, or by the one that is left where the other has been put
  * right; the few that could matter are then solved together.
  */
+import { figureAt, itemAt } from '#core/foundation'
 import type { SystemModel } from '#core/systems'
 import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
@@ -44,14 +45,15 @@ export function likelyPairs(
   const sight = lookTogether(tables, prior, perLine.map(l => logsOf(l.foreseen, reach.floor)), evidence)
   const { fit, carried, plain, both } = sight
   const leader = fit.indexOf(Math.max(...fit))
-  const best = fit[leader]!
+  const best = figureAt(fit, leader)
   const considered = mostTelling(tables, sight, leader).slice(0, reach.considered)
   const found: { a: number, b: number, score: number }[] = []
   for (const [i, a] of considered.entries())
     for (let j = i + 1; j < considered.length; j++) {
-      const b = considered[j]!
+      const b = itemAt(considered, j, 'hypothesis')
       // a prior is relative to the complaint; of two faults the one that shows more carries it
-      const score = CHANCE_OF_TWO + Math.max(carried[a]! + plain[b]!, carried[b]! + plain[a]!) + both(a, b)
+      const [one, two] = [figureAt(carried, a) + figureAt(plain, b), figureAt(carried, b) + figureAt(plain, a)]
+      const score = CHANCE_OF_TWO + Math.max(one, two) + both(a, b)
       if (score > best + reach.behind && !sameRepair(model, faultAt(model, a), faultAt(model, b)))
         found.push({ a, b, score })
     }
@@ -80,7 +82,7 @@ function lookTogether(
 ): Sight {
   const carried = prior.map(p => Math.log(p))
   const fit = carried.slice(0, foreseen)
-  for (const line of logs) for (let h = 0; h < foreseen; h++) fit[h]! += line[h]!
+  for (const line of logs) for (let h = 0; h < foreseen; h++) fit[h] = figureAt(fit, h) + figureAt(line, h)
   // what is put right before a line no longer speaks in it
   const gone = evidence.map((e) => {
     const right = model.putRight(e.repaired)
@@ -91,9 +93,10 @@ function lookTogether(
   const both = (a: number, b: number) => {
     let sum = 0
     for (let i = 0; i < logs.length; i++) {
-      const line = logs[i]!
+      const line = itemAt(logs, i, 'log')
       const out = gone[i]
-      sum += out?.[a] ? line[b]! : out?.[b] ? line[a]! : Math.max(line[a]!, line[b]!)
+      const [ofA, ofB] = [figureAt(line, a), figureAt(line, b)]
+      sum += out?.[a] ? ofB : out?.[b] ? ofA : Math.max(ofA, ofB)
     }
     return sum
   }
@@ -105,11 +108,11 @@ function lookTogether(
 function mostTelling({ model, foreseen }: Tables, sight: Sight, leader: number): readonly number[] {
   const { fit, carried, plain, both } = sight
   // of the two the leader carries the complaint, so the other counts by its plain rate
-  const beside = (h: number) => plain[h]! + carried[leader]! + both(h, leader) + CHANCE_OF_TWO
+  const beside = (h: number) => figureAt(plain, h) + figureAt(carried, leader) + both(h, leader) + CHANCE_OF_TWO
   const scores = fit.map((own, h) => (h === leader ? own : Math.max(own, beside(h))))
   const singles: number[] = []
   for (let h = 2; h < foreseen; h++) if (!model.hypothesis(h).second) singles.push(h)
-  return singles.sort((a, b) => scores[b]! - scores[a]!)
+  return singles.sort((a, b) => figureAt(scores, b) - figureAt(scores, a))
 }
 
 const kept = new WeakMap<Float64Array, Map<number, Float64Array>>()

@@ -4,6 +4,7 @@
  * one), and that share is weighed by every later line as the fault itself. Together these shares count as "something
  * else".
  */
+import { figureAt } from '#core/foundation'
 import type { SystemModel } from '#core/systems'
 import { OTHER } from './tables'
 
@@ -25,7 +26,7 @@ export interface Posterior {
 export function startPosterior(model: SystemModel, prior: Float64Array): Posterior {
   const chances = prior
   const stuck = new Float64Array(chances.length)
-  let other = chances[OTHER]!
+  let other = figureAt(chances, OTHER)
   let done: readonly string[] = []
   return {
     chances,
@@ -33,21 +34,22 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
       if (repaired.length === done.length) return
       chances.forEach((c, h) => {
         if (h === OTHER || c <= 0 || model.without(h, repaired) === model.without(h, done)) return
-        stuck[h]! += NOT_TAKEN * c
+        stuck[h] = figureAt(stuck, h) + NOT_TAKEN * c
         chances[h] = (1 - NOT_TAKEN) * c
       })
       done = repaired
     },
     take(given, still) {
-      let [all, failed] = [(other *= given[OTHER]!), 0]
+      let [all, failed] = [(other *= figureAt(given, OTHER)), 0]
       for (let h = 0; h < chances.length; h++) {
-        if (h !== OTHER && chances[h]! > 0) all += chances[h]! *= given[h]!
-        if (still && stuck[h]! > 0) failed += stuck[h]! *= still[h]!
+        if (h !== OTHER && figureAt(chances, h) > 0)
+          all += chances[h] = figureAt(chances, h) * figureAt(given, h)
+        if (still && figureAt(stuck, h) > 0) failed += stuck[h] = figureAt(stuck, h) * figureAt(still, h)
       }
       const total = all + failed
       for (let h = 0; h < chances.length; h++) {
-        chances[h]! /= total
-        stuck[h]! /= total
+        chances[h] = figureAt(chances, h) / total
+        stuck[h] = figureAt(stuck, h) / total
       }
       other /= total
       chances[OTHER] = other + failed / total

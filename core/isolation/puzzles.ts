@@ -2,6 +2,7 @@
  * Lines that nothing left explains: each is flagged, with the slip of meter, hand or label that would explain it, and a
  * re-read proposed. A line that was read twice alike is believed.
  */
+import { figureAt, itemAt } from '#core/foundation'
 import type { SystemModel, Test } from '#core/systems'
 import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
@@ -49,7 +50,7 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
   const { model } = tables
   const leaders = placesFrom(ranking.chances, 0.02)
     .filter(h => h > OTHER)
-    .toSorted((a, b) => ranking.chances[b]! - ranking.chances[a]!)
+    .toSorted((a, b) => figureAt(ranking.chances, b) - figureAt(ranking.chances, a))
     .slice(0, 8)
   if (leaders.length === 0) return []
   return state.evidence.flatMap((evidence) => {
@@ -61,7 +62,7 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
     if (fits) return []
     const often = isSeenAnew(table.test) ? 1 : 0
     const twice = evidence.confirmed > often || timesRead(state, line.test) > evidence.repaired.length + 1 + often
-    const slip = findSlip(tables, table.test, evidence, standing[0]!)
+    const slip = findSlip(tables, table.test, evidence, itemAt(standing, 0, 'hypothesis'))
     return [
       { line: line.id, test: line.test, slip, say: SAYS[slip], reread: !twice && !state.skipped.has(line.test) },
     ]
@@ -86,7 +87,7 @@ function weightOf(tables: Tables, { line }: Evidence, h: number): number {
   if (line.kind === 'observation') {
     const row = table.row(h)
     const i = table.test.kind === 'seen' ? table.test.outcomes.findIndex(o => o.id === line.outcome) : -1
-    return i < 0 ? 1 : row[i]! / Math.max(...row)
+    return i < 0 ? 1 : figureAt(row, i) / Math.max(...row)
   }
   const p = table.prediction(h)
   // OL is a chance, and a figure a density: each is held against its own kind

@@ -2,7 +2,8 @@
  * Suspects: what the lines have not ruled out, ranked, each with the lines that moved it and by how much. A suspect's
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
-import { OPEN, sayJoint, type Complaint, type SystemModel } from '#core/systems'
+import { addAt, figureAt, itemAt } from '#core/foundation'
+import { OPEN, sayJoint, type Complaint, type Hypothesis, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { failedIn, faultsOf, modeOf } from './hypothesis'
@@ -90,7 +91,7 @@ export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
   return describeAll(
     tables,
-    near.chances[OTHER]! < UNEXPLAINED
+    figureAt(near.chances, OTHER) < UNEXPLAINED
       ? near
       : weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR)),
   )
@@ -123,20 +124,20 @@ function weigh(
     posterior.repair(evidence.repaired)
     const asBefore = evidence.repaired.length > 0 ? { ...evidence, repaired: [] } : undefined
     posterior.take(
-      extend(perLine[e]!, pairs, n),
+      extend(itemAt(perLine, e, 'line'), pairs, n),
       asBefore && extend(weightsOf(tables, asBefore), pairs, n),
     )
     const after = byFault(chances, members, faults.length)
-    faults.forEach((_, f) => {
-      const change = odds(after[f]!) / odds(before[f]!)
+    const { id } = evidence.line
+    faults.forEach((fault, f) => {
+      const [was, is] = [figureAt(before, f), figureAt(after, f)]
+      const change = odds(is) / odds(was)
       if (change > MOVED || change < 1 / MOVED)
-        moves[f]!.push({ line: evidence.line.id, before: before[f]!, after: after[f]!, bits: Math.log2(change) })
-      if (!isRuledOut(after[f]!, start[f]!)) {
-        seenRuled.delete(f)
-      }
+        itemAt(moves, f, 'fault').push({ line: id, before: was, after: is, bits: Math.log2(change) })
+      if (!isRuledOut(is, figureAt(start, f))) seenRuled.delete(f)
       else if (!seenRuled.has(f)) {
         seenRuled.add(f)
-        ruledOutBy.set(evidence.line.id, [...(ruledOutBy.get(evidence.line.id) ?? []), faults[f]!])
+        ruledOutBy.set(id, [...(ruledOutBy.get(id) ?? []), fault])
       }
     })
     before = after
@@ -151,8 +152,8 @@ function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }:
   const pairs: number[] = []
   chances.forEach((c, h) => c > 0 && model.hypothesis(h).second && pairs.push(h))
   const suspects = faults.map((fault, f) => {
-    const moved = { fault, chance: end[f]!, start: start[f]!, moves: moves[f]! }
-    return describe(model, said[f]!, moved, { chances, pairs }, parts[f]!)
+    const moved = { fault, chance: figureAt(end, f), start: figureAt(start, f), moves: itemAt(moves, f, 'move') }
+    return describe(model, itemAt(said, f, 'phrase'), moved, { chances, pairs }, itemAt(parts, f, 'part'))
   })
   return { chances, ruledOutBy, suspects: suspects.toSorted((a, b) => b.chance - a.chance) }
 }
@@ -202,8 +203,8 @@ const MOVED = 2 ** 0.07
 export function applyEvidence(tables: Tables, evidence: Evidence, chances: Float64Array) {
   const given = weightsOf(tables, evidence)
   let total = 0
-  for (let h = 0; h < chances.length; h++) total += chances[h]! > 0 ? (chances[h]! *= given.of(h)) : 0
-  for (let h = 0; h < chances.length; h++) chances[h]! /= total
+  chances.forEach((chance, h) => (total += chance > 0 ? (chances[h] = chance * given.of(h)) : 0))
+  chances.forEach((chance, h) => (chances[h] = chance / total))
 }
 
 /** With the pairs that were not foreseen. */
@@ -240,15 +241,16 @@ function priorWith(
     const hypothesis = model.hypothesis(h)
     if (hypothesis.second?.role === 'beside' && !wanted.has(h)) continue
     chances[h] = hypothesis.prior * (factors[h] ??= factor(h))
-    total += chances[h]!
+    total += figureAt(chances, h)
   }
   return chances.map(c => c / total)
 }
 
 function byFault(chances: Float64Array, members: readonly (readonly number[])[], n: number): Float64Array {
   const sums = new Float64Array(n)
-  for (let h = 0; h < chances.length; h++)
-    if (chances[h]! > 0) for (const f of members[h]!) sums[f]! += chances[h]!
+  chances.forEach((chance, h) => {
+    if (chance > 0) for (const f of itemAt(members, h, 'hypothesis')) addAt(sums, f, chance)
+  })
   return sums
 }
 
@@ -263,9 +265,11 @@ interface Part {
   best: number
   /** the likeliest hypothesis with it alone */
   alone: number
-  /** as a bad joint: the places in the model of what still counts */
-  readonly joints: number[]
+  readonly joints: LikelyJoint[]
 }
+
+/** As a bad joint, where that still counts. */
+type LikelyJoint = NonNullable<Hypothesis['joint']> & { readonly chance: number }
 
 /** For each fault, in one pass: the chance in which it is what failed, and its likeliest degree. */
 function partsOf(
@@ -275,17 +279,17 @@ function partsOf(
   n: number,
 ): readonly Part[] {
   const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1, joints: [] }))
-  for (let h = 0; h < chances.length; h++) {
+  chances.forEach((chance, h) => {
     const { second, severity, joint } = model.hypothesis(h)
-    const own = parts[members[h]![0]!]!
-    if (joint && chances[h]! > 0) own.joints.push(h)
-    for (const f of failed[h]!) parts[f]!.failed += chances[h]!
-    if (chances[h]! > own.best) {
-      own.best = chances[h]!
-      own.severity = severity
-      if (!second) own.alone = h
-    }
-  }
+    const [first = 0] = itemAt(members, h, 'hypothesis')
+    const own = itemAt(parts, first, 'fault')
+    if (joint && chance > 0) own.joints.push({ ...joint, chance })
+    for (const f of itemAt(failed, h, 'hypothesis')) itemAt(parts, f, 'fault').failed += chance
+    if (chance <= own.best) return
+    own.best = chance
+    own.severity = severity
+    if (!second) own.alone = h
+  })
   return parts
 }
 
@@ -293,20 +297,13 @@ function partsOf(
  * How bad a joint most likely is: the mean of its ohms by their chances, on a scale of ratios, where it most likely
  * sits. Burnt off is no mean of anything.
  */
-function jointOf(model: SystemModel, own: readonly number[], chances: Float64Array): string | undefined {
-  let best: number | undefined
-  for (const h of own) if (best === undefined || chances[h]! > chances[best]!) best = h
-  if (best === undefined) return undefined
-  const { ohms, place } = model.hypothesis(best).joint!
-  if (ohms >= OPEN) return undefined
-  let [total, sum] = [0, 0]
-  for (const h of own) {
-    const joint = model.hypothesis(h).joint!
-    if (joint.place !== place || joint.ohms >= OPEN) continue
-    total += chances[h]!
-    sum += chances[h]! * Math.log(joint.ohms)
-  }
-  return sayJoint(place, Math.exp(sum / total), 'about ')
+function jointOf(own: readonly LikelyJoint[]): string | undefined {
+  const [best] = own.toSorted((a, b) => b.chance - a.chance)
+  if (!best || best.ohms >= OPEN) return undefined
+  const there = own.filter(j => j.place === best.place && j.ohms < OPEN)
+  const total = there.reduce((sum, j) => sum + j.chance, 0)
+  const mean = there.reduce((sum, j) => sum + j.chance * Math.log(j.ohms), 0) / total
+  return sayJoint(best.place, Math.exp(mean), 'about ')
 }
 
 /** What the lines did to one fault, from the chance that it started with. */
@@ -360,7 +357,7 @@ function describe(
     chance,
     failed: part.failed,
     asCause: part.failed < 0.5 * chance,
-    severity: component ? (jointOf(model, part.joints, standing.chances) ?? part.severity) : '',
+    severity: component ? (jointOf(part.joints) ?? part.severity) : '',
     moves,
     settledBy,
     repair,
@@ -392,7 +389,7 @@ function besideOf(
     const other = first === fault ? second.fault : first
     const role = second.role === 'beside' ? 'beside' : first === fault ? 'cause' : 'casualty'
     const kept = shares.get(other + role)
-    shares.set(other + role, { fault: other, role, share: (kept?.share ?? 0) + chances[h]! })
+    shares.set(other + role, { fault: other, role, share: (kept?.share ?? 0) + figureAt(chances, h) })
   }
   const best = [...shares.values()].toSorted((a, b) => b.share - a.share)[0]
   return best && best.share > 0.35 * chance ? { ...best, label: modeOf(model, best.fault).name } : undefined

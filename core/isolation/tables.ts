@@ -3,6 +3,7 @@
  * which a test shows the same share one class of it: most faults leave most readings as they are.
  * The "something else" hypothesis shows the average of all the others, halfway to anything at all.
  */
+import { figureAt, itemAt } from '#core/foundation'
 import type { NumericTest, Prediction, SeenTest, SystemModel, Test } from '#core/systems'
 
 export const MISREAD = 0.03
@@ -131,9 +132,9 @@ function keepRows(
     const { prior } = model.hypothesis(h)
     const row = rowOf(classOf(h))
     weight += prior
-    for (let b = 0; b < bins; b++) blend[b]! += prior * row[b]!
+    for (let b = 0; b < bins; b++) blend[b] = figureAt(blend, b) + prior * figureAt(row, b)
   }
-  for (let b = 0; b < bins; b++) blend[b] = (0.5 * blend[b]!) / weight + 0.5 / bins
+  for (let b = 0; b < bins; b++) blend[b] = (0.5 * figureAt(blend, b)) / weight + 0.5 / bins
   const ofBlend = orderOf(blend)
   return {
     row: (h: number) => (h === OTHER ? blend : rowOf(classOf(h))),
@@ -153,7 +154,8 @@ function seenTable(
   const missed = missedIn(test)
   const rows = keepRows(model, foreseen, bins, classOf, (c) => {
     const out = new Float64Array(bins)
-    for (let b = 0; b < bins; b++) out[b] = (1 - missed) * shown[c]![b]! + missed / bins
+    const plain = itemAt(shown, c, 'class')
+    for (let b = 0; b < bins; b++) out[b] = (1 - missed) * itemAt(plain, b, 'chance') + missed / bins
     return out
   })
   const none = (): Prediction => {
@@ -178,14 +180,14 @@ function numericTable(
   )
   const edges = chooseEdges(known)
   const bins = edges.length + 2
-  const rows = keepRows(model, foreseen, bins, classOf, c => binChances(shown[c]!, edges, bins))
+  const rows = keepRows(model, foreseen, bins, classOf, c => binChances(itemAt(shown, c, 'class'), edges, bins))
   return {
     test,
     bins,
     classOf,
     ...rows,
     edges: Float64Array.from(edges),
-    prediction: h => shown[classOf(h)]!,
+    prediction: h => itemAt(shown, classOf(h), 'class'),
     span,
     most: known.reduce((most, p) => Math.max(most, p.mean), 0),
   }
@@ -220,8 +222,10 @@ function readingsFinder(): Find<Prediction> {
   const near: number[] = []
   return (shown, fresh) => {
     const { mean, sigma } = fresh
-    for (let c = 0; c < means.length; c++)
-      if (Math.abs(means[c]! - mean) <= near[c]! && readsTheSame(shown[c]!, fresh)) return c
+    for (let c = 0; c < means.length; c++) {
+      const isNear = Math.abs(itemAt(means, c, 'mean') - mean) <= itemAt(near, c, 'spread')
+      if (isNear && readsTheSame(itemAt(shown, c, 'class'), fresh)) return c
+    }
     means.push(mean)
     near.push(SAME * sigma)
     return -1
@@ -232,7 +236,7 @@ function binChances(p: Prediction, edges: readonly number[], bins: number): Floa
   const out = new Float64Array(bins)
   let before = 0
   for (let b = 0; b <= edges.length; b++) {
-    const upTo = b < edges.length ? cumulative(p, edges[b]!) : 1
+    const upTo = b < edges.length ? cumulative(p, itemAt(edges, b, 'edge')) : 1
     out[b] = (1 - MISREAD) * (1 - p.ol) * (upTo - before) + (MISREAD * (1 - BACKGROUND_OL)) / (edges.length + 1)
     before = upTo
   }
@@ -250,7 +254,7 @@ function chooseEdges(predictions: readonly Prediction[]): number[] {
     .sort((a, b) => a.centre - b.centre)
   const gaps: { edge: number, width: number }[] = []
   for (let i = 1; i < sorted.length; i++) {
-    const [low, high] = [sorted[i - 1]!, sorted[i]!]
+    const [low, high] = [itemAt(sorted, i - 1, 'age'), itemAt(sorted, i, 'age')]
     const logs = low.p.log || high.p.log
     const spread = (p: Prediction) =>
       p.log ? p.sigma : logs ? Math.min(p.sigma / Math.max(p.mean, 1e-9), 1) : p.sigma

@@ -4,6 +4,8 @@
  *   cost a year = (part + (fit + trip) minutes · rate / 60) / life
  * A way for which no life is known is shown and not recommended.
  */
+import { itemAt } from '#core/foundation'
+
 export const WAYS = ['replace', 'kit', 'clean', 'repair'] as const
 export type Way = (typeof WAYS)[number]
 
@@ -42,7 +44,7 @@ export function chooseWay(ways: readonly WayOut[], rate: number): Chosen {
   const [least] = lasting
   if (!least) return { ways: weighed }
   if (lasting.length === 1) return { ways: weighed, best: least, because: 'only-one-that-lasts' }
-  const quick = lasting.filter(w => w.costAYear! <= (1 + NEAR) * least.costAYear!)
-    .toSorted((a, b) => a.minutes + a.trip - b.minutes - b.trip)[0]!
+  const quick = itemAt(lasting.filter(w => w.costAYear! <= (1 + NEAR) * least.costAYear!)
+    .toSorted((a, b) => a.minutes + a.trip - b.minutes - b.trip), 0, 'trip')
   return { ways: weighed, best: quick, because: quick === least ? 'least-a-year' : 'as-cheap-and-quicker' }
 }

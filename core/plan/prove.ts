@@ -1,4 +1,5 @@
 /** Prove and settle: the run, the hold, the cycles, the cause, the sheet. */
+import { itemAt } from '#core/foundation'
 import type { CauseAccount, Isolation } from '#core/isolation'
 import { testOf, type SystemModel } from '#core/systems'
 import type { TabState } from '#core/tab'
@@ -60,7 +61,7 @@ export function toSettle(state: TabState, isolation: Isolation): DraftStep[] {
     {
       id: 'cause',
       station: 'settle',
-      title: open.length > 0 ? `What made it fail: ${open[0]!.label}` : 'What made it fail',
+      title: open.length > 0 ? `What made it fail: ${itemAt(open, 0, 'cause').label}` : 'What made it fail',
       need: 'any',
       work: isolation.causeTests.slice(0, 2).map(t => t.title),
       cautions: [],

@@ -1,4 +1,5 @@
 /** Set up: air, water and power back, and what has to be set. */
+import { itemAt } from '#core/foundation'
 import { hazardsOf, type Tables } from '#core/isolation'
 import type { SetUp } from '#core/setup'
 import type { SystemModel } from '#core/systems'
@@ -176,7 +177,7 @@ function powerOn({ tables, state, repairs, wiring }: SettingUp): Omit<DraftStep,
     minutes: 2,
     ...(stops.length === 0 && shut ? { readings: [...hazards.first.values()].flat() } : {}),
     doneBy: stops.length === 0 ? onAfter : undefined,
-    blocked: stops.length > 0 ? `wiring:${stops[0]!.code}` : shut ? 'look-for-the-short-first' : undefined,
+    blocked: stops[0] ? `wiring:${stops[0].code}` : shut ? 'look-for-the-short-first' : undefined,
   }
 }
 
@@ -211,6 +212,6 @@ function adjust(
     readings: ['cut-in', 'cut-out'],
     ...puts(repairs, /^set-switch/, 'switch set by its nuts'),
     doneBy: advice.do === 'done' && (read.cutIn !== undefined) ? true : undefined,
-    blocked: problems.length > 0 ? `setting:${problems[0]!.code}` : undefined,
+    blocked: problems.length > 0 ? `setting:${itemAt(problems, 0, 'problem').code}` : undefined,
   }
 }

@@ -3,6 +3,7 @@
  * larger tank or a wider setting would make of it. Water by the tank (Boyle, core/flow), air by the receiver:
  * free air between two pressures = V·ΔP/Pa. Pressures in pascals, volumes in m³, flows in m³/s, times in seconds.
  */
+import { itemAt } from '#core/foundation'
 import { cycleOf, drawdown } from '#core/flow'
 import { GALLON, PSI } from '#core/units'
 
@@ -108,5 +109,5 @@ function largerFor(store: Store, leastRun: number): Instead | undefined {
 }
 
 const insteadOf = (store: Store): Instead => ({
-  volume: store.volume, half: halfDrawn(store), startsADay: profilesOf(store)[0]!.startsADay,
+  volume: store.volume, half: halfDrawn(store), startsADay: itemAt(profilesOf(store), 0, 'profilesOfstore').startsADay,
 })

@@ -100,7 +100,8 @@ export function buildSystemModel(d: Description, nameplate: Nameplate, options: 
       const right = putRight(repaired)
       const left = modes.filter(m => !right.has(m))
       if (left.length === modes.length) return h
-      return left.length === 1 && hypothesis.parts ? hypothesis.parts[modes.indexOf(left[0]!)]! : 0
+      const [one, ...more] = left
+      return one && more.length === 0 && hypothesis.parts ? itemAt(hypothesis.parts, modes.indexOf(one), 'part') : 0
     },
     addPairs: pairs =>
       pairs.map(([a, b]) => {
@@ -168,11 +169,11 @@ function isByDecades(degrees: readonly Change[]): boolean {
 function neighboursOf({ healthy }: Description, entries: readonly Entry[]): ReadonlyMap<number, Neighbours> {
   const found = new Map<number, Neighbours>()
   for (let i = 2; i < entries.length; i++) {
-    const { modes: [mode, second] } = entries[i]!
+    const { modes: [mode, second] } = itemAt(entries, i, 'entry')
     if (!mode || second || entries[i - 1]?.modes[0] === mode) continue
     for (const places of scalesOf(mode, healthy)) {
       const scale = places.map(n => i + n)
-      const byDecades = isByDecades(places.map(n => mode.severities[n]!.change(healthy)))
+      const byDecades = isByDecades(places.map(n => itemAt(mode.severities, n, 'severity').change(healthy)))
       scale.forEach((place, at) => found.set(place, { scale, at, byDecades }))
     }
   }
@@ -207,12 +208,12 @@ function createPredictions(
       const standing = stand(i, stage)
       if (i === 0) return predict(standing, test)
       if (readsAlike(standing, stand(0, stage), test)) return asItIs(0)
-      for (const other of entries[i]!.hypothesis.parts ?? NO_PARTS)
+      for (const other of itemAt(entries, i, 'entry').hypothesis.parts ?? NO_PARTS)
         if (readsAlike(standing, stand(other, stage), test)) return find(other)
       return predict(standing, test)
     }
     // the catch-all reads as the sound system here; the tables blend it from all the others
-    return (h: number) => find(entries[h]!.hypothesis.fault === 'other' ? 0 : h)
+    return (h: number) => find(itemAt(entries, h, 'entry').hypothesis.fault === 'other' ? 0 : h)
   }
   return (h, test) => {
     const known = kept.get(test)
@@ -279,8 +280,8 @@ function rowsOf(test: SeenTest): Rows {
 /** Two things wrong at once: the usual answer needs both to keep quiet, the rest share what is left. */
 function combine(test: SeenTest, a: readonly number[], b: readonly number[]): number[] {
   const usual = test.usual.indexOf(Math.max(...test.usual))
-  const quiet = a[usual]! * b[usual]!
-  const rest = a.map((v, i) => (i === usual ? 0 : v + b[i]!))
+  const quiet = itemAt(a, usual, 'chance') * itemAt(b, usual, 'chance')
+  const rest = a.map((v, i) => (i === usual ? 0 : v + itemAt(b, i, 'chance')))
   const sum = rest.reduce((x, y) => x + y, 0) || 1
   return rest.map((v, i) => (i === usual ? quiet : (v / sum) * (1 - quiet)))
 }

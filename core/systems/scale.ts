@@ -6,6 +6,7 @@
  *   centre = m + (up − down) / 2,  σ² = σ₀² + (up + down)² / 12   (a uniform stretch from m − down to m + up)
  * Degrees that say where (leg 1, leg 2) are no scale: they change other figures.
  */
+import { itemAt } from '#core/foundation'
 import type { FigureKey, Figures } from './figures'
 import { OPEN } from './power/resistances'
 import type { FaultMode } from './faultTypes'
@@ -45,7 +46,7 @@ function isOffScale(key: string, value: number): boolean {
  * @param sound what a sound system reads: the end of the scale nearer to it reaches a quarter of the way to it
  */
 export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
-  const own = readings[at]!
+  const own = itemAt(readings, at, 'reading')
   if (own.ol > MOSTLY_OPEN || (own === sound && isAllOne(readings, own))) return own
   const half = (other: Prediction | undefined): number | undefined =>
     other && other.log === own.log && other.ol <= MOSTLY_OPEN ? (other.mean - own.mean) / 2 : undefined

@@ -200,7 +200,7 @@ const ON_THE_POWER_SIDE: SeenParts = {
   },
   'motor.seized': {
     label: 'locked, out of the well',
-    what: ['pulled pump', 'pump out of the hole', 'pulled motor', 'pulled the pump and it'],
+    what: ['motor shaft', 'pulled pump', 'pump out of the hole', 'pulled motor', 'pulled the pump and it'],
     how: ['locked up', 'seized', 'does not turn by hand', 'sand locked', 'jammed', 'packed with sand', 'frozen'],
     or: [
       'sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand',

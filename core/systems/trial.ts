@@ -1,7 +1,7 @@
 /** An elimination test tried on the model: something is opened, bridged or changed, and the circuit is solved again. */
 import type { NonEmpty } from '#core/foundation'
 import { unbalance } from '#core/standards'
-import { magnitude } from '#core/foundation'
+import { itemAt, magnitude } from '#core/foundation'
 import type { SolvedStage } from './power/stage'
 import type { Change, Figures } from './figures'
 import type { Effect, FaultMode } from './faultTypes'
@@ -31,7 +31,7 @@ export function takesOut(trial: Trial, mode: FaultMode, healthy: Figures & Chang
 /** The row of chances for what is then seen, or nothing where the trial cannot be made. */
 export function tryTrial(test: SeenTest, trial: Trial, at: TrialSetting): readonly number[] | undefined {
   const i = Math.max(0, at.stages.indexOf(trial.stage ?? ''))
-  const before = at.before[i]!.stage
+  const before = itemAt(at.before, i, 'line before').stage
   if (trial.watch === 'letting-go') return before.letsGo
   if (trial.opens && !before.tripped) return test.usual
   const change = { ...at.change, ...trial.change(at.healthy, () => at.figures) }
@@ -68,5 +68,5 @@ function oddLine(s: SolvedStage): number | undefined {
   const amps = [1, 2, 3].map(k => magnitude(at.current(`lead ${k}`))) as [number, number, number]
   const { mean, share } = unbalance(amps)
   if (share < ODD) return undefined
-  return amps.map(a => Math.abs(a - mean)).reduce((best, v, k, all) => v > all[best]! ? k : best, 0)
+  return amps.map(a => Math.abs(a - mean)).reduce((best, v, k, all) => v > itemAt(all, best, 'lead') ? k : best, 0)
 }

@@ -87,7 +87,8 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
   fault({
     id: 'head.rings',
     name: 'Piston rings worn',
-    baseRate: 0.006,
+    // common practice, no source
+    baseRate: 0.015,
     severities: degrees(
       { name: 'two thirds of the air', share: 0.6, change: times('pump.flow', 0.65) },
       { name: 'a third', share: 0.4, change: times('pump.flow', 0.33) },

@@ -74,7 +74,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         minutes: 15,
       }),
       causes: [
-        { because: 'check.leaking', why: 'a foot valve that leaks lets the prime run back', stillThere: 0.3 },
+        { because: 'check.leaking', why: 'a foot valve that leaks lets the prime run back', stillThere: 0.45 },
         { because: 'suction.air-leak', why: 'air drawn in breaks the suction', stillThere: 0.2 },
         CAUSES.dry,
       ],

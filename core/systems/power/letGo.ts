@@ -3,6 +3,7 @@
  * practice, from memory of published time–current bands: the fastest and the slowest that a sound one may be. A
  * device that has let go says how much current flowed: the stopwatch is an instrument.
  */
+import { itemAt } from '#core/foundation'
 
 /** What the panel may hold, as it is chosen on the nameplate. */
 export const PANEL_DEVICES = ['breaker', 'fuse', 'dual-element fuse', 'ground-fault breaker'] as const
@@ -66,8 +67,8 @@ export function chancesOfLettingGo(panel: Guard, others: readonly Guard[]): read
     const held = others.map(span).reduce((still, s) => still * (1 - shareBefore(s, at)), 1)
     const bucket = EDGES.findIndex(edge => at < edge)
     const goes = bucket < 0 ? 0 : held
-    chances[Math.max(bucket, 0)]! += goes / PARTS
-    chances[3]! += (1 - goes) / PARTS
+    chances[Math.max(bucket, 0)] = itemAt(chances, Math.max(bucket, 0), 'chance') + goes / PARTS
+    chances[3] = itemAt(chances, 3, 'chance') + (1 - goes) / PARTS
   }
   return chances.map(c => MISSAID / 4 + (1 - MISSAID) * c)
 }

@@ -15,7 +15,7 @@ import {
   type Network,
   type Winding,
 } from '#core/circuit'
-import { add, complex, scale, type Complex } from '#core/foundation'
+import { add, complex, type Complex, itemAt, scale } from '#core/foundation'
 import { completeFigures, poles, type Figures } from '../figures'
 import { pilotElements, type PilotPlan } from './pilot'
 import { insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, series, type NetworkState } from './pieces'
@@ -176,7 +176,7 @@ function motorSide(d: SinglePlan, f: Figures, state: NetworkState, live: boolean
   // what is burnt in the box is not read at leads that are taken off it
   const landed = boxed && state.scenario !== 'leads-off' ? 1 : 0
   const blackLead = state.scenario === 'splice' ? OPEN : f['cable.black'] + landed * f['box.black']
-  const [blackEnd, yellowEnd, redEnd] = LEAD_ORDERS[f['cable.swap']] ?? LEAD_ORDERS[0]!
+  const [blackEnd, yellowEnd, redEnd] = LEAD_ORDERS[f['cable.swap']] ?? itemAt(LEAD_ORDERS, 0, 'LEAD_ORDERS')
   const elements: Element[] = [
     resistor('black lead', black, boxed ? blackEnd : 'black.t', blackLead),
     resistor('yellow lead', yellow, boxed ? yellowEnd : 'yellow.m', f['cable.yellow'] + landed * f['box.yellow']),

@@ -14,7 +14,7 @@ import {
   type ThreePhaseModel,
   type Winding,
 } from '#core/circuit'
-import { complex, scale } from '#core/foundation'
+import { complex, itemAt, scale } from '#core/foundation'
 import { completeFigures, POLES, poles, type FigureKey, type Figures, type Pole } from '../figures'
 import { pilotElements, type PilotPlan } from './pilot'
 import { insulation, isLive, leak, LEAD_TO_EARTH, LEAD_TO_LEAD, series, type NetworkState } from './pieces'
@@ -165,8 +165,8 @@ export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number):
       b: 'star',
       z: complex((n * z.own.re + ohms) * k * k + f[joint], n * z.own.im * k * k),
       couplings: [
-        { to: WINDINGS[next - 1]!.id, z: scale(z.next, n * k * turnsOf(f, next)) },
-        { to: WINDINGS[previous - 1]!.id, z: scale(z.previous, n * k * turnsOf(f, previous)) },
+        { to: itemAt(WINDINGS, next - 1, 'winding').id, z: scale(z.next, n * k * turnsOf(f, next)) },
+        { to: itemAt(WINDINGS, previous - 1, 'winding').id, z: scale(z.previous, n * k * turnsOf(f, previous)) },
       ],
     }
   })
@@ -174,7 +174,7 @@ export function threeWindings(motor: ThreePhaseModel, f: Figures, slip: number):
 
 const LEFT = ['motor.left1', 'motor.left2', 'motor.left3'] as const
 /** A winding short of turns moves one terminal on where the leads are rolled. */
-const turnsOf = (f: Figures, i: number) => f[LEFT[(i - 1 + (f['motor.rolled'] ? 2 : 0)) % 3]!]
+const turnsOf = (f: Figures, i: number) => f[itemAt(LEFT, (i - 1 + (f['motor.rolled'] ? 2 : 0)) % 3, 'LEFT')]
 
 export const turnThree = (motor: ThreePhaseModel): Turner => ({
   ratedSlip: motor.ratedSlip,
