@@ -2,7 +2,7 @@
  * Where the unknowns of a network stand in its equations: a row for each node but earth, then one for each source and
  * winding.
  */
-import { fail, ok, type Problem, type Result } from '#core/foundation'
+import { fail, itemAt, ok, type Problem, type Result } from '#core/foundation'
 import { EARTH, type Element } from './network'
 
 export interface Layout {
@@ -29,17 +29,17 @@ export function layOut(
   elements: readonly Element[],
 ): Result<Layout, { readonly code: 'repeated-element', readonly facts: Problem['facts'] }> {
   for (let i = 0; i < kept.length; i++) {
-    const layout = kept[i]!
+    const layout = itemAt(kept, i, 'layout')
     if (!isAlike(layout.elements, elements)) continue
     // what was asked for last is asked for next
-    if (i > 0) kept.unshift(kept.splice(i, 1)[0]!)
+    if (i > 0) kept.unshift(itemAt(kept.splice(i, 1), 0, 'splicei1'))
     return ok(layout)
   }
   const index = new Map<string, number>()
   const branches = new Map<string, number>()
   const positions = new Map<string, number>()
   for (let i = 0; i < elements.length; i++) {
-    const { id, a, b } = elements[i]!
+    const { id, a, b } = itemAt(elements, i, 'element')
     if (positions.has(id)) return fail('repeated-element', { element: id })
     positions.set(id, i)
     if (a !== EARTH && !index.has(a)) index.set(a, index.size)
@@ -67,8 +67,8 @@ const hasRow = (e: Element) => e.kind === 'source' || e.kind === 'winding'
 function isAlike(one: readonly Element[], two: readonly Element[]): boolean {
   if (one.length !== two.length) return false
   for (let i = one.length - 1; i >= 0; i--) {
-    const p = one[i]!
-    const q = two[i]!
+    const p = itemAt(one, i, 'node')
+    const q = itemAt(two, i, 'node')
     if (p.id !== q.id || p.a !== q.a || p.b !== q.b || p.kind !== q.kind) return false
   }
   return true

@@ -1,4 +1,4 @@
-import { complex, createMatrix, factor, solveFactored, ZERO, type Complex } from '#core/foundation'
+import { complex, type Complex, createMatrix, factor, figureAt, itemAt, solveFactored, ZERO } from '#core/foundation'
 import type { Layout } from './layout'
 import type { Winding } from './network'
 
@@ -33,10 +33,11 @@ export function revise(
   // ΔZ, pairs of real and imaginary parts
   const change = new Float64Array(2 * n * n)
   for (let j = 0; j < n; j++) {
-    const now = windings[j]!
+    const now = itemAt(windings, j, 'winding')
     const was = old(now.id)
     for (let k = 0; k < n; k++) {
-      const [z, z0] = [impedance(now, windings[k]!.id), impedance(was, windings[k]!.id)]
+      const { id } = itemAt(windings, k, 'winding')
+      const [z, z0] = [impedance(now, id), impedance(was, id)]
       change[2 * (j * n + k)] = z.re - z0.re
       change[2 * (j * n + k) + 1] = z.im - z0.im
     }
@@ -47,10 +48,10 @@ export function revise(
       let re = i === k ? 1 : 0
       let im = 0
       for (let j = 0; j < n; j++) {
-        const gr = volts[j]!.re[rows[i]!]!
-        const gi = volts[j]!.im[rows[i]!]!
-        const zr = change[2 * (j * n + k)]!
-        const zi = change[2 * (j * n + k) + 1]!
+        const gr = figureAt(itemAt(volts, j, 'response').re, itemAt(rows, i, 'row'))
+        const gi = figureAt(itemAt(volts, j, 'response').im, itemAt(rows, i, 'row'))
+        const zr = figureAt(change, 2 * (j * n + k))
+        const zi = figureAt(change, 2 * (j * n + k) + 1)
         re -= gr * zr - gi * zi
         im -= gr * zi + gi * zr
       }
@@ -60,13 +61,13 @@ export function revise(
   }
   const factors = factor(matrix)
   if ('singularColumn' in factors)
-    throw new Error(`no current can be found for ${windings[factors.singularColumn]!.id}`)
+    throw new Error(`no current can be found for ${itemAt(windings, factors.singularColumn, 'winding').id}`)
   const currentsIn = (v: Vector): Vector => {
     const re = new Float64Array(n)
     const im = new Float64Array(n)
     for (let k = 0; k < n; k++) {
-      re[k] = v.re[rows[k]!]!
-      im[k] = v.im[rows[k]!]!
+      re[k] = figureAt(v.re, itemAt(rows, k, 'row'))
+      im[k] = figureAt(v.im, itemAt(rows, k, 'row'))
     }
     return solveFactored(factors, re, im)
   }
@@ -77,15 +78,15 @@ export function revise(
       let dr = 0
       let di = 0
       for (let k = 0; k < n; k++) {
-        const zr = change[2 * (j * n + k)]!
-        const zi = change[2 * (j * n + k) + 1]!
-        dr += zr * currents.re[k]! - zi * currents.im[k]!
-        di += zr * currents.im[k]! + zi * currents.re[k]!
+        const zr = figureAt(change, 2 * (j * n + k))
+        const zi = figureAt(change, 2 * (j * n + k) + 1)
+        dr += zr * figureAt(currents.re, k) - zi * figureAt(currents.im, k)
+        di += zr * figureAt(currents.im, k) + zi * figureAt(currents.re, k)
       }
-      const column = volts[j]!
+      const column = itemAt(volts, j, 'response')
       for (let i = 0; i < size; i++) {
-        re[i]! += column.re[i]! * dr - column.im[i]! * di
-        im[i]! += column.re[i]! * di + column.im[i]! * dr
+        re[i] = figureAt(re, i) + (figureAt(column.re, i) * dr - figureAt(column.im, i) * di)
+        im[i] = figureAt(im, i) + (figureAt(column.re, i) * di + figureAt(column.im, i) * dr)
       }
     }
     return { re, im }
@@ -97,7 +98,8 @@ export function revise(
     driven: (re, im) => after(before.driven(re, im)),
     known: (element) => {
       for (let k = 0; k < n; k++)
-        if (windings[k]!.id === element) return complex(currents.re[k]!, currents.im[k]!)
+        if (itemAt(windings, k, 'winding').id === element)
+          return complex(figureAt(currents.re, k), figureAt(currents.im, k))
       return undefined
     },
   }

@@ -2,7 +2,9 @@
  * What is read off a network once its equations are factored: volts, amps, and what a meter laid across two nodes
  * shows.
  */
-import { add, complex, divide, magnitude, multiply, scale, subtract, ZERO, type Complex } from '#core/foundation'
+import {
+  add, complex, type Complex, divide, figureAt, itemAt, magnitude, multiply, placeAt, scale, subtract, ZERO,
+} from '#core/foundation'
 import type { Layout } from './layout'
 import { EARTH, type Element, type Network, type Winding } from './network'
 import { revise, type Solving, type Vector } from './revise'
@@ -42,7 +44,7 @@ export function createSolution(
     throw new Error(`no such node or element in the network: ${name}`)
   }
   const place = (node: string) => (node === EARTH ? -1 : (index.get(node) ?? unknown(node)))
-  const pick = (v: Vector, i: number): Complex => (i < 0 ? ZERO : complex(v.re[i]!, v.im[i]!))
+  const pick = (v: Vector, i: number): Complex => (i < 0 ? ZERO : complex(figureAt(v.re, i), figureAt(v.im, i)))
   const voltage = (node: string): Complex => pick(solving.own(), place(node))
   const current = (id: string): Complex => {
     const known = solving.known?.(id)
@@ -55,7 +57,7 @@ export function createSolution(
   const drive = (i: number, j = -1) => {
     const injection = new Float64Array(size)
     if (i >= 0) injection[i] = 1
-    if (j >= 0) injection[j]! -= 1
+    if (j >= 0) injection[j] = figureAt(injection, j) - 1
     return solving.driven(injection, new Float64Array(size))
   }
   // one amp driven in at a and out at b together: what both nodes share far above earth never enters the difference
@@ -136,11 +138,11 @@ function findTied(elements: readonly Element[], { a, b, index }: Layout, hertz: 
   for (let more = true; more;) {
     more = false
     for (let i = 0; i < elements.length; i++) {
-      const p = a[i]!
-      const q = b[i]!
+      const p = placeAt(a, i)
+      const q = placeAt(b, i)
       const one = p < 0 || tied[p] === 1
       const two = q < 0 || tied[q] === 1
-      if (one === two || !isLow(elements[i]!, hertz)) continue
+      if (one === two || !isLow(itemAt(elements, i, 'element'), hertz)) continue
       tied[one ? q : p] = 1
       more = true
     }

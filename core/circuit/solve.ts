@@ -5,7 +5,9 @@
  * element without a finite impedance, and a network whose equations do not fix every voltage.
  * Worked example (repeated in the tests): 120 V behind 1 Ω into 11 Ω gives 10 A and 110 V.
  */
-import { createMatrix, factor, fail, ok, solveFactored, type ComplexMatrix, type Result } from '#core/foundation'
+import {
+  type ComplexMatrix, createMatrix, factor, fail, figureAt, itemAt, ok, placeAt, type Result, solveFactored,
+} from '#core/foundation'
 import { layOut, type Layout } from './layout'
 import { EARTH, type Element, type Network } from './network'
 import { createSolution, type SolvedNetwork } from './solution'
@@ -46,43 +48,43 @@ function stamp(
 ) {
   const { re, im } = matrix
   for (let i = 0; i < elements.length; i++) {
-    const e = elements[i]!
+    const e = itemAt(elements, i, 'element')
     const refused = checkElement(e)
     if (refused) return refused
-    const p = a[i]!
-    const q = b[i]!
+    const p = placeAt(a, i)
+    const q = placeAt(b, i)
     if (e.kind === 'impedance' || e.kind === 'capacitor') {
       const square = e.kind === 'capacitor' ? 1 : e.z.re * e.z.re + e.z.im * e.z.im
       const yr = e.kind === 'capacitor' ? 0 : e.z.re / square
       const yi = e.kind === 'capacitor' ? 2 * Math.PI * hertz * e.farads : -e.z.im / square
       if (p >= 0) {
-        re[p * size + p]! += yr
-        im[p * size + p]! += yi
+        re[p * size + p] = figureAt(re, p * size + p) + yr
+        im[p * size + p] = figureAt(im, p * size + p) + yi
       }
       if (q >= 0) {
-        re[q * size + q]! += yr
-        im[q * size + q]! += yi
+        re[q * size + q] = figureAt(re, q * size + q) + yr
+        im[q * size + q] = figureAt(im, q * size + q) + yi
       }
       if (p < 0 || q < 0) continue
-      re[p * size + q]! -= yr
-      im[p * size + q]! -= yi
-      re[q * size + p]! -= yr
-      im[q * size + p]! -= yi
+      re[p * size + q] = figureAt(re, p * size + q) - yr
+      im[p * size + q] = figureAt(im, p * size + q) - yi
+      re[q * size + p] = figureAt(re, q * size + p) - yr
+      im[q * size + p] = figureAt(im, q * size + p) - yi
       continue
     }
-    const own = row[i]!
+    const own = placeAt(row, i)
     // a source drives its current out of `a`, a winding takes it in there
     const into = e.kind === 'source' ? -1 : 1
     if (p >= 0) {
-      re[p * size + own]! += into
-      re[own * size + p]! += 1
+      re[p * size + own] = figureAt(re, p * size + own) + into
+      re[own * size + p] = figureAt(re, own * size + p) + 1
     }
     if (q >= 0) {
-      re[q * size + own]! -= into
-      re[own * size + q]! -= 1
+      re[q * size + own] = figureAt(re, q * size + own) - into
+      re[own * size + q] = figureAt(re, own * size + q) - 1
     }
-    re[own * size + own]! -= into * e.z.re
-    im[own * size + own]! -= into * e.z.im
+    re[own * size + own] = figureAt(re, own * size + own) - into * e.z.re
+    im[own * size + own] = figureAt(im, own * size + own) - into * e.z.im
     if (e.kind === 'source') {
       rhsRe[own] = e.volts.re
       rhsIm[own] = e.volts.im
@@ -91,8 +93,8 @@ function stamp(
     for (const { to, z } of e.couplings ?? []) {
       const other = branches.get(to)
       if (other === undefined) return fail('unknown-coupling', { element: e.id, to })
-      re[own * size + other]! -= z.re
-      im[own * size + other]! -= z.im
+      re[own * size + other] = figureAt(re, own * size + other) - z.re
+      im[own * size + other] = figureAt(im, own * size + other) - z.im
     }
   }
   return undefined
@@ -126,7 +128,7 @@ function findFloating({ elements, hertz }: Network, index: ReadonlyMap<string, n
   const leader = Int32Array.from({ length: index.size + 1 }, (_, i) => i)
   const find = (i: number): number => {
     let at = i
-    while (leader[at] !== at) at = leader[at] = leader[leader[at]!]!
+    while (leader[at] !== at) at = leader[at] = placeAt(leader, placeAt(leader, at))
     return at
   }
   const place = (node: string) => (node === EARTH ? index.size : index.get(node)!)

@@ -4,7 +4,7 @@
  * current-controlled source plus the voltage that Iother, scaled, makes across an inductor of 1 Ω reactance.
  * At 0 Hz the sources are DC and capacitors stay in as open circuits.
  */
-import { magnitude, type Complex } from '#core/foundation'
+import { type Complex, itemAt, magnitude } from '#core/foundation'
 import { EARTH, type Coupling, type Element, type Network } from './network'
 
 /** SPICE names are case-blind and take no punctuation beyond `_`. */
@@ -44,9 +44,9 @@ function writeElement(e: Element, omega: number, node: (n: string) => string): s
       const ends = [...chain.slice(1), b]
       return [
         sense,
-        ...writeImpedance(id, sensed, e.couplings?.length ? chain[1]! : b, e.z, omega),
+        ...writeImpedance(id, sensed, e.couplings?.length ? itemAt(chain, 1, 'node') : b, e.z, omega),
         ...(e.couplings ?? []).flatMap((c, i) =>
-          writeCoupling(`${id}_${i}`, chain[i + 1]!, ends[i + 1]!, c, omega),
+          writeCoupling(`${id}_${i}`, itemAt(chain, i + 1, 'node'), itemAt(ends, i + 1, 'winding'), c, omega),
         ),
       ]
     }

@@ -5,6 +5,7 @@
 import { readFileSync } from 'node:fs'
 import { writeSpice } from '#core/circuit'
 import { readFile } from '#core/formats'
+import { itemAt } from '#core/foundation'
 import { buildModel, SCENARIOS, type Scenario } from '#core/systems'
 import { sayProblem } from '#core/words'
 
@@ -33,7 +34,7 @@ else {
     process.stdout.write(
       writeSpice(
         model.value.network(scenario as Scenario, h),
-        `${system!.name}: ${hypotheses[h]!.id}, ${scenario}`,
+        `${system!.name}: ${itemAt(hypotheses, h, 'hypothesis').id}, ${scenario}`,
       ),
     )
   }

@@ -289,7 +289,9 @@ function measureCycle(
     if (next.closed === at.closed && Math.abs(next.p - at.p) < 1 && Math.abs(next.sensed - at.sensed) < 1) break
     at = next
   }
-  return { seconds: starts.length === 2 ? starts[1]! - starts[0]! : Infinity, tripped: false, cutIn }
+  const [first, second] = starts
+  const isWhole = first !== undefined && second !== undefined
+  return { seconds: isWhole ? second - first : Infinity, tripped: false, cutIn }
 }
 
 /** Pressure lost in ten minutes with the pump off and everything shut, and seconds to fall to cut-in. */

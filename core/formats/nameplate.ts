@@ -2,7 +2,7 @@
  * Nameplate figures as people write them: "3/4 hp", "180 ft", "12 AWG", "130 µF", "L", or a bare number in the
  * trade's unit.
  */
-import { fail, ok, type Result } from '#core/foundation'
+import { entryOf, fail, itemAt, ok, type Result } from '#core/foundation'
 import { areaOfGauge, CODE_LETTERS, gaugeOfArea } from '#core/standards'
 import { isKindId, kindFor, SITE_FIELDS, type KindId, type Nameplate, type NameplateField } from '#core/systems'
 import {
@@ -81,7 +81,7 @@ export function parseFigure(
   const number = fraction
     ? Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
     : glyph
-      ? Number(glyph[1] ?? 0) + FRACTIONS[glyph[2]!]!
+      ? Number(glyph[1] ?? 0) + entryOf(FRACTIONS, itemAt(glyph, 2, 'glyph'))
       : Number(plain![1])
   const unit = fraction ? fraction[4] : glyph ? glyph[3] : plain![2]
   if (!Number.isFinite(number)) return fail('not-a-figure', { written, wanted: quantity })

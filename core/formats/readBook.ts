@@ -3,7 +3,7 @@
  * words; takes nothing from a file that it cannot take whole. Ids that the file leaves out are made from its content,
  * so reading the same file twice gives the same ids and importing it twice adds nothing.
  */
-import { fail, ok, type Result } from '#core/foundation'
+import { fail, itemAt, ok, type Result } from '#core/foundation'
 import { createLedger, parseLedgerLine } from '#core/ledger'
 import type { Saying } from '#core/listening'
 import { isKindId, KIND_IDS, kindFor } from '#core/systems'
@@ -55,7 +55,7 @@ export function readBook(
   const parsed = bookSchema.safeParse(json)
   return parsed.success
     ? expand(parsed.data, layTo, new Map(), sayings)
-    : fail('bad-place', placeOf(parsed.error.issues[0]!))
+    : fail('bad-place', placeOf(itemAt(parsed.error.issues, 0, 'issue')))
 }
 
 function expand(

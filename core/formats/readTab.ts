@@ -3,7 +3,7 @@
  * own stands in the order of the file, each line having seen the one before. Nothing is judged here: a reading
  * without its proof, a line after the settlement are kept, and marked in the fold.
  */
-import { fail, ok, type Result } from '#core/foundation'
+import { fail, itemAt, ok, type Result } from '#core/foundation'
 import { hear, spokenAfter, type HearingOf, type Saying, type Spoken } from '#core/listening'
 import type { SystemKind } from '#core/systems'
 import {
@@ -75,7 +75,7 @@ export function readTab(
     }
     if (Number.isNaN(Date.parse(stamp(0))))
       return fail('bad-line', { place, line: written, why: 'that is no time of day' })
-    const draft = readWrittenLine(kind, timed[4]!, start, { before, sayings })
+    const draft = readWrittenLine(kind, itemAt(timed, 4, 'part of the line'), start, { before, sayings })
     if (!draft.ok)
       return fail('bad-line', { place, line: written, why: draft.problem.code, ...draft.problem.facts })
     const set = draft.value.length > 1 ? { set: makeId('set', id, String(i)) } : {}

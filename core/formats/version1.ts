@@ -4,7 +4,7 @@
  * placed in the order in which they stood (readTab.ts).
  */
 import { z } from 'zod'
-import { fail, ok, type Result } from '#core/foundation'
+import { fail, itemAt, ok, type Result } from '#core/foundation'
 import type { Attachment } from '#core/tab'
 import { hashOf } from './archive'
 import { bookSchema, siteSchema, systemSchema, tabSchema, type BookFile } from './book'
@@ -29,7 +29,7 @@ export function upgradeVersion1(
   json: unknown,
 ): Result<Upgraded, { code: 'bad-place', facts: { place: string, why: string } }> {
   const parsed = version1Schema.safeParse(json)
-  if (!parsed.success) return fail('bad-place', placeOf(parsed.error.issues[0]!)) as never
+  if (!parsed.success) return fail('bad-place', placeOf(itemAt(parsed.error.issues, 0, 'issue'))) as never
   const attachments = new Map<string, Uint8Array>()
   const sites = parsed.data.sites.map(s => ({
     ...s,

@@ -4,6 +4,8 @@
  * Range: a few dozen unknowns. Relative residual near 1e-12 for well-scaled networks.
  * A pivot below 1e-13 of its row's largest entry is called singular and names its column.
  */
+import { figureAt, placeAt } from './lists'
+
 export interface ComplexMatrix {
   readonly n: number
   readonly re: Float64Array
@@ -35,7 +37,7 @@ export function factor(m: ComplexMatrix): Factors | { readonly singularColumn: n
     order[i] = i
     let largest = 0
     for (let at = i * n; at < (i + 1) * n; at++) {
-      const size = Math.abs(re[at]!) + Math.abs(im[at]!)
+      const size = Math.abs(figureAt(re, at)) + Math.abs(figureAt(im, at))
       if (size > largest) largest = size
     }
     rowScale[i] = largest || 1
@@ -45,7 +47,7 @@ export function factor(m: ComplexMatrix): Factors | { readonly singularColumn: n
     let pivot = k
     let best = -1
     for (let i = k; i < n; i++) {
-      const size = (Math.abs(re[i * n + k]!) + Math.abs(im[i * n + k]!)) / rowScale[i]!
+      const size = (Math.abs(figureAt(re, i * n + k)) + Math.abs(figureAt(im, i * n + k))) / figureAt(rowScale, i)
       if (size > best) {
         best = size
         pivot = i
@@ -54,15 +56,15 @@ export function factor(m: ComplexMatrix): Factors | { readonly singularColumn: n
     if (!(best > 1e-13)) return { singularColumn: k }
     if (pivot !== k) swapRows(m, order, rowScale, pivot, k)
     const own = k * n
-    const pr = re[own + k]!
-    const pi = im[own + k]!
+    const pr = figureAt(re, own + k)
+    const pi = figureAt(im, own + k)
     const d = pr * pr + pi * pi
     let filled = 0
     for (let j = k + 1; j < n; j++) if (re[own + j] !== 0 || im[own + j] !== 0) columns[filled++] = j
     entries += filled
     for (let row = own + n; row < n * n; row += n) {
-      const ar = re[row + k]!
-      const ai = im[row + k]!
+      const ar = figureAt(re, row + k)
+      const ai = figureAt(im, row + k)
       if (ar === 0 && ai === 0) continue
       entries++
       const fr = (ar * pr + ai * pi) / d
@@ -70,11 +72,11 @@ export function factor(m: ComplexMatrix): Factors | { readonly singularColumn: n
       re[row + k] = fr
       im[row + k] = fi
       for (let c = 0; c < filled; c++) {
-        const j = columns[c]!
-        const br = re[own + j]!
-        const bi = im[own + j]!
-        re[row + j]! -= fr * br - fi * bi
-        im[row + j]! -= fr * bi + fi * br
+        const j = placeAt(columns, c)
+        const br = figureAt(re, own + j)
+        const bi = figureAt(im, own + j)
+        re[row + j] = figureAt(re, row + j) - (fr * br - fi * bi)
+        im[row + j] = figureAt(im, row + j) - (fr * bi + fi * br)
       }
     }
   }
@@ -92,15 +94,15 @@ function pack({ n, re, im }: ComplexMatrix, order: Int32Array, entries: number):
         places[entries + 2 * i + 1] = at
         continue
       }
-      const r = re[i * n + j]!
-      const x = im[i * n + j]!
+      const r = figureAt(re, i * n + j)
+      const x = figureAt(im, i * n + j)
       if (r === 0 && x === 0) continue
       figures[2 * at] = r
       figures[2 * at + 1] = x
       places[at++] = j
     }
-    const r = re[i * n + i]!
-    const x = im[i * n + i]!
+    const r = figureAt(re, i * n + i)
+    const x = figureAt(im, i * n + i)
     const d = r * r + x * x
     figures[2 * (entries + i)] = r / d
     figures[2 * (entries + i) + 1] = -x / d
@@ -116,31 +118,31 @@ export function solveFactored({ n, figures, places, entries }: Factors, bRe: Flo
   const im = new Float64Array(n)
   const order = entries + 2 * n + 1
   for (let i = 0; i < n; i++) {
-    const from = places[order + i]!
-    let sr = bRe[from]!
-    let si = bIm[from]!
-    for (let at = places[entries + 2 * i]!; at < places[entries + 2 * i + 1]!; at++) {
-      const j = places[at]!
-      const fr = figures[2 * at]!
-      const fi = figures[2 * at + 1]!
-      sr -= fr * re[j]! - fi * im[j]!
-      si -= fr * im[j]! + fi * re[j]!
+    const from = placeAt(places, order + i)
+    let sr = figureAt(bRe, from)
+    let si = figureAt(bIm, from)
+    for (let at = placeAt(places, entries + 2 * i); at < placeAt(places, entries + 2 * i + 1); at++) {
+      const j = placeAt(places, at)
+      const fr = figureAt(figures, 2 * at)
+      const fi = figureAt(figures, 2 * at + 1)
+      sr -= fr * figureAt(re, j) - fi * figureAt(im, j)
+      si -= fr * figureAt(im, j) + fi * figureAt(re, j)
     }
     re[i] = sr
     im[i] = si
   }
   for (let i = n - 1; i >= 0; i--) {
-    let sr = re[i]!
-    let si = im[i]!
-    for (let at = places[entries + 2 * i + 1]!; at < places[entries + 2 * i + 2]!; at++) {
-      const j = places[at]!
-      const fr = figures[2 * at]!
-      const fi = figures[2 * at + 1]!
-      sr -= fr * re[j]! - fi * im[j]!
-      si -= fr * im[j]! + fi * re[j]!
+    let sr = figureAt(re, i)
+    let si = figureAt(im, i)
+    for (let at = placeAt(places, entries + 2 * i + 1); at < placeAt(places, entries + 2 * i + 2); at++) {
+      const j = placeAt(places, at)
+      const fr = figureAt(figures, 2 * at)
+      const fi = figureAt(figures, 2 * at + 1)
+      sr -= fr * figureAt(re, j) - fi * figureAt(im, j)
+      si -= fr * figureAt(im, j) + fi * figureAt(re, j)
     }
-    const dr = figures[2 * (entries + i)]!
-    const di = figures[2 * (entries + i) + 1]!
+    const dr = figureAt(figures, 2 * (entries + i))
+    const di = figureAt(figures, 2 * (entries + i) + 1)
     re[i] = sr * dr - si * di
     im[i] = sr * di + si * dr
   }
@@ -153,11 +155,13 @@ function swapRows({ n, re, im }: ComplexMatrix, order: Int32Array, rowScale: Flo
     swap(im, a * n + j, b * n + j)
   }
   swap(rowScale, a, b)
-  swap(order, a, b)
+  const place = placeAt(order, a)
+  order[a] = placeAt(order, b)
+  order[b] = place
 }
 
-function swap(list: Float64Array | Int32Array, i: number, j: number) {
-  const kept = list[i]!
-  list[i] = list[j]!
+function swap(list: Float64Array, i: number, j: number) {
+  const kept = figureAt(list, i)
+  list[i] = figureAt(list, j)
   list[j] = kept
 }

@@ -22,6 +22,36 @@ export function itemAt<T>(list: readonly T[], i: number, what: string): T {
 }
 
 /**
+ * What a table has under a name that is known to be in it.
+ * @throws where the table has no such name
+ */
+export function entryOf<T>(table: Readonly<Record<string, T>>, name: string): T {
+  const entry = table[name]
+  if (entry === undefined) throw new Error(`there is no “${name}” in the table`)
+  return entry
+}
+
+/** Apart, so that what reads a figure is short enough to stand where it is called: it is read by the million. */
+function beyond(what: string, i: number, length: number): never {
+  throw new RangeError(`there is no ${what} ${i} among ${length}`)
+}
+
+/** @throws beyond the end of a list of figures */
+export function figureAt(figures: Float64Array, i: number): number {
+  return figures[i] ?? beyond('figure', i, figures.length)
+}
+
+/** Adds to a figure of a list. @throws beyond its end */
+export function addAt(figures: Float64Array, i: number, more: number): void {
+  figures[i] = figureAt(figures, i) + more
+}
+
+/** @throws beyond the end of a list of places */
+export function placeAt(places: Int32Array, i: number): number {
+  return places[i] ?? beyond('place', i, places.length)
+}
+
+/**
  * Rows by what they have in common, in the order they came.
  * @param of what a row is kept under; under each where it has several
  */

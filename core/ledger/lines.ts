@@ -4,7 +4,7 @@
  * ever added, in the envelope of a tab's line, so that a device keeps and sends them the same way.
  */
 import { z } from 'zod'
-import { fail, ok, type Result } from '#core/foundation'
+import { fail, itemAt, ok, type Result } from '#core/foundation'
 import { ATTRIBUTES, PART_TYPE_IDS } from '#core/parts'
 import { TOKEN } from '#core/tags'
 import { lineId, MOST_LINE_LENGTH, stampSchema, type Stamp } from '#core/tab'
@@ -134,6 +134,6 @@ export function parseLedgerLine(raw: unknown): Result<AnyLedgerLine> {
   if (length > MOST_LINE_LENGTH)
     return bad('the line', `it has ${length} characters, and ${MOST_LINE_LENGTH} is the most`)
   if (parsed.success) return ok(raw as AnyLedgerLine)
-  const issue = parsed.error.issues[0]!
+  const issue = itemAt(parsed.error.issues, 0, 'issue')
   return bad(issue.path.join(' › ') || 'the line', issue.message)
 }

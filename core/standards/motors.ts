@@ -2,6 +2,7 @@
  * Three-phase motors, protection and starters. All rows quote NFPA 70 and NEMA from memory; the local code in force
  * decides.
  */
+import { itemAt } from '#core/foundation'
 import { ampsByColumn } from './tables'
 
 /** Columns of the two tables, V; the last of the first, 115 V, ends at 2 hp. */
@@ -37,7 +38,7 @@ export const THREE_PHASE_MOTORS: readonly {
 function byPower(hp: number, figure: (row: (typeof THREE_PHASE_MOTORS)[number]) => number): number {
   const over = THREE_PHASE_MOTORS.findIndex(row => row.hp >= hp * 0.999)
   const above = THREE_PHASE_MOTORS[over] ?? THREE_PHASE_MOTORS.at(-1)!
-  const below = over > 0 ? THREE_PHASE_MOTORS[over - 1]! : above
+  const below = over > 0 ? itemAt(THREE_PHASE_MOTORS, over - 1, 'THREE_PHASE_MOTORS') : above
   const within = below.hp < above.hp && hp < above.hp * 0.999
   const share = (hp - below.hp) / (above.hp - below.hp)
   return within ? figure(below) + (figure(above) - figure(below)) * share : (figure(above) * hp) / above.hp

@@ -2,6 +2,8 @@
  * Figures the trade looks up, each row with where it comes from. Rows marked `memory` quote a published standard from
  * memory; `practice` rows are common practice with no published source.
  */
+import { itemAt } from '#core/foundation'
+
 export type Standing = 'published' | 'memory' | 'practice'
 export interface Source {
   readonly text: string
@@ -102,7 +104,7 @@ export const singlePhaseAmps = (row: SinglePhaseMotor, volts: number): number =>
 export function ampsByColumn(columns: readonly number[], amps: readonly number[], volts: number): number {
   const away = columns.slice(0, amps.length).map(c => Math.abs(Math.log(c / volts)))
   const nearest = away.indexOf(Math.min(...away))
-  return (amps[nearest]! * columns[nearest]!) / volts
+  return (itemAt(amps, nearest, 'row') * itemAt(columns, nearest, 'column')) / volts
 }
 
 /** Upper end of the kVA per horsepower of each code letter; the band starts where the letter before ends. */

@@ -1,4 +1,5 @@
 /** What a table can tell of, and which of its columns tells it: guessed by their heads, chosen by people. */
+import { itemAt } from '#core/foundation'
 import { ATTRIBUTES, type AttributeId } from '#core/parts'
 
 export interface Field {
@@ -88,5 +89,5 @@ export function guessTable(heads: readonly string[]): TableId {
     // of two that have all they need, the one that more of the columns speak of
     return share + Object.keys(map).length / 1000
   }
-  return TABLE_IDS.toSorted((a, b) => score(b) - score(a))[0]!
+  return itemAt(TABLE_IDS.toSorted((a, b) => score(b) - score(a)), 0, 'toSortedabscorebscorea')
 }

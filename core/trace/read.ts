@@ -4,7 +4,7 @@
  * noted and costs only the rows that are odd.
  */
 import Papa from 'papaparse'
-import { fail, ok, type Result } from '#core/foundation'
+import { fail, figureAt, itemAt, ok, type Result } from '#core/foundation'
 import { findUnit, unitsOf, US, type Units } from '#core/units'
 
 export interface Trace {
@@ -59,7 +59,7 @@ export function readTrace(
   for (let at = columns.from; at < lines.length; at += AT_A_TIME) {
     const rows = rowsOf(lines.slice(at, at + AT_A_TIME), meta.delimiter, quoted)
     for (let i = 0; i < rows.length; i++) {
-      const mixed = takeRow(taken, rows[i]!, columns, at + i + 1)
+      const mixed = takeRow(taken, itemAt(rows, i, 'row'), columns, at + i + 1)
       if (mixed) return fail('trace-units-mixed', { row: at + i + 1, unit: mixed })
     }
     onShare(Math.min(1, (at + AT_A_TIME) / lines.length))
@@ -105,7 +105,7 @@ function takeRow(rows: Rows, cells: readonly string[], columns: Columns, row: nu
     rows.out = { count: rows.out.count + 1, row: rows.out.row || row }
     return undefined
   }
-  if (rows.count > 0 && seconds <= rows.seconds[rows.count - 1]!) {
+  if (rows.count > 0 && seconds <= figureAt(rows.seconds, rows.count - 1)) {
     rows.back = { count: rows.back.count + 1, row: rows.back.row || row }
     return undefined
   }
@@ -126,10 +126,10 @@ function figureOf(cell: string): number {
 const [GAP, LEAST_GAP] = [20, 10]
 
 function closeRows({ seconds, pressure, amps, count, back, out }: Rows, columns: Columns): Trace {
-  const zero = seconds[0]!
+  const zero = figureAt(seconds, 0)
   const own = seconds.slice(0, count).map(s => s - zero)
-  const steps = own.slice(1).map((s, i) => s - own[i]!)
-  const usual = steps.toSorted()[Math.floor(steps.length / 2)]!
+  const steps = own.slice(1).map((s, i) => s - figureAt(own, i))
+  const usual = figureAt(steps.toSorted(), Math.floor(steps.length / 2))
   const gaps = steps.reduce((n, s) => n + (s > Math.max(GAP * usual, LEAST_GAP) ? 1 : 0), 0)
   const note = (code: TraceNote['code'], n: { count: number, row: number }): TraceNote[] =>
     (n.count > 0 ? [{ code, ...n }] : [])
@@ -159,8 +159,8 @@ function findColumns(rows: readonly (readonly string[])[], units: Units): Column
   const pressure = at(PRESSURE)
   const time = at(TIME)
   if (pressure < 0 || time < 0 || time === pressure) return undefined
-  const unit = /psi|kpa|bar/i.exec(heads[pressure]!)?.[0]
-  const head = heads[time]!
+  const unit = /psi|kpa|bar/i.exec(itemAt(heads, pressure, 'head'))?.[0]
+  const head = itemAt(heads, time, 'head')
   return {
     time,
     pressure,

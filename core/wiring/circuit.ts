@@ -5,7 +5,7 @@
  * a voltage; an open contact is 1 GΩ, a closed one and a conductor a few milliohms.
  */
 import { solveNetwork, EARTH, resistor, type Element, type Network, type SolvedNetwork } from '#core/circuit'
-import { requireOk, type Complex } from '#core/foundation'
+import { type Complex, itemAt, requireOk } from '#core/foundation'
 import { PARTS_WIRED, type WiredPartId } from './parts'
 import { conductorOf, type Landing } from './record'
 
@@ -56,7 +56,7 @@ export function farEnds(circuit: WiredCircuit, landings: readonly Landing[]): Re
   const ends = new Map<string, string>()
   const of = (to: string) => landings.filter(l => l.to === to && !GROUND_COLOURS.has(l.colour))
   const name = (own: readonly Landing[], ids: readonly string[]) =>
-    own.forEach((l, i) => ends.set(conductorOf(l), ids[Math.min(i, ids.length - 1)]!))
+    own.forEach((l, i) => ends.set(conductorOf(l), itemAt(ids, Math.min(i, ids.length - 1), 'id')))
   name(supplyInOrder(circuit, of('supply')), LEGS[circuit.supply])
   name(of('neutral'), ['neutral'])
   name(motorInOrder(circuit, of('motor')), MOTOR_LEADS)
@@ -201,7 +201,8 @@ function insideOf({ part, startFarads = 100e-6, hertz }: WiredCircuit, position:
 function restOf({ part, supply }: WiredCircuit, landings: readonly Landing[]): Element[] {
   const leads = landings.filter(l => l.to === 'motor' && !GROUND_COLOURS.has(l.colour))
   const isSingle = part === 'one-pole-switch' || part === 'float-switch'
-  return isSingle && leads.length === 1 ? [resistor('rest', 'm2', LEGS[supply][1]!, WIRE)] : []
+  if (!isSingle || leads.length !== 1) return []
+  return [resistor('rest', 'm2', itemAt(LEGS[supply], 1, 'leg of the supply'), WIRE)]
 }
 
 /** `the ground is on the ground screw`: said of all of them, where none is said of the motor's by itself. */
