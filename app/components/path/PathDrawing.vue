@@ -4,6 +4,7 @@ import type { ComponentStanding } from '#core/isolation'
 import type { SystemOutline } from '#core/systems'
 import { labelWidth, placeLabels, type FlagReading } from './flags'
 import { layOutPath, USUAL_Y } from './layout'
+import { wrapped } from './names'
 import { LINE, WIDTH, type DrawnLane, type Flag, type Name, type Placed } from './placed'
 import PathGlyph from './PathGlyph.vue'
 
@@ -35,11 +36,16 @@ const top = computed(() => {
 })
 const box = (from: number, to: number) => `0 ${from} ${WIDTH} ${to - from}`
 const view = computed(() => {
-  const { height, flowY, placed, powerY } = layout.value
+  const { flowY, placed, powerY } = layout.value
   const pilot = placed.some(p => p.lane === 'pilot')
   if (props.lane === 'power') return box(top.value, pilot ? flowY - 74 : powerY + 82)
-  return props.lane === 'flow' ? box(flowY - 80, height) : box(top.value, height)
+  return props.lane === 'flow' ? box(flowY - 80, bottom.value) : box(top.value, bottom.value)
 })
+/** Where the lowest thing of it ends: what stands under a name may take two lines. */
+const bottom = computed(() => Math.max(
+  layout.value.height,
+  ...layout.value.names.filter(n => !n.above).map(n => n.y + LINE * (n.lines.length + under(n).length - 1) + DESCENT),
+))
 
 const STATE_WORDS = { proven: 'proven', unproven: '', suspect: 'suspect', condemned: 'condemned' } as const
 function word(p: Placed) {
@@ -75,7 +81,8 @@ const pipes = computed(() => {
   const run = layout.value.placed.filter(p => p.lane === 'flow')
   return run.slice(1).map((p, i) => ({ from: run[i]!.x, to: p.x, standing: standing(p.component.id)?.standing }))
 })
-const NOTE_CHAR = 6.4
+/** What letters reach below their line. */
+const DESCENT = 6
 /** The name of a motor and two lines of note. */
 const OVER_MOTOR = 86
 /** Its state and its note, on a line each where both would run across a shaft. */
@@ -85,16 +92,6 @@ const under = (n: Name) => {
     props.notes[n.component],
   ].filter(Boolean)
   return wrapped(said.join(' · '), n.room)
-}
-/** Broken between its parts where it would run into what stands beside it. */
-function wrapped(text: string, room: number): string[] {
-  const lines: string[] = []
-  for (const part of text.split(' · ').filter(Boolean)) {
-    const longer = [lines.at(-1), part].filter(Boolean).join(' · ')
-    if (lines.length > 0 && longer.length * NOTE_CHAR <= room) lines[lines.length - 1] = longer
-    else lines.push(part)
-  }
-  return lines
 }
 const title = (f: Flag) => {
   const r = props.readings.get(f.point.id)

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, kindFor, type KindId, type Nameplate } from '#core/systems'
 import { layOutPath } from './layout'
+import { wrapped } from './names'
 import { placeAmong, stackLabels } from './flags'
 import { LINE, WIDTH, type Placed } from './placed'
 
@@ -161,5 +162,13 @@ describe('flags', () => {
       expect(s.x - 40).toBeGreaterThanOrEqual(0)
       expect(s.x + 40).toBeLessThanOrEqual(890)
     }
+  })
+})
+
+describe('a note', () => {
+  it('is broken between its parts where both have no room', () => {
+    expect(wrapped('suspect 18 · 7 gpm', 200)).toEqual(['suspect 18 · 7 gpm'])
+    expect(wrapped('suspect 18 · 7 gpm', 80)).toEqual(['suspect 18', '7 gpm'])
+    expect(wrapped('', 80)).toEqual([])
   })
 })

@@ -118,3 +118,16 @@ function wrap(text: string): string[] {
   }
   return [words.slice(0, best).join(' '), words.slice(best).join(' ')]
 }
+
+const NOTE_CHAR = 6.4
+
+/** A note, broken between its parts where it would run into what stands beside it. */
+export function wrapped(text: string, room: number): string[] {
+  const lines: string[] = []
+  for (const part of text.split(' · ').filter(Boolean)) {
+    const longer = [lines.at(-1), part].filter(Boolean).join(' · ')
+    if (lines.length > 0 && longer.length * NOTE_CHAR <= room) lines[lines.length - 1] = longer
+    else lines.push(part)
+  }
+  return lines
+}

@@ -99,7 +99,7 @@ function skip() {
                   ? 'Prove it'
                   : 'Next test'
         }}
-        <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>
+        <span v-if="first.need !== 'any'" class="need">· {{ NEEDS[first.need] }}</span>{{ ' ' }}
         <span v-if="isSeen" class="need">· tap what you saw</span>
       </p>
       <p v-if="isolation?.leading && !shown" class="leads">
