@@ -21,14 +21,19 @@ interface Common {
   readonly least: number
   /** where a prediction lies further off than this, what was read before says nothing under it */
   readonly fits: number
-  /** only two that lie so near to each other are taken together */
+  /** two that lie so near to each other are taken as alike, others as `unlike` of the mean apart */
   readonly alike?: number
+  readonly unlike?: number
+  /** so far apart, of the mean, are two of what is pulled down, which were not read in the same instant */
+  readonly pulled?: number
 }
 
 /** Level: range A of ANSI C84.1 is ±5 %, from memory, less what the meter adds; the rest common practice, no source. */
 const OF_SUPPLY: Common = { level: 0.024, ofOneGo: 0.012, drift: 0.015, least: 60, fits: 0.08 }
+/** A motor that stands pulls three lines down as it turns to another pole's rest; judgement. */
+const OF_THREE: Common = { ...OF_SUPPLY, pulled: 0.035 }
 /** Unbalance of motors in use, the clamp, figures told from memory; common practice, no source. */
-const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.12, drift: 0.12, least: 1, fits: 0.8, alike: 0.1 }
+const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.12, drift: 0.12, least: 1, fits: 0.8, alike: 0.1, unlike: 0.2 }
 
 /**
  * Each reading of volts with the one before it on the way from the supply, of the same leg where it is to ground:
@@ -48,7 +53,7 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
       const place = `${stageOf(test)} ${e.repaired.length} ${test.quantity}`
       const leg = `${place} ${TO_GROUND.test(test.variant ?? '') ? test.variant : ''}`
       const before = last.get(leg) ?? last.get(place)
-      if (before && before.test !== id && areAlike(e.line, before, common)) beside.set(e, before)
+      if (before && before.test !== id) beside.set(e, before)
       if (isWhole(e.line, common)) for (const key of [place, leg]) last.set(key, e.line)
     }
   return evidence.map((e) => {
@@ -61,13 +66,16 @@ export const isOfSupply = ({ probe, condition }: NumericTest): boolean =>
   probe.ask === 'volts' && probe.drop !== true && condition === 'calling'
 /** What a reading has in common with others of its quantity; nothing where it stands alone. */
 export const commonOf = (test: NumericTest): Common | undefined =>
-  isOfSupply(test) ? OF_SUPPLY : isOfLeg(test) ? OF_LOAD : undefined
+  isOfSupply(test) ? (OF_LINES.test(test.variant ?? '') ? OF_THREE : OF_SUPPLY) : isOfLeg(test) ? OF_LOAD : undefined
+
+/** Between two of three lines. */
+const OF_LINES = /^v\d\d$/
 
 /** Of the lines of three phases, once it runs. */
 const isOfLeg = ({ id, probe }: NumericTest) => probe.ask === 'amps' && /^amps[123]\.run$/.test(id)
 
-const areAlike = (a: LineOf<'reading'>, b: LineOf<'reading'>, { alike = Infinity }: Common) =>
-  alike === Infinity || Math.abs((a.value ?? 0) - (b.value ?? 0)) <= alike * (b.value ?? 0)
+const areAlike = (a: LineOf<'reading'>, b: LineOf<'reading'>, alike: number) =>
+  Math.abs((a.value ?? 0) - (b.value ?? 0)) <= alike * (b.value ?? 0)
 
 /** A leg to ground. */
 const TO_GROUND = /^l[123]g$/
@@ -94,8 +102,11 @@ export function atLevelOf(
 ): Prediction {
   if (!beside || beside.value === null || p.log || first.log) return p
   const before = beside.value
-  const drift = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift
-  const loaded = besideOf(p, first, before, drift, common)
+  const near = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift
+  const { alike, unlike } = common
+  const apart = alike && unlike && line.kind === 'reading' && !areAlike(line, beside, alike) ? unlike : undefined
+  const drift = apart ?? near
+  const loaded = apart ? p : besideOf(p, first, before, drift, common)
   if (!p.or && !first.or) return { ...p, ...loaded }
   const rested = besideOf(p.or ?? p, first.or ?? first, before, drift, common)
   const share = p.or?.share ?? first.or!.share
@@ -104,15 +115,18 @@ export function atLevelOf(
   return { ...p, ...loaded, or: { ...rested, share: known > 0 ? (share * other) / known : share } }
 }
 
-function besideOf(now: Bell, first: Bell, before: number, drift: number, { level: own, least, fits }: Common): Bell {
+function besideOf(now: Bell, first: Bell, before: number, drift: number, common: Common): Bell {
+  const { level: own, least, fits } = common
   const level = before / first.mean
   const { mean, sigma } = now
   if (first.mean < least || mean < least || Math.abs(level - 1) > fits) return { mean, sigma }
   // how far locked amps pull it down is not known either, and is in both
   const both = Math.min(sigma / mean, first.sigma / first.mean)
-  const shared = both > SAGS ? both : own
+  const pulled = both > SAGS
+  const shared = pulled ? both : own
   const left = Math.max(sigma ** 2 - (shared * mean) ** 2, 0)
-  return { mean: mean * level, sigma: Math.sqrt(left + (drift * mean) ** 2) }
+  const apart = pulled ? Math.max(drift, common.pulled ?? 0) : drift
+  return { mean: mean * level, sigma: Math.sqrt(left + (apart * mean) ** 2) }
 }
 
 const height = ({ mean, sigma }: Bell, value: number) =>

@@ -42,14 +42,15 @@ useEventListener('keydown', (e) => {
 <template>
   <div class="say no-print">
     <div v-if="typed.trim()" class="panel above">
+      <FoundList v-if="found.length" :found="found.slice(0, 7)" />
+      <p v-if="alone && found.length" class="soft none">Without the server: only what this device holds.</p>
+      <p v-if="!found.length && !opens" class="soft none">Nothing has these words. Enter opens a tab with them.</p>
+      <!-- next to the bar: what is found grows upwards, and moves no key from under a finger -->
       <button v-if="opens" class="opens" @click="open">
         <span class="caps">open</span>
         <span><b>{{ complaint ?? 'A tab' }}</b> at <b>{{ site?.name ?? 'a new site' }}</b></span>
         <kbd>Enter</kbd>
       </button>
-      <FoundList v-if="found.length" :found="found.slice(0, 7)" />
-      <p v-if="alone && found.length" class="soft none">Without the server: only what this device holds.</p>
-      <p v-if="!found.length && !opens" class="soft none">Nothing has these words. Enter opens a tab with them.</p>
     </div>
     <form class="bar" @submit.prevent="open">
       <label class="visually-hidden" for="say">Site and complaint, or anything to find</label>
@@ -84,12 +85,14 @@ useEventListener('keydown', (e) => {
   grid-template-columns: 66px 1fr auto;
   gap: 10px;
   align-items: center;
+  position: sticky;
+  bottom: 0;
   width: 100%;
   min-height: 48px;
   padding: 8px 14px;
   text-align: left;
   border: 0;
-  border-bottom: 1px solid var(--rule);
+  border-top: 1px solid var(--rule);
   background: var(--brass-ground);
   cursor: pointer;
 }

@@ -18,6 +18,13 @@ const ghost = (reading: number) => 0.5 * reading + 4
 const SAGS = 0.045
 /** and in the instant of the start, which a meter catches or does not */
 const DIPS = 0.06
+/**
+ * What stands between a lost line and another while the motor does not turn: half the volts between two lines, more or
+ * less as its windings and the meter's moment have it. Common practice, no source.
+ */
+const HALVED = { from: 0.3, to: 0.75, spread: 0.12 }
+/** Many a supply of three phases is stiffer than its wires are thought: so much of its sag is not there; judgement. */
+const STIFF = 0.35
 /** Under so many volts what stands against ground while a motor is locked is what its amps lose on the way, V. */
 const PULLED_UP = 60
 
@@ -33,16 +40,21 @@ export function predictVolts(
   test: NumericTest,
 ): Prediction {
   const shown = stage.solved(probe.scenario).meterReading(probe.a, probe.b, METER_OHMS)
-  const reading = magnitude(shown.volts)
+  const solvedTo = magnitude(shown.volts)
   // a ghost: the cable decides, and it is not known well
-  if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * reading, ghost(reading))
-  const dead = reading < STRAY && !stage.direct
+  if (magnitude(shown.behind) > GHOSTLY) return figure(0.5 * solvedTo, ghost(solvedTo))
+  const dead = solvedTo < STRAY && !stage.direct
   const least = probe.drop ? (stage.direct ? 0.05 : SOUND_DROP) : stage.direct ? 0.12 : dead ? STRAY : 0.8
   // how far locked amps pull a supply down, or a neutral up, hangs on wires that nobody has measured
   const starting = probe.scenario === 'starting'
   const sags = (starting || stage.turning === 'locked') && !stage.direct && probe.scenario !== 'idle'
-  const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : starting ? DIPS : SAGS)
-  const share = (v: number) => (probe.drop ? 0.3 : Math.max(spread.volts, pulled(v)))
+  const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
+  const whole = sags && ranOn && isOfThree(test) ? wholeOf(stage.solved('idle'), probe) : 0
+  const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : starting || whole > 0 ? DIPS : SAGS)
+  const halved = (v: number) => (v > HALVED.from * whole && v < HALVED.to * whole ? HALVED.spread : 0)
+  const share = (v: number) => (probe.drop ? 0.3 : Math.max(spread.volts, pulled(v), halved(v)))
+  const stands = solvedTo > HALVED.to * whole && solvedTo < whole
+  const reading = stands && whole > 0 ? solvedTo + STIFF * (whole - solvedTo) : solvedTo
   const spreadOf = (v: number) => together(least, share(v) * v)
   const loaded = figure(reading, spreadOf(reading))
   const beside = probe.or && stage.solved(probe.scenario).meterReading(probe.or.a, probe.or.b, METER_OHMS)
@@ -56,15 +68,14 @@ export function predictVolts(
     return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * SAGS * before + least } }
   const lost = isOfThree(test) ? readLost(stage, probe) : undefined
   if (lost) return { ...loaded, or: { share: LOST, ...lost } }
-  const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
   if (ranOn) {
     const kept = magnitude(ranOn.meterReading(probe.a, probe.b, METER_OHMS).volts)
     const driven = isOfThree(test)
       ? readDriven(ranOn, probe, Math.min(kept, reading))
       : probe.drop ? dropDriven(kept, reading) : undefined
     if (driven) return { ...loaded, or: { share: RAN_ON, ...driven } }
-    if (Math.abs(kept - reading) > 2 * (spreadOf(kept) + spreadOf(reading)))
-      return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * spreadOf(kept) } }
+    if (Math.abs(kept - reading) > 1.5 * spreadOf(reading))
+      return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * together(least, spread.volts * kept) } }
   }
   const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
@@ -88,6 +99,11 @@ export function predictVolts(
   return { ...loaded, or: { share: RESTED, ...alone } }
 }
 
+type Solved = ReturnType<SolvedStage['solved']>
+/** Between two lines, of the higher of them. */
+const wholeOf = (solved: Solved, { a, b }: { readonly a: string, readonly b: string }) =>
+  Math.sqrt(3) * Math.max(magnitude(solved.voltage(a)), magnitude(solved.voltage(b)))
+
 /** Ohms behind a line at rest from which it is fed through coils and windings only. */
 const FED_BACK = 20
 /**
@@ -100,17 +116,16 @@ const isOfThree = ({ variant }: NumericTest) => /^v\d\d$/.test(variant ?? '')
 function readLost({ solved }: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
   const shown = solved('idle').meterReading(a, b, METER_OHMS)
   if (magnitude(shown.behind) < FED_BACK) return undefined
-  const whole = Math.sqrt(3) * Math.max(magnitude(solved('idle').voltage(a)), magnitude(solved('idle').voltage(b)))
+  const whole = wholeOf(solved('idle'), { a, b })
   return { mean: 0.45 * whole, sigma: 0.35 * whole }
 }
 
-type Solved = ReturnType<SolvedStage['solved']>
 /**
  * A line that is lost to a motor is driven by it: half the volts where it stands, nearly all where it runs on with
  * little to do, and as it slows all between. Common practice, no source.
  */
 function readDriven(ranOn: Solved, { a, b }: { readonly a: string, readonly b: string }, least: number) {
-  const whole = Math.sqrt(3) * Math.max(magnitude(ranOn.voltage(a)), magnitude(ranOn.voltage(b)))
+  const whole = wholeOf(ranOn, { a, b })
   return least < DRIVEN * whole ? { mean: (least + whole) / 2, sigma: (whole - least) / 3 } : undefined
 }
 const DRIVEN = 0.88
