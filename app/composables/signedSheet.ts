@@ -4,7 +4,7 @@
  */
 import type { SystemOutline } from '#core/systems'
 import type { Sheet, SheetFigure } from '#core/plan'
-import type { LineOf, SignedSheet } from '#core/tab'
+import { unread, type LineOf, type SignedSheet } from '#core/tab'
 import { formatValue, type Units } from '#core/units'
 import { sayOpenPoints } from '#core/words'
 import { findTest, nameOf, shortTitle } from '~/components/tab/tapeRows'
@@ -87,13 +87,13 @@ function left(kind: SystemOutline, { lines }: TabView, figure: SheetFigure, unit
   const read = (id: string | undefined) => lines.find((l): l is LineOf<'reading'> => l.id === id)
   const now = read(figure.left)
   if (!now || test?.kind !== 'numeric') return []
-  const say = (v: number | null) => (v === null ? 'OL' : formatValue(test.quantity, v, units))
+  const say = (l: LineOf<'reading'>) => (l.value === null ? unread(l) : formatValue(test.quantity, l.value, units))
   const was = read(figure.found)
   return [{
     head: 'How it was left',
     text: shortTitle(kind, figure.test),
-    left: say(now.value),
-    ...(was ? { found: say(was.value) } : {}),
+    left: say(now),
+    ...(was ? { found: say(was) } : {}),
   }]
 }
 

@@ -1,4 +1,5 @@
 /** What the path shows: last reading at each point, nameplate notes, and the present position of each working part. */
+import { unread } from '#core/tab'
 import { computed } from 'vue'
 import { formatFigureOf } from '#core/formats'
 import type { Positions } from '#core/isolation'
@@ -19,7 +20,7 @@ export function usePathState() {
       if (test?.kind !== 'numeric' || line.kind !== 'reading') continue
       const verdict = tab.isolation?.verdicts.find(v => v.line === line.id)?.word
       const figure
-        = line.value === null ? { digits: 'OL', unit: '' } : formatFigure(test.quantity, line.value, tab.units)
+        = line.value === null ? { digits: unread(line), unit: '' } : formatFigure(test.quantity, line.value, tab.units)
       out.set(test.point, { ...figure, off: verdict !== undefined && ['low', 'high', 'open'].includes(verdict) })
     }
     return out

@@ -28,7 +28,7 @@ const each = (first: readonly Evidence[], second: readonly Evidence[]): readonly
 
 function splicesApart(evidence: readonly Evidence[]): readonly Two[] {
   const open = evidence.filter(({ line }) =>
-    line.kind === 'reading' && line.value === null && line.test.includes('leads.'))
+    line.kind === 'reading' && line.ol === true && line.test.includes('leads.'))
   return each(open, evidence.filter(e => unstaged(e.line.test) === 'open-again'))
 }
 
@@ -52,7 +52,7 @@ function voltsLost({ model, tests }: Tables, evidence: readonly Evidence[]): rea
 /** An overload that is open on a motor that was felt to be cool. */
 const openThoughCool = (evidence: readonly Evidence[]): readonly Two[] => each(
   evidence.filter(({ line }) =>
-    line.kind === 'reading' && line.value === null && /\b(?:thermal|overload)\./.test(line.test)),
+    line.kind === 'reading' && line.ol === true && /\b(?:thermal|overload)\./.test(line.test)),
   evidence.filter(({ line }) => line.kind === 'observation' && line.test.endsWith('motor-heat')),
 )
 

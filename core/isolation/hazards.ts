@@ -95,12 +95,13 @@ function showsItOn(kind: SystemKind, line: Evidence['line']): boolean {
   if (line.kind === 'observation')
     return (test.id === 'let-go' && ['holds',
       'minutes'].includes(line.outcome)) || (isPowered(test) && line.outcome === 'runs')
-  return test.need === 'live' && test.point !== 'supply' && (line.value ?? 0) > ON
+  return test.need === 'live' && test.point !== 'supply' && (line.judged !== undefined || (line.value ?? 0) > ON)
 }
 
 function isShown(kind: SystemKind, test: Test, line: Evidence['line']): boolean {
   if (line.kind === 'observation') return FLOODED.has(`${unstaged(test.id)}:${line.outcome}`)
-  if (test.kind !== 'numeric' || line.value === null || !isLeads(test)) return false
+  if (test.kind !== 'numeric' || !isLeads(test)) return false
+  if (line.value === null) return line.judged === 'low'
   if (test.variant !== 'ground') return line.value < SHORTED
   const down = componentAt(kind, test).place === 'down-hole'
   return line.value < (down ? GROUNDED_DOWN : GROUNDED_IN_REACH) && line.bound !== 'over'

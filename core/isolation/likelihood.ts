@@ -6,7 +6,7 @@
  * anything.
  */
 import { figureAt } from '#core/foundation'
-import { unstaged, type Hypothesis, type Prediction, type SeenTest } from '#core/systems'
+import { unstaged, type Hypothesis, type Prediction, type SeenTest, type SystemModel } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
 import { atLevelOf, commonOf } from './supplyLevel'
 import { BACKGROUND_OL, cumulative, isSeenAnew, MISREAD, missedIn, OTHER, type Tables, type TestTable } from './tables'
@@ -47,7 +47,7 @@ export function weightsOf(tables: Tables, evidence: Evidence): Weights {
   kept.set(tables, known)
   const said
     = line.kind === 'reading'
-      ? `${line.value} ${line.spread ?? ''} ${line.bound ?? ''}`
+      ? `${line.value} ${line.spread ?? ''} ${line.bound ?? ''} ${line.judged ?? ''}`
       : [line.outcome, ...earlier].join()
   const { beside } = evidence
   const by = evidence.labelled ? 'labelled' : beside ? `${beside.test} ${beside.value} ${beside.set === line.set}` : ''
@@ -93,7 +93,7 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
 
 /** How likely a line is where nothing is known of what makes it. */
 function byChance(table: TestTable, { line, confirmed, earlier = [] }: Evidence): number {
-  if (line.kind === 'reading') return line.bound ? 0.5 : background(table, line.value)
+  if (line.kind === 'reading') return line.judged ? 1 / 3 : line.bound ? 0.5 : background(table, line.value)
   const looks = 1 + earlier.length - (isSeenAnew(table.test) ? 0 : confirmed)
   return (1 / table.bins) ** looks
 }
@@ -113,8 +113,10 @@ const BRIDGES: ReadonlyMap<string, string> = new Map([
 const comesBack = ({ fault, second }: Hypothesis) => second === undefined && unstaged(fault) === 'motor.overload-hot'
 
 /** A slip of meter or hand is less likely each time it was read again alike. */
-function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evidence): number {
+function chanceOf(tables: Tables, table: TestTable, h: number, evidence: Evidence): number {
+  const { tests } = tables
   const { line, confirmed, earlier, beside } = evidence
+  if (line.kind === 'reading' && line.judged) return judgedChance(tables, table, h, line.judged)
   const first = beside && tests.get(beside.test)
   if (evidence.labelled && line.kind === 'reading') return labelledChance(table, table.prediction(h), line.value)
   const common = table.test.kind === 'numeric' ? commonOf(table.test) : undefined
@@ -126,6 +128,36 @@ function chanceOf({ tests }: Tables, table: TestTable, h: number, evidence: Evid
         MISREAD ** (1 + confirmed),
       )
     : lookChance(table, h, line.outcome, confirmed, earlier)
+}
+
+/**
+ * Within so much of what a sound system has, as a share, a hand calls it right; common practice, no source. Of what is
+ * so called some is not.
+ */
+const RIGHT = { volts: 0.06, amps: 0.12, ohms: 0.25, pressure: 0.15 } as const
+const LOOSELY = 0.15
+
+/** The chance that a reading of which no figure was told was called so: right, low, high. */
+export function judgedChance({ model }: Tables, table: TestTable, h: number, judged: Judged): number {
+  const p = table.prediction(h)
+  const [low, high] = rightOf(model, table)
+  const [under, over] = [(1 - p.ol) * cumulative(p, low), p.ol + (1 - p.ol) * (1 - cumulative(p, high))]
+  const own = high === Infinity
+    ? { low: under, usual: 1 - under, high: 0 }
+    : { low: under, usual: 1 - under - over, high: over }
+  return (1 - LOOSELY) * Math.max(0, own[judged]) + LOOSELY / 3
+}
+
+type Judged = NonNullable<LineOf<'reading'>['judged']>
+
+function rightOf(model: SystemModel, table: TestTable): readonly [number, number] {
+  const { test } = table
+  const sound = table.prediction(0)
+  const band = test.kind === 'numeric' ? model.band(test) : undefined
+  const share = test.kind === 'numeric' && test.quantity in RIGHT ? RIGHT[test.quantity as keyof typeof RIGHT] : 0.2
+  const isFigure = !sound.log && sound.ol < 0.5 && sound.mean > 0
+  if (isFigure && band?.high !== Infinity && band?.low !== 0) return [(1 - share) * sound.mean, (1 + share) * sound.mean]
+  return band ? [band.low, band.high] : [0, Infinity]
 }
 
 /** As far off as a label's figure may be from what such motors usually have; judgement, no source. */

@@ -6,7 +6,7 @@ import { figureAt, itemAt } from '#core/foundation'
 import type { SystemModel, Test } from '#core/systems'
 import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
-import { readingChance } from './likelihood'
+import { judgedChance, readingChance } from './likelihood'
 import { isUnweighed } from './unweighed'
 import { placesFrom } from './hypothesis'
 import { isSeenAnew, OTHER } from './tables'
@@ -90,6 +90,7 @@ function weightOf(tables: Tables, { line }: Evidence, h: number): number {
     return i < 0 ? 1 : figureAt(row, i) / Math.max(...row)
   }
   const p = table.prediction(h)
+  if (line.judged) return judgedChance(tables, table, h, line.judged)
   // OL is a chance, and a figure a density: each is held against its own kind
   if (line.value === null) return p.ol > AS_OFTEN ? 1 : readingChance(table, h, null)
   const best = readingChance(table, h, p.log ? Math.exp(p.mean) : p.mean)
@@ -98,7 +99,7 @@ function weightOf(tables: Tables, { line }: Evidence, h: number): number {
 
 function findSlip(tables: Tables, test: Test, evidence: Evidence, leader: number): PuzzleSlip {
   const { line } = evidence
-  if (line.kind === 'observation' || test.kind === 'seen') return 'misread'
+  if (line.kind === 'observation' || line.judged || test.kind === 'seen') return 'misread'
   const table = tables.tests.get(test.id)!
   const now = readingChance(table, leader, line.value)
   const helps = (value: number | null) => readingChance(table, leader, value) > BETTER * now

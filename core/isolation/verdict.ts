@@ -41,11 +41,11 @@ export function judge(tables: Tables, state: TabState, line: LineOf<'reading'> |
   if (line.kind === 'observation' || !test || test.kind !== 'numeric')
     return { line: line.id, test: line.test, word: test ? 'seen' : 'unknown' }
   const band = model.band(test)
-  const slip = findSlip(tables, state, test, line.value, band)
+  const slip = findSlip(tables, state, test, line, band)
   return {
     line: line.id,
     test: line.test,
-    word: compare(line.value, band),
+    word: wordOf(line, band),
     ...(band ? { band: withSource(band) } : {}),
     ...(slip ? { slip: { code: slip, say: SLIP_SAYS[slip] } } : {}),
   }
@@ -60,7 +60,7 @@ export function sayWhence(source: SourceId): string {
 /** A reading against its healthy band, and no more. */
 export function wordFor(model: SystemModel, line: LineOf<'reading'>): VerdictWord {
   const test = testOf(model.kind, line.test)
-  return test?.kind === 'numeric' ? compare(line.value, model.band(test)) : 'unknown'
+  return test?.kind === 'numeric' ? wordOf(line, model.band(test)) : 'unknown'
 }
 
 export const withSource = (band: Band) => ({
@@ -68,6 +68,12 @@ export const withSource = (band: Band) => ({
   sourceText: sayWhence(band.source),
   standing: SOURCES[band.source].standing,
 })
+
+const JUDGED = { usual: 'in-band', low: 'low', high: 'high' } as const
+
+/** What was told without a figure is judged by who told it. */
+const wordOf = ({ value, judged }: LineOf<'reading'>, band: Band | undefined): VerdictWord =>
+  (judged ? JUDGED[judged] : compare(value, band))
 
 /** A figure against a band; beyond the range (null) is open. */
 export function compare(value: number | null, band: Pick<Band, 'low' | 'high'> | undefined): VerdictWord {
@@ -80,9 +86,10 @@ function findSlip(
   tables: Tables,
   state: TabState,
   test: NumericTest,
-  value: number | null,
+  { value, judged }: LineOf<'reading'>,
   band: Band | undefined,
 ): Slip | undefined {
+  if (judged) return undefined
   const { model } = tables
   const within = (v: number) => band !== undefined && v >= band.low * 0.8 && v <= band.high * 1.2
   if (value === null) return test.quantity === 'farads' ? 'open-for-zero' : undefined

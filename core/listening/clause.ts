@@ -7,7 +7,7 @@ import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
-import { acrossFilter, bothLegs, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
+import { acrossFilter, bothLegs, judgedWindings, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
 
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
@@ -40,7 +40,8 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): 
       ...secondGauge(lexicon, weights, readings, bearing),
       ...vacuumOf(lexicon, weights, readings), ...acrossFilter(lexicon, weights, readings),
       ...madeFor(lexicon, weights, readings, bearing),
-      ...twoWindings(lexicon, weights, readings, bearing))
+      ...twoWindings(lexicon, weights, readings, bearing),
+      ...judgedWindings(lexicon, weights, readings, bearing))
   }
   const heard = all.filter(isHeard).toSorted((a, b) => b.score - a.score)
   if (row || readings.length > 0 || isDone(weights)) return heard
@@ -111,9 +112,12 @@ const isInsulation = (of: Weights['of'], [one]: readonly Figure[]) =>
 /** Less to ground than a live leg has, in volts. */
 const LEG = 60
 
+/** What is judged is judged of all lines, but for one that is named, and the circuit of the coil. */
+const OF_ONE = ['n1', 'n2', 'n3', 'control', 'coil', 'transformer', 'switch', 'pilot']
 /** `239, all three`: the same figure on each. */
 function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figure[] | undefined {
-  if (!of.has('three') || isInsulation(of, readings)) return undefined
+  const isOfAll = of.has('three') || (readings[0]?.judged && !OF_ONE.some(n => of.has(n)))
+  if (!isOfAll || isInsulation(of, readings)) return undefined
   const none: Figure | undefined = of.has('!amp') ? { value: 0, quantity: 'amps' } : undefined
   const [one = none] = readings
   const isOfMegs = (one?.perUnit ?? 1) >= 1e6
@@ -195,6 +199,8 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   if (test.id === 'bypass' && of.has('float')) return true
   // how it falls is watched with everything off
   if (test.id === 'falls-how' && of.has('run') && !of.has('back')) return true
+  // the switch at the panel is none of the pump's
+  if (test.id === 'bypass' && near === 'panel' && !OF_PUMP.some(w => of.has(w))) return true
   if (test.id !== 'bypass' || of.has('switch')) return false
   return ELSEWHERE.has(near ?? '') || BRIDGED.some(w => of.has(w))
 }
@@ -208,6 +214,7 @@ const LETS_GO = new Set(
 /** Points of things that are bridged as well, and are not the pressure switch. */
 const ELSEWHERE = new Set('panel fuse aux overload thermal disconnect breaker relay centrifugal protector'.split(' '))
 
+const OF_PUMP = ['pressure', 'head', 'psi']
 /** Words for them. */
 const BRIDGED = ['relay', 'fuse', 'overload', 'auxcontact', 'thermal', 'startswitch', 'capacitor', 'cap']
 

@@ -341,9 +341,15 @@ export function findDone(kind: SystemKind, told: string, { near, said: earlier =
     const isThere = NEW_THERE.test(part) && !CAME_OF_IT.test(said.slice(from + part.length))
     const before = said.slice(0, from)
     const after = said.slice(from + part.length)
-    const put = () => near === 'fuse' && NEW_ONE.test(part)
-      ? refused(kind, after)
-      : putRightBy(kind, whole, before, { near, earlier })
+    const put = () => {
+      if (near === 'fuse' && NEW_ONE.test(part)) return refused(kind, after)
+      const isWhole = !TAKEN_OFF.test(`${earlier.toLowerCase()}, ${before}`)
+      if (isWhole && RESET.test(part) && HELD_SINCE.test(after) && !AGAIN.test(after)) {
+        const mode = breakerReset(kind, near, `${before} ${part}`)
+        if (mode) return mode
+      }
+      return putRightBy(kind, whole, before, { near, earlier })
+    }
     const mode = isThere || NOT_NOW.test(part) ? undefined : put()
     const end = gap.index + gap[0].length
     if (mode)
@@ -362,6 +368,25 @@ const NEW_ONE = /\b(?:put|stuck|popped|threw) (?:in )?(?:a |another )?(?:new|fre
 const RUNS_AGAIN = /\b(?:runs?|ran|running|works?|working|pump(?:s|ing)|holds?|took off)\b/
 const refused = (kind: SystemKind, after: string): FaultMode | undefined =>
   RUNS_AGAIN.test(after) ? kind.faults.find(f => WAYS[f.repair.id]?.by.includes('refused')) : undefined
+
+/** `breaker was tripped, reset it and it ran`: what had let go is on again, and holds. */
+const RESET = /\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet))(?: back)?(?: on| in)?$/
+const HELD_SINCE = new RegExp('^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|the pump|pump|everything|that)?(?:\'s| has| is)?'
+  + ' ?(?:been )?(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)'
+  + '\\b')
+const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off)|goes)/
+/** That holds which has nothing on it. */
+const TAKEN_OFF = /\b(?:off|opened|pulled|lifted|disconnected|unhooked|unplugged|apart|loose)\b/
+const NAMES_BREAKER = /\b(?:breaker|gfc?i)\b/
+
+function breakerReset(kind: SystemKind, near: string | undefined, said: string): FaultMode | undefined {
+  const modes = kind.faults.filter(f => unstaged(f.repair.id) === 'find-why-then-reset-breaker')
+  const component = kind.points.find(p => p.id === near)?.component
+  const own = modes.find(f => f.component === component)
+  if (own || !NAMES_BREAKER.test(said)) return own
+  const isStaged = /\bwell\b/.test(said)
+  return modes.find(f => (f.id !== unstaged(f.id)) === isStaged) ?? modes[0]
+}
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 function putRightBy(

@@ -226,6 +226,14 @@ const IN_TEN_MINUTES = 600
 /** `238 running`: no motor here draws so much, and the mains have so many volts. */
 const MAINS_RUNNING = /^\s*(1[0-3]\d|2[0-5]\d|4[4-9]\d) running\s*$/i
 
+/** `121 at the outlet`: of the wall, where no pressure is named. */
+const AT_OUTLET = /^\s*(?:at the (?:wall )?outlet,? (?=1[0-2]\d\s*$))?(1[0-2]\d)(?: at the (?:wall )?outlet)?\s*$/i
+const SAYS_OUTLET = /\boutlet\b/i
+const spelt = (typed: string): string => {
+  const running = typed.replace(MAINS_RUNNING, '$1 volts running')
+  return SAYS_OUTLET.test(running) ? running.replace(AT_OUTLET, '$1 volts at the outlet') : running
+}
+
 /** What no other ear could make sense of either. */
 const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction'])
 
@@ -239,7 +247,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
   if (inHand)
     return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
-  const exact = parseShorthand(kind, withRunCap(kind, typed.replace(MAINS_RUNNING, '$1 volts running')), listening)
+  const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     const lines = [line, ...labelOf(kind, text, [line]).map(l => ({ ...l, typed }) as DraftLine)]

@@ -100,9 +100,15 @@ const [MAINS, MOST_OF_A_LEG, MOST_CLAMPED] = [90, 500, 60]
 const LEAST_BARE_VOLTS = 60
 const OF_CONTROL: ReadonlySet<string> = new Set(['coil', 'pilot', 'control', 'aux', 'contacts', 'poles'])
 
+const isInsulation = ({ probe }: NumericTest) => probe.ask === 'ohms' && probe.insulation === true
+
 export function fits(f: Figure, test: NumericTest): boolean {
+  if (f.judged && test.quantity === 'pressure') return test.band === 'precharge'
+  if (f.judged && f.quantity === 'ohms')
+    return test.quantity === 'ohms' && ((f.perUnit ?? 1) >= 1e6) === isInsulation(test)
+  if (f.judged) return f.quantity === test.quantity
   if (f.value === null) return test.quantity === 'ohms' || test.quantity === 'farads'
-  const insulation = test.probe.ask === 'ohms' && test.probe.insulation === true
+  const insulation = isInsulation(test)
   if (f.quantity === 'ohms' && (f.perUnit ?? 1) >= 1e6 && test.quantity === 'ohms') return insulation
   if (f.quantity !== undefined) return f.quantity === test.quantity
   if (test.quantity === 'ohms' && !insulation && f.value > MOST_BARE_OHMS) return false
@@ -246,7 +252,9 @@ function saidQuantity({ of }: Weights): readonly NumericTest['quantity'][] {
 const saysRest = ({ of }: Weights) => of.has('rest') || (of.has('noth') && of.has('run'))
 
 /** Ohms to ground are told in megs or not at all plainly: without a unit a bare figure there is megs. */
-export function readingOf(test: NumericTest, { value, spread, bound, perUnit }: Figure, units: Units): DraftLine {
+export function readingOf(test: NumericTest, figure: Figure, units: Units): DraftLine {
+  const { value, spread, bound, perUnit, judged } = figure
+  if (judged) return { kind: 'reading', test: test.id, value: null, judged }
   const insulation = test.quantity === 'ohms' && test.variant === 'ground' && test.probe.ask === 'ohms'
   const own = perUnit ?? (insulation && value !== 0 ? 1e6 : unitsOf(test.quantity, units)[0].perUnit)
   if (value === null) return { kind: 'reading', test: test.id, value: null, ol: true }

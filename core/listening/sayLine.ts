@@ -1,5 +1,5 @@
 import { findTest, readingSetOf, type SystemKind, type Test } from '#core/systems'
-import type { DraftLine } from '#core/tab'
+import { unread, type DraftLine } from '#core/tab'
 import { formatValue, US, type Units } from '#core/units'
 
 /** A line said back. */
@@ -27,7 +27,7 @@ function sayAnswer(test: Test | undefined, line: DraftLine, units: Units): strin
   if (line.kind === 'observation')
     return (test?.kind === 'seen' && test.outcomes.find(o => o.id === line.outcome)?.label) || line.outcome
   if (line.kind !== 'reading') return ''
-  if (line.value === null) return 'OL'
+  if (line.value === null) return unread(line)
   const figure = test?.kind === 'numeric' ? formatValue(test.quantity, line.value, units) : String(line.value)
   return `${line.bound ? `${line.bound} ` : line.spread ? 'about ' : ''}${figure}`
 }

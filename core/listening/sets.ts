@@ -61,6 +61,28 @@ export function twoWindings(
   ]
 }
 
+/** `ohms match the chart`: of all windings there are. */
+export function judgedWindings(
+  { read }: Lexicon, weights: Weights, [figure]: readonly Figure[], { units }: Bearing,
+): Meaning[] {
+  const all = read.filter(e => e.test.point === 'leads' && OF_WINDINGS.test(e.test.variant ?? ''))
+  const [first] = all
+  if (!figure?.judged || !first || !fits(figure, first.test)) return []
+  const named = all.some(e => e.variants.some(p => p.every(w => weights.of.has(w))))
+  if (named) return []
+  const words = new Set(['winding', 'motor', 'good', 'lead', 'ohm', 'both', 'three'])
+  return [
+    {
+      ...scoreOf(words, weights, 0, 2.4),
+      test: first.test.id,
+      point: first.test.point,
+      quantity: 'ohms',
+      lines: all.map(e => readingOf(e.test, figure, units)),
+    },
+  ]
+}
+const OF_WINDINGS = /^(?:by|ry|r\d\d)$/
+
 /** That figures come to an answer of a test that is seen, by these words and so much besides. */
 function observed(
   test: SeenTest, outcome: string, weights: Weights, words: ReadonlySet<string>, besides: number,

@@ -39,7 +39,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
   if (line.kind === 'observation' || test?.kind !== 'numeric') return { ...kept, near: test?.point }
-  const read = 'value' in line ? (line.value as number | null) : undefined
+  const read = 'value' in line && !('judged' in line) ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
   const inRow = /12$/.test(test.variant ?? '') ? [] : before.row ?? []
@@ -57,13 +57,16 @@ const saidIn = (line: Line) => {
 
 /** What it does by what was complained of, where that says it. */
 const COMPLAINED: Readonly<Record<string, string>> = {
-  'groans': 'groans', 'overload-trips': 'groans', 'breaker-trips': 'trips',
+  'groans': 'groans', 'overload-trips': 'groans', 'breaker-trips': 'trips', 'low-pressure': 'stalls', 'runs-on': 'stalls',
 }
 
 function doesAfter({ does }: Spoken, line: Line): string | undefined {
   if (line.kind === 'opened' && 'complaint' in line) return COMPLAINED[String(line.complaint)]
   if (line.kind !== 'observation' || !('test' in line) || !('outcome' in line)) return does
-  return line.test === 'sound' ? String(line.outcome) : does
+  if (line.test === 'climbs') return line.outcome === 'stalls' ? 'stalls' : does
+  // it runs, and stalls all the same
+  if (line.test !== 'sound' || (does === 'stalls' && line.outcome === 'runs')) return does
+  return String(line.outcome)
 }
 
 /** No line hangs on what was said longer ago. */

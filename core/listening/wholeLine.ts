@@ -125,12 +125,20 @@ const NO_CHANGE
 function asBefore(
   kind: SystemKind, text: string, line: DraftLine, does: string | undefined,
 ): readonly DraftLine[] {
-  if (line.kind !== 'observation' || line.outcome !== 'silent' || !NO_CHANGE.test(text)) return [line]
+  if (line.kind !== 'observation') return [line]
+  const isSame = NO_CHANGE.test(text)
+  // with the house shut off too it gets no higher
+  if ((isSame || NOTHING_CHANGED.test(text)) && line.test === 'house-shut' && does === STALLS && findTest(kind, 'climbs'))
+    return [{ ...line, test: 'climbs', outcome: STALLS }]
+  if (line.outcome !== 'silent' || !isSame) return [line]
   const test = findTest(kind, line.test)
   if (test?.kind !== 'seen' || !isTrial(test)) return [line]
   // what it did before was never said: then this says nothing either
   if (!does) return []
   return [test.outcomes.some(o => o.id === does) ? { ...line, outcome: does } : line]
 }
+
+const STALLS = 'stalls'
+const NOTHING_CHANGED = /\bnothing (?:changed|changes|different)\b/i
 
 const isTrial = (test: Test | undefined) => test?.kind === 'seen' && test.trial !== undefined

@@ -44,7 +44,7 @@ export function checkLine(kind: SystemKind, state: TabState, line: DraftLine): R
       const test = findTest(kind, line.test)
       if (!test || test.kind !== 'numeric') return fail('unknown-test', { test: line.test, system: kind.name })
       if (line.value === null)
-        return line.ol ? needed(state, test, line.without) : fail('nothing-read', { test: test.title })
+        return line.ol || line.judged ? needed(state, test, line.without) : fail('nothing-read', { test: test.title })
       const impossible = findImpossible(test, line.value)
       return impossible ?? needed(state, test, line.without)
     }

@@ -30,6 +30,7 @@ export {
 export { MARK_CODES, type Mark, type MarkCode } from './marks'
 export { firstProof, holdsNeed, nextProof } from './needs'
 export { orderLines } from './order'
+export { unread } from './unread'
 export { isPlaced, MOST_LINE_LENGTH, parseLine, parseUnplaced, type BadLine } from './parse'
 export { createWriter, FILE_DEVICE, isFileDevice, newPen, nextStamp, type Pen } from './pen'
 export {

@@ -139,7 +139,7 @@ function markPlace(kind: SystemKind, line: Line, place: Place, mark: Marker) {
     case 'reading':
     case 'observation': {
       const test = findTest(kind, line.test)
-      if (line.kind === 'reading' && line.value === null && !line.ol) mark('nothing-read')
+      if (line.kind === 'reading' && line.value === null && !line.ol && !line.judged) mark('nothing-read')
       if (
         line.kind === 'reading'
         && test?.kind === 'numeric'

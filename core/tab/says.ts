@@ -61,7 +61,8 @@ export function saysOf(kind: SystemKind, line: AnyLine): Says {
   if (line.kind !== 'reading' && line.kind !== 'observation') return NOTHING
   const test = findTest(kind, line.test)
   if (line.kind === 'observation') return seenSays(test, line.outcome)
-  return line.value === null ? NOTHING : readingSays(test, line.value)
+  // what was found as it should be was there
+  return line.value === null ? (line.judged ? readingSays(test, JUDGED) : NOTHING) : readingSays(test, line.value)
 }
 
 /**
@@ -81,6 +82,9 @@ const TELLS_OF_POWER = new RegExp(
 /** What takes the power away is no such word. */
 const POWER_OFF
   = /\b(?:power|breaker|disconnect|supply|main)s?(?: (?:is|was|now))? (?:off|out|down|killed|locked|pulled)\b[^,;.]*/gi
+
+/** A figure that nobody told, of what was there: live, turning, under pressure. */
+const JUDGED = 1e6
 
 const remarkSays = (text: string): Says => (TELLS_OF_POWER.test(text.replace(POWER_OFF, '')) ? RAN : NOTHING)
 

@@ -60,6 +60,8 @@ export const BODIES = {
     spread: z.number().nonnegative().optional(),
     /** the figure is only a limit: it was over it, or under it */
     bound: z.enum(['over', 'under']).optional(),
+    /** no figure was told, only how it was found: as it should be, or not; the value is null then */
+    judged: z.enum(['usual', 'low', 'high']).optional(),
     ...ofSet,
     meter: short.optional(),
     asLeft: z.boolean().optional(),

@@ -185,7 +185,7 @@ const [NOTHING, LEAST] = [0.5, 1e-3]
 function agree(a: Evidence['line'], b: Evidence['line']): boolean {
   if (a.kind === 'observation') return b.kind === 'observation' && a.outcome === b.outcome
   if (b.kind === 'observation') return false
-  if (a.value === null || b.value === null) return a.value === b.value
+  if (a.value === null || b.value === null) return a.value === b.value && a.judged === b.judged
   const larger = Math.max(Math.abs(a.value), Math.abs(b.value))
   return Math.abs(a.value - b.value) <= 0.1 * larger + 1e-9 || (larger <= NOTHING && larger >= LEAST)
 }

@@ -1,7 +1,7 @@
 /** Readings as a table for a spreadsheet: of one tab, one site or the whole book, a piece at a time. */
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
 import { isKindId, kindFor, testOf, type SystemKind } from '#core/systems'
-import { isKnownLine } from '#core/tab'
+import { isKnownLine, unread } from '#core/tab'
 import { unitsOf, US } from '#core/units'
 import { readStored } from '../database/rows'
 import { lines, sites, systems, tabs } from '../database/schema'
@@ -59,7 +59,7 @@ function rowOf(r: Stored): ReadingRow | undefined {
     by: line.by ?? '',
   }
   if (line.kind === 'observation') return { ...of, value: '', unit: '', seen: line.outcome }
-  if (line.value === null) return { ...of, value: 'OL', unit: '', seen: '' }
+  if (line.value === null) return { ...of, value: unread(line), unit: '', seen: '' }
   const unit = test?.kind === 'numeric' ? unitsOf(test.quantity, US)[0] : undefined
   const value = Number((line.value / (unit?.perUnit ?? 1)).toPrecision(6))
   return { ...of, value, unit: unit?.symbol ?? '', seen: '' }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Parts off and on, what was put right, and the readings as found beside as left, with what is proved. */
 import type { Sheet } from '#core/plan'
-import type { DraftLine, LineOf } from '#core/tab'
+import { unread, type DraftLine, type LineOf } from '#core/tab'
 import { formatFigure } from '#core/units'
 import { nameOf, shortTitle } from '~/components/tab/tapeRows'
 import { useTab } from '~/stores/tab'
@@ -24,7 +24,7 @@ const figure = (id: string | undefined) => {
   const line = read(id)
   const test = tab.kind?.tests.find(t => t.id === line?.test)
   if (!line || test?.kind !== 'numeric') return undefined
-  return line.value === null ? { digits: 'OL', unit: '' } : formatFigure(test.quantity, line.value, tab.units)
+  return line.value === null ? { digits: unread(line), unit: '' } : formatFigure(test.quantity, line.value, tab.units)
 }
 const verdict = (id: string) => tab.isolation?.verdicts.find(v => v.line === id)?.word
 const unproved = computed(() => props.sheet.proof.items.filter(i => !i.proved))

@@ -1,7 +1,7 @@
 /** Lines as rows of the tape: words and figures for each kind of line. */
 import type { Isolation, Verdict, VerdictWord } from '#core/isolation'
 import type { SystemOutline, TestOutline } from '#core/systems'
-import { findProofFailure, isKnownLine, type AnyLine, type Attachment } from '#core/tab'
+import { findProofFailure, isKnownLine, unread, type AnyLine, type Attachment } from '#core/tab'
 import { formatFigure, formatValue, US, type Units } from '#core/units'
 import { sayMark, sayStep, sayWork } from '#core/words'
 import { dayOf, sayDay, timeOf } from '~/composables/useClock'
@@ -167,7 +167,7 @@ export function wordLine(
       const test = findTest(kind, line.test)
       const figure
         = line.value === null
-          ? { digits: 'OL', unit: '' }
+          ? { digits: unread(line), unit: '' }
           : test?.kind === 'numeric'
             ? formatFigure(test.quantity, line.value, units)
             : { digits: String(line.value), unit: '' }

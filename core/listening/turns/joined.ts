@@ -2,9 +2,11 @@ import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
 import { TURNS_OF_CONCLUDING } from './concluding'
 import { FIRST_TURNS } from './first'
+import { TURNS_OF_FURTHER } from './further'
 import { THEN_TURNS } from './then'
 import { TURNS_BESIDE } from './beside'
 import { TURNS_OF_DOING } from './doing'
+import { TURNS_OF_JUDGING } from './judging'
 import { TURNS_OF_NARRATING } from './narrating'
 import { TURNS_OF_OPPOSITES } from './opposites'
 import { TURNS_OF_PARTS } from './parts'
@@ -27,9 +29,11 @@ import { TURNS_OF_WATER } from './water'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_OF_JUDGING,
   ...TURNS_OF_CONCLUDING,
   ...TURNS_OF_SCRIBBLED,
   ...TURNS_OF_SHOWING,
+  ...TURNS_OF_FURTHER,
   ...TURNS_OF_REPORTING,
   ...TURNS_OF_OPPOSITES,
   ...TURNS_OF_WATER,

@@ -209,7 +209,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   + '|cut out|kick off|made'
   + '|kick on|come on|kicked on|started)(?: itself)? at \\d+(?: ?psi| pounds)?'],
   ['', 'with a (?:breaker|pry|cheater) bar'],
-  ['belt off motor runs', 'belts? off,? (?:the )?motor (?:spins|runs|takes|comes)(?: right)?(?: up| off)'],
+  ['belt off motor runs', 'belts? off,? (?:and )?(?:the )?motor (?:spins|runs|takes|comes|starts)(?: right)?(?: up| off)?'
+  + '(?: fine| free| good| great| easy| smooth)*(?= ?$|,)'],
   ['float does noth', '(?:moved|worked|lifted|jiggled|flipped) the float (?:every which way|up and down|all over'
   + '|both ways),?'
   + '(?: and)? nothing'],

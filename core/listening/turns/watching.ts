@@ -103,7 +103,7 @@ export const TURNS_OF_WATCHING: readonly Joined[] = [
   ['cistern empty', '(?:lid off the|looked in the|looked into the) (?:storage |holding )?tank and (?:there\'s'
   + '|it\'s got) nothing in (?:there|it)'],
   ['blocked', 'can(?:\'?t|not)(?: even)? see (?:daylight |light )?through the (?:nipple|port|hole|tube)'],
-  ['insulation toground', 'meg(?:s|g\\w*)? to ground(?: on the (?:motor )?leads)?'],
+  ['insulation toground', '(?<!\\d ?)meg(?:s|g\\w*)? to ground(?: on the (?:motor )?leads)?'],
   ['water falls back', '(?:it|water|you can hear it) (?:trickling'
   + '|gurgling) (?:back )?down', 'water\'?s? (?:running|pouring) back down'],
   ['zero amps', '(?:clamp(?:-?on)?|amp ?clamp|clamp meter|meter) (?:says|reads|shows) (?:zero|0'

@@ -61,6 +61,8 @@ export const directPowerTests = (): readonly Test[] => [
     title: 'Volts into the demand switch',
     words: [],
     between: ['pd', '0'],
+    // red to black at the pump, as often as not
+    or: { a: 'pd', b: 'n', share: 0.35 },
     band: 'drop-12v',
   }),
   lost({
