@@ -10,7 +10,8 @@ export function told(id: KindId, said: string, before: Spoken = {}): string {
   const heard = requireOk(hear(kindFor(id), said, { before }))
   if (heard.kind !== 'lines') return heard.kind
   return heard.lines.map((l) => {
-    if (l.kind === 'reading') return `${l.test} ${l.value === null ? 'OL' : Number(l.value.toPrecision(3))}`
+    if (l.kind === 'reading')
+      return `${l.test} ${l.judged ?? (l.value === null ? 'OL' : Number(l.value.toPrecision(3)))}`
     if (l.kind === 'state') return `${l.to} ${(l.proof ?? []).join('/')}`
     return l.kind === 'observation' ? `${l.test} ${l.outcome}` : l.kind === 'repair' ? `mended ${l.fault}` : l.kind
   }).join(' | ')

@@ -141,7 +141,9 @@ export function decide(
   const kind = ((): Decision['kind'] | undefined => {
     const least = direct.length === 0 ? ENOUGH : costly && (down || !plain) ? LIKELY : SHOWN
     const ahead = plain ? AHEAD : direct.length > 0 ? FAR_AHEAD : Infinity
-    const foremost = !costly && chance >= FOREMOST && chance >= ahead * rival
+    // what no lines explain is a rival too, once a motor comes out for it
+    const strange = minutes >= UNDONE ? unforeseen(ranking) : 0
+    const foremost = !costly && chance >= FOREMOST && chance >= ahead * Math.max(rival, strange)
     if (shown && (chance >= least || foremost))
       return costly && worth && !plain && chance < 0.99 ? undefined : 'found'
     if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
@@ -180,6 +182,8 @@ function renewedBy(
       ? [repair.id]
       : [])
 }
+
+const unforeseen = ({ suspects }: Ranking) => suspects.find(s => !s.component)?.chance ?? 0
 
 /** What was seen has to be put right whatever else is wrong: first, as a trial, where it is likelier than any. */
 function seenFirst(

@@ -156,7 +156,8 @@ function rightOf(model: SystemModel, table: TestTable): readonly [number, number
   const band = test.kind === 'numeric' ? model.band(test) : undefined
   const share = test.kind === 'numeric' && test.quantity in RIGHT ? RIGHT[test.quantity as keyof typeof RIGHT] : 0.2
   const isFigure = !sound.log && sound.ol < 0.5 && sound.mean > 0
-  if (isFigure && band?.high !== Infinity && band?.low !== 0) return [(1 - share) * sound.mean, (1 + share) * sound.mean]
+  const hasLimits = band?.high !== Infinity && band?.low !== 0
+  if (isFigure && hasLimits) return [(1 - share) * sound.mean, (1 + share) * sound.mean]
   return band ? [band.low, band.high] : [0, Infinity]
 }
 

@@ -3,10 +3,11 @@
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
 import { addAt, figureAt, itemAt } from '#core/foundation'
-import { OPEN, sayJoint, type Complaint, type Hypothesis, type SystemModel } from '#core/systems'
+import type { Complaint, SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, COMPLAINT_GIVEN } from './complaints'
 import { failedIn, faultsOf, modeOf } from './hypothesis'
+import { jointOf, type LikelyJoint } from './likelyJoint'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
 import { weightsOf, type Weights } from './likelihood'
@@ -94,6 +95,7 @@ export function rankSuspects(tables: Tables, told: TabState): Ranking {
     figureAt(near.chances, OTHER) < UNEXPLAINED
       ? near
       : weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR)),
+    state.repaired,
   )
 }
 
@@ -145,10 +147,14 @@ function weigh(
   return { chances, ruledOutBy, start, end: before, moves }
 }
 
-function describeAll(tables: Tables, { chances, ruledOutBy, start, end, moves }: Weighing): Ranking {
+function describeAll(
+  tables: Tables,
+  { chances, ruledOutBy, start, end, moves }: Weighing,
+  repaired: readonly string[],
+): Ranking {
   const { model } = tables
   const { faults, members, failed, said } = catalogueOf(tables)
-  const parts = partsOf(model, chances, { members, failed }, faults.length)
+  const parts = partsOf(model, chances, { members, failed, repaired }, faults.length)
   const pairs: number[] = []
   chances.forEach((c, h) => c > 0 && model.hypothesis(h).second && pairs.push(h))
   const suspects = faults.map((fault, f) => {
@@ -268,14 +274,11 @@ interface Part {
   readonly joints: LikelyJoint[]
 }
 
-/** As a bad joint, where that still counts. */
-type LikelyJoint = NonNullable<Hypothesis['joint']> & { readonly chance: number }
-
 /** For each fault, in one pass: the chance in which it is what failed, and its likeliest degree. */
 function partsOf(
   model: SystemModel,
   chances: Float64Array,
-  { members, failed }: Pick<Catalogue, 'members' | 'failed'>,
+  { members, failed, repaired }: Pick<Catalogue, 'members' | 'failed'> & { readonly repaired: readonly string[] },
   n: number,
 ): readonly Part[] {
   const parts = Array.from({ length: n }, (): Part => ({ failed: 0, severity: '', best: -1, alone: -1, joints: [] }))
@@ -284,26 +287,15 @@ function partsOf(
     const [first = 0] = itemAt(members, h, 'hypothesis')
     const own = itemAt(parts, first, 'fault')
     if (joint && chance > 0) own.joints.push({ ...joint, chance })
-    for (const f of itemAt(failed, h, 'hypothesis')) itemAt(parts, f, 'fault').failed += chance
+    // of what was put right what is left is what has failed now
+    const still = second && chance > 0 && repaired.length > 0 ? model.without(h, repaired) : h
+    for (const f of itemAt(failed, still === 0 ? h : still, 'hypothesis')) itemAt(parts, f, 'fault').failed += chance
     if (chance <= own.best) return
     own.best = chance
     own.severity = severity
     if (!second) own.alone = h
   })
   return parts
-}
-
-/**
- * How bad a joint most likely is: the mean of its ohms by their chances, on a scale of ratios, where it most likely
- * sits. Burnt off is no mean of anything.
- */
-function jointOf(own: readonly LikelyJoint[]): string | undefined {
-  const [best] = own.toSorted((a, b) => b.chance - a.chance)
-  if (!best || best.ohms >= OPEN) return undefined
-  const there = own.filter(j => j.place === best.place && j.ohms < OPEN)
-  const total = there.reduce((sum, j) => sum + j.chance, 0)
-  const mean = there.reduce((sum, j) => sum + j.chance * Math.log(j.ohms), 0) / total
-  return sayJoint(best.place, Math.exp(mean), 'about ')
 }
 
 /** What the lines did to one fault, from the chance that it started with. */

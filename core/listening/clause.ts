@@ -7,7 +7,9 @@ import { meantBy } from './likened'
 import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
-import { acrossFilter, bothLegs, judgedWindings, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf } from './sets'
+import {
+  acrossFilter, bothLegs, judgedWindings, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf,
+} from './sets'
 
 /** How a thing is, and nothing of which. */
 const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))

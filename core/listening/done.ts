@@ -1,12 +1,13 @@
 /**
- * What was put right, as it is said: `cleaned it out and got seventy`, `new belt on, down to four`
- + ` minutes`. It becomes
+ * What was put right, as it is said: `cleaned it out and got seventy`, `new belt on, down to four minutes`. It becomes
  * a line of repair, so that what was read before it and what was read after it are two things. Told of others or of
  * other days, wished or asked for, it is none; nor is a spare tried to see, which is a test. What only lets a breaker
- * or a fuse in again is none either: what must be tried dead before that stays to be tried (hazards.ts).
+ * or a fuse in again is none either, unless it has held since (breakerReset.ts): what must be tried dead before that
+ * stays to be tried (hazards.ts).
  */
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { breakerReset } from './breakerReset'
 import type { Spoken } from './spoken'
 import { spellOut } from './shortWords'
 
@@ -343,11 +344,8 @@ export function findDone(kind: SystemKind, told: string, { near, said: earlier =
     const after = said.slice(from + part.length)
     const put = () => {
       if (near === 'fuse' && NEW_ONE.test(part)) return refused(kind, after)
-      const isWhole = !TAKEN_OFF.test(`${earlier.toLowerCase()}, ${before}`)
-      if (isWhole && RESET.test(part) && HELD_SINCE.test(after) && !AGAIN.test(after)) {
-        const mode = breakerReset(kind, near, `${before} ${part}`)
-        if (mode) return mode
-      }
+      const reset = breakerReset(kind, { near, earlier, before, part, after })
+      if (reset) return reset
       return putRightBy(kind, whole, before, { near, earlier })
     }
     const mode = isThere || NOT_NOW.test(part) ? undefined : put()
@@ -368,25 +366,6 @@ const NEW_ONE = /\b(?:put|stuck|popped|threw) (?:in )?(?:a |another )?(?:new|fre
 const RUNS_AGAIN = /\b(?:runs?|ran|running|works?|working|pump(?:s|ing)|holds?|took off)\b/
 const refused = (kind: SystemKind, after: string): FaultMode | undefined =>
   RUNS_AGAIN.test(after) ? kind.faults.find(f => WAYS[f.repair.id]?.by.includes('refused')) : undefined
-
-/** `breaker was tripped, reset it and it ran`: what had let go is on again, and holds. */
-const RESET = /\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet))(?: back)?(?: on| in)?$/
-const HELD_SINCE = new RegExp('^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|the pump|pump|everything|that)?(?:\'s| has| is)?'
-  + ' ?(?:been )?(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)'
-  + '\\b')
-const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off)|goes)/
-/** That holds which has nothing on it. */
-const TAKEN_OFF = /\b(?:off|opened|pulled|lifted|disconnected|unhooked|unplugged|apart|loose)\b/
-const NAMES_BREAKER = /\b(?:breaker|gfc?i)\b/
-
-function breakerReset(kind: SystemKind, near: string | undefined, said: string): FaultMode | undefined {
-  const modes = kind.faults.filter(f => unstaged(f.repair.id) === 'find-why-then-reset-breaker')
-  const component = kind.points.find(p => p.id === near)?.component
-  const own = modes.find(f => f.component === component)
-  if (own || !NAMES_BREAKER.test(said)) return own
-  const isStaged = /\bwell\b/.test(said)
-  return modes.find(f => (f.id !== unstaged(f.id)) === isStaged) ?? modes[0]
-}
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 function putRightBy(

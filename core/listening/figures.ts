@@ -6,6 +6,7 @@
 import { inNumbers } from './spokenNumbers'
 import { findUnit, type Quantity } from '#core/units'
 import { asCourse, perTime } from './overTime'
+import { takeJudged } from './judged'
 import { countOf, NAMES } from './numberNames'
 import { threeLines, threePairs } from './threes'
 
@@ -206,59 +207,13 @@ export function figuresOf(joined: string): Told {
     figures.push({ value: null })
     return ` fig${figures.length - 1} ol `
   })
-  words = words.replace(JUDGED, (...found: unknown[]) => {
-    const said = found.at(-1) as Record<string, string | undefined>
-    const [how, of] = [said.how ?? said.first ?? '', said.of ?? said.second ?? '']
-    const { quantity, perUnit, left } = OF_QUANTITY.find(({ name }) => name.test(of)) ?? OF_PRESSURE
-    const [text, at] = [String(found.at(-2)), Number(found.at(-3))]
-    // its figure comes after it
-    const next = /(fig|row)(\d+)/.exec(text.slice(at))
-    const told = next?.[1] === 'row' ? rows[Number(next[2])]?.[0] : figures[Number(next?.[2] ?? Infinity)]
-    const isTold = told && !told.judged && (told.quantity ?? quantity) === quantity
-    if (isTold && (told.quantity === undefined || (told.perUnit ?? 1) === (perUnit ?? told.perUnit ?? 1)))
-      return String(found[0])
-    figures.push({ value: null, judged: judgedOf(how), quantity, ...(perUnit ? { perUnit } : {}) })
-    return ` fig${figures.length - 1} ${left ?? of} `
-  })
+  words = takeJudged(words, figures, rows)
   words = words.replace(/\bison\b/g, () => {
     figures.push({ value: TESTER.mains, bound: 'over', quantity: 'volts', perUnit: 1, live: true })
     return ` fig${figures.length - 1} `
   })
   return { words: words.replace(/\s+/g, ' ').trim(), figures: inOneUnit(figures), rows }
 }
-
-/** What is told without its figure: `amps are right`, `good voltage`, `run cap checks low`. */
-const RIGHT = '(?:(?:all )?(?:checks? out(?: fine| good| ok| okay)?|good|fine|ok|okay|normal|perfect|right|balanced|even|in spec|within spec|in range)'
-  + '|(?:right )?(?:where|what) (?:it|they|she) (?:should|ought to) be|(?:like|as) (?:it|they) (?:should|ought to)(?: be)?'
-  + '|(?:right )?on the money|(?:match(?:es)?|right on|good on|per|on|by|with|to) the (?:chart|card|book|plate|tag))'
-const MUCH = '(?:(?:a (?:bit|little|hair|touch)|a little bit|way|sky|too|real|really|pretty|kinda|very|some|still) )*'
-const HOW = `${MUCH}(?:${RIGHT}|low|high|down|up)`
-const READ = '(?: (?:is|are|was|were|look|looks|read|reads|test|tests|tested|check|checks|checked|measure|measures'
-  + '|come|came|ohm|meg|all|out|both|in|just|back))*'
-const OF = '(?:voltages?|volts|amperage|amps|amp draw|current draw|ohms|resistances?|windings?|megs?|megger'
-  + '|insulation(?: resistance)?|precharge|tank air|air charge)'
-const JUDGED = new RegExp(
-  `(?<!(?:relay|coil|heater|switch|transformer|pole) )\\b(?<of>${OF})(?:'s|s')?${READ} (?<how>${HOW})(?! ?(?:\\d|fig|row|at \\d|to \\d))\\b`
-  + `|(?<=^ ?|, |(?:and|got|have|has|a|some|see|getting|pulling|draws|drawing|reading|reads) )(?<first>good|normal|low|high) (?<second>volts|voltage|amps|amperage|amp draw|ohms|megs?|insulation)\\b`
-  + '(?! ?(?:\\d|fig|row))',
-  'g',
-)
-const judgedOf = (how: string): 'usual' | 'low' | 'high' =>
-  (/\b(?:low|down)$/.test(how) ? 'low' : /\b(?:high|up)$/.test(how) ? 'high' : 'usual')
-interface OfQuantity {
-  readonly name: RegExp
-  readonly quantity: Quantity
-  readonly perUnit?: number
-  /** the words that stay for it */
-  readonly left?: string
-}
-const OF_QUANTITY: readonly OfQuantity[] = [
-  { name: /^volt/, quantity: 'volts', perUnit: 1 },
-  { name: /^(?:amp|current)/, quantity: 'amps', perUnit: 1, left: 'amps' },
-  { name: /^(?:meg|insul)/, quantity: 'ohms', perUnit: 1e6, left: 'megs toground' },
-  { name: /^(?:ohm|resist|wind)/, quantity: 'ohms', perUnit: 1, left: 'ohms windings' },
-]
-const OF_PRESSURE: OfQuantity = { name: /./, quantity: 'pressure' }
 
 /** `3 ohms, yellow 2, red 7`: ohms go on being ohms. */
 const inOneUnit = (figures: readonly Figure[]): Figure[] =>

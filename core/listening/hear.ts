@@ -92,7 +92,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const from = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
   const last = after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
-  if (after && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
+  const pumps = done.line.kind === 'repair' && done.line.fault === PRIMED && PUMPS_AGAIN.test(done.after)
+  if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
   const left = [leftOf(first, done.before), leftOf(last, after)].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
@@ -174,6 +175,13 @@ const NOW = /^(?:and |so )?now\b/i
 /** After something was put right it is no complaint. */
 const EVER_SINCE
   = /^(?:and |now )*(?:(?:it|she)['’]?s |it has |has )?been (?:running|pumping|going) (?:all day|ever since)/i
+
+/** `primed it and it took right off`: it was filled, whatever else the words might mean. */
+const PRIMED = 'pump.prime-lost'
+const PUMPS_AGAIN = new RegExp(
+  '^(?:it|she)(?:\'s)? (?:now )?(?:pump(?:s|ed|ing)|took (?:right )?off|caught|works?|worked|built|'
+  + 'went (?:right )?up|came (?:right )?up)\\b(?!.*\\b(?:los[te]|quit|again|then|but)\\b)', 'i',
+)
 
 /** What was done and what came of it are one test: `drained the tank, still hums`. */
 function isOne(heard: Heard, after: readonly DraftLine[]): boolean {

@@ -57,7 +57,8 @@ const saidIn = (line: Line) => {
 
 /** What it does by what was complained of, where that says it. */
 const COMPLAINED: Readonly<Record<string, string>> = {
-  'groans': 'groans', 'overload-trips': 'groans', 'breaker-trips': 'trips', 'low-pressure': 'stalls', 'runs-on': 'stalls',
+  'groans': 'groans', 'overload-trips': 'groans', 'breaker-trips': 'trips',
+  'low-pressure': 'stalls', 'runs-on': 'stalls',
 }
 
 function doesAfter({ does }: Spoken, line: Line): string | undefined {

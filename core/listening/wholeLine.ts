@@ -128,7 +128,8 @@ function asBefore(
   if (line.kind !== 'observation') return [line]
   const isSame = NO_CHANGE.test(text)
   // with the house shut off too it gets no higher
-  if ((isSame || NOTHING_CHANGED.test(text)) && line.test === 'house-shut' && does === STALLS && findTest(kind, 'climbs'))
+  const stalls = does === STALLS && line.test === 'house-shut' && findTest(kind, 'climbs')
+  if (stalls && (isSame || NOTHING_CHANGED.test(text)))
     return [{ ...line, test: 'climbs', outcome: STALLS }]
   if (line.outcome !== 'silent' || !isSame) return [line]
   const test = findTest(kind, line.test)

@@ -44,7 +44,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   + '| stays| drops| shows)'],
   // what is ahead of a strainer is not what the pump is fed with
   ['', 'inlet (?:before|ahead of) the strainer(?: is| reads)? \\d+(?: psi)?(?= ?$)'],
-  ['outletgauge', '(?:regulator )?knob (?:is )?(?:wound|turned|screwed|cranked|backed) all the way (?:in|up|down|out)'],
+  ['outletgauge', '(?:regulator )?knob (?:is )?(?:wound|turned|screwed|cranked|backed) all the way (?:in|up|down'
+  + '|out)'],
   ['into the pressure switch', '(?:the )?control (?:voltage|volts|power) (?:is )?(?:coming '
   + '|going )?(?:in)?to the (?:pressure )?switch'],
   ['drops $1 volts across the pressure switch', `drops? across the (?:pilot|pressure) switch(?: is| of)? (${FIGURE})`
@@ -62,16 +63,19 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   // one of two, and the other
   ['n1 toground $1 volts, n2 toground $2 volts', `${ONE} (?:of them )?to (?:the )?(?:ground|earth|neutral)(?:`
   + ` ${READS})* ${VOLTS},? (?:and |but )?${OTHER} (${FIGURE}|nothing|zero)`],
-  ['n1 toground $1 volts, n2 toground $2 volts', '(?<=^ |breaker |hard, |off, |on, |again, )now (1[0-3]\\d)(?: volts?)?'
+  ['n1 toground $1 volts, n2 toground $2 volts', '(?<=^ |breaker |hard, |off, |on, |again, )now (1[0-3]\\d)(?:'
+  + ' volts?)?'
   + ' and (1[0-3]\\d|0)(?: volts?)?(?= ?$)'],
   ['', '(?<= )(?:the )?same (?:story|deal)(?=,? (?:\\d|one|zero|nothing))'],
-  ['', ',? (?:and )?(?:the )?other (?:one|wire|side|leg)(?:\'s| is| reads)?(?: about| just| exactly)? the same(?= ?$)'],
+  ['', ',? (?:and )?(?:the )?other (?:one|wire|side|leg)(?:\'s| is| reads)?(?: about| just| exactly)? the'
+  + ' same(?= ?$)'],
   // a splice, from where one stands
   ['pump side', `${TO_GROUND}(?:going|looking|reading|from there) (?:on )?down(?: (?:the hole|the well|hole))?`
   + '(?= (?:it |is |it\'s |it is |reads? |i get )*(?:over|zero|good|clear|0|\\d+ ?meg))'],
   ['pump side zero to ground', 'down the (?:well|hole) to (?:the )?ground (?:reads?|is|shows|measures) (?:zero|0|dead)'
   + '(?: on the meg\\w*)?'],
-  ['house side', '(?:from there |going |looking |reading )(?:on )?back (?:up )?(?:to(?:ward)? the (?:house|panel|switch'
+  ['house side', '(?:from there |going |looking |reading )(?:on )?back (?:up )?(?:to(?:ward)? the (?:house|panel'
+  + '|switch'
   + '|starter|box))(?= (?:is|it\'?s|reads?|i get|over|\\d|zero))'],
   ['house side', '(?:the )?(?:piece|stretch|section|run|wire) between the (?:house|panel|switch|box) and the well(?:'
   + ' ?head)?(?: by itself)?'],
@@ -81,13 +85,15 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   + ` |all the way )?down to (?=${FIGURE}(?: psi| volts| pounds)? (?:when|as|while|with|every))`],
   ['starts', '(?<=(?:when|as|while|every time) (?:it|the pump|she|the booster) )kicks? (?:on|in)'],
   ['gauge 0', `${GAUGE}(?: is|'s)? (?:all the way |clear |way )?(?:down )?(?:on|against) the (?:peg|pin|stop)`,
-    `${GAUGE} (?:won't|will not|doesn't|never|not) (?:come|comes|move|moves|budge|budges|get|gets)(?: up)? (?:off|from)`
+    `${GAUGE} (?:won't|will not|doesn't|never|not) (?:come|comes|move|moves|budge|budges|get|gets)(?: up)?`
+    + ` (?:off|from)`
     + ' (?:of )?(?:zero|0|the (?:peg|pin))'],
   ['on $1 seconds off $2 seconds', '(?:it\'?ll be |it\'?s |it |she |runs? )?on for (?:maybe |about |around '
   + '|like )?(\\w+)'
   + '(?: seconds?)?,? (?:and |then )?(?:it\'?s |it )?off (?:for )?(?:maybe |about |around |like )?(\\w+)'
   + '(?: seconds?)?(?= ?$|,)'],
-  ['precharge $1 psi', '(?:tank|bladder)(?:\'s| has|\'s got| has got)? (?:got )?(\\d+) (?:pounds|psi|lbs?) of air(?: in'
+  ['precharge $1 psi', '(?:tank|bladder)(?:\'s| has|\'s got| has got)? (?:got )?(\\d+) (?:pounds|psi|lbs?) of'
+  + ' air(?: in'
   + ' (?:it|there))?(?: (?:when|with) (?:it\'?s |it |the water )?(?:is )?(?:empty|drained|drained out))?'],
   ['cut in $1 psi', '(?<=^ |, |and )(?:the )?(?:pump |it )?(?:comes |kicks |kicked '
   + '|came )?on at (\\d{2,3})(?: ?psi| pounds)?(?= ?$)'],
@@ -117,7 +123,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['control fuse', '(?:the )?(?:little |small |glass )?(?:secondary |transformer )?fuse(?: on the (?:secondary'
   + '|transformer|control transformer))', '(?:little|small|glass) fuse(?= (?:is|was|reads|tests)? ?(?:blown|good'
   + '|open|bad))'],
-  ['', '(?:primary|high side|line side)(?: of the (?:control )?transformer)?(?: has| is| reads|\'s)? (?:got )?\\d{3}(?:'
+  ['', '(?:primary|high side|line side)(?: of the (?:control )?transformer)?(?: has| is| reads|\'s)? (?:got'
+  + ' )?\\d{3}(?:'
   + ' volts)?,?(?: and)?(?= (?:the )?(?:secondary|low side))'],
   ['links printedfor $1 volts', '(?:the )?(?:plug|jumper|selector) (?:in|on) the back(?: of (?:the motor'
   + '|it))? (?:is|was|\'s) (?:still )?(?:set )?(?:on|to|for|at) (\\d{3})[^,]*',
@@ -126,7 +133,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   + '(?= ?$)'],
   ['', '(?:motor |name ?|data ?|the )*(?:plate|tag) (?:says|reads|shows|is|has) \\d{3} ?(?:/|or|and) ?\\d{3}'
   + '(?: ?v(?:olts?)?)?(?= ?$|,)'],
-  ['contactor silent', '(?:contactor|starter)(?: just)? (?:sits there|does nothing|won\'t budge|doesn\'t move|stays put'
+  ['contactor silent', '(?:contactor|starter)(?: just)? (?:sits there|does nothing|won\'t budge|doesn\'t move'
+  + '|stays put'
   + '|not moving)'],
   ['zero amps', `(?:0|zero|no) amps (?:on|in) (?:one|a|either) (?:leg|lead|wire)${END}`],
   ['', ',? (?:and |but )?(?:i get|i got|i have|it\'s) (?:\\d+(?:\\.\\d+)?)(?: ?(?:ohms?|amps?|volts?))? (?:on|for|at)'
@@ -209,7 +217,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   + '|cut out|kick off|made'
   + '|kick on|come on|kicked on|started)(?: itself)? at \\d+(?: ?psi| pounds)?'],
   ['', 'with a (?:breaker|pry|cheater) bar'],
-  ['belt off motor runs', 'belts? off,? (?:and )?(?:the )?motor (?:spins|runs|takes|comes|starts)(?: right)?(?: up| off)?'
+  ['belt off motor runs', 'belts? off,? (?:and )?(?:the )?motor (?:spins|runs|takes|comes|starts)(?: right)?(?:'
+  + ' up| off)?'
   + '(?: fine| free| good| great| easy| smooth)*(?= ?$|,)'],
   ['float does noth', '(?:moved|worked|lifted|jiggled|flipped) the float (?:every which way|up and down|all over'
   + '|both ways),?'
@@ -263,7 +272,8 @@ export const TURNS_OF_POINTING: readonly Joined[] = [
   ['', ' where the (?:twin|sister|other|good)[^,]* (?:reads|is|has|shows) \\d+(?:\\.\\d+)?'],
   // what was done to see
   ['', '(?<=insulation tester )(?:at|on) \\d{3,4}(?: ?v(?:olts?)?)?'],
-  ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says| shows'
+  ['to ground over $1 meg', '(?:insulation tester|megs?|megged) to (?:ground|earth|the frame)(?: is| reads| says'
+  + '| shows'
   + '| at)* (?:over |better than |above |more than )(\\d+)(?: ?megs?\\w*)?'],
   ['zero meg to ground', 'zero meg\\w*(?: on all (?:three|of them))? to (?:ground|earth)'],
   ['leads off at the switch', 'took (?:the |both |both of the )?(?:two )?(?:wires|leads) (?:going )?to the (?:pump'

@@ -322,6 +322,9 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             // who says that it was out has seen it so
             'box.overload-hot': { 'holds': 0.6, 'lets-go': 0.4 },
             'motor.binding': { 'holds': 0.4, 'lets-go': 0.6 },
+            // it runs on too few volts until it is too hot
+            'supply.low-volts': { 'holds': 0.55, 'lets-go': 0.45 },
+            'feed.high-resistance': { 'holds': 0.6, 'lets-go': 0.4 },
             'box.overload-failed': { 'holds': 0.5, 'lets-go': 0.5 },
             'box.overload-failed:2': { 'holds': 0.3, 'lets-go': 0.7 },
           },

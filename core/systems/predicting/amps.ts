@@ -29,6 +29,9 @@ const IDLING = 0.3
  */
 const [CLAMPED_RUNNING, LIGHT] = [0.5, 0.8]
 
+/** What the start winding takes as it stands hangs on winding and capacitor, and is in no table; judgement. */
+const [START_LEAD, OF_START_WINDING] = ['red lead', 2]
+
 /** Where the shorted turns lie, and through what, is not known: of the amps of each leg; judgement, no source. */
 const OF_SHORTED_TURNS = 0.4
 const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left${i}`] < 1)
@@ -38,7 +41,9 @@ const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left
  * where a tenth is missing (NEMA MG 1, effects of voltage, from memory), and motors lie far apart. So much further its
  * amps may lie, for each share of the volts that is missing; judgement, no source.
  */
-const STARVED = 0.9
+const STARVED = 0.7
+/** and by so much more than the circuit has it they are expected, for each share of the volts: half way; judgement */
+const SATURATED = 1
 
 /** Of the service's volts, what motors are made for: 115 of 120, 230 of 240 (NEMA MG 1, from memory). */
 const MADE_FOR = 0.96
@@ -55,13 +60,14 @@ function shortOfVolts({ stage, healthy }: Standing): number {
 export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const { stage, spread, effect } = standing
   const short = probe.scenario === 'running' ? shortOfVolts(standing) : 0
-  const reading = magnitude(stage.solved(probe.scenario).current(probe.element))
+  const reading = (1 + SATURATED * short) * magnitude(stage.solved(probe.scenario).current(probe.element))
   if (stage.tripped) return caught(stage, probe, reading)
+  const isOfStart = probe.element === START_LEAD
   const relative
     = probe.scenario === 'starting'
       ? 2 * spread.locked
       : stage.turning === 'locked'
-        ? 1.4 * spread.locked
+        ? (isOfStart ? OF_START_WINDING : 1.4) * spread.locked
         : spread.amps
   // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
   const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0

@@ -10,6 +10,9 @@ import type { Standing } from './standing'
 /** A receiver nobody has measured is as often twice as half the size that is taken; common practice, no source. */
 const UNKNOWN = 0.7
 
+/** So many seconds from start to start are told of little air as often as of none, s; common practice, no source. */
+const RAPID = 8
+
 /** Of what the plant does, all in which something is pumped. */
 const TURNS = new Set<Effect>([...FLOW_EFFECTS.filter(e => e !== 'runs-dry' && e !== 'silent'), 'trips-overload'])
 
@@ -40,7 +43,7 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
     // a tank's precharge is its own affair: under other faults it is what tanks in the field are found with
     case 'precharge':
       return s.tankKnown
-        ? figure(figures['tank.precharge'], 3.5 * PSI)
+        ? figure(figures['tank.precharge'], Math.min(3.5 * PSI, 1.2 * PSI + 0.25 * figures['tank.precharge']))
         : figure(figures['tank.precharge'] - 2 * PSI, 6 * PSI)
     case 'cut-in':
       return gaugeSpread(
@@ -67,6 +70,10 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
         sigma: s.tankKnown ? (s.spread.cycle ?? 0.45) : 0.8,
         log: true,
         ol: 0,
+        // with a tap wide open, and a tank that may be small
+        ...(s.effect === 'rapid-cycles' && seconds > RAPID && !s.tankKnown
+          ? { or: { share: 0.3, mean: Math.log(RAPID), sigma: 0.7, log: true } }
+          : {}),
       }
     }
     case 'delivery':

@@ -1,0 +1,36 @@
+/** `breaker was tripped, reset it and it ran`: what had let go is on again, and holds. Common practice, no source. */
+import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
+
+const RESET = /\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet))(?: back)?(?: on| in)?$/
+const HELD_SINCE = new RegExp(
+  '^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|the pump|pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
+  + '(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)\\b',
+)
+const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off)|goes)/
+/** That holds which has nothing on it. */
+const TAKEN_OFF = /\b(?:off|opened|pulled|lifted|disconnected|unhooked|unplugged|apart|loose)\b/
+const NAMES_BREAKER = /\b(?:breaker|gfc?i)\b/
+
+interface Told {
+  readonly near: string | undefined
+  /** the line before */
+  readonly earlier: string
+  readonly before: string
+  readonly part: string
+  readonly after: string
+}
+
+/** The breaker that was put back, where it was, and nothing was taken off it for that. */
+export function breakerReset(
+  kind: SystemKind, { near, earlier, before, part, after }: Told,
+): FaultMode | undefined {
+  if (!RESET.test(part) || !HELD_SINCE.test(after) || AGAIN.test(after)) return undefined
+  if (TAKEN_OFF.test(`${earlier.toLowerCase()}, ${before}`)) return undefined
+  const modes = kind.faults.filter(f => unstaged(f.repair.id) === 'find-why-then-reset-breaker')
+  const component = kind.points.find(p => p.id === near)?.component
+  const own = modes.find(f => f.component === component)
+  const said = `${before} ${part}`
+  if (own || !NAMES_BREAKER.test(said)) return own
+  const isStaged = /\bwell\b/.test(said)
+  return modes.find(f => (f.id !== unstaged(f.id)) === isStaged) ?? modes[0]
+}
