@@ -74,16 +74,23 @@ describe('amps of the legs of one motor', () => {
       tables,
       foldTab(tables.model.kind, amps.map((a, i) => read(`amps${i + 1}.run`, a))).evidence,
     ).map(e => e.beside?.test)
-  it('hang on one load where they read alike, and stand alone where they do not', () => {
+  it('hang on one load, whether they read alike or not', () => {
     expect(besides(19, 20, 19.5)).toEqual([undefined, 'amps1.run', 'amps2.run'])
-    expect(besides(35, 36, 0)).toEqual([undefined, 'amps1.run', undefined])
-    expect(besides(24, 18, 17)).toEqual([undefined, undefined, 'amps2.run'])
+    expect(besides(24, 18, 17)).toEqual([undefined, 'amps1.run', 'amps2.run'])
   })
   it('say the second time only how even they are', () => {
     const common = commonOf(requireNumeric(tables.tests.get('amps2.run')!.test))!
-    const { mean, sigma } = atLevelOf(plain(25, 3), plain(25, 3), after(read('amps1.run', 35)), common)
+    const second = (amps: number) => ({ ...after(read('amps1.run', 35)), line: read('amps2.run', amps) })
+    const { mean, sigma } = atLevelOf(plain(25, 3), plain(25, 3), second(36), common)
     expect(mean).toBeCloseTo(35, 9)
     expect(sigma).toBeCloseTo(0.12 * 25, 9)
+    // unlike ones are two witnesses, but for a moment that both were caught in
+    expect(atLevelOf(plain(25, 3), plain(25, 3), second(20), common)).toMatchObject({ mean: 25, sigma: 3 })
+    const caught = { share: 0.5, mean: 10, sigma: 5 }
+    const both = { ...plain(80, 8), or: caught }
+    const { or } = atLevelOf(both, both, { ...after(read('amps1.run', 12)), line: read('amps2.run', 4) }, common)
+    expect(or?.mean).toBeCloseTo(12, 9)
+    expect(or?.sigma).toBeCloseTo(0.2 * 10, 9)
   })
 })
 

@@ -24,7 +24,7 @@ interface Common {
   /** two that lie so near to each other are taken as alike, others as `unlike` of the mean apart */
   readonly alike?: number
   readonly unlike?: number
-  /** so far apart, of the mean, are two of what is pulled down, which were not read in the same instant */
+  /** so far apart, of the mean, are two of what is pulled down that were read at two places, one after the other */
   readonly pulled?: number
 }
 
@@ -87,6 +87,8 @@ const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least, alike }: 
 /** More than this, of the mean, two readings lie apart only where something pulls their supply down; judgement. */
 const SAGS = 0.035
 
+const pointOf = (test: string) => test.split('.')[0]
+
 interface Bell {
   readonly mean: number
   readonly sigma: number
@@ -104,18 +106,21 @@ export function atLevelOf(
   const before = beside.value
   const near = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift
   const { alike, unlike } = common
+  const elsewhere = pointOf(line.test) !== pointOf(beside.test)
   const apart = alike && unlike && line.kind === 'reading' && !areAlike(line, beside, alike) ? unlike : undefined
   const drift = apart ?? near
-  const loaded = apart ? p : besideOf(p, first, before, drift, common)
+  const loaded = apart ? p : besideOf(p, first, before, drift, common, elsewhere)
   if (!p.or && !first.or) return { ...p, ...loaded }
-  const rested = besideOf(p.or ?? p, first.or ?? first, before, drift, common)
+  const rested = besideOf(p.or ?? p, first.or ?? first, before, drift, common, elsewhere)
   const share = p.or?.share ?? first.or!.share
   const [told, other] = first.or ? [height(first, before), height(first.or, before)] : [1, 1]
   const known = share * other + (1 - share) * told
   return { ...p, ...loaded, or: { ...rested, share: known > 0 ? (share * other) / known : share } }
 }
 
-function besideOf(now: Bell, first: Bell, before: number, drift: number, common: Common): Bell {
+function besideOf(
+  now: Bell, first: Bell, before: number, drift: number, common: Common, elsewhere: boolean,
+): Bell {
   const { level: own, least, fits } = common
   const level = before / first.mean
   const { mean, sigma } = now
@@ -125,7 +130,7 @@ function besideOf(now: Bell, first: Bell, before: number, drift: number, common:
   const pulled = both > SAGS
   const shared = pulled ? both : own
   const left = Math.max(sigma ** 2 - (shared * mean) ** 2, 0)
-  const apart = pulled ? Math.max(drift, common.pulled ?? 0) : drift
+  const apart = pulled && elsewhere ? Math.max(drift, common.pulled ?? 0) : drift
   return { mean: mean * level, sigma: Math.sqrt(left + (apart * mean) ** 2) }
 }
 

@@ -149,6 +149,8 @@ function addEvidence(sum: Sum, kind: SystemKind, line: Evidence['line'], place: 
   const { evidence, repaired } = sum
   const key = evidenceKey(kind, line, repaired)
   const before = evidence.get(key)
+  // `amps are high` says no more than the figure that was read
+  if (before && saysWhichWay(line) && before.line.kind === 'reading' && before.line.value !== null) return
   if (before) sum.replaced.set(before.line.id, place)
   evidence.delete(key)
   evidence.set(key, {
@@ -163,6 +165,8 @@ function addEvidence(sum: Sum, kind: SystemKind, line: Evidence['line'], place: 
   sum.skipped.delete(line.test)
   sum.waiting.delete(line.test)
 }
+
+const saysWhichWay = (line: Evidence['line']) => line.kind === 'reading' && ['low', 'high'].includes(line.judged ?? '')
 
 /** What stands in place of what was read before: by test, and by answer where a question has several that hold. */
 function evidenceKey(kind: SystemKind, line: Evidence['line'], repaired: readonly string[]): string {

@@ -44,6 +44,8 @@ const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left
 const STARVED = 0.7
 /** and by so much more than the circuit has it they are expected, for each share of the volts: half way; judgement */
 const SATURATED = 1
+/** No motor turns on fewer volts than that; judgement */
+const MOST_SHORT = 0.2
 
 /** Of the service's volts, what motors are made for: 115 of 120, 230 of 240 (NEMA MG 1, from memory). */
 const MADE_FOR = 0.96
@@ -60,7 +62,7 @@ function shortOfVolts({ stage, healthy }: Standing): number {
 export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const { stage, spread, effect } = standing
   const short = probe.scenario === 'running' ? shortOfVolts(standing) : 0
-  const reading = (1 + SATURATED * short) * magnitude(stage.solved(probe.scenario).current(probe.element))
+  const reading = (1 + SATURATED * Math.min(short, MOST_SHORT)) * magnitude(stage.solved(probe.scenario).current(probe.element))
   if (stage.tripped) return caught(stage, probe, reading)
   const isOfStart = probe.element === START_LEAD
   const relative
