@@ -62,7 +62,8 @@ function shortOfVolts({ stage, healthy }: Standing): number {
 export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'amps' }>): Prediction {
   const { stage, spread, effect } = standing
   const short = probe.scenario === 'running' ? shortOfVolts(standing) : 0
-  const reading = (1 + SATURATED * Math.min(short, MOST_SHORT)) * magnitude(stage.solved(probe.scenario).current(probe.element))
+  const flows = magnitude(stage.solved(probe.scenario).current(probe.element))
+  const reading = (1 + SATURATED * Math.min(short, MOST_SHORT)) * flows
   if (stage.tripped) return caught(stage, probe, reading)
   const isOfStart = probe.element === START_LEAD
   const relative
