@@ -207,7 +207,7 @@ export function figuresOf(joined: string): Told {
     figures.push({ value: null })
     return ` fig${figures.length - 1} ol `
   })
-  words = takeJudged(words, figures, rows)
+  words = takeJudged(words, (mark, n) => (mark === 'row' ? rows[n]?.[0] : figures[n]), f => figures.push(f) - 1)
   words = words.replace(/\bison\b/g, () => {
     figures.push({ value: TESTER.mains, bound: 'over', quantity: 'volts', perUnit: 1, live: true })
     return ` fig${figures.length - 1} `

@@ -1,6 +1,5 @@
 /** What is told without its figure: `amps are right`, `good voltage`, `windings match the chart`. */
 import type { Quantity } from '#core/units'
-import type { Figure } from './figures'
 
 const SHOULD = '(?:should|ought to)'
 const GOOD = 'good|fine|ok|okay|normal|perfect|right|balanced|even|in spec|within spec|in range'
@@ -41,8 +40,23 @@ const OF_QUANTITY: readonly OfQuantity[] = [
 ]
 const OF_PRESSURE: OfQuantity = { name: /./, quantity: 'pressure' }
 
-/** Puts a figure that nobody read where one is judged, unless the figure itself comes after it. */
-export function takeJudged(words: string, figures: Figure[], rows: readonly (readonly Figure[])[]): string {
+/** A figure that nobody read, or one that was: how it is marked in the text, and what is known of its unit. */
+interface Judged {
+  readonly value: null
+  readonly judged: 'usual' | 'low' | 'high'
+  readonly quantity: Quantity
+  readonly perUnit?: number
+}
+type Read = Partial<Pick<Judged, 'judged' | 'quantity' | 'perUnit'>>
+
+/**
+ * Puts a figure that nobody read where one is judged, unless the figure itself comes after it.
+ * @param readAt what was read, by its mark: `fig0`, `row0`
+ * @param keep takes a figure in, and says its number
+ */
+export function takeJudged(
+  words: string, readAt: (mark: 'fig' | 'row', n: number) => Read | undefined, keep: (figure: Judged) => number,
+): string {
   return words.replace(JUDGED, (...found: unknown[]) => {
     const said = found.at(-1) as Record<string, string | undefined>
     const [how, of] = [said.how ?? said.first ?? '', said.of ?? said.second ?? '']
@@ -50,11 +64,11 @@ export function takeJudged(words: string, figures: Figure[], rows: readonly (rea
     const [text, at] = [String(found.at(-2)), Number(found.at(-3))]
     // its figure comes after it
     const next = /(fig|row)(\d+)/.exec(text.slice(at))
-    const told = next?.[1] === 'row' ? rows[Number(next[2])]?.[0] : figures[Number(next?.[2] ?? Infinity)]
+    const told = next && readAt(next[1] === 'row' ? 'row' : 'fig', Number(next[2]))
     const isTold = told && !told.judged && (told.quantity ?? quantity) === quantity
     if (isTold && (told.quantity === undefined || (told.perUnit ?? 1) === (perUnit ?? told.perUnit ?? 1)))
       return String(found[0])
-    figures.push({ value: null, judged: judgedOf(how), quantity, ...(perUnit ? { perUnit } : {}) })
-    return ` fig${figures.length - 1} ${left ?? of} `
+    const n = keep({ value: null, judged: judgedOf(how), quantity, ...(perUnit ? { perUnit } : {}) })
+    return ` fig${n} ${left ?? of} `
   })
 }
