@@ -22,6 +22,8 @@ const JUDGED = new RegExp(
   + '(?! ?(?:\\d|fig|row))',
   'g',
 )
+/** Most lines name none of these, and are spared the search. */
+const MAY_JUDGE = /volt|amp|current|ohm|resist|winding|meg|insul|precharge|tank air|air charge/
 const judgedOf = (how: string): 'usual' | 'low' | 'high' =>
   (/\b(?:low|down)$/.test(how) ? 'low' : /\b(?:high|up)$/.test(how) ? 'high' : 'usual')
 
@@ -57,6 +59,7 @@ type Read = Partial<Pick<Judged, 'judged' | 'quantity' | 'perUnit'>>
 export function takeJudged(
   words: string, readAt: (mark: 'fig' | 'row', n: number) => Read | undefined, keep: (figure: Judged) => number,
 ): string {
+  if (!MAY_JUDGE.test(words)) return words
   return words.replace(JUDGED, (...found: unknown[]) => {
     const said = found.at(-1) as Record<string, string | undefined>
     const [how, of] = [said.how ?? said.first ?? '', said.of ?? said.second ?? '']

@@ -65,9 +65,10 @@ export function twoWindings(
 export function judgedWindings(
   { read }: Lexicon, weights: Weights, [figure]: readonly Figure[], { units }: Bearing,
 ): Meaning[] {
+  if (!figure?.judged) return []
   const all = read.filter(e => e.test.point === 'leads' && OF_WINDINGS.test(e.test.variant ?? ''))
   const [first] = all
-  if (!figure?.judged || !first || !fits(figure, first.test)) return []
+  if (!first || !fits(figure, first.test)) return []
   const named = all.some(e => e.variants.some(p => p.every(w => weights.of.has(w))))
   if (named) return []
   const words = new Set(['winding', 'motor', 'good', 'lead', 'ohm', 'both', 'three'])
