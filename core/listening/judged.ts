@@ -10,7 +10,7 @@ const MUCH = '(?:(?:a (?:bit|little|hair|touch)|a little bit|way|sky|too|real|re
 const HOW = `${MUCH}(?:${RIGHT}|low|high|down|up)`
 const READ = '(?: (?:is|are|was|were|look|looks|read|reads|test|tests|tested|check|checks|checked|measure|measures'
   + '|come|came|ohm|meg|all|out|both|in|just|back))*'
-const OF = '(?:voltages?|volts|amperage|amps|amp draw|current draw|ohms|resistances?|windings?|megs?|megger'
+const OF = '(?:voltages?|volts|amperage|amps|amp draw|current draw|ohms|resistances?|windings?|megs?'
   + '|insulation(?: resistance)?|precharge|tank air|air charge)'
 /** Not of these: they are parts, with looks and ohms of their own. */
 const OF_PARTS = '(?<!(?:relay|coil|heater|switch|transformer|pole) )'
