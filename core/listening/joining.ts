@@ -2,6 +2,7 @@
  * Words that are one are put together, by the table of turns (turns/joined.ts) in its order. Of its many patterns only
  * those are tried whose letters stand in the text: found by three letters of each, as an index of texts is.
  */
+import { itemAt } from '#core/foundation'
 import { JOINED } from './turns/joined'
 import { mustHold } from './mustHold'
 
@@ -58,8 +59,9 @@ function joinAnew(text: string): string {
   let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
   const marked = new Uint8Array(TURNS.length)
   markTurns(joined, marked)
-  for (const [i, { to, pattern, anyOf }] of TURNS.entries()) {
-    if (!marked[i] || (anyOf && !anyOf.some(letters => joined.includes(letters)))) continue
+  for (let i = marked.indexOf(1); i >= 0; i = marked.indexOf(1, i + 1)) {
+    const { to, pattern, anyOf } = itemAt(TURNS, i, 'turn')
+    if (anyOf && !anyOf.some(letters => joined.includes(letters))) continue
     const put = joined.replace(pattern, to)
     if (put === joined) continue
     joined = put.replace(/ {2,}/g, ' ')

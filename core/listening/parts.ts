@@ -35,8 +35,8 @@ const PARTED = / *[,;:!?]+ *| *\. +| (?:and|then|but|now) (?=\S)| with (?=fig\d)
 export function hearWithDoing(
   kind: SystemKind, text: string, bearing: Bearing, action: string | undefined, placed?: HearPlaced,
 ): Part[] {
-  const clause = wholeClause(text)
-  const own = placed?.(clause, bearing.units)
+  const clause = placed && wholeClause(text)
+  const own = clause && placed(clause, bearing.units)
   if (own) return [{ clause: { ...clause, text }, meanings: [own], from: 0, end: 1 }]
   const alone = hearParts(kind, text, bearing, placed)
   if (!action || !DOING.test(action) || action.length + text.length > LONGEST || tellsOfTrial(kind, alone)) return alone

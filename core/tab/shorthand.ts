@@ -96,11 +96,12 @@ function parseCommand(text: string, typed: string): Result<Understood, Shorthand
 function parseSeen(kind: SystemKind, text: string, typed: string): Understood | undefined {
   const lower = text.toLowerCase()
   if (/\d/.test(lower)) return undefined
+  const bare = strip(lower)
   const found: { test: SeenTest, outcome: string, label: string, length: number }[] = []
   for (const test of kind.tests) {
     if (test.kind !== 'seen') continue
     for (const word of test.words) {
-      if (lower !== word && !lower.startsWith(`${word} `)) continue
+      if (!isAhead(word, lower)) continue
       const rest = [lower.slice(word.length).trim(), strip(lower.slice(word.length))]
       for (const o of test.outcomes)
         if (rest.some(r => o.words.includes(r) || o.label.toLowerCase() === r))
@@ -108,7 +109,7 @@ function parseSeen(kind: SystemKind, text: string, typed: string): Understood | 
     }
     // what a trial shows is said with the trial; alone, the word is of the system as it is
     for (const o of test.trial ? [] : test.outcomes)
-      if (o.words.includes(strip(lower)) && o.words.join().length > 3)
+      if (o.words.includes(bare) && o.words.join().length > 3)
         found.push({ test, outcome: o.id, label: o.label, length: 0 })
   }
   if (found.length === 0) return undefined
@@ -123,6 +124,10 @@ function parseSeen(kind: SystemKind, text: string, typed: string): Understood | 
     ? { kind: 'line', ...only }
     : { kind: 'ask', question: `“${typed.trim()}” — of what?`, choices }
 }
+
+/** Whether a text begins with a name, and not with a longer one. */
+const isAhead = (name: string, text: string) =>
+  name !== '' && text.startsWith(name) && (text.length === name.length || text[name.length] === ' ')
 
 function parseReading(
   kind: SystemKind,
@@ -213,20 +218,9 @@ function matchWords(
   let own = false
   let at = 0
   while (at < words.length) {
+    const rest = words.slice(at).join(' ')
     const longest = (list: readonly string[]) =>
-      Math.max(
-        0,
-        ...list
-          .filter(
-            n =>
-              n
-              && words
-                .slice(at)
-                .join(' ')
-                .match(new RegExp(`^${escape(n)}( |$)`)),
-          )
-          .map(n => n.split(' ').length),
-      )
+      Math.max(0, ...list.filter(n => isAhead(n, rest)).map(n => n.split(' ').length))
     const byPoint = longest(names)
     const byTest = longest(test.words)
     const taken = Math.max(byPoint, byTest)
@@ -244,8 +238,6 @@ function matchWords(
   if (!special && !own) score += 0.5
   return { score: score + (named ? 0.25 : 0) }
 }
-
-const escape = (s: string) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 
 function readingChoice(test: NumericTest, value: Value, typed: string, units: Units, unit?: Unit): Choice {
   const used = value.unit ?? unit ?? unitsOf(test.quantity, units)[0]
