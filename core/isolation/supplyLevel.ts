@@ -87,6 +87,9 @@ const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least, alike }: 
 /** More than this, of the mean, two readings lie apart only where something pulls their supply down; judgement. */
 const SAGS = 0.035
 
+/** Of what two lines are thought to differ; judgement. */
+const UNLIKE = 0.6
+
 const pointOf = (test: string) => test.split('.')[0]
 
 interface Bell {
@@ -130,7 +133,9 @@ function besideOf(
   const pulled = both > SAGS
   const shared = pulled ? both : own
   const left = Math.max(sigma ** 2 - (shared * mean) ** 2, 0)
-  const apart = pulled && elsewhere ? Math.max(drift, common.pulled ?? 0) : drift
+  // nor by how much two lines differ that are pulled down unlike
+  const unlike = pulled && common.pulled ? UNLIKE * Math.abs(mean / first.mean - 1) : 0
+  const apart = Math.max(drift, unlike, pulled && elsewhere ? common.pulled ?? 0 : 0)
   return { mean: mean * level, sigma: Math.sqrt(left + (apart * mean) ** 2) }
 }
 

@@ -81,7 +81,7 @@ const AFTER_ALL = 0.3
 const [NEARLY, ASSUMED] = [0.8, 0.3]
 
 function nearly({ likeness, hasStages }: Lexicon, weights: Weights, { near }: Bearing): Meaning[] {
-  const meant = meantBy(likeness, weights)
+  const meant = meantBy(likeness, weights, near)
   if (!meant) return []
   const { covered, left, entry: { test, outcome, staged } } = meant
   if (isOfAnother(test, weights, near)) return []

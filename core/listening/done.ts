@@ -24,7 +24,7 @@ const DOINGS = {
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
   ],
   cleaned: [
-    '(?:cleaned|cleared|rinsed|washed|flushed|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied'
+    '(?:cleaned|cleared|rinsed|washed|flushed|sanded|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied'
     + '|reamed)'
     + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
     'blew (?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
@@ -57,7 +57,7 @@ const DOINGS = {
   ],
   reset: [
     '(?<!even after i )re-?set (?:\\w+ ){0,2}OF',
-    '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?: back)?(?: in)?',
+    '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?! with)(?: back)?(?: in)?',
   ],
   filled: [
     '(?:poured|put|dumped|ran) (?:\\w+ ){1,3}(?<of>gallons) in(?:to)?(?: it| the tank)?',
@@ -385,7 +385,8 @@ function putRightBy(
   if (best) return best.mode
   const itself = ways.filter(w => w.it.some(({ said }) => said.test(part)))
   const component = kind.points.find(p => p.id === near)?.component
-  const spoken = `${earlier.toLowerCase()}, ${before}`
+  // what the line itself names comes before what the line before did
+  const spoken = itself.some(({ to }) => to.test(before)) ? before : `${earlier.toLowerCase()}, ${before}`
   const lengthIn = ({ to }: Compiled) => to.exec(spoken)?.[0].length ?? 0
   // `the run capacitor` is another than `the capacitor`
   const most = Math.max(0, ...itself.map(lengthIn))

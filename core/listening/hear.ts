@@ -11,7 +11,7 @@ import { findDone, type Done } from './done'
 import type { Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
-import { withReferred } from './referring'
+import { withPilot, withReferred } from './referring'
 import { sayLines } from './sayLine'
 import { setInHand } from './setInHand'
 import type { Clause } from './score'
@@ -269,7 +269,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const { units = US, before = {}, sayings = [] } = listening
   const { near, value: nearValue, quantity: nearQuantity, test: nearTest, fed } = before
   const bearing = { expected: listening.expected, near, nearValue, nearQuantity, nearTest, fed, units }
-  const referred = withReferred(text, before)
+  const referred = withReferred(findTest(kind, 'pilot.volts') ? withPilot(text) : text, before)
   const parts = hearWithDoing(kind, referred, bearing, before.action, placedWords(kind, sayings))
   const found = parts.filter(p => p.meanings[0])
   // `wide open, good`: the second is an opinion of the first

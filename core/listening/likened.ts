@@ -100,8 +100,8 @@ const [ALONE, HEAVY] = [0.85, 0.6]
 /** Or, of a longer story, most of it and beyond doubt. */
 const [MUCH, MOST, CERTAIN] = [1.6, 0.6, 0.97]
 
-/** The one answer that is meant, where its words leave no doubt. */
-export function meantBy(likeness: Likeness, weights: Weights): Likened | undefined {
+/** The one answer that is meant, where its words leave no doubt. @param near the point that was spoken of before */
+export function meantBy(likeness: Likeness, weights: Weights, near?: string): Likened | undefined {
   const first = likeness(weights)
   if (!first || first.chance < SURE) return undefined
   const { chance, covered, left, strange, entry } = first
@@ -111,8 +111,17 @@ export function meantBy(likeness: Likeness, weights: Weights): Likened | undefin
   const inMany = covered >= MUCH && share >= MOST && chance >= CERTAIN && strange <= 2
   if (!inFew && !inMany) return undefined
   if (entry.test.id === 'asked' && TOLD.has(entry.outcome)) return undefined
-  return turnsNothing(entry, weights) && speaksOfIt(entry, weights) ? first : undefined
+  if (!turnsNothing(entry, weights)) return undefined
+  const { trial, point } = entry.test
+  const isThere = !trial && (point === near || isLikeOne(entry, weights))
+  return isThere || speaksOfIt(entry, weights) ? first : undefined
 }
+
+/** Whether it is said nearly as one of the known ways: by half of its words. */
+function isLikeOne({ phrases }: SeenEntry, { of }: Weights): boolean {
+  return phrases.some(p => p.filter(w => of.has(w)).length >= LIKE * (p.length + 0.5))
+}
+const LIKE = 0.5
 
 /** What others did, and when, hangs on the small words. */
 const TOLD = new Set(['worked-on', 'retries', 'nothing', 'old', 'cycled'])
@@ -124,9 +133,8 @@ const isLimit = (word: string) => word.startsWith('!') || LIMITS.has(word)
 /** A word that so many of the ways to say a test have is what it is about: `bridged`, `cap`. */
 const ABOUT = 0.6
 
-/** Whether what was tried is spoken of. */
-function speaksOfIt({ test, phrases }: SeenEntry, { of }: Weights): boolean {
-  if (!test.trial) return true
+/** Whether what was tried, or looked at, is spoken of. */
+function speaksOfIt({ phrases }: SeenEntry, { of }: Weights): boolean {
   const count = new Map<string, number>()
   for (const p of phrases) for (const w of p) count.set(w, (count.get(w) ?? 0) + 1)
   return [...count].every(([w, n]) => n < ABOUT * phrases.length || of.has(w))

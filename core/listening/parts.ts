@@ -91,8 +91,8 @@ const AT: Readonly<Record<string, string>> = { cap: 'cap', relay: 'relay', box: 
 const ONE = /\b(a|an|another) ((?:known )?good|new|spare|different) one\b/i
 
 /** What is tapped to see whether it frees: the motor where it was spoken of, else the switch. */
-const TAPPED = /\b(tapped(?: on)?|smacked|whacked|rapped(?: on)?|banged(?: on)?|thumped(?: on)?|hit|bumped) it\b/i
-const FREED: ReadonlySet<string> = new Set(['line', 'load', 'gauge'])
+const TAPPED = /\b((?:tapped|rapped|banged|thumped|knocked)(?: on)?|smacked|whacked|hit|bumped) it\b/i
+const FREED: ReadonlySet<string> = new Set(['line', 'load', 'gauge', 'pilot'])
 const HANDLE = /^ *(?:the |its )?handle(?:['’]?s| is| was)? (?=on\b|off\b|down\b|up\b|tripped|in the middle)/i
 
 /** `put in a good one`, `tapped it`: of what was spoken of before. */

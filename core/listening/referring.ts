@@ -10,7 +10,7 @@ const THINGS = '(?:pressure|demand|float|panel) switch|float|overload|breaker|di
   + '|check valve|transformer|relay'
 const NAMED = new RegExp(`\\b(?:${THINGS})\\b`, 'gi')
 const OF_IT = new RegExp(
-  '\\b(the (?:other|far|out|load|pump|motor) side of|out of|past|behind|after|ahead of|before|bypass(?:ed)?|went'
+  '\\b((?:the )?(?:other|far|out|load|pump|motor) side of|out of|past|behind|after|ahead of|before|bypass(?:ed)?|went'
   + ' around|around) (?:it|that)\\b(?! (?:was|is|had|has|ran|runs|starts?|started|quit|sat|goes|went)\\b)',
   'i',
 )
@@ -36,6 +36,14 @@ const TOP_OF = /\b(?:top|line side) of the (fuses|breaker|disconnect|contactor|s
 const IN_ITS_TOP
   = /\b(?:in|at) the (disconnect|contactor|starter),? (?:the |on the )?(?:top|line|incoming)(?: side)?\b/i
 
+/** `line side all three 478`, after the load side of the fuses was read. */
+const TOP = new RegExp(
+  '^(?:and |in |on |at |the )*(?:top|line|incoming)(?: side| lugs| end)?,?'
+  + '(?= (?:all|is|i|[abc] to|l?[123] to|\\d))', 'i',
+)
+const BOTTOM_OF
+  = /\b(?:bottom|load side|below|behind|out) (?:of )?(?:the )?(fuses|breaker|disconnect)\b|\b(fuses|disconnect) out\b/i
+
 /** `pulled the fuse, it's open`, after the control fuse was spoken of: that fuse. */
 const OF_FUSE = /\b(?:(?:pulled|took|popped)(?: out)?|ohmed)(?: out)? (?:the fuse|it)\b(?= ?(?:out)?,? (?:and )?it)/i
 const SMALL_FUSE = /\b(?:glass|control|little|small|transformer) (?:glass )?fuse\b/i
@@ -47,6 +55,18 @@ const CASING = /\b(?:pump )?(?:casing|housing|volute)\b/i
 /** `same thing on the disconnect bottom`, after three figures in one go. */
 const SAME_ROW = /^(?:(?:and|but|then|so|the|i (?:have|got)) )*same (?:(?:three|thing|readings?|numbers?|again) )*/i
 
+/** `120 on one side and 0 on the other` of the pressure switch, where that is in the coil's circuit. */
+const ONE_SIDE
+  = /\bpressure switch (?:contacts? )?(?:has|have|reads?|shows?|got|with)?(.*?) on one side(?: of it)?\b/i
+const OF_ONE_SIDE = /\bon one side of the pressure switch\b/i
+const ON_OTHER = /\b(?:on|at) the other(?: side| one)?\b/i
+
+export function withPilot(text: string): string {
+  if (!ON_OTHER.test(text)) return text
+  const into = text.replace(OF_ONE_SIDE, 'into the pressure switch').replace(ONE_SIDE, '$1 into the pressure switch')
+  return into === text ? text : into.replace(ON_OTHER, 'out of the pressure switch')
+}
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
@@ -54,6 +74,8 @@ export function withReferred(text: string, before: Spoken): string {
   if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
   const [, whole] = TOP_OF.exec(before.said ?? '') ?? IN_ITS_TOP.exec(before.said ?? '') ?? []
   if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)
+  const [, below, out = below] = BOTTOM_OF.exec(before.said ?? '') ?? []
+  if (out && TOP.test(text)) return text.replace(TOP, `top of the ${out.toLowerCase()}`)
   if (OF_FUSE.test(text) && SMALL_FUSE.test(before.said ?? '')) return text.replace(OF_FUSE, 'pulled the control fuse')
   if (SPLIT.test(text) && CASING.test(before.said ?? '')) return `pump casing has ${text}`
   const { row = [] } = before

@@ -40,6 +40,21 @@ export const DIRECT: Sayings = {
       ],
     },
   },
+  'straight-feed': {
+    what: [
+      'straightfeed', 'pump straight to the battery', 'motor straight on the battery', 'both leads to the battery',
+    ],
+    is: TRIED,
+    said: {
+      runs: [
+        'straightfeed runs', 'straight off the battery runs', 'pump straight on the battery runs',
+        'wires from the battery to the pump runs', 'runs off the jump pack',
+      ],
+      groans: ['straightfeed still hums', 'straight on the battery still hums'],
+      silent: ['straightfeed nothing', 'straightfeed still dead', 'straight on the battery nothing'],
+      trips: ['straightfeed trips', 'straight on the battery blows the fuse'],
+    },
+  },
   'second-return': {
     what: [
       'second ground', 'jumper to battery negative', 'ground straight to the battery', 'new ground wire',

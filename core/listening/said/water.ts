@@ -34,6 +34,7 @@ export const WATER: Sayings = {
     said: {
       air: [
         'air at the valve', 'air valve air only', 'just air at the stem', 'no water at the airvalve', 'airvalve dry',
+        'no water at the stem', 'no water out of the stem', 'no water out of the valve', 'no water at the valve',
       ],
       water: [
         'bladder busted', 'bladder torn', 'bladder ruptured', 'bladder blown', 'bladder is shot',

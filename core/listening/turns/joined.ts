@@ -13,6 +13,7 @@ import { TURNS_OF_PARTS } from './parts'
 import { TURNS_OF_PLACES } from './places'
 import { TURNS_OF_POINTING } from './pointing'
 import { TURNS_OF_READINGS } from './readings'
+import { TURNS_OF_RECOUNTING } from './recounting'
 import { TURNS_OF_REPORTING } from './reporting'
 import { TURNS_OF_SCRIBBLED } from './scribbled'
 import { TURNS_OF_SEEING } from './seeing'
@@ -30,6 +31,7 @@ import { TURNS_OF_WATER } from './water'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
+  ...TURNS_OF_RECOUNTING,
   ...TURNS_OF_CONCLUDING,
   ...TURNS_OF_SCRIBBLED,
   ...TURNS_OF_SHOWING,

@@ -24,7 +24,7 @@ export const TURNS_OF_SHOWING: readonly Joined[] = [
     + '|this) out', 'there (?:you go|we go|it is)(?= ?$|,)',
     'right here', 'real quick',
   ],
-  ['headoffgasket', '(?:took|pulled|popped|got) the (?:cylinder )?head off,? (?:and )?(?:the )?(?:head'
+  ['headoffgasket', '(?:took|pulled|popped|got) the (?:cylinder )?heads?(?: off)?,? (?:and )?(?:the )?(?:head'
   + ' )?gasket(?:\'s| is| was)?'
   + ' (?:all )?(?:blown|burn(?:ed|t)|gone|torn)(?: (?:out|through|up))?(?: between the (?:cylinders|bores))?'],
   [', trips after a few seconds', '(?:and |then )?(?:sat|stayed|hung|held) there (?:till|until) (?:the'

@@ -272,6 +272,21 @@ export const directPowerTests = (): readonly Test[] => [
     sound: ['return'],
     closed: { 'return.1': CLOSED },
   }),
+  swapTrial({
+    id: 'straight-feed',
+    point: 'windings',
+    title: 'Both motor leads straight to the battery: does it run?',
+    words: ['straight to the battery', 'battery direct'],
+    need: 'proven-dead',
+    minutes: 6,
+    risk: 1,
+    steps: [
+      'Panel off; both leads off the pump; a fused pair of heavy leads from the battery to the motor, a tap open.',
+    ],
+    cautions: [JUMPER],
+    sound: ['fuse', 'panel', 'feed', 'switch', 'return'],
+    closed: { 'switch.1': CLOSED, 'return.1': CLOSED },
+  }),
   seen({
     id: 'contacts',
     point: 'poles',

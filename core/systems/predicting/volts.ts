@@ -23,8 +23,9 @@ const DIPS = 0.06
  * less as its windings and the meter's moment have it. Common practice, no source.
  */
 const HALVED = { from: 0.3, to: 0.75, spread: 0.12 }
-/** Many a supply of three phases is stiffer than its wires are thought: so much of its sag is not there; judgement. */
-const STIFF = 0.35
+/** Many a supply of three phases is stiffer than its wires are thought: so much of its sag, and of the lift of a
+ * line beside it, is not there; judgement. */
+const STIFF = 0.5
 /** What falls under so much of its volts is a weak one, and none that is thought so; judgement. */
 const MOST_STIFF = 0.84
 /** Under so many volts what stands against ground while a motor is locked is what its amps lose on the way, V. */
@@ -55,7 +56,7 @@ export function predictVolts(
   const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : starting || whole > 0 ? DIPS : SAGS)
   const halved = (v: number) => (v > HALVED.from * whole && v < HALVED.to * whole ? HALVED.spread : 0)
   const share = (v: number) => (probe.drop ? 0.3 : Math.max(spread.volts, pulled(v), halved(v)))
-  const stands = solvedTo > MOST_STIFF * whole && solvedTo < whole
+  const stands = Math.abs(solvedTo - whole) < (1 - MOST_STIFF) * whole
   const reading = stands && whole > 0 ? solvedTo + STIFF * (whole - solvedTo) : solvedTo
   const spreadOf = (v: number) => together(least, share(v) * v)
   const loaded = figure(reading, spreadOf(reading))

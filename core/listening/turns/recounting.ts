@@ -1,0 +1,180 @@
+/** What is recounted in one breath: the part that stands out, what was taken back, what it took. Common practice. */
+import type { Joined } from './turnOf'
+
+const FIRST_TWO = '(?:a|l?1|one) (?:to|and) (?:b|l?2|two)'
+const LAST_TWO = '(?:b|l?2|two) (?:to|and) (?:c|l?3|three)'
+const OUTER = '(?:a|l?1|one) (?:to|and) (?:c|l?3|three)'
+const OTHERS = ',? (?:and )?(?:the )?other two(?: pairs)? (?:are |is |read |at |were )?(?:only |about |around |like )?'
+  + '(\\d+)(?:-? ?(?:something|ish|some))?(?: volts)?'
+const WHILE_LATER = '(?:\\d+|a few|a couple of|[a-z]+) (?:minutes?|hours?|min) later (?:it\'s|it was|it is|it'
+  + ' had|we\'re)'
+  + ' (?:down |dropped |fallen )?(?:at|to) (\\d+)(?: psi| pounds)?'
+
+const HOT_LEG = '(?:hot(?: leg)?|leg)'
+const NONE_OF_IT = '(?:nothing|zero|none|0|dead)'
+const NEW_LID = '(?:slapped|put|stuck|popped|threw|snapped|set)(?: on)? (?:a )?(?:new|good|known good|different|spare)'
+  + ' (?:lid|cover)(?: on| in)?(?: there| it)?'
+
+/** Legs, and what is hot. */
+const OF_LEGS: readonly Joined[] = [
+  ['l1 toground $1 volts, l2 toground $2 volts', '(?:on )?(?:each|either|every) (?:leg|hot|line)(?: to (?:ground'
+  + '|neutral))?'
+  + '(?: is| reads| shows| has|\'s)? (\\d{2,3}),? (?:and |, )?(\\d{2,3})(?: volts)?(?: to (?:ground|neutral))?'],
+  ['volts leg to leg', '(?:between|across) (?:the )?(?:two )?(?:hots|hot legs|hot wires)', 'hot to hot'],
+  ['$1 l1 toground 120 volts, $1 l2 toground 0 volts', `(?:one|1) ${HOT_LEG} of the (?:240|230|220|two-?forty)`
+  + '(?: is|\'s)? (?:missing|gone|dead|out) (?:at|in) the (breaker|disconnect|switch|box)',
+  `(breaker|disconnect)(?: only)? has (?:only )?(?:one|1) ${HOT_LEG}(?: coming)? out(?: of it)?`,
+  `only (?:one|1) ${HOT_LEG} (?:is )?(?:coming )?out of the (breaker|disconnect)`],
+  ['breaker hot', 'breaker(?:\'s| is) (?:old|\\d+ years old)(?:,)? (?:and )?(?:it\'s |it is )?hot(?: to the touch)?'],
+  ['load side l$1 toground 0 volts', `(?:no (?:voltage|power|volts)|${NONE_OF_IT})(?: coming)? (?:out of|out on`
+  + `|on) t([123])`],
+  ['control volts 0', '(?:control )?transformer(?:\'s| is) (?:cooked|burnt(?: up)?|burned(?: up)?|toast|fried|shot)'
+  + `,? (?:with )?\\d{3}(?: volts)? (?:going )?in(?:,)? (?:and )?${NONE_OF_IT}(?: coming)? out`],
+  ['pole 1 drop $2', '(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(a|l1|1)(?: is| reads)? (\\d+(?:\\.\\d+)?)'],
+  ['pole 2 drop $2', '(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(b|l2|2)(?: is| reads)? (\\d+(?:\\.\\d+)?)'],
+  ['pole 3 drop $2', '(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(c|l3|3)(?: is| reads)? (\\d+(?:\\.\\d+)?)'],
+]
+
+/** Places and parts that a bag of words would mistake. */
+const OF_PARTS: readonly Joined[] = [
+  ['$1', '(?<=the )(battery|motor|pump|switch|box|breaker) (?:itself|proper)(?= ?$|,)'],
+  ['box wrong', '(?:\\d/\\d|\\d+(?:\\.\\d+)?) (?:horse(?:power)?|hp) (?:control )?box on an? (?:\\d/\\d'
+  + '|\\d+(?:\\.\\d+)?)(?: (?:horse|hp))?'
+  + '(?: (?:motor|pump))?'],
+  ['top $1/$1/$1 volts, bottom $2/$3/$4 volts', '(\\d{3})(?: volts)? (?:at|on) the top,? (?:and )?(\\d+),?'
+  + ' (\\d+),? (?:and )?(\\d+)(?: volts)?'
+  + ' (?:at|on|out) the bottom'],
+  ['shaft seal leaks', 'water(?:\'s| is)? (?:coming|dripping|leaking|running) out (?:from )?(?:between|where)'
+  + ' the pump (?:and|meets) the motor(?: meet)?'],
+  ['overload dial at $1', '(?:overload )?dial(?:\'s| is)(?: set)? (?:at|to) (\\d+(?:\\.\\d+)?)(?: amps)? (?:and'
+  + '|but) (?:the )?motor(?:\'s| is)'
+  + ' (?:a |rated )?\\d+(?:\\.\\d+)?(?: amps)?'],
+  ['coil printed wrong volts', 'coil(?:\'s| is) (?:an? )?\\d+(?: volts?)?(?: coil)?,? (?:and|but) (?:somebody'
+  + '|someone|they|it|he)(?:\'s)?'
+  + ' (?:put|has|got|getting|hooked|fed)(?: it)? \\d+(?: volts?)?(?: to it| on it)?'],
+  ['$1/$2/$2 volts', '(?:one|1) (?:leg|line|phase)(?:\'s| is)(?: reading)? low,? (?:at )?(\\d{3})(?: volts)?,?'
+  + ' (?:and )?the others? (?:two )?(?:are|is|read) (\\d{3})'
+  + '(?: volts)?'],
+  ['coil pullin, load side l$1 toground 0 volts', '(?:contactor|starter)(?:\'s| is)? pulled in,? (?:but |and'
+  + ' )?(?:there\'s |i\'ve got )?(?:nothing|zero|no volts|no voltage)'
+  + ' (?:at|on|out of) t([123])'],
+  ['splice open: cable good, motor is down', '(?:disconnected|unhooked|undid it|split it) at the (?:well ?head'
+  + '|well ?cap|splice),? (?:and )?(?:the )?cable'
+  + ' (?:megs?|tests?|reads?|is)(?: out)? (?:good|fine|ok|clean)'],
+  ['$1/$1/$1 amps', 'amps(?: are)?(?: all)? balanced at (\\d+(?:\\.\\d+)?)', 'balanced at (\\d+(?:\\.\\d+)?) amps'],
+  ['bypass runs', 'auto (?:doesn\'t|does not|won\'t|didn\'t)(?: work| run| do anything)?,? (?:but )?hand (?:does'
+  + '|works|runs)',
+  'hand (?:works|runs)(?: fine)?,? (?:but )?(?:auto|automatic) (?:doesn\'t|does not|won\'t|nothing)'],
+  ['bypass nothing', '(?:hand and auto|hand or auto|auto and hand)(?: are)?(?: both)? (?:nothing|dead|same|do'
+  + ' nothing)',
+  'nothing in (?:hand or auto|hand either|either hand or auto)'],
+  ['line side $1 volts, load side $2 volts', '(?:had |have |got )?(\\d+(?:\\.\\d+)?)(?: volts)? (?:at|to|into)'
+  + ' the (?:pressure )?switch,? (?:and |but )?(?:only )?(\\d+(?:\\.\\d+)?)'
+  + '(?: volts)? (?:after|behind|past) it'],
+  ['$1 is open, $2 is open', '([a-z]+ to [a-z]+)(?: is|\'s| reads) (?:open|ol) and so(?:\'s| is) ([a-z]+ to [a-z]+)'],
+  ['relay welded', 'relay(?:\'s| is) stuck,? (?:the )?contacts?(?: are|\'re)? welded(?: shut)?'],
+  ['red start 0 amps', '(?:nothing|no amps|zero|no current) on (?:the )?red(?: wire| lead| leg)? (?:when|as'
+  + '|while) it (?:tries|is trying|goes|attempts) to start'],
+  ['flow $1 gpm', '(?:it was |got |getting |i get )?(?:only )?(\\d+(?:\\.\\d+)?) (?:gallons|gals?) (?:a|per)'
+  + ' minute at the (?:tank tee|boiler drain|drain|tank|spigot|hydrant)'
+  + '(?:,? should (?:be|get) \\d+)?'],
+  ['', '(?:at the well ?(?:head|cap) )?(?:i )?cut the splices? apart and (?:megged|checked|ohmed|read) (?:each'
+  + '|both) (?:direction|way)s?'],
+  ['', '(?:the )?piston(?:\'s| is) not moving'],
+  ['fuse blows at once', '(?:put|stuck|popped) (?:a |another )?(?:new )?\\d* ?(?:amp )?(?:fuse )?(?:one )?in,?'
+  + ' (?:and )?(?:it |that one )(?:popped|blew|went) (?:again|right away|too|the second[^,;]*)'],
+  ['check look open', '(?:took|pulled) the check(?: valve)? (?:apart|out),? (?:and )?the (?:spring|poppet'
+  + '|flapper|disc|seat)(?:\'s| is| was)? (?:broke(?:n)?|gone|worn|chewed up|cracked|all carbon)'],
+  ['hissing out of the unloader', 'air (?:bleeds|leaks|comes) (?:back )?(?:out )?through the unloader(?: all'
+  + ' night| all the'
+  + ' time)?'],
+  ['air in the water', '(?:can |i )*see (?:air )?bubbles in the (?:clear|see-through) (?:pipe|line)'],
+]
+
+export const TURNS_OF_RECOUNTING: readonly Joined[] = [
+  ...OF_LEGS,
+  ...OF_PARTS,
+  // what is taken back was not said
+  ['$1', '((?:^|,|;| and | but |)) ?(?:(?! and | but )[^,;.])*?(?:\\.{2,}|,|;|-)? ?(?:no,? wait|wait,? no|scratch that'
+  + '|strike that|let me correct that|correction),?(?= )'],
+  [' $2', '(\\d+(?:\\.\\d+)?)(?: ?(?:volts?|amps?|psi|pounds|ohms?))?(?:\\.{2,}|,) ?no,? (?:make that |it\'s '
+  + '|sorry,? )?'
+  + '(\\d+(?:\\.\\d+)?)'],
+  // two pairs alike and one that is not
+  ['1 to 2 $1, 2 to 3 $2, 3 to 1 $2', `${FIRST_TWO} (?:is |reads |at )?(\\d+)(?: volts)?${OTHERS}`],
+  ['2 to 3 $1, 1 to 2 $2, 3 to 1 $2', `${LAST_TWO} (?:is |reads |at )?(\\d+)(?: volts)?${OTHERS}`],
+  ['3 to 1 $1, 1 to 2 $2, 2 to 3 $2', `${OUTER} (?:is |reads |at )?(\\d+)(?: volts)?${OTHERS}`],
+  ['$1/$1/$2 amps', '(?:two|2) of (?:the |my )?(?:legs|phases|lines|leads)(?: are|\'re)? (?:pulling|at|drawing'
+  + '|reading)'
+  + ' (?:about )?(\\d+(?:\\.\\d+)?)(?: amps)?,? (?:and |but )?(?:the )?(?:third|other|last)(?: one| leg)?(?: is|'
+  + ' has|\'s)?'
+  + ' (?:at |pulling |only )?(\\d+(?:\\.\\d+)?)(?: amps)?'],
+  ['$1/$1/0 amps', '(?:two|2) of (?:the |my )?(?:legs|phases|lines|leads)(?: are|\'re)? (?:pulling|at|drawing|reading)'
+  + ' (?:about )?(\\d+(?:\\.\\d+)?)(?: amps)?,? (?:and |but )?(?:the )?(?:third|other|last)(?: one| leg)?(?: is|'
+  + ' has|\'s)?'
+  + ' (?:at |pulling )?(?:nothing|zero|dead|none)'],
+  ['leads off', '(?:motor )?legs off(?= at| the|,| and)'],
+  ['line side l1 to l2 $1 volts', '(?:the )?primary(?: side)?(?: of the (?:control )?transformer)?'
+  + '(?: holds| is| reads| has|\'s)? (?:steady )?(?:at )?(\\d{3})(?: volts)?'],
+  // how long it took, and what it is called now
+  ['pump up time $1 minutes', '(?:started timing it,? (?:and )?)?(?:it )?(?:took|takes|it\'s taking) (?:it )?'
+  + '([a-z]+|\\d+) minutes to (?:get|build|pump|go)(?: up)?(?: from \\d+)?(?: up)? to \\d+(?: psi| pounds)?'
+  + '(?:,? (?:and |where )?(?:it )?used to (?:do it in|take|be) (?:[a-z]+|\\d+)(?: minutes)?)?'],
+  ['outlet shut, it falls', '(?:pumped|built|ran|brought) it up to \\d+(?: psi| pounds)?,? (?:and )?(?:shut'
+  + '|closed|valved)'
+  + ` (?:off )?the (?:valve to the )?(?:hoses|shop|outlet|house|line)(?: off)?,? (?:and )?${WHILE_LATER}`],
+  ['falls to $1 psi', WHILE_LATER],
+  ['hissing out of the unloader', '(?:cracked|loosened|took|pulled) the (?:fitting|line|tube|nut) (?:loose |off'
+  + ' )?(?:off |at'
+  + ' |on )?(?:of )?the unloader'
+  + ' and (?:the )?air (?:keeps|kept) coming'],
+  // what was taken off to look, and is no finding
+  ['', '(?:opened|popped|took|pulled|lifted)(?: up| off)? the (?:well ?cap|well ?seal|well ?head cover)(?: off)?,?'
+  + '(?: and)?(?: right there)?(?= i | there| the | you| water| wires)'],
+  ['', '(?:wiggled|unscrewed|spun|took|pulled) the gauge off(?: of it)?,?(?: and)?(?= there| water| no| i | it)'],
+  ['cable chafed', '(?:the )?wires? (?:were |are |was |is |got )?(?:pinched|rubbed|worn|skinned|chafed|cut)'
+  + '[^,;]{0,24} (?:under|at|on|in) the (?:well ?)?(?:cap|seal|casing)(?:,? (?:and )?(?:the )?insulation(?:\'s| is)?'
+  + ' (?:gone|off|rubbed off|missing))?'],
+  // a spare
+  ['new box and it runs', `${NEW_LID} and (?:away|off) (?:she|it) (?:went|goes)`],
+  ['new box', NEW_LID],
+  ['cap', '(?:start |run )?cap(?:acitor)? in the (?:lid|cover|box)(?= ?,)'],
+  ['jumped the switch, same', '(?:hooked up|put in|put on|tried|swapped in) (?:a |another )?(?:known good|new'
+  + '|different|spare) pressure'
+  + ' switch,? (?:and )?it (?:does|did) the same(?: thing)?'],
+  ['known good $1', 'tried (?:it )?with (?:a |another )?(?:known )?(?:good|new|different) (box|cap|capacitor|relay'
+  + '|motor|pump|switch)'],
+  ['links set right, works fine', '(?:switched|moved|changed|swapped|flipped) the (?:plug|links?|jumpers?|selector)'
+  + '(?: over)? to (?:the )?(?:1[12]\\d|2[0-4]\\d)(?: side| volts)?,? (?:and )?(?:what a difference|it works|it runs'
+  + ' (?:fine|great|right)|night and day)'],
+  // where the water shows
+  ['shaft seal leaks', '(?:there\'s )?(?:a )?puddle under the pump[^,;]*,? (?:and )?(?:it )?(?:drips|dripping'
+  + '|leaks) (?:off|at'
+  + '|from|along) the shaft(?: when(?: it\'s)?(?: running| it runs))?',
+  '(?:drips|dripping|leaking|sprays|spraying) (?:off|out around|around|along) the shaft'],
+  ['lost prime', '(?:and )?(?:overnight|by morning|next day|next morning) it(?:\'s| has| had)? (?:lost|losing)'
+  + ' it(?: again)?'],
+  ['filter out better', '(?:pulled|took)(?: out)? the (?:cartridge|filter|element)(?: out)?,? (?:and )?(?:the'
+  + ' )?(?:pressure|flow)'
+  + ' (?:came|comes|jumped|shot) (?:right )?(?:back|up)(?: up)?'],
+  ['head knocks', '(?:(?:compressor )?pump|compressor|head)(?:\'s| is) knocking'],
+  ['pump pulley locked', '(?:the )?pump (?:won\'t|will not|doesn\'t|wouldn\'t|does not) (?:turn|budge|move)(?:'
+  + ' over)?(?: by hand)?,?'
+  + ' with the belts? off', 'belts? off,? (?:and )?(?:the )?pump (?:won\'t|will not|doesn\'t|wouldn\'t|does not)'
+  + ' (?:turn|budge|move)',
+  'motor turns (?:free|easy|fine)(?: by hand)?,? (?:and |but )?(?:the )?(?:pump'
+  + '|compressor)(?:\'s| is) (?:locked'
+  + '(?: up)?|seized(?: up)?|froze(?:n)?|stuck)'],
+  ['straightfeed', '(?:hooked|wired|connected|jumped|ran) (?:it|her|the pump|the motor)(?: up)? (?:straight'
+  + '|direct(?:ly)?|right)'
+  + ' (?:to|off|on)(?: of)? the battery'],
+  ['straightfeed runs', '(?:ran|run|put|clipped|hooked)(?: up)? (?:a |two |some |my )?(?:jumpers?|wires?|leads?'
+  + '|cables?)(?: right| straight)?'
+  + ' (?:off|from|to) (?:of )?the battery(?: right| straight| direct(?:ly)?)? (?:to|and) the (?:pump|motor),?(?:'
+  + ' and| then)? (?:it|she|the pump)'
+  + ' (?:took (?:right )?off|runs|ran|runs? fine|works)'],
+  ['diaphragm torn', '(?:the )?(?:rubber|membrane)(?:\'s| is| was)? (?:ripped|torn|split)'],
+  ['cool comes back', '(?:let|left) it (?:cool(?: down| off)?|sit)(?: for)? (?:an|half an|a|\\d+|twenty|thirty)'
+  + ' ?(?:hour|minutes?)s?,? (?:and )?it (?:started|starts|came back|comes back|kicked on|kicks on)(?: up)?'
+  + '(?: again)? by itself'],
+]
