@@ -8,90 +8,9 @@
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import { breakerReset } from './breakerReset'
+import { DOINGS, type Doing } from './doings'
 import type { Spoken } from './spoken'
 import { spellOut } from './shortWords'
-
-type Doing = keyof typeof DOINGS
-
-/** Ways to have done a thing; `OF` stands for what it was done to. */
-const DOINGS = {
-  renewed: [
-    '(?:replaced|renewed|installed|fitted|changed(?: out)?|swapped(?: out| in)?) (?:[\\w/½¼-]+ ){0,4}OF',
-    '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted) (?:in |on |up )?(?:a |an |on |in )?'
-    + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
-    '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
-    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went )?(?:in|on|fitted)\\b',
-    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
-  ],
-  cleaned: [
-    '(?:cleaned|cleared|rinsed|washed|flushed|sanded|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied'
-    + '|reamed)'
-    + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
-    'blew (?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
-  ],
-  freed: [
-    '(?:freed|untangled|unhooked|unstuck|unjammed|released|let go) (?:up )?(?:\\w+ ){0,2}OF',
-    '(?:knocked|worked|broke|pulled|moved) (?:\\w+ ){0,2}OF (?:loose|free|clear|off it)',
-    '(?:dug|picked|fished|pulled|took) (?:\\w+ ){0,4}out of (?:the )?OF',
-    '(?:dug|picked|fished|pulled|got|cut|knocked) OF(?: right| back)? out',
-  ],
-  remade: [
-    '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|'
-    + '(?:re-?)?tightened(?: up| down)?|snugged(?: up)?|'
-    + 'cleaned(?: up)?|'
-    + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
-    + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
-  ],
-  set: [
-    '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
-    '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped) (?:\\w+ ){0,3}OF'
-    + '(?! (?:all|fully|full))',
-  ],
-  dressed: [
-    'blew (?:out |off )?(?:\\w+ ){0,2}OF(?: out| off| clear)?',
-    '(?:filed|sanded|dressed|burnished|polished)(?: up| off| down)? (?:\\w+ ){0,3}OF',
-    '(?:cleaned|scraped|brushed)(?: up| off)? OF(?: up| off)? with (?:an? |some |the )?(?:\\w+ )?'
-    + '(?:file|sandpaper|emery(?: cloth)?|card|dollar bill)',
-    '(?:cleaned|scraped|brushed)(?: up| off)? (?:\\w+ ){0,3}OF(?<=contacts?|points?)',
-    '(?:brushed|picked|scraped|cleaned)(?: up)? OF(?: right| all)? (?:out|off)',
-  ],
-  reset: [
-    '(?<!even after i )re-?set (?:\\w+ ){0,2}OF',
-    '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?! with)(?: back)?(?: in)?',
-  ],
-  filled: [
-    '(?:poured|put|dumped|ran) (?:\\w+ ){1,3}(?<of>gallons) in(?:to)?(?: it| the tank)?',
-    '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
-    '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
-  ],
-  aired: [
-    '(?:pump(?:ed)?|aired?) (?:it |her |the tank )?(?:back )?(?:up )?to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
-    + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
-    + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
-  let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
-  drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
-  held: [
-    '(?:held|hold) (?:\\w+ ){0,2}OF(?= up| for| a)',
-    'held (?:\\w+ ){0,2}OF',
-    '(?:lifted|put|pulled|flipped|turned|pushed|moved|threw) (?:\\w+ ){0,2}OF (?:\\w+ ){0,2}'
-    + '(?:up|on|back|over|to auto|half ?way)',
-  ],
-  vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
-  refused: ['refused OF'],
-  fitted: ['with (?:an? |the )?(?:new|fresh) OF(?: put| fitted)?(?: in|$)'],
-  moved: ['(?:moved|remounted|relocated) (?:\\w+ ){0,2}OF'],
-  opened: [
-    '(?:opened|turned on|thawed)(?: up| out)? (?!(?:it|them|that|everything|one)\\b)(?:\\w+ ){0,2}OF',
-  ],
-  landed: ['(?:re-?landed|rewired|straightened out) (?:\\w+ ){0,3}OF(?: right| around)?'],
-  on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
-  charged: [
-    '(?:hooked|jumped|clipped) (?:it |her )?(?:up )?(?:to |off |from )?(?:the |my |a |another )?'
-    + '(?<of>truck|car|jump pack|jumper cables|good battery|starter battery)',
-    '(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF',
-    '(?:put|hooked|left|stuck) (?:up )?(?:the |a |my )?(?:battery )?(?<of>charger) (?:on|up)',
-  ],
-} as const
 
 interface Way {
   readonly by: readonly Doing[]
@@ -164,7 +83,8 @@ const WAYS: Readonly<Record<string, Way>> = {
     by: ['renewed'], to: '(?:pitless(?: adapter)?(?: o[- ]?ring| seal)?|o[- ]?ring on the pitless)',
   },
   'set-or-replace-reducing-valve': {
-    by: ['renewed', 'set', 'cleaned'], to: '(?:(?:pressure )?reducing valve|(?:pressure )?reducer|house regulator)',
+    by: ['renewed', 'set', 'cleaned'], to: '(?:(?:pressure )?reducing valve|(?:pressure )?reducer|house regulator'
+      + '|(?:screw|nut|bolt)(?: (?:in|out|down|up))? on the (?:pressure )?(?:reducer|reducing valve|regulator))',
   },
   'clear-motor-vents': { by: ['cleaned', 'renewed'], to: '(?:(?:motor )?vents|(?:cooling |motor )?fan|nest|shroud)' },
   'clear-tank-vent': { by: ['cleaned'], to: '(?:tank )?vent(?: hose)?' },
@@ -228,6 +148,9 @@ const WAYS: Readonly<Record<string, Way>> = {
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
   'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
   'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },
+  'close-or-replace-drain': {
+    by: ['closed', 'renewed', 'remade'], to: '(?:tank )?(?:drain|petcock)(?: cock| valve)?',
+  },
   'replace-regulator': { by: ['renewed'], to: 'regulator' },
   'feed-from-larger-generator': { by: ['landed', 'renewed'], to: '(?:generator|utility power|house power|the'
     + ' mains)' },

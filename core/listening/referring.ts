@@ -67,6 +67,14 @@ export function withPilot(text: string): string {
   return into === text ? text : into.replace(ON_OTHER, 'out of the pressure switch')
 }
 
+/** `coil says 240 on it`, after the control circuit's volts were read: what is printed on it, beside them. */
+const COIL_SAYS = /^(?:the )?coil(?: says| is marked|['’]?s marked| is stamped| reads) (\d+)(?: ?v(?:olts?)?)? on it\b/i
+const NEAR_RATED = { from: 0.8, to: 1.25 }
+
+/** `float's caught on the fill pipe`, after the pump would not stop: it is held down. */
+const CAUGHT = /^(?:the )?float(?:['’]?s| is| was)?\b[^,;]*\b(?:caught|snagged|hung up|tangled)\b[^,;]*/i
+const RUNS_ON = /\b(?:won['’]?t|doesn['’]?t|never) (?:quit|stop|shut off)|\bkeeps running|\boverflow|\bpouring out/i
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
@@ -76,6 +84,12 @@ export function withReferred(text: string, before: Spoken): string {
   if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)
   const [, below, out = below] = BOTTOM_OF.exec(before.said ?? '') ?? []
   if (out && TOP.test(text)) return text.replace(TOP, `top of the ${out.toLowerCase()}`)
+  const [, printed] = COIL_SAYS.exec(text) ?? []
+  if (printed && before.fed) {
+    const ratio = Number(printed) / before.fed
+    return `coil printed ${ratio > NEAR_RATED.from && ratio < NEAR_RATED.to ? 'right' : 'wrong'} volts`
+  }
+  if (CAUGHT.test(text) && RUNS_ON.test(before.said ?? '')) return text.replace(CAUGHT, 'float held down')
   if (OF_FUSE.test(text) && SMALL_FUSE.test(before.said ?? '')) return text.replace(OF_FUSE, 'pulled the control fuse')
   if (SPLIT.test(text) && CASING.test(before.said ?? '')) return `pump casing has ${text}`
   const { row = [] } = before

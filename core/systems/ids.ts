@@ -170,7 +170,7 @@ export const PARTS = {
   source: { faults: ['empty', 'valve', 'vent-blocked'], fields: ['volume'] },
   tank: {
     faults: [
-      'waterlogged', 'precharge-low', 'precharge-high', 'charger', 'port-blocked', 'leak', 'condensate',
+      'waterlogged', 'precharge-low', 'precharge-high', 'charger', 'port-blocked', 'leak', 'drain', 'condensate',
     ],
     fields: ['volume', 'kind', 'most'],
   },

@@ -231,8 +231,10 @@ export const AIR: Sayings = {
       switch: ['at the switch', 'at the diaphragm', 'under the switch', 'out of the switch'],
       relief: ['at the safety'],
       receiver: [
-        'at the tank', 'at the bottom of the tank', 'pinhole', 'at the belly of the tank', 'at the drain',
-        'at the drain cock', 'at the drain valve', 'at the petcock',
+        'at the tank', 'at the bottom of the tank', 'pinhole', 'at the belly of the tank',
+      ],
+      drain: [
+        'at the drain', 'at the drain cock', 'at the drain valve', 'at the petcock', 'drain wet', 'drain whistles',
       ],
     },
     said: {
@@ -266,7 +268,11 @@ export const AIR: Sayings = {
         'pinhole bubbles tank', 'pinhole tank blow bubble', 'pinhole bottom tank', 'pinhole in the bottom',
         'tank pinhole', 'weld leaks', 'pinhole', 'tank seam leaks', 'bottom rusted', 'bubbles at the tank seam',
         'soap bubbles at the seam', 'soap bubbles at the seam of the tank', 'pinhole in the tank',
-        'bubbles at the receiver', 'tank rusted through', 'petcock bubbling'],
+        'bubbles at the receiver', 'tank rusted through'],
+      drain: [
+        'petcock bubbling', 'drain leaks', 'drain is open', 'drain left open', 'drain hisses', 'drain cock leaks',
+        'petcock leaks', 'drain valve leaks', 'drain cracked open',
+      ],
     },
   },
   'drain': {

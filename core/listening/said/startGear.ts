@@ -128,6 +128,7 @@ export const START_GEAR: Sayings = {
         'button stays in',
       ],
       'lets-go': [
+        'hum quits', 'hum seconds cuts out', 'hum then cuts out', 'hums and quits',
         'overload keeps popping', 'overload on the bottom of the box keeps popping', 'overload clicks',
         'overload in the box clicks', 'overload clicks off', 'hum overload click', 'overload trips',
         'overload trips again', 'hum then overload trips', 'overload out', 'runs then overload trips',

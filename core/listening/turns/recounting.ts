@@ -91,9 +91,74 @@ const OF_PARTS: readonly Joined[] = [
   ['air in the water', '(?:can |i )*see (?:air )?bubbles in the (?:clear|see-through) (?:pipe|line)'],
 ]
 
+const POLE_BELOW = '(?:l|leg |line |phase |number )?([123])'
+const MADE_WITH = '(?:\\d/\\d|\\d+(?:\\.\\d+)?)(?: ?(?:horse(?:power)?|hp))?'
+
+/** What stands beside a figure, so that it is not read for something else. */
+const OF_FIGURES: readonly Joined[] = [
+  ['gauge $1 psi', '([2-8]\\d)(?: psi| pounds)? at the pump(?= ?$|,)'],
+  ['', '(?<!some of the )(?:house )?lights(?: in the house)?(?: are|\'re)? (?:too |way too |really'
+  + ' )?bright', '(?:they\'ve been '
+  + '|keep |keeps )?burning (?:out|up) bulbs',
+  'bulbs (?:keep|keeps) (?:blowing|burning out|popping)'],
+  ['$1 volts as it starts', '(?:drops|falls|sags|dips|goes)(?: down)? to (\\d+(?:\\.\\d+)?)(?: volts)? when it'
+  + ' tries(?: to start| to go)?'],
+  ['pluggedin starts', 'at the house it (?:starts|fires|runs)(?: right)?(?: up| off)?(?: fine)?'],
+  ['belt slip', 'motor(?:\'s| is) (?:spinning|turning|running)[^,]*? and the pump (?:wheel|pulley'
+  + '|flywheel)(?:\'s| is) (?:barely|hardly|not) (?:moving|turning)'],
+  ['bubbles at the drain', '(?:the )?drain(?: ?cock| valve)?(?:\'s| is| was| been)?(?: been)? (?:cracked|left'
+  + '|not (?:quite )?shut|partly|a little|open a turn)(?: open)?',
+  '(?:the )?drain(?:\'s| is) wet and (?:whistles|hisses)'],
+  ['float works', '(?:and )?it floated up and the (?:well )?pump (?:shut off|stopped|quit|went off)'],
+  ['$1 volts at the well head', '(\\d{3})(?: volts)? going (?:down )?(?:the hole )?to the (?:well )?pump'],
+  ['wellhead $1', '(?:ohms|continuity|reading) at the well ?(?:head|cap)(?: is|,)? (ol|open)'],
+  ['ol then a value once cool', 'let it (?:sit|cool|rest)[^,]*? and (?:ohmed|checked|read|tested) it again,?'
+  + ' (?:and )?(?:it\'s |it reads |got |i got )?\\d+(?:\\.\\d+)?(?: ohms)?'],
+  ['', 'hiss(?:ing|es)? (?:under|underneath|from under) the (?:tank|receiver)(?=,)'],
+  ['', 'unplugged (?:the (?:trailer|coach|charger|converter)|shore power)[^,;]*?(?:drops|goes|falls|comes)(?:'
+  + ' down)? to \\d+(?:\\.\\d+)?'],
+  ['float hung up', 'float(?:\'s| is| was)? (?:hanging )?[^,;]{0,24}(?:caught|snagged|hung|tangled) (?:up )?on'
+  + ' the [a-z]+(?: pipe)?'],
+  ['breaker hot', 'breaker(?:\'s| is) an? \\d+(?: amp)?,? (?:and |but )?(?:it\'s |it is )?hot(?: to (?:the )?touch)?'],
+  ['on another breaker $1', 'moved it (?:over )?to (?:the |a |an )?(?:spare|other|another|next|empty|good'
+  + '|open)(?: \\d+)?(?: amp)?(?: breaker| slot| one)?,? (?:and |but )?(?:it\'s |it )?'
+  + '(held|holds|run|runs|ran|trips|tripped)'],
+  ['outletvalve shut stilldoes', '(?:clamped|pinched|kinked)(?: off)? the hose (?:right )?(?:off )?(?:at'
+  + '|after) the (?:outlet|pump)(?: of the pump)?,? (?:and |but )?it still (?:burps|kicks on|does it|cycles|runs)'],
+  ['rolled the leads, high stays on the line', 'rolled (?:all )?(?:three |the )*(?:leads|wires|legs)[^,;]*? and'
+  + ' (?:the )?(?:\\d+|high one|high leg|high amps)[^,;]*? (?:stayed|stays|remained)[^,;]*'],
+  ['rolled the leads, high moves with the lead', 'rolled (?:all )?(?:three |the )*(?:leads|wires|legs)[^,;]*?'
+  + ' and (?:the )?(?:\\d+|high one|high leg|high amps)[^,;]*? (?:moved|went|followed)[^,;]*'],
+  ['float backwards', '(?:lift|lifted|raise|raised|pull|pulled)(?: up)? the float(?: up)? and (?:the )?(?:starter'
+  + '|pump|contactor|motor) (?:pulls? in|pulled in|starts?|started|runs|comes on|came on)'
+  + ',? (?:and )?(?:let it (?:hang|drop|down)|drop it) and it (?:drops out|stops|quits)'],
+  ['load side l$1 volts low', `(?:below|after|out of) the heaters?,? ${POLE_BELOW}(?:'s| is) (?:gone|dead`
+  + `|missing)`],
+  ['heater 1 $1', 'heater (?:on |for )?(?:number |#|no\\.? )?(?:one|1|l1|a)(?: is|\'s)? (reads? ol|open|burnt'
+  + ' open|burned open)'],
+  ['heater 2 $1', 'heater (?:on |for )?(?:number |#|no\\.? )?(?:two|2|l2|b)(?: is|\'s)? (reads? ol|open|burnt'
+  + ' open|burned open)'],
+  ['heater 3 $1', 'heater (?:on |for )?(?:number |#|no\\.? )?(?:three|3|l3|c)(?: is|\'s)? (reads? ol|open|burnt'
+  + ' open|burned open)'],
+  ['hots on one pole', '(?:both|two) hots(?: from the panel| coming in)? (?:are )?(?:landed )?on (?:one|the'
+  + ' same) (?:pole|side)'],
+  ['', '(?:after |once )?it timed out'],
+  ['protector waiting', '(?:the )?(?:box\'?s?|protector\'?s?) light(?:\'s| is)? (?:blinking|flashing|red)(?:,?'
+  + ' (?:it )?says (?:low load|dry well|dry|underload))?'],
+  ['precharge $1 psi', '(?:tire |air )gauge(?: on the (?:tank|valve|stem))?[,.]* (?:it(?:\'s| reads) )?(\\d+)(?: psi'
+  + '| pounds)?'],
+  ['no leaks anywhere', 'no water (?:inside|in the coach) anywhere'],
+  ['', 'shaft (?:won\'t|doesn\'t) (?:go|start) by itself'],
+  ['port', '(?:little|small) tube(?= off and it(?:\'s| is) (?:packed|plugged|full))'],
+  ['motor shaft seized', 'motor won\'t turn by hand', 'won\'t turn with pliers(?: on the shaft)?'],
+  ['new box', `(?:put|stuck|threw|hung) (?:a |the )?(?:right |correct |${MADE_WITH} )(?:control )?box (?:on|in`
+  + `|up)(?: there| it)?`],
+]
+
 export const TURNS_OF_RECOUNTING: readonly Joined[] = [
   ...OF_LEGS,
   ...OF_PARTS,
+  ...OF_FIGURES,
   // what is taken back was not said
   ['$1', '((?:^|,|;| and | but |)) ?(?:(?! and | but )[^,;.])*?(?:\\.{2,}|,|;|-)? ?(?:no,? wait|wait,? no|scratch that'
   + '|strike that|let me correct that|correction),?(?= )'],

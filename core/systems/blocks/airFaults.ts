@@ -249,6 +249,25 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     wears: ['age'],
   }),
   fault({
+    id: 'tank.drain',
+    name: 'Drain valve leaks, or stands open',
+    baseRate: 0.02,
+    severities: degrees(
+      { name: 'weeping', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.06 }) },
+      { name: 'cracked open', share: 0.25, change: h => ({ 'leak.house': h['pump.flow'] * 0.35 }) },
+      { name: 'open', share: 0.15, change: h => ({ 'leak.house': h['pump.flow'] * 0.9 }) },
+    ),
+    effect: 'starts-alone',
+    repair: repair({
+      id: 'close-or-replace-drain',
+      name: 'Close or replace the drain valve',
+      minutes: 15,
+      part: 'drain valve',
+    }),
+    causes: [CAUSES.vibration, CAUSES.age],
+    settledBy: 'soap on the drain valve',
+  }),
+  fault({
     id: 'tank.condensate',
     name: 'Receiver half full of condensate',
     baseRate: 0.03,

@@ -139,13 +139,30 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         switch: { label: 'at the pressure switch' },
         relief: { label: 'at the relief valve' },
         receiver: { label: 'at the receiver', words: ['seam'] },
+        drain: { label: 'at the drain valve', words: ['drain cock', 'petcock'] },
       },
-      usual: { none: 0.805, fittings: 0.15, line: 0.03, switch: 0.006, relief: 0.006, receiver: 0.003 },
+      usual: { none: 0.8, fittings: 0.15, line: 0.03, switch: 0.006, relief: 0.006, receiver: 0.003, drain: 0.005 },
       chancesByFault: {
-        'house.leak': { none: 0.03, fittings: 0.02, line: 0.92, switch: 0.01, relief: 0.01, receiver: 0.01 },
-        'switch.diaphragm': { none: 0.04, fittings: 0.02, line: 0.02, switch: 0.9, relief: 0.01, receiver: 0.01 },
-        'relief.weeping': { none: 0.04, fittings: 0.14, line: 0.02, switch: 0.01, relief: 0.78, receiver: 0.01 },
-        'tank.leak': { none: 0.04, fittings: 0.14, line: 0.02, switch: 0.01, relief: 0.01, receiver: 0.78 },
+        'house.leak': {
+          none: 0.03, fittings: 0.02, line: 0.91, switch: 0.01,
+          relief: 0.01, receiver: 0.01, drain: 0.01,
+        },
+        'switch.diaphragm': {
+          none: 0.04, fittings: 0.02, line: 0.02, switch: 0.89,
+          relief: 0.01, receiver: 0.01, drain: 0.01,
+        },
+        'relief.weeping': {
+          none: 0.04, fittings: 0.14, line: 0.02, switch: 0.01,
+          relief: 0.77, receiver: 0.01, drain: 0.01,
+        },
+        'tank.leak': {
+          none: 0.04, fittings: 0.14, line: 0.02, switch: 0.01,
+          relief: 0.01, receiver: 0.73, drain: 0.05,
+        },
+        'tank.drain': {
+          none: 0.03, fittings: 0.11, line: 0.01, switch: 0.01,
+          relief: 0.01, receiver: 0.02, drain: 0.81,
+        },
       },
     }),
     seen({
@@ -166,6 +183,7 @@ export function airTests({ belt, practice }: AirOptions): readonly Test[] {
         'switch.diaphragm': { holds: 0.08, falls: 0.92 },
         'relief.weeping': { holds: 0.1, falls: 0.9 },
         'tank.leak': { holds: 0.04, falls: 0.96 },
+        'tank.drain': { holds: 0.04, falls: 0.96 },
         'house.leak': { holds: 0.96, falls: 0.04 },
       },
     }),

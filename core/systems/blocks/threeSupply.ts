@@ -35,6 +35,12 @@ const PAIR_LOW = [
   { name: '6 %', share: 0.35, low: 0.14 },
 ] as const
 
+/** All three pairs unlike: one line low, one that stands high. */
+const ALL_UNLIKE = [
+  { name: '3 %', share: 0.6, low: 0.06, high: 0.03 },
+  { name: '5 %', share: 0.4, low: 0.1, high: 0.045 },
+] as const
+
 /** Both lines but one, by the same share. */
 const twoLow = (h: Figures, but: number, low: number) =>
   Object.assign({}, ...POLES.filter(i => i !== but)
@@ -86,7 +92,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
           ...UNBALANCE.flatMap(({ name, share, low }) =>
             POLES.map(line => ({
               name: `line ${line}, ${name}`,
-              share: share / 4,
+              share: share / 6,
               change: (h: Figures) => only(`supply.leg${line}`, h[`supply.leg${line}`] * (1 - low)),
             }))),
           // one pair low and two high: two lines are down, as on an open delta
@@ -96,6 +102,15 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               share: share / 12,
               change: (h: Figures) => twoLow(h, line, low),
             }))),
+          ...ALL_UNLIKE.flatMap(({ name, share, low, high }) =>
+            POLES.flatMap(down => POLES.filter(up => up !== down).map(up => ({
+              name: `line ${down} low, line ${up} high, ${name}`,
+              share: share / 24,
+              change: (h: Figures) => ({
+                ...only(`supply.leg${down}`, h[`supply.leg${down}`] * (1 - low)),
+                ...only(`supply.leg${up}`, h[`supply.leg${up}`] * (1 + high)),
+              }),
+            })))),
         ),
         repair: repair({
           id: 'call-utility',

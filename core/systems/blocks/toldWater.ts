@@ -60,6 +60,7 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       'pipe.holed:2': { reaches: 0.15, stalls: 0.85 },
       'pipe.holed:3': { reaches: 0.02, stalls: 0.98 },
       'house.leak:2': { reaches: 0.45, stalls: 0.55 },
+      'tank.drain:3': { reaches: 0.04, stalls: 0.96 },
       'pump.worn:2': { reaches: 0.2, stalls: 0.8 },
       'pump.cracked:2': { reaches: 0.4, stalls: 0.6 },
       // with nothing drawn it makes its pressure still
@@ -107,6 +108,9 @@ export const howItFalls = (): SeenTest =>
       'relief.weeping': { holds: 0.2, slow: 0.72, once: 0.08 },
       'tank.waterlogged': { holds: 0.3, slow: 0.3, once: 0.4 },
       'tank.leak': { holds: 0.15, slow: 0.7, once: 0.15 },
+      'tank.drain:1': { holds: 0.15, slow: 0.75, once: 0.1 },
+      'tank.drain:2': { holds: 0.02, slow: 0.38, once: 0.6 },
+      'tank.drain:3': { holds: 0.01, slow: 0.09, once: 0.9 },
       'pump.valves:2': { holds: 0.12, slow: 0.7, once: 0.18 },
       'switch.diaphragm': { holds: 0.3, slow: 0.6, once: 0.1 },
       'unloader.leaking': { holds: 0.4, slow: 0.5, once: 0.1 },
