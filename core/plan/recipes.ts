@@ -300,6 +300,8 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
     { sealed: true, fits: 'size equal; range for the house' }),
   'replace-relief-valve': pipes([HOLD_BACK, THREADS, 'Outlet free, never plugged.'],
     { sealed: true, fits: 'thread equal; set at or under the weakest plate; capacity at least' }),
+  'close-or-replace-drain': pipes([THREADS, 'Close it first: soap, and an hour at cut-out, before it is renewed.'],
+    { sealed: true, fits: 'thread equal; rated for the relief’s setting' }),
   'find-and-mend-leak': pipes(['Shut off by parts till it holds; mend that one.'], { sealed: true, cure: 30 }),
   'open-house-valve-or-thaw-line': harmless([
     'Open it slowly, a tap open behind it; thaw with warm air or water, from the tap back, never with a flame.',

@@ -72,7 +72,8 @@ describe.each(SWEPT)('%s', (id) => {
           exact || ghost
           || (isStretched(hypothesis.id) && apart < 1.8 * p.sigma)
           || (isLeak(test) && apart < 3 * p.sigma)
-          || (isOfField(test) && mean > own && apart < 1.2 * p.sigma),
+          // a stiff supply sags less, and lifts less the line beside it
+          || (isOfField(test) && (probe.ask === 'volts' || mean > own) && apart < 1.2 * p.sigma),
           `${hypothesis.id} ${test.id}: ${mean} for ${own}`,
         ).toBe(true)
         checked++

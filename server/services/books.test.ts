@@ -10,6 +10,7 @@ import { saveNameplate } from './facts'
 import { addLines, linesOf } from './lines'
 import { listSites, readSite } from './sites'
 import { readToday } from './today'
+import { slower } from '../../tests/speed'
 import { line, refusal, useTestBook } from './testBook'
 
 const book = useTestBook()
@@ -153,7 +154,7 @@ describe('a long tab', () => {
   }
   it('of 6,000 notes is taken in under a second', { timeout: 120_000 }, async () => {
     const taken: number[] = []
-    for (const count of [6000, 6001, 6002, 6003]) taken.push(await spent(() => book.takeIn(fileOf(count))))
+    for (const count of [6000, 6001, 6002, 6003]) taken.push(await spent(() => book.takeIn(fileOf(count))) / slower())
     expect(Math.min(...taken)).toBeLessThan(1000)
   })
   it('takes a line at 20,000 as cheaply as at 6,000', { timeout: 120_000 }, async () => {

@@ -59,7 +59,10 @@ describe('an idiom', () => {
     ['jet', 'gave it a spin with the power on and off it went and ran like normal', 'spin runs'],
     ['three-phase', 'lifted T1 T2 T3 off the starter and it holds', 'trip-load-off holds'],
     ['compressor-pilot', 'heaters in there are for a 12 amp motor', 'dial.amps 12'],
-    ['compressor-pilot', 'primary of the control transformer has 475, secondary has 119', 'control.volts 119'],
+    [
+      'compressor-pilot', 'primary of the control transformer has 475, secondary has 119',
+      'line.v12 475 | control.volts 119',
+    ],
     ['three-phase', 'moved all three motor leads over one and the 21 went to a different line', 'roll lead'],
     ['booster', 'pulled the motor off, motor shaft spins like a top', 'impeller-look jammed'],
     ['holding-tank', 'lifted the float by hand and the well pump kept right on going', 'well-float-look held'],

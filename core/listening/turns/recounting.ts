@@ -101,8 +101,6 @@ const OF_FIGURES: readonly Joined[] = [
   + ' )?bright', '(?:they\'ve been '
   + '|keep |keeps )?burning (?:out|up) bulbs',
   'bulbs (?:keep|keeps) (?:blowing|burning out|popping)'],
-  ['$1 volts as it starts', '(?:drops|falls|sags|dips|goes)(?: down)? to (\\d+(?:\\.\\d+)?)(?: volts)? when it'
-  + ' tries(?: to start| to go)?'],
   ['pluggedin starts', 'at the house it (?:starts|fires|runs)(?: right)?(?: up| off)?(?: fine)?'],
   ['belt slip', 'motor(?:\'s| is) (?:spinning|turning|running)[^,]*? and the pump (?:wheel|pulley'
   + '|flywheel)(?:\'s| is) (?:barely|hardly|not) (?:moving|turning)'],
