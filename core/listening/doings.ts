@@ -31,7 +31,7 @@ export const DOINGS = {
   ],
   set: [
     '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
-    '(?:set|adjusted|turned|backed|dialed|dialled|moved|cranked|flipped) (?:\\w+ ){0,3}OF'
+    '(?:set|adjusted|turned|backed|dialed|dialled|moved|switched|cranked|flipped) (?:\\w+ ){0,3}OF'
     + '(?! (?:all|fully|full))',
   ],
   dressed: [

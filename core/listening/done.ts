@@ -63,7 +63,9 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-feed': { by: ['renewed'], to: 'feed(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
   'replace-run': { by: ['renewed'], to: '(?:run|whip|wire)(?: to the (?:pump|motor))?' },
-  'remake-splice-or-replace-cable': { by: ['remade', 'renewed'], to: '(?:splices?|pump cable|drop cable|cable)' },
+  'remake-splice-or-replace-cable': {
+    by: ['remade', 'renewed'], to: '(?:splices?|connectors|pump cable|drop cable|cable)',
+  },
   'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
   'replace-motor': { by: ['renewed'], to: '(?:pump )?motor' },
   'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor)?|motor)' },
@@ -136,7 +138,10 @@ const WAYS: Readonly<Record<string, Way>> = {
   'fit-box-for-motor': { by: ['renewed'], to: '(?:right|correct|proper) (?:control )?box' },
   'replace-start-capacitor': { by: ['renewed'], to: '(?:start(?:ing)? )?(?:cap|capacitor)' },
   'find-leads-and-land-them-right': { by: ['remade', 'set'], to: '(?:leads|wires) (?:right|where they belong)' },
-  'set-voltage-links': { by: ['set', 'remade'], to: '(?:jumpers?|links?|voltage (?:plug|switch|selector|links?))' },
+  'set-voltage-links': {
+    by: ['set', 'remade'],
+    to: '(?:jumpers?|links?|plug(?= (?:over|to))|voltage (?:plug|switch|selector|links?))',
+  },
   'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed'], to: '(?:start'
     + '|centrifugal) switch' },
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },

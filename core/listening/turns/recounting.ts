@@ -140,7 +140,9 @@ const OF_FIGURES: readonly Joined[] = [
   + ' open|burned open)'],
   ['hots on one pole', '(?:both|two) hots(?: from the panel| coming in)? (?:are )?(?:landed )?on (?:one|the'
   + ' same) (?:pole|side)'],
-  ['', '(?:after |once )?it timed out'],
+  ['protector waiting', '(?:it )?(?:came|comes) back (?:on )?(?:on its own|by itself)? ?(?:after|once) it'
+  + ' tim(?:ed|es) out'],
+  ['bubbles at the bottom of the tank', 'bubbles (?:underneath|under it|under the tank) by the drain'],
   ['protector waiting', '(?:the )?(?:box\'?s?|protector\'?s?) light(?:\'s| is)? (?:blinking|flashing|red)(?:,?'
   + ' (?:it )?says (?:low load|dry well|dry|underload))?'],
   ['precharge $1 psi', '(?:tire |air )gauge(?: on the (?:tank|valve|stem))?[,.]* (?:it(?:\'s| reads) )?(\\d+)(?: psi'
@@ -207,9 +209,7 @@ export const TURNS_OF_RECOUNTING: readonly Joined[] = [
   + ' switch,? (?:and )?it (?:does|did) the same(?: thing)?'],
   ['known good $1', 'tried (?:it )?with (?:a |another )?(?:known )?(?:good|new|different) (box|cap|capacitor|relay'
   + '|motor|pump|switch)'],
-  ['links set right, works fine', '(?:switched|moved|changed|swapped|flipped) the (?:plug|links?|jumpers?|selector)'
-  + '(?: over)? to (?:the )?(?:1[12]\\d|2[0-4]\\d)(?: side| volts)?,? (?:and )?(?:what a difference|it works|it runs'
-  + ' (?:fine|great|right)|night and day)'],
+  ['on it', 'on it with (?:a|the|my) (?:screwdriver|hammer|wrench) handle'],
   // where the water shows
   ['shaft seal leaks', '(?:there\'s )?(?:a )?puddle under the pump[^,;]*,? (?:and )?(?:it )?(?:drips|dripping'
   + '|leaks) (?:off|at'
