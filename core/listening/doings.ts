@@ -11,10 +11,10 @@ export const DOINGS = {
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
   ],
   cleaned: [
-    '(?:cleaned|cleared|rinsed|washed|flushed|sanded|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed|emptied'
-    + '|reamed)'
+    '(?:cleaned|cleared|rinsed|washed|flushed|sanded|drilled|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed'
+    + '|emptied|reamed)'
     + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
-    'blew (?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
+    'blew (?!when |as |the second |again |right )(?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
   ],
   freed: [
     '(?:freed|untangled|unhooked|unstuck|unjammed|released|let go) (?:up )?(?:\\w+ ){0,2}OF',
@@ -23,6 +23,7 @@ export const DOINGS = {
     '(?:dug|picked|fished|pulled|got|cut|knocked) OF(?: right| back)? out',
   ],
   remade: [
+    'made (?:up )?(?:a )?(?:new |fresh )OF',
     '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|'
     + '(?:re-?)?tightened(?: up| down)?|snugged(?: up)?|'
     + 'cleaned(?: up)?|'
@@ -30,12 +31,13 @@ export const DOINGS = {
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
   set: [
+    '(?:a )?(?:quarter|half|full|one|two|couple(?: of)?|\\d+)(?: a)? turns? (?:on|of) (?:\\w+ ){0,3}OF',
     '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|switched|cranked|flipped) (?:\\w+ ){0,3}OF'
     + '(?! (?:all|fully|full))',
   ],
   dressed: [
-    'blew (?:out |off )?(?:\\w+ ){0,2}OF(?: out| off| clear)?',
+    'blew (?!when |as |the second |again |right )(?:out |off )?(?:\\w+ ){0,2}OF(?: out| off| clear)?',
     '(?:filed|sanded|dressed|burnished|polished)(?: up| off| down)? (?:\\w+ ){0,3}OF',
     '(?:cleaned|scraped|brushed)(?: up| off)? OF(?: up| off)? with (?:an? |some |the )?(?:\\w+ )?'
     + '(?:file|sandpaper|emery(?: cloth)?|card|dollar bill)',

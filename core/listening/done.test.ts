@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { kindFor, KIND_IDS, unstaged, type KindId } from '#core/systems'
+import { kindFor, KIND_IDS, unstaged, withOptions, type KindId } from '#core/systems'
 import { hear } from '.'
 import { findDone, REPAIRS_SAID } from './done'
 import type { Spoken } from './spoken'
@@ -55,7 +55,8 @@ describe('what was put right', () => {
     expect(told('booster', 'cleaned the strainer', {})).toBe('put right strainer.blocked')
   })
   it('names repairs that there are, and most of those', () => {
-    const repairs = new Set(KIND_IDS.flatMap(id => kindOf(id).faults.map(f => unstaged(f.repair.id))))
+    const kinds = KIND_IDS.flatMap(id => [kindOf(id), withOptions(kindOf(id))])
+    const repairs = new Set(kinds.flatMap(kind => kind.faults.map(f => unstaged(f.repair.id))))
     expect(REPAIRS_SAID.filter(id => !repairs.has(id))).toEqual([])
     expect(REPAIRS_SAID.length / repairs.size).toBeGreaterThan(0.8)
   })

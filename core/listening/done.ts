@@ -41,7 +41,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   },
   'set-demand-switch': {
     by: ['set'],
-    to: '(?:adjust(?:ing|ment)? screw|set screw|little screw|screw on the switch|switch)',
+    to: '(?:adjust(?:ing|ment)? screw|set screw|little screw|allen(?: screw)?|screw on the switch|switch)',
   },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
   'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)(?! (?:to |in |into )?off\\b)' },
@@ -62,7 +62,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-fuse-holder': { by: ['renewed'], to: 'fuse ?holder' },
   'replace-feed': { by: ['renewed'], to: 'feed(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
-  'replace-run': { by: ['renewed'], to: '(?:run|whip|wire)(?: to the (?:pump|motor))?' },
+  'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire)(?: to the (?:pump|motor))?' },
   'remake-splice-or-replace-cable': {
     by: ['remade', 'renewed'], to: '(?:splices?|connectors|pump cable|drop cable|cable)',
   },
@@ -137,6 +137,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-box-remake-leads': { by: ['renewed', 'remade'], to: '(?:control )?box' },
   'fit-box-for-motor': { by: ['renewed'], to: '(?:right|correct|proper) (?:control )?box' },
   'replace-start-capacitor': { by: ['renewed'], to: '(?:start(?:ing)? )?(?:cap|capacitor)' },
+  'replace-run-capacitor': { by: ['renewed'], to: 'run(?:ning)? (?:cap|capacitor)' },
   'find-leads-and-land-them-right': { by: ['remade', 'set'], to: '(?:leads|wires) (?:right|where they belong)' },
   'set-voltage-links': {
     by: ['set', 'remade'],
@@ -208,7 +209,8 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 const NEW_THERE = /^\s*(?:an? )?(?:new|fresh) /
 const CAME_OF_IT = new RegExp(
   '\\b(?:runs?|ran|running|works?|good|fine|now|builds?|built|holds?|same|still|no (?:change|better|difference)'
-  + '|starts?|back|fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?|down to|up to|\\d+)\\b',
+  + '|(?:re)?starts?|gone|quiet|dry|back|fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?'
+  + '|down to|up to|\\d+)\\b',
 )
 
 export interface Done {

@@ -56,11 +56,9 @@ const RUN_CAP_READ = new RegExp(
 
 /** `run cap says 30, meter says 17`: what is printed on it, and what it is. */
 const RUN_CAP_BESIDE = new RegExp(
-  '^(?:the )?run(?:ning)? cap(?:acitor)? (?:says|is marked|marked|rated|is a|is rated) [\\d.]+(?: ?(?:uf|µf'
-  + '|mfd))?,? (?:and'
-  + ' |but )?'
-  + '(?:the |my )?(?:(?:meter|i|it|mine)(?: only)? )?(?:says|reads|shows|got|get|measures) (\\d+(?:\\.\\d+)?)'
-  + '(?: ?(?:uf|µf|mfd|mikes?))?$', 'i',
+  '^(?:the )?run(?:ning)? cap(?:acitor)?(?:[\'’]s)? (?:says|is marked|marked|rated|is a|is rated) [\\d.]+'
+  + '(?: ?(?:uf|µf|mfd))?,? (?:and |but )?(?:the |my )?(?:(?:meter|i|it|mine|it[\'’]?s)(?: only)? )?'
+  + '(?:says|reads|reading|shows|got|get|measures) (\\d+(?:\\.\\d+)?)(?: ?(?:uf|µf|mfd|mikes?))?$', 'i',
 )
 
 /** `run cap on the pump is open, marked 20`. */
@@ -198,6 +196,7 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
 const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
   'disconnect.volts': /\bdisconnect\b/i,
+  'float-look': /\bfloat\b/i,
   'protector-seen': /\b(?:dry[- ]?run|underload|pump) protector\b|\bdry[- ]run box\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
   'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,

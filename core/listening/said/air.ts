@@ -4,7 +4,7 @@ import type { Sayings } from './types'
 export const AIR: Sayings = {
   'pump-turn': {
     what: [
-      'pump pulley', 'pump wheel', 'pump sheave', 'pump flywheel',
+      'pump', 'pump pulley', 'pump wheel', 'pump sheave', 'pump flywheel',
     ],
     is: {
       free: ['turns by hand', 'turns free', 'turns easy', 'not stuck', 'turns over by hand'],

@@ -77,7 +77,8 @@ export const WELL: Sayings = {
         'silent down the hole',
       ],
       falls: [
-        'waterfall down the casing', 'hear water running down the casing', 'hear it run down the casing',
+        'waterfall down the casing', 'hear it roaring down the casing', 'roaring in the well',
+        'hear water running down the casing', 'hear it run down the casing',
         'sounds like a waterfall', 'water running back down',
         'water falling in the well',
         'hear water falling in the well', 'hear water running in the well', 'water trickles in the well',

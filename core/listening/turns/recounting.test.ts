@@ -58,6 +58,25 @@ describe('what is recounted', () => {
     ['rv', 'inline fuse popped, put a new 10 in and it popped again', 'fuse-look blown | let-go at-once'],
     ['rv', 'ground was corroded, sanded it and it runs', 'return-look rusty | mended return.bad | sound runs'],
   ])
+  // what a hand did on the way
+  hearsAs([
+    ['booster', 'give the shaft a flick and it goes', 'spin runs'],
+    ['well-3wire', 'run cap\'s marked 20 and it\'s reading 2', 'runcap.farads 0.000002 | runcap-label under'],
+    ['well-2wire', '241 standing still and 240 with it running at the switch',
+      'line.idle 241 | line.volts 240 | sound runs'],
+    ['three-phase', '0.4, 2.1, 2.2 across the three', 'leads.r12 0.4 | leads.r23 2.1 | leads.r31 2.2'],
+    ['three-phase', 'float\'s hung up on the ladder, lifted it and it kicked on', 'float-look hung'],
+    ['three-phase', 'rolled all three leads over one and the 26 stayed on the same line', 'roll line'],
+    ['three-phase', 'lift the float up and the starter pulls in, let it hang and it drops out', 'float-look wrong'],
+    ['compressor-pilot', 'put one in and it blew when the switch closed', 'let-go at-once'],
+    ['compressor-direct', 'pump turns over easy', 'pump-turn free'],
+    ['compressor-direct', 'closed the drain and it builds', 'mended tank.drain | climbs reaches'],
+    ['compressor-direct', 'the drain is open a turn', 'soap drain'],
+    ['compressor-pilot', 'motor runs fine, pump barely turns', 'sound runs | belt-look slack'],
+    ['holding-tank', 'tire gauge on the tank... 11 pounds', `precharge ${psi(11)}`],
+    ['rv', 'cuts off at 38 and back on at 36', `cut-out ${psi(38)} | cut-in ${psi(36)}`],
+    ['jet', 'moved it over to the spare 20 and it\'s run all afternoon', 'breaker-other holds'],
+  ])
   // a bag of its words would mean something else
   hearsAs([
     ['well-3wire', 'hit it with reverse and it broke loose', 'remark'],

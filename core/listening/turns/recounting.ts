@@ -102,6 +102,9 @@ const OF_FIGURES: readonly Joined[] = [
   + '|keep |keeps )?burning (?:out|up) bulbs',
   'bulbs (?:keep|keeps) (?:blowing|burning out|popping)'],
   ['pluggedin starts', 'at the house it (?:starts|fires|runs)(?: right)?(?: up| off)?(?: fine)?'],
+  ['motor runs, belt slip', 'motor(?:\'s| is)? (?:spinning|running|runs|turning)[^,;]*, (?:and |but )?(?:the'
+  + ' )?pump(?:\'s| is)?'
+  + ' (?:barely|hardly) turn(?:s|ing)'],
   ['belt slip', 'motor(?:\'s| is) (?:spinning|turning|running)[^,]*? and the pump (?:wheel|pulley'
   + '|flywheel)(?:\'s| is) (?:barely|hardly|not) (?:moving|turning)'],
   ['bubbles at the drain', '(?:the )?drain(?: ?cock| valve)?(?:\'s| is| was| been)?(?: been)? (?:cracked|left'
@@ -155,10 +158,37 @@ const OF_FIGURES: readonly Joined[] = [
   + `|up)(?: there| it)?`],
 ]
 
+/** What a hand does on the way, and what it showed. */
+const OF_DOING: readonly Joined[] = [
+  ['spin it and it runs', '(?:give|gave|giving) (?:it|the (?:shaft|fan|pulley)) a (?:flick|twirl|twist|kick'
+  + '|nudge)(?: by hand)?,? (?:and|then) (?:it|she|off it)'
+  + ' (?:goes|went|runs|starts|started|took off)'],
+  ['fuse blows at once', 'put (?:one|another)(?: one)? in,? (?:and )?it (?:blew|popped|went) (?:when|as soon as'
+  + '|the (?:second|minute|instant)) [^,;]*'],
+  ['', 'cut it off and(?= made| put)', 'looks like milk', 'one(?:\'s| of them is| is) (?:stuck|burnt|burned)'
+  + ' open(?= ?$|,)'],
+  ['rest well good', '(?:shut|turned) it off (?:for )?(?:an|one|two|three|\\d+) hours?,? (?:and )?it gave (?:us'
+  + '|me|them) [^,;]*'],
+  ['load side l1 toground $1 volts, load side l2 toground $2 volts', '(?:on )?(?:the )?load side (?:there\'s '
+  + '|i\'ve got |has )?(\\d+)(?: volts)? to one (?:and|but) (\\d+) to the other'],
+  ['load side l1 toground $1 volts, load side l2 toground 0 volts', '(?:on )?(?:the )?load side (?:there\'s '
+  + '|i\'ve got |has )?(\\d+)(?: volts)? to one (?:and|but) (?:nothing|zero|none) to the other'],
+  ['cut out $1 psi, cut in $2 psi', '(?:cuts|kicks|shuts|goes) (?:off|out) at (\\d+)(?: psi| pounds)?,? (?:and'
+  + ' )?(?:comes |kicks |cuts |goes )?back (?:on|in) at (\\d+)'],
+  ['leads $1/$2/$3 ohms', '(\\d+(?:\\.\\d+)?),? (\\d+(?:\\.\\d+)?),? (?:and )?(\\d+(?:\\.\\d+)?)(?: ohms)?'
+  + ' across the three(?: leads| wires)?'],
+  ['motor short again below', 'pulled (?:it|the pump),? (?:and )?same (?:reading |thing )?(?:at'
+  + '|on) the motor(?: leads?)?(?: with the cable cut off)?'],
+  ['line at rest $1 volts, $2 volts', '(\\d{2,3})(?: volts)? standing still,? (?:and )?(\\d{2,3})(?: volts)?(?='
+  + ' (?:with it |while it(?:\'s| is) |when it(?:\'s| is) )?(?:running|runs|on)\\b)'],
+  ['relay open', '(?:relay )?(?:it\'s |is )?open (?:across|between) \\d (?:and|to) \\d\\??'],
+]
+
 export const TURNS_OF_RECOUNTING: readonly Joined[] = [
   ...OF_LEGS,
   ...OF_PARTS,
   ...OF_FIGURES,
+  ...OF_DOING,
   // what is taken back was not said
   ['$1', '((?:^|,|;| and | but |)) ?(?:(?! and | but )[^,;.])*?(?:\\.{2,}|,|;|-)? ?(?:no,? wait|wait,? no|scratch that'
   + '|strike that|let me correct that|correction),?(?= )'],
