@@ -27,6 +27,8 @@ describe('what is recounted', () => {
     ['compressor-pilot', 'pressure switch contacts have 120 on one side and 0 on the other',
       'aux.volts 120 | pilot.volts 0'],
     ['compressor-pilot', 'no voltage out of T3', 'load.l3g 0'],
+    ['compressor-pilot', 'voltage across the contact on B is 18', 'pole2.drop 18'],
+    ['three-phase', 'heater on number two reads OL', 'heater2.ohms OL'],
     ['compressor-pilot', 'control transformer is cooked, 480 in nothing out', 'control.volts 0'],
     ['three-phase', 'primary side of the control transformer holds 478', 'line.v12 478'],
     ['three-phase', 'contactor\'s pulled in but there\'s nothing at T2', 'coil-heard pulls | load.l2g 0'],

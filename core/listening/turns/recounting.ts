@@ -30,9 +30,6 @@ const OF_LEGS: readonly Joined[] = [
   + `|on) t([123])`],
   ['control volts 0', '(?:control )?transformer(?:\'s| is) (?:cooked|burnt(?: up)?|burned(?: up)?|toast|fried|shot)'
   + `,? (?:with )?\\d{3}(?: volts)? (?:going )?in(?:,)? (?:and )?${NONE_OF_IT}(?: coming)? out`],
-  ['pole 1 drop $2', '(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(a|l1|1)(?: is| reads)? (\\d+(?:\\.\\d+)?)'],
-  ['pole 2 drop $2', '(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(b|l2|2)(?: is| reads)? (\\d+(?:\\.\\d+)?)'],
-  ['pole 3 drop $2', '(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(c|l3|3)(?: is| reads)? (\\d+(?:\\.\\d+)?)'],
 ]
 
 /** Places and parts that a bag of words would mistake. */
@@ -135,12 +132,6 @@ const OF_FIGURES: readonly Joined[] = [
   + ',? (?:and )?(?:let it (?:hang|drop|down)|drop it) and it (?:drops out|stops|quits)'],
   ['load side l$1 volts low', `(?:below|after|out of) the heaters?,? ${POLE_BELOW}(?:'s| is) (?:gone|dead`
   + `|missing)`],
-  ['heater 1 $1', 'heater (?:on |for )?(?:number |#|no\\.? )?(?:one|1|l1|a)(?: is|\'s)? (reads? ol|open|burnt'
-  + ' open|burned open)'],
-  ['heater 2 $1', 'heater (?:on |for )?(?:number |#|no\\.? )?(?:two|2|l2|b)(?: is|\'s)? (reads? ol|open|burnt'
-  + ' open|burned open)'],
-  ['heater 3 $1', 'heater (?:on |for )?(?:number |#|no\\.? )?(?:three|3|l3|c)(?: is|\'s)? (reads? ol|open|burnt'
-  + ' open|burned open)'],
   ['hots on one pole', '(?:both|two) hots(?: from the panel| coming in)? (?:are )?(?:landed )?on (?:one|the'
   + ' same) (?:pole|side)'],
   ['protector waiting', '(?:it )?(?:came|comes) back (?:on )?(?:on its own|by itself)? ?(?:after|once) it'
@@ -184,11 +175,24 @@ const OF_DOING: readonly Joined[] = [
   ['relay open', '(?:relay )?(?:it\'s |is )?open (?:across|between) \\d (?:and|to) \\d\\??'],
 ]
 
+/** Of one of three, by its number, its line or its phase. */
+const OF_EACH: readonly Joined[] = ['one|1|l1|a', 'two|2|l2|b', 'three|3|l3|c'].flatMap((name, i): Joined[] => [
+  [
+    `pole ${i + 1} drop $1`,
+    `(?:volt(?:s|age) )?across (?:the )?contact (?:on )?(?:${name})(?: is| reads)? (\\d+(?:\\.\\d+)?)`,
+  ],
+  [
+    `heater ${i + 1} $1`,
+    `heater (?:on |for )?(?:number |#|no\\.? )?(?:${name})(?: is|'s)? (reads? ol|open|burnt open|burned open)`,
+  ],
+])
+
 export const TURNS_OF_RECOUNTING: readonly Joined[] = [
   ...OF_LEGS,
   ...OF_PARTS,
   ...OF_FIGURES,
   ...OF_DOING,
+  ...OF_EACH,
   // what is taken back was not said
   ['$1', '((?:^|,|;| and | but |)) ?(?:(?! and | but )[^,;.])*?(?:\\.{2,}|,|;|-)? ?(?:no,? wait|wait,? no|scratch that'
   + '|strike that|let me correct that|correction),?(?= )'],
