@@ -121,6 +121,7 @@ export function meantBy(likeness: Likeness, weights: Weights, near?: string): Li
 function isLikeOne({ phrases }: SeenEntry, { of }: Weights): boolean {
   return phrases.some(p => p.filter(w => of.has(w)).length >= LIKE * (p.length + 0.5))
 }
+/** So much of a way must be said where it does not name its subject; judgement, by the lines of the calls. */
 const LIKE = 0.5
 
 /** What others did, and when, hangs on the small words. */

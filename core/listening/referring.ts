@@ -69,6 +69,7 @@ export function withPilot(text: string): string {
 
 /** `coil says 240 on it`, after the control circuit's volts were read: what is printed on it, beside them. */
 const COIL_SAYS = /^(?:the )?coil(?: says| is marked|['’]?s marked| is stamped| reads) (\d+)(?: ?v(?:olts?)?)? on it\b/i
+/** A coil so far from its rated volts is another; judgement. */
 const NEAR_RATED = { from: 0.8, to: 1.25 }
 
 /** `float's caught on the fill pipe`, after the pump would not stop: it is held down. */

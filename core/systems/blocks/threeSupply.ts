@@ -35,7 +35,7 @@ const PAIR_LOW = [
   { name: '6 %', share: 0.35, low: 0.14 },
 ] as const
 
-/** All three pairs unlike: one line low, one that stands high. */
+/** All three pairs unlike: one line low, one that stands high. Judgement. */
 const ALL_UNLIKE = [
   { name: '3 %', share: 0.6, low: 0.06, high: 0.03 },
   { name: '5 %', share: 0.4, low: 0.1, high: 0.045 },
