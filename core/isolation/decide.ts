@@ -62,6 +62,8 @@ const COMING_BACK = 50 // minutes lost by a repair that was not it; common pract
 const COSTLY = 110 // minutes from which a repair is costly
 const UNDONE = 85 // minutes from which it is not tried to see: a motor, the head of a pump; common practice, no source
 const ABOVE_LEFT = 0.03
+// from so much on what is left comes up whatever else is read above it; judgement, no source
+const ALL_BELOW = 0.97
 /** bits from which a line speaks for what is condemned */
 const SPEAKS = 0.3
 
@@ -286,13 +288,14 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
 
 /** What hangs in the well comes up as one: where nothing from above parts what is left of it, the pull shows which. */
 function comesUp(model: SystemModel, ranking: Ranking, top: Suspect, useful: readonly Weighed[]): Stand {
-  if (useful.length > 0 || !comesUpWith(model, top)) return {}
+  if (!comesUpWith(model, top)) return {}
   const left = ranking.suspects.filter(s => s.component && s.chance > COVERED)
   const below = left.filter(s => comesUpWith(model, s))
   const chance = below.reduce((sum, s) => sum + s.chance, 0)
   const excludes = exclusions(model, ranking)
   const by = [...new Set(excludes.flatMap(e => e.lines))]
-  if (chance < ENOUGH || below.length < left.length || by.length < 3) return {}
+  const parts = useful.some(t => t.cost < COSTLY)
+  if (chance < (parts ? ALL_BELOW : ENOUGH) || (below.length < left.length && !parts) || by.length < 3) return {}
   const why = 'What is left all hangs in the well, and nothing from above parts it: what comes up shows which.'
   const known = { chance: Math.min(1, chance), minutes: top.repair.minutes, by, why, excludes }
   return { decision: { ...decisionOn(model, top, below), kind: 'inseparable', ...known } }

@@ -173,8 +173,13 @@ function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string)
   }
   if (line.kind !== 'reading' || wordFor(model, line) === 'in-band') return false
   if (isSetting(test)) return fault.endsWith('.out-of-setting')
-  return readsPart(test) && pointOf(model.kind, test).component === fault.slice(0, fault.indexOf('.'))
+  const { component } = pointOf(model.kind, test)
+  const isItsOwn = component === fault.slice(0, fault.indexOf('.'))
+  return isItsOwn && (readsPart(test) || (SOURCES.has(component) && test.quantity === 'volts'))
 }
+
+/** Nothing stands ahead of where the power comes from: volts that are read there are its own, under load as well. */
+const SOURCES: ReadonlySet<string> = new Set(['supply', 'battery'])
 
 /** Off the circuit, across one part, at the tank's valve: not what flows through many. */
 const readsPart = ({ probe, quantity }: NumericTest): boolean =>

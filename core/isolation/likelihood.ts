@@ -77,9 +77,11 @@ function workOut(tables: Tables, evidence: Evidence): Weights {
   const isOfAmps = line.kind === 'reading' && table.test.kind === 'numeric' && table.test.quantity === 'amps'
   const passing = (h: number) => (isOfAmps && comesBack(model.hypothesis(h)) ? RUNNING : 0)
   const sound = alone(0)
-  const isBridged = line.kind === 'observation' && line.outcome === BRIDGES.get(line.test)
-  const runs = (h: number) => RUNS.has(model.hypothesis(h).effect)
-  const of = (h: number) => ((1 - passing(h)) * alone(h) + passing(h) * sound) * (isBridged && runs(h) ? BRIDGED : 1)
+  const isBridged = line.kind === 'observation' && line.outcome === BRIDGES.get(unstaged(line.test))
+  const heard = isBridged ? tables.tests.get(line.test.replace(unstaged(line.test), 'sound')) : undefined
+  const runs = (h: number) => (heard ? figureAt(heard.row(h), 0) : 0)
+  const of = (h: number) =>
+    ((1 - passing(h)) * alone(h) + passing(h) * sound) * (1 - (1 - BRIDGED) * runs(h))
   const whole = Float64Array.from({ length: n }, (_, h) => of(h))
   fillOther(tables, whole, byChance(table, evidence))
   const any = (h: number) => (h < n ? figureAt(whole, h) : of(h))
@@ -103,10 +105,9 @@ function byChance(table: TestTable, { line, confirmed, earlier = [] }: Evidence)
  * practice, no source.
  */
 const BRIDGED = 0.08
-const RUNS: ReadonlySet<string> = new Set(
-  ['runs', 'runs-dry', 'runs-on', 'rapid-cycles', 'starts-alone', 'surges'])
 const BRIDGES: ReadonlyMap<string, string> = new Map([
-  ['bypass', 'runs'], ['float-bypass', 'runs'], ['push-in', 'runs'], ['crack-line', 'starts'],
+  ['bypass', 'runs'], ['float-bypass', 'runs'], ['push-in', 'runs'], ['crack-line', 'starts'], ['spin', 'runs'],
+  ['tap-switch', 'starts'], ['tap-motor', 'runs'],
 ])
 
 /** The overload in a motor closes again as it cools; others wait for a hand. */
@@ -200,19 +201,27 @@ export const readingChance = (table: TestTable, h: number, value: number | null)
 function readChance(table: TestTable, p: Prediction, value: number | null, slips: number): number {
   if (value === null) return (1 - slips) * p.ol + slips * background(table, value)
   const nought = value === 0 ? noughtOf(table) : undefined
-  if (nought) return (1 - slips) * (1 - p.ol) * cumulative(p, nought) + slips * FALSE_NOUGHT
+  if (nought) return (1 - slips) * (1 - p.ol) * cumulative(p, nought.under) + slips * nought.false
   return (1 - slips) * (1 - p.ol) * density(p, value) + slips * slipped(table, p, value)
 }
 
-/** What a meter shows as no ohms: to ground, where it may show megohms, and else; common practice, no source. */
-const NOUGHT = { toGround: 300, else: 0.3 }
-/** Of slips so many are a nought where there is none: leads that touch; judgement, no source. */
-const FALSE_NOUGHT = 0.05
+/**
+ * What a meter shows as none, and is told as a nought: ohms to ground, where it may show megohms, and else; volts of a
+ * leg that a ghost stands on. And of slips so many are a nought where there is none: leads that touch, or do not.
+ * Common practice and judgement, no source.
+ */
+const NOUGHT = {
+  toGround: { under: 300, false: 0.05 },
+  ohms: { under: 0.3, false: 0.05 },
+  leg: { under: 8, false: 0.2 },
+}
 
-const noughtOf = ({ test }: TestTable): number | undefined =>
-  (test.kind === 'numeric' && test.quantity === 'ohms'
-    ? NOUGHT[test.variant === 'ground' ? 'toGround' : 'else']
-    : undefined)
+function noughtOf({ test }: TestTable): { readonly under: number, readonly false: number } | undefined {
+  if (test.kind !== 'numeric') return undefined
+  if (test.quantity === 'ohms') return NOUGHT[test.variant === 'ground' ? 'toGround' : 'ohms']
+  return test.quantity === 'volts' && LEGS.has(test.variant ?? '') ? NOUGHT.leg : undefined
+}
+const LEGS: ReadonlySet<string> = new Set(['l1g', 'l2g', 'l3g'])
 
 /** Density of a figure that is a slip, given what was there. */
 function slipped(table: TestTable, p: Prediction, value: number): number {

@@ -136,8 +136,9 @@ const isOfTwo = (kind: SystemKind) => optionsOf(kind).some(o => o.key === 'motor
 const isAlive = (kind: SystemKind, evidence: Told['evidence']): boolean =>
   evidence.some(({ line }) =>
     line.kind === 'observation'
-      ? line.test === 'sound' && ['runs', 'groans'].includes(line.outcome)
+      ? ALIVE.has(`${line.test} ${line.outcome}`)
       : (line.value ?? 0) > 1 && isClamped(testOf(kind, line.test)))
+const ALIVE: ReadonlySet<string> = new Set(['sound runs', 'sound groans', 'speed slow', 'motor-heat hot'])
 const isClamped = (test: Test | undefined) => test?.kind === 'numeric' && test.quantity === 'amps'
 
 const isLow = (kind: SystemKind, nameplate: Nameplate, plated: number) =>

@@ -174,7 +174,7 @@ function pushSeen(
   })
 }
 
-/** `stalls at 56 psi`: that it does, and what the gauge says. */
+/** `stalls at 56 psi`: that it does, and how high it gets. */
 function stalledAt(
   test: string,
   outcome: string,
@@ -182,7 +182,7 @@ function stalledAt(
   read: Lexicon['read'],
   units: Bearing['units'],
 ) {
-  const gauge = read.find(e => e.test.id === 'gauge')?.test
+  const gauge = read.find(e => e.test.id === 'peak')?.test
   const figure = figures.find(f => f.value !== null && (f.quantity ?? 'pressure') === 'pressure')
   return test === 'climbs' && outcome === 'stalls' && gauge && figure ? [readingOf(gauge, figure, units)] : []
 }

@@ -81,6 +81,7 @@ export const DOINGS = {
   charged: [
     '(?:hooked|jumped|clipped) (?:it |her )?(?:up )?(?:to |off |from )?(?:the |my |a |another )?'
     + '(?<of>truck|car|jump pack|jumper cables|good battery|starter battery)',
+    'charged (?:it |her )?(?:up )?(?<of>overnight|all night|for (?:a few|a couple|\\w+) hours)',
     '(?:charged|jumped|swapped|replaced|hooked up) (?:\\w+ ){0,3}OF',
     '(?:put|hooked|left|stuck) (?:up )?(?:the |a |my )?(?:battery )?(?<of>charger) (?:on|up)',
   ],

@@ -98,7 +98,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'prime-pump': { by: ['filled'], to: '(?:pump|case|casing|volute|priming (?:hole|plug|port)|housing|prime)' },
   'remake-suction-joints': {
     by: ['remade', 'renewed'],
-    to: '(?:suction(?: line| pipe| side| joint)?|union|suction fitting)',
+    to: '(?:suction(?: line| pipe| side| joint| fitting| hose)?|union)',
   },
   'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
   'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'check(?: valve)?' },
@@ -140,8 +140,9 @@ const WAYS: Readonly<Record<string, Way>> = {
   'replace-run-capacitor': { by: ['renewed'], to: 'run(?:ning)? (?:cap|capacitor)' },
   'find-leads-and-land-them-right': { by: ['remade', 'set'], to: '(?:leads|wires) (?:right|where they belong)' },
   'set-voltage-links': {
-    by: ['set', 'remade'],
-    to: '(?:jumpers?|links?|plug(?= (?:over|to))|voltage (?:plug|switch|selector|links?))',
+    by: ['set', 'remade', 'landed'],
+    to: '(?:jumpers?|links?|plug(?= (?:over|to))|(?:voltage )?selector(?: over)?(?: to \\d+)?'
+      + '|voltage (?:plug|switch|links?)|(?<=rewired (?:\\w+ ){0,2})(?:for|to) (?:115|120|230|240))',
   },
   'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed'], to: '(?:start'
     + '|centrifugal) switch' },

@@ -20,6 +20,7 @@ import { sayState } from './states'
 import { asWhole, HELPED, labelOf } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
+import { saysItWorks } from './worksNow'
 
 export interface HearingOf extends Listening {
   readonly before?: Spoken
@@ -78,7 +79,7 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const states = hearStates(kind, typed, listening)
   if (states) return states
-  const plain = hearOptions(kind, typed, listening)
+  const plain = withWorks(kind, typed, listening.before, hearOptions(kind, typed, listening))
   if (!plain.ok || isOfStation(plain.value)) return plain
   const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
   if (!done || typed.length > LONGEST || IN_VAIN.test(done.after)) return plain
@@ -92,15 +93,34 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
   const pumps = done.line.kind === 'repair' && done.line.fault === PRIMED && PUMPS_AGAIN.test(done.after)
   if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
-  const left = [leftOf(first, done.before), leftOf(last, after)].filter(Boolean).join(', ')
+  const works = after ? worksAgain(kind, after, done.line, linesOf(last)) : []
+  const untold = leftOf(last, after)
+  const over = works.length > 0 && untold && saysItWorks(untold) ? undefined : untold
+  const left = [leftOf(first, done.before), over].filter(Boolean).join(', ')
   const lines = [
     ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
     done.line,
-    ...linesOf(last).map(l => ({ ...l, typed }) as DraftLine),
+    ...[...linesOf(last), ...works].map(l => ({ ...l, typed }) as DraftLine),
   ]
   return ok({ kind: 'lines', lines, say: sayLines(kind, lines, listening.units),
     ...(left ? { left } : {}) })
 }
+
+/** What would be no more than a remark, said once something was put right: that it works. */
+function withWorks(kind: SystemKind, typed: string, before: Spoken = {}, heard: Result<Heard>): Result<Heard> {
+  const isIt = before.mended && heard.ok && heard.value.kind === 'remark' && findTest(kind, 'works')
+  if (!isIt || !saysItWorks(typed)) return heard
+  const lines = [{ ...WORKS, typed } as DraftLine]
+  return ok({ kind: 'lines', lines, say: sayLines(kind, lines) })
+}
+
+/** `tightened it, fills in three minutes`: what was put right does its work. */
+function worksAgain(kind: SystemKind, after: string, done: DraftLine, told: readonly DraftLine[]): DraftLine[] {
+  const stops = done.kind === 'repair' && /\.(?:out-of-setting|by-pass)$/.test(done.fault ?? '')
+  const isTold = told.some(l => 'test' in l && l.test === 'works')
+  return !isTold && findTest(kind, 'works') && saysItWorks(after, stops) ? [WORKS] : []
+}
+const WORKS: DraftLine = { kind: 'observation', test: 'works', outcome: 'yes' }
 
 /** States of the work stand apart from what was read in them: `dead 240 0 240, bled 0.2, cap 31`. */
 const APART = /\s*[,;]\s*(?![\s\d])|\s+(?:and|then)\s+/i

@@ -203,11 +203,12 @@ export const VARIANTS: Readonly<Record<string, readonly string[]>> = {
     'pump side', 'below the splice', 'pump side of the splice', 'splice pump side', 'black splice pump side',
     'splice open pump side',
   ],
-  'cut-in': ['cut in', 'starts at', 'comes on at', 'start pressure', 'cuts in at'],
+  'cut-in': ['cut in', 'starts at', 'comes on at', 'start pressure', 'cuts in at', 'kicks in at', 'kicks on at'],
   'cut-out': [
     'cut out', 'stops at', 'off at', 'shuts off at', 'stop pressure', 'cuts out at', 'quits at', 'kicks off at',
     'shuts down at',
   ],
+  'peak': ['peak', 'highest pressure', 'dead head', 'shutoff pressure', 'shutoff head', 'most it makes'],
   'cycle': [
     'cycle', 'cycles every', 'on off every', 'start to start', 'short cycles', 'switch clicks on off every',
     'clicks on off every', 'on off every', 'cycles', 'clicks every', 'rapid cycles', 'short cycle', 'shortcycle',

@@ -19,6 +19,8 @@ export interface Spoken {
   readonly action?: string | undefined
   /** what the machine did when it was last called: `no change` is that again */
   readonly does?: string | undefined
+  /** something was put right before: what is well now is so by that */
+  readonly mended?: boolean
 }
 
 interface Line {
@@ -29,7 +31,8 @@ interface Line {
 export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
   const { near, value: earlier, quantity, fed } = before
   const does = doesAfter(before, line)
-  const kept = { near, value: earlier, quantity, fed, test: before.test, does, said: saidIn(line) }
+  const mended = before.mended === true || line.kind === 'repair'
+  const kept = { near, value: earlier, quantity, fed, test: before.test, does, said: saidIn(line), mended }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
   if (line.kind === 'repair' && 'component' in line) {
     const isThere = kind.points.some(p => p.id === near && p.component === line.component)

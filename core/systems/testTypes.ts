@@ -75,6 +75,7 @@ export type FlowAsk
     | 'precharge'
     | 'cut-in'
     | 'cut-out'
+    | 'peak'
     | 'cycle'
     | 'delivery'
     | 'leak-down'

@@ -88,6 +88,10 @@ export const POWER: Sayings = {
         'whole place dark', 'lights off as well', 'nothing electric works', 'building dark',
         'no power in the building', 'neighbourhood dark',
       ],
+      street: [
+        'streetout', 'neighbours out too', 'street has it too', 'neighbour lost a leg too', 'same down the road',
+        'neighbours lights out too',
+      ],
       dim: [
         'lights dim', 'lights dim when it starts', 'lights go dim', 'lights dip', 'bulbs go yellow',
         'lights go yellow', 'lights go brown', 'lights fall every start', 'lights fall when it starts',

@@ -190,7 +190,8 @@ export const SOURCE: Sayings = {
       ],
       stuck: [
         'impeller off motor still stuck', 'motor still stuck with the volute off', 'volute open motor stuck',
-        'impeller solid with rust',
+        'impeller solid with rust', 'motor alone stuck', 'motor alone not turn', 'pump off motor not turn',
+        'pump off motor still stuck', 'motor by itself stuck', 'motor by itself not turn', 'pump off motor locked',
       ],
     },
   },

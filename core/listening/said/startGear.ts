@@ -121,8 +121,15 @@ export const START_GEAR: Sayings = {
         'trips', 'trips again', 'out', 'not stay in', 'not hold', 'trips after seconds', 'clicks', 'keeps tripping',
         'opens',
       ],
+      'stuck': [
+        'not reset', 'not latch', 'not set', 'not reset even cold', 'not latch cold', 'not click back in',
+      ],
     },
     said: {
+      'stuck': [
+        'overload will not reset', 'button not latch', 'red button not latch', 'reset button not latch',
+        'overload not reset cold', 'button not reset', 'overload open cold', 'red button not reset',
+      ],
       'holds': [
         'overload holds', 'overload in', 'overload set', 'overload stays in', 'overload did not trip', 'button holding',
         'button stays in',
@@ -135,6 +142,49 @@ export const START_GEAR: Sayings = {
         'starts runs then overload trips', 'overload pops every time', 'starts fine runs then overload trips',
         'button pops back out', 'red button pops', 'pops back out', 'button won\'t stay in', 'button pops back out',
         'red button pops out', 'reset pops back out',
+      ],
+    },
+  },
+  'overload-bridged': {
+    said: {
+      'runs': [
+        'overload bridged runs', 'jumped overload runs', 'bypass overload runs', 'jumped across the overload runs',
+        'overload jumped out runs', 'overload bypassed pump runs', 'bridged the overload and it starts',
+      ],
+      'no-change': [
+        'overload bridged no change', 'jumped overload nothing', 'bypass overload still nothing',
+        'jumped overload still hums', 'overload bypassed no change', 'bridged the overload same thing',
+      ],
+    },
+  },
+  'thermal-bridged': {
+    said: {
+      'runs': [
+        'thermal bridged runs', 'overload bridged runs', 'jumped thermal runs', 'bypass thermal runs',
+        'jumped across the thermal runs',
+        'thermal jumped out runs', 'jumped overload runs', 'bridged the overload runs', 'bypass overload runs',
+        'thermal protector jumped runs', 'jumped protector runs',
+      ],
+      'no-change': [
+        'thermal bridged no change', 'jumped thermal nothing', 'bypass thermal still nothing',
+        'jumped overload still nothing', 'thermal jumped out still hums', 'bridged the overload no change',
+      ],
+    },
+  },
+  'relay-heard': {
+    what: ['relay', 'start relay'],
+    is: {
+      clicks: ['clicks', 'clicks in', 'clicks over', 'clicks like it should', 'snaps', 'pulls in', 'heard'],
+      silent: ['not click', 'never clicks', 'no click', 'not pull in', 'silent', 'not a sound'],
+    },
+    said: {
+      clicks: [
+        'relay clicks', 'relay clicks over', 'hear the relay click', 'relay clicks in', 'relay snaps in',
+        'relay pulls in',
+      ],
+      silent: [
+        'relay not click', 'relay never clicks', 'no click relay', 'relay does nothing', 'relay not pull in',
+        'not hear the relay',
       ],
     },
   },

@@ -141,8 +141,9 @@ export const WATER: Sayings = {
         'leak under the sink', 'burst pipe', 'leaking fitting', 'leak', 'wet spot in the yard', 'leak in the yard',
         'drip under the galley sink', 'someone left the garden hose on',
         'wet patch lawn', 'shower head drips', 'wet spot yard', 'toilet hissing', 'water in the belly pan',
-        'drip under the sink',
-        'belly pan wet',
+        'drip under the sink', 'belly pan wet', 'dye in the toilet bowl', 'dye toilet bowl blue', 'mushy spot',
+        'soggy spot', 'soft wet ground', 'wet spot on the floor', 'warm spot on the floor', 'green strip in the lawn',
+        'toilet flapper', 'toilet trickles',
       ],
       relief: [
         'relief spitting all the time', 'relief spits a little', 'safety spits', 'relief lifts', 'relief pops',

@@ -56,8 +56,8 @@ describe('what was tried by hand', () => {
 
 describe('how far the pressure went', () => {
   it.each<[KindId, string, string]>([
-    ['booster', 'tops out at 52 with everything shut', `climbs stalls | gauge ${psi(52)}`],
-    ['jet', 'builds to 35 and sits there', `climbs stalls | gauge ${psi(35)}`],
+    ['booster', 'tops out at 52 with everything shut', `climbs stalls | peak ${psi(52)}`],
+    ['jet', 'builds to 35 and sits there', `climbs stalls | peak ${psi(35)}`],
     ['holding-tank', 'builds to 60 and quits', `cut-out ${psi(60)}`],
   ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
 })

@@ -102,7 +102,7 @@ describe('what is tried, and how it goes on', () => {
       'cut the splice at the well, the motor\'s clear to ground but the cable from the house is still dead to ground',
       'ground-parted above',
     ],
-    ['well-2wire', 'shut the valve at the tank, still stops at 37', `climbs stalls | gauge ${psi(37)}`],
+    ['well-2wire', 'shut the valve at the tank, still stops at 37', `climbs stalls | peak ${psi(37)}`],
     ['well-3wire', 'bled the cap, meter says 8 microfarads on a 161-193', 'cap.farads 0.000008 | cap-label under'],
     ['well-3wire', 'black pulls 33 and stays there till the overload goes', 'black.run 33 | overload-seen lets-go'],
     ['well-3wire', 'the red wire is open somewhere', 'seen-itself cable.red-open'],

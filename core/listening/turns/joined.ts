@@ -21,6 +21,7 @@ import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_IN_PASSING } from './inPassing'
 import { TURNS_OF_TELLING } from './telling'
 import { TURNS_OF_TRIPPING } from './tripping'
+import { TURNS_OF_TRYING } from './trying'
 import { TURNS_OF_WATCHING } from './watching'
 import { TURNS_OF_WATER } from './water'
 
@@ -31,6 +32,7 @@ import { TURNS_OF_WATER } from './water'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
+  ...TURNS_OF_TRYING,
   ...TURNS_OF_RECOUNTING,
   ...TURNS_OF_CONCLUDING,
   ...TURNS_OF_SCRIBBLED,

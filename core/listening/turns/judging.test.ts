@@ -35,7 +35,7 @@ describe('what stands beside what it should be, and what was reset', () => {
     ['well-2wire', 'now over here where it goes to the pump there\'s nothing', 'load.volts 0'],
     ['rv', 'by the time it gets to the pump there\'s only 9.4', 'motor.volts 9.4'],
     ['rv', 'there\'s 3 volts between the pump\'s black wire and the battery post', 'return.drop 3'],
-    ['booster', 'gets to 43, no higher', `climbs stalls | gauge ${psi(43)}`],
+    ['booster', 'gets to 43, no higher', `climbs stalls | peak ${psi(43)}`],
     ['compressor-direct', '121 at the outlet', 'breaker.volts 121'],
     ['compressor-direct', 'with the belt off it draws 6 amps', 'belt-off runs'],
     ['compressor-direct', 'belt off it still pulls 17', 'belt-off heavy'],

@@ -7,7 +7,7 @@ import { hearsAs, psi, told } from '../../../tests/told'
 
 describe('numbers as they are spoken', () => {
   hearsAs([
-    ['three-phase', 'won\'t go past twenty pounds', `climbs stalls | gauge ${psi(20)}`],
+    ['three-phase', 'won\'t go past twenty pounds', `climbs stalls | peak ${psi(20)}`],
     ['rv', 'from the pump negative over to the frame there\'s a volt and a half', 'return.drop 1.5'],
     ['rv', 'drops a tenth of a volt across the switch', 'switch.drop 0.1'],
     [

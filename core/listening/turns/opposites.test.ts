@@ -16,7 +16,7 @@ describe('what lies near its opposite', () => {
     ['well-2wire', 'comes in at 29', `cut-in ${psi(29)}`],
     ['well-2wire', 'hits 46 on start', 'black.start 46'],
     ['well-2wire', 'bus bars read 244 across', 'supply.volts 244'],
-    ['compressor-direct', 'stops building at 75', `climbs stalls | gauge ${psi(75)}`],
+    ['compressor-direct', 'stops building at 75', `climbs stalls | peak ${psi(75)}`],
     ['compressor-direct', 'starts with the tank dumped, won\'t with air in it', 'starts-empty empty'],
     ['three-phase', 'one to two 1.1, two to three OL, one to three OL', 'leads.r12 1.1 | leads.r23 OL | leads.r31 OL'],
     ['three-phase', 'service is 486 485 and 487', 'supply.v12 486 | supply.v23 485 | supply.v31 487'],

@@ -7,7 +7,7 @@ describe('where a hand points', () => {
     ['well-2wire', 'go over to the inside two and there\'s 11 volts', 'load.volts 11'],
     ['well-2wire', 'on the two outside screws I\'m getting 243', 'line.volts 243'],
     ['booster', 'the gauge ahead of the pump drops from 50 down to 4 when it kicks in', `inlet.pressure ${psi(4)}`],
-    ['booster', 'gauge after the pump only gets up to 22', `climbs stalls | gauge ${psi(22)}`],
+    ['booster', 'gauge after the pump only gets up to 22', `climbs stalls | peak ${psi(22)}`],
     ['compressor-direct', 'line gauge 30', `outlet.pressure ${psi(30)}`],
     ['rv', 'got 12.8 at the red wire going to the pump', 'line.volts 12.8'],
     ['booster', 'one of them to ground is 121, the other\'s got 2', 'line.l1g 121 | line.l2g 2'],
@@ -45,7 +45,7 @@ describe('a course', () => {
     ['well-3wire', 'watched the gauge and it went from 50 to 41 in about ten minutes', `leak-down ${psi(9)}`],
     ['well-2wire', 'it\'ll be on for maybe four seconds and off for about ten', 'cycle 14'],
     ['jet', 'pump on at 29', `cut-in ${psi(29)}`],
-    ['rv', 'gauge stops at 38 and sits there with the pump still running', `climbs stalls | gauge ${psi(38)}`],
+    ['rv', 'gauge stops at 38 and sits there with the pump still running', `climbs stalls | peak ${psi(38)}`],
     ['well-3wire', 'tank\'s got 28 pounds of air in it when it\'s empty', `precharge ${psi(28)}`],
   ])
   it('that did not come about is none', () =>

@@ -30,7 +30,7 @@ describe('what is said while it is shown', () => {
 
 describe('what is told of it afterwards', () => {
   hearsAs([
-    ['well-2wire', 'it only gets up to 28 on the gauge and just sits', `climbs stalls | gauge ${psi(28)}`],
+    ['well-2wire', 'it only gets up to 28 on the gauge and just sits', `climbs stalls | peak ${psi(28)}`],
     ['well-2wire', 'there\'s water spraying out sideways five feet down', 'casing-look adapter'],
     ['well-3wire', 'red wire has nothing on it when it tries to start, clamp says zero', 'red.start 0'],
     ['three-phase', 'pulled all three fuses and ohmed them, middle one\'s open', 'fuses-look one'],

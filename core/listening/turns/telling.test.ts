@@ -12,7 +12,7 @@ describe('what is told in passing', () => {
     ['jet', 'power to the switch, 119', 'line.volts 119'],
     ['well-2wire', 'no power at the switch', 'line.volts 0'],
     ['well-2wire', 'zero on one wire to ground, 120 on the other wire to ground', 'line.l1g 0 | line.l2g 120'],
-    ['jet', 'tops out at 34 and runs forever', `climbs stalls | gauge ${psi(34)}`],
+    ['jet', 'tops out at 34 and runs forever', `climbs stalls | peak ${psi(34)}`],
     [
       'compressor-direct', 'doesn\'t shut off at 125 and the relief pops at 150',
       `runs-past runs-on | gauge ${psi(150)}`,
@@ -56,7 +56,7 @@ describe('what is told on the way', () => {
     ['compressor-direct', 'at 95 it just hums and pops the breaker', 'sound groans | breaker-seen tripped'],
     ['compressor-direct', 'no pssht when it shuts off', 'unloader-stop nothing'],
     ['compressor-direct', 'rolled the flywheel by hand and it took off', 'spin runs'],
-    ['compressor-direct', 'builds to 60 and quits climbing', `climbs stalls | gauge ${psi(60)}`],
+    ['compressor-direct', 'builds to 60 and quits climbing', `climbs stalls | peak ${psi(60)}`],
     ['rv', 'shut the valve on the outlet of the pump and it still burps', 'outlet-shut starts'],
     ['jet', 'gauge ran back to 22 in five minutes with the house valve off', 'house-shut falls'],
     ['well-3wire', 'black to yellow 4.9, red to yellow no reading', 'leads.by 4.9 | leads.ry OL'],

@@ -10,7 +10,7 @@ describe('what was watched', () => {
     ['well-3wire', 'shut the main to the house and it goes straight to 60 and clicks off', 'house-shut builds'],
     ['well-2wire', 'hose bib by the tank has tons of pressure', 'tank-tap only'],
     ['well-2wire', 'pulled the cartridge and the shower\'s back', 'filter-out back'],
-    ['rv', '18 psi max, should shut off at 45', `climbs stalls | gauge ${psi(18)}`],
+    ['rv', '18 psi max, should shut off at 45', `climbs stalls | peak ${psi(18)}`],
     ['well-3wire', 'splice cut at head: up 500M, down 0', 'ground-parted below'],
     ['three-phase', 'splice open at the well: down the hole 200, up to the panel 0.3', 'ground-parted above'],
     ['holding-tank', 'nothing coming back from the float with it hanging down', 'well-load.volts 0'],

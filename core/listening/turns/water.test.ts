@@ -17,7 +17,7 @@ describe('water, as it is told', () => {
     ['booster', 'inlet drops to 6 with two taps open', `inlet.pressure ${psi(6)}`],
     ['booster', '62 on the pump side of the check, 0 on the house side', 'check-look shut'],
     ['booster', 'arrow on the check points at the pump', 'check-look shut'],
-    ['three-phase', 'shut the discharge valve, dead head is 47', `climbs stalls | gauge ${psi(47)}`],
+    ['three-phase', 'shut the discharge valve, dead head is 47', `climbs stalls | peak ${psi(47)}`],
     ['holding-tank', 'the tank is brim full', 'tank-level over'],
     ['holding-tank', 'cistern full', 'tank-level normal'],
     ['holding-tank', 'float is tangled round the pipe, lying under water', 'well-float-look held'],

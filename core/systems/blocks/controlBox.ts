@@ -6,6 +6,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair, times } from './faultEntry'
 import { wornOverload } from './startFigures'
 import { amps, partOhms, seen, voltsAt } from './testEntry'
+import { overloadBridged, relayHeard } from './toldGear'
 import { swapTrial, tripTrial } from './trials'
 
 export interface BoxOptions {
@@ -15,7 +16,9 @@ export interface BoxOptions {
 }
 
 /** What a box without a start relay does not have. */
-const OF_THE_RELAY = ['relay', 'box.relay-open', 'box.relay-closed', 'box.wrong-box', 'relay.ohms', 'relay-seen']
+const OF_THE_RELAY = [
+  'relay', 'box.relay-open', 'box.relay-closed', 'box.wrong-box', 'relay.ohms', 'relay-seen', 'relay-heard',
+]
 
 export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readonly Block[] {
   const running = runCapacitor || permanentSplit
@@ -314,25 +317,30 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           outcomes: {
             'holds': { label: 'holds', words: ['in', 'set'] },
             'lets-go': { label: 'lets go again', words: ['lets go', 'trips', 'out', 'let go'] },
+            'stuck': { label: 'will not be reset, though cool', words: ['stuck out'] },
           },
-          usual: { 'holds': 0.97, 'lets-go': 0.03 },
+          usual: { 'holds': 0.967, 'lets-go': 0.03, 'stuck': 0.003 },
           chancesByFault: {
-            'box.relay-closed': { 'holds': 0.2, 'lets-go': 0.8 },
-            'box.cap-shorted': { 'holds': 0.4, 'lets-go': 0.6 },
+            'box.relay-closed': { 'holds': 0.2, 'lets-go': 0.79, 'stuck': 0.01 },
+            'box.cap-shorted': { 'holds': 0.4, 'lets-go': 0.59, 'stuck': 0.01 },
             // who says that it was out has seen it so
-            'box.overload-hot': { 'holds': 0.6, 'lets-go': 0.4 },
-            'motor.binding': { 'holds': 0.4, 'lets-go': 0.6 },
+            'box.overload-hot': { 'holds': 0.55, 'lets-go': 0.4, 'stuck': 0.05 },
+            'motor.binding': { 'holds': 0.4, 'lets-go': 0.595, 'stuck': 0.005 },
             // it runs on too few volts until it is too hot
-            'supply.low-volts': { 'holds': 0.55, 'lets-go': 0.45 },
-            'feed.high-resistance': { 'holds': 0.6, 'lets-go': 0.4 },
-            'box.overload-failed': { 'holds': 0.5, 'lets-go': 0.5 },
-            'box.overload-failed:2': { 'holds': 0.3, 'lets-go': 0.7 },
+            'supply.low-volts': { 'holds': 0.55, 'lets-go': 0.445, 'stuck': 0.005 },
+            'feed.high-resistance': { 'holds': 0.6, 'lets-go': 0.395, 'stuck': 0.005 },
+            'box.overload-failed': { 'holds': 0.1, 'lets-go': 0.3, 'stuck': 0.6 },
+            'box.overload-failed:2': { 'holds': 0.28, 'lets-go': 0.67, 'stuck': 0.05 },
           },
           chancesByEffect: {
-            'groans': { 'holds': 0.05, 'lets-go': 0.95 },
-            'runs-weak': { 'holds': 0.75, 'lets-go': 0.25 },
+            'groans': { 'holds': 0.05, 'lets-go': 0.94, 'stuck': 0.01 },
+            'runs-weak': { 'holds': 0.75, 'lets-go': 0.245, 'stuck': 0.005 },
           },
         }),
+        overloadBridged({
+          id: 'overload-bridged', point: 'overload', hot: 'box.overload-hot', failed: 'box.overload-failed',
+        }),
+        relayHeard(),
         seen({
           id: 'relay-seen',
           point: 'relay',

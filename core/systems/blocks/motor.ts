@@ -201,7 +201,14 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
               id: 'motor.wrong-tap',
               name: 'Motor tapped for the wrong voltage',
               baseRate: 0.012,
-              severities: always({ 'motor.turns': neutral ? 2 : 0.5 }),
+              severities: neutral
+                ? always({ 'motor.turns': 2 })
+                : degrees(
+                    // its iron is full: it draws less than by its turns alone; judgement, no source
+                    { name: 'trips as it starts', share: 0.45, change: { 'motor.turns': 0.5 } },
+                    { name: 'trips within seconds', share: 0.3, change: { 'motor.turns': 0.7 } },
+                    { name: 'runs, far too hot', share: 0.25, change: { 'motor.turns': 0.78 } },
+                  ),
               repair: repair({
                 id: 'set-voltage-links',
                 name: 'Set the voltage links',

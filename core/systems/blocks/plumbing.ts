@@ -303,9 +303,9 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
         chancesByEffect: { 'runs-on': { dry: 0.575, leak: 0.015, relief: 0.4, switch: 0.01 } },
         chancesByFault: {
           'house.leak': { dry: 0.15, leak: 0.83, relief: 0.01, switch: 0.01 },
-          // out of the pump itself: not in the house, and wet for whoever walks there
-          'pump.seal': { dry: 0.12, leak: 0.86, relief: 0.01, switch: 0.01 },
-          'pump.cracked': { dry: 0.08, leak: 0.9, relief: 0.01, switch: 0.01 },
+          // out of the pump itself: not in the house, and some who walk there take it for one
+          'pump.seal': { dry: 0.66, leak: 0.32, relief: 0.01, switch: 0.01 },
+          'pump.cracked': { dry: 0.58, leak: 0.4, relief: 0.01, switch: 0.01 },
           'relief.weeping': { dry: 0.08, leak: 0.02, relief: 0.89, switch: 0.01 },
           'switch.diaphragm': { dry: 0.08, leak: 0.01, relief: 0.01, switch: 0.9 },
         },

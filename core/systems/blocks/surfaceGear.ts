@@ -7,6 +7,7 @@ import { CAUSES } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { wornOverload } from './startFigures'
 import { partOhms, seen } from './testEntry'
+import { overloadBridged } from './toldGear'
 
 export interface SurfaceGearOptions {
   readonly runCapacitor: boolean
@@ -169,6 +170,9 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
           chancesByEffect: {
             groans: { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },
           },
+        }),
+        overloadBridged({
+          id: 'thermal-bridged', point: 'thermal', hot: 'motor.overload-hot', failed: 'motor.overload-failed',
         }),
         seen({
           id: 'startswitch-look',

@@ -136,7 +136,7 @@ const moved = (name: string, share: number, by: number) => ({
 /** Wound so far up that the pump never opens it. */
 const OUT_OF_REACH = {
   name: 'set to stop where the pump never gets',
-  share: 0.05,
+  share: 0.1,
   change: (h: Figures) => ({ 'set.cutOut': h['pump.inlet'] + h['pump.shutOff'] * 1.05 }),
 }
 
@@ -181,7 +181,7 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       name: 'Switch out of adjustment',
       baseRate: 0.03,
       severities: degrees(
-        moved('10 psi low', 0.3, -10 * PSI),
+        moved('10 psi low', water ? 0.25 : 0.3, -10 * PSI),
         moved('20 psi low', 0.15, -20 * PSI),
         moved('8 psi high', 0.22, 8 * PSI),
         moved('18 psi high', 0.15, 18 * PSI),

@@ -25,10 +25,10 @@ const rollLeads = (now: Figures): Change => ({
 })
 
 /** Turning backwards it still moves some water, at a good half of its pressure; common practice, no source. */
-const backwards = (h: Figures, load: number): Change => ({
+const backwards = (h: Figures, load: number, head = 0.55): Change => ({
   'motor.load': load,
   'pump.flow': h['pump.flow'] * 0.45,
-  'pump.shutOff': h['pump.shutOff'] * 0.55,
+  'pump.shutOff': h['pump.shutOff'] * head,
 })
 
 const SHORTED = [
@@ -240,8 +240,10 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
               baseRate: 0.012,
               // what it draws the wrong way round lies anywhere from light to full; common practice, no source
               severities: degrees(
-                { name: 'draws little', share: 0.6, change: h => backwards(h, 0.6) },
-                { name: 'draws nearly its full amps', share: 0.4, change: h => backwards(h, 0.95) },
+                { name: 'draws little', share: 0.4, change: h => backwards(h, 0.6) },
+                { name: 'draws nearly its full amps', share: 0.3, change: h => backwards(h, 0.95) },
+                // many stages lose more of their head; common practice, no source
+                { name: 'makes a third of its head', share: 0.3, change: h => backwards(h, 0.7, 0.33) },
               ),
               repair: repair({
                 id: 'change-two-leads-at-starter',

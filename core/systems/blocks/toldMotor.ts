@@ -81,6 +81,7 @@ export const motorFelt = (at: string): readonly SeenTest[] => [
       'motor.no-cooling': { usual: 0.1, hot: 0.9 },
       'motor.turn-short': { usual: 0.3, hot: 0.7 },
       'motor.centrifugal-closed': { usual: 0.2, hot: 0.8 },
+      'motor.wrong-tap': { usual: 0.25, hot: 0.75 },
       'supply.low-volts': { usual: 0.4, hot: 0.6 },
       'feed.high-resistance': { usual: 0.5, hot: 0.5 },
       'run.high-resistance': { usual: 0.5, hot: 0.5 },

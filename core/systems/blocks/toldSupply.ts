@@ -18,15 +18,18 @@ export const otherLights = (): SeenTest =>
       half: { label: 'half of them out' },
       all: { label: 'all out' },
       dim: { label: 'dim as it starts' },
+      street: { label: 'the neighbours have it too, or the utility says so' },
     },
-    usual: { fine: 0.932, half: 0.004, all: 0.004, dim: 0.06 },
+    usual: { fine: 0.93, half: 0.004, all: 0.004, dim: 0.06, street: 0.002 },
     chancesByFault: {
-      'supply.leg-lost': { fine: 0.12, half: 0.8, all: 0.02, dim: 0.06 },
+      'supply.leg-lost': { fine: 0.1, half: 0.7, all: 0.02, dim: 0.06, street: 0.12 },
       // they dim in many a house: it points, and shows nothing
-      'supply.low-volts': { fine: 0.63, half: 0.02, all: 0.01, dim: 0.34 },
-      'feed.high-resistance': { fine: 0.8, half: 0.01, all: 0.01, dim: 0.18 },
+      'supply.low-volts': { fine: 0.57, half: 0.02, all: 0.01, dim: 0.34, street: 0.06 },
+      'supply.high-volts': { fine: 0.93, half: 0.004, all: 0.003, dim: 0.003, street: 0.06 },
+      'supply.unbalanced': { fine: 0.87, half: 0.01, all: 0.01, dim: 0.05, street: 0.06 },
+      'feed.high-resistance': { fine: 0.798, half: 0.01, all: 0.01, dim: 0.18, street: 0.002 },
     },
-    chancesByEffect: { groans: { fine: 0.72, half: 0.02, all: 0.01, dim: 0.25 } },
+    chancesByEffect: { groans: { fine: 0.718, half: 0.02, all: 0.01, dim: 0.25, street: 0.002 } },
   })
 
 /** What stands behind the panel. */

@@ -67,6 +67,9 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       'pump.intake-blocked': { reaches: 0.85, stalls: 0.15 },
       'suction.blocked': { reaches: 0.75, stalls: 0.25 },
       'pump.by-pass': { reaches: 0.04, stalls: 0.96 },
+      // they stand behind the tank: with nothing drawn the pump makes its pressure all the same
+      'house.shut': { reaches: 0.96, stalls: 0.04 },
+      'house.reducer': { reaches: 0.96, stalls: 0.04 },
     },
     chancesByEffect: {
       ...alike(['runs', 'rapid-cycles', 'runs-on', 'surges'], { reaches: 0.97, stalls: 0.03 }),

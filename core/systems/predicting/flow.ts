@@ -63,6 +63,8 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
             ? { ...figure(Math.max(story.peak, cutOut), 20 * PSI), ol: NEVER }
             : figure(story.cutOut, unset + 0.2 * Math.abs(story.cutOut - cutOut)),
       )
+    case 'peak':
+      return gaugeSpread(s, turns ? predictPeak(s, cutOut, unset) : figure(0.5 * cutOut, 0.5 * cutOut))
     case 'cycle': {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
       return {
@@ -102,6 +104,24 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
       return figure(figures['set.cutOff'], 3 * PSI)
     case 'inlet':
       return predictInlet(s)
+  }
+}
+
+/** A weak pump may be weak by any amount, and what a sound one makes past its cut-out no plate tells; judgement. */
+const [WEAK_BY, STRONG_BY] = [0.18, 0.3]
+/** Effects of which one stalls short of its cut-out as often as not: by how much is anybody's guess. */
+const FALLS_SHORT: ReadonlySet<string> = new Set(['runs-weak', 'runs-dry', 'cuts-off', 'trips-overload'])
+const [SHORT, SHORT_BY, REACHES] = [0.8, 0.12, 0.2]
+
+/** How high it gets with everything shut, told of what stalls. */
+function predictPeak({ story, effect }: Standing, cutOut: number, unset: number): Prediction {
+  const { peak } = story
+  if (Math.abs(peak - cutOut) > PSI)
+    return figure(peak, together(3 * PSI, (peak > cutOut ? STRONG_BY : WEAK_BY) * peak))
+  if (!FALLS_SHORT.has(effect)) return figure(cutOut, unset)
+  return {
+    ...figure(SHORT * cutOut, SHORT_BY * cutOut),
+    or: { share: REACHES, mean: cutOut, sigma: unset },
   }
 }
 

@@ -88,6 +88,9 @@ export function predictVolts(
     const past = readAtRest(stage, probe)
     if (Math.abs(past.mean - reading) > 3 * spreadOf(reading)) return { ...loaded, or: { share: PAST, ...past } }
   }
+  const unfed = isOfLeg(test) && !stage.direct ? readUnfed(stage, probe) : undefined
+  if (unfed && Math.abs(unfed.mean - reading) > 3 * spreadOf(reading) + unfed.sigma)
+    return { ...loaded, or: { share: UNFED, ...unfed } }
   const still = stage.turning === 'locked' || stage.effect === 'trips-overload'
   // a contactor that has dropped out is not pulled in
   const letsGo = still && probe.scenario === 'running' && !stage.direct && unstaged(test.point) !== 'contacts'
@@ -101,6 +104,15 @@ export function predictVolts(
       : { mean: rested, sigma: spreadOf(rested) }
   return { ...loaded, or: { share: RESTED, ...alone } }
 }
+
+/**
+ * A leg that is lost is fed back through the motor, to all of its volts; with the motor's leads lifted it is not, and
+ * so often it is read so without a word of it. Common practice, no source.
+ */
+const UNFED = 0.2
+const isOfLeg = ({ variant }: NumericTest) => variant === 'l1g' || variant === 'l2g'
+
+const readUnfed = (stage: SolvedStage, probe: Between) => readIn(stage.rested(), probe)
 
 type Solved = ReturnType<SolvedStage['solved']>
 /** Between two lines, of the higher of them. */
@@ -145,8 +157,14 @@ const AT_REST = 0.3
 const PILOT = ['coil', 'pilot']
 const PAST = 0.7
 
-function readAtRest(stage: SolvedStage, { a, b }: { readonly a: string, readonly b: string }) {
-  const shown = stage.solved('idle').meterReading(a, b, METER_OHMS)
+const readAtRest = (stage: SolvedStage, probe: Between) => readIn(stage.solved('idle'), probe)
+
+interface Between {
+  readonly a: string
+  readonly b: string
+}
+function readIn(solved: Solved, { a, b }: Between) {
+  const shown = solved.meterReading(a, b, METER_OHMS)
   const reading = magnitude(shown.volts)
   return magnitude(shown.behind) > GHOSTLY
     ? { mean: 0.5 * reading, sigma: ghost(reading) }

@@ -1,0 +1,34 @@
+/** Said of what was put right: that it does its work again, in the words of those who saw it. Common practice. */
+
+const IT = '(?:it|she|they|that|everything|all|pump|motor|compressor|switch|pressure|flow|stream|water|gauge)'
+const IS = '(?:[\'’]?s| is| was| are| runs?| ran| works?| came| comes?| went| goes| stays?| holds?| starts?| pumps?'
+  + '| fills?| builds?| spins?| sounds?| has been| been)'
+const WELL = '(?:strong|smooth|steady|quiet|solid|perfect|great|fine|good|happy|normal|like new|right|every time'
+  + '|back to normal|up to speed)'
+const FAULT = '(?:hiss(?:ing)?|leak(?:ing)?|drip(?:ping)?|noise|chatter(?:ing)?|bubbles?|hum(?:ming)?|bang(?:ing)?'
+  + '|flutter(?:ing)?|surging|cycling|tripping|problem|clicking|squeal(?:ing)?)'
+
+const SAYS = [
+  `\\b${IT}${IS}* (?:now |all |nice and |real |just |running |pumping |right )*${WELL}\\b`,
+  `\\b${FAULT}(?: is| has|[’']s)? (?:gone|quit|quits|stopped|went away)\\b`,
+  `\\bno more ${FAULT}\\b`,
+  `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: stream| flow| pressure)?(?: now)?$`,
+  '\\b(?:re)?starts? every time\\b',
+  '\\b(?:turns|works?|fills|cycles|stops)(?: fine| right| great| good)? (?:now|again)\\b',
+  '\\bnow (?:it|she)(?:[’\']s)? (?:turns|works?|fills|cycles|stops|strong|good|fine)\\b',
+  '\\b(?:fill(?:s|ing)|builds?|pump(?:s|ing) up|comes? up)(?: up)?(?: to \\d+)? in (?:only |just |about )?'
+  + '[\\w.½¼ ]{1,14}min',
+  '\\b(?:spins?|spun|came|comes|went|fires?|fired|shot) (?:right )?up (?:right|fine|great|like it should)\\b',
+].map(said => new RegExp(said, 'i'))
+
+/** It stops where it should: of what would not, that is all of it. */
+const STOPS = new RegExp(
+  '\\b(?:shuts?|cuts?|kick(?:s|ed)|click(?:s|ed)|turn(?:s|ed)|quits?|stop(?:s|ped))(?: itself)?(?: off| out)?'
+  + '(?: right)? at \\d|^(?:and )?(?:now )?(?:it[’\']s )?off at \\d', 'i',
+)
+const NOT_SO = /\b(?:not|no (?:better|change|good|difference)|never|still|same|but|hardly|barely|almost)\b|n[’']t\b/i
+
+/** Whether these words say that it works now. @param stops that it stops is all that was wanted of it */
+export function saysItWorks(text: string, stops = false): boolean {
+  return !NOT_SO.test(text) && (SAYS.some(said => said.test(text.trim())) || (stops && STOPS.test(text)))
+}
