@@ -54,6 +54,8 @@ const [SHOWN, FOREMOST, AHEAD, FAR_AHEAD] = [0.75, 0.55, 3, 4]
 const LIKELY = 0.9
 /** from so much on a suspect counts among those that a repair covers */
 const COVERED = 0.02
+/** and from so much on what is renewed along with it speaks for it; judgement, no source */
+const RENEWED = 0.1
 /** what was seen is put right first from so much on, and so far ahead of the next; common practice, no source */
 const [SEEN_FIRST, SEEN_AHEAD] = [0.2, 1.5]
 /** what nothing more tells of is tried from so much on; judgement, no source */
@@ -62,8 +64,6 @@ const COMING_BACK = 50 // minutes lost by a repair that was not it; common pract
 const COSTLY = 110 // minutes from which a repair is costly
 const UNDONE = 85 // minutes from which it is not tried to see: a motor, the head of a pump; common practice, no source
 const ABOVE_LEFT = 0.03
-// from so much on what is left comes up whatever else is read above it; judgement, no source
-const ALL_BELOW = 0.97
 /** bits from which a line speaks for what is condemned */
 const SPEAKS = 0.3
 
@@ -129,8 +129,10 @@ export function decide(
   const down = isDown(model, top)
   if (down && useful.length > 0 && aboveGround(model, ranking, repair) > ABOVE_LEFT && chance < 0.985) return leads
   const acting = lossOf(groups, sums, 1)!
-  const direct = directLines(tables, state, ranking, covered.map(s => s.fault))
-  const plain = isPlain(tables, state, ranking, covered.map(s => s.fault))
+  // what a repair renews by the way shows nothing of what it is done for
+  const shownBy = covered.flatMap(s => (s.repair.id === repair || s.chance >= RENEWED ? [s.fault] : []))
+  const direct = directLines(tables, state, ranking, shownBy)
+  const plain = isPlain(tables, state, ranking, shownBy)
   if (rereads > 0 && !plain && chance < (direct.length > 0 ? SHOWN : 0.995)) return leads
   const by = direct.length > 0 ? direct : (excludingLines(tables, state, ranking, repair) ?? [])
   const costly = minutes >= COSTLY
@@ -288,14 +290,13 @@ function expectedLoss(groups: Groups, chances: Float64Array, table: TestTable): 
 
 /** What hangs in the well comes up as one: where nothing from above parts what is left of it, the pull shows which. */
 function comesUp(model: SystemModel, ranking: Ranking, top: Suspect, useful: readonly Weighed[]): Stand {
-  if (!comesUpWith(model, top)) return {}
+  if (useful.length > 0 || !comesUpWith(model, top)) return {}
   const left = ranking.suspects.filter(s => s.component && s.chance > COVERED)
   const below = left.filter(s => comesUpWith(model, s))
   const chance = below.reduce((sum, s) => sum + s.chance, 0)
   const excludes = exclusions(model, ranking)
   const by = [...new Set(excludes.flatMap(e => e.lines))]
-  const parts = useful.some(t => t.cost < COSTLY)
-  if (chance < (parts ? ALL_BELOW : ENOUGH) || (below.length < left.length && !parts) || by.length < 3) return {}
+  if (chance < ENOUGH || below.length < left.length || by.length < 3) return {}
   const why = 'What is left all hangs in the well, and nothing from above parts it: what comes up shows which.'
   const known = { chance: Math.min(1, chance), minutes: top.repair.minutes, by, why, excludes }
   return { decision: { ...decisionOn(model, top, below), kind: 'inseparable', ...known } }

@@ -24,7 +24,7 @@ const APART = 2.5
 /** From so much on a rival has to be excluded by a line. */
 const RIVAL = 0.01
 /** And from so much on what is shown must be apart from it; what is seen, where it is no seventh as likely. */
-const [STANDS, AS_LIKELY] = [0.08, 1 / 7]
+const [STANDS, AS_LIKELY] = [0.1, 1 / 7]
 
 /** The lines that show one of these faults itself. */
 export function directLines(
@@ -47,7 +47,7 @@ function betweenLines(
 ): readonly string[] {
   const holds = (lines: readonly Evidence[]) => faults.some(f =>
     lines.every(l => !wasPutRight(tables, f, l))
-    && isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances), SHOWS))
+    && isShownBy(likenessOf(tables, lines, { fault: f, beside: faults }, chances, true), SHOWS))
   return pairsAround(tables, evidence).find(holds)?.map(e => e.line.id) ?? []
 }
 
@@ -127,13 +127,15 @@ function likenessOf(
   evidence: readonly Evidence[],
   { fault, beside }: Asked,
   chances?: Float64Array,
+  isPair = false,
 ): Likeness {
   const each = evidence.map(e => weightsOf(tables, e).foreseen)
   const given = (h: number) => each.reduce((product, one) => product * figureAt(one, h), 1)
   const own = modeOf(tables.model, fault)
   const ownRepair = own?.repair.id
-  // what is seen stands against all else as it comes, or as it is left by all other lines
-  const known = chances !== undefined && evidence.every(({ line }) => line.kind === 'observation') ? chances : undefined
+  // what is seen, or held between two readings, stands against all else as it comes, or as other lines leave it
+  const isKnown = isPair || evidence.every(({ line }) => line.kind === 'observation')
+  const known = chances !== undefined && isKnown ? chances : undefined
   const standing = chances ? standingIn(tables, chances) : new Map<string, number>()
   const least = Math.max(STANDS, known ? AS_LIKELY * (standing.get(fault) ?? 0) : 0)
   let [best, rival] = [0, 0]

@@ -207,20 +207,23 @@ function readChance(table: TestTable, p: Prediction, value: number | null, slips
 
 /**
  * What a meter shows as none, and is told as a nought: ohms to ground, where it may show megohms, and else; volts of a
- * leg that a ghost stands on. And of slips so many are a nought where there is none: leads that touch, or do not.
- * Common practice and judgement, no source.
+ * leg, or between lines, that a ghost stands on. And of slips so many are a nought where there is none: leads that
+ * touch, or do not. Common practice and judgement, no source.
  */
 const NOUGHT = {
   toGround: { under: 300, false: 0.05 },
   ohms: { under: 0.3, false: 0.05 },
   leg: { under: 8, false: 0.2 },
+  lines: { under: 25, false: 0.2 },
 }
 
 function noughtOf({ test }: TestTable): { readonly under: number, readonly false: number } | undefined {
   if (test.kind !== 'numeric') return undefined
   if (test.quantity === 'ohms') return NOUGHT[test.variant === 'ground' ? 'toGround' : 'ohms']
-  return test.quantity === 'volts' && LEGS.has(test.variant ?? '') ? NOUGHT.leg : undefined
+  if (test.quantity !== 'volts') return undefined
+  return LEGS.has(test.variant ?? '') ? NOUGHT.leg : LINES.has(test.variant ?? '') ? NOUGHT.lines : undefined
 }
+const LINES: ReadonlySet<string> = new Set(['v12', 'v23', 'v31'])
 const LEGS: ReadonlySet<string> = new Set(['l1g', 'l2g', 'l3g'])
 
 /** Density of a figure that is a slip, given what was there. */

@@ -63,17 +63,19 @@ function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: To
   const strange = new Set(evidence.map(e => e.line.test).filter(id => !kind.tests.some(t => t.id === id)))
   if (strange.size === 0) return {}
   const supposed: Partial<Record<NameplateKey, number>> = {}
-  for (const { key, choices } of optionsOf(kind)) {
-    if (nameplate[key] !== undefined) continue
-    for (const choice of choices) {
-      const { tests } = kindFor(kind.id as KindId, { ...nameplate, ...supposed, [key]: choice })
-      const told = tests.filter(t => strange.has(t.id))
-      if (told.length === 0) continue
-      supposed[key] = choice
-      for (const { id } of told) strange.delete(id)
-      break
+  // what only adds a part comes before what puts another in its place: a run capacitor is no permanent split
+  for (const adds of [true, false])
+    for (const { key, choices } of optionsOf(kind)) {
+      if (nameplate[key] !== undefined || supposed[key] !== undefined) continue
+      for (const choice of choices) {
+        const { tests } = kindFor(kind.id as KindId, { ...nameplate, ...supposed, [key]: choice })
+        const told = tests.filter(t => strange.has(t.id))
+        if (told.length === 0 || (adds && !kind.tests.every(own => tests.some(t => t.id === own.id)))) continue
+        supposed[key] = choice
+        for (const { id } of told) strange.delete(id)
+        break
+      }
     }
-  }
   return supposed
 }
 

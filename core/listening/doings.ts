@@ -53,6 +53,7 @@ export const DOINGS = {
     '(?:filled|topped|primed|re-?primed)(?: up)? (?:\\w+ ){0,3}OF',
     '(?:poured|put) (?:\\w+ ){0,3}in (?:the )?OF',
   ],
+  primed: ['(?<of>re-?primed|primed)(?: up)? (?:it|her)'],
   aired: [
     '(?:pump(?:ed)?|aired?) (?:it |her |the tank )?(?:back )?(?:up )?to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
     + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'

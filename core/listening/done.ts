@@ -95,7 +95,9 @@ const WAYS: Readonly<Record<string, Way>> = {
   'set-drive-to-rated-hertz': { by: ['set'], to: '(?:drive|vfd|inverter)' },
   'land-on-both-legs': { by: ['landed', 'moved'], to: '(?:hots?|wires?(?! to (?:a|another) )|breaker)' },
   'clean-jet': { by: ['cleaned', 'freed'], to: '(?:jet|nozzle|venturi|ejector)' },
-  'prime-pump': { by: ['filled'], to: '(?:pump|case|casing|volute|priming (?:hole|plug|port)|housing|prime)' },
+  'prime-pump': {
+    by: ['filled', 'primed'], to: '(?:pump|case|casing|volute|(?:prim(?:e|ing) )?(?:hole|plug|port)|housing|prime)',
+  },
   'remake-suction-joints': {
     by: ['remade', 'renewed'],
     to: '(?:suction(?: line| pipe| side| joint| fitting| hose)?|union)',

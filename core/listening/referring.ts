@@ -6,12 +6,13 @@ import type { Spoken } from './spoken'
 import { topicOf, withTopic } from './topic'
 
 /** Things that have two sides, or are gone around; the longer name first. */
-const THINGS = '(?:pressure|demand|float|panel) switch|float|overload|breaker|disconnect|strainer|filter|regulator'
-  + '|check valve|transformer|relay'
+const THINGS = '(?:pressure|demand|float|panel) switch|float|well breaker|overload|breaker|disconnect|strainer'
+  + '|filter|regulator|check valve|transformer|relay'
 const NAMED = new RegExp(`\\b(?:${THINGS})\\b`, 'gi')
 const OF_IT = new RegExp(
-  '\\b((?:the )?(?:other|far|out|load|pump|motor) side of|out of|past|behind|after|ahead of|before|bypass(?:ed)?|went'
-  + ' around|around) (?:it|that)\\b(?! (?:was|is|had|has|ran|runs|starts?|started|quit|sat|goes|went)\\b)',
+  '\\b((?:the )?(?:other|far|out|load|pump|motor) side of|bottom of|out of|past|behind|after|ahead of|before'
+  + '|bypass(?:ed)?|went around|around) (?:it|that)\\b'
+  + '(?! (?:was|is|had|has|ran|runs|starts?|started|quit|sat|goes|went)\\b)',
   'i',
 )
 
@@ -76,6 +77,9 @@ const NEAR_RATED = { from: 0.8, to: 1.25 }
 const CAUGHT = /^(?:the )?float(?:['’]?s| is| was)?\b[^,;]*\b(?:caught|snagged|hung up|tangled)\b[^,;]*/i
 const RUNS_ON = /\b(?:won['’]?t|doesn['’]?t|never) (?:quit|stop|shut off)|\bkeeps running|\boverflow|\bpouring out/i
 
+/** `242 on all three coming in`, after what comes out of the breaker was read. */
+const COMING_IN = /^((?:and |but |i (?:have|got) )*\d[^,;]*?),? (?:coming|going) in$/i
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
@@ -96,14 +100,19 @@ export function withReferred(text: string, before: Spoken): string {
   const { row = [] } = before
   const figures = row.map(v => v ?? 'OL').join('/')
   if (row.length === 3 && SAME_ROW.test(text)) return `${text.replace(SAME_ROW, '')} ${figures}`
+  if (/breaker$/.test(before.near ?? '') && COMING_IN.test(text)) return text.replace(COMING_IN, '$1 into the breaker')
   const readAt = READ_AT[before.test ?? '']
   if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`
   return withNamed(withTopic(text, topicOf(before.said ?? '')), before)
 }
 
+/** `241 feeding the well breaker, 3 out of it`: what the line itself named comes before what was named before. */
 function withNamed(text: string, { said, near }: Spoken): string {
-  const named = said?.match(NAMED)?.at(-1) ?? AT[near ?? '']
-  if (!named || text.match(NAMED)) return text
+  const at = OF_IT.exec(text)?.index
+  if (at === undefined) return text
+  const [own, after] = [text.slice(0, at).match(NAMED)?.at(-1), text.slice(at).match(NAMED)]
+  const named = own ?? said?.match(NAMED)?.at(-1) ?? AT[near ?? '']
+  if (!named || after) return text
   return text.replace(OF_IT, (_, side: string) =>
     `${/ side of$/i.test(side) ? 'out of' : side} the ${named.toLowerCase()}`)
 }

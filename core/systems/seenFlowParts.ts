@@ -130,6 +130,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     label: 'unloader does not open',
     what: ['unloader', 'unloader plunger', 'unloader valve', 'unloader pin', 'unloader piston', 'unloader stem'],
     how: ['stuck', 'bent', 'rust', 'gummed', 'does not move', 'broken', 'does not open', 'blocked'],
+    or: ['unloader tube plugged', 'unloader line plugged', 'bleed line blocked', 'unloader tube blocked with carbon'],
   },
   'unloader.leaking': {
     label: 'unloader or its line leaks',

@@ -56,6 +56,17 @@ const OF_TRYING: readonly Joined[] = [
 
 /** What is seen on a part, and what a bag of words would take for another. */
 const OF_SEEING: readonly Joined[] = [
+  ['no leaks anywhere', 'no (?:water|puddles?|damp|wet)(?: anywhere)? on the (?:floor|ground)(?: anywhere)?(?= ?$|,)'],
+  ['lifted the float pump runs', '(?:lifted|picked|held|raised) the float(?: switch)?(?: all the way)? up(?: all'
+  + ' the way)?'
+  + '(?: by hand| myself)?,? (?:and )?(?:the )?(?:well )?(?:pump|it) (?:just )?(?:keeps?|kept)(?: right)?(?:'
+  + ' on)? (?:going|running)',
+  'float(?: switch)? reads (?:zero|0|closed|shorted)(?: ohms)? (?:up or down|both ways|up and down|either way)'],
+  ['contacts burnt', '(?:contacts|points) (?:look(?:ed)? like|are|were|turned to) charcoal'],
+  ['unloader tube plugged', '(?:unscrewed|took off|pulled(?: off)?) the (?:little )?(?:copper|unloader|bleed'
+  + '|vent) (?:line|tube)'
+  + ',? (?:and )?(?:it\'s|it was|it is) (?:plugged|blocked|packed|stopped up)(?: solid| up)?(?: with [a-z]+)?',
+  '(?:unloader |bleed )?(?:tube|line)(?:\'s| is| was) (?:plugged|blocked|packed)(?: solid| up)? with carbon'],
   ['impellers worn', '(?:impellers?|stages|bowls)(?: are|\'re| is|\'s)?(?: all)? (?:chewed up|eaten(?: up| away)?'
   + '|worn(?: out| down| to nothing)?|ground down|cut up)(?: (?:with|by|from) (?:the )?sand)'],
   ['cable rubbed bare', '(?:drop |pump )?(?:cable|wire)(?:\'s| is| has)(?: got)? (?:a )?(?:spot |place'
@@ -72,6 +83,19 @@ const OF_SEEING: readonly Joined[] = [
   ['oillight', 'oil (?:level |pressure )?(?:light|lamp)'],
   ['control volts 0', `transformer(?:'s| has)?(?: got)? (\\d{3})(?: volts)?(?: going| coming)? in(?:to it)?,? (?:and `
   + `|but )?${NOUGHT}(?: coming)? out(?: of it)?`],
+  ['incoming', 'line in(?= \\d)'],
+  ['into the $1', '((?:well )?breaker) in(?= \\d|:)'],
+  ['main supply', '(?:incoming )?lugs (?:on|at|of) the main'],
+  ['', 'won\'t reset any (?:further|more|better)'],
+  ['out of the $2 0 volts, into the $2 $1 volts', `(\\d+)(?: volts)? (?:on|at) (?:the )?top of the (breaker`
+  + `|disconnect),? (?:and |but )?`
+  + `${NOUGHT} (?:on|at|out) the bottom(?: of it)?`],
+  ['$2 l1 toground $1 volts, $2 l2 toground 0 volts', `(\\d{2,3})(?: volts)? (?:on|at) one side(?: of| out of)?`
+  + ` the ((?:well )?breaker),? (?:and |but )?`
+  + `${NOUGHT} (?:on|at) the other(?: side)?`],
+  ['one fuse blown', '(?:three|all the) fuses (?:in here |in there )?(?:and|,) (?:this |the [a-z]+ |that'
+  + ' )?one(?:\'s| is)? (?:blown|open|bad)'],
+  ['a to b $1, b to c $2, a to c $2', '(\\d+) on a (?:to )?b,? (?:and )?(\\d+)(?:-? ?something)? on the other two'],
   ['load side', '(?:the )?bottom (?:two )?screws(?! on the (?:well )?breaker)'],
   ['feed drop $1 volts', '(?:plus|positive|hot) side (?:drops|loses) (\\d+(?:\\.\\d+)?)(?: volts)?(?: between'
   + ' [a-z ]+)?'],

@@ -317,7 +317,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           outcomes: {
             'holds': { label: 'holds', words: ['in', 'set'] },
             'lets-go': { label: 'lets go again', words: ['lets go', 'trips', 'out', 'let go'] },
-            'stuck': { label: 'will not be reset, though cool', words: ['stuck out'] },
+            'stuck': { label: 'will not be reset, though cool' },
           },
           usual: { 'holds': 0.967, 'lets-go': 0.03, 'stuck': 0.003 },
           chancesByFault: {

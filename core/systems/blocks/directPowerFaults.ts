@@ -34,9 +34,10 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery low',
     baseRate: 0.08,
     severities: degrees(
-      { name: 'spent', share: 0.4, change: h => ({ ...spent(h), 'battery.ohms': 0.06 }) },
-      { name: 'flat', share: 0.3, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
-      { name: 'stands, and gives way under load', share: 0.18, change: { 'battery.ohms': 0.35 } },
+      { name: 'spent', share: 0.3, change: h => ({ ...spent(h), 'battery.ohms': 0.06 }) },
+      { name: 'spent, and gives way under load', share: 0.17, change: h => ({ ...spent(h), 'battery.ohms': 0.3 }) },
+      { name: 'flat', share: 0.25, change: { 'battery.volts': 9.5, 'battery.ohms': 0.25 } },
+      { name: 'stands, and gives way under load', share: 0.16, change: { 'battery.ohms': 0.35 } },
       { name: 'stands, but has no strength', share: 0.12, change: { 'battery.ohms': 0.7 } },
     ),
     effect: 'runs-weak',

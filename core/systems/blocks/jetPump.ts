@@ -124,7 +124,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
       repair: repair({
         id: 'replace-foot-valve',
         name: 'Replace the foot valve',
-        minutes: 120,
+        minutes: 100,
         part: 'foot valve',
       }),
       causes: [CAUSES.sand, CAUSES.age],
@@ -140,7 +140,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
       repair: repair({
         id: 'replace-foot-valve',
         name: 'Replace the foot valve',
-        minutes: 120,
+        minutes: 100,
         part: 'foot valve',
       }),
       causes: [CAUSES.sand],

@@ -221,7 +221,7 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       usual: { good: 0.916, burnt: 0.06, welded: 0.004, insects: 0.02 },
       chancesByFault: {
         'starter.contact-burnt': { good: 0.04, burnt: 0.93, welded: 0.01, insects: 0.02 },
-        'starter.contact-open': { good: 0.1, burnt: 0.45, welded: 0.01, insects: 0.44 },
+        'starter.contact-open': { good: 0.1, burnt: 0.6, welded: 0.01, insects: 0.29 },
         'starter.welded': { good: 0.03, burnt: 0.2, welded: 0.76, insects: 0.01 },
       },
     }),

@@ -66,6 +66,8 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       // with nothing drawn it makes its pressure still
       'pump.intake-blocked': { reaches: 0.85, stalls: 0.15 },
       'suction.blocked': { reaches: 0.75, stalls: 0.25 },
+      'strainer.blocked': { reaches: 0.75, stalls: 0.25 },
+      'motor.binding': { reaches: 0.65, stalls: 0.35 },
       'pump.by-pass': { reaches: 0.04, stalls: 0.96 },
       // they stand behind the tank: with nothing drawn the pump makes its pressure all the same
       'house.shut': { reaches: 0.96, stalls: 0.04 },

@@ -57,10 +57,13 @@ export function describeMotor(plate: Plate, o: SingleOptions, at: At, hertz: num
   const typical = o.startGear === 'surface' ? surfaceTypical(hp, volts, startTap) : drownedTypical(hp, volts, o)
   const gear: StartGear = o.permanentSplit ? 'permanent' : o.startGear === 'inside' ? 'split' : 'capacitor'
   const startBand = gear === 'capacitor' ? startBandOf(plate, o, at, typical, hp) : undefined
-  const runFarads = runFaradsOf(plate, o, at, hp)
+  const runFarads = runFaradsOf(plate, o, at, { hp, startTap })
   const stated = statedFigures(plate, at, typical, hp, volts)
   const slip = slipOf(plate, at('motor', 'rpm'), hertz)
-  const capacitors = { startFarads: startBand ? mid(startBand) * startTap ** 2 : 0, runFarads: runFarads ?? 0 }
+  const capacitors = {
+    startFarads: startBand ? mid(startBand) * startTap ** 2 : 0,
+    runFarads: (runFarads ?? 0) * startTap ** 2,
+  }
   const asked: MotorNameplate = {
     volts,
     hertz,
@@ -206,10 +209,13 @@ function startBandOf(plate: Plate, o: SingleOptions, at: At, typical: Typical, h
   return typical.startBand
 }
 
-function runFaradsOf(plate: Plate, o: SingleOptions, at: At, hp: number): number | undefined {
+/** A start winding on half of the volts has twice the capacitor; common practice, no source. */
+function runFaradsOf(
+  plate: Plate, o: SingleOptions, at: At, { hp, startTap }: { readonly hp: number, readonly startTap: number },
+): number | undefined {
   if (!o.runCapacitor && !o.permanentSplit) return undefined
   const row = nearestBySize(THREE_WIRE_MOTORS, hp)
-  const usual = o.permanentSplit ? Math.max(12, 40 * hp) : (row.runMicrofarads ?? 20)
+  const usual = o.permanentSplit ? Math.max(12, 40 * hp) : (row.runMicrofarads ?? 20) / startTap
   const field = o.startGear === 'box' ? at('box', 'runMicrofarads') : at('motor', 'runMicrofarads')
   return plate.take(field, usual * 1e-6, `run capacitor not given: ${Math.round(usual)} µF taken`, 0.3)
 }

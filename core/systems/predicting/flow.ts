@@ -107,22 +107,23 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
   }
 }
 
-/** A weak pump may be weak by any amount, and what a sound one makes past its cut-out no plate tells; judgement. */
-const [WEAK_BY, STRONG_BY] = [0.18, 0.3]
-/** Effects of which one stalls short of its cut-out as often as not: by how much is anybody's guess. */
+/**
+ * What stalls may stall anywhere short of the cut-out; what a sound pump makes past its cut-out no plate tells.
+ * Judgement, no source.
+ */
+const [SHORT, SHORT_BY, STRONG_BY] = [0.7, 0.18, 0.3]
+/** Effects of which one stalls short of its cut-out as often as not; and so often it gets there all the same. */
 const FALLS_SHORT: ReadonlySet<string> = new Set(['runs-weak', 'runs-dry', 'cuts-off', 'trips-overload'])
-const [SHORT, SHORT_BY, REACHES] = [0.8, 0.12, 0.2]
+const REACHES = 0.2
 
 /** How high it gets with everything shut, told of what stalls. */
 function predictPeak({ story, effect }: Standing, cutOut: number, unset: number): Prediction {
   const { peak } = story
-  if (Math.abs(peak - cutOut) > PSI)
-    return figure(peak, together(3 * PSI, (peak > cutOut ? STRONG_BY : WEAK_BY) * peak))
-  if (!FALLS_SHORT.has(effect)) return figure(cutOut, unset)
-  return {
-    ...figure(SHORT * cutOut, SHORT_BY * cutOut),
-    or: { share: REACHES, mean: cutOut, sigma: unset },
-  }
+  if (peak > cutOut + PSI) return figure(peak, STRONG_BY * peak)
+  const reaches = peak > cutOut - PSI
+  if (reaches && !FALLS_SHORT.has(effect)) return figure(cutOut, unset)
+  const short = figure(Math.min(peak, SHORT * cutOut), SHORT_BY * cutOut)
+  return reaches ? { ...short, or: { share: REACHES, mean: cutOut, sigma: unset } } : short
 }
 
 /** Mains stand between 20 and 80 psi; a good one that was read is taken for what it is. Common practice, no source. */

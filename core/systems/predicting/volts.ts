@@ -17,7 +17,7 @@ const ghost = (reading: number) => 0.5 * reading + 4
 /** A share of the volts; common practice, no source. */
 const SAGS = 0.045
 /** and in the instant of the start, which a meter catches or does not */
-const DIPS = 0.06
+const [DIPS, UNPULLED] = [0.06, 0.01]
 /**
  * What stands between a lost line and another while the motor does not turn: half the volts between two lines, more or
  * less as its windings and the meter's moment have it. Common practice, no source.
@@ -53,7 +53,9 @@ export function predictVolts(
   const sags = (starting || stage.turning === 'locked') && !stage.direct && probe.scenario !== 'idle'
   const ranOn = probe.scenario === 'idle' ? undefined : stage.ranOn()
   const whole = sags && ranOn && isOfThree(test) ? wholeOf(stage.solved('idle'), probe) : 0
-  const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : starting || whole > 0 ? DIPS : SAGS)
+  // where nearly nothing is pulled down, nearly nothing is unknown of it
+  const dips = (v: number) => (whole > 0 ? Math.min(DIPS, UNPULLED + 2 * Math.abs(1 - v / whole)) : DIPS)
+  const pulled = (v: number) => (!sags ? 0 : v < PULLED_UP ? 0.35 : starting || whole > 0 ? dips(v) : SAGS)
   const halved = (v: number) => (v > HALVED.from * whole && v < HALVED.to * whole ? HALVED.spread : 0)
   const share = (v: number) => (probe.drop ? 0.3 : Math.max(spread.volts, pulled(v), halved(v)))
   const stands = Math.abs(solvedTo - whole) < (1 - MOST_STIFF) * whole
