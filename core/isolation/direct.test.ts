@@ -201,3 +201,57 @@ describe('a compressor that starts once its unloader line is cracked', () => {
       .toMatchObject({ kind: 'found', fault: 'unloader.not-venting' })
   })
 })
+
+describe('where power comes from', () => {
+  it('has low volts of its own, under load as well', () => {
+    const low = [read('motor.volts', 98), read('breaker.volts', 99), read('supply.volts', 99)]
+    expect(answerOf('jet', 'groans', [...low, saw('lights', 'street')], { 'motor.volts': 115 }).decision)
+      .toMatchObject({ kind: 'found', fault: 'supply.low-volts' })
+  })
+  it('is a battery that gives way at its own posts', () => {
+    const weak = [read('battery.rest', 12.5), read('battery.run', 9.1), saw('posts-look', 'clean')]
+    expect(answerOf('rv', 'low-pressure', weak).decision).toMatchObject({ kind: 'found', fault: 'battery.low' })
+  })
+})
+
+describe('a leg that is lost', () => {
+  // a 240 V motor feeds it back while it is connected (Kirchhoff); lifted, it reads nothing
+  const legs = (point: string, one: number, two: number) => [read(`${point}.l1g`, one), read(`${point}.l2g`, two)]
+  it('is told as nought with the motor lifted, and shows the pole that lost it', () => {
+    const lines = [...legs('line', 120, 0), ...legs('breaker', 120, 0), ...legs('supply', 121, 121)]
+    expect(answerOf('well-2wire', 'no-water', lines).decision)
+      .toMatchObject({ kind: 'found', fault: 'breaker.pole-open' })
+  })
+  it('is lost ahead of the breaker where it is lost there', () => {
+    const lines = [...legs('line', 120, 0), ...legs('breaker', 120, 0), ...legs('supply', 121, 0)]
+    const [first] = answerOf('well-2wire', 'no-water', lines).suspects
+    expect(first?.fault).toBe('supply.leg-lost')
+  })
+})
+
+describe('how high it gets with everything shut', () => {
+  const plate = { 'switch.cutIn': 30 * PSI, 'switch.cutOut': 50 * PSI }
+  const stalls = (psi: number) => [saw('climbs', 'stalls'), read('peak', psi * PSI)]
+  const chanceOf = (psi: number, fault: string) =>
+    answerOf('booster', 'runs-on', stalls(psi), plate).suspects.find(s => s.fault === fault)?.chance ?? 0
+  it('speaks for a switch set too high past its cut-out, and for a weak pump short of it', () => {
+    expect(chanceOf(58, 'switch.out-of-setting')).toBeGreaterThan(2 * chanceOf(38, 'switch.out-of-setting'))
+    expect(chanceOf(38, 'pump.worn')).toBeGreaterThan(2 * chanceOf(58, 'pump.worn'))
+  })
+  it('is no matter of a valve behind the tank', () =>
+    expect(chanceOf(38, 'house.shut')).toBeLessThan(0.03))
+  it('is put right with the switch where it then stops', () => {
+    const set: DraftLine = { kind: 'repair', component: 'switch', fault: 'switch.out-of-setting', text: 'nut down' }
+    const after = [read('cut-out', 50 * PSI), saw('works', 'yes')]
+    expect(answerOf('booster', 'runs-on', [...stalls(58), set, ...after], plate).mended?.fault)
+      .toBe('switch.out-of-setting')
+  })
+})
+
+describe('a motor', () => {
+  it('is not condemned by what its renewal brings along', () => {
+    const plate = { 'motor.runCapacitor': 1, 'motor.power': 745.7, 'motor.volts': 230, 'motor.amps': 7 }
+    const lines = [read('black.run', 9.8), read('line.volts', 240), read('runcap.farads', null)]
+    expect(answerOf('booster', 'low-pressure', lines, plate).decision?.fault).not.toBe('motor.binding')
+  })
+})

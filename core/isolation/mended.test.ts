@@ -112,6 +112,11 @@ describe('what the lines make of a nameplate that leaves a thing open', () => {
     expect(taken(55, { 'switch.cutIn': 40 * PSI }).nameplate['inlet.pressure']).toBeUndefined()
     expect(taken(35, { 'switch.cutIn': 40 * PSI }).nameplate).toMatchObject({ 'inlet.pressure': 35 * PSI })
   })
+  it('adds a run capacitor that was read, and takes no permanent split for it', () => {
+    const model = supposed('booster', [read('runcap.farads', 12e-6)])
+    expect(model.nameplate).toMatchObject({ 'motor.runCapacitor': 1 })
+    expect(model.nameplate['motor.startGear']).toBeUndefined()
+  })
   it('has the cut-off whose lever was looked at', () => {
     const model = supposed('jet', [saw('lever', 'off')])
     expect(model.kind.faults.some(f => f.id === 'switch.cut-off-tripped')).toBe(true)

@@ -9,7 +9,7 @@
 import type { NumericTest, Prediction } from '#core/systems'
 import { stageOf } from '#core/systems'
 import type { Evidence, LineOf } from '#core/tab'
-import type { Tables } from './tables'
+import { cumulative, type Tables } from './tables'
 
 interface Common {
   /** of its mean, the spread that two readings have in common */
@@ -55,6 +55,8 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
       const before = last.get(leg) ?? last.get(place)
       if (before && before.test !== id) beside.set(e, before)
       if (isWhole(e.line, common)) for (const key of [place, leg]) last.set(key, e.line)
+      // a lost leg that read nothing says so of no other
+      else if (isGone(e.line) && leg !== `${place} `) last.set(leg, e.line)
     }
   return evidence.map((e) => {
     const before = beside.get(e)
@@ -84,6 +86,10 @@ const TO_GROUND = /^l[123]g$/
 const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least, alike }: Common) =>
   value !== null && value > least && !bound && (!spread || alike !== undefined)
 
+/** A leg that shows no more than a ghost; common practice, no source. */
+const GONE = 8
+const isGone = ({ value, bound }: LineOf<'reading'>) => value !== null && value < GONE && !bound
+
 /** More than this, of the mean, two readings lie apart only where something pulls their supply down; judgement. */
 const SAGS = 0.035
 
@@ -107,6 +113,7 @@ export function atLevelOf(
 ): Prediction {
   if (!beside || beside.value === null || p.log || first.log) return p
   const before = beside.value
+  if (isGone(beside)) return unfedOf(p, first)
   const near = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift
   const { alike, unlike } = common
   const elsewhere = pointOf(line.test) !== pointOf(beside.test)
@@ -120,6 +127,17 @@ export function atLevelOf(
   const known = share * other + (1 - share) * told
   return { ...p, ...loaded, or: { ...rested, share: known > 0 ? (share * other) / known : share } }
 }
+
+/** A leg that read nothing where it would be fed back through the motor is not so fed, here as little as there. */
+function unfedOf(p: Prediction, first: Prediction): Prediction {
+  if (!p.or || !first.or) return p
+  const { or, ...fed } = first
+  const [asFed, apart] = [cumulative(fed, GONE), cumulative({ ...or, log: or.log ?? false, ol: 0 }, GONE)]
+  const [a, b] = [or.share * apart, (1 - or.share) * asFed + 1e-9]
+  return { ...p, or: { share: a / (a + b), mean: Math.min(p.or.mean, GHOST.mean), sigma: GHOST.sigma } }
+}
+/** What stands on a leg that showed nothing before, V; judgement, no source. */
+const GHOST = { mean: 3, sigma: 4 }
 
 function besideOf(
   now: Bell, first: Bell, before: number, drift: number, common: Common, elsewhere: boolean,

@@ -26,6 +26,19 @@ describe('what a line points at', () => {
   })
 })
 
+describe('what the line itself named', () => {
+  it('comes before what was named before', () => {
+    expect(withReferred('241 feeding the well breaker, 3 coming out of it', { said: '240 at the disconnect' }))
+      .toBe('241 feeding the well breaker, 3 coming out of the well breaker')
+    expect(told('booster', 'breaker looks on but I\'ve got nothing coming out of it'))
+      .toBe('breaker-seen on | breaker.volts 0')
+  })
+  it('comes in ahead of the breaker, once what leaves it was read', () => {
+    expect(withReferred('242 on all three coming in', { near: 'breaker' })).toBe('242 on all three into the breaker')
+    expect(withReferred('242 on all three coming in', { near: 'load' })).toBe('242 on all three coming in')
+  })
+})
+
 describe('the same again', () => {
   it('is open there too, after what read open', () => {
     const open = { quantity: 'ohms', value: null, test: 'leads.r23', near: 'leads' } as const

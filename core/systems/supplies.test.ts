@@ -128,6 +128,22 @@ describe('a dual-voltage motor', () => {
   })
 })
 
+describe('a run capacitor', () => {
+  // a two-phase motor on one: opened, its main winding has all of the load; common practice, no source
+  it.each<[KindId, Written]>([
+    ['booster', { 'motor.power': '1 hp', 'motor.volts': 230 }],
+    ['booster', { 'motor.power': '1/2 hp', 'motor.volts': 115 }],
+    ['compressor-direct', { 'motor.power': '3 hp', 'motor.volts': 230 }],
+  ])('lets a %s of %o draw no more than without one, and more once it is open', (kind, plate) => {
+    const [without, with_] = [sound(kind, plate), sound(kind, { ...plate, 'motor.runCapacitor': 'yes' })]
+    expect(with_.reads('black.run') / without.reads('black.run')).toBeLessThan(1.01)
+    const { model } = with_
+    const test = model.kind.tests.find((t): t is NumericTest => t.kind !== 'seen' && t.id === 'black.run')!
+    const open = model.hypotheses.findIndex(h => h.fault === 'motor.runcap-open' && !h.parts)
+    expect(model.predict(open, test).mean / with_.reads('black.run')).toBeGreaterThan(1.1)
+  })
+})
+
 describe('a joint of 2 Ω', () => {
   // handbook §4: through it a ½ hp 230 V motor starts, a 5 hp one does not
   const effectOf = (written: Written, fault: string, severity: string) => {

@@ -127,6 +127,8 @@ function flowReading(
       return story.cutIn === undefined && random.uniform() < NEVER ? null : gauge(story.cutIn ?? cutIn)
     case 'cut-out':
       return story.cutOut === undefined && random.uniform() < NEVER ? null : gauge(story.cutOut ?? story.peak)
+    case 'peak':
+      return turns ? gauge(story.peak) : 0
     case 'cycle':
       return Number.isFinite(story.cycle) ? story.cycle * Math.exp(0.15 * random.normal()) : 1500
     case 'delivery':

@@ -26,9 +26,11 @@ const OF_TRYING: readonly Joined[] = [
   ['load side 0 volts', `(?:the )?other side of the (?:pressure )?switch[, ]+(?:still |i (?:get|got) |there's `
   + `|i've got )*`
   + NOUGHT],
-  ['trips after seconds', `(?:it )?(?:held|holds|stayed in|runs?|ran)(?: for)?(?: about| maybe)? (?:\\w+|\\d+) seconds`
+  ['trips after seconds', `(?:reset it[, ]+(?:and )?)?(?:it )?(?:held|holds|stayed in|runs?|ran)(?: for)?(?:`
+  + ` about| maybe)? (?:\\w+|\\d+) seconds`
   + `(?: or so)?,? (?:and |then |and then )?${BACK_OUT}`],
-  ['trips after minutes', `(?:it )?(?:held|holds|stayed in)(?: for)?(?: about| maybe)? (?:\\w+|\\d+|half an)`
+  ['trips after minutes', `(?:reset it[, ]+(?:and )?)?(?:it )?(?:held|holds|stayed in)(?: for)?(?: about|`
+  + ` maybe)? (?:\\w+|\\d+|half an)`
   + ` (?:minutes?`
   + `|hours?)(?: or so)?,? (?:and |then |and then )?${BACK_OUT}`],
   ['jumped the $1', 'put (?:a |my )?jumper(?: wire)? (?:across|on|over) (?:the )?((?:pressure )?switch|relay|float)'],
