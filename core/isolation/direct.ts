@@ -166,7 +166,7 @@ function likenessOf(
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
 function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string): boolean {
   if (test.kind === 'seen') {
-    if (test.points === 'all') return false
+    if (test.points === 'all' || test.pointsTo?.some(f => f === fault)) return false
     if (line.kind === 'observation' && test.points?.includes(line.outcome)) return false
     if (test.trial?.watch === 'effect')
       return line.kind === 'observation' && line.outcome === 'runs' && model.takesOut(test, modeOf(model, fault))

@@ -171,7 +171,7 @@ describe(`${SEQUENCES} sequences of lines on every kind with options (seed 37)`,
     }
     for (const h of ['let go', 'grounded', 'shorted', 'flooded', 'not proven'] as const)
       expect(met.get(h) ?? 0, h).toBeGreaterThanOrEqual(LEAST)
-  }, LENGTH === 'long' ? 1_800_000 : 60_000)
+  }, LENGTH === 'long' ? 1_800_000 : 180_000)
   it('ask for the dead tests first once something has let go', () => {
     const tables = tablesOf('well-2wire', 0)
     const write = createWriter('oracle-device')

@@ -98,7 +98,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const over = works.length > 0 && untold && saysItWorks(untold) ? undefined : untold
   const left = [leftOf(first, done.before), over].filter(Boolean).join(', ')
   const lines = [
-    ...linesOf(first).map(l => ({ ...l, typed }) as DraftLine),
+    ...[...linesOf(first), ...wasDry(plain.value, done)].map(l => ({ ...l, typed }) as DraftLine),
     done.line,
     ...[...linesOf(last), ...works].map(l => ({ ...l, typed }) as DraftLine),
   ]
@@ -177,6 +177,12 @@ function leftOf(heard: Result<Heard> | undefined, text: string | undefined): str
 /** Air let out of a pump is how it was found and what puts it right. */
 const isVented = (heard: Heard) =>
   linesOf(ok(heard)).some(l => l.kind === 'observation' && unstaged(l.test) === 'vent' && l.outcome === 'air')
+
+/** What had to be primed was dry. */
+const wasDry = (heard: Heard, { line }: Done): readonly DraftLine[] =>
+  line.kind === 'repair' && line.fault === PRIMED
+    ? linesOf(ok(heard)).filter(l => l.kind === 'observation' && l.test === 'prime-look' && l.outcome === 'empty')
+    : []
 
 const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
   ok(heard.kind === 'lines' ? { ...heard, lines: [...heard.lines, line] } : heard)

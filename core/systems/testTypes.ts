@@ -1,6 +1,7 @@
 /** What can be read or seen, in which state, and what is expected there. */
 import type { Quantity } from '#core/units'
 import type { Change, Figures, StagedKey } from './figures'
+import type { FaultId } from './ids'
 
 export const NEEDS = ['live', 'proven-dead', 'discharged', 'zero-pressure', 'any'] as const
 export type Need = (typeof NEEDS)[number]
@@ -168,6 +169,8 @@ export interface SeenTest extends TestBase {
   readonly several?: boolean
   /** heat, pace, where a thing stands, a smell: what points at a fault and shows none, or which of its answers do */
   readonly points?: 'all' | readonly string[]
+  /** faults of its table at which it only points: another has this look as its own */
+  readonly pointsTo?: readonly FaultId[]
   readonly outcomes: readonly { readonly id: string, readonly label: string, readonly words: readonly string[] }[]
   /** chance of each outcome when nothing bears on it, in the order of `outcomes` */
   readonly usual: readonly number[]

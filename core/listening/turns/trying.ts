@@ -58,6 +58,10 @@ const OF_TRYING: readonly Joined[] = [
 
 /** What is seen on a part, and what a bag of words would take for another. */
 const OF_SEEING: readonly Joined[] = [
+  ['fill takes $1 minutes', '(?:it )?takes? (?:about |a good )?([a-z0-9.]+) minutes (?:to (?:go|get|climb)'
+  + ' )?from \\d+ to \\d+'],
+  ['megged', 'meg\'d'],
+  ['to ground 0 ohms', '(?<=\\bmegg?(?:ed)? [^;]*)(?:0|zero|nothing) on t[123]'],
   ['no leaks anywhere', 'no (?:water|puddles?|damp|wet)(?: anywhere)? on the (?:floor|ground)(?: anywhere)?(?= ?$|,)'],
   ['lifted the float pump runs', '(?:lifted|picked|held|raised) the float(?: switch)?(?: all the way)? up(?: all'
   + ' the way)?'

@@ -242,6 +242,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         'suction.air-leak': { full: 0.6, empty: 0.4 },
         'suction.dry-well': { full: 0.45, empty: 0.55 },
       },
+      pointsTo: ['check.leaking', 'suction.air-leak', 'suction.dry-well'],
     }),
     impellerLook('prime'),
     seen({

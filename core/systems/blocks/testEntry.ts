@@ -245,7 +245,7 @@ export interface OutcomeEntry {
 
 type SeenGiven = 'id' | 'point' | 'title' | 'words' | 'steps' | 'cautions' | 'wait' | 'whileRunning' | 'proves'
 type SeenMore = Pick<SeenTest, SeenGiven>
-  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold' | 'several'>>
+  & Partial<Pick<SeenTest, 'minutes' | 'risk' | 'need' | 'afterRepair' | 'onlyTold' | 'several' | 'pointsTo'>>
 
 export interface SeenEntry<Outcome extends string> extends SeenMore {
   readonly outcomes: Readonly<Record<Outcome, OutcomeEntry>>

@@ -64,7 +64,7 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
             : figure(story.cutOut, unset + 0.2 * Math.abs(story.cutOut - cutOut)),
       )
     case 'peak':
-      return gaugeSpread(s, turns ? predictPeak(s, cutOut, unset) : figure(0.5 * cutOut, 0.5 * cutOut))
+      return gaugeSpread(s, turns ? predictPeak(story.peak, cutOut, unset) : figure(0.5 * cutOut, 0.5 * cutOut))
     case 'cycle': {
       const seconds = Number.isFinite(story.cycle) ? Math.max(story.cycle, 2) : 1500
       return {
@@ -108,22 +108,16 @@ export function predictFlow(s: Standing, { what, over = TEN_MINUTES }: Extract<P
 }
 
 /**
- * What stalls may stall anywhere short of the cut-out; what a sound pump makes past its cut-out no plate tells.
- * Judgement, no source.
+ * What stalls may stall anywhere short of the cut-out, or just under it; what a sound pump makes past its cut-out no
+ * plate tells. Judgement, no source.
  */
-const [SHORT, SHORT_BY, STRONG_BY] = [0.7, 0.18, 0.3]
-/** Effects of which one stalls short of its cut-out as often as not; and so often it gets there all the same. */
-const FALLS_SHORT: ReadonlySet<string> = new Set(['runs-weak', 'runs-dry', 'cuts-off', 'trips-overload'])
-const REACHES = 0.2
+const [SHORT, SHORT_BY, STRONG_BY, REACHES] = [0.7, 0.18, 0.3, 0.2]
 
-/** How high it gets with everything shut, told of what stalls. */
-function predictPeak({ story, effect }: Standing, cutOut: number, unset: number): Prediction {
-  const { peak } = story
+/** How high it gets with everything shut, told of what stalls: whether it does is another test. */
+function predictPeak(peak: number, cutOut: number, unset: number): Prediction {
   if (peak > cutOut + PSI) return figure(peak, STRONG_BY * peak)
-  const reaches = peak > cutOut - PSI
-  if (reaches && !FALLS_SHORT.has(effect)) return figure(cutOut, unset)
   const short = figure(Math.min(peak, SHORT * cutOut), SHORT_BY * cutOut)
-  return reaches ? { ...short, or: { share: REACHES, mean: cutOut, sigma: unset } } : short
+  return peak > cutOut - PSI ? { ...short, or: { share: REACHES, mean: cutOut, sigma: unset } } : short
 }
 
 /** Mains stand between 20 and 80 psi; a good one that was read is taken for what it is. Common practice, no source. */
