@@ -134,10 +134,11 @@ function unfedOf(p: Prediction, first: Prediction): Prediction {
   const { or, ...fed } = first
   const [asFed, apart] = [cumulative(fed, GONE), cumulative({ ...or, log: or.log ?? false, ol: 0 }, GONE)]
   const [a, b] = [or.share * apart, (1 - or.share) * asFed + 1e-9]
-  return { ...p, or: { share: a / (a + b), mean: Math.min(p.or.mean, GHOST.mean), sigma: GHOST.sigma } }
+  const share = Math.min(a / (a + b), GHOST.most)
+  return { ...p, or: { share, mean: Math.min(p.or.mean, GHOST.mean), sigma: GHOST.sigma } }
 }
-/** What stands on a leg that showed nothing before, V; judgement, no source. */
-const GHOST = { mean: 3, sigma: 4 }
+/** What stands on a leg that showed nothing before, V, and how often at most; judgement, no source. */
+const GHOST = { mean: 3, sigma: 4, most: 0.8 }
 
 function besideOf(
   now: Bell, first: Bell, before: number, drift: number, common: Common, elsewhere: boolean,
