@@ -23,7 +23,7 @@ describe('what was put right', () => {
     ['booster', 'held the lever up and it runs', 'put right switch.cut-off-tripped | sound'],
     ['compressor-direct', 'new check valve in, quiet now', 'put right check.leaking | sound'],
     ['well-2wire', 'replaced the pressure switch, pump runs now', 'put right switch.pole1-burnt | sound'],
-    ['jet', 'primed the pump and it builds to 50', 'put right pump.prime-lost | gauge'],
+    ['jet', 'primed the pump and it builds to 50', 'prime-look | put right pump.prime-lost | gauge'],
     ['rv', 'tightened the hose clamps', 'put right strainer.air-leak'],
     ['holding-tank', 'flipped the well breaker on and the well pump runs', 'put right well-breaker.off | well-heard'],
     ['well-2wire', 'aired the tank up to 38', 'put right tank.precharge-low'],
