@@ -238,6 +238,10 @@ describe('how high it gets with everything shut', () => {
     expect(chanceOf(58, 'switch.out-of-setting')).toBeGreaterThan(2 * chanceOf(38, 'switch.out-of-setting'))
     expect(chanceOf(38, 'pump.worn')).toBeGreaterThan(2 * chanceOf(58, 'pump.worn'))
   })
+  it('is low short of the cut-out, and proves no gauge', () => {
+    const { path } = answerOf('booster', 'runs-on', stalls(38), plate)
+    expect(path.find(p => p.component === 'gauge')!.standing).not.toBe('proven')
+  })
   it('is no matter of a valve behind the tank', () =>
     expect(chanceOf(38, 'house.shut')).toBeLessThan(0.03))
   it('is put right with the switch where it then stops', () => {

@@ -12,6 +12,8 @@ describe('what a hand tried', () => {
       'load.volts 0'],
     ['well-2wire', 'It\'s pulling 0.0 amps even with the switch closed', 'black.run 0'],
     ['booster', 'I closed the valve after the pump and it went up to 90 and held', `peak ${psi(90)}`],
+    // the gauge sits there, and not the pump
+    ['well-3wire', 'tops out at 38 and sits there', `climbs stalls | peak ${psi(38)}`],
     ['jet', 'fill the pipe and it drops out of sight in a minute', 'foot-look falls'],
     ['rv', 'put another 10 in it and that one popped too', 'let-go at-once'],
     ['compressor-pilot', 'contactor pulls in when I push it in by hand and it runs as long as I hold it',

@@ -36,6 +36,8 @@ const OF_TRYING: readonly Joined[] = [
   ['jumped the $1', 'put (?:a |my )?jumper(?: wire)? (?:across|on|over) (?:the )?((?:pressure )?switch|relay|float)'],
   ['and it runs', '(?:and )?away (?:she|it) (?:went|goes)'],
   ['runs', '(?:and )?(?:it |the motor )?runs? (?:just )?as long as i (?:hold|push|keep)(?: it)?(?: in)?'],
+  ['stalls at $1 psi', '(?:tops out|stalls|stops climbing|quits climbing) at (\\d+)(?: psi| pounds)?,? and (?:just )?'
+  + '(?:sits|stays|hangs|stands)(?: right)? there'],
   ['primed it', 'filled it(?: up)? with (?:a |the )?(?:garden )?hose'],
   ['footvalve does not hold', `fill(?:ed)? (?:the )?(?:pipe|line|suction|drop pipe)(?: up)?(?: to the top)?(?: and`
   + ` watched(?: it)?)?${AND_IT}(?:just )?(?:drops?|dropped|falls?|fell|runs?|ran|goes|went|drain(?:s|ed))`

@@ -77,7 +77,7 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
       flow({
         id: 'peak',
         point: 'gauge',
-        title: 'Highest pressure it gets to with everything shut',
+        title: 'Highest pressure, everything shut',
         words: ['peak', 'highest'],
         ask: 'peak',
         quantity: 'pressure',
@@ -85,6 +85,7 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
         onlyTold: true,
         steps: ['Everything shut, hand on the disconnect: where does the gauge stand still?'],
         variant: 'peak',
+        band: 'setting-out',
         need: 'live',
         whileRunning: true,
       }),
