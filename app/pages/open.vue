@@ -52,6 +52,8 @@ if (asked('said')) words.value = asked('said')
 const since = useDraft(of, 'since')
 const trouble = ref('')
 const sending = ref(false)
+/** the site that the address asks for is not here yet: of which kind its system is, and so what is said of it */
+const coming = ref(Boolean(route.query.site))
 useHead({ title: 'Open a tab · Keep Tab' })
 
 onMounted(async () => {
@@ -62,7 +64,9 @@ onMounted(async () => {
     const own = systems.map(({ system: { id, name, kind, retired } }) => ({ id, name, kind, retired }))
     named.value = { ...site, systems: own, tabs: 0, open: 0 }
     siteName.value = site.name
+    coming.value = false
   })
+  coming.value = false
   if (!answer.ok) trouble.value = sayProblem(answer.problem)
 })
 /** asked as it is typed */
@@ -111,18 +115,21 @@ const kindNow = computed<KindId>(() =>
     ? kind.value
     : ((known.value?.systems.find(s => s.id === systemId.value)?.kind as KindId | undefined) ?? kind.value),
 )
-const complaints = computed(() => kinds.value.find(k => k.id === kindNow.value)?.complaints ?? [])
+const complaints = computed(() =>
+  coming.value ? [] : (kinds.value.find(k => k.id === kindNow.value)?.complaints ?? []))
 watch(complaints, (list) => {
   if (list.length > 0 && complaint.value && !list.includes(complaint.value)) complaint.value = undefined
 })
 const missing = computed(() =>
-  !siteName.value.trim()
-    ? 'Say which site.'
-    : newSystem.value && !kind.value
-      ? 'Say what kind of system it is.'
-      : !complaint.value
-          ? 'Choose what the customer says.'
-          : '',
+  coming.value
+    ? 'The site is on its way: press again once it is here.'
+    : !siteName.value.trim()
+        ? 'Say which site.'
+        : newSystem.value && !kind.value
+          ? 'Say what kind of system it is.'
+          : !complaint.value
+              ? 'Choose what the customer says.'
+              : '',
 )
 
 /** The line that opens the tab: of this device's pen, stored here once the server has it. */
@@ -207,7 +214,7 @@ async function open() {
       </label>
       <label class="choice"><input v-model="systemId" type="radio" value=""> Another system here</label>
     </fieldset>
-    <fieldset v-if="siteName && newSystem" class="choices">
+    <fieldset v-if="siteName && newSystem && !coming" class="choices">
       <legend>Kind of system</legend>
       <label v-for="k in kinds" :key="k.id" class="choice">
         <input v-model="kind" type="radio" :value="k.id"> {{ k.name }}</label>
@@ -235,6 +242,7 @@ async function open() {
     </fieldset>
     <fieldset class="choices">
       <legend>What the customer says</legend>
+      <p v-if="coming" class="soft" role="status">Bringing the site…</p>
       <label v-for="c in complaints" :key="c" class="choice">
         <input v-model="complaint" type="radio" :value="c"> {{ COMPLAINT_WORDS[c] }}</label>
     </fieldset>

@@ -69,7 +69,9 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'motor.overload-hot': 0.3,
     // without its run capacitor it runs hot on more amps
     'motor.runcap-open': 0.3,
-    'motor.runcap-low': 0.15,
+    'box.cap-low': 0.1,
+    'motor.cap-low': 0.1,
+    'motor.wrong-tap': 0.2,
     'motor.runcap-shorted': 0.2,
     'box.runcap-open': 0.15,
     'box.overload-hot': 0.3,
@@ -143,6 +145,8 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'well-switch.stuck-down': 0.6,
     'well-switch.wrong-sense': 0.3,
     'switch.out-of-setting': 0.15,
+    // what is torn is not pushed
+    'switch.diaphragm': 0.2,
     'runs-on': 0.85,
     'runs-dry': 0.12,
     'runs-weak': 0.18,

@@ -43,7 +43,7 @@ export function prepareWith(
   return tables
 }
 
-type Told = Pick<TabState, 'evidence'>
+type Told = Pick<TabState, 'evidence' | 'repaired'>
 
 const supposeFeed = (model: SystemModel, nameplate: Nameplate, told: Told): Nameplate => ({
   ...supposeOptions(model.kind, nameplate, told),
@@ -59,8 +59,10 @@ const supposeBehind = (model: SystemModel, nameplate: Nameplate, told: Told): Na
 })
 
 /** Options that a line speaks of: who looks at the voltage links has a motor that has them. */
-function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: Told): Nameplate {
-  const strange = new Set(evidence.map(e => e.line.test).filter(id => !kind.tests.some(t => t.id === id)))
+function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence, repaired }: Told): Nameplate {
+  const has = (own: SystemKind, id: string) => [...own.tests, ...own.faults].some(known => known.id === id)
+  // who holds up the lever of the low-pressure cut-off has a switch with one
+  const strange = new Set([...evidence.map(e => e.line.test), ...repaired].filter(id => !has(kind, id)))
   if (strange.size === 0) return {}
   const supposed: Partial<Record<NameplateKey, number>> = {}
   // what only adds a part comes before what puts another in its place: a run capacitor is no permanent split
@@ -68,11 +70,11 @@ function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence }: To
     for (const { key, choices } of optionsOf(kind)) {
       if (nameplate[key] !== undefined || supposed[key] !== undefined) continue
       for (const choice of choices) {
-        const { tests } = kindFor(kind.id as KindId, { ...nameplate, ...supposed, [key]: choice })
-        const told = tests.filter(t => strange.has(t.id))
-        if (told.length === 0 || (adds && !kind.tests.every(own => tests.some(t => t.id === own.id)))) continue
+        const other = kindFor(kind.id as KindId, { ...nameplate, ...supposed, [key]: choice })
+        const told = [...strange].filter(id => has(other, id))
+        if (told.length === 0 || (adds && !kind.tests.every(own => has(other, own.id)))) continue
         supposed[key] = choice
-        for (const { id } of told) strange.delete(id)
+        for (const id of told) strange.delete(id)
         break
       }
     }
@@ -215,10 +217,12 @@ function supposeControl(
   if (line.some(v => Math.abs(v / supplyVolts - 1) > NEAR)) return {}
   const [low] = CONTROL_VOLTS
   const told = Math.max(0, ...read(t => CONTROL_TESTS.has(t.id)))
-  // 24 V are neither a leg nor a half of any line's
-  const far = supplyVolts > NO_LEG || Math.abs(told / low - 1) <= NEAR
+  // 24 V are neither a leg nor a half of any line's; nor are those of a coil that is stamped for others
+  const stamped = evidence.some(({ line: l }) => l.kind === 'observation' && l.test === 'coil-figure'
+    && l.outcome === 'wrong')
+  const far = supplyVolts > NO_LEG || Math.abs(told / low - 1) <= NEAR || stamped
   const control = Math.max(0, ...read(t => CONTROL_TESTS.has(t.id) && (far || t.id === 'control.volts')))
-  if (line.length === 0 && !far) return {}
+  if (line.length === 0 && !far && !evidence.some(e => e.line.test === 'control.volts')) return {}
   const volts = CONTROL_VOLTS.find(v => Math.abs(control / v - 1) <= NEAR)
   if (volts === undefined || Math.abs(volts / supplyVolts - 1) <= NEAR) return {}
   return { 'starter.coilVolts': volts, ...(nameplate['starter.control'] === undefined ? { 'starter.control': 1 } : {}) }

@@ -1,7 +1,10 @@
 /** `breaker was tripped, reset it and it ran`: what had let go is on again, and holds. Common practice, no source. */
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 
-const RESET = /\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet))(?: back)?(?: on| in)?$/
+const RESET = new RegExp(
+  '\\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet)(?: in the [a-z]+)?)'
+  + '(?: back)?(?: on| in)?$',
+)
 const HELD_SINCE = new RegExp(
   '^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|the pump|pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
   + '(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)\\b',

@@ -224,6 +224,7 @@ const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'disconnect.volts': /\bdisconnect\b/i,
   'float-look': /\bfloat\b/i,
   'protector-seen': /\b(?:dry[- ]?run|underload|pump) protector\b|\bdry[- ]run box\b/i,
+  'precharge': /\b(?:accumulator|bladder tank)\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
   'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,
 }
@@ -311,7 +312,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     const asked = choices.map(m => choiceOf(kind, m, units, text))
     return ok({ kind: 'ask', question: `“${text}” — which?`, choices: asked })
   }
-  const whole = distinct(asWhole(kind, text, heard.flatMap(([m]) => m.lines), before.does))
+  const whole = distinct(asWhole(kind, text, heard.flatMap(([m]) => m.lines), before))
   const lines = whole.map(l => ({ ...l, typed: text }) as DraftLine)
   if (lines.length === 0) return remark()
   const placed = heard.flatMap(([m]) => m.saying ?? [])

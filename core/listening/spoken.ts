@@ -19,6 +19,8 @@ export interface Spoken {
   readonly action?: string | undefined
   /** what the machine did when it was last called: `no change` is that again */
   readonly does?: string | undefined
+  /** what was complained of */
+  readonly complained?: string
   /** something was put right before: what is well now is so by that */
   readonly mended?: boolean
 }
@@ -32,7 +34,11 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const { near, value: earlier, quantity, fed } = before
   const does = doesAfter(before, line)
   const mended = before.mended === true || line.kind === 'repair'
-  const kept = { near, value: earlier, quantity, fed, test: before.test, does, said: saidIn(line), mended }
+  const complained = line.kind === 'opened' && 'complaint' in line ? String(line.complaint) : before.complained
+  const kept = {
+    near, value: earlier, quantity, fed, test: before.test, does, said: saidIn(line), mended,
+    ...(complained ? { complained } : {}),
+  }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
   if (line.kind === 'repair' && 'component' in line) {
     const isThere = kind.points.some(p => p.id === near && p.component === line.component)

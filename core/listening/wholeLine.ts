@@ -1,12 +1,14 @@
 /** What the line as a whole says of the lines heard in it: heard besides, held against a label, or not so said. */
 import { findTest, readingSetOf, unstaged, type SystemKind, type Test } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import type { Spoken } from './spoken'
 
-/** The lines that a whole line comes to. @param does what the system did before: `swapped the cap, no change` */
+/** The lines that a whole line comes to. @param before what the system did before: `swapped the cap, no change` */
 export function asWhole(
-  kind: SystemKind, text: string, heard: readonly DraftLine[], does: string | undefined,
+  kind: SystemKind, text: string, heard: readonly DraftLine[], { does, complained }: Spoken,
 ): readonly DraftLine[] {
   const asDone = heard.flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
+    .flatMap(l => (complained === 'overload-trips' ? byOverload(kind, text, l) : [l]))
   const told = lastOfEach(kind, lowestToGround(withoutBridged(kind, text, asDone)))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
 }
@@ -34,6 +36,16 @@ function lastOfEach(kind: SystemKind, told: readonly DraftLine[]): readonly Draf
   return told.filter((l, i) => l.kind !== 'reading' || kept.get(l.test) === i)
 }
 
+const NAMES_BREAKER = /\b(?:breakers?|fuses?|gfc?i|panel|handle|pops?|popped|blows?|blew)\b/i
+/** `trips after ten minutes`, where it is the overload that trips: no breaker is meant. */
+function byOverload(kind: SystemKind, text: string, line: DraftLine): readonly DraftLine[] {
+  if (!isLetGo(line) || line.kind !== 'observation' || line.outcome === 'holds') return [line]
+  if (line.test !== 'let-go' || NAMES_BREAKER.test(text)) return [line]
+  if (findTest(kind, 'overload-seen')) return [{ ...line, test: 'overload-seen', outcome: 'lets-go' }]
+  const outcome = line.outcome === 'minutes' ? 'minutes' : 'seconds'
+  return findTest(kind, 'keeps-running') ? [{ ...line, test: 'keeps-running', outcome }] : [line]
+}
+
 /** `clamped red, nothing there`, of a motor that only hums: as it tries to start. */
 function asItStarts(kind: SystemKind, line: DraftLine, does: string | undefined): DraftLine {
   const isRed = line.kind === 'reading' && line.test === 'red.run' && line.value === 0
@@ -42,7 +54,7 @@ function asItStarts(kind: SystemKind, line: DraftLine, does: string | undefined)
 
 const WHILE = `\\b(?:while|as|when) (?:it|the (?:pump|motor))(?:'s| is| was)? (?:still )?`
 const GOING = '\\bwith (?:it|the (?:pump|motor)) (?:going|running)\\b'
-const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?'
+const GROANING = '(?:hum|growl|groan|buzz)(?:s|ming|ling|ing)?(?! (?:away|along|right along))'
 /** A clause of its own: `hums, 119 at the motor`. */
 const BY_ITSELF = '(?:^|[,;] ?|\\b(?:and|but) )(?:it|the (?:pump|motor)|pump|motor|she)?(?:\'s| is)? ?(?:just |only )?'
 const DOES = [

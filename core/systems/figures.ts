@@ -73,6 +73,7 @@ export const ELECTRICAL = {
   'pilot.switchRest': ohms('the same at rest', OPEN),
   'pilot.overload': ohms('contact of the overload relay', CLOSED),
   'pilot.overloadBehind': share('1: that contact stands between coil and return', 0, 'network'),
+  'pilot.tap': share('lines that feed the control: 0 first and second, 1 second and third, 2 first and third', 0),
   'pilot.fuse': ohms('control fuse', CLOSED),
   'pilot.float': ohms('contact of the low-level float', CLOSED),
   'pilot.wire': ohms('control wire to the coil', CLOSED),

@@ -139,6 +139,7 @@ const ON_THE_POWER_SIDE: SeenParts = {
     label: 'leads melted together',
     what: ['drop cable', 'leads in the well', 'pump wires', 'wires in the well'],
     how: ['melted together', 'burnt together', 'shorted together', 'fused together', 'chafed together'],
+    or: ['cable conductors touch'],
   },
   'cable.mixed': {
     label: 'leads on the wrong terminals of the box',

@@ -323,6 +323,34 @@ describe.each(CALLS.map(c => [c.site, c.failed, c] as const))('a call at %s: %s'
   })
 })
 
+describe('a tab for a known site', () => {
+  it('is opened once the site is here, however slowly it comes', async () => {
+    const { sites } = (await (await fetch(`${served.url}/api/sites`)).json()) as { sites: Listed[] }
+    const known = sites.find(s => s.name === 'Millrace House')!
+    const slow = await page.driver.sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: `const ask = window.fetch
+        window.fetch = async (at, how) => {
+          if (String(at).includes('/api/sites/')) await new Promise(come => { window.letCome = come })
+          return ask(at, how)
+        }`,
+    }) as { identifier: string }
+    try {
+      await page.driver.get(`${served.url}/open?site=${known.id}&system=${known.systems[0]!.id}`)
+      await page.see('Bringing the site', '.narrow')
+      await page.press('Open the tab', '.narrow')
+      await page.see('press again once it is here', '.narrow')
+      expect(await page.text('.narrow')).not.toContain('Kind of system')
+      await page.driver.executeScript('window.letCome()')
+      await page.press('Stops while water is drawn', '.narrow')
+      await page.press('Open the tab', '.narrow')
+      await page.see('Next test', '.area-next')
+    }
+    finally {
+      await page.driver.sendDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', slow)
+    }
+  })
+})
+
 describe('a new system', () => {
   it('is described in a short form that says what contradicts and what would sharpen the readings', async () => {
     await page.driver.get(`${served.url}/open`)

@@ -233,8 +233,9 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     name: 'Receiver leaks: rusted through',
     baseRate: 0.008,
     severities: degrees(
-      { name: 'a pinhole', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.05 }) },
-      { name: 'a seam', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.2 }) },
+      { name: 'a pinhole', share: 0.55, change: h => ({ 'leak.house': h['pump.flow'] * 0.05 }) },
+      { name: 'a seam', share: 0.35, change: h => ({ 'leak.house': h['pump.flow'] * 0.2 }) },
+      { name: 'a split', share: 0.1, change: h => ({ 'leak.house': h['pump.flow'] * 0.9 }) },
     ),
     effect: 'starts-alone',
     repair: repair({

@@ -198,6 +198,8 @@ export const directPowerTests = (): readonly Test[] => [
     chancesByFault: {
       'fuse.blown': { good: 0.006, blown: 0.99, burnt: 0.004 },
       'fuse.holder': { good: 0.08, blown: 0.02, burnt: 0.9 },
+      // held still it draws several times its amps
+      'motor.seized': { good: 0.5, blown: 0.48, burnt: 0.02 },
     },
     chancesByEffect: {
       'trips-breaker': { good: 0.05, blown: 0.93, burnt: 0.02 },

@@ -262,6 +262,8 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         usual: { agree: 0.985, differ: 0.015 },
         chancesByFault: {
           'gauge.stuck': { agree: 0.03, differ: 0.97 },
+          // where the gauge sits on the nipple of the switch
+          'switch.port-blocked': { agree: 0.7, differ: 0.3 },
         },
       }),
     ],

@@ -94,8 +94,9 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
               baseRate: 0.015,
               severities: degrees(
                 { name: 'open', share: 0.7, change: { 'breaker.1': OPEN } },
-                { name: 'burnt', share: 0.15, change: burntContact('breaker.1', 0.15) },
-                { name: 'badly burnt', share: 0.15, change: burntContact('breaker.1', 0.6) },
+                { name: 'burnt', share: 0.12, change: burntContact('breaker.1', 0.15) },
+                { name: 'badly burnt', share: 0.1, change: burntContact('breaker.1', 0.6) },
+                { name: 'burnt nearly through', share: 0.08, change: burntContact('breaker.1', 1.1) },
               ),
               repair: repair({
                 id: 'replace-breaker',
@@ -117,10 +118,12 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
               severities: degrees(
                 { name: 'pole 1', share: 0.35, change: { 'breaker.1': OPEN } },
                 { name: 'pole 2', share: 0.35, change: { 'breaker.2': OPEN } },
-                { name: 'pole 1 burnt', share: 0.08, change: burntContact('breaker.1', 0.15) },
-                { name: 'pole 2 burnt', share: 0.08, change: burntContact('breaker.2', 0.15) },
-                { name: 'pole 1 badly burnt', share: 0.07, change: burntContact('breaker.1', 0.6) },
-                { name: 'pole 2 badly burnt', share: 0.07, change: burntContact('breaker.2', 0.6) },
+                { name: 'pole 1 burnt', share: 0.06, change: burntContact('breaker.1', 0.15) },
+                { name: 'pole 2 burnt', share: 0.06, change: burntContact('breaker.2', 0.15) },
+                { name: 'pole 1 badly burnt', share: 0.05, change: burntContact('breaker.1', 0.6) },
+                { name: 'pole 2 badly burnt', share: 0.05, change: burntContact('breaker.2', 0.6) },
+                { name: 'pole 1 burnt nearly through', share: 0.04, change: burntContact('breaker.1', 1.1) },
+                { name: 'pole 2 burnt nearly through', share: 0.04, change: burntContact('breaker.2', 1.1) },
               ),
               repair: repair({
                 id: 'replace-breaker',
@@ -324,6 +327,8 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           // what burns a contact heats the screw beside it
           'switch.pole1-burnt': { tight: 0.56, burnt: 0.42, chafed: 0.02 },
           'switch.pole2-burnt': { tight: 0.56, burnt: 0.42, chafed: 0.02 },
+          // what drips on them turns them green
+          'switch.diaphragm': { tight: 0.68, burnt: 0.3, chafed: 0.02 },
         },
       }),
     ],

@@ -16,6 +16,19 @@ import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
 export const eachLine = (change: (line: Pole) => Change) =>
   degrees(...POLES.map(line => ({ name: `line ${line}`, share: 1 / 3, change: change(line) })))
 
+/** So often its control hangs on the two lines that are left, where it would hang on the one that is lost. */
+const LEFT = 0.4
+/** A line lost ahead of the starter: its control is dead, or hangs on the other two. */
+const eachLineAhead = (change: (line: Pole) => Change) =>
+  degrees(
+    ...POLES.map(line => ({ name: `line ${line}`, share: (line === 3 ? 1 : 1 - LEFT) / 3, change: change(line) })),
+    ...([[1, 1], [2, 2]] as const).map(([line, tap]) => ({
+      name: `line ${line}, control on the others`,
+      share: LEFT / 3,
+      change: { ...change(line), 'pilot.tap': tap },
+    })),
+  )
+
 /** The same on each line, in several degrees. */
 export const jointOnLine = (
   change: (line: Pole, ohms: number) => Effects,
@@ -54,7 +67,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'supply.leg-lost',
         name: 'One leg of the supply lost',
         baseRate: 0.05,
-        severities: eachLine(i => ({ ...only(`supply.leg${i}`, 0), ...only(`supply.z${i}`, 1e8) })),
+        severities: eachLineAhead(i => ({ ...only(`supply.leg${i}`, 0), ...only(`supply.z${i}`, 1e8) })),
         repair: repair({
           id: 'call-utility',
           name: 'Call the utility',
@@ -139,7 +152,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'breaker.pole-open',
         name: 'One fuse blown or breaker pole open',
         baseRate: 0.04,
-        severities: eachLine(i => only(`breaker.${i}`, OPEN)),
+        severities: eachLineAhead(i => only(`breaker.${i}`, OPEN)),
         repair: repair({
           id: 'replace-fuse-or-breaker',
           name: 'Replace the fuse or breaker',
@@ -159,7 +172,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               name: 'Disconnect pole open or burnt',
               baseRate: 0.02,
               severities: [
-                ...eachLine(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
+                ...eachLineAhead(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
                 ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[3, 0.5], [0.4, 0.5]]).map(s => ({
                   ...s,
                   id: `${s.id}-burnt`,
@@ -183,7 +196,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'feed.open',
         name: 'Feed to the starter open',
         baseRate: 0.015,
-        severities: eachLine(i => only(`feed.${i}`, OPEN)),
+        severities: eachLineAhead(i => only(`feed.${i}`, OPEN)),
         repair: rewire,
         causes: [CAUSES.loose, CAUSES.chafe],
         settledBy: 'the three pairs at the starter against the breaker',

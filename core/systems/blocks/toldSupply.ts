@@ -71,6 +71,8 @@ export const breakerHeat = (): SeenTest =>
     chancesByFault: {
       'breaker.weak': { cool: 0.45, hot: 0.55 },
       'breaker.pole-open': { cool: 0.6, hot: 0.4 },
+      // the screw that its wire is under
+      'feed.high-resistance': { cool: 0.82, hot: 0.18 },
     },
     chancesByEffect: { 'trips-overload': { cool: 0.85, hot: 0.15 } },
   })
@@ -141,6 +143,8 @@ export const fusesLook = (): SeenTest =>
     usual: { good: 0.988, one: 0.006, more: 0.006 },
     chancesByFault: {
       'breaker.pole-open': { good: 0.12, one: 0.86, more: 0.02 },
+      // many a disconnect holds the fuses
+      'disconnect.pole-open': { good: 0.5, one: 0.48, more: 0.02 },
       'breaker.off': { good: 0.4, one: 0.1, more: 0.5 },
     },
     chancesByEffect: { 'trips-breaker': { good: 0.06, one: 0.2, more: 0.74 } },

@@ -171,15 +171,15 @@ export const wellPump = (): Block => ({
       name: 'Pitless adapter leaks back into the well',
       baseRate: 0.004,
       severities: degrees(
-        { name: 'weeps', share: 0.55, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
+        { name: 'weeps', share: 0.45, change: h => ({ 'check.leak': h['pump.flow'] * 0.08 }) },
         {
           name: 'sprays',
-          share: 0.3,
+          share: 0.35,
           change: h => ({ 'check.leak': h['pump.flow'] * 0.35, 'pump.flow': h['pump.flow'] * 0.75 }),
         },
         {
           name: 'off its seat',
-          share: 0.15,
+          share: 0.2,
           change: h => ({ 'check.leak': h['pump.flow'] * 0.8, 'pump.flow': h['pump.flow'] * 0.3 }),
         },
       ),

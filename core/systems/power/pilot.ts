@@ -61,11 +61,12 @@ export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): El
   const coil = live
     ? complex(0.3 * z * f['coil.turns'] + f['coil.joint'], 0.95 * z * f['coil.turns'])
     : complex(coldCoil(rated) * f['coil.turns'] + f['coil.joint'])
+  const [a, b] = tapped(f)
   const [ahead, behind] = f['pilot.overloadBehind'] ? [CLOSED, f['pilot.overload']] : [f['pilot.overload'], CLOSED]
   return [
     ...(d.transformer
       ? transformer(d, f, live)
-      : [resistor('control lead', 'l1', 'q', 0.05), resistor('control return', 'l2', 'q0', 0.05)]),
+      : [resistor('control lead', a, 'q', 0.05), resistor('control return', b, 'q0', 0.05)]),
     resistor('control fuse', 'q', 'qf', f['pilot.fuse']),
     resistor('overload contact', 'qf', 'qo', ahead),
     resistor('pilot switch', 'qo', 'qs', contact),
@@ -78,10 +79,15 @@ export function pilotElements(d: PilotPlan, f: Figures, state: NetworkState): El
   ]
 }
 
+/** Which two of the lines feed it: no wiring says how a hand counts them. */
+const tapped = (f: Figures) => TAPS[f['pilot.tap']] ?? TAPS[0]
+const TAPS = [['l1', 'l2'], ['l2', 'l3'], ['l1', 'l3']] as const
+
 function transformer(d: PilotPlan, f: Figures, live: boolean): Element[] {
+  const [a, b] = tapped(f)
   if (!live)
     return [
-      resistor('transformer primary', 'l1', 'l2', 40),
+      resistor('transformer primary', a, b, 40),
       resistor('transformer secondary', 'q', 'q0', 1.5),
       resistor('control bond', 'q0', '0', 0.05),
     ]
@@ -91,8 +97,8 @@ function transformer(d: PilotPlan, f: Figures, live: boolean): Element[] {
     {
       kind: 'winding',
       id: 'transformer primary',
-      a: 'l1',
-      b: 'l2',
+      a,
+      b,
       z: complex(20 + f['transformer.primary'], MAGNETISING),
       couplings: [{ to: 'transformer secondary', z: mutual }],
     },

@@ -90,6 +90,7 @@ export function predictVolts(
     const past = readAtRest(stage, probe)
     if (Math.abs(past.mean - reading) > 3 * spreadOf(reading)) return { ...loaded, or: { share: PAST, ...past } }
   }
+  if (!stage.direct && isFedBack(stage, probe, reading)) return { ...loaded, or: { share: UNFED, ...HELD_DOWN } }
   const unfed = isOfLeg(test) && !stage.direct ? readUnfed(stage, probe) : undefined
   if (unfed && Math.abs(unfed.mean - reading) > 3 * spreadOf(reading) + unfed.sigma)
     return { ...loaded, or: { share: UNFED, ...unfed } }
@@ -111,8 +112,16 @@ export function predictVolts(
  * A leg that is lost is fed back through the motor, to all of its volts; with the motor's leads lifted it is not, and
  * so often it is read so without a word of it. Common practice, no source.
  */
-const UNFED = 0.2
+const UNFED = 0.3
 const isOfLeg = ({ variant }: NumericTest) => variant === 'l1g' || variant === 'l2g'
+/** Two legs that both stand against ground and not against each other are one, and the same leg fed back. */
+const isFedBack = ({ solved }: SolvedStage, { a, b, drop, scenario }: Probing, reading: number) =>
+  !drop && reading < STRAY && [a, b].every(leg => magnitude(solved(scenario).voltage(leg)) > OF_LEG)
+/** So much stands on a leg against ground at least, V. */
+const OF_LEG = 80
+/** With the motor lifted the other loads of a house hold the lost leg down, and the whole of the other is between. */
+const HELD_DOWN = { mean: 108, sigma: 18 }
+type Probing = Extract<Probe, { ask: 'volts' }>
 
 const readUnfed = (stage: SolvedStage, probe: Between) => readIn(stage.rested(), probe)
 
