@@ -145,6 +145,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'well-switch.stuck-down': 0.6,
     'well-switch.wrong-sense': 0.3,
     'switch.out-of-setting': 0.15,
+    'switch.out-of-setting:7': 0.7,
     // what is torn is not pushed
     'switch.diaphragm': 0.2,
     'runs-on': 0.85,
@@ -166,7 +167,7 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
   'check-up': { 'usual': 0.02, 'runs': 0.8, 'starts-alone': 0.06 },
 }
 
-/** Chance of a complaint under a hypothesis's faults and effect. */
+/** Chance of a complaint under a hypothesis's effect and its faults, or a degree of one. */
 export function complaintChance(complaint: Complaint, faults: readonly string[], effect: Effect): number {
   const row = COMPLAINT_GIVEN[complaint]
   const own = faults.flatMap(f => row[f as `${string}.${string}`] ?? [])

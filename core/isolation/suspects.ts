@@ -222,6 +222,9 @@ function extend({ foreseen, of }: Weights, pairs: readonly number[], n: number):
   return out
 }
 
+/** Its faults, and how far it has gone: a row may stand for either. */
+const named = (hypothesis: ReturnType<SystemModel['hypothesis']>) => [...faultsOf(hypothesis), hypothesis.id]
+
 /** Priors under a complaint; of the pairs that were not foreseen only those asked for count. */
 function priorWith(
   tables: Tables,
@@ -240,7 +243,7 @@ function priorWith(
       ? 1
       : h === OTHER
         ? 0.1
-        : complaintChance(known, faultsOf(model.hypothesis(h)), model.hypothesis(h).effect)
+        : complaintChance(known, named(model.hypothesis(h)), model.hypothesis(h).effect)
   const chances = new Float64Array(n)
   let total = 0
   for (let h = 0; h < n; h++) {

@@ -3,7 +3,7 @@ import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 
 const RESET = new RegExp(
   '\\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet)(?: in the [a-z]+)?)'
-  + '(?: back)?(?: on| in)?$',
+  + '(?: off and)?(?: back)?(?: on| in)?(?: hard)?$',
 )
 const HELD_SINCE = new RegExp(
   '^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|the pump|pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'

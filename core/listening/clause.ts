@@ -198,6 +198,8 @@ function isOfAnother(test: SeenEntry['test'], { of }: Weights, near: string | un
   if (test.id === 'switch-seen' && near === 'aux' && !of.has('switch')) return true
   // a wire that is loose in the opened control box is none at the switch
   if (test.id === 'terminals' && near === 'box') return !of.has('switch') && !of.has('motor')
+  // at the well head it is the splice
+  if (test.id === 'terminals' && near === 'head') return of.has('nut') && !of.has('switch')
   if (test.id === 'bypass' && of.has('float')) return true
   // how it falls is watched with everything off
   if (test.id === 'falls-how' && of.has('run') && !of.has('back')) return true

@@ -41,9 +41,12 @@ const NAMES_BREAKER = /\b(?:breakers?|fuses?|gfc?i|panel|handle|pops?|popped|blo
 function byOverload(kind: SystemKind, text: string, line: DraftLine): readonly DraftLine[] {
   if (!isLetGo(line) || line.kind !== 'observation' || line.outcome === 'holds') return [line]
   if (line.test !== 'let-go' || NAMES_BREAKER.test(text)) return [line]
-  if (findTest(kind, 'overload-seen')) return [{ ...line, test: 'overload-seen', outcome: 'lets-go' }]
-  const outcome = line.outcome === 'minutes' ? 'minutes' : 'seconds'
-  return findTest(kind, 'keeps-running') ? [{ ...line, test: 'keeps-running', outcome }] : [line]
+  const has = (point: string) => kind.points.some(p => p.id === point)
+  // a starter's relay has no test for how soon
+  if (has('aux')) return []
+  if (has('box')) return [{ ...line, test: 'overload-seen', outcome: 'lets-go' }]
+  if (!findTest(kind, 'keeps-running')) return [line]
+  return [{ ...line, test: 'keeps-running', outcome: line.outcome === 'minutes' ? 'minutes' : 'seconds' }]
 }
 
 /** `clamped red, nothing there`, of a motor that only hums: as it tries to start. */

@@ -14,7 +14,8 @@ describe('a motor that nobody has described', () => {
   it.each([208, 240, 400, 480, 600])('hums on two legs of %i V when one is lost, and trips no breaker', (volts) => {
     const model = requireOk(buildModel('three-phase', { 'supply.volts': volts }))
     const lost = model.hypotheses.filter(h => h.fault === 'supply.leg-lost' && !h.parts)
-    expect(lost.map(h => h.effect).filter(e => e === 'groans')).toHaveLength(1)
+    // the third line, or one of the others where the control hangs on the two that are left
+    expect(lost.map(h => h.effect)).toEqual(['silent', 'silent', 'groans', 'groans', 'groans'])
     const low = model.hypotheses.filter(h => h.fault === 'supply.low-volts')
     expect(low.map(h => h.effect)).not.toContain('trips-breaker')
   })

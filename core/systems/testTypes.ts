@@ -55,8 +55,17 @@ export type Probe
     readonly insulation?: boolean
     readonly through?: Through
   }
-  /** ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again */
-  | { readonly ask: 'part', readonly figure: StagedKey, readonly spread?: number, readonly cold?: boolean }
+  /**
+   * ohms across one part off the circuit; `cold` after a reset or a rest, when what heals by itself is closed again;
+   * `asFound` how often it is read before that all the same
+   */
+  | {
+    readonly ask: 'part'
+    readonly figure: StagedKey
+    readonly spread?: number
+    readonly cold?: boolean
+    readonly asFound?: number
+  }
   /** amps at which a dial stands: read with the eyes */
   | { readonly ask: 'dial', readonly figure: StagedKey }
   | { readonly ask: 'farads', readonly farads: StagedKey, readonly ohms: StagedKey }

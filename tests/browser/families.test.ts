@@ -333,7 +333,7 @@ describe('a tab for a known site', () => {
           if (String(at).includes('/api/sites/')) await new Promise(come => { window.letCome = come })
           return ask(at, how)
         }`,
-    }) as { identifier: string }
+    }) as unknown as { identifier: string }
     try {
       await page.driver.get(`${served.url}/open?site=${known.id}&system=${known.systems[0]!.id}`)
       await page.see('Bringing the site', '.narrow')

@@ -51,7 +51,8 @@ export const SOURCE: Sayings = {
         'ran back down the well',
       ],
       blocked: [
-        'footvalve blocked', 'footvalve stuck', 'footvalve plugged with leaves', 'footvalve stuck shut',
+        'footvalve blocked', 'check valve stuck shut', 'footvalve stuck', 'footvalve plugged with leaves',
+        'footvalve stuck shut',
         'leaves in the footvalve', 'footvalve full of sand',
       ],
     },

@@ -13,7 +13,7 @@ describe('where a hand points', () => {
     ['booster', 'one of them to ground is 121, the other\'s got 2', 'line.l1g 121 | line.l2g 2'],
     ['holding-tank', 'down the well to ground reads zero on the meg', 'well-ground-parted below'],
     ['rv', '12.8 in, 9 out of the holder with the pump on', 'battery.run 12.8 | fuse.volts 9'],
-    ['compressor-pilot', '120 into 95, nothing out of 96', 'control.volts 120 | aux.volts 0'],
+    ['compressor-pilot', '120 into 95, nothing out of 96', 'fuse.volts 120 | aux.volts 0'],
   ])
   it('is not taken for the other side', () => {
     expect(told('three-phase', 'pump side of the splice good to ground')).toBe('ground-parted above')

@@ -16,7 +16,7 @@ const OF_READING: readonly Joined[] = [
   + ' (?:reset|threw|'
   + 'flipped) (?:the breaker|it),? (?:and )?it (held|holds|trips)'],
   ['house side shorted together', '(?:the )?(?:two )?wires are still shorted on the house side'],
-  ['across the pump', 'red to black (?:right )?at the pump(?! plug),?'],
+  ['across the pump', 'red to black right at the pump(?! plug),?'],
   ['$1 into the pressure switch, motor 0 volts', '(\\d+(?:\\.\\d)?) across the pump connector but nothing past the'
   + ' pressure switch'],
   ['amps t$1 0', '(?:amps|amperage) (?:are|is) (?:nothing|zero|none) on t ?([123])'],
@@ -32,13 +32,18 @@ const OF_READING: readonly Joined[] = [
   ['', '(?:and )?(?:the )?discharge side of the pump(?:\'s| is| at| says| reads)? \\d+(?: psi| pounds)?'],
   ['between pump and check', 'pressure between the pump and the check(?: ?valve)? \\d+(?: psi| pounds)?,? (?:and )?'
   + '(?:nothing|0|zero) (?:after|past|behind) (?:it|that)'],
-  ['strainer blocked', '\\d{2,3}(?: pounds| psi)? before (?:the )?(?:filter|strainer),? (?:and |but )?\\d(?: pounds'
-  + '| psi)? after(?: it)?(?: with [a-z ]+)?'],
   ['$1 volts at the posts running', '(\\d+\\.\\d) on the (?:battery )?clamps?(?: itself)? with the pump (?:on'
   + '|running)'],
   ['line side', 'at the pump (?:plug|connector)'],
-  ['$1 at one side of the overload contact, 0 at the other',
-    `${VOLTS} on one side of (?:the )?95-?96(?: contact)?,? (?:and )?${NOUGHT} on the other`],
+  ['$1 volts after controlfuse, aux 0 volts',
+    `${VOLTS} (?:on|at) one side of (?:the )?(?:95-?96|overload)(?: contact)?,? (?:and )?${NOUGHT} (?:on|at) the`
+    + ` other`,
+    `${VOLTS} into (?:the )?95,? (?:and |but )?${NOUGHT} (?:out of|at|on) (?:the )?96`,
+    `${VOLTS} into the overload contact,? (?:and |but )?${NOUGHT} (?:behind|after|past|out of) it`],
+  ['0 volts after controlfuse', `${NOUGHT} (?:past|after|out of|on the other side of) the (?:little`
+  + ` )?(?:glass |control )?`
+  + '(?:glass )?fuse'],
+  ['$1 volts after controlfuse', `control fuse(?:'s| is)? good,? ${VOLTS} (?:after|behind|past) it`],
   ['$1 fuse blown', '\\b([abc123]) fuse is blown(?:,? no continuity)?'],
   ['$1 at the pressure switch, coil 0 volts', '(\\d+) going out to the pressure switch,? (?:and |but )?nothing'
   + ' (?:coming |comes )?back'],
@@ -50,15 +55,50 @@ const OF_READING: readonly Joined[] = [
   ['precharge', '(?:accumulator|bladder tank|little tank)(?:\'s got| has| had| reads| is at)?(?= \\d)'],
 ]
 
+/** What was tried there. */
+const OF_TRYING: readonly Joined[] = [
+  ['tapped the motor and it runs', '(?:smacked|whacked|hit|banged|rapped) it with (?:a|my|the) [a-z ]+? and it spun'],
+  ['water out of the valve stem', 'no air (?:comes |came )?out of the (?:valve )?stem,? (?:just|only) water'],
+  ['behind the fuse $1 volts running', `\\d{1,2}(?:\\.\\d)? going (?:in|into) (?:the )?fuse holder,? (?:and |but`
+  + ` )?${VOLTS}`
+  + ' coming out'],
+  ['new $1 in', 'swapped the (relay|capacitor|cap|overload|switch) (?:from|off|out of) the truck'],
+  ['run cap reads $1, marked $2', 'bulge on the run cap(?:acitor)?,? and it (?:measured|measures|reads|read) (\\d+) on'
+  + ' an? (\\d+)'],
+  ['feed drop $1', '(?:the )?plus side drops (\\d+\\.\\d)(?: volts)?(?: between the fuse block)?'],
+  ['second return runs', '(?:ran|put|run) a jumper from the (?:pump(?:\'s)? )?black(?: wire)? to the (?:frame'
+  + '|chassis|battery'
+  + '(?: negative)?),? (?:and )?(?:it|she|the pump) (?:took off|perked (?:right )?up|came (?:right )?(?:up|on)|ran)'],
+  ['splice apart, same at the motor', '(?:opened|undid|cut) the splice at the (?:well|head)[^,]*, (?:t\\d |it\'s'
+  + ' |they\'re )?'
+  + '(?:still )?open on the motor side'],
+  ['motor leads off at the motor, meg again, motor is down', 'meg(?:s|ged)?(?: t[123] 0?\\.0\\d){3} at the motor box,?'
+  + ' (?:and )?(?:the )?feeder \\d{3,4}'],
+  ['leads off at the motor, motor side open', 'leads off in the motor box:? t[123] to t[123] \\d+(?:\\.\\d)?,?'
+  + ' t[123] to'
+  + ' t[123] open,? (?:and )?t[123] to t[123] open'],
+  ['motor leads off, holds', 'pulled the motor leads,? (?:and )?(?:it )?holds'],
+  ['adjusted the reducing valve, and it works', '(?:backed|turned|ran|set) the screw (?:in|out|up|down) on the'
+  + ' reducer,?'
+  + ' (?:and )?the house came up to \\d+(?: psi| pounds)?'],
+  ['check valve stuck shut', 'gauge ahead of the check(?: ?valve)?[^,]*? (?:jumps|goes|shoots|climbs) (?:over|to'
+  + '|past) \\d+,?'
+  + ' (?:and )?(?:the )?gauge at the tank(?: is|\'s)?(?: at)? (?:zero|0|nothing)'],
+]
+
 /** What was seen there. */
 const OF_SEEING: readonly Joined[] = [
+  ['feed wire broken', '(?:white|black|neutral|hot) wire ?nut [a-z ]*?(?:fell|came) apart(?: in my hand)?'],
+  ['check valve stuck open', '(?:you can |i can |i )?(?:hear|see) (?:it|the water) (?:going|running|swirling)'
+  + ' back(?:wards)?'
+  + ' (?:through the pump|into the (?:storage )?tank)'],
   ['terminal burnt', `(?:wire ?nut|splice|connection)s? in (?:the|a|that) (?:junction|j) ?box(?: at the pump`
   + ` ?house)?${IS}`
   + ` ${GREEN}`],
   ['corroded wire nut at the well cap', `wire ?nuts? in the well ?cap${IS} ${GREEN}`,
     `(?:black|red|yellow)${IS} ${GREEN} in the wire ?nut`],
-  ['running', 'humming (?:away|along|right along)(?: down there| down the hole)?'],
-  ['running', '(?:gets|comes|came|got) up to speed,? but (?:it )?(?:growls|hums|buzzes|groans)'],
+  [', it runs,', 'humming (?:away|along|right along)(?: down there| down the hole)?'],
+  ['runs', '(?:gets|comes|came|got) up to speed,? but (?:it )?(?:growls|hums|buzzes|groans)'],
   ['steady at the tap', '(?:the )?(?:hose|tap|faucet|shower)(?:\'s| is) blasting'],
   ['and it works', '(?:and )?it (?:steadied|settled)(?: right| out)* (?:at|in at) \\d+(?: psi| pounds)?'],
   ['pump not turn', '(?:the )?flywheel(?:\'s| is)? (?:locked|stuck|frozen|seized)(?: solid| tight| up)?'],
@@ -91,4 +131,4 @@ const OF_SEEING: readonly Joined[] = [
   + '|messed with|backed)(?: down| off| out)? the (?:big |range |little )?(?:nut|spring|screw)(?: [a-z]+){0,4}'],
 ]
 
-export const TURNS_OF_SIDES: readonly Joined[] = [...OF_READING, ...OF_SEEING]
+export const TURNS_OF_SIDES: readonly Joined[] = [...OF_READING, ...OF_TRYING, ...OF_SEEING]

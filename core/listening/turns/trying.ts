@@ -53,7 +53,7 @@ const OF_TRYING: readonly Joined[] = [
   ['swapped two leads gives more', `(?:swapped|switched|reversed|flipped|traded|changed) (?:any )?two (?:of the )?`
   + `(?:legs|wires|phases|lines|leads)(?: at the (?:starter|motor|splice))?,? (?:and |now )?(?:it's |now |it `
   + `|went |goes |up `
-  + `|to )*(?:\\d+)(?: pounds| psi|(?= ?$))(?: again| now)?`],
+  + `|to )*(?:\\d+)(?: pounds| psi)?(?: again| now)?(?= ?$)`],
   ['second gauge', '(?:put|screwed|threaded|stuck) my (?:own )?gauge (?:on|in)(?: the [a-z]+(?: [a-z]+)?)?,?'
   + ' (?:and )?(?:it|that)(?: only| just)? (?:reads|shows|says)', '(?:by |on )my own gauge'],
 ]

@@ -72,7 +72,12 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     baseRate: 0.02,
     severities: degrees(
       { name: 'seeps', share: 0.6, change: times('pump.flow', 0.5) },
-      { name: 'blown through', share: 0.4, change: times('pump.flow', 0.14) },
+      {
+        name: 'blown through',
+        share: 0.4,
+        // what it draws in it does not push against the tank
+        change: h => ({ 'pump.flow': h['pump.flow'] * 0.14, 'motor.load': h['motor.load'] * 0.7 }),
+      },
     ),
     effect: 'runs-weak',
     repair: repair({

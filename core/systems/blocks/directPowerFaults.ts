@@ -70,10 +70,11 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     name: 'Battery post corroded',
     baseRate: 0.04,
     severities: degrees(
-      { name: '0.5 Ω', share: 0.3, change: { 'battery.post': 0.5 } },
+      { name: '0.6 Ω', share: 0.22, change: { 'battery.post': 0.6 } },
       { name: 'open', share: 0.3, change: { 'battery.post': OPEN } },
+      { name: '0.35 Ω', share: 0.2, change: { 'battery.post': 0.35 } },
       { name: '0.2 Ω', share: 0.2, change: { 'battery.post': 0.2 } },
-      { name: '1.2 Ω', share: 0.2, change: { 'battery.post': 1.2 } },
+      { name: '1.2 Ω', share: 0.08, change: { 'battery.post': 1.2 } },
     ),
     effect: 'runs-weak',
     repair: repair({

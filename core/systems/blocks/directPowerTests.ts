@@ -127,8 +127,8 @@ export const directPowerTests = (): readonly Test[] => [
       'motor.brushes': { nothing: 0.4, runs: 0.6 },
       'motor.seized': { nothing: 0.85, runs: 0.15 },
       // the demand switch sits on the head of the pump
-      'switch.stuck-open': { nothing: 0.5, runs: 0.5 },
-      'switch.burnt': { nothing: 0.6, runs: 0.4 },
+      'switch.stuck-open': { nothing: 0.87, runs: 0.13 },
+      'switch.burnt': { nothing: 0.85, runs: 0.15 },
     },
   }),
   seen({

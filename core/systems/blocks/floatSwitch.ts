@@ -166,9 +166,10 @@ export const floatSwitch = (): Block => ({
         'switch.wrong-sense:2': { works: 0.02, dead: 0.01, hung: 0.002, held: 0.158, wrong: 0.81 },
       },
       chancesByEffect: {
-        'silent': { works: 0.15, dead: 0.826, hung: 0.002, held: 0.02, wrong: 0.002 },
+        // a click tells as much as a pump that starts
+        'silent': { works: 0.45, dead: 0.526, hung: 0.002, held: 0.02, wrong: 0.002 },
         'groans': { works: 0.8, dead: 0.176, hung: 0.002, held: 0.02, wrong: 0.002 },
-        'trips-breaker': { works: 0.3, dead: 0.676, hung: 0.002, held: 0.02, wrong: 0.002 },
+        'trips-breaker': { works: 0.5, dead: 0.476, hung: 0.002, held: 0.02, wrong: 0.002 },
       },
     }),
     swapTrial({

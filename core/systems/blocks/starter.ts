@@ -69,6 +69,13 @@ export function starter(o: StarterOptions): Block {
         aliases: ['control', 'transformer'],
       }),
       point({
+        id: 'fuse',
+        name: 'behind the control fuse',
+        component: 'starter',
+        spot: { on: 'starter', side: 'on', part: 'control' },
+        aliases: ['control fuse', 'past the control fuse'],
+      }),
+      point({
         id: 'aux',
         name: 'behind the overload contact',
         component: 'starter',

@@ -55,7 +55,15 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       title: 'Control supply volts',
       words: [],
       between: ['q', 'q0'],
-      or: { a: 'qf', b: 'q0', share: 0.4 },
+      or: { a: 'qf', b: 'q0', share: 0.25 },
+      band: 'coil',
+    }),
+    volts({
+      id: 'fuse.volts',
+      point: 'fuse',
+      title: 'Volts behind the control fuse, to the coil’s return',
+      words: [],
+      between: ['qf', 'q0'],
       band: 'coil',
     }),
     volts({
@@ -113,6 +121,8 @@ export function starterTests(o: StarterOptions): readonly Test[] {
       minutes: 2.5,
       steps: ['One control wire off; button pushed in.'],
       cold: true,
+      // common practice, no source
+      asFound: 0.12,
     }),
     ...lines.map(i =>
       partOhms({

@@ -194,19 +194,26 @@ export interface PartOhmsEntry extends Named, More {
   readonly minutes: number
   /** what heals by itself is closed again */
   readonly cold?: boolean
+  readonly asFound?: number
   /** how far sound parts differ, as a share */
   readonly spread?: number
 }
 
 /** Ohms across one part, off the circuit. */
-export function partOhms({ figure, cold, spread, ...entry }: PartOhmsEntry): NumericTest {
+export function partOhms({ figure, cold, asFound, spread, ...entry }: PartOhmsEntry): NumericTest {
   return reading({
     condition: 'dead',
     quantity: 'ohms',
     meter: 'Ω',
     need: 'proven-dead',
     cautions: DEAD_CAUTIONS,
-    probe: { ask: 'part', figure, ...(spread ? { spread } : {}), ...(cold ? { cold } : {}) },
+    probe: {
+      ask: 'part',
+      figure,
+      ...(spread ? { spread } : {}),
+      ...(cold ? { cold } : {}),
+      ...(asFound ? { asFound } : {}),
+    },
     band: 'contact-ohms',
     ...entry,
   })

@@ -144,7 +144,7 @@ export const fusesLook = (): SeenTest =>
     chancesByFault: {
       'breaker.pole-open': { good: 0.12, one: 0.86, more: 0.02 },
       // many a disconnect holds the fuses
-      'disconnect.pole-open': { good: 0.5, one: 0.48, more: 0.02 },
+      'disconnect.pole-open': { good: 0.72, one: 0.26, more: 0.02 },
       'breaker.off': { good: 0.4, one: 0.1, more: 0.5 },
     },
     chancesByEffect: { 'trips-breaker': { good: 0.06, one: 0.2, more: 0.74 } },

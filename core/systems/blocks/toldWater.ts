@@ -59,8 +59,10 @@ export const coursesOf = (medium: 'water' | 'air'): readonly SeenTest[] => [
       'pipe.holed:1': { reaches: 0.7, stalls: 0.3 },
       'pipe.holed:2': { reaches: 0.15, stalls: 0.85 },
       'pipe.holed:3': { reaches: 0.02, stalls: 0.98 },
-      'pipe.pitless:2': { reaches: 0.45, stalls: 0.55 },
-      'pipe.pitless:3': { reaches: 0.1, stalls: 0.9 },
+      // it would have to get there first
+      'switch.out-of-setting:7': { reaches: 0.08, stalls: 0.92 },
+      'pipe.pitless:2': { reaches: 0.75, stalls: 0.25 },
+      'pipe.pitless:3': { reaches: 0.25, stalls: 0.75 },
       'house.leak:2': { reaches: 0.45, stalls: 0.55 },
       'tank.leak:3': { reaches: 0.06, stalls: 0.94 },
       'tank.drain:3': { reaches: 0.04, stalls: 0.96 },

@@ -19,9 +19,6 @@ const DIAL = 0.06
 /** How far a motor draws off its plate: a dial is set by the plate and not by what is drawn. */
 const OF_PLATE = 0.07
 
-/** What a reset would close is so often read before it; common practice, no source. */
-const AS_FOUND = 0.12
-
 /** So few farads are none: an open capacitor. */
 const AS_GOOD_AS_OPEN = 1e-6
 
@@ -36,8 +33,8 @@ export function predict(s: Standing, test: NumericTest): Prediction {
       return predictAtEither(s, probe)
     case 'part': {
       const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
-      const asFound = probe.cold && s.heals && figureOf(s.figures, probe.figure) >= OPEN
-      return asFound ? { ...contact(ohms, probe.spread), ol: AS_FOUND } : contact(ohms, probe.spread)
+      const early = probe.asFound !== undefined && s.heals && figureOf(s.figures, probe.figure) >= OPEN
+      return { ...contact(ohms, probe.spread), ...(early ? { ol: probe.asFound } : {}) }
     }
     case 'dial': {
       const amps = figureOf(s.figures, probe.figure)

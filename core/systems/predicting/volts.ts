@@ -90,7 +90,8 @@ export function predictVolts(
     const past = readAtRest(stage, probe)
     if (Math.abs(past.mean - reading) > 3 * spreadOf(reading)) return { ...loaded, or: { share: PAST, ...past } }
   }
-  if (!stage.direct && isFedBack(stage, probe, reading)) return { ...loaded, or: { share: UNFED, ...HELD_DOWN } }
+  const ofFeed = !stage.direct && test.band !== 'coil' && !isOfThree(test)
+  if (ofFeed && isFedBack(stage, probe, reading)) return { ...loaded, or: HELD_DOWN }
   const unfed = isOfLeg(test) && !stage.direct ? readUnfed(stage, probe) : undefined
   if (unfed && Math.abs(unfed.mean - reading) > 3 * spreadOf(reading) + unfed.sigma)
     return { ...loaded, or: { share: UNFED, ...unfed } }
@@ -120,7 +121,7 @@ const isFedBack = ({ solved }: SolvedStage, { a, b, drop, scenario }: Probing, r
 /** So much stands on a leg against ground at least, V. */
 const OF_LEG = 80
 /** With the motor lifted the other loads of a house hold the lost leg down, and the whole of the other is between. */
-const HELD_DOWN = { mean: 108, sigma: 18 }
+const HELD_DOWN = { share: 0.1, mean: 108, sigma: 13 }
 type Probing = Extract<Probe, { ask: 'volts' }>
 
 const readUnfed = (stage: SolvedStage, probe: Between) => readIn(stage.rested(), probe)
