@@ -86,6 +86,8 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'feed.high-resistance': 0.12,
     'run.high-resistance': 0.12,
     'cable.high-resistance': 0.05,
+    // two lines carry what three should
+    'starter.contact-burnt': 0.12,
     'motor.turn-short': 0.2,
     'motor.centrifugal-closed': 0.35,
     'runs': 0.003,

@@ -55,7 +55,8 @@ export const DOINGS = {
   ],
   primed: ['(?<of>re-?primed|primed)(?: up)? (?:it|her)'],
   aired: [
-    '(?:pump(?:ed)?|aired?) (?:it |her |the tank )?(?:back )?(?:up )?to (?<of>\\d+)', '^air(?:ed)?(?: up)? to'
+    '(?:pump(?:ed)? (?:it|her|the tank)|aired?(?: it| her| the tank)?) (?:back )?(?:up )?to (?<of>\\d+)',
+    '^air(?:ed)?(?: up)? to'
     + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
     + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],

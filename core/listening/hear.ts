@@ -7,6 +7,7 @@ import { isNonEmpty, itemAt, ok, type Result } from '#core/foundation'
 import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { US, type Units } from '#core/units'
+import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
 import type { Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
@@ -77,6 +78,8 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
+  const said = withoutClock(typed)
+  if (said !== typed) return asTyped(typed, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states
   const plain = withWorks(kind, typed, listening.before, hearOptions(kind, typed, listening))

@@ -34,6 +34,12 @@ const OF_READING: readonly Joined[] = [
   + '(?:nothing|0|zero) (?:after|past|behind) (?:it|that)'],
   ['$1 volts at the posts running', '(\\d+\\.\\d) on the (?:battery )?clamps?(?: itself)? with the pump (?:on'
   + '|running)'],
+  ['line $1', `${VOLTS} from the red at the pump to (?:the )?battery negative`],
+  ['across the motor $1', `${VOLTS} red to black(?! at)`],
+  ['return drop $1', `${VOLTS} from the black(?: at the pump)? to (?:the )?battery negative`],
+  ['breaker out $1 $2 $2', 'below:? (\\d{3}) across (?:1 and 2|1-2|a and b),? (?:and )?(\\d{1,3})(?:-odd'
+  + '|-something)? on the'
+  + ' other two(?: pairs?)?'],
   ['line side', 'at the pump (?:plug|connector)'],
   ['$1 volts after controlfuse, aux 0 volts',
     `${VOLTS} (?:on|at) one side of (?:the )?(?:95-?96|overload)(?: contact)?,? (?:and )?${NOUGHT} (?:on|at) the`
@@ -44,6 +50,7 @@ const OF_READING: readonly Joined[] = [
   + ` )?(?:glass |control )?`
   + '(?:glass )?fuse'],
   ['$1 volts after controlfuse', `control fuse(?:'s| is)? good,? ${VOLTS} (?:after|behind|past) it`],
+  ['one fuse open', 'fuse (?:[123]|[abc]) (?:rings|reads|checks|ohms) open'],
   ['$1 fuse blown', '\\b([abc123]) fuse is blown(?:,? no continuity)?'],
   ['$1 at the pressure switch, coil 0 volts', '(\\d+) going out to the pressure switch,? (?:and |but )?nothing'
   + ' (?:coming |comes )?back'],
@@ -62,6 +69,14 @@ const OF_TRYING: readonly Joined[] = [
   ['behind the fuse $1 volts running', `\\d{1,2}(?:\\.\\d)? going (?:in|into) (?:the )?fuse holder,? (?:and |but`
   + ` )?${VOLTS}`
   + ' coming out'],
+  ['spun the shaft and it starts', '(?:gave|give) the shaft a (?:spin|flick|twist),? (?:and )?it (?:came up to'
+  + ' speed|took off'
+  + '|ran|started)'],
+  ['footvalve does not hold', 'watched the water (?:sink|drop|go down|fall)(?: right)? out of'
+  + ' sight'],
+  ['union sucks air', 'wet rag (?:round|around|on) the union(?: at the [a-z]+)?,? (?:and )?(?:the'
+  + ' )?(?:cough(?:ing)?|spitting|it)'
+  + ' (?:stopped|quit)'],
   ['new $1 in', 'swapped the (relay|capacitor|cap|overload|switch) (?:from|off|out of) the truck'],
   ['run cap reads $1, marked $2', 'bulge on the run cap(?:acitor)?,? and it (?:measured|measures|reads|read) (\\d+) on'
   + ' an? (\\d+)'],
@@ -120,6 +135,9 @@ const OF_SEEING: readonly Joined[] = [
   + ' on and off'],
   ['is full', '(?:was|got) (?:emptied|drained)(?: for cleaning| out)?,? and (?:they |he |we )?(?:just )?refilled it'],
   ['startswitch', 'start switch points'],
+  ['motor too hot to hold', 'case too hot to (?:hold|touch)'],
+  ['came back by itself after cooling', '(?:it )?(?:came )?back (?:on )?by itself'],
+  ['startswitch points', '(?:end bell|bell) off,? (?:the )?(?:switch )?points'],
   ['regulator torn', '(?:air )?(?:hiss(?:es|ing)|leak(?:s|ing)|blow(?:s|ing)|coming)(?: out)? (?:of|from) the'
   + ' regulator'
   + '(?:\'s)? (?:bonnet|cap|vent|weep hole)'],

@@ -121,8 +121,8 @@ const OF_SEEING: readonly Joined[] = [
   + ' (?:a|one|his|their)(?: [a-z]+){1,4}|working on (?:the |it|a )[a-z ]*|(?:a )?(?:fuse|cutout|line|leg|phase)'
   + ' (?:is )?(?:out|down|blown)(?: [a-z]+){0,3})'],
   ['relay good', 'relay checks(?: out)?(?: good| fine)?(?= ?$|,)'],
-  ['motor vents blocked', 'fan (?:cover|shroud|housing|grille)(?:\'s| is)? (?:packed|plugged|full|choked|clogged'
-  + '|stuffed)(?: (?:with|of) [a-z]+)?'],
+  ['motor vents blocked', 'fan (?:cover|shroud|housing|grille|cowl)(?:\'s| is)? (?:packed|plugged|full|choked|clogged'
+  + '|stuffed|felted over|matted|furred)(?: (?:with|of) [a-z]+)?'],
   ['check valve stuck shut', '(?:the )?arrow on the (?:new )?check(?: ?valve)?(?:\'s| is)? (?:pointing|points|facing'
   + '|aimed)(?: the| at the| back at the| toward the)? (?:wrong way|pump|backwards?)'],
   ['working on the main', '(?:the )?(?:city|street|town|water company)(?:\'s| is| says| are)?(?: they\'re| they are)?'

@@ -68,7 +68,8 @@ export const insideGear = (pull: Repair): Block => ({
         'cable.open': { 'same': 0.02, 'comes-back': 0.03, 'stays-ol': 0.95 },
       },
       chancesByEffect: {
-        groans: { 'same': 0.6, 'comes-back': 0.38, 'stays-ol': 0.02 },
+        'groans': { 'same': 0.6, 'comes-back': 0.38, 'stays-ol': 0.02 },
+        'trips-overload': { 'same': 0.6, 'comes-back': 0.38, 'stays-ol': 0.02 },
       },
     }),
   ],

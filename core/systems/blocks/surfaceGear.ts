@@ -168,7 +168,9 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             'motor.overload-failed:2': { 'same': 0.3, 'comes-back': 0.68, 'stays-ol': 0.02 },
           },
           chancesByEffect: {
-            groans: { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },
+            'groans': { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },
+            // as it is found, hot
+            'trips-overload': { 'same': 0.55, 'comes-back': 0.43, 'stays-ol': 0.02 },
           },
         }),
         overloadBridged({
