@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { findMend, judgeWiring } from '#core/wiring'
 import { sayMove, sayWiringFault, sayWiringNote } from '#core/words'
+import { bestShare } from '../speed'
 import { landingsOf, LAWFUL, WRONG } from './cases'
 
 const judged = ({ circuit, landed, found }: (typeof WRONG)[number]) =>
@@ -45,13 +46,13 @@ describe('a record of wires, solved', () => {
     expect(judgeWiring(both.circuit, moved).faults).toEqual([])
   })
 
-  it('is judged and mended in 30 ms', () => {
-    const took = WRONG.map((wiring) => {
-      const before = performance.now()
-      judged(wiring)
-      findMend(wiring.circuit, landingsOf(wiring.landed))
-      return performance.now() - before
-    }).toSorted((a, b) => a - b)
-    expect(took[Math.floor(took.length / 2)]).toBeLessThan(30)
+  it('is judged and mended in 30 ms', async () => {
+    const shares: number[] = []
+    for (const wiring of WRONG)
+      shares.push(await bestShare(30, () => {
+        judged(wiring)
+        findMend(wiring.circuit, landingsOf(wiring.landed))
+      }, 3))
+    expect(shares.toSorted((a, b) => a - b)[Math.floor(shares.length / 2)]).toBeLessThan(1)
   })
 })
