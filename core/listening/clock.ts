@@ -1,7 +1,7 @@
 /** When it was: `9:10 240 at the switch`, `quit at 14:16`. No figure that was read. Common practice, no source. */
 import { ok, type Result } from '#core/foundation'
 import type { DraftLine } from '#core/tab'
-import type { Heard } from './hear'
+import type { Heard } from './meaning'
 
 const TIME = '(?:[01]?\\d|2[0-3])(?::|h)[0-5]\\d(?: ?(?:am|pm|a\\.m\\.|p\\.m\\.|hrs?|h)\\b)?'
 const FIRST = new RegExp(`^\\s*(?:at |@ ?)?${TIME}\\s*(?:[,;.–—-]+\\s*)?(?=\\S)`, 'i')

@@ -9,7 +9,7 @@ import { parseShorthand, readStationWords, type Choice, type DraftLine, type Lis
 import { US, type Units } from '#core/units'
 import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
-import type { Meaning, Saying } from './meaning'
+import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { withPilot, withReferred } from './referring'
@@ -28,19 +28,6 @@ export interface HearingOf extends Listening {
   /** what the shop has placed, oldest first */
   readonly sayings?: readonly Saying[]
 }
-
-export type Heard
-  = | {
-    readonly kind: 'lines'
-    readonly lines: readonly DraftLine[]
-    readonly say: string
-    /** words that no line took up: they are kept as a remark */
-    readonly left?: string
-    /** what was heard by words that a hand has placed */
-    readonly placed?: readonly Saying[]
-  }
-  | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
-  | { readonly kind: 'remark', readonly line: DraftLine, readonly nearest: readonly Choice[] }
 
 /** How near two meanings lie that are asked about. */
 const TIE = 0.06

@@ -1,6 +1,6 @@
 /** What a clause may mean, and what else speaks for a meaning. */
 import { unstaged, type NumericTest } from '#core/systems'
-import type { DraftLine } from '#core/tab'
+import type { Choice, DraftLine } from '#core/tab'
 import type { Units } from '#core/units'
 import type { Figure } from './figures'
 import type { Weights } from './entries'
@@ -16,6 +16,20 @@ export interface Saying {
   readonly at?: string | undefined
   readonly by?: string | undefined
 }
+
+/** What was heard of a typed line. */
+export type Heard
+  = | {
+    readonly kind: 'lines'
+    readonly lines: readonly DraftLine[]
+    readonly say: string
+    /** words that no line took up: they are kept as a remark */
+    readonly left?: string
+    /** what was heard by words that a hand has placed */
+    readonly placed?: readonly Saying[]
+  }
+  | { readonly kind: 'ask', readonly question: string, readonly choices: readonly Choice[] }
+  | { readonly kind: 'remark', readonly line: DraftLine, readonly nearest: readonly Choice[] }
 
 export interface Meaning extends Score {
   readonly lines: readonly DraftLine[]
