@@ -2,9 +2,12 @@
  * What made it fail. For each thing found failed, the ways it can have come about: shown, excluded or not yet looked
  * at, with the test that would tell. A cause is open until one is named; replacing the casualty alone leaves it open.
  */
-import { findTest, type CauseNote, type SystemModel } from '#core/systems'
+import { findTest, type CauseLink, type CauseNote, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
+import type { Decision } from './decide'
+import { explains } from './direct'
 import type { Ranking } from './suspects'
+import type { Tables } from './tables'
 import { wordFor } from './verdict'
 
 export type CauseStanding = 'named' | 'shown' | 'excluded' | 'untested'
@@ -21,58 +24,75 @@ export interface PossibleCause {
   readonly advice?: string
 }
 
-/** One failed thing and its possible causes; `open` until a cause is named in a finding. */
+/**
+ * One failed thing and its possible causes; `open` until a cause is named in a finding. Of what is only suspected yet
+ * there stands no more than what the lines already show.
+ */
 export interface CauseAccount {
   readonly fault: string
   readonly label: string
   readonly open: boolean
   readonly confirmed: boolean
+  readonly suspected: boolean
   readonly causes: readonly PossibleCause[]
 }
 
 /** From so much on it is shown; from less, where it was looked at itself; judgement, no source. */
 const [LIKELY, LOOKED_AT] = [0.85, 0.7]
+/** From so much on it is worth telling what can have made it; judgement, no source. */
+const SUSPECTED = 0.2
 
 export function accountForCauses(
-  model: SystemModel,
+  tables: Tables,
   state: TabState,
   ranking: Ranking,
-  decided?: string,
+  decided: Decision['covers'] = [],
 ): CauseAccount[] {
+  const { model } = tables
+  const covered = new Set(decided.filter(c => c.chance >= SUSPECTED).map(c => c.fault))
   const failed = state.findings.failed.map(f => f.about)
   const likely = ranking.suspects
-    .filter(s => (s.chance >= LIKELY || s.fault === decided) && s.component)
+    .filter(s => (s.chance >= LIKELY || covered.has(s.fault)) && s.component)
     .map(s => s.fault)
   const named = new Set(state.findings.cause.map(f => f.about))
   // what was put right and nobody named yet: its cause is as open
   const right = [...state.parts, ...state.repairs].flatMap(l => l.fault ?? [])
-  const [of = []] = [failed, likely, right].filter(list => list.length > 0)
-  return [...new Set(of)].flatMap((fault) => {
+  const of = [failed, [...likely, ...right]].find(list => list.length > 0)
+  const suspected = ranking.suspects.filter(s => s.component && s.failed >= SUSPECTED).map(s => s.fault)
+  const accounts = [...new Set(of ?? suspected)].flatMap((fault) => {
     const mode = model.kind.faults.find(f => f.id === fault)
     if (!mode) return []
-    const causes = mode.causes.map(link => weigh(model, state, ranking, link.because, link.why, named))
+    const causes = mode.causes.map(link => weigh(tables, state, ranking, link, fault, named))
     return [
       {
         fault,
         label: mode.name,
         confirmed: failed.includes(fault),
+        suspected: !of,
         open: named.size === 0 && mode.causes.length > 0,
         causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance),
       },
     ]
   })
+  return of ? accounts : accounts.flatMap(onlyShown)
+}
+
+function onlyShown(account: CauseAccount): readonly CauseAccount[] {
+  const causes = account.causes.filter(c => c.standing === 'shown')
+  return causes.length > 0 ? [{ ...account, causes }] : []
 }
 
 const ORDER: Record<CauseStanding, number> = { named: 0, shown: 1, untested: 2, excluded: 3 }
 
 function weigh(
-  model: SystemModel,
+  tables: Tables,
   state: TabState,
   ranking: Ranking,
-  because: string,
-  why: string,
+  { because, why, stillThere }: CauseLink,
+  casualty: string,
   named: ReadonlySet<string>,
 ): PossibleCause {
+  const { model } = tables
   const note = model.kind.causeNotes.find(c => c.id === because)
   const suspect = ranking.suspects.find(s => s.fault === (note?.fault ?? because))
   const chance = suspect?.chance ?? 0
@@ -99,18 +119,33 @@ function weigh(
       standing: isNamed ? 'named' : byChance,
     }
   }
+  const seen = seenOf(tables, state, because, casualty)
   return {
     id: because,
     label: suspect?.label ?? because,
     why,
     chance,
-    lines: suspect?.moves.map(m => m.line) ?? [],
+    lines: seen.length > 0 ? seen : suspect?.moves.map(m => m.line) ?? [],
     standing: isNamed
       ? 'named'
-      : chance >= (isLookedAt(model, state, suspect) ? LOOKED_AT : LIKELY)
+      : seen.length > 0 || chance >= (isLookedAt(model, state, suspect) ? LOOKED_AT : LIKELY)
         ? 'shown'
-        : suspect?.ruledOut ? 'excluded' : 'untested',
+        // what is seldom there any more is ruled out by what explains the rest, and by nothing that was looked at
+        : suspect?.ruledOut && stillThere !== 0 ? 'excluded' : 'untested',
   }
+}
+
+/** What was seen of the cause itself, and is nothing that the casualty shows. */
+const seenOf = (tables: Tables, { evidence }: TabState, cause: string, casualty: string): readonly string[] =>
+  evidence.flatMap(e =>
+    e.line.kind === 'observation' && !e.line.asLeft && isSightOf(tables, e.line.test, cause)
+    && explains(tables, e, cause) && !explains(tables, e, casualty)
+      ? [e.line.id]
+      : [])
+
+const isSightOf = ({ tests }: Tables, test: string, fault: string): boolean => {
+  const seen = tests.get(test)?.test
+  return seen?.kind === 'seen' && fault in seen.chancesByFault
 }
 
 /** Whether a look at the part itself speaks for it. */

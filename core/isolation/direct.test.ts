@@ -90,7 +90,7 @@ describe('what hangs in the well', () => {
   it('is not pulled while something from above may still part it', () =>
     expect(answerOf('well-2wire', 'no-water', above).decision).toBeUndefined())
   it('is pulled as one where nothing does', () => {
-    const { decision } = answerOf('well-2wire', 'no-water', [...above, read('flow', 0)])
+    const { decision } = answerOf('well-2wire', 'no-water', [...above, read('flow', 0), saw('asked', 'nothing')])
     expect(decision?.kind).toBe('inseparable')
     expect(decision?.covers.map(c => c.fault)).toEqual(expect.arrayContaining(['pump.coupling', 'check.stuck-shut']))
     expect(decision?.excludes?.length).toBeGreaterThan(2)

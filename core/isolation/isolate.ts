@@ -103,7 +103,7 @@ export function isolate(tables: Tables, told: TabState): Isolation {
   const { decision, leading, tests } = proposeTests(tables, state, ranking, rereads, puzzles.length > 0)
   const hazards = hazardsOf(tables, state)
   const allowed = ({ test }: ProposedTest) => !isBarred(model.kind, hazards, tables.tests.get(test)!.test)
-  const causes = accountForCauses(model, state, ranking, decision?.fault)
+  const causes = accountForCauses(tables, state, ranking, decision?.covers)
   return {
     suspects: ranking.suspects,
     verdicts: judged.map(l => judge(tables, state, l as Evidence['line'])),

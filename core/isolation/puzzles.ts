@@ -8,9 +8,10 @@ import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { judgedChance, readingChance } from './likelihood'
 import { isUnweighed } from './unweighed'
-import { placesFrom } from './hypothesis'
+import { faultsOf, placesFrom } from './hypothesis'
 import { isSeenAnew, OTHER } from './tables'
 import type { Tables } from './tables'
+import { explains } from './direct'
 
 export const PUZZLE_SLIPS = [
   'wrong-range',
@@ -59,7 +60,7 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
     if (!table || isUnweighed(model, evidence)) return []
     const standing = leaders.map(h => (evidence.repaired.length > 0 ? model.without(h, evidence.repaired) : h))
     const fits = standing.some(h => weightOf(tables, evidence, h) > POOR)
-    if (fits) return []
+    if (fits || isOfCause(tables, evidence, leaders)) return []
     const often = isSeenAnew(table.test) ? 1 : 0
     const twice = evidence.confirmed > often || timesRead(state, line.test) > evidence.repaired.length + 1 + often
     const slip = findSlip(tables, table.test, evidence, itemAt(standing, 0, 'hypothesis'))
@@ -67,6 +68,14 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
       { line: line.id, test: line.test, slip, say: SAYS[slip], reread: !twice && !state.skipped.has(line.test) },
     ]
   })
+}
+
+/** What made the likeliest fail is no puzzle where it was seen: a burnt contact, and the winding that it burnt. */
+function isOfCause(tables: Tables, evidence: Evidence, leaders: readonly number[]): boolean {
+  const { model } = tables
+  const faults = new Set(leaders.flatMap(h => faultsOf(itemAt(model.hypotheses, h, 'hypothesis'))))
+  return model.kind.faults.some(f =>
+    faults.has(f.id) && f.causes.some(c => explains(tables, evidence, c.because)))
 }
 
 const timesRead = (state: TabState, test: string) =>

@@ -1,10 +1,11 @@
 /**
  * Volts read one after another hang on one supply: where the first stood high, the next does too. So a reading is
  * weighed beside the one before it, by their ratio; what is left is the meter, and the drift in between. So are amps
- * of a motor's leads: what it carries is in all of them, so that three that read alike are not three witnesses.
+ * of a motor's leads: what it carries is in all of them, so that three that read alike are not three witnesses. So are
+ * the ohms of three windings: what one has the others have, whatever the plate leaves open.
  *   mean' = mean · (read before / predicted before),  σ'² = σ² − (s·mean)² + (d·mean)²
  * with s = 0.024, or what both may lie apart where that is more, d = 0.012 or 0.015 of volts; s all of the spread,
- * d = 0.12 of amps, where they read alike.
+ * d = 0.12 of amps, where they read alike; s all of the spread, d = 0.06 and 0.06 Ω of ohms.
  */
 import type { NumericTest, Prediction } from '#core/systems'
 import { stageOf } from '#core/systems'
@@ -26,6 +27,8 @@ interface Common {
   readonly unlike?: number
   /** so far apart, of the mean, are two of what is pulled down that were read at two places, one after the other */
   readonly pulled?: number
+  /** what the meter leaves open besides, in ohms */
+  readonly meter?: number
 }
 
 /** Level: range A of ANSI C84.1 is ±5 %, from memory, less what the meter adds; the rest common practice, no source. */
@@ -34,6 +37,9 @@ const OF_SUPPLY: Common = { level: 0.024, ofOneGo: 0.012, drift: 0.015, least: 6
 const OF_THREE: Common = { ...OF_SUPPLY, pulled: 0.035 }
 /** Unbalance of motors in use, the clamp, figures told from memory; common practice, no source. */
 const OF_LOAD: Common = { level: Infinity, ofOneGo: 0.12, drift: 0.12, least: 1, fits: 0.8, alike: 0.1, unlike: 0.2 }
+
+/** Three windings of one motor, one meter, one pair of leads; common practice, no source. */
+const OF_WINDINGS: Common = { level: Infinity, ofOneGo: 0.06, drift: 0.06, least: 0.15, fits: 4, meter: 0.06 }
 
 /**
  * Each reading of volts with the one before it on the way from the supply, of the same leg where it is to ground:
@@ -56,7 +62,7 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
       if (before && before.test !== id) beside.set(e, before)
       if (isWhole(e.line, common)) for (const key of [place, leg]) last.set(key, e.line)
       // a lost leg that read nothing says so of no other
-      else if (isGone(e.line) && leg !== `${place} `) last.set(leg, e.line)
+      else if (isGone(e.line, common) && leg !== `${place} `) last.set(leg, e.line)
     }
   return evidence.map((e) => {
     const before = beside.get(e)
@@ -68,13 +74,18 @@ export const isOfSupply = ({ probe, condition }: NumericTest): boolean =>
   probe.ask === 'volts' && probe.drop !== true && condition === 'calling'
 /** What a reading has in common with others of its quantity; nothing where it stands alone. */
 export const commonOf = (test: NumericTest): Common | undefined =>
-  isOfSupply(test) ? (OF_LINES.test(test.variant ?? '') ? OF_THREE : OF_SUPPLY) : isOfLeg(test) ? OF_LOAD : undefined
+  isOfSupply(test)
+    ? (OF_LINES.test(test.variant ?? '') ? OF_THREE : OF_SUPPLY)
+    : isOfLeg(test) ? OF_LOAD : BETWEEN_LEADS.test(test.id) ? OF_WINDINGS : undefined
 
 /** Between two of three lines. */
 const OF_LINES = /^v\d\d$/
 
 /** Of the lines of three phases, once it runs. */
 const isOfLeg = ({ id, probe }: NumericTest) => probe.ask === 'amps' && /^amps[123]\.run$/.test(id)
+
+/** Lead to lead of three phases. */
+const BETWEEN_LEADS = /^leads\.r\d\d$/
 
 const areAlike = (a: LineOf<'reading'>, b: LineOf<'reading'>, alike: number) =>
   Math.abs((a.value ?? 0) - (b.value ?? 0)) <= alike * (b.value ?? 0)
@@ -86,9 +97,10 @@ const TO_GROUND = /^l[123]g$/
 const isWhole = ({ value, bound, spread }: LineOf<'reading'>, { least, alike }: Common) =>
   value !== null && value > least && !bound && (!spread || alike !== undefined)
 
-/** A leg that shows no more than a ghost; common practice, no source. */
+/** A leg that shows no more than a ghost, in volts; common practice, no source. */
 const GONE = 8
-const isGone = ({ value, bound }: LineOf<'reading'>) => value !== null && value < GONE && !bound
+const isGone = ({ value, bound }: LineOf<'reading'>, { level }: Common) =>
+  level < Infinity && value !== null && value < GONE && !bound
 
 /** More than this, of the mean, two readings lie apart only where something pulls their supply down; judgement. */
 const SAGS = 0.035
@@ -113,7 +125,7 @@ export function atLevelOf(
 ): Prediction {
   if (!beside || beside.value === null || p.log || first.log) return p
   const before = beside.value
-  if (isGone(beside)) return unfedOf(p, first)
+  if (isGone(beside, common)) return unfedOf(p, first)
   const near = line.set !== undefined && line.set === beside.set ? common.ofOneGo : common.drift
   const { alike, unlike } = common
   const elsewhere = pointOf(line.test) !== pointOf(beside.test)
@@ -155,7 +167,8 @@ function besideOf(
   // nor by how much two lines differ that are pulled down unlike
   const unlike = pulled && common.pulled ? UNLIKE * Math.abs(mean / first.mean - 1) : 0
   const apart = Math.max(drift, unlike, pulled && elsewhere ? common.pulled ?? 0 : 0)
-  return { mean: mean * level, sigma: Math.sqrt(left + (apart * mean) ** 2) }
+  const sigmas = left + (apart * mean) ** 2 + (common.meter ?? 0) ** 2
+  return { mean: mean * level, sigma: Math.sqrt(sigmas) }
 }
 
 const height = ({ mean, sigma }: Bell, value: number) =>

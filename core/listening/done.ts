@@ -110,7 +110,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl)' },
   'remake-suction-hose': {
     by: ['remade', 'renewed'],
-    to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer)',
+    to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer(?= (?:bowl|lid|cap|gasket)))',
   },
   'vent-pump': {
     by: ['vented'],
@@ -321,9 +321,12 @@ function putRightBy(
   // what the line itself names comes before what the line before did
   const spoken = itself.some(({ to }) => to.test(before)) ? before : `${earlier.toLowerCase()}, ${before}`
   const lengthIn = ({ to }: Compiled) => to.exec(spoken)?.[0].length ?? 0
+  const isOwn = ({ it }: Compiled) => it.some(({ by, said }) => by !== 'remade' && said.test(part))
   // `the run capacitor` is another than `the capacitor`
   const most = Math.max(0, ...itself.map(lengthIn))
   const named = itself.filter(w => most > 0 && lengthIn(w) === most)
+    // `cleaned` is first what makes a thing clean, and only then what remakes a joint
+    .toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a)))
   return (named.find(w => w.mode.component === component) ?? named[0]
     ?? itself.find(w => w.mode.component === component))?.mode
 }

@@ -54,7 +54,7 @@ function likelyFailed(isolation: Isolation, repairs: readonly PlannedRepair[]): 
 }
 
 const shownCauses = ({ causes }: Isolation): readonly SheetFinding[] =>
-  causes.flatMap(c => c.causes.filter(x => x.standing === 'shown').slice(0, 1)).map(c => ({
+  causes.filter(c => !c.suspected).flatMap(c => c.causes.filter(x => x.standing === 'shown').slice(0, 1)).map(c => ({
     role: 'cause', about: c.id, label: c.label, text: '', by: c.lines,
   }))
 

@@ -56,7 +56,7 @@ const toName = ({ causes }: CauseAccount) =>
   }))
 
 export function toSettle(state: TabState, isolation: Isolation): DraftStep[] {
-  const open = isolation.causes.filter(c => c.open)
+  const open = isolation.causes.filter(c => c.open && !c.suspected)
   return [
     {
       id: 'cause',

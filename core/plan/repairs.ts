@@ -39,7 +39,7 @@ export function repairsFor(model: SystemModel, state: TabState, isolation: Isola
   for (const f of state.findings.failed) if (!isRight(f.about)) add(f.about, 'failed')
   const { decision } = isolation
   if (decision) add(decision.fault, decision.kind === 'trial' ? 'trial' : 'failed')
-  for (const cause of isolation.causes.flatMap(c => c.causes)) {
+  for (const cause of isolation.causes.filter(c => !c.suspected).flatMap(c => c.causes)) {
     if (cause.standing !== 'shown' && cause.standing !== 'named') continue
     const fault = model.kind.causeNotes.find(n => n.id === cause.id)?.fault ?? cause.id
     if (!isRight(fault)) add(fault, 'cause')

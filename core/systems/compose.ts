@@ -13,6 +13,7 @@ import type { Drawing } from './componentTypes'
 import type { CauseNote, FaultMode, Repair } from './faultTypes'
 import type { NumericTest, Probe, SeenTest, Test, Trial } from './testTypes'
 import { seenItself } from './seenItself'
+import { withToldCauses } from './toldCauses'
 import type { Complaint, SystemKind } from './types'
 
 export interface KindHead {
@@ -78,7 +79,7 @@ function present(kind: SystemKind): SystemKind {
       )
       .filter(c => c.because !== f.id && (faultIds.has(c.because) || noteIds.has(c.because))),
   }))
-  return { ...kind, tests, causeNotes, faults }
+  return { ...kind, tests: withToldCauses(tests, { faults, causeNotes }), causeNotes, faults }
 }
 
 /** `pump.worn:1`, one degree of a fault, is a key of `pump.worn`. */

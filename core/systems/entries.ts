@@ -113,7 +113,7 @@ function causesOf(
   if (!mode) return []
   const still = new Map(mode.causes.flatMap(({ because, stillThere = CHAINED }) => {
     const fault = kind.causeNotes.find(n => n.id === because)?.fault ?? because
-    return fault.includes('.') ? [[fault, stillThere] as const] : []
+    return fault.includes('.') && stillThere > 0 ? [[fault, stillThere] as const] : []
   }))
   return [...still].flatMap(([fault, share]) => {
     const likeliest = entries

@@ -190,6 +190,8 @@ export const SITE_FIELD_IDS = ['altitude', 'duty', 'water', 'surroundings'] as c
 export const CAUSE_IDS = [
   'rapid-cycling',
   'precharge-low',
+  'precharge-high',
+  'remote-switch',
   'tank-waterlogged',
   'low-volts',
   'surge',
@@ -198,6 +200,8 @@ export const CAUSE_IDS = [
   'loose-terminal',
   'sand',
   'ran-dry',
+  'ran-on',
+  'single-phased',
   'locked-retries',
   'chafed',
   'vibration',

@@ -65,6 +65,7 @@ export {
 export {
   EFFECTS,
   WEARS,
+  type CauseLink,
   type CauseNote,
   type Effect,
   type FaultMode,

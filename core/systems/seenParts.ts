@@ -200,12 +200,12 @@ const ON_THE_POWER_SIDE: SeenParts = {
     how: ['burnt off', 'melted', 'broken', 'burnt in two', 'fell off'],
   },
   'motor.seized': {
-    label: 'locked, out of the well',
+    label: 'locked, taken apart',
     what: ['motor shaft', 'pulled pump', 'pump out of the hole', 'pulled motor', 'pulled the pump and it'],
     how: ['locked up', 'seized', 'does not turn by hand', 'sand locked', 'jammed', 'packed with sand', 'frozen'],
     or: [
       'sand packed in the stages', 'stages full of sand', 'bowls packed with sand', 'stages locked with sand',
-
+      'rotor locked pump off',
     ],
   },
   'motor.binding': {

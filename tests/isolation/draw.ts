@@ -112,9 +112,10 @@ async function finish(
   return { world, kind, nameplate, planted, complaint }
 }
 
-/** Catalogued causes that are faults themselves. */
+/** Catalogued causes that are faults themselves and may be found beside what they made. */
 function causesOf(kind: SystemKind, f: FaultMode): FaultMode[] {
-  const ids = f.causes.map(c => kind.causeNotes.find(n => n.id === c.because)?.fault ?? c.because)
+  const ids = f.causes.filter(c => c.stillThere !== 0)
+    .map(c => kind.causeNotes.find(n => n.id === c.because)?.fault ?? c.because)
   return kind.faults.filter(x => ids.includes(x.id) && x.component !== f.component)
 }
 

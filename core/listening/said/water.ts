@@ -212,6 +212,13 @@ export const WATER: Sayings = {
         'system older than house', 'pump older than',
       ],
       'ran-dry': ['ran out of water', 'left running dry', 'sucking dry', 'pumped dry', 'well ran dry'],
+      'ran-on': [
+        'ran for days', 'ran all weekend', 'ran for weeks', 'been running for days', 'running for days',
+        'ran day and night', 'left running all week', 'never stopped for days',
+      ],
+      'lost-line': [
+        'singlephased', 'ran on two legs', 'ran single phase', 'ran on two lines', 'ran on two phases',
+      ],
       'open-fill': [
         'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the'
         + ' lawn', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all'

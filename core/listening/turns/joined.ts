@@ -18,6 +18,7 @@ import { TURNS_OF_REPORTING } from './reporting'
 import { TURNS_OF_SCRIBBLED } from './scribbled'
 import { TURNS_OF_SEEING } from './seeing'
 import { TURNS_OF_SHOWING } from './showing'
+import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_IN_PASSING } from './inPassing'
 import { TURNS_OF_TELLING } from './telling'
@@ -33,6 +34,7 @@ import { TURNS_OF_WATER } from './water'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
+  ...TURNS_OF_HISTORY,
   ...TURNS_OF_SIDES,
   ...TURNS_OF_TRYING,
   ...TURNS_OF_RECOUNTING,

@@ -8,6 +8,40 @@ const GREEN = '(?:green|corroded|rotten|burnt|burned|black|brown|crusty)(?: and 
 
 /** Where the leads of the meter were. */
 const OF_READING: readonly Joined[] = [
+  ['precharge $1 psi', `tank(?:'s| is| was| has| had| reads| read| at| only)* (\\d{1,3})(?: psi| pounds)?(?: in`
+  + ` it| of air`
+  + `(?: in it)?)?,? (?:with )?(?:the )?(?:water(?: side)?|system|house|pump|pressure|lines?|plumbing|it)?(?: is`
+  + `|'s| was)?`
+  + ` ?(?:off and )?(?:drained|empty|at zero|bled(?: off| down)?)(?: down)?`],
+  ['main winding $1 ohms start winding $2 ohms', '(\\d+\\.?\\d*)(?: ohms)?(?: on the)? main,? (?:and )?(\\d+\\.?\\d*)'
+  + '(?: ohms)?(?: on the)? start(?: winding)?'],
+  ['meg toground $1 meg', 'megged (?:the )?(?:t |motor |pump )?leads?(?: at \\d+ ?(?:volts|v))?:? (\\d*\\.?\\d+)'
+  + '(?: meg\\w*)?(?:,? (?:and )?\\d*\\.?\\d+(?: meg\\w*)?)*'],
+  ['pump side to ground', '(?:(?:cut|opened|undid|split|parted) the splice(?: at the (?:well ?head|well|casing'
+  + '|cap))?,? )?'
+  + '(?:going|looking) down(?: the (?:hole|well))?,? (?:it\'s |it is |i get |reads )?(?:the |that )?same \\d+(?:'
+  + ' ohms)?'
+  + ' to ground',
+  '(?:with the (?:drop )?cable (?:cut |taken |pulled )*loose,? )?it\'s still \\d*\\.?\\d+(?: meg\\w*| ohms)?'
+  + ' going down'],
+  ['house side to ground', '(?:the )?(?:run|wire|cable|underground)(?: from (?:the )?\\w+)? to (?:the'
+  + ' )?[a-z]+(?: head)?'
+  + '(?: by itself| alone)?(?: still)? (?:reads?|shows|is|has) \\d+(?: ohms)? to ground'],
+  ['house side good', '(?:the )?(?:underground|buried (?:wire|cable)|yard (?:wire|run)|trench(?: wire)?|feeder'
+  + '|run)(?: back)?'
+  + '(?: (?:from|to) the (?:switch|house|panel|box|pressure switch|pump ?house))*(?: by itself| alone)?'
+  + ' (?:is|reads?|megs|shows|tests)(?: over| better than| at)? \\d+ ?meg\\w*'],
+  ['', '(?:across|over) (?:that|the) (?:terminal|screw)(?:,? wire to screw)?,? (?:i (?:get|got|have|read) |reads? )?'
+  + '\\d+(?:\\.\\d+)?(?: volts?)?(?: running)?'],
+  ['$2 volts on the coil', 'coil is (?:a |for )?(\\d+)(?: volts?)?(?: coil)?,? (?:and )?(?:reading|reads|i read'
+  + '|i\'ve got'
+  + '|got|only has|sees|with) (\\d+)(?: volts?)?(?: across it)?(?: pulled in)?'],
+  [', motor side still open', '(?<=\\b(?:open|ol)\\b.{0,45})at the motor(?: box| itself)?,?(?: with the (?:motor'
+  + ' |t )?(?:leads|cable'
+  + '|wires)(?: taken)? off)?'],
+  ['cap $1 uf', '(?<=\\bcap\\b.{0,30})(\\d+(?:\\.\\d+)?)(?: ?(?:uf|mfd|mikes?|microfarads?))?,? (?:and )?(?:the '
+  + '|its )?label'
+  + ' (?:says|is|reads|calls for) (?:\\d+ ?(?:to|-|–) ?)?\\d+'],
   ['', '(?<=at the breaker )with the (?:pump|motor|load) wires off'],
   ['bothlegs $1', '(?<=(?:\\bin|out|side|has|lugs|screws)[: ]+)(1[12]\\d) and (?:1[12]\\d)'],
   ['$2 side $1 to ground on one, 0 on the other',
@@ -15,6 +49,9 @@ const OF_READING: readonly Joined[] = [
   ['load wires off at the switch it $1', 'opened the wires (?:up )?at the (?:pressure |float )?switch and'
   + ' (?:reset|threw|'
   + 'flipped) (?:the breaker|it),? (?:and )?it (held|holds|trips)'],
+  ['load wires off holds', 't leads off(?: at the starter)?,? (?:and )?(?:it|the starter) (?:closes|pulls in)(?:'
+  + ' fine| clean)?'
+  + ',? (?:and )?(?:the )?(?:breaker )?(?:stays|holds)(?: in| on)?'],
   ['house side shorted together', '(?:the )?(?:two )?wires are still shorted on the house side'],
   ['across the pump', 'red to black right at the pump(?! plug),?'],
   ['$1 into the pressure switch, motor 0 volts', '(\\d+(?:\\.\\d)?) across the pump connector but nothing past the'
@@ -64,6 +101,21 @@ const OF_READING: readonly Joined[] = [
 
 /** What was tried there. */
 const OF_TRYING: readonly Joined[] = [
+  ['known good box still groans', '(?:relay|cap|capacitor|box)(?:\'s| was)? swapped (?:w/|with|for) (?:a'
+  + ' )?(?:known ?good|new one|spare|another),? (?:and )?(?:still )?(?:the )?same',
+  '(?:swapped|changed|replaced|tried|put in)(?: (?:a|the|in|out|new|another'
+  + '|both))* (?:relay|cap'
+  + '|capacitor) (?:and|\\+) (?:the |a |new )*(?:relay|cap|capacitor),? (?:and )?(?:it\'s |still )?(?:the'
+  + ' )?same(?: thing'
+  + '| deal| result)?'],
+  ['spun by hand runs', '(?:spins|starts|takes|goes) (?:right )?(?:up|off)? ?(?:if|when|once) (?:i|you) (?:push'
+  + '|kick|help|nudge'
+  + '|turn|spin|flick|twist)(?: (?:it|the (?:shaft|fan)))?(?: with (?:a|my) [a-z]+)?'],
+  ['rotor locked pump off', '(?:shaft )?(?:can\'t|won\'t|couldn\'t|can not|doesn\'t) (?:even )?(?:turn|budge'
+  + '|spin|move)[^,;]*,?'
+  + ' (?:even )?(?:with the pump )?(?:split|unbolted|pulled|parted|off|separated)(?: off| from)?(?: the (?:motor'
+  + '|pump))?'],
+  ['motor side clear', 'motor (?:alone|by itself|itself) (?:megs|tests|reads|is)(?: over| at)? \\d{2,}(?: ?meg\\w*)?'],
   ['tapped the motor and it runs', '(?:smacked|whacked|hit|banged|rapped) it with (?:a|my|the) [a-z ]+? and it spun'],
   ['water out of the valve stem', 'no air (?:comes |came )?out of the (?:valve )?stem,? (?:just|only) water'],
   ['behind the fuse $1 volts running', `\\d{1,2}(?:\\.\\d)? going (?:in|into) (?:the )?fuse holder,? (?:and |but`
@@ -103,6 +155,45 @@ const OF_TRYING: readonly Joined[] = [
 
 /** What was seen there. */
 const OF_SEEING: readonly Joined[] = [
+  ['', '(?:the )?(?:bushing|grommet|connector|knockout)(?:\'s| is| was)? (?:missing|gone|fell out)(?: (?:in|on'
+  + '|from|at) [^,;]*)?',
+  'no (?:bushing|grommet)(?: (?:in|on|at) [^,;]*)?'],
+  ['leak', 'water(?:\'s| is| has been|\'s been)? (?:running|coming|bubbling|seeping|boiling)(?: up)? out of the ground'
+  + '(?: [^,;]*)?'],
+  ['box terminal burnt', '(?:the )?(?:[yrb]|yellow|red|black|l[12]) (?:terminal|screw|lug)(?: in the box)?(?:\'s'
+  + '| is| was)?'
+  + ' (?:all )?(?:burnt|burned|melted|cooked|charred)(?: (?:right |clean )?(?:off|up|black))?'],
+  ['water out of the valve stem', '(?:tapped|pushed|poked|pressed|cracked|opened|checked|touched|hit|tried) the (?:air'
+  + ' ?)?(?:valve|schrader|stem|valve stem)(?: on(?: top of)? the tank)?,? (?:and )?(?:i )?(?:got |it )?(?:spit'
+  + '|spat|blew'
+  + '|squirted|shot)? ?water(?: out(?: of it)?| came out| sprayed)?',
+  'water (?:came|sprayed|spit|shot|squirted|comes|sprays) out (?:of )?the (?:air ?)?(?:valve|stem|valve stem)'],
+  ['runs on', '(?:had to |have to |i |we )?(?:pull|kill|throw|shut off|flip|turn off|pulled|killed|threw) the'
+  + ' breaker to'
+  + ' (?:stop|shut|get)(?: it| the pump)(?: down| off| up| to stop)?'],
+  ['terminals burnt', '(?:the )?(?:\\w+ )?wires?(?: next to it| beside it| there| under it)(?: has| have|\'s|'
+  + ' is)?(?: its'
+  + '| their| the)?(?: (?:jacket|insulation|coating|plastic))?(?: is| has| all)? (?:melted|curled(?: back)?|cooked'
+  + '|crisp|brittle|scorched)(?: off| back| away)?'],
+  ['seal leaks', '(?:water )?(?:drip|leak|spray|piss|squirt|weep|seep|dribbl)\\w*(?: water)?(?: out)?(?: steady|'
+  + ' steadily| some)?'
+  + ' (?:from )?(?:behind the (?:volute|pump head|impeller housing)|between the (?:motor and (?:the )?pump|pump and'
+  + ' (?:the )?motor))',
+  'water (?:drip|leak|spray|com|run)ing(?: out)?(?: from)? (?:behind the (?:volute|pump head)|between (?:the'
+  + ' )?(?:motor'
+  + ' and (?:the )?pump|pump and (?:the )?motor))(?: while [^,;]*)?'],
+  ['no sigh', 'unloader (?:does ?n\'t|did ?n\'t|never|won\'t)(?: even)? (?:spit|hiss|sigh|pop|puff|blow off'
+  + '|bleed|vent|dump'
+  + '|let go)(?: at all)?(?: when (?:it|she) (?:stops|shuts (?:off|down)|cuts out))?'],
+  ['', 'hiss\\w*(?: air)?(?: coming)? (?:from|at|out of) (?:under|underneath|the bottom of|below) the (?:tank'
+  + '|receiver)'],
+  ['no leaks', 'no (?:water|drips?|puddles?|leaks?|wet spots?) under the (?:coach|rig|trailer|camper|van|sinks?'
+  + '|floor|boat)'],
+  ['outlet shut still starts', '(?:pinched|clamped|kinked|crimped|plugged|capped) (?:off )?the (?:hose|line'
+  + '|outlet)(?: on'
+  + ' the (?:outlet|discharge|out)(?: side)?)?(?: (?:of|at|after) the pump)?,? (?:and |but )?it still (?:cycles'
+  + '|kicks on'
+  + '|comes on|starts|runs|burps|pulses)'],
   ['feed wire broken', '(?:white|black|neutral|hot) wire ?nut [a-z ]*?(?:fell|came) apart(?: in my hand)?'],
   ['check valve stuck open', '(?:you can |i can |i )?(?:hear|see) (?:it|the water) (?:going|running|swirling)'
   + ' back(?:wards)?'

@@ -4,7 +4,7 @@
  */
 import { GALLON, PSI } from '#core/units'
 import type { Change } from '../figures'
-import { asked } from './asked'
+import { asked, type Told } from './asked'
 import { component, point, type Block } from './block'
 import { note, NOTES } from './causes'
 import { airFaults } from './airFaults'
@@ -14,8 +14,10 @@ import { MOST_PRESSURE, RELIEF_OPENS } from './pressureLimits'
 
 const CFM = 0.3048 ** 3 / 60
 
-export function airSide({ belt, practice }: AirOptions): Block {
-  const told = asked({ point: 'outlet', about: ['old', 'vibration', 'hot'], practice })
+/** @param more what may be told of this kind besides */
+export function airSide({ belt, practice }: AirOptions, ...more: readonly Told[]): Block {
+  const about = ['old', 'ran-on', 'vibration', 'hot', ...more] as const
+  const told = asked({ point: 'outlet', about, practice })
   return {
     components: [
       component({

@@ -39,6 +39,22 @@ const ANSWERS = {
       advice: 'A low-pressure cut-off where it stays dry, an underload ' + 'protector where the well recovers.',
     },
   },
+  'ran-on': {
+    label: 'ran for days without a stop',
+    words: ['ran on'],
+    usual: 0.03,
+    shows: { id: 'ran-on', name: 'Ran for days without a stop', advice: 'Find why it did not stop.' },
+  },
+  'lost-line': {
+    label: 'ran on two lines of three',
+    words: ['singlephased'],
+    usual: 0.03,
+    shows: {
+      id: 'single-phased',
+      name: 'Ran on two lines of three',
+      advice: 'A phase-loss relay; find which line was lost and where.',
+    },
+  },
   'open-fill': {
     label: 'was filling a pond or pool',
     words: ['open fill'],
@@ -179,7 +195,14 @@ function question(point: string, ids: readonly AnswerId[]): SeenTest {
             'protector.tripped': raised('ran-dry', 0.4),
           }
         : {}),
-      ...(frozen ? { 'pump.diaphragm': raised('frozen', 0.35), 'motor.seized': raised('frozen', 0.2) } : {}),
+      ...(frozen
+        ? {
+            'pump.diaphragm': raised('frozen', 0.35),
+            'pump.cracked': raised('frozen', 0.5),
+            'house.leak': raised('frozen', 0.25),
+            'house.shut': raised('frozen', 0.35),
+          }
+        : {}),
     },
     ...(dry ? { chancesByEffect: { 'runs-dry': raised('ran-dry', 0.2) } } : {}),
   })

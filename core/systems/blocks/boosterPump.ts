@@ -60,7 +60,7 @@ export const boosterPump = (mend: Repair, from: 'main' | 'cistern'): Block => ({
     coupling(mend),
     clogged(),
     leakingSeal(),
-    cracked(newCasing),
+    cracked(newCasing, CAUSES.frozen),
     worn(
       repair({
         id: 'replace-impeller-and-seal',

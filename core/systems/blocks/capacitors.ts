@@ -5,7 +5,7 @@ import type { Figures } from '../figures'
 import { type Block, type ComponentEntry, yesNo } from './block'
 import { CAUSES } from './causes'
 import { BLEED, DEAD_CAUTIONS } from './cautions'
-import { always, type CauseEntry, degrees, fault, repair, times } from './faultEntry'
+import { always, type CauseEntry, degrees, fault, madeBy, repair, times } from './faultEntry'
 import { reading, seen } from './testEntry'
 import { swapTrial } from './trials'
 
@@ -47,11 +47,21 @@ export function capacitors(o: CapacitorOptions): Block {
   return { faults: merge('faults'), tests: merge('tests') }
 }
 
+const TOO_LONG = 'start gear that never lets go cooks the capacitor'
+/** What makes each start last too long; handbook §7. */
+const HARD_STARTS: readonly CauseEntry[] = [
+  CAUSES.retries,
+  CAUSES.lowVolts,
+  CAUSES.hot,
+  madeBy('motor.seized', 'locked starts cook it'),
+  madeBy('head.seized', 'locked starts cook it'),
+  { because: 'unloader.not-venting', why: 'every start against pressure lasts too long' },
+  madeBy('check.leaking', 'every start against pressure lasts too long'),
+]
+
 function startCapacitor({ part, at }: CapacitorOptions): Block {
-  const cooks: CauseEntry = {
-    because: part === 'box' ? 'box.relay-closed' : 'motor.centrifugal-closed',
-    why: 'start gear that never lets go cooks the capacitor',
-  }
+  const gear = part === 'box' ? 'box.relay-closed' : 'motor.centrifugal-closed'
+  const cooks = { because: gear, why: TOO_LONG } as const
   return {
     faults: [
       fault({
@@ -60,7 +70,7 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
         baseRate: 0.06,
         severities: always({ 'start.farads': 0.4e-6 }),
         repair: newCapacitor,
-        causes: [CAUSES.age, CAUSES.rapidCycling, cooks],
+        causes: [CAUSES.age, CAUSES.rapidCycling, cooks, ...HARD_STARTS],
         settledBy: 'microfarads, off the circuit',
         wears: ['age', 'starts'],
       }),
@@ -76,7 +86,7 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
           { name: 'two thirds left, too little', share: 0.08, change: driedOut({ left: 0.6, ohms: 8, load: 2.2 }) },
         ),
         repair: newCapacitor,
-        causes: [CAUSES.age, CAUSES.rapidCycling],
+        causes: [CAUSES.age, CAUSES.rapidCycling, madeBy(gear, TOO_LONG), ...HARD_STARTS],
         settledBy: 'microfarads, off the circuit',
         wears: ['age', 'starts'],
       }),

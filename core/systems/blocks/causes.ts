@@ -4,25 +4,64 @@
  */
 import type { CauseId, FaultId } from '../ids'
 import type { CauseNote } from '../faultTypes'
-import type { CauseEntry } from './faultEntry'
+import { madeBy, type CauseEntry } from './faultEntry'
 
 export const CAUSES = {
   rapidCycling: { because: 'rapid-cycling', why: 'a start every few seconds pits contacts and cooks start gear' },
   lowPrecharge: { because: 'precharge-low', why: 'little air in the tank means little water between starts' },
+  highPrecharge: madeBy('precharge-high', 'air over cut-in leaves as little water between starts'),
+  remote: madeBy('remote-switch', 'away from the tank it feels every stroke of the pump, and chatters'),
   waterlogged: { because: 'tank-waterlogged', why: 'a tank without air gives no drawdown' },
   lowVolts: { because: 'low-volts', why: 'low voltage keeps the motor from coming up to speed' },
   surge: { because: 'surge', why: 'lightning and switching surges break insulation and contacts' },
   age: { because: 'age', why: 'it has done its years' },
   damp: { because: 'damp', why: 'water or insects in the enclosure' },
+  wet: { because: 'terminals-wet', why: 'damp creeps under terminals and eats them' },
   loose: { because: 'loose-terminal', why: 'a loose terminal heats, oxidises and heats more' },
   sand: { because: 'sand', why: 'sand and rust plug the nipple and wear the stages' },
   dry: { because: 'ran-dry', why: 'a pump without water loses its cooling and its bearings' },
+  ranOn: { because: 'ran-on', why: 'days without a stop wear it and cook it' },
+  onePhase: { because: 'single-phased', why: 'on two lines of three the other windings burn' },
+  frozen: { because: 'frozen', why: 'ice splits what holds water' },
   retries: { because: 'locked-retries', why: 'endless starts against a dead start circuit overheat the winding' },
   chafe: { because: 'chafed', why: 'missing torque arrestor or bushing lets the wire rub through' },
   vibration: { because: 'vibration', why: 'a machine that shakes loosens and chafes its own wiring' },
   hot: { because: 'hot-room', why: 'no air round the machine: oil, valves and windings cook' },
   oil: { because: 'oil-low', why: 'low or old oil scores the cylinder and the bearings' },
 } as const satisfies Readonly<Record<string, CauseEntry>>
+
+/** What starts a pump every few seconds, and wears out whatever starts it; handbook §7. */
+export const OFTEN_STARTED: readonly CauseEntry[] = [
+  CAUSES.rapidCycling,
+  CAUSES.lowPrecharge,
+  CAUSES.waterlogged,
+  CAUSES.highPrecharge,
+  CAUSES.remote,
+  madeBy('house.leak', 'a leak starts the pump day and night'),
+  madeBy('check.leaking', 'a check valve that leaks back starts the pump day and night'),
+]
+
+const ONE_PHASE = 'single-phasing burns two windings'
+/** What overheats three windings; handbook §7. */
+export const THREE_COOKED: readonly CauseEntry[] = [
+  madeBy('supply.leg-lost', ONE_PHASE),
+  CAUSES.onePhase,
+  madeBy('starter.contact-open', ONE_PHASE),
+  madeBy('starter.contact-burnt', ONE_PHASE),
+  madeBy('breaker.pole-open', ONE_PHASE),
+  madeBy('supply.unbalanced', 'unbalanced volts heat one winding far more'),
+  madeBy('supply.low-volts', 'low voltage raises its amps'),
+  madeBy('motor.binding', 'a motor that draws too much cooks'),
+  CAUSES.retries,
+  CAUSES.dry,
+  CAUSES.ranOn,
+]
+
+const LOCKED = 'locked starts open it'
+/** What keeps a motor from getting going: found beside what let go, or no more. */
+export const stillLockedBy = (...faults: readonly FaultId[]): readonly CauseEntry[] =>
+  faults.map(because => ({ because, why: LOCKED }))
+export const lockedBy = (...faults: readonly FaultId[]): readonly CauseEntry[] => faults.map(f => madeBy(f, LOCKED))
 
 export interface NoteEntry extends Omit<CauseNote, 'id' | 'fault'> {
   readonly id: CauseId
@@ -39,6 +78,21 @@ export const NOTES = {
     shownBy: 'low',
     advice: 'Air the tank to the precharge for its cut-in, with the water side at zero.',
     fault: 'tank.precharge-low',
+  }),
+  highPrecharge: note({
+    id: 'precharge-high',
+    name: 'Tank precharge over cut-in',
+    test: 'precharge',
+    shownBy: 'high',
+    advice: 'Bleed the tank to the precharge for its cut-in, with the water side at zero.',
+    fault: 'tank.precharge-high',
+  }),
+  remote: note({
+    id: 'remote-switch',
+    name: 'Switch away from the tank',
+    test: 'switch-place',
+    shownBy: 'far',
+    advice: 'Move the switch to the tee at the tank.',
   }),
   waterlogged: note({
     id: 'tank-waterlogged',
@@ -77,6 +131,7 @@ export const NOTES = {
     name: 'Loose or burnt terminals',
     test: 'terminals',
     shownBy: 'burnt',
+    or: { test: 'box-seen', shownBy: 'terminal' },
     advice: 'Cut back to bright copper and remake.',
   }),
   chafed: note({

@@ -2,8 +2,8 @@
 import { OPEN } from '../power/resistances'
 import { type Block, component, point } from './block'
 import { CAP_FIELDS, capacitors } from './capacitors'
-import { CAUSES } from './causes'
-import { always, degrees, fault, repair, times } from './faultEntry'
+import { CAUSES, lockedBy, OFTEN_STARTED, stillLockedBy } from './causes'
+import { always, degrees, fault, madeBy, repair, times } from './faultEntry'
 import { wornOverload } from './startFigures'
 import { amps, partOhms, seen, voltsAt } from './testEntry'
 import { overloadBridged, relayHeard } from './toldGear'
@@ -106,7 +106,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             { name: '60 Ω', share: 0.2, change: { 'start.contact': 60 } },
           ),
           repair: newRelay,
-          causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.waterlogged, CAUSES.age],
+          causes: [...OFTEN_STARTED, CAUSES.age],
           settledBy: 'no amps on red at a start; ohms across the contact',
           wears: ['starts', 'age'],
         }),
@@ -123,7 +123,7 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             },
           ),
           repair: newRelay,
-          causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.lowVolts, CAUSES.surge],
+          causes: [...OFTEN_STARTED, CAUSES.lowVolts, CAUSES.surge],
           settledBy: 'red keeps flowing once it runs',
           wears: ['starts'],
         }),
@@ -139,9 +139,10 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             minutes: 5,
           }),
           causes: [
-            { because: 'box.relay-open', why: 'locked starts trip it' },
-            { because: 'box.cap-open', why: 'locked starts trip it' },
-            { because: 'motor.seized', why: 'locked starts trip it' },
+            ...stillLockedBy('box.relay-open', 'box.cap-open', 'motor.seized'),
+            madeBy('box.relay-closed', 'a start winding left in trips it'),
+            ...lockedBy('box.cap-low', 'motor.start-open'),
+            madeBy('motor.binding', 'a motor that draws too much trips it'),
             CAUSES.lowVolts,
           ],
           settledBy: 'reset it: does it let go again?',

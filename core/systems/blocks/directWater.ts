@@ -13,7 +13,7 @@ export interface DirectWaterOptions {
 }
 
 export function directWater({ accumulator, practice }: DirectWaterOptions): Block {
-  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'vibration', 'frozen'], practice })
+  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'ran-on', 'vibration', 'frozen'], practice })
   return {
     components: [
       component({

@@ -11,6 +11,9 @@ export interface CauseEntry {
   readonly stillThere?: number
 }
 
+/** What can have made it and is told where it was found: not weighed with it as a pair. */
+export const madeBy = (because: CauseId | FaultId, why: string): CauseEntry => ({ because, why, stillThere: 0 })
+
 export interface FaultEntry {
   readonly id: FaultId
   readonly name: string

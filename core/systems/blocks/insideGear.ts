@@ -2,8 +2,8 @@
 import { OPEN } from '../power/resistances'
 import type { Repair } from '../faultTypes'
 import type { Block } from './block'
-import { CAUSES } from './causes'
-import { always, fault, repair } from './faultEntry'
+import { CAUSES, lockedBy, OFTEN_STARTED } from './causes'
+import { always, fault, madeBy, repair } from './faultEntry'
 import { seen } from './testEntry'
 import { keepsRunning } from './toldMotor'
 
@@ -15,7 +15,7 @@ export const insideGear = (pull: Repair): Block => ({
       baseRate: 0.05,
       severities: always({ 'start.contact': OPEN }),
       repair: pull,
-      causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.lowVolts, CAUSES.age],
+      causes: [...OFTEN_STARTED, CAUSES.lowVolts, CAUSES.age],
       settledBy: 'locked amps that never fall, supply and switch proven good',
       wears: ['starts', 'age'],
     }),
@@ -25,7 +25,7 @@ export const insideGear = (pull: Repair): Block => ({
       baseRate: 0.012,
       severities: always(h => ({ 'start.contactRunning': h['start.contact'] })),
       repair: pull,
-      causes: [CAUSES.rapidCycling, CAUSES.age],
+      causes: [...OFTEN_STARTED, CAUSES.age],
       settledBy: 'high amps that never settle',
       wears: ['starts'],
     }),
@@ -40,7 +40,14 @@ export const insideGear = (pull: Repair): Block => ({
         name: 'Let it cool, find why',
         minutes: 30,
       }),
-      causes: [CAUSES.lowVolts, CAUSES.dry, CAUSES.rapidCycling],
+      causes: [
+        CAUSES.lowVolts,
+        CAUSES.dry,
+        CAUSES.rapidCycling,
+        ...lockedBy('motor.start-gear', 'motor.seized'),
+        madeBy('motor.binding', 'a motor that draws too much opens it'),
+        madeBy('pump.dry-well', 'without water nothing cools it'),
+      ],
       settledBy: 'OL now, a value after it has cooled',
       heals: true,
     }),

@@ -53,7 +53,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
     coupling(mend),
     clogged(),
     leakingSeal(),
-    cracked(newCasing),
+    cracked(newCasing, CAUSES.frozen),
     worn(
       repair({
         id: 'replace-impeller-and-seal',

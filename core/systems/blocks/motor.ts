@@ -8,7 +8,7 @@ import { OPEN } from '../power/resistances'
 import type { Repair } from '../faultTypes'
 import { type Block, component, point, yesNo } from './block'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { always, degrees, fault, madeBy, repair } from './faultEntry'
 import { motorCooling } from './motorCooling'
 import { MOTOR_FIELDS, START_GEAR, WINDINGS } from './motorFields'
 import { amps, leadOhms, seen, voltsAt } from './testEntry'
@@ -30,6 +30,18 @@ export const newMotor = repair({
   renews: ['motor'],
 })
 
+const WET_BEARING = madeBy('pump.seal', 'water past a leaking seal rusts the bearing')
+const NOTHING_MOVED = madeBy('check.stuck-shut', 'against a stuck check valve nothing cools it')
+/** What overheats a winding; handbook §7. */
+const COOKED = [
+  CAUSES.retries,
+  CAUSES.lowVolts,
+  CAUSES.dry,
+  CAUSES.ranOn,
+  NOTHING_MOVED,
+  madeBy('motor.seized', 'locked starts cook the winding'),
+]
+
 const seized = (mend: Repair, what: string) => [
   fault({
     id: 'motor.seized',
@@ -37,7 +49,7 @@ const seized = (mend: Repair, what: string) => [
     baseRate: 0.04,
     severities: always({ 'motor.seized': 1 }),
     repair: mend,
-    causes: [CAUSES.sand, CAUSES.dry, CAUSES.age],
+    causes: [CAUSES.sand, CAUSES.dry, CAUSES.ranOn, WET_BEARING, NOTHING_MOVED, CAUSES.age],
     settledBy: 'locked amps on every lead with the start circuit proven good',
     wears: ['age', 'sand'],
   }),
@@ -59,7 +71,7 @@ const seized = (mend: Repair, what: string) => [
     ),
     effect: 'runs-weak',
     repair: mend,
-    causes: [CAUSES.sand, CAUSES.dry],
+    causes: [CAUSES.sand, CAUSES.dry, CAUSES.ranOn, WET_BEARING, CAUSES.age],
     settledBy: 'running amps over the nameplate maximum',
     wears: ['age', 'sand'],
   }),
@@ -73,7 +85,7 @@ const windingFaults = (mend: Repair, both = false) => [
     baseRate: 0.015,
     severities: always({ 'motor.mainJoint': OPEN, ...(both ? { 'motor.startJoint': OPEN } : {}) }),
     repair: mend,
-    causes: [CAUSES.retries, CAUSES.lowVolts, CAUSES.surge, CAUSES.age],
+    causes: [...COOKED, CAUSES.surge, CAUSES.age],
     settledBy: 'ohms across the main winding',
     wears: ['age'],
   }),
@@ -88,7 +100,7 @@ const windingFaults = (mend: Repair, both = false) => [
       { name: 'most of it', share: 0.2, change: { 'motor.shorted': 0.75 } },
     ),
     repair: mend,
-    causes: [CAUSES.retries, CAUSES.surge, CAUSES.age],
+    causes: [...COOKED, CAUSES.surge, CAUSES.age],
     settledBy: 'amps high with the winding cold; ohms across it low',
     wears: ['age'],
   }),
@@ -102,11 +114,14 @@ const windingFaults = (mend: Repair, both = false) => [
       { name: 'about 80 kΩ', share: 0.2, change: { 'motor.earth': 80e3 } },
     ),
     repair: mend,
-    causes: [CAUSES.surge, CAUSES.age, CAUSES.retries],
+    causes: [CAUSES.surge, ...COOKED, CAUSES.age],
     settledBy: 'megohms to ground with the leads off',
     wears: ['age'],
   }),
 ]
+
+const NO_CAPACITOR = (['box.cap-open', 'motor.cap-open'] as const)
+  .map(because => ({ because, why: 'endless starts without it burn it out' }))
 
 const startOpen = (mend: Repair, gear: FaultId) =>
   fault({
@@ -115,7 +130,12 @@ const startOpen = (mend: Repair, gear: FaultId) =>
     baseRate: 0.01,
     severities: always({ 'motor.startJoint': OPEN }),
     repair: mend,
-    causes: [{ because: gear, why: 'a start winding left in burns out' }, CAUSES.retries, CAUSES.age],
+    causes: [
+      { because: gear, why: 'a start winding left in burns out' },
+      ...NO_CAPACITOR,
+      CAUSES.retries,
+      CAUSES.age,
+    ],
     settledBy: 'ohms across the start winding',
     wears: ['age'],
   })

@@ -3,14 +3,22 @@ import { only } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { NumericTest } from '../testTypes'
 import { type Block, point } from './block'
-import { CAUSES, NOTES } from './causes'
+import { CAUSES, NOTES, OFTEN_STARTED } from './causes'
 import { JUMPER, LIVE_CAUTIONS } from './cautions'
-import { always, badJoint, fault } from './faultEntry'
+import { always, badJoint, fault, madeBy } from './faultEntry'
 import { switchLooks, wiringLook } from './switchLooks'
 import { contactRepair, miswired, newSwitch, sensing, type SwitchOptions, switchPart } from './switchSensing'
 import { partOhms, volts, voltsAt } from './testEntry'
 import { swapTrial, tripTrial } from './trials'
 import { switchHeat } from './toldMotor'
+
+/** What is wrong with one leg burns the pole that carries it. */
+const LEG_AT_FAULT = [
+  madeBy('run.high-resistance', 'a bad joint in one leg heats the pole that feeds it'),
+  madeBy('run.leg-to-leg', 'a shorted leg burns the pole that feeds it'),
+  madeBy('motor.turn-short', 'a motor that draws too much burns the points'),
+  madeBy('motor.seized', 'locked starts burn the points'),
+]
 
 export function motorSwitch(o: SwitchOptions): Block {
   const burnt = (pole: 1 | 2) =>
@@ -23,7 +31,7 @@ export function motorSwitch(o: SwitchOptions): Block {
         [[0.2, 0.25], [0.6, 0.2], [1.5, 0.15], [8, 0.1], [40, 0.1], [Infinity, 0.2]],
       ),
       repair: contactRepair(o.practice),
-      causes: [CAUSES.rapidCycling, CAUSES.lowPrecharge, CAUSES.waterlogged, CAUSES.loose],
+      causes: [...OFTEN_STARTED, CAUSES.loose, ...LEG_AT_FAULT],
       settledBy: `millivolts across pole ${pole} while it carries the motor`,
       wears: ['starts', 'age'],
     })
@@ -34,7 +42,7 @@ export function motorSwitch(o: SwitchOptions): Block {
       baseRate: 0.03,
       severities: always(only(`switch.${pole}`, OPEN)),
       repair: newSwitch,
-      causes: [CAUSES.damp, CAUSES.rapidCycling],
+      causes: [CAUSES.damp, ...OFTEN_STARTED],
       settledBy: 'each leg to ground on the load side',
       wears: ['damp', 'age'],
     })
@@ -71,7 +79,7 @@ export function motorSwitch(o: SwitchOptions): Block {
         baseRate: 0.03,
         severities: always(held),
         repair: newSwitch,
-        causes: [CAUSES.rapidCycling, CAUSES.surge],
+        causes: [...OFTEN_STARTED, CAUSES.surge],
         settledBy: 'contacts closed over cut-out',
         wears: ['starts'],
       }),
@@ -154,6 +162,6 @@ export function motorSwitch(o: SwitchOptions): Block {
       wiringLook('poles'),
       switchHeat('poles'),
     ],
-    notes: [NOTES.damp, ...(o.cutOff ? [NOTES.cutOff] : [])],
+    notes: [NOTES.damp, ...(o.medium === 'water' ? [NOTES.remote] : []), ...(o.cutOff ? [NOTES.cutOff] : [])],
   }
 }

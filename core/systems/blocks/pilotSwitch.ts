@@ -61,6 +61,6 @@ export function pilotSwitch(o: SensingOptions): Block {
       }),
       ...switchLooks(o, 'pilot'),
     ],
-    notes: [NOTES.damp, ...(o.cutOff ? [NOTES.cutOff] : [])],
+    notes: [NOTES.damp, ...(o.medium === 'water' ? [NOTES.remote] : []), ...(o.cutOff ? [NOTES.cutOff] : [])],
   }
 }

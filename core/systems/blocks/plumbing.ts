@@ -4,7 +4,7 @@ import type { Filter } from '../kinds'
 import { sayNumber, type ShopPractice } from '../practice'
 import { type Block, component, point } from './block'
 import { CAUSES } from './causes'
-import { degrees, fault, repair } from './faultEntry'
+import { degrees, fault, madeBy, repair } from './faultEntry'
 import { alike, flow, seen } from './testEntry'
 import { RELIEF_OPENS } from './pressureLimits'
 
@@ -84,7 +84,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
           name: 'Find and mend the leak',
           minutes: 60,
         }),
-        causes: [CAUSES.age],
+        causes: [CAUSES.frozen, CAUSES.age],
         settledBy: 'leak-down stops with the house valve shut',
         wears: ['age'],
       }),
@@ -102,7 +102,7 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
           name: 'Open the house valve, or thaw the line',
           minutes: 15,
         }),
-        causes: [],
+        causes: [CAUSES.frozen],
         settledBy: 'pressure at the tank and none in the house; the valve between',
       }),
       fault({
@@ -145,7 +145,12 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
                 minutes: 30,
                 part: 'relief valve',
               }),
-              causes: [CAUSES.sand, CAUSES.age],
+              causes: [
+                CAUSES.sand,
+                madeBy('switch.welded', 'a pump that would not stop has lifted it'),
+                madeBy('switch.port-blocked', 'a pump that would not stop has lifted it'),
+                CAUSES.age,
+              ],
               settledBy: 'water at its outlet',
               wears: ['sand', 'age'],
             }),

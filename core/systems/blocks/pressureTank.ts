@@ -124,7 +124,11 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
               id: 'tank.precharge-high',
               name: 'Tank precharge over cut-in',
               baseRate: 0.02,
-              severities: always(h => ({ 'tank.precharge': h['set.cutIn'] + 8 * PSI })),
+              severities: degrees(
+                { name: '8 psi over', share: 0.5, change: h => ({ 'tank.precharge': h['set.cutIn'] + 8 * PSI }) },
+                { name: '3 psi over', share: 0.25, change: h => ({ 'tank.precharge': h['set.cutIn'] + 3 * PSI }) },
+                { name: '20 psi over', share: 0.25, change: h => ({ 'tank.precharge': h['set.cutIn'] + 20 * PSI }) },
+              ),
               effect: 'surges',
               repair: repair({
                 id: 'bleed-tank-at-zero-pressure',
@@ -163,7 +167,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
           minutes: 20,
           part: 'gauge',
         }),
-        causes: [CAUSES.age, CAUSES.sand],
+        causes: [CAUSES.age, CAUSES.sand, CAUSES.frozen],
         settledBy: 'against a second gauge',
         wears: ['age'],
       }),
@@ -267,6 +271,6 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         },
       }),
     ],
-    notes: [NOTES.waterlogged, ...(charged ? [] : [NOTES.lowPrecharge])],
+    notes: [NOTES.waterlogged, ...(charged ? [] : [NOTES.lowPrecharge, NOTES.highPrecharge])],
   }
 }

@@ -189,6 +189,10 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
           'switch.out-of-setting:3': { 'stops': 0.6, 'runs-on': 0.4 },
           'switch.out-of-setting:4': { 'stops': 0.2, 'runs-on': 0.8 },
           'switch.out-of-setting:7': { 'stops': 0.03, 'runs-on': 0.97 },
+          // what runs out of a burst line does not let it get there
+          'house.leak:2': { 'stops': 0.45, 'runs-on': 0.55 },
+          'house.leak:3': { 'stops': 0.05, 'runs-on': 0.95 },
+          'pump.cracked:2': { 'stops': 0.5, 'runs-on': 0.5 },
           'pump.by-pass': { 'stops': 0.06, 'runs-on': 0.94 },
         },
       }),

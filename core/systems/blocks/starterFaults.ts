@@ -2,8 +2,8 @@
 import { only, POLES, poles, type Change, type Figures, type Pole } from '../figures'
 import { CLOSED, OPEN } from '../power/resistances'
 import type { FaultMode } from '../faultTypes'
-import { CAUSES } from './causes'
-import { always, badJoint, degrees, fault, repair } from './faultEntry'
+import { CAUSES, OFTEN_STARTED } from './causes'
+import { always, badJoint, degrees, fault, madeBy, repair } from './faultEntry'
 
 const freeFloat = repair({
   id: 'free-or-replace-float',
@@ -34,6 +34,8 @@ const newContacts = repair({
   part: 'contact kit',
 })
 
+const CHATTERED = { because: 'chattered', why: 'a chattering coil burns its contacts' } as const
+
 export function starterFaults(o: StarterOptions): readonly FaultMode[] {
   const n = o.phases === 3 ? 3 : 2
   const lines = POLES.slice(0, n)
@@ -50,8 +52,8 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       ),
       repair: newContacts,
       causes: [
-        CAUSES.rapidCycling,
-        { because: 'chattered', why: 'a chattering coil burns its contacts' },
+        ...OFTEN_STARTED,
+        CHATTERED,
         CAUSES.age,
       ],
       settledBy: 'volts across each closed contact while it carries the motor',
@@ -63,7 +65,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       baseRate: 0.025,
       severities: eachPole(pole => only(`starter.${pole}`, OPEN)),
       repair: newContacts,
-      causes: [CAUSES.rapidCycling, CAUSES.damp, CAUSES.age],
+      causes: [...OFTEN_STARTED, CHATTERED, CAUSES.damp, CAUSES.age],
       settledBy: 'volts on its load side, contact by contact',
       wears: ['starts', 'damp'],
     }),
@@ -73,7 +75,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
       baseRate: 0.015,
       severities: always(poles('starter.rest', n, CLOSED)),
       repair: newContacts,
-      causes: [CAUSES.rapidCycling, CAUSES.surge],
+      causes: [...OFTEN_STARTED, CHATTERED, CAUSES.surge],
       settledBy: 'volts on its load side with the coil out',
       effect: 'runs-on',
       wears: ['starts'],
@@ -135,6 +137,9 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
         { because: 'supply.leg-lost', why: 'single-phasing trips it' },
         { because: 'starter.contact-open', why: 'single-phasing trips it' },
         { because: 'starter.overload-set', why: 'set under the motor’s amps it trips for nothing' },
+        madeBy('motor.turn-short', 'shorted turns draw too much'),
+        madeBy('starter.contact-burnt', 'a burnt contact raises the amps of the others'),
+        madeBy('supply.unbalanced', 'unbalanced volts raise the amps of one line'),
         CAUSES.lowVolts,
       ],
       settledBy: 'the reset button: out or in',

@@ -3,8 +3,8 @@ import { OPEN } from '../power/resistances'
 import { HEAD_BY_HAND } from './airFaults'
 import { type Block, point } from './block'
 import { capacitors } from './capacitors'
-import { CAUSES } from './causes'
-import { always, degrees, fault, repair } from './faultEntry'
+import { CAUSES, lockedBy } from './causes'
+import { always, degrees, fault, madeBy, repair } from './faultEntry'
 import { wornOverload } from './startFigures'
 import { partOhms, seen } from './testEntry'
 import { overloadBridged } from './toldGear'
@@ -105,6 +105,11 @@ export function surfaceGear({ runCapacitor, permanentSplit }: SurfaceGearOptions
             { because: 'motor.cap-open', why: 'locked starts open it' },
             { because: 'motor.seized', why: 'locked starts open it' },
             { because: 'head.seized', why: 'a seized pump locks its motor' },
+            ...lockedBy('motor.cap-low'),
+            madeBy('motor.binding', 'a motor that draws too much opens it'),
+            madeBy('motor.no-cooling', 'without air nothing cools it'),
+            madeBy('unloader.not-venting', 'starts against pressure open it'),
+            madeBy('feed.high-resistance', 'a bad joint or a long thin cord starves it'),
             CAUSES.lowVolts,
             CAUSES.hot,
             CAUSES.rapidCycling,

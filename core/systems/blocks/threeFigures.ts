@@ -17,7 +17,7 @@ export const threeFigures = (
   'feed.earth': 5e9,
   ...poles('cable.', 3, leadOhmsEach),
   'cable.earth': 2e9,
-  'cable.across': 5e9,
+  ...poles('cable.across', 3, 5e9),
   ...poles('motor.joint', 3, 0),
   'motor.turns': 1,
   'motor.locked': lockedOhms,

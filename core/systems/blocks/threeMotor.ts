@@ -3,7 +3,7 @@ import { FOOT } from '#core/units'
 import { only, POLES, type Change, type Figures, type Pole } from '../figures'
 import { OPEN } from '../power/resistances'
 import { type Block, component, point } from './block'
-import { CAUSES } from './causes'
+import { CAUSES, THREE_COOKED } from './causes'
 import { always, degrees, fault, repair } from './faultEntry'
 import { newMotor, pullPump } from './motor'
 import { motorCooling } from './motorCooling'
@@ -11,7 +11,7 @@ import { MOTOR_FIELDS } from './motorFields'
 import { AT_THE_MOTOR, groundAgain, groundParted, openAgain, shortAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
 import { HEAD_BY_HAND } from './airFaults'
-import { eachLine, jointOnLine } from './threeSupply'
+import { eachLine, eachPair, jointOnLine } from './threeSupply'
 
 /** Rolling the leads one place: what stays with the line is supply, what moves with the lead is cable or motor. */
 const rollLeads = (now: Figures): Change => ({
@@ -147,7 +147,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         id: 'cable.leg-to-leg',
         name: 'Cable shorted lead to lead',
         baseRate: 0.008,
-        severities: always({ 'cable.across': 0.4 }),
+        severities: eachPair(i => only(`cable.across${i}`, 0.4)),
         repair: mendCable,
         causes: [CAUSES.chafe],
         settledBy: 'ohms lead to lead near nothing',
@@ -160,6 +160,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         repair: newOne,
         causes: [
           { because: 'supply.leg-lost', why: 'single-phasing burns two windings' },
+          ...THREE_COOKED.slice(1),
           CAUSES.surge,
           CAUSES.age,
         ],
@@ -179,7 +180,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
             }))),
         ),
         repair: newOne,
-        causes: [CAUSES.surge, CAUSES.age],
+        causes: [...THREE_COOKED, CAUSES.surge, CAUSES.age],
         settledBy: 'the three resistances against each other; roll the leads',
         wears: ['age'],
       }),
@@ -187,9 +188,9 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         id: 'motor.phase-short',
         name: 'Windings shorted phase to phase',
         baseRate: 0.012,
-        severities: always({ 'motor.across': 0.3 }),
+        severities: eachPair(i => only(`motor.across${i}`, 0.3)),
         repair: newOne,
-        causes: [CAUSES.surge, CAUSES.age],
+        causes: [...THREE_COOKED, CAUSES.surge, CAUSES.age],
         settledBy: 'ohms lead to lead near nothing on one pair, the leads to it proven',
         wears: ['age'],
       }),
@@ -203,7 +204,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
           { name: 'about 80 kΩ', share: 0.2, change: { 'motor.earth': 80e3 } },
         ),
         repair: newOne,
-        causes: [CAUSES.surge, CAUSES.age],
+        causes: [CAUSES.surge, ...THREE_COOKED, CAUSES.age],
         settledBy: 'megohms to ground with the leads off',
         wears: ['age'],
       }),
@@ -213,7 +214,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
         baseRate: 0.04,
         severities: always({ 'motor.seized': 1 }),
         repair: newOne,
-        causes: [drowned ? CAUSES.sand : CAUSES.oil, CAUSES.dry, CAUSES.age],
+        causes: [drowned ? CAUSES.sand : CAUSES.oil, CAUSES.dry, CAUSES.ranOn, CAUSES.age],
         settledBy: 'locked amps on all three with the supply proven good',
         wears: ['age', 'sand'],
       }),
@@ -226,7 +227,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
           { name: 'two thirds over', share: 0.4, change: { 'motor.load': 1.7 } },
         ),
         repair: newOne,
-        causes: [drowned ? CAUSES.sand : CAUSES.oil, CAUSES.dry],
+        causes: [drowned ? CAUSES.sand : CAUSES.oil, CAUSES.dry, CAUSES.ranOn, CAUSES.age],
         settledBy: 'amps high and even on all three',
         effect: 'runs-weak',
         wears: ['age', 'sand'],

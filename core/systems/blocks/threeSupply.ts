@@ -16,6 +16,10 @@ import { disconnectOff, generator, weakAhead, weakBreaker } from './weakSupply'
 export const eachLine = (change: (line: Pole) => Change) =>
   degrees(...POLES.map(line => ({ name: `line ${line}`, share: 1 / 3, change: change(line) })))
 
+/** A short that is as likely between each two lines. */
+export const eachPair = (change: (first: Pole) => Change) =>
+  degrees(...POLES.map(i => ({ name: `lines ${i} and ${(i % 3) + 1}`, share: 1 / 3, change: change(i) })))
+
 /** So often its control hangs on the two lines that are left, where it would hang on the one that is lost. */
 const LEFT = 0.4
 /** A line lost ahead of the starter: its control is dead, or hangs on the other two. */

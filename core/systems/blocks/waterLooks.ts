@@ -1,12 +1,14 @@
 /** Looking, listening and asking: the same on every water system; common practice, no source. */
 import type { ShopPractice } from '../practice'
-import { asked } from './asked'
+import { asked, type Told } from './asked'
 import type { Block } from './block'
 import { NOTES } from './causes'
 import { alike, seen, TURNING } from './testEntry'
 
-export function waterLooks(practice: Pick<ShopPractice, 'cutOffAdvice'>): Block {
-  const told = asked({ point: 'tap', about: ['old', 'ran-dry', 'open-fill'], practice })
+/** @param more what may be told of this kind besides */
+export function waterLooks(practice: Pick<ShopPractice, 'cutOffAdvice'>, ...more: readonly Told[]): Block {
+  const about = ['old', 'ran-dry', 'ran-on', 'open-fill', 'frozen', ...more] as const
+  const told = asked({ point: 'tap', about, practice })
   return {
     tests: [
       seen({

@@ -68,7 +68,7 @@ export const compressorPilot: KindPlan = {
       starter({ phases: single ? 1 : 3, transformer, float: false }),
       pilotSwitch({ medium: 'air', practice, cutOff: false, valve: false }),
       ...(single ? singleMotor(n) : [threeMotor({ drowned: false, what: 'Motor' })]),
-      airSide({ belt: true, practice }),
+      airSide({ belt: true, practice }, 'lost-line'),
       settingTests({ medium: 'air', practice }),
     )
   },

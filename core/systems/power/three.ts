@@ -133,8 +133,10 @@ function motorSide(d: ThreePlan, f: Figures, state: NetworkState, live: boolean)
     ...cable(d.cableMetres),
     resistor('cable to earth 1', 'd1', EARTH, f['cable.earth']),
     leak('m1', f['motor.earth']),
-    resistor('cable across', 'd1', 'd2', f['cable.across']),
-    resistor('windings across', 'm1', 'm2', f['motor.across']),
+    ...POLES.flatMap(i => [
+      resistor(`cable across ${i}`, `d${i}`, `d${(i % 3) + 1}`, f[`cable.across${i}`]),
+      resistor(`windings across ${i}`, `m${i}`, `m${(i % 3) + 1}`, f[`motor.across${i}`]),
+    ]),
     ...windings(d.motor, f, state, live),
     STAR,
   ]

@@ -63,7 +63,7 @@ export const threePhase: KindPlan = {
       pressureTank({ charged: yes(n, 'tank.kind') }),
       plumbing({ filter: filterOf(n), relief: true, practice }),
       settingTests({ medium: 'water', practice }),
-      waterLooks(practice),
+      waterLooks(practice, 'lost-line'),
     )
   },
   describe: (n, practice) => {
