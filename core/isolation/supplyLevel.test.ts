@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import type { NumericTest, Prediction, Test } from '#core/systems'
 import { createWriter, foldTab, type Evidence, type LineOf } from '#core/tab'
-import { prepareSystem } from '.'
+import { isolate, prepareSystem } from '.'
 import { atLevelOf, besideOthers, commonOf } from './supplyLevel'
 
 const plain = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
@@ -91,6 +91,33 @@ describe('amps of the legs of one motor', () => {
     const { or } = atLevelOf(both, both, { ...after(read('amps1.run', 12)), line: read('amps2.run', 4) }, common)
     expect(or?.mean).toBeCloseTo(12, 9)
     expect(or?.sigma).toBeCloseTo(0.2 * 10, 9)
+  })
+})
+
+describe('ohms of three windings', () => {
+  const tables = requireOk(prepareSystem('three-phase', {}))
+  const common = commonOf(requireNumeric(tables.tests.get('leads.r23')!.test))!
+  const second = (ohms: number) => ({ ...after(read('leads.r12', 0.9)), line: read('leads.r23', ohms) })
+  it('are one meter’s: what the plate leaves open is in all of them', () => {
+    const { mean, sigma } = atLevelOf(plain(1.2, 0.4), plain(1.2, 0.4), second(0.3), common)
+    expect(mean).toBeCloseTo(0.9, 9)
+    expect(sigma).toBeCloseTo(Math.sqrt((0.06 * 1.2) ** 2 + 0.06 ** 2), 9)
+  })
+  it('speak for a short between two lines, whichever two they are', () => {
+    const shares = (...ohms: readonly [number, number, number]) => {
+      const opened = write({
+        id: `line-level-${++n}`, at: '2026-06-15T10:00:00.000Z', kind: 'opened', complaint: 'overload-trips', words: '',
+      })
+      const read3 = ohms.map((o, i) => read(`leads.r${['12', '23', '31'][i]}`, o, { without: 'told' }))
+      const { suspects } = isolate(tables, foldTab(tables.model.kind, [opened, ...read3]))
+      const of = (fault: string) => suspects.find(s => s.fault === fault)?.chance ?? 0
+      return of('motor.phase-short') + of('cable.leg-to-leg')
+    }
+    const even = shares(0.9, 0.9, 0.9)
+    expect(even).toBeLessThan(0.05)
+    expect(shares(0.3, 0.9, 0.9)).toBeGreaterThan(10 * even)
+    expect(shares(0.9, 0.3, 0.9)).toBeGreaterThan(10 * even)
+    expect(shares(0.9, 0.9, 0.3)).toBeGreaterThan(10 * even)
   })
 })
 

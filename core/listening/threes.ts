@@ -7,7 +7,7 @@ const UNIT = '(?: ?(v(?:olts?)?|a(?:mps?)?|ohms?)\\b)?'
 const JOINT = ',?(?: and)?'
 /** Three pairs and the figures to them, each ahead of its pair or behind it; two that read alike share one. */
 const OF_PAIRS = new RegExp(
-  `(lead )?n([123]) n([123])(?!\\d)|(?<![\\dn.])(?:(\\d*\\.?\\d+)${UNIT}|(ol|open)\\b)`
+  `(lead )?n([123]) (?:lead )?n([123])(?!\\d)|(?<![\\dn.])(?:(\\d*\\.?\\d+)${UNIT}|(ol|open)\\b)`
   + '|(,? ?\\b(?:but|and)\\b)',
   'g',
 )

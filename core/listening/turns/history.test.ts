@@ -48,3 +48,27 @@ describe('what is told of a part beside it', () => {
     ['jet', 'bushing\'s missing in the side of the switch', 'remark'],
   ])
 })
+
+describe('what goes with it', () => {
+  hearsAs([
+    ['compressor-direct', 'compressor\'s been kicking on every minute for weeks, coupler leaks',
+      'asked cycled | soap line'],
+    ['three-phase', 'tank\'s waterlogged, it\'s been starting every fifteen seconds for months',
+      'knock dull | asked cycled'],
+    ['rv', 'tank was empty and they left the switch on all night', 'asked ran-dry'],
+    ['booster', 'they boxed it in, no air gets to it, it\'s hot as a stove', 'asked hot'],
+    ['compressor-pilot', 'coil only gets 180, it\'s a 240', 'coil.volts 180'],
+    ['compressor-pilot', 'starter contacts are beat up too', 'starter-look burnt'],
+    ['compressor-pilot', 'pressure switch points are sooty, 55 volts dropped across them closed',
+      'contacts sooty | pilot.drop 55'],
+    ['three-phase', 'leads off at the starter: T1 T2 1.6, T2 T3 0.2, T3 T1 1.5',
+      'leads.r12 1.6 | leads.r23 0.2 | leads.r31 1.5'],
+    ['well-2wire', 'somebody pumped the tank up, 46 psi in it drained', `asked worked-on | precharge ${psi(46)}`],
+    ['well-2wire', 'tank air 27 with the pump off and the water let out, switch 30/50', `precharge ${psi(27)}`],
+    ['well-2wire', 'switch cuts in at 40', `cut-in ${psi(40)}`],
+    ['well-3wire', 'relay is blown apart inside, black soot', 'box-seen burnt'],
+    ['well-3wire', 'red stays at 14 amps after it\'s running, never drops off', 'red.run 14'],
+    ['well-3wire', 'relay swapped w/ known good, same', 'box-swap groans'],
+    ['booster', 'shaft won\'t budge by hand, even split from the pump', 'seen-itself motor.seized'],
+  ])
+})

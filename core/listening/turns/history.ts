@@ -17,7 +17,8 @@ const SAYS = `(?:${WHO}says?,? |says? |apparently,? )?`
 const IT = '(?:(?:it|she|the pump|pump|the motor|the switch|switch|the compressor|compressor|that thing)(?:\'s'
   + '|\'d)? )?'
 const CYCLING = '(?:short[- ]?cycling|rapid[- ]?cycling|cycling|clicking|clacking|kicking|snapping|chattering|starting'
-  + ' and stopping|turning|going)(?: (?:on and off|off and on|in and out|away|like mad|like crazy|constantly))?'
+  + '(?: and stopping)?|turning|going|coming)(?: (?:on and off|off and on|in and out|on|off|away|like mad|like'
+  + ' crazy|constantly))?'
 const CYCLED = '(?:short[- ]?cycled|rapid[- ]?cycled|cycled|clicked|chattered|kicked|turned|started and stopped)'
   + '(?: (?:on and off|off and on|in and out|like mad|like crazy|constantly))?'
 const EVERY = '(?: every (?:few |couple(?: of)? |\\w+ )?(?:seconds?|minutes?|time [^,;]*))?'
@@ -40,8 +41,10 @@ const OF_WORK: readonly Joined[] = [
     `${SAYS}${IT}(?:had |has |just )*(?:been )?(?:hummed|humming|groaned|groaning|buzzed|buzzing)(?: and`
     + ` (?:tripped|tripping`
     + `|clicked|clicking off))? ${LONG}`],
-  ['ran dry', '(?:pump )?(?:was |been |got )?(?:left |run |running )+(?:bone )?dry(?: for [^,;]*| all [^,;]*)?',
-    `${WHO}?(?:had |has )?(?:pumped|ran|run) (?:it|the (?:well|tank|cistern)) (?:bone )?dry(?: [^,;]*)?`],
+  ['ran dry', '(?:the )?(?:tank|cistern|well) (?:was|ran|went|had been) (?:empty|dry|out of water) and'
+  + ' (?:they|he|she|it|somebody|i|we|the pump)[^,;]*', '(?:pump )?(?:was |been |got )?(?:left |run |running'
+  + ' )+(?:bone )?dry(?: for [^,;]*| all [^,;]*)?',
+  `${WHO}?(?:had |has )?(?:pumped|ran|run) (?:it|the (?:well|tank|cistern)) (?:bone )?dry(?: [^,;]*)?`],
 ]
 
 /** What came upon it from outside. */
@@ -81,7 +84,10 @@ const OF_STANDING: readonly Joined[] = [
   '(?:unit|machine|pump|compressor|it|she|thing) (?:walks|dances|hops|jumps|wanders)(?: all)?(?: around| across| over)'
   + '* the (?:floor|slab|shop)[^,;]*'],
   ['rusty, shakes', '(?:ring|terminal|lug|ground|screw)[^,;]*(?:hanging (?:there )?|just )(?:loose|by a thread)'],
-  ['stands hot', '(?:stands|sits|is|mounted|boxed|shoved|jammed|stuck)(?: up)? (?:in|against) (?:a |an |the'
+  ['stands hot', '(?:they |somebody |it\'s )?(?:boxed|closed|walled|built)(?: it)? in,? (?:and )?no air (?:gets'
+  + ' )?(?:to|around|round)'
+  + ' it',
+  '(?:stands|sits|is|mounted|boxed|shoved|jammed|stuck)(?: up)? (?:in|against) (?:a |an |the'
   + ' )?(?:closet'
   + '|cabinet|box|corner|wall|attic)[^,;]*(?:no air|hot|\\d{3} degrees|can\'t breathe)[^,;]*'],
   ['ancient', '(?:pump|motor|switch|unit|system|compressor|box|tank|it|she)(?:\'s| is| was| are)? (?:all )?(?:the )?'

@@ -8,11 +8,34 @@ const GREEN = '(?:green|corroded|rotten|burnt|burned|black|brown|crusty)(?: and 
 
 /** Where the leads of the meter were. */
 const OF_READING: readonly Joined[] = [
+  ['house side good', '(?:the )?(?:cable|wire|run)s? (?:from|to|toward|back to) the house(?:\'s| is| are| reads?'
+  + '| tests?)? (?:good'
+  + '|clean|clear|fine)(?:,? (?:better|over|more)(?: than)? \\d+ ?meg\\w*)?'],
+  ['meg toground $1 meg', 'insulation tester on the (?:pump|motor) leads? (?:says|reads|shows|is|got)'
+  + ' (\\d*\\.?\\d+) ?meg\\w*'],
+  ['pump side to ground', '(?:going|looking) down(?: the (?:hole|well))? (?:it\'s|i get|reads) 0?\\.\\d+(?:'
+  + ' meg\\w*)?'],
   ['precharge $1 psi', `tank(?:'s| is| was| has| had| reads| read| at| only)* (\\d{1,3})(?: psi| pounds)?(?: in`
   + ` it| of air`
   + `(?: in it)?)?,? (?:with )?(?:the )?(?:water(?: side)?|system|house|pump|pressure|lines?|plumbing|it)?(?: is`
   + `|'s| was)?`
   + ` ?(?:off and )?(?:drained|empty|at zero|bled(?: off| down)?)(?: down)?`],
+  ['precharge $1 psi', '(\\d{1,3})(?: psi| pounds)?(?: of air)? in it,? (?:when |with it )?(?:drained|empty'
+  + '|bled)(?: down)?',
+  'tank air(?:\'s| is| was)? (\\d{1,3})(?: psi| pounds)?,? with the (?:pump|breaker|power) off and the water'
+  + ' (?:let out'
+  + '|drained|off|out)'],
+  ['', '(?:the )?switch(?:\'s| is| was)?(?: set)?(?: at| for| to| is)? \\d\\d ?[/-] ?\\d\\d(?: switch)?'],
+  ['cut-in $1 psi', '(?:the )?(?:switch |pump )?(?:cuts|kicks|comes|turns) (?:in|on) at (\\d{1,3})(?: psi|'
+  + ' pounds)?(?! seconds| minutes)'],
+  ['$1 volts on the coil', 'coil (?:only )?(?:gets|sees|has|is getting|is seeing) (\\d+)(?: volts?)?,? (?:and'
+  + ' )?(?:it\'s|it is|its) an?'
+  + ' \\d+(?: volts?)?(?: coil)?'],
+  ['red stays $1 amps', 'red (?:stays|hangs|sits|holds)(?: up)?(?: at)? (\\d+(?:\\.\\d+)?)(?: amps)?(?: after'
+  + ' (?:it\'s|it is) (?:running|up|going))?,?'
+  + ' (?:and )?(?:it )?(?:never|doesn\'t|won\'t) (?:drops?|falls?|comes?|lets?) (?:off|out|down|go)'],
+  ['drop across the pressure switch $1 volts', '(\\d+(?:\\.\\d+)?)(?: volts?)? (?:dropped |lost )?across (?:them'
+  + '|it|the (?:points|contacts)) closed'],
   ['main winding $1 ohms start winding $2 ohms', '(\\d+\\.?\\d*)(?: ohms)?(?: on the)? main,? (?:and )?(\\d+\\.?\\d*)'
   + '(?: ohms)?(?: on the)? start(?: winding)?'],
   ['meg toground $1 meg', 'megged (?:the )?(?:t |motor |pump )?leads?(?: at \\d+ ?(?:volts|v))?:? (\\d*\\.?\\d+)'
@@ -155,6 +178,13 @@ const OF_TRYING: readonly Joined[] = [
 
 /** What was seen there. */
 const OF_SEEING: readonly Joined[] = [
+  ['starter contacts pitted', '(?:starter|contactor) contacts? (?:are|is|\'re|looks?) (?:all |pretty |really'
+  + ' )*(?:beat(?:en)? up|chewed'
+  + '(?: up)?|rough|ugly|eaten)(?: too)?'],
+  ['box scorched', '(?<!old )(?:start )?relay(?:\'s| is| was)? (?:blown (?:apart|up|open)|exploded|melted)(?: inside)?'
+  + '(?:,? (?:black )?soot(?: everywhere)?)?'],
+  ['someone worked on it', '(?:somebody|someone|he|she|they|owner|neighbor|the owner) (?:pumped|aired|blew)'
+  + ' (?:up )?the tank(?: up)?'],
   ['', '(?:the )?(?:bushing|grommet|connector|knockout)(?:\'s| is| was)? (?:missing|gone|fell out)(?: (?:in|on'
   + '|from|at) [^,;]*)?',
   'no (?:bushing|grommet)(?: (?:in|on|at) [^,;]*)?'],

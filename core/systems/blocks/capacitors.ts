@@ -3,7 +3,7 @@
  */
 import type { Figures } from '../figures'
 import { type Block, type ComponentEntry, yesNo } from './block'
-import { CAUSES } from './causes'
+import { CAUSES, OFTEN_STARTED } from './causes'
 import { BLEED, DEAD_CAUTIONS } from './cautions'
 import { always, type CauseEntry, degrees, fault, madeBy, repair, times } from './faultEntry'
 import { reading, seen } from './testEntry'
@@ -70,7 +70,7 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
         baseRate: 0.06,
         severities: always({ 'start.farads': 0.4e-6 }),
         repair: newCapacitor,
-        causes: [CAUSES.age, CAUSES.rapidCycling, cooks, ...HARD_STARTS],
+        causes: [CAUSES.age, ...OFTEN_STARTED, cooks, ...HARD_STARTS],
         settledBy: 'microfarads, off the circuit',
         wears: ['age', 'starts'],
       }),
@@ -86,7 +86,7 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
           { name: 'two thirds left, too little', share: 0.08, change: driedOut({ left: 0.6, ohms: 8, load: 2.2 }) },
         ),
         repair: newCapacitor,
-        causes: [CAUSES.age, CAUSES.rapidCycling, madeBy(gear, TOO_LONG), ...HARD_STARTS],
+        causes: [CAUSES.age, ...OFTEN_STARTED, madeBy(gear, TOO_LONG), ...HARD_STARTS],
         settledBy: 'microfarads, off the circuit',
         wears: ['age', 'starts'],
       }),

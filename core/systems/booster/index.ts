@@ -57,7 +57,7 @@ export const booster: KindPlan = {
       pressureTank({ charged: false, small: true }),
       plumbing({ filter: filterOf(n), relief: false, practice }),
       settingTests({ medium: 'water', practice }),
-      waterLooks(practice),
+      waterLooks(practice, 'hot'),
     )
   },
   describe: (n, practice) => {

@@ -71,7 +71,7 @@ export const holdingTank: KindPlan = {
       pressureTank({ charged: false }),
       plumbing({ filter: filterOf(n), relief: false, practice }),
       settingTests({ medium: 'water', practice }),
-      waterLooks(practice),
+      waterLooks(practice, 'hot'),
     )
   },
   describe: (n, practice) => {

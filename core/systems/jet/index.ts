@@ -57,7 +57,7 @@ export const jet: KindPlan = {
       pressureTank({ charged: yes(n, 'tank.kind') }),
       plumbing({ filter: filterOf(n), relief: false, practice }),
       settingTests({ medium: 'water', practice }),
-      waterLooks(practice),
+      waterLooks(practice, 'hot'),
     )
   },
   describe: (n, practice) => {

@@ -69,6 +69,12 @@ export function predictVolts(
   const before = stage.tripped && probe.scenario !== 'idle' && !probe.drop
     ? magnitude(stage.solved('starting').meterReading(probe.a, probe.b, METER_OHMS).volts)
     : reading
+  const isUpstream = UPSTREAM.includes(unstaged(test.point)) && !stage.direct
+  if (stage.tripped && isUpstream && isOfThree(test) && probe.scenario !== 'idle') {
+    // put back, it holds until what lies behind the switch is called: that is when it is read
+    const { mean, sigma } = readAtRest(stage, probe)
+    if (mean > 3 * (sigma + least)) return { ...loaded, or: { share: CAUGHT, mean, sigma: 1.5 * sigma } }
+  }
   if (Math.abs(before - reading) > 3 * (spreadOf(before) + least))
     return { ...loaded, or: { share: CAUGHT, mean: before, sigma: 2 * SAGS * before + least } }
   const lost = isOfThree(test) ? readLost(stage, probe) : undefined
@@ -82,7 +88,7 @@ export function predictVolts(
     if (Math.abs(kept - reading) > 1.5 * spreadOf(reading))
       return { ...loaded, or: { share: RAN_ON, mean: kept, sigma: 1.5 * together(least, spread.volts * kept) } }
   }
-  const atRest = UPSTREAM.includes(unstaged(test.point)) && !stage.direct ? readAtRest(stage, probe) : undefined
+  const atRest = isUpstream ? readAtRest(stage, probe) : undefined
   if (atRest && Math.abs(atRest.mean - reading) > 3 * spreadOf(reading) + atRest.sigma)
     return { ...loaded, or: { share: AT_REST, ...atRest } }
   // what will not stop is read as it should have stopped
