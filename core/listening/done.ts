@@ -192,7 +192,7 @@ const IT = '(?:it|them|[\'’]?em|that|those|everything|one(?! (?:contact|side|p
 /** Done by others or on another day, wished, asked, or a spare tried to see. */
 const NOT_NOW = new RegExp(
   '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|'
-  + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|'
+  + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|himself|herself|themselves|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
   + '|not|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'

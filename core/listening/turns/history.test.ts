@@ -25,6 +25,16 @@ describe('what came upon it', () => {
     ['rv', 'sat outside all winter', 'asked frozen'],
     ['rv', 'pump labors since we drove the gravel road', 'speed slow | asked vibration'],
     ['well-2wire', 'pump\'s been in since 1994', 'asked old'],
+    ['well-2wire', 'pump is from 1987', 'asked old'],
+    ['jet', 'pump house was 10 degrees', 'asked frozen'],
+    ['rv', 'left the pump switch on with the tank empty', 'asked ran-dry'],
+    ['booster', 'sits in a hot attic', 'asked hot'],
+    ['three-phase', 'generator\'s been feeding it since the outage', 'fed-by generator'],
+    // no hand of ours set it, no gauge was watched, no switch stopped it
+    ['well-2wire', 'he adjusted the pressure switch himself', 'asked worked-on'],
+    ['well-2wire', 'pressure\'s been dropping off for months', 'remark'],
+    ['rv', 'we hit a big bump and it quit', 'remark'],
+    ['three-phase', 'running it on a phase converter', 'remark'],
     // what runs out of the ground ran not dry
     ['well-2wire', 'water\'s been running out of the ground for a week', 'leaks-look leak'],
   ])

@@ -1,4 +1,5 @@
 /** What went before the call: since when, how long, what weather, who did what to it. Common practice, no source. */
+import { END } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const SEASON = '(?:spring|summer|fall|autumn|winter|christmas|thanksgiving|easter|january|february|march|april|june'
@@ -25,6 +26,11 @@ const EVERY = '(?: every (?:few |couple(?: of)? |\\w+ )?(?:seconds?|minutes?|tim
 
 /** What it did before it failed. */
 const OF_WORK: readonly Joined[] = [
+  // how the pressure went over months is no fall that was watched
+  ['', `(?:the )?(?:water )?pressure(?:'s| has|'d| had)? been (?:dropping|falling|going (?:down|away)|getting`
+  + ` (?:weaker|worse`
+  + `|lower))(?: off)?,? ${LONG}`],
+  ['ran dry', `(?:left|had) the (?:pump )?(?:switch )?(?:on|running) with the tank (?:empty|dry)`],
   ['clicked on and off for weeks',
     `${SAYS}${IT}(?:has |had )?been ${CYCLING}${EVERY},? ${LONG}(?: ${SAYS.slice(0, -1)})?`,
     `${SAYS}${IT}(?:has |had )?been (?:short[- ]?cycling|rapid[- ]?cycling|cycling)${EVERY}(?= since| ever since)`,
@@ -49,6 +55,15 @@ const OF_WORK: readonly Joined[] = [
 
 /** What came upon it from outside. */
 const OF_WEATHER: readonly Joined[] = [
+  // that it quit after it was no stop at its cut-out
+  ['', `(?<=\\b(?:bump|hydrants?|acidized|shocked|chlorinated|drilled|dug|trench|storm|outage|moved) )and`
+  + ` (?:then )?(?:it|she`
+  + `|the pump) (?:quit|died|stopped)${END}`],
+  ['fed by a generator', '(?:the )?generator(?:\'s| has| had)? (?:been )?(?:feeding|running|powering) it[^,;]*'],
+  ['', '(?:running|runs|run)(?: it)? (?:on|off|from) a (?:rotary |static )?phase converter'],
+  ['froze', '(?:pump ?house|well ?house|garage|shop|pit) (?:was|got(?: down)? to|hit|dropped to) (?:\\d|[12]\\d'
+  + '|minus \\d+'
+  + '|below (?:zero|freezing))(?: degrees| below)?'],
   ['storm', '(?:power |voltage |line )surges?(?: (?:came through|took|hit|fried|killed)[^,;]*)?',
     '(?:lightning|thunder)(?:storm)? (?:hit|struck|got|took|came through|fried|rolled through|killed|\\w*)(?:'
     + ' the| a| our'
@@ -90,7 +105,13 @@ const OF_STANDING: readonly Joined[] = [
   '(?:stands|sits|is|mounted|boxed|shoved|jammed|stuck)(?: up)? (?:in|against) (?:a |an |the'
   + ' )?(?:closet'
   + '|cabinet|box|corner|wall|attic)[^,;]*(?:no air|hot|\\d{3} degrees|can\'t breathe)[^,;]*'],
-  ['ancient', '(?:pump|motor|switch|unit|system|compressor|box|tank|it|she)(?:\'s| is| was| are)? (?:all )?(?:the )?'
+  ['stands hot', '(?:stands|sits|is|it\'s|mounted) (?:up )?in (?:a |the )?(?:hot|stuffy|closed|tiny|tight)'
+  + ' (?:attic|closet|room'
+  + '|box|shed|cabinet)'],
+  ['ancient', '(?:pump|motor|switch|unit|compressor|it|she)(?:\'s| is| was) from (?:19\\d\\d|the (?:[6-9]0s'
+  + '|seventies|eighties'
+  + '|nineties))', '(?:pump|motor|switch|unit|system|compressor|box|tank|it|she)(?:\'s| is| was| are)? (?:all'
+  + ' )?(?:the )?'
   + '(?:original(?: to the house| equipment)?|older than [^,;]*)',
   '(?:pump|motor|switch|unit|compressor|it|she)(?:\'s| has| had)? been (?:in|down)(?: there| service)? (?:since|for) '
   + '(?:19\\d\\d|the (?:seventies|eighties|nineties|[6-9]0\'?s)|[1-9]\\d years)[^,;]*'],
