@@ -28,7 +28,16 @@ const top = computed(
 const behind = computed(
   () => props.isolation?.suspects.filter(s => s.component && s.beside && s.chance - s.failed >= 0.05).slice(0, 3) ?? [],
 )
-const also = computed(() => props.isolation?.alsoFound ?? [])
+/** What the lines already show to have made a suspect fail, and of which. */
+const told = computed(() => {
+  const accounts = props.isolation?.causes.filter(c => c.suspected) ?? []
+  const causes = new Map(accounts.flatMap(a => a.causes.map(c => [c.id, c] as const)))
+  return [...causes.values()].map(cause => ({
+    ...cause,
+    of: accounts.filter(a => a.causes.some(c => c.id === cause.id)).map(a => a.label.toLowerCase()).join(', '),
+  }))
+})
+const also = computed(() => props.isolation?.alsoFound.filter(a => !told.value.some(c => c.id === a.id)) ?? [])
 const unbalances = computed(() => props.isolation?.unbalances ?? [])
 const placeOf = (point: string) => tab.kind?.points.find(p => p.id === point)?.name ?? point
 const rest = computed(() => Math.max(0, left.value.length - top.value.filter(s => s.component).length))
@@ -77,8 +86,13 @@ const percent = (x: number) => (x > 0.995 && x < 1 ? '99' : x < 0.005 ? '<1' : S
       </li>
     </ul>
     <p v-else class="soft">Solving the circuit of this system…</p>
+    <p v-if="behind.length || told.length" class="caps">What may have made it fail</p>
+    <ul v-if="told.length" class="short found">
+      <li v-for="c in told" :key="c.id">
+        <b>{{ c.label }}</b> <span class="soft">behind {{ c.of }}. {{ c.advice }}</span>
+      </li>
+    </ul>
     <template v-if="behind.length">
-      <p class="caps">What may have made it fail</p>
       <ul class="short">
         <li v-for="s in behind" :key="s.fault">
           <span class="chance">{{ percent(s.chance - s.failed) }}</span>
