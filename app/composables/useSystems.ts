@@ -1,7 +1,7 @@
 /** What pages ask the worker of systems without a tab in hand. */
 import { computedAsync } from '@vueuse/core'
 import type { FaultCounts, PairOhms } from '#core/isolation'
-import type { Saying } from '#core/listening'
+import type { Owner, Saying } from '#core/listening'
 import type { KindId, Nameplate } from '#core/systems'
 import type { Practice } from '#core/formats'
 import type { AnyLine } from '#core/tab'
@@ -26,6 +26,7 @@ export function useSystems() {
       worker.history(kind, plain(nameplate), plain(practice), plain(tabs)),
     netlist: (kind: string, nameplate: Nameplate, practice: Practice, title: string) =>
       worker.netlist(kind, plain(nameplate), plain(practice), title),
+    owner: (kind: string, told: Owner) => worker.owner(kind, plain(told)),
     rates: (kind: string, counts: FaultCounts) => worker.rates(kind, plain(counts)),
     fits: (asked: FitQuestion) => worker.fits(plain(asked)),
     leads: (ohms: PairOhms) => worker.leads(plain(ohms)),

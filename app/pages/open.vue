@@ -145,6 +145,14 @@ async function openingLine(complaint: Complaint): Promise<Line> {
   return device.stamp(draft, writing).catch(() => lineOf(newPen(`dev-${uuid()}`), draft, writing).line)
 }
 
+/** What the owner says of what went before stands on the tab as lines, each to be taken back like any other. */
+async function logOwner(tab: string, opened: Line) {
+  const said = { words: words.value.trim(), since: since.value.trim() }
+  // without the engine his words are still what the tab was opened with
+  const told = await systems.owner(kindNow.value, said).catch(() => [])
+  for (const draft of told) await useKeeping().add(tab, draft, [opened])
+}
+
 async function open() {
   if (missing.value || !complaint.value) {
     trouble.value = missing.value
@@ -178,6 +186,7 @@ async function open() {
   })
   if (answer.ok || here) {
     if (answer.ok) await device.saveOpening({ tab, request }, opened).catch(useKeeping().cannotCopy)
+    await logOwner(tab, opened)
     siteName.value = place.value = chosen.value = systemName.value = words.value = since.value = ''
     written.value = {}
     await navigateTo(`/tabs/${tab}`)

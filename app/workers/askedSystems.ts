@@ -24,8 +24,8 @@ import {
   type NameplateField,
   type SystemOutline,
 } from '#core/systems'
-import type { Saying } from '#core/listening'
-import { foldTab, type AnyLine } from '#core/tab'
+import { hearOwner, type Owner, type Saying } from '#core/listening'
+import { foldTab, type AnyLine, type DraftLine } from '#core/tab'
 import type { Units } from '#core/units'
 import type { Practice } from '#core/formats'
 import { testsIn, viewOf, type TabNow } from './openTabs'
@@ -125,6 +125,8 @@ export const askedSystems = {
     const built = buildModel(kind, nameplate, practiceOf(practice))
     return built.ok ? ok(writeSpice(built.value.network('running', 0), title)) : built
   },
+  /** What is heard of the owner's words as a tab is opened, as lines. */
+  owner: (kind: string, told: Owner): readonly DraftLine[] => (isKindId(kind) ? hearOwner(kindFor(kind), told) : []),
   rates: (kind: string, counts: FaultCounts) => (isKindId(kind) ? rateChanges(kindFor(kind), counts) : []),
   leads: (ohms: PairOhms) => findLeads(ohms),
   /** What placed words are heard as, each said in the words of the catalogue. */

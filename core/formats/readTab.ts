@@ -4,7 +4,7 @@
  * without its proof, a line after the settlement are kept, and marked in the fold.
  */
 import { fail, itemAt, ok, type Result } from '#core/foundation'
-import { hear, spokenAfter, type HearingOf, type Saying, type Spoken } from '#core/listening'
+import { hear, hearOwner, spokenAfter, type HearingOf, type Saying, type Spoken } from '#core/listening'
 import type { SystemKind } from '#core/systems'
 import {
   createWriter,
@@ -52,8 +52,10 @@ export function readTab(
   const opening = { kind: 'opened', complaint: tab.complaint, words: tab.words } as const
   let before: Spoken = spokenAfter(kind, {}, opening)
   const hasOpening = tab.lines.some(l => typeof l !== 'string' && l.kind === 'opened')
-  if (!hasOpening)
+  if (!hasOpening) {
     write({ ...opening, ...(tab.since ? { since: tab.since } : {}) }, 0)
+    for (const line of hearOwner(kind, tab)) write({ ...line, ...AS_WRITTEN }, 0)
+  }
   for (const [i, written] of tab.lines.entries()) {
     if (typeof written !== 'string') {
       const whole = isPlaced(written) ? parseLine(written) : parseUnplaced(written)
@@ -88,6 +90,7 @@ export function readTab(
   return ok({ id, day: start, lines, ...by })
 }
 
+const AS_WRITTEN = { without: 'as written in the file' } as const
 const VERBS = 'part|repair|failed|cause|also|skip|wait|step|proved|unproved|carry|resume|follow-up|advice|settle|note'
 const COMMAND = new RegExp(`^(${VERBS})\\b\\s*([^:]*):?\\s*(.*)$`, 's')
 
@@ -162,7 +165,7 @@ function readWrittenLine(
   return ok([
     ...lines.map(line =>
       line.kind === 'reading' || line.kind === 'observation'
-        ? { ...line, ...(asLeft ? { asLeft: true } : {}), without: 'as written in the file' }
+        ? { ...line, ...(asLeft ? { asLeft: true } : {}), ...AS_WRITTEN }
         : line.kind === 'landed' && asLeft
           ? { ...line, as: 'left' as const }
           : line,

@@ -1,3 +1,4 @@
+export { hearOwner, type Owner } from './atDoor'
 export { hear, type HearingOf } from './hear'
 export { sayLine } from './sayLine'
 export type { Lexicon } from './entries'

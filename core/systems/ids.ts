@@ -204,6 +204,7 @@ export const CAUSE_IDS = [
   'single-phased',
   'locked-retries',
   'chafed',
+  'dug',
   'vibration',
   'hot-room',
   'oil-low',

@@ -223,6 +223,10 @@ export const WATER: Sayings = {
         'irrigated', 'irrigated days', 'sprinklers ran', 'filled a hot tub', 'watering the garden', 'watered the'
         + ' lawn', 'topping up the pond', 'filling a pool', 'customer was filling a pool', 'watering all'
         + ' day', 'running into the stock pond', 'filling the stock pond', 'stock pond all weekend'],
+      'dug': [
+        'someone dug', 'digging', 'trench', 'trenching', 'backhoe', 'set posts', 'put in fence', 'dug up the yard',
+        'new fence posts', 'septic dug', 'ditch dug', 'digger hit cable',
+      ],
       'vibration': [
         'shakes', 'vibrates', 'shakes loose', 'vibration in the pipe', 'things come loose', 'pipe shaking',
         'pipes shaking like mad', 'shakes like mad',

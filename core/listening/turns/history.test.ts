@@ -30,6 +30,13 @@ describe('what came upon it', () => {
     ['rv', 'left the pump switch on with the tank empty', 'asked ran-dry'],
     ['booster', 'sits in a hot attic', 'asked hot'],
     ['three-phase', 'generator\'s been feeding it since the outage', 'fed-by generator'],
+    ['well-2wire', 'no water since the storm Saturday', 'pulses none | asked storm'],
+    ['well-2wire', 'no power at the switch since they put the fence in', 'line.volts 0 | asked dug'],
+    ['well-3wire', 'breaker trips at once since the trench was dug', 'let-go at-once | asked dug'],
+    ['booster', 'low pressure ever since the freeze', 'pulses weak | asked frozen'],
+    ['jet', 'hums after the electrician was here', 'sound groans | asked worked-on'],
+    ['holding-tank', 'pump runs but nothing', 'sound runs | pulses none'],
+    ['well-2wire', 'trips after a while', 'let-go minutes'],
     // no hand of ours set it, no gauge was watched, no switch stopped it
     ['well-2wire', 'he adjusted the pressure switch himself', 'asked worked-on'],
     ['well-2wire', 'pressure\'s been dropping off for months', 'remark'],

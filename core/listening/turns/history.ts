@@ -22,6 +22,16 @@ const CYCLING = '(?:short[- ]?cycling|rapid[- ]?cycling|cycling|clicking|clackin
   + ' crazy|constantly))?'
 const CYCLED = '(?:short[- ]?cycled|rapid[- ]?cycled|cycled|clicked|chattered|kicked|turned|started and stopped)'
   + '(?: (?:on and off|off and on|in and out|like mad|like crazy|constantly))?'
+const DIGGER = '(?:(?:he|she|they|we|i|owner|the owner|somebody|someone|neighbou?rs?|the neighbou?r|my husband|fence'
+  + ' (?:guy|crew|company)|the (?:fence|septic|cable|phone|gas|pool) (?:guys?|crew|company)|contractor|landscapers?'
+  + '|farmer|a crew|crew|builder|plow|backhoe) )?'
+const SOME = '(?:a|an|the|some|for a|for the|his|her|their|our|my|in|up|new|out)'
+const DUG = '(?: \\w+){0,2} (?:trench|ditch|fence|fence posts?|posts?|yard|hole|holes|septic|line in|pool|garden|pole'
+  + '|drain field|footing|field|trees?|lawn|driveway)'
+const DIGGING = `${DIGGER}(?:was |were |just |had |has |have )*(?:dug|digging|dig|trenched|trenching|plowed|plowing`
+  + `|tilled|graded|grading|bored|set|setting|drove|driving|put(?:ting)?|hit|planted)(?: in| up)?(?: ${SOME})?${DUG}`
+  + '[^,;]*'
+const THERE = '(?:went in|across [^,;]*|over [^,;]*|along [^,;]*|by [^,;]*|through [^,;]*)'
 const EVERY = '(?: every (?:few |couple(?: of)? |\\w+ )?(?:seconds?|minutes?|time [^,;]*))?'
 
 /** What it did before it failed. */
@@ -55,6 +65,15 @@ const OF_WORK: readonly Joined[] = [
 
 /** What came upon it from outside. */
 const OF_WEATHER: readonly Joined[] = [
+  [', someone dug', `(?:ever )?(?:since|after|when) ${DIGGING}`],
+  ['someone dug', DIGGING,
+    `(?:new|there['’]?s a(?: new)?|a new) (?:fence|trench|ditch)(?: ${THERE})?`],
+  ['outage', `(?:(?:we|they|there|he|she) (?:had|was|were|got) )?(?:a |some )?(?:power |electric )(?:bump|blip|glitch`
+  + `|dip|hiccup|flicker|interruption)s?(?: [^,;]*)?`,
+  `(?:the )?(?:power|electric(?:ity)?) (?:bumped|blinked|went off|went out|flickered|was cut)(?: [^,;]*)?`],
+  ['froze', '(?:it )?(?:got|was|went|dropped)(?: down)?(?: to)? (?:minus \\w+|(?:\\d+|ten|twenty|thirty) below'
+  + '(?: zero|(?= last| overnight| this)))(?: [^,;]*)?',
+  'it (?:got|was|went|turned)(?: real| really| awful| so| very| damn)* cold(?: (?:last|over|this|out|on)[^,;]*)?'],
   // that it quit after it was no stop at its cut-out
   ['', `(?<=\\b(?:bump|hydrants?|acidized|shocked|chlorinated|drilled|dug|trench|storm|outage|moved) )and`
   + ` (?:then )?(?:it|she`
@@ -93,6 +112,22 @@ const OF_WEATHER: readonly Joined[] = [
 
 /** How it stands, how old it is. */
 const OF_STANDING: readonly Joined[] = [
+  ['pump runs, no water', `(?:the )?pump(?:'s| is)? (?:runs?|running|turns|spins)(?: fine)?,? (?:but|and) `
+  + `(?:there's )?nothing(?: comes(?: out)?)?${END}`],
+  ['refilled the tank', `(?:they |he |we |i |she )?filled it(?: back)?(?: up)?(?: again)?${END}`],
+  ['', `(?:had (?:it|the (?:tank|cistern)) )?(?:re)?filled (?:up )?(?:by|with|from) (?:a |the )?(?:water )?truck`
+  + `(?: [^,;]*)?`],
+  ['pulled', '(?:i |we |he )?dug (?:out|up)(?= (?:the|that|her|his|it)\\b)'],
+  // what it waters is no filling of a pond, and who lives there now has not worked on it
+  ['pump', '(?:irrigation|sprinkler|lawn|pond|pool|garden) pump'],
+  ['owner', '(?:the )?(?:new|first|second) (?:owners?|tenants?|homeowners?|people)(?: (?:just )?moved in(?: [^,;]*)?)?'
+  + `(?= says?| bought| called| noticed| wants?| just bought| has| here|${END})`],
+  ['weak at the taps', '(?:used to|would) run (?:two|three|four|both|all) (?:sprinklers?|hoses?|zones?)[^,;]*'
+  + ',? (?:and )?now (?:it |only |just |barely |hardly |won\'t (?:do|run) )*(?:one|a single)(?: [^,;]*)?',
+  '(?:barely|hardly|won\'t|can\'t|can barely|can hardly|not enough to) (?:runs? |do |feed |push )(?:a|one|the|two)'
+  + ' (?:sprinklers?|hose|shower|zone)s?'],
+  ['not long in', '(?:(?:pump|motor|switch|unit|compressor|box|tank|it|she)(?:\'s| is| was| are)? )?(?:only |just'
+  + ' |not even |barely |maybe )*(?:an?|one|two|three|four|[1-4]|a couple(?: of)?) (?:years?|seasons?|months?) old'],
   [', shakes', '(?:since|after) (?:we|they|i|he|she|you) (?:drove|came|bounced|took|hit)[^,;]*(?:roads?|trails?'
   + '|potholes?|gravel'
   + '|washboards?|ruts?)[^,;]*',
@@ -117,4 +152,15 @@ const OF_STANDING: readonly Joined[] = [
   + '(?:19\\d\\d|the (?:seventies|eighties|nineties|[6-9]0\'?s)|[1-9]\\d years)[^,;]*'],
 ]
 
-export const TURNS_OF_HISTORY: readonly Joined[] = [...OF_WORK, ...OF_WEATHER, ...OF_STANDING]
+/** After which event. */
+const OF_SINCE: readonly Joined[] = [
+  // what it does, and what came before that, are two things
+  [',', '(?<=\\w )(?:ever )?since(?! (?:\\w+ ){1,3}(?:lost|quit|went|started|began|stopped|broke|failed|burn))'
+  + '(?= (?:(?:the|a|that|his|her|my|our|their) (?!last|past|week|day|month|year|start'
+  + '|beginning|time)|they |he |she |we |i |somebody |someone |last night|lightning|storm))',
+  '(?<=\\w )(?:right )?after(?= (?:(?:the|a|an|that|his|her|my|our|they|he|she|somebody|someone|last|big|it) ){0,2}'
+  + '(?:\\w+ ){0,2}(?:storm|thunderstorm|lightning|outage|brownout|freeze|frost|froze|trench|fence|was here|left|put'
+  + '|replaced|changed|rewired|worked on|installed|dug|swapped|fiddled|messed)(?=$| |,))'],
+]
+
+export const TURNS_OF_HISTORY: readonly Joined[] = [...OF_WORK, ...OF_WEATHER, ...OF_STANDING, ...OF_SINCE]

@@ -65,6 +65,16 @@ const ANSWERS = {
       advice: 'Throttle the discharge, or fit an underload protector instead of a cut-off.',
     },
   },
+  'dug': {
+    label: 'someone dug or set posts',
+    words: ['trench'],
+    usual: 0.02,
+    shows: {
+      id: 'dug',
+      name: 'Buried cable hit by digging',
+      advice: 'Mark the run for the owner; deeper or in conduit, by the local code, with warning tape over it.',
+    },
+  },
   'vibration': {
     label: 'shakes, things come loose',
     usual: 0.05,

@@ -25,6 +25,7 @@ export const CAUSES = {
   frozen: { because: 'frozen', why: 'ice splits what holds water' },
   retries: { because: 'locked-retries', why: 'endless starts against a dead start circuit overheat the winding' },
   chafe: { because: 'chafed', why: 'missing torque arrestor or bushing lets the wire rub through' },
+  dug: madeBy('dug', 'spade, post or plough cuts or nicks a buried cable'),
   vibration: { because: 'vibration', why: 'a machine that shakes loosens and chafes its own wiring' },
   hot: { because: 'hot-room', why: 'no air round the machine: oil, valves and windings cook' },
   oil: { because: 'oil-low', why: 'low or old oil scores the cylinder and the bearings' },

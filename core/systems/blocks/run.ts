@@ -43,7 +43,7 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
           { name: 'leg 2', share: 0.5, change: { 'run.2': OPEN } },
         ),
         repair: newRun,
-        causes: [CAUSES.loose, CAUSES.chafe],
+        causes: [CAUSES.loose, CAUSES.chafe, CAUSES.dug],
         settledBy: `volts at the ${to} against the switch load`,
       }),
       fault({
@@ -69,7 +69,7 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
         baseRate: toEarth,
         severities: always({ 'run.earth': 0.2 }),
         repair: newRun,
-        causes: [CAUSES.chafe],
+        causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: to === 'box' ? 'breaker holds with the load wires off' : `breaker trips with the ${to} open`,
       }),
       fault({
@@ -78,7 +78,7 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
         baseRate: 0.004,
         severities: always({ 'run.across': 0.2 }),
         repair: newRun,
-        causes: [CAUSES.chafe],
+        causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: 'breaker holds with the load wires off, and trips with the far end off',
       }),
     ],

@@ -172,7 +172,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
           { name: second, share: 0.5, change: { 'feed.2': OPEN } },
         ),
         repair: rewire,
-        causes: [CAUSES.loose, CAUSES.chafe],
+        causes: [CAUSES.loose, CAUSES.chafe, CAUSES.dug],
         settledBy: 'volts at the line side against the breaker',
       }),
       fault({
@@ -198,7 +198,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         baseRate: 0.01,
         severities: always({ 'feed.earth': 0.2 }),
         repair: rewire,
-        causes: [CAUSES.chafe],
+        causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: `breaker trips with the ${to} opened`,
       }),
       fault({
@@ -207,7 +207,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         baseRate: 0.005,
         severities: always({ 'feed.across': 0.2 }),
         repair: rewire,
-        causes: [CAUSES.chafe],
+        causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: `breaker trips with the ${to} opened`,
       }),
     ],

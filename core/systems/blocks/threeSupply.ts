@@ -202,7 +202,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         baseRate: 0.015,
         severities: eachLineAhead(i => only(`feed.${i}`, OPEN)),
         repair: rewire,
-        causes: [CAUSES.loose, CAUSES.chafe],
+        causes: [CAUSES.loose, CAUSES.chafe, CAUSES.dug],
         settledBy: 'the three pairs at the starter against the breaker',
       }),
       fault({
@@ -225,7 +225,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         baseRate: 0.008,
         severities: always({ 'feed.earth': 0.2 }),
         repair: rewire,
-        causes: [CAUSES.chafe],
+        causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: 'breaker trips with the starter out',
       }),
     ],

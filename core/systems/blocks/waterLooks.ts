@@ -7,7 +7,7 @@ import { alike, seen, TURNING } from './testEntry'
 
 /** @param more what may be told of this kind besides */
 export function waterLooks(practice: Pick<ShopPractice, 'cutOffAdvice'>, ...more: readonly Told[]): Block {
-  const about = ['old', 'ran-dry', 'ran-on', 'open-fill', 'frozen', ...more] as const
+  const about = ['old', 'ran-dry', 'ran-on', 'open-fill', 'frozen', 'dug', ...more] as const
   const told = asked({ point: 'tap', about, practice })
   return {
     tests: [
