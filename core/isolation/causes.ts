@@ -6,6 +6,7 @@ import { findTest, type CauseLink, type CauseNote, type SystemModel } from '#cor
 import type { Evidence, TabState } from '#core/tab'
 import type { Decision } from './decide'
 import { explains } from './direct'
+import { modeOf } from './hypothesis'
 import type { Ranking } from './suspects'
 import type { Tables } from './tables'
 import { wordFor } from './verdict'
@@ -56,7 +57,7 @@ export function accountForCauses(
     .map(s => s.fault)
   const named = new Set(state.findings.cause.map(f => f.about))
   // what was put right and nobody named yet: its cause is as open
-  const right = [...state.parts, ...state.repairs].flatMap(l => l.fault ?? [])
+  const right = putRight(model, ranking, [...state.parts, ...state.repairs].flatMap(l => l.fault ?? []))
   const of = [failed, [...likely, ...right]].find(list => list.length > 0)
   const suspected = ranking.suspects.filter(s => s.component && s.failed >= SUSPECTED).map(s => s.fault)
   const accounts = [...new Set(of ?? suspected)].flatMap((fault) => {
@@ -75,6 +76,17 @@ export function accountForCauses(
     ]
   })
   return of ? accounts : accounts.flatMap(onlyShown)
+}
+
+/** Of what one repair puts right what the lines speak for; what it is said of where they speak for nothing else. */
+function putRight(model: SystemModel, { suspects }: Ranking, repaired: readonly string[]): readonly string[] {
+  return repaired.flatMap((fault) => {
+    const component = model.kind.faults.find(f => f.id === fault)?.component
+    const right = model.putRight([fault])
+    const own = suspects.filter(s => s.component === component && right.has(modeOf(model, s.fault)))
+    const spoken = own.filter(s => s.failed >= SUSPECTED).map(s => s.fault)
+    return spoken.length > 0 ? spoken : [fault]
+  })
 }
 
 function onlyShown(account: CauseAccount): readonly CauseAccount[] {

@@ -46,8 +46,9 @@ const OF_WINDINGS: Common = { level: Infinity, ofOneGo: 0.06, drift: 0.06, least
  * whatever order they came in.
  */
 export function besideOthers({ tests, model }: Tables, evidence: readonly Evidence[]): readonly Evidence[] {
-  const beside = new Map<Evidence, LineOf<'reading'>>()
-  const last = new Map<string, LineOf<'reading'>>()
+  const beside = new Map<Evidence, Reading>()
+  const last = new Map<string, Reading>()
+  const windings = new Map<string, readonly Reading[]>()
   const read = new Map<string, Evidence[]>()
   for (const e of evidence) read.set(e.line.test, [...(read.get(e.line.test) ?? []), e])
   for (const { id } of model.kind.tests)
@@ -58,7 +59,8 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
       if (!common) continue
       const place = `${stageOf(test)} ${e.repaired.length} ${test.quantity}`
       const leg = `${place} ${TO_GROUND.test(test.variant ?? '') ? test.variant : ''}`
-      const before = last.get(leg) ?? last.get(place)
+      const before = common === OF_WINDINGS ? nearest(e.line, windings.get(place)) : last.get(leg) ?? last.get(place)
+      windings.set(place, [...windings.get(place) ?? [], e.line])
       if (before && before.test !== id) beside.set(e, before)
       if (isWhole(e.line, common)) for (const key of [place, leg]) last.set(key, e.line)
       // a lost leg that read nothing says so of no other
@@ -68,6 +70,14 @@ export function besideOthers({ tests, model }: Tables, evidence: readonly Eviden
     const before = beside.get(e)
     return before ? { ...e, beside: before } : e
   })
+}
+
+type Reading = LineOf<'reading'>
+
+/** Of what was read before of the windings what is most like it: a short that one of them has tells of no other. */
+function nearest({ value }: Reading, before: readonly Reading[] = []): Reading | undefined {
+  const off = (other: Reading) => Math.abs(Math.log((other.value ?? Infinity) / (value ?? Infinity)))
+  return before.filter(b => b.value && value).toSorted((a, b) => off(a) - off(b))[0] ?? before.at(-1)
 }
 
 export const isOfSupply = ({ probe, condition }: NumericTest): boolean =>

@@ -2,11 +2,11 @@
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
 
 const RESET = new RegExp(
-  '\\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:breaker|gfc?i|outlet)(?: in the [a-z]+)?)'
+  '\\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:(?:well )?(?:pump )?breaker|gfc?i|outlet)(?: in the [a-z]+)?)'
   + '(?: off and)?(?: back)?(?: on| in)?(?: hard)?$',
 )
 const HELD_SINCE = new RegExp(
-  '^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|the pump|pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
+  '^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|(?:the )?(?:well )?pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
   + '(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)\\b',
 )
 const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off)|goes)/

@@ -196,7 +196,8 @@ const NOT_NOW = new RegExp(
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
   + '|not|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
-  + '|my (?:hand|ear|knuckles|meter|clamp|gauge))\\b',
+  + '|my (?:hand|ear|knuckles|meter|clamp|gauge)|(?:two|2)(?: of the)? (?:motor )?(?:leads|legs|wires|phases'
+  + '|lines))\\b',
 )
 
 /** Any of what is done, at all: most lines tell of none. */

@@ -39,7 +39,8 @@ const RUN_CAP_READ = new RegExp(
   + '(?: it)?)?'
   + '(?: (?:reads?|meters|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at|down|to|came|in))* (\\d+(?:\\.\\d+)?)'
   + '(?: ?(?:uf|µf|mfd|mikes?|microfarads?))?'
-  + '(?:,? (?:on an?|marked|should be|it[\'’]?s an?|out of(?: an?)?|of(?: an?)?) [\\d-]+(?: ?(?:uf|µf|mfd))?)?$',
+  + '(?:,? (?:and |but )?(?:on an?|marked|should be|it[\'’]?s an?|out of(?: an?)?|of(?: an?)?) [\\d-]+(?: ?(?:uf'
+  + '|µf|mfd))?)?$',
   'i',
 )
 
@@ -53,7 +54,8 @@ const RUN_CAP_BESIDE = new RegExp(
 /** `run cap on the pump is open, marked 20`. */
 const RUN_CAP_OPEN = new RegExp(
   '^(?:the )?run(?:ning)? cap(?:acitor)?(?: on the [a-z]+(?: [a-z]+)?)? (?:is|reads|tests|shows|checks)(?: out)?'
-  + ' (?:open|ol|dead|zero|nothing)(?:,? (?:and )?(?:it[\'’]?s |is )?(?:marked|rated|an?|supposed to be) [\\d/-]+.*)?$',
+  + ' (?:open|ol|dead|zero|nothing)(?:,? (?:and )?(?:it[\'’]?s |is )?(?:marked|rated|an?|supposed to be)'
+  + ' [\\d/-]+.*)?$',
   'i',
 )
 

@@ -25,6 +25,7 @@ const CYCLED = '(?:short[- ]?cycled|rapid[- ]?cycled|cycled|clicked|chattered|ki
 const DIGGER = '(?:(?:he|she|they|we|i|owner|the owner|somebody|someone|neighbou?rs?|the neighbou?r|my husband|fence'
   + ' (?:guy|crew|company)|the (?:fence|septic|cable|phone|gas|pool) (?:guys?|crew|company)|contractor|landscapers?'
   + '|farmer|a crew|crew|builder|plow|backhoe) )?'
+const DIGS = '(?:fence|septic|cable|phone|gas|pool|landscap(?:e|ing)|excavat(?:or|ion)|sewer|fiber|trench(?:ing)?)'
 const SOME = '(?:a|an|the|some|for a|for the|his|her|their|our|my|in|up|new|out)'
 const DUG = '(?: \\w+){0,2} (?:trench|ditch|fence|fence posts?|posts?|yard|hole|holes|septic|line in|pool|garden|pole'
   + '|drain field|footing|field|trees?|lawn|driveway)'
@@ -66,12 +67,17 @@ const OF_WORK: readonly Joined[] = [
 /** What came upon it from outside. */
 const OF_WEATHER: readonly Joined[] = [
   [', someone dug', `(?:ever )?(?:since|after|when) ${DIGGING}`],
-  ['someone dug', DIGGING,
-    `(?:new|there['’]?s a(?: new)?|a new) (?:fence|trench|ditch)(?: ${THERE})?`],
+  [', someone dug', `(?:ever )?(?:since|after|when) the ${DIGS} (?:guys?|crew|people|company|man) (?:was|were`
+  + `|came|left`
+  + '|worked)(?: [^,;]*)?'],
+  ['someone dug', DIGGING, `the ${DIGS} (?:guys?|crew|people|company|man) (?:was|were|came)(?: here| out)?(?:`
+  + ` [^,;]*)?`,
+  `(?:new|there['’]?s a(?: new)?|a new) (?:fence|trench|ditch)(?: ${THERE})?`],
   ['outage', `(?:(?:we|they|there|he|she) (?:had|was|were|got) )?(?:a |some )?(?:power |electric )(?:bump|blip|glitch`
   + `|dip|hiccup|flicker|interruption)s?(?: [^,;]*)?`,
   `(?:the )?(?:power|electric(?:ity)?) (?:bumped|blinked|went off|went out|flickered|was cut)(?: [^,;]*)?`],
-  ['froze', '(?:it )?(?:got|was|went|dropped)(?: down)?(?: to)? (?:minus \\w+|(?:\\d+|ten|twenty|thirty) below'
+  ['froze', '(?:it )?(?:got|was|went|dropped)(?: down)?(?: to)? (?:minus \\w+|(?:\\d+|five|ten|fifteen|twenty'
+  + '|thirty|forty) below'
   + '(?: zero|(?= last| overnight| this)))(?: [^,;]*)?',
   'it (?:got|was|went|turned)(?: real| really| awful| so| very| damn)* cold(?: (?:last|over|this|out|on)[^,;]*)?'],
   // that it quit after it was no stop at its cut-out
@@ -91,15 +97,19 @@ const OF_WEATHER: readonly Joined[] = [
   ['outage', '(?:city|town|county|street|water company|they|utility)(?: had| shut| turned)(?: the)? (?:main'
   + '|water|supply)(?: was)? off (?:on )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|yesterday|last [a-z]+|for'
   + ' [^,;]*?)(?= and|,|$)'],
-  ['singlephased',
-    '(?:(?:pole|utility)(?: side)?|line side) fuse (?:was |had been |is )?(?:out|blown|blew|open)(?:'
-    + ' [^,;]*)?(?:,? they (?:just'
-    + ' )?(?:fixed|replaced|put)[^,;]*)?',
-    '(?:power company|utility|they|line crew|the grid)(?:\'d| had| just)? (?:lost|dropped|blew|was missing|were'
-    + ' missing)'
-    + ' (?:a|one)(?: of the| of their)? (?:legs?|phases?|fuses?|lines?)[^,;]*',
-    '(?:it |motor )?(?:has |had )?(?:been |was )?single[- ]?phas(?:ed|ing) (?:last|yesterday|for|on|all|over|during)'
-    + '[^,;]*'],
+  ['singlephased', '(?:they |we |it )?(?:had )?(?:lost|dropped|was missing|were missing) (?:a|one)(?: of the)?'
+  + ' (?:legs?|phases?'
+  + '|lines?)(?: (?:last|yesterday|over|this|during|sometime)[^,;]*)?,? (?:and )?(?:it |they |she )?(?:ran|run'
+  + '|running|kept'
+  + ' running|left (?:it )?running)[^,;]*',
+  '(?:(?:pole|utility)(?: side)?|line side) fuse (?:was |had been |is )?(?:out|blown|blew|open)(?:'
+  + ' [^,;]*)?(?:,? they (?:just'
+  + ' )?(?:fixed|replaced|put)[^,;]*)?',
+  '(?:power company|utility|they|line crew|the grid)(?:\'d| had| just)? (?:lost|dropped|blew|was missing|were'
+  + ' missing)'
+  + ' (?:a|one)(?: of the| of their)? (?:legs?|phases?|fuses?|lines?)[^,;]*',
+  '(?:it |motor )?(?:has |had )?(?:been |was )?single[- ]?phas(?:ed|ing) (?:last|yesterday|for|on|all|over|during)'
+  + '[^,;]*'],
   ['froze',
     '(?:sat|stood|stored|left|parked|been)(?: out| outside)? (?:in|through|over|all) (?:the )?(?:cold|winter'
     + '|freeze|frost)'

@@ -1,5 +1,6 @@
 import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
+import { TURNS_ALOUD } from './aloud'
 import { TURNS_OF_CONCLUDING } from './concluding'
 import { FIRST_TURNS } from './first'
 import { TURNS_OF_FURTHER } from './further'
@@ -35,6 +36,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
+  ...TURNS_ALOUD,
   ...TURNS_OF_SIDES,
   ...TURNS_OF_TRYING,
   ...TURNS_OF_RECOUNTING,

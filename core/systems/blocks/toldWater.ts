@@ -163,5 +163,7 @@ export const footValve = (): SeenTest =>
       // common practice, no source: with the plug open no air is drawn, and little water leaves
       'suction.air-leak': { holds: 0.85, falls: 0.14, blocked: 0.01 },
       'pump.prime-lost': { holds: 0.92, falls: 0.06, blocked: 0.02 },
+      // what is poured in runs out of the crack, and the level falls
+      'pump.cracked': { holds: 0.29, falls: 0.7, blocked: 0.01 },
     },
   })
