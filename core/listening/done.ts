@@ -41,7 +41,8 @@ const WAYS: Readonly<Record<string, Way>> = {
   },
   'set-demand-switch': {
     by: ['set'],
-    to: '(?:adjust(?:ing|ment)? screw|set screw|little screw|allen(?: screw)?|screw on the switch|switch)',
+    to: '(?:adjust(?:ing|ment)? screw|(?<= the )screw|set screw|little screw|allen(?: screw)?|screw on the switch'
+      + '|switch)',
   },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
   'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)(?! (?:to |in |into )?off\\b)' },
@@ -196,8 +197,10 @@ const NOT_NOW = new RegExp(
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
   + '|not|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
-  + '|my (?:hand|ear|knuckles|meter|clamp|gauge)|(?:two|2)(?: of the)? (?:motor )?(?:leads|legs|wires|phases'
-  + '|lines))\\b',
+  + '|my (?:hand|ear|knuckles|meter|clamp|gauge)|gotta|got to|have to|has to|put (?:a|my|the) (?:gauge|meter'
+  + '|clamp|tester|probes?|jumper)'
+  + '|(?:two|three|four|several) times'
+  + '|(?:two|2)(?: of the)? (?:motor )?(?:leads|legs|wires|phases|lines))\\b',
 )
 
 /** Any of what is done, at all: most lines tell of none. */

@@ -183,8 +183,10 @@ const withRepair = (heard: Heard, { line }: Done): Result<Heard> =>
 const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing (?:it|that)| \w+ing)?\.?$/i
 
 /** `pushed the red button, won't stay`: tried, and not done. */
-const IN_VAIN
-  = /^(?:and |but )?(?:no click|(?:it )?(?:wo|does ?|did ?|would)n['’]?t (?:stay|hold|set|click|latch|reset))\b/i
+const IN_VAIN = new RegExp(
+  '^(?:and |but )?(?:no click|water (?:came|comes|shot|squirted|ran|sprayed) out'
+  + '|(?:it )?(?:wo|does ?|did ?|would)n[\'’]?t (?:stay|hold|set|click|latch|reset))\\b', 'i',
+)
 
 const NOW = /^(?:and |so )?now\b/i
 

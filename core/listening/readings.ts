@@ -176,6 +176,9 @@ function sayRead(
   if (test.quantity === 'amps' && !figure?.quantity && !quantity && (figure?.value ?? 0) > MOST_CLAMPED) assumed += 0.3
   // after volts a bare figure is volts
   if (['ohms', 'pressure'].includes(test.quantity) && bearing.nearQuantity === 'volts' && isBare) assumed += 0.8
+  // what it falls to is of what was read
+  const falls = isBare && weights.of.has('fall') && bearing.nearQuantity !== undefined
+  if (falls && bearing.nearQuantity !== test.quantity) assumed += 2
   // after ohms a bare figure is ohms
   if (test.quantity === 'amps' && bearing.nearQuantity === 'ohms' && !figure?.quantity && !quantity) assumed += 0.5
   // what is hardly volts at all, at a place that only a small word names

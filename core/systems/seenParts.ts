@@ -199,6 +199,12 @@ const ON_THE_POWER_SIDE: SeenParts = {
     what: ['motor lead', 'lead in the motor box', 'lead in the peckerhead', 'wire nut in the motor box'],
     how: ['burnt off', 'melted', 'broken', 'burnt in two', 'fell off'],
   },
+  'motor.backwards': {
+    label: 'turns backwards',
+    what: ['motor', 'pump', 'shaft', 'fan', 'coupling', 'rotation', 'pump shaft'],
+    how: ['backwards', 'turning backwards', 'spinning backwards', 'running backwards', 'against the arrow', 'reversed'],
+    or: ['turns backwards', 'runs backwards', 'spins backwards', 'rotation is backwards', 'against the arrow'],
+  },
   'motor.seized': {
     label: 'locked, taken apart',
     what: ['motor shaft', 'pulled pump', 'pump out of the hole', 'pulled motor', 'pulled the pump and it'],

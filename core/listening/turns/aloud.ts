@@ -27,6 +27,80 @@ const OF_EXPECTED: readonly Joined[] = [
 
 /** Two legs and what is across them, in one breath. */
 const OF_LEGS: readonly Joined[] = [
+  ['line $1 volts idle, drops to $2 volts when it starts', `${N}${VOLTS} (?:at|with) no load(?: and|,| but)+`
+  + ` ${N}${VOLTS}`
+  + ` (?:when|while|as) (?:it's|it`
+  + ` is|the \\w+ is|trying)(?: trying)?(?: to)? start(?:ing)?`],
+  ['power in, nothing out of the switch', `(?:i've |we've |there's )?(?:got )?power (?:going |coming )?in,? but`
+  + ` (?:i've |there's `
+  + `|we've )?(?:got )?no(?:thing| power| voltage) (?:coming |going )?out(?: of)?(?: the)?(?: switch)?`],
+  ['black to yellow ol, red to black ol', `yellow to black is (?:wide )?(?:open|ol) and so is (?:red to black`
+  + `|black to red)`],
+  ['black to yellow ol, red to yellow ol', `yellow to black is (?:wide )?(?:open|ol) and so is (?:red to yellow`
+  + `|yellow to red)`],
+  ['meg toground $1 meg', `(?:meg\\w*|insulation tester)(?: on (?:the )?(?:black|yellow|red|one))? (?:says|reads`
+  + `|shows|gives)`
+  + `(?: me)? ${N}(?: megs?)? and (?:it's )?the same on (?:the )?(?:other two|others|all of them|the other)`],
+  ['cap $1 uf', `cap(?:acitor)?(?:'s| has)?(?: only)?(?: got)? ${N} (?:microfarads?|uf|mikes?|mfd)(?: left)?(?:`
+  + ` in it)?`],
+  ['fuses good, 0 / 0 / $1', `(?:all three )?fuses (?:check|are|look|test)(?: good| fine| ok)+ but (?:i |i've`
+  + ` )?(?:only )?(?:have`
+  + `|got|get|read)(?: only)? (\\d+)${VOLTS} (?:between|from) (?:a and c|l1 and l3|one and three) and (?:0|zero`
+  + `|nothing) on the`
+  + ` others?`],
+  ['t1 to t2 $1, t1 to t3 $2, t2 to t3 ol', `(?:phase|lead|leg) to (?:phase|lead|leg)(?: on the motor)?(?: is|`
+  + ` reads|,)* ${N},`
+  + ` ${N}(?: and|,)+ (?:open|ol)(?: on)? t2 to t3`],
+  ['t1 to t2 ol, t2 to t3 $1, t1 to t3 $2', `(?:phase|lead|leg) to (?:phase|lead|leg)(?: on the motor)?(?: is|`
+  + ` reads|,)* ${N},`
+  + ` ${N}(?: and|,)+ (?:open|ol)(?: on)? t1 to t2`],
+  ['$1 / $1 / $2', `each leg(?: is|'s| reads| has| at)? ${LEG}${VOLTS} to ground,? (?:and |but )?(?:only )?(\\d{1,3})`
+  + `${VOLTS} (?:leg to leg|across|between)(?: them| the two)?`],
+  ['$1 / $2 / $3', `${LEG}${VOLTS}(?: from| on)? this one(?: to ground)?${AND} ${LEG}${VOLTS}(?: from| on)? the`
+  + ` other(?: one)?`
+  + `(?: to ground)?,? (?:and |but )?(?:only )?(\\d{1,3})${VOLTS} (?:leg to leg|across|between)(?: them| the two)?`],
+  ['$1 side $2 volts', `(?:i'm |i am |so )*(?:touching|on|across|between|probing|checking) (?:both|the two|the`
+  + ` 2)(?: of)?`
+  + `(?: the)? (line|load)(?: side)? (?:terminals|screws|lugs|wires|legs|sides|poles)(?: and| now|,)*(?: it's|`
+  + ` i'm| i've`
+  + `| there's| we're| we've| i)*(?: showing| reading| getting| got| get| read| have)* (\\d+)${VOLTS}`],
+  ['$1 side 0 volts', `(?:now )?(?:moving|going|coming|jumping|dropping|down|over|move|go)(?: on)?(?: over|`
+  + ` down)? to the`
+  + ` (line|load) side(?:,? (?!and |we|i've|there)[^,;]*)?,? (?:and )?(?:we've|i've|i|we|there's|it's)(?: got|`
+  + ` get| have`
+  + `| see)?(?: absolutely| just| got)* (?:nothing|zero|no voltage|no power)(?: at all)?`],
+  ['left pole ol, right pole 0.1 ohms', `(?:it's |is |contacts? )?open on the (?:left|one|first)(?: side|`
+  + ` one)? and`
+  + ` (?:closed|good|continuity|made) on the (?:right|other|second)(?: side| one)?`],
+  ['left pole 0.1 ohms, right pole ol', `(?:it's |is |contacts? )?(?:closed|good|continuity|made) on the`
+  + ` (?:left|one`
+  + `|first)(?: side| one)? and open on the (?:right|other|second)(?: side| one)?`],
+  ['ol to ground', `from (?:each|both|either|all)(?: of)?(?: those| the| these)?(?: (?:wires?|leads?`
+  + `|legs?|two`
+  + `|three))* to (?:the )?ground(?: wire| lug| screw)?,?(?: i've| i'm| it's| there's| i)*(?: got| get| getting)?`
+  + ` (?:nothing|open(?: line)?|ol|infinity|no reading)(?:,? open(?: line)?)?`],
+  ['$1 amps and stays, $2 trips', `(?:it )?(?:hit|jumped to|went to|shot to) ${N}(?: amps)? and (?:stayed|held`
+  + `|sat|hung)`
+  + `(?: up)?(?: at)? (?:there|[\\d.]+)(?: amps)? (?:till|until) (?:the )?(overload|breaker) (?:popped|tripped`
+  + `|kicked(?: out`
+  + `| off)?|let go)`],
+  ['meg toground 0', `meg(?:ged|ger(?:ed)?)?(?: it| them| out)*,? t1 (?:0|zero)(?=,| )[^;]*`, `meg(?:ged`
+  + `|ger(?:ed)?)?(?: it`
+  + `| them| out)*,? t1 ${N}[^,;]*,? t2 (?:0|zero)(?=,| )[^;]*`, `meg(?:ged|ger(?:ed)?)?(?: it| them| out)*,? t1`
+  + ` ${N}[^,;]*,?`
+  + ` t2 ${N}[^,;]*,? (?:and )?t3 (?:0|zero)(?: megs?)?`],
+  ['meg toground $1 meg', `meg(?:ged|ger(?:ed)?)?(?: it| them| out)*,? t1 ${N}(?: megs?)?,? t2 ${N}(?: megs?)?,?`
+  + ` (?:and )?t3`
+  + ` ${N}(?: megs?)?${END}`],
+  ['$1 volts on the coil', `coil(?:'s| is)? (?:getting|got|has|seeing|sees|gets) ${N}${VOLTS}(?: like it should)?`],
+  ['coil reads $1', `pulled the coil(?: out| off)?(?: and|,)*(?: it's| it is| it reads| reads| i get| got)*`
+  + ` (open|ol|${N})`],
+  ['no power at the line side', `(?:pressure )?switch(?: on the \\w+(?: pump)?)? is (?:calling|closed|made) but`
+  + ` (?:there's`
+  + ` |i've got |we've got )?no (?:power|voltage) (?:getting |going |coming )*to it`],
+  ['cap 0 uf', `(?:motor|start|starting) cap(?:acitor)?(?:'s| is)?(?: reading| reads| showing| shows| at)+`
+  + ` (?:zero|nothing`
+  + `|0)(?: uf| microfarads?)?`],
   ['supply l2 $1', `(?:the )?bus(?: ?bar)?s? (?:behind|under|ahead of|feeding|above)(?: that| the| it)?(?: same|`
   + ` dead)?`
   + `(?: breaker| pole| leg)?(?: is|'s| reads| shows| has)?(?: good| hot| fine| ok| alive)*,? ${LEG}${VOLTS}`],
@@ -35,7 +109,9 @@ const OF_LEGS: readonly Joined[] = [
     + ` (?:and )?(2[0-4]\\d)${VOLTS} (?:across|between|leg to leg)(?: them| the two| both)?`,
     `${LEG}${VOLTS} on this (?:leg|side|one)${AND} ${LEG}${VOLTS} on (?:that|the other) (?:leg|side|one),? (?:and )?`
     + `(2[0-4]\\d)${VOLTS} (?:across|between|leg to leg)(?: them| the two| both)?`],
-  ['line side $1 / $2', `${LEG}${VOLTS}${AND} ${LEG}${VOLTS}(?: to ground)? (?:on|at) (?:the )?line(?: side)?`
+  ['line l1 $1 l2 $2', `(?:voltage |volts |power )?(?:coming |going )?in on both sides,? ${LEG}${VOLTS}${AND}`
+  + ` ${LEG}${VOLTS}`,
+  `${LEG}${VOLTS}${AND} ${LEG}${VOLTS}(?: to ground)? (?:on|at) (?:the )?line(?: side)?`
   + `(?: of (?:it|the switch))?`],
   ['line side $2 / $2 / $1', `leg to leg(?: at the switch)?(?:,? (?:i'm|i am|it's|we're|i))?(?: reading| getting| get`
   + `| read| see)?(?: about| only)? (\\d{1,2})${VOLTS},? (?:and |but )?to ground (?:each(?: one)?|both|either(?:`
@@ -51,6 +127,84 @@ const OF_LEGS: readonly Joined[] = [
 
 /** What he did with what runs, and what it did then. */
 const OF_HANDS: readonly Joined[] = [
+  ['trips after a while', `(?:motor |it |compressor |pump )?(?:trips|pops|kicks)(?: out| off)?(?: its own`
+  + ` (?:button|reset|overload))? after`
+  + ` (?:about |maybe |around )?(?:half an hour|an hour|(?:\\d+|five|ten|fifteen|twenty|thirty)(?: or \\w+)?`
+  + ` ?min(?:utes?)?|a (?:few|couple)`
+  + `(?: of)? minutes)`],
+  ['$1 trips after a while', `(?:starts,? )?(?:it )?runs (?:for )?(?:about |maybe )?(?:\\w+) (?:minutes|min)(?:`
+  + ` and|,)* then the`
+  + ` (overload|breaker) (?:trips|kicks|pops)(?: out| off)?`],
+  ['cap 0 ohms', `cap(?:acitor)?(?:'s| is| reads| tests)?(?: dead| out| direct)? shorted(?: out)?${END}`],
+  ['contacts open', `contacts? (?:are |is )?(?:sitting|standing|hanging)(?: wide)? open`],
+  ['tank air', `(?:stuck|put|screwed|got|threw) (?:a|my)(?: \\w+)? gauge on (?:the )?(?:schrader|air|tank`
+  + `|stem)(?: valve| stem)?`],
+  ['port blocked', `blew (?:through|into|in) the (?:nipple|port|tube|hole),? and (?:nothing|no air) (?:goes`
+  + `|comes|went|passes|came)`
+  + `(?: through| out)?`],
+  ['it works fine', `by-?passed it and it's (?:fine|good|back|normal)`],
+  ['', `put (?:some )?air (?:in|into) (?:it|the tank)(?=,? and)`,
+    `it (?:bangs|slams|thumps|knocks) every time it (?:shuts|turns|kicks|cuts) off`],
+  ['', `there's (?:nothing|not much|hardly anything) left (?:of it|of them|on it)`],
+  ['breaker trips after a couple minutes', `(?:pump |it |motor |she )?(?:will )?(?:comes?|kicks?|starts?`
+  + `|turns?)(?: right)?`
+  + ` (?:on|up) and runs?(?: fine)? for (?:a |about )?(?:couple|few|two|three|five|ten|\\d+)(?: of)?(?: or`
+  + ` [a-z]+)? minutes?,?`
+  + ` (?:and )?then the breaker (?:kicks|trips|pops|goes)(?: off| out)?`],
+  ['runs again once it is cooled', `(?:but )?after it (?:sits|cools|rests|has sat)(?: down| off)?(?:`
+  + ` for)?[^,;]*?,? (?:it|she)`
+  + ` ?(?:'ll| will)? (?:run|go|start|runs|goes|starts|works?)(?: right)?(?: up)? again`,
+  `(?:\\w+ )?(?:minutes|half hour|an hour|hour)(?: or so)? later,? (?:it|she) (?:goes|runs|starts|works)(?:`
+  + ` right)?(?: up)?`
+  + ` again`],
+  ['runs, no water', `(?:you|i|we) can hear (?:the pump|it)(?: running| run| going)?,? but (?:nothing|no`
+  + ` water)(?:'s| is)?`
+  + ` (?:coming|comes)(?: out| through)?`],
+  ['gauge $1, switch closed', `(?:the )?(?:pressure )?switch(?:'s| is)? (?:stays|still|stayed|stay) (?:closed`
+  + `|made|in) (?:at`
+  + `|past|over|all the way to) (\\d+)(?: psi| pounds)?`],
+  ['loses prime', `(?:i |we |he )?primed it (?:two|three|four|a couple|several|\\d+)(?: of)? times and (?:every`
+  + ` time )?it`
+  + ` (?:loses|lost|drops) (?:it|its prime|prime)(?: every time)?(?: after [^,;]*)?`],
+  ['lever off', `(?:the )?(?:cut-?off |little )?lever won't stay up(?: by itself)?`],
+  ['gauge stuck', `(?:the )?gauge(?:'s)? needle (?:doesn't|does not|won't|never|didn't)(?: even)? (?:moves?|budge|drop)`
+  + `(?: when [^,;]*)?`],
+  ['gauges differ', `(?:pressure )?gauge[^,;]*? and (?:the one|my gauge|the other|another)[^,;]*? (?:don't|do`
+  + ` not|doesn't)`
+  + ` (?:agree|match|read the same)`],
+  ['turns backwards', `(?:it )?(?:turns|spins|runs|is turning|turning|spinning)(?: in)? the wrong (?:direction|way)`],
+  // what he is about to do, and what has gone on while he looked
+  ['', `(?:with the (?:power|breaker) (?:off|killed) )?(?:so |now |and |okay |ok |alright )*(?:i'm|we're|i am)`
+  + ` (?:gonna|going`
+  + ` to|just gonna|about to) (?:check|test|measure|look at|see|ohm out|take|get|grab|do|find|put)[^,;]*(?=,`
+  + ` (?:and )?(?:it's`
+  + `|i|we|there|that))`,
+  `(?:with the (?:power|breaker) (?:off|killed) )?(?:i'm |we're )?(?:gonna |going to )?check(?:ing)? (?:for`
+  + ` )?continuity (?:through|across|on)[^,;]*(?=,)`,
+  `even though (?:the )?(?:pump|motor|it)(?:'s| has| is)? (?:been )?(?:running|on)(?: for [^,;]*)?`],
+  ['short cycling', `(?:kick|turn|come|click|cut|pop)s? on and (?:then )?(?:kick|turn|go|click|cut|shut`
+  + `|pop)s?(?: right)?`
+  + `(?: back)? off(?: again)?,?(?: about| like)? every(?: \\w+)? (?:\\w+) seconds?`],
+  ['lever was tripped, it works fine', `with the lever (?:held|up|held up),? [^,;]*? (?:and )?when i let (?:it`
+  + ` )?go,? it`
+  + ` (?:keeps|stays|kept|stayed)(?: running| on| going| up)?`],
+  ['cuts out when two shower', `(?:as soon as|the minute|whenever|every time) (?:somebody|someone|anyone|you`
+  + `|they|anybody)`
+  + ` (?:flushes?|opens?|uses?|turns?|showers?|runs?)[^,;]*? (?:the whole thing |it |the pump |everything`
+  + ` )?(?:cuts out|quits`
+  + `|dies|shuts off|stops|drops out)`],
+  ['nothing at the tap', `(?:turn(?:ed|s)?|open(?:ed|s)?|crank(?:ed)?)(?: on| up)? (?:the|a) (?:faucet|tap`
+  + `|spigot|hydrant`
+  + `|hose)(?: on| up| open)? and (?:there's |i get )?nothing(?: happens| happened| comes out| came out)?`],
+  ['fuse blown', `(?:pulled|took out) the fuse and it's (?:burnt|burned|melted|broke|broken|blown)(?: in half|`
+  + ` in two| out`
+  + `| open)?`],
+  ['bubbles in the suction', `(?:little |steady )?(?:stream|string|line|bunch|lots?|trail) of bubbles(?: coming|`
+  + ` going)?`
+  + `(?: in| up| by)?(?: through| in| past)? (?:the )?(?:clear |suction |sight )*(?:pipe|tube|line|hose|glass)`],
+  ['one leg dead out of the starter', `(?:only )?(?:two|2) (?:of the |of its )?(?:legs|lines|phases|poles)`
+  + ` (?:have|has|with|got)`
+  + ` (?:power|voltage|volts) (?:coming |going )?out(?: of (?:it|the starter|the contactor))?`],
   // what a thing is like says nothing of how it stands
   ['', `(?:it's |it is |this is |that's )?(?:one of (?:those|them)|the kind|that kind|one)(?: \\w+){0,3} with`
   + ` (?:the|a)`
@@ -102,6 +256,24 @@ const OF_HANDS: readonly Joined[] = [
 
 /** What he makes of it: where it lies. */
 const OF_PLACE: readonly Joined[] = [
+  ['', `(?:checked|read|ohmed|tested|measured) (?:the motor|it|the leads|them|the pump) at the well head`
+  + ` instead of (?:at )?the (?:box|switch|house)(?: and| ,|,)*(?: it's| it reads| i get| got)* (?:the )?same(?:`
+  + ` reading`
+  + `| thing| numbers?)?`],
+  ['cable insulation rubbed through', `(?:green|black|yellow|red|hot|ground) wire(?: with)?(?: has)?(?: the|`
+  + ` its)? insulation`
+  + ` (?:rubbed|worn|chewed|scraped|burned|burnt|skinned)(?: off| through)?(?: [^,;]*)?`],
+  ['yellow splice in the well is green', `splice (?:at|in|on)(?: the)? (?:top of the |bottom of the )?(?:well`
+  + `|drop)(?: head| cap)?`
+  + `(?: was| is|'s)? (?:hanging|held on|just hanging)(?: on)? by (?:a|one) (?:strand|thread|hair)`],
+  ['inlet pressure $1, gauge $2', `(?:before|ahead of) the pump(?: i've| i| there's| it's| we've)*(?: got| have|`
+  + ` get| read)*`
+  + ` (\\d+)(?: psi| pounds)?,? (?:and )?(?:after|behind|past) (?:it|the pump)(?: i've| i| there's| it's|`
+  + ` we've)*(?: got| have`
+  + `| get| read)* (\\d+)(?: psi| pounds)?`],
+  ['pump connector melted', `(?:connector|plug|splice|wire nut)(?: on| at| by)? the pump(?:'s| is| was)?`
+  + ` (?:melted|burnt|burned`
+  + `|cooked)`],
   // what is held ahead of the check valve can only go back through it
   ['check valve leaks back', `(?:shut|closed)(?: off)? the (?:valve on the )?(?:inlet|street|supply|suction`
   + `|city)(?: side)?`
