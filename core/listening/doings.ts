@@ -7,10 +7,12 @@ export const DOINGS = {
     '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted) (?:in |on |up )?(?:a |an |on |in )?'
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
+    '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went )?(?:in|on|fitted)\\b',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
   ],
   cleaned: [
+    '(?:ran|pushed|stuck|shoved|worked) an? (?:drill(?: bit)?|wire|paper ?clip|pick|bit) (?:through|down|into) OF',
     '(?:cleaned|cleared|rinsed|washed|flushed|sanded|drilled|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed'
     + '|emptied|reamed)'
     + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
@@ -30,6 +32,7 @@ export const DOINGS = {
     + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
+  ended: ['(?:put|crimped|stuck) (?:an? )?(?:new )?(?<of>end|lug|ring terminal|ferrule)s? on(?: it| them)?'],
   set: [
     '(?:a )?(?:quarter|half|full|one|two|couple(?: of)?|\\d+)(?: a)? turns? (?:on|of) (?:\\w+ ){0,3}OF',
     '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',

@@ -46,8 +46,8 @@ const WAYS: Readonly<Record<string, Way>> = {
   },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
   'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)(?! (?:to |in |into )?off\\b)' },
-  'remake-joint': { by: ['remade'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
-  'remake-feed-joint': { by: ['remade'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt'
+  'remake-joint': { by: ['remade', 'ended'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
+  'remake-feed-joint': { by: ['remade', 'ended'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt'
     + ' splices?)' },
   'remake-control-wire': { by: ['remade', 'renewed'], to: '(?:control|pilot|coil) wires?' },
   'clean-and-remake-chassis-return': {
@@ -155,6 +155,9 @@ const WAYS: Readonly<Record<string, Way>> = {
   'close-disconnect': { by: ['on'], to: '(?:disconnect|safety switch)' },
   'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
+  'change-filter-cartridge': { by: ['renewed'], to: '(?:(?:house |water )?filter|cartridge)(?: cartridge)?' },
+  'change-filter-move-switch-ahead-of-it': { by: ['renewed'], to: '(?:(?:house |water )?filter|cartridge)(?:'
+    + ' cartridge)?' },
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
   'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
   'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },

@@ -45,6 +45,19 @@ export const HOUSE: Sayings = {
       ],
     },
   },
+  'filter-sides': {
+    said: {
+      alike: [
+        'filter same both sides', 'same pressure before and after the filter', 'no drop across the filter',
+        'filter both sides alike', 'nothing lost across the filter',
+      ],
+      drops: [
+        'drops across the filter', 'only after the filter', 'far less behind the filter', 'pressure lost across'
+        + ' the filter',
+        'filter drops', 'low after the filter', 'big drop across the filter',
+      ],
+    },
+  },
   'filter-out': {
     what: [
       'filter out', 'cartridge out', 'bypassed the filter', 'filter bypassed', 'without the filter',

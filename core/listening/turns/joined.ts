@@ -1,6 +1,7 @@
 import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
 import { TURNS_ALOUD } from './aloud'
+import { TURNS_READ_ALOUD } from './readAloud'
 import { TURNS_OF_CONCLUDING } from './concluding'
 import { FIRST_TURNS } from './first'
 import { TURNS_OF_FURTHER } from './further'
@@ -36,6 +37,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
+  ...TURNS_READ_ALOUD,
   ...TURNS_ALOUD,
   ...TURNS_OF_SIDES,
   ...TURNS_OF_TRYING,

@@ -334,6 +334,20 @@ export function plumbing({ filter, relief, practice }: PlumbingOptions): Block {
               chancesByFault: { 'filter.blocked': { clean: 0.03, dirty: 0.97 } },
             }),
             seen({
+              id: 'filter-sides',
+              point: 'tap',
+              title: 'Pressure on either side of the filter, a tap open',
+              words: ['either side of the filter', 'filter sides'],
+              minutes: 5,
+              steps: ['A gauge ahead of the housing and one behind it; open a tap and read both.'],
+              outcomes: {
+                alike: { label: 'nearly alike', words: ['same both sides'] },
+                drops: { label: 'far less behind it', words: ['drops across it'] },
+              },
+              usual: { alike: 0.97, drops: 0.03 },
+              chancesByFault: { 'filter.blocked': { alike: 0.04, drops: 0.96 } },
+            }),
+            seen({
               id: 'filter-out',
               point: 'tap',
               title: 'Cartridge out: is the flow back?',
