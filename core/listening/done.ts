@@ -156,8 +156,6 @@ const WAYS: Readonly<Record<string, Way>> = {
   'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
   'change-filter-cartridge': { by: ['renewed'], to: '(?:(?:house |water )?filter|cartridge)(?: cartridge)?' },
-  'change-filter-move-switch-ahead-of-it': { by: ['renewed'], to: '(?:(?:house |water )?filter|cartridge)(?:'
-    + ' cartridge)?' },
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
   'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
   'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },

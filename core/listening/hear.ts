@@ -209,7 +209,7 @@ function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
   // `cleaned the nozzle, 55 now`: the figure is of afterwards
   if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false
   const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
-  return line?.kind === 'observation' && line.test !== 'asked' && !same
+  return line?.kind === 'observation' && !['asked', 'works'].includes(line.test) && !same
 }
 
 /** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
