@@ -42,6 +42,8 @@ export interface CauseAccount {
 const [LIKELY, LOOKED_AT] = [0.85, 0.7]
 /** From so much on it is worth telling what can have made it; judgement, no source. */
 const SUSPECTED = 0.2
+/** And beside what is settled; judgement, no source. */
+const BESIDE = 0.5
 
 export function accountForCauses(
   tables: Tables,
@@ -59,8 +61,8 @@ export function accountForCauses(
   // what was put right and nobody named yet: its cause is as open
   const right = putRight(model, ranking, [...state.parts, ...state.repairs].flatMap(l => l.fault ?? []))
   const of = [failed, [...likely, ...right]].find(list => list.length > 0)
-  const suspected = ranking.suspects.filter(s => s.component && s.failed >= SUSPECTED).map(s => s.fault)
-  const accounts = [...new Set(of ?? suspected)].flatMap((fault) => {
+  const suspects = (least: number) => ranking.suspects.filter(s => s.component && s.failed >= least).map(s => s.fault)
+  const accounts = [...new Set(of ? [...of, ...suspects(BESIDE)] : suspects(SUSPECTED))].flatMap((fault) => {
     const mode = model.kind.faults.find(f => f.id === fault)
     if (!mode) return []
     const causes = mode.causes.map(link => weigh(tables, state, ranking, link, fault, named))
@@ -69,13 +71,13 @@ export function accountForCauses(
         fault,
         label: mode.name,
         confirmed: failed.includes(fault),
-        suspected: !of,
+        suspected: !of?.includes(fault),
         open: named.size === 0 && mode.causes.length > 0,
         causes: causes.toSorted((a, b) => ORDER[a.standing] - ORDER[b.standing] || b.chance - a.chance),
       },
     ]
   })
-  return of ? accounts : accounts.flatMap(onlyShown)
+  return accounts.flatMap(a => (a.suspected ? onlyShown(a) : [a]))
 }
 
 /** Of what one repair puts right what the lines speak for; what it is said of where they speak for nothing else. */

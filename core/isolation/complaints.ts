@@ -150,6 +150,8 @@ export const COMPLAINT_GIVEN: Record<Complaint, Row> = {
     'switch.out-of-setting:7': 0.7,
     // what is torn is not pushed
     'switch.diaphragm': 0.2,
+    // nothing gets to the switch behind it
+    'check.stuck-shut': 0.12,
     'runs-on': 0.85,
     'runs-dry': 0.12,
     'runs-weak': 0.18,

@@ -60,7 +60,7 @@ const WAYS: Readonly<Record<string, Way>> = {
   },
   'charge-or-replace-battery': { by: ['charged', 'renewed'], to: 'batter(?:y|ies)' },
   'find-why-then-replace-fuse': { by: ['refused'], to: 'fuse' },
-  'replace-fuse-holder': { by: ['renewed'], to: 'fuse ?holder' },
+  'replace-fuse-holder': { by: ['renewed'], to: '(?:fuse ?)?holder' },
   'replace-feed': { by: ['renewed'], to: 'feed(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
   'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire)(?: to the (?:pump|motor))?' },

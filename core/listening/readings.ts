@@ -100,6 +100,8 @@ const [MAINS, MOST_OF_A_LEG, MOST_CLAMPED] = [90, 500, 60]
 const LEAST_BARE_VOLTS = 60
 const OF_CONTROL: ReadonlySet<string> = new Set(['coil', 'pilot', 'control', 'aux', 'contacts', 'poles'])
 
+const MAINS_LEGS = { low: 225, high: 250 }
+
 const isInsulation = ({ probe }: NumericTest) => probe.ask === 'ohms' && probe.insulation === true
 
 export function fits(f: Figure, test: NumericTest): boolean {
@@ -113,6 +115,8 @@ export function fits(f: Figure, test: NumericTest): boolean {
   if (f.quantity !== undefined) return f.quantity === test.quantity
   if (test.quantity === 'ohms' && !insulation && f.value > MOST_BARE_OHMS) return false
   if (test.quantity === 'amps' && f.value > MOST_BARE_AMPS) return false
+  // of no unit, and as high as the mains between two legs: volts
+  if (test.quantity === 'pressure' && f.value >= MAINS_LEGS.low && f.value <= MAINS_LEGS.high) return false
   return test.quantity !== 'time'
 }
 

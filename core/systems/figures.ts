@@ -102,6 +102,7 @@ export const ELECTRICAL = {
   'motor.shorted': share('turns of the main winding shorted', 0),
   'motor.mainJoint': ohms('added to the main winding', 0),
   'motor.startJoint': ohms('added to the start winding', 0),
+  'motor.startLeft': share('turns left of the start winding, of all', 1),
   ...three('motor.joint', ohms('added to a winding, or to the brushes', 0)),
   'motor.earth': ohms('winding to frame', 50e6),
   ...three('motor.across', ohms('winding of three to the next winding', DRY)),

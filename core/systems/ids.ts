@@ -95,6 +95,7 @@ export const PARTS = {
     faults: [
       'main-open',
       'start-open',
+      'start-short',
       'phase-open',
       'turn-short',
       'phase-short',

@@ -2,10 +2,17 @@
 import { END } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
+const VOLTS = '(?: ?volts?| ?v)?'
 const N = '(\\d*\\.?\\d+)'
 
 /** What he did with what runs, and what it did then. */
 const OF_HANDS: readonly Joined[] = [
+  ['gauge $1, runs past its cut-out', `gauge(?: was|'s| is) up (?:at|to|around) (\\d+)[^,;]*? and (?:the pump`
+  + `|it)(?: was|'s| is)? still`
+  + ` (?:going|running)`],
+  ['stem spits water', `tank(?:'s| has)(?: got)? no air in it(?: at all)?,? (?:and )?(?:the )?stem (?:spits`
+  + `|squirts|spat) water`],
+  ['$2 volts out of it', `${N}${VOLTS} in,? (?:and )?(?:only )?${N}${VOLTS} out of it`],
   ['breaker off', `(?:power|breaker)(?:'s| is) off,? (?:and )?(?:i )?(?:checked|tested|verified|proved) (?:it`
   + `|that)[^,;]*,? (?:and )?`
   + `(?:it's|it is) dead`],
@@ -158,6 +165,19 @@ const OF_HANDS: readonly Joined[] = [
 
 /** What he makes of it: where it lies. */
 const OF_PLACE: readonly Joined[] = [
+  ['coil is burnt up, coil reads ol', `(?:the )?coil(?:'s| is) (?:burnt|burned|cooked|fried|melted)(?: up|`
+  + ` out)?,? (?:and )?(?:it )?`
+  + `(?:reads|is|tests) (?:open|ol)`],
+  [',', `(?<=leaks?|leaking) so (?:bad|much)(?: that)?(?= it| you| the| clicked)`],
+  ['contacts burnt', `(?:two|both|three|one)(?: sets?)?(?: of)?(?: the)? contacts? (?:are|is) (?:burnt|burned`
+  + `|eaten|worn)`
+  + `(?: away| off| up| down)?`],
+  ['motor windings wet', `windings? (?:are |is )?(?:wet|soaked|full of water)(?: and [a-z]+)?(?: in there| inside)?`],
+  ['jet blocked, rusty water', `(?:there's |there is )?(?:sand|grit|rust|scale) packed (?:in|into) the (?:nozzle`
+  + `|jet|venturi)`],
+  ['', `(?<=holder(?:'s| is) (?:melted|burnt|burned|cooked)),? (?:and )?(?:the )?wires?(?:'s| is| are)? loose in it`],
+  ['wire chafed', `(?:the )?torque arrestor(?:'s| is| was)? (?:gone|missing|broke|broken|not there|off)`],
+  ['yellow to black ol, yellow to red ol', `yellow(?: lead)?(?:'s| is) open to both(?: of)?(?: the)? others?`],
   ['pump is stiff', `(?:motor |pump |shaft )?(?:spins|turns|moves),? but (?:it's got |there's )?(?:a bunch of `
   + `|lots of |some )?(?:sand`
   + `|grit|rust) in it,? and it's (?:tight|stiff|hard to turn)`],

@@ -144,7 +144,10 @@ const OF_STANDING: readonly Joined[] = [
   '(?:unit|machine|pump|compressor|it|she|thing) (?:walks|dances|hops|jumps|wanders)(?: all)?(?: around| across| over)'
   + '* the (?:floor|slab|shop)[^,;]*'],
   ['rusty, shakes', '(?:ring|terminal|lug|ground|screw)[^,;]*(?:hanging (?:there )?|just )(?:loose|by a thread)'],
-  ['stands hot', '(?:they |somebody |it\'s )?(?:boxed|closed|walled|built)(?: it)? in,? (?:and )?no air (?:gets'
+  ['stands hot', '(?:they |he |she |somebody |owner )?(?:built|put|made) an? (?:[a-z]+ )?(?:box|closet|cabinet'
+  + '|doghouse|shed|enclosure)'
+  + ' (?:around|over) it(?:,? (?:with )?(?:no|without) (?:any )?(?:vents?|air|openings?|fan))?',
+  '(?:they |somebody |it\'s )?(?:boxed|closed|walled|built)(?: it)? in,? (?:and )?no air (?:gets'
   + ' )?(?:to|around|round)'
   + ' it',
   '(?:stands|sits|is|mounted|boxed|shoved|jammed|stuck)(?: up)? (?:in|against) (?:a |an |the'

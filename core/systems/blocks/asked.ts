@@ -8,7 +8,7 @@ import { type Chances, type OutcomeEntry, seen } from './testEntry'
 interface Answer extends OutcomeEntry {
   readonly usual: number
   /** the condition that it shows */
-  readonly shows?: Pick<NoteEntry, 'id' | 'name' | 'advice'>
+  readonly shows?: Pick<NoteEntry, 'id' | 'name' | 'advice' | 'or'>
 }
 
 const ANSWERS = {
@@ -36,6 +36,7 @@ const ANSWERS = {
     shows: {
       id: 'ran-dry',
       name: 'Ran dry',
+      or: { test: 'level-look', shownBy: 'low' },
       advice: 'A low-pressure cut-off where it stays dry, an underload ' + 'protector where the well recovers.',
     },
   },

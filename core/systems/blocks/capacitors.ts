@@ -79,9 +79,10 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
         name: 'Start capacitor low',
         baseRate: 0.05,
         severities: degrees(
-          { name: 'two thirds left', share: 0.32, change: times('start.farads', 0.65) },
-          { name: 'a third left', share: 0.23, change: driedOut({ left: 0.35, ohms: 20, load: 1.4 }) },
-          { name: 'a tenth left', share: 0.25, change: driedOut({ left: 0.1, ohms: 60, load: 0.4 }) },
+          { name: 'two thirds left', share: 0.3, change: times('start.farads', 0.65) },
+          { name: 'a third left', share: 0.2, change: driedOut({ left: 0.35, ohms: 20, load: 1.4 }) },
+          { name: 'a fifth left', share: 0.1, change: driedOut({ left: 0.21, ohms: 40, load: 0.9 }) },
+          { name: 'a tenth left', share: 0.2, change: driedOut({ left: 0.1, ohms: 60, load: 0.4 }) },
           { name: 'a third left, and starts yet', share: 0.12, change: driedOut({ left: 0.35, ohms: 20, load: 0 }) },
           { name: 'two thirds left, too little', share: 0.08, change: driedOut({ left: 0.6, ohms: 8, load: 2.2 }) },
         ),

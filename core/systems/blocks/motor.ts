@@ -3,14 +3,14 @@
  * where it stands.
  */
 import type { Change } from '../figures'
-import type { FaultId } from '../ids'
 import { OPEN } from '../power/resistances'
 import type { Repair } from '../faultTypes'
 import { type Block, component, point, yesNo } from './block'
 import { CAUSES } from './causes'
-import { always, degrees, fault, madeBy, repair } from './faultEntry'
+import { always, type CauseEntry, degrees, fault, madeBy, repair } from './faultEntry'
 import { motorCooling } from './motorCooling'
 import { MOTOR_FIELDS, START_GEAR, WINDINGS } from './motorFields'
+import { startOpen, startShort } from './startWinding'
 import { amps, leadOhms, seen, voltsAt } from './testEntry'
 import { tripTrial } from './trials'
 import { keepsRunning, cordLook, knownGood, motorFelt } from './toldMotor'
@@ -31,6 +31,7 @@ export const newMotor = repair({
 })
 
 const WET_BEARING = madeBy('pump.seal', 'water past a leaking seal rusts the bearing')
+const SOAKED = { because: 'pump.seal', why: 'water past a leaking seal soaks the windings' } as const
 const NOTHING_MOVED = madeBy('check.stuck-shut', 'against a stuck check valve nothing cools it')
 /** What overheats a winding; handbook §7. */
 const COOKED = [
@@ -77,8 +78,11 @@ const seized = (mend: Repair, what: string) => [
   }),
 ]
 
-/** @param both start winding and main winding open alike, as lead to lead on two wires */
-const windingFaults = (mend: Repair, both = false) => [
+/**
+ * @param both start winding and main winding open alike, as lead to lead on two wires
+ * @param wet what lets water to the windings
+ */
+const windingFaults = (mend: Repair, both = false, wet: readonly CauseEntry[] = []) => [
   fault({
     id: 'motor.main-open',
     name: both ? 'Winding open' : 'Main winding open',
@@ -114,31 +118,11 @@ const windingFaults = (mend: Repair, both = false) => [
       { name: 'about 80 kΩ', share: 0.2, change: { 'motor.earth': 80e3 } },
     ),
     repair: mend,
-    causes: [CAUSES.surge, ...COOKED, CAUSES.age],
+    causes: [CAUSES.surge, ...wet, ...COOKED, CAUSES.age],
     settledBy: 'megohms to ground with the leads off',
     wears: ['age'],
   }),
 ]
-
-const NO_CAPACITOR = (['box.cap-open', 'motor.cap-open'] as const)
-  .map(because => ({ because, why: 'endless starts without it burn it out' }))
-
-const startOpen = (mend: Repair, gear: FaultId) =>
-  fault({
-    id: 'motor.start-open',
-    name: 'Start winding open',
-    baseRate: 0.01,
-    severities: always({ 'motor.startJoint': OPEN }),
-    repair: mend,
-    causes: [
-      { because: gear, why: 'a start winding left in burns out' },
-      ...NO_CAPACITOR,
-      CAUSES.retries,
-      CAUSES.age,
-    ],
-    settledBy: 'ohms across the start winding',
-    wears: ['age'],
-  })
 
 /** Down the well; the start winding can be tried from the top only with three wires. */
 export const drownedMotor = ({ wires }: { wires: 2 | 3 }): Block => ({
@@ -155,7 +139,7 @@ export const drownedMotor = ({ wires }: { wires: 2 | 3 }): Block => ({
   faults: [
     ...windingFaults(pullPump, wires === 2),
     ...seized(pullPump, 'Motor or pump'),
-    ...(wires === 3 ? [startOpen(pullPump, 'box.relay-closed')] : []),
+    ...(wires === 3 ? [startOpen(pullPump, 'box.relay-closed'), startShort(pullPump, 'box.relay-closed')] : []),
   ],
 })
 
@@ -211,7 +195,7 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
       }),
     ],
     faults: [
-      ...windingFaults(newMotor),
+      ...windingFaults(newMotor, false, [SOAKED]),
       ...seized(newMotor, what),
       startOpen(newMotor, 'motor.centrifugal-closed'),
       ...(cooling.faults ?? []),

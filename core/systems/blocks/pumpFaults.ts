@@ -3,8 +3,11 @@ import { GALLON, PSI } from '#core/units'
 import type { Repair } from '../faultTypes'
 import type { Figures } from '../figures'
 import { CAUSES } from './causes'
-import { always, degrees, fault, repair, type CauseEntry } from './faultEntry'
+import { always, degrees, fault, madeBy, repair, type CauseEntry } from './faultEntry'
 import { seen } from './testEntry'
+
+/** Water that is churned in a shut pump boils, and cooks the seal. */
+const DEADHEADED = madeBy('check.stuck-shut', 'shut in, it churns its water hot and cooks the seal')
 
 export const newCheck = (minutes: number) =>
   repair({
@@ -123,7 +126,7 @@ export const leakingSeal = () =>
     ),
     effect: 'starts-alone',
     repair: repair({ id: 'renew-shaft-seal', name: 'Renew the shaft seal', minutes: 70, part: 'shaft seal' }),
-    causes: [CAUSES.dry, CAUSES.sand, CAUSES.age],
+    causes: [CAUSES.dry, DEADHEADED, CAUSES.sand, CAUSES.age],
     settledBy: 'water between pump and motor',
     wears: ['sand', 'age'],
   })

@@ -34,6 +34,9 @@ const newContacts = repair({
   part: 'contact kit',
 })
 
+/** Under its volts a coil does not close its gap, and an open gap lets it draw and cook. */
+const LOW_VOLTS_HOLD = { because: 'low-volts', why: 'under its volts a coil does not close, draws more and'
+  + ' cooks' } as const
 const CHATTERED = { because: 'chattered', why: 'a chattering coil burns its contacts' } as const
 
 export function starterFaults(o: StarterOptions): readonly FaultMode[] {
@@ -91,7 +94,7 @@ export function starterFaults(o: StarterOptions): readonly FaultMode[] {
         minutes: 30,
         part: 'coil',
       }),
-      causes: [CAUSES.age, CAUSES.surge, CAUSES.hot],
+      causes: [CAUSES.age, CAUSES.surge, CAUSES.hot, LOW_VOLTS_HOLD],
       settledBy: 'ohms across the coil, one lead off',
       wears: ['age'],
     }),

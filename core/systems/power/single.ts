@@ -231,7 +231,10 @@ function windings({ motor, startTap }: SinglePlan, f: Figures, state: NetworkSta
   const main = mainOhms * f['motor.turns'] ** 2 * (1 - f['motor.shorted'])
   return [
     resistor('main winding', 'black.m', 'yellow.m', main + f['motor.mainJoint']),
-    resistor('start winding', 'red.m', 'yellow.m', startOhms * startTap ** 2 + f['motor.startJoint']),
+    resistor(
+      'start winding', 'red.m', 'yellow.m',
+      startOhms * startTap ** 2 * f['motor.startLeft'] + f['motor.startJoint'],
+    ),
   ]
 }
 
@@ -246,7 +249,9 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
   const field = complex(z.main.re - mainOhms, z.main.im - leakage)
   const own = (k: number) => complex(field.re * k * k + mainOhms * k, z.main.im * k * k)
   const main = turned(1, own(left))
-  const start = turned(1, z.start)
+  // fewer turns of the start winding: its own goes by them, what it has of the field by their square
+  const startLeft = f['motor.startLeft']
+  const start = turned(1, complex(z.start.re * startLeft, z.start.im * startLeft ** 2))
   const loop = turned(left * shorted, field)
   return [
     {
@@ -256,7 +261,7 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
       b: 'yellow.m',
       z: complex(main.re + f['motor.mainJoint'], main.im),
       couplings: [
-        { to: 'start winding', z: turned(left, z.startIntoMain) },
+        { to: 'start winding', z: turned(left * startLeft, z.startIntoMain) },
         ...(shorted ? [{ to: 'shorted turns', z: loop }] : []),
       ],
     },
@@ -267,8 +272,8 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
       b: 'yellow.m',
       z: complex(start.re + f['motor.startJoint'], start.im),
       couplings: [
-        { to: 'main winding', z: turned(left, z.mainIntoStart) },
-        ...(shorted ? [{ to: 'shorted turns', z: turned(shorted, z.mainIntoStart) }] : []),
+        { to: 'main winding', z: turned(left * startLeft, z.mainIntoStart) },
+        ...(shorted ? [{ to: 'shorted turns', z: turned(shorted * startLeft, z.mainIntoStart) }] : []),
       ],
     },
     ...(shorted
@@ -281,7 +286,7 @@ export function singleWindings(motor: MotorModel, f: Figures, slip: number): Win
             z: turned(1, own(shorted)),
             couplings: [
               { to: 'main winding', z: loop },
-              { to: 'start winding', z: turned(shorted, z.startIntoMain) },
+              { to: 'start winding', z: turned(shorted * startLeft, z.startIntoMain) },
             ],
           },
         ]
@@ -301,7 +306,7 @@ export const turnSingle = (motor: MotorModel): Turner => ({
       motor,
       slip,
       f['motor.shorted'] ? add(main, scale(at.current('shorted turns'), links * f['motor.shorted'])) : main,
-      scale(at.current('start winding'), links),
+      scale(at.current('start winding'), links * f['motor.startLeft']),
     )
   },
 })
