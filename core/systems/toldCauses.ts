@@ -2,6 +2,7 @@
  * What made a part fail is told of it oftener than of others: under a fault, the answers that show one of its
  * catalogued causes are likelier. Rows that a block gives of its own stand.
  */
+import { itemAt } from '#core/foundation'
 import type { SeenTest, Test } from './testTypes'
 import type { SystemKind } from './types'
 
@@ -10,6 +11,8 @@ const OF_ALL = 'age'
 
 /** So many times as often as usual; judgement, no source. */
 const OFTENER = 3
+/** Where the answer stands that there was nothing new, and what is left of it at least. */
+const [NOTHING, LEAST] = [0, 0.25]
 
 type Told = Pick<SystemKind, 'faults' | 'causeNotes'>
 
@@ -28,8 +31,11 @@ function rowsOf(test: SeenTest, { faults, causeNotes }: Told): SeenTest['chances
   return { ...Object.fromEntries(rows), ...test.chancesByFault }
 }
 
+/** What is told more is told where else nothing new was: not instead of the other answers, which may all be told. */
 function raised(usual: readonly number[], told: readonly number[]): readonly number[] {
-  const row = usual.map((chance, i) => (told.includes(i) ? OFTENER * chance : chance))
+  const more = told.reduce((sum, i) => sum + (OFTENER - 1) * itemAt(usual, i, 'answer'), 0)
+  const row = usual.map((chance, i) =>
+    (told.includes(i) ? OFTENER * chance : i === NOTHING ? Math.max(LEAST * chance, chance - more) : chance))
   const all = row.reduce((a, b) => a + b, 0)
   return row.map(chance => chance / all)
 }

@@ -55,7 +55,7 @@ function word(p: Placed) {
 }
 
 const widthOf = (f: Flag) => labelWidth(props.readings.get(f.point.id), f.point.id === props.next)
-const labels = computed(() => placeLabels(layout.value, f => inLane(f.lane), widthOf, props.readings))
+const labels = computed(() => placeLabels(layout.value, f => inLane(f.lane), widthOf, props.readings, under))
 const bare = computed(() => layout.value.flags.filter(f => widthOf(f) === 0 && inLane(f.lane)))
 const glyphState = (p: Placed) => ({
   open: props.positions.open.has(p.component.id),

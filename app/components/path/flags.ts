@@ -29,6 +29,7 @@ export function placeLabels(
   isShown: (flag: Flag) => boolean,
   widthOf: (flag: Flag) => number,
   readings: ReadonlyMap<string, FlagReading>,
+  notesOf: (name: Name) => readonly string[] = () => [],
 ): FlagLabel[] {
   const { flags, powerY, pilotY, flowY } = layout
   const rows: Record<DrawnLane, { levels: number, y: (level: number) => number }> = {
@@ -44,7 +45,9 @@ export function placeLabels(
       .filter(f => f.lane === lane && isShown(f) && widthOf(f) > 0)
       .toSorted((a, b) => a.at[0] - b.at[0])
     const wanted = shown.map(f => ({ x: f.at[0] + aside(f), width: widthOf(f) }))
-    const stacked = stackLabels(wanted, 4, WIDTH - 4, rows[lane].levels)
+    const levels = Array.from({ length: rows[lane].levels }, (_, l) => rows[lane].y(l))
+    const words = lane === 'power' ? layout.names.filter(n => n.above).map(n => boxOfNoted(n, notesOf(n))) : []
+    const stacked = stackLabels(wanted, 4, WIDTH - 4, levels.length, takenBy(words, levels))
     return shown.map((flag, i) => ({
       flag,
       ...stacked[i]!,
@@ -92,6 +95,20 @@ function boxOfName(n: Name): Box {
   const top = n.above ? n.y - height : n.y - LINE + 2
   return { left, right: left + n.width, top, bottom: top + height + LINE }
 }
+/** Width of a letter of what stands by a name. */
+const NOTE_LETTER = 6.9
+/** The name of a motor, and what is noted over it. */
+function boxOfNoted(n: Name, notes: readonly string[]): Box {
+  const width = Math.max(n.width, ...notes.map(line => line.length * NOTE_LETTER))
+  const top = n.y - LINE * (n.lines.length + notes.length)
+  return { left: n.x - width / 2, right: n.x + width / 2, top, bottom: n.y + 4 }
+}
+/** Of each level what words take up. */
+const takenBy = (boxes: readonly Box[], levels: readonly number[]): Taken[] =>
+  levels.flatMap((y, level) => boxes.flatMap(b =>
+    (b.top < y + HALF && y - HALF < b.bottom ? [{ from: b.left, to: b.right, level }] : [])))
+interface Taken { readonly from: number, readonly to: number, readonly level: number }
+
 const shared = (a: Box, b: Box) =>
   Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left))
   * Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top))
@@ -108,8 +125,9 @@ export function stackLabels(
   left: number,
   right: number,
   levels: number,
+  before: readonly Taken[] = [],
 ): Label[] {
-  const taken: { from: number, to: number, level: number }[] = []
+  const taken = [...before]
   return anchors.map(({ x, width }) => {
     const clamp = (v: number) => Math.max(left + width / 2, Math.min(right - width / 2, v))
     for (const shift of [0, -14, 14, -28, 28, -42, 42, -56, 56, -70, 70, -98, 98]) {

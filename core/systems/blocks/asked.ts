@@ -171,16 +171,23 @@ const WORN_BY_STARTS = [
   'box.relay-closed',
 ] as const
 
+/** So often nothing new is told though there was; judgement, no source. */
+const LEAST_NOTHING = 0.08
+
 function question(point: string, ids: readonly AnswerId[]): SeenTest {
   const told = Object.fromEntries(ids.map(id => [id, ANSWERS[id].usual])) as Chances<string>
   const usual: Chances<string> = { nothing: 1 - Object.values(told).reduce((a, b) => a + b, 0), ...told }
-  /** one answer likelier, the others in their proportions */
-  const raised = (id: AnswerId, to: number): Chances<string> => {
-    const rest = (1 - to) / (1 - (usual[id] ?? 0))
-    return Object.fromEntries(
-      Object.entries(usual).map(([other, chance]) => [other, other === id ? to : chance * rest]),
-    )
+  /** answers that are likelier; as far as there is something new to tell, besides the others and not instead */
+  const likelier = (told: Chances<string>): Chances<string> => {
+    const sum = (of: Chances<string>) => Object.values(of).reduce((a, b) => a + b, 0)
+    const before = usual['nothing'] ?? 0
+    const were = Object.keys(told).reduce((all, id) => all + (usual[id] ?? 0), 0)
+    const nothing = Math.max(LEAST_NOTHING, before - (sum(told) - were))
+    const rest = (1 - sum(told) - nothing) / (1 - before - were)
+    return Object.fromEntries(Object.entries(usual).map(([id, chance]) =>
+      [id, told[id] ?? (id === 'nothing' ? nothing : chance * rest)]))
   }
+  const raised = (id: AnswerId, to: number) => likelier({ [id]: to })
   const dry = ids.includes('ran-dry')
   const frozen = ids.includes('frozen')
   return seen({
@@ -197,7 +204,7 @@ function question(point: string, ids: readonly AnswerId[]): SeenTest {
       'switch.cut-off-tripped': raised('outage', 0.45),
       'motor.ground': raised('storm', 0.3),
       'motor.main-open': raised('retries', 0.2),
-      ...Object.fromEntries(LANDED_WRONG.map(id => [id, raised('worked-on', 0.6)])),
+      ...Object.fromEntries(LANDED_WRONG.map(id => [id, raised('worked-on', 0.5)])),
       ...Object.fromEntries(WORN_BY_STARTS.map(id => [id, raised('cycled', 0.25)])),
       ...(dry
         ? {
@@ -211,7 +218,8 @@ function question(point: string, ids: readonly AnswerId[]): SeenTest {
             'pump.diaphragm': raised('frozen', 0.35),
             'pump.cracked': raised('frozen', 0.5),
             'house.leak': raised('frozen', 0.25),
-            'house.shut': raised('frozen', 0.35),
+            // whoever works on it shuts a valve, and leaves it
+            'house.shut': likelier({ 'frozen': 0.25, 'worked-on': 0.25 }),
           }
         : {}),
     },
