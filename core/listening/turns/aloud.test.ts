@@ -225,6 +225,17 @@ describe('what hands do and find, said aloud', () => {
   ])
 })
 
+describe('what is concluded or said on the way', () => {
+  hearsAs([
+    ['well-2wire', 'so the power\'s making it in but not out', 'line.volts 90 | load.volts 0'],
+    ['well-2wire', 'so I\'m thinking the pump\'s bad or the wire\'s nicked', 'remark'],
+    ['well-3wire', 'no hum, no click, nothing out of the box', 'sound silent'],
+    ['compressor-direct', 'it trips the breaker when I plug it in', 'let-go at-once'],
+    ['three-phase', 'the number 2 overload heater\'s burnt open', 'heater2.ohms OL'],
+    ['holding-tank', 'well pump\'s running but no water coming in', 'well-heard runs'],
+  ])
+})
+
 describe('what is about to be done, or what a thing is like', () => {
   it.each([
     ['booster', 'it\'s one of those switches with the little lever on the side'],

@@ -7,6 +7,7 @@ const N = '(\\d*\\.?\\d+)'
 
 /** What he did with what runs, and what it did then. */
 const OF_HANDS: readonly Joined[] = [
+  ['gauge $1', `started it,? (?:and )?it came (?:right )?up to (\\d+)(?: psi| pounds)?${END}`],
   ['gauge $1, runs past its cut-out', `gauge(?: was|'s| is) up (?:at|to|around) (\\d+)[^,;]*? and (?:the pump`
   + `|it)(?: was|'s| is)? still`
   + ` (?:going|running)`],
@@ -165,6 +166,22 @@ const OF_HANDS: readonly Joined[] = [
 
 /** What he makes of it: where it lies. */
 const OF_PLACE: readonly Joined[] = [
+  // what he thinks of it is no finding
+  ['', `(?:so )?(?:i'm |i am )?(?:thinking|guessing|figuring) (?:that )?(?:the |it's |it is )[^;]*`],
+  ['power in, nothing out of the switch', `(?:so )?(?:the )?power(?:'s| is)? (?:making it|getting|coming|going)`
+  + ` in,? but not (?:making it |getting`
+  + ` |coming |going )?out`],
+  ['silent', `no hum,? (?:and )?no click(?:,? (?:and )?nothing(?: at all)?(?: out of the box)?)?`],
+  ['inlet pressure $2, gauge $1', `(?:the )?(?:whole )?house(?: only)? has(?: only)? (\\d+) (?:pounds|psi),?`
+  + ` (?:and |but )?(?:i've |i |there's |we've )?(?:got`
+  + ` |have )?(\\d+)(?: pounds| psi)? (?:coming in|from the street)(?: from the (?:street|city|meter))?`],
+  ['heater $1 open', `(?:the )?number (\\w+) (?:overload )?heater(?:'s| is| was)? (?:burnt|burned|blown) (?:open`
+  + `|out|in two)`],
+  ['heater open', `(?:the )?(?:overload )?heater(?:'s| is| was)? (?:burnt|burned|blown) (?:open|out|in two)`],
+  ['well pump runs', `well pump(?:'s| is)? (?:running|going|on),? but (?:there's`
+  + ` )?(?:no water|nothing)(?:'s)? coming in`],
+  ['trips at once', `(?:it )?trips the (?:breaker|gfci) (?:when|as soon as|the second|the minute) (?:i|you) plug`
+  + ` it in`],
   ['coil is burnt up, coil reads ol', `(?:the )?coil(?:'s| is) (?:burnt|burned|cooked|fried|melted)(?: up|`
   + ` out)?,? (?:and )?(?:it )?`
   + `(?:reads|is|tests) (?:open|ol)`],
