@@ -24,7 +24,7 @@ import {
   type NameplateField,
   type SystemOutline,
 } from '#core/systems'
-import { hearOwner, type Owner, type Saying } from '#core/listening'
+import type { Owner, Saying } from '#core/listening'
 import { foldTab, type AnyLine, type DraftLine } from '#core/tab'
 import type { Units } from '#core/units'
 import type { Practice } from '#core/formats'
@@ -125,8 +125,11 @@ export const askedSystems = {
     const built = buildModel(kind, nameplate, practiceOf(practice))
     return built.ok ? ok(writeSpice(built.value.network('running', 0), title)) : built
   },
-  /** What is heard of the owner's words as a tab is opened, as lines. */
-  owner: (kind: string, told: Owner): readonly DraftLine[] => (isKindId(kind) ? hearOwner(kindFor(kind), told) : []),
+  /** What is heard of the owner's words as a tab is opened, as lines; the words come when they are first needed. */
+  async owner(kind: string, told: Owner): Promise<readonly DraftLine[]> {
+    const { hearOwner } = await import('#core/listening')
+    return isKindId(kind) ? hearOwner(kindFor(kind), told) : []
+  },
   rates: (kind: string, counts: FaultCounts) => (isKindId(kind) ? rateChanges(kindFor(kind), counts) : []),
   leads: (ohms: PairOhms) => findLeads(ohms),
   /** What placed words are heard as, each said in the words of the catalogue. */

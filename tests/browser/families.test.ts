@@ -186,3 +186,21 @@ describe('a new system', () => {
     await page.see('lead three common', '.area-tape')
   })
 })
+
+describe('what the owner says at the door', () => {
+  it('stands on the tape as lines of their own, and what the system does only as the complaint', async () => {
+    const { sites } = (await (await fetch(`${served.url}/api/sites`)).json()) as { sites: Listed[] }
+    const known = sites.find(s => s.name === 'Millrace House')!
+    await page.driver.get(`${served.url}/open?site=${known.id}&system=${known.systems[0]!.id}`)
+    await page.press('No water', '.narrow')
+    const field = (label: string) => page.driver.findElement(By.xpath(`//label[contains(., '${label}')]/input`))
+    await (await field('In their words')).sendKeys('dead since the power went out')
+    await (await field('Since when')).sendKeys('Saturday, somebody put a new switch on')
+    await page.press('Open the tab', '.narrow')
+    await page.see('outage', '.area-tape')
+    await page.see('someone worked on it', '.area-tape')
+    const tab = (await page.driver.getCurrentUrl()).split('/tabs/')[1]!
+    const lines = (await served.readTab(tab)).lines.map(l => l.line as { kind: string, outcome?: string })
+    expect(lines.map(l => l.outcome ?? l.kind).toSorted()).toEqual(['opened', 'outage', 'worked-on'])
+  })
+})

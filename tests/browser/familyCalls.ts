@@ -121,6 +121,8 @@ export const CALLS: readonly Call[] = [
       'hold 10 min 150→150', 'it works again', 'load 1-2 478', 'load 2-3 479', 'load 3-1 477', 'pole 1 0.1',
       'pole 2 0.1', 'pole 3 0.1', '12.1 12.0 12.2 amps', 'l1 start amps 60',
     ],
+    // what the owner says at the door
+    cause: 'Lightning or switching surge',
     proved: 'Cut-out',
   },
   {
