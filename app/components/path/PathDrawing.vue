@@ -38,14 +38,16 @@ const box = (from: number, to: number) => `0 ${from} ${WIDTH} ${to - from}`
 const view = computed(() => {
   const { flowY, placed, powerY } = layout.value
   const pilot = placed.some(p => p.lane === 'pilot')
-  if (props.lane === 'power') return box(top.value, pilot ? flowY - 74 : powerY + 82)
+  const shown = new Set(placed.filter(p => p.lane === 'power').map(p => p.component.id))
+  if (props.lane === 'power')
+    return box(top.value, pilot ? flowY - 74 : Math.max(powerY + 82, ...lowest(n => shown.has(n.component))))
   return props.lane === 'flow' ? box(flowY - 80, bottom.value) : box(top.value, bottom.value)
 })
 /** Where the lowest thing of it ends: what stands under a name may take two lines. */
-const bottom = computed(() => Math.max(
-  layout.value.height,
-  ...layout.value.names.filter(n => !n.above).map(n => n.y + LINE * (n.lines.length + under(n).length - 1) + DESCENT),
-))
+const bottom = computed(() => Math.max(layout.value.height, ...lowest(() => true)))
+const lowest = (isOf: (n: Name) => boolean) =>
+  layout.value.names.filter(n => !n.above && isOf(n))
+    .map(n => n.y + LINE * (n.lines.length + under(n).length - 1) + DESCENT)
 
 const STATE_WORDS = { proven: 'proven', unproven: '', suspect: 'suspect', condemned: 'condemned' } as const
 function word(p: Placed) {
