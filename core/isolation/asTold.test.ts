@@ -233,3 +233,17 @@ describe('three pairs read while it only hums', () => {
     expect(after).toBeGreaterThan(0.6)
   })
 })
+
+describe('amps in one breath with a trial that made it run', () => {
+  const lines = (typed: string): DraftLine[] => [
+    read('cap.farads', 12e-6), { kind: 'observation', test: 'cap-swap', outcome: 'runs', typed: 'good cap, 11 amps' },
+    { kind: 'reading', test: 'black.run', value: 11, typed },
+  ]
+  const table = requireOk(prepareSystem('compressor-direct', { 'motor.power': 1491, 'motor.volts': 230 }))
+  it('are those of the trial', () => {
+    const [low = 0] = shareOf(table, 'groans', lines('good cap, 11 amps'), 'motor.cap-low')
+    const [apart = 0] = shareOf(table, 'groans', lines('11 amps'), 'motor.cap-low')
+    expect(low).toBeGreaterThan(0.8)
+    expect(apart).toBeLessThan(low)
+  })
+})

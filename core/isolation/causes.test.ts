@@ -27,6 +27,10 @@ describe('what the lines show to have made it', () => {
   it.each<Told>([
     ['well-2wire', 'runs-on', [...WELDED, read('precharge', 9 * PSI)], 'switch.welded', 'precharge-low'],
     ['jet', 'runs-on', [...WELDED, read('precharge', 52 * PSI)], 'switch.welded', 'precharge-high'],
+    // both were seen at one look
+    ['well-2wire', 'no-water', [
+      saw('contacts', 'insects'), saw('contacts', 'burnt'), read('pole2.ohms', null), read('pole1.ohms', 0.2),
+    ], 'switch.pole2-open', 'damp'],
     ['booster', 'runs-on', [...WELDED, saw('switch-place', 'far')], 'switch.welded', 'remote-switch'],
     ['well-2wire', 'runs-on', [...WELDED, saw('asked', 'cycled')], 'switch.welded', 'rapid-cycling'],
     ['compressor-direct', 'slow-air', [saw('soap', 'receiver'), saw('drain', 'water')], 'tank.leak', 'undrained'],

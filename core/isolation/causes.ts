@@ -179,9 +179,10 @@ export function standingOf(
 ): { standing: CauseStanding, lines: string[] } {
   const shownBy = (test: string) =>
     test === note.test ? note.shownBy : test === note.or?.test ? note.or.shownBy : undefined
-  const told = state.evidence.find(({ line }) => {
+  // `ants everywhere, points are black`: of two things seen at one look both were there
+  const told = state.evidence.find(({ line, earlier = [] }) => {
     const by = line.asLeft ? undefined : shownBy(line.test)
-    return by !== undefined && isShown(model, line, by)
+    return by !== undefined && (isShown(model, line, by) || earlier.includes(by))
   })
   if (told) return { standing: 'shown', lines: [told.line.id] }
   // only its own test can clear it: that nobody told of it does not

@@ -2,7 +2,7 @@
  * Chance of each complaint being voiced when the system does a thing, or has a fault; judgement of the trade, no
  * source.
  */
-import type { Complaint, Effect } from '#core/systems'
+import type { Complaint, Effect, SystemKind } from '#core/systems'
 
 type Row = Readonly<Partial<Record<Effect | `${string}.${string}`, number>>> & { readonly usual: number }
 
@@ -176,4 +176,32 @@ export function complaintChance(complaint: Complaint, faults: readonly string[],
   const row = COMPLAINT_GIVEN[complaint]
   const own = faults.flatMap(f => row[f as `${string}.${string}`] ?? [])
   return own.length > 0 ? Math.max(...own, row[effect] ?? 0) : (row[effect] ?? row.usual)
+}
+
+/** What files call it by other names: the first of these that the kind has. Common practice, no source. */
+const ALSO_CALLED: Readonly<Record<string, readonly Complaint[]>> = {
+  'silent': ['no-water', 'no-air'],
+  'dead': ['no-water', 'no-air'],
+  'no-pressure': ['no-water', 'no-air'],
+  'loses-prime': ['no-water'],
+  'weak': ['low-pressure', 'slow-air'],
+  'slow': ['slow-air', 'low-pressure'],
+  'slow-fill': ['slow-air', 'low-pressure'],
+  'hums': ['groans'],
+  'trips': ['breaker-trips'],
+  'trips-breaker': ['breaker-trips'],
+  'fuse-blows': ['breaker-trips'],
+  'cycles': ['rapid-cycles'],
+  'short-cycles': ['rapid-cycles'],
+  'cycles-often': ['starts-alone'],
+  'leaks-down': ['starts-alone'],
+  'loses-air': ['starts-alone'],
+  'will-not-stop': ['runs-on'],
+  'tank-overflows': ['runs-on'],
+}
+
+/** The complaint of the catalogue that is meant; none where nothing is known of it. */
+export function complaintMeant({ complaints }: SystemKind, said: string | undefined): Complaint | undefined {
+  if (said === undefined || said in COMPLAINT_GIVEN) return said as Complaint | undefined
+  return ALSO_CALLED[said.toLowerCase().trim().replace(/[\s_]+/g, '-')]?.find(c => complaints.includes(c))
 }

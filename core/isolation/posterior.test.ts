@@ -50,6 +50,18 @@ describe('the chances, line by line', () => {
     expect(posterior.chances[OTHER]).toBeGreaterThan(0.9)
     expect(sum(posterior.chances)).toBeCloseTo(1, 12)
   })
+  it('lets what did not take the first time take the second', () => {
+    const posterior = startPosterior(model, prior())
+    const [given, still] = [new Float64Array(model.hypotheses.length), new Float64Array(model.hypotheses.length)]
+    given.fill(0.01)
+    still.fill(1)
+    posterior.repair(['box.relay-open'])
+    posterior.take(given, still)
+    const once = posterior.chances[at('box.relay-open:1')]!
+    posterior.repair(['box.relay-open', 'box.relay-open'])
+    expect(posterior.chances[at('box.relay-open:1')]).toBeGreaterThan(1.5 * once)
+    expect(sum(posterior.chances)).toBeCloseTo(1, 9)
+  })
   it('count a repair once, however many lines follow it', () => {
     const posterior = startPosterior(model, prior())
     posterior.repair(['box.relay-open'])

@@ -32,7 +32,15 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
     chances,
     repair(repaired) {
       if (repaired.length === done.length) return
+      // what did not take the first time may take the second
+      const again = repaired.slice(done.length).filter(id => done.includes(id))
       chances.forEach((c, h) => {
+        if (again.length > 0 && figureAt(stuck, h) > 0 && model.without(h, again) !== h) {
+          const taken = (1 - NOT_TAKEN) * figureAt(stuck, h)
+          chances[h] = c + taken
+          stuck[h] = figureAt(stuck, h) - taken
+          chances[OTHER] = Math.max(0, figureAt(chances, OTHER) - taken)
+        }
         if (h === OTHER || c <= 0 || model.without(h, repaired) === model.without(h, done)) return
         stuck[h] = figureAt(stuck, h) + NOT_TAKEN * c
         chances[h] = (1 - NOT_TAKEN) * c

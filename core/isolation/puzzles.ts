@@ -7,6 +7,7 @@ import type { SystemModel, Test } from '#core/systems'
 import { isKnownLine, type Evidence, type TabState } from '#core/tab'
 import type { Ranking } from './suspects'
 import { judgedChance, readingChance } from './likelihood'
+import { onTrial } from './onTrial'
 import { isUnweighed } from './unweighed'
 import { faultsOf, placesFrom } from './hypothesis'
 import { isSeenAnew, OTHER } from './tables'
@@ -54,7 +55,8 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
     .toSorted((a, b) => figureAt(ranking.chances, b) - figureAt(ranking.chances, a))
     .slice(0, 8)
   if (leaders.length === 0) return []
-  return state.evidence.flatMap((evidence) => {
+  return state.evidence.flatMap((told) => {
+    const evidence = onTrial(model, told, state.evidence)
     const { line } = evidence
     const table = tables.tests.get(line.test)
     if (!table || isUnweighed(model, evidence)) return []

@@ -152,13 +152,15 @@ const isLow = (kind: SystemKind, nameplate: Nameplate, plated: number) =>
 /** Settings that switches of water systems come with, and how near one of them is read; common practice, no source. */
 const USUAL_SETTINGS = [[20, 40], [30, 50], [40, 60], [50, 70]].map(([on, off]) => ({ on: on! * PSI, off: off! * PSI }))
 const NEAR_SETTING = 4 * PSI
+const SET_ANEW = 'switch.out-of-setting'
 
 /** Nothing says where the switch is set, and it is read on at 48: it is one of 50 and 70. */
 function supposeSetting({ kind }: SystemModel, nameplate: Nameplate, { evidence }: Told): Nameplate {
   const given = nameplate['switch.cutIn'] ?? nameplate['switch.cutOut'] ?? nameplate['inlet.pressure']
   const own = kind.components.find(c => c.id === 'switch')?.fields?.some(f => f.id === 'cutIn')
   if (given !== undefined || !own || kind.medium !== 'water' || kind.id === 'rv') return {}
-  const asFound = evidence.filter(({ repaired }) => repaired.length === 0).map(({ line }) => line)
+  // what it was set to is not how it was found; a new one is of the range of the old
+  const asFound = evidence.filter(({ repaired }) => !repaired.includes(SET_ANEW)).map(({ line }) => line)
   const on = asFound.findLast(line => line.test === 'cut-in')
   const cutIn = on?.kind === 'reading' ? on.value : null
   // one of the two alone may be what is wrong with it

@@ -3,11 +3,12 @@
  * chance is that of every hypothesis it is part of, alone, as casualty, as cause, or beside another fault.
  */
 import { addAt, figureAt, itemAt } from '#core/foundation'
-import type { Complaint, SystemModel } from '#core/systems'
+import type { SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
-import { complaintChance, COMPLAINT_GIVEN } from './complaints'
+import { complaintChance, complaintMeant } from './complaints'
 import { failedIn, faultsOf, modeOf } from './hypothesis'
 import { jointOf, type LikelyJoint } from './likelyJoint'
+import { onTrial } from './onTrial'
 import { FAR, likelyPairs } from './pairs'
 import { startPosterior } from './posterior'
 import { weightsOf, type Weights } from './likelihood'
@@ -87,14 +88,15 @@ function besideLabel({ model }: Tables, all: readonly Evidence[], e: Evidence): 
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
   const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
   const state = { ...told, evidence: besideOthers(tables, speaking.map(e => besideLabel(tables, speaking, e))) }
-  const perLine = state.evidence.map(e => weightsOf(tables, e))
+  const tried = state.evidence.map(e => onTrial(tables.model, e, state.evidence))
+  const perLine = tried.map(e => weightsOf(tables, e))
   const prior = priorWith(tables, state.opened?.complaint, tables.foreseen, [])
-  const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence))
+  const near = weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, tried))
   return describeAll(
     tables,
     figureAt(near.chances, OTHER) < UNEXPLAINED
       ? near
-      : weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, state.evidence, FAR)),
+      : weigh(tables, state, perLine, likelyPairs(tables, prior, perLine, tried, FAR)),
     state.repaired,
   )
 }
@@ -233,7 +235,7 @@ function priorWith(
   pairs: readonly number[],
 ): Float64Array {
   const { model } = tables
-  const known = complaint !== undefined && complaint in COMPLAINT_GIVEN ? (complaint as Complaint) : undefined
+  const known = complaintMeant(model.kind, complaint)
   const wanted = new Set(pairs)
   const { voiced } = catalogueOf(tables)
   const factors = voiced.get(known ?? '') ?? []

@@ -7,9 +7,11 @@ export const DOINGS = {
     '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted) (?:in |on |up )?(?:a |an |on |in )?'
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
-    '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b',
-    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went )?(?:in|on|fitted)\\b',
-    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF$',
+    '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b', 'rebuilt it with (?:new )?OF',
+    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired )?(?:in|on|up|fitted|installed)\\b',
+    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?$',
+    '^(?:put|stuck|threw|popped) in (?:an? |another )(?:\\w+ ){0,2}OF(?: kit)?$',
+    '^(?:the )?(?:\\w+ ){0,2}OF (?:replaced|renewed|changed|swapped)(?: out)?$',
   ],
   cleaned: [
     '(?:ran|pushed|stuck|shoved|worked) an? (?:drill(?: bit)?|wire|paper ?clip|pick|bit) (?:through|down|into) OF',
@@ -32,6 +34,10 @@ export const DOINGS = {
     + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
+  covered: ['(?:re-?)?(?:taped|wrapped|sleeved|insulated|loomed)(?: up)? (?:\\w+ ){0,4}OF'],
+  swapped: ['^(?:swapped|switched|reversed|traded|changed)(?: around)? OF(?: (?:around|over))?(?: at the'
+    + ' (?:starter|box|top'
+    + '|panel|head|contactor|overload))?$'],
   ended: ['(?:put|crimped|stuck) (?:an? )?(?:new )?(?<of>end|lug|ring terminal|ferrule)s? on(?: it| them)?'],
   set: [
     '(?:a )?(?:quarter|half|full|one|two|couple(?: of)?|\\d+)(?: a)? turns? (?:on|of) (?:\\w+ ){0,3}OF',

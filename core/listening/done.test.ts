@@ -54,6 +54,33 @@ describe('what was put right', () => {
     expect(told('well-2wire', 'put in a new pressure switch')).toBe('put right switch.pole1-burnt')
     expect(told('booster', 'cleaned the strainer', {})).toBe('put right strainer.blocked')
   })
+  it.each([
+    ['well-2wire', 'contacts', 'new 30/50 switch put on', 'put right switch.pole1-burnt'],
+    ['well-2wire', 'contacts', 'put in a new 40/60', 'put right switch.pole1-burnt'],
+    ['well-2wire', 'valve', 'put a new one in, set to 38', 'put right tank.waterlogged'],
+    ['compressor-pilot', 'contacts', 'new contact kit', 'put right starter.contact-burnt'],
+    ['compressor-pilot', 'coil', 'new coil, pulls right in', 'put right starter.coil-open | coil-heard'],
+    ['compressor-direct', 'head', 'new valve plate and gasket', 'put right head.reed'],
+    ['three-phase', 'breaker', 'new clips and three fuses', 'put right breaker.pole-open'],
+    ['three-phase', 'line', 'swapped two leads at the starter', 'put right motor.backwards'],
+    ['compressor-pilot', 'line', 'swapped two leads at the starter', 'remark'],
+    ['rv', 'fuse', 'new fuse, held', 'put right fuse.blown | let-go'],
+    ['well-2wire', 'contacts', 'put a new switch on it, exactly the same', 'put right switch.pole1-burnt | works'],
+    ['well-2wire', 'gauge', 'left a new switch on order', 'remark'],
+    ['well-3wire', 'box', 'cut it back, new box, stripped fresh', 'put right box.terminal-burnt'],
+    ['holding-tank', 'well-leads', 'new motor, kept the wet end', 'put right well-motor.main-open'],
+  ] as const)('on a %s, at the %s: %s', (id, near, said, line) => {
+    expect(told(id, said, { near })).toBe(line)
+  })
+  it('is for the fault that was just seen, of several that are put right alike', () => {
+    const shown = { test: 'port-look', outcome: 'blocked' }
+    expect(told('compressor-pilot', 'blew it out', { near: 'poles', said: 'cracked the line to the switch', shown }))
+      .toBe('put right switch.port-blocked')
+  })
+  it('is not of others once something was put right', () => {
+    expect(told('well-2wire', 'new torque arrestor', { near: 'leads', mended: true })).toBe('remark')
+    expect(told('well-2wire', 'they put on a new switch last week', { near: 'leads', mended: true })).toBe('asked')
+  })
   it('names repairs that there are, and most of those', () => {
     const kinds = KIND_IDS.flatMap(id => [kindOf(id), withOptions(kindOf(id))])
     const repairs = new Set(kinds.flatMap(kind => kind.faults.map(f => unstaged(f.repair.id))))

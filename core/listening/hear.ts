@@ -14,14 +14,15 @@ import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { withPilot, withReferred } from './referring'
 import { sayLines } from './sayLine'
+import { isOwnWork } from './ownWork'
 import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
-import { asWhole, HELPED, labelOf } from './wholeLine'
+import { asWhole, HELPED, isTrialLine, labelOf } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
-import { saysItWorks } from './worksNow'
+import { saysItIsSame, saysItWorks } from './worksNow'
 
 export interface HearingOf extends Listening {
   readonly before?: Spoken
@@ -71,7 +72,10 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   if (said !== typed) return asTyped(typed, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states
-  const plain = withWorks(kind, typed, listening.before, hearOptions(kind, typed, listening))
+  const heard = hearOptions(kind, typed, listening)
+  const plain = isOwnWork(typed, listening.before, linesOf(heard))
+    ? ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
+    : withWorks(kind, typed, listening.before, heard)
   if (!plain.ok || isOfStation(plain.value)) return plain
   const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
   if (!done || typed.length > LONGEST || IN_VAIN.test(done.after)) return plain
@@ -81,10 +85,13 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
   // `now there's 241`: where it was none before
   const from = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
-  const last = after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
+  const isSame = after !== undefined && saysItIsSame(after) && findTest(kind, 'works') !== undefined
+  const last = isSame
+    ? ok<Heard>({ kind: 'lines', lines: [FAILS], say: '' })
+    : after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
   const pumps = done.line.kind === 'repair' && done.line.fault === PRIMED && PUMPS_AGAIN.test(done.after)
-  if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(plain.value, linesOf(last))) return plain
+  if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(kind, plain.value, done, linesOf(last))) return plain
   const works = after ? worksAgain(kind, after, done.line, linesOf(last)) : []
   const untold = leftOf(last, after)
   const over = works.length > 0 && untold && saysItWorks(untold) ? undefined : untold
@@ -113,6 +120,7 @@ function worksAgain(kind: SystemKind, after: string, done: DraftLine, told: read
   return !isTold && findTest(kind, 'works') && saysItWorks(after, stops) ? [WORKS] : []
 }
 const WORKS: DraftLine = { kind: 'observation', test: 'works', outcome: 'yes' }
+const FAILS: DraftLine = { kind: 'observation', test: 'works', outcome: 'no' }
 
 /** States of the work stand apart from what was read in them: `dead 240 0 240, bled 0.2, cap 31`. */
 const APART = /\s*[,;]\s*(?![\s\d])|\s+(?:and|then)\s+/i
@@ -184,7 +192,7 @@ const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing 
 
 /** `pushed the red button, won't stay`: tried, and not done. */
 const IN_VAIN = new RegExp(
-  '^(?:and |but )?(?:no click|water (?:came|comes|shot|squirted|ran|sprayed) out'
+  '^(?:and |but )?(?:nothing\\b|no click|water (?:came|comes|shot|squirted|ran|sprayed) out'
   + '|(?:it )?(?:wo|does ?|did ?|would)n[\'’]?t (?:stay|hold|set|click|latch|reset))\\b', 'i',
 )
 
@@ -202,15 +210,20 @@ const PUMPS_AGAIN = new RegExp(
 )
 
 /** What was done and what came of it are one test: `drained the tank, still hums`. */
-function isOne(heard: Heard, after: readonly DraftLine[]): boolean {
+function isOne(kind: SystemKind, heard: Heard, { line: done }: Done, after: readonly DraftLine[]): boolean {
   if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
+  if (after.some(l => l.kind === 'repair')) return false
   const [line] = heard.lines
+  // `new coil, pulls right in`: a new part is no test, but where it is a spare that was tried
+  if (done.kind === 'repair' && IS_NEW.test(done.text) && line && !isTrialLine(kind, line)) return false
   if (line?.kind === 'observation' && HELPED.has(unstaged(line.test))) return true
   // `cleaned the nozzle, 55 now`: the figure is of afterwards
   if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false
   const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
   return line?.kind === 'observation' && !['asked', 'works'].includes(line.test) && !same
 }
+
+const IS_NEW = /^(?:an? )?(?:new|fresh) /
 
 /** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
 const OPTIONAL: Readonly<Record<string, RegExp>> = {

@@ -31,9 +31,25 @@ function bucket(all: string, gallons: string, count: string, unit: string): stri
   return Number.isFinite(gpm) && minutes > 0 ? ` tap ${Number(gpm.toPrecision(3))} gpm ` : all
 }
 
+/** `0 to 125 in six minutes`: how long it took to fill. */
+const FILLED = /(?:\bfrom )?\b(?:0|zero|empty|nothing) to (?:\d{2,3})(?: ?psi| pounds)?,? in\b/g
+const TO_FULL = /^(?:and |now |just |only )*((?:[\w½.]+ ){1,5}minutes?) to \d{2,3}(?: ?psi| pounds)?(?: now)?$/
+
+/** `a minute and forty between clicks`. */
+const AND_SECONDS = new RegExp(
+  `\\b(an?|${COUNT}) minutes? and (?:a half|(${COUNT})(?: seconds?)?) (?=between|to fill|apart)`, 'g',
+)
+const inSeconds = (_: string, minutes: string, seconds: string | undefined) =>
+  `${60 * (/^an?$/.test(minutes) ? 1 : countOf(minutes)) + (seconds ? countOf(seconds) : 30)} seconds `
+const BETWEEN = /\b(?:takes )?(\d+ seconds|(?:\w+ ){1,2}minutes?) between (?:clicks|starts|cycles|kicks)\b/g
+
 /** What is told by the minute, by a start and the next. */
 export const perTime = (text: string): string =>
   text
+    .replace(FILLED, 'fill in')
+    .replace(TO_FULL, 'fill in $1')
+    .replace(AND_SECONDS, inSeconds)
+    .replace(BETWEEN, 'cycles every $1')
     .replace(BUCKET, bucket)
     .replace(ON_AND_OFF, startToStart)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)

@@ -4,6 +4,10 @@ import { findTest, type NumericTest, type SystemKind } from '#core/systems'
 export interface Spoken {
   /** the point of the reading or observation before */
   readonly near?: string | undefined
+  /** the point of what was last looked at, whatever was read after it: `untangled it` */
+  readonly seen?: string | undefined
+  /** the look that was last told, and what it showed: `blew it out` */
+  readonly shown?: { readonly test: string, readonly outcome: string } | undefined
   /** the reading before, in SI: `same at the line side` */
   readonly value?: number | null | undefined
   readonly quantity?: NumericTest['quantity'] | undefined
@@ -36,7 +40,8 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const mended = before.mended === true || line.kind === 'repair'
   const complained = line.kind === 'opened' && 'complaint' in line ? String(line.complaint) : before.complained
   const kept = {
-    near, value: earlier, quantity, fed, test: before.test, does, said: saidIn(line), mended,
+    near, seen: before.seen, shown: before.shown, value: earlier, quantity, fed, test: before.test, does,
+    said: saidIn(line), mended,
     ...(complained ? { complained } : {}),
   }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
@@ -47,7 +52,10 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   }
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
-  if (line.kind === 'observation' || test?.kind !== 'numeric') return { ...kept, near: test?.point }
+  if (line.kind === 'observation' || test?.kind !== 'numeric') {
+    const shown = test && 'outcome' in line ? { test: test.id, outcome: String(line.outcome) } : before.shown
+    return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown }
+  }
   const read = 'value' in line && !('judged' in line) ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')

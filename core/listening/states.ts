@@ -4,7 +4,7 @@ import type { DraftLine } from '#core/tab'
 /** What a meter then shows of the capacitor itself is no proof: `a dead short across it`. */
 const BLED
   = new RegExp(
-    '\\b(?:bled|discharged|drained)\\b.*\\b(?:cap|capacitor|caps|meter|it off|it down)\\b'
+    '\\b(?:bled|discharged|drained)\\b.*\\b(?:cap|capacitor|caps|meter|it off|(?<!drained )it down)\\b'
     + '.*\\b(?:flat|zero|0 ?v?|nothing|dead)\\b(?! ?(?:short|ohms?|uf|mfd|microfarads?))'
     + '|\\b(?:bled|discharged)\\b.*\\b(?:zero|0|no) ?v(?:olts?)?\\b',
     'i',
@@ -12,7 +12,7 @@ const BLED
 const ZERO = new RegExp(
   [
     '\\b(?:drained|bled|emptied)\\b.*\\b(?:gauge|pressure|needle)\\b.*\\b(?:zero|0)\\b',
-    '\\b(?:drained|bled)(?: \\w+){0,3} (?:down )?to zero\\b',
+    '\\b(?:drained|bled)(?: \\w+){0,3} (?:down )?to (?:zero|nothing)\\b',
     '\\bpressure (?:is )?(?:at|to) zero\\b',
     '\\bno pressure left\\b',
   ].join('|'),

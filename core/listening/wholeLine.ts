@@ -125,7 +125,7 @@ const isSound = (l: DraftLine) => l.kind === 'observation' && l.test.endsWith('s
 export const HELPED: ReadonlySet<string> = new Set([
   'spin', 'tap-switch', 'tap-motor', 'crack-line', 'starts-empty', 'swap-two',
 ])
-const isTrialLine = (kind: SystemKind, l: DraftLine) =>
+export const isTrialLine = (kind: SystemKind, l: DraftLine) =>
   l.kind === 'observation' && !isLetGo(l) && (HELPED.has(unstaged(l.test)) || isTrial(findTest(kind, l.test)))
 
 /** Taken off: that it holds now says nothing of how it held before. */

@@ -58,7 +58,7 @@ const GROUPS: readonly string[] = [
   'rust rust rusty rusted rustier',
   'sand sand sandy pebble pebbles grit gritty sediment silt gravel crud shavings',
   'scale scale scaled lime',
-  'dirt dirt dirty dust mud sawdust lint fluff junk trash crap gunk debris grime grimy gunky sludge goop goo'
+  'dirt dirt dirty slimy dust mud sawdust lint fluff junk trash crap gunk debris grime grimy gunky sludge goop goo'
   + ' muck mucky filth filthy algae moss rubbish',
   'gauge gauge gauges needle',
   'box box lid',

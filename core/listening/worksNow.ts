@@ -32,3 +32,12 @@ const NOT_SO = /\b(?:not|no (?:better|change|good|difference)|never|still|same|b
 export function saysItWorks(text: string, stops = false): boolean {
   return !NOT_SO.test(text) && (SAYS.some(said => said.test(text.trim())) || (stops && STOPS.test(text)))
 }
+
+/** `put a new switch on it, exactly the same`: it was not that. */
+const SAME = new RegExp(
+  '^(?:and |but |it[’\']s |it is |still )*(?:exactly |just |all )?(?:the )?(?:same(?: thing| deal| problem)?'
+  + '|no (?:change|difference|better|luck|help)|nothing changed|did(?:n[’\']t| not) help|made no difference)'
+  + '(?: as before| at all)?\\.?$', 'i',
+)
+
+export const saysItIsSame = (text: string): boolean => SAME.test(text.trim())

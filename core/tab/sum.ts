@@ -94,7 +94,9 @@ export function addLine(sum: Sum, kind: SystemKind, line: Line, place: number): 
     case 'repair': {
       sum.lists[line.kind].push(line)
       const right = line.fault ?? line.component
-      if (!sum.repaired.includes(right)) sum.repaired = [...sum.repaired, right]
+      // done once more after something was read: what was read then is of the first time
+      const isAgain = sum.repaired.includes(right) && [...sum.evidence.values()].at(-1)?.repaired === sum.repaired
+      if (isAgain || !sum.repaired.includes(right)) sum.repaired = [...sum.repaired, right]
       return
     }
     case 'finding':

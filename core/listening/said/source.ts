@@ -140,7 +140,7 @@ export const SOURCE: Sayings = {
       open: [
         'stuck open', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'junk in',
         'sand in', 'melted', 'chewed up', 'gone', 'warped', 'not sealed', 'carbon on the seat', 'split',
-        'carbon in',
+        'carbon in', 'leaks', 'leaks back', 'passes air', 'bleeds back',
       ],
     },
     said: {

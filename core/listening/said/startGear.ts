@@ -290,6 +290,17 @@ export const START_GEAR: Sayings = {
       ],
     },
   },
+  'motor-alone': {
+    what: ['motor alone', 'pump alone', 'motor own leads'],
+    is: {
+      whole: ['good', 'whole', 'has continuity', 'winding good', 'good ohms'],
+      open: ['open', 'ol', 'no continuity', 'winding open'],
+    },
+    said: {
+      whole: ['motor alone ohms', 'motor alone reads good', 'motor alone good', 'pump alone ohms', 'motor alone whole'],
+      open: ['motor alone open', 'motor alone ol', 'motor alone no continuity', 'pump alone open', 'pump alone ol'],
+    },
+  },
   'open-again': {
     what: ['wellhead', 'splice box', 'splice at the well', 'down the well', 'pump side', 'looking down'],
     is: {

@@ -1,5 +1,6 @@
 import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
+import { TURNS_AFTERWARDS } from './afterwards'
 import { TURNS_ALOUD } from './aloud'
 import { TURNS_READ_ALOUD } from './readAloud'
 import { TURNS_OF_CONCLUDING } from './concluding'
@@ -37,6 +38,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
+  ...TURNS_AFTERWARDS,
   ...TURNS_READ_ALOUD,
   ...TURNS_ALOUD,
   ...TURNS_OF_SIDES,

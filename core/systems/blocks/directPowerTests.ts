@@ -306,7 +306,7 @@ export const directPowerTests = (): readonly Test[] => [
     usual: { clean: 0.86, burnt: 0.06, welded: 0.01, wet: 0.07 },
     chancesByFault: {
       'switch.burnt': { clean: 0.05, burnt: 0.75, welded: 0.02, wet: 0.18 },
-      'switch.stuck-open': { clean: 0.25, burnt: 0.2, welded: 0.01, wet: 0.54 },
+      'switch.stuck-open': { clean: 0.33, burnt: 0.12, welded: 0.01, wet: 0.54 },
       'switch.welded': { clean: 0.05, burnt: 0.2, welded: 0.72, wet: 0.03 },
     },
   }),

@@ -125,6 +125,7 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
       name: 'Remake the suction hose',
       minutes: 15,
       part: 'hose clamps',
+      renews: ['strainer'],
     }),
     causes: [CAUSES.vibration, CAUSES.age],
     settledBy: 'bubbles in the strainer bowl',

@@ -186,6 +186,33 @@ export const openAgain = (
     },
   })
 
+/**
+ * With the pump out of the well the motor is read by itself: whole, what read open from the top is the cable or its
+ * splice. Told and not asked for: nobody pulls a pump to read it. Chances: common practice, no source.
+ */
+export const motorAlone = (at: string) =>
+  seen({
+    id: 'motor-alone',
+    point: at,
+    title: 'Pump out: is the motor whole at its own leads?',
+    words: ['motor alone'],
+    minutes: 60,
+    need: 'proven-dead',
+    onlyTold: true,
+    beside: 'ohms',
+    steps: ['Dead, the pump out of the well and parted from its cable: ohms between the motor’s own leads.'],
+    outcomes: {
+      whole: { label: 'whole', words: ['good'] },
+      open: { label: 'open', words: ['open'] },
+    },
+    usual: { whole: 0.97, open: 0.03 },
+    chancesByFault: {
+      ...alike(['motor.main-open', 'motor.start-open', 'motor.phase-open'], { whole: 0.005, open: 0.995 }),
+      // by then it has cooled
+      'motor.overload-hot': { whole: 0.9, open: 0.1 },
+    },
+  })
+
 /** What reads shorted from lead to lead is the wires up to the splice or what hangs behind it. */
 export const shortAgain = (at: string, faults: EitherSide['faults'], where: Where = AT_THE_WELL) =>
   eitherSide(at, {

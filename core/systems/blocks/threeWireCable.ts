@@ -4,7 +4,9 @@ import { type Block, point } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
-import { cablePart, downToEarth, groundAgain, groundParted, openAgain, openSplice, remakeSplice } from './splice'
+import {
+  cablePart, downToEarth, groundAgain, groundParted, motorAlone, openAgain, openSplice, remakeSplice,
+} from './splice'
 import { leadOhms } from './testEntry'
 
 export function threeWireCable(): Block {
@@ -163,6 +165,7 @@ export function threeWireCable(): Block {
       groundAgain('leads'),
       groundParted('leads', { 'cable.to-earth': 'either' }),
       openAgain('leads', { cable: 'above' }),
+      motorAlone('leads'),
     ],
   }
 }

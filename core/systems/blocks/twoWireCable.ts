@@ -5,7 +5,7 @@ import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault } from './faultEntry'
 import {
-  cablePart, downToEarth, groundAgain, groundParted, openAgain, openSplice, remakeSplice, shortAgain,
+  cablePart, downToEarth, groundAgain, groundParted, motorAlone, openAgain, openSplice, remakeSplice, shortAgain,
 } from './splice'
 import type { Through } from '../testTypes'
 import { amps, leadOhms, voltsAt } from './testEntry'
@@ -154,6 +154,7 @@ export function twoWireCable(): Block {
       groundAgain('leads'),
       groundParted('leads', { 'run.to-earth': 'above', 'cable.to-earth': 'below' }),
       openAgain('leads', { cable: 'below' }),
+      motorAlone('leads'),
       shortAgain('leads', { 'run.leg-to-leg': 'above', 'cable.leg-to-leg': 'below' }),
     ],
   }
