@@ -9,7 +9,7 @@ export const DOINGS = {
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
     '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b', 'rebuilt it with (?:new )?OF',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired )?(?:in|on|up|fitted|installed)\\b',
-    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?$',
+    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: with .*)?$',
     '^(?:put|stuck|threw|popped) in (?:an? |another )(?:\\w+ ){0,2}OF(?: kit)?$',
     '^(?:the )?(?:\\w+ ){0,2}OF (?:replaced|renewed|changed|swapped)(?: out)?$',
   ],

@@ -128,7 +128,8 @@ export function findDone(
     const before = said.slice(0, from)
     const after = said.slice(from + part.length)
     const put = () => {
-      if ((near === 'fuse' && NEW_ONE.test(part)) || NEW_FUSE.test(part)) return refused(kind, after)
+      const isDone = mended || DOES.test(before)
+      if ((near === 'fuse' && NEW_ONE.test(part)) || NEW_FUSE.test(part)) return refused(kind, isDone ? 'runs' : after)
       const reset = breakerReset(kind, { near, earlier, before, part, after })
       if (reset) return reset
       return putRightBy(kind, whole, before, { near, seen, shown, earlier })
@@ -166,7 +167,8 @@ const NEW_ONE = /\b(?:put|stuck|popped|threw|new) (?:in )?(?:a |another )?(?:(?:
 const NEW_FUSE = /^(?:a )?new (?:\d+[ -]?amp )?fuse$/
 const RUNS_AGAIN = /\b(?:runs?|ran|running|works?|working|pump(?:s|ing)|holds?|held|holding|took off)\b/
 const refused = (kind: SystemKind, after: string): FaultMode | undefined =>
-  RUNS_AGAIN.test(after) ? kind.faults.find(f => WAYS[f.repair.id]?.by.includes('refused')) : undefined
+  RUNS_AGAIN.test(after) ? kind.faults.find(f => REFUSED.test(f.repair.id)) : undefined
+const REFUSED = /^find-why-then-replace-(?:control-)?fuse$/
 
 /** A wire is so mended along its way, and not a joint of it. */
 const COVERED = /\b(?:taped|wrapped|sleeved|loomed)\b/
@@ -179,8 +181,12 @@ function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['s
   const test = shown && findTest(kind, shown.test)
   if (test?.kind !== 'seen') return undefined
   const at = test.outcomes.findIndex(o => o.id === shown?.outcome)
-  const shows = ({ id }: FaultMode) => Math.max(0, ...Object.entries(test.chancesByFault).flatMap(([of, chances]) =>
-    of === id || of.startsWith(`${id}:`) ? [itemAt(chances, at, 'outcome')] : []))
+  const looked = kind.points.find(p => p.id === test.point)?.component
+  const shows = ({ id, component }: FaultMode) => Math.max(0, ...Object.entries(test.chancesByFault)
+    .flatMap(([of, chances]) => {
+      const isOf = (of === id || of.startsWith(`${id}:`)) && (component === looked || shown?.outcome === id)
+      return isOf ? [itemAt(chances, at, 'outcome')] : []
+    }))
   const repairs = new Set(ways.map(w => w.mode.repair.id))
   const [best] = kind.faults.filter(f => repairs.has(f.repair.id)).toSorted((a, b) => shows(b) - shows(a))
   return best && shows(best) >= SHOWS * itemAt(test.usual, at, 'outcome') ? best : undefined
@@ -196,7 +202,8 @@ function putRightBy(
   const ways = waysOf(kind)
   const isOld = ({ mode }: Compiled, by: Doing) =>
     by === 'renewed' && near === undefined && !before && !isNamedIn(kind, mode, earlier)
-  let best: { mode: FaultMode, length: number } | undefined
+  let most = 0
+  let own: readonly Compiled[] = []
   const isAtWell = near !== undefined && unstaged(near) !== near
   for (const way of ways)
     for (const { by, said } of (isAtWell && way.there) || way.own) {
@@ -205,10 +212,11 @@ function putRightBy(
       const isThere = isAtWell && unstaged(way.mode.id) !== way.mode.id
       const renews = (by === 'renewed' && repair.renews?.includes(component) ? 0.4 : 0) + (isThere ? 0.5 : 0)
       const length = said.exec(part)?.groups?.['of']?.length ?? 0
-      if (length > 0 && length + renews > (best?.length ?? 0) && !isOld(way, by))
-        best = { mode: way.mode, length: length + renews }
+      if (length === 0 || length + renews < most || isOld(way, by)) continue
+      own = length + renews > most ? [way] : [...own, way]
+      most = length + renews
     }
-  if (best) return best.mode
+  if (own[0]) return mostShown(kind, own, shown) ?? own[0].mode
   const isNewOne = NEW_ONE.test(part) && !/\bmade\b/.test(part)
   const itself = ways.filter(w => w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
   const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component
@@ -221,8 +229,8 @@ function putRightBy(
   const lengthIn = ({ to }: Compiled) => to.exec(spoken)?.[0].length ?? 0
   const isOwn = ({ it }: Compiled) => it.some(({ by, said }) => by !== 'remade' && said.test(part))
   // `the run capacitor` is another than `the capacitor`
-  const most = Math.max(0, ...itself.map(lengthIn))
-  const named = itself.filter(w => most > 0 && lengthIn(w) === most)
+  const longest = Math.max(0, ...itself.map(lengthIn))
+  const named = itself.filter(w => longest > 0 && lengthIn(w) === longest)
     // `cleaned` is first what makes a thing clean, and only then what remakes a joint
     .toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a)))
   return (named.find(w => w.mode.component === component) ?? named[0]

@@ -10,7 +10,7 @@ export interface Way {
 /** By the id of the repair, of the first pump where there are two. */
 export const WAYS: Readonly<Record<string, Way>> = {
   'find-why-then-reset-breaker': { by: ['on'], to: '(?:breaker|main)' },
-  'replace-breaker': { by: ['renewed'], to: 'breaker' },
+  'replace-breaker': { by: ['renewed', 'fitted'], to: 'breaker' },
   'replace-fuse-or-breaker': { by: ['renewed', 'fitted'], to: '(?:line )?(?:fuses?|breaker)' },
   'replace-pressure-switch': {
     by: ['renewed', 'dressed'],
@@ -49,6 +49,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'charge-or-replace-battery': { by: ['charged', 'renewed'], to: 'batter(?:y|ies)' },
   'find-why-then-replace-fuse': { by: ['refused'], to: 'fuse' },
+  'find-why-then-replace-control-fuse': { by: ['renewed'], to: 'control fuse' },
   'replace-fuse-holder': { by: ['renewed'], to: '(?:fuse ?)?holder' },
   'replace-feed': { by: ['renewed', 'covered'], to: '(?:feed|red)(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
@@ -96,7 +97,9 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
   'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'check(?: valve)?' },
   'clean-or-replace-tank-check-valve': { by: ['renewed', 'cleaned'], to: '(?:tank )?check(?: valve)?' },
-  'clean-or-replace-unloader-valve': { by: ['renewed', 'cleaned'], to: 'unloader(?: valve)?' },
+  'clean-or-replace-unloader-valve': {
+    by: ['renewed', 'cleaned'], to: '(?:unloader(?: valve)?|switch with (?:the |an )?unloader)',
+  },
   'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:drop|down|riser) pipe' },
   'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl)' },
   'remake-suction-hose': {

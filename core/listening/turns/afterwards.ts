@@ -138,6 +138,32 @@ const OF_PARTS: readonly Joined[] = [
   + '|, (?!\\d))'],
 ]
 
+/** Into a thing and out of it. */
+const IN_AND_OUT: readonly Joined[] = [
+  ['control $1 volts, nothing out of the control fuse', '(\\d{2,3})(?: ?v(?:olts?)?)? (?:ahead of|before|into'
+  + '|going into) the (?:control )?fuse,? (?:and |but )?'
+  + '(?:0|nothing|zero)(?: volts)? (?:after|behind|past|out of|coming out of)(?: it| the \\w+)'],
+  ['coil $1 ohms', 'coil ohms (?:are |is |read |at )?(\\d+)(?:,? to ground (?:nothing|none|ol|clear))?'],
+  [', inlet $1 psi, peak $2 psi', '(\\d\\d) in,? (?:and )?(\\d\\d) out (?:with everything shut|dead ?headed|with'
+  + ' it all shut|no flow)'],
+  ['', '(?:it )?(?:used to|should|ought to|supposed to) (?:make|be|do|get|build|hit|run) \\d+[^,;]*'],
+  ['$1 volts', '(2[0-5]\\d|1[12]\\d) there(?= ?$|,)'],
+  ['amps $1 at start', '(\\d+) ?a(?:mps?)? when (?:it|she) (?:stalls|groans|hums|locks(?: up)?|tries)'],
+  ['cracked the line and it starts', 'cracked the (?:little |small )?(?:copper |unloader )?(?:line|tube'
+  + '|fitting),? (?:and )?it hissed(?: off| out| down)?,?'
+  + ' (?:and |then )*(?:it )?(?:started|starts|took off|fired)(?: right up| fine)?'],
+  ['sigh as it stops', 'psst (?:at|when it (?:stops|shuts off)(?: at)?) ?\\d*'],
+  ['line l1 to ground $1, line l2 to ground $2', '(\\d+)(?: ?v(?:olts?)?)? to ground on one (?:line )?(?:screw'
+  + '|side|leg|terminal|pole)(?: and|,) (\\d+)(?: ?v(?:olts?)?)? on the other'],
+  ['breaker l1 to ground $1, breaker l2 to ground $2', '(?:out of|other side of|load side of|bottom of|off) the'
+  + ' breaker,? (?:i (?:get|got|have) )?(1[012]\\d)(?: and|,) (\\d{1,2}|1[012]\\d)(?= ?$|,)'],
+  ['strainer blocked', 'took the (?:cap|cover|lid|bowl) off the strainer,? (?:it\'s )?(?:packed|full|solid'
+  + '|plugged|loaded)(?: (?:with|of) [\\w ]+)?'],
+  ['no leaks', '(?:all )?(?:the )?(?:faucets?|taps?)(?: are| is|\'re) (?:all )?dry, (?:the )?(?:toilets?'
+  + '|showers?) too'],
+  ['works', '(?:\\w+|a whole|half an) (?:hours?|days?|minutes?),? (?:and )?not a peep'],
+]
+
 /** Told on the way round. */
 const ON_THE_WAY: readonly Joined[] = [
   [', precharge $1 psi', '(\\d+)(?: ?psi| pounds| lbs?)? (?:at|on|in) the (?:air |schrader )?(?:valve|stem)(?:'
@@ -159,8 +185,7 @@ const ON_THE_WAY: readonly Joined[] = [
   + '(?: back| down| right)* to (\\d+(?:\\.\\d+)?)(?: ?a(?:mps?)?)?'],
   ['amps $1 at start', '(\\d+(?:\\.\\d+)?) ?a(?:mps?)?,? (?:and |but )?(?:it )?(?:never|won\'t|doesn\'t|does'
   + ' not) (?:comes?|drops?|goes?|falls?) (?:down|off)'],
-  ['$1 full of sand , sand in the water', '(bowls?|stages?|impellers?)(?: is| are| all|\'s)* (?:full of|packed with'
-  + '|solid with) sand'],
+  ['sand in the water', '(?:bowls?|impellers?)(?: is| are| all|\'s)* (?:full of|packed with|solid with) sand'],
   ['toground house side clear , pump side shorted', 'pump side (?:is |reads )?\\d{3,} ohms?,? (?:and )?house'
   + ' side (?:is |reads )?(?:no reading|nothing|clear|ol|open)(?: at all)?'],
   ['$1 / $2 / $3', '(\\d{3}) (?:across|between|from) (?:a and b|a to b|l1 and l2|l1 to l2|one and two),? (?:and'
@@ -183,7 +208,7 @@ const ON_THE_WAY: readonly Joined[] = [
   + '|case|frame|can|body|housing)'],
   ['panel switch and nothing coming out', 'panel ?switch ?,? (?:and )?0 (?:coming )?out(?: of it)?'],
   ['precharge $1 psi', 'came back (?:to|at|up to) (\\d\\d)(?: psi)? when i checked(?: it)?(?: again)?'],
-  ['pump turns free by hand', '(?:pulley|flywheel) (?:turns|spins|rolls) (?:free |easy |over )*(?:by hand|free|easy)'],
+  ['pump turns free by hand', '(?:pulley|flywheel) (?:turns|spins|rolls)(?: over)? by hand'],
   ['', 'intake pulls? (?:weak|a little)'],
   ['swapped the cap with a good one', '(?:stuck|put|threw|clipped) in an? \\d{2,3}(?: ?uf| mike| mfd)? (?:off'
   + '|from) the (?:truck|van)'],
@@ -239,6 +264,6 @@ const OF_THE_RUN: readonly Joined[] = [
 ]
 
 export const TURNS_AFTERWARDS: readonly Joined[] = [
-  ...OF_RUNNING, ...OF_SETTINGS, ...OF_HOLDING, ...ON_AND_ON, ...OF_TAPS, ...OF_AIR, ...OF_PARTS,
+  ...IN_AND_OUT, ...OF_RUNNING, ...OF_SETTINGS, ...OF_HOLDING, ...ON_AND_ON, ...OF_TAPS, ...OF_AIR, ...OF_PARTS,
   ...ON_THE_WAY, ...OF_THE_WORK, ...OF_THE_RUN,
 ]
