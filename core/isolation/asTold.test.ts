@@ -246,4 +246,14 @@ describe('amps in one breath with a trial that made it run', () => {
     expect(low).toBeGreaterThan(0.8)
     expect(apart).toBeLessThan(low)
   })
+  it('are of no load where the belt is off', () => {
+    const spun = (typed: string): DraftLine[] => [
+      { kind: 'observation', test: 'belt-off', outcome: 'runs', typed: 'belt off, runs, 4 amps' },
+      { kind: 'reading', test: 'black.run', value: 4, typed }, saw('pump-turn', 'locked'),
+    ]
+    const [head = 0] = shareOf(table, 'groans', spun('belt off, runs, 4 amps'), 'head.seized')
+    const [apart = 0] = shareOf(table, 'groans', spun('4 amps'), 'head.seized')
+    expect(head).toBeGreaterThan(0.85)
+    expect(apart).toBeLessThan(head)
+  })
 })

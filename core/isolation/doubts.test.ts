@@ -37,14 +37,14 @@ describe('after a repair', () => {
     expect(answer(...steady, read('amps1.run', 13.1)).afterRepair?.restored).toBeGreaterThan(0.96)
   })
   it('asks once more for the one line on which a doubt hangs', () => {
-    // nothing had let go here: after that the motor's insulation is read first
+    // three lines of one motor: what two of them do not bear out is clamped once more, whatever let go before
     const cleaned = [
       add({ kind: 'opened', complaint: 'no-water', words: '' }),
       saw('sound', 'silent'),
       add({ kind: 'repair', component: 'switch', fault: 'switch.contact-dirty', text: 'Cleaned' }),
     ]
     const doubtful = isolate(tables, folded(tables, [...cleaned, read('amps1.run', 17.8), ...steady]))
-    expect(answer(read('amps1.run', 17.8), ...steady).next[0]?.test).toBe('leads.ground')
+    expect(answer(read('amps1.run', 17.8), ...steady).next[0]).toMatchObject({ test: 'amps1.run', again: true })
     expect(doubtful.next[0]).toMatchObject({ test: 'amps1.run', again: true })
   })
   it('lets it go when the second reading is in line with the rest', () => {
@@ -63,6 +63,6 @@ describe('after a repair', () => {
       read('cut-out', 104 * PSI),
       saw('works', 'no'),
     )
-    expect(over.suspects.find(s => s.fault === 'switch.port-blocked')!.chance).toBeGreaterThan(0.3)
+    expect(over.suspects.find(s => s.fault === 'switch.port-blocked')!.chance).toBeGreaterThan(0.25)
   })
 })

@@ -59,7 +59,7 @@ export function findPuzzles(tables: Tables, state: TabState, ranking: Ranking): 
     const evidence = onTrial(model, told, state.evidence)
     const { line } = evidence
     const table = tables.tests.get(line.test)
-    if (!table || isUnweighed(model, evidence)) return []
+    if (!table || isUnweighed(model, evidence, state.evidence)) return []
     const standing = leaders.map(h => (evidence.repaired.length > 0 ? model.without(h, evidence.repaired) : h))
     const fits = standing.some(h => weightOf(tables, evidence, h) > POOR)
     if (fits || isOfCause(tables, evidence, leaders)) return []

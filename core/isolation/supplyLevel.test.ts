@@ -84,8 +84,10 @@ describe('amps of the legs of one motor', () => {
     const { mean, sigma } = atLevelOf(plain(25, 3), plain(25, 3), second(36), common)
     expect(mean).toBeCloseTo(35, 9)
     expect(sigma).toBeCloseTo(0.12 * 25, 9)
-    // unlike ones are two witnesses, but for a moment that both were caught in
-    expect(atLevelOf(plain(25, 3), plain(25, 3), second(20), common)).toMatchObject({ mean: 25, sigma: 3 })
+    // unlike ones speak against a motor that loads its lines alike, but for a moment that both were caught in
+    const unlike = atLevelOf(plain(25, 3), plain(25, 3), second(20), common)
+    expect(unlike.mean).toBeCloseTo(35, 9)
+    expect(unlike.sigma).toBeCloseTo(0.12 * 25, 9)
     const caught = { share: 0.5, mean: 10, sigma: 5 }
     const both = { ...plain(80, 8), or: caught }
     const { or } = atLevelOf(both, both, { ...after(read('amps1.run', 12)), line: read('amps2.run', 4) }, common)
@@ -132,5 +134,23 @@ describe('which reading stands beside which', () => {
     expect(besides(read('line.volts', 12), read('load.volts', 238))).toEqual([undefined, undefined])
     expect(besides(read('line.volts', 240, { bound: 'over' }), read('load.volts', 238)))
       .toEqual([undefined, undefined])
+  })
+})
+
+describe('amps of a line that are far from those of the one before', () => {
+  const three = requireOk(prepareSystem('three-phase', {}))
+  const amps = requireNumeric(three.tests.get('amps2.run')!.test)
+  const evidence: Evidence = {
+    line: read('amps2.run', 9.6), repaired: [], confirmed: 0, beside: read('amps1.run', 12.9),
+  }
+  const beside = (p: Prediction, first: Prediction) => atLevelOf(p, first, evidence, commonOf(amps))
+  it('are out of the way of a motor that loads its lines alike', () => {
+    const { mean, sigma } = beside(plain(11.8, 1.1), plain(11.8, 1.1))
+    expect(mean).toBeCloseTo(12.9, 6)
+    expect((mean - 9.6) / sigma).toBeGreaterThan(2)
+  })
+  it('stand for themselves where the lines are foreseen unlike', () => {
+    const own = plain(6, 2.4)
+    expect(beside(own, plain(9.2, 3.7))).toMatchObject(own)
   })
 })

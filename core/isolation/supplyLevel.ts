@@ -141,7 +141,11 @@ export function atLevelOf(
   const elsewhere = pointOf(line.test) !== pointOf(beside.test)
   const apart = alike && unlike && line.kind === 'reading' && !areAlike(line, beside, alike) ? unlike : undefined
   const drift = apart ?? near
-  const loaded = apart ? p : besideOf(p, first, before, drift, common, elsewhere)
+  // a motor that is sound loads its lines alike; where it does not, what each carries is known by itself
+  const isBalanced = Math.abs(p.mean / first.mean - 1) < BALANCED
+  const loaded = apart && !isBalanced
+    ? p
+    : besideOf(p, first, before, apart ? UNBALANCED : drift, common, elsewhere)
   if (!p.or && !first.or) return { ...p, ...loaded }
   const rested = besideOf(p.or ?? p, first.or ?? first, before, drift, common, elsewhere)
   const share = p.or?.share ?? first.or!.share
@@ -180,6 +184,9 @@ function besideOf(
   const sigmas = left + (apart * mean) ** 2 + (common.meter ?? 0) ** 2
   return { mean: mean * level, sigma: Math.sqrt(sigmas) }
 }
+
+/** So near to each other two lines are foreseen alike; and so far apart they are read all the same; judgement. */
+const [BALANCED, UNBALANCED] = [0.03, 0.12]
 
 const height = ({ mean, sigma }: Bell, value: number) =>
   Math.exp(-0.5 * ((value - mean) / sigma) ** 2) / sigma + 1e-9

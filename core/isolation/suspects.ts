@@ -86,7 +86,7 @@ function besideLabel({ model }: Tables, all: readonly Evidence[], e: Evidence): 
 }
 
 export function rankSuspects(tables: Tables, told: TabState): Ranking {
-  const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e))
+  const speaking = told.evidence.filter(e => !isUnweighed(tables.model, e, told.evidence))
   const state = { ...told, evidence: besideOthers(tables, speaking.map(e => besideLabel(tables, speaking, e))) }
   const tried = state.evidence.map(e => onTrial(tables.model, e, state.evidence))
   const perLine = tried.map(e => weightsOf(tables, e))

@@ -8,8 +8,14 @@ import type { Evidence } from '#core/tab'
 
 const SET_BY_NUTS = new Set(['cut-in', 'cut-out'])
 
-export const isUnweighed = (model: SystemModel, evidence: Evidence): boolean =>
-  isOfNewSwitch(model, evidence) || isTooSoon(model, evidence)
+/** @param all that was read and seen, with it */
+export const isUnweighed = (model: SystemModel, evidence: Evidence, all: readonly Evidence[]): boolean =>
+  isOfNewSwitch(model, evidence) || isTooSoon(model, evidence) || isOfMotorAlone(evidence, all)
+
+/** `belts off, motor winds right up, 7 amps`: of no load. */
+const isOfMotorAlone = ({ line }: Evidence, all: readonly Evidence[]): boolean =>
+  line.kind === 'reading' && line.typed !== undefined && line.test.endsWith('.run')
+  && all.some(({ line: other }) => other.test === 'belt-off' && other.typed === line.typed)
 
 const isTooSoon = ({ kind }: SystemModel, { line, repaired }: Evidence): boolean =>
   repaired.length === 0 && kind.tests.some(t => t.id === line.test && t.afterRepair === true)

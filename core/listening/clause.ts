@@ -12,7 +12,7 @@ import {
 } from './sets'
 
 /** How a thing is, and nothing of which. */
-const OF_IT = new Set('burnt loose wet dirt rust sand corroded'.split(' '))
+const OF_IT = new Set('burnt loose wet dirt rust sand corroded stuck'.split(' '))
 /** Words that say a thing alone, and anything at all in company. */
 const COMMON = new Set(
   ('stuck dry noth dead start stop run hold same good bad leak weak !start !stop !hold wire hang make gauge lights zero'

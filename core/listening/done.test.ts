@@ -68,6 +68,10 @@ describe('what was put right', () => {
     ['well-2wire', 'contacts', 'put a new switch on it, exactly the same', 'put right switch.pole1-burnt | works'],
     ['well-2wire', 'gauge', 'left a new switch on order', 'remark'],
     ['well-3wire', 'box', 'cut it back, new box, stripped fresh', 'put right box.terminal-burnt'],
+    ['well-2wire', 'leads', 'two new checks', 'put right check.leaking'],
+    ['well-3wire', 'leads', 'new gel nut', 'put right cable.black-open'],
+    ['jet', 'cap', 'new 189 in', 'put right motor.cap-open'],
+    ['compressor-direct', 'unloader', 'new pressure switch with the unloader', 'put right unloader.not-venting'],
     ['holding-tank', 'well-leads', 'new motor, kept the wet end', 'put right well-motor.main-open'],
   ] as const)('on a %s, at the %s: %s', (id, near, said, line) => {
     expect(told(id, said, { near })).toBe(line)

@@ -18,7 +18,8 @@ import { WAYS } from './ways'
 export const REPAIRS_SAID: readonly string[] = Object.keys(WAYS)
 
 /** What comes after the thing that was spoken of. */
-const IT = '(?:it|them|[\'’]?em|that|those|everything|one(?! (?:contact|side|pole|leg|wire|blade|of)\\b))'
+const IT = '(?:it|them|[\'’]?em|that|those|everything|all (?:three|of them)|both(?: of them)?'
+  + '|one(?! (?:contact|side|pole|leg|wire|blade|of)\\b))'
 
 /** Done by others or on another day, wished, asked, or a spare tried to see. */
 const NOT_NOW = new RegExp(
@@ -29,7 +30,7 @@ const NOT_NOW = new RegExp(
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
   + '|my (?:hand|ear|knuckles|meter|clamp|gauge)|gotta|got to|have to|has to|put (?:a|my|the) (?:gauge|meter'
   + '|clamp|tester|probes?|jumper)'
-  + '|(?:two|three|four|several) times)\\b',
+  + '|(?:two|three|four|several) times|put (?:it|them) back$)\\b',
 )
 /** A motor of three phases turns the other way then; of any other it is no repair. */
 const TWO_LEADS = /\b(?:two|2)(?: of the)? (?:motor )?(?:leads|legs|wires|phases|lines)\b/
@@ -46,8 +47,8 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 
 /** `new switch, contacts wide open`: that is how it was found, unless something came of it. */
 const NEW_THERE
-  = /^\s*(?:an? )?(?:new|fresh) |^\s*(?:the )?(?:[\w/]+ ){1,3}(?:replaced|renewed|changed|swapped)(?: out)?$/
-/** `new brass check in`: it was put there; and so it was where `new check valve` is said after the old was read. */
+  = /^\s*(?:an? |two |three )?(?:new|fresh) |^\s*(?:the )?(?:\S+ ){1,3}(?:replaced|renewed|changed|swapped)(?: out)?$/
+/** `new brass check in`: it was put there; so it was where `new check valve` is said after the old was read. */
 const PUT_THERE = /\b(?:in|on|up|fitted|installed|put on|in place)$/
 const FOUND_SO = /\b(?:open|closed|burnt|black|stuck|dead|wet(?! end)|loose|pitted|wrong|missing|already)\b/
 const CAME_OF_IT = new RegExp(
@@ -223,7 +224,9 @@ function putRightBy(
   const component = componentOf(near)
   // what the line itself names comes before what the line before did, or what was seen last
   const isNamed = itself.some(({ to }) => to.test(before))
-  const spokenFor = isNamed ? undefined : mostShown(kind, itself, shown)
+  const isJustSeen = shown?.said === undefined || shown.said === earlier
+  const isSwitched = itself.some(w => w.it.some(({ by, said }) => ['on', 'reset'].includes(by) && said.test(part)))
+  const spokenFor = isNamed || isSwitched || !isJustSeen ? undefined : mostShown(kind, itself, shown)
   if (spokenFor) return spokenFor
   const spoken = isNamed ? before : `${earlier.toLowerCase()}, ${before}`
   const lengthIn = ({ to }: Compiled) => to.exec(spoken)?.[0].length ?? 0

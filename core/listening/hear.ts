@@ -97,7 +97,9 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const over = works.length > 0 && untold && saysItWorks(untold) ? undefined : untold
   const left = [leftOf(first, done.before), over].filter(Boolean).join(', ')
   const lines = [
-    ...[...linesOf(first), ...wasDry(plain.value, done)].map(l => ({ ...l, typed }) as DraftLine),
+    // what was opened is filled again: it was not found so
+    ...[...linesOf(first), ...(listening.before?.mended ? [] : wasDry(plain.value, done))]
+      .map(l => ({ ...l, typed }) as DraftLine),
     done.line,
     ...[...linesOf(last), ...works].map(l => ({ ...l, typed }) as DraftLine),
   ]

@@ -33,7 +33,10 @@ function bucket(all: string, gallons: string, count: string, unit: string): stri
 
 /** `0 to 125 in six minutes`: how long it took to fill. */
 const FILLED = /(?:\bfrom )?\b(?:0|zero|empty|nothing) to (?:\d{2,3})(?: ?psi| pounds)?,? in\b/g
-const TO_FULL = /^(?:and |now |just |only )*((?:[\w½.]+ ){1,5}minutes?) to \d{2,3}(?: ?psi| pounds)?(?: now)?$/
+const TO_FULL = new RegExp(
+  '^(?:and |now |just |only )*((?:[\\w½.]+ ){1,5}minutes?) to \\d{2,3}(?: ?psi| pounds)?(?: now)?'
+  + '(?:,? (?:was|down from|used to be) .*)?$',
+)
 
 /** `a minute and forty between clicks`. */
 const AND_SECONDS = new RegExp(
@@ -41,6 +44,15 @@ const AND_SECONDS = new RegExp(
 )
 const inSeconds = (_: string, minutes: string, seconds: string | undefined) =>
   `${60 * (/^an?$/.test(minutes) ? 1 : countOf(minutes)) + (seconds ? countOf(seconds) : 30)} seconds `
+/** `on a minute fifty, off two minutes`. */
+const MINUTES = `(an?|${COUNT}) minutes?(?: (?:and )?(a half|${COUNT}))?`
+const ON_OFF_MINUTES = new RegExp(`\\bon (?:for )?${MINUTES},? (?:and )?off (?:for )?${MINUTES}`, 'g')
+function onAndOffMinutes(_: string, ...of: (string | undefined)[]): string {
+  const count = (n: string | undefined) =>
+    n === undefined ? 0 : /^an?$/.test(n) ? 1 : n === 'a half' ? 30 : countOf(n)
+  const [on = 0, andOn = 0, off = 0, andOff = 0] = of.slice(0, 4).map(count)
+  return ` cycles every ${60 * (on + off) + andOn + andOff} seconds`
+}
 const BETWEEN = /\b(?:takes )?(\d+ seconds|(?:\w+ ){1,2}minutes?) between (?:clicks|starts|cycles|kicks)\b/g
 
 /** What is told by the minute, by a start and the next. */
@@ -49,13 +61,18 @@ export const perTime = (text: string): string =>
     .replace(FILLED, 'fill in')
     .replace(TO_FULL, 'fill in $1')
     .replace(AND_SECONDS, inSeconds)
+    .replace(ON_OFF_MINUTES, onAndOffMinutes)
     .replace(BETWEEN, 'cycles every $1')
     .replace(BUCKET, bucket)
     .replace(ON_AND_OFF, startToStart)
     .replace(A_MINUTE, (_, n: string) => `${10 * (Number(n) || 1)} psi in 10 minutes`)
 
 /** What went from one figure to another. */
-export const asCourse = (text: string): string => text.replace(FROM_TO, fromTo).replace(LOST, lostSoMuch)
+export const asCourse = (text: string): string =>
+  text.replace(DOWN_TO, 'drops from $1 to $2 in').replace(FROM_TO, fromTo).replace(LOST, lostSoMuch)
+
+/** `62 down to 40 in three minutes`. */
+const DOWN_TO = /(?<!\bfrom )\b(\d{2,3}) (?:psi )?(?:down|back) to (\d{1,3}) in\b/
 
 /**
  * `falls from 60 to 45 in ten minutes` is a fall of 15, from 50 to 30 in five minutes one of 40 in ten; `went from 15
@@ -100,5 +117,5 @@ const LOST = new RegExp(
 )
 const lostSoMuch = (all: string, lost: string, unit: string | undefined, rest: string): string => {
   const fell = lostInTen(Number(lost), rest)
-  return fell ? `${fell.lost}${unit ?? ''}${fell.rest}` : all
+  return fell ? `${unit ? '' : 'leakdown '}${fell.lost}${unit ?? ' psi'}${fell.rest}` : all
 }

@@ -213,6 +213,8 @@ function sayRead(
     return { assumed: assumed + 0.05, placed: true }
   // what is named, and is not there, is somewhere else
   if (ELSEWHERE.some(w => weights.of.has(w) && !words.has(w))) return undefined
+  // `stuck a 64 in`: of what was spoken of before only where nothing else is said of it
+  if (test.point === near && isBare && bare > 0 && leftOver(weights, words) >= ELSE) return undefined
   if (test.point === near) return { assumed: assumed + 0.12, placed: variant !== undefined }
   // a battery is the one thing that is read at rest
   if (test.point === 'battery' && test.condition === 'idle' && figure?.value)
@@ -229,6 +231,14 @@ function sayRead(
   const named = isTold && (quantity !== undefined || (denied && test.quantity.startsWith(denied)))
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
+}
+
+/** Words that weigh so much say something else. */
+const ELSE = 0.7
+const leftOver = ({ of }: Weights, words: ReadonlySet<string>): number => {
+  let sum = 0
+  for (const [word, weight] of of) if (!words.has(word) && !COURSES.includes(word)) sum += weight
+  return sum
 }
 
 /** More than so many volts stand across no contact that passes current; common practice, no source. */

@@ -7,7 +7,7 @@ export interface Spoken {
   /** the point of what was last looked at, whatever was read after it: `untangled it` */
   readonly seen?: string | undefined
   /** the look that was last told, and what it showed: `blew it out` */
-  readonly shown?: { readonly test: string, readonly outcome: string } | undefined
+  readonly shown?: { readonly test: string, readonly outcome: string, readonly said?: string | undefined } | undefined
   /** the reading before, in SI: `same at the line side` */
   readonly value?: number | null | undefined
   readonly quantity?: NumericTest['quantity'] | undefined
@@ -53,7 +53,9 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
   if (line.kind === 'observation' || test?.kind !== 'numeric') {
-    const shown = test && 'outcome' in line ? { test: test.id, outcome: String(line.outcome) } : before.shown
+    const shown = test && 'outcome' in line
+      ? { test: test.id, outcome: String(line.outcome), said: saidIn(line) }
+      : before.shown
     return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown }
   }
   const read = 'value' in line && !('judged' in line) ? (line.value as number | null) : undefined

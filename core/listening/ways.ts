@@ -55,12 +55,13 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
   'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire)(?: to the (?:pump|motor))?' },
   'remake-splice-or-replace-cable': {
-    by: ['remade', 'renewed'], to: '(?:splices?(?: kit)?|crimps?|connectors|pump cable|drop cable|cable|(?<=in'
+    by: ['remade', 'renewed'],
+    to: '(?:splices?(?: kit)?|crimps?|(?:gel|wire) ?(?:nuts?|caps?)|connectors|pump cable|drop cable|cable|(?<=in'
       + ' )new wire)',
   },
   'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
   'replace-motor': { by: ['renewed'], to: '(?:pump )?motor' },
-  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor)?|motor)' },
+  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor)' },
   'replace-pump': { by: ['renewed'], to: 'pump' },
   'fit-pump-head-kit': { by: ['renewed'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?|valve plate)' },
   'replace-impeller-and-seal': { by: ['renewed'], to: '(?:impeller|wet end)' },
@@ -82,7 +83,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'clear-motor-vents': { by: ['cleaned', 'renewed'], to: '(?:(?:motor )?vents|(?:cooling |motor )?fan|nest|shroud)' },
   'clear-tank-vent': { by: ['cleaned'], to: '(?:tank )?vent(?: hose)?' },
-  'replace-city-inlet-check': { by: ['renewed', 'cleaned'], to: 'city (?:water )?(?:inlet|fill|check)(?: valve)?' },
+  'replace-city-inlet-check': {
+    by: ['renewed', 'cleaned'],
+    to: '(?:city (?:water )?(?:inlet|fill|check)(?: valve)?|(?<=new )inlet)',
+  },
   'set-or-replace-charger': { by: ['renewed', 'set'], to: '(?:charger|converter|alternator regulator)' },
   'set-drive-to-rated-hertz': { by: ['set'], to: '(?:drive|vfd|inverter)' },
   'land-on-both-legs': { by: ['landed', 'moved'], to: '(?:hots?|wires?(?! to (?:a|another) )|breaker)' },
@@ -95,7 +99,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:suction(?: line| pipe| side| joint| fitting| hose)?|union)',
   },
   'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
-  'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'check(?: valve)?' },
+  'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'checks?(?: valves?)?' },
   'clean-or-replace-tank-check-valve': { by: ['renewed', 'cleaned'], to: '(?:tank )?check(?: valve)?' },
   'clean-or-replace-unloader-valve': {
     by: ['renewed', 'cleaned'], to: '(?:unloader(?: valve)?|switch with (?:the |an )?unloader)',
@@ -135,7 +139,9 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'set-overload-to-nameplate': { by: ['set'], to: '(?:overload |trip )?(?:dial|setting)' },
   'replace-box-remake-leads': { by: ['renewed', 'remade'], to: '(?:control )?box' },
   'fit-box-for-motor': { by: ['renewed'], to: '(?:right|correct|proper) (?:control )?box' },
-  'replace-start-capacitor': { by: ['renewed'], to: '(?:start(?:ing)? )?(?:cap|capacitor)' },
+  'replace-start-capacitor': {
+    by: ['renewed'], to: '(?:(?:start(?:ing)? )?(?:cap|capacitor)|(?<=new |an? )\\d{2,3}(?= in$))',
+  },
   'replace-run-capacitor': { by: ['renewed'], to: 'run(?:ning)? (?:cap|capacitor)' },
   'find-leads-and-land-them-right': { by: ['remade', 'set'], to: '(?:leads|wires) (?:right|where they belong)' },
   'set-voltage-links': {
@@ -152,7 +158,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
   'change-filter-cartridge': { by: ['renewed'], to: '(?:(?:house |water )?filter|cartridge)(?: cartridge)?' },
-  'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter' },
+  'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter|element' },
   'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
   'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },
   'close-or-replace-drain': {

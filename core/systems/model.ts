@@ -201,7 +201,13 @@ function createPredictions(
       const { scale, at, byDecades } = beside
       const own = asItIs(i)
       // half way from ohms to kilohms volts are not half as many: only ohms themselves lie evenly along such a scale
-      return byDecades && !own.log ? own : stretch(scale.map(asItIs), at, asItIs(0))
+      if (byDecades && !own.log) return own
+      // a breaker that lets go ends what is read while it holds: half way to nothing there is nothing
+      const holds = ({ stage: { tripped } }: Standing) => !tripped
+      const isLive = ['volts', 'amps'].includes(test.probe.ask)
+      const ends = (n: number) =>
+        isLive && holds(stand(i, stage)) !== holds(stand(itemAt(scale, n, 'degree'), stage))
+      return stretch(scale.map(asItIs), at, asItIs(0), ends)
     }
     const asItIs = (i: number): Prediction => (plain[i] ??= workOut(i))
     const workOut = (i: number): Prediction => {

@@ -44,16 +44,24 @@ function isOffScale(key: string, value: number): boolean {
  * @param readings what each degree reads by itself, in their order
  * @param at which of them is asked for
  * @param sound what a sound system reads: the end of the scale nearer to it reaches a quarter of the way to it
+ * @param ends whether the system does another thing altogether under a degree: the scale ends before it, as far beyond
+ * this one as half way to a sound system
  */
-export function stretch(readings: readonly Prediction[], at: number, sound: Prediction): Prediction {
+export function stretch(
+  readings: readonly Prediction[],
+  at: number,
+  sound: Prediction,
+  ends: (degree: number) => boolean = () => false,
+): Prediction {
   const own = itemAt(readings, at, 'reading')
   if (own.ol > MOSTLY_OPEN || (own === sound && isAllOne(readings, own))) return own
   const half = (other: Prediction | undefined): number | undefined =>
     other && other.log === own.log && other.ol <= MOSTLY_OPEN ? (other.mean - own.mean) / 2 : undefined
   const from = (p: Prediction | undefined) => (p && p.log === sound.log ? Math.abs(p.mean - sound.mean) : Infinity)
   const mildest = from(readings[0]) <= from(readings.at(-1)) ? 0 : readings.length - 1
-  const before = half(readings[at - 1])
-  const after = half(readings[at + 1])
+  const beside = (n: number) => (readings[n] && ends(n) ? mirrored(half(sound)) : half(readings[n]))
+  const before = beside(at - 1)
+  const after = beside(at + 1)
   const inner = before ?? after
   // the last of a scale reaches as far outwards as it does inwards
   // a slight case of it is still a case: towards a sound part it reaches half as far
@@ -68,6 +76,8 @@ export function stretch(readings: readonly Prediction[], at: number, sound: Pred
   if (width < LITTLE * own.sigma) return own
   return { ...own, mean: own.mean + (up + down) / 2, sigma: Math.sqrt(own.sigma ** 2 + width ** 2 / 12) }
 }
+
+const mirrored = (by: number | undefined) => (by === undefined ? undefined : -by)
 
 const isAllOne = (readings: readonly Prediction[], one: Prediction) => {
   for (let i = 0; i < readings.length; i++) if (readings[i] !== one) return false

@@ -143,3 +143,10 @@ describe('a drive turned down', () => {
     expect(reads(three, 'supply.drive:4', 'amps1.run')).toBeGreaterThan(0.3 * reads(three, 'sound', 'amps1.run'))
   })
 })
+
+describe('a winding that shorts a little and one that lets the breaker go', () => {
+  it('are two things: short a little, its supply stands as it does under a sound motor', () => {
+    for (const test of ['line.v12', 'line.v23', 'line.v31'])
+      expect(reads(three, 'motor.turn-short:1', test) / reads(three, 'sound', test)).toBeCloseTo(1, 1)
+  })
+})

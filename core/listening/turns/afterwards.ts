@@ -184,7 +184,7 @@ const ON_THE_WAY: readonly Joined[] = [
   + '|settles|comes)'
   + '(?: back| down| right)* to (\\d+(?:\\.\\d+)?)(?: ?a(?:mps?)?)?'],
   ['amps $1 at start', '(\\d+(?:\\.\\d+)?) ?a(?:mps?)?,? (?:and |but )?(?:it )?(?:never|won\'t|doesn\'t|does'
-  + ' not) (?:comes?|drops?|goes?|falls?) (?:down|off)'],
+  + ' not) (?:comes?|goes?) (?:back )?down'],
   ['sand in the water', '(?:bowls?|impellers?)(?: is| are| all|\'s)* (?:full of|packed with|solid with) sand'],
   ['toground house side clear , pump side shorted', 'pump side (?:is |reads )?\\d{3,} ohms?,? (?:and )?house'
   + ' side (?:is |reads )?(?:no reading|nothing|clear|ol|open)(?: at all)?'],

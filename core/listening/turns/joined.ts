@@ -9,6 +9,7 @@ import { TURNS_OF_FURTHER } from './further'
 import { THEN_TURNS } from './then'
 import { TURNS_BESIDE } from './beside'
 import { TURNS_OF_DOING } from './doing'
+import { TURNS_OF_JOB_SHEETS } from './jobSheet'
 import { TURNS_OF_JUDGING } from './judging'
 import { TURNS_OF_NARRATING } from './narrating'
 import { TURNS_OF_OPPOSITES } from './opposites'
@@ -38,6 +39,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
+  ...TURNS_OF_JOB_SHEETS,
   ...TURNS_AFTERWARDS,
   ...TURNS_READ_ALOUD,
   ...TURNS_ALOUD,

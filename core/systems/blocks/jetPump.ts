@@ -192,7 +192,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
         minutes: 50,
         part: threadSealant === 'tape' ? 'PTFE tape' : 'pipe thread paste',
       }),
-      causes: [CAUSES.age, CAUSES.vibration],
+      causes: [CAUSES.age, CAUSES.vibration, { because: 'frozen', why: 'ice splits suction pipes and fittings' }],
       settledBy: 'vacuum gauge low and unsteady; foam on the joints drawn in',
       wears: ['age'],
     }),
