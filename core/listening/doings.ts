@@ -36,7 +36,7 @@ export const DOINGS = {
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
   ],
   covered: ['(?:re-?)?(?:taped|wrapped|sleeved|insulated|loomed)(?: up)? (?:\\w+ ){0,4}OF'],
-  swapped: ['^(?:swapped|switched|reversed|traded|changed)(?: around)? OF(?: (?:around|over))?(?: at the'
+  swapped: ['^(?:swapped|switched|reversed|traded|changed|flipped)(?: around)? OF(?: (?:around|over))?(?: at the'
     + ' (?:starter|box|top'
     + '|panel|head|contactor|overload))?$'],
   ended: ['(?:put|crimped|stuck) (?:an? )?(?:new )?(?<of>end|lug|ring terminal|ferrule)s? on(?: it| them)?'],

@@ -81,6 +81,14 @@ describe('what was put right', () => {
     expect(told('compressor-pilot', 'blew it out', { near: 'poles', said: 'cracked the line to the switch', shown }))
       .toBe('put right switch.port-blocked')
   })
+  it('is of the first of two pumps where its own was just seen', () => {
+    const said = 'intake screen is coated in iron'
+    const own = (test: string, outcome: string) =>
+      told('holding-tank', 'cleaned the screen', { near: 'gauge', said, shown: { test, outcome, said } })
+    expect(own('seen-itself', 'well-pump.intake-blocked')).toBe('put right well-pump.intake-blocked')
+    expect(own('strainer-look', 'blocked')).toBe('put right strainer.blocked')
+    expect(own('strainer-look', 'of-no-strainer')).toBe('put right strainer.blocked')
+  })
   it('is not of others once something was put right', () => {
     expect(told('well-2wire', 'new torque arrestor', { near: 'leads', mended: true })).toBe('remark')
     expect(told('well-2wire', 'they put on a new switch last week', { near: 'leads', mended: true })).toBe('asked')

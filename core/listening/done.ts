@@ -174,6 +174,16 @@ const REFUSED = /^find-why-then-replace-(?:control-)?fuse$/
 /** A wire is so mended along its way, and not a joint of it. */
 const COVERED = /\b(?:taped|wrapped|sleeved|loomed)\b/
 
+/** `cleaned the screen`, after the first pump's was seen: where both have the like it is the one just spoken of. */
+function asSeen(
+  kind: SystemKind, part: string, earlier: string, shown: Spoken['shown'],
+): FaultMode | undefined {
+  if (!shown || unstaged(shown.test) !== 'seen-itself' || shown.said !== earlier) return undefined
+  if (unstaged(shown.outcome) === shown.outcome) return undefined
+  const thing = /(\w{4,})\W*$/.exec(part)?.[1]
+  return thing && earlier.toLowerCase().includes(thing) ? kind.faults.find(f => f.id === shown.outcome) : undefined
+}
+
 /** So many times as likely with it as without must the look before have been. */
 const SHOWS = 5
 
@@ -182,6 +192,8 @@ function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['s
   const test = shown && findTest(kind, shown.test)
   if (test?.kind !== 'seen') return undefined
   const at = test.outcomes.findIndex(o => o.id === shown?.outcome)
+  // seen on a system with a part that its nameplate does not have
+  if (at < 0) return undefined
   const looked = kind.points.find(p => p.id === test.point)?.component
   const shows = ({ id, component }: FaultMode) => Math.max(0, ...Object.entries(test.chancesByFault)
     .flatMap(([of, chances]) => {
@@ -217,7 +229,7 @@ function putRightBy(
       own = length + renews > most ? [way] : [...own, way]
       most = length + renews
     }
-  if (own[0]) return mostShown(kind, own, shown) ?? own[0].mode
+  if (own[0]) return mostShown(kind, own, shown) ?? asSeen(kind, part, earlier, shown) ?? own[0].mode
   const isNewOne = NEW_ONE.test(part) && !/\bmade\b/.test(part)
   const itself = ways.filter(w => w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
   const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component

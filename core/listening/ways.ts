@@ -61,7 +61,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
   'replace-motor': { by: ['renewed'], to: '(?:pump )?motor' },
-  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor)' },
+  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor|(?<=new )[\\d/.½¾]+ ?hp)' },
   'replace-pump': { by: ['renewed'], to: 'pump' },
   'fit-pump-head-kit': { by: ['renewed'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?|valve plate)' },
   'replace-impeller-and-seal': { by: ['renewed'], to: '(?:impeller|wet end)' },
@@ -116,7 +116,8 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'change-two-leads-at-starter': {
-    by: ['swapped'], to: '(?:any )?(?:two|2)(?: of the)? (?:motor |pump )?(?:leads|legs|wires|phases|lines)',
+    by: ['swapped'],
+    to: '(?:any )?(?:two|2)(?:(?: of the)? (?:motor |pump )?(?:leads|legs|wires|phases|lines)|(?= at the))',
   },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?(?! valve)' },
   'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },

@@ -28,10 +28,10 @@ const OF_RUNNING: readonly Joined[] = [
 /** Between what it works now. */
 const OF_SETTINGS: readonly Joined[] = [
   ['', '(?:,? )?(?:just )?(?:like|as) (?:it|they) (?:should|ought to|is supposed to|are supposed to)'],
-  ['cut out $1, cut in $2', `(?:cuts?|shuts?|kicks?|kicked|goes|went|stops|clicks?|off)(?: out| off)? at ${P}${AND}`
-  + ` (?:came |comes |cuts? |kicks? |kicked |is |was |clicks? )*(?:back )?(?:in|on)(?: again)? at ${P}`],
-  ['cut in $1, cut out $2', `(?:(?:cuts?|kicks?|kicked|comes?|came|turns?|clicks?) )?(?:in|on) at ${P}${AND} (?:cuts? `
-  + `|kicks? |kicked |shuts? |goes |back |clicks? )*(?:out|off) at ${P}`,
+  ['cut out $1, cut in $2', '(?:cuts?|shuts?|kicks?|kicked|goes|went|stops|clicks?|clicked|off)(?: out| off)?'
+  + ` at ${P}${AND} (?:came |comes |cuts? |kicks? |kicked |is |was |clicks? )*(?:back )?(?:in|on)(?: again)? at ${P}`],
+  ['cut in $1, cut out $2', '(?:(?:cuts?|kicks?|kicked|comes?|came|turns?|clicks?|clicked) )?(?:in|on)'
+  + ` at ${P}${AND} (?:cuts? |kicks? |kicked |shuts? |goes |back |clicks? )*(?:out|off) at ${P}`,
   `(?<!gauge .*)${P} on${AND} ${P} off`, `on ${P}${AND} off (?:at )?${P}`,
   `(2\\d|[3-9]\\d) in${AND} ([3-9]\\d) out`,
   `cycle[sd](?: it)?(?: clean| fine| good| right| well| nice)*(?: \\w+ times)?,? (?:between )?${P}(?:\\/| to | and |-)`

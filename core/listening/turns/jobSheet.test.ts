@@ -68,5 +68,14 @@ describe('what is put on a job sheet', () => {
     ],
     ['compressor-pilot', 'they had a fuse out on the pole', 'seen-itself supply.leg-lost'],
     ['three-phase', 'rolled them, the high stays with the same motor leads', 'roll lead'],
+    ['compressor-direct', 'closet\'s 120 degrees, fan vents are plugged with lint', 'asked hot | vents-look packed'],
+    ['rv', '12.8 on the post itself, 9 on the clamp', 'posts-look furred'],
+    ['three-phase', 'shut in 42, should be 95', 'peak 290000'],
+    ['three-phase', '96 shut in, 10.8 amps flowing', 'peak 662000 | amps1.run 10.8'],
+    ['well-2wire', '243 at the switch, 243 out of it with it calling', 'line.volts 243 | load.volts 243'],
+    ['well-2wire', 'motor leads by themselves are open', 'motor-alone open'],
+    ['well-2wire', 'clicked off at 58, back on at 38', 'cut-out 400000 | cut-in 262000'],
+    ['well-2wire', 'did it three times, same', 'works yes'],
+    ['holding-tank', 'pulled the float wires, still has continuity hanging down', 'remark'],
   ])
 })

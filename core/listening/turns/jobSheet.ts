@@ -19,6 +19,8 @@ const OF_PROOF: readonly Joined[] = [
   + ' (\\d\\d)(?= ?$)'],
   ['works', `(?:it's )?quiet for (?:the |a )?(?:half hour|hour|${TIME})[\\w ]*`],
   ['starts every time', 'start(?:s|ed) (?:\\d+|three|four|five|six|ten) for (?:\\d+|three|four|five|six|ten)'],
+  ['works', 'did it \\w+ times,? same(?: thing)?(?: every time)?'],
+  ['peak $1 psi', 'shut in(?: at)? (\\d\\d+)', '(\\d\\d+) shut in'],
   ['works', '(?:stops|off|quits) when it\'s up,? (?:and )?(?:starts|on|runs|kicks on) when it\'s down'],
 ]
 
@@ -34,6 +36,8 @@ const OF_READINGS: readonly Joined[] = [
   [' $1 / $2 / $3 ', '(\\d{3}) one pair,? (?:and )?(\\d{1,3})(?: and|,) (\\d{1,3}) (?:on )?the other two'],
   ['line $1 volts, load $2 volts', '(\\d{2,3}) on top(?: of the switch)?,? (?:and )?(\\d{1,3})(?: and a bit)?'
   + ' (?:underneath|below|on the bottom|under it)'],
+  ['line $1 volts, load $2 volts', '(\\d{3}) at the switch,? (?:and )?(\\d{1,3}) out of (?:it|the \\w+)'],
+  ['amps', 'amps flowing'],
   ['toground $1 meg', `${N} ?megs?,? (?:it )?was (?:over )?\\d+`],
   ['inlet $1 psi', 'street gauge(?:\'s| is| at| says)? (\\d\\d)'],
   ['precharge $1 psi', '(\\d+)(?: ?psi| pounds)? on the (?:tire|air) gauge'],
@@ -63,6 +67,12 @@ const OF_THINGS: readonly Joined[] = [
   + ' (?:down|dry)'],
   ['comes back after a rest', `shut (?:it )?down (?:for )?${TIME},? (?:\\w+ )?good minutes(?: again)?`],
   ['moved with the motor lead', '(?:stays|stayed) with the (?:same )?motor(?: leads?)?(?= ?$|,)'],
+  ['hot room', '(?:closet|room|shed|shop|box|pump house|garage|attic)(?:\'s| is| was)? (?:\\d{3}|over a hundred'
+  + '|a hundred(?: and \\w+)?)(?: degrees)?(?: in there)?'],
+  ['battery clamp loose', '[\\d.]+ on the post(?: itself)?,? (?:and |but )?(?:only )?[\\d.]+ on the'
+  + ' clamp', 'clamp (?:spins|turns|moves|wiggles) on the post'],
+  ['', '(?:pulled |took )?(?:the )?float wires?(?: off)?,? (?:it )?still has continuity[\\w ]*'],
+  ['motor alone open', 'motor leads? by (?:itself|themselves)(?: is| are| reads?)? (?:open|ol)'],
   ['check junk in the seat', `check(?: valve)?(?:'s| has| had| is)* got an? ${PIECE} of [\\w ]+ in (?:it|the seat)`],
   ['check valve leaks', '(?:can )?hear (?:it|water) (?:trickl|run|runn|drain)(?:e|ing)? back(?: in(?:to)?|'
   + ' down)?(?: the)?'
