@@ -41,7 +41,7 @@ describe('what is put on a job sheet', () => {
       'float\'s up and it\'s still on, flipped it down and the well pump quits',
       'well-float-look wrong',
     ],
-    ['holding-tank', 'check\'s got a piece of teflon in the seat', 'seen-itself check.leaking'],
+    ['holding-tank', 'check\'s got a piece of tape in the seat', 'seen-itself check.leaking'],
     ['holding-tank', 'hear it trickle back in the tank', 'check-look open'],
     ['jet', 'casing\'s split along the bottom, ice in it', 'seen-itself pump.cracked | asked frozen'],
     ['jet', 'heat lamp was out in the pump house', 'remark'],
