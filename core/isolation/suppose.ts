@@ -171,6 +171,8 @@ function supposeSetting({ kind }: SystemModel, nameplate: Nameplate, { evidence 
 
 /** From this pressure on a main is no weak one; a booster starts so far above it, and stops so far above that. */
 const [GOOD_MAIN, STARTS, STOPS] = [28 * PSI, 8 * PSI, 20 * PSI]
+/** So far above the main a switch that is well stops, and at least so far above it starts; judgement, no source. */
+const [LEAST_ABOVE, MOST_ABOVE, LITTLE_ABOVE] = [12 * PSI, 35 * PSI, 2 * PSI]
 
 /** 55 psi at the inlet is no fault: it is what the main has here, and the switch of a booster is set above it. */
 function supposeInlet(
@@ -179,12 +181,18 @@ function supposeInlet(
   { evidence }: Told,
 ): Nameplate {
   if (nameplate['inlet.pressure'] !== undefined || !kind.tests.some(t => t.id === INLET)) return {}
-  const read = evidence.flatMap(({ line }) =>
+  const mains = evidence.flatMap(({ line }) =>
     line.kind === 'reading' && line.test === INLET && line.value !== null ? [line.value] : [])
-  const most = Math.max(0, ...read)
-  const cutIn = nameplate['switch.cutIn'] ?? most + STARTS
+  const most = Math.max(0, ...mains)
+  // once something was put right, and it was not the setting, it stops where it was set to stop
+  const stops = evidence.findLast(({ line, repaired }) =>
+    line.test === 'cut-out' && repaired.length > 0 && !repaired.includes(SET_ANEW))?.line
+  const read = stops?.kind === 'reading' ? stops.value ?? 0 : 0
+  const isOwn = read >= most + LEAST_ABOVE && read <= most + MOST_ABOVE
+  const set = isOwn ? { cutIn: Math.max(read - STOPS, most + LITTLE_ABOVE), cutOut: read } : undefined
+  const cutIn = nameplate['switch.cutIn'] ?? set?.cutIn ?? most + STARTS
   if (most < GOOD_MAIN || most >= cutIn) return {}
-  const cutOut = nameplate['switch.cutOut'] ?? cutIn + STOPS
+  const cutOut = nameplate['switch.cutOut'] ?? set?.cutOut ?? cutIn + STOPS
   return { 'inlet.pressure': most, 'switch.cutIn': cutIn, 'switch.cutOut': cutOut }
 }
 const INLET = 'inlet.pressure'

@@ -8,8 +8,13 @@ export const DOINGS = {
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
     '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b', 'rebuilt it with (?:new )?OF',
+    // `put one in off the truck`
+    '(?:put|stuck|threw|popped|dropped|hung) (?=one\\b)OF in(?: (?:off|from|out of) (?:the|my) \\w+)?$',
+    '(?:got|have) (?=one\\b)OF (?:in|on) (?:it|there|now)$',
+    '(?:swapped|replaced|changed) (?:\\w+ ){1,4}with (?:an? |the )?(?:new|fresh|good) (?:\\w+ )?OF',
+    '^(?:a )?new (?:o-?ring|gasket|washer|clamp|fitting|elbow|tee|nipple|hose|seal)s? (?:in|on|for) (?:the )?OF',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired )?(?:in|on|up|fitted|installed)\\b',
-    '^(?:a |two |three )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: with .*)?$',
+    '^(?:a |two |three )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: (?:with|set (?:to|at|for)) .*)?$',
     '^(?:put|stuck|threw|popped) an? OF in$',
     '^(?:put|stuck|threw|popped) in (?:an? |another )(?:\\w+ ){0,2}OF(?: kit)?$',
     '^(?:the )?(?:\\w+ ){0,2}OF (?:replaced|renewed|changed|swapped)(?: out)?$',
@@ -34,6 +39,7 @@ export const DOINGS = {
     + 'cleaned(?: up)?|'
     + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
+    'put (?:some |a little |a piece of )?(?:tape|sealant|silicone|glue|epoxy) (?:on|over|around) OF',
   ],
   covered: ['(?:re-?)?(?:taped|wrapped|sleeved|insulated|loomed)(?: up)? (?:\\w+ ){0,4}OF'],
   swapped: ['^(?:swapped|switched|reversed|traded|changed|flipped)(?: around)? OF(?: (?:around|over))?(?: at the'
@@ -56,7 +62,7 @@ export const DOINGS = {
   ],
   reset: [
     '(?<!even after i )re-?set (?:\\w+ ){0,2}OF',
-    '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?! with)(?: back)?(?: in)?',
+    '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?! with| apart| loose| off| open)(?: back)?(?: in)?',
   ],
   filled: [
     '(?:poured|put|dumped|ran) (?:\\w+ ){1,3}(?<of>gallons) in(?:to)?(?: it| the tank)?',

@@ -8,7 +8,9 @@
 import { itemAt } from '#core/foundation'
 import { findTest, unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { inFull, KIT, plainly } from './asTold'
 import { breakerReset } from './breakerReset'
+import { doneByOthers } from './byOthers'
 import { DOINGS, type Doing } from './doings'
 import type { Spoken } from './spoken'
 import { spellOut } from './shortWords'
@@ -42,8 +44,12 @@ const DOES
     + '|hold(?= (?:it|the lever) up)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
     + 'got|cut|fresh|rebuilt|remade|redone|redid|brought|shut)\\b')
 
-/** `filled`, after the plug was looked at: it. */
-const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|replaced|aired)\s*$/
+/** `so it's the pump, new pump`. */
+const SO_IT_IS = /^\s*(?:(?:so|yep|yeah|well|okay|ok|and) )*(?:it|that|it was|that was|that's|it's)\b.{3,40}[,;] *$/
+
+/** Powered again: nothing was set by that. */
+const POWERED
+  = /^(?:turned|switched|flipped|powered) (?:it|her|him|everything|that|the (?:power|pump))(?: back)?(?: on| off| up)+$/
 
 /** `new switch, contacts wide open`: that is how it was found, unless something came of it. */
 const NEW_THERE
@@ -102,7 +108,7 @@ const patternOf = (said: string, of: string) =>
   new RegExp(`\\b(?:${said.replaceAll('OF', `(?<of>${of})\\b`)})`)
 
 /** Segments of a line, each with where it begins. */
-const PARTED = /\s*[,;.:]\s*|\s+(?:and|then|so|now)\s+/g
+const PARTED = /\s*(?:[,;:]|\.(?!\d))\s*|\s+(?:and|then|so|now)\s+/g
 
 /**
  * The first thing of a line that was put right, and what stands before and behind it.
@@ -114,7 +120,7 @@ export function findDone(
 ): Done | undefined {
   const text = spellOut(told)
   const said = text.toLowerCase().replaceAll('’', '\'')
-  if (!DOES.test(said)) return undefined
+  if (!DOES.test(said) && !KIT.test(said)) return undefined
   let from = 0
   let lastPart = ''
   let lastGap = 0
@@ -122,9 +128,11 @@ export function findDone(
     const part = said.slice(from, gap.index)
     // `new clips and three fuses`: both are
     const isListed = NEW_THERE.test(lastPart) && !DOES.test(part)
-    const whole = BARE.test(part) ? `${part.trim()} it` : isListed ? `new ${part}` : part
-    const isNew = NEW_THERE.test(part) && !PUT_THERE.test(part) && !CAME_OF_IT.test(said.slice(from + part.length))
-    const isAlone = from === 0 || mended || DOES.test(said.slice(0, from))
+    const plain = plainly(part)
+    const whole = inFull(plain, isListed)
+    const isBare = !KIT.test(plain) && NEW_THERE.test(plain) && !PUT_THERE.test(plain)
+    const isNew = isBare && !CAME_OF_IT.test(said.slice(from + part.length))
+    const isAlone = from === 0 || mended || DOES.test(said.slice(0, from)) || SO_IT_IS.test(said.slice(0, from))
     const isSpokenOf = near !== undefined && isAlone && !FOUND_SO.test(said.slice(gap.index))
     const before = said.slice(0, from)
     const after = said.slice(from + part.length)
@@ -135,14 +143,19 @@ export function findDone(
       if (reset) return reset
       return putRightBy(kind, whole, before, { near, seen, shown, earlier })
     }
-    const isBarred = NOT_NOW.test(part) || (TWO_LEADS.test(part) && !kind.faults.some(f => f.repair.id === TURNS_IT))
-    const found = isBarred ? undefined : put()
+    const isBarred = NOT_NOW.test(plain)
+      || (TWO_LEADS.test(part) && !kind.faults.some(f => f.repair.id === TURNS_IT))
+    const byOthers = doneByOthers(kind, plain, near)
+    // of what others mended it may not be known which it was
+    const faultOf = ({ id, repair }: FaultMode) =>
+      byOthers && kind.faults.filter(f => f.repair.id === repair.id).length > 1 ? {} : { fault: id }
+    const found = byOthers ?? (isBarred ? undefined : put())
     const mode = isNew && !isSpokenOf ? undefined : found
     const others = mode && NEW_THERE.test(part) ? listedBehind(gap[0], said.slice(gap.index)) : 0
     const end = gap.index + gap[0].length + others
     if (mode)
       return {
-        line: { kind: 'repair', component: mode.component, fault: mode.id, text: part.trim() },
+        line: { kind: 'repair', component: mode.component, ...faultOf(mode), text: part.trim() },
         before: text.slice(0, isListed ? from - lastPart.length - lastGap : from)
           .replace(/[\s,;.]+$|\s(?:and|then|so|now)\s*$/g, ''),
         after: text.slice(end),
@@ -178,14 +191,19 @@ const COVERED = /\b(?:taped|wrapped|sleeved|loomed)\b/
 function asSeen(
   kind: SystemKind, part: string, earlier: string, shown: Spoken['shown'],
 ): FaultMode | undefined {
-  if (!shown || unstaged(shown.test) !== 'seen-itself' || shown.said !== earlier) return undefined
+  if (!shown || shown.said !== earlier) return undefined
+  const thing = /(\w{4,})(?: (?:in|on)(?: it| there)?)?\W*$/.exec(part)?.[1]
+  if (!thing || !earlier.toLowerCase().includes(thing)) return undefined
+  if (unstaged(shown.test) !== 'seen-itself') return mostShown(kind, waysOf(kind), shown)
   if (unstaged(shown.outcome) === shown.outcome) return undefined
-  const thing = /(\w{4,})\W*$/.exec(part)?.[1]
-  return thing && earlier.toLowerCase().includes(thing) ? kind.faults.find(f => f.id === shown.outcome) : undefined
+  return kind.faults.find(f => f.id === shown.outcome)
 }
 
 /** So many times as likely with it as without must the look before have been. */
 const SHOWS = 5
+
+/** From such a chance on it is what was seen, wherever that was seen from. */
+const SURELY = 0.6
 
 /** Of what may have been done, that for the fault which was just seen: `blew it out`, after the port was. */
 function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['shown']): FaultMode | undefined {
@@ -197,8 +215,9 @@ function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['s
   const looked = kind.points.find(p => p.id === test.point)?.component
   const shows = ({ id, component }: FaultMode) => Math.max(0, ...Object.entries(test.chancesByFault)
     .flatMap(([of, chances]) => {
-      const isOf = (of === id || of.startsWith(`${id}:`)) && (component === looked || shown?.outcome === id)
-      return isOf ? [itemAt(chances, at, 'outcome')] : []
+      const chance = itemAt(chances, at, 'outcome')
+      const isThere = component === looked || shown?.outcome === id || chance > SURELY
+      return isThere && (of === id || of.startsWith(`${id}:`)) ? [chance] : []
     }))
   const repairs = new Set(ways.map(w => w.mode.repair.id))
   const [best] = kind.faults.filter(f => repairs.has(f.repair.id)).toSorted((a, b) => shows(b) - shows(a))
@@ -237,6 +256,7 @@ function putRightBy(
   // what the line itself names comes before what the line before did, or what was seen last
   const isNamed = itself.some(({ to }) => to.test(before))
   const isJustSeen = shown?.said === undefined || shown.said === earlier
+  if (POWERED.test(part)) return isJustSeen ? mostShown(kind, itself, shown) : undefined
   const isSwitched = itself.some(w => w.it.some(({ by, said }) => ['on', 'reset'].includes(by) && said.test(part)))
   const spokenFor = isNamed || isSwitched || !isJustSeen ? undefined : mostShown(kind, itself, shown)
   if (spokenFor) return spokenFor

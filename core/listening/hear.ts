@@ -14,7 +14,7 @@ import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { withPilot, withReferred } from './referring'
 import { sayLines } from './sayLine'
-import { isOwnWork } from './ownWork'
+import { isCapped, isOwnWork } from './ownWork'
 import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
@@ -73,7 +73,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const states = hearStates(kind, typed, listening)
   if (states) return states
   const heard = hearOptions(kind, typed, listening)
-  const plain = isOwnWork(typed, listening.before, linesOf(heard))
+  const plain = isOwnWork(typed, listening.before, linesOf(heard)) || isCapped(typed, linesOf(heard))
     ? ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
     : withWorks(kind, typed, listening.before, heard)
   if (!plain.ok || isOfStation(plain.value)) return plain

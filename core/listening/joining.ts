@@ -5,6 +5,7 @@
 import { itemAt } from '#core/foundation'
 import { JOINED } from './turns/joined'
 import { mustHold } from './mustHold'
+import { threeWindings } from './threes'
 
 interface Turn {
   readonly to: string
@@ -56,7 +57,7 @@ export function join(text: string): string {
 }
 
 function joinAnew(text: string): string {
-  let joined = ` ${text.toLowerCase().replaceAll('’', '\'')} `
+  let joined = ` ${threeWindings(text.toLowerCase().replaceAll('’', '\''))} `
   const marked = new Uint8Array(TURNS.length)
   markTurns(joined, marked)
   for (let i = marked.indexOf(1); i >= 0; i = marked.indexOf(1, i + 1)) {

@@ -60,6 +60,24 @@ function matched(tokens: readonly Token[]): Map<string, string> | undefined {
   return by.size === 3 ? by : undefined
 }
 
+const GAP = '(?:,? and |, ?| ?/ ?| )'
+const FIGURE = '(\\d+(?:\\.\\d+)?)'
+const ROW = `${FIGURE}${GAP}${FIGURE}${GAP}${FIGURE}`
+const IN_A_ROW = new RegExp(`\\bohms?(?: are| is| read| at)* ${ROW}(?![\\d.])|(?<![\\d.])${ROW} ohms?\\b`)
+/** So far the two may be off the third, on leads and a meter; judgement, no source. */
+const NEAR_SUM = 0.12
+
+/**
+ * Three ohms without their leads, of which two make the third: of a motor with a start winding the least is across the
+ * main one, the greatest across both in a row.
+ */
+export const threeWindings = (words: string): string =>
+  words.replace(IN_A_ROW, (whole, ...found: readonly string[]) => {
+    const [main = 0, start = 0, both = 0] = found.slice(0, 6).filter(Boolean).map(Number).toSorted((a, b) => a - b)
+    const isSum = main < start && start < both && Math.abs((main + start) / both - 1) <= NEAR_SUM
+    return isSum ? `black to yellow ${main} ohms, red to yellow ${start} ohms, red to black ${both} ohms` : whole
+  })
+
 const LINE = '(?:the )?(?:lead |leg |line |phase |number )?(?:n([123])|([abc])|(one|two|three|first|second|third))'
   + '(?: one| leg| line)?(?![a-z\\d])(?! n\\d)'
 const LINES = new RegExp(`(zero|noth(?:ing)?|none|\\d*\\.?\\d+)${UNIT}(?: on)? ${LINE}(?: ?${JOINT})`, 'g')

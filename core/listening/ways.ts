@@ -19,7 +19,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-demand-switch': { by: ['renewed'], to: '(?<!panel )(?:demand |pressure )?switch' },
   'replace-panel-switch': { by: ['renewed'], to: '(?:panel switch|rocker(?: switch)?|wall switch)' },
   'replace-float-switch': { by: ['renewed'], to: 'float(?: switch)?' },
-  'free-or-replace-float': { by: ['freed'], to: 'float(?: switch)?' },
+  'free-or-replace-float': { by: ['freed', 'renewed'], to: 'float(?: switch)?' },
   'clear-port-brass-nipple': {
     by: ['cleaned', 'renewed'],
     to: '(?:nipple|port|orifice|sensing (?:line|tube)|(?:little )?hole|diaphragm (?:port|chamber))',

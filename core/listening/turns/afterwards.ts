@@ -22,7 +22,8 @@ const OF_RUNNING: readonly Joined[] = [
   + ` itself`
   + `| on its own| fine| great| strong| smooth)*${AMPS_NEXT}`,
   `(?:started|starts|restarts|restarted)(?: right| up)*(?: fine| great| good| easy| every time| no problem`
-  + `| without a hitch| like new)+${AMPS_NEXT}`],
+  + `| without a hitch| like new| (?:like|as) it (?:should|ought to|is supposed to|used to)`
+  + `| like a (?:champ|dream|top|charm|new one))+${AMPS_NEXT}`],
 ]
 
 /** Between what it works now. */
@@ -172,7 +173,8 @@ const ON_THE_WAY: readonly Joined[] = [
   ['pitless leaks', 'water (?:shooting|spraying|squirting|running|pouring|blowing)(?: out| off| from| down| of)*'
   + ' (?:the )?(?:side of the'
   + ' casing (?:at|by|near) )?(?:the )?pitless'],
-  ['', '(?:the )?o-?ring(?:\'s| is| was)? (?:flat|nicked|cut|pinched|hard|rolled|torn)(?: and (?:\\w+))?'],
+  ['', '(?<!bowl )(?:the )?(?<!bowl )o-?ring(?:\'s| is| was)? (?:flat|nicked|cut|pinched|hard|rolled|torn)'
+  + '(?: and (?:\\w+))?'],
   ['leak down 0 psi', '(?<=\\d.*)(?:\\w+|half an) (?:minutes?|hours?|mins?) later,? (?:it\'s |and it\'s |it was'
   + ' )?still (?:at |on |reads )?(?:\\d\\d+|there'
   + '|the same)'],

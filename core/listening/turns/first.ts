@@ -66,6 +66,8 @@ export const FIRST_TURNS: readonly Joined[] = [
   ['gauge $1', '(?:(?:it|she)[\'’]?s )?back (?:up )?to (\\d{2,3})(?: psi| pounds)?(?: now)?$'],
   ['links wrong', '(?:the )?(?:selector|voltage selector|dial|switch)(?: on the back)?(?: of the motor)? (?:was|is)'
   + ' (?:set )?(?:to|on|for) (?:115|110|120)(?: volts?)?'],
+  ['when the $1 runs', '(?:when|while|whenever)(?: the)? (pump|motor|compressor)(?:[\'’]s| is) on'
+  + '(?! (?:the|its|a)\\b)'],
   ['', '(?:pump |switch )?light (?:comes|came|is|turns) on'],
   ['good battery runs', '(?:plugged|hooked|put|switched)(?: it)? (?:in ?to|on|to) (?:shore ?power|the charger|the'
   + ' converter|a charger|my truck|jumper cables)(?: and now| and|,)* ?(?:it[\'’]?s |it is )?(?:\\d+(?:\\.\\d+)?(?:'

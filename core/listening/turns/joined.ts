@@ -25,6 +25,7 @@ import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_IN_PASSING } from './inPassing'
+import { TURNS_OF_TALKING } from './talking'
 import { TURNS_OF_TELLING } from './telling'
 import { TURNS_OF_TRIPPING } from './tripping'
 import { TURNS_OF_TRYING } from './trying'
@@ -39,6 +40,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
+  ...TURNS_OF_TALKING,
   ...TURNS_OF_JOB_SHEETS,
   ...TURNS_AFTERWARDS,
   ...TURNS_READ_ALOUD,

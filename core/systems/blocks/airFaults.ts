@@ -159,7 +159,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     name: 'Tank check valve leaking back',
     baseRate: 0.06,
     severities: degrees(
-      { name: 'past the vent at rest', share: 0.6, change: h => ({ 'check.leak': h['pump.flow'] * 0.1 }) },
+      { name: 'past the vent at rest', share: 0.6, change: h => ({ 'check.leak': h['pump.flow'] * 0.05 }) },
       {
         name: 'loads the next start',
         share: 0.4,
@@ -198,7 +198,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     name: 'Relief valve leaking',
     baseRate: 0.02,
     severities: degrees(
-      { name: 'weeps', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.08 }) },
+      { name: 'weeps', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.025 }) },
       {
         name: 'opens early',
         share: 0.4,
@@ -220,7 +220,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     name: 'Leak in the air line',
     baseRate: 0.06,
     severities: degrees(
-      { name: 'a fitting', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.12 }) },
+      { name: 'a fitting', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.03 }) },
       { name: 'a hose', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.55 }) },
     ),
     effect: 'starts-alone',
@@ -238,7 +238,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     name: 'Receiver leaks: rusted through',
     baseRate: 0.008,
     severities: degrees(
-      { name: 'a pinhole', share: 0.55, change: h => ({ 'leak.house': h['pump.flow'] * 0.05 }) },
+      { name: 'a pinhole', share: 0.55, change: h => ({ 'leak.house': h['pump.flow'] * 0.02 }) },
       { name: 'a seam', share: 0.35, change: h => ({ 'leak.house': h['pump.flow'] * 0.2 }) },
       { name: 'a split', share: 0.1, change: h => ({ 'leak.house': h['pump.flow'] * 0.9 }) },
     ),
@@ -259,7 +259,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     name: 'Drain valve leaks, or stands open',
     baseRate: 0.02,
     severities: degrees(
-      { name: 'weeping', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.06 }) },
+      { name: 'weeping', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.02 }) },
       { name: 'cracked open', share: 0.25, change: h => ({ 'leak.house': h['pump.flow'] * 0.35 }) },
       { name: 'open', share: 0.15, change: h => ({ 'leak.house': h['pump.flow'] * 0.9 }) },
     ),

@@ -127,7 +127,7 @@ export const directWaterFaults = (accumulator: boolean): readonly FaultMode[] =>
       part: 'hose clamps',
       renews: ['strainer'],
     }),
-    causes: [CAUSES.vibration, CAUSES.age],
+    causes: [CAUSES.vibration, CAUSES.age, { because: 'frozen', why: 'ice cracks bowls and fittings' }],
     settledBy: 'bubbles in the strainer bowl',
     wears: ['age'],
   }),

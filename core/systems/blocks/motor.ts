@@ -206,7 +206,15 @@ export function surfaceMotor({ what, neutral, dual }: { what: string, neutral: b
               name: 'Motor tapped for the wrong voltage',
               baseRate: 0.012,
               severities: neutral
-                ? always({ 'motor.turns': 2 })
+                ? degrees(
+                    { name: 'comes up', share: 0.5, change: { 'motor.turns': 2 } },
+                    // with a quarter of its torque it may stay below its speed; its load, judgement, no source
+                    {
+                      name: 'stays slow',
+                      share: 0.5,
+                      change: h => ({ 'motor.turns': 2, 'motor.load': h['motor.load'] * 1.6 }),
+                    },
+                  )
                 : degrees(
                     // its iron is full: it draws less than by its turns alone; judgement, no source
                     { name: 'trips as it starts', share: 0.45, change: { 'motor.turns': 0.5 } },

@@ -1,0 +1,23 @@
+/** How a thing done is told by one who talks while he works, in the plain words for it. Common practice, no source. */
+
+const BEGINS = /^\s*(?:(?:so|well|okay|ok|all right|and|then|now|anyway|i|we|just|went ahead and)\b,? )+/
+const MEANWHILE = / while (?:i|we)(?:'m|'re| am| are| was| were)? (?:at it|in there|there|in it|down there|up there)$/
+const HER = /^(filled|primed|topped|cleaned|cleared|tightened) (?:her|him)\b/
+/** `got a 216 259 in there`: it is told by what is on its can. */
+const RATED = /\b(got|put|stuck|threw) an? \d{2,3}(?:[ -]| to )\d{2,3}(?: ?(?:uf|mfd))?(?: cap\w*)? in\b/
+/** Where it hangs is no setting. */
+const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
+/** `contact kit`, by itself: it was put in. */
+export const KIT = /^\s*(?:contact|head|rebuild|valve|seal|impeller) kit\s*$/
+/** `filled`, after the plug was looked at: it. */
+const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|replaced|aired)\s*$/
+
+export const plainly = (part: string): string =>
+  part.replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
+    .replace(RATED, '$1 a new capacitor in').replace(HUNG, '')
+
+/** @param isListed of `new clips and three fuses` the second */
+export function inFull(plain: string, isListed: boolean): string {
+  if (KIT.test(plain) || isListed) return `new ${plain}`
+  return BARE.test(plain) ? `${plain.trim()} it` : plain
+}
