@@ -7,14 +7,32 @@ const HER = /^(filled|primed|topped|cleaned|cleared|tightened) (?:her|him)\b/
 const RATED = /\b(got|put|stuck|threw) an? \d{2,3}(?:[ -]| to )\d{2,3}(?: ?(?:uf|mfd))?(?: cap\w*)? in\b/
 /** Where it hangs is no setting. */
 const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
+/** `change coil`, in the middle of the work: it was done. */
+export const PRESENT
+  = /^(change|replace|clean|fix|tighten|fill|prime|swap|install|turn|buy|put one new)(?= (?:the |an? |to )?\w|$)/
+const PAST: Readonly<Record<string, string>> = {
+  'change': 'changed', 'replace': 'replaced', 'clean': 'cleaned', 'fix': 'fixed', 'tighten': 'tightened',
+  'fill': 'filled', 'prime': 'primed', 'swap': 'swapped', 'install': 'installed', 'turn': 'turned',
+  'buy': 'put in', 'put one new': 'put a new one in',
+}
+/** `clean`, after it was seen dirty. */
+export const CLEAN = /^\s*clean(?:ed)?\s*$/
 /** `contact kit`, by itself: it was put in. */
 export const KIT = /^\s*(?:contact|head|rebuild|valve|seal|impeller) kit\s*$/
 /** `filled`, after the plug was looked at: it. */
 const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|replaced|aired)\s*$/
 
-export const plainly = (part: string): string =>
-  part.replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
+/** @param isAtWork something was read before */
+export const plainly = (part: string, isAtWork: boolean): string =>
+  inPast(part, isAtWork).replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
     .replace(RATED, '$1 a new capacitor in').replace(HUNG, '')
+
+function inPast(part: string, isAtWork: boolean): string {
+  const bare = part.replace(BEGINS, '')
+  if (!isAtWork) return bare
+  return bare.replace(PRESENT, verb => PAST[verb] ?? verb).replace(/^turned to /, 'turned it to ')
+    .replace(/^filled with (?:a )?(?:bucket|hose|jug)/, 'filled it').replace(/ i install(?:ed)?$/, '')
+}
 
 /** @param isListed of `new clips and three fuses` the second */
 export function inFull(plain: string, isListed: boolean): string {

@@ -8,7 +8,7 @@
 import { itemAt } from '#core/foundation'
 import { findTest, unstaged, type FaultMode, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
-import { inFull, KIT, plainly } from './asTold'
+import { CLEAN, inFull, KIT, plainly, PRESENT } from './asTold'
 import { breakerReset } from './breakerReset'
 import { doneByOthers } from './byOthers'
 import { DOINGS, type Doing } from './doings'
@@ -29,13 +29,14 @@ const NOT_NOW = new RegExp(
   + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|himself|herself|themselves|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
   + '|not|'
+  + 'next (?:week|time|visit|trip|month)|tomorrow|later|soon|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
   + '|my (?:hand|ear|knuckles|meter|clamp|gauge)|gotta|got to|have to|has to|put (?:a|my|the) (?:gauge|meter'
   + '|clamp|tester|probes?|jumper)'
   + '|(?:two|three|four|several) times|put (?:it|them) back$)\\b',
 )
 /** A motor of three phases turns the other way then; of any other it is no repair. */
-const TWO_LEADS = /\b(?:two|2)(?: of the)? (?:motor )?(?:leads|legs|wires|phases|lines)\b/
+const TWO_LEADS = /\b(?:two|2)(?: of the)? (?:motor )?(?:leads?|legs?|wires?|phases?|lines?)\b/
 const TURNS_IT = 'change-two-leads-at-starter'
 
 /** Any of what is done, at all: most lines tell of none. */
@@ -46,6 +47,9 @@ const DOES
 
 /** `so it's the pump, new pump`. */
 const SO_IT_IS = /^\s*(?:(?:so|yep|yeah|well|okay|ok|and) )*(?:it|that|it was|that was|that's|it's)\b.{3,40}[,;] *$/
+
+/** Any of it told in the present. */
+const SAID_NOW = new RegExp(PRESENT.source.replace('^', '(?:^|[,;.] |\\b(?:i|and|then|we) )'))
 
 /** Powered again: nothing was set by that. */
 const POWERED
@@ -120,7 +124,8 @@ export function findDone(
 ): Done | undefined {
   const text = spellOut(told)
   const said = text.toLowerCase().replaceAll('’', '\'')
-  if (!DOES.test(said) && !KIT.test(said)) return undefined
+  const isTold = [DOES, KIT, CLEAN].some(p => p.test(said)) || (near !== undefined && SAID_NOW.test(said))
+  if (!isTold) return undefined
   let from = 0
   let lastPart = ''
   let lastGap = 0
@@ -128,7 +133,7 @@ export function findDone(
     const part = said.slice(from, gap.index)
     // `new clips and three fuses`: both are
     const isListed = NEW_THERE.test(lastPart) && !DOES.test(part)
-    const plain = plainly(part)
+    const plain = plainly(part, near !== undefined)
     const whole = inFull(plain, isListed)
     const isBare = !KIT.test(plain) && NEW_THERE.test(plain) && !PUT_THERE.test(plain)
     const isNew = isBare && !CAME_OF_IT.test(said.slice(from + part.length))
@@ -137,6 +142,7 @@ export function findDone(
     const before = said.slice(0, from)
     const after = said.slice(from + part.length)
     const put = () => {
+      if (CLEAN.test(plain)) return shown?.said === earlier ? cleanedAsSeen(kind, shown) : undefined
       const isDone = mended || DOES.test(before)
       if ((near === 'fuse' && NEW_ONE.test(part)) || NEW_FUSE.test(part)) return refused(kind, isDone ? 'runs' : after)
       const reset = breakerReset(kind, { near, earlier, before, part, after })
@@ -223,6 +229,9 @@ function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['s
   const [best] = kind.faults.filter(f => repairs.has(f.repair.id)).toSorted((a, b) => shows(b) - shows(a))
   return best && shows(best) >= SHOWS * itemAt(test.usual, at, 'outcome') ? best : undefined
 }
+
+const cleanedAsSeen = (kind: SystemKind, shown: Spoken['shown']) =>
+  mostShown(kind, waysOf(kind).filter(w => w.it.some(({ said }) => said.test('cleaned it'))), shown)
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 function putRightBy(

@@ -106,7 +106,7 @@ function fromTo(
 }
 
 /** Nothing but that the gauge was watched. */
-const GONE = '(?:has|went|goes|gone|drops|dropped|fell|\'s gone)'
+const GONE = '(?:has|went|go(?:es)?|gone|going|drops|dropped|falls?|fell|bleeds?|leaks?|\'s gone|down|off|slowly)'
 const WATCHED = new RegExp(`^ *(?:(?:[^,;\\d]*\\b(?:gauge|it|pressure|needle|she))?(?: ?${GONE})* *)?$`)
 const OF_NO_PRESSURE = /\b(?:amp|volt|ohm|gpm|gallon|current|draw)/
 

@@ -96,7 +96,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'remake-suction-joints': {
     by: ['remade', 'renewed'],
-    to: '(?:suction(?: line| pipe| side| joint| fitting| hose)?|union)',
+    to: '(?:suction(?: line| pipe| side| joint| fitting| hose)?|union|elbow)',
   },
   'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
   'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'checks?(?: valves?)?' },
@@ -117,7 +117,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'change-two-leads-at-starter': {
     by: ['swapped'],
-    to: '(?:any )?(?:two|2)(?:(?: of the)? (?:motor |pump )?(?:leads|legs|wires|phases|lines)|(?= at the))',
+    to: '(?:any )?(?:two|2)(?:(?: of the)? (?:motor |pump )?(?:leads?|legs?|wires?|phases?|lines?)|(?= at the))',
   },
   'set-by-pass': { by: ['set'], to: 'by-?pass(?: screw)?(?! valve)' },
   'replace-tank': { by: ['renewed'], to: '(?:pressure |bladder )?tank' },
@@ -133,7 +133,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-start-relay': { by: ['renewed'], to: '(?:start )?relay' },
   'replace-overload': { by: ['renewed'], to: 'overload' },
   'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: relay)?|heaters?)' },
-  'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|protector)' },
+  'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|protector)|thermal' },
   'find-why-then-reset-overload': { by: ['reset'], to: '(?:overload|red button|reset(?: button)?|button)' },
   'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?:'
     + ' button)?)' },
@@ -177,7 +177,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
     by: ['landed', 'set'],
     to: 'float (?:right side up|the right way|round|around|over|sense|wires)',
   },
-  'overhaul-pump-head': { by: ['renewed'], to: '(?:compressor pump|pump head|pump|rings)' },
+  'overhaul-pump-head': { by: ['renewed'], to: '(?:compressor pump|pump head|pump|rings?)' },
   'turn-winter-valve-to-tank': {
     by: ['set', 'opened'],
     to: '(?:winter|winteri[sz]ing|antifreeze|by-?pass|tank|tank shutoff)(?: by-?pass)? valve',

@@ -125,9 +125,16 @@ export function formatRange(
 ): string {
   const say = (si: number) => formatValue(quantity, si, units)
   if (!Number.isFinite(high)) return `over ${say(low)}`
-  if (low <= 0) return `up to ${say(high)}`
+  if (low <= 0) return `up to ${roughly(formatFigure(quantity, high, units))}`
   const [from, to] = [say(low), say(high)]
   return from.split(' ')[1] === to.split(' ')[1] ? `${from.split(' ')[0]}–${to}` : `${from}–${to}`
+}
+
+/** A limit below ten in two digits: nobody tells 2.61 V from 2.6. */
+function roughly({ digits, unit }: Figure): string {
+  const value = Number(digits)
+  const said = value < 10 ? String(Number(value.toPrecision(2))) : digits
+  return unit ? `${said} ${unit}` : said
 }
 
 function pickUnit(quantity: Quantity, size: number, units: Units): Unit {

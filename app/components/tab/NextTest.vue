@@ -35,9 +35,13 @@ const waits = computed(() =>
 const others = computed(() =>
   [...(props.isolation?.next ?? []), ...(props.isolation?.causeTests ?? []), ...(props.isolation?.proof ?? [])]
     .filter((t, i, all) => t.test !== first.value?.test && all.findIndex(x => x.test === t.test) === i)
-    // patterns take a row each
-    .slice(0, first.value?.set ? 1 : 2),
+    // patterns take a row each, and a caution one of its own
+    .slice(0, first.value?.set || first.value?.cautions.length ? 1 : 2),
 )
+/** What another test has in common with this one is not said again: `…, to the coil’s return`. */
+const tail = computed(() => /,.*$/.exec(first.value?.title ?? '')?.[0] ?? '')
+const shortly = (title: string) =>
+  tail.value && title.endsWith(tail.value) ? title.slice(0, -tail.value.length) : title
 const FIRST: Record<Need, string> = {
   'any': '',
   'live': 'Power on',
@@ -153,7 +157,15 @@ function skip() {
         </button>
         <p class="others">
           <span class="soft">or</span>
-          <button v-for="t in others" :key="t.test" class="other" @click="emit('show', t.test)">{{ t.title }}</button>
+          <button
+            v-for="t in others"
+            :key="t.test"
+            class="other"
+            :aria-label="t.title"
+            @click="emit('show', t.test)"
+          >
+            {{ shortly(t.title) }}
+          </button>
           <button class="other" @click="skipping = true">can’t do that here</button>
         </p>
       </div>

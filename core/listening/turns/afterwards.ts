@@ -9,7 +9,7 @@ const TIME = '(?:an?|one|two|three|five|six|ten|fifteen|twenty|thirty|forty|sixt
   + '|a whole)(?: (?:good|solid|full|whole))?[ -](?:minutes?|mins?|hours?|hrs?)(?: or (?:so|more))?'
 /** Behind it amps are read, and none at the first instant. */
 const AMPS_NEXT = '(?=,? (?:and )?(?:it\'s |only |now |at |about |drawing |draws |pulling |pulls |running )*'
-  + '\\d+(?:\\.\\d+)? ?(?:a\\b|amps)(?!,? (?:and |then |but )*(?:drop|down|fall|settl|com|at (?:start|first)|inrush))'
+  + '\\d+(?:\\.\\d+)? ?(?:a|amps?)\\b(?!,? (?:and |then |but )*(?:drop|down|fall|settl|com|at (?:start|first)|inrush))'
   + '|,? (?:drawing|pulling)(?: about)? \\d)'
 
 /** It started and runs: what the clamp then shows is of its running. */

@@ -4,6 +4,7 @@ import { TURNS_AFTERWARDS } from './afterwards'
 import { TURNS_ALOUD } from './aloud'
 import { TURNS_READ_ALOUD } from './readAloud'
 import { TURNS_OF_CONCLUDING } from './concluding'
+import { TURNS_OF_FEW_WORDS } from './fewWords'
 import { FIRST_TURNS } from './first'
 import { TURNS_OF_FURTHER } from './further'
 import { THEN_TURNS } from './then'
@@ -38,6 +39,7 @@ import { TURNS_OF_WATER } from './water'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_OF_FEW_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
   ...TURNS_OF_TALKING,

@@ -94,6 +94,9 @@ const AS_IT_GOES: readonly Joined[] = [
   + ' (?:past|after|out of|beyond) the overload'],
   ['', 'push(?:ed|ing)? (?:the|its) reset(?: button)? and it (?:doesn\'t|didn\'t|won\'t) (?:click|do anything)'
   + '(?:,? (?:it )?(?:doesn\'t|didn\'t|won\'t) do (?:anything|nothing))?', 'reset (?:doesn\'t|didn\'t|won\'t) click'],
+  ['junction box wire nut melted', '(?:the )?(?:wire ?nuts?|splices?|connections?) in the (?:j|junction)['
+  + ' -]?box[\\w ]*'
+  + ' (?:are|is|was|were) (?:all )?(?:brown|melted|burnt|burned|black|cooked)(?:,? (?:and )?one melted)?'],
   ['impeller loose on the shaft', 'impeller(?:\'s| is| was)? (?:stripped|spun|slipped|come|broke|broken)(?: right)?'
   + ' (?:off|loose|free)(?: of| from| on)?(?: the| its)? shaft'],
 ]
@@ -157,7 +160,6 @@ const ROUND_ABOUT: readonly Joined[] = [
   + '|wrong|shot)'
   + '(?: to (?:me|us))?(?= ?$)'],
   ['', 'tapped it and it(?:\'s| is)? still (?:on|at|says|reads) \\d+'],
-  ['gauge', '(?:outlet|discharge) gauge'],
 ]
 
 export const TURNS_OF_TALKING: readonly Joined[] = [
