@@ -47,6 +47,7 @@ export const DOINGS = {
     + '|panel|head|contactor|overload))?$'],
   ended: ['(?:put|crimped|stuck) (?:an? )?(?:new )?(?<of>end|lug|ring terminal|ferrule)s? on(?: it| them)?'],
   set: [
+    '(?:gave|give) (?:\\w+ ){0,2}OF (?:a|an|another|one|two|half a|a half|a quarter)(?: \\w+)? ?turns?',
     '(?:a )?(?:quarter|half|full|one|two|couple(?: of)?|\\d+)(?: a)? turns? (?:on|of) (?:\\w+ ){0,3}OF',
     '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|switched|cranked|flipped) (?:\\w+ ){0,3}OF'

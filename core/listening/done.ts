@@ -42,7 +42,7 @@ const TURNS_IT = 'change-two-leads-at-starter'
 /** Any of what is done, at all: most lines tell of none. */
 const DOES
   = new RegExp('\\b(?:\\w{2,}(?:ed|d)|(?:air|pump)(?= (?:it |her |the tank )?(?:back )?(?:up )?to)'
-    + '|hold(?= (?:it|the lever) up)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|new|'
+    + '|hold(?= (?:it|the lever) up)|put|threw|stuck|hung|blew|broke|dug|took|set|let|held|gave|new|'
     + 'got|cut|fresh|rebuilt|remade|redone|redid|brought|shut)\\b')
 
 /** `so it's the pump, new pump`. */

@@ -73,11 +73,13 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const states = hearStates(kind, typed, listening)
   if (states) return states
   const heard = hearOptions(kind, typed, listening)
-  const plain = isOwnWork(typed, listening.before, linesOf(heard)) || isCapped(typed, linesOf(heard))
+  const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
+  // which way a nut was turned is asked only where nothing came of it yet
+  const isTurned = !heard.ok && heard.problem.code === 'no-direction' && done?.after !== undefined && done.after !== ''
+  const plain = isTurned || isOwnWork(typed, listening.before, linesOf(heard)) || isCapped(typed, linesOf(heard))
     ? ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
     : withWorks(kind, typed, listening.before, heard)
   if (!plain.ok || isOfStation(plain.value)) return plain
-  const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
   if (!done || typed.length > LONGEST || IN_VAIN.test(done.after)) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(

@@ -173,8 +173,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     label: 'strainer or its seal leaks air',
     what: [
       'bowl seal', 'bowl o-ring', 'o-ring on the bowl', 'bowl gasket', 'strainer bowl', 'strainer gasket', 'o-ring',
-      'hose clamp at the strainer',
-      'suction hose',
+      'hose clamp at the strainer', 'suction hose', 'suction elbow', 'elbow at the pump',
     ],
     how: ['nicked', 'cracked', 'torn', 'missing', 'pinched', 'loose', 'flattened', 'dried out', 'split'],
   },

@@ -93,11 +93,13 @@ export function addLine(sum: Sum, kind: SystemKind, line: Line, place: number): 
     case 'part':
     case 'repair': {
       sum.lists[line.kind].push(line)
-      const right = line.fault ?? line.component
-      // done once more after something was read: what was read then is of the first time
-      const isAgain = sum.repaired.includes(right) && [...sum.evidence.values()].at(-1)?.repaired === sum.repaired
-      if (isAgain || !sum.repaired.includes(right)) sum.repaired = [...sum.repaired, right]
-      return
+      return putRight(sum, line.fault ?? line.component)
+    }
+    // its setting is another from here on
+    case 'adjusted': {
+      sum.lists.work.push(line)
+      const setting = `${line.component}.out-of-setting`
+      return kind.faults.some(f => f.id === setting) ? putRight(sum, setting) : undefined
     }
     case 'finding':
       sum.lists[line.role].push(line)
@@ -135,7 +137,6 @@ export function addLine(sum: Sum, kind: SystemKind, line: Line, place: number): 
       return
     case 'step':
     case 'landed':
-    case 'adjusted':
     case 'timed':
     case 'proved':
       sum.lists.work.push(line)
@@ -145,6 +146,12 @@ export function addLine(sum: Sum, kind: SystemKind, line: Line, place: number): 
     case 'strike':
     case 'state':
   }
+}
+
+/** Done once more after something was read: what was read then is of the first time. */
+function putRight(sum: Sum, right: string) {
+  const isAgain = sum.repaired.includes(right) && [...sum.evidence.values()].at(-1)?.repaired === sum.repaired
+  if (isAgain || !sum.repaired.includes(right)) sum.repaired = [...sum.repaired, right]
 }
 
 function addEvidence(sum: Sum, kind: SystemKind, line: Evidence['line'], place: number) {

@@ -90,6 +90,7 @@ export const DIRECT: Sayings = {
     said: {
       bright: ['return good', 'chassis ground clean', 'ground tight', 'ground good', 'chassis return bright'],
       rusty: [
+        'black wire broke off', 'black broke off at the crimp', 'black broken off',
         'ground wire all rust', 'ground wire at the frame rusty', 'ground strap corroded', 'ground bolt rusty',
         'ground bad', 'strap rusty', 'ground screw loose', 'negative corroded', 'chassis bolt rusty', 'ground rusty',
         'ground loose', 'return rusty', 'chassis ground corroded', 'ground bolt loose', 'ground under paint',

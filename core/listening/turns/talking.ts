@@ -106,6 +106,8 @@ const HOW_IT_DOES: readonly Joined[] = [
   ['works', 'that\'s (?:how it\'s|what it\'s|the way it\'s) supposed to (?:sound|run|be|work|do)',
     '(?:overnight|all night|by morning) it (?:only )?lost (?:\\d|a)(?: pounds?| psi)?(?= ?$)'],
   ['cut in $1, cut out $2', '(\\d\\d) to (\\d\\d)(?: and off)?(?: all)? by itself'],
+  ['cut in $1', '(?<=^ ?|, )(\\d\\d|1[0-7]\\d) on now(?= ?$|,)'],
+  ['cut out $1', '(?<=^ ?|, )(\\d\\d|1[0-7]\\d) off now(?= ?$|,)'],
   ['cut out $1', '(?:goes|went|builds|built|runs|ran) (?:right )?(?:up )?to (\\d{2,3}) and (?:off|done|quits)(?='
   + ' ?$|,)'],
   ['leak down 0 psi', `(?:it's |it has |and it's )?been (?:sitting )?(?:on|at) \\d\\d+ for ${MINUTES}`,
@@ -146,6 +148,9 @@ const HOW_IT_DOES: readonly Joined[] = [
   + `(?: poles)? and ${N} (?:on|across) the (?:third|other)(?: one| pole)?`],
   ['pulled pump packed with sand', '(?:pulled it,? (?:and )?)?(?:the )?pump(?: end)?(?:\'s| is) packed (?:solid '
   + '|full )?(?:with|of) sand'],
+  ['float hung up', 'float (?:has continuity|reads closed|is closed|ohms closed|closed) (?:up and down|both ways'
+  + '|up or down)'],
+  ['float works', 'float (?:ohms |reads |is )?closed hanging,? (?:and )?open (?:floating|up|lifted)'],
   ['float stuck open', 'ohmed (?:it|the float),? (?:and )?it\'s open (?:up or down|both ways|either way)'],
 ]
 
