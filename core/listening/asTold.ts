@@ -5,6 +5,8 @@ const MEANWHILE = / while (?:i|we)(?:'m|'re| am| are| was| were)? (?:at it|in th
 const HER = /^(filled|primed|topped|cleaned|cleared|tightened) (?:her|him)\b/
 /** `got a 216 259 in there`: it is told by what is on its can. */
 const RATED = /\b(got|put|stuck|threw) an? \d{2,3}(?:[ -]| to )\d{2,3}(?: ?(?:uf|mfd))?(?: cap\w*)? in\b/
+/** Powered, and what it does then. */
+const POWERED_AND = /^(?:turned|switched|flipped) (?:the )?(?:pump|water|power|faucet)(?: switch)? (?:on|off)(?= it\b)/
 /** Where it hangs is no setting. */
 const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
 /** `change coil`, in the middle of the work: it was done. */
@@ -25,7 +27,7 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 /** @param isAtWork something was read before */
 export const plainly = (part: string, isAtWork: boolean): string =>
   inPast(part, isAtWork).replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
-    .replace(RATED, '$1 a new capacitor in').replace(HUNG, '')
+    .replace(RATED, '$1 a new capacitor in').replace(HUNG, '').replace(POWERED_AND, '')
 
 function inPast(part: string, isAtWork: boolean): string {
   const bare = part.replace(BEGINS, '')

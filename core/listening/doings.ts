@@ -11,6 +11,7 @@ export const DOINGS = {
     // `put one in off the truck`
     '(?:put|stuck|threw|popped|dropped|hung) (?=one\\b)OF in(?: (?:off|from|out of) (?:the|my) \\w+)?$',
     '(?:got|have) (?=one\\b)OF (?:in|on) (?:it|there|now)$',
+    '(?:got|have|had) (?=one\\b)OF (?:in|on) (?:my|the) (?:box|truck|van|bag)$',
     '(?:swapped|replaced|changed) (?:\\w+ ){1,4}with (?:an? |the )?(?:new|fresh|good) (?:\\w+ )?OF',
     '^(?:a )?new (?:o-?ring|gasket|washer|clamp|fitting|elbow|tee|nipple|hose|seal)s? (?:in|on|for) (?:the )?OF',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired )?(?:in|on|up|fitted|installed)\\b',

@@ -193,16 +193,21 @@ const REFUSED = /^find-why-then-replace-(?:control-)?fuse$/
 /** A wire is so mended along its way, and not a joint of it. */
 const COVERED = /\b(?:taped|wrapped|sleeved|loomed)\b/
 
-/** `cleaned the screen`, after the first pump's was seen: where both have the like it is the one just spoken of. */
+/** Of a joint whatever it is: `crimped a new end on it`. */
+const ANY_END = /^(?:end|lug|ring terminal|ferrule)$/
+
+/** `new pipe`, after the drop pipe was seen split: of several things of that name it is the one last seen. */
 function asSeen(
-  kind: SystemKind, part: string, earlier: string, shown: Spoken['shown'],
+  kind: SystemKind, of: string, own: FaultMode, { earlier, shown }: { earlier: string, shown: Spoken['shown'] },
 ): FaultMode | undefined {
-  if (!shown || shown.said !== earlier) return undefined
-  const thing = /(\w{4,})(?: (?:in|on)(?: it| there)?)?\W*$/.exec(part)?.[1]
-  if (!thing || !earlier.toLowerCase().includes(thing)) return undefined
-  if (unstaged(shown.test) !== 'seen-itself') return mostShown(kind, waysOf(kind), shown)
-  if (unstaged(shown.outcome) === shown.outcome) return undefined
-  return kind.faults.find(f => f.id === shown.outcome)
+  if (!shown) return undefined
+  const isItself = unstaged(shown.test) === 'seen-itself'
+  const seen = isItself ? kind.faults.find(f => f.id === shown.outcome) : mostShown(kind, waysOf(kind), shown)
+  const way = seen && (WAYS[seen.repair.id] ?? WAYS[unstaged(seen.repair.id)])
+  const word = /(\w{4,})\W*$/.exec(of)?.[1] ?? of
+  const isJustSeen = shown.said === earlier && (ANY_END.test(of) || earlier.toLowerCase().includes(word))
+  const isOfIt = way?.to.includes(word) && (isItself || seen?.component === own.component)
+  return isJustSeen || isOfIt ? seen : undefined
 }
 
 /** So many times as likely with it as without must the look before have been. */
@@ -245,6 +250,7 @@ function putRightBy(
     by === 'renewed' && near === undefined && !before && !isNamedIn(kind, mode, earlier)
   let most = 0
   let own: readonly Compiled[] = []
+  let named = ''
   const isAtWell = near !== undefined && unstaged(near) !== near
   for (const way of ways)
     for (const { by, said } of (isAtWell && way.there) || way.own) {
@@ -252,12 +258,14 @@ function putRightBy(
       // of what leaves a part new there is nothing left that was wrong with it
       const isThere = isAtWell && unstaged(way.mode.id) !== way.mode.id
       const renews = (by === 'renewed' && repair.renews?.includes(component) ? 0.4 : 0) + (isThere ? 0.5 : 0)
-      const length = said.exec(part)?.groups?.['of']?.length ?? 0
+      const of = said.exec(part)?.groups?.['of'] ?? ''
+      const { length } = of
       if (length === 0 || length + renews < most || isOld(way, by)) continue
       own = length + renews > most ? [way] : [...own, way]
       most = length + renews
+      named = of
     }
-  if (own[0]) return mostShown(kind, own, shown) ?? asSeen(kind, part, earlier, shown) ?? own[0].mode
+  if (own[0]) return mostShown(kind, own, shown) ?? asSeen(kind, named, own[0].mode, { earlier, shown }) ?? own[0].mode
   const isNewOne = NEW_ONE.test(part) && !/\bmade\b/.test(part)
   const itself = ways.filter(w => w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
   const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component
@@ -274,10 +282,10 @@ function putRightBy(
   const isOwn = ({ it }: Compiled) => it.some(({ by, said }) => by !== 'remade' && said.test(part))
   // `the run capacitor` is another than `the capacitor`
   const longest = Math.max(0, ...itself.map(lengthIn))
-  const named = itself.filter(w => longest > 0 && lengthIn(w) === longest)
+  const longestNamed = itself.filter(w => longest > 0 && lengthIn(w) === longest)
     // `cleaned` is first what makes a thing clean, and only then what remakes a joint
     .toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a)))
-  return (named.find(w => w.mode.component === component) ?? named[0]
+  return (longestNamed.find(w => w.mode.component === component) ?? longestNamed[0]
     ?? itself.find(w => COVERED.test(part) && w.mode.component === component && w.mode.repair.renews)
     ?? itself.find(w => w.mode.component === component)
     ?? itself.find(w => w.mode.component === componentOf(seen)))?.mode

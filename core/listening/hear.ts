@@ -73,7 +73,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const states = hearStates(kind, typed, listening)
   if (states) return states
   const heard = hearOptions(kind, typed, listening)
-  const done = findDone(withNamed(kind, typed), typed.trim(), listening.before)
+  const done = findDone(withShown(withNamed(kind, typed), listening.before), typed.trim(), listening.before)
   // which way a nut was turned is asked only where nothing came of it yet
   const isTurned = !heard.ok && heard.problem.code === 'no-direction' && done?.after !== undefined && done.after !== ''
   const plain = isTurned || isOwnWork(typed, listening.before, linesOf(heard)) || isCapped(typed, linesOf(heard))
@@ -245,6 +245,10 @@ function withNamed(kind: SystemKind, typed: string): SystemKind {
   const lacks = Object.entries(OPTIONAL).some(([id, named]) => named.test(typed) && !has(id))
   return lacks ? withOptions(kind) : kind
 }
+
+/** What was seen before though its nameplate does not have it is there. */
+const withShown = (kind: SystemKind, { shown }: Spoken = {}): SystemKind =>
+  shown && !findTest(kind, shown.test) ? withOptions(kind) : kind
 
 /** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
 function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {

@@ -56,8 +56,21 @@ export function join(text: string): string {
   return fresh
 }
 
+/** `black to yellow 2.4 red to yellow 9.8`: each pair before its figure. */
+const PAIR = '(?:red|black|yellow) ?(?:to|-) ?(?:red|black|yellow)\\b'
+const PAIR_FIRST = new RegExp(`^\\D*${PAIR}.*$`)
+const PAIR_NEXT = new RegExp(`(\\d(?: ?ohms?)?) (?=${PAIR})`, 'g')
+/** `2.4 black to yellow 9.8 red to yellow`: each behind it. */
+const FIGURE_FIRST = new RegExp(`^\\D*\\d[\\d.]*(?: ?ohms?)? (?:on |from |at )?${PAIR} \\d.*$`)
+const FIGURE_NEXT = new RegExp(`(${PAIR}) (?=\\d)`, 'g')
+/** `12 point 2` */
+const POINT = /(\d) point (\d)/g
+
 function joinAnew(text: string): string {
-  let joined = ` ${threeWindings(text.toLowerCase().replaceAll('’', '\''))} `
+  const plain = text.toLowerCase().replaceAll('’', '\'')
+    .replace(POINT, '$1.$2').replace(PAIR_FIRST, pairs => pairs.replace(PAIR_NEXT, '$1, '))
+    .replace(FIGURE_FIRST, pairs => pairs.replace(FIGURE_NEXT, '$1, '))
+  let joined = ` ${threeWindings(plain)} `
   const marked = new Uint8Array(TURNS.length)
   markTurns(joined, marked)
   for (let i = marked.indexOf(1); i >= 0; i = marked.indexOf(1, i + 1)) {

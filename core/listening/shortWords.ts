@@ -4,6 +4,8 @@ import type { Joined } from './turns/turnOf'
 export const SHORT_WORDS: readonly Joined[] = [
   ['breaker', 'brkrs?', 'bkr', 'cb', 'brk'],
   ['battery', 'batt?'],
+  ['gauge', 'gage', 'guage'],
+  ['gauges', 'gages'],
   ['transformer secondary', 'xfmr sec(?:ondary)?', 'transformer sec'],
   ['transformer', 'xfmr', 'xformer'],
   ['them', '\'em'],

@@ -50,11 +50,26 @@ describe('what is said by one who talks while he works', () => {
     ['rv', 'jumped across the rocker and the pump ran', 'panel-wiggle comes'],
     ['three-phase', '0.1 0.1 across the first two poles and 230 on the third', 'pole1.drop 0.1 | pole2.drop 0.1 '
     + '| pole3.drop 230'],
-    ['well-3wire', 'pulled it and the pump\'s packed solid with sand', 'seen-itself motor.seized'],
+    ['well-3wire', 'pulled it and the pump\'s packed solid with sand', 'seen-itself motor.seized | water-look sand'],
     ['three-phase', 'ohmed it, it\'s open up or down', 'float-look dead'],
     ['well-3wire', 'ohms are 4.4 and 21 and 25, all right on', 'leads.by 4.4 | leads.ry 21 | leads.rb 25'],
     ['well-3wire', 'ohms 14.2/3.1/11', 'leads.by 3.1 | leads.ry 11 | leads.rb 14.2'],
     ['well-3wire', '241 at the box and it doesn\'t drop but two volts when it tries', 'box.volts 241'],
+    ['well-2wire', 'two forty two on the line side of the pressure switch nothing on the load side', 'line.volts'
+    + ' 242 | load.volts 0'],
+    ['well-2wire', 'the gage says 40', 'gauge 276000'],
+    ['well-2wire', 'comes up to 60 in a minute and kicks off', 'cut-out 414000'],
+    ['well-2wire', 'six amps shut off at 50', 'black.run 6 | cut-out 345000'],
+    ['well-3wire', 'black to yellow 2.4 red to yellow 9.8 red to black 12.2', 'leads.by 2.4 | leads.ry 9.8 |'
+    + ' leads.rb 12.2'],
+    ['well-3wire', '2.4 ohms black to yellow 9.8 ohms red to yellow', 'leads.by 2.4 | leads.ry 9.8'],
+    ['well-3wire', 'black to yellow 2 point 4 red to yellow 9 point 8', 'leads.by 2.4 | leads.ry 9.8'],
+    ['jet', 'sixty one pounds with the valve shut', 'peak 421000'],
+    ['rv', 'turned the pump on it falls to 10 point 1 at the battery posts', 'battery.run 10.1'],
+    ['rv', 'the black\'s broke off at the crimp', 'return-look rusty'],
+    ['three-phase', 'ohmed the heaters third one\'s open', 'seen-itself starter.heater-open'],
+    ['holding-tank', 'float has continuity up and down', 'well-float-look hung'],
+    ['well-2wire', 'gave the range nut a turn, 40 on now', 'mended switch.out-of-setting | cut-in 276000'],
   ])
 
   it('is done, however he begins', () => {
@@ -70,6 +85,15 @@ describe('what is said by one who talks while he works', () => {
   it('is of a capacitor told by its can', () => {
     const low = { test: 'cap.farads', near: 'cap', said: 'cap reads 9' }
     expect(told('compressor-direct', 'got a 216 259 in there now', low)).toBe('mended motor.cap-open')
+  })
+
+  it('is of the part last seen, where several have its name', () => {
+    const seen = (test: string, outcome: string) => ({ near: 'x', said: 'it', shown: { test, outcome, said: 'it' } })
+    expect(told('well-2wire', 'new pipe', seen('seen-itself', 'pipe.holed'))).toBe('mended pipe.holed')
+    expect(told('compressor-pilot', 'crimped a new end on it', seen('seen-itself', 'starter.control-wire')))
+      .toBe('mended starter.control-wire')
+    expect(told('well-3wire', 'put in a one horse box', seen('box-seen', 'wrong'))).toBe('mended box.wrong-box')
+    expect(told('booster', 'new check valve', seen('check-look', 'shut'))).toBe('mended check.stuck-shut')
   })
 
   it('is of others where it is theirs', () => {

@@ -146,12 +146,29 @@ const HOW_IT_DOES: readonly Joined[] = [
   ['pole 1 drop $1 volts, pole 2 drop $2 volts, pole 3 drop $3 volts', `${N} ${N} across the (?:first two|first`
   + ` 2|other two)`
   + `(?: poles)? and ${N} (?:on|across) the (?:third|other)(?: one| pole)?`],
-  ['pulled pump packed with sand', '(?:pulled it,? (?:and )?)?(?:the )?pump(?: end)?(?:\'s| is) packed (?:solid '
+  ['pulled pump packed with sand, sand in the water', '(?:pulled it,? (?:and )?)?(?:the )?pump(?: end)?(?:\'s|'
+  + ' is) packed (?:solid '
   + '|full )?(?:with|of) sand'],
   ['float hung up', 'float (?:has continuity|reads closed|is closed|ohms closed|closed) (?:up and down|both ways'
   + '|up or down)'],
   ['float works', 'float (?:ohms |reads |is )?closed hanging,? (?:and )?open (?:floating|up|lifted)'],
   ['float stuck open', 'ohmed (?:it|the float),? (?:and )?it\'s open (?:up or down|both ways|either way)'],
+]
+
+/** As a telephone writes what it was told: without stops. */
+const WITHOUT_STOPS: readonly Joined[] = [
+  ['line $1 volts, load $2 volts', '(1[012]\\d|2[0-5]\\d)(?: volts?)? on the line side(?: of the (?:pressure'
+  + ' )?switch)?,?'
+  + ' (?:and )?(nothing|zero|\\d+)(?: volts?)? on the load side'],
+  ['$1, $2', '(amps?) (shuts?|cuts?|kicks?|kicked|clicks?|starts?|started)'],
+  ['battery running $1 volts', `(?:turned (?:the )?pump on,? (?:and )?)?it (?:falls|drops|goes|sags) to ${N}(?:`
+  + ` volts)?`
+  + ' at the (?:battery )?posts?'],
+  ['peak $1 psi', '(\\d\\d) ?(?:pounds|psi) with the (?:discharge |outlet |house )?valve (?:shut|closed)'],
+  ['heater $1 open', '(?:ohmed )?(?:the )?heaters?,? (?:and )?(?:the )?(first|second|third|middle|last)(?: one)?'
+  + '(?:\'s| is) open'],
+  ['cut out $1', '(?:comes|came|goes|builds|gets) (?:right )?up to (\\d\\d+) in \\w+ (?:minutes?|seconds?) and'
+  + ' (?:kicks|shuts|cuts|clicks) (?:off|out)'],
 ]
 
 /** What others have, and what is on at the main. */
@@ -168,5 +185,5 @@ const ROUND_ABOUT: readonly Joined[] = [
 ]
 
 export const TURNS_OF_TALKING: readonly Joined[] = [
-  ...ASIDE, ...OF_THE_TALK, ...OF_LABELS, ...AS_IT_GOES, ...HOW_IT_DOES, ...ROUND_ABOUT,
+  ...ASIDE, ...OF_THE_TALK, ...OF_LABELS, ...AS_IT_GOES, ...HOW_IT_DOES, ...WITHOUT_STOPS, ...ROUND_ABOUT,
 ]
