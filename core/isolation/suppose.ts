@@ -159,15 +159,23 @@ function supposeSetting({ kind }: SystemModel, nameplate: Nameplate, { evidence 
   const given = nameplate['switch.cutIn'] ?? nameplate['switch.cutOut'] ?? nameplate['inlet.pressure']
   const own = kind.components.find(c => c.id === 'switch')?.fields?.some(f => f.id === 'cutIn')
   if (given !== undefined || !own || kind.medium !== 'water' || kind.id === 'rv') return {}
-  // what it was set to is not how it was found; a new one is of the range of the old
-  const asFound = evidence.filter(({ repaired }) => !repaired.includes(SET_ANEW)).map(({ line }) => line)
-  const on = asFound.findLast(line => line.test === 'cut-in')
-  const cutIn = on?.kind === 'reading' ? on.value : null
-  // one of the two alone may be what is wrong with it
-  if (cutIn === null || !asFound.some(line => line.test === 'cut-out')) return {}
-  const usual = USUAL_SETTINGS.find(s => Math.abs(cutIn - s.on) <= NEAR_SETTING)
+  // what it was set to is what it was meant to be, and not how it was found; a new one is of the range of the old
+  const [anew, asFound] = parted(evidence, e => e.repaired.includes(SET_ANEW))
+  const usual = usualOf(anew) ?? usualOf(asFound)
   return usual ? { 'switch.cutIn': usual.on, 'switch.cutOut': usual.off } : {}
 }
+
+/** The usual setting that is read on and off at, where both are: one alone may be what is wrong with it. */
+function usualOf(evidence: Told['evidence']) {
+  const lines = evidence.map(({ line }) => line)
+  const on = lines.findLast(line => line.test === 'cut-in')
+  const cutIn = on?.kind === 'reading' ? on.value : null
+  if (cutIn === null || !lines.some(line => line.test === 'cut-out')) return undefined
+  return USUAL_SETTINGS.find(s => Math.abs(cutIn - s.on) <= NEAR_SETTING)
+}
+
+const parted = <T>(all: readonly T[], is: (one: T) => boolean): readonly [T[], T[]] =>
+  [all.filter(is), all.filter(one => !is(one))]
 
 /** From this pressure on a main is no weak one; a booster starts so far above it, and stops so far above that. */
 const [GOOD_MAIN, STARTS, STOPS] = [28 * PSI, 8 * PSI, 20 * PSI]

@@ -5,6 +5,9 @@ const MEANWHILE = / while (?:i|we)(?:'m|'re| am| are| was| were)? (?:at it|in th
 const HER = /^(filled|primed|topped|cleaned|cleared|tightened) (?:her|him)\b/
 /** `got a 216 259 in there`: it is told by what is on its can. */
 const RATED = /\b(got|put|stuck|threw) an? \d{2,3}(?:[ -]| to )\d{2,3}(?: ?(?:uf|mfd))?(?: cap\w*)? in\b/
+/** `new pressure switch 40 60` */
+const SET_SO = /(?<=^(?:a )?new .*\bswitch) \d0[ /-]\d0$/
+const TWO_POLE = /^new (?:two|2|double|single)[ -]pole(?: \d\d)?(?: amp)?$/
 /** Powered, and what it does then. */
 const POWERED_AND = /^(?:turned|switched|flipped) (?:the )?(?:pump|water|power|faucet)(?: switch)? (?:on|off)(?= it\b)/
 /** Where it hangs is no setting. */
@@ -27,7 +30,8 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 /** @param isAtWork something was read before */
 export const plainly = (part: string, isAtWork: boolean): string =>
   inPast(part, isAtWork).replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
-    .replace(RATED, '$1 a new capacitor in').replace(HUNG, '').replace(POWERED_AND, '')
+    .replace(RATED, '$1 a new capacitor in').replace(HUNG, '').replace(SET_SO, '')
+    .replace(TWO_POLE, 'new breaker').replace(POWERED_AND, '')
 
 function inPast(part: string, isAtWork: boolean): string {
   const bare = part.replace(BEGINS, '')

@@ -1,12 +1,14 @@
 /** `breaker was tripped, reset it and it ran`: what had let go is on again, and holds. Common practice, no source. */
 import { unstaged, type FaultMode, type SystemKind } from '#core/systems'
+import type { Spoken } from './spoken'
 
 const RESET = new RegExp(
   '\\b(?:re-?set|flipped|kicked|threw) (?:it|that|the (?:(?:well )?(?:pump )?breaker|gfc?i|outlet)(?: in the [a-z]+)?)'
   + '(?: off and)?(?: back)?(?: on| in)?(?: hard)?$',
 )
 const HELD_SINCE = new RegExp(
-  '^[\\s,;]*(?:and |now |then |so )*(?:it|she|he|(?:the )?(?:well )?pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
+  '^[\\s,;\\d./]*(?:a |amps?,? )?(?:and |now |then |so )*'
+  + '(?:it|she|he|(?:the )?(?:well )?pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
   + '(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)\\b',
 )
 const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off)|goes)/
@@ -18,6 +20,8 @@ interface Told {
   readonly near: string | undefined
   /** the line before */
   readonly earlier: string
+  /** the look that was last told */
+  readonly shown: Spoken['shown']
   readonly before: string
   readonly part: string
   readonly after: string
@@ -25,12 +29,14 @@ interface Told {
 
 /** The breaker that was put back, where it was, and nothing was taken off it for that. */
 export function breakerReset(
-  kind: SystemKind, { near, earlier, before, part, after }: Told,
+  kind: SystemKind, { near, earlier, shown, before, part, after }: Told,
 ): FaultMode | undefined {
   if (!RESET.test(part) || !HELD_SINCE.test(after) || AGAIN.test(after)) return undefined
   if (TAKEN_OFF.test(`${earlier.toLowerCase()}, ${before}`)) return undefined
   const modes = kind.faults.filter(f => unstaged(f.repair.id) === 'find-why-then-reset-breaker')
-  const component = kind.points.find(p => p.id === near)?.component
+  const wasLetGo = unstaged(shown?.test ?? '') === 'breaker-seen' && shown?.outcome !== 'on'
+  const at = wasLetGo ? kind.tests.find(t => t.id === shown?.test)?.point : near
+  const component = kind.points.find(p => p.id === at)?.component
   const own = modes.find(f => f.component === component)
   const said = `${before} ${part}`
   if (own || !NAMES_BREAKER.test(said)) return own

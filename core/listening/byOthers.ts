@@ -4,12 +4,15 @@ import type { FaultMode, SystemKind } from '#core/systems'
 export const BY_OTHERS = new RegExp(
   '^(?:they|the (?:city|utility|town|power company|electric company|water (?:company|department)))(?:\'ve)? '
   + '(?:came and |came out and |got it )?(?:fixed|repaired|mended|restored)(?: (?:it|that|the (?:main|break|leak)))?$'
+  + '|^(?:power|electric) company (?:found|replaced|spliced|fixed|changed|put up) .*'
   + '|^(?:called the (?:power|electric) company and )?they (?:moved|changed|raised|lowered) (?:a|the) taps?$'
   + '|^they balanced (?:the|their) loads?$',
 )
 
+const LONG_SINCE = /\b(?:last|ago|yesterday|years?|months?|weeks?|before)\b/
+
 /** @param near the point where something was read last: the inlet is the water supplier's, all else the utility's */
 export function doneByOthers(kind: SystemKind, part: string, near: string | undefined): FaultMode | undefined {
-  if (!BY_OTHERS.test(part)) return undefined
+  if (near === undefined || !BY_OTHERS.test(part) || LONG_SINCE.test(part)) return undefined
   return kind.faults.find(f => f.repair.id === (near === 'inlet' ? 'call-water-supplier' : 'call-utility'))
 }

@@ -14,7 +14,8 @@ export const DOINGS = {
     '(?:got|have|had) (?=one\\b)OF (?:in|on) (?:my|the) (?:box|truck|van|bag)$',
     '(?:swapped|replaced|changed) (?:\\w+ ){1,4}with (?:an? |the )?(?:new|fresh|good) (?:\\w+ )?OF',
     '^(?:a )?new (?:o-?ring|gasket|washer|clamp|fitting|elbow|tee|nipple|hose|seal)s? (?:in|on|for) (?:the )?OF',
-    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired )?(?:in|on|up|fitted|installed)\\b',
+    '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired |spliced )?(?:in|on|up|fitted'
+    + '|installed)\\b',
     '^(?:a |two |three )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: (?:with|set (?:to|at|for)) .*)?$',
     '^(?:put|stuck|threw|popped) an? OF in$',
     '^(?:put|stuck|threw|popped) in (?:an? |another )(?:\\w+ ){0,2}OF(?: kit)?$',

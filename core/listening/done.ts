@@ -51,6 +51,9 @@ const SO_IT_IS = /^\s*(?:(?:so|yep|yeah|well|okay|ok|and) )*(?:it|that|it was|th
 /** Any of it told in the present. */
 const SAID_NOW = new RegExp(PRESENT.source.replace('^', '(?:^|[,;.] |\\b(?:i|and|then|we) )'))
 
+/** Of a valve that was seen shut. */
+const OPENED = /^opened it(?: up| back up| all the way| wide(?: open)?)*$/
+
 /** Powered again: nothing was set by that. */
 const POWERED
   = /^(?:turned|switched|flipped|powered) (?:it|her|him|everything|that|the (?:power|pump))(?: back)?(?: on| off| up)+$/
@@ -145,7 +148,7 @@ export function findDone(
       if (CLEAN.test(plain)) return shown?.said === earlier ? cleanedAsSeen(kind, shown) : undefined
       const isDone = mended || DOES.test(before)
       if ((near === 'fuse' && NEW_ONE.test(part)) || NEW_FUSE.test(part)) return refused(kind, isDone ? 'runs' : after)
-      const reset = breakerReset(kind, { near, earlier, before, part, after })
+      const reset = breakerReset(kind, { near, earlier, shown, before, part, after })
       if (reset) return reset
       return putRightBy(kind, whole, before, { near, seen, shown, earlier })
     }
@@ -153,8 +156,7 @@ export function findDone(
       || (TWO_LEADS.test(part) && !kind.faults.some(f => f.repair.id === TURNS_IT))
     const byOthers = doneByOthers(kind, plain, near)
     // of what others mended it may not be known which it was
-    const faultOf = ({ id, repair }: FaultMode) =>
-      byOthers && kind.faults.filter(f => f.repair.id === repair.id).length > 1 ? {} : { fault: id }
+    const faultOf = ({ id }: FaultMode) => (byOthers && near !== 'inlet' ? {} : { fault: id })
     const found = byOthers ?? (isBarred ? undefined : put())
     const mode = isNew && !isSpokenOf ? undefined : found
     const others = mode && NEW_THERE.test(part) ? listedBehind(gap[0], said.slice(gap.index)) : 0
@@ -196,9 +198,19 @@ const COVERED = /\b(?:taped|wrapped|sleeved|loomed)\b/
 /** Of a joint whatever it is: `crimped a new end on it`. */
 const ANY_END = /^(?:end|lug|ring terminal|ferrule)$/
 
+/** `new switch in the motor` */
+const isIn = (part: string, seen: FaultMode | undefined) =>
+  seen !== undefined && part.includes(` in the ${seen.component}`)
+
 /** `new pipe`, after the drop pipe was seen split: of several things of that name it is the one last seen. */
+interface Put {
+  readonly part: string
+  readonly earlier: string
+  readonly shown: Spoken['shown']
+}
+
 function asSeen(
-  kind: SystemKind, of: string, own: FaultMode, { earlier, shown }: { earlier: string, shown: Spoken['shown'] },
+  kind: SystemKind, of: string, own: FaultMode, { part, earlier, shown }: Put,
 ): FaultMode | undefined {
   if (!shown) return undefined
   const isItself = unstaged(shown.test) === 'seen-itself'
@@ -206,7 +218,8 @@ function asSeen(
   const way = seen && (WAYS[seen.repair.id] ?? WAYS[unstaged(seen.repair.id)])
   const word = /(\w{4,})\W*$/.exec(of)?.[1] ?? of
   const isJustSeen = shown.said === earlier && (ANY_END.test(of) || earlier.toLowerCase().includes(word))
-  const isOfIt = way?.to.includes(word) && (isItself || seen?.component === own.component)
+  const isThere = isItself || seen?.component === own.component || isIn(part, seen)
+  const isOfIt = way?.to.includes(word) && isThere
   return isJustSeen || isOfIt ? seen : undefined
 }
 
@@ -265,7 +278,10 @@ function putRightBy(
       most = length + renews
       named = of
     }
-  if (own[0]) return mostShown(kind, own, shown) ?? asSeen(kind, named, own[0].mode, { earlier, shown }) ?? own[0].mode
+  if (own[0]) {
+    const { mode } = own[0]
+    return mostShown(kind, own, shown) ?? asSeen(kind, named, mode, { part, earlier, shown }) ?? mode
+  }
   const isNewOne = NEW_ONE.test(part) && !/\bmade\b/.test(part)
   const itself = ways.filter(w => w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
   const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component
@@ -273,6 +289,7 @@ function putRightBy(
   // what the line itself names comes before what the line before did, or what was seen last
   const isNamed = itself.some(({ to }) => to.test(before))
   const isJustSeen = shown?.said === undefined || shown.said === earlier
+  if (OPENED.test(part)) return isJustSeen ? mostShown(kind, ways, shown) : undefined
   if (POWERED.test(part)) return isJustSeen ? mostShown(kind, itself, shown) : undefined
   const isSwitched = itself.some(w => w.it.some(({ by, said }) => ['on', 'reset'].includes(by) && said.test(part)))
   const spokenFor = isNamed || isSwitched || !isJustSeen ? undefined : mostShown(kind, itself, shown)
@@ -285,6 +302,9 @@ function putRightBy(
   const longestNamed = itself.filter(w => longest > 0 && lengthIn(w) === longest)
     // `cleaned` is first what makes a thing clean, and only then what remakes a joint
     .toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a)))
+  const thing = /^(?:cleaned|cleared|fixed|mended|rinsed)(?: out| off| up)? (?:\w+ ){0,2}(\w{4,})/.exec(part)?.[1]
+  const isSeenSo = isJustSeen && shown && unstaged(shown.test) === 'seen-itself' && longestNamed.length === 0
+  if (isSeenSo && thing && earlier.toLowerCase().includes(thing)) return kind.faults.find(f => f.id === shown.outcome)
   return (longestNamed.find(w => w.mode.component === component) ?? longestNamed[0]
     ?? itself.find(w => COVERED.test(part) && w.mode.component === component && w.mode.repair.renews)
     ?? itself.find(w => w.mode.component === component)

@@ -234,7 +234,7 @@ const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
   'disconnect.volts': /\bdisconnect\b/i,
   'float-look': /\bfloat\b/i,
-  'protector-seen': /\b(?:dry[- ]?run|underload|pump) protector\b|\bdry[- ]run box\b/i,
+  'protector-seen': /\bprotector\b(?! (?:button|on the motor))|\bdry[- ]run box\b|\bpump saver\b/i,
   'precharge': /\b(?:accumulator|bladder tank)\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
   'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,
@@ -248,7 +248,7 @@ function withNamed(kind: SystemKind, typed: string): SystemKind {
 
 /** What was seen before though its nameplate does not have it is there. */
 const withShown = (kind: SystemKind, { shown }: Spoken = {}): SystemKind =>
-  shown && !findTest(kind, shown.test) ? withOptions(kind) : kind
+  shown && !kind.tests.some(t => t.id === shown.test) ? withOptions(kind) : kind
 
 /** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
 function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {

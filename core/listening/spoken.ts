@@ -53,8 +53,9 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
   if (line.kind === 'observation' || test?.kind !== 'numeric') {
-    const shown = test && 'outcome' in line
-      ? { test: test.id, outcome: String(line.outcome), said: saidIn(line) }
+    // also of a part that the nameplate does not have
+    const shown = 'test' in line && 'outcome' in line
+      ? { test: String(line.test), outcome: String(line.outcome), said: saidIn(line) }
       : before.shown
     return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown }
   }

@@ -53,7 +53,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-fuse-holder': { by: ['renewed'], to: '(?:fuse ?)?holder' },
   'replace-feed': { by: ['renewed', 'covered'], to: '(?:feed|red)(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
-  'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire)(?: to the (?:pump|motor))?' },
+  'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire|cord)(?: to the (?:pump|motor))?' },
   'remake-splice-or-replace-cable': {
     by: ['remade', 'renewed'],
     to: '(?:splices?(?: kit)?|crimps?|(?:gel|wire) ?(?:nuts?|caps?)|connectors|pump cable|drop cable|cable|(?<=in'
@@ -68,7 +68,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'free-impeller': { by: ['freed', 'cleaned'], to: '(?:impeller|volute|eye|shaft)' },
   'clear-impeller': { by: ['cleaned'], to: '(?:vanes|eye of the impeller|wheel)' },
   'renew-shaft-seal': { by: ['renewed'], to: '(?:(?:shaft|pump|mechanical) )?seals?' },
-  'replace-pump-casing': { by: ['renewed'], to: '(?:pump )?(?:housing|casing|volute|case)' },
+  'replace-pump-casing': { by: ['renewed'], to: '(?:pump )?(?:housing|casing|volute|case)|pump head' },
   'clear-suction-line': {
     by: ['cleaned', 'renewed'],
     to: '(?:suction (?:strainer|screen|hose)|foot ?valve (?:screen|strainer)|intake screen)',
@@ -126,6 +126,13 @@ export const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:air|precharge|bladder|(?:bladder )?tank(?: up)?|\\d+ (?:psi|pounds)|in \\d+)',
   },
   'bleed-tank-at-zero-pressure': { by: ['let'], to: '(?:air|precharge|tank(?: down)?)' },
+  'air-accumulator-at-zero-pressure': {
+    by: ['aired'], to: '(?:air|precharge|bladder|(?:accumulator|tank)(?: up)?|\\d+ (?:psi|pounds))',
+  },
+  'open-valve-under-switch': { by: ['opened'], to: '(?:\\w+ )?valve under (?:the |it)(?: ?switch)?' },
+  'fit-coil-for-control-voltage': { by: ['renewed'], to: '(?:right|correct|proper|\\d{2,3} ?v(?:olt)?) coil' },
+  'replace-underload-protector': { by: ['renewed'], to: '(?:(?:underload|pump|dry[- ]run) )?(?:protector|saver)' },
+  'find-why-it-ran-dry-let-it-restart': { by: ['reset'], to: '(?:protector|pump saver|saver)' },
   'replace-gauge': { by: ['renewed'], to: 'gauge' },
   'find-and-mend-leak': { by: ['remade', 'renewed'], to: '(?:leak|toilet|flapper|fitting|pipe|valve)' },
   'mend-air-line': { by: ['remade', 'renewed'], to: '(?:leak|fitting|coupler|hose|line)' },

@@ -11,7 +11,8 @@ const FAULT = '(?:hiss(?:ing)?|leak(?:ing)?|drip(?:ping)?|noise|chatter(?:ing)?|
 const SAYS = [
   `\\b${IT}${IS}* (?:now |all |nice and |real |just |running |pumping |right )*${WELL}\\b`,
   `\\b${FAULT}(?: is| has|[’']s)? (?:gone|quit|quits|stopped|went away)\\b`,
-  `\\bno more ${FAULT}\\b`,
+  `\\bno more (?:${FAULT}|drop-?outs?|gaps?)\\b`,
+  '^(?:it |she )?(?:has(?:n[’\']t| not)) tripped(?: since)?$', '\\bruns (?:long|nice|good)(?: and \\w+)? now\\b',
   `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: stream| flow| pressure)?(?: now)?$`,
   '\\b(?:re)?starts? every time\\b',
   '\\b(?:turns|works?|fills|cycles|stops)(?: fine| right| great| good)? (?:now|again)\\b',
@@ -28,9 +29,12 @@ const STOPS = new RegExp(
 )
 const NOT_SO = /\b(?:not|no (?:better|change|good|difference)|never|still|same|but|hardly|barely|almost)\b|n[’']t\b/i
 
+const FREE_OF_IT = /^(?:it |she )?has(?:n[’']t| not) tripped(?: since)?$/i
+
 /** Whether these words say that it works now. @param stops that it stops is all that was wanted of it */
 export function saysItWorks(text: string, stops = false): boolean {
-  return !NOT_SO.test(text) && (SAYS.some(said => said.test(text.trim())) || (stops && STOPS.test(text)))
+  const isFree = FREE_OF_IT.test(text.trim())
+  return (isFree || !NOT_SO.test(text)) && (SAYS.some(said => said.test(text.trim())) || (stops && STOPS.test(text)))
 }
 
 /** `put a new switch on it, exactly the same`: it was not that. */

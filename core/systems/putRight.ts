@@ -9,7 +9,7 @@ import type { SystemKind } from './types'
 /** @param repaired as the tab's fold gives it: the fault put right, or a component where the line names no fault */
 export function isPutRight(kind: SystemKind, mode: FaultMode, repaired: readonly string[]): boolean {
   return repaired.some((id) => {
-    if (id === mode.component) return true
+    if (id === mode.component || isSameJoint(id, mode.id)) return true
     const repair = repairsOf(kind).get(id)
     if (!repair) return false
     return (
@@ -17,6 +17,11 @@ export function isPutRight(kind: SystemKind, mode: FaultMode, repaired: readonly
     )
   })
 }
+
+/** A joint that is remade, or a conductor that is renewed, is neither open any longer nor has it resistance. */
+const isSameJoint = (one: string, other: string): boolean =>
+  JOINT.test(one) && JOINT.test(other) && one.replace(JOINT, '') === other.replace(JOINT, '')
+const JOINT = /\.(?:open|high-resistance)$/
 
 const repairs = new WeakMap<SystemKind, ReadonlyMap<string, Repair>>()
 

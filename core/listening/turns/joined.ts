@@ -22,6 +22,7 @@ import { TURNS_OF_RECOUNTING } from './recounting'
 import { TURNS_OF_REPORTING } from './reporting'
 import { TURNS_OF_SCRIBBLED } from './scribbled'
 import { TURNS_OF_SEEING } from './seeing'
+import { TURNS_OF_THE_SELDOM } from './seldom'
 import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
@@ -43,6 +44,7 @@ export const JOINED: readonly Joined[] = [
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
   ...TURNS_OF_TALKING,
+  ...TURNS_OF_THE_SELDOM,
   ...TURNS_OF_JOB_SHEETS,
   ...TURNS_AFTERWARDS,
   ...TURNS_READ_ALOUD,
