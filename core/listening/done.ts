@@ -51,6 +51,10 @@ const SO_IT_IS = /^\s*(?:(?:so|yep|yeah|well|okay|ok|and) )*(?:it|that|it was|th
 /** Any of it told in the present. */
 const SAID_NOW = new RegExp(PRESENT.source.replace('^', '(?:^|[,;.] |\\b(?:i|and|then|we) )'))
 
+/** What may be on or off, named ahead of it. */
+const NAMES_IT = /\b(?:breaker|disconnect|main|switch|valve)\b/
+const OF_POWER = /\b(?:breaker|disconnect)\b/i
+
 /** Of a valve that was seen shut. */
 const OPENED = /^opened it(?: up| back up| all the way| wide(?: open)?)*$/
 
@@ -226,6 +230,10 @@ function asSeen(
 /** So many times as likely with it as without must the look before have been. */
 const SHOWS = 5
 
+const ALIKE = 0.95
+const fits = ({ effect }: FaultMode, does: string | undefined) =>
+  does === 'stalls' ? effect?.startsWith('runs') === true : effect === does
+
 /** From such a chance on it is what was seen, wherever that was seen from. */
 const SURELY = 0.6
 
@@ -244,8 +252,11 @@ function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['s
       return isThere && (of === id || of.startsWith(`${id}:`)) ? [chance] : []
     }))
   const repairs = new Set(ways.map(w => w.mode.repair.id))
-  const [best] = kind.faults.filter(f => repairs.has(f.repair.id)).toSorted((a, b) => shows(b) - shows(a))
-  return best && shows(best) >= SHOWS * itemAt(test.usual, at, 'outcome') ? best : undefined
+  const [best, ...others] = kind.faults.filter(f => repairs.has(f.repair.id)).toSorted((a, b) => shows(b) - shows(a))
+  if (!best || shows(best) < SHOWS * itemAt(test.usual, at, 'outcome')) return undefined
+  // of two that look alike it is the one that does what the machine did
+  const alike = others.filter(f => shows(f) > ALIKE * shows(best))
+  return [best, ...alike].find(f => fits(f, shown?.does)) ?? best
 }
 
 const cleanedAsSeen = (kind: SystemKind, shown: Spoken['shown']) =>
@@ -290,7 +301,8 @@ function putRightBy(
   const isNamed = itself.some(({ to }) => to.test(before))
   const isJustSeen = shown?.said === undefined || shown.said === earlier
   if (OPENED.test(part)) return isJustSeen ? mostShown(kind, ways, shown) : undefined
-  if (POWERED.test(part)) return isJustSeen ? mostShown(kind, itself, shown) : undefined
+  const isPowered = POWERED.test(part) && !NAMES_IT.test(before) && !OF_POWER.test(earlier)
+  if (isPowered) return isJustSeen ? mostShown(kind, itself, shown) : undefined
   const isSwitched = itself.some(w => w.it.some(({ by, said }) => ['on', 'reset'].includes(by) && said.test(part)))
   const spokenFor = isNamed || isSwitched || !isJustSeen ? undefined : mostShown(kind, itself, shown)
   if (spokenFor) return spokenFor

@@ -196,7 +196,8 @@ const WENT = /^(?:and |then )*(?:it|she|that|the \w+) (?:quit|stopped)(?: doing 
 
 /** `pushed the red button, won't stay`: tried, and not done. */
 const IN_VAIN = new RegExp(
-  '^(?:and |but )?(?:nothing\\b|no click|water (?:came|comes|shot|squirted|ran|sprayed) out'
+  '^(?:and |but )?(?:waited,? )?(?:and )?(?:still )?(?:nothing\\b|no click'
+  + '|water (?:came|comes|shot|squirted|ran|sprayed) out'
   + '|(?:it )?(?:wo|does ?|did ?|would)n[\'’]?t (?:stay|hold|set|click|latch|reset))\\b', 'i',
 )
 

@@ -7,7 +7,13 @@ export interface Spoken {
   /** the point of what was last looked at, whatever was read after it: `untangled it` */
   readonly seen?: string | undefined
   /** the look that was last told, and what it showed: `blew it out` */
-  readonly shown?: { readonly test: string, readonly outcome: string, readonly said?: string | undefined } | undefined
+  readonly shown?: {
+    readonly test: string
+    readonly outcome: string
+    readonly said?: string | undefined
+    /** what the machine did before it */
+    readonly does?: string | undefined
+  } | undefined
   /** the reading before, in SI: `same at the line side` */
   readonly value?: number | null | undefined
   readonly quantity?: NumericTest['quantity'] | undefined
@@ -41,7 +47,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const complained = line.kind === 'opened' && 'complaint' in line ? String(line.complaint) : before.complained
   const kept = {
     near, seen: before.seen, shown: before.shown, value: earlier, quantity, fed, test: before.test, does,
-    said: saidIn(line), mended,
+    said: isRest(before, line) ? before.said : saidIn(line), mended,
     ...(complained ? { complained } : {}),
   }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
@@ -55,7 +61,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   if (line.kind === 'observation' || test?.kind !== 'numeric') {
     // also of a part that the nameplate does not have
     const shown = 'test' in line && 'outcome' in line
-      ? { test: String(line.test), outcome: String(line.outcome), said: saidIn(line) }
+      ? { test: String(line.test), outcome: String(line.outcome), said: saidIn(line), does: before.does }
       : before.shown
     return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown }
   }
@@ -69,6 +75,10 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const own = { near: test.point, row, value, quantity: test.quantity, test: test.id }
   return { ...kept, ...own, ...volts }
 }
+
+/** What was left over of the line before is no line of its own. */
+const isRest = (before: Spoken, line: Line): boolean =>
+  line.kind === 'remark' && before.said !== undefined && before.said.includes(saidIn(line) ?? before.said)
 
 const saidIn = (line: Line) => {
   const text = 'typed' in line ? line.typed : 'text' in line ? line.text : undefined

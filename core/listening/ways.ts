@@ -66,7 +66,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'fit-pump-head-kit': { by: ['renewed'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?|valve plate)' },
   'replace-impeller-and-seal': { by: ['renewed'], to: '(?:impeller|wet end)' },
   'free-impeller': { by: ['freed', 'cleaned'], to: '(?:impeller|volute|eye|shaft)' },
-  'clear-impeller': { by: ['cleaned'], to: '(?:vanes|eye of the impeller|wheel)' },
+  'clear-impeller': { by: ['cleaned', 'freed'], to: '(?:vanes|impeller|volute|eye(?: of the impeller)?|wheel)' },
   'renew-shaft-seal': { by: ['renewed'], to: '(?:(?:shaft|pump|mechanical) )?seals?' },
   'replace-pump-casing': { by: ['renewed'], to: '(?:pump )?(?:housing|casing|volute|case)|pump head' },
   'clear-suction-line': {

@@ -29,8 +29,13 @@ const OF_VOLTS: readonly Joined[] = [
   ['on a generator, line $1 volts idle', '(\\d{3}) at the starter on (?:the )?generator with nothing on'],
   ['line sags to $1 as it starts', '(?<=^ ?)(?:it )?(?:sags|drops|falls) to (\\d{3}) when it pulls in'],
   ['amps $1 at start', `${N} amps and (?:falling|dropping|kicking) out`],
+  ['supply $1 volts', `${N}(?: volts)? across the main(?: lugs| breaker)?(?! winding)`],
+  ['breaker was off', '(?:somebody|someone|they|he|she)(?:\'d| had)? (?:flipped|turned|switched|shut) the'
+  + ' (?:well |pump )?'
+  + 'breaker off'],
   ['breaker off', 'breaker(?: handle)?(?: in the \\w+)? is off,? not tripped(?:,? (?:just )?off)?'],
-  ['trips when the switch closes, holds with it open', '(?:with )?(?:the )?switch (?:turned|flipped|set to) off(?:,| and)?'
+  ['trips when the switch closes, holds with it open', '(?:with )?(?:the )?switch (?:turned|flipped|set to)'
+  + ' off(?:,| and)?'
   + ' (?:the )?breaker'
   + ' holds', 'with the switch turned off the breaker holds'],
   ['other breaker holds', 'moved (?:the pump|it) to an? (?:known )?(?:good |other |spare |different )+breaker,?'
@@ -53,7 +58,15 @@ const OF_PRESSURE: readonly Joined[] = [
   + '(?: with [\\w ]+)?(?= ?$)'],
   ['no drop across the filter', '(?<=^ ?)[3-6]\\d(?: psi| pounds)? (?:on the far side of|after|past|behind) the filter'
   + '(?: with [\\w ]+)?(?= ?$)'],
-  ['leak down 0 psi', '(?<=^ ?|, )\\d\\d holds(?= ?$)', '(?<=^ ?)\\d\\d for (?:an?|half an|\\w+) (?:hours?'
+  ['shut the house valve', 'shut the main valve'],
+  ['house valve shut holds', 'shut the house valve,? (?:and )?(?:it )?(?:sat|stayed|held|holds) (?:at |on'
+  + ' )?\\d\\d+ for'
+  + ' (?:an?|half an|\\w+) (?:hours?|minutes)'],
+  ['precharge $1 psi', `air in the tank(?:'s| is)? ${N}${PSI_SAID}(?: with it (?:drained|empty))?,? on an?`
+  + ` \\d\\d[ /-]\\d\\d`],
+  ['cycle 90 seconds', '(?<=^ ?)(?:a|1) minute and a half now'],
+  ['leak down 0 psi', '(?<=^ ?)holds(?: at)? \\d\\d(?= ?$)', '(?<=^ ?|, )\\d\\d holds(?= ?$)', '(?<=^ ?)\\d\\d'
+  + ' for (?:an?|half an|\\w+) (?:hours?'
   + '|minutes)(?= ?$)'],
   ['', '(?<=^ ?)(?:opened it(?: back up)?,? )?down to \\d+ in \\w+ minutes'],
   ['cut in $1, cut out $2', '(?:gauge at the tank goes )?([2-5][05]) to ([4-6][05]|70)(?: at the tank)?(?:,?'
@@ -75,13 +88,23 @@ const OF_THINGS: readonly Joined[] = [
   ['pump casing is cracked', '(?:volute|casing|housing|case)(?:\'s| is) cracked(?: from[^,]*)?'],
   ['motor vents packed, motor hot', '(?:it\'s )?in an? (?:plywood |closed |little |sealed |tight )*(?:box|closet'
   + '|cabinet)'
-  + ' with no (?:vents?|air)(?: and you can\'t (?:touch it|hold your hand on it))?'],
+  + ' with no vents?(?: and you can\'t (?:touch it|hold your hand on it))?'],
   ['impeller loose on the shaft', 'impeller(?:\'s| is| has)? (?:come )?unscrewed(?: off| from)?(?: the| its)? shaft'],
   ['coupling sheared', 'shaft (?:behind|past|after|at) the (?:seal|coupling) (?:isn\'t|is not|doesn\'t) turn(?:ing)?'
   + '(?: with the motor)?'],
   ['switch far from the tank', 'switch is (?:screwed |mounted |threaded )?(?:right )?(?:in|on|into|onto) the'
   + ' pump(?: head)?'
   + '(?:,? (?:and )?(?:the )?tank\'?s? (?:is )?\\w+ feet (?:off|away))?'],
+  ['switch wired wrong', '(?:he\'s got |somebody has |they\'ve got )?(?:the )?line and (?:the )?(?:motor|load)'
+  + ' on the same'
+  + ' side(?:,? one wire straight through)?'],
+  ['water leaking out of the pressure switch', 'pressure switch(?:\'s| is) (?:dripping|leaking|weeping'
+  + '|spraying)(?: water)?'
+  + '(?: (?:out of|from|at) the bottom)?'],
+  ['impeller packed', 'impeller(?:\'s)? vanes are (?:packed|plugged|full)(?: solid)?(?: (?:with|of) \\w+)?'],
+  ['motor alone', 'motor by itself after we pulled it(?: is| reads)?'],
+  ['feed wires touching', '(?:took it )?off the breaker too,? (?:it\'s )?(?:0?\\.\\d+|0) ohms between the two(?:'
+  + ' wires)?'],
   ['works', 'clean on and clean off'],
   ['protector tripped', `${N} into the protector,? (?:and )?nothing out`, '(?:it|protector|box) says dry ?run'],
   ['pitless leaks', '(?<!bowl )o-ring(?:\'s| is) gone(?= ?$)'],

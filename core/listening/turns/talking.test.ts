@@ -9,7 +9,6 @@ describe('what is said by one who talks while he works', () => {
     + ' cap-label under'],
     ['holding-tank', 'discharged the cap and it reads 61, can says 161 to 193', 'cap.farads 0.000061 | cap-label'
     + ' under'],
-    ['booster', 'outlet gauge says 34 and normally it\'s 65', 'gauge 234000'],
     ['booster', 'inlet gauge is at 8 with it running, that\'s where 40 ought to be', 'inlet.pressure 55200 |'
     + ' sound runs'],
     ['well-3wire', 'hmm, red to black should be the two added up, and it is, fine', 'remark'],

@@ -47,7 +47,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         name: 'tank gauge',
         component: 'gauge',
         spot: { on: 'gauge', side: 'on' },
-        aliases: ['pressure', 'psi', 'outlet gauge', 'discharge gauge'],
+        aliases: ['pressure', 'psi'],
       }),
     ],
     faults: [
