@@ -12,9 +12,12 @@ const TWO_POLE = /^new (?:two|2|double|single)[ -]pole(?: \d\d)?(?: amp)?$/
 const POWERED_AND = /^(?:turned|switched|flipped) (?:the )?(?:pump|water|power|faucet)(?: switch)? (?:on|off)(?= it\b)/
 /** Where it hangs is no setting. */
 const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
-/** `change coil`, in the middle of the work: it was done. */
-export const PRESENT
-  = /^(change|replace|clean|fix|tighten|fill|prime|swap|install|turn|buy|put one new)(?= (?:the |an? |to )?\w|$)/
+/** `change coil`, in the middle of the work: it was done. `Clean contacts` are what was seen. */
+const TO_IT = '(?= (?:the|it|them|her|him|out|up|and|to|with|again)\\b)'
+export const PRESENT = new RegExp(
+  '^(replace|tighten|change(?! (?:in|of)\\b)|swap(?! to\\b)|buy|put one new'
+  + `|(?:clean|fix|fill|prime|turn|install)${TO_IT})(?=\\W|$)`,
+)
 const PAST: Readonly<Record<string, string>> = {
   'change': 'changed', 'replace': 'replaced', 'clean': 'cleaned', 'fix': 'fixed', 'tighten': 'tightened',
   'fill': 'filled', 'prime': 'primed', 'swap': 'swapped', 'install': 'installed', 'turn': 'turned',

@@ -35,6 +35,9 @@ describe('what is said by one who has few words of the language', () => {
     expect(told('three-phase', 'change coil', open)).toBe('mended starter.coil-open')
     expect(told('three-phase', 'I put one new', open)).toBe('mended starter.coil-open')
     expect(told('three-phase', 'change coil next week', open)).not.toMatch(/mended/)
+    const atBreaker = { near: 'breaker', said: 'breaker' }
+    expect(told('well-2wire', 'clean contacts', atBreaker)).toBe('contacts clean')
+    expect(told('well-2wire', 'swap to other breaker holds', atBreaker)).toBe('breaker-other holds')
     const shown = { test: 'strainer-look', outcome: 'blocked', said: 'full' }
     const packed = { near: 'strainer', shown, said: 'full' }
     expect(told('booster', 'clean', packed)).toBe('mended strainer.blocked')
