@@ -227,14 +227,15 @@ function asSeen(
   return isJustSeen || isOfIt ? seen : undefined
 }
 
-/** So many times as likely with it as without must the look before have been. */
+/** So many times as likely with it as without must the look before have been; judgement, no source. */
 const SHOWS = 5
 
+/** From such a share of the best on two faults show alike; judgement, no source. */
 const ALIKE = 0.95
 const fits = ({ effect }: FaultMode, does: string | undefined) =>
   does === 'stalls' ? effect?.startsWith('runs') === true : effect === does
 
-/** From such a chance on it is what was seen, wherever that was seen from. */
+/** From such a chance on it is what was seen, wherever that was seen from; judgement, no source. */
 const SURELY = 0.6
 
 /** Of what may have been done, that for the fault which was just seen: `blew it out`, after the port was. */

@@ -219,6 +219,7 @@ export const airFaults = (belt: boolean): readonly FaultMode[] => [
     id: 'house.leak',
     name: 'Leak in the air line',
     baseRate: 0.06,
+    // 60 psi in a night is a hundredth of what such a pump gives, by gas law; the degrees are judgement, no source
     severities: degrees(
       { name: 'a fitting', share: 0.6, change: h => ({ 'leak.house': h['pump.flow'] * 0.03 }) },
       { name: 'a hose', share: 0.4, change: h => ({ 'leak.house': h['pump.flow'] * 0.55 }) },
