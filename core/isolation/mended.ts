@@ -23,6 +23,8 @@ export interface Mended {
 /** Of what had failed, so much must be what was put right; and so much of that in nothing else. */
 const [LIKELY, RIGHT] = [0.5, 0.5]
 const COVERED = 0.02
+/** From such a chance on a second thing that was put right was wrong too; judgement, no source. */
+const SURELY = 0.8
 /** Bits from which a line speaks for it. */
 const SPEAKS = 0.3
 
@@ -45,19 +47,27 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     const chance = right.get(s.fault) ?? 0
     return s.component && chance > COVERED ? [{ fault: s.fault, label: s.label, chance }] : []
   })
-  const [likeliest, ...others] = covers.toSorted((a, b) => b.chance - a.chance)
+  const workFor = (fault: string) => modeOf(model, fault).repair.id
+  const failed = new Map<string, number>()
+  for (const s of suspects)
+    if (s.component) failed.set(workFor(s.fault), (failed.get(workFor(s.fault)) ?? 0) + s.failed)
+  // one work may be for several: of a switch either pole
+  const sumOf = (c: Mended['covers'][number]) => failed.get(workFor(c.fault)) ?? 0
+  const [likeliest, ...others] = covers.toSorted((a, b) => sumOf(b) - sumOf(a) || b.chance - a.chance)
   if (!likeliest || all < RIGHT) return undefined
   // of one part it was what was done to it, where its other faults would have taken other work
   const { component } = modeOf(model, likeliest.fault)
   const done = new Set(model.kind.faults.filter(f => state.repaired.includes(f.id)).map(f => f.repair.id))
-  const isDone = (c: { readonly fault: string }) => done.has(modeOf(model, c.fault).repair.id)
+  const isDone = (c: { readonly fault: string }) => done.has(workFor(c.fault))
   const beside = others.find(c => isDone(c) && modeOf(model, c.fault).component === component)
   const top = isDone(likeliest) ? likeliest : beside ?? likeliest
   // a thing done by the way, of which no line speaks, was not it
   if (!suspects.find(s => s.fault === top.fault)!.moves.some(m => m.bits > SPEAKS)) return undefined
   const { repair } = modeOf(model, top.fault)
-  const own = covers.filter(c => modeOf(model, c.fault).repair.id === repair.id
+  const own = covers.filter(c => workFor(c.fault) === repair.id
     || (top !== likeliest && modeOf(model, c.fault).component === component))
+  // what was put right beside it and was wrong as surely
+  const besides = covers.filter(c => !own.includes(c) && isDone(c) && c.chance >= SURELY)
   const chance = Math.min(1, own.reduce((sum, c) => sum + c.chance, 0))
   if (chance < LIKELY) return undefined
   const by = state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.id)
@@ -68,7 +78,7 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     repair: repair.name,
     repairId: repair.id,
     chance,
-    covers: own,
+    covers: [...own, ...besides],
     by,
     why: sayWhy(by.length > 0, causeLeft > all / 2),
   }

@@ -12,6 +12,8 @@ const TWO_POLE = /^new (?:two|2|double|single)[ -]pole(?: \d\d)?(?: amp)?$/
 const POWERED_AND = /^(?:turned|switched|flipped) (?:the )?(?:pump|water|power|faucet)(?: switch)? (?:on|off)(?= it\b)/
 /** Where it hangs is no setting. */
 const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
+/** `poked a wire through`: through it. */
+const THROUGH = /^((?:ran|pushed|stuck|shoved|worked|poked) an? (?:drill|wire|paper ?clip|pick|(?:drill )?bit) through) *$/
 /** `change coil`, in the middle of the work: it was done. `Clean contacts` are what was seen. */
 const TO_IT = '(?= (?:the|it|them|her|him|out|up|and|to|with|again)\\b)'
 export const PRESENT = new RegExp(
@@ -34,7 +36,7 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 export const plainly = (part: string, isAtWork: boolean): string =>
   inPast(part, isAtWork).replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
     .replace(RATED, '$1 a new capacitor in').replace(HUNG, '').replace(SET_SO, '')
-    .replace(TWO_POLE, 'new breaker').replace(POWERED_AND, '')
+    .replace(TWO_POLE, 'new breaker').replace(POWERED_AND, '').replace(THROUGH, '$1 it')
 
 function inPast(part: string, isAtWork: boolean): string {
   const bare = part.replace(BEGINS, '')

@@ -12,7 +12,9 @@ export const DOINGS = {
     '(?:put|stuck|threw|popped|dropped|hung) (?=one\\b)OF in(?: (?:off|from|out of) (?:the|my) \\w+)?$',
     '(?:got|have) (?=one\\b)OF (?:in|on) (?:it|there|now)$',
     '(?:got|have|had) (?=one\\b)OF (?:in|on) (?:my|the) (?:box|truck|van|bag)$',
-    '(?:swapped|replaced|changed) (?:\\w+ ){1,4}with (?:an? |the )?(?:new|fresh|good) (?:\\w+ )?OF',
+    '(?:swapped|replaced|changed|re-?installed|reassembled|remounted|put back) (?:\\w+ ){1,4}(?:with|on) (?:an? |the )?'
+    + '(?:new|fresh|good) (?:\\w+ )?OF',
+    '(?:pulled|ran|strung|fed)(?: in)? (?:an? )?(?:new|fresh) OF',
     '^(?:a )?new (?:o-?ring|gasket|washer|clamp|fitting|elbow|tee|nipple|hose|seal)s? (?:in|on|for) (?:the )?OF',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired |spliced )?(?:in|on|up|fitted'
     + '|installed)\\b',
@@ -22,7 +24,8 @@ export const DOINGS = {
     '^(?:the )?(?:\\w+ ){0,2}OF (?:replaced|renewed|changed|swapped)(?: out)?$',
   ],
   cleaned: [
-    '(?:ran|pushed|stuck|shoved|worked) an? (?:drill(?: bit)?|wire|paper ?clip|pick|bit) (?:through|down|into) OF',
+    '(?:ran|pushed|stuck|shoved|worked|poked) an? (?:drill(?: bit)?|wire|paper ?clip|pick|bit) (?:through|down'
+    + '|into) OF',
     '(?:cleaned|cleared|rinsed|washed|flushed|sanded|drilled|scraped|poked|picked|unplugged|unclogged|brushed|vacuumed'
     + '|emptied|reamed)'
     + '(?: out| off| up)? (?:\\w+ ){0,3}OF',
@@ -44,7 +47,7 @@ export const DOINGS = {
     'put (?:some |a little |a piece of )?(?:tape|sealant|silicone|glue|epoxy) (?:on|over|around) OF',
   ],
   covered: ['(?:re-?)?(?:taped|wrapped|sleeved|insulated|loomed)(?: up)? (?:\\w+ ){0,4}OF'],
-  swapped: ['^(?:swapped|switched|reversed|traded|changed|flipped)(?: around)? OF(?: (?:around|over))?(?: at the'
+  swapped: ['^(?:swapped|switched|reversed|traded|changed|flipped)(?: around)? OF(?: (?:around|over))?(?: at(?: the)?'
     + ' (?:starter|box|top'
     + '|panel|head|contactor|overload))?$'],
   ended: ['(?:put|crimped|stuck) (?:an? )?(?:new )?(?<of>end|lug|ring terminal|ferrule)s? on(?: it| them)?'],

@@ -13,6 +13,7 @@ import { breakerReset } from './breakerReset'
 import { doneByOthers } from './byOthers'
 import { DOINGS, type Doing } from './doings'
 import type { Spoken } from './spoken'
+import { inActive } from './logged'
 import { spellOut } from './shortWords'
 import { WAYS } from './ways'
 
@@ -129,7 +130,7 @@ const PARTED = /\s*(?:[,;:]|\.(?!\d))\s*|\s+(?:and|then|so|now)\s+/g
 export function findDone(
   kind: SystemKind, told: string, { near, seen, shown, mended, said: earlier = '' }: Spoken = {},
 ): Done | undefined {
-  const text = spellOut(told)
+  const text = inActive(spellOut(told))
   const said = text.toLowerCase().replaceAll('’', '\'')
   const isTold = [DOES, KIT, CLEAN].some(p => p.test(said)) || (near !== undefined && SAID_NOW.test(said))
   if (!isTold) return undefined

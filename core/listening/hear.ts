@@ -9,6 +9,7 @@ import { parseShorthand, readStationWords, type Choice, type DraftLine, type Lis
 import { US, type Units } from '#core/units'
 import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
+import { withoutHead } from './logged'
 import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
@@ -68,7 +69,7 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
-  const said = withoutClock(typed)
+  const said = withoutHead(withoutClock(typed))
   if (said !== typed) return asTyped(typed, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states

@@ -56,7 +56,8 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire|cord)(?: to the (?:pump|motor))?' },
   'remake-splice-or-replace-cable': {
     by: ['remade', 'renewed'],
-    to: '(?:splices?(?: kit)?|crimps?|(?:gel|wire) ?(?:nuts?|caps?)|connectors|pump cable|drop cable|cable|(?<=in'
+    to: '(?:splices?(?: kit)?|crimps?|(?:gel|wire) ?(?:nuts?|caps?)|connectors|(?<=spliced )(?:all (?:three|of them'
+      + '|\\w+ (?:wires|leads))|both)|pump cable|drop cable|cable|(?<=in'
       + ' )new wire)',
   },
   'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
@@ -105,7 +106,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
     by: ['renewed', 'cleaned'], to: '(?:unloader(?: valve)?|switch with (?:the |an )?unloader)',
   },
   'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:drop|down|riser) pipe' },
-  'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl)' },
+  'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl|basket)' },
   'remake-suction-hose': {
     by: ['remade', 'renewed'],
     to: '(?:hose|clamps?|hose clamps?|suction|bowl|o-?ring|strainer(?= (?:bowl|lid|cap|gasket))|(?<=new )strainer)',

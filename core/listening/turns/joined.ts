@@ -27,6 +27,7 @@ import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_IN_PASSING } from './inPassing'
+import { TURNS_OF_LOGS } from './logging'
 import { TURNS_OF_TALKING } from './talking'
 import { TURNS_OF_TELLING } from './telling'
 import { TURNS_OF_TRIPPING } from './tripping'
@@ -43,6 +44,7 @@ export const JOINED: readonly Joined[] = [
   ...TURNS_OF_FEW_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
+  ...TURNS_OF_LOGS,
   ...TURNS_OF_TALKING,
   ...TURNS_OF_THE_SELDOM,
   ...TURNS_OF_JOB_SHEETS,

@@ -8,7 +8,7 @@ import { always, degrees, fault, repair } from './faultEntry'
 import { newMotor, pullPump } from './motor'
 import { motorCooling } from './motorCooling'
 import { MOTOR_FIELDS } from './motorFields'
-import { AT_THE_MOTOR, groundAgain, groundParted, openAgain, shortAgain } from './splice'
+import { AT_THE_MOTOR, groundAgain, groundParted, motorAlone, openAgain, shortAgain } from './splice'
 import { amps, leadOhms, PAIRS, seen } from './testEntry'
 import { HEAD_BY_HAND } from './airFaults'
 import { eachLine, eachPair, jointOnLine } from './threeSupply'
@@ -337,7 +337,7 @@ export function threeMotor({ drowned, what }: { drowned: boolean, what: string }
       openAgain('leads', { id: 'open-apart', cable: 'above', ...parted }),
       shortAgain('leads', { 'cable.leg-to-leg': 'above', 'motor.phase-short': 'below' }, parted.where),
       ...(drowned
-        ? [groundAgain('leads'), groundParted('leads', { 'cable.to-earth': 'either' })]
+        ? [groundAgain('leads'), groundParted('leads', { 'cable.to-earth': 'either' }), motorAlone('leads')]
         : [
             seen({
               id: 'ground-again',

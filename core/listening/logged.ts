@@ -1,0 +1,93 @@
+/**
+ * A line as it is written in a log: `Action: switch replaced; bearings to be ordered`, `Result: starts, 8.4 A`,
+ * `Tank air (drained): 12 psi`. Taken down to what was said. Common practice, no source.
+ */
+
+const HEADS = new RegExp(
+  '^\\s*(?:[-•*]\\s*)?(?:(?:step|test|check|item|reading|entry|line) ?#?\\d+[.):]?\\s*)?(?:'
+  + 'actions?(?: taken)?|repairs?(?: made| done)?|work(?: done| performed)?|fix|remedy|correct(?:ion|ive action)'
+  + '|resolution|solution|service(?: performed)?'
+  + '|results?|outcome|after(?:wards?)?(?: (?:the )?(?:repair|replacement|fix|that))?|post[- ]repair(?: check| test)?'
+  + '|re-?test(?:ed)?|verification|verified|final(?: check| test| run)?|test run|proof run|follow[- ]?up'
+  + '|findings?|found|observations?|observed|visual(?: inspection| check)?|inspection|inspected|measured'
+  + '|measurements?|symptoms?|(?:on )?arrival|as found|as left|tests?|readings?|checks?'
+  + ')\\s*(?::|\\s[-–—]+\\s)\\s*(?=\\S)',
+  'i',
+)
+/** How the work stood while it was read; no finding. */
+const STOOD = '(?:power|supply|system|mains?|breaker|all|unit)? ?(?:is |was )?(?:off|dead|de-?energi[sz]ed|drained'
+  + '|locked'
+  + '(?: out)?|isolated|empty)(?: and (?:locked|drained|tagged|dead|isolated))*'
+const ASIDE = new RegExp(`\\s*[([]${STOOD}[)\\]]`, 'gi')
+const AMONG = new RegExp(`, ?${STOOD}(?=\\s*:|,.*:)`, 'gi')
+/** Still to be done. */
+const TO_COME = /\s*[;,.]\s*(?:\w+ ){1,3}(?:to be|on) (?:order(?:ed)?|replaced|fitted|quoted)\s*\.?\s*$/i
+
+/** `After 5 min: 48 psi. After 10 min: 36 psi`. */
+const COURSE = new RegExp(
+  '(?:pressure )?(?:after|at) (\\d+) ?min(?:utes?)?[:,]? (\\d+)(?: ?psi)?[.,;] ?(?:after|at) (\\d+) ?min(?:utes?)?'
+  + '[:,]? (\\d+)(?: ?psi)?', 'i',
+)
+const courseOf = (_all: string, from: string, high: string, to: string, low: string) =>
+  `drops from ${high} to ${low} psi in ${Number(to) - Number(from)} minutes`
+
+/** `120 psi, motor off: 95 after 20 min` */
+const AFTER = new RegExp(
+  '\\b(\\d+) ?psi\\b([^\\d]*?)[:;,.] ?(?:to )?(\\d+)(?: ?psi)? after (\\d+) ?(min(?:utes?)?|h(?:ou)?rs?)\\b', 'i',
+)
+const fallOf = (all: string, from: string, between: string, to: string, time: string, unit: string) =>
+  Number(to) > Number(from)
+    ? all
+    : `${between.replace(/^[,: ]+/, '')}, drops from ${from} to ${to} psi in ${time}`
+      + ` ${unit}`
+
+/** What was said, without the head of its entry and what only orders it; all of it where nothing else is said. */
+export function withoutHead(typed: string): string {
+  const said = inPast(typed).replace(READS, '').replace(HEADS, '').replace(COURSE, courseOf).replace(AFTER,
+    fallOf).replace(ASIDE, '').replace(AMONG, '').replace(TO_COME, '')
+    .replace(/;\s+/g, ', ').trim()
+  return /[a-z\d]/i.test(said) ? said : typed
+}
+
+/** `Replaces the switch`, of one who writes what another does. */
+const THIRD: Readonly<Record<string, string>> = {
+  replaces: 'replaced', reinstalls: 'reinstalled', reassembles: 'reassembled', renews: 'renewed',
+  installs: 'installed', fits: 'fitted', cleans: 'cleaned', clears: 'cleared',
+  tightens: 'tightened', sets: 'set', repairs: 'repaired', rebuilds: 'rebuilt', remakes: 'remade', adjusts: 'adjusted',
+  inflates: 'aired up', primes: 'primed', frees: 'freed', swaps: 'swapped', changes: 'changed', makes: 'made',
+  moves: 'moved', resplices: 'respliced', splices: 'spliced', seals: 'sealed', patches: 'patched', flushes: 'flushed',
+  reconnects: 'reconnected', relands: 'relanded', bleeds: 'bled', drains: 'drained', opens: 'opened', closes: 'closed',
+  bypasses: 'bypassed', jumpers: 'jumpered', taps: 'tapped', spins: 'spun', pulls: 'pulled', removes: 'removed',
+  disconnects: 'disconnected', separates: 'separated', lifts: 'lifted', pushes: 'pushed', pokes: 'poked', puts: 'put',
+  unplugs: 'unplugged', plugs: 'plugged', turns: 'turned', shuts: 'shut', powers: 'powered', calls: 'called',
+  wiggles: 'wiggled', swabs: 'swabbed', sands: 'sanded', files: 'filed', lubricates: 'lubricated', rewires: 'rewired',
+  resets: 'reset', holds: 'held', presses: 'pressed', isolates: 'isolated', restores: 'restored', traces: 'traced',
+}
+const WHO = '(?:(?:the )?(?:technician|tech|mechanic|plumber|electrician) )?'
+const BY_HIM = new RegExp(
+  `(?<=^\\s*|[,;.]\\s+|\\b(?:and|then) )${WHO}(${Object.keys(THIRD).join('|')})(?= (?:the|an?|it|its|out|up|off|down`
+  + '|back|all|both|each|new|two|one|power|pump|motor|switch|box|control|pressure|tank|float|breaker|wires?|leads?'
+  + '|contactor|head|drop|check|foot|dial|overload|impeller|capacitor|compressor|belts?|splices?|strainer|system'
+  + '|vol[a-z]+|selector|precharge|cover|supply|red|black|isolation|house|priming|air|nipple|a[a-z]{3,}'
+  + '|c[a-z]{3,})\\b)',
+  'gi',
+)
+/** `Measures 240 V`: read. */
+const READS = new RegExp(`^\\s*${WHO}(?:measures|reads|records|gets|notes|observes|sees|hears|finds`
+  + ` that)\\s+(?=\\S)`, 'i')
+const inPast = (text: string): string =>
+  text.replace(BY_HIM, (all: string, verb: string) => THIRD[verb.toLowerCase()] ?? all)
+
+/** What a hand does to a part, told in the passive. */
+const DONE_TO = 'replaced|renewed|changed|swapped|cleaned|cleared|flushed|descaled|fitted|installed|remade|tightened'
+  + '|re-?torqued|repaired|rebuilt|freed|adjusted|primed|re-?primed|reset|patched|sealed|held(?= in| up)'
+const THING = '(?:the |an? )?((?:(?!was|were|had|they|he|she|owner|not|never|been|is|are|to|it|found|seen|already)'
+  + '(?:[\\w/½¼-]|\\.\\d)+ ){1,6}?)'
+const ENDS = '(?= ?(?:$|[,;.:] ?(?!\\d)|[,;:] | (?:with|at|and re-?|in start|by hand)))'
+const PASSIVE = new RegExp(`(?<=^\\s*|[,;] |\\. )${THING}(${DONE_TO})(?: out)?${ENDS}`, 'gi')
+/** `nipple and gauge replaced`: both were. */
+const BOTH = / and (?=(?!re)\S)/gi
+
+/** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
+export const inActive = (text: string): string => text.replace(PASSIVE, (_all, thing: string, done: string) =>
+  `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)
