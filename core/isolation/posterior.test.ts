@@ -39,7 +39,9 @@ describe('the chances, line by line', () => {
   it('let a repair not have taken: one in a hundred, and more with every line that reads as before', () => {
     const posterior = startPosterior(model, prior())
     posterior.repair(['box.relay-open'])
-    expect(posterior.chances[at('box.relay-open:1')]).toBeCloseTo(0.6 * 0.99, 12)
+    // who put it right had cause to: three times as likely
+    expect(posterior.chances[at('box.relay-open:1')]).toBeCloseTo((3 * 0.6 * 0.99) / (3 * 0.6 + 0.4), 12)
+    expect(sum(posterior.chances)).toBeCloseTo(1, 12)
     const [as, still] = [flat(0.01), flat(0.01)]
     still[at('box.relay-open:1')] = 0.9
     const before = 0.1
@@ -66,7 +68,7 @@ describe('the chances, line by line', () => {
     const posterior = startPosterior(model, prior())
     posterior.repair(['box.relay-open'])
     posterior.repair(['box.relay-open'])
-    expect(posterior.chances[at('box.relay-open:1')]).toBeCloseTo(0.6 * 0.99, 12)
+    expect(posterior.chances[at('box.relay-open:1')]).toBeCloseTo((3 * 0.6 * 0.99) / (3 * 0.6 + 0.4), 12)
   })
 })
 

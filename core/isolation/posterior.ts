@@ -6,10 +6,16 @@
  */
 import { figureAt } from '#core/foundation'
 import type { SystemModel } from '#core/systems'
+import { faultsOf } from './hypothesis'
 import { OTHER } from './tables'
 
 /** share of repairs that do not take; common practice, no source */
 const NOT_TAKEN = 0.01
+/**
+ * Who puts a thing right has as a rule seen cause to, and has not told all of it: so many times as likely is what the
+ * work is for. Judgement, no source.
+ */
+const HAD_CAUSE = 3
 
 export interface Posterior {
   /** chance of each hypothesis, summing to one; those of repairs that did not take are in "something else" */
@@ -33,6 +39,7 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
     repair(repaired) {
       if (repaired.length === done.length) return
       // what did not take the first time may take the second
+      const isMeant = meantBy(model, repaired.slice(done.length))
       const again = repaired.slice(done.length).filter(id => done.includes(id))
       chances.forEach((c, h) => {
         if (again.length > 0 && figureAt(stuck, h) > 0 && model.without(h, again) !== h) {
@@ -42,9 +49,17 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
           chances[OTHER] = Math.max(0, figureAt(chances, OTHER) - taken)
         }
         if (h === OTHER || c <= 0 || model.without(h, repaired) === model.without(h, done)) return
-        stuck[h] = figureAt(stuck, h) + NOT_TAKEN * c
-        chances[h] = (1 - NOT_TAKEN) * c
+        const weight = isMeant(h) ? HAD_CAUSE : 1
+        stuck[h] = figureAt(stuck, h) + NOT_TAKEN * c * weight
+        chances[h] = (1 - NOT_TAKEN) * c * weight
+        chances[OTHER] = figureAt(chances, OTHER) + NOT_TAKEN * c * weight
       })
+      const total = chances.reduce((sum, c) => sum + c, 0)
+      chances.forEach((c, h) => {
+        chances[h] = c / total
+        stuck[h] = figureAt(stuck, h) / total
+      })
+      other /= total
       done = repaired
     },
     take(given, still) {
@@ -63,4 +78,13 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
       chances[OTHER] = other + failed / total
     },
   }
+}
+
+/** Of which hypotheses it is that these repairs are the work for, and not only what is new with it. */
+function meantBy({ kind, hypothesis }: SystemModel, put: readonly string[]): (h: number) => boolean {
+  const work = new Set(kind.faults.filter(f => put.includes(f.id)).map(f => f.repair.id))
+  const own = new Set<string>(
+    kind.faults.filter(f => work.has(f.repair.id) || put.includes(f.component)).map(f => f.id),
+  )
+  return h => faultsOf(hypothesis(h)).some(f => own.has(f))
 }

@@ -4,7 +4,7 @@ const BEGINS = /^\s*(?:(?:so|well|okay|ok|all right|and|then|now|anyway|i|we|jus
 const MEANWHILE = / while (?:i|we)(?:'m|'re| am| are| was| were)? (?:at it|in there|there|in it|down there|up there)$/
 const HER = /^(filled|primed|topped|cleaned|cleared|tightened) (?:her|him)\b/
 /** `got a 216 259 in there`: it is told by what is on its can. */
-const RATED = /\b(got|put|stuck|threw) an? \d{2,3}(?:[ -]| to )\d{2,3}(?: ?(?:uf|mfd))?(?: cap\w*)? in\b/
+const RATED = /\b(got|put|stuck|threw) (?:in )?an? \d{2,3}(?:[ -]| to )\d{2,3}(?: ?(?:uf|mfd))?(?: cap\w*)?(?: in\b|$)/
 /** `new pressure switch 40 60` */
 const SET_SO = /(?<=^(?:a )?new .*\bswitch) \d0[ /-]\d0$/
 const TWO_POLE = /^new (?:two|2|double|single)[ -]pole(?: \d\d)?(?: amp)?$/
@@ -13,7 +13,7 @@ const POWERED_AND = /^(?:turned|switched|flipped) (?:the )?(?:pump|water|power|f
 /** Where it hangs is no setting. */
 const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
 /** `poked a wire through`: through it. */
-const THROUGH = /^((?:ran|pushed|stuck|shoved|worked|poked) an? (?:drill|wire|paper ?clip|pick|(?:drill )?bit) through) *$/
+const THROUGH = /^((?:ran|pushed|stuck|shoved|worked|poked) an? (?:drill(?: bit)?|wire|pick|bit) through) *$/
 /** `change coil`, in the middle of the work: it was done. `Clean contacts` are what was seen. */
 const TO_IT = '(?= (?:the|it|them|her|him|out|up|and|to|with|again)\\b)'
 export const PRESENT = new RegExp(

@@ -55,6 +55,7 @@ export const DOINGS = {
     '(?:gave|give) (?:\\w+ ){0,2}OF (?:a|an|another|one|two|half a|a half|a quarter)(?: \\w+)? ?turns?',
     '(?:a )?(?:quarter|half|full|one|two|couple(?: of)?|\\d+)(?: a)? turns? (?:on|of) (?:\\w+ ){0,3}OF',
     '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
+    'brought (?:\\w+ ){0,2}OF (?:\\w+ ){0,5}(?:in|out|down|up)$',
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|switched|cranked|flipped) (?:\\w+ ){0,3}OF'
     + '(?! (?:all|fully|full))',
   ],

@@ -94,7 +94,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     : after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
   const pumps = done.line.kind === 'repair' && done.line.fault === PRIMED && PUMPS_AGAIN.test(done.after)
-  if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(kind, plain.value, done, linesOf(last))) return plain
+  if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(kind, plain.value, done, linesOf(last),
+    listening.before?.near)) return plain
   const works = after ? worksAgain(kind, after, done.line, linesOf(last)) : []
   const untold = leftOf(last, after)
   const over = works.length > 0 && untold && saysItWorks(untold) ? undefined : untold
@@ -216,12 +217,17 @@ const PUMPS_AGAIN = new RegExp(
 )
 
 /** What was done and what came of it are one test: `drained the tank, still hums`. */
-function isOne(kind: SystemKind, heard: Heard, { line: done }: Done, after: readonly DraftLine[]): boolean {
+function isOne(
+  kind: SystemKind, heard: Heard, { line: done }: Done, after: readonly DraftLine[], near: string | undefined,
+): boolean {
   if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
   if (after.some(l => l.kind === 'repair')) return false
   const [line] = heard.lines
+  const part = done.kind === 'repair' ? done.component : undefined
+  const wasReadThere = part !== undefined && kind.points.some(p => p.id === near && p.component === part)
   // `new coil, pulls right in`: a new part is no test, but where it is a spare that was tried
-  if (done.kind === 'repair' && IS_NEW.test(done.text) && line && !isTrialLine(kind, line)) return false
+  const isSpare = line && isTrialLine(kind, line) && !wasReadThere
+  if (done.kind === 'repair' && IS_NEW.test(done.text) && line && !isSpare) return false
   if (line?.kind === 'observation' && HELPED.has(unstaged(line.test))) return true
   // `cleaned the nozzle, 55 now`: the figure is of afterwards
   if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false

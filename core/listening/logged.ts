@@ -21,7 +21,7 @@ const STOOD = '(?:power|supply|system|mains?|breaker|all|unit)? ?(?:is |was )?(?
 const ASIDE = new RegExp(`\\s*[([]${STOOD}[)\\]]`, 'gi')
 const AMONG = new RegExp(`, ?${STOOD}(?=\\s*:|,.*:)`, 'gi')
 /** Still to be done. */
-const TO_COME = /\s*[;,.]\s*(?:\w+ ){1,3}(?:to be|on) (?:order(?:ed)?|replaced|fitted|quoted)\s*\.?\s*$/i
+const TO_COME = /\s*[;,.]\s*(?:\w+ ){1,3}to be (?:ordered|replaced|fitted|quoted)\s*\.?\s*$/i
 
 /** `After 5 min: 48 psi. After 10 min: 36 psi`. */
 const COURSE = new RegExp(
@@ -59,9 +59,9 @@ const THIRD: Readonly<Record<string, string>> = {
   reconnects: 'reconnected', relands: 'relanded', bleeds: 'bled', drains: 'drained', opens: 'opened', closes: 'closed',
   bypasses: 'bypassed', jumpers: 'jumpered', taps: 'tapped', spins: 'spun', pulls: 'pulled', removes: 'removed',
   disconnects: 'disconnected', separates: 'separated', lifts: 'lifted', pushes: 'pushed', pokes: 'poked', puts: 'put',
-  unplugs: 'unplugged', plugs: 'plugged', turns: 'turned', shuts: 'shut', powers: 'powered', calls: 'called',
+  unplugs: 'unplugged', plugs: 'plugged', shuts: 'shut', powers: 'powered', calls: 'called',
   wiggles: 'wiggled', swabs: 'swabbed', sands: 'sanded', files: 'filed', lubricates: 'lubricated', rewires: 'rewired',
-  resets: 'reset', holds: 'held', presses: 'pressed', isolates: 'isolated', restores: 'restored', traces: 'traced',
+  resets: 'reset', presses: 'pressed', isolates: 'isolated', restores: 'restored', traces: 'traced',
 }
 const WHO = '(?:(?:the )?(?:technician|tech|mechanic|plumber|electrician) )?'
 const BY_HIM = new RegExp(
@@ -73,7 +73,7 @@ const BY_HIM = new RegExp(
   'gi',
 )
 /** `Measures 240 V`: read. */
-const READS = new RegExp(`^\\s*${WHO}(?:measures|reads|records|gets|notes|observes|sees|hears|finds`
+const READS = new RegExp(`^\\s*${WHO}(?:measures|records|observes|sees|hears|finds`
   + ` that)\\s+(?=\\S)`, 'i')
 const inPast = (text: string): string =>
   text.replace(BY_HIM, (all: string, verb: string) => THIRD[verb.toLowerCase()] ?? all)
@@ -81,13 +81,17 @@ const inPast = (text: string): string =>
 /** What a hand does to a part, told in the passive. */
 const DONE_TO = 'replaced|renewed|changed|swapped|cleaned|cleared|flushed|descaled|fitted|installed|remade|tightened'
   + '|re-?torqued|repaired|rebuilt|freed|adjusted|primed|re-?primed|reset|patched|sealed|held(?= in| up)'
-const THING = '(?:the |an? )?((?:(?!was|were|had|they|he|she|owner|not|never|been|is|are|to|it|found|seen|already)'
-  + '(?:[\\w/½¼-]|\\.\\d)+ ){1,6}?)'
+const THING = '(?:the |an? )?((?:(?!(?:was|were|had|they|he|she|owner|not|never|been|is|are|to|it|found|seen|already'
+  + `|${DONE_TO})\\b)(?:[\\w/½¼-]|\\.\\d)+ ){1,6}?)`
 const ENDS = '(?= ?(?:$|[,;.:] ?(?!\\d)|[,;:] | (?:with|at|and re-?|in start|by hand)))'
 const PASSIVE = new RegExp(`(?<=^\\s*|[,;] |\\. )${THING}(${DONE_TO})(?: out)?${ENDS}`, 'gi')
 /** `nipple and gauge replaced`: both were. */
 const BOTH = / and (?=(?!re)\S)/gi
 
+/** `brought the big nut and the small one in` */
+const BOTH_NUTS = /\b(big|range|large) (nut|spring|screw) and (?:the )?(?:small|little|differential) (?:one|nut|spring|screw)\b/i
+
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
-export const inActive = (text: string): string => text.replace(PASSIVE, (_all, thing: string, done: string) =>
+export const inActive = (text: string): string => text.replace(BOTH_NUTS, '$1 $2').replace(PASSIVE, (_all,
+  thing: string, done: string) =>
   `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

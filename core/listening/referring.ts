@@ -11,7 +11,7 @@ const THINGS = '(?:pressure|demand|float|panel) switch|float|well breaker|overlo
 const NAMED = new RegExp(`\\b(?:${THINGS})\\b`, 'gi')
 const OF_IT = new RegExp(
   '\\b((?:the )?(?:other|far|out|load|pump|motor) side of|bottom of|out of|past|behind|after|ahead of|before'
-  + '|bypass(?:ed)?|went around|around) (?:it|that)\\b'
+  + '|bypass(?:ed)?|went around|around|contacts in|points in) (?:it|that)\\b'
   + '(?! (?:was|is|had|has|ran|runs|starts?|started|quit|sat|goes|went)\\b)',
   'i',
 )
@@ -77,6 +77,10 @@ const NEAR_RATED = { from: 0.8, to: 1.25 }
 const CAUGHT = /^(?:the )?float(?:['’]?s| is| was)?\b[^,;]*\b(?:caught|snagged|hung up|tangled)\b[^,;]*/i
 const RUNS_ON = /\b(?:won['’]?t|doesn['’]?t|never) (?:quit|stop|shut off)|\bkeeps running|\boverflow|\bpouring out/i
 
+/** `leaving it 240`, after what goes into it was read. */
+const LEAVING = /^(?:and |but )?(?:leaving|coming out of|out of) it\b/i
+const INTO = /\b(?:into|feeding) the (disconnect|starter|contactor|switch|breaker)\b/i
+
 /** `242 on all three coming in`, after what comes out of the breaker was read. */
 const COMING_IN = /^((?:and |but |i (?:have|got) )*\d[^,;]*?),? (?:coming|going) in$/i
 
@@ -101,6 +105,8 @@ export function withReferred(text: string, before: Spoken): string {
   const figures = row.map(v => v ?? 'OL').join('/')
   if (row.length === 3 && SAME_ROW.test(text)) return `${text.replace(SAME_ROW, '')} ${figures}`
   if (/breaker$/.test(before.near ?? '') && COMING_IN.test(text)) return text.replace(COMING_IN, '$1 into the breaker')
+  const [, into] = INTO.exec(before.said ?? '') ?? []
+  if (into && LEAVING.test(text)) return text.replace(LEAVING, `out of the ${into.toLowerCase()}`)
   const readAt = READ_AT[before.test ?? '']
   if (readAt && GOES_ON.test(text)) return `${readAt} ${text.replace(/^(?:and |but )?(?:then )?(?:it )?/i, '')}`
   return withNamed(withTopic(text, topicOf(before.said ?? '')), before)

@@ -21,6 +21,8 @@ export interface Spoken {
   readonly test?: string | undefined
   /** volts that were read last, whatever was read after them */
   readonly fed?: number | undefined
+  /** and the point where */
+  readonly fedAt?: string | undefined
   /** the line just before, as it was said: `remade it` */
   readonly said?: string | undefined
   /** the three figures that were read last in one go: `same thing at the disconnect` */
@@ -41,12 +43,12 @@ interface Line {
 
 /** What the next line may hang on, once this one was said. */
 export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoken {
-  const { near, value: earlier, quantity, fed } = before
+  const { near, value: earlier, quantity, fed, fedAt } = before
   const does = doesAfter(before, line)
   const mended = before.mended === true || line.kind === 'repair'
   const complained = line.kind === 'opened' && 'complaint' in line ? String(line.complaint) : before.complained
   const kept = {
-    near, seen: before.seen, shown: before.shown, value: earlier, quantity, fed, test: before.test, does,
+    near, seen: before.seen, shown: before.shown, value: earlier, quantity, fed, fedAt, test: before.test, does,
     said: isRest(before, line) ? before.said : saidIn(line), mended,
     ...(complained ? { complained } : {}),
   }
@@ -70,7 +72,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const ofRow = /^[vr]\d\d$/.test(test.variant ?? '')
   const inRow = /12$/.test(test.variant ?? '') ? [] : before.row ?? []
   const row = ofRow && read !== undefined ? [...inRow, read] : undefined
-  const volts = test.quantity === 'volts' && read ? { fed: read } : {}
+  const volts = test.quantity === 'volts' && read ? { fed: read, fedAt: test.point } : {}
   const value = ofRow && read !== null ? undefined : read
   const own = { near: test.point, row, value, quantity: test.quantity, test: test.id }
   return { ...kept, ...own, ...volts }

@@ -158,7 +158,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
     to: '(?:jumpers?|links?|plug(?= (?:over|to))|(?:voltage )?selector(?: over)?(?: to \\d+)?'
       + '|voltage (?:plug|switch|links?)|(?<=rewired (?:\\w+ ){0,2})(?:for|to) (?:115|120|230|240))',
   },
-  'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed'], to: '(?:start'
+  'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed', 'dressed'], to: '(?:start'
     + '|centrifugal) switch' },
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },

@@ -53,6 +53,11 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'seized', 'broken', 'locked', 'stuck', 'welded to the crank', 'scored', 'galled', 'welded to the cylinder',
     ],
   },
+  'head.rings': {
+    label: 'cylinder scored, rings worn',
+    what: ['rings', 'piston rings', 'cylinder', 'cylinder wall', 'bore'],
+    how: ['worn', 'scored', 'broken', 'stuck', 'gone', 'scratched'],
+  },
   'pump.coupling': {
     label: 'coupling stripped or sheared',
     what: ['coupling', 'coupler', 'spline', 'pump shaft', 'shaft key'],

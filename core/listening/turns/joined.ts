@@ -27,6 +27,7 @@ import { TURNS_OF_SHOWING } from './showing'
 import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_IN_PASSING } from './inPassing'
+import { TURNS_IN_SHORT } from './inShort'
 import { TURNS_OF_LOGS } from './logging'
 import { TURNS_OF_TALKING } from './talking'
 import { TURNS_OF_TELLING } from './telling'
@@ -41,10 +42,11 @@ import { TURNS_OF_WATER } from './water'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_OF_LOGS,
+  ...TURNS_IN_SHORT,
   ...TURNS_OF_FEW_WORDS,
   ...TURNS_OF_JUDGING,
   ...TURNS_OF_HISTORY,
-  ...TURNS_OF_LOGS,
   ...TURNS_OF_TALKING,
   ...TURNS_OF_THE_SELDOM,
   ...TURNS_OF_JOB_SHEETS,

@@ -9,7 +9,8 @@ const COLON = '(?: is| was| reads?| read)?[:,]? '
 
 /** Three in a row. */
 const IN_ROW: readonly Joined[] = [
-  ['$1/$2/$3$4', `${FEW}, ${FEW},? (?:and )?${FEW}( ?(?:k|m)?(?:ohms?|Ω)(?: each)?| ?a(?:mps?)?| ?v(?:olts?)?)`],
+  ['$1/$2/$3$4', `(?<!drops?\\b.*)${FEW}, ${FEW},? (?:and )?${FEW}( ?(?:k|m)?(?:ohms?|Ω)(?: each)?| ?a(?:mps?)?| ?v`
+  + `(?:olts?)?)`],
   ['currents $1/$2/$3 a', `(?:line |motor |running |phase )?currents?${COLON}${N}[/,] ?${N}[/,] ?${N}(?: ?a`
   + `(?:mps?)?)?`],
 ]
@@ -71,12 +72,13 @@ const OF_THE_WORK: readonly Joined[] = [
   ['', '(?:well )?pump (?:was )?pulled(?= ?(?:[.,;:]|$))', '(?:with )?(?:the )?(?:pressure )?switch (?:contacts'
   + ' )?closed'
   + '(?= ?(?:[.,;]|$))(?<=(?:volts?|v|terminals?|a1|a2).*)', 'control circuit[:,]'],
-  ['', 'of (?:the )?(?:same|correct|right|proper|equal) (?:size|rating|type|hp|horsepower|kind|value|model)',
-    'with (?:an )?(?:insulated|plastic|wooden) (?:tool|stick|screwdriver|rod|handle)', 'at (?:full|max(?:imum)?|high'
-    + '|normal|cut-?out) (?:pressure|load)(?= ?(?:[.,;]|$))', '(?:with (?:the )?)?power (?:turned |shut )?off(?= ?$)',
-    '(?<=^ ?)(?:turn|open)(?:ed|s)?(?: on| up)? (?:a|the|one|two) (?:\\w+ )?(?:faucets?|taps?|showers?|spigots?'
-    + '|hoses?)',
-    '(?:and |then )*(?:reassembled?s?|puts? (?:it )?back together|closed? (?:it )?up)(?= ?(?:[.,;]|$))'],
+  ['', '(?<=(?:box|cover|cap|capacitor|switch|motor|one).*)of (?:the )?(?:same|correct|right|proper|equal) (?:size'
+  + '|rating|type|hp|horsepower|kind|value|model)',
+  'with (?:an )?(?:insulated|plastic|wooden) (?:tool|stick|screwdriver|rod|handle)', 'at (?:full|max(?:imum)?|high'
+  + '|normal|cut-?out) (?:pressure|load)(?= ?(?:[.,;]|$))', '(?:with (?:the )?)?power (?:turned |shut )?off(?= ?$)',
+  '(?<=^ ?)(?:turn|open)(?:ed|s)?(?: on| up)? (?:a|the|one|two) (?:\\w+ )?(?:faucets?|taps?|showers?|spigots?'
+  + '|hoses?)(?= ?(?:$|[,;.]))',
+  '(?:and |then )*(?:reassembled?s?|puts? (?:it )?back together)(?= ?(?:[.,;]|$))'],
   ['overload lets go', '(?:the )?box (?:kicks|trips|clicks|cuts|drops) (?:out|off)(?: (?:after|in|within) .{1,16})?'
   + '(?= ?(?:[.,;]|$))'],
   ['', '(?:as )?(?:recommended|advised|noted|documented|photographed|customer (?:informed|advised|notified))(?= ?'
@@ -89,8 +91,9 @@ const OF_THE_WORK: readonly Joined[] = [
 
 /** It holds, falls, starts again. */
 const OF_HOLDING: readonly Joined[] = [
-  ['leak down 0 psi', `(?:\\d+(?: ?psi)? )?(?:held|holds|holding|steady)(?: at)?(?: \\d+(?: ?psi)?)? ${MINUTES}`],
-  ['', 'soap(?:ed)?(?: test| solution)?(?: on| at)?:? (?:[\\w ]+, ?)*[\\w ]+[:,] (?:no bubbles|no leaks?|nothing'
+  ['leak down 0 psi', `(?<!(?:house|valve|breaker|fuses?|overload|closed).*)(?:\\d+(?: ?psi)? )?(?:held|holds`
+  + `|holding|steady)(?: at)?(?: \\d+(?: ?psi)?)? ${MINUTES}`],
+  ['', 'soap(?: test| solution)?: (?!every|all)(?:[\\w ]+, ?)*[\\w ]+[:,] (?:no bubbles|no leaks?|nothing'
   + '|clean|dry'
   + '|none)'],
   ['house shut still falls, leak down', '(?:stopped |off )?with (?:the )?(?:house valve|valve to (?:the )?house)'

@@ -243,8 +243,13 @@ export const directPowerFaults = (): readonly FaultMode[] => [
       },
       {
         name: '15 psi high',
-        share: 0.5,
+        share: 0.35,
         change: h => ({ 'set.cutIn': h['set.cutIn'] * 1.3, 'set.cutOut': h['set.cutOut'] * 1.35 }),
+      },
+      {
+        name: 'set to stop where the pump never gets',
+        share: 0.15,
+        change: h => ({ 'set.cutIn': h['set.cutIn'] * 1.3, 'set.cutOut': h['set.cutOut'] * 4 }),
       },
     ),
     repair: repair({

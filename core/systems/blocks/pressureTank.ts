@@ -110,9 +110,16 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
               name: 'Tank precharge low',
               baseRate: 0.06,
               severities: degrees(
-                { name: 'half', share: 0.5, change: times('tank.precharge', 0.5) },
-                { name: 'a quarter', share: 0.3, change: times('tank.precharge', 0.25) },
-                { name: 'nearly none', share: 0.2, change: times('tank.precharge', 0.05) },
+                { name: 'half', share: 0.45, change: times('tank.precharge', 0.5) },
+                { name: 'a quarter', share: 0.27, change: times('tank.precharge', 0.25) },
+                { name: 'nearly none', share: 0.16, change: times('tank.precharge', 0.05) },
+                // what leaks out while the tank stands under pressure leaves none behind; share is judgement
+                {
+                  name: 'none left, the tank full of water',
+                  share: 0.12,
+                  change: h => ({ 'tank.precharge': h['tank.precharge'] * 0.05,
+                    'tank.volume': h['tank.volume'] * 0.12 }),
+                },
               ),
               effect: 'rapid-cycles',
               repair: aired,
@@ -208,6 +215,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
         chancesByFault: {
           'tank.waterlogged': { rings: 0.06, dull: 0.94 },
           'tank.precharge-low': { rings: 0.5, dull: 0.5 },
+          'tank.precharge-low:4': { rings: 0.1, dull: 0.9 },
           'tank.charger': { rings: 0.2, dull: 0.8 },
           'tank.port-blocked': { rings: 0.93, dull: 0.07 },
         },
@@ -249,7 +257,10 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
             usual: { air: 0.974, water: 0.006, nothing: 0.02 },
             chancesByFault: {
               'tank.waterlogged': { air: 0.1, water: 0.72, nothing: 0.18 },
-              'tank.precharge-low': { air: 0.85, water: 0.02, nothing: 0.13 },
+              'tank.precharge-low:1': { air: 0.96, water: 0.02, nothing: 0.02 },
+              'tank.precharge-low:2': { air: 0.94, water: 0.02, nothing: 0.04 },
+              'tank.precharge-low:3': { air: 0.48, water: 0.02, nothing: 0.5 },
+              'tank.precharge-low:4': { air: 0.16, water: 0.04, nothing: 0.8 },
             },
           }),
       seen({

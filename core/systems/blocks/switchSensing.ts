@@ -183,8 +183,13 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
       severities: degrees(
         moved('10 psi low', water ? 0.25 : 0.3, -10 * PSI),
         moved('20 psi low', 0.15, -20 * PSI),
-        moved('8 psi high', 0.22, 8 * PSI),
-        moved('18 psi high', 0.15, 18 * PSI),
+        moved('8 psi high', 0.2, 8 * PSI),
+        moved('18 psi high', 0.13, 18 * PSI),
+        {
+          name: 'starts 20 psi low, stops right',
+          share: 0.04,
+          change: h => ({ 'set.cutIn': Math.max(5 * PSI, h['set.cutIn'] - 20 * PSI) }),
+        },
         {
           name: 'stops 6 psi over its start',
           share: 0.08,

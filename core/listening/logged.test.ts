@@ -1,0 +1,83 @@
+/** Lines as they are written in a log or told of another, and what they are heard as; common practice, no source. */
+import { describe, expect, it } from 'vitest'
+import { hearsAs, told } from '../../tests/told'
+
+describe('an entry of a log', () => {
+  hearsAs([
+    ['well-2wire', 'Tank air (system drained): 12 psi', 'precharge 82700'],
+    ['well-2wire', 'Visual: contacts: burnt', 'contacts burnt'],
+    ['well-2wire', 'Splice opened: cable to ground OL, motor leads to ground 1.8 kohm.', 'ground-again motor'],
+    ['well-2wire', '122 on each of the two incoming screws', 'line.l1g 122 | line.l2g 122'],
+    ['well-2wire', '122 on one of the outgoing, 4 on the other', 'load.l1g 122 | load.l2g 4'],
+    ['well-2wire', 'rang them out to ground, basically a dead short, 2 ohms', 'leads.ground 2'],
+    ['well-2wire', 'motor leads to the can, dead short', 'ground-again motor'],
+    ['well-3wire', 'Pressure after 5 min: 48 psi. After 10 min: 36 psi.', 'leak-down 165000'],
+    ['well-3wire', 'Result: 60 psi held for 30 min.', 'leak-down 0'],
+    ['well-3wire', 'Current, yellow: 38 A for 3 s, then drops off', 'overload-seen lets-go | black.start 38'],
+    ['well-3wire', 'Voltage at box, line side: 241 V.', 'box.volts 241'],
+    ['well-3wire', 'Supply voltage at box is 238 V', 'box.volts 238'],
+    ['well-3wire', 'Splice of red conductor corroded through', 'seen-itself cable.high-resistance'],
+    ['well-3wire', 'Swaps control box cover with known good one of same size', 'remark'],
+    ['well-3wire', 'Box kicks out after 20 seconds', 'overload-seen lets-go'],
+    ['jet', 'Start current: 39 A, does not fall.', 'black.start 39'],
+    ['jet', 'Motor spun by hand with power on: runs, 7.4 A.', 'spin runs | black.run 7.4'],
+    ['jet', 'Stopped with valve to house closed: pressure falls from 50 to 12 in 4 minutes.', 'house-shut falls |'
+    + ' leak-down 655000'],
+    ['jet', 'shaving cream drawn in at union ahead of pump.', 'seen-itself suction.air-leak'],
+    ['jet', 'gets to 38 and sits there', 'climbs stalls | peak 262000'],
+    ['jet', 'all taps shut and it\'s still running', 'runs-past runs-on'],
+    ['rv', 'At pump head, red wire: 12.5 V. After pressure switch: 0 V.', 'line.volts 12.5 | motor.volts 0'],
+    ['three-phase', 'Motor resistance: 0.7, 0.7, 0.7 ohm; insulation > 100 Mohm.', 'leads.r12 0.7 | leads.r23 0.7 |'
+    + ' leads.r31 0.7 | leads.ground 100000000'],
+    ['three-phase', 'Contacts inspected dead: pole 3 burnt off.', 'starter-look burnt'],
+    ['three-phase', 'At well head: motor side 1.3/OL/OL; house side cable loop tested OK.', 'open-apart open'],
+    ['three-phase', 'leaving the disconnect 240 on A-C and about 130 on the other two', 'disconnect.v12 130 |'
+    + ' disconnect.v23 130 | disconnect.v31 240'],
+    ['three-phase', '236 235 237 and 27 26 27', 'line.v12 236 | line.v23 235 | line.v31 237 | amps1.run 27 |'
+    + ' amps2.run 26 | amps3.run 27'],
+    ['compressor-pilot', 'Control circuit: 240 V at coil terminals A1-A2 with pressure switch closed.', 'coil.volts'
+    + ' 240'],
+    ['compressor-pilot', 'Measures 14.5, 14.4 and 14.7 amps on the three legs at full pressure', 'amps1.run 14.5 |'
+    + ' amps2.run 14.4 | amps3.run 14.7'],
+    ['compressor-pilot', 'Pushes contactor in by hand with insulated tool, motor runs', 'push-in runs'],
+    ['compressor-pilot', 'below the overload I\'ve got 237, 140, 138', 'load.v12 237 | load.v23 140 | load.v31 138'],
+    ['compressor-pilot', 'Fuse 3: no continuity', 'fuses-look one'],
+    ['compressor-pilot', 'cylinder\'s scored', 'seen-itself head.rings'],
+    ['compressor-direct', 'Tank at 120 psi, hose valve closed, motor off: 95 psi after 20 min.', 'leak-down 86200'],
+    ['holding-tank', 'Well pump leads at disconnect: L1 to ground 900 ohm, L2 to ground 900 ohm, L1-L2 4.6'
+    + ' ohm.', 'well-leads.ground 900 | well-leads.by 4.6'],
+    ['holding-tank', 'Lifts float, pump stops', 'well-float-look works'],
+    ['holding-tank', 'float cord is wrapped around the pipe', 'well-float-look hung'],
+    ['booster', 'water dripping out the bottom of the pressure switch', 'leaks-look switch'],
+  ])
+
+  it.each([
+    ['well-3wire', 'cap', 'Action: capacitor replaced.', 'mended box.cap-open'],
+    ['well-2wire', 'port', 'Nipple and gauge replaced with brass.', 'mended switch.port-blocked | mended gauge.stuck'],
+    ['booster', 'gauge', 'Action: mechanical seal replaced; bearings to be ordered.', 'mended pump.seal'],
+    ['booster', 'inlet', 'Action: basket cleaned.', 'mended strainer.blocked'],
+    ['three-phase', 'contacts', 'Action: contact kit fitted.', 'mended starter.contact-burnt'],
+    ['three-phase', 't1', 'Rotation suspected. Two leads swapped at starter.', 'mended motor.backwards'],
+    ['three-phase', 'control', 'Pulls new control wires', 'mended starter.control-wire'],
+    ['jet', 'port', 'Reinstalls switch with a new nipple', 'mended switch.port-blocked'],
+    ['well-2wire', 'valve', 'Technician replaces the pressure tank', 'mended tank.waterlogged'],
+  ] as const)('%s, at %s: %s', (kind, near, said, heard) => {
+    expect(told(kind, said, { near })).toBe(heard)
+  })
+
+  it('is no deed where it stands so, or another did it before', () => {
+    expect(told('holding-tank', 'float cord is wrapped around the'
+    + ' pipe', { near: 'well-poles' })).not.toContain('mended')
+    expect(told('well-2wire', 'switch was replaced last year', { near: 'poles' })).not.toContain('mended')
+    expect(told('well-2wire', 'Overload relay is tripped on arrival,'
+    + ' resets', { near: 'poles' })).not.toContain('mended')
+  })
+
+  it('has the fuse of the disconnect where its volts were read last', () => {
+    const said = 'new fuse, 20 20 21'
+    const amps = 'amps1.run 20 | amps2.run 20 | amps3.run 21'
+    expect(told('three-phase', said, { near: 'breaker' })).toBe(`mended breaker.pole-open | ${amps}`)
+    expect(told('compressor-pilot', 'fuse replaced', { near: 'breaker', fedAt: 'disconnect' }))
+      .toBe('mended disconnect.pole-open')
+  })
+})
