@@ -14,6 +14,12 @@ const POWERED_AND = /^(?:turned|switched|flipped) (?:the )?(?:pump|water|power|f
 const HUNG = /\b(?:set|raised|lowered|moved|hung) (?:it|her|the pump)(?: up| down)?(?: about| another)? \w+ feet\b/
 /** `poked a wire through`: through it. */
 const THROUGH = /^((?:ran|pushed|stuck|shoved|worked|poked) an? (?:drill(?: bit)?|wire|pick|bit) through) *$/
+/** `removed the stone`: what held it is out. */
+const TOOK_OUT = new RegExp(
+  '^(?:removed|pulled|took|dug|got|fished|cleared) (?:out )?(?:the |a |an )?(?:\\w+ )?(?:stone|pebble|rock|gravel'
+  + '|debris'
+  + '|leaves|leaf|stick|twig|rag|nail|plastic|shell|string|wad)s?(?: out)?$',
+)
 /** `change coil`, in the middle of the work: it was done. `Clean contacts` are what was seen. */
 const TO_IT = '(?= (?:the|it|them|her|him|out|up|and|to|with|again)\\b)'
 export const PRESENT = new RegExp(
@@ -36,7 +42,7 @@ const BARE = /^\s*(?:filled|primed|cleaned|cleared|tightened|reset|freed|remade|
 export const plainly = (part: string, isAtWork: boolean): string =>
   inPast(part, isAtWork).replace(BEGINS, '').replace(MEANWHILE, '').replace(HER, '$1 it')
     .replace(RATED, '$1 a new capacitor in').replace(HUNG, '').replace(SET_SO, '')
-    .replace(TWO_POLE, 'new breaker').replace(POWERED_AND, '').replace(THROUGH, '$1 it')
+    .replace(TWO_POLE, 'new breaker').replace(POWERED_AND, '').replace(THROUGH, '$1 it').replace(TOOK_OUT, 'freed it')
 
 function inPast(part: string, isAtWork: boolean): string {
   const bare = part.replace(BEGINS, '')

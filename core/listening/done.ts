@@ -28,7 +28,8 @@ const NOT_NOW = new RegExp(
   + '|not|'
   + 'next (?:week|time|visit|trip|month)|tomorrow|later|soon|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
-  + '|is (?:wrapped|taped|tangled|patched|sealed|hung)|my (?:hand|ear|knuckles|meter|clamp|gauge)|gotta|got to|have'
+  + '|(?:installed|added|fitted) (?:an? )?(?:dry[- ]run|underload) protector|is (?:wrapped|taped|tangled|patched'
+  + '|sealed|hung)|my (?:hand|ear|knuckles|meter|clamp|gauge)|gotta|got to|have'
   + ' to|has to|put (?:a|my|the) (?:gauge|meter'
   + '|clamp|tester|probes?|jumper)'
   + '|(?:two|three|four|several|a few|couple(?: of)?) times|put (?:it|them) back$)\\b',

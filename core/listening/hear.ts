@@ -76,7 +76,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const heard = hearOptions(kind, typed, listening)
   const done = findDone(withShown(withNamed(kind, typed), listening.before), typed.trim(), listening.before)
   // which way a nut was turned is asked only where nothing came of it yet
-  const isTurned = !heard.ok && heard.problem.code === 'no-direction' && done?.after !== undefined && done.after !== ''
+  const isTurned = !heard.ok && heard.problem.code === 'no-direction' && done?.after !== undefined
+    && (done.after !== '' || ADJUSTED.test(typed))
   const plain = isTurned || isOwnWork(typed, listening.before, linesOf(heard)) || isCapped(typed, linesOf(heard))
     ? ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
     : withWorks(kind, typed, listening.before, heard)
@@ -110,6 +111,9 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   return ok({ kind: 'lines', lines, say: sayLines(kind, lines, listening.units),
     ...(left ? { left } : {}) })
 }
+
+/** Whichever way it was turned. */
+const ADJUSTED = /^\s*(?:re-?)?adjusted\b/i
 
 /** What would be no more than a remark, said once something was put right: that it works. */
 function withWorks(kind: SystemKind, typed: string, before: Spoken = {}, heard: Result<Heard>): Result<Heard> {

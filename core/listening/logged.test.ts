@@ -81,3 +81,33 @@ describe('an entry of a log', () => {
       .toBe('mended disconnect.pole-open')
   })
 })
+
+describe('a work order, and what is said short', () => {
+  hearsAs([
+    ['booster', '82 PSI at pump discharge, 12 PSI after check valve', 'gauge 82700'],
+    ['booster', 'Cycle time increased from 15 s to 55 s', 'cycle 55'],
+    ['booster', 'hums about four seconds and the thermal kicks', 'keeps-running seconds'],
+    ['booster', 'impeller is just spinning free on the shaft', 'seen-itself pump.coupling'],
+    ['rv', '12.8 V at panel switch input, 0 V at output with switch on', 'fuse.volts 12.8 | panel.volts 0'],
+    ['rv', '12.9 V on posts, 7.5 V on cables with pump on', 'posts-look furred'],
+    ['rv', '12.6 going into the inline fuse and 6 coming out with the switch on', 'battery.run 12.6 | fuse.volts 6'],
+    ['compressor-direct', 'Regulated gauge 15 PSI and will not adjust higher', 'outlet.pressure 103000'],
+    ['compressor-direct', 'Bypassed overload momentarily, amps normal, motor runs', 'thermal-bridged runs'],
+    ['compressor-direct', 'puffing out the side of the head', 'head-heard blows'],
+    ['compressor-direct', 'head\'s off, gasket\'s burnt through between the two bores', 'head-heard blows'],
+    ['compressor-pilot', '239 into the overload\'s little contact, nothing out of it', 'control.volts 239 |'
+    + ' aux.volts 0'],
+    ['compressor-pilot', 'turned the switch lever off and the motor keeps right on', 'starter-look welded'],
+    ['compressor-pilot', 'lug on B at the disconnect is purple from heat', 'disconnect-look burnt'],
+    ['three-phase', 'After 3 hours rest full output returns', 'rest-well back'],
+    ['three-phase', 'hit the contactor with a stick and the pump runs', 'push-in runs'],
+    ['three-phase', '240 to the pressure switch and nothing back', 'aux.volts 240 | pilot.volts 0'],
+    ['holding-tank', 'lowered the float and the well pump quits, raised it and it starts', 'well-float-look wrong'],
+    ['well-2wire', 'Opened well cap, observed water spraying from pitless adapter', 'casing-look adapter'],
+    ['well-2wire', 'it\'s coming on at 18 and shutting off at 60', 'cut-in 124000 | cut-out 414000'],
+    ['well-2wire', '112 between the two', 'remark'],
+    ['well-3wire', 'Voltage at control box 202 V running', 'box.volts 202'],
+    ['well-3wire', 'pulled it, the screen is caked solid with iron slime', 'seen-itself pump.intake-blocked'],
+    ['well-3wire', 'no noise of water falling in the well', 'well-heard quiet'],
+  ])
+})

@@ -89,7 +89,8 @@ const PASSIVE = new RegExp(`(?<=^\\s*|[,;] |\\. )${THING}(${DONE_TO})(?: out)?${
 const BOTH = / and (?=(?!re)\S)/gi
 
 /** `brought the big nut and the small one in` */
-const BOTH_NUTS = /\b(big|range|large) (nut|spring|screw) and (?:the )?(?:small|little|differential) (?:one|nut|spring|screw)\b/i
+const BOTH_NUTS
+  = /\b(big|range|large) (nut|spring|screw) and (?:the )?(?:small|little|differential) (?:one|nut|spring|screw)\b/i
 
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string => text.replace(BOTH_NUTS, '$1 $2').replace(PASSIVE, (_all,

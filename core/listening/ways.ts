@@ -72,7 +72,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-pump-casing': { by: ['renewed'], to: '(?:pump )?(?:housing|casing|volute|case)|pump head' },
   'clear-suction-line': {
     by: ['cleaned', 'renewed'],
-    to: '(?:suction (?:strainer|screen|hose)|foot ?valve (?:screen|strainer)|intake screen)',
+    to: '(?:suction (?:strainer|screen|hose)|foot ?valve (?:screen|strainer)|(?:intake )?screen)',
   },
   'clear-way-into-tank': { by: ['cleaned'], to: '(?:tank (?:tee|inlet|nipple|port)|tee|elbow(?: under the tank)?)' },
   'renew-seal-of-pitless-adapter': {
@@ -141,7 +141,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-start-relay': { by: ['renewed'], to: '(?:start )?relay' },
   'replace-overload': { by: ['renewed'], to: 'overload' },
   'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: relay)?|heaters?)' },
-  'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|protector)|thermal' },
+  'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|(?<!run )protector)|thermal' },
   'find-why-then-reset-overload': { by: ['reset'], to: '(?:overload|red button|reset(?: button)?|button)' },
   'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?:'
     + ' button)?)' },

@@ -93,7 +93,8 @@ function asSeen(
   const way = seen && (WAYS[seen.repair.id] ?? WAYS[unstaged(seen.repair.id)])
   const word = /(\w{4,})\W*$/.exec(of)?.[1] ?? of
   const isJustSeen = shown.said === earlier && (ANY_END.test(of) || earlier.toLowerCase().includes(word))
-  const isThere = isItself || seen?.component === own.component || isIn(part, seen)
+  const looked = kind.points.find(p => p.id === findTest(kind, shown.test)?.point)?.component
+  const isThere = isItself || seen?.component === own.component || seen?.component === looked || isIn(part, seen)
   const isOfIt = way?.to.includes(word) && isThere
   return isJustSeen || isOfIt ? seen : undefined
 }

@@ -37,7 +37,9 @@ const IN_AND_OUT: readonly Joined[] = [
   ['$1 into the fuse, $2 out of the fuse', `(\\d+(?:\\.\\d+)?)${V} (?:going |coming )?into the (?:inline |in-line`
   + ` )?fuse,? (?:and |but`
   + ` )?(\\d+(?:\\.\\d+)?)${V} (?:coming |going )?out(?: of it)?(?: with the switch on)?`],
-  ['$1 into the overload contact', `(\\d{2,3})${V} into the overload's? (?:little|small|aux(?:iliary)?) contacts?`],
+  ['$1 into the overload contact, 0 out of the overload contact', `(\\d{2,3})${V} into the overload's? (?:(?:little`
+  + `|small|aux(?:iliary)?) )?contacts?,? (?:and |but )?(?:nothing|zero|0) (?:comes |coming )?out of (?:it|the`
+  + ` overload)`],
   ['$1 to the pressure switch, nothing out of it', `(\\d{2,3})${V} (?:to|into|at|up to) the pressure switch and `
   + `(?:nothing|zero`
   + '|0) (?:back|coming back|after|past it)'],
@@ -46,10 +48,9 @@ const IN_AND_OUT: readonly Joined[] = [
 
 /** Ohms to ground, in a word and in a figure. */
 const TO_GROUND: readonly Joined[] = [
-  ['lead to lead $1 ohms', '(?:reads? |get |got )?(\\d+(?:\\.\\d+)?)(?: ohms?)? between the two(?: of them| wires|'
-  + ' leads)?'],
+  ['lead to lead $1 ohms', '(?:reads? )(\\d\\.\\d+)(?: ohms?)? between the two(?: of them)?'],
   ['to ground $1 ohms', 'to ground,? (?:basically |pretty much |it\'s )*(?:a )?dead short,? (\\d+(?:\\.\\d+)?) ohms?'],
-  ['motor alone dead to ground', 'motor(?: leads?)? to (?:the |its )?(?:can|case|shell|housing|frame|body)[:,]? (?:a )?'
+  ['motor alone dead to ground', 'motor(?: leads?)? to (?:the |its )?(?:can|shell|body)[:,]? (?:a )?'
   + '(?:dead short|shorted|zero|0|\\d+)(?: ohms?)?'],
 ]
 
@@ -59,10 +60,10 @@ const OF_PARTS: readonly Joined[] = [
   ['impeller loose on the shaft', 'impeller(?:\'s| is)? (?:just )?(?:spins|spinning|slips|slipping|turns|turning) '
   + '(?:free(?:ly)?'
   + '|loose)? ?on the shaft'],
-  ['head gasket blown', 'gasket(?:\'s| is| was)? (?:burnt|burned|blown|eaten|blew|gone) ?(?:through|out|away)?(?:'
+  ['head gasket leaks', 'gasket(?:\'s| is| was)? (?:burnt|burned|blown|eaten|blew|gone) ?(?:through|out|away)?(?:'
   + ' between'
   + ' (?:the )?(?:two )?(?:bores|cylinders|holes|ports))?'],
-  ['blowing out the side of the head', 'puffing (?:out )?(?:of )?the side of the head'],
+  ['head blows', 'puffing (?:out )?(?:of )?the side of the head'],
   ['relief blows, gauge $1 psi', '(?:relief|safety|pop[- ]?off)(?: valve)?(?:\'s| is)? (?:blowing|popping|lifting|going'
   + ' off)(?: off)? at (\\d+)'],
   ['starter contacts welded', '(?:two|one|all)(?: of the(?: three)?)? (?:poles?|contacts?|points?) (?:is|are) '
@@ -102,8 +103,8 @@ const ON_AND_OFF: readonly Joined[] = [
   + '(?: ?psi)?,? (?:and )?'
   + '(?:shutting|cutting|kicking|turning|going) (?:it )?(?:off|out) at (\\d+)(?: ?psi)?'],
   ['cuts in at $1 psi', 'pulls in at (\\d+)(?: ?psi)?(?= ?(?:$|[,;.]))'],
-  ['runs all day, stalls at $1 psi', 'runs all day and (?:only )?gets to (\\d+)(?: ?psi)?'],
-  ['fills in $1 minutes', '(?<=^ ?)(\\w+) min(?:ute)?s(?= ?$)'],
+  ['runs on, stalls at $1 psi', 'runs all day and (?:only )?gets to (\\d+)(?: ?psi)?'],
+  ['fill $1 minutes', '(?<=^ ?)(\\w+) min(?:ute)?s(?= ?$)'],
   ['start to start 90 seconds', '(?:it )?cycles every minute and a half'],
   ['keeps running with the taps shut', '(?:all |every )?(?:the )?(?:taps?|faucets?|everything|it all)(?: is|\'s| are)?'
   + '(?: all)? (?:shut|closed|off),? (?:and |but )?it(?:\'s| is)? (?:still |keeps? )(?:going|runn?(?:s|ing)|on)'],

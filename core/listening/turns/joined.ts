@@ -35,6 +35,7 @@ import { TURNS_OF_TRIPPING } from './tripping'
 import { TURNS_OF_TRYING } from './trying'
 import { TURNS_OF_WATCHING } from './watching'
 import { TURNS_OF_WATER } from './water'
+import { TURNS_OF_WORK_ORDERS } from './workOrder'
 
 /**
  * Several words that are one, in the order in which they are tried: what they become, then the ways they are said, each
@@ -43,6 +44,7 @@ import { TURNS_OF_WATER } from './water'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_LOGS,
+  ...TURNS_OF_WORK_ORDERS,
   ...TURNS_IN_SHORT,
   ...TURNS_OF_FEW_WORDS,
   ...TURNS_OF_JUDGING,

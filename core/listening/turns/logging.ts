@@ -11,7 +11,7 @@ const COLON = '(?: is| was| reads?| read)?[:,]? '
 const IN_ROW: readonly Joined[] = [
   ['$1/$2/$3$4', `(?<!drops?\\b.*)${FEW}, ${FEW},? (?:and )?${FEW}( ?(?:k|m)?(?:ohms?|Ω)(?: each)?| ?a(?:mps?)?| ?v`
   + `(?:olts?)?)`],
-  ['currents $1/$2/$3 a', `(?:line |motor |running |phase )?currents?${COLON}${N}[/,] ?${N}[/,] ?${N}(?: ?a`
+  ['amps $1/$2/$3', `(?:line |motor |running |phase )?currents?${COLON}${N}[/,] ?${N}[/,] ?${N}(?: ?a`
   + `(?:mps?)?)?`],
 ]
 

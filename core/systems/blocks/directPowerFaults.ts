@@ -238,13 +238,18 @@ export const directPowerFaults = (): readonly FaultMode[] => [
     severities: degrees(
       {
         name: '10 psi low',
-        share: 0.5,
+        share: 0.4,
         change: h => ({ 'set.cutIn': h['set.cutIn'] * 0.6, 'set.cutOut': h['set.cutOut'] * 0.75 }),
       },
       {
         name: '15 psi high',
-        share: 0.35,
+        share: 0.3,
         change: h => ({ 'set.cutIn': h['set.cutIn'] * 1.3, 'set.cutOut': h['set.cutOut'] * 1.35 }),
+      },
+      {
+        name: '25 psi high',
+        share: 0.15,
+        change: h => ({ 'set.cutIn': h['set.cutIn'] * 1.5, 'set.cutOut': h['set.cutOut'] * 1.55 }),
       },
       {
         name: 'set to stop where the pump never gets',

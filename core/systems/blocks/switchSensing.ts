@@ -186,11 +186,6 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
         moved('8 psi high', 0.2, 8 * PSI),
         moved('18 psi high', 0.13, 18 * PSI),
         {
-          name: 'starts 20 psi low, stops right',
-          share: 0.04,
-          change: h => ({ 'set.cutIn': Math.max(5 * PSI, h['set.cutIn'] - 20 * PSI) }),
-        },
-        {
           name: 'stops 6 psi over its start',
           share: 0.08,
           change: h => ({ 'set.cutOut': h['set.cutIn'] + 6 * PSI }),
@@ -201,6 +196,11 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
           change: h => ({ 'set.cutIn': h['set.cutOut'] - 7 * PSI }),
         },
         water ? OUT_OF_REACH : moved('35 psi high', 0.05, 35 * PSI),
+        {
+          name: 'starts 20 psi low, stops right',
+          share: 0.04,
+          change: h => ({ 'set.cutIn': Math.max(5 * PSI, h['set.cutIn'] - 20 * PSI) }),
+        },
       ),
       repair: repair({
         id: 'set-switch',
