@@ -68,7 +68,9 @@ export function findMended({ model }: Tables, state: TabState, { chances, suspec
     || (top !== likeliest && modeOf(model, c.fault).component === component))
   // what was put right beside it and was wrong as surely
   const besides = covers.filter(c => !own.includes(c) && isDone(c) && c.chance >= SURELY)
-  const chance = Math.min(1, own.reduce((sum, c) => sum + c.chance, 0))
+  // with a part renewed its other faults are gone too, whatever work they would have taken
+  const renewed = covers.filter(c => !own.includes(c) && isDone(top) && modeOf(model, c.fault).component === component)
+  const chance = Math.min(1, [...own, ...renewed].reduce((sum, c) => sum + c.chance, 0))
   if (chance < LIKELY) return undefined
   const by = state.evidence.filter(e => e.repaired.length === state.repaired.length).map(e => e.line.id)
   return {

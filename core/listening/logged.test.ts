@@ -111,3 +111,27 @@ describe('a work order, and what is said short', () => {
     ['well-3wire', 'no noise of water falling in the well', 'well-heard quiet'],
   ])
 })
+
+describe('what is told at length by one who shows what he does', () => {
+  hearsAs([
+    ['booster', 'it\'s holding 60 just fine for half an hour', 'leak-down 0'],
+    ['compressor-direct', 'pumped it up to 120 and shut it off and an hour later it was at 70', 'leak-down 57400'],
+    ['compressor-direct', 'it\'s still at 119 the next morning', 'leak-down 0'],
+    ['compressor-direct', 'I sprayed soapy water on everything and the only place bubbling is the drain on the'
+    + ' bottom', 'soap drain'],
+    ['holding-tank', 'on the well pump breaker I\'ve got 120 coming out of one side and zero out of the'
+    + ' other', 'well-breaker.l1g 120 | well-breaker.l2g 0'],
+    ['holding-tank', 'it only makes about 18 pounds with everything shut off', 'climbs stalls | peak 124000'],
+    ['jet', 'there\'s bubbles coming through the suction side', 'water-look air'],
+    ['jet', 'it\'ll get up to 30 and then hang there', 'climbs stalls | peak 207000'],
+    ['rv', 'with the faucet open it should be running and it\'s not making a sound', 'sound silent'],
+    ['rv', 'I took these two wires off of the pressure switch and touched them together and the pump'
+    + ' runs', 'bypass runs'],
+    ['three-phase', 'it\'s drawing 13.2, 13.1, 13.3', 'amps1.run 13.2 | amps2.run 13.1 | amps3.run 13.3'],
+    ['three-phase', 'the cable checks good by itself, the motor is dead shorted to ground', 'ground-again motor'],
+    ['well-3wire', 'going to ground with the meter I\'ve got 5 ohms on the black, 5 on the yellow and 6 on the'
+    + ' red', 'leads.ground 5'],
+    ['well-3wire', 'shut it off for forty five minutes and it came right back', 'rest-well back'],
+    ['well-3wire', 'checked the motor by itself, it\'s good, nothing to ground', 'ground-again cable'],
+  ])
+})

@@ -92,7 +92,13 @@ const BOTH = / and (?=(?!re)\S)/gi
 const BOTH_NUTS
   = /\b(big|range|large) (nut|spring|screw) and (?:the )?(?:small|little|differential) (?:one|nut|spring|screw)\b/i
 
+/** `the power company came out and found a blown fuse` */
+const THEY_CAME = new RegExp(
+  '\\b(?:the )?((?:power|electric) company) came (?:out|by|over) and(?= (?:found|fixed|replaced|changed|spliced))', 'i',
+)
+
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
-export const inActive = (text: string): string => text.replace(BOTH_NUTS, '$1 $2').replace(PASSIVE, (_all,
+export const inActive = (text: string): string => text.replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME,
+  '$1').replace(PASSIVE, (_all,
   thing: string, done: string) =>
   `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

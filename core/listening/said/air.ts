@@ -244,7 +244,7 @@ export const AIR: Sayings = {
         'bubbles at the coupler', 'bubbles at the quick coupler', 'fitting blowing bubbles',
       ],
       none: [
-        'no leaks at the joints', 'joints are dry', 'soaped the joints nothing', 'soaped every joint no bubbles',
+        'no leaks at the joints', 'joints are dry', 'soaped every joint no bubbles',
         'no air leak soap', 'not find leak soap', 'no leaks sprayed everything', 'sprayed everything no leaks',
         'no air leaks', 'no bubbles', 'soap nothing',
       ],
@@ -270,7 +270,7 @@ export const AIR: Sayings = {
         'soap bubbles at the seam', 'soap bubbles at the seam of the tank', 'pinhole in the tank',
         'bubbles at the receiver', 'tank rusted through'],
       drain: [
-        'petcock bubbling', 'drain leaks', 'drain is open', 'drain left open', 'drain hisses', 'drain cock leaks',
+        'petcock bubbling', 'drain leaks', 'drain left open', 'drain hisses', 'drain cock leaks',
         'petcock leaks', 'drain valve leaks', 'drain cracked open',
       ],
     },

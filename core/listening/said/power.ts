@@ -65,14 +65,14 @@ export const POWER: Sayings = {
   'lights': {
     what: ['lights', 'house', 'other outlets', 'other circuits', 'other appliances'],
     is: {
-      fine: ['good', 'works', 'bright', 'on', 'has power', 'normal'],
+      fine: ['good', 'works', 'on', 'has power', 'normal'],
       half: ['half out', 'half dead', 'some not work', 'half work'],
       all: ['no power at all', 'dark', 'pitch black'],
       dim: ['dim', 'dim when pump starts', 'dips', 'brown', 'goes dim when it tries'],
     },
     said: {
       fine: [
-        'other circuits fine', 'lights all good', 'rest of the house fine', 'lights are bright', 'house has power',
+        'other circuits fine', 'lights all good', 'rest of the house fine', 'house has power',
         'everything else has power', 'no problem with anything else', 'everything else on the panel fine',
         'everything else works',
       ],

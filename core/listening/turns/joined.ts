@@ -1,3 +1,4 @@
+import { TURNS_AT_LENGTH } from './atLength'
 import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
 import { TURNS_AFTERWARDS } from './afterwards'
@@ -43,6 +44,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_AT_LENGTH,
   ...TURNS_OF_LOGS,
   ...TURNS_OF_WORK_ORDERS,
   ...TURNS_IN_SHORT,

@@ -41,13 +41,12 @@ const OF_LEADS: readonly Joined[] = [
   ['motor alone whole', `(?:motor )?(?:red|black|yellow)(?: to |[ -/])(?:red|black|yellow)${COLON}${FEW}`
   + `(?:${OHMS})? at `
   + '(?:the )?motor leads?'],
-  ['motor alone open', 'at (?:the )?motor[:,]? (?:(?:lead )?[nt]\\d|lead \\d|one lead|one winding|phase \\w+|it is'
-  + '|reads)? ?(?:is'
-  + ' |reads )?open'],
+  ['motor alone open', 'at (?:the )?motor[:,]? (?:(?:lead )?[nt]\\d|lead \\d|one lead|one winding|phase \\w+)(?: is'
+  + '| reads)? open'],
   ['pump side open', '(?<=well ?head.*)(?:motor|pump|well)[ -]side[:,]? [\\d.]+ ?[/,] ?ol ?[/,] ?ol',
     '(?<=well ?head.*)(?:motor|pump|well)[ -]side[:,]? ol ?[/,] ?(?:ol ?[/,] ?[\\d.]+|[\\d.]+ ?[/,] ?ol)'],
-  ['', 'pipe (?:is )?sound', '(?:house|panel|cable)[ -]side(?: cable)?(?: loop)?(?: tested| checked| tests| is)? '
-  + '(?:ok|good|fine)'],
+  ['', 'pipe (?:is )?sound', '(?:house|panel|cable)[ -]side cable(?: loop)?(?: tested| checked| tests| is)? (?:ok'
+  + '|good|fine)'],
 ]
 
 /** Current, and how it went. */
@@ -79,7 +78,8 @@ const OF_THE_WORK: readonly Joined[] = [
   '(?<=^ ?)(?:turn|open)(?:ed|s)?(?: on| up)? (?:a|the|one|two) (?:\\w+ )?(?:faucets?|taps?|showers?|spigots?'
   + '|hoses?)(?= ?(?:$|[,;.]))',
   '(?:and |then )*(?:reassembled?s?|puts? (?:it )?back together)(?= ?(?:[.,;]|$))'],
-  ['overload lets go', '(?:the )?box (?:kicks|trips|clicks|cuts|drops) (?:out|off)(?: (?:after|in|within) .{1,16})?'
+  ['overload lets go', '(?<=^ ?)(?:the )?box (?:kicks|trips|clicks|cuts|drops) (?:out|off)(?: (?:after|in|within)'
+  + ' .{1,16})?'
   + '(?= ?(?:[.,;]|$))'],
   ['', '(?:as )?(?:recommended|advised|noted|documented|photographed|customer (?:informed|advised|notified))(?= ?'
   + '(?:[.,;]'
