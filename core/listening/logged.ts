@@ -20,8 +20,6 @@ const STOOD = '(?:power|supply|system|mains?|breaker|all|unit)? ?(?:is |was )?(?
   + '(?: out)?|isolated|empty)(?: and (?:locked|drained|tagged|dead|isolated))*'
 const ASIDE = new RegExp(`\\s*[([]${STOOD}[)\\]]`, 'gi')
 const AMONG = new RegExp(`, ?${STOOD}(?=\\s*:|,.*:)`, 'gi')
-/** Still to be done. */
-const TO_COME = /\s*[;,.]\s*(?:\w+ ){1,3}to be (?:ordered|replaced|fitted|quoted)\s*\.?\s*$/i
 
 /** `After 5 min: 48 psi. After 10 min: 36 psi`. */
 const COURSE = new RegExp(
@@ -41,10 +39,10 @@ const fallOf = (all: string, from: string, between: string, to: string, time: st
     : `${between.replace(/^[,: ]+/, '')}, drops from ${from} to ${to} psi in ${time}`
       + ` ${unit}`
 
-/** What was said, without the head of its entry and what only orders it; all of it where nothing else is said. */
+/** What was said, without the head of its entry; all of it where nothing else is said. */
 export function withoutHead(typed: string): string {
   const said = inPast(typed).replace(READS, '').replace(HEADS, '').replace(COURSE, courseOf).replace(AFTER,
-    fallOf).replace(ASIDE, '').replace(AMONG, '').replace(TO_COME, '')
+    fallOf).replace(ASIDE, '').replace(AMONG, '')
     .replace(/;\s+/g, ', ').trim()
   return /[a-z\d]/i.test(said) ? said : typed
 }

@@ -246,6 +246,7 @@ export const directPowerFaults = (): readonly FaultMode[] => [
         share: 0.3,
         change: h => ({ 'set.cutIn': h['set.cutIn'] * 1.3, 'set.cutOut': h['set.cutOut'] * 1.35 }),
       },
+      // shares of these two are judgement, no source
       {
         name: '25 psi high',
         share: 0.15,

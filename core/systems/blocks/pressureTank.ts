@@ -257,6 +257,7 @@ export function pressureTank({ charged, small = false }: { charged: boolean, sma
             usual: { air: 0.974, water: 0.006, nothing: 0.02 },
             chancesByFault: {
               'tank.waterlogged': { air: 0.1, water: 0.72, nothing: 0.18 },
+              // by how much air is left; judgement, no source
               'tank.precharge-low:1': { air: 0.96, water: 0.02, nothing: 0.02 },
               'tank.precharge-low:2': { air: 0.94, water: 0.02, nothing: 0.04 },
               'tank.precharge-low:3': { air: 0.48, water: 0.02, nothing: 0.5 },

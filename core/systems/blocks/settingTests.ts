@@ -193,7 +193,7 @@ export function settingTests({ medium, practice }: SettingOptions): Block {
           'house.leak:2': { 'stops': 0.45, 'runs-on': 0.55 },
           'house.leak:3': { 'stops': 0.05, 'runs-on': 0.95 },
           'pump.cracked:2': { 'stops': 0.5, 'runs-on': 0.5 },
-          // nor what runs back into the well
+          // nor what runs back into the well; judgement, no source
           'pipe.holed:2': { 'stops': 0.25, 'runs-on': 0.75 },
           'pipe.pitless:2': { 'stops': 0.7, 'runs-on': 0.3 },
           'pipe.pitless:3': { 'stops': 0.3, 'runs-on': 0.7 },

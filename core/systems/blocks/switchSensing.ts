@@ -196,6 +196,7 @@ export function sensing(o: SensingOptions, shut: Change, held: Change) {
           change: h => ({ 'set.cutIn': h['set.cutOut'] - 7 * PSI }),
         },
         water ? OUT_OF_REACH : moved('35 psi high', 0.05, 35 * PSI),
+        // share is judgement, no source
         {
           name: 'starts 20 psi low, stops right',
           share: 0.04,

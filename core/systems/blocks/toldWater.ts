@@ -160,7 +160,7 @@ export const footValve = (): SeenTest =>
     chancesByFault: {
       'check.leaking': { holds: 0.08, falls: 0.91, blocked: 0.01 },
       'check.stuck-shut': { holds: 0.25, falls: 0.02, blocked: 0.73 },
-      // leaves and mud lie on its screen
+      // leaves and mud lie on its screen; judgement, no source
       'suction.blocked': { holds: 0.35, falls: 0.02, blocked: 0.63 },
       // common practice, no source: with the plug open no air is drawn, and little water leaves
       'suction.air-leak': { holds: 0.85, falls: 0.14, blocked: 0.01 },
