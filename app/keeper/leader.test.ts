@@ -10,7 +10,7 @@ function fakeLocks() {
     holder?.grant()
   }
   return {
-    request: (_: string, { steal }: { steal?: boolean }, work: () => Promise<unknown>) =>
+    request: (_: string, { steal, signal }: LockOptions, work: () => Promise<unknown>) =>
       new Promise((_resolve, fail) => {
         const mine = { grant: () => void work(), fail }
         if (steal) {
@@ -20,8 +20,15 @@ function fakeLocks() {
           return
         }
         line.push(mine)
+        signal?.addEventListener('abort', () => {
+          if (!line.includes(mine)) return
+          line.splice(line.indexOf(mine), 1)
+          fail(new DOMException('given up', 'AbortError'))
+        })
         if (!holder) next()
       }),
+    /** how many stand in line */
+    waiting: () => line.length,
     /** the window that holds it is closed */
     close: () => next(),
   }
@@ -59,9 +66,19 @@ describe('the lead among windows', () => {
     shown.lead.takeOver()
     await settle()
     expect([frozen.seen.leads, shown.seen.leads]).toEqual([false, true])
+    expect(locks.waiting()).toBe(1)
     locks.close()
     await settle()
     expect([frozen, shown].some(w => w.seen.leads)).toBe(true)
+  })
+  it('leaves each window one place, however often it is taken to and fro', async () => {
+    const [a, b, c] = [newWindow(), newWindow(), newWindow()]
+    for (const taker of [b, a, c, b]) {
+      taker.lead.takeOver()
+      await settle()
+    }
+    expect([a, b, c].map(w => w.seen.leads)).toEqual([false, true, false])
+    expect(locks.waiting()).toBe(2)
   })
   it('is each window\'s own where the browser has no locks, or gives none', async () => {
     vi.stubGlobal('navigator', {})

@@ -18,10 +18,16 @@ export function seekLead(lead: Lead): { takeOver(): void } {
     lead.begin()
     return { takeOver: () => undefined }
   }
+  /** of this window's place in line: it has one at most */
+  let place = new AbortController()
   const hold = (steal: boolean) => {
+    // who takes it stands in line no longer; what is held already is not let go by this
+    place.abort()
+    const mine = place = new AbortController()
     navigator.locks
-      .request(LOCK, steal ? { steal } : {}, () => new Promise<never>(() => lead.begin()))
+      .request(LOCK, steal ? { steal } : { signal: mine.signal }, () => new Promise<never>(() => lead.begin()))
       .catch((reason: unknown) => {
+        if (mine.signal.aborted) return
         lead.end()
         // taken by another window: this one stands in line again; a browser that gives no lock leaves each window to
         // itself

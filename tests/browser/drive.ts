@@ -191,7 +191,8 @@ export async function openPage({ downloads, camera }: Browsing = {}): Promise<Pa
     .setChromeOptions(options)
     .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
     .build()) as chrome.Driver
-  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15000, `no ${css} on the page`, 40)
+  const find = (css: string) =>
+    driver.wait(until.elementLocated(By.css(css)), PATIENCE * 15000, `no ${css} on the page`, 40)
   const page: Page = {
     driver,
     find,
