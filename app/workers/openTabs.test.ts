@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { practiceOf } from '#core/formats'
 import { requireOk } from '#core/foundation'
-import { isolate, learnRates, lifeOf, prepareSystem, type Isolation } from '#core/isolation'
+import { isolate, learnRates, lifeOf, type Isolation } from '#core/isolation'
+import { prepareKept } from '../../tests/prepared'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type AnyLine, type DraftLine } from '#core/tab'
 import { openTabs, viewOf, type AnswerTo, type AskedSystem, type Question } from './openTabs'
@@ -38,7 +39,7 @@ const ask = async <Q extends Question>(tab: string, question: Q): Promise<Answer
 describe('the worker', () => {
   it('gives what the core gives, however the lines came to it: at once, one by one, the late ones first', async () => {
     const rates = learnRates(kindFor('well-3wire'), system.counts, lifeOf({}, null, system.today))
-    const tables = requireOk(prepareSystem('well-3wire', {}, practiceOf(system.practice), { rates }))
+    const tables = requireOk(prepareKept('well-3wire', {}, practiceOf(system.practice), { rates }))
     const plain = chances(isolate(tables, foldTab(tables.model.kind, call)))
     requireOk(api.open('tab-once', system, call))
     requireOk(api.open('tab-bits', system, []))

@@ -5,9 +5,10 @@ import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, judge, prepareSystem, type Tables } from '.'
+import { isolate, judge, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 
-const three = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
+const three = requireOk(prepareKept('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 
 function answerTo(tables: Tables, ...drafts: DraftLine[]) {
   const write = createWriter('test-device')
@@ -155,7 +156,7 @@ describe('stopping', () => {
   // least: what was plainly seen, with nothing else near it
   const [SHOWN, LIKELY, COSTLY, SEEN] = [0.55, 0.9, 110, 0.2]
   it.each(['well-3wire', 'jet', 'rv'] as const)('on a %s goes by chance, cost and what is left to ask', (id) => {
-    const tables = requireOk(prepareSystem(id, {}))
+    const tables = requireOk(prepareKept(id, {}))
     const random = createRandom(17)
     const seen = new Set<string>()
     for (let call = 0; call < 30; call++) {
@@ -198,7 +199,7 @@ describe('stopping', () => {
 })
 
 describe('a breaker that let go for what was put right', () => {
-  const two = requireOk(prepareSystem('well-2wire', {}))
+  const two = requireOk(prepareKept('well-2wire', {}))
   const grounded = [
     read('line.l1g', 0), read('line.idle', 0), saw('breaker-seen', 'tripped'), read('black.start', 0),
     read('leads.ground', 34), read('leads.by', 3),

@@ -7,7 +7,8 @@ import { requireOk } from '#core/foundation'
 import { buildModel, type NumericTest, type SystemModel } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem, prepareWith, type Tables } from '.'
+import { isolate, prepareWith, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 const read = (test: string, value: number): DraftLine => ({ kind: 'reading', test, value })
 const saw = (test: string, outcome: string): DraftLine => ({ kind: 'observation', test, outcome })
@@ -25,11 +26,11 @@ function shareOf(tables: Tables, complaint: string, lines: readonly DraftLine[],
 const predicted = (m: SystemModel, id: string, test: string) =>
   m.predict(m.hypotheses.findIndex(h => h.id === id), m.kind.tests.find(t => t.id === test) as NumericTest)
 
-const three = requireOk(prepareSystem('three-phase', {}))
-const booster = requireOk(prepareSystem('booster', {}))
-const mains = requireOk(prepareSystem('booster', { 'motor.volts': 230 }))
-const well3 = requireOk(prepareSystem('well-3wire', { 'box.capLow': 59e-6, 'box.capHigh': 71e-6 }))
-const air = requireOk(prepareSystem('compressor-direct', {}))
+const three = requireOk(prepareKept('three-phase', {}))
+const booster = requireOk(prepareKept('booster', {}))
+const mains = requireOk(prepareKept('booster', { 'motor.volts': 230 }))
+const well3 = requireOk(prepareKept('well-3wire', { 'box.capLow': 59e-6, 'box.capHigh': 71e-6 }))
+const air = requireOk(prepareKept('compressor-direct', {}))
 
 describe('a contactor that welded', () => {
   it('stands with its switch open and nothing on its coil', () => {
@@ -79,7 +80,7 @@ describe('24 V at a coil', () => {
       three.model.kind,
       all.map((d, i) => write({ ...d, id: `line-coil-${i}`, at: '2026-06-15T10:00:00Z' })),
     )
-    const tables = requireOk(prepareWith({ 'motor.volts': 230 }, state, n => prepareSystem('three-phase', n)))
+    const tables = requireOk(prepareWith({ 'motor.volts': 230 }, state, n => prepareKept('three-phase', n)))
     expect(tables.model.nameplate['starter.coilVolts']).toBe(24)
     expect(isolate(tables, state).suspects[0]?.fault).toBe('starter.coil-open')
   })
@@ -127,7 +128,7 @@ describe('a phase that is lost', () => {
 
 describe('a capacitor that was measured', () => {
   const measured = read('cap.farads', 31e-6)
-  const plain = requireOk(prepareSystem('well-3wire', {}))
+  const plain = requireOk(prepareKept('well-3wire', {}))
   const faults = ['box.cap-low', 'motor.seized'] as const
   it('is held to its own label before what such motors usually have', () => {
     const label = saw('cap-label', 'under')
@@ -137,7 +138,7 @@ describe('a capacitor that was measured', () => {
   })
   it('is not the box of a smaller motor where it is only spent, and no longer starts it', () => {
     const plate = { 'box.capLow': 105e-6, 'box.capHigh': 126e-6 }
-    const named = requireOk(prepareSystem('well-3wire', plate))
+    const named = requireOk(prepareKept('well-3wire', plate))
     const faultsOfBox = ['box.cap-low', 'box.wrong-box'] as const
     const [low = 0, wrong = 1] = shareOf(named, 'groans', [read('cap.farads', 41e-6)], ...faultsOfBox)
     expect(low).toBeGreaterThan(5 * wrong)
@@ -145,7 +146,7 @@ describe('a capacitor that was measured', () => {
     expect(shareOf(named, 'groans', [read('cap.farads', 72e-6)], ...faultsOfBox)[0]).toBeGreaterThan(0.7)
   })
   it('that passes nothing is open, and no slip of the meter', () => {
-    const fitted = requireOk(prepareSystem('booster', { 'motor.runCapacitor': 1 }))
+    const fitted = requireOk(prepareKept('booster', { 'motor.runCapacitor': 1 }))
     const [open = 0] = shareOf(fitted, 'overload-trips', [read('runcap.farads', 0)], 'motor.runcap-open')
     const [before = 1] = shareOf(fitted, 'overload-trips', [], 'motor.runcap-open')
     // a third of the meters show OL for an open one, and not nought
@@ -154,7 +155,7 @@ describe('a capacitor that was measured', () => {
 })
 
 describe('volts that a start pulls down', () => {
-  const jet = requireOk(prepareSystem('jet', { 'motor.volts': 115 }))
+  const jet = requireOk(prepareKept('jet', { 'motor.volts': 115 }))
   const dip = (volts: number) => shareOf(
     jet, 'groans', [read('line.idle', 120), read('line.start', volts)],
     'supply.low-volts', 'supply.generator', 'feed.high-resistance', 'motor.cap-open',
@@ -178,12 +179,12 @@ describe('where it stands', () => {
   })
   it('is nobody’s fault that a main which is not written down has more than usual', () => {
     const lines = [read('inlet.pressure', 52 * PSI), saw('strainer-look', 'blocked')]
-    const set = requireOk(prepareSystem('booster', { 'switch.cutIn': 40 * PSI, 'switch.cutOut': 60 * PSI }))
+    const set = requireOk(prepareKept('booster', { 'switch.cutIn': 40 * PSI, 'switch.cutOut': 60 * PSI }))
     const [strainer = 0, other = 1] = shareOf(set, 'low-pressure', lines, 'strainer.blocked', 'other')
     expect(strainer).toBeGreaterThan(4 * other)
   })
   it('is told by who bridges a switch that the machine stood still', () => {
-    const rv = requireOk(prepareSystem('rv', {}))
+    const rv = requireOk(prepareKept('rv', {}))
     const lines = [read('line.volts', 12.8), saw('bypass', 'runs')]
     const [stuck = 0, empty = 1] = shareOf(rv, 'no-water', lines, 'switch.stuck-open', 'source.empty')
     expect(stuck).toBeGreaterThan(2 * empty)
@@ -191,7 +192,7 @@ describe('where it stands', () => {
 })
 
 describe('a motor short of volts', () => {
-  const jet = requireOk(prepareSystem('jet', { 'motor.volts': 115, 'motor.amps': 10 }))
+  const jet = requireOk(prepareKept('jet', { 'motor.volts': 115, 'motor.amps': 10 }))
   it('that draws over its plate hangs on a long wire, and on no stiff shaft', () => {
     const read3 = [read('breaker.volts', 121), read('motor.volts', 98), read('black.run', 12.6)]
     const [feed = 0, run = 0, stiff = 1] = shareOf(
@@ -207,7 +208,7 @@ describe('a motor short of volts', () => {
 })
 
 describe('a foot valve that lets the water back', () => {
-  const jet = requireOk(prepareSystem('jet', {}))
+  const jet = requireOk(prepareKept('jet', {}))
   it('is under suspicion with the prime that it lost', () => {
     const lines = [saw('prime-look', 'empty'), saw('foot-look', 'falls')]
     const [before = 1] = shareOf(jet, 'no-water', lines.slice(0, 1), 'suction.air-leak')
@@ -223,7 +224,7 @@ describe('a foot valve that lets the water back', () => {
 })
 
 describe('three pairs read while it only hums', () => {
-  const shop = requireOk(prepareSystem('compressor-pilot', { 'supply.phases': 0 }))
+  const shop = requireOk(prepareKept('compressor-pilot', { 'supply.phases': 0 }))
   it('are one witness of how little the supply gives way, and leave the unloader where it was', () => {
     const found = [saw('unloader-stop', 'nothing'), saw('crack-line', 'starts')]
     const pairs = [read('line.v12', 240), read('line.v23', 239), read('line.v31', 241)]
@@ -239,7 +240,7 @@ describe('amps in one breath with a trial that made it run', () => {
     read('cap.farads', 12e-6), { kind: 'observation', test: 'cap-swap', outcome: 'runs', typed: 'good cap, 11 amps' },
     { kind: 'reading', test: 'black.run', value: 11, typed },
   ]
-  const table = requireOk(prepareSystem('compressor-direct', { 'motor.power': 1491, 'motor.volts': 230 }))
+  const table = requireOk(prepareKept('compressor-direct', { 'motor.power': 1491, 'motor.volts': 230 }))
   it('are those of the trial', () => {
     const [low = 0] = shareOf(table, 'groans', lines('good cap, 11 amps'), 'motor.cap-low')
     const [apart = 0] = shareOf(table, 'groans', lines('11 amps'), 'motor.cap-low')

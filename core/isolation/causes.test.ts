@@ -4,10 +4,11 @@ import { requireOk } from '#core/foundation'
 import { kindFor, type KindId } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem } from '.'
+import { isolate } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 function answerOf(id: KindId, complaint: string, drafts: readonly DraftLine[]) {
-  const tables = requireOk(prepareSystem(id, {}))
+  const tables = requireOk(prepareKept(id, {}))
   const write = createWriter('causes-test')
   const all = [{ kind: 'opened', complaint, words: '' } as DraftLine, ...drafts]
   const lines = all.map((d, i) => write({ ...d, id: `line-${i}-causes`, at: '2026-06-15T10:00:00Z' }))

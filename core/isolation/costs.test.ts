@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { findTest, kindFor, type Need } from '#core/systems'
 import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
-import { prepareSystem } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { placeOf, stateMinutes, testCost } from './costs'
 
 const kind = kindFor('well-3wire', {})
-const { model } = requireOk(prepareSystem('well-3wire', {}))
+const { model } = requireOk(prepareKept('well-3wire', {}))
 const write = createWriter('costs-test')
 let n = 0
 const after = (...drafts: DraftLine[]) =>

@@ -5,12 +5,12 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type TabState } from '#core/tab'
-import { prepareSystem } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { decide, type Weighed } from './decide'
 import { groupByRepair } from './groups'
 import type { Suspect } from './suspects'
 
-const tables = requireOk(prepareSystem('well-3wire', {}))
+const tables = requireOk(prepareKept('well-3wire', {}))
 const { model } = tables
 const empty = foldTab(model.kind, [])
 const write = createWriter('decide-test')

@@ -4,10 +4,11 @@ import { requireOk } from '#core/foundation'
 import type { KindId, Nameplate } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem } from '.'
+import { isolate } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 function answerOf(id: KindId, complaint: string, drafts: readonly DraftLine[], plate: Nameplate = {}) {
-  const tables = requireOk(prepareSystem(id, plate))
+  const tables = requireOk(prepareKept(id, plate))
   const write = createWriter('direct-test')
   const all = [{ kind: 'opened', complaint, words: '' } as DraftLine, ...drafts]
   const lines = all.map((d, i) => write({ ...d, id: `line-${i}-direct`, at: '2026-06-15T10:00:00Z' }))

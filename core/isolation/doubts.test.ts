@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem, type Tables } from '.'
+import { isolate, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
@@ -12,7 +13,7 @@ const add = (draft: DraftLine) =>
   ({ ...draft, id: `line-${++n}-doubt`, at: `2026-06-15T10:${String(n % 60).padStart(2, '0')}:00Z` }) as Line
 const read = (test: string, value: number) => add({ kind: 'reading', test, value })
 const saw = (test: string, outcome: string) => add({ kind: 'observation', test, outcome })
-const tables = requireOk(prepareSystem('three-phase', { 'motor.amps': 15.2, 'motor.power': 3728 }))
+const tables = requireOk(prepareKept('three-phase', { 'motor.amps': 15.2, 'motor.power': 3728 }))
 
 const found = [
   add({ kind: 'opened', complaint: 'no-water', words: '' }),

@@ -8,7 +8,8 @@ import { createRandom, requireOk, type Random } from '#core/foundation'
 import { KIND_IDS, kindFor, type KindId, type Nameplate, type SystemKind, type Test } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { forLength, LENGTH } from '../../tests/length'
-import { isolate, prepareSystem, type Isolation, type Tables } from '.'
+import { isolate, type Isolation, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { hazardsOf, isBarred } from './hazards'
 
 /** How many sequences, and how often each rule must have barred something. */
@@ -19,15 +20,11 @@ const OPTIONS: readonly Nameplate[] = [
   { 'switch.cutOff': 1, 'supply.disconnect': 1, 'starter.control': 1, 'starter.float': 1, 'box.runCapacitor': 1 },
   { 'tank.kind': 1, 'house.filter': 1, 'motor.dualVoltage': 1, 'supply.phases': 1 },
 ]
-const prepared = new Map<string, Tables>()
 function tablesOf(id: KindId, n: number): Tables {
-  const key = `${id} ${n}`
   // of the options those that this kind has
   const fields = new Set(kindFor(id, {}).components.flatMap(c => (c.fields ?? []).map(f => `${c.id}.${f.id}`)))
   const own = Object.fromEntries(Object.entries(OPTIONS[n]!).filter(([field]) => fields.has(field)))
-  const made = prepared.get(key) ?? requireOk(prepareSystem(id, own))
-  prepared.set(key, made)
-  return made
+  return requireOk(prepareKept(id, own))
 }
 
 type Hazard = 'let go' | 'grounded' | 'shorted' | 'flooded' | 'not proven'

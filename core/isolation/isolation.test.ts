@@ -3,13 +3,14 @@ import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import type { NumericTest } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
-import { isolate, judge, prepareSystem, previewLines, rankSuspects, type Tables } from '.'
+import { isolate, judge, previewLines, rankSuspects, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
-const three = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
-const two = requireOk(prepareSystem('well-2wire', {}))
+const three = requireOk(prepareKept('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
+const two = requireOk(prepareKept('well-2wire', {}))
 let n = 0
 const add = (draft: DraftLine) => ({ ...draft, id: `line-${++n}-abcd`, at: '2026-06-15T10:00:00Z' }) as Line
 const opened = (complaint: string) => add({ kind: 'opened', complaint, words: complaint })
@@ -47,7 +48,7 @@ describe('the nursery call', () => {
     ['rv', 'no-water', 'sound', 'silent'],
     ['well-2wire', 'no-water', 'breaker-seen', 'on'],
   ] as const)('says readings of a %s that would leave the same as one outcome', (kind, complaint, test, outcome) => {
-    const tables = requireOk(prepareSystem(kind, {}))
+    const tables = requireOk(prepareKept(kind, {}))
     const { next } = isolate(tables, folded(tables, [opened(complaint), saw(test, outcome)]))
     expect(next.length).toBeGreaterThan(0)
     for (const { title, outcomes } of next)

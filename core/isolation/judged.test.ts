@@ -2,10 +2,11 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { checkLine, createWriter, foldTab, unread, type AnyLine, type DraftLine } from '#core/tab'
-import { isolate, judge, prepareSystem } from '.'
+import { isolate, judge } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { judgedChance } from './likelihood'
 
-const tables = requireOk(prepareSystem('well-2wire', {}))
+const tables = requireOk(prepareKept('well-2wire', {}))
 const { kind, hypotheses } = tables.model
 const write = createWriter('judged-test')
 let n = 0

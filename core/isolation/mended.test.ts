@@ -3,9 +3,10 @@ import { requireOk } from '#core/foundation'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem, prepareWith } from '.'
+import { isolate, prepareWith } from '.'
+import { prepareKept } from '../../tests/prepared'
 
-const tables = requireOk(prepareSystem('booster', { 'motor.power': 559, 'motor.volts': 230 }))
+const tables = requireOk(prepareKept('booster', { 'motor.power': 559, 'motor.volts': 230 }))
 const folded = (kind: typeof tables.model.kind, drafts: readonly DraftLine[]) => {
   const write = createWriter('test-device')
   return foldTab(kind, drafts.map((d, i) => write({ ...d, id: `line-${i}-mended`, at: '2026-06-15T10:00:00Z' })))
@@ -48,7 +49,7 @@ describe('what was put right and was it', () => {
 
 describe('of one part', () => {
   it('it was what was done to it, where its other faults would have taken other work', () => {
-    const pilot = requireOk(prepareSystem('compressor-pilot', {}))
+    const pilot = requireOk(prepareKept('compressor-pilot', {}))
     const { mended } = isolate(pilot, folded(pilot.model.kind, [
       { kind: 'opened', complaint: 'no-air', words: '' }, saw('push-in', 'runs'), read('aux.volts', 120),
       read('pilot.volts', 0), read('gauge', 20 * PSI),
@@ -62,7 +63,7 @@ describe('of one part', () => {
 
 describe('that it works', () => {
   const kind = kindFor('booster')
-  const tables = requireOk(prepareSystem('booster', {}))
+  const tables = requireOk(prepareKept('booster', {}))
   const leading = (...drafts: DraftLine[]) => {
     const { suspects, puzzles } = isolate(tables, folded(kind, [opened, ...drafts]))
     return { chances: suspects.map(s => [s.fault, s.chance]), puzzles }
@@ -79,7 +80,7 @@ describe('what the lines make of a nameplate that leaves a thing open', () => {
   const supposed = (kind: 'booster' | 'jet', drafts: readonly DraftLine[], nameplate = {}) =>
     requireOk(
       prepareWith(nameplate, folded(kindFor(kind), [opened, ...drafts]), (plate, fields) =>
-        prepareSystem(kind, plate, undefined, { supposed: fields })),
+        prepareKept(kind, plate, undefined, { supposed: fields })),
     ).model
   // ANSI C84.1 service voltages, from memory
   it('takes 238 V at the line side for a 230 V motor, and says so', () => {

@@ -7,13 +7,14 @@ import { isNonEmpty, requireOk } from '#core/foundation'
 import type { KindId, Nameplate } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { PSI } from '#core/units'
-import { isolate, prepareSystem } from '.'
+import { isolate } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 const read = (test: string, value: number): DraftLine => ({ kind: 'reading', test, value })
 const saw = (test: string, outcome: string): DraftLine => ({ kind: 'observation', test, outcome })
 
 function suspectsOf(kind: KindId, plate: Nameplate, complaint: string, lines: readonly DraftLine[]) {
-  const tables = requireOk(prepareSystem(kind, plate))
+  const tables = requireOk(prepareKept(kind, plate))
   const write = createWriter('nobody')
   const all = [{ kind: 'opened', complaint, words: '' } as DraftLine, ...lines]
     .map((d, i) => write({ ...d, id: `line-${i}`, at: '2026-06-15T10:00:00Z' }))

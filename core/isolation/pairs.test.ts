@@ -3,16 +3,8 @@ import { requireOk } from '#core/foundation'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { PSI } from '#core/units'
-import {
-  findClearing,
-  isolate,
-  learnRates,
-  lifeOf,
-  prepareSystem,
-  rankSuspects,
-  rateChanges,
-  type Tables,
-} from '.'
+import { findClearing, isolate, learnRates, lifeOf, rankSuspects, rateChanges, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
@@ -25,9 +17,9 @@ const read = (test: string, value: number | null) =>
   add({ kind: 'reading', test, value, ...(value === null ? { ol: true } : {}) })
 const saw = (test: string, outcome: string) => add({ kind: 'observation', test, outcome })
 const well = requireOk(
-  prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6, 'motor.amps': 7.8 }),
+  prepareKept('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6, 'motor.amps': 7.8 }),
 )
-const three = requireOk(prepareSystem('three-phase', { 'motor.amps': 15.2, 'motor.power': 3728 }))
+const three = requireOk(prepareKept('three-phase', { 'motor.amps': 15.2, 'motor.power': 3728 }))
 
 describe('more than one fault', () => {
   it('takes up a pair of independent faults when no single one explains the lines', () => {
@@ -119,7 +111,7 @@ describe('deciding', () => {
 
 describe('time', () => {
   it('does not propose a test that is waiting, and says when it is due', () => {
-    const tables = requireOk(prepareSystem('jet', {}))
+    const tables = requireOk(prepareKept('jet', {}))
     const lines = [
       opened('no-water'),
       saw('sound', 'silent'),

@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { PSI } from '#core/units'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
-import { isolate, prepareSystem, readPositions } from '.'
+import { isolate, readPositions } from '.'
+import { prepareKept } from '../../tests/prepared'
 
-const tables = requireOk(prepareSystem('well-3wire', {}))
+const tables = requireOk(prepareKept('well-3wire', {}))
 const { kind } = tables.model
 
 function positionsAfter(...drafts: DraftLine[]) {

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
-import { isolate, prepareSystem, type Tables } from '.'
+import { isolate, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { startPosterior } from './posterior'
 import { readingChance, weightsOf } from './likelihood'
 import { OTHER } from './tables'
@@ -9,7 +10,7 @@ import { OTHER } from './tables'
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
-const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
+const tables = requireOk(prepareKept('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 const { model } = tables
 const at = (id: string) => model.hypotheses.findIndex(h => h.id === id)
 let n = 0

@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { kindFor, KIND_IDS, readingSetOf, withOptions } from '#core/systems'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
-import { groupByRepair, isolate, prepareSystem, rankSuspects } from '.'
+import { groupByRepair, isolate, rankSuspects } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { expectedBits, inPlay } from './information'
 import { bitsTogether } from './readingSets'
 
-const three = requireOk(prepareSystem('three-phase', {}))
-const well = requireOk(prepareSystem('well-3wire', {}))
+const three = requireOk(prepareKept('three-phase', {}))
+const well = requireOk(prepareKept('well-3wire', {}))
 const read = (test: string, value: number): DraftLine => ({ kind: 'reading', test, value })
 
 function stateAfter(tables: typeof well, complaint: string, drafts: readonly DraftLine[]) {

@@ -2,18 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
 import { KIND_IDS, kindFor, repairCautions, type KindId, type Test } from '#core/systems'
 import { checkLine, createWriter, foldTab, type DraftLine, type Line, type WorkState } from '#core/tab'
-import { describeOne, isolate, prepareSystem, rankSuspects, type Isolation, type Tables } from '.'
+import { describeOne, isolate, rankSuspects, type Isolation, type Tables } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { forLength, SWEPT } from '../../tests/length'
 
 const folded = (t: Tables, lines: readonly Line[]) =>
   foldTab(t.model.kind, lines.map(createWriter('test-device')))
 
-const prepared = new Map<KindId, Tables>()
-const tablesOf = (kind: KindId) => {
-  const tables = prepared.get(kind) ?? requireOk(prepareSystem(kind, {}))
-  prepared.set(kind, tables)
-  return tables
-}
+const tablesOf = (kind: KindId) => requireOk(prepareKept(kind, {}))
 let n = 0
 const add = (draft: DraftLine) => ({ ...draft, id: `line-${++n}-safe`, at: '2026-06-15T10:00:00Z' }) as Line
 const opened = (kind: KindId) => add({ kind: 'opened', complaint: kindFor(kind, {}).complaints[0]!, words: '' })

@@ -2,11 +2,12 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine } from '#core/tab'
-import { isolate, prepareSystem } from '.'
+import { isolate } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { findDoubt } from './doubts'
 import { rankSuspects } from './suspects'
 
-const tables = requireOk(prepareSystem('well-2wire', {}))
+const tables = requireOk(prepareKept('well-2wire', {}))
 const { kind } = tables.model
 
 function stateAfter(complaint: string, ...drafts: readonly DraftLine[]) {

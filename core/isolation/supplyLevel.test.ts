@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import type { NumericTest, Prediction, Test } from '#core/systems'
 import { createWriter, foldTab, type Evidence, type LineOf } from '#core/tab'
-import { isolate, prepareSystem } from '.'
+import { isolate } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { atLevelOf, besideOthers, commonOf } from './supplyLevel'
 
 const plain = (mean: number, sigma: number): Prediction => ({ mean, sigma, log: false, ol: 0 })
@@ -68,7 +69,7 @@ describe('volts that were read after others', () => {
 })
 
 describe('amps of the legs of one motor', () => {
-  const tables = requireOk(prepareSystem('three-phase', {}))
+  const tables = requireOk(prepareKept('three-phase', {}))
   const besides = (...amps: readonly number[]) =>
     besideOthers(
       tables,
@@ -97,7 +98,7 @@ describe('amps of the legs of one motor', () => {
 })
 
 describe('ohms of three windings', () => {
-  const tables = requireOk(prepareSystem('three-phase', {}))
+  const tables = requireOk(prepareKept('three-phase', {}))
   const common = commonOf(requireNumeric(tables.tests.get('leads.r23')!.test))!
   const second = (ohms: number) => ({ ...after(read('leads.r12', 0.9)), line: read('leads.r23', ohms) })
   it('are one meter’s: what the plate leaves open is in all of them', () => {
@@ -124,7 +125,7 @@ describe('ohms of three windings', () => {
 })
 
 describe('which reading stands beside which', () => {
-  const tables = requireOk(prepareSystem('well-3wire', {}))
+  const tables = requireOk(prepareKept('well-3wire', {}))
   const besides = (...lines: LineOf<'reading'>[]) =>
     besideOthers(tables, foldTab(tables.model.kind, lines).evidence).map(e => e.beside?.test)
   it('goes by the way of the power, not by the order they came in', () => {
@@ -138,7 +139,7 @@ describe('which reading stands beside which', () => {
 })
 
 describe('amps of a line that are far from those of the one before', () => {
-  const three = requireOk(prepareSystem('three-phase', {}))
+  const three = requireOk(prepareKept('three-phase', {}))
   const amps = requireNumeric(three.tests.get('amps2.run')!.test)
   const evidence: Evidence = {
     line: read('amps2.run', 9.6), repaired: [], confirmed: 0, beside: read('amps1.run', 12.9),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { prepareSystem } from '.'
+import { prepareKept } from '../../tests/prepared'
 import { forLength, SWEPT } from '../../tests/length'
 import { readingChance } from './likelihood'
 import { cumulative, OTHER, type TestTable } from './tables'
@@ -9,7 +9,7 @@ import { cumulative, OTHER, type TestTable } from './tables'
 const EACH = forLength({ long: 1, usual: 4 })
 
 describe.each(SWEPT)('the tables of a %s', (id) => {
-  const tables = requireOk(prepareSystem(id, {}))
+  const tables = requireOk(prepareKept(id, {}))
   const { model, foreseen } = tables
   const hypotheses = Array.from({ length: foreseen }, (_, h) => h)
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { isolate, prepareSystem } from '#core/isolation'
+import { isolate } from '#core/isolation'
+import { prepareKept } from '../../tests/prepared'
 import { KIND_IDS, kindFor, unstaged, type KindId } from '#core/systems'
 import { createWriter, foldTab, parseShorthand, type DraftLine, type Line } from '#core/tab'
 import { GALLON, PSI } from '#core/units'
@@ -9,12 +10,9 @@ import { planFor } from './plan'
 import { RECIPES } from './recipes'
 import { recipeOf } from './repairs'
 
-const prepared = new Map<KindId, ReturnType<typeof prepareSystem>>()
 function planOf(id: KindId, said: readonly (string | DraftLine)[]) {
   const kind = kindFor(id)
-  const known = prepared.get(id) ?? prepareSystem(id, {})
-  prepared.set(id, known)
-  const tables = requireOk(known)
+  const tables = requireOk(prepareKept(id, {}))
   const write = createWriter('plan-device')
   const opened: DraftLine = { kind: 'opened', complaint: kind.complaints[0]!, words: '' }
   const lines = [opened, ...said].map((s, i) => {

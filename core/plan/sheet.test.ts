@@ -1,18 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { isolate, prepareSystem } from '#core/isolation'
+import { isolate } from '#core/isolation'
+import { prepareKept } from '../../tests/prepared'
 import { kindFor, type KindId } from '#core/systems'
 import { createWriter, foldTab, parseShorthand, type DraftLine, type Line } from '#core/tab'
 import { sayAdvice, sayFollowUp, sayOpenPoints, saySummary } from '#core/words'
 import type { SheetFinding } from './findings'
 import { sheetOf, type Sheet } from './sheet'
 
-const prepared = new Map<KindId, ReturnType<typeof prepareSystem>>()
 function sheetFor(id: KindId, said: readonly (string | DraftLine)[], complaint?: string): Sheet {
   const kind = kindFor(id)
-  const known = prepared.get(id) ?? prepareSystem(id, {})
-  prepared.set(id, known)
-  const tables = requireOk(known)
+  const tables = requireOk(prepareKept(id, {}))
   const write = createWriter('sheet-device')
   const opened: DraftLine = { kind: 'opened', complaint: complaint ?? kind.complaints[0]!, words: '' }
   const lines = [opened, ...said].map((s, i) => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { prepareSystem } from '#core/isolation'
+import { prepareKept } from '../../tests/prepared'
 import type { KindId, NumericTest } from '#core/systems'
 import { createWriter, foldTab, type Line, type LineOf } from '#core/tab'
 import { PSI } from '#core/units'
@@ -9,7 +9,7 @@ import { setUpOf } from './setUp'
 
 /** @param read test and psi, or amps where it is a clamp, by the minute */
 function stood(id: KindId, read: readonly (readonly [test: string, value: number])[]) {
-  const { model } = requireOk(prepareSystem(id, {}))
+  const { model } = requireOk(prepareKept(id, {}))
   const write = createWriter('as-set')
   const lines = read.map(([test, value], i) => write({
     kind: 'reading', test, value, id: `line-${i}-set`, at: `2026-06-15T10:0${i}:00Z`,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { prepareSystem } from '#core/isolation'
+import { prepareKept } from '../../tests/prepared'
 import type { Nameplate } from '#core/systems'
 import { foldTab } from '#core/tab'
 import { GALLON, PSI } from '#core/units'
@@ -58,7 +58,7 @@ describe('what a switch may be set to', () => {
 
   it('has plate and relief from the nameplate, where it says them', () => {
     const problemsOf = (nameplate: Nameplate) => {
-      const { model } = requireOk(prepareSystem('well-3wire', nameplate))
+      const { model } = requireOk(prepareKept('well-3wire', nameplate))
       return setUpOf(model, foldTab(model.kind, []))!.problems.map(p => p.code)
     }
     expect(problemsOf({})).toEqual([])

@@ -1,7 +1,8 @@
 /** A told call, played as the command line plays a file, and held against what a master would conclude. */
 import { readFile, USUAL_WRITTEN, practiceOf } from '#core/formats'
 import { requireOk } from '#core/foundation'
-import { isolate, prepareSystem, prepareWith, type Isolation } from '#core/isolation'
+import { isolate, prepareWith, type Isolation } from '#core/isolation'
+import { prepareKept } from '../prepared'
 import { kindFor } from '#core/systems'
 import { foldTab, type AnyLine } from '#core/tab'
 import type { ToldCall } from './read'
@@ -43,7 +44,7 @@ export function playTold(call: ToldCall, lines = call.lines): Scored {
   const kind = kindFor(system.kind, system.nameplate)
   const state = foldTab(kind, tab.lines)
   const tables = requireOk(prepareWith(system.nameplate, state, (plate, supposed) =>
-    prepareSystem(system.kind, plate, practiceOf(USUAL_WRITTEN), { supposed })))
+    prepareKept(system.kind, plate, practiceOf(USUAL_WRITTEN), { supposed })))
   const answer = isolate(tables, state)
   const lost = tab.lines.flatMap(l => lostIn(l) ?? []).filter(t => call.lines.includes(t))
   return { call, understood: call.lines.length - lost.length, lost, answer, ...judgeCall(call, answer) }

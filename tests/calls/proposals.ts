@@ -3,14 +3,15 @@
  * Read them as a master would: is it what one looks at first?
  */
 import { requireOk } from '#core/foundation'
-import { isolate, prepareSystem } from '#core/isolation'
+import { isolate } from '#core/isolation'
+import { prepareKept } from '../prepared'
 import { isKindId, KIND_IDS, kindFor } from '#core/systems'
 import { createWriter, foldTab } from '#core/tab'
 
 const MOST = 3
 const named = process.argv.slice(2).filter(isKindId)
 for (const id of named.length > 0 ? named : KIND_IDS) {
-  const tables = requireOk(prepareSystem(id, {}))
+  const tables = requireOk(prepareKept(id, {}))
   const kind = kindFor(id, {})
   console.log(`\n${kind.name}`)
   for (const complaint of kind.complaints) {

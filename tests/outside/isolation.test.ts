@@ -5,7 +5,7 @@
  */
 import { describe, expect, it } from 'vitest'
 import { createRandom, requireOk } from '#core/foundation'
-import { prepareSystem } from '#core/isolation'
+import { prepareKept } from '../prepared'
 import { KIND_IDS } from '#core/systems'
 import { drawCall, type Call } from '../isolation/draw'
 import { byEngine, byFixedOrder, playCall, type Played } from '../isolation/players'
@@ -25,7 +25,7 @@ describe('calls against a world solved outside', () => {
     for (let n = 0; n < CALLS; n++) {
       const seed = 104729 * (KIND_IDS.indexOf(kind) + 1) + n
       const call = await drawCall(kind, createRandom(seed))
-      const tables = requireOk(prepareSystem(kind, call.nameplate))
+      const tables = requireOk(prepareKept(kind, call.nameplate))
       const engine = await playCall(call, tables, byEngine, seed)
       const fixed = n < BOTH_WAYS ? { fixed: await playCall(call, tables, byFixedOrder, seed) } : {}
       rows.push({ call, engine, ...fixed })

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { isolate, prepareSystem } from '#core/isolation'
+import { isolate } from '#core/isolation'
+import { prepareKept } from '../../../tests/prepared'
 import { kindFor } from '#core/systems'
 import { createWriter, foldTab, type DraftLine, type Line } from '#core/tab'
 import { labelOf, shortTitle, tapeRows, wordLine } from './tapeRows'
 
 const kind = kindFor('well-3wire')
-const tables = requireOk(prepareSystem('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
+const tables = requireOk(prepareKept('well-3wire', { 'box.capLow': 130e-6, 'box.capHigh': 156e-6 }))
 let n = 0
 const write = createWriter('test-device')
 const line = (draft: DraftLine, at = '2026-06-15T10:44:00.000Z') =>
