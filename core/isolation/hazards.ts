@@ -100,15 +100,16 @@ function showsItOn(kind: SystemKind, line: Evidence['line']): boolean {
 
 function isShown(kind: SystemKind, test: Test, line: Evidence['line']): boolean {
   if (line.kind === 'observation') return FLOODED.has(`${unstaged(test.id)}:${line.outcome}`)
-  if (test.kind !== 'numeric' || !isLeads(test)) return false
+  if (test.kind !== 'numeric' || !isOff(test)) return false
   if (line.value === null) return line.judged === 'low'
   if (test.variant !== 'ground') return line.value < SHORTED
   const down = componentAt(kind, test).place === 'down-hole'
   return line.value < (down ? GROUNDED_DOWN : GROUNDED_IN_REACH) && line.bound !== 'over'
 }
 
-const isLeads = (t: Test): t is NumericTest =>
-  t.kind === 'numeric' && t.quantity === 'ohms' && t.condition === 'leads-off'
+/** Wires that are off: leads, or the feed or the run by itself. */
+const isOff = (t: NumericTest) => t.quantity === 'ohms' && t.condition === 'leads-off'
+const isLeads = (t: Test): t is NumericTest => t.kind === 'numeric' && isOff(t) && t.probe.ask === 'ohms'
 
 /** Each lead to ground, and lead to lead: one of each. */
 function leadTests(kind: SystemKind, stage: string): readonly string[] {

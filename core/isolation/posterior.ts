@@ -84,7 +84,7 @@ export function startPosterior(model: SystemModel, prior: Float64Array): Posteri
 function meantBy({ kind, hypothesis }: SystemModel, put: readonly string[]): (h: number) => boolean {
   const work = new Set(kind.faults.filter(f => put.includes(f.id)).map(f => f.repair.id))
   const own = new Set<string>(
-    kind.faults.filter(f => work.has(f.repair.id) || put.includes(f.component)).map(f => f.id),
+    kind.faults.filter(f => !f.putBack && (work.has(f.repair.id) || put.includes(f.component))).map(f => f.id),
   )
   return h => faultsOf(hypothesis(h)).some(f => own.has(f))
 }

@@ -43,10 +43,11 @@ export function prepareWith(
   return tables
 }
 
-type Told = Pick<TabState, 'evidence' | 'repaired'>
+type Told = Pick<TabState, 'evidence' | 'repaired'> & Partial<Pick<TabState, 'opened'>>
 
 const supposeFeed = (model: SystemModel, nameplate: Nameplate, told: Told): Nameplate => ({
   ...supposeOptions(model.kind, nameplate, told),
+  ...supposeDevice(model.kind, nameplate, told),
   ...supposeVolts(model, nameplate, told),
   ...supposeLinks(model.kind, nameplate, told),
 })
@@ -57,6 +58,17 @@ const supposeBehind = (model: SystemModel, nameplate: Nameplate, told: Told): Na
   ...supposeInlet(model, nameplate, told),
   ...supposeSetting(model, nameplate, told),
 })
+
+const GROUND_FAULT = /\bg\.?f\.?c?\.?i\b|\bground[- ]?fault\b|\brcd\b|\bresidual[- ]current\b/i
+
+/** A breaker that is called one for ground faults lets go at leaks that no other minds. */
+function supposeDevice(kind: SystemKind, nameplate: Nameplate, { opened, evidence }: Told): Nameplate {
+  const field = kind.components.find(c => c.id === 'breaker')?.fields?.find(f => f.id === 'device')
+  const choice = field?.choices?.indexOf('ground-fault breaker') ?? -1
+  if (choice < 0 || nameplate['breaker.device'] !== undefined) return {}
+  const said = [opened?.words, ...evidence.map(e => ('typed' in e.line ? e.line.typed : undefined))]
+  return said.some(text => text && GROUND_FAULT.test(text)) ? { 'breaker.device': choice } : {}
+}
 
 /** Options that a line speaks of: who looks at the voltage links has a motor that has them. */
 function supposeOptions(kind: SystemKind, nameplate: Nameplate, { evidence, repaired }: Told): Nameplate {

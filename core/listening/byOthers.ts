@@ -5,7 +5,8 @@ export const BY_OTHERS = new RegExp(
   '^(?:they|the (?:city|utility|town|power company|electric company|water (?:company|department)))(?:\'ve)? '
   + '(?:came and |came out and |got it )?(?:fixed|repaired|mended|restored)(?: (?:it|that|the (?:main|break|leak)))?$'
   + '|^(?:power|electric) company (?:found|replaced|spliced|fixed|changed|put up) .*'
-  + '|^(?:called the (?:power|electric) company and )?they (?:moved|changed|raised|lowered) (?:a|the) taps?$'
+  + '|^(?:called the (?:power|electric) company and )?(?:they|(?:the )?power company) (?:moved|changed'
+  + '|raised|lowered) (?:a|the) taps?$'
   + '|^changed (?:the )?(?:transformer|pole) taps?$'
   + '|^they balanced (?:the|their) loads?$',
 )

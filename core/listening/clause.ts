@@ -100,7 +100,8 @@ function nearly({ likeness, hasStages }: Lexicon, weights: Weights, { near }: Be
 
 /** `same at the line side`: the figure before, at another place. */
 function sameAgain({ of }: Weights, { nearValue, nearQuantity }: Bearing): readonly Figure[] {
-  if (!of.has('same') || nearValue === undefined) return []
+  // `same` and no more is of what it does, and no figure
+  if (!of.has('same') || of.size === 1 || nearValue === undefined) return []
   return [{ value: nearValue, perUnit: 1, again: true, ...(nearQuantity ? { quantity: nearQuantity } : {}) }]
 }
 

@@ -101,6 +101,7 @@ export const DOINGS = {
   landed: [
     '(?:re-?landed|rewired|straightened out) (?:\\w+ ){0,3}OF(?: right| around)?',
     '(?:moved|put) OF (?:back )?where (?:they|it) (?:goes?|belongs?)',
+    '^(?:put (?:it )?)?back on (?:the )?(?=utility|house|power|mains|the grid|grid|street)OF\\b',
   ],
   on: ['(?:flipped|turned|switched|threw|kicked|put|clicked) (?:\\w+ ){0,2}OF (?:back )?on'],
   charged: [

@@ -7,6 +7,7 @@ import { isNonEmpty, itemAt, ok, type Result } from '#core/foundation'
 import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { US, type Units } from '#core/units'
+import { cameOf, linesOf, withWorks, worksAgain } from './cameOfIt'
 import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
 import { withoutHead } from './logged'
@@ -23,7 +24,7 @@ import { sayState } from './states'
 import { asWhole, HELPED, isTrialLine, labelOf } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
-import { saysItIsSame, saysItWorks } from './worksNow'
+import { saysItWorks } from './worksNow'
 
 export interface HearingOf extends Listening {
   readonly before?: Spoken
@@ -61,6 +62,9 @@ const RUN_CAP_OPEN = new RegExp(
   'i',
 )
 
+/** The main of a panel, and no main winding: no ohms are so many. */
+const AT_THE_MAIN = /^\s*(\d{3}(?: ?v(?:olts?)?)?) (?:at|on|in) the main(?: panel| breaker| lugs)?\s*$/i
+
 /** A run capacitor is another part than the one that `cap` alone is. */
 const withRunCap = (kind: SystemKind, typed: string): string =>
   kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
@@ -89,9 +93,9 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
   // `now there's 241`: where it was none before
   const from = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
-  const isSame = after !== undefined && saysItIsSame(after) && findTest(kind, 'works') !== undefined
-  const last = isSame
-    ? ok<Heard>({ kind: 'lines', lines: [FAILS], say: '' })
+  const came = after ? cameOf(kind, after, listening.before?.complained) : undefined
+  const last = came
+    ? ok<Heard>({ kind: 'lines', lines: [came], say: '' })
     : after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
   if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
   const pumps = done.line.kind === 'repair' && done.line.fault === PRIMED && PUMPS_AGAIN.test(done.after)
@@ -114,23 +118,6 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
 
 /** Whichever way it was turned. */
 const ADJUSTED = /^\s*(?:re-?)?adjusted\b/i
-
-/** What would be no more than a remark, said once something was put right: that it works. */
-function withWorks(kind: SystemKind, typed: string, before: Spoken = {}, heard: Result<Heard>): Result<Heard> {
-  const isIt = before.mended && heard.ok && heard.value.kind === 'remark' && findTest(kind, 'works')
-  if (!isIt || !saysItWorks(typed)) return heard
-  const lines = [{ ...WORKS, typed } as DraftLine]
-  return ok({ kind: 'lines', lines, say: sayLines(kind, lines) })
-}
-
-/** `tightened it, fills in three minutes`: what was put right does its work. */
-function worksAgain(kind: SystemKind, after: string, done: DraftLine, told: readonly DraftLine[]): DraftLine[] {
-  const stops = done.kind === 'repair' && /\.(?:out-of-setting|by-pass)$/.test(done.fault ?? '')
-  const isTold = told.some(l => 'test' in l && l.test === 'works')
-  return !isTold && findTest(kind, 'works') && saysItWorks(after, stops) ? [WORKS] : []
-}
-const WORKS: DraftLine = { kind: 'observation', test: 'works', outcome: 'yes' }
-const FAILS: DraftLine = { kind: 'observation', test: 'works', outcome: 'no' }
 
 /** States of the work stand apart from what was read in them: `dead 240 0 240, bled 0.2, cap 31`. */
 const APART = /\s*[,;]\s*(?![\s\d])|\s+(?:and|then)\s+/i
@@ -162,9 +149,6 @@ function stateOf(kind: SystemKind, text: string, listening: HearingOf) {
 /** Wires, turns and times are written short: they are what they say. */
 const isOfStation = (heard: Heard) =>
   heard.kind === 'lines' && ['landed', 'adjusted', 'timed'].includes(heard.lines[0]?.kind ?? '')
-
-const linesOf = (heard: Result<Heard> | undefined): readonly DraftLine[] =>
-  heard?.ok && heard.value.kind === 'lines' ? heard.value.lines : []
 
 /** What could be read in two places was read where the work was done. */
 function readThere(kind: SystemKind, heard: Result<Heard>, near: string | undefined): Result<Heard> {
@@ -308,7 +292,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
   if (inHand)
     return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
-  const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)), listening)
+  const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)).replace(AT_THE_MAIN, 'panel $1'), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     const lines = [line, ...labelOf(kind, text, [line]).map(l => ({ ...l, typed }) as DraftLine)]

@@ -102,7 +102,7 @@ const OF_CONTROL: ReadonlySet<string> = new Set(['coil', 'pilot', 'control', 'au
 
 const MAINS_LEGS = { low: 225, high: 250 }
 
-const isInsulation = ({ probe }: NumericTest) => probe.ask === 'ohms' && probe.insulation === true
+const isInsulation = ({ probe }: NumericTest) => 'insulation' in probe && probe.insulation === true
 
 export function fits(f: Figure, test: NumericTest): boolean {
   if (f.judged && test.quantity === 'pressure') return test.band === 'precharge'
@@ -137,6 +137,10 @@ function sayRead(
   const variant = bestOf(variants, weights)
   // what is read to ground is read nowhere else
   if (weights.of.has('toground') && !readsToGround(test, variant?.phrase)) return undefined
+  // `windings good`: of all there are (sets.ts), and not across the two
+  if (figure?.judged && test.variant === 'rb' && variant?.phrase.join() === 'winding') return undefined
+  // wires by themselves are read where they are named
+  if (isOfWire(test) && !weights.of.has(unstaged(test.id).split('.')[0]!)) return undefined
   // `0.1 ohm between them, nothing to ground`: two things
   const isTwofold = test.variant === 'ground' && figure?.value && NOTHING.some(w => weights.of.has(w))
   if (isTwofold) return undefined
@@ -232,6 +236,8 @@ function sayRead(
   if (foremost && (unmistakable || named)) return { assumed: assumed + 0.25, placed: false }
   return undefined
 }
+
+const isOfWire = ({ probe, condition }: NumericTest) => probe.ask === 'part' && condition === 'leads-off'
 
 /** Words that weigh so much say something else. */
 const ELSE = 0.7

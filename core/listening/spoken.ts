@@ -75,7 +75,19 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const volts = test.quantity === 'volts' && read ? { fed: read, fedAt: test.point } : {}
   const value = ofRow && read !== null ? undefined : read
   const own = { near: test.point, row, value, quantity: test.quantity, test: test.id }
-  return { ...kept, ...own, ...volts }
+  const bad = read !== undefined && read !== null && read < SOUND_WIRE ? wireAt(kind, test) : undefined
+  const shown = bad ? { shown: { test: 'seen-itself', outcome: bad, said: saidIn(line), does: before.does } } : {}
+  return { ...kept, ...own, ...volts, ...shown }
+}
+
+/** Wires of so many ohms to ground or to each other are seen to be bad; handbook §4, where a hand can touch. */
+const SOUND_WIRE = 0.5e6
+
+/** What is wrong with a wire that is read by itself. */
+function wireAt({ faults }: SystemKind, { id, probe, condition, variant }: NumericTest): string | undefined {
+  if (probe.ask !== 'part' || condition !== 'leads-off') return undefined
+  const fault = id.replace(/[^.]+$/, variant === 'ground' ? 'to-earth' : 'leg-to-leg')
+  return faults.some(f => f.id === fault) ? fault : undefined
 }
 
 /** What was left over of the line before is no line of its own. */

@@ -35,7 +35,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'hold-lever-until-pressure-is-over-cut-in': { by: ['held', 'reset'], to: '(?:lever|handle|arm|cut-? ?off)' },
   'turn-lever-to-auto': { by: ['held', 'set'], to: '(?:lever|handle|knob)(?! (?:to |in |into )?off\\b)' },
-  'remake-joint': { by: ['remade', 'ended'], to: '(?:terminals?|lugs?|screws?|joints?|connections?|wire ?nuts?)' },
+  'remake-joint': {
+    by: ['remade', 'ended', 'renewed'],
+    to: '(?:terminals?|lugs?|screws?|joints?|connections?|connectors?|wire ?nuts?)',
+  },
   'remake-feed-joint': { by: ['remade', 'ended'], to: '(?:terminals?|joints?|connectors?|connections?|crimps?|butt'
     + ' splices?)' },
   'remake-control-wire': { by: ['remade', 'renewed'], to: '(?:control|pilot|coil) wires?' },
@@ -52,7 +55,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'find-why-then-replace-control-fuse': { by: ['renewed'], to: 'control fuse' },
   'replace-fuse-holder': { by: ['renewed'], to: '(?:fuse ?)?holder' },
   'replace-feed': { by: ['renewed', 'covered'], to: '(?:feed|red)(?: wire)?' },
-  'replace-damaged-run': { by: ['renewed', 'remade'], to: 'feed(?: wire| cable)?' },
+  'replace-damaged-run': { by: ['renewed', 'remade'], to: '(?:feed(?: wire| cable)?|(?:power )?cord|wire)' },
   'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire|cord)(?: to the (?:pump|motor))?' },
   'remake-splice-or-replace-cable': {
     by: ['remade', 'renewed'],
@@ -90,7 +93,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'set-or-replace-charger': { by: ['renewed', 'set'], to: '(?:charger|converter|alternator regulator)' },
   'set-drive-to-rated-hertz': { by: ['set'], to: '(?:drive|vfd|inverter)' },
-  'land-on-both-legs': { by: ['landed', 'moved'], to: '(?:hots?|wires?(?! to (?:a|another) )|breaker)' },
+  'land-on-both-legs': {
+    by: ['landed', 'moved', 'renewed'],
+    to: '(?:hots?|wires?(?! to (?:a|another) )|(?:double|two|2)[- ]pole(?: breaker)?|breaker)',
+  },
   'clean-jet': { by: ['cleaned', 'freed'], to: '(?:jet|nozzle|venturi|ejector)' },
   'prime-pump': {
     by: ['filled', 'primed'], to: '(?:pump|case|casing|volute|(?:prim(?:e|ing) )?(?:hole|plug|port)|housing|prime)',
@@ -174,8 +180,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
     by: ['closed', 'renewed', 'remade'], to: '(?:tank )?(?:drain|petcock)(?: cock| valve)?',
   },
   'replace-regulator': { by: ['renewed'], to: 'regulator' },
-  'feed-from-larger-generator': { by: ['landed', 'renewed'], to: '(?:generator|utility power|house power|the'
-    + ' mains)' },
+  'feed-from-larger-generator': {
+    by: ['landed', 'renewed'],
+    to: '(?:generator|utility(?: power)?|(?:house|street) power|power company|grid|(?:the )?mains)',
+  },
   'land-switch-as-marked': {
     by: ['landed', 'remade'],
     to: '(?:wires (?:at|on) the switch|switch wires|switch right|hots?|load wires|line and load)',

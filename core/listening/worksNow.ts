@@ -37,11 +37,24 @@ export function saysItWorks(text: string, stops = false): boolean {
   return (isFree || !NOT_SO.test(text)) && (SAYS.some(said => said.test(text.trim())) || (stops && STOPS.test(text)))
 }
 
+/** As long as it used to take until it let go, and longer. */
+const RAN_ON = new RegExp(
+  '^(?:and )?(?:it |she )?(?:has |[’\']s )?(?:ran|run|been running|held|stayed on)(?: fine| good| great)?'
+  + ' (?:(?:all|the whole|a whole) (?:day|night|morning|afternoon|week|weekend)'
+  + '|(?:for )?(?:an?|two|three|four|five|six|eight|\\d+|several) (?:hours?|days?|weeks?))'
+  + '(?: straight| since| now| and counting| without (?:a )?trip(?:ping)?)*\\.?$', 'i',
+)
+/** @param complained what was complained of: of what would not stop it is no good news */
+export const saysItRanOn = (text: string, complained: string | undefined): boolean =>
+  complained !== 'runs-on' && RAN_ON.test(text.trim())
+
 /** `put a new switch on it, exactly the same`: it was not that. */
 const SAME = new RegExp(
-  '^(?:and |but |it[’\']s |it is |still )*(?:exactly |just |all )?(?:the )?(?:same(?: thing| deal| problem)?'
-  + '|no (?:change|difference|better|luck|help)|nothing changed|did(?:n[’\']t| not) help|made no difference)'
-  + '(?: as before| at all)?\\.?$', 'i',
+  '^(?:and |but |it |she |it[’\']s |it is |still )*(?:(?:did|does|do|doing|acts?|acted|is|was) )?'
+  + '(?:exactly |just |all )?(?:the )?(?:(?:very |exact )?same(?: exact)?(?: thing| deal| problem| story| way)?'
+  + '|no (?:change|different|difference|better|luck|help)|nothing changed|did(?:n[’\']t| not) help'
+  + '|made no difference|still (?:dead|does it|did it|doing it))'
+  + '(?: as before| at all| again)?\\.?$', 'i',
 )
 
 export const saysItIsSame = (text: string): boolean => SAME.test(text.trim())

@@ -80,6 +80,8 @@ export interface FaultMode {
   readonly heals?: boolean
   /** it has let go to protect: what it protected from is what failed */
   readonly protects?: boolean
+  /** it is put back to see whether it stays so: who does it has judged nothing by it */
+  readonly putBack?: boolean
 }
 
 /** A condition that wears other parts out and is found beside the fault, such as a low precharge. */

@@ -5,7 +5,9 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   'tank.port-blocked': {
     label: 'way into the tank blocked',
     what: ['tank tee', 'tank inlet', 'elbow under the tank', 'pipe into the tank', 'bottom of the tank', 'tank nipple'],
-    how: ['plugged', 'blocked', 'packed with mud', 'rusted shut', 'full of iron', 'choked', 'plugged solid'],
+    how: [
+      'plugged', 'blocked', 'packed with mud', 'rusted shut', 'closed up', 'full of iron', 'choked', 'plugged solid',
+    ],
   },
   'pump.intake-blocked': {
     label: 'screen of the pump or the well plugged',

@@ -65,6 +65,8 @@ export type Probe
     readonly spread?: number
     readonly cold?: boolean
     readonly asFound?: number
+    /** to ground, as `ohms` are */
+    readonly insulation?: boolean
   }
   /** amps at which a dial stands: read with the eyes */
   | { readonly ask: 'dial', readonly figure: StagedKey }

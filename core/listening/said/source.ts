@@ -37,7 +37,8 @@ export const SOURCE: Sayings = {
         'leaks', 'bad', 'not hold', 'stuck open', 'drains back', 'leaks back', 'runs back', 'bleeds back', 'not seat',
         'flapper gone', 'worn out', 'empties out', 'junk in the seat',
       ],
-      blocked: ['blocked', 'stuck shut', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud'],
+      blocked: ['blocked', 'leaves', 'mud', 'sand', 'buried', 'clogged with leaves', 'in the mud'],
+      shut: ['stuck shut', 'stuck closed', 'jammed shut', 'stuck', 'not open'],
     },
     said: {
       holds: ['footvalve holds', 'footvalve good', 'suction line holds', 'holds its prime', 'filled to the brim stays'],
@@ -51,9 +52,12 @@ export const SOURCE: Sayings = {
         'ran back down the well',
       ],
       blocked: [
-        'footvalve blocked', 'check valve stuck shut', 'footvalve stuck', 'footvalve plugged with leaves',
-        'footvalve stuck shut',
-        'leaves in the footvalve', 'footvalve full of sand',
+        'footvalve blocked', 'footvalve plugged with leaves', 'leaves in the footvalve', 'footvalve full of sand',
+        'footvalve screen plugged',
+      ],
+      shut: [
+        'check valve stuck shut', 'footvalve stuck', 'footvalve stuck shut', 'flapper in the footvalve stuck shut',
+        'footvalve will not open',
       ],
     },
   },

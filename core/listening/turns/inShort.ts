@@ -60,6 +60,9 @@ const OF_PARTS: readonly Joined[] = [
   ['impeller loose on the shaft', 'impeller(?:\'s| is)? (?:just )?(?:spins|spinning|slips|slipping|turns|turning) '
   + '(?:free(?:ly)?'
   + '|loose)? ?on the shaft'],
+  ['tank inlet plugged', '(?:pulled|took|had) the tank(?: off)?,? (?:and )?(?:the |its )?(?:nipple|elbow|fitting|hole'
+  + '|opening)(?: (?:in|on)?(?:to)? ?it)?(?:\'s| is| was)?(?: all)? (?:closed up|plugged|blocked|packed|choked'
+  + '|rusted shut|full)(?: (?:with|of|solid) ?\\w*)?'],
   ['head gasket leaks', 'gasket(?:\'s| is| was)? (?:burnt|burned|blown|eaten|blew|gone) ?(?:through|out|away)?(?:'
   + ' between'
   + ' (?:the )?(?:two )?(?:bores|cylinders|holes|ports))?'],

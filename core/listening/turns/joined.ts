@@ -21,10 +21,12 @@ import { TURNS_OF_POINTING } from './pointing'
 import { TURNS_OF_READINGS } from './readings'
 import { TURNS_OF_RECOUNTING } from './recounting'
 import { TURNS_OF_REPORTING } from './reporting'
+import { TURNS_OF_SAGGING } from './sagging'
 import { TURNS_OF_SCRIBBLED } from './scribbled'
 import { TURNS_OF_SEEING } from './seeing'
 import { TURNS_OF_THE_SELDOM } from './seldom'
 import { TURNS_OF_SHOWING } from './showing'
+import { TURNS_OF_GAUGES } from './gauges'
 import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_IN_PASSING } from './inPassing'
@@ -36,6 +38,7 @@ import { TURNS_OF_TRIPPING } from './tripping'
 import { TURNS_OF_TRYING } from './trying'
 import { TURNS_OF_WATCHING } from './watching'
 import { TURNS_OF_WATER } from './water'
+import { TURNS_OF_WIRES } from './wires'
 import { TURNS_OF_WORK_ORDERS } from './workOrder'
 
 /**
@@ -44,6 +47,9 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_OF_WIRES,
+  ...TURNS_OF_SAGGING,
+  ...TURNS_OF_GAUGES,
   ...TURNS_AT_LENGTH,
   ...TURNS_OF_LOGS,
   ...TURNS_OF_WORK_ORDERS,

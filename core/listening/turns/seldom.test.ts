@@ -12,7 +12,7 @@ describe('what is met less often', () => {
     ['well-2wire', 'switch contacts are open', 'switch-seen open'],
     ['well-2wire', 'dry, 60 holds', 'leaks-look dry | leak-down 0'],
     ['well-3wire', 'moved the pump to a known good breaker, ran an hour', 'breaker-other holds'],
-    ['well-3wire', 'the feed reads 30 ohms to ground on one wire with both ends off', 'terminals chafed'],
+    ['well-3wire', 'the feed reads 30 ohms to ground on one wire with both ends off', 'feed.ground 30'],
     ['well-3wire', '14 on the far side of the filter with a tap on', 'filter-sides drops'],
     ['well-3wire', '50 after the filter', 'filter-sides alike'],
     ['well-3wire', '241 into the protector, nothing out', 'protector-seen waiting'],

@@ -28,6 +28,7 @@ export interface FaultEntry {
   readonly wears?: readonly Wear[]
   readonly heals?: boolean
   readonly protects?: boolean
+  readonly putBack?: boolean
 }
 
 export const fault = (entry: FaultEntry): FaultMode => ({

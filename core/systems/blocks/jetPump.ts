@@ -64,6 +64,7 @@ export const jetPump = (mend: Repair, { threadSealant }: Pick<ShopPractice, 'thr
     ),
     fault({
       id: 'pump.prime-lost',
+      putBack: true,
       name: 'Prime lost',
       baseRate: 0.05,
       severities: always(h => ({ 'motor.load': h['motor.load'] * 0.4, 'source.yield': 0 })),

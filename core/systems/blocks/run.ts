@@ -4,7 +4,7 @@ import { type Block, component } from './block'
 import { CAUSES } from './causes'
 import { only } from '../figures'
 import { always, badJoint, degrees, fault, repair } from './faultEntry'
-import { partOhms } from './testEntry'
+import { wireOhms } from './testEntry'
 
 export interface RunOptions {
   /** what it leads to, in words */
@@ -83,7 +83,7 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
       }),
     ],
     tests: [
-      partOhms({
+      wireOhms({
         id: 'run.between',
         point: 'load',
         title: 'Ohms between the wires of the run, both ends off',
@@ -92,6 +92,16 @@ export function run({ to, toEarth, minutes }: RunOptions): Block {
         figure: 'run.across',
         minutes: 9,
         steps: [`Its wires off at the switch and at the ${to}; one to the other.`],
+      }),
+      wireOhms({
+        id: 'run.ground',
+        point: 'load',
+        title: 'Megohms from the wires of the run to ground, both ends off',
+        words: ['run to ground', 'run wires to ground'],
+        variant: 'ground',
+        figure: 'run.earth',
+        minutes: 9,
+        steps: [`Its wires off at the switch and at the ${to}; each to ground, note the lower.`],
       }),
     ],
   }

@@ -4,8 +4,8 @@ import { CLOSED, OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
 import { always, badJoint, burntContact, degrees, fault, repair, trippedOrOff } from './faultEntry'
-import { supplyPath, type SupplyPathOptions } from './supplyPath'
-import { seen, volts, voltsAt } from './testEntry'
+import { feedEarth, feedToGround, supplyPath, type SupplyPathOptions } from './supplyPath'
+import { seen, volts, voltsAt, wireOhms } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, otherBreaker, otherLights } from './toldSupply'
 import { allLegs, highVolts, landedWrong } from './strongSupply'
@@ -196,7 +196,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
         id: 'feed.to-earth',
         name: 'Feed to earth',
         baseRate: 0.01,
-        severities: always({ 'feed.earth': 0.2 }),
+        severities: feedEarth(),
         repair: rewire,
         causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: `breaker trips with the ${to} opened`,
@@ -241,6 +241,17 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
             neutral,
           })
         : []),
+      wireOhms({
+        id: 'feed.between',
+        point: 'line',
+        title: 'Ohms between the wires of the feed, both ends off',
+        words: ['feed wires', 'between the feed wires'],
+        variant: 'between',
+        figure: 'feed.across',
+        minutes: 10,
+        steps: [`Its wires off at the breaker and at the ${to}; one to the other.`],
+      }),
+      feedToGround(to),
       ...voltsAt({
         point: 'line',
         where: `on the ${to} line side`,

@@ -1,7 +1,10 @@
 /** Supply, breaker, disconnect and feed, whatever the phases: what they are called and where they are measured. */
 import { FOOT } from '#core/units'
 import { PANEL_DEVICES } from '../power/letGo'
+import type { Severity } from '../faultTypes'
 import { type Block, component, point, yesNo } from './block'
+import { degrees } from './faultEntry'
+import { wireOhms } from './testEntry'
 
 export interface SupplyPathOptions {
   /** what is opened at the panel, in words */
@@ -124,3 +127,24 @@ export function supplyPath(o: SupplyPathOptions): Required<Pick<Block, 'componen
     ],
   }
 }
+
+/** The feed by itself: what trips a breaker with all behind it open. */
+export const feedToGround = (to: string) =>
+  wireOhms({
+    id: 'feed.ground',
+    point: 'line',
+    title: 'Megohms from the wires of the feed to ground, both ends off',
+    words: ['feed to ground', 'feed wires to ground'],
+    variant: 'ground',
+    figure: 'feed.earth',
+    minutes: 10,
+    steps: [`Its wires off at the breaker and at the ${to}; each to ground, note the lower.`],
+  })
+
+/** A wire laid bare, or wet through the insulation: a breaker for ground faults lets go at that already. */
+export const feedEarth = (): readonly Severity[] =>
+  degrees(
+    { name: 'dead to earth', share: 0.6, change: { 'feed.earth': 0.2 } },
+    { name: 'some hundred ohms', share: 0.2, change: { 'feed.earth': 250 } },
+    { name: 'wet, some kilohms', share: 0.2, change: { 'feed.earth': 4e3 } },
+  )

@@ -199,6 +199,27 @@ export interface PartOhmsEntry extends Named, More {
   readonly spread?: number
 }
 
+export interface WireOhmsEntry extends Named, More {
+  readonly figure: StagedKey
+  readonly variant: 'between' | 'ground'
+  readonly minutes: number
+}
+
+/** Ohms between wires that are off at both ends; to ground, by the insulation tester. */
+export function wireOhms({ figure, ...entry }: WireOhmsEntry): NumericTest {
+  const toGround = entry.variant === 'ground'
+  return reading({
+    condition: 'leads-off',
+    quantity: 'ohms',
+    meter: toGround ? 'insulation 500 V DC' : 'Ω',
+    need: 'proven-dead',
+    cautions: toGround ? [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS] : DEAD_CAUTIONS,
+    probe: { ask: 'part', figure, ...(toGround ? { insulation: true } : {}) },
+    band: 'insulation',
+    ...entry,
+  })
+}
+
 /** Ohms across one part, off the circuit. */
 export function partOhms({ figure, cold, asFound, spread, ...entry }: PartOhmsEntry): NumericTest {
   return reading({

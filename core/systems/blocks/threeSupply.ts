@@ -3,10 +3,10 @@ import { only, POLES, poles, type Change, type Figures, type Pole } from '../fig
 import { OPEN } from '../power/resistances'
 import type { Block } from './block'
 import { CAUSES, NOTES } from './causes'
-import { always, badJoint, degrees, fault, repair, trippedOrOff, type Effects, type JointDegrees } from './faultEntry'
+import { badJoint, degrees, fault, repair, trippedOrOff, type Effects, type JointDegrees } from './faultEntry'
 import { rewire } from './supply'
 import { allLegs, highVolts, slowDrive } from './strongSupply'
-import { supplyPath } from './supplyPath'
+import { feedEarth, feedToGround, supplyPath } from './supplyPath'
 import { seen, volts, voltsThree } from './testEntry'
 import { lettingGo } from './trials'
 import { breakerHeat, disconnectLook, fedBy, fusesLook, otherBreaker, otherLights } from './toldSupply'
@@ -223,7 +223,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
         id: 'feed.to-earth',
         name: 'Feed to earth',
         baseRate: 0.008,
-        severities: always({ 'feed.earth': 0.2 }),
+        severities: feedEarth(),
         repair: rewire,
         causes: [CAUSES.chafe, CAUSES.dug],
         settledBy: 'breaker trips with the starter out',
@@ -256,6 +256,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
             node: 'e',
           })
         : []),
+      feedToGround('starter'),
       ...voltsThree({
         point: 'line',
         where: 'on the starter line side',

@@ -154,18 +154,19 @@ export const footValve = (): SeenTest =>
     outcomes: {
       holds: { label: 'holds' },
       falls: { label: 'runs back' },
-      blocked: { label: 'blocked or stuck shut' },
+      blocked: { label: 'blocked' },
+      shut: { label: 'stuck shut' },
     },
-    usual: { holds: 0.974, falls: 0.02, blocked: 0.006 },
+    usual: { holds: 0.974, falls: 0.02, blocked: 0.004, shut: 0.002 },
     chancesByFault: {
-      'check.leaking': { holds: 0.08, falls: 0.91, blocked: 0.01 },
-      'check.stuck-shut': { holds: 0.25, falls: 0.02, blocked: 0.73 },
+      'check.leaking': { holds: 0.08, falls: 0.91, blocked: 0.005, shut: 0.005 },
+      'check.stuck-shut': { holds: 0.25, falls: 0.02, blocked: 0.18, shut: 0.55 },
       // leaves and mud lie on its screen; judgement, no source
-      'suction.blocked': { holds: 0.35, falls: 0.02, blocked: 0.63 },
+      'suction.blocked': { holds: 0.35, falls: 0.02, blocked: 0.6, shut: 0.03 },
       // common practice, no source: with the plug open no air is drawn, and little water leaves
-      'suction.air-leak': { holds: 0.85, falls: 0.14, blocked: 0.01 },
-      'pump.prime-lost': { holds: 0.92, falls: 0.06, blocked: 0.02 },
+      'suction.air-leak': { holds: 0.85, falls: 0.14, blocked: 0.005, shut: 0.005 },
+      'pump.prime-lost': { holds: 0.92, falls: 0.06, blocked: 0.01, shut: 0.01 },
       // what is poured in runs out of the crack, and the level falls
-      'pump.cracked': { holds: 0.29, falls: 0.7, blocked: 0.01 },
+      'pump.cracked': { holds: 0.29, falls: 0.7, blocked: 0.005, shut: 0.005 },
     },
   })

@@ -151,8 +151,18 @@ const TEN_MINUTES = 600
 /** Where it does not start or stop by its switch, seldom is a figure given for it; common practice, no source. */
 const NEVER = 0.97
 
-const gaugeSpread = (s: Standing, p: Prediction): Prediction =>
-  s.figures['gauge.stuck'] ? { ...p, sigma: p.log ? p.sigma + 1 : p.sigma + 25 * PSI } : p
+/** Who finds that a gauge lies reads on one of his own from then on, as often as not; common practice, no source. */
+const ON_ANOTHER = 0.5
+
+function gaugeSpread({ figures }: Standing, p: Prediction): Prediction {
+  if (!figures['gauge.stuck']) return p
+  const { mean, sigma, log } = p
+  const share = 1 - ON_ANOTHER
+  return {
+    ...p,
+    or: log ? { share, mean, sigma: sigma + 1, log: true } : { share, mean, sigma: sigma + 25 * PSI },
+  }
+}
 
 function predictGauge(s: Standing, cutIn: number, cutOut: number): Prediction {
   switch (s.effect) {

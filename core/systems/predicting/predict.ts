@@ -33,6 +33,7 @@ export function predict(s: Standing, test: NumericTest): Prediction {
       return predictAtEither(s, probe)
     case 'part': {
       const ohms = figureOf(probe.cold && s.heals ? s.healthy : s.figures, probe.figure)
+      if (probe.insulation) return predictOhms(s.spread, probe, ohms)
       const early = probe.asFound !== undefined && s.heals && figureOf(s.figures, probe.figure) >= OPEN
       return { ...contact(ohms, probe.spread), ...(early ? { ol: probe.asFound } : {}) }
     }
@@ -120,7 +121,9 @@ const MOSTLY = 0.9
 /** Of readings to ground so many are a hand meter's; common practice, no source. */
 const BY_HAND = 0.5
 
-function predictOhms(spread: Standing['spread'], probe: OhmsProbe, reading: number): Prediction {
+function predictOhms(
+  spread: Standing['spread'], probe: { readonly insulation?: boolean }, reading: number,
+): Prediction {
   const beyond = (range: number) => 1 / (1 + (range / Math.max(reading, 1e-3)) ** 3)
   // to ground both are used, and a hand meter shows OL for all that is well
   const ol = probe.insulation

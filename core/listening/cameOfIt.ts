@@ -1,0 +1,46 @@
+/** What came of a thing that was put right, where it is said and no more: it works, or it does not. */
+import { ok, type Result } from '#core/foundation'
+import { findTest, type SystemKind } from '#core/systems'
+import type { DraftLine } from '#core/tab'
+import type { Heard } from './meaning'
+import { sayLines } from './sayLine'
+import type { Spoken } from './spoken'
+import { saysItIsSame, saysItRanOn, saysItWorks } from './worksNow'
+
+const WORKS: DraftLine = { kind: 'observation', test: 'works', outcome: 'yes' }
+const FAILS: DraftLine = { kind: 'observation', test: 'works', outcome: 'no' }
+
+/** The lines that were heard; none of what was asked or is a remark. */
+export const linesOf = (heard: Result<Heard> | undefined): readonly DraftLine[] =>
+  heard?.ok && heard.value.kind === 'lines' ? heard.value.lines : []
+
+/** What would be no more than a remark, said once something was put right: that it works, or does not. */
+export function withWorks(
+  kind: SystemKind, typed: string, before: Spoken = {}, heard: Result<Heard>,
+): Result<Heard> {
+  const isSaid = heard.ok && (heard.value.kind === 'remark' || isNothingNew(linesOf(heard)))
+  if (!before.mended || !isSaid || !findTest(kind, 'works')) return heard
+  const line = saysItWorks(typed) ? WORKS : saysItIsSame(typed) ? FAILS : undefined
+  if (!line) return heard
+  const lines = [{ ...line, typed } as DraftLine]
+  return ok({ kind: 'lines', lines, say: sayLines(kind, lines) })
+}
+
+/** `same`, that nothing else has changed: of what was put right it is that nothing came of it. */
+const isNothingNew = ([line, ...more]: readonly DraftLine[]) =>
+  line?.kind === 'observation' && line.test === 'asked' && line.outcome === 'nothing' && more.length === 0
+
+/** `new relay, same`; `new breaker, ran all day`. */
+export function cameOf(kind: SystemKind, after: string, complained: string | undefined): DraftLine | undefined {
+  if (!findTest(kind, 'works')) return undefined
+  return saysItIsSame(after) ? FAILS : saysItRanOn(after, complained) ? WORKS : undefined
+}
+
+/** `tightened it, fills in three minutes`: what was put right does its work. */
+export function worksAgain(
+  kind: SystemKind, after: string, done: DraftLine, told: readonly DraftLine[],
+): readonly DraftLine[] {
+  const stops = done.kind === 'repair' && /\.(?:out-of-setting|by-pass)$/.test(done.fault ?? '')
+  const isTold = told.some(l => 'test' in l && l.test === 'works')
+  return !isTold && findTest(kind, 'works') && saysItWorks(after, stops) ? [WORKS] : []
+}

@@ -1,0 +1,44 @@
+/** Volts at rest and as it starts, told in one breath; volts at the main. */
+import type { Joined } from './turnOf'
+
+const V = '(?: ?v(?:olts?)?)?'
+/** Volts of a mains, and not psi. */
+const MAINS = '([1-4]\\d\\d)'
+const LOWEST = '(\\d{2,3})'
+const REST = '(?:sitting(?: there)?|at rest|idle|standing|no load|not running|with (?:nothing|it not|it all) running'
+  + '|with it off|before it (?:starts|tries)|till it (?:starts|tries)|until it (?:starts|tries))'
+const DROPS = '(?:(?:it )?(?:drops?|sags?|dips?|falls?|goes|pulls?|comes)(?: right| way)?(?: down)?(?: to)?|down to|to)'
+const IT = '(?:it|she|the (?:pump|motor|compressor|booster))'
+const TRIES = `(?:as|when|while|every time|the second|the minute) ${IT} (?:tries(?: to (?:start|run|go))?|hums|groans)`
+const STARTS = `(?:as|when|while|every time|the second|the minute) ${IT} (?:starts|kicks (?:on|in)|comes on|pulls in)`
+
+/** What it falls to while it runs is told apart from how it starts. */
+const NOT_RUNNING = '(?! (?:once|while|under|with|when it(?:[\'’]?s)? run|running))'
+
+const AT_REST_AND_STARTING: readonly Joined[] = [
+  ['line idle $1 volts, line dip $2 volts',
+    `${MAINS}${V} ${REST},? (?:and |but |then )*${DROPS} ${LOWEST}${V}(?: (?:${TRIES}|${STARTS})|${NOT_RUNNING})`,
+    `${MAINS}${V} ${REST},? (?:and |but |then )+${LOWEST}${V}(?: (?:${TRIES}|${STARTS})|${NOT_RUNNING})`,
+    `${MAINS}${V},? (?:and |but |then )*${DROPS} ${LOWEST}${V} ${TRIES}`],
+  ['line dip $1 volts', `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ([6-9]\\d|[1-4]\\d\\d)${V}`
+  + ` ${TRIES}`,
+  `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ${MAINS}${V} ${STARTS}`],
+]
+
+const MAIN = '(?:the )?main(?: (?:breaker|panel|lugs?|switch|service))?'
+/** What it runs on, and not a lead to something else. */
+const ON_A_GENERATOR: readonly Joined[] = [
+  ['fed by a generator', '(?:we[\'’]re |they[\'’]re |it[\'’]s )?(?:running|run|been running|living) (?:it )?(?:on'
+  + '|off)(?: of)? (?:a|the|their|an)'
+  + '(?: \\w+){0,4} (?:generator|genny|genset)'],
+]
+
+const AT_THE_MAIN: readonly Joined[] = [
+  ['panel idle $1 volts', `${MAINS}${V} (?:at|on|in) ${MAIN},? ${REST}`],
+  ['$1 volts at the panel', `${MAINS}${V} (?:at|on|in) ${MAIN}`],
+  ['panel $1 volts', `main(?: breaker| panel| lugs)?(?:'s got| has| reads| shows| is)? ${MAINS}${V}`],
+  ['$2 l1 to ground $1, $2 l2 to ground $1', `(1[012]\\d)${V} to ground on (?:each|both)(?: (?:wires?|legs?|sides?`
+  + '|hots?|of them))? (?:at|on|out of|from) the (breaker|panel|disconnect)'],
+]
+
+export const TURNS_OF_SAGGING: readonly Joined[] = [...AT_REST_AND_STARTING, ...AT_THE_MAIN, ...ON_A_GENERATOR]
