@@ -146,7 +146,9 @@ function weigh(
     })
     before = after
   })
-  return { chances, ruledOutBy, start, end: before, moves }
+  // what was put right last, with nothing read since
+  posterior.repair(state.repaired)
+  return { chances, ruledOutBy, start, end: byFault(chances, members, faults.length), moves }
 }
 
 function describeAll(

@@ -220,7 +220,7 @@ function isOne(
   // `cleaned the nozzle, 55 now`: the figure is of afterwards
   if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false
   const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
-  return line?.kind === 'observation' && !['asked', 'works'].includes(line.test) && !same
+  return line?.kind === 'observation' && !['asked', 'works', 'fed-by'].includes(line.test) && !same
 }
 
 const IS_NEW = /^(?:an? )?(?:new|fresh) /
@@ -279,6 +279,11 @@ const spelt = (typed: string): string => {
   return SAYS_OUTLET.test(running) ? running.replace(AT_OUTLET, '$1 volts at the outlet') : running
 }
 
+/** Of two pumps it is the one that was spoken of. */
+const isOfTheOther = ([first, second, third]: readonly Meaning[], near: string | undefined) =>
+  first?.point === near && first && second && !(third && third.score > first.score - TIE)
+  && first.test !== second.test && unstaged(first.test) === unstaged(second.test)
+
 /** What no other ear could make sense of either. */
 const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction'])
 
@@ -317,7 +322,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
     if (exact.ok && exact.value.kind === 'ask') return ok(exact.value)
     return remark(nearestOf(kind, parts, units, text))
   }
-  const tied = heard.find(m => isTied(m))
+  const tied = heard.find(m => isTied(m) && !isOfTheOther(m, near))
   if (tied && heard.length === 1) {
     const choices = tied.filter(m => m.score > tied[0].score - TIE).slice(0, 4)
     const asked = choices.map(m => choiceOf(kind, m, units, text))

@@ -96,9 +96,9 @@ const THEY_CAME = new RegExp(
 )
 
 /** `back on the power company`: it was put there. */
-const BACK_ON = /^(?=back on (?:the )?(?:utility|(?:house|street) power|power company|grid|mains))/i
+const BACK_ON = /^(back on (?:the )?(?:utility(?: power)?|(?:house|street) power|power company|grid|mains)),? */i
 
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string =>
-  text.replace(BACK_ON, 'put it ').replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME, '$1')
+  text.replace(BACK_ON, 'put it $1, ').replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME, '$1')
     .replace(PASSIVE, (_all, thing: string, done: string) => `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

@@ -214,7 +214,7 @@ function sayRead(
   if (ofLine && variant && test.point === 'line' && test.quantity === 'volts')
     return { assumed: assumed + (test.point === near ? 0.12 : 0.3), placed: true }
   if (variant && test.variant && test.point !== near && ['pressure', 'time', 'ohms'].includes(test.quantity))
-    return { assumed: assumed + 0.05, placed: true }
+    return { assumed: assumed + (isLikeAt(test.point, near) ? OTHER_PUMP : 0.05), placed: true }
   // what is named, and is not there, is somewhere else
   if (ELSEWHERE.some(w => weights.of.has(w) && !words.has(w))) return undefined
   // `stuck a 64 in`: of what was spoken of before only where nothing else is said of it
@@ -238,6 +238,11 @@ function sayRead(
 }
 
 const isOfWire = ({ probe, condition }: NumericTest) => probe.ask === 'part' && condition === 'leads-off'
+
+/** Of two pumps it is the one that was spoken of. */
+const OTHER_PUMP = 0.3
+const isLikeAt = (point: string, near: string | undefined) =>
+  near !== undefined && point !== near && unstaged(point) === unstaged(near)
 
 /** Words that weigh so much say something else. */
 const ELSE = 0.7
