@@ -33,7 +33,9 @@ const isNothingNew = ([line, ...more]: readonly DraftLine[]) =>
 /** `new relay, same`; `new breaker, ran all day`. */
 export function cameOf(kind: SystemKind, after: string, complained: string | undefined): DraftLine | undefined {
   if (!findTest(kind, 'works')) return undefined
-  return saysItIsSame(after) ? FAILS : saysItRanOn(after, complained) ? WORKS : undefined
+  // `swapped the relay and cap, same`
+  const last = after.replace(/^(?:the |a )?[a-z]+(?: [a-z]+)?[,;] (?=\D+$)/i, '')
+  return saysItIsSame(last) ? FAILS : saysItRanOn(after, complained) ? WORKS : undefined
 }
 
 /** `tightened it, fills in three minutes`: what was put right does its work. */

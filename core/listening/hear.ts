@@ -14,6 +14,7 @@ import { withoutHead } from './logged'
 import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
+import { inTradeWords } from './misspelt'
 import { withPilot, withReferred } from './referring'
 import { sayLines } from './sayLine'
 import { isCapped, isOwnWork } from './ownWork'
@@ -65,6 +66,12 @@ const RUN_CAP_OPEN = new RegExp(
 /** The main of a panel, and no main winding: no ohms are so many. */
 const AT_THE_MAIN = /^\s*(\d{3}(?: ?v(?:olts?)?)?) (?:at|on|in) the main(?: panel| breaker| lugs)?\s*$/i
 
+/** Words that a hand has placed are right as they are, and so is a note. */
+const spelledRight = (text: string, sayings: readonly Saying[] = []): string =>
+  /^\s*note\b/i.test(text)
+    ? text
+    : inTradeWords(text, new Set(sayings.flatMap(s => s.words.toLowerCase().split(/[^a-z]+/))))
+
 /** A run capacitor is another part than the one that `cap` alone is. */
 const withRunCap = (kind: SystemKind, typed: string): string =>
   kind.tests.some(t => unstaged(t.id) === 'runcap.farads')
@@ -73,7 +80,7 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
-  const said = withoutHead(withoutClock(typed))
+  const said = spelledRight(withoutHead(withoutClock(typed)), listening.sayings)
   if (said !== typed) return asTyped(typed, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states
@@ -297,7 +304,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
   if (inHand)
     return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
-  const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)).replace(AT_THE_MAIN, 'panel $1'), listening)
+  const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)).replace(AT_THE_MAIN, 'breaker in $1'), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     const lines = [line, ...labelOf(kind, text, [line]).map(l => ({ ...l, typed }) as DraftLine)]

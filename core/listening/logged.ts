@@ -98,7 +98,14 @@ const THEY_CAME = new RegExp(
 /** `back on the power company`: it was put there. */
 const BACK_ON = /^(back on (?:the )?(?:utility(?: power)?|(?:house|street) power|power company|grid|mains)),? */i
 
+/** `new cap 6.8 amps`: put in, and then read. */
+const NEW_THEN_READ = new RegExp(
+  '^((?:an? |two |three )?new (?:[a-z-]+ ){0,2}[a-z-]+) (?=\\d[\\d.]*(?:[ /,]+\\d[\\d.]*)*'
+  + ' ?(?:amps?|a|v|volts?|psi)\\b)', 'i',
+)
+
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string =>
-  text.replace(BACK_ON, 'put it $1, ').replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME, '$1')
+  text.replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ').replace(BOTH_NUTS, '$1 $2')
+    .replace(THEY_CAME, '$1')
     .replace(PASSIVE, (_all, thing: string, done: string) => `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

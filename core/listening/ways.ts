@@ -55,7 +55,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'find-why-then-replace-control-fuse': { by: ['renewed'], to: 'control fuse' },
   'replace-fuse-holder': { by: ['renewed'], to: '(?:fuse ?)?holder' },
   'replace-feed': { by: ['renewed', 'covered'], to: '(?:feed|red)(?: wire)?' },
-  'replace-damaged-run': { by: ['renewed', 'remade'], to: '(?:feed(?: wire| cable)?|(?:power )?cord|wire)' },
+  'replace-damaged-run': { by: ['renewed', 'remade'], to: '(?:feed(?: wire| cable)?|(?:power|supply) (?:cord|wire))' },
   'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire|cord)(?: to the (?:pump|motor))?' },
   'remake-splice-or-replace-cable': {
     by: ['remade', 'renewed'],

@@ -90,6 +90,8 @@ function asSeen(
   if (!shown) return undefined
   const isItself = unstaged(shown.test) === 'seen-itself'
   const seen = isItself ? kind.faults.find(f => f.id === shown.outcome) : mostShown(kind, waysOf(kind), shown)
+  // `terminals chafed` is of the run as much as of the feed
+  if (!isItself && seen && showsAsMuch(kind, shown, own, seen)) return undefined
   const way = seen && (WAYS[seen.repair.id] ?? WAYS[unstaged(seen.repair.id)])
   const word = /(\w{4,})\W*$/.exec(of)?.[1] ?? of
   const isJustSeen = shown.said === earlier && (ANY_END.test(of) || earlier.toLowerCase().includes(word))
@@ -97,6 +99,17 @@ function asSeen(
   const isThere = isItself || seen?.component === own.component || seen?.component === looked || isIn(part, seen)
   const isOfIt = way?.to.includes(word) && isThere
   return isJustSeen || isOfIt ? seen : undefined
+}
+
+function showsAsMuch(
+  kind: SystemKind, { test, outcome }: NonNullable<Spoken['shown']>, own: FaultMode, seen: FaultMode,
+): boolean {
+  const looked = findTest(kind, test)
+  if (looked?.kind !== 'seen') return false
+  const at = looked.outcomes.findIndex(o => o.id === outcome)
+  const of = (work: string) => Math.max(
+    ...kind.faults.map(f => f.repair.id === work ? looked.chancesByFault[f.id]?.[at] ?? 0 : 0))
+  return own.repair.id !== seen.repair.id && of(own.repair.id) > 0 && of(own.repair.id) >= ALIKE * of(seen.repair.id)
 }
 
 /** So many times as likely with it as without must the look before have been; judgement, no source. */

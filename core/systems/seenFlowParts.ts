@@ -166,7 +166,8 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'pipe in the well',
     ],
     how: [
-      'split', 'hole in it', 'pinhole', 'cracked', 'broken', 'rusted through', 'came apart', 'parted', 'rotted',
+      'split', 'holed', 'hole', 'hole in it', 'pinhole',
+      'cracked', 'broken', 'rusted through', 'came apart', 'parted', 'rotted',
       'leaks',
     ],
     or: ['hole in the pipe', 'split in the pipe', 'pipe broke off', 'pipe rusted through'],

@@ -12,7 +12,7 @@ import { writeWorld } from '../bench/world'
 import { forLength } from '../length'
 import { DEMO_NOW, freePort, HEADERS, isUp, serveDemo, startServer, waitFor, type Served } from './drive'
 
-const WORLD = { sites: 4, tabs: forLength({ long: 60, usual: 20 }), linesATab: 14, longest: 0, pictures: 3 }
+const WORLD = { sites: 4, tabs: forLength({ long: 60, usual: 14 }), linesATab: 14, longest: 0, pictures: 3 }
 const TABS = WORLD.sites * WORLD.tabs
 let folder: string
 let file: string

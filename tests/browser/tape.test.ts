@@ -192,7 +192,7 @@ describe('a proof of dead', () => {
 })
 
 /** windows of one browser: seven of them speak */
-const WINDOWS = forLength({ long: 20, usual: 10 })
+const WINDOWS = forLength({ long: 20, usual: 8 })
 
 describe('many windows of one browser', () => {
   it('share one stream and one queue; closing any of them loses nothing, and the order holds across them', async () => {

@@ -82,7 +82,7 @@ const PLATES: readonly (readonly [KindId, string, Nameplate])[] = [
 ]
 
 /** Of the networks of an option each so-manieth. */
-const OF_OPTIONS = forLength({ long: 1, usual: 3 })
+const OF_OPTIONS = forLength({ long: 1, usual: 5 })
 
 describe.each(PLATES)('%s, %s, against the SPICE engine', (kind, _, plate) => {
   const model = requireOk(buildModel(kind, plate))

@@ -16,16 +16,20 @@ const STARTS = `(?:as|when|while|every time|the second|the minute) ${IT} (?:star
 const NOT_RUNNING = '(?! (?:once|while|under|with|when it(?:[\'’]?s)? run|running))'
 
 const AT_REST_AND_STARTING: readonly Joined[] = [
-  ['line idle $1 volts, line dip $2 volts',
-    `${MAINS}${V} ${REST},? (?:and |but |then )*${DROPS} ${LOWEST}${V}(?: (?:${TRIES}|${STARTS})|${NOT_RUNNING})`,
-    `${MAINS}${V} ${REST},? (?:and |but |then )+${LOWEST}${V}(?: (?:${TRIES}|${STARTS})|${NOT_RUNNING})`,
+  // it tries, and does not: that is no dip, it stays so
+  ['line idle $1 volts, line $2 volts',
+    `${MAINS}${V} ${REST},? (?:and |but |then )*${DROPS} ${LOWEST}${V} ${TRIES}`,
     `${MAINS}${V},? (?:and |but |then )*${DROPS} ${LOWEST}${V} ${TRIES}`],
-  ['line dip $1 volts', `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ([6-9]\\d|[1-4]\\d\\d)${V}`
-  + ` ${TRIES}`,
-  `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ${MAINS}${V} ${STARTS}`],
+  ['line idle $1 volts, line dip $2 volts',
+    `${MAINS}${V} ${REST},? (?:and |but |then )*${DROPS} ${LOWEST}${V}(?: ${STARTS}|${NOT_RUNNING})`,
+    `${MAINS}${V} ${REST},? (?:and |but |then )+${LOWEST}${V}(?: ${STARTS}|${NOT_RUNNING})`],
+  ['line dip $1 volts',
+    `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ([6-9]\\d|[1-4]\\d\\d)${V} ${TRIES}`],
+  ['line dip $1 volts', `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ${MAINS}${V} ${STARTS}`],
 ]
 
 const MAIN = '(?:the )?main(?: (?:breaker|panel|lugs?|switch|service))?'
+
 /** What it runs on, and not a lead to something else. */
 const ON_A_GENERATOR: readonly Joined[] = [
   ['fed by a generator', '(?:we[\'’]re |they[\'’]re |it[\'’]s )?(?:running|run|been running|living) (?:it )?(?:on'
@@ -35,8 +39,11 @@ const ON_A_GENERATOR: readonly Joined[] = [
 
 const AT_THE_MAIN: readonly Joined[] = [
   ['panel idle $1 volts', `${MAINS}${V} (?:at|on|in) ${MAIN},? ${REST}`],
-  ['$1 volts at the panel', `${MAINS}${V} (?:at|on|in) ${MAIN}`],
-  ['panel $1 volts', `main(?: breaker| panel| lugs)?(?:'s got| has| reads| shows| is)? ${MAINS}${V}`],
+  ['$1 volts into the breaker', `${MAINS}${V} (?:at|on|in) ${MAIN}`],
+  ['line $1/$1/$1',
+    `${MAINS}${V},? (?:on )?all (?:3|three)(?: legs| phases| lines)? (?:at|on|in|into|across) the top`],
+  ['nothing on the $1 side,', '(?:nothing|zero|0) (line|load) side(?! of)'],
+  ['into the breaker $1 volts', `main(?: breaker| panel| lugs)?(?:'s got| has| reads| shows| is)? ${MAINS}${V}`],
   ['$2 l1 to ground $1, $2 l2 to ground $1', `(1[012]\\d)${V} to ground on (?:each|both)(?: (?:wires?|legs?|sides?`
   + '|hots?|of them))? (?:at|on|out of|from) the (breaker|panel|disconnect)'],
 ]

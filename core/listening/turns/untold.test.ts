@@ -22,12 +22,12 @@ describe('a feed read by itself', () => {
 
 describe('volts at rest and as it starts', () => {
   hearsAs([
-    ['well-3wire', '121 sitting, drops to 84 as it tries', 'line.idle 121 | line.start 84'],
+    ['well-3wire', '121 sitting, drops to 84 as it tries', 'line.idle 121 | line.volts 84'],
     ['well-2wire', '244 till it starts, then 201', 'line.idle 244 | line.start 201'],
     ['jet', 'sags to 190 when it kicks on', 'line.start 190'],
     ['booster', 'at the switch 231 with it off and it drops to 188 once the pump\'s running',
       'line.idle 231 | line.volts 188'],
-    ['well-3wire', '240 at the main', 'breaker.volts 240'],
+    ['well-3wire', '240 at the main', 'supply.volts 240'],
     ['well-3wire', 'main 1.9', 'leads.by 1.9'],
     ['booster', '206 at the main with nothing running', 'breaker.idle 206'],
     ['well-3wire', '120 to ground on each wire at the breaker', 'breaker.l1g 120 | breaker.l2g 120'],

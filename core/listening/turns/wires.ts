@@ -3,7 +3,8 @@ import type { Joined } from './turnOf'
 
 const THE = '(?:the |both |all )?'
 /** What it is called; a cord is the feed of what is plugged in. */
-const FEED = '(?:feed(?: wires?| cable)?|line(?:[ -]side)? wires?|supply wires?|incoming wires?|power cord|cord'
+const FEED = '(?:feed(?: wires?| cable)?|line(?:[ -]side)? wires?|supply wires?|incoming wires?|power cord'
+  + '|cord(?! to the (?:motor|pump|box))'
   + '|wires? (?:coming |back )?(?:from|to) the (?:panel|breaker)|hots? (?:of|in) the (?:cord|feed))'
 const FIGURE = '(\\d[\\d.]*(?: ?(?:ohms?|kohms?|k|meg\\w*))|ol)'
 const SHORT = '(?:a |dead |basically |pretty much |it[\'’]s |is |reads? |shows? )*(?:shorted|short|continuity|zero|0)'
