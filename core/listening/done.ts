@@ -55,7 +55,11 @@ const NEW_THERE
   = /^\s*(?:an? |two |three )?(?:new|fresh) |^\s*(?:the )?(?:\S+ ){1,3}(?:replaced|renewed|changed|swapped)(?: out)?$/
 /** `new brass check in`: it was put there; so it was where `new check valve` is said after the old was read. */
 const PUT_THERE = /\b(?:in|on|up|fitted|installed|put on|in place)$/
-const FOUND_SO = /\b(?:open|closed|burnt|black|stuck|dead|wet(?! end)|loose|pitted|wrong|missing|already)\b/
+/** Black it may be burnt; the black lead is one that is read. */
+const FOUND_SO = new RegExp(
+  '\\b(?:open|closed|burnt|black(?! (?:is|reads?|pulls?|draws?|lead|wire|about|at|\\d)|[\'’]s)|stuck|dead|wet(?! end)'
+  + '|loose|pitted|wrong|missing|already)\\b',
+)
 const CAME_OF_IT = new RegExp(
   '\\b(?:runs?|ran|running|works?|good|fine|now|builds?|built|holds?|same|still|no (?:change|better|difference)'
   + '|(?:re)?starts?|pulls|snaps|gone|quiet|dry|back|fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?'

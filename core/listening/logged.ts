@@ -104,8 +104,17 @@ const NEW_THEN_READ = new RegExp(
   + ' ?(?:amps?|a|v|volts?|psi)\\b)', 'i',
 )
 
+/** `stuck a 30/50 in there`: of what is set so a new one. */
+const OF_ITS_SETTING = new RegExp(
+  '\\b(?:stuck|put|threw|screwed|dropped|hung|popped) (?:in )?an? (\\d0)[/-](\\d0)(?: switch)?'
+  + '(?: in| on)?(?: there| it)?\\b', 'i',
+)
+/** `contact kit in it` */
+const KIT_IN_IT = /^(?:a )?((?:contact |rebuild |seal |gasket )?kit) in (?:it|there)\b/i
+
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string =>
-  text.replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ').replace(BOTH_NUTS, '$1 $2')
-    .replace(THEY_CAME, '$1')
+  text.replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ')
+    .replace(OF_ITS_SETTING, 'put in a new $1/$2 switch').replace(KIT_IN_IT, 'put in a new $1')
+    .replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME, '$1')
     .replace(PASSIVE, (_all, thing: string, done: string) => `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

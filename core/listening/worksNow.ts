@@ -15,7 +15,9 @@ const SAYS = [
   '^(?:it |she )?(?:has(?:n[’\']t| not)) tripped(?: since)?$', '\\bruns (?:long|nice|good)(?: and \\w+)? now\\b',
   `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: stream| flow| pressure)?(?: now)?$`,
   '\\b(?:re)?starts? every time\\b',
-  '^(?:and |now )*pumping(?: away| again| fine| good| now)*$', '\\b(?:re)?starts (?:right|straight) (?:up|off)\\b',
+  '^(?:and |now |it[’\']s |she[’\']s )*pumping(?: away| again| fine| good| now)*$',
+  '^(?:and |now |it[’\']s |she[’\']s )*(?:back )?up to [\\w ]{1,16} and hold(?:s|ing)(?: there)?$',
+  '\\b(?:re)?starts (?:right|straight) (?:up|off)\\b',
   '\\b(?:turns|works?|fills|cycles|stops)(?: fine| right| great| good)? (?:now|again)\\b',
   '\\bnow (?:it|she)(?:[’\']s)? (?:turns|works?|fills|cycles|stops|strong|good|fine)\\b',
   '\\b(?:fill(?:s|ing)|builds?|pump(?:s|ing) up|comes? up)(?: up)?(?: to \\d+)? in (?:only |just |about )?'

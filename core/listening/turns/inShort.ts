@@ -50,12 +50,16 @@ const IN_AND_OUT: readonly Joined[] = [
 const TO_GROUND: readonly Joined[] = [
   ['lead to lead $1 ohms', '(?:reads? )(\\d\\.\\d+)(?: ohms?)? between the two(?: of them)?'],
   ['to ground $1 ohms', 'to ground,? (?:basically |pretty much |it\'s )*(?:a )?dead short,? (\\d+(?:\\.\\d+)?) ohms?'],
+  ['motor alone dead to ground', 'motor (?:by itself|alone)(?: is|\'s)?(?: dead| shorted| zero| down)? to ground,?'
+  + ' (?:and |but )?(?:the )?(?:cable|wire)(?:\'s| is)? (?:megs? |tests? |checks? )?(?:fine|good|clean|ok)'],
   ['motor alone dead to ground', 'motor(?: leads?)? to (?:the |its )?(?:can|shell|body)[:,]? (?:a )?'
   + '(?:dead short|shorted|zero|0|\\d+)(?: ohms?)?'],
 ]
 
 /** Parts, as they are found. */
 const OF_PARTS: readonly Joined[] = [
+  ['prime is empty', 'prime(?:\'s| is)? (?:down|low|short)(?: by)?(?: about| maybe)?'
+  + '(?: (?:half|a (?:foot|gallon|quart)|some|a lot))?'],
   ['thermal trips', '(?:the )?thermal (?:kicks|pops|clicks|lets go|opens|goes)(?: out| off| open)?'],
   ['impeller loose on the shaft', 'impeller(?:\'s| is)? (?:just )?(?:spins|spinning|slips|slipping|turns|turning) '
   + '(?:free(?:ly)?'

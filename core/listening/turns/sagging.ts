@@ -38,6 +38,8 @@ const ON_A_GENERATOR: readonly Joined[] = [
 ]
 
 const AT_THE_MAIN: readonly Joined[] = [
+  ['load $1 volts', 'going out(?: of (?:it|there))?,? (?:it[\'’]?s |it is |i(?:[\'’]ve)? (?:got |get )|there[\'’]?s )'
+  + '(?:like |about |maybe |around |only )*(\\d{1,3})(?: ?v(?:olts?)?)?'],
   ['panel idle $1 volts', `${MAINS}${V} (?:at|on|in) ${MAIN},? ${REST}`],
   ['$1 volts into the breaker', `${MAINS}${V} (?:at|on|in) ${MAIN}`],
   ['line $1/$1/$1',

@@ -45,6 +45,21 @@ describe('a gauge that does not move', () => {
   ])
 })
 
+describe('what is told more or less', () => {
+  hearsAs([
+    ['jet', 'prime\'s down about half', 'prime-look empty'],
+    ['well-2wire', 'going out it\'s like eighty, jumps around', 'load.volts 80'],
+    ['well-2wire', 'motor by itself is dead to ground, cable megs fine', 'ground-again motor'],
+    ['three-phase', 'about two forty all across coming in', 'line.v12 240 | line.v23 240 | line.v31 240'],
+  ])
+  it.each([
+    ['well-2wire', 'stuck a 30/50 in there and she\'s pumping', 'mended switch.pole1-burnt | works yes'],
+    ['three-phase', 'contact kit in it, fourteen amps on all three give or take',
+      'mended starter.contact-burnt | amps1.run 14 | amps2.run 14 | amps3.run 14'],
+    ['well-3wire', 'new relay, red goes to nothing and black\'s about five', 'mended box.relay-open | red.run 0'],
+  ] as const)('%s: %s', (kind, said, lines) => expect(told(kind, said, { near: 'line' })).toBe(lines))
+})
+
 describe('what was put right and did nothing', () => {
   const before = { near: 'line', value: 9.8, nearQuantity: 'ohms', mended: true } as const
   it.each(['did the exact same thing', 'acts the same', 'same', 'no better', 'it’s no different'])('%s', said =>
