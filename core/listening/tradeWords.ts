@@ -19,7 +19,7 @@ export const TRADE_WORDS = list(`
   gauges generator glass good gravel grinding groans ground grounded grounds guard head heater heaters hissing
   hold holding holds horsepower hose hour hours house humming hums hydrant impeller inlet install installed
   insulation intake inverter kinked label ladder leak leaking leaks leaves left legs level lever lightning line
-  load loose loses losing lost loud megger melted meter meters microswitch middle minute minutes missing morning
+  load loose loses losing lost loud melted meter meters microswitch middle minute minutes missing morning
   motor motors nameplate negative neutral night nipple noise noisy nothing nuts obstructed ohms open opened opens
   outlet overload overloads overnight panel phase phases pilot pipe pipes piston pitless pitted plate plug plugged
   popping positive power precharge pressure prime primed priming puddle pulled pulley pulls pump pumping pumps
@@ -35,7 +35,7 @@ export const TRADE_WORDS = list(`
 `)
 
 export const PLAIN_WORDS = list(`
-  impellers megged meggers meggered megging nameplates installer installers reducers unclogged arrestors arrester
+  impellers megged megging nameplates installer installers reducers unclogged arrestors arrester
   metre metres nicht unclog hous
   accumulate accumulated accumulates accumulation accumulators adapted adapters adaptor adjudging adjuring
   adjuster alter alternate alternated alternates alternation alternators anythings apter aster bacterias badder

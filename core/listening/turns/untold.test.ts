@@ -8,7 +8,7 @@ describe('a feed read by itself', () => {
     ['well-2wire', 'feed wires off both ends 0.2 ohm wire to wire', 'feed.between 0.2'],
     ['compressor-direct', 'cord, blade to blade, 0.2 ohm unplugged', 'feed.between 0.2'],
     ['booster', 'line side wires to ground 4 k', 'feed.ground 4000'],
-    ['three-phase', 'megger on the wires from the panel says 0.1 meg', 'feed.ground 100000'],
+    ['three-phase', 'meg test on the wires from the panel says 0.1 meg', 'feed.ground 100000'],
     ['jet', 'megged the feed, 0', 'feed.ground 0'],
     ['well-3wire', 'run to ground 300 ohms', 'run.ground 300'],
     ['well-3wire', 'nothing to ground', 'leads.ground OL'],

@@ -15,7 +15,7 @@ const OFF = '(?:,? (?:off|loose|unplugged|apart|open|disconnected|lifted)(?: (?:
 const BETWEEN = '(?:between (?:them|the (?:two|wires|hots|legs|blades)(?: (?:hots|wires|legs|of them))?'
   + `(?: (?:of|in) ${THE}(?:cord|feed|cable|run))?)|(?:leg to leg|wire to wire|blade to blade|hot to hot`
   + '|prong to prong|line to line|to each other|across(?: (?:it|them))?))'
-const IS = '(?:,| is| are| reads?| shows?| says?| meggers?| megs?| i (?:get|got|have))*'
+const IS = '(?:,| is| are| reads?| shows?| says?| meg[a-z]*| i (?:get|got|have))*'
 
 const READ: readonly Joined[] = [
   ['feed wires between $1', `${THE}${FEED}${OFF}${IS} ${FIGURE} ${BETWEEN}`,
@@ -23,9 +23,9 @@ const READ: readonly Joined[] = [
   ['feed wires between 0.1 ohms', `(?:ohmed |checked )?${THE}${FEED}${OFF},? ${BETWEEN},? ${SHORT}`],
   ['feed wires to ground $1', `${THE}${FEED}${OFF}${IS} ${FIGURE} to ${GROUND}`,
     `${THE}${FEED}${OFF},? to ${GROUND}${IS} ${FIGURE}`,
-    `(?:megged|meggered|megger on|meg on|insulation tester on) ${THE}${FEED}${OFF}${IS} ${FIGURE}`],
+    `(?:meg[a-z]*(?: test)?(?: on)?|insulation tester on) ${THE}${FEED}${OFF}${IS} ${FIGURE}`],
   ['feed wires to ground 0 ohms', `${THE}${FEED}${OFF},? to ${GROUND},? ${SHORT}`,
-    `(?:megged|meggered|megger on) ${THE}${FEED}${OFF}${IS} (?:zero|0|nothing)`],
+    `(?:meg[a-z]*(?: on)?) ${THE}${FEED}${OFF}${IS} (?:zero|0|nothing)`],
 ]
 
 const PLUGGED = '(?:as soon as|when|the second|the minute) (?:it[\'’]?s|it is|you|i|she[\'’]?s) plug(?:ged)?(?: it)?'
