@@ -174,15 +174,20 @@ export interface LeadOhmsEntry extends Named, More {
   readonly through?: Through
 }
 
+/** What wires are read with once they are off: to ground the insulation tester, else an ohmmeter. */
+const wiresOff = (toGround: boolean) => ({
+  condition: 'leads-off',
+  quantity: 'ohms',
+  meter: toGround ? 'insulation 500 V DC' : 'Ω',
+  need: 'proven-dead',
+  cautions: toGround ? [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS] : DEAD_CAUTIONS,
+}) as const
+
 /** Ohms between two nodes with the leads off. To ground, by the insulation tester. */
 export function leadOhms({ between: [a, b], through, ...entry }: LeadOhmsEntry): NumericTest {
   const toGround = entry.variant === 'ground'
   return reading({
-    condition: 'leads-off',
-    quantity: 'ohms',
-    meter: toGround ? 'insulation 500 V DC' : 'Ω',
-    need: 'proven-dead',
-    cautions: toGround ? [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS] : DEAD_CAUTIONS,
+    ...wiresOff(toGround),
     probe: { ask: 'ohms', a, b, ...(toGround ? { insulation: true } : {}), ...(through ? { through } : {}) },
     band: toGround ? 'insulation' : 'winding',
     ...entry,
@@ -209,11 +214,7 @@ export interface WireOhmsEntry extends Named, More {
 export function wireOhms({ figure, ...entry }: WireOhmsEntry): NumericTest {
   const toGround = entry.variant === 'ground'
   return reading({
-    condition: 'leads-off',
-    quantity: 'ohms',
-    meter: toGround ? 'insulation 500 V DC' : 'Ω',
-    need: 'proven-dead',
-    cautions: toGround ? [...DEAD_CAUTIONS, NOT_THROUGH_ELECTRONICS] : DEAD_CAUTIONS,
+    ...wiresOff(toGround),
     probe: { ask: 'part', figure, ...(toGround ? { insulation: true } : {}) },
     band: 'insulation',
     ...entry,
