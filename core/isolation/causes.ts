@@ -5,7 +5,7 @@
 import { findTest, type CauseLink, type CauseNote, type SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import type { Decision } from './decide'
-import { explains } from './direct'
+import { explains, isApartFrom, isOf } from './direct'
 import { modeOf } from './hypothesis'
 import type { Ranking } from './suspects'
 import type { Tables } from './tables'
@@ -40,6 +40,8 @@ export interface CauseAccount {
 
 /** From so much on it is shown; from less, where it was looked at itself; judgement, no source. */
 const [LIKELY, LOOKED_AT] = [0.85, 0.7]
+/** Bits at which a look at it speaks against it; judgement, no source. */
+const SEEN_SOUND = -2
 /** From so much on it is worth telling what can have made it; judgement, no source. */
 const SUSPECTED = 0.2
 /** And beside what is settled; judgement, no source. */
@@ -133,7 +135,10 @@ function weigh(
       standing: isNamed ? 'named' : byChance,
     }
   }
-  const seen = seenOf(tables, state, because, casualty)
+  const besides = ranking.suspects.filter(s => s.chance >= BESIDE && s.component && s.fault !== because)
+  const seen = isSeenSound(tables, state, suspect)
+    ? []
+    : seenOf(tables, state, because, casualty, besides.map(s => s.fault))
   return {
     id: because,
     label: suspect?.label ?? because,
@@ -149,17 +154,30 @@ function weigh(
   }
 }
 
-/** What was seen of the cause itself, and is nothing that the casualty shows. */
-const seenOf = (tables: Tables, { evidence }: TabState, cause: string, casualty: string): readonly string[] =>
+/** What was seen of the cause itself, and is nothing that the casualty shows, or what stands besides. */
+const seenOf = (
+  tables: Tables,
+  { evidence }: TabState,
+  cause: string,
+  casualty: string,
+  besides: readonly string[],
+): readonly string[] =>
   evidence.flatMap(e =>
-    e.line.kind === 'observation' && !e.line.asLeft && isSightOf(tables, e.line.test, cause)
-    && explains(tables, e, cause) && !explains(tables, e, casualty)
+    e.line.kind === 'observation' && !e.line.asLeft && isSightOf(tables, e, cause)
+    && explains(tables, e, cause) && !explains(tables, e, casualty) && isApartFrom(tables, e, cause, casualty)
+    && besides.every(other => isApartFrom(tables, e, cause, other))
       ? [e.line.id]
       : [])
 
-const isSightOf = ({ tests }: Tables, test: string, fault: string): boolean => {
-  const seen = tests.get(test)?.test
-  return seen?.kind === 'seen' && fault in seen.chancesByFault
+/** Whether it was looked at itself and seen to be sound, whatever else was seen. */
+const isSeenSound = (tables: Tables, { evidence }: TabState, suspect: Ranking['suspects'][number] | undefined) =>
+  suspect !== undefined && evidence.some(e =>
+    isSightOf(tables, e, suspect.fault)
+    && suspect.moves.some(m => m.line === e.line.id && m.bits < SEEN_SOUND))
+
+const isSightOf = ({ model, tests }: Tables, e: Evidence, fault: string): boolean => {
+  const seen = tests.get(e.line.test)?.test
+  return seen?.kind === 'seen' && fault in seen.chancesByFault && isOf(model, seen, e, fault)
 }
 
 /** Whether a look at the part itself speaks for it. */

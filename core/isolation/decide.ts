@@ -95,12 +95,13 @@ function lossOf(
 export function decide(
   tables: Tables,
   state: TabState,
-  ranking: Ranking,
+  told: Ranking,
   groups: Groups,
   tests: readonly Weighed[],
   rereads: number,
 ): Stand {
   const { model } = tables
+  const ranking = leftIn(model, told, state.repaired)
   const all = groupByRepair(model, ranking.chances.length, state.repaired, true)
   const sums = sumGroups(groups, ranking.chances)
   const needed = sumGroups(all, ranking.chances)
@@ -167,6 +168,14 @@ export function decide(
       ...(down ? { excludes: exclusions(model, ranking) } : {}),
     },
   }
+}
+
+/** The suspects without those that were put right: they have failed, and nothing is left to do about them. */
+function leftIn(model: SystemModel, told: Ranking, repaired: readonly string[]): Ranking {
+  if (repaired.length === 0) return told
+  const right = model.putRight(repaired)
+  const isLeft = (s: Suspect) => !s.component || !right.has(modeOf(model, s.fault))
+  return { ...told, suspects: told.suspects.filter(isLeft) }
 }
 
 /**

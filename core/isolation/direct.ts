@@ -164,7 +164,7 @@ function likenessOf(
 }
 
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */
-function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string): boolean {
+export function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: string): boolean {
   if (test.kind === 'seen') {
     if (test.points === 'all' || test.pointsTo?.some(f => f === fault)) return false
     if (line.kind === 'observation' && test.points?.includes(line.outcome)) return false
@@ -219,6 +219,12 @@ export function excludingLines(
     return test?.kind === 'numeric' && test.quantity === 'amps'
   }
   return [...lines].some(l => !isAmps(l)) ? [...lines] : undefined
+}
+
+/** Whether a line is so much likelier under one fault than under another that it does not come of the other. */
+export function isApartFrom(tables: Tables, evidence: Evidence, fault: string, other: string): boolean {
+  const likely = (f: string) => likenessOf(tables, [evidence], { fault: f, beside: [] }).best
+  return likely(fault) >= 2 * likely(other)
 }
 
 /** Whether a line is what a fault would have shown: then it is not found besides it. */

@@ -3,12 +3,12 @@
  * of its two faults line by line, which can only flatter it, or by the one that is left where the other has been put
  * right; the few that could matter are then solved together.
  */
-import { figureAt, itemAt } from '#core/foundation'
+import { addAt, figureAt, itemAt } from '#core/foundation'
 import type { SystemModel } from '#core/systems'
 import type { Evidence } from '#core/tab'
 import { modeOf } from './hypothesis'
 import type { Weights } from './likelihood'
-import type { Tables } from './tables'
+import { OTHER, type Tables } from './tables'
 
 /**
  * How far to look: single faults considered, pairs solved, and how far behind the best explanation a flattered pair
@@ -26,6 +26,8 @@ export const NEAR: Reach = { considered: 28, most: 16, behind: Math.log(0.01), f
  * of its best
  */
 export const FAR: Reach = { considered: 60, most: 160, behind: Math.log(1e-4), floor: 0.1 }
+/** degrees of what was put right, and pairs with them, that are solved besides */
+const MENDED = { considered: 3, most: 12 }
 const CHANCE_OF_TWO = Math.log(0.05)
 
 /**
@@ -43,22 +45,54 @@ export function likelyPairs(
   if (perLine.length < 2) return []
   const { model, foreseen } = tables
   const sight = lookTogether(tables, prior, perLine.map(l => logsOf(l.foreseen, reach.floor)), evidence)
-  const { fit, carried, plain, both } = sight
+  const { fit } = sight
   const leader = fit.indexOf(Math.max(...fit))
-  const best = figureAt(fit, leader)
+  const least = figureAt(fit, leader) + reach.behind
   const considered = mostTelling(tables, sight, leader).slice(0, reach.considered)
-  const found: { a: number, b: number, score: number }[] = []
+  const found: Two[] = []
   for (const [i, a] of considered.entries())
-    for (let j = i + 1; j < considered.length; j++) {
-      const b = itemAt(considered, j, 'hypothesis')
-      // a prior is relative to the complaint; of two faults the one that shows more carries it
-      const [one, two] = [figureAt(carried, a) + figureAt(plain, b), figureAt(carried, b) + figureAt(plain, a)]
-      const score = CHANCE_OF_TWO + Math.max(one, two) + both(a, b)
-      if (score > best + reach.behind && !sameRepair(model, faultAt(model, a), faultAt(model, b)))
-        found.push({ a, b, score })
-    }
-  const chosen = found.toSorted((x, y) => y.score - x.score).slice(0, reach.most)
-  return model.addPairs(chosen.map(c => [c.a, c.b] as const)).filter(h => h >= foreseen)
+    for (let j = i + 1; j < considered.length; j++)
+      found.push(...twoOf(model, sight, a, itemAt(considered, j, 'hypothesis'), least))
+  const near = best(found, reach.most)
+  const mended = best(besideMended(tables, sight, evidence, least), MENDED.most)
+  const chosen = new Map([...near, ...mended].map(c => [`${c.a}|${c.b}`, [c.a, c.b] as const]))
+  return model.addPairs([...chosen.values()]).filter(h => h >= foreseen)
+}
+
+interface Two {
+  readonly a: number
+  readonly b: number
+  readonly score: number
+}
+
+const best = (found: readonly Two[], most: number) => found.toSorted((x, y) => y.score - x.score).slice(0, most)
+
+/** Two faults by their places, where they explain the lines well enough and are not one question. */
+function twoOf(model: SystemModel, { carried, plain, both }: Sight, x: number, y: number, least: number): Two[] {
+  const [a, b] = x < y ? [x, y] : [y, x]
+  // a prior is relative to the complaint; of two faults the one that shows more carries it
+  const [one, two] = [figureAt(carried, a) + figureAt(plain, b), figureAt(carried, b) + figureAt(plain, a)]
+  const score = CHANCE_OF_TWO + Math.max(one, two) + both(a, b)
+  return score > least && !sameRepair(model, faultAt(model, a), faultAt(model, b)) ? [{ a, b, score }] : []
+}
+
+/** What was put right may have been one of two: any other may be what is left, as the lines since then tell. */
+function besideMended(
+  { model, foreseen }: Tables,
+  sight: Sight,
+  evidence: readonly Evidence[],
+  least: number,
+): readonly Two[] {
+  const right = model.putRight(evidence.at(-1)?.repaired ?? [])
+  if (right.size === 0) return []
+  const singles = Array.from({ length: foreseen }, (_, h) => h)
+    .filter(h => h > OTHER && !model.hypothesis(h).second)
+  const isMended = (h: number) => right.has(modeOf(model, faultAt(model, h)))
+  const mended = singles.filter(isMended)
+    .toSorted((x, y) => figureAt(sight.asFound, y) - figureAt(sight.asFound, x))
+    .slice(0, MENDED.considered)
+  const left = singles.filter(h => !isMended(h))
+  return mended.flatMap(a => left.flatMap(b => twoOf(model, sight, a, b, least)))
 }
 
 const faultAt = (model: SystemModel, h: number): string => model.hypothesis(h).fault
@@ -70,6 +104,8 @@ interface Sight {
   readonly plain: Float64Array
   /** how each explains the lines alone */
   readonly fit: Float64Array
+  /** and those of before anything was put right */
+  readonly asFound: Float64Array
   /** how two explain them together, flattered */
   both(a: number, b: number): number
 }
@@ -82,7 +118,13 @@ function lookTogether(
 ): Sight {
   const carried = prior.map(p => Math.log(p))
   const fit = carried.slice(0, foreseen)
-  for (const line of logs) for (let h = 0; h < foreseen; h++) fit[h] = figureAt(fit, h) + figureAt(line, h)
+  const asFound = carried.slice(0, foreseen)
+  logs.forEach((line, i) => {
+    for (let h = 0; h < foreseen; h++) {
+      addAt(fit, h, figureAt(line, h))
+      if (itemAt(evidence, i, 'line').repaired.length === 0) addAt(asFound, h, figureAt(line, h))
+    }
+  })
   // what is put right before a line no longer speaks in it
   const gone = evidence.map((e) => {
     const right = model.putRight(e.repaired)
@@ -101,7 +143,7 @@ function lookTogether(
     return sum
   }
   const plain = Float64Array.from({ length: foreseen }, (_, h) => Math.log(model.hypothesis(h).prior))
-  return { carried, plain, fit, both }
+  return { carried, plain, fit, asFound, both }
 }
 
 /** A single fault belongs to a likely pair if it explains some lines far better than the best single does. */

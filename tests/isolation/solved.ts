@@ -100,16 +100,19 @@ export async function settle({ power }: StageDescription, f: Figures): Promise<S
     : undefined
   const turning: Turning = slip !== undefined ? 'running' : tripped || !energised ? 'off' : 'locked'
   const standing: NetworkState = { ...start, scenario: 'running', slip: 1, tripped, atSpeed: false }
+  const atRest: NetworkState = {
+    ...standing,
+    scenario: 'idle',
+    tripped: tripped && ((f['feed.earth'] ?? OPEN) < 100 || (f['feed.across'] ?? OPEN) < 100),
+    pulledIn: !power.coil,
+  }
+  // what never lets go of it leaves it running
+  const neverRests = turning === 'running' && most(await solve(atRest), turner.energisedBy) > 0.1 * turner.fullLoadAmps
+  const idle: NetworkState = neverRests ? { ...run(slip!), scenario: 'idle', pulledIn: !power.coil } : atRest
   const stateOf = (scenario: Scenario): NetworkState => {
     if (scenario === 'starting') return start
     if (scenario === 'running') return turning === 'running' ? run(slip!) : standing
-    if (scenario === 'idle')
-      return {
-        ...standing,
-        scenario,
-        tripped: tripped && ((f['feed.earth'] ?? OPEN) < 100 || (f['feed.across'] ?? OPEN) < 100),
-        pulledIn: !power.coil,
-      }
+    if (scenario === 'idle') return idle
     return {
       ...standing,
       scenario,

@@ -197,6 +197,7 @@ function question(point: string, ids: readonly AnswerId[]): SeenTest {
     words: ['asked', 'customer says', 'history'],
     minutes: 1,
     several: true,
+    points: 'all',
     steps: ['Storm, outage, heavy use, how old is it, how long has it been trying?'],
     outcomes: { nothing: { label: 'nothing new' }, ...Object.fromEntries(ids.map(id => [id, ANSWERS[id]])) },
     usual,

@@ -321,6 +321,10 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             'stuck': { label: 'will not be reset, though cool' },
           },
           usual: { 'holds': 0.967, 'lets-go': 0.03, 'stuck': 0.003 },
+          // what makes it let go is not seen at it
+          pointsTo: [
+            'box.relay-closed', 'box.cap-shorted', 'motor.binding', 'supply.low-volts', 'feed.high-resistance',
+          ],
           chancesByFault: {
             'box.relay-closed': { 'holds': 0.2, 'lets-go': 0.79, 'stuck': 0.01 },
             'box.cap-shorted': { 'holds': 0.4, 'lets-go': 0.59, 'stuck': 0.01 },
