@@ -4,7 +4,8 @@
  */
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { createWriter, foldTab, type TabState } from '#core/tab'
+import { createWriter, foldTab, type DraftLine, type TabState } from '#core/tab'
+import { isolate } from '.'
 import { prepareKept } from '../../tests/prepared'
 import { decide, type Weighed } from './decide'
 import { groupByRepair } from './groups'
@@ -218,5 +219,32 @@ describe('what comes up out of the ground', () => {
   it('says what above it was ruled out, and by which lines', () => {
     const excludes = given({ [RELAY]: 0.025 }).decision?.excludes
     expect(excludes?.flatMap(e => e.lines)).toEqual(expect.arrayContaining(['line-1', 'line-2']))
+  })
+  it('does not wait for what was put right above it, though that had failed', () => {
+    const mended = foldTab(model.kind, [
+      write({ id: 'line-open-0', at, kind: 'observation', test: 'seen-itself', outcome: BURIED, without: 'test' }),
+      write({ id: 'line-open-1', at, kind: 'repair', component: 'box', fault: RELAY, text: 'relay' }),
+    ])
+    const suspects = suspectsOf({ [BURIED]: 0.96, [RELAY]: 0.7, [STUCK]: 0.01 }, { [BURIED]: speaking })
+    const ranking = { chances: chancesOf({ [BURIED]: 0.96, [STUCK]: 0.01 }), suspects, ruledOutBy: new Map() }
+    const groups = groupByRepair(model, model.hypotheses.length, [RELAY])
+    expect(decide(tables, mended, ranking, groups, telling, 0).decision).toMatchObject({ fault: BURIED })
+  })
+})
+
+describe('a motor that nothing more tells of', () => {
+  const air = requireOk(prepareKept('compressor-pilot', { 'motor.power': 3728, 'motor.amps': 15.2 }))
+  const lines: readonly DraftLine[] = [
+    { kind: 'opened', complaint: 'no-air', words: '' },
+    ...Object.entries({
+      'disconnect.v12': 236, 'disconnect.v23': 239, 'disconnect.v31': 0.2, 'coil.volts': 238, 'load.l3g': 137,
+      'load.v31': 0.2, 'amps1.run': 0, 'amps2.run': 0, 'amps3.run': 0,
+    }).map(([test, value]) => ({ kind: 'reading' as const, test, value, without: 'told' })),
+  ]
+  const { decision, next } = isolate(air, foldTab(air.model.kind, lines.map((l, i) =>
+    write({ ...l, id: `line-air-${i}`, at }))))
+  it('is not condemned before its windings were read', () => {
+    expect(decision?.fault).not.toBe('motor.phase-open')
+    expect(next[0]?.test).toMatch(/^leads\./)
   })
 })

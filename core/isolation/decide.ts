@@ -46,6 +46,8 @@ export interface Leading {
 export interface Stand {
   readonly decision?: Decision
   readonly leading?: Leading
+  /** what has to be read before a dear part is condemned, however little is left to tell */
+  readonly settling?: Weighed
 }
 
 const ENOUGH = 0.95
@@ -64,6 +66,10 @@ const COMING_BACK = 50 // minutes lost by a repair that was not it; common pract
 const COSTLY = 110 // minutes from which a repair is costly
 const UNDONE = 85 // minutes from which it is not tried to see: a motor, the head of a pump; common practice, no source
 const ABOVE_LEFT = 0.03
+/** the first of all hypotheses: nothing is wrong */
+const SOUND = 0
+/** share of its readings in which a test tells a fault from none; judgement, no source */
+const TOLD_APART = 0.8
 /** bits from which a line speaks for what is condemned */
 const SPEAKS = 0.3
 
@@ -155,6 +161,8 @@ export function decide(
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
   if (kind === 'inseparable' && up().decision) return up()
+  const settling = minutes >= UNDONE && !down && !shown ? wouldShow(tables, top, tests) : []
+  if (settling.length > 0) return { leading: leadingOf(top, settling), settling: settling[0] }
   const back = useful.length === 0 ? resetFirst(model, ranking) : {}
   if (!kind) return { ...leads, ...last(), ...up(), ...seen(), ...back }
   return {
@@ -216,6 +224,19 @@ function seenFirst(
   if (by.length === 0) return {}
   const why = 'It was seen and has to be put right whatever else is wrong: do it first, then see what is left.'
   return { decision: { ...decisionOn(tables.model, top, covered), kind: 'trial', chance, minutes, by, why } }
+}
+
+/** Tests off the circuit that read otherwise with a fault than with none, cheapest first. */
+function wouldShow(tables: Tables, { fault }: Suspect, tests: readonly Weighed[]): readonly Weighed[] {
+  const alone = tables.model.hypotheses.flatMap((h, at) => (h.fault === fault && !h.second ? [at] : []))
+  const isTold = ({ table }: Weighed) => {
+    const { test } = table
+    if (test.kind !== 'numeric' || test.quantity !== 'ohms') return false
+    const sound = table.row(SOUND)
+    const apart = (h: number) => table.row(h).reduce((sum, p, b) => sum + Math.abs(p - figureAt(sound, b)), 0) / 2
+    return alone.some(h => apart(h) >= TOLD_APART)
+  }
+  return tests.filter(isTold).toSorted((a, b) => a.cost - b.cost)
 }
 
 /** What every decision says of the repair that it is for. */

@@ -74,7 +74,7 @@ export function proposeTests(
   const groups = groupByRepair(model, ranking.chances.length, state.repaired)
   const counted = inPlay(ofTheCatalogue(ranking.chances), groups.of)
   const scored = scoreTests(tables, state, ranking, counted)
-  const { decision, leading } = decide(tables, state, ranking, groups, scored, rereads.length)
+  const { decision, leading, settling } = decide(tables, state, ranking, groups, scored, rereads.length)
   const again = rereads.flatMap((id) => {
     const table = tables.tests.get(id)
     return table ? [{ table, bits: 0, cost: testCost(model, state, table.test).weighed }] : []
@@ -91,6 +91,8 @@ export function proposeTests(
   const offered = [...sets, ...scored.filter(s => !inSets.has(s.table))]
     .toSorted((a, b) => b.bits / b.cost - a.bits / a.cost)
   const chosen: Weighed[] = [...(look ? [look] : []), ...dead.slice(0, 1), ...rereading.slice(0, 1)]
+  const settled = settling && (sets.find(s => s.set.includes(settling.table)) ?? settling)
+  if (settled && !chosen.includes(settled)) chosen.push(settled)
   for (const s of offered.filter(s => s.bits > (puzzled ? LEAST_WHEN_PUZZLED : LEAST_BITS))) {
     if (chosen.length >= most) break
     // three readings of one point are one suggestion

@@ -49,6 +49,35 @@ describe('more than one fault', () => {
     expect(after.causes[0]!.causes.find(c => c.id === 'precharge-low')).toMatchObject({ standing: 'shown' })
     expect(after.suspects.find(s => s.fault === 'tank.precharge-low')!.failed).toBeLessThan(0.1)
   })
+  it('looks for what is left beside what was put right, whatever else the lines since could mean', () => {
+    const direct = requireOk(prepareKept('compressor-direct', { 'motor.power': 1492, 'motor.volts': 230 }))
+    // a breaker's pole, renewed; it runs since, and never stops: a welded switch, or one whose port is blocked
+    const lines = [
+      opened('no-air'),
+      saw('sound', 'silent'),
+      read('load.l1g', 118),
+      read('load.l2g', 119),
+      read('load.volts', 0),
+      read('line.start', 0.3),
+      read('line.idle', 0.1),
+      read('breaker.idle', 0),
+      read('supply.volts', 238),
+      read('breaker.volts', 0.2),
+      add({ kind: 'repair', component: 'breaker', fault: 'breaker.pole-open', text: 'breaker' }),
+      read('load.volts', 235),
+      read('pole1.drop', 0.2),
+      read('pole2.drop', 0.1),
+      read('fill', 1800),
+      saw('sound', 'runs'),
+      read('cut-in', null),
+      read('cut-out', null),
+      read('leak-down', 0),
+      saw('works', 'no'),
+    ]
+    const { suspects } = isolate(direct, folded(direct, lines))
+    for (const fault of ['switch.welded', 'switch.port-blocked'])
+      expect(suspects.find(s => s.fault === fault)!.chance, fault).toBeGreaterThan(0.02)
+  })
   it('answers alike whatever was asked before: pairs taken up for one tab do not leak into another', () => {
     const lines = [opened('no-water'), read('line.volts', 239), read('load.volts', 239)]
     const before = rankSuspects(well, folded(well, lines)).suspects.map(s => s.chance)

@@ -48,6 +48,7 @@ function inPast(part: string, isAtWork: boolean): string {
   const bare = part.replace(BEGINS, '')
   if (!isAtWork) return bare
   return bare.replace(PRESENT, verb => PAST[verb] ?? verb).replace(/^turned to /, 'turned it to ')
+    .replace(/^(re-?(?:crimped|spliced|terminated|landed|soldered|taped|connected|tightened))$/, '$1 it')
     .replace(/^filled with (?:a )?(?:bucket|hose|jug)/, 'filled it').replace(/ i install(?:ed)?$/, '')
 }
 

@@ -39,7 +39,7 @@ export const DOINGS = {
   ],
   remade: [
     'made (?:up )?(?:a )?(?:new |fresh )OF',
-    '(?:remade|redid|re-?terminated|re-?spliced|spliced|crimped|soldered|'
+    '(?:remade|redid|re-?terminated|re-?spliced|spliced|(?:re-?)?crimped|soldered|'
     + '(?:re-?)?tightened(?: up| down)?|snugged(?: up)?|'
     + 'cleaned(?: up)?|'
     + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'

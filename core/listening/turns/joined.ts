@@ -4,6 +4,7 @@ import type { Joined } from './turnOf'
 import { TURNS_AFTERWARDS } from './afterwards'
 import { TURNS_ALOUD } from './aloud'
 import { TURNS_READ_ALOUD } from './readAloud'
+import { TURNS_COMMONLY } from './commonly'
 import { TURNS_OF_CONCLUDING } from './concluding'
 import { TURNS_OF_FEW_WORDS } from './fewWords'
 import { FIRST_TURNS } from './first'
@@ -48,6 +49,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_WIRES,
+  ...TURNS_COMMONLY,
   ...TURNS_OF_SAGGING,
   ...TURNS_OF_GAUGES,
   ...TURNS_AT_LENGTH,

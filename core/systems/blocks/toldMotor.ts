@@ -44,6 +44,11 @@ export const keepsRunning = (at: string): SeenTest =>
       minutes: { label: 'stops itself in minutes, back when cool' },
     },
     usual: { keeps: 0.94, seconds: 0.03, minutes: 0.03 },
+    // that it lets go is seen; what makes it is not
+    pointsTo: [
+      'motor.centrifugal-closed', 'motor.start-stuck', 'motor.binding', 'motor.no-cooling', 'motor.turn-short',
+      'supply.low-volts', 'feed.high-resistance', 'run.high-resistance',
+    ],
     chancesByFault: {
       'motor.overload-hot': { keeps: 0.1, seconds: 0.35, minutes: 0.55 },
       'motor.overload-failed:2': { keeps: 0.1, seconds: 0.1, minutes: 0.8 },
