@@ -135,10 +135,10 @@ function weigh(
       standing: isNamed ? 'named' : byChance,
     }
   }
-  const besides = ranking.suspects.filter(s => s.chance >= BESIDE && s.component && s.fault !== because)
-  const seen = isSeenSound(tables, state, suspect)
-    ? []
-    : seenOf(tables, state, because, casualty, besides.map(s => s.fault))
+  // what all else speaks against has to be told apart from what stands
+  const stands = (s: Ranking['suspects'][number]) => s.chance >= BESIDE && s.component && s.fault !== because
+  const besides = suspect?.ruledOut ? [casualty, ...ranking.suspects.filter(stands).map(s => s.fault)] : []
+  const seen = isSeenSound(tables, state, suspect) ? [] : seenOf(tables, state, because, casualty, besides)
   return {
     id: because,
     label: suspect?.label ?? because,
@@ -164,7 +164,7 @@ const seenOf = (
 ): readonly string[] =>
   evidence.flatMap(e =>
     e.line.kind === 'observation' && !e.line.asLeft && isSightOf(tables, e, cause)
-    && explains(tables, e, cause) && !explains(tables, e, casualty) && isApartFrom(tables, e, cause, casualty)
+    && explains(tables, e, cause) && !explains(tables, e, casualty)
     && besides.every(other => isApartFrom(tables, e, cause, other))
       ? [e.line.id]
       : [])

@@ -40,7 +40,7 @@ describe('what became of a part', () => {
     ['well-2wire', 'cup of water has an eighth inch of sand in the bottom', 'water-look sand'],
   ])
   it('is open where something holds it, and not sound', () => {
-    expect(told('jet', 'twig stuck in the foot valve')).toBe('foot-look falls')
+    expect(told('jet', 'twig stuck in the foot valve')).toBe('seen-itself check.leaking')
     expect(told('jet', 'foot valve held open by a twig')).toBe('foot-look falls')
     expect(told('holding-tank', 'poppet in the check has a piece of tape on it')).toBe('check-look open')
   })

@@ -35,15 +35,13 @@ const OF_WIRES: readonly Joined[] = [
   ['leads to ground 0 ohms', `${COLOUR} and ${COLOUR}(?: and ${COLOUR})? to (?:ground|earth)(?: are| is)?`
   + `(?: both| all)*`
   + ' (?:zero|0|dead shorts?)'],
-  ['wire worn bare against the frame', '(?:pump |motor )?(?:wires?|leads?|hot)(?: is| was)? (?:worn|rubbed|chafed)'
+  ['wires chafed', '(?:pump |motor )?(?:wires?|leads?|hot)(?: is| was)? (?:worn|rubbed|chafed)'
   + ' (?:bare|through)(?: on| to| against)? the (?:frame|chassis|rail|floor)'],
   ['line $1/$1/$1', `(?:up top|at the top|on top|top side) ${N}${V} (?:all )?a?(?:round|cross)(?: the board)?`],
   ['line $1/$2/$3', `(?:up top|at the top|on top|top side)(?: is| it's| i have| i've got)? ${N}[ ,/]+${N}[ ,/]+${N}`],
   ['long cord', '\\d{2,3} ?(?:-|feet|foot|ft)(?: ?foot)? (?:cord )?(?:of )?(?:14|16|18)[ -]?(?:gauge|ga|awg)'
   + '(?: (?:cord|wire|extension))*'],
-  ['$1 not running, $2 when it starts, $3 going',
-    `${N}${V} (?:not running|at rest|sitting|with it off),? (?:and )?${N}${V} at the (?:plug|outlet|wall|cord end)`
-    + ` when it starts,? (?:and )?${N}${V} (?:going|running)`],
+  ['', '(?<=\\d )at the (?:plug|outlet|wall|cord end)(?= when it starts)'],
   ['good outlet runs,', '(?:put|plugged|plug) it (?:straight|right|directly) (?:in|into|in to) the (?:wall|outlet'
   + '|receptacle)[:,]?(?= ?\\d)'],
   ['amps fall to $2 when it quits', `(?:amps? |draws? )?${N}(?: amps?)? (?:with water|pumping|making water),?`
@@ -67,17 +65,17 @@ const OF_WIRES: readonly Joined[] = [
 const OF_PARTS: readonly Joined[] = [
   ['contacts burnt', '(?:points|contacts|tips) on (?:one|two|three|1|2|3|l[123]|that (?:leg|pole))(?: are| is)?'
   + ' (?:eaten|burnt|burned|gone|chewed|worn)(?: up| away| off| down)?(?: to (?:nothing|nubs))?'],
-  ['cap burst', 'cap(?:acitor)?(?: had| has)? (?:blew|blown|spilled|spit|puked|threw|dumped) (?:all )?(?:its|it\'s|his)'
+  ['cap split', 'cap(?:acitor)?(?: had| has)? (?:blew|blown|spilled|spit|puked|threw|dumped) (?:all )?(?:its|it\'s|his)'
   + ' (?:guts|oil|top|lid|insides)(?: out| off)?'],
-  ['seal dripping at the shaft', '(?:it\'?s |water )?(?:coming|drips?|dripping|leaking|leaks|runs?|weeping)'
+  ['shaft seal leaks', '(?:it\'?s |water )?(?:coming|drips?|dripping|leaking|leaks|runs?|weeping)'
   + ' (?:out |from )*(?:where|around where|at where) the shaft(?: goes in| comes out)?',
   '(?:shaft )?seal faces?(?: is| are| look)? (?:all )?(?:grooved|scored|worn|cracked|chipped|pitted|gone)'],
-  ['soap on the union gets sucked in', '(?:shaving cream|soap|soapy water|foam|suds) on the (?:suction )?(?:union'
+  ['soap sucked in at the union', '(?:shaving cream|soap|soapy water|foam|suds) on the (?:suction )?(?:union'
   + '|fitting|joint|nipple|elbow|threads)(?:,| and| it)* (?:pulls|sucks|gets sucked|draws|pulled|sucked)'
   + '(?: right| a hole)*(?: in(?:to it| it)?)?'],
   ['bubbles in the suction', '(?:sight (?:tube|glass)|clear (?:hose|pipe|section))(?:\'s| is)? (?:full of|all) bubbles',
     'bubbles (?:going by )?in the (?:sight (?:tube|glass)|clear (?:hose|pipe))'],
-  ['grit in the pump valve', '(?:outlet|inlet|discharge|head) valves?(?: in the (?:pump )?head)? '
+  ['pump valves will not seat', '(?:outlet|inlet|discharge|head) valves?(?: in the (?:pump )?head)? '
   + '(?:has|have|had|is full'
   + ' of|full of)(?: some| a bit of)? (?:grit|sand|trash|debris|plastic)(?: in (?:it|them))?',
   '(?:grit|sand|trash|debris) (?:under|in) the (?:outlet|inlet|discharge) valves?',
@@ -94,7 +92,7 @@ const OF_PARTS: readonly Joined[] = [
   + ' )?(?:hums|groans|grunts)'],
   ['prime full', '(?:pump )?(?:case|casing|volute)(?:\'s| is) full(?: of water)?', 'primed (?:right )?(?:up )?to the'
   + ' (?:plug|top|brim)'],
-  ['brushes worn out', 'brushes(?: are)? (?:down to|worn to|just) (?:nothing|nubs|the holders?|stubs)'],
+  ['brush worn', 'brushes(?: are)? (?:down to|worn to|just) (?:nothing|nubs|the holders?|stubs)'],
   ['relay contacts open', '(?:ohmed )?(?:the )?relay (?:points|contacts)(?: and they)? '
   + '(?:don[\'’]t|won[\'’]t|never|do not)'
   + ' (?:make|close)'],
@@ -102,25 +100,26 @@ const OF_PARTS: readonly Joined[] = [
   ['belt slip', '(?:belt |motor )?(?:pulley|sheave)(?:\'s| is) (?:shiny|polished|glazed|hot)'
   + '(?: and (?:shiny|polished|glazed|hot))?'],
   ['stops climbing at $1', `(?:it's )?stuck at ${N}(?: psi| pounds)? and the head is (?:cooking|burning hot|red hot)`],
-  ['unloader plunger bent', '(?:the )?(?:little )?(?:plunger|pin|lever) (?:on|in|under) the (?:switch|unloader)'
+  ['unloader valve stuck shut', '(?:the )?(?:little )?(?:plunger|pin|lever) (?:on|in|under) the (?:switch|unloader)'
   + ' (?:that (?:opens|pushes) the (?:unloader|bleeder) )?(?:is |was )?(?:bent|stuck|broken)(?= ?$)'],
 ]
 
 /** What is caught holds it open; what is blown or taken off shows whether it is clear. */
 const OF_VALVES: readonly Joined[] = [
-  ['pebble stuck under the flapper', '(?:poppet|disc|flapper|ball|seat)(?: in the check)? has (?:a |some )?'
+  ['check stuck open', '(?:poppet|disc|flapper|ball|seat)(?: in the check)? has (?:a |some )?'
   + '(?:piece of |bit'
   + ' of |chunk of )?(?:tape|grit|sand|rust|trash|debris|gravel)(?: stuck)?(?: on| under| in)?(?: it)?'],
   ['on $1 $2, off $3 $2', `(?:it )?runs ${N} (minutes|seconds),? (?:and )?off ${N}(?: minutes| seconds)?(?= ?$)`],
-  ['$2 stuck open', '(?:a )?(?:twig|leaf|stick|gravel|pebble|rock|grit|trash|debris|tape|chip|shaving)s?(?: was| is)?'
-  + ' (?:stuck|caught|lodged|jammed|wedged) (in|under|open) the (foot valve|check valve|check|flapper)'],
+  ['$1 in the $2', '(twig|leaf|stick|gravel|pebble|rock|grit|trash|debris)(?: was| is)? (?:stuck|caught|lodged|jammed'
+  + '|wedged) (?:in|under) the (foot valve|check valve|check)'],
+  ['$2 in the $1', '(foot valve|check valve)(?: flapper)?(?:\'s| has| had)(?: got)? an? (twig|leaf|stick|pebble|rock)'
+  + ' (?:in|under) it'],
   ['$1 stuck open', '(foot valve|check valve|check|flapper)(?: was| is)? (?:held|propped|wedged|jammed) open'],
-  ['prime drains back', '(?:watched|heard|hear|saw|see) it (?:all )?(?:drain|run|fall|leak)(?: right)? back'
-  + '(?: down| out)?'],
+  ['foot valve will not hold', 'watched it (?:all )?(?:drain|run|leak)(?: right)? back(?: down| out)?'],
   ['port plugged', '(?:took|pulled) the (?:little |small |copper )?(?:tube|nipple|line) off,? (?:and )?(?:nothing|no'
   + ' water) (?:comes|came|coming) out(?: of it)?',
   'nothing (?:comes|came|coming|comin) out of the (?:little )?(?:nipple|tube to the switch|sensing line|port)'],
-  ['bled the head and it starts', '(?:cracked|loosened|broke loose|opened|bled) the (?:line|tube|fitting|nut)'
+  ['vented head runs', '(?:cracked|loosened|broke loose|opened|bled) the (?:line|tube|fitting|nut)'
   + '(?: off| at)?(?: the)?(?: check valve| check| head)?,? (?:and )?(?:air|it) (?:hissed|came|blew|let)(?: out| go)*'
   + '(?: and|,| then)* (?:it )?(?:started|took off|starts|ran)'],
 ]
@@ -133,7 +132,7 @@ const OF_SETTINGS: readonly Joined[] = [
   ['', `,? ?(?:and |but )?(?:cut-? ?out|cut-? ?in|that)(?:'s| is|s) supposed to be ${N}(?: psi| pounds)?`],
   ['', '(?:float )?(?:hanging|sitting)(?: straight)? down with a cracked (?:housing|body|shell)(?:,? full of water)?'],
   ['', 'pulled the drop(?: pipe)?(?: up| out)?,?(?= \\w)'],
-  ['respliced', 'resplit'],
+  ['spliced', 'resplit'],
   ['gauge $1 psi', `(?:my|a)(?: own| good| test| new)? gauge (?:on|at|in) the \\w+ (?:shows|reads|says) ${N}`],
   ['', '(?:i )?pulled \\d+ (?:feet|foot|ft) of pipe(?: up| out)? and(?= )'],
 ]
