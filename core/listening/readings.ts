@@ -239,7 +239,7 @@ function sayRead(
 
 const isOfWire = ({ probe, condition }: NumericTest) => probe.ask === 'part' && condition === 'leads-off'
 
-/** Of two pumps it is the one that was spoken of. */
+/** Of two pumps it is the one that was spoken of; judgement, no source. */
 const OTHER_PUMP = 0.3
 const isLikeAt = (point: string, near: string | undefined) =>
   near !== undefined && point !== near && unstaged(point) === unstaged(near)

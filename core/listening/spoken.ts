@@ -56,7 +56,9 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   if (line.kind === 'repair' && 'component' in line) {
     const isThere = kind.points.some(p => p.id === near && p.component === line.component)
     const own = isThere ? undefined : kind.points.find(p => p.component === line.component)
-    return { ...kept, near: own?.id ?? near }
+    // nobody reads what a joint drops once it is remade: volts and amps stay where they were read
+    const isRead = own !== undefined && (quantity === undefined || reads(kind, own.id, quantity))
+    return { ...kept, near: isRead ? own.id : near }
   }
   if (line.kind !== 'reading' && line.kind !== 'observation') return kept
   const test = 'test' in line ? findTest(kind, String(line.test)) : undefined
@@ -79,6 +81,11 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const shown = bad ? { shown: { test: 'seen-itself', outcome: bad, said: saidIn(line), does: before.does } } : {}
   return { ...kept, ...own, ...volts, ...shown }
 }
+
+const reads = ({ tests }: SystemKind, point: string, quantity: string): boolean =>
+  !['volts', 'amps'].includes(quantity)
+  || tests.some(t =>
+    t.point === point && t.kind === 'numeric' && t.quantity === quantity && !(t.probe.ask === 'volts' && t.probe.drop))
 
 /** Wires of so many ohms to ground or to each other are seen to be bad; handbook §4, where a hand can touch. */
 const SOUND_WIRE = 0.5e6

@@ -53,7 +53,7 @@ const OF_WIRES: readonly Joined[] = [
   + `(?:and )?across the`
   + ` bottom(?: screws| terminals| lugs| two)?${GET} ${N}${V}`],
   ['$1 volts at the well head', '([12][0-4]\\d)(?: v(?:olts?)?)? at the cap(?= ?$|,| and)'],
-  ['$1 now', `(?:and )?(?:it's |it is )?back up to ${N}(?= ?$|,)`],
+  ['now $1', `(?:and )?(?:it's |it is )?back up to ${N}(?= ?$|,)`, `(?<=^ ?)(?:and )?${N} now(?= ?$)`],
   ['', '(?:and )?the house (?:is |was )?(?:only )?(?:pulling|drawing|using) \\d+ ?a(?:mps?)?'],
   ['', '(?:so )?(?:i )?called the (?:power|electric) (?:company|people),?(?: and)?(?= they )'],
   ['', ',? ?so (?:the |that )?switch(?:\'s| is) (?:doing its job|passing (?:it|power|through)|good|fine|ok)'],
@@ -112,7 +112,7 @@ const OF_VALVES: readonly Joined[] = [
   ['on $1 $2, off $3 $2', `(?:it )?runs ${N} (minutes|seconds),? (?:and )?off ${N}(?: minutes| seconds)?(?= ?$)`],
   ['$1 in the $2', '(twig|leaf|stick|gravel|pebble|rock|grit|trash|debris)(?: was| is)? (?:stuck|caught|lodged|jammed'
   + '|wedged) (?:in|under) the (foot valve|check valve|check)'],
-  ['$2 in the $1', '(foot valve|check valve)(?: flapper)?(?:\'s| has| had)(?: got)? an? (twig|leaf|stick|pebble|rock)'
+  ['$2 in the $1', '(foot valve|check valve) flapper(?:\'s| has| had)(?: got)? an? (twig|leaf|stick|pebble|rock)'
   + ' (?:in|under) it'],
   ['$1 stuck open', '(foot valve|check valve|check|flapper)(?: was| is)? (?:held|propped|wedged|jammed) open'],
   ['foot valve will not hold', 'watched it (?:all )?(?:drain|run|leak)(?: right)? back(?: down| out)?'],

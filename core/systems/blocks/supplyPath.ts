@@ -141,7 +141,10 @@ export const feedToGround = (to: string) =>
     steps: [`Its wires off at the breaker and at the ${to}; each to ground, note the lower.`],
   })
 
-/** A wire laid bare, or wet through the insulation: a breaker for ground faults lets go at that already. */
+/**
+ * A wire laid bare, or wet through the insulation: a breaker for ground faults lets go at that already. Its shares are
+ * judgement, no source.
+ */
 export const feedEarth = (): readonly Severity[] =>
   degrees(
     { name: 'dead to earth', share: 0.6, change: { 'feed.earth': 0.2 } },
