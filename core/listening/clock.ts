@@ -20,9 +20,12 @@ export function withoutClock(typed: string): string {
 }
 
 /** What was heard of a line, kept as it was typed. */
-export function asTyped(typed: string, heard: Result<Heard>): Result<Heard> {
+export function asTyped(typed: string, said: string, heard: Result<Heard>): Result<Heard> {
   if (!heard.ok) return heard
-  const whole = <L extends DraftLine>(line: L): L => ('typed' in line ? { ...line, typed } : line)
+  const whole = <L extends DraftLine>(line: L): L =>
+    'typed' in line
+      ? { ...line, typed }
+      : 'text' in line && typeof line.text === 'string' ? { ...line, text: lettersOf(line.text, said, typed) } : line
   const { value } = heard
   switch (value.kind) {
     case 'lines':
@@ -35,3 +38,17 @@ export function asTyped(typed: string, heard: Result<Heard>): Result<Heard> {
     }
   }
 }
+
+/** Part of what was said in the letters that were typed for it: both end in the same word. */
+function lettersOf(part: string, said: string, typed: string): string {
+  const from = said.toLowerCase().indexOf(part.toLowerCase())
+  if (from < 0) return part
+  const [all, meant, own] = [wordsIn(typed), wordsIn(said), wordsIn(part)]
+  const start = all.length - meant.length + wordsIn(said.slice(0, from)).length
+  const letters = all.slice(Math.max(0, start), start + own.length)
+  const isSame = letters.length === own.length
+    && letters.every((w, i) => w.charAt(0).toLowerCase() === own[i]?.charAt(0).toLowerCase())
+  return isSame ? letters.join(' ').replace(/[,;.]+$/, '') : part
+}
+
+const wordsIn = (text: string): readonly string[] => text.split(/\s+/).filter(Boolean)

@@ -81,7 +81,7 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const said = spelledRight(withoutHead(withoutClock(typed)), listening.sayings)
-  if (said !== typed) return asTyped(typed, hear(kind, said, listening))
+  if (said !== typed) return asTyped(typed, said, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states
   const heard = hearOptions(kind, typed, listening)

@@ -49,6 +49,15 @@ describe('a line so typed', () => {
     })
   })
   it.each([
+    ['cleaned the contcts', 'cleaned the contcts'],
+    ['10:15 pulld the pump and remade the splise', 'remade the splise'],
+    // where the words are not as many, it stands as it was heard
+    ['no1 home, cleaned the contcts', 'cleaned the contcts'],
+  ])('keeps the letters of a repair: %s', (said, text) => {
+    const heard = requireOk(hear(kindFor('well-2wire'), said))
+    expect(heard.kind === 'lines' && heard.lines.find(l => l.kind === 'repair')).toMatchObject({ text })
+  })
+  it.each([
     ['well-3wire', 'strt cap reads .2 uf shud be 108', 'cap.farads 2e-7 | cap-label under'],
     ['rv', 'fuze is blown', 'fuse-look blown'],
     ['three-phase', 'midle fuse is blown', 'fuses-look one'],
