@@ -35,6 +35,7 @@ import { TURNS_IN_SHORT } from './inShort'
 import { TURNS_OF_LOGS } from './logging'
 import { TURNS_OF_TALKING } from './talking'
 import { TURNS_OF_TELLING } from './telling'
+import { TURNS_TOGETHER } from './together'
 import { TURNS_OF_TRIPPING } from './tripping'
 import { TURNS_OF_TRYING } from './trying'
 import { TURNS_OF_WATCHING } from './watching'
@@ -50,6 +51,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_WIRES,
   ...TURNS_COMMONLY,
+  ...TURNS_TOGETHER,
   ...TURNS_OF_SAGGING,
   ...TURNS_OF_GAUGES,
   ...TURNS_AT_LENGTH,
