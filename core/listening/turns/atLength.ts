@@ -1,7 +1,7 @@
 /** What is told at length by one who shows what he does. Common practice, no source. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const PSI = '(?: ?psi| pounds| lbs?)?'
 const GOT = '(?:i\'ve got |i have |i get |i got |there\'s |we\'ve got |we have )?'
 const NONE = '(?:0|zero|nothing)'

@@ -1,8 +1,7 @@
 /** Of what is met most, as yet another hand puts it: wires by where they go, parts by what became of them. */
+import { N, V } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
-const V = '(?: ?v(?:olts?)?)?'
 const NOTHING = '(?:no reading|nothing|infinite|ol|no continuity|wide open|open)'
 const GET = '(?: i get| i\'ve got| i have| is| it\'s| reads)?'
 const COLOUR = '(?:black|red|yellow|white|blue)'

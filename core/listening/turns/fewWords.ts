@@ -1,7 +1,7 @@
 /** As it is said by one who has few words of the language: `no have`, `no start`, `is very burn`. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const PUMP_ON = '(?:,? (?:with|when) (?:the )?pump(?: switch)?(?: is)? on)?'
 
 export const TURNS_OF_FEW_WORDS: readonly Joined[] = [

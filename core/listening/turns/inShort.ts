@@ -1,7 +1,7 @@
 /** What is said in short speech at the work: screws, the far side of a thing, three of this and three of that. */
+import { V } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const V = '(?: ?v(?:olts?)?)?'
 const SCREWS = '(?:screws?|terminals?|legs?|wires?|lugs?|sides?)'
 const IN = `(?:incoming|line|feed|top|supply)(?:[ -]side)?`
 const OUT = `(?:outgoing|load|motor|pump|bottom)(?:[ -]side)?`

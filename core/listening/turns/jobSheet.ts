@@ -1,9 +1,9 @@
 /** As it is put on a job sheet: short, and in turns of the tongue. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const TIME = '(?:an?|one|two|three|four|five|ten|fifteen|twenty|thirty|forty|\\d+|half an|a quarter) (?:of an )?'
   + '(?:minutes?|mins?|hours?)'
-const N = '(\\d+(?:\\.\\d+)?)'
 const PIECE = '(?:piece|bit|chunk|hunk|wad|sliver|flake)'
 
 /** It holds, or between what it works. */

@@ -1,7 +1,7 @@
 /** What is written in a log: labels and their figures, in the passive, with how things stood. Common practice. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const FEW = '(\\d*\\.?\\d+)'
 const OHMS = '(?: ?(?:ohms?|Ω))'
 const MINUTES = '(?:for )?(?:a|one|two|five|ten|fifteen|twenty|thirty|half an|\\d+) ?(?:min(?:ute)?s?|hours?|hrs?|h)'

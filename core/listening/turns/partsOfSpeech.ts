@@ -1,5 +1,8 @@
 /** Parts that whole sentences are made of, as patterns: figures, a nought, when, who did it, how it reads. */
 export const FIGURE = '\\d+(?:\\.\\d+)?'
+/** A figure, and what may stand behind it; the figure is the pattern's own bracket. */
+export const N = `(${FIGURE})`
+export const V = '(?: ?v(?:olts?)?)?'
 export const VOLTS = `(${FIGURE})(?: ?v(?:olts?)?)?`
 export const NOUGHT = '(?:nothing|zero|zip|nada|none|dead|0)'
 export const IT = '(?:it|she|the pump|the motor|the compressor|the unit|the machine|this thing|that)'

@@ -1,7 +1,7 @@
 /** Volts at rest and as it starts, told in one breath; volts at the main. */
+import { V } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const V = '(?: ?v(?:olts?)?)?'
 /** Volts of a mains, and not psi. */
 const MAINS = '([1-4]\\d\\d)'
 const LOWEST = '(\\d{2,3})'

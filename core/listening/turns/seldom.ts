@@ -1,7 +1,7 @@
 /** Of what is met less often: valves by themselves, reducers, feeds in the ground, protectors, generators, caps. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const PSI_SAID = '(?: ?psi| pounds| lbs)?'
 const VALVE = '(?:gate|ball|globe|house|main) valve (?:to|for|on|after) the \\w+'
 const TO_EARTH = '(?:to )?(?:ground|earth)'

@@ -1,7 +1,7 @@
 /** As it is said by one who talks while he works: asides, prices, what is usual, what was meant to be. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const MINUTES = '(?:\\w+|half an|a quarter of an) (?:minutes?|mins?|hours?)'
 const UF = '(?: ?(?:uf|microfarads?|mfd|mikes?))?'
 const SAYS = '(?: is| was|\'s)?(?: says| said| marked| calls for| reads| rated| supposed to be)*(?: for)?'

@@ -1,12 +1,12 @@
 /** Of two things at once, and of what was only tried: between which parts it leaks, with what off it was read. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const UF = ' ?(?:uf|µf|mfd|mikes?|microfarads?)'
 const STUCK = '(?:stuck|welded|fused|burned)(?: shut| together| closed)?'
 
 const OF_LEAKS: readonly Joined[] = [
-  ['shaft seal leaks', '(?:water(?:\'?s| is)? )?(?:dripping|leaking|coming|weeping|drips|leaks)(?: out)?(?: from)?'
+  ['shaft seal leaks', 'water(?:\'?s| is)? (?:dripping|leaking|coming|weeping|drips|leaks)(?: out)?(?: from)?'
   + ' between the (?:motor|pump) and the (?:pump|motor|housing)'],
   ['$1 stuck open', '(check valve|check|foot valve)(?: [a-z]+){0,3}? (?:is |was )?(?:gummed|gunked|carboned|crudded)'
   + '(?: up)? open(?: with [a-z]+)?'],

@@ -1,7 +1,7 @@
 /** What is written on a work order: inputs and outputs, before and after, what was observed. Common practice. */
+import { N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const N = '(\\d+(?:\\.\\d+)?)'
 const V = '(?: ?v(?:olts?)?(?: ?[ad]c)?)?'
 const PSI = '(?: ?psi| pounds| lbs?)?'
 const THING = '((?:panel |pressure |float |demand )?switch|breaker|disconnect|contactor|starter|overload|relay'
