@@ -56,6 +56,8 @@ export async function openLibsqlServer(file: string): Promise<LibsqlDouble> {
     response.writeHead(200, { 'content-type': 'application/json' })
     response.end(JSON.stringify({ baton: next, base_url: null, results }))
   }
+  // on a busy machine a socket that is closed for idling is closed under the hand of who uses it
+  server.keepAliveTimeout = 60_000
   await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
   return {
     url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
