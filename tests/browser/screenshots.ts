@@ -96,7 +96,7 @@ try {
   await page.theme('day')
   await page.size(390, 844)
   await go(`/tabs/${caravan.id}`)
-  await page.see('next', '.parts')
+  await page.see('do that here', '.area-next')
   await shoot('tab-phone')
   await page.size(1280, 800)
   await go(`/tabs/${caravan.id}`)
