@@ -321,10 +321,8 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             'stuck': { label: 'will not be reset, though cool' },
           },
           usual: { 'holds': 0.967, 'lets-go': 0.03, 'stuck': 0.003 },
-          // what makes it let go is not seen at it
-          pointsTo: [
-            'box.relay-closed', 'box.cap-shorted', 'motor.binding', 'supply.low-volts', 'feed.high-resistance',
-          ],
+          pointsTo: ['box.relay-closed', 'box.cap-shorted', 'motor.binding', 'supply.low-volts',
+            'feed.high-resistance'],
           chancesByFault: {
             'box.relay-closed': { 'holds': 0.2, 'lets-go': 0.79, 'stuck': 0.01 },
             'box.cap-shorted': { 'holds': 0.4, 'lets-go': 0.59, 'stuck': 0.01 },
@@ -342,9 +340,8 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
             'runs-weak': { 'holds': 0.75, 'lets-go': 0.245, 'stuck': 0.005 },
           },
         }),
-        overloadBridged({
-          id: 'overload-bridged', point: 'overload', hot: 'box.overload-hot', failed: 'box.overload-failed',
-        }),
+        overloadBridged({ id: 'overload-bridged', point: 'overload', hot: 'box.overload-hot',
+          failed: 'box.overload-failed' }),
         relayHeard(),
         seen({
           id: 'relay-seen',
