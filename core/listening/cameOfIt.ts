@@ -2,6 +2,7 @@
 import { ok, type Result } from '#core/foundation'
 import { findTest, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import type { Done } from './done'
 import type { Heard } from './meaning'
 import { sayLines } from './sayLine'
 import type { Spoken } from './spoken'
@@ -30,12 +31,23 @@ export function withWorks(
 const isNothingNew = ([line, ...more]: readonly DraftLine[]) =>
   line?.kind === 'observation' && line.test === 'asked' && line.outcome === 'nothing' && more.length === 0
 
+/** After a repair that is no pump that stands still. */
+const IS_CALM = /^(?:and )?(?:it[’']s |she[’']s |runs |nice and )*quiet(?: now| again| as a mouse)?\.?$/i
+
+/** Of what leaked air, that none is heard is as it should be. */
+const LEAKED_AIR: ReadonlySet<string> = new Set(['check.leaking', 'unloader.leaking'])
+const NO_HISS = /^(?:and )?no (?:more )?hiss(?:ing)?(?: now| any ?more)?\.?$/i
+
 /** `new relay, same`; `new breaker, ran all day`. */
-export function cameOf(kind: SystemKind, after: string, complained: string | undefined): DraftLine | undefined {
+export function cameOf(
+  kind: SystemKind, after: string, complained: string | undefined, { line }: Pick<Done, 'line'>,
+): DraftLine | undefined {
   if (!findTest(kind, 'works')) return undefined
   // `swapped the relay and cap, same`
   const last = after.replace(/^(?:the |a )?[a-z]+(?: [a-z]+)?[,;] (?=\D+$)/i, '')
-  return saysItIsSame(last) ? FAILS : saysItRanOn(after, complained) ? WORKS : undefined
+  const isTight = line.kind === 'repair' && LEAKED_AIR.has(line.fault ?? '') && NO_HISS.test(after)
+  if (isTight) return WORKS
+  return saysItIsSame(last) ? FAILS : saysItRanOn(after, complained) || IS_CALM.test(after) ? WORKS : undefined
 }
 
 /** `tightened it, fills in three minutes`: what was put right does its work. */

@@ -4,7 +4,7 @@
 export const DOINGS = {
   renewed: [
     '(?:replaced|renewed|rebuilt|installed|fitted|changed(?: out)?|swapped(?: out| in)?) (?:[\\w/½¼-]+ ){0,4}OF',
-    '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted) (?:in |on |up )?(?:a |an |on |in )?'
+    '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted|tried|added|set) (?:in |on |up )?(?:a |an |on |in )?'
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
     '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b', 'rebuilt it with (?:new )?OF',
@@ -19,7 +19,7 @@ export const DOINGS = {
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired |spliced )?(?:in|on|up|fitted'
     + '|installed)\\b',
     '^(?:a |two |three )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: (?:with|set (?:to|at|for)) .*)?$',
-    '^(?:put|stuck|threw|popped) an? OF in$',
+    '^(?:put|stuck|threw|popped) an? OF (?:in|on)$',
     '^(?:put|stuck|threw|popped) in (?:an? |another )(?:\\w+ ){0,2}OF(?: kit)?$',
     '^(?:the )?(?:\\w+ ){0,2}OF (?:replaced|renewed|changed|swapped)(?: out)?$',
   ],
@@ -34,7 +34,7 @@ export const DOINGS = {
   freed: [
     '(?:freed|untangled|unhooked|unstuck|unjammed|released|let go) (?:up )?(?:\\w+ ){0,2}OF',
     '(?:knocked|worked|broke|pulled|moved) (?:\\w+ ){0,2}OF (?:loose|free|clear|off it)',
-    '(?:dug|picked|fished|pulled|took) (?:\\w+ ){0,4}out of (?:the )?OF',
+    '(?:dug|picked|fished|pulled|took|cleared|cleaned|got|knocked) (?:\\w+ ){0,4}out of (?:the )?OF',
     '(?:dug|picked|fished|pulled|got|cut|knocked) OF(?: right| back)? out',
   ],
   remade: [
@@ -68,7 +68,7 @@ export const DOINGS = {
     '(?:brushed|picked|scraped|cleaned)(?: up)? OF(?: right| all)? (?:out|off)',
   ],
   reset: [
-    '(?<!even after i )re-?set (?:\\w+ ){0,2}OF',
+    '(?<!even after i )re-?set (?:\\w+ ){0,3}OF',
     '(?:pushed|pressed|hit|punched|popped) (?:\\w+ ){0,2}OF(?! with| apart| loose| off| open)(?: back)?(?: in)?',
   ],
   filled: [
@@ -79,7 +79,7 @@ export const DOINGS = {
   primed: ['(?<of>re-?primed|primed)(?: up)? (?:it|her)'],
   aired: [
     '(?:pump(?:ed)? (?:it|her|the tank)|aired?(?: it| her| the tank)?) (?:back )?(?:up )?to (?<of>\\d+)',
-    '^air(?:ed)?(?: up)? to'
+    '(?:blew|pumped) up (?:\\w+ ){0,2}OF', '^air(?:ed)?(?: up)? to'
     + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
     + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],

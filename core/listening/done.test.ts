@@ -21,7 +21,7 @@ describe('what was put right', () => {
   it.each([
     ['booster', 'cleaned the strainer out and it makes 70', 'put right strainer.blocked | gauge'],
     ['booster', 'held the lever up and it runs', 'put right switch.cut-off-tripped | sound'],
-    ['compressor-direct', 'new check valve in, quiet now', 'put right check.leaking | sound'],
+    ['compressor-direct', 'new check valve in, quiet now', 'put right check.leaking | works'],
     ['well-2wire', 'replaced the pressure switch, pump runs now', 'put right switch.pole1-burnt | sound'],
     ['jet', 'primed the pump and it builds to 50', 'prime-look | put right pump.prime-lost | gauge'],
     ['rv', 'tightened the hose clamps', 'put right strainer.air-leak'],

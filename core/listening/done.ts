@@ -80,7 +80,7 @@ const PARTED = /\s*(?:[,;:]|\.(?!\d))\s*|\s+(?:and|then|so|now)\s+/g
  *   any was, a new part is one of another day
  */
 export function findDone(
-  kind: SystemKind, told: string, { near, seen, shown, mended, fedAt, said: earlier = '' }: Spoken = {},
+  kind: SystemKind, told: string, { near, seen, shown, places, mended, fedAt, said: earlier = '' }: Spoken = {},
 ): Done | undefined {
   const text = inActive(spellOut(told))
   const said = text.toLowerCase().replaceAll('’', '\'')
@@ -110,7 +110,9 @@ export function findDone(
         again))
       const reset = breakerReset(kind, { near, earlier, shown, before, part, after })
       if (reset) return reset
-      return inDisconnect(kind, part, fedAt, putRightBy(kind, whole, before, { near, seen, shown, earlier }))
+      return inDisconnect(kind, part, fedAt, putRightBy(kind, whole, before, {
+        near, seen, shown, earlier, ...(places ? { places } : {}),
+      }))
     }
     const isBarred = NOT_NOW.test(plain)
       || (TWO_LEADS.test(part) && !kind.faults.some(f => f.repair.id === TURNS_IT))

@@ -15,6 +15,7 @@ import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { inTradeWords } from './misspelt'
+import { isOneTest, isRenewed } from './oneTest'
 import { withPilot, withReferred } from './referring'
 import { sayLines } from './sayLine'
 import { isCapped, isOwnWork } from './ownWork'
@@ -22,7 +23,7 @@ import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
-import { asWhole, HELPED, isTrialLine, labelOf } from './wholeLine'
+import { asWhole, labelOf } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
 import { saysItWorks } from './worksNow'
@@ -93,20 +94,23 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
     ? ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
     : withWorks(kind, typed, listening.before, heard)
   if (!plain.ok || isOfStation(plain.value)) return plain
-  if (!done || typed.length > LONGEST || IN_VAIN.test(done.after)) return plain
+  if (!done || typed.length > LONGEST || (IN_VAIN.test(done.after) && !isRenewed(done))) return plain
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
   const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
   // `now there's 241`: where it was none before
-  const from = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
-  const came = after ? cameOf(kind, after, listening.before?.complained) : undefined
+  const now = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
+  // what the pump makes again is read at the gauge
+  const from = after && MAKES.test(after) && now.near === 'inlet' ? { ...now, near: 'gauge' } : now
+  const came = after ? cameOf(kind, after, listening.before?.complained, done) : undefined
   const last = came
     ? ok<Heard>({ kind: 'lines', lines: [came], say: '' })
     : after ? readThere(kind, hear(kind, after, { ...listening, before: from }), from.near) : undefined
-  if (after && isVented(plain.value) && linesOf(plain).length === 1) return withRepair(plain.value, done)
+  const isAired = isVented(plain.value) && !isOfTank(done) && linesOf(plain).length === 1
+  if (after && isAired) return withRepair(plain.value, done)
   const pumps = done.line.kind === 'repair' && done.line.fault === PRIMED && PUMPS_AGAIN.test(done.after)
-  if (after && !pumps && !EVER_SINCE.test(done.after) && isOne(kind, plain.value, done, linesOf(last),
+  if (after && !pumps && !EVER_SINCE.test(done.after) && isOneTest(kind, plain.value, done, linesOf(last),
     listening.before?.near)) return plain
   const works = after ? worksAgain(kind, after, done.line, linesOf(last)) : []
   const untold = leftOf(last, after)
@@ -179,6 +183,8 @@ function leftOf(heard: Result<Heard> | undefined, text: string | undefined): str
 const isVented = (heard: Heard) =>
   linesOf(ok(heard)).some(l => l.kind === 'observation' && unstaged(l.test) === 'vent' && l.outcome === 'air')
 
+const isOfTank = ({ line }: Done) => line.kind === 'repair' && unstaged(line.component ?? '') === 'tank'
+
 /** What had to be primed was dry. */
 const wasDry = (heard: Heard, { line }: Done): readonly DraftLine[] =>
   line.kind === 'repair' && line.fault === PRIMED
@@ -198,6 +204,7 @@ const IN_VAIN = new RegExp(
   + '|(?:it )?(?:wo|does ?|did ?|would)n[\'’]?t (?:stay|hold|set|click|latch|reset))\\b', 'i',
 )
 
+const MAKES = /^(?:and )?(?:it )?(?:got |makes |gives |up to )?\d+ ?(?:psi|pounds)(?: now)?$/i
 const NOW = /^(?:and |so )?now\b/i
 
 /** After something was put right it is no complaint. */
@@ -210,27 +217,6 @@ const PUMPS_AGAIN = new RegExp(
   '^(?:it|she)(?:\'s)? (?:now )?(?:pump(?:s|ed|ing)|took (?:right )?off|caught|works?|worked|built|'
   + 'went (?:right )?up|came (?:right )?up)\\b(?!.*\\b(?:los[te]|quit|again|then|but)\\b)', 'i',
 )
-
-/** What was done and what came of it are one test: `drained the tank, still hums`. */
-function isOne(
-  kind: SystemKind, heard: Heard, { line: done }: Done, after: readonly DraftLine[], near: string | undefined,
-): boolean {
-  if (heard.kind !== 'lines' || heard.left || heard.lines.length !== 1) return false
-  if (after.some(l => l.kind === 'repair')) return false
-  const [line] = heard.lines
-  const part = done.kind === 'repair' ? done.component : undefined
-  const wasReadThere = part !== undefined && kind.points.some(p => p.id === near && p.component === part)
-  // `new coil, pulls right in`: a new part is no test, but where it is a spare that was tried
-  const isSpare = line && isTrialLine(kind, line) && !wasReadThere
-  if (done.kind === 'repair' && IS_NEW.test(done.text) && line && !isSpare) return false
-  if (line?.kind === 'observation' && HELPED.has(unstaged(line.test))) return true
-  // `cleaned the nozzle, 55 now`: the figure is of afterwards
-  if (after.some(l => l.kind === 'reading') && !heard.lines.some(l => l.kind === 'reading')) return false
-  const same = after.some(l => 'test' in l && line && 'test' in line && l.test === line.test)
-  return line?.kind === 'observation' && !['asked', 'works', 'fed-by'].includes(line.test) && !same
-}
-
-const IS_NEW = /^(?:an? )?(?:new|fresh) /
 
 /** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
 const OPTIONAL: Readonly<Record<string, RegExp>> = {

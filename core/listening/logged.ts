@@ -112,9 +112,25 @@ const OF_ITS_SETTING = new RegExp(
 /** `contact kit in it` */
 const KIT_IN_IT = /^(?:a )?((?:contact |rebuild |seal |gasket )?kit) in (?:it|there)\b/i
 
+/** `runs with the new switch in`, `new cap made no difference`: what was put in, and then what came of it. */
+const PART = '(?:(?:pressure|start|run|control|check|foot|float|two[- ]pole) )?(?:switch|cap(?:acitor)?|relay'
+  + '|breaker|box'
+  + '|coil|contactor|valve|check|float|fuse|regulator|gauge|overload|belts?|motor|pump|tank|unloader)'
+const WITH_NEW = new RegExp(`^(.{3,40}?),? with (?:the|a) new (${PART})(?: in| on| on it| in it)?$`, 'i')
+const WITH_NEW_FIRST = new RegExp(`^with (?:the|a) new (${PART})(?: in| on| on it| in it)?,? (?!(?:in`
+  + `|on)\\b)(.{3,})$`, 'i')
+/** `new start cap 300 mfd`: as it is rated. */
+const NEW_RATED = /\b(new (?:start |run )?cap(?:acitor)?),? \d+(?: ?(?:-|to) ?\d+)? ?(?:uf|mfd|mikes?)\b/i
+const NEW_IN_VAIN = new RegExp(
+  `^((?:put in |tried )?(?:a |the )?new ${PART}) (?:made )?(no (?:difference|help|good|change|better)`
+  + '|did(?:n[’\']t| not) help|did nothing|same thing)$', 'i',
+)
+
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string =>
-  text.replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ')
+  text.replace(WITH_NEW, 'new $2 in, $1').replace(WITH_NEW_FIRST, 'new $1 in, $2').replace(NEW_RATED, '$1')
+    .replace(NEW_IN_VAIN, '$1, $2')
+    .replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ')
     .replace(OF_ITS_SETTING, 'put in a new $1/$2 switch').replace(KIT_IN_IT, 'put in a new $1')
     .replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME, '$1')
     .replace(PASSIVE, (_all, thing: string, done: string) => `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

@@ -1,9 +1,11 @@
 /** What a line may hang on: the place, the figure and the doing that were spoken of before it. */
-import { findTest, type NumericTest, type SystemKind } from '#core/systems'
+import { findTest, type NumericTest, type SystemKind, type Test } from '#core/systems'
 
 export interface Spoken {
   /** the point of the reading or observation before */
   readonly near?: string | undefined
+  /** the points of what was read and looked at, newest last */
+  readonly places?: readonly string[]
   /** the point of what was last looked at, whatever was read after it: `untangled it` */
   readonly seen?: string | undefined
   /** the look that was last told, and what it showed: `blew it out` */
@@ -50,6 +52,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const kept = {
     near, seen: before.seen, shown: before.shown, value: earlier, quantity, fed, fedAt, test: before.test, does,
     said: isRest(before, line) ? before.said : saidIn(line), mended,
+    ...(before.places ? { places: before.places } : {}),
     ...(complained ? { complained } : {}),
   }
   if (line.kind === 'remark' && 'text' in line) return { ...kept, action: String(line.text) }
@@ -67,7 +70,7 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
     const shown = 'test' in line && 'outcome' in line
       ? { test: String(line.test), outcome: String(line.outcome), said: saidIn(line), does: before.does }
       : before.shown
-    return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown }
+    return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown, ...placesWith(before, test) }
   }
   const read = 'value' in line && !('judged' in line) ? (line.value as number | null) : undefined
   // of three in a row the last alone is not what is the same elsewhere
@@ -76,11 +79,14 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const row = ofRow && read !== undefined ? [...inRow, read] : undefined
   const volts = test.quantity === 'volts' && read ? { fed: read, fedAt: test.point } : {}
   const value = ofRow && read !== null ? undefined : read
-  const own = { near: test.point, row, value, quantity: test.quantity, test: test.id }
+  const own = { near: test.point, row, value, quantity: test.quantity, test: test.id, ...placesWith(before, test) }
   const bad = read !== undefined && read !== null && read < SOUND_WIRE ? wireAt(kind, test) : undefined
   const shown = bad ? { shown: { test: 'seen-itself', outcome: bad, said: saidIn(line), does: before.does } } : {}
   return { ...kept, ...own, ...volts, ...shown }
 }
+
+const placesWith = ({ places = [] }: Spoken, test: Test | undefined): Pick<Spoken, 'places'> =>
+  test ? { places: [...places.filter(p => p !== test.point), test.point] } : {}
 
 const reads = ({ tests }: SystemKind, point: string, quantity: string): boolean =>
   !['volts', 'amps'].includes(quantity)

@@ -12,7 +12,7 @@ const BLED
 const ZERO = new RegExp(
   [
     '\\b(?:drained|bled|emptied)\\b.*\\b(?:gauge|pressure|needle)\\b.*\\b(?:zero|0)\\b',
-    '\\b(?:drained|bled)(?: \\w+){0,3} (?:down )?to (?:zero|nothing)\\b',
+    '(?<!\\b(?:it|she|pressure|gauge|needle) )\\b(?:drained|bled)(?: \\w+){0,3} (?:down )?to (?:zero|nothing)\\b',
     '\\bpressure (?:is )?(?:at|to) zero\\b',
     '\\bno pressure left\\b',
   ].join('|'),

@@ -64,10 +64,11 @@ export const WAYS: Readonly<Record<string, Way>> = {
       + ' )new wire)',
   },
   'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
-  'replace-motor': { by: ['renewed'], to: '(?:pump )?motor' },
-  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor|(?<=new )[\\d/.½¾]+ ?hp)' },
+  'replace-motor': { by: ['renewed'], to: '(?:(?:pump )?motor|coupl(?:ing|er)|insert)' },
+  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor|coupl(?:ing|er)|(?<=new )[\\d/.½¾]+ ?hp)' },
   'replace-pump': { by: ['renewed'], to: 'pump' },
-  'fit-pump-head-kit': { by: ['renewed'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?|valve plate)' },
+  'fit-pump-head-kit': { by: ['renewed', 'cleaned'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?'
+    + '|valve plate)' },
   'replace-impeller-and-seal': { by: ['renewed'], to: '(?:impeller|wet end)' },
   'free-impeller': { by: ['freed', 'cleaned'], to: '(?:impeller|volute|eye|shaft)' },
   'clear-impeller': { by: ['cleaned', 'freed'], to: '(?:vanes|impeller|volute|eye(?: of the impeller)?|wheel)' },
@@ -109,7 +110,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'checks?(?: valves?)?' },
   'clean-or-replace-tank-check-valve': { by: ['renewed', 'cleaned'], to: '(?:tank )?check(?: valve)?' },
   'clean-or-replace-unloader-valve': {
-    by: ['renewed', 'cleaned'], to: '(?:unloader(?: valve)?|switch with (?:the |an )?unloader)',
+    by: ['renewed', 'cleaned'], to: '(?:unloader(?: valve| line| tube)?|switch with (?:the |an )?unloader)',
   },
   'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:drop|down|riser) pipe' },
   'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl|basket)' },
@@ -151,7 +152,9 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'find-why-then-reset-overload': { by: ['reset'], to: '(?:overload|red button|reset(?: button)?|button)' },
   'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?:'
     + ' button)?)' },
-  'set-overload-to-nameplate': { by: ['set'], to: '(?:overload |trip )?(?:dial|setting)' },
+  'set-overload-to-nameplate': {
+    by: ['set'], to: '(?:overload |trip )?(?:dial|setting)|overload(?: relay)?(?= (?:up|down|to)\\b)',
+  },
   'replace-box-remake-leads': { by: ['renewed', 'remade'], to: '(?:control )?box' },
   'fit-box-for-motor': { by: ['renewed'], to: '(?:right|correct|proper) (?:control )?box' },
   'replace-start-capacitor': {
@@ -196,7 +199,8 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'overhaul-pump-head': { by: ['renewed'], to: '(?:compressor pump|pump head|pump|rings?)' },
   'turn-winter-valve-to-tank': {
     by: ['set', 'opened'],
-    to: '(?:winter|winteri[sz]ing|antifreeze|by-?pass|tank|tank shutoff)(?: by-?pass)? valve',
+    to: '(?:winter|winteri[sz]ing|antifreeze|by-?pass|tank|tank shutoff)(?: by-?pass)? valve'
+      + '|valve(?= (?:back )?to (?:the )?tank)',
   },
   'open-house-valve-or-thaw-line': {
     by: ['opened'],

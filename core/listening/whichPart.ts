@@ -145,6 +145,19 @@ function mostShown(kind: SystemKind, ways: readonly Compiled[], shown: Spoken['s
   return [best, ...alike].find(f => fits(f, shown?.does)) ?? best
 }
 
+/** Of what one repair puts right, that which is called as the part was: `cleaned the valves`. */
+const calledSo = (kind: SystemKind, part: string, { repair }: FaultMode): FaultMode | undefined =>
+  kind.faults.find(({ id, repair: own }) =>
+    own.id === repair.id && new RegExp(`\\b${id.slice(id.indexOf('.') + 1)}\\b`).test(part))
+
+/** Of two parts of one name, one of them at the well: that was the one that was read last. */
+function wasAtWell(kind: SystemKind, { mode, there }: Compiled, places: readonly string[] = []): boolean {
+  if (!there) return false
+  const componentOf = (point: string) => kind.points.find(p => p.id === point)?.component ?? ''
+  const last = places.map(componentOf).findLast(c => unstaged(c) === unstaged(mode.component))
+  return last === mode.component
+}
+
 export const cleanedAsSeen = (kind: SystemKind, shown: Spoken['shown']) =>
   mostShown(kind, waysOf(kind).filter(w => w.it.some(({ said }) => said.test('cleaned it'))), shown)
 
@@ -152,13 +165,25 @@ export const cleanedAsSeen = (kind: SystemKind, shown: Spoken['shown']) =>
 const CLEANED = /^(?:cleaned|cleared|rinsed|flushed)(?: it| them)?(?: out| up| off)*$/
 const FOULED = /blocked|clogged|jammed/
 const OF_REDUCER = /reduc|regulator/i
+const OF_TANK = /tank|bladder|precharge|tire gauge|schrader/i
+
+/** A reducing valve is set, and air let out of a tank rather than of the pump, where it was spoken of. */
+function isAwayFrom(kind: SystemKind, spoken: string, component: string | undefined, shown: Spoken['shown']) {
+  const hasPumpToBleed = kind.faults.some(f => f.repair.id === VENT)
+  const isOfTank = component === 'tank' || OF_TANK.test(spoken) || shown?.outcome.startsWith('tank.') === true
+  return ({ mode: { id, repair } }: Compiled): boolean =>
+    (id === 'house.reducer' && shown?.outcome !== id && !OF_REDUCER.test(spoken))
+    || (repair.id === 'bleed-tank-at-zero-pressure' && hasPumpToBleed && !isOfTank)
+}
+const VENT = 'vent-pump'
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 export function putRightBy(
   kind: SystemKind,
   part: string,
   before: string,
-  { near, seen, shown, earlier }: Pick<Spoken, 'near' | 'seen' | 'shown'> & { readonly earlier: string },
+  { near, seen, shown, places, earlier }:
+  Pick<Spoken, 'near' | 'seen' | 'shown' | 'places'> & { readonly earlier: string },
 ): FaultMode | undefined {
   const ways = waysOf(kind)
   const isOld = ({ mode }: Compiled, by: Doing) =>
@@ -167,31 +192,30 @@ export function putRightBy(
   let own: readonly Compiled[] = []
   let named = ''
   const isAtWell = near !== undefined && unstaged(near) !== near
+  const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component
+  const component = componentOf(near)
+  const isAway = isAwayFrom(kind, `${earlier} ${before} ${part}`, component, shown)
   for (const way of ways)
-    for (const { by, said } of (isAtWell && way.there) || way.own) {
+    for (const { by, said } of ((isAtWell || wasAtWell(kind, way, places)) && way.there) || way.own) {
       const { component, repair } = way.mode
       // of what leaves a part new there is nothing left that was wrong with it
-      const isThere = isAtWell && unstaged(way.mode.id) !== way.mode.id
+      const isThere = (isAtWell || wasAtWell(kind, way, places)) && unstaged(way.mode.id) !== way.mode.id
       const renews = (by === 'renewed' && repair.renews?.includes(component) ? 0.4 : 0) + (isThere ? 0.5 : 0)
       const of = said.exec(part)?.groups?.['of'] ?? ''
       const { length } = of
-      if (length === 0 || length + renews < most || isOld(way, by)) continue
+      if (length === 0 || length + renews < most || isOld(way, by) || isAway(way)) continue
       own = length + renews > most ? [way] : [...own, way]
       most = length + renews
       named = of
     }
   if (own[0]) {
     const { mode } = own[0]
-    return mostShown(kind, own, shown) ?? asSeen(kind, named, mode, { part, earlier, shown }) ?? mode
+    return mostShown(kind, own, shown) ?? asSeen(kind, named, mode, { part, earlier, shown })
+      ?? calledSo(kind, part, mode) ?? mode
   }
   const isNewOne = NEW_ONE.test(part) && !/\bmade\b/.test(part)
-  // a reducing valve is set or cleaned where it was spoken of
-  const isAway = ({ mode: { id } }: Compiled) =>
-    id === 'house.reducer' && shown?.outcome !== id && !OF_REDUCER.test(`${earlier} ${before}`)
   const itself = ways.filter(w => !isAway(w)
     && w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
-  const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component
-  const component = componentOf(near)
   // what the line itself names comes before what the line before did, or what was seen last
   const isNamed = itself.some(({ to }) => to.test(before))
   const isJustSeen = shown?.said === undefined || shown.said === earlier

@@ -14,7 +14,15 @@ const SAYS = [
   `\\bno more (?:${FAULT}|drop-?outs?|gaps?)\\b`,
   '^(?:it |she )?(?:has(?:n[’\']t| not)) tripped(?: since)?$', '\\bruns (?:long|nice|good)(?: and \\w+)? now\\b',
   `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: stream| flow| pressure)?(?: now)?$`,
-  '\\b(?:re)?starts? every time\\b',
+  '\\b(?:re)?starts? every time\\b', '\\bback in business\\b', '\\bgood to go\\b',
+  '^(?:the |and )*(?:water|flow|pressure|air)(?:[’\']s| is| came)? back(?: up)?(?: on)?(?: now)?$',
+  '^(?:and )?(?:it |she )?pumps? (?:right )?up (?:fine|great|good|right|normal)(?: now)?$',
+  '^(?:and |all |now |it[’\']?s |that )*(?:fixed|cured|quiet|fixed it|did it)(?: now)?$',
+  '\\bstarts? (?:(?:right|fine) )?(?:under (?:load|pressure|air)|loaded|against \\d+)(?: now| fine| ok)?$',
+  '^(?:and |it |she )*(?:holds|is holding|holding|spins|seals|vents|drains|primes|unloads)(?: right| fine| good| free)?'
+  + ' (?:now|again)$',
+  '^(?:and )?no(?: more)? (?:drips?|leaks?|drop|hiss|smell|smoke|spark(?:s|ing)?)(?: now| any ?more| across it)?$',
+  '^(?:and |at |up to )*full speed(?: now| again)?$', '\\bhas water(?: again| now)?$',
   '^(?:and |now |it[’\']s |she[’\']s )*pumping(?: away| again| fine| good| now)*$',
   '^(?:and |now |it[’\']s |she[’\']s )*(?:back )?up to [\\w ]{1,16} and hold(?:s|ing)(?: there)?$',
   '\\b(?:re)?starts (?:right|straight) (?:up|off)\\b',
@@ -42,7 +50,7 @@ export function saysItWorks(text: string, stops = false): boolean {
 
 /** As long as it used to take until it let go, and longer. */
 const RAN_ON = new RegExp(
-  '^(?:and )?(?:it |she )?(?:has |[’\']s )?(?:ran|run|been running|held|stayed on)(?: fine| good| great)?'
+  '^(?:and )?(?:it |she )?(?:has |[’\']s )?(?:ran|runs?|been running|held|stayed on)(?: fine| good| great)?'
   + ' (?:(?:all|the whole|a whole) (?:day|night|morning|afternoon|week|weekend)'
   + '|(?:for )?(?:an?|two|three|four|five|six|eight|\\d+|several) (?:hours?|days?|weeks?))'
   + '(?: straight| since| now| and counting| without (?:a )?trip(?:ping)?)*\\.?$', 'i',
@@ -56,7 +64,8 @@ const SAME = new RegExp(
   '^(?:and |but |it |she |it[’\']s |it is |still )*(?:(?:did|does|do|doing|acts?|acted|is|was) )?'
   + '(?:exactly |just |all )?(?:the )?(?:(?:very |exact )?same(?: exact)?(?: thing| deal| problem| story| way)?'
   + '|no (?:change|different|difference|better|luck|help)|nothing changed|did(?:n[’\']t| not) help'
-  + '|made no difference|still (?:dead|does it|did it|doing it))'
+  + '|made no difference|no good|did nothing|still (?:nothing|dead|does it|did it|doing it|wo(?:n[’\']t| not) (?:start'
+  + '|run|go|come on|pump|turn on)))'
   + '(?: as before| at all| again)?\\.?$', 'i',
 )
 

@@ -88,6 +88,10 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'sand in it', 'held open', 'chewed', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet',
       'missing',
     ],
+    or: [
+      'meter runs backwards', 'meter spins backwards', 'water goes back to the street', 'water goes back to the main',
+      'pushes back into the main', 'backs up into the street',
+    ],
   },
   'pump.jammed': {
     label: 'pump jammed or frozen to look at',
@@ -101,7 +105,8 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'valves in the head',
     ],
     how: [
-      'sand', 'torn', 'curled', 'hard', 'cracked', 'stuck open', 'trash in it', 'swollen', 'does not seat', 'plastic',
+      'sand', 'stuck', 'dirty', 'torn', 'curled', 'hard', 'cracked', 'stuck open', 'trash in it', 'swollen',
+      'does not seat', 'plastic',
       'chunk', 'junk in it', 'debris',
     ],
     or: [
@@ -181,7 +186,8 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     label: 'strainer or its seal leaks air',
     what: [
       'bowl seal', 'bowl o-ring', 'o-ring on the bowl', 'bowl gasket', 'strainer bowl', 'strainer gasket', 'o-ring',
-      'hose clamp at the strainer', 'suction hose', 'suction elbow', 'elbow at the pump',
+      'hose clamp at the strainer', 'hose clamp', 'clamp on the hose', 'clamp on the suction hose',
+      'suction hose', 'suction elbow', 'elbow at the pump',
     ],
     how: ['nicked', 'cracked', 'torn', 'missing', 'pinched', 'loose', 'flattened', 'dried out', 'split'],
   },

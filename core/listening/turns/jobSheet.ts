@@ -63,7 +63,7 @@ const OF_THINGS: readonly Joined[] = [
   ['switch diaphragm leaks', '(?:weeping|leaking|seeping|dripping) (?:at|around|from|past) the (?:switch )?diaphragm'],
   ['they found a blown cutout', '(?:they |he )?(?:had|found) an? (?:fuse|cutout|jack) (?:out|blown|open|gone)'
   + ' (?:on|at|up) (?:the|their) (?:pole|transformer)'],
-  ['level below the pump', '(?:it\'s |she\'s )?(?:pulling|pumping|drawing) (?:it|itself|the level|the well)'
+  ['level fell below the pump', '(?:it\'s |she\'s )?(?:pulling|pumping|drawing) (?:it|itself|the level|the well)'
   + ' (?:down|dry)'],
   ['comes back after a rest', `shut (?:it )?down (?:for )?${TIME},? (?:\\w+ )?good minutes(?: again)?`],
   ['moved with the motor lead', '(?:stays|stayed) with the (?:same )?motor(?: leads?)?(?= ?$|,)'],

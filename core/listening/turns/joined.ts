@@ -19,6 +19,7 @@ import { TURNS_OF_OPPOSITES } from './opposites'
 import { TURNS_OF_PARTS } from './parts'
 import { TURNS_OF_PLACES } from './places'
 import { TURNS_OF_POINTING } from './pointing'
+import { TURNS_PUT_RIGHT } from './putRight'
 import { TURNS_OF_READINGS } from './readings'
 import { TURNS_OF_RECOUNTING } from './recounting'
 import { TURNS_OF_REPORTING } from './reporting'
@@ -50,6 +51,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_WIRES,
+  ...TURNS_PUT_RIGHT,
   ...TURNS_COMMONLY,
   ...TURNS_TOGETHER,
   ...TURNS_OF_SAGGING,

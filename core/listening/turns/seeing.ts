@@ -17,16 +17,17 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   + ' )?cap(?:acitor)?'],
   ['noth outofit', `(?:no|not any) (?:voltage|volts|power|juice) (?:coming |going |getting )?out of (?:the )?(?:it`
   + `|box)` + END],
-  ['box wet', '(?:control )?box(?: is|\'s| was)? full of water', 'water in the (?:control )?box'],
   ['box burnt', '(?:mouse|rat|mice|wasp|ant|ants)[\'s]*(?: nest)? in the (?:control )?box'],
   ['suction leaks air', 'suction (?:pipe|line|hose)(?: has|\'s got| has got|\'s)? (?:an? )?(?:pinhole|hole|crack'
   + '|split|leak)(?: in it)?'],
   ['deadheads', 'dead ?head(?:s|ing|ed)?(?: at)?'],
   ['phaserotation', 'phase rotation', 'rotation'],
   ['airvalve nothing', '(?:pressure |bladder )?tank (?:has |\'s )?(?:lost|losing) (?:its |the |all its )?air'],
-  ['pipe holed', '(?:drop |well )?pipe(?: has|\'s got| has got|\'s)? (?:a )?(?:hole|split|crack|pinhole)s? (?:in'
+  ['hole in the droppipe', '(?:drop |well )?pipe(?: has|\'s got| has got|\'s)? (?:a )?(?:hole|split|crack'
+  + '|pinhole)s? (?:in'
   + ' it|in the side)?'],
-  ['splice parted', 'splice (?:is |was |has )?(?:pulled|come|came|fell|let go)(?: right| all)? (?:apart|off|loose'
+  ['splice down there came apart', 'splice (?:is |was |has )?(?:pulled|come|came|fell|let go)(?: right'
+  + '| all)? (?:apart|off|loose'
   + '|undone)'],
   ['motor side good', `cable(?: is|'s) (?:bad|shot|shorted|down|gone),? (?:and |but )?(?:the )?motor(?: is|'s)`
   + ` (?:good|fine|ok|clear)`
@@ -34,7 +35,7 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   ['motor side to ground', `motor(?: is|'s) (?:bad|shot|shorted|down|gone),? (?:and |but )?(?:the )?cable(?: is`
   + `|'s) (?:good|fine|ok|`
   + 'clear)[^,]*'],
-  ['both good to ground', 'both sides (?:are |read |is )?(?:over |above )?\\d{2,} ?meg\\w*'],
+  ['splice apart both good', 'both sides (?:are |read |is )?(?:over |above )?\\d{2,} ?meg\\w*'],
   ['coil ol', '(?:starter |contactor |holding )?coil (?:reads?|ohms|is|checks|meters)(?: out)? (?:wide )?open' + END],
   ['starter contact burnt', '(?:contact|pole|point) (?:on|at|for|of) (?:t|l|line |leg |phase )[123abc](?: is|\'s)?'
   + ' (?:not |isn\'t '
@@ -55,8 +56,6 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   ['no unload sigh', 'unloader(?: valve)? (?:is ?n\'t|is not|does ?n\'t|does not|never|not) (?:dump|dumping|vent'
   + '|venting|unload|'
   + 'unloading|work|working|bleed|bleeding)(?: off)?'],
-  ['pump-up take long', 'takes (?:forever|ages|too long|way too long) to (?:fill|pump up|build|build up'
-  + '|charge)[^,]*'],
   ['suction leaks air', '(?:packed|smeared|coated|wrapped) (?:the )?(?:shaft )?(?:seal|joint|joints|fittings?'
   + '|union) with (?:grease|tape|'
   + 'dope|putty)[^,]*,? ?(?:and )?(?:no more|no) (?:air|bubbles)'],
@@ -133,7 +132,7 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   ['airvalve nothing', 'tank(?:\'s)?(?: air)?(?:\'s| is| has)? (?:air is gone|air gone|out of air|lost (?:all'
   + ' )?(?:its|the) air)'],
   ['tank dull heavy', 'tank (?:sounds|feels|thuds) (?:dead|dull|solid|full|like a rock)'],
-  ['red open', 'one of the wires is open,? the red'],
+  ['red to black open, red to yellow open', 'one of the wires is open,? the red'],
   ['to ground 0 ohms', '(?<!(?:cable|splice|wire)[^;]*)(?:motor|pump)(?:\'s| is| has)? (?:grounded|shorted to'
   + ' ground|gone to ground|dead to ground|a dead ground)'],
   ['known good $2 runs', '(new|another|different) (box|cap|capacitor) (?:fixed|cured|did) it'],
@@ -199,7 +198,7 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   ['coil ol', 'coil (?:reads?|ohms|is|checks|meters)(?: out)? (?:wide )?open with (?:a|one|the) (?:wire|lead) off'],
   ['leadtolead ol', '(?:between|across) the (?:two )?(?:pump|motor) (?:wires|leads)(?: (?:at|on|in) the [a-z]+(?:'
   + ' [a-z]+)?)? (?:i |it |they |we )?(?:read|reads|get|got|shows?|ohms?)(?: wide)? (?:open|ol|nothing|infinite)'],
-  ['open-again whole, motor', '(?:cut|opened|undid|took|pulled) the splice (?:loose|apart|open) and the motor(?:'
+  ['motor side winding good', '(?:cut|opened|undid|took|pulled) the splice (?:loose|apart|open) and the motor(?:'
   + ' itself| alone| side)? (?:reads|ohms|shows|is|checks)(?: at)? \\d[\\d.]*(?: ?ohms?)?'],
   ['relay contacts stuck closed', '(?:took|pulled|had) the relay (?:out|off)?,? ?(?:and )?(?:the |its )?(?:points'
   + '|contacts) (?:are |were )?(?:stuck|welded|fused) (?:shut|closed|together)[^,]*'],
@@ -358,7 +357,8 @@ export const TURNS_OF_SEEING: readonly Joined[] = [
   + `|mikes?))? run(?: cap)?`],
   ['knocks', 'making a knocking(?: noise| sound)?'],
   ['unloaderbroken', 'unloader (?:tube|line)(?:\'s| is)? (?:broke|broken|snapped)(?: off)?'],
-  ['open-again whole', '(?:with|once) the splice (?:cut|apart|open),? the motor(?: itself| alone| side)? (?:reads'
+  ['motor side winding good', '(?:with|once) the splice (?:cut|apart|open),? the motor(?: itself| alone'
+  + '| side)? (?:reads'
   + '|ohms|shows|is|checks)(?: at)? \\d[\\d.]*(?: ?ohms?)?'],
   ['running $1/$1/0 amps', `(?:motor(?:'s| is)?|it's|pump's) (?:drawing|pulling) (${FIGURE})(?: ?amps?)? on two`
   + ` (?:legs|lines|phases),? (?:and |but )?(?:the )?third(?:'s| is| at)? (?:zero|nothing|0|dead)`],

@@ -75,7 +75,7 @@ const OF_READING: readonly Joined[] = [
   ['load wires off holds', 't leads off(?: at the starter)?,? (?:and )?(?:it|the starter) (?:closes|pulls in)(?:'
   + ' fine| clean)?'
   + ',? (?:and )?(?:the )?(?:breaker )?(?:stays|holds)(?: in| on)?'],
-  ['house side shorted together', '(?:the )?(?:two )?wires are still shorted on the house side'],
+  ['splice apart house side shorted together', '(?:the )?(?:two )?wires are still shorted on the house side'],
   ['across the pump', 'red to black right at the pump(?! plug),?'],
   ['$1 into the pressure switch, motor 0 volts', '(\\d+(?:\\.\\d)?) across the pump connector but nothing past the'
   + ' pressure switch'],

@@ -24,8 +24,8 @@ const overhaul = repair({
   renews: ['head'],
 })
 
-/** The shaft turned by hand with the pump on it. */
-export const HEAD_BY_HAND = { free: 0.03, stiff: 0.2, seized: 0.77 }
+/** The shaft turned by hand with the pump on it; who tells of it may have the belt off. Common practice, no source. */
+export const HEAD_BY_HAND = { free: 0.25, stiff: 0.15, seized: 0.6 }
 
 export const airFaults = (belt: boolean): readonly FaultMode[] => [
   fault({
