@@ -145,7 +145,9 @@ export function decide(
   const costly = minutes >= COSTLY
   const speaking = new Set(covered.flatMap(s => s.moves.filter(m => m.bits > SPEAKS).map(m => m.line)))
   const enough = !costly || speaking.size > 1 || (plain && !down) || chance >= 0.99
-  const shown = direct.length > 0 ? enough : by.length >= (costly ? 3 : 2)
+  // nothing dear is taken out of what works, by what is left over alone
+  const isIdle = minutes >= UNDONE && direct.length === 0 && worksNow(state)
+  const shown = direct.length > 0 ? enough : by.length >= (costly ? 3 : 2) && !isIdle
   // only where it can change the answer
   const asked = chance < ENOUGH ? chance >= LIKELY && !costly : costly && chance < 0.99
   const worth = asked && useful.some(t => acting.loss - expectedLoss(groups, ranking.chances, t.table) > t.cost)
@@ -157,7 +159,7 @@ export function decide(
     const foremost = !costly && chance >= FOREMOST && chance >= ahead * Math.max(rival, strange)
     if (shown && (chance >= least || foremost))
       return costly && worth && !plain && chance < 0.99 ? undefined : 'found'
-    if (useful.length === 0 && (!costly || shown || chance >= LIKELY)) return 'inseparable'
+    if (useful.length === 0 && !isIdle && (!costly || shown || chance >= LIKELY)) return 'inseparable'
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
   if (kind === 'inseparable' && up().decision) return up()
@@ -177,6 +179,11 @@ export function decide(
     },
   }
 }
+
+/** Whether it was seen to do its work since the last repair. */
+const worksNow = ({ evidence, repaired }: TabState): boolean =>
+  repaired.length > 0 && evidence.some(({ line, repaired: right }) =>
+    right.length === repaired.length && line.kind === 'observation' && line.test === 'works' && line.outcome === 'yes')
 
 /** The suspects without those that were put right: they have failed, and nothing is left to do about them. */
 function leftIn(model: SystemModel, told: Ranking, repaired: readonly string[]): Ranking {

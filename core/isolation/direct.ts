@@ -211,6 +211,8 @@ export function excludingLines(
     if (began < RIVAL) continue
     const against = s.moves.filter(m => m.bits < -1).map(m => m.line)
     if (against.length === 0 || s.chance > RIVAL) return undefined
+    // what was seen with the eyes no figure argues away
+    if (seenLines(tables, state, ranking, [s.fault]).length > 0) return undefined
     for (const l of against) lines.add(l)
   }
   const isAmps = (id: string) => {

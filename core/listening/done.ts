@@ -25,7 +25,7 @@ const NOT_NOW = new RegExp(
   '\\b(?:last|ago|this morning|this week|today|the day|already|yesterday|they|owner|customer|plumber|'
   + 'someone|somebody|husband|wife|neighbou?r|guy|had|was|himself|herself|themselves|'
   + 'were|needs?|should|will|would|to be|going to|gonna|have to|wants?|quote[ds]?|order(?:ed)?|can|could|if|never'
-  + '|not|'
+  + '|not|for now|let (?:it|her|him|them) (?:sit|rest|cool|stand|be|run|go|settle|recover)|'
   + 'next (?:week|time|visit|trip|month)|tomorrow|later|soon|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
   + '|(?:installed|added|fitted) (?:an? )?(?:dry[- ]run|underload) protector|is (?:wrapped|taped|tangled|patched'

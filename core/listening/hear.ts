@@ -98,7 +98,10 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const first = done.before ? hear(kind, done.before, listening) : undefined
   const then = [...linesOf(first), done.line].reduce(
     (before: Spoken, line) => spokenAfter(kind, before, line), listening.before ?? {})
-  const after = WENT.test(done.after) ? undefined : done.after.replace(EVER_SINCE, 'it works fine') || undefined
+  const after = WENT.test(done.after)
+    ? undefined
+    : done.after.replace(EVER_SINCE, 'it works fine')
+      .replace(/^(?:and )?starts(?: now)?$/i, 'it starts') || undefined
   // `now there's 241`: where it was none before
   const now = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
   // what the pump makes again is read at the gauge

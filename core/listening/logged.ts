@@ -126,11 +126,16 @@ const NEW_IN_VAIN = new RegExp(
   + '|did(?:n[’\']t| not) help|did nothing|same thing)$', 'i',
 )
 
+/** `allen screw turned out two turns` */
+const SCREW_TURNED = new RegExp(
+  '\\b((?:big |little |small |allen |adjusting |range |set )?(?:nut|screw)) (turned|backed) (in|out|down)\\b', 'i',
+)
+
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string =>
   text.replace(WITH_NEW, 'new $2 in, $1').replace(WITH_NEW_FIRST, 'new $1 in, $2').replace(NEW_RATED, '$1')
     .replace(NEW_IN_VAIN, '$1, $2')
-    .replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ')
+    .replace(SCREW_TURNED, '$2 the $1 $3').replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ')
     .replace(OF_ITS_SETTING, 'put in a new $1/$2 switch').replace(KIT_IN_IT, 'put in a new $1')
     .replace(BOTH_NUTS, '$1 $2').replace(THEY_CAME, '$1')
     .replace(PASSIVE, (_all, thing: string, done: string) => `${done} ${thing.trim().replace(BOTH, `, ${done} `)}`)

@@ -30,7 +30,8 @@ export function isOneTest(
 const ASKED: ReadonlySet<string> = new Set(['asked', 'works', 'fed-by'])
 /** What is switched, held or set in again is as much a test as a repair. */
 const ONLY_TRIED = new RegExp(
-  '^(?:pushed|pressed|hit|punched|popped|re-?set|held|hold|flipped|switched|threw|put(?! (?:an? )?(?:new|fresh))'
+  '^(?:filled|primed|re-?primed|topped|poured|drained|emptied|blew down'
+  + '|pushed|pressed|hit|punched|popped|re-?set|held|hold|flipped|switched|threw|put(?! (?:an? )?(?:new|fresh))'
   + '|moved|kicked'
   + '|lifted|turned(?!.* to (?:auto|tank|city)\\b))\\b',
 )

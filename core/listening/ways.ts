@@ -64,8 +64,8 @@ export const WAYS: Readonly<Record<string, Way>> = {
       + ' )new wire)',
   },
   'replace-motor-leads': { by: ['renewed', 'remade'], to: '(?:motor )?(?:leads|cable|splices?)' },
-  'replace-motor': { by: ['renewed'], to: '(?:(?:pump )?motor|coupl(?:ing|er)|insert)' },
-  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor|coupl(?:ing|er)|(?<=new )[\\d/.½¾]+ ?hp)' },
+  'replace-motor': { by: ['renewed'], to: '(?:(?:pump )?motor|coupling|(?<=motor )coupler)' },
+  'pull-pump': { by: ['renewed'], to: '(?:pump(?: and motor| end)?|motor|coupling|(?<=new )[\\d/.½¾]+ ?hp)' },
   'replace-pump': { by: ['renewed'], to: 'pump' },
   'fit-pump-head-kit': { by: ['renewed', 'cleaned'], to: '(?:pump head|head kit|diaphragm(?: kit)?|valves?'
     + '|valve plate)' },
@@ -193,8 +193,9 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'move-switch-to-tank': { by: ['moved'], to: 'switch (?:to|over to|onto|on) the tank' },
   'change-sense-of-float': {
-    by: ['landed', 'set'],
-    to: 'float (?:right side up|the right way|round|around|over|sense|wires)',
+    by: ['landed', 'set', 'renewed'],
+    to: '(?:fill|pump-?up|pump-?down|right|correct) float(?: switch)?|float (?:right side up|the right way|round'
+      + '|around|over|sense|wires)',
   },
   'overhaul-pump-head': { by: ['renewed'], to: '(?:compressor pump|pump head|pump|rings?)' },
   'turn-winter-valve-to-tank': {

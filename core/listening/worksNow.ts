@@ -10,7 +10,7 @@ const FAULT = '(?:hiss(?:ing)?|leak(?:ing)?|drip(?:ping)?|noise|chatter(?:ing)?|
 
 const SAYS = [
   `\\b${IT}${IS}* (?:now |all |nice and |real |just |running |pumping |right )*${WELL}\\b`,
-  `\\b${FAULT}(?: is| has|[’']s)? (?:gone|quit|quits|stopped|went away)\\b`,
+  `\\b${FAULT}(?: is| has|[’']s)? (?:gone|quit|quits|stopped|went away|cleared(?: right)?(?: up)?)\\b`,
   `\\bno more (?:${FAULT}|drop-?outs?|gaps?)\\b`,
   '^(?:it |she )?(?:has(?:n[’\']t| not)) tripped(?: since)?$', '\\bruns (?:long|nice|good)(?: and \\w+)? now\\b',
   `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: stream| flow| pressure)?(?: now)?$`,

@@ -88,10 +88,7 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
       'sand in it', 'held open', 'chewed', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet',
       'missing',
     ],
-    or: [
-      'meter runs backwards', 'meter spins backwards', 'water goes back to the street', 'water goes back to the main',
-      'pushes back into the main', 'backs up into the street',
-    ],
+    or: ['meter runs backwards', 'meter spins backwards'],
   },
   'pump.jammed': {
     label: 'pump jammed or frozen to look at',

@@ -92,8 +92,10 @@ const ON_THE_POWER_SIDE: SeenParts = {
   },
   'run.leg-to-leg': {
     label: 'wires from the switch melted together',
-    what: ['wires to the motor', 'load wires', 'motor wires', 'wires from the switch'],
-    how: ['melted together', 'burnt together', 'shorted together', 'fused together', 'touching'],
+    what: ['wires to the motor', 'load wires', 'motor wires', 'wires from the switch', 'whip'],
+    how: [
+      'melted together', 'burnt together', 'shorted together', 'fused together', 'touching', 'pinched flat', 'crushed',
+    ],
   },
   'motor.phase-short': {
     label: 'windings burnt together, phase to phase',

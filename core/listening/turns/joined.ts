@@ -41,6 +41,7 @@ import { TURNS_OF_TRIPPING } from './tripping'
 import { TURNS_OF_TRYING } from './trying'
 import { TURNS_OF_WATCHING } from './watching'
 import { TURNS_OF_WATER } from './water'
+import { TURNS_OF_WHERE } from './whereItIs'
 import { TURNS_OF_WIRES } from './wires'
 import { TURNS_OF_WORK_ORDERS } from './workOrder'
 
@@ -52,6 +53,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_OF_WIRES,
   ...TURNS_PUT_RIGHT,
+  ...TURNS_OF_WHERE,
   ...TURNS_COMMONLY,
   ...TURNS_TOGETHER,
   ...TURNS_OF_SAGGING,

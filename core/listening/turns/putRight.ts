@@ -9,7 +9,6 @@ const MOMENT = '(?:a|one|about a|half a|maybe a) (?:second|sec|moment|beat)(?: o
 const FALLEN = '(?:went|dropped|fell|bled|ran|goes|drops|falls|bleeds)(?: right'
   + '| all the way)?(?: down)? (?:to (?:zero|nothing'
   + '|\\d+)|off)'
-const CHOKED = '(?:choked|packed|plugged|full|clogged|stuffed|matted|jammed)'
 const OTHERS = '(?: on)? the others?(?: two| legs)*'
 
 /** Where a figure or a look belongs that is told from the far side. */
@@ -30,24 +29,22 @@ const OF_PLACES: readonly Joined[] = [
   ['house valve shut, pressure falls', `(?:sat|left it|waited|stood|let it sit)[^,;]*(?:house`
   + `|valve)[^,;]*(?:closed|shut|off)`
   + `[^,;]*?,? and (?:the |its )?(?:gauge|pressure|needle|it) ${FALLEN}`],
-  ['strainer blocked', `(?:strainer )?basket[^,;]* ${CHOKED}(?: (?:with|of) [a-z]+(?: and [a-z]+)?)?`],
+  ['basket', 'basket between (?:the )?tank and (?:the )?pump'],
   ['', `suction(?: gauge)?(?: reads| is| at| shows)? (?:minus |- ?|negative )${N}(?: ?psi)?`],
   ['', '(?:the )?air(?:\'s| is|\'s all| is all) gone(?: now)?(?:,? and)?(?= )'],
-  ['meter runs backwards', '(?:flow |water )?meter(?: on the street side)? (?:runs|spins|turns|goes) backwards?'
-  + '(?: when it (?:stops|shuts off|quits))?'],
-  ['runs', '(?<=(?:^ ?|, |and ))re-?starts(?: fine| ok| good)?(?: now)?(?= ?$)'],
+  ['meter runs backwards', 'water (?:goes|going|flows|runs|is going) back (?:in)?to the (?:street|main|city)',
+    '(?:check |water )?(?:backs|backing|pushes|pushing) (?:back )?(?:up )?(?:in)?to the (?:street'
+    + '|main)', '(?:flow |water )?meter(?: on the street side)? (?:runs|spins|turns|goes) backwards?'
+    + '(?: when it (?:stops|shuts off|quits))?'],
+  ['runs', '(?<=(?:psst|sigh|hiss)[^;]* and )re-?starts(?: fine| ok| good)?(?: now)?(?= ?$)'],
 ]
 
 const AFTER_A_REPAIR: readonly Joined[] = [
-  ['runs', '(?<=^ ?)(?:and )?starts(?= ?$)'],
   ['contactor pulls in', '(?<=^ ?)(?:and )?(?:it )?pulls (?:right )?in(?: now| clean| solid)?(?= ?$)'],
   ['leads to ground $1 meg', `(?<=^ ?)(?:and )?${N} ?megs?(?:ohms?)? now(?= ?$)`],
   ['sigh as it stops', '(?<=^ ?)(?:and )?(?:it )?vents(?: right| fine)? (?:now|again)(?= ?$)',
     `hiss(?:es)?(?: (?:at|from|out of) the ${BREATHES})? for (?:only |just )?${MOMENT}(?: when it (?:stops`
     + `|shuts off))?`],
-  ['trips at once', '(?<=^ ?)(?:a )?new fuse,? (?:and )?(?:it )?(?:blows|blew|pops|popped)(?: right away'
-  + '| at once| instantly'
-  + '| immediately| right off)(?= ?$)'],
   ['runs', 're-?set (?:it|the (?:motor |motor\'s )?(?:overload|protector|thermal))(?: button)?,? (?:and )?(?:it |she )?'
   + '(?:runs|starts|started|took off|ran)(?= ?$)'],
   ['', '(?:reset twice|reset it twice|tried it twice)(?=,)'],
@@ -59,7 +56,8 @@ const IN_TWO_WORDS: readonly Joined[] = [
   `(?:constant|steady) hiss(?:ing)? (?:from )?(?:under|at|out of|in) ${SWITCH}(?: after it (?:stops|shuts off))?`],
   ['shaft seal leaks', '(?:water(?:\'s| is)? )?(?:dripping|dripped|drips|leaking|leaks|coming|weeping)(?: out)?'
   + ' (?:from|of|at|past|around) the (?:shaft |pump )?seal'],
-  ['suction union sucks air', '(?:shaving cream|soap|suds|foam|grease)(?: [a-z]+){0,6} (?:gets|got|is|was'
+  ['suction union sucks air', '(?:(?:painted|put|smeared|sprayed|rubbed) (?:some )?)?(?:shaving )?(?:cream|soap'
+  + '|suds|foam|grease)(?: [a-z]+){0,6} (?:gets|got|is|was'
   + '|goes) (?:sucked|pulled'
   + '|drawn)(?: right)? in', 'suction (?:line|pipe|hose) has a (?:pinhole|hole|crack)(?:,? air getting in)?'],
   ['line volts good, load 0 volts', `(?:power|voltage|juice|volts) (?:at|on|to) (?:the )?${SWITCH} in(?:put)?,? (?:but `

@@ -25,7 +25,7 @@ const overhaul = repair({
 })
 
 /** The shaft turned by hand with the pump on it; who tells of it may have the belt off. Common practice, no source. */
-export const HEAD_BY_HAND = { free: 0.25, stiff: 0.15, seized: 0.6 }
+export const HEAD_BY_HAND = { free: 0.15, stiff: 0.08, seized: 0.77 }
 
 export const airFaults = (belt: boolean): readonly FaultMode[] => [
   fault({

@@ -147,9 +147,12 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
               name: 'Disconnect open or burnt',
               baseRate: 0.02,
               severities: degrees(
-                { name: 'pole 1', share: 0.4, change: { 'disconnect.1': OPEN } },
-                { name: 'pole 2', share: 0.4, change: { 'disconnect.2': OPEN } },
-                { name: 'burnt, 3 Ω', share: 0.2, change: { 'disconnect.1': 3 } },
+                { name: 'pole 1', share: 0.35, change: { 'disconnect.1': OPEN } },
+                { name: 'pole 2', share: 0.35, change: { 'disconnect.2': OPEN } },
+                { name: 'burnt, 3 Ω', share: 0.1, change: { 'disconnect.1': 3 } },
+                { name: 'burnt, pole 2, 3 Ω', share: 0.1, change: { 'disconnect.2': 3 } },
+                { name: 'burnt, 0.7 Ω', share: 0.05, change: { 'disconnect.1': 0.7 } },
+                { name: 'burnt, pole 2, 0.7 Ω', share: 0.05, change: { 'disconnect.2': 0.7 } },
               ),
               repair: repair({
                 id: 'replace-disconnect',

@@ -54,8 +54,9 @@ const PAIR_LOW = [
 
 /** All three pairs unlike: one line low, one that stands high. Judgement. */
 const ALL_UNLIKE = [
-  { name: '3 %', share: 0.6, low: 0.06, high: 0.03 },
-  { name: '5 %', share: 0.4, low: 0.1, high: 0.045 },
+  { name: '3 %', share: 0.5, low: 0.06, high: 0.03 },
+  { name: '5 %', share: 0.35, low: 0.1, high: 0.045 },
+  { name: '7 %', share: 0.15, low: 0.14, high: 0.06 },
 ] as const
 
 /** Both lines but one, by the same share. */
@@ -177,7 +178,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               baseRate: 0.02,
               severities: [
                 ...eachLineAhead(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
-                ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[3, 0.5], [0.4, 0.5]]).map(s => ({
+                ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[3, 0.4], [1, 0.3], [0.3, 0.3]]).map(s => ({
                   ...s,
                   id: `${s.id}-burnt`,
                   name: `${s.name}, burnt`,
