@@ -5,9 +5,11 @@
 import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { createWriter, foldTab, type DraftLine, type TabState } from '#core/tab'
+import type { Complaint } from '#core/systems'
 import { isolate } from '.'
 import { prepareKept } from '../../tests/prepared'
-import { decide, type Weighed } from './decide'
+import { decide } from './decide'
+import type { Weighed } from './settle'
 import { groupByRepair } from './groups'
 import type { Suspect } from './suspects'
 
@@ -246,5 +248,38 @@ describe('a motor that nothing more tells of', () => {
   it('is not condemned before its windings were read', () => {
     expect(decision?.fault).not.toBe('motor.phase-open')
     expect(next[0]?.test).toMatch(/^leads\./)
+  })
+})
+
+/** What is concluded of lines as they are told, on a system of its own. */
+function concluded(kind: 'compressor-pilot' | 'booster', complaint: Complaint, told: readonly DraftLine[]) {
+  const own = requireOk(prepareKept(kind, {}))
+  const lines: readonly DraftLine[] = [{ kind: 'opened', complaint, words: '' }, ...told]
+  return isolate(own, foldTab(own.model.kind, lines.map((l, i) => write({ ...l, id: `line-told-${i}`, at }))))
+}
+const readings = (of: Readonly<Record<string, number>>): DraftLine[] =>
+  Object.entries(of).map(([test, value]) => ({ kind: 'reading', test, value, without: 'told' }))
+
+describe('a supply that is blamed', () => {
+  const low = { 'load.v12': 217, 'load.v23': 225.5, 'load.v31': 238, 'amps1.run': 13.6, 'amps2.run': 13.2,
+    'pole2.drop': 0.2, 'amps3.run': 18 }
+  it('is read where it comes in before anybody is sent for', () => {
+    const { decision, leading, next } = concluded('compressor-pilot', 'check-up', readings(low))
+    expect(decision).toBeUndefined()
+    expect(leading?.fault).toBe('supply.unbalanced')
+    expect(next[0]?.test).toMatch(/^supply\./)
+  })
+  it('is found once it was', () => {
+    const above = { ...low, 'supply.v12': 218, 'supply.v23': 226, 'supply.v31': 239 }
+    expect(concluded('compressor-pilot', 'check-up', readings(above)).decision?.fault).toBe('supply.unbalanced')
+  })
+})
+
+describe('two things that may be wrong with one part', () => {
+  it('has the cheap one tried before the dear, though that is likelier', () => {
+    const shares = { 'tank.waterlogged': 0.78, 'tank.precharge-low': 0.2 }
+    expect(stand(shares, { tests: [] }).decision).toMatchObject({ kind: 'trial', fault: 'tank.precharge-low' })
+    const apart = { 'tank.waterlogged': 0.78, [RELAY]: 0.2 }
+    expect(stand(apart, { tests: [] }).decision).toBeUndefined()
   })
 })

@@ -13,6 +13,7 @@ import { chanceOfAny, groupByRepair, repairChances, sumGroups, type Groups } fro
 import { modeOf } from './hypothesis'
 import type { Ranking, Suspect } from './suspects'
 import { directLines, excludingLines, isPlain, seenLines } from './direct'
+import { whereItComesIn, wouldShow, type Weighed } from './settle'
 import type { Tables, TestTable } from './tables'
 
 /** Enough is known: the repair, the faults it covers, and why to stop here. */
@@ -62,22 +63,14 @@ const RENEWED = 0.1
 const [SEEN_FIRST, SEEN_AHEAD] = [0.2, 1.5]
 /** what nothing more tells of is tried from so much on; judgement, no source */
 const TRIED_LAST = 0.4
+/** or from so much on, where the likelier is dear and of the same part; judgement, no source */
+const TRIED_BEFORE = 0.15
 const COMING_BACK = 50 // minutes lost by a repair that was not it; common practice, no source
 const COSTLY = 110 // minutes from which a repair is costly
 const UNDONE = 85 // minutes from which it is not tried to see: a motor, the head of a pump; common practice, no source
 const ABOVE_LEFT = 0.03
-/** the first of all hypotheses: nothing is wrong */
-const SOUND = 0
-/** share of its readings in which a test tells a fault from none; judgement, no source */
-const TOLD_APART = 0.8
 /** bits from which a line speaks for what is condemned */
 const SPEAKS = 0.3
-
-export interface Weighed {
-  readonly table: TestTable
-  readonly bits: number
-  readonly cost: number
-}
 
 function lossOf(
   groups: Groups,
@@ -163,7 +156,9 @@ export function decide(
     return chance >= LIKELY && canBeTried(top) && !worth && !onAmpsAlone(tables, state, top) ? 'trial' : undefined
   })()
   if (kind === 'inseparable' && up().decision) return up()
-  const settling = minutes >= UNDONE && !down && !shown ? wouldShow(tables, top, tests) : []
+  const settling = minutes >= UNDONE && !down && !shown
+    ? wouldShow(tables, top, tests)
+    : direct.length > 0 ? [] : whereItComesIn(tables, state, top, tests)
   if (settling.length > 0) return { leading: leadingOf(top, settling), settling: settling[0] }
   const back = useful.length === 0 ? resetFirst(model, ranking) : {}
   if (!kind) return { ...leads, ...last(), ...up(), ...seen(), ...back }
@@ -233,19 +228,6 @@ function seenFirst(
   return { decision: { ...decisionOn(tables.model, top, covered), kind: 'trial', chance, minutes, by, why } }
 }
 
-/** Tests off the circuit that read otherwise with a fault than with none, cheapest first. */
-function wouldShow(tables: Tables, { fault }: Suspect, tests: readonly Weighed[]): readonly Weighed[] {
-  const alone = tables.model.hypotheses.flatMap((h, at) => (h.fault === fault && !h.second ? [at] : []))
-  const isTold = ({ table }: Weighed) => {
-    const { test } = table
-    if (test.kind !== 'numeric' || test.quantity !== 'ohms') return false
-    const sound = table.row(SOUND)
-    const apart = (h: number) => table.row(h).reduce((sum, p, b) => sum + Math.abs(p - figureAt(sound, b)), 0) / 2
-    return alone.some(h => apart(h) >= TOLD_APART)
-  }
-  return tests.filter(isTold).toSorted((a, b) => a.cost - b.cost)
-}
-
 /** What every decision says of the repair that it is for. */
 function decisionOn(model: SystemModel, top: Suspect, covered: readonly Suspect[]) {
   return {
@@ -289,7 +271,10 @@ function cheapestLeft(
   const left = suspects.filter(s => s.component && canBeTried(s) && !modeOf(model, s.fault).protects)
   const [top] = left.toSorted((a, b) => (chances.get(b.repair.id) ?? 0) - (chances.get(a.repair.id) ?? 0))
   const chance = top ? chances.get(top.repair.id) ?? 0 : 0
-  if (!top || chance < Math.max(TRIED_LAST, sound)) return {}
+  const dear = suspects.find(s => s.component)
+  // of what is wrong with one thing the cheap is tried before the dear
+  const isSameThing = dear !== undefined && dear.component === top?.component && dear.repair.minutes >= COSTLY
+  if (!top || chance < Math.max(isSameThing ? TRIED_BEFORE : TRIED_LAST, sound)) return {}
   const covered = left.filter(s => s.repair.id === top.repair.id && s.chance > COVERED)
   const why = 'Nothing on site tells more: try what can be undone, and see what comes of it.'
   const { minutes } = top.repair

@@ -181,7 +181,7 @@ export function isOf(model: SystemModel, test: Test, { line }: Evidence, fault: 
 }
 
 /** Nothing stands ahead of where the power comes from: volts that are read there are its own, under load as well. */
-const SOURCES: ReadonlySet<string> = new Set(['supply', 'battery'])
+export const SOURCES: ReadonlySet<string> = new Set(['supply', 'battery'])
 
 /** Off the circuit, across one part, at the tank's valve: not what flows through many. */
 const readsPart = ({ probe, quantity }: NumericTest): boolean =>

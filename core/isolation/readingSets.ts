@@ -5,7 +5,7 @@
 import { isNonEmpty } from '#core/foundation'
 import { readingSetOf, type Band, type NumericTest, type Prediction, type SystemModel } from '#core/systems'
 import { formatRange, formatValue, type Units } from '#core/units'
-import type { Weighed } from './decide'
+import type { Weighed } from './settle'
 import { failedIn, placesFrom } from './hypothesis'
 import type { InPlay } from './information'
 import { leftOf, NEGLIGIBLE, sinceRepair, type Outcome } from './outcomes'

@@ -85,6 +85,8 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   if (said !== typed) return asTyped(typed, said, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states
+  const opened = hearOpened(kind, typed, listening)
+  if (opened) return opened
   const heard = hearOptions(kind, typed, listening)
   const done = findDone(withShown(withNamed(kind, typed), listening.before), typed.trim(), listening.before)
   // which way a nut was turned is asked only where nothing came of it yet
@@ -128,6 +130,22 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   ]
   return ok({ kind: 'lines', lines, say: sayLines(kind, lines, listening.units),
     ...(left ? { left } : {}) })
+}
+
+/** `the valve was shut, opened it and the water is back`: what it was is found in the same breath. */
+const OPENED_IT = /^(.+?)[,;] (?:so |then |and )?(?:i |we )?(opened it\b.*)$/i
+
+function hearOpened(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> | undefined {
+  const [, first = '', then = ''] = OPENED_IT.exec(typed) ?? []
+  const found = first ? linesOf(hear(kind, first, listening)).map(l => ({ ...l, typed }) as DraftLine) : []
+  if (found.length === 0) return undefined
+  const before = found.reduce((b: Spoken, l) => spokenAfter(kind, b, l), listening.before ?? {})
+  const rest = hear(kind, then, { ...listening, before })
+  const more = linesOf(rest)
+  if (!more.some(l => l.kind === 'repair')) return undefined
+  const left = leftOf(rest, then)
+  const lines = [...found, ...more]
+  return ok({ kind: 'lines', lines, say: sayLines(kind, lines, listening.units), ...(left ? { left } : {}) })
 }
 
 /** Whichever way it was turned. */

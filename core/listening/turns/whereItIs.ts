@@ -24,8 +24,7 @@ const OF_WATER: readonly Joined[] = [
   + ' (?:meets|bolts to|joins) the motor'],
   ['on $1 seconds off $2 seconds', `(?:cycle time |cycles )?${N} (?:seconds?|sec`
   + `|s) on,? (?:and )?${N}(?: ?(?:seconds?|sec|s))? off`],
-  ['', '(?:and )?no (?:air|leak|leaks|hiss|hissing)(?: coming| out)?(?: at| from| of'
-  + '| out of)+ the unloader(?! (?:while|when))'],
+  ['', '(?:and )?no (?:air|leaks?)(?: coming| out)?(?: at| from| of| out of)+ the unloader(?! (?:while|when))'],
   ['', 'check valve(?:\'s| is)? quiet(?=,|$)'],
   ['frozen last winter', '(?:it |she )?(?:froze|frozen)(?: up)? (?:over|during|in) (?:the |this |last )?winter'],
   ['tank at $1', '(?<=^ ?)tank ([7-9]\\d|1\\d\\d)(?: psi)?(?= ?$)'],
