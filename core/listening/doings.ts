@@ -80,7 +80,7 @@ export const DOINGS = {
   aired: [
     '(?:pump(?:ed)? (?:it|her|the tank)|aired?(?: it| her| the tank)?) (?:back )?(?:up )?to (?<of>\\d+)',
     '(?:blew|pumped) up (?:\\w+ ){0,2}OF', '^air(?:ed)?(?: up)? to'
-    + ' (?<of>\\d+)', '(?:pumped|aired|charged|put|brought|topped'
+    + ' (?<of>\\d+)', '(?:pumped|aired|(?:re)?charged|put|brought|topped'
     + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
   closed: ['closed(?: up)? (?:\\w+ ){0,2}OF'],

@@ -225,7 +225,8 @@ const IN_VAIN = new RegExp(
   + '|(?:it )?(?:wo|does ?|did ?|would)n[\'’]?t (?:stay|hold|set|click|latch|reset))\\b', 'i',
 )
 
-const MAKES = /^(?:and )?(?:it )?(?:got |makes |gives |up to )?\d+ ?(?:psi|pounds)(?: now)?$/i
+const MAKES
+  = /^(?:and )?(?:it )?(?:(?:got |gives |up to )?\d+ ?(?:psi|pounds)|(?:makes|holds|holding) \d+(?: psi)?)(?: now)?$/i
 const NOW = /^(?:and |so )?now\b/i
 
 /** After something was put right it is no complaint. */

@@ -13,7 +13,7 @@ const SAYS = [
   `\\b${FAULT}(?: is| has|[’']s)? (?:gone|quit|quits|stopped|went away|cleared(?: right)?(?: up)?)\\b`,
   `\\bno more (?:${FAULT}|drop-?outs?|gaps?)\\b`,
   '^(?:it |she )?(?:has(?:n[’\']t| not)) tripped(?: since)?$', '\\bruns (?:long|nice|good)(?: and \\w+)? now\\b',
-  `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: stream| flow| pressure)?(?: now)?$`,
+  `^(?:and |a |nice )*(?:smooth|steady|strong|full)(?: as a rock| stream| flow| pressure)?(?: now)?$`,
   '\\b(?:re)?starts? every time\\b', '\\bback in business\\b', '\\bgood to go\\b',
   '^(?:the |and )*(?:water|flow|pressure|air)(?:[’\']s| is| came)? back(?: up)?(?: on)?(?: now)?$',
   '^(?:and )?(?:it |she )?pumps? (?:right )?up (?:fine|great|good|right|normal)(?: now)?$',

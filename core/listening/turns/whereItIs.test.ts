@@ -23,10 +23,26 @@ describe('wires, by the place', () => {
     ['well-3wire', 'yellow to ground 1.2k, black 1.3k, red 5k', 'leads.ground 1200'],
     ['well-2wire', 'zero amps on both legs', 'black.run 0'],
     ['well-2wire', 'pulled it, splice good, motor itself open', 'motor-alone open'],
-    ['three-phase', 'at the splice box in the well cap the motor side reads 1.6 on all three pairs', 'open-apart whole'],
+    ['three-phase', 'at the splice box in the well cap the motor side reads 1.6 on all three pairs',
+      'open-apart whole'],
     ['holding-tank', 'one load terminal reads 121 to ground, the other 60', 'load.l1g 121 | load.l2g 60'],
     ['three-phase', '0 out of it, and it\'s closed', 'switch-seen closed'],
     ['holding-tank', 'float hanging straight down and the contacts read open', 'well-float-look dead'],
     ['compressor-direct', 'whip pinched flat under the tank foot', 'seen-itself run.leg-to-leg'],
+  ])
+})
+
+describe('in one breath', () => {
+  hearsAs([
+    ['booster', 'pump discharge 72 and steady', `gauge ${psi(72)}`],
+    ['booster', 'took the reducing valve apart, seat full of grit', 'seen-itself house.reducer'],
+    ['three-phase', 'amps 0, 48, 47', 'amps1.run 0 | amps2.run 48 | amps3.run 47'],
+    ['jet', 'four seconds between starts', 'cycle 4'],
+    ['jet', 'no air came out, just water', 'air-valve nothing'],
+    ['well-2wire', 'swapped breakers with a spare, same thing', 'breaker-other trips'],
+    ['well-2wire', 'locks at 36 amps', 'black.run 36'],
+    ['well-3wire', 'after twenty minutes of running the tape says 158 and it\'s blowing air', 'water-look air'],
+    ['well-2wire', 'the main valve to the house was closed, opened it and the water is back',
+      'house-valve was-shut | mended house.shut | works yes'],
   ])
 })

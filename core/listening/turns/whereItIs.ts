@@ -30,6 +30,24 @@ const OF_WATER: readonly Joined[] = [
   ['tank at $1', '(?<=^ ?)tank ([7-9]\\d|1\\d\\d)(?: psi)?(?= ?$)'],
 ]
 
+/** A figure beside what is said of it in the same breath. */
+const IN_ONE_BREATH: readonly Joined[] = [
+  ['', `(?<=\\bdischarge(?: is| reads)? \\d+(?: psi)?) and (?:steady|holding|good)(?= ?$)`],
+  ['reducing valve plugged', '(?:took|taken) the reducing valve apart,? (?:the )?(?:seat|screen|it)(?: is| was)?'
+  + ' (?:full of|packed with|plugged with) [a-z]+'],
+  ['$1/$2/$3 amps', `(?<=^ ?)amps?(?: are| is)? ${N},? ${N},? (?:and )?${N}(?= ?$)`],
+  ['cycle $1 seconds', `(?<=^ ?)(\\d+|two|three|four|five|six|eight`
+  + `|ten) seconds? between starts(?= ?$)`, `${N} seconds? from start to start`],
+  ['no air in the tank', 'no air (?:came|comes) out,? (?:and |but )?just water'],
+  ['another breaker still trips', '(?:swapped|changed|traded) (?:the )?breakers?(?: with| for) (?:a '
+  + '|the )?(?:spare|new one|good one)'
+  + ',? (?:and )?(?:it does |does )?(?:the )?same(?: thing)?'],
+  ['$1 amps as it tries', `locks(?: up)? at ${N} ?(?:amps?|a)`],
+  ['', 'after (?:[a-z]+ ){1,3}(?:minutes?|hours?) of (?:running|pumping),? (?:the )?tape (?:says|reads'
+  + '|shows) \\d+(?: feet)? and'],
+  ['spits air', '(?<=(?:^ ?|and |, ))(?:it\'s|it is) (?:blowing|coughing) (?:just |only |nothing but )?air(?= ?$)'],
+]
+
 const OF_FLOATS: readonly Joined[] = [
   ['float reads open when hanging down', 'float (?:is )?hanging (?:straight )?down,? (?:and |but )?(?:the '
   + '|its )?contacts?'
@@ -56,4 +74,4 @@ const OF_WIRES: readonly Joined[] = [
   ['switch closed', '(?<=\\b0 out of it,? )(?:and |but )?(?:it\'s|it is) (?:closed|made)(?= ?$)'],
 ]
 
-export const TURNS_OF_WHERE: readonly Joined[] = [...OF_WATER, ...OF_FLOATS, ...OF_WIRES]
+export const TURNS_OF_WHERE: readonly Joined[] = [...OF_WATER, ...IN_ONE_BREATH, ...OF_FLOATS, ...OF_WIRES]
