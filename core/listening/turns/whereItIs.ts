@@ -32,7 +32,7 @@ const OF_WATER: readonly Joined[] = [
 
 /** A figure beside what is said of it in the same breath. */
 const IN_ONE_BREATH: readonly Joined[] = [
-  ['', `(?<=\\bdischarge(?: is| reads)? \\d+(?: psi)?) and (?:steady|holding|good)(?= ?$)`],
+  ['gauge $1 psi', `(?:pump )?discharge(?: is| reads)? ${N}(?: psi)? and (?:steady|holding|good)(?= ?$)`],
   ['reducing valve plugged', '(?:took|taken) the reducing valve apart,? (?:the )?(?:seat|screen|it)(?: is| was)?'
   + ' (?:full of|packed with|plugged with) [a-z]+'],
   ['$1/$2/$3 amps', `(?<=^ ?)amps?(?: are| is)? ${N},? ${N},? (?:and )?${N}(?= ?$)`],
