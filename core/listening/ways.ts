@@ -169,7 +169,8 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed', 'dressed'], to: '(?:start'
     + '|centrifugal) switch' },
-  'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|contactor|starter)' },
+  'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|(?:contact )?tips|contactor'
+    + '|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },
   'replace-disconnect': { by: ['renewed'], to: 'disconnect' },
   'close-disconnect': { by: ['on'], to: '(?:disconnect|safety switch)' },

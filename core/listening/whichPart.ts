@@ -176,6 +176,9 @@ function isAwayFrom(kind: SystemKind, spoken: string, component: string | undefi
     || (repair.id === 'bleed-tank-at-zero-pressure' && hasPumpToBleed && !isOfTank)
 }
 const VENT = 'vent-pump'
+const CONTACTOR = 'replace-contacts-or-contactor'
+const POINTS = /^(?:contacts?|points?)$/
+const OF_PILOT = /pilot|(?:pressure|air) switch/i
 
 /** The thing that is named at most length is the one that was meant; else it was named or looked at before. */
 export function putRightBy(
@@ -188,13 +191,17 @@ export function putRightBy(
   const ways = waysOf(kind)
   const isOld = ({ mode }: Compiled, by: Doing) =>
     by === 'renewed' && near === undefined && !before && !isNamedIn(kind, mode, earlier)
-  let most = 0
-  let own: readonly Compiled[] = []
-  let named = ''
   const isAtWell = near !== undefined && unstaged(near) !== near
   const componentOf = (point: string | undefined) => kind.points.find(p => p.id === point)?.component
   const component = componentOf(near)
   const isAway = isAwayFrom(kind, `${earlier} ${before} ${part}`, component, shown)
+  // `new contacts`: the starter's, unless its pilot was spoken of
+  const isPilots = component === 'switch' || OF_PILOT.test(`${earlier} ${before} ${part}`)
+  const isOfStarter = ({ mode }: Compiled) => mode.component === 'switch' && !isPilots
+    && ways.some(w => w.mode.repair.id === CONTACTOR)
+  let most = 0
+  let own: readonly Compiled[] = []
+  let named = ''
   for (const way of ways)
     for (const { by, said } of ((isAtWell || wasAtWell(kind, way, places)) && way.there) || way.own) {
       const { component, repair } = way.mode
@@ -204,6 +211,7 @@ export function putRightBy(
       const of = said.exec(part)?.groups?.['of'] ?? ''
       const { length } = of
       if (length === 0 || length + renews < most || isOld(way, by) || isAway(way)) continue
+      if (by === 'renewed' && POINTS.test(of) && isOfStarter(way)) continue
       own = length + renews > most ? [way] : [...own, way]
       most = length + renews
       named = of

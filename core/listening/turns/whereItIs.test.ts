@@ -28,6 +28,8 @@ describe('wires, by the place', () => {
     ['holding-tank', 'one load terminal reads 121 to ground, the other 60', 'load.l1g 121 | load.l2g 60'],
     ['three-phase', '0 out of it, and it\'s closed', 'switch-seen closed'],
     ['holding-tank', 'float hanging straight down and the contacts read open', 'well-float-look dead'],
+    ['well-3wire', 'red wire was on the wrong terminal', 'seen-itself cable.mixed'],
+    ['rv', 'red to the frame 12.7', 'line.volts 12.7'],
     ['compressor-direct', 'whip pinched flat under the tank foot', 'seen-itself run.leg-to-leg'],
   ])
 })

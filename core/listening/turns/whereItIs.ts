@@ -71,6 +71,9 @@ const OF_WIRES: readonly Joined[] = [
   + ` (?:ground|earth),? (?:and |but )?the other(?: one)?${READS} ${N}(?: ?v(?:olts?)?)?`],
   ['run ohms $1 between', `(?:leads|wires)(?: going| out`
   + `| running)? to the motor${READS}(?: read)? ${N} ?ohms to each other`],
+  ['leads on the wrong terminals', '(?:the )?(?:red|black|yellow|motor)(?: wire| lead) (?:is|was|were) on the wrong'
+  + ' (?:terminal|screw|post)'],
+  ['$1 at the pump plug', `red to (?:the )?(?:frame|chassis)(?: is| reads| shows)? (1[0-4](?:\\.\\d+)?)(?= ?v| ?$)`],
   ['switch closed', '(?<=\\b0 out of it,? )(?:and |but )?(?:it\'s|it is) (?:closed|made)(?= ?$)'],
 ]
 
