@@ -147,6 +147,7 @@ export function singleSupply({ to, where, disconnect, neutral }: SingleSupplyOpt
               name: 'Disconnect open or burnt',
               baseRate: 0.02,
               severities: degrees(
+                // shares and amounts: judgement, no source
                 { name: 'pole 1', share: 0.35, change: { 'disconnect.1': OPEN } },
                 { name: 'pole 2', share: 0.35, change: { 'disconnect.2': OPEN } },
                 { name: 'burnt, 3 Ω', share: 0.1, change: { 'disconnect.1': 3 } },

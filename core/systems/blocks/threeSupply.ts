@@ -178,6 +178,7 @@ export function threeSupply({ disconnect }: { disconnect: boolean }): Block {
               baseRate: 0.02,
               severities: [
                 ...eachLineAhead(i => only(`disconnect.${i}`, OPEN)).map(s => ({ ...s, share: 0.6 * s.share })),
+                // the amounts of a contact of the starter; judgement, no source
                 ...jointOnLine((line, r) => only(`disconnect.${line}`, r), [[3, 0.4], [1, 0.3], [0.3, 0.3]]).map(s => ({
                   ...s,
                   id: `${s.id}-burnt`,
