@@ -1,7 +1,7 @@
 /** What the listener makes of a line, in a row of tests with what they read or saw: for tables of things said. */
 import { expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
-import { hear, type Spoken } from '#core/listening'
+import { hear, spokenAfter, type Spoken } from '#core/listening'
 import { kindFor, type KindId } from '#core/systems'
 import { PSI } from '#core/units'
 
@@ -23,3 +23,15 @@ export const psi = (n: number) => Number((n * PSI).toPrecision(3))
 /** Rows of a kind, what is said of it, and all that it is heard as. */
 export const hearsAs = (rows: readonly (readonly [KindId, said: string, lines: string])[]) =>
   it.each(rows)('%s: %s', (kind, said, lines) => expect(told(kind, said)).toBe(lines))
+
+/** What is known after a first line, as the tab has it. */
+export function after(id: KindId, first: string): Spoken {
+  const kind = kindFor(id)
+  const heard = requireOk(hear(kind, first))
+  const lines = heard.kind === 'lines' ? heard.lines : []
+  return lines.reduce((before: Spoken, line) => spokenAfter(kind, before, line), {})
+}
+
+/** Rows of a kind, a first line, the next, and all that the next is heard as. */
+export const hearsNext = (rows: readonly (readonly [KindId, first: string, said: string, lines: string])[]) =>
+  it.each(rows)('%s: %s // %s', (kind, first, said, lines) => expect(told(kind, said, after(kind, first))).toBe(lines))

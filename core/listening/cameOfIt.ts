@@ -58,3 +58,14 @@ export function worksAgain(
   const isTold = told.some(l => 'test' in l && l.test === 'works')
   return !isTold && findTest(kind, 'works') && saysItWorks(after, stops) ? [WORKS] : []
 }
+
+/** What a pump makes again, after its inlet or a filter was seen to. */
+const MAKES
+  = /^(?:and )?(?:it )?(?:(?:got |gives |up to )?\d+ ?(?:psi|pounds)|(?:makes|holds|holding) \d+(?: psi)?)(?: now)?$/i
+
+/** `changed filter, 65`: no tap gives so many gallons. */
+const POUNDS = /^(?:and )?(?:it[’']?s |got |now |back to )*[2-9]\d$/i
+
+/** What is read at the gauge, though something else was spoken of: said after a repair. */
+export const isAtGauge = (after: string, near: string | undefined): boolean =>
+  near === 'inlet' ? MAKES.test(after) : (near === undefined || near === 'tap') && POUNDS.test(after)

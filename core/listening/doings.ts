@@ -83,7 +83,7 @@ export const DOINGS = {
     + ' (?<of>\\d+)', '(?:pumped|aired|(?:re)?charged|put|brought|topped'
     + '|set|added) (?:\\w+ ){0,4}OF(?: up)?(?: to)?(?: \\d+)?'],
   let: ['(?:bled|let|dropped|took) (?:\\w+ ){0,4}OF(?: down| out)?(?: to)?(?: \\d+)?'],
-  closed: ['closed(?: up)? (?:\\w+ ){0,2}OF'],
+  closed: ['(?:closed|shut)(?: up| off)? (?:\\w+ ){0,2}OF'],
   drained: ['(?:drained|opened the drain on|emptied|blew down) (?:\\w+ ){0,2}OF'],
   held: [
     '(?:held|hold) (?:\\w+ ){0,2}OF(?= up| for| a)',
@@ -94,6 +94,7 @@ export const DOINGS = {
   vented: ['(?:vented|bled|burped|purged) (?:\\w+ ){0,4}OF', '(?:opened|cracked) (?:\\w+ ){0,2}OF'],
   refused: ['refused OF'],
   fitted: ['with (?:an? |the )?(?:new|fresh) OF(?: put| fitted)?(?: in|$)'],
+  refitted: ['(?:put|slipped|got|threw) (?:\\w+ ){0,2}OF back on'],
   moved: ['(?:moved|remounted|relocated) (?:\\w+ ){0,2}OF'],
   opened: [
     '(?:opened|turned on|thawed)(?: up| out)? (?!(?:it|them|that|everything|one)\\b)(?:\\w+ ){0,2}OF',

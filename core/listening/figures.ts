@@ -129,7 +129,7 @@ const FOR_SO_MANY = new RegExp(
 )
 /** Three figures and nothing else: of one go. */
 const ROW_BY_SPACES
-  = /(?<![\d./n-])(?<!n\d )(\d*\.?\d+) (\d*\.?\d+) (?:and )?(\d*\.?\d+)(?![\d./])(?: ?([a-zµωΩ]+))?/u
+  = /(?<![\d./n-])(?<!n\d )(\d*\.?\d+) (\d*\.?\d+) (?:and )?(\d*\.?\d+)(?![\d./])(?: ?([a-zµωΩ]+))?/gu
 const ROW_BY_COMMAS
   = /^(?:\D|n[123]\b)*?(?<!n)(\d*\.?\d+), ?(\d*\.?\d+),? (?:and )?(\d*\.?\d+)(?: ?([a-zµωΩ]+))?(?=\D*$)/u
 

@@ -7,7 +7,7 @@ import { isNonEmpty, itemAt, ok, type Result } from '#core/foundation'
 import { findTest, unstaged, withOptions, type SystemKind } from '#core/systems'
 import { parseShorthand, readStationWords, type Choice, type DraftLine, type Listening } from '#core/tab'
 import { US, type Units } from '#core/units'
-import { cameOf, linesOf, withWorks, worksAgain } from './cameOfIt'
+import { cameOf, isAtGauge, linesOf, withWorks, worksAgain } from './cameOfIt'
 import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
 import { withoutHead } from './logged'
@@ -107,7 +107,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   // `now there's 241`: where it was none before
   const now = after && NOW.test(after) ? { ...then, near: listening.before?.near } : then
   // what the pump makes again is read at the gauge
-  const from = after && MAKES.test(after) && now.near === 'inlet' ? { ...now, near: 'gauge' } : now
+  const from = after && isAtGauge(after, now.near) ? { ...now, near: 'gauge' } : now
   const came = after ? cameOf(kind, after, listening.before?.complained, done) : undefined
   const last = came
     ? ok<Heard>({ kind: 'lines', lines: [came], say: '' })
@@ -225,8 +225,6 @@ const IN_VAIN = new RegExp(
   + '|(?:it )?(?:wo|does ?|did ?|would)n[\'’]?t (?:stay|hold|set|click|latch|reset))\\b', 'i',
 )
 
-const MAKES
-  = /^(?:and )?(?:it )?(?:(?:got |gives |up to )?\d+ ?(?:psi|pounds)|(?:makes|holds|holding) \d+(?: psi)?)(?: now)?$/i
 const NOW = /^(?:and |so )?now\b/i
 
 /** After something was put right it is no complaint. */

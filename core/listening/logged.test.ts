@@ -16,7 +16,7 @@ describe('an entry of a log', () => {
     ['well-3wire', 'Current, yellow: 38 A for 3 s, then drops off', 'overload-seen lets-go | black.start 38'],
     ['well-3wire', 'Voltage at box, line side: 241 V.', 'box.volts 241'],
     ['well-3wire', 'Supply voltage at box is 238 V', 'box.volts 238'],
-    ['well-3wire', 'Splice of red conductor corroded through', 'seen-itself cable.high-resistance'],
+    ['well-3wire', 'Splice of red conductor corroded through', 'seen-itself cable.red-open'],
     ['well-3wire', 'Swaps control box cover with known good one of same size', 'remark'],
     ['well-3wire', 'Box kicks out after 20 seconds', 'overload-seen lets-go'],
     ['jet', 'Start current: 39 A, does not fall.', 'black.start 39'],

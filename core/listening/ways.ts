@@ -90,7 +90,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'clear-tank-vent': { by: ['cleaned'], to: '(?:tank )?vent(?: hose)?' },
   'replace-city-inlet-check': {
     by: ['renewed', 'cleaned'],
-    to: '(?:city (?:water )?(?:inlet|fill|check)(?: valve)?|(?<=new )inlet)',
+    to: '(?:city (?:water )?(?:inlet|fill|check)(?: valve)?|check ?valve|(?<=new )inlet)',
   },
   'set-or-replace-charger': { by: ['renewed', 'set'], to: '(?:charger|converter|alternator regulator)' },
   'set-drive-to-rated-hertz': { by: ['set'], to: '(?:drive|vfd|inverter)' },
@@ -168,17 +168,17 @@ export const WAYS: Readonly<Record<string, Way>> = {
       + '|voltage (?:plug|switch|links?)|(?<=rewired (?:\\w+ ){0,2})(?:for|to) (?:115|120|230|240))',
   },
   'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed', 'dressed'], to: '(?:start'
-    + '|centrifugal) switch' },
+    + '|centrifugal) switch|contacts?|points?' },
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|(?:contact )?tips|contactor'
     + '|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },
   'replace-disconnect': { by: ['renewed'], to: 'disconnect' },
   'close-disconnect': { by: ['on'], to: '(?:disconnect|safety switch)' },
-  'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed valves?|valves)' },
+  'fit-valve-plate-kit': { by: ['renewed', 'cleaned'], to: '(?:valve plate|reeds?|reed (?:valves?|plate)|valves)' },
   'fit-head-gasket': { by: ['renewed'], to: '(?:head )?gasket' },
   'change-filter-cartridge': { by: ['renewed'], to: '(?:(?:house |water )?filter|cartridge)(?: cartridge)?' },
   'change-intake-filter': { by: ['renewed', 'cleaned'], to: '(?:intake|air)(?: filter)?|filter|element' },
-  'set-or-replace-belt': { by: ['remade', 'renewed', 'set'], to: 'belts?' },
+  'set-or-replace-belt': { by: ['remade', 'renewed', 'set', 'refitted'], to: 'belts?' },
   'drain-receiver': { by: ['drained'], to: '(?:\\w+ ){0,3}water' },
   'close-or-replace-drain': {
     by: ['closed', 'renewed', 'remade'], to: '(?:tank )?(?:drain|petcock)(?: cock| valve)?',

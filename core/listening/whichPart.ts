@@ -216,8 +216,10 @@ export function putRightBy(
       most = length + renews
       named = of
     }
-  if (own[0]) {
-    const { mode } = own[0]
+  // `filed the points`, after the start switch in the motor was read: named alike, it is the one that was read
+  const nearest = own.find(({ mode }) => mode.component === component) ?? own[0]
+  if (nearest) {
+    const { mode } = nearest
     return mostShown(kind, own, shown) ?? asSeen(kind, named, mode, { part, earlier, shown })
       ?? calledSo(kind, part, mode) ?? mode
   }

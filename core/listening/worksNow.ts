@@ -26,7 +26,11 @@ const SAYS = [
   '^(?:and |now |it[’\']s |she[’\']s )*pumping(?: away| again| fine| good| now)*$',
   '^(?:and |now |it[’\']s |she[’\']s )*(?:back )?up to [\\w ]{1,16} and hold(?:s|ing)(?: there)?$',
   '\\b(?:re)?starts (?:right|straight) (?:up|off)\\b',
-  '\\b(?:turns|works?|fills|cycles|stops)(?: fine| right| great| good)? (?:now|again)\\b',
+  '\\b(?:turns|works?|fills|cycles|stops|builds|clears|holds)(?:(?: right)? up)?(?: fine| right| great'
+  + '| good)? (?:now|again)\\b',
+  '^(?:and )?(?:it |she )?(?:primed|clears?|cleared|cleaned|caught|picked) (?:right )?up(?: fine| good| now)?$',
+  '^(?:and )?(?:it |she )?(?:comes on|kicks in|starts) with (?:the|a) (?:tap|faucet|hose)(?: (?:now|again|open))*$',
+  '^(?:and )?(?:it |she )(?:holds|held|stays in)(?: now)?$',
   '\\bnow (?:it|she)(?:[’\']s)? (?:turns|works?|fills|cycles|stops|strong|good|fine)\\b',
   '\\b(?:fill(?:s|ing)|builds?|pump(?:s|ing) up|comes? up)(?: up)?(?: to \\d+)? in (?:only |just |about )?'
   + '[\\w.½¼ ]{1,14}min',

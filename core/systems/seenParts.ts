@@ -118,7 +118,7 @@ const ON_THE_POWER_SIDE: SeenParts = {
       'splice down there',
     ],
     how: [
-      'broken', 'cut in two', 'pulled apart by itself', 'chewed through', 'burnt off', 'corroded through', 'fell out',
+      'broken', 'cut in two', 'pulled apart by itself', 'chewed through', 'burnt off', 'fell out',
       'came apart', 'pulled out', 'rotted off',
     ],
   },

@@ -238,7 +238,7 @@ export const WATER: Sayings = {
       'frozen': [
         'stored in the cold all winter', 'sat in the cold', 'not winterized', 'frozen pipes', 'hard freeze',
         'pipes froze', 'below freezing', 'froze', 'stood in the frost', 'frozen last winter', 'was frozen', 'frost',
-        'ten below', 'below zero last night', 'pump house froze', 'pipes froze',
+        'ten below', 'pump house froze', 'pipes froze',
         'forgot to winterize', 'never winterized',
       ],
       'retries': [

@@ -11,6 +11,7 @@ import { FIRST_TURNS } from './first'
 import { TURNS_OF_FURTHER } from './further'
 import { THEN_TURNS } from './then'
 import { TURNS_BESIDE } from './beside'
+import { TURNS_BY_MACHINE } from './byMachine'
 import { TURNS_OF_DOING } from './doing'
 import { TURNS_OF_JOB_SHEETS } from './jobSheet'
 import { TURNS_OF_JUDGING } from './judging'
@@ -51,6 +52,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_BY_MACHINE,
   ...TURNS_OF_WIRES,
   ...TURNS_PUT_RIGHT,
   ...TURNS_OF_WHERE,

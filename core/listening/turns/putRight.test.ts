@@ -3,15 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { requireOk } from '#core/foundation'
 import { hear, spokenAfter, type Spoken } from '#core/listening'
 import { kindFor, type KindId } from '#core/systems'
-import { hearsAs, psi, told } from '../../../tests/told'
-
-/** After a first line, as the tab has it. */
-function after(id: KindId, first: string): Spoken {
-  const kind = kindFor(id)
-  const heard = requireOk(hear(kind, first))
-  const lines = heard.kind === 'lines' ? heard.lines : []
-  return lines.reduce((before: Spoken, line) => spokenAfter(kind, before, line), {})
-}
+import { after, hearsAs, psi, told } from '../../../tests/told'
 
 const SWITCH = 'line side 240, load side 0'
 describe('what was put right after it was found', () => {

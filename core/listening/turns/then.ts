@@ -222,7 +222,7 @@ export const THEN_TURNS: readonly Joined[] = [
     'cablegood',
     'cable (?:alone |by itself |only |going (?:back )?to the house |(?:back )?to the house |from the house '
     + ')?(?:is |reads |at )?'
-    + '(?:good|fine|clear|okay|ok|clean|(?:over )?\\d+ meg\\w*|infinite|open)(?= |$|,)',
+    + '(?:good|fine|clear|okay|ok|clean|(?:over )?\\d{2,} ?meg\\w*|infinite|open)(?= |$|,)',
   ],
   [
     'pressure reads',
