@@ -66,6 +66,9 @@ const MAKES
 /** `changed filter, 65`: no tap gives so many gallons. */
 const POUNDS = /^(?:and )?(?:it[’']?s |got |now |back to )*[2-9]\d$/i
 
+/** Where nothing but water is looked at. */
+const BARE: ReadonlySet<string | undefined> = new Set([undefined, 'inlet', 'tap'])
+
 /** What is read at the gauge, though something else was spoken of: said after a repair. */
 export const isAtGauge = (after: string, near: string | undefined): boolean =>
-  near === 'inlet' ? MAKES.test(after) : (near === undefined || near === 'tap') && POUNDS.test(after)
+  (near === 'inlet' && MAKES.test(after)) || (BARE.has(near) && POUNDS.test(after))

@@ -32,6 +32,7 @@ export const DOINGS = {
     'blew (?!when |as |the second |again |right )(?:out |through )?(?:\\w+ ){0,2}OF(?: out| clear)?',
   ],
   freed: [
+    '(?:oiled|greased|lubed|lubricated) (?:up )?(?:\\w+ ){0,3}OF',
     '(?:freed|untangled|unhooked|unstuck|unjammed|released|let go) (?:up )?(?:\\w+ ){0,2}OF',
     '(?:knocked|worked|broke|pulled|moved) (?:\\w+ ){0,2}OF (?:loose|free|clear|off it)',
     '(?:dug|picked|fished|pulled|took|cleared|cleaned|got|knocked) (?:\\w+ ){0,4}out of (?:the )?OF',

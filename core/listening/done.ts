@@ -61,7 +61,7 @@ const FOUND_SO = new RegExp(
   + '|loose|pitted|wrong|missing|already)\\b',
 )
 const CAME_OF_IT = new RegExp(
-  '\\b(?:runs?|ran|running|works?|good|fine|now|builds?|built|holds?|same|still|no (?:change|better|difference)'
+  '\\b(?:runs?|ran|running|works?|good|fine|now|builds?|built|holds?|held|same|still|no (?:change|better|difference)'
   + '|(?:re)?starts?|pulls|snaps|gone|quiet|dry|back|fills?|cuts?|quits?|stops?|hums?|groans?|trips?|got|reads?'
   + '|down to|up to|\\d+)\\b',
 )

@@ -39,7 +39,8 @@ const TIE = 0.06
 const RUN_CAP = /\brun(?:ning)? cap(?:acitor)?(?:['’]s)? /i
 /** `run cap measured 4 on a 15`: short enough to be exact. */
 const RUN_CAP_READ = new RegExp(
-  '^(?:the )?run(?:ning)? cap(?:acitor)?(?:[\'’]s)?(?: (?:is |was )?(?:swell?ed|swollen|bulged'
+  '^(?:the )?run(?:ning)? cap(?:acitor)?(?:[\'’]s)?(?: \\d+(?= reads| tests| meters| measures| shows))?'
+  + '(?: (?:is |was )?(?:swell?ed|swollen|bulged'
   + '|puffed)(?: up)?,?(?: and| but)?'
   + '(?: it)?)?'
   + '(?: (?:reads?|meters|measure[sd]|is|was|test(?:s|ed)|shows|only|just|at|down|to|came|in))* (\\d+(?:\\.\\d+)?)'

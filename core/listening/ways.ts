@@ -80,7 +80,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   },
   'clear-way-into-tank': { by: ['cleaned'], to: '(?:tank (?:tee|inlet|nipple|port)|tee|elbow(?: under the tank)?)' },
   'renew-seal-of-pitless-adapter': {
-    by: ['renewed'], to: '(?:pitless(?: adapter)?(?: o[- ]?ring| seal)?|o[- ]?ring(?: on the pitless)?)',
+    by: ['renewed'], to: '(?:pitless(?: adapter)?(?: o[- ]?rings?| seal)?|o[- ]?rings?(?: on the pitless)?)',
   },
   'set-or-replace-reducing-valve': {
     by: ['renewed', 'set', 'cleaned'], to: '(?:(?:pressure )?reducing valve|(?:pressure )?reducer|house regulator'
@@ -106,13 +106,13 @@ export const WAYS: Readonly<Record<string, Way>> = {
     by: ['remade', 'renewed'],
     to: '(?:suction(?: line| pipe| side| joint| fitting| hose)?|union|elbow)',
   },
-  'replace-foot-valve': { by: ['renewed', 'cleaned'], to: 'foot ?valve' },
+  'replace-foot-valve': { by: ['renewed', 'cleaned'], to: '(?:foot ?valve|checks?(?: valves?)?)' },
   'replace-check-valve': { by: ['renewed', 'cleaned'], to: 'checks?(?: valves?)?' },
   'clean-or-replace-tank-check-valve': { by: ['renewed', 'cleaned'], to: '(?:tank )?check(?: valve)?' },
   'clean-or-replace-unloader-valve': {
     by: ['renewed', 'cleaned'], to: '(?:unloader(?: valve| line| tube)?|switch with (?:the |an )?unloader)',
   },
-  'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:drop|down|riser) pipe' },
+  'pull-and-replace-drop-pipe': { by: ['renewed', 'remade'], to: '(?:(?:drop|down|riser) ?pipe|poly(?: pipe)?)' },
   'clean-strainer': { by: ['cleaned', 'renewed'], to: '(?:strainer|screen|filter|bowl|basket)' },
   'remake-suction-hose': {
     by: ['remade', 'renewed'],
@@ -121,6 +121,10 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'vent-pump': {
     by: ['vented'],
     to: '(?:air (?:out )?of the pump|pump|vent(?: screw| plug)?|bleed screw|prim(?:e|ing) plug|air)',
+  },
+  'call-water-supplier': {
+    by: ['opened'], to: '(?:curb stop|inlet valve|supply valve|valve (?:at the meter|ahead of the pump'
+      + '|feeding the pump))',
   },
   'fill-tank': { by: ['filled'], to: '(?:fresh |water )?tank' },
   'change-two-leads-at-starter': {

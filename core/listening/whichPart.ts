@@ -90,6 +90,8 @@ function asSeen(
   if (!shown) return undefined
   const isItself = unstaged(shown.test) === 'seen-itself'
   const seen = isItself ? kind.faults.find(f => f.id === shown.outcome) : mostShown(kind, waysOf(kind), shown)
+  // `new switch`, after its terminal was seen burnt: the switch
+  if (seen && of === own.component && seen.component !== of) return undefined
   // `terminals chafed` is of the run as much as of the feed
   if (!isItself && seen && showsAsMuch(kind, shown, own, seen)) return undefined
   const way = seen && (WAYS[seen.repair.id] ?? WAYS[unstaged(seen.repair.id)])

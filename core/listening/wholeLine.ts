@@ -80,7 +80,8 @@ const NOT_SO = /\b(?:not|isn'?t|no|should|supposed|half|low|weak|bad|out of)\b/i
 
 /** What is printed on it: `marked 124 to 149`, `on a 145-174`. */
 const PRINTED = new RegExp(
-  '\\b(?:says|marked|stamped|printed|rated|labell?ed|label|can|on an?|it[\'’]?s an?|supposed to be|should be)\\b'
+  '\\b(?:says|marked|stamped|printed|rated|labell?ed|label|can|cap(?:acitor)?(?= \\d+(?: ?(?:-'
+  + '|to) ?\\d+)? reads)|on an?|it[\'’]?s an?|supposed to be|should be)\\b'
   + '[^\\d,;]{0,16}(\\d{2,3})(?: ?(?:-|–|to|\\/) ?(\\d{2,3}))?(?! ?(?:v|volts?|psi|amps?)\\b)',
   'i',
 )

@@ -82,9 +82,9 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   },
   'check.leaking': {
     label: 'check or foot valve does not seat',
-    what: ['check', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
+    what: ['check', 'check valve', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
     how: [
-      'broken', 'worn', 'stuck open', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
+      'broken', 'worn', 'stuck open', 'stuckopen', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
       'sand in it', 'held open', 'chewed', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet',
       'missing',
     ],
@@ -116,8 +116,8 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
   },
   'check.stuck-shut': {
     label: 'check valve stuck shut',
-    what: ['check', 'foot valve', 'check poppet'],
-    how: ['stuck shut', 'jammed shut', 'frozen shut', 'rusted shut', 'hung shut'],
+    what: ['check', 'check valve', 'foot valve', 'check poppet'],
+    how: ['stuck shut', 'stuck closed', 'jammed shut', 'frozen shut', 'rusted shut', 'hung shut', 'does not open'],
   },
   'suction.air-leak': {
     label: 'air drawn in at the suction',

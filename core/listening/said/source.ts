@@ -142,7 +142,7 @@ export const SOURCE: Sayings = {
       good: ['good', 'clean', 'seats', 'moves', 'works', 'free', 'holds'],
       shut: ['stuck shut', 'jammed shut', 'not open', 'backwards', 'in backwards'],
       open: [
-        'stuck open', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'junk in',
+        'stuckopen', 'not seat', 'not close', 'broken', 'spring broken', 'worn', 'bad', 'cracked', 'junk in',
         'sand in', 'melted', 'chewed up', 'gone', 'warped', 'not sealed', 'carbon on the seat', 'split',
         'carbon in', 'leaks', 'leaks back', 'passes air', 'bleeds back',
       ],

@@ -16,7 +16,8 @@ describe('of a compressor', () => {
   ])
   hearsNext([
     ['compressor-direct', 'belt was off', 'put it back on', 'mended head.belt'],
-    ['compressor-direct', 'reed is cracked', 'new reed plate, pumps up in 3 minutes', 'mended head.reed | fill 180 | works yes'],
+    ['compressor-direct', 'reed is cracked', 'new reed plate, pumps up in 3 minutes',
+      'mended head.reed | fill 180 | works yes'],
     ['compressor-pilot', 'auto drain stuck open', 'shut it off at the valve, builds now',
       'mended tank.drain | climbs reaches | works yes'],
     ['jet', 'centrifugal switch open', 'filed the points, starts', 'mended motor.centrifugal-open | sound runs'],
@@ -33,7 +34,8 @@ describe('of twelve volts', () => {
     ['rv', 'water squirts out the city inlet when the pump runs', 'seen-itself house.city-check'],
   ])
   hearsNext([
-    ['rv', 'water squirts out the city inlet when the pump runs', 'replaced the check valve', 'mended house.city-check'],
+    ['rv', 'water squirts out the city inlet when the pump runs', 'replaced the check valve',
+      'mended house.city-check'],
   ])
 })
 

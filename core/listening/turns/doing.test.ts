@@ -72,7 +72,7 @@ describe('a line told in a sentence', () => {
   ])('%s: %s', (kind, said, expected) => expect(told(kind, said)).toBe(expected))
   it.each<[KindId, string, string]>([
     ['compressor-direct', 'tank drops from 120 to 80 in an hour, not using any', 'leak-down 46000'],
-    ['compressor-direct', 'start cap 161 to 193 reads 30', 'cap.farads 0.00003'],
+    ['compressor-direct', 'start cap 161 to 193 reads 30', 'cap.farads 0.00003 | cap-label under'],
     ['compressor-pilot', 'coil ohms 520', 'coil.ohms 520'],
     ['compressor-pilot', 'amps 30 starting falls to 18', 'amps1.start 30 | amps1.run 18'],
     ['compressor-pilot', 'contactor\'s pulling in and out', 'coil-heard chatters'],

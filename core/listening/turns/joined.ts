@@ -18,6 +18,7 @@ import { TURNS_OF_JUDGING } from './judging'
 import { TURNS_OF_NARRATING } from './narrating'
 import { TURNS_OF_OPPOSITES } from './opposites'
 import { TURNS_OF_PARTS } from './parts'
+import { TURNS_OF_PARTS_FOUND } from './partsFound'
 import { TURNS_OF_PLACES } from './places'
 import { TURNS_OF_POINTING } from './pointing'
 import { TURNS_PUT_RIGHT } from './putRight'
@@ -53,6 +54,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_BY_MACHINE,
+  ...TURNS_OF_PARTS_FOUND,
   ...TURNS_OF_WIRES,
   ...TURNS_PUT_RIGHT,
   ...TURNS_OF_WHERE,
@@ -290,4 +292,6 @@ export const JOINED: readonly Joined[] = [
   ['', '(?<=outofit) to the (?:pump|motor|well)'],
   ['bad', 'gone bad'],
   ['$1', 'gives? (more|less)'],
+  // one word, so that a check stuck shut is not taken for it where a system knows of none
+  ['stuckopen', '(?<=check(?: ?valve)?(?:\'s| is| was)? )(?:stuck|hung|jammed) open'],
 ]
