@@ -11,7 +11,7 @@ const HELD_SINCE = new RegExp(
   + '(?:it|she|he|(?:the )?(?:well )?pump|everything|that)?(?:\'s| has| is)? ?(?:been )?'
   + '(?:ran|runs?|running|came|comes|held|holds?|holding|stayed|stays|took|started|starts|works?|fired|kicked)\\b',
 )
-const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off)|goes)/
+const AGAIN = /\b(?:trip|pop|blow|blew|quit|kick(?:s|ed) (?:out|off)|went (?:out|off|again)|goes)/
 /** That holds which has nothing on it. */
 const TAKEN_OFF = /\b(?:off|opened|pulled|lifted|disconnected|unhooked|unplugged|apart|loose)\b/
 const NAMES_BREAKER = /\b(?:breaker|gfc?i)\b/

@@ -63,7 +63,9 @@ function matched(tokens: readonly Token[]): Map<string, string> | undefined {
 const GAP = '(?:,? and |, ?| ?/ ?| )'
 const FIGURE = '(\\d+(?:\\.\\d+)?)'
 const ROW = `${FIGURE}${GAP}${FIGURE}${GAP}${FIGURE}`
-const IN_A_ROW = new RegExp(`\\bohms?(?: are| is| read| at)* ${ROW}(?![\\d.])|(?<![\\d.])${ROW} ohms?\\b`)
+const IN_A_ROW = new RegExp(
+  `\\b(?:ohms?|leads)(?: ohm| are| is| read| at| fine| good| ok|,)* ${ROW}(?![\\d.])|(?<![\\d.])${ROW} ohms?\\b`,
+)
 /** So far the two may be off the third, on leads and a meter; judgement, no source. */
 const NEAR_SUM = 0.12
 

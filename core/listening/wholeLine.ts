@@ -1,16 +1,36 @@
 /** What the line as a whole says of the lines heard in it: heard besides, held against a label, or not so said. */
-import { findTest, readingSetOf, unstaged, type SystemKind, type Test } from '#core/systems'
+import { findTest, readingSetOf, SEEN_ITSELF, unstaged, type SystemKind, type Test } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import type { Spoken } from './spoken'
 
 /** The lines that a whole line comes to. @param before what the system did before: `swapped the cap, no change` */
 export function asWhole(
-  kind: SystemKind, text: string, heard: readonly DraftLine[], { does, complained }: Spoken,
+  kind: SystemKind, text: string, heard: readonly DraftLine[], { does, complained, near, places }: Spoken,
 ): readonly DraftLine[] {
-  const asDone = heard.flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
+  const asDone = heard.map(l => whereRead(kind, text, l, near, places))
+    .flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
     .flatMap(l => (complained === 'overload-trips' ? byOverload(kind, text, l) : [l]))
   const told = lastOfEach(kind, lowestToGround(withoutBridged(kind, text, asDone)))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
+}
+
+const NAMES_PUMP = /\b(?:well|booster|house|transfer|storage)\b/i
+const BY_DIGGING = /\b(?:backhoe|excavator|digg?(?:er|ing)?|dug|trench(?:er)?|shovel|auger|ditch|post ?holes?)\b/i
+/** Whose wire is cut that was dug into: the one ahead of where nothing came. */
+const AHEAD_OF: Readonly<Record<string, string>> = { line: 'feed.open', load: 'run.open', motor: 'run.open' }
+
+/** `pulled it, coupling stripped`: of two pumps, and of the wires in one trench, the one where it was read last. */
+function whereRead(
+  kind: SystemKind, text: string, line: DraftLine, near = '', places: readonly string[] = [],
+): DraftLine {
+  if (line.kind !== 'observation' || line.test !== SEEN_ITSELF || NAMES_PUMP.test(text)) return line
+  const isDug = BY_DIGGING.test(text) && /\.open$/.test(line.outcome)
+  const at = isDug ? places.findLast(p => AHEAD_OF[unstaged(p)]) ?? near : near
+  const stage = at.slice(0, at.length - unstaged(at).length)
+  const wire = isDug ? AHEAD_OF[unstaged(at)] : undefined
+  const outcome = `${stage}${wire ?? unstaged(line.outcome)}`
+  const test = findTest(kind, SEEN_ITSELF)
+  return test?.kind === 'seen' && test.outcomes.some(o => o.id === outcome) ? { ...line, outcome } : line
 }
 
 /** `Y-G 0.1, B-G 0.3, R-G 8`: of the leads to ground the lowest is the reading. */

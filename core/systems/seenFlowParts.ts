@@ -84,9 +84,9 @@ export const ON_THE_FLOW_SIDE: SeenParts = {
     label: 'check or foot valve does not seat',
     what: ['check', 'check valve', 'foot valve', 'check flapper', 'check seat', 'check spring', 'check poppet'],
     how: [
-      'broken', 'worn', 'stuck open', 'stuckopen', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it', 'stone in it',
-      'sand in it', 'held open', 'chewed', 'chunk out of it', 'propped open', 'disc cut', 'disc worn', 'no poppet',
-      'missing',
+      'broken', 'worn', 'stuck open', 'stuckopen', 'pitted', 'trash in it', 'does not seat', 'gone', 'twig in it',
+      'stone in it', 'sand in it', 'held open', 'chewed', 'chunk out of it', 'propped open', 'disc cut',
+      'disc worn', 'no poppet', 'missing',
     ],
     or: ['meter runs backwards', 'meter spins backwards'],
   },

@@ -24,7 +24,7 @@ describe('what is put on a job sheet', () => {
     ['well-3wire', 'red\'s hanging, wire nut fell off', 'seen-itself cable.red-open'],
     ['booster', 'motor off, it\'s wet inside, rusty', 'motor-look wet'],
     ['booster', '30 in, 49 out with everything shut', 'inlet.pressure 207000 | peak 338000'],
-    ['booster', 'neighbor across the road\'s out too', 'ask'],
+    ['booster', 'neighbor across the road\'s out too', 'neighbours no'],
     ['booster', 'city\'s got the street dug up', 'neighbours no'],
     ['booster', 'took the cap off the strainer, packed with pipe scale', 'strainer-look blocked'],
     ['booster', '236 right at it', 'motor.volts 236'],

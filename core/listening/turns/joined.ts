@@ -12,6 +12,7 @@ import { TURNS_OF_FURTHER } from './further'
 import { THEN_TURNS } from './then'
 import { TURNS_BESIDE } from './beside'
 import { TURNS_BY_MACHINE } from './byMachine'
+import { TURNS_DICTATED } from './dictated'
 import { TURNS_OF_DOING } from './doing'
 import { TURNS_OF_JOB_SHEETS } from './jobSheet'
 import { TURNS_OF_JUDGING } from './judging'
@@ -55,6 +56,7 @@ export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
   ...TURNS_BY_MACHINE,
   ...TURNS_OF_PARTS_FOUND,
+  ...TURNS_DICTATED,
   ...TURNS_OF_WIRES,
   ...TURNS_PUT_RIGHT,
   ...TURNS_OF_WHERE,

@@ -13,6 +13,10 @@ const BURNT_POLE = {
   wet: 0.01,
 }
 
+/** Of contacts that carry a motor, and of those that carry a coil and hardly wear; judgement, no source. */
+const OF_POLES = { clean: 0.49, sooty: 0.22, pitted: 0.18, burnt: 0.05, welded: 0.01, insects: 0.04, wet: 0.01 }
+const OF_A_PILOT = { clean: 0.62, sooty: 0.2, pitted: 0.08, burnt: 0.02, welded: 0.01, insects: 0.05, wet: 0.02 }
+
 /** What the four wires of a switch are landed on; the proof of wiring says the rest. */
 export const wiringLook = (at: string) =>
   seen({
@@ -92,7 +96,7 @@ export function switchLooks(o: SensingOptions, at: string) {
         insects: { label: 'insects or dirt', words: ['ants', 'bugs', 'spider', 'dirt'] },
         wet: { label: 'wet or green', words: ['green', 'corroded'] },
       },
-      usual: { clean: 0.49, sooty: 0.22, pitted: 0.18, burnt: 0.05, welded: 0.01, insects: 0.04, wet: 0.01 },
+      usual: at === 'pilot' ? OF_A_PILOT : OF_POLES,
       chancesByFault: {
         'switch.pole1-burnt': BURNT_POLE,
         'switch.pole2-burnt': BURNT_POLE,

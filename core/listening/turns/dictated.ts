@@ -1,0 +1,87 @@
+/** As it is spoken into a phone on the way back to the truck. Common practice, no source. */
+import { FIGURE, N } from './partsOfSpeech'
+import type { Joined } from './turnOf'
+
+const END = '(?= ?$| ?[,;])'
+const FOLKS = '(?:folks|people|house|guy|place|family|neighbou?rs?)'
+const PSI = '(?: ?(?:psi|pounds))?'
+const SECONDS = { ten: 10, fifteen: 15, twenty: 20, thirty: 30, forty: 40, fifty: 50 }
+const TENS = Object.keys(SECONDS).join('|')
+
+/** Minutes and seconds in one breath. */
+const OF_TIME: readonly Joined[] = Object.entries(SECONDS).map(([tens, n]): Joined =>
+  [`${60 + n} seconds`, `(?:a|one) minute (?:and )?${tens}(?: seconds)?(?= now\\b| ?$| ?[,;])`])
+
+const OF_WATER: readonly Joined[] = [
+  ['precharge $1', `(?:drained|bled|dumped|emptied) (?:it|the tank)(?: down| off)?,? (?:and )?(?:the )?(?:tank`
+  + `|bladder|air)`
+  + `(?:'s| is| reads| has)? (?:at |on )?${N}${PSI}${END}`],
+  ['gauge $1 psi', `holds (\\d\\d)${PSI} (?:on|with|at) (?:two|three|four|all|both|\\d) (?:taps|faucets`
+  + `|fixtures)(?: open)?`],
+  ['neighbors have no pressure', `${FOLKS} (?:next door|down the road|across the road|up the street)(?:'s| is`
+  + `| are|'re)?`
+  + ' (?:out|dry|off|without)(?: (?:of )?water)?(?: too| as well)?'],
+  ['fill pipe 0 gpm', '(?:nothing|no water)(?:\'s)? (?:comes|coming|at|out of|from)(?: in'
+  + '| out)?(?: at| of)*'
+  + ' the fill(?: pipe| line)?'],
+  ['house valve shut no change', `(?:house|tank)(?: valve)?(?:'s| is)? (?:valved off|shut(?: off)?`
+  + `|closed(?: off)?),? still`
+  + ` (?:at )?${N}${PSI}${END}`],
+  ['$2 gallons in $1 seconds', `(?:bucket|pail|it)(?: at the tank)? takes ${N} seconds (?:for|to fill`
+  + `|to make) ${N} gallons?`],
+  ['air valve water', '(?:stuck|put|screwed) a (?:gauge|tire gauge) on the (?:air )?valve and (?:got'
+  + '|it was) (?:all )?water'],
+]
+
+const OF_POWER: readonly Joined[] = [
+  ['$1 n1 toground $2 volts, n2 toground $3 volts', `one (load|line) (?:screw|terminal|lug|side)(?: is`
+  + `| reads)? to (?:ground|earth)`
+  + ` ${N}(?: ?v(?:olts?)?)?,? (?:and |but )?the other(?: one| screw)?(?: is| reads)?(?: to (?:ground|earth))? ${N}`
+  + '(?: ?v(?:olts?)?)?(?: too)?',
+  `one (load|line) (?:screw|terminal|lug|side)(?: is| reads)? to (?:ground`
+  + `|earth) ${N}(?: ?v(?:olts?)?)?,? (?:and |but )?other`
+  + ` one(?: is| reads)?(?: to (?:ground|earth))? ${N}(?: ?v(?:olts?)?)?(?: too)?`],
+  ['overload trips', '(?:the )?heaters? (?:go|goes|pop|pops|kick|kicks)(?: out)?(?: after \\w+ seconds)?'],
+  ['$1 breaker trips after $2 minutes', `(?:re-?set it,? (?:and )?)?(?:the )?(well )?pump ran (?:for )?(?:about )?${N}`
+  + ' minutes(?: and|,) (?:then )?it (?:went|let go|popped|tripped|kicked)(?: out| off)? again'],
+  ['well quiet', '(?:nothing|no water)(?: is)? (?:running|falling|going|draining|trickling)(?: back)? down the well'
+  + '(?: that i can hear)?'],
+  ['swapped two leads pressure up', '(?:swapped|flipped|reversed|changed) [tl] ?[123] (?:and|with'
+  + '|for) [tl] ?[123],? (?:and )?'
+  + '(?:now )?[3-9]\\d ?(?:psi|pounds)'],
+  ['runs half a minute and quits', `runs (?:maybe |about )*(?:${FIGURE}|${TENS}`
+  + `|half a minute)(?: seconds)? (?:and )?then it (?:just )?stops`],
+  ['', '(?<=stops[^;]*),? (?:and )?comes back by itself'],
+  ['', 'waited,? (?=it (?:cut|kicked|shut) itself)'],
+  ['junction box splice burnt', '(?:joint|splice|connection|wire nut) in (?:the (?:crawl space|attic|basement'
+  + '|junction box|box'
+  + '|panel)|there)(?: is| was|\'s)? burnt(?: open| off| up)?(?: on one side)?'],
+  ['coupling stripped', 'splines?(?:\'s| is| are)? (?:gone|wiped(?: out)?|chewed(?: up)?|rounded(?: off)?|stripped)'],
+  ['runs', 'runs (?:fine|good|ok) on one (?:tap|faucet),? (?:and |but )?(?:the )?second one and it (?:drops|cuts'
+  + '|kicks|quits)'
+  + '(?: out| off)?'],
+]
+
+const OF_TWELVE_VOLTS: readonly Joined[] = [
+  ['blew right away', '(?:stuck|put|popped|threw) (?:another|a new|a fresh|a second)(?: one'
+  + '| fuse)? in,? (?:and )?(?:it\'s |it was )?'
+  + '(?:gone|blew|popped|went) (?:the second|the instant|as soon as|right when|when) (?:it|the pump) (?:calls'
+  + '|runs|comes on|starts)'],
+  ['pump unplugged, still blows the fuse', '(?:pump|motor) (?:unplugged|disconnected'
+  + '|unhooked),? (?:and )?(?:the )?(?:third|next|second|new|another)'
+  + ' (?:one|fuse)(?:\'s| is)? (?:gone|blown|blew|popped)(?: too| as well)?'],
+  ['red wire pinched', '(?:traced it (?:back|out|down),? )?(?:the )?(?:red|hot|positive)(?: wire)?(?:\'s'
+  + '| is)? pinched(?: [a-z]+){0,5}'],
+  ['return drop $1', `(?:pump|motor) (?:black|negative|ground) to (?:the )?battery (?:black|negative`
+  + `|minus)(?: is| reads)? ${N}`],
+]
+
+const OF_AIR: readonly Joined[] = [
+  ['unloader leaks when off', 'leaks (?:out|at|from) (?:of )?the unloader (?:the whole time|all the time|while'
+  + '|as long as) it (?:sits|\'s off|is off)'],
+  ['soap none', 'soaped (?:all )?the (?:fittings|joints|lines?|pipes?),? (?:nothing|no bubbles|dry)'],
+]
+
+export const TURNS_DICTATED: readonly Joined[] = [
+  ...OF_TIME, ...OF_WATER, ...OF_POWER, ...OF_TWELVE_VOLTS, ...OF_AIR,
+]
