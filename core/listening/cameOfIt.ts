@@ -34,6 +34,10 @@ const isNothingNew = ([line, ...more]: readonly DraftLine[]) =>
 /** After a repair that is no pump that stands still. */
 const IS_CALM = /^(?:and )?(?:it[’']s |she[’']s |runs |nice and )*quiet(?: now| again| as a mouse)?\.?$/i
 
+/** In one word, after a repair: whatever that word is of elsewhere. */
+const DOES_ITS_WORK
+  = /^(?:and )?(?:it[’']s |it )?(?:fill(?:s|ing)|pump(?:s|ing))(?: up)?(?: now| again)?\.?$|^builds?$/i
+
 /** Of what leaked air, that none is heard is as it should be. */
 const LEAKED_AIR: ReadonlySet<string> = new Set(['check.leaking', 'unloader.leaking'])
 const NO_HISS = /^(?:and )?no (?:more )?hiss(?:ing)?(?: now| any ?more)?\.?$/i
@@ -46,7 +50,7 @@ export function cameOf(
   // `swapped the relay and cap, same`
   const last = after.replace(/^(?:the |a )?[a-z]+(?: [a-z]+)?[,;] (?=\D+$)/i, '')
   const isTight = line.kind === 'repair' && LEAKED_AIR.has(line.fault ?? '') && NO_HISS.test(after)
-  if (isTight) return WORKS
+  if (isTight || DOES_ITS_WORK.test(after)) return WORKS
   return saysItIsSame(last) ? FAILS : saysItRanOn(after, complained) || IS_CALM.test(after) ? WORKS : undefined
 }
 

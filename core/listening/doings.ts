@@ -45,6 +45,7 @@ export const DOINGS = {
     + 'cleaned(?: up)?|'
     + 're-?wrapped|wrapped|re-?taped|taped|re-?doped|doped|greased|re-?sealed|'
     + 're-?landed|re-?connected|repaired|mended|fixed|patched|sealed) (?:\\w+ ){0,4}OF',
+    '(?:glued|re-?glued|cemented) (?:\\w+ ){0,3}OF', '(?:cut|trimmed) (?:\\w+ ){0,2}OF back',
     'put (?:some |a little |a piece of )?(?:tape|sealant|silicone|glue|epoxy) (?:on|over|around) OF',
   ],
   covered: ['(?:re-?)?(?:taped|wrapped|sleeved|insulated|loomed)(?: up)? (?:\\w+ ){0,4}OF'],

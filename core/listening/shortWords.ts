@@ -12,6 +12,7 @@ export const SHORT_WORDS: readonly Joined[] = [
   ['control', 'ctl', 'ctrl'],
   ['pressure switch', 'ps', 'p/s', 'press sw', 'psw'],
   ['switch', 'sw'],
+  ['reducing valve', 'prv'],
   ['points', 'pts'],
   ['instantly', 'inst'],
   ['water', 'h2o'],

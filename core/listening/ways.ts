@@ -53,7 +53,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'charge-or-replace-battery': { by: ['charged', 'renewed'], to: 'batter(?:y|ies)' },
   'find-why-then-replace-fuse': { by: ['refused'], to: 'fuse' },
   'find-why-then-replace-control-fuse': { by: ['renewed'], to: 'control fuse' },
-  'replace-fuse-holder': { by: ['renewed'], to: '(?:fuse ?)?holder' },
+  'replace-fuse-holder': { by: ['renewed', 'cleaned'], to: '(?:fuse ?)?holder' },
   'replace-feed': { by: ['renewed', 'covered'], to: '(?:feed|red)(?: wire)?' },
   'replace-damaged-run': { by: ['renewed', 'remade'], to: '(?:feed(?: wire| cable)?|(?:power|supply) (?:cord|wire))' },
   'replace-run': { by: ['renewed'], to: '(?:run(?! cap)|whip|wire|cord)(?: to the (?:pump|motor))?' },
@@ -172,7 +172,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
       + '|voltage (?:plug|switch|links?)|(?<=rewired (?:\\w+ ){0,2})(?:for|to) (?:115|120|230|240))',
   },
   'clean-or-replace-start-switch-in-motor': { by: ['cleaned', 'renewed', 'freed', 'dressed'], to: '(?:start'
-    + '|centrifugal) switch|contacts?|points?' },
+    + '|centrifugal) switch' },
   'replace-contacts-or-contactor': { by: ['renewed'], to: '(?:contact kit|contacts|(?:contact )?tips|contactor'
     + '|starter)' },
   'replace-coil': { by: ['renewed'], to: 'coil' },

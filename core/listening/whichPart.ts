@@ -90,13 +90,13 @@ function asSeen(
   if (!shown) return undefined
   const isItself = unstaged(shown.test) === 'seen-itself'
   const seen = isItself ? kind.faults.find(f => f.id === shown.outcome) : mostShown(kind, waysOf(kind), shown)
-  // `new switch`, after its terminal was seen burnt: the switch
-  if (seen && of === own.component && seen.component !== of) return undefined
   // `terminals chafed` is of the run as much as of the feed
   if (!isItself && seen && showsAsMuch(kind, shown, own, seen)) return undefined
   const way = seen && (WAYS[seen.repair.id] ?? WAYS[unstaged(seen.repair.id)])
   const word = /(\w{4,})\W*$/.exec(of)?.[1] ?? of
   const isJustSeen = shown.said === earlier && (ANY_END.test(of) || earlier.toLowerCase().includes(word))
+  // `new switch`, after its terminal was seen burnt: the switch
+  if (seen && of === own.component && seen.component !== of && !way?.to.includes(of)) return undefined
   const looked = kind.points.find(p => p.id === findTest(kind, shown.test)?.point)?.component
   const isThere = isItself || seen?.component === own.component || seen?.component === looked || isIn(part, seen)
   const isOfIt = way?.to.includes(word) && isThere
@@ -179,6 +179,8 @@ function isAwayFrom(kind: SystemKind, spoken: string, component: string | undefi
 }
 const VENT = 'vent-pump'
 const CONTACTOR = 'replace-contacts-or-contactor'
+const START_SWITCH = 'clean-or-replace-start-switch-in-motor'
+const ON_POINTS = /^(?:filed|cleaned|dressed|sanded|burnished|polished|replaced|new)\b.*\b(?:points|contacts)\b/
 const POINTS = /^(?:contacts?|points?)$/
 const OF_PILOT = /pilot|(?:pressure|air) switch/i
 
@@ -201,6 +203,9 @@ export function putRightBy(
   const isPilots = component === 'switch' || OF_PILOT.test(`${earlier} ${before} ${part}`)
   const isOfStarter = ({ mode }: Compiled) => mode.component === 'switch' && !isPilots
     && ways.some(w => w.mode.repair.id === CONTACTOR)
+  // `filed the points`, after the start switch in the motor was read
+  const ofMotor = near === 'centrifugal' && ON_POINTS.test(part) && ways.find(w => w.mode.repair.id === START_SWITCH)
+  if (ofMotor) return ofMotor.mode
   let most = 0
   let own: readonly Compiled[] = []
   let named = ''
@@ -218,10 +223,8 @@ export function putRightBy(
       most = length + renews
       named = of
     }
-  // `filed the points`, after the start switch in the motor was read: named alike, it is the one that was read
-  const nearest = own.find(({ mode }) => mode.component === component) ?? own[0]
-  if (nearest) {
-    const { mode } = nearest
+  if (own[0]) {
+    const { mode } = own[0]
     return mostShown(kind, own, shown) ?? asSeen(kind, named, mode, { part, earlier, shown })
       ?? calledSo(kind, part, mode) ?? mode
   }

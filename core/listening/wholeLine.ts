@@ -14,6 +14,9 @@ export function asWhole(
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
 }
 
+const OF_LEADS = 'cable.high-resistance'
+const SPLICE = /\b(?:splices?|crimps?)\b/i
+const ELSEWHERE = /\b(?:switch|panel|box|feed|breaker|house|halfway|crawl ?space|attic|shed)\b/i
 const NAMES_PUMP = /\b(?:well|booster|house|transfer|storage)\b/i
 const BY_DIGGING = /\b(?:backhoe|excavator|digg?(?:er|ing)?|dug|trench(?:er)?|shovel|auger|ditch|post ?holes?)\b/i
 /** Whose wire is cut that was dug into: the one ahead of where nothing came. */
@@ -23,14 +26,22 @@ const AHEAD_OF: Readonly<Record<string, string>> = { line: 'feed.open', load: 'r
 function whereRead(
   kind: SystemKind, text: string, line: DraftLine, near = '', places: readonly string[] = [],
 ): DraftLine {
-  if (line.kind !== 'observation' || line.test !== SEEN_ITSELF || NAMES_PUMP.test(text)) return line
+  if (line.kind !== 'observation') return line
+  // a splice is of the leads down a well, unless it is named otherwise
+  const isOfLeads = line.test === 'terminals' && line.outcome === 'burnt' && SPLICE.test(text) && !ELSEWHERE.test(text)
+  if (isOfLeads && findsItself(kind, OF_LEADS)) return { ...line, test: SEEN_ITSELF, outcome: OF_LEADS }
+  if (line.test !== SEEN_ITSELF || NAMES_PUMP.test(text)) return line
   const isDug = BY_DIGGING.test(text) && /\.open$/.test(line.outcome)
   const at = isDug ? places.findLast(p => AHEAD_OF[unstaged(p)]) ?? near : near
   const stage = at.slice(0, at.length - unstaged(at).length)
   const wire = isDug ? AHEAD_OF[unstaged(at)] : undefined
   const outcome = `${stage}${wire ?? unstaged(line.outcome)}`
+  return findsItself(kind, outcome) ? { ...line, outcome } : line
+}
+
+function findsItself(kind: SystemKind, outcome: string): boolean {
   const test = findTest(kind, SEEN_ITSELF)
-  return test?.kind === 'seen' && test.outcomes.some(o => o.id === outcome) ? { ...line, outcome } : line
+  return test?.kind === 'seen' && test.outcomes.some(o => o.id === outcome)
 }
 
 /** `Y-G 0.1, B-G 0.3, R-G 8`: of the leads to ground the lowest is the reading. */

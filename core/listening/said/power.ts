@@ -191,7 +191,7 @@ export const POWER: Sayings = {
         + ' tight', 'tugged every wire noth moves', 'tugged wires noth moves', 'wires all tight'],
       burnt: [
         'wire nut burnt', 'connector melted', 'wire discoloured', 'wire burnt off', 'wire nuts corroded',
-        'burnt wire on the load terminal', 'wire burnt at the terminal', 'burnt terminal',
+        'splice corroded', 'burnt wire on the load terminal', 'wire burnt at the terminal', 'burnt terminal',
         'burnt load terminal', 'terminal loose', 'insulation burnt', 'loose wire', 'terminal hot',
         'terminals loose brown', 'terminals loose at the motor', 'terminals loose burnt motor', 'terminal burnt'
         + ' motor',

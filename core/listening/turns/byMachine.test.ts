@@ -12,6 +12,15 @@ describe('of a compressor', () => {
     ['compressor-direct', 'gauge reads 0 with the tank full', 'gauge-agrees differ'],
     ['compressor-direct', 'let it cool, reset', 'cool-ohms comes-back'],
     ['compressor-pilot', 'auto drain stuck open', 'soap drain'],
+    ['compressor-direct', 'it\'ll hum for a few seconds then the button pops on the motor', 'keeps-running seconds'],
+    ['compressor-direct', 'pulled the belt, motor spins right up', 'belt-off runs'],
+    ['compressor-direct', 'takes a good push on the pulley and it\'ll go', 'spin runs'],
+    ['compressor-direct', 'hear air coming out under the switch after it shuts down', 'unloader-stop hisses'],
+    ['compressor-direct', 'gauge climbs to 60 then just sits', `climbs stalls | peak ${psi(60)}`],
+    ['compressor-direct', 'won\'t kick back on till it\'s under 40', `cut-in ${psi(40)}`],
+    ['compressor-direct', 'line to the unloader\'s cracked', 'seen-itself unloader.leaking'],
+    ['compressor-direct', 'works fine at the shop, not here', 'known-feed runs'],
+    ['compressor-direct', 'pump turns free', 'pump-turn free'],
     ['compressor-pilot', 'switch line from the tank plugged with oil gunk', 'port-look blocked'],
   ])
   hearsNext([
@@ -46,6 +55,12 @@ describe('of three phases', () => {
     ['three-phase', 'line side 460 459 461, load side 460 459 12', `${IN} | ${OUT}`],
     ['three-phase', 'T1 T2 238, T1 T3 0', 'load.v12 238 | load.v31 0'],
     ['three-phase', 'T1 T2 1.6', 'leads.r12 1.6'],
+    ['three-phase', 'two of the fuses are good, third one\'s blown', 'fuses-look one'],
+    ['three-phase', '480 to 120 transformer, I\'ve got 480 in and nothing out', 'control.volts 0'],
+    ['three-phase', '1.2 1.2 open', 'leads.r12 1.2 | leads.r23 1.2 | leads.r31 OL'],
+    ['three-phase', 'overload set at 8 for a 14 amp motor', 'dial.amps 8'],
+    ['three-phase', 'hit the reset and the contactor came in', 'mended starter.overload-tripped | coil-heard pulls'],
+    ['three-phase', 'pump spins free', 'remark'],
   ])
   hearsNext([
     ['three-phase', 'contacts are welded', 'replaced the contactor, stops and starts now',

@@ -7,6 +7,14 @@ import { hearsAs, hearsNext, psi, told } from '../../../tests/told'
 
 describe('what is dictated', () => {
   hearsAs([
+    ['well-2wire', '240 on the line, no wait, that\'s 24', 'line.volts 24'],
+    ['well-2wire', 'load side 0, scratch that, 239', 'load.volts 239'],
+    ['well-2wire', 'meant to say load side is dead, not line', 'load.volts 0'],
+    ['well-2wire', 'I don\'t hear anything running', 'sound silent'],
+    ['well-2wire', 'points read 0.2 closed', 'pole1.ohms 0.2'],
+    ['well-2wire', 'reads a couple hundred ohms to ground', 'leads.ground 200'],
+    ['well-2wire', 'it\'s drawing but not pumping', 'sound runs | pulses none'],
+    ['well-2wire', 'tank\'s empty on air', 'air-valve nothing'],
     ['booster', 'drained it and the tank\'s at 62', `precharge ${psi(62)}`],
     ['booster', 'folks next door are out as well', 'neighbours no'],
     ['booster', 'runs fine on one tap, second one and it drops out', 'sound runs'],

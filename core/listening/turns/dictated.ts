@@ -12,6 +12,35 @@ const TENS = Object.keys(SECONDS).join('|')
 const OF_TIME: readonly Joined[] = Object.entries(SECONDS).map(([tens, n]): Joined =>
   [`${60 + n} seconds`, `(?:a|one) minute (?:and )?${tens}(?: seconds)?(?= now\\b| ?$| ?[,;])`])
 
+const BACK = '(?:no,? wait|wait,? no|no,? sorry|scratch that|strike that|sorry|i mean|i meant|make that|correction)'
+const UNIT = '(?: ?(?:v|volts?|amps?|psi|pounds|ohms?))?'
+
+/** A figure taken back stays where it was read. */
+const TAKEN_BACK: readonly Joined[] = [
+  ['$3$2', `${N}${UNIT}((?: [a-z]+){0,4}),? ${BACK},? ?(?:that'?s |it'?s |that is |it is |that was `
+  + `|it was )?(${FIGURE}${UNIT})(?= ?$)`],
+  ['$1', '(?:i )?(?:meant to say|should(?: have'
+  + '|\'ve) said) ((?:[a-z]+ ){1,6}[a-z]+),? (?:and )?not (?:the )?[a-z]+(?= ?$)'],
+]
+
+const OF_HEARING: readonly Joined[] = [
+  ['silent', '(?:i )?(?:can\'t|cannot|don\'t|do not|not) hear (?:the (?:pump|motor)|anything|it)(?: running'
+  + '| turning| going)?',
+  'heard? a click,? (?:but|and) no (?:pump|motor|start)', '(?:pump|motor)(?:\'s'
+  + '| is)? not running,? water(?:\'s| is)? off'],
+  ['runs, no water', '(?:it\'s |it is )?(?:drawing|running|turning),? but (?:it\'s )?not pumping(?: anything'
+  + '| any water)?'],
+  ['breaker is on', 'not the breaker,? (?:that|it)(?:\'s| is) on'],
+  ['points closed $1 ohms', `(?:points|contacts) (?:read|reads|show|ohm) ${N}(?: ?ohms?)? (?:closed|made|together)`],
+  ['leads to ground 200 ohms', '(?:reads |read |only |just )*a (?:couple|few) hundred ohms to ground'],
+  ['leads to ground 3 meg', '(?:reads |read |only |just )*(?:a )?few meg(?:s|ohms)? to ground'],
+  ['no air in the tank', '(?:tank(?:\'s| is)? )empty (?:on|of) air'],
+  ['flow $1 gpm', `well(?:'s| is)? (?:only )?(?:giv(?:es|ing)|mak(?:es|ing)|doing|produc(?:es|ing))(?: us`
+  + `| me)?(?: only| about)? ${N}`
+  + ' (?:gallons? (?:a|per) minute|gpm|gallons?)'],
+  ['', '(?<=^ ?)meter reads (?:nothing|zero) either way(?= ?$)'],
+]
+
 const OF_WATER: readonly Joined[] = [
   ['precharge $1', `(?:drained|bled|dumped|emptied) (?:it|the tank)(?: down| off)?,? (?:and )?(?:the )?(?:tank`
   + `|bladder|air)`
@@ -83,5 +112,5 @@ const OF_AIR: readonly Joined[] = [
 ]
 
 export const TURNS_DICTATED: readonly Joined[] = [
-  ...OF_TIME, ...OF_WATER, ...OF_POWER, ...OF_TWELVE_VOLTS, ...OF_AIR,
+  ...TAKEN_BACK, ...OF_TIME, ...OF_HEARING, ...OF_WATER, ...OF_POWER, ...OF_TWELVE_VOLTS, ...OF_AIR,
 ]

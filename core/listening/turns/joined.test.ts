@@ -18,7 +18,7 @@ const HALF = new RegExp(
   + '|n[123]|leads?|leadtolead|house|fuse|valve|float|base|cap reads|takes|after|reads|tank|line|well head|cover'
   + '|wires|points)$'
   + '|^(?:is \\w+|the instant|when .*|gives it a spin|tapped it and|not (?:long in|spits)|made dead|proven dead'
-  + '|power off|came apart'
+  + '|power off|came apart|head hot'
   + '|refilled the tank|no continuity|still falls|second gauge|between pump and check|conduit wet'
   + '|cracked the unloader line'
   + '|control wire|startwinding red|float ohms open|outletvalve shut|moved with the motor lead|jumped the switch, same'

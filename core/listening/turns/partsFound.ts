@@ -23,6 +23,26 @@ const OF_THE_WELL: readonly Joined[] = [
   `still (?:at )?${N}(?: ?psi)? with the house(?: valve)? (?:shut|closed|off|valved off)`],
 ]
 
+const ASIDE: readonly Joined[] = [
+  ['suction line sucks air', 'suction (?:pipe|line|hose)(?:\'s| is)? (?:sucking|drawing'
+  + '|pulling) air(?: (?:in )?at (?:the|an?) [a-z]+)?'],
+  ['house valve shut no change', `shut the valve (?:past|after|behind|beyond) the tank,? (?:and `
+  + `|but )?(?:it's )?still (?:at )?${N}`],
+  ['bothlegs toground $1', '(?<=^ ?|, ?)(1[0-3]\\d)(?: ?v(?:olts?)?)? each (?:leg|side|hot'
+  + '|(?:leg )?to ground)(?= ?$| ?[,;])'],
+  ['shaft seal leaks', 'water(?:\'s| is)? (?:dripping|leaking|coming|running|dribbling)(?: out)?(?: of'
+  + '| from)* (?:the )?(?:back|behind)'
+  + '(?: of)? the pump'],
+  ['builds up fine', '(?<=^ ?)(?:and )?(?:it )?builds(?= ?$)'],
+  ['rapid cycling', '(?:cycles|cycling|clicks on and off|kicks on and off) like (?:crazy|mad|a machine gun)'],
+  ['$1 does not seat', '(foot valve|check)(?: valve)? in the (?:cistern|tank|well|line) (?:leaks|is leaking'
+  + '|leaks back|won\'t hold)'],
+  ['$1 plugged', '(suction (?:screen|strainer)) in the (?:tank|cistern)(?:\'s| is)? (?:clogged|plugged|packed'
+  + '|blocked)'],
+  ['leak at the switch', '(?:switch|pressure switch) tub(?:ing|e) leaks'],
+  ['cistern is dry', '(?:tank|cistern)(?:\'s| is)? (?:as )?dry as a bone', '(?:tank|cistern)(?:\'s| is)? bone dry'],
+]
+
 const NEIGHBOURS = 'neighbou?rs?(?:\'s)?(?: place| house)?'
 const BOOST = '(?:the )?(?:street|city|inlet|main)'
 
@@ -46,7 +66,8 @@ const OF_A_BOOSTER: readonly Joined[] = [
 
 const OF_PLACES: readonly Joined[] = [
   ['$1 in, $2 out', `(?<!\\d ?)${N} in(?: and| but)? (nothing|zero|0|none|dead|${FIGURE}) out(?! of)`],
-  ['works like it should', '(?<=^ ?)(?:and )?(?:it )?(?:fills|filling)(?: fine| good| right up)? (?:now|again)(?= ?$)'],
+  ['works like it should', '(?<=^ ?)(?:and )?(?:it(?:\'s| is)? )?(?:fills|filling)(?: fine| good'
+  + '| right up)? (?:now|again)(?= ?$)'],
   ['volts into the box good', '(?:both|two) (?:hot )?legs (?:are )?(?:good|there|hot|fine) (?:in ?to|to|at|in) the'
   + ' (?:control )?box'],
   ['check does not seat', 'check ?valve (?:at|on|by|in|behind) the [a-z]+(?: [a-z]+)? (?:leaks by|is leaking by'
@@ -65,4 +86,4 @@ const OF_PLACES: readonly Joined[] = [
     '(?:ants|bugs|roaches) in the (?:control )?box'],
 ]
 
-export const TURNS_OF_PARTS_FOUND: readonly Joined[] = [...OF_THE_WELL, ...OF_A_BOOSTER, ...OF_PLACES]
+export const TURNS_OF_PARTS_FOUND: readonly Joined[] = [...ASIDE, ...OF_THE_WELL, ...OF_A_BOOSTER, ...OF_PLACES]
