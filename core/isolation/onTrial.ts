@@ -16,7 +16,8 @@ export function onTrial(model: SystemModel, evidence: Evidence, all: readonly Ev
   const test = line.kind === 'reading' && line.typed !== undefined ? findTest(model.kind, line.test) : undefined
   if (test?.kind !== 'numeric' || !OF_ITS_RUNNING.has(test.quantity) || !RUNS.has(test.condition)) return evidence
   const value = line.kind === 'reading' ? line.value ?? 0 : 0
-  const aside = all.flatMap(({ line: other }) => {
+  // `236 across the coil. If I push it in it runs`: read before it was tried
+  const aside = all.slice(0, all.findIndex(e => e.line.id === line.id)).flatMap(({ line: other }) => {
     if (other.kind !== 'observation' || other.typed !== line.typed) return []
     if (unstaged(other.test) === 'seen-itself') return stops(model, other.outcome, test, value) ? [other.outcome] : []
     const tried = findTest(model.kind, other.test)

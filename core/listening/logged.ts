@@ -109,6 +109,8 @@ const OF_ITS_SETTING = new RegExp(
   '\\b(?:stuck|put|threw|screwed|dropped|hung|popped) (?:in )?an? (\\d0)[/-](\\d0)(?: switch)?'
   + '(?: in| on)?(?: there| it)?\\b', 'i',
 )
+/** `drained it and let it suck air`: that is how air is put in without a pump. */
+const TOOK_AIR = /\blet (?:it|her|the tank) (?:suck|take|draw|pull|breathe)(?: in)?(?: some)? air\b/i
 /** `contact kit in it` */
 const KIT_IN_IT = /^(?:a )?((?:contact |rebuild |seal |gasket )?kit) in (?:it|there)\b/i
 
@@ -133,7 +135,8 @@ const SCREW_TURNED = new RegExp(
 
 /** `basket cleaned`, `contact kit fitted`: as one who did it tells it. */
 export const inActive = (text: string): string =>
-  text.replace(WITH_NEW, 'new $2 in, $1').replace(WITH_NEW_FIRST, 'new $1 in, $2').replace(NEW_RATED, '$1')
+  text.replace(TOOK_AIR, 'put air in the tank').replace(WITH_NEW, 'new $2 in, $1')
+    .replace(WITH_NEW_FIRST, 'new $1 in, $2').replace(NEW_RATED, '$1')
     .replace(NEW_IN_VAIN, '$1, $2')
     .replace(SCREW_TURNED, '$2 the $1 $3').replace(BACK_ON, 'put it $1, ').replace(NEW_THEN_READ, '$1, ')
     .replace(OF_ITS_SETTING, 'put in a new $1/$2 switch').replace(KIT_IN_IT, 'put in a new $1')

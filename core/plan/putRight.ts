@@ -40,7 +40,11 @@ export function putRight(
       title: 'Picture and terminals as found',
       need: 'any',
       work: ['Picture with the cover off.', 'Each terminal: colour, and where it goes.'],
-      cautions: ['Hands off: nothing is proven yet.'],
+      cautions: [
+        state.work['proven-dead']
+          ? 'Nothing is loosened before its place is written down.'
+          : 'Hands off: nothing is proven yet.',
+      ],
       why: 'What comes off has to go back where it was; colours are habit and not law.',
       minutes: 3,
       picture: true,

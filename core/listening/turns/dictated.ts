@@ -10,7 +10,8 @@ const TENS = Object.keys(SECONDS).join('|')
 
 /** Minutes and seconds in one breath. */
 const OF_TIME: readonly Joined[] = Object.entries(SECONDS).map(([tens, n]): Joined =>
-  [`${60 + n} seconds`, `(?:a|one) minute (?:and )?${tens}(?: seconds)?(?= now\\b| ?$| ?[,;])`])
+  [`${60 + n} seconds`, `(?<!\\bon (?:for )?)(?:a|one|1) minute (?:and )?(?:${tens}|${n})(?: seconds)?(?= now\\b`
+  + `| ?$| ?[,;])`])
 
 const BACK = '(?:no,? wait|wait,? no|no,? sorry|scratch that|strike that|sorry|i mean|i meant|make that|correction)'
 const UNIT = '(?: ?(?:v|volts?|amps?|psi|pounds|ohms?))?'
@@ -39,6 +40,23 @@ const OF_HEARING: readonly Joined[] = [
   + `| me)?(?: only| about)? ${N}`
   + ' (?:gallons? (?:a|per) minute|gpm|gallons?)'],
   ['', '(?<=^ ?)meter reads (?:nothing|zero) either way(?= ?$)'],
+]
+
+/** What is seen on the way and is no reading. */
+const ON_THE_WAY: readonly Joined[] = [
+  ['gauge stuck', 'gauge(?:\'s| is)? stuck (?:at|on) \\d+ (?:even )?(?:when |with it |with the tank )?(?:drained'
+  + '|empty|at zero)'],
+  ['tank full of water', '(?:old )?(?:galvanized )?tank(?: with no bladder'
+  + '| without a bladder)?,? (?:and )?(?:it\'s )?full of water'],
+  ['', '(?:pump )?hits something (?:when|as) it starts'],
+  ['', '(?:the )?(?:wrong )?breaker(?:\'s| is)? an? \\d\\d(?: amp)?(?= on'
+  + '| ?$)', 'wrong breaker,? (?:an? )?\\d\\d amp on an? [\\d/]+ ?hp'],
+  ['', 'neighbou?r(?:\'s)? well(?:\'s| is| went)? (?:dry|low)(?: too)?'],
+  ['whole street is out', 'no (?:power|lights) (?:anywhere )?(?:on|up and down|along) the (?:whole )?(?:street'
+  + '|road|block)'],
+  ['pipe leaks', '(?:pin ?hole|hole|crack) in the (?:pressure )?tank', 'tank (?:is '
+  + '|has )?rusted through(?: at the bottom)?'],
+  ['wire chafed', 'bare wire at the (?:clamp|connector|entry|knockout)'],
 ]
 
 const OF_WATER: readonly Joined[] = [
@@ -112,5 +130,5 @@ const OF_AIR: readonly Joined[] = [
 ]
 
 export const TURNS_DICTATED: readonly Joined[] = [
-  ...TAKEN_BACK, ...OF_TIME, ...OF_HEARING, ...OF_WATER, ...OF_POWER, ...OF_TWELVE_VOLTS, ...OF_AIR,
+  ...TAKEN_BACK, ...OF_TIME, ...OF_HEARING, ...ON_THE_WAY, ...OF_WATER, ...OF_POWER, ...OF_TWELVE_VOLTS, ...OF_AIR,
 ]

@@ -1,3 +1,4 @@
+import { TURNS_AT_EASE } from './atEase'
 import { TURNS_AT_LENGTH } from './atLength'
 import { SHORT_WORDS } from '../shortWords'
 import type { Joined } from './turnOf'
@@ -54,6 +55,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_AT_EASE,
   ...TURNS_BY_MACHINE,
   ...TURNS_OF_PARTS_FOUND,
   ...TURNS_DICTATED,
