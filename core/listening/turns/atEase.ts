@@ -9,7 +9,8 @@ export const TURNS_AT_EASE: readonly Joined[] = [
   ['silent', '(?:(?:the )?(?:water )?pump |it )(?:does not|doesn\'t|won\'t'
   + '|not) do anything(?: at all)?(?: when i (?:turn|flip) (?:it|the'
   + ' switch|the pump)(?: on)?)?'],
-  ['0 volts from battery positive to pump positive', '(?:i have )?1[234](?:\\.\\d)?(?: ?v(?:olts?)?)? on the red(?: wire)?'
+  ['0 volts from battery positive to pump positive', '(?:i have )?1[234](?:\\.\\d)?(?: ?v(?:olts?)?)? on the'
+  + ' red(?: wire)?'
   + '(?: at the pump)?(?: measured)? to (?:the )?'
   + 'battery (?:negative|minus|ground)'],
   ['$1 volts at the motor', `(?:but )?(?:only )?${N}(?: ?v(?:olts?)?)? (?:between`
