@@ -28,7 +28,7 @@ const NOT_NOW = new RegExp(
   + '|not|for now|let (?:it|her|him|them) (?:sit|rest|cool|stand|be|run|go|settle|recover)|'
   + 'next (?:week|time|visit|trip|month)|tomorrow|later|soon|'
   + 'didn\'?t|haven\'?t|are|known|good spare|spare|another|different|borrowed'
-  + '|(?:installed|added|fitted) (?:an? )?(?:dry[- ]run|underload) protector|is (?:wrapped|taped|tangled|patched'
+  + '|(?:installed|added|fitted) (?:an? )?(?:dry[- ]run|underload) protector|is (?:set|wrapped|taped|tangled|patched'
   + '|sealed|hung)|my (?:hand|ear|knuckles|meter|clamp|gauge)|gotta|got to|have'
   + ' to|has to|put (?:a|my|the) (?:gauge|meter'
   + '|clamp|tester|probes?|jumper)'

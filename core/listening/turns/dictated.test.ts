@@ -26,6 +26,13 @@ describe('what is dictated', () => {
     ['well-3wire', 'nothing running back down the well that I can hear', 'well-heard quiet'],
     ['well-3wire', 'leads ohm fine, 1.8, 8, 9.8', 'leads.by 1.8 | leads.ry 8 | leads.rb 9.8'],
     ['three-phase', 'swapped T1 and T3, 60 pounds', 'swap-two more'],
+    ['well-2wire', 'opened the well cap, one wire nut melted', 'seen-itself cable.high-resistance'],
+    ['well-2wire', 'we pulled the pump and the pipe had a split about 40 feet down', 'seen-itself pipe.holed'],
+    ['well-2wire', 'heat tape quit, pipe froze between tank and switch', 'port-look blocked'],
+    ['well-2wire', 'the switch is set to cut out at 60', 'remark'],
+    ['well-2wire', 'cycle time a minute fifty', 'cycle 110'],
+    ['well-2wire', 'neighbor\'s well is dry', 'remark'],
+    ['well-2wire', 'no power anywhere on the street', 'lights street'],
     ['rv', 'stuck another in, gone the second it calls', 'let-go at-once'],
     ['rv', 'pump unplugged, third one\'s gone too', 'trip-motor-off trips'],
     ['rv', 'pump black to battery black 2.3', 'return.drop 2.3'],
@@ -38,6 +45,7 @@ describe('what is dictated', () => {
       'well-let-go minutes'],
     ['holding-tank', 'well pump pulls 3.2 amps', 'pulled it, splines are gone', 'seen-itself well-pump.coupling'],
     ['holding-tank', 'well pump pulls 3.2 amps', 'booster coupling stripped', 'seen-itself pump.coupling'],
+    ['well-2wire', 'tank is full of water', 'drained it and let it suck air', 'mended tank.precharge-low'],
     ['booster', 'drained it and the tank\'s at 62', 'let it down to 28', 'mended tank.precharge-high'],
   ])
 })

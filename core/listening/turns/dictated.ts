@@ -44,6 +44,14 @@ const OF_HEARING: readonly Joined[] = [
 
 /** What is seen on the way and is no reading. */
 const ON_THE_WAY: readonly Joined[] = [
+  ['$1', 'opened (?:up )?the well ?(?:cap|head|seal) ?,? (?:and )?(one|a|the|found)(?= wire ?nut| splice| connector)'],
+  ['hole in the droppipe', '(?:we |i )?pulled the pump(?: and|,) (?:the )?(?:drop )?pipe (?:had|has) a (?:split'
+  + '|hole|crack|pin ?hole)'
+  + '(?: in it)?(?: about)?(?: \\d+ (?:feet|foot|ft))?(?: down)?'],
+  ['lever off', '(?:won\'t stay,? )?drops as soon as (?:i|you) let (?:go|off)(?: of it)?'],
+  ['', 'heat tape (?:quit|failed|was off|went out|was dead)(?=,| and| so)'],
+  ['port plugged', '(?:pipe |line |water )?(?:froze|frozen) between (?:the )?tank and (?:the )?switch'],
+  ['it shuts off', 'turned it (?:down|up|back) to \\d0[/-]\\d0(?:,| and) (?:now )?it (?:shuts|cuts|kicks) off'],
   ['gauge stuck', 'gauge(?:\'s| is)? stuck (?:at|on) \\d+ (?:even )?(?:when |with it |with the tank )?(?:drained'
   + '|empty|at zero)'],
   ['tank full of water', '(?:old )?(?:galvanized )?tank(?: with no bladder'
