@@ -59,7 +59,7 @@ export const DOINGS = {
     '(?:turned|backed|screwed|cranked|wound|ran) (?:\\w+ ){0,2}OF (?:down|up|in|out|back)(?: (?:a|one|two|half).*)?',
     'brought (?:\\w+ ){0,2}OF (?:\\w+ ){0,5}(?:in|out|down|up)$',
     '(?:set|adjusted|turned|backed|dialed|dialled|moved|switched|cranked|flipped) (?:\\w+ ){0,3}OF'
-    + '(?! (?:all|fully|full))',
+    + '(?! (?:all|fully|full|wires?|leads?|cover)\\b)',
   ],
   dressed: [
     'blew (?!when |as |the second |again |right )(?:out |off )?(?:\\w+ ){0,2}OF(?: out| off| clear)?',

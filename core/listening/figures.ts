@@ -121,7 +121,8 @@ const FOR_SO_MANY = new RegExp(
   + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?(?:or|to|-) ?\\d+)?'
   + '(?: ?[a-z]+)?'
   // what it once was is not what it is
-  + '|,? ?\\b(?:it\'?s|on|for|against) an? \\d+(?:\\.\\d+)? ?amp (?:pump|motor)\\b'
+  + '|,? ?\\b(?:it\'?s|on|for|against) an? \\d+(?:\\.\\d+)? ?amp (?:pump|motor'
+  + '|(?:half|one|two|[\\d./]+) ?(?:horse|hp))\\b'
   + `|\\b(?:where|when) (?:it|they|she|he)(?: ${USED_TO})(?: ${DOES})? ${OF_OLD}|\\bwhere (?:it|they|she) ${DID}`
   + ` ${OF_OLD}`
   + `|,? ?\\b(?:it |they |she )?${DID} ${OF_OLD} (?:last \\w+|before(?= ?$|,)|when (?:it was )?new|originally)`

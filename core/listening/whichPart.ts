@@ -228,7 +228,7 @@ export function putRightBy(
     return mostShown(kind, own, shown) ?? asSeen(kind, named, mode, { part, earlier, shown })
       ?? calledSo(kind, part, mode) ?? mode
   }
-  const isNewOne = NEW_ONE.test(part) && !/\bmade\b/.test(part)
+  const isNewOne = NEW_ONE.test(part) && !/\b(?:made|crimped|spliced|soldered)\b/.test(part)
   const itself = ways.filter(w => !isAway(w)
     && w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
   // what the line itself names comes before what the line before did, or what was seen last

@@ -33,6 +33,9 @@ describe('what is dictated', () => {
     ['well-2wire', 'cycle time a minute fifty', 'cycle 110'],
     ['well-2wire', 'neighbor\'s well is dry', 'remark'],
     ['well-2wire', 'no power anywhere on the street', 'lights street'],
+    ['three-phase', 'voltages 236 228 221', 'line.v12 236 | line.v23 228 | line.v31 221'],
+    ['well-3wire', 'amps 8.5 on a 5 amp half horse', 'black.run 8.5'],
+    ['well-3wire', 'pulled it, pump is sand bound', 'seen-itself motor.seized'],
     ['rv', 'stuck another in, gone the second it calls', 'let-go at-once'],
     ['rv', 'pump unplugged, third one\'s gone too', 'trip-motor-off trips'],
     ['rv', 'pump black to battery black 2.3', 'return.drop 2.3'],
@@ -46,6 +49,7 @@ describe('what is dictated', () => {
     ['holding-tank', 'well pump pulls 3.2 amps', 'pulled it, splines are gone', 'seen-itself well-pump.coupling'],
     ['holding-tank', 'well pump pulls 3.2 amps', 'booster coupling stripped', 'seen-itself pump.coupling'],
     ['well-2wire', 'tank is full of water', 'drained it and let it suck air', 'mended tank.precharge-low'],
+    ['compressor-pilot', 'coil 70 volts', 'moved the pressure switch wires and it jumps around', 'remark'],
     ['booster', 'drained it and the tank\'s at 62', 'let it down to 28', 'mended tank.precharge-high'],
   ])
 })

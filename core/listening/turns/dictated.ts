@@ -44,6 +44,11 @@ const OF_HEARING: readonly Joined[] = [
 
 /** What is seen on the way and is no reading. */
 const ON_THE_WAY: readonly Joined[] = [
+  ['line $1/$2/$3 volts', `(?<=(?:^|[.;,]) ?)voltages?(?: are| is|:)? ${N}[ ,/]+${N}[ ,/]+(?:and )?${N}(?= ?$|[.,;])`],
+  ['hums', '(?<=^ ?)(?:control )?box (?:just |only )?(?:hums|buzzes|is humming|is buzzing)'],
+  ['pulled pump sand locked', 'pulled (?:it|the pump),? (?:and )?(?:the )?(?:pump(?:\'s| is)?|it\'s'
+  + '|it is) sand (?:bound|locked)'],
+  ['', '(?<=^ ?)house(?:\'s| is) fine(?=,| but)', '(?:run|ran) with (?:the )?(?:house )?tap wide open(?: and)? same'],
   ['$1', 'opened (?:up )?the well ?(?:cap|head|seal) ?,? (?:and )?(one|a|the|found)(?= wire ?nut| splice| connector)'],
   ['hole in the droppipe', '(?:we |i )?pulled the pump(?: and|,) (?:the )?(?:drop )?pipe (?:had|has) a (?:split'
   + '|hole|crack|pin ?hole)'
