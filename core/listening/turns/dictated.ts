@@ -44,6 +44,14 @@ const OF_HEARING: readonly Joined[] = [
 
 /** What is seen on the way and is no reading. */
 const ON_THE_WAY: readonly Joined[] = [
+  ['breaker was off', 'breaker in the (?:well ?house|pump ?house|shed|barn|garage) was off'],
+  ['amps $2', `amps start(?:s|ed)? at ${N} and (?:creeps?|climbs?|rises?|works?)(?: up)? to ${N}`],
+  ['it shuts off', `(?<=^ ?)${N} seconds and it (?:shut|cut|kicked) off(?= ?$)`],
+  ['won\'t shut off, gauge $1', `(?:pressure |gauge )?(?:climbs|goes|runs|runs up) to ${N}(?: psi)? and (?:blows`
+  + `|pops) the relief`],
+  ['sprinkler running all day', '(?:left|leaving) (?:the|a) (?:hose|sprinkler|tap|faucet) (?:on'
+  + '|running) (?:all night|all day|overnight)'],
+  ['gauge $1 psi', `${N} (?:psi|pounds) at the (?:pressure )?tank(?= ?$| ?[,;])`],
   ['line $1/$2/$3 volts', `(?<=(?:^|[.;,]) ?)voltages?(?: are| is|:)? ${N}[ ,/]+${N}[ ,/]+(?:and )?${N}(?= ?$|[.,;])`],
   ['hums', '(?<=^ ?)(?:control )?box (?:just |only )?(?:hums|buzzes|is humming|is buzzing)'],
   ['pulled pump sand locked', 'pulled (?:it|the pump),? (?:and )?(?:the )?(?:pump(?:\'s| is)?|it\'s'
