@@ -50,7 +50,7 @@ function waysOf(kind: SystemKind): readonly Compiled[] {
     const patterns = (of: string) => way.by.flatMap(by => DOINGS[by].map(p => ({ by, said: patternOf(p, of) })))
     // where the house has the like too, it is named
     const isOfBoth = id !== unstaged(id) && modes.has(unstaged(id))
-    const name = isOfBoth ? `(?:well )${way.to}` : way.to
+    const name = isOfBoth ? `(?:well (?:pump )?)${way.to}` : way.to
     const there = isOfBoth ? { there: patterns(way.to) } : {}
     return [{ mode, to: new RegExp(`\\b(?:${name})\\b`), own: patterns(name), it: patterns(IT), ...there }]
   })

@@ -16,7 +16,9 @@ export function asWhole(
 
 const OF_LEADS = 'cable.high-resistance'
 const SPLICE = /\b(?:splices?|crimps?|well ?(?:cap|head|seal)\b.*\bwire ?nuts?)\b/i
-const ELSEWHERE = /\b(?:switch|panel|box|feed|breaker|house|halfway|crawl ?space|attic|shed)\b/i
+const ELSEWHERE = new RegExp(
+  '\\b(?:switch|panel|box|feed|breaker|house|halfway|crawl ?space|attic|shed|load|line|screw|conduit|terminal)\\b', 'i',
+)
 const NAMES_PUMP = /\b(?:well|booster|house|transfer|storage)\b/i
 const BY_DIGGING = /\b(?:backhoe|excavator|digg?(?:er|ing)?|dug|trench(?:er)?|shovel|auger|ditch|post ?holes?)\b/i
 /** Whose wire is cut that was dug into: the one ahead of where nothing came. */

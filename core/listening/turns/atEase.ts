@@ -13,7 +13,7 @@ export const TURNS_AT_EASE: readonly Joined[] = [
   + ' red(?: wire)?'
   + '(?: at the pump)?(?: measured)? to (?:the )?'
   + 'battery (?:negative|minus|ground)'],
-  ['$1 volts at the motor', `(?:but )?(?:only )?${N}(?: ?v(?:olts?)?)? (?:between`
+  ['$1 volts at the motor', `(?<=(?:^|[.,;]|but|only|have) ?)${N}(?: ?v(?:olts?)?)? (?:between`
   + `|across)(?: the)? red and(?: the)? black(?: wires?)?`
   + '(?: (?:right )?at the pump)?'],
   ['load wires off at the switch, breaker holds', `${TOOK_OFF} the (?:two |three |pump )?wires (?:that (?:go`
