@@ -81,6 +81,14 @@ describe('every repair of the catalogue', () => {
 })
 
 describe('the plan of a switch', () => {
+  it('says that nothing is proven only while nothing is', () => {
+    const before = planOf('well-2wire', [failed('switch.pole1-burnt')])
+    const dead: DraftLine = { kind: 'state', to: 'proven-dead', proof: [240, 0, 240] }
+    const after = planOf('well-2wire', [failed('switch.pole1-burnt'), dead])
+    const [open, proven] = [before, after].map(plan => stepOf(plan, 'record')?.cautions.join(' '))
+    expect(open).toContain('nothing is proven yet')
+    expect(proven).not.toContain('proven')
+  })
   it('locks out once and drains once for two repairs', () => {
     const plan = planOf('jet', [failed('switch.pole1-burnt'), failed('tank.precharge-low')])
     const ids = plan.stations.flatMap(s => s.steps).map(s => s.id)
