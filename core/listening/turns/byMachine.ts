@@ -1,8 +1,7 @@
 /** What is said of one machine and hardly of another. Common practice, no source. */
-import { N } from './partsOfSpeech'
+import { AT_END, N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const ENDS = '(?= ?$| ?[,;])'
 const BROKEN = '(?:busted|cracked|broken?|chipped|bent|shot|gone|snapped)'
 const AIR_END = '(?:valve plate|reed(?: valve| plate|s)?)'
 const TURNS_FREE = '(?:turns|spins|rolls)(?: over)?(?: (?:fine|free|freely|easy|ok|good))?'
@@ -34,7 +33,7 @@ const OF_COMPRESSORS: readonly Joined[] = [
   ['port plugged', '(?:switch|sense|sensing|pilot|control) (?:line|tube|tubing)(?: (?:from|to) the (?:tank'
   + '|receiver|switch'
   + '|gauge))?(?:\'s| is| was)? (?:plugged|packed|full|clogged|gummed)(?: up| solid)?(?: (?:with|of) [a-z ]+?)?'
-  + ENDS],
+  + AT_END],
 ]
 
 const SITS = '(?:then )?(?:just )?(?:sits|hangs|stays|stops)(?: there)?(?: and (?:keeps running|runs))?'
@@ -59,7 +58,7 @@ const OF_COMPRESSORS_TOO: readonly Joined[] = [
   ['hissing until it\'s empty', '(?:drained|emptied|bled) the tank (?:and|then) (?:the |it )?(?:hissing|hiss'
   + '|leaking) (?:stopped|quit|went away)'],
   ['stalls at $1', `(?:gauge |pressure )?(?:climbs|goes|builds|comes up`
-  + `|gets)(?: up)? to ${N}(?: ?psi)?,? (?:and |but )?${SITS}${ENDS}`],
+  + `|gets)(?: up)? to ${N}(?: ?psi)?,? (?:and |but )?${SITS}${AT_END}`],
   ['oil milky', 'oil(?:\'s| is)? (?:like|looks like) (?:milk|coffee with cream|cream|chocolate milk)'],
   ['cut in $1', `(?:will not|won't|not) (?:kick|come|cut|start)(?: back)?(?: on| in)? (?:till|until) (?:it's`
   + `|it is|it gets|it drops|it)`
@@ -127,7 +126,7 @@ const OF_TWELVE_VOLTS_TOO: readonly Joined[] = [
 const LOAD_SIDE = 't ?([123]) (?:to |- ?|and )?t ?([123])'
 
 const OF_THREE_PHASES: readonly Joined[] = [
-  ['load $1 to $2 $3 volts', `${LOAD_SIDE}(?: is| reads|:)? (0|[1-6]\\d\\d)(?: ?v(?:olts?)?)?${ENDS}`],
+  ['load $1 to $2 $3 volts', `${LOAD_SIDE}(?: is| reads|:)? (0|[1-6]\\d\\d)(?: ?v(?:olts?)?)?${AT_END}`],
   ['works like it should', '(?:stops and starts|starts and stops)(?: (?:now|fine|ok|good|right|again))+'],
 ]
 
@@ -176,7 +175,7 @@ const OF_GAUGES: readonly Joined[] = [
   + '|all week)'],
   ['gauge $1 psi', `(?<!(?:ahead of|before|inlet)[^;]*)(?:after|past|out of|behind`
   + `|downstream of)(?: the)? pump(?: is| reads)?`
-  + ` ${N}(?: ?psi)?(?: running)?${ENDS}`],
+  + ` ${N}(?: ?psi)?(?: running)?${AT_END}`],
 ]
 
 const LOADED = `(?:while|when|as)? ?(?:it(?:'s| is)? |the pump(?: is)? )?(?:straining|starting|trying(?: to start)?`
@@ -190,8 +189,8 @@ const OF_VOLTS: readonly Joined[] = [
   + `|hot|side|wire)s?`
   + ` ${TO_GROUND},? (?:and |but )?(?:0|zero|nothing)(?: ?v(?:olts?)?)? (?:across|between)(?: the| them)?(?: two`
   + `| legs)?`],
-  ['winding $1 ohms', `${N} ?ohms? (?:leg to leg|wire to wire|lead to lead)${ENDS}`,
-    `ohms? (?:leg to leg|wire to wire|lead to lead)(?: is| reads|:)? ${N}${ENDS}`],
+  ['winding $1 ohms', `${N} ?ohms? (?:leg to leg|wire to wire|lead to lead)${AT_END}`,
+    `ohms? (?:leg to leg|wire to wire|lead to lead)(?: is| reads|:)? ${N}${AT_END}`],
 ]
 
 export const TURNS_BY_MACHINE: readonly Joined[] = [

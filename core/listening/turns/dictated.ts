@@ -1,8 +1,7 @@
 /** As it is spoken into a phone on the way back to the truck. Common practice, no source. */
-import { FIGURE, N } from './partsOfSpeech'
+import { AT_END, FIGURE, N } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
-const END = '(?= ?$| ?[,;])'
 const FOLKS = '(?:folks|people|house|guy|place|family|neighbou?rs?)'
 const PSI = '(?: ?(?:psi|pounds))?'
 const SECONDS = { ten: 10, fifteen: 15, twenty: 20, thirty: 30, forty: 40, fifty: 50 }
@@ -83,7 +82,7 @@ const ON_THE_WAY: readonly Joined[] = [
 const OF_WATER: readonly Joined[] = [
   ['precharge $1', `(?:drained|bled|dumped|emptied) (?:it|the tank)(?: down| off)?,? (?:and )?(?:the )?(?:tank`
   + `|bladder|air)`
-  + `(?:'s| is| reads| has)? (?:at |on )?${N}${PSI}${END}`],
+  + `(?:'s| is| reads| has)? (?:at |on )?${N}${PSI}${AT_END}`],
   ['gauge $1 psi', `holds (\\d\\d)${PSI} (?:on|with|at) (?:two|three|four|all|both|\\d) (?:taps|faucets`
   + `|fixtures)(?: open)?`],
   ['neighbors have no pressure', `${FOLKS} (?:next door|down the road|across the road|up the street)(?:'s| is`
@@ -94,7 +93,7 @@ const OF_WATER: readonly Joined[] = [
   + ' the fill(?: pipe| line)?'],
   ['house valve shut no change', `(?:house|tank)(?: valve)?(?:'s| is)? (?:valved off|shut(?: off)?`
   + `|closed(?: off)?),? still`
-  + ` (?:at )?${N}${PSI}${END}`],
+  + ` (?:at )?${N}${PSI}${AT_END}`],
   ['$2 gallons in $1 seconds', `(?:bucket|pail|it)(?: at the tank)? takes ${N} seconds (?:for|to fill`
   + `|to make) ${N} gallons?`],
   ['air valve water', '(?:stuck|put|screwed) a (?:gauge|tire gauge) on the (?:air )?valve and (?:got'

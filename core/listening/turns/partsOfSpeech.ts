@@ -52,3 +52,5 @@ export const VALVE = '(?:(?:ball|gate|main|house|isolation|shut ?off) )?(?:valve
 /** Two things that are told in either order. */
 export const inEitherOrder = (one: string, other: string): readonly string[] =>
   [`${one}${BUT}${other}`, `${other}${BUT}${one}`]
+/** Where a part of a sentence ends: by a mark, or with the line. */
+export const AT_END = '(?= ?$| ?[,;])'
