@@ -7,6 +7,8 @@ export const DOINGS = {
     '(?:put|threw|stuck|screwed|slapped|dropped|wired|hung|bolted|tried|added|set) (?:in |on |up )?(?:a |an |on |in )?'
     + '(?:[\\w/½¼-]+ )?(?:new|fresh|replacement) (?:[\\w/½¼-]+ ){0,3}OF',
     '(?:put|stuck|threw|popped) (?:a )?(?:new|fresh|another new) OF (?:in|on)',
+    '(?:put|stuck|threw|popped|slapped) (?:in )?(?:another|a different|the other|a spare) (?:\\w+ )?OF(?: in| on)?$',
+    'put in a (?:piece|length|run|section|stick) of (?:\\w+ )?OF',
     '(?:got|have) (?:a |the )?(?:new|fresh) OF (?:in|on)\\b', 'rebuilt it with (?:new )?OF',
     // `put one in off the truck`
     '(?:put|stuck|threw|popped|dropped|hung) (?=one\\b)OF in(?: (?:off|from|out of) (?:the|my) \\w+)?$',
@@ -18,7 +20,9 @@ export const DOINGS = {
     '^(?:a )?new (?:o-?ring|gasket|washer|clamp|fitting|elbow|tee|nipple|hose|seal)s? (?:in|on|for) (?:the )?OF',
     '^(?:a )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,3}OF (?:is |went |put |screwed |wired |spliced )?(?:in|on|up|fitted'
     + '|installed)\\b',
-    '^(?:a |two |three )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: (?:with|set (?:to|at|for)) .*)?$',
+    '^(?:a |two |three )?(?:new|fresh) (?:[\\w/½¼-]+ ){0,2}OF(?: kit)?(?: all (?:three|two|around|round)'
+    + '| both)?(?: (?:with|set'
+    + ' (?:to|at|for)) .*)?$',
     '^(?:put|stuck|threw|popped) an? OF (?:in|on)$',
     '^(?:put|stuck|threw|popped) in (?:an? |another )(?:\\w+ ){0,2}OF(?: kit)?$',
     '^(?:the )?(?:\\w+ ){0,2}OF (?:replaced|renewed|changed|swapped)(?: out)?$',

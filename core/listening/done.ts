@@ -66,6 +66,9 @@ const CAME_OF_IT = new RegExp(
   + '|down to|up to|\\d+)\\b',
 )
 
+/** `new switch, 40/60, holds`: what it is made for or set to, and no figure read. */
+const SET_AT = /^\s*(?:20\/40|30\/50|40\/60|50\/70)\b[\s,;]*/
+
 export interface Done {
   readonly line: DraftLine
   readonly before: string
@@ -128,7 +131,7 @@ export function findDone(
         line: { kind: 'repair', component: mode.component, ...faultOf(mode), text: part.trim() },
         before: text.slice(0, isListed ? from - lastPart.length - lastGap : from)
           .replace(/[\s,;.]+$|\s(?:and|then|so|now)\s*$/g, ''),
-        after: text.slice(end),
+        after: text.slice(end).replace(SET_AT, ''),
       }
     from = end
     lastPart = part

@@ -243,7 +243,7 @@ const PUMPS_AGAIN = new RegExp(
 const OPTIONAL: Readonly<Record<string, RegExp>> = {
   'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
   'disconnect.volts': /\bdisconnect\b/i,
-  'float-look': /\bfloat\b/i,
+  'float-look': /\bfloat\b|\b(?:low(?:er)?|level|water) probe\b|\bprobe (?:wire|relay)\b|\blevel relay\b/i,
   'protector-seen': /\bprotector\b(?! (?:button|on the motor))|\bdry[- ]run box\b|\bpump saver\b/i,
   'precharge': /\b(?:accumulator|bladder tank)\b/i,
   'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,

@@ -3,6 +3,7 @@
  * those are tried whose letters stand in the text: found by three letters of each, as an index of texts is.
  */
 import { itemAt } from '#core/foundation'
+import { goingOn } from './goingOn'
 import { JOINED } from './turns/joined'
 import { mustHold } from './mustHold'
 import { threeWindings } from './threes'
@@ -70,7 +71,7 @@ function joinAnew(text: string): string {
   const plain = text.toLowerCase().replaceAll('’', '\'')
     .replace(POINT, '$1.$2').replace(PAIR_FIRST, pairs => pairs.replace(PAIR_NEXT, '$1, '))
     .replace(FIGURE_FIRST, pairs => pairs.replace(FIGURE_NEXT, '$1, '))
-  let joined = ` ${threeWindings(plain)} `
+  let joined = ` ${threeWindings(goingOn(plain))} `
   const marked = new Uint8Array(TURNS.length)
   markTurns(joined, marked)
   for (let i = marked.indexOf(1); i >= 0; i = marked.indexOf(1, i + 1)) {

@@ -19,7 +19,7 @@ const SWITCHES = ['switch', 'pressure switch', 'float', 'float switch']
 
 /** By point, without the prefix of its stage. */
 export const PLACES: Readonly<Record<string, readonly string[]>> = {
-  supply: [
+  'supply': [
     'into the breaker', 'breaker in', 'mains', 'incoming', 'supply', 'into the fuses', 'service',
     'ahead of the breaker', 'outlet', 'wall', 'receptacle', 'breaker feed', 'feed of the breaker', 'breaker line',
     'top of the fuses', 'top of the breaker', 'line of the fuses',
@@ -27,104 +27,105 @@ export const PLACES: Readonly<Record<string, readonly string[]>> = {
     'main breaker', 'main panel', 'ahead of the main',
     ...sideOf(AHEAD, ['breaker', 'fuses']),
   ],
-  breaker: [
+  'breaker': [
     'out of the breaker', 'breaker', 'breaker out', 'panel', 'out of the panel', 'out of the fuses', 'fuse block',
     'at the fuses', 'after the breaker', 'behind the breaker', 'load of the breaker', 'bottom of the fuses',
     'top of the disconnect', 'line of the disconnect', 'across the top of the disconnect',
     'bottom of the breaker', 'load of the fuses', 'panel pump breaker',
     ...sideOf(BEHIND, ['breaker', 'fuses']), ...sideOf(AHEAD, ['disconnect']),
   ],
-  disconnect: [
+  'disconnect': [
     'disconnect', 'bottom of the disconnect', 'load of the disconnect', 'out of the disconnect',
     'after the disconnect', 'behind the disconnect', 'disconnect out', ...sideOf(BEHIND, ['disconnect']),
   ],
-  line: [
+  'line': [
     'line', 'switch line', 'into the switch', 'in', 'coming in', 'switch in', 'feed to the switch', 'to the switch',
     'starter line', 'into the starter', 'starter', 'line of the starter', 'line terminals', 'arrives at the switch',
     'at the switch', 'into the float', 'float line', 'at the float', 'incoming screws', 'incoming terminals',
     'incoming wires', 'incoming lugs', 'line screws', 'both incoming screws', 'incoming side',
     ...sideOf(AHEAD, SWITCHES), 'power to the switch', 'power to the pressure switch',
   ],
-  poles: [
+  'poles': [
     'pole', 'across pole', 'across the pole', 'across the contact', 'contact', 'poles', 'switch contact', 'points',
     'across the switch', 'across the demand switch', 'line to load', 'line to the load', 'line to load same pole',
     'line to load on the same pole', 'across one set of contacts',
   ],
-  load: [
+  'load': [
     'load', 'switch load', 'out of the switch', 'out', 'going out', 'leaving the switch', 'switch out',
     'after the switch', 'behind the switch', 'load terminals', 'out of the starter', 'load of the starter',
     'past the switch', 'through the switch', 'float load', 'out of the float', 'behind the float',
     'outgoing screws', 'outgoing terminals', 'outgoing wires', 'outgoing side', 'outgoing lugs', 'load screws',
     ...sideOf(BEHIND, SWITCHES), 'motor terminals of the switch', 'going to the pump', 'going out to the pump',
   ],
-  contacts: ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
-  control: ['control supply', 'control', 'transformer', 'control circuit', 'secondary',
+  'contacts': ['contact', 'across contact', 'starter contact', 'across the contact', 'pole', 'contacts'],
+  'control': ['control supply', 'control', 'transformer', 'control circuit', 'secondary',
     'x1 x2', 'secondary of the control transformer', 'transformer secondary'],
-  aux: [
+  'aux': [
     'aux contact', 'behind the aux contact', 'behind the overload', 'after the overload', 'overload contact',
     'out of the overload contact',
   ],
-  dial: ['dial', 'overload dial', 'dialset', 'overload setting', 'setting of the overload', 'heater setting'],
-  coil: ['coil', 'across the coil', 'coil terminals', 'a1-a2', 'holding coil'],
-  pilot: [
+  'dial': ['dial', 'overload dial', 'dialset', 'overload setting', 'setting of the overload', 'heater setting'],
+  'coil': ['coil', 'across the coil', 'coil terminals', 'a1-a2', 'holding coil'],
+  'pilot': [
     'behind the switch', 'through the switch', 'after the switch', 'switch out', 'out of the switch', 'pilot',
     'past the switch', 'switch contact', 'pilot contact',
     ...sideOf([...BEHIND, 'leaves'], ['switch', 'pressure switch']),
   ],
-  t1: ['n1', 'lead n1', 'line 1', 'phase 1'],
-  t2: ['n2', 'lead n2', 'line 2', 'phase 2'],
-  t3: ['n3', 'lead n3', 'line 3', 'phase 3'],
-  motor: [
+  't1': ['n1', 'lead n1', 'line 1', 'phase 1'],
+  't2': ['n2', 'lead n2', 'line 2', 'phase 2'],
+  't3': ['n3', 'lead n3', 'line 3', 'phase 3'],
+  'motor': [
     'motor', 'motor terminals', 'at the motor', 'across the motor', 'into the motor', 'pump terminals',
     'motor leads', 'motor in', 'at the pump',
   ],
-  lead: ['motor lead', 'lead', 'clamp', 'motor', 'hot', 'positive', 'clamped', 'pump'],
-  black: ['black', 'either lead', 'lead', 'clamp', 'clamped', 'hot', 'main', 'pump', 'motor'],
-  red: ['red', 'red lead', 'red wire', 'start lead'],
-  yellow: ['yellow', 'yellow lead', 'yellow wire', 'common'],
-  windings: ['winding', 'motor', 'motor leads', 'leads', 'armature', 'brushes', 'windings'],
-  leads: ['leads', 'lead', 'motor leads', 'winding', 'motor', 'leads off', 'pump', 'cable', 'windings', 'pump leads',
+  'lead': ['motor lead', 'lead', 'clamp', 'motor', 'hot', 'positive', 'clamped', 'pump'],
+  'black': ['black', 'either lead', 'lead', 'clamp', 'clamped', 'hot', 'main', 'pump', 'motor'],
+  'red': ['red', 'red lead', 'red wire', 'start lead'],
+  'yellow': ['yellow', 'yellow lead', 'yellow wire', 'common'],
+  'windings': ['winding', 'motor', 'motor leads', 'leads', 'armature', 'brushes', 'windings'],
+  'leads': ['leads', 'lead', 'motor leads', 'winding', 'motor', 'leads off', 'pump', 'cable', 'windings', 'pump leads',
     'pump wires', 'motor wires', 'pump wire', 'two pump wires', 'pump wires at the switch',
     'motor wires at the switch', 'leads at the switch',
     'motor leads at the switch', 'motor wires at the well head', 'both wires', 'either wire',
     'wires to the pump', 'wires down the well'],
-  head: ['well head', 'well', 'at the well', 'casing', 'top of the well'],
-  box: ['box', 'into the box', 'box line', 'at the box', 'box in'],
-  cap: ['cap', 'start cap', 'capacitor', 'cap reads', 'capacitance', 'microfarads'],
-  runcap: ['run cap', 'runcap', 'run capacitor'],
-  relay: ['relay', 'relay contact', 'start contact', 'start relay', 'across the relay'],
-  overload: ['overload', 'across the overload', 'heater', 'overload reset'],
-  centrifugal: ['start switch', 'across the start switch', 'start switch contact', 'centrifugal switch'],
-  thermal: ['overload', 'thermal', 'across the overload', 'motor overload', 'protector'],
-  valve: [
+  'head': ['well head', 'well', 'at the well', 'casing', 'top of the well'],
+  'box': ['box', 'into the box', 'box line', 'at the box', 'box in'],
+  'box-out': ['box out', 'box load', 'box load side', ...sideOf([...BEHIND, 'leaves'], ['box', 'control box'])],
+  'cap': ['cap', 'start cap', 'capacitor', 'cap reads', 'capacitance', 'microfarads'],
+  'runcap': ['run cap', 'runcap', 'run capacitor'],
+  'relay': ['relay', 'relay contact', 'start contact', 'start relay', 'across the relay'],
+  'overload': ['overload', 'across the overload', 'heater', 'overload reset'],
+  'centrifugal': ['start switch', 'across the start switch', 'start switch contact', 'centrifugal switch'],
+  'thermal': ['overload', 'thermal', 'across the overload', 'motor overload', 'protector'],
+  'valve': [
     'precharge', 'air valve', 'tank air', 'air in the tank', 'pre', 'air charge', 'tank precharge', 'air pressure',
     'bladder',
   ],
-  gauge: ['gauge', 'pressure gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on',
+  'gauge': ['gauge', 'pressure gauge', 'pressure', 'tank gauge', 'receiver gauge', 'system pressure', 'gauge on',
     'outlet', 'discharge', 'discharge side', 'outlet side'],
-  tap: ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
-  inlet: [
+  'tap': ['tap', 'hose', 'delivery', 'flow', 'yield', 'bucket', 'gives', 'at the tap', 'out of the hose'],
+  'inlet': [
     'inlet', 'inlet pressure', 'suction', 'incoming', 'inlet main', 'town pressure', 'main', 'from the city',
     'inlet gauge', 'suction gauge',
     'after the strainer', 'past the strainer', 'behind the strainer',
     'city pressure', 'street pressure', 'from the street', 'coming in from the city', 'feed pressure', 'city water',
   ],
-  battery: ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
-  fuse: [
+  'battery': ['battery', 'battery posts', 'posts', 'at the battery', 'bat'],
+  'fuse': [
     'into the panel switch', 'going into the panel switch', 'ahead of the panel switch', 'to the panel switch',
     'behind the fuse', 'fuse', 'after the fuse', 'fuse out', 'past the fuse', 'into panelswitch'],
-  panel: ['behind the panel switch', 'panel switch', 'after the panel switch', 'panel', 'out of the panel switch'],
-  return: [
+  'panel': ['behind the panel switch', 'panel switch', 'after the panel switch', 'panel', 'out of the panel switch'],
+  'return': [
     'return', 'negative', 'black wire to battery negative', 'pump negative to battery negative',
     'pump black to battery negative', 'motor negative to battery negative', 'ground', 'chassis', 'motor negative',
     'ground side', 'negative side',
   ],
-  outlet: [
+  'outlet': [
     'outlet', 'outletgauge', 'outletgauge withdraw', 'withdraw', 'regulator', 'behind the regulator', 'tool',
     'after the regulator', 'at the hose', 'air line',
   ],
-  level: ['cistern', 'level'],
-  prime: ['prime', 'prime plug'],
+  'level': ['cistern', 'level'],
+  'prime': ['prime', 'prime plug'],
 }
 
 /** On a vehicle `line` is the demand switch and the load the motor. */

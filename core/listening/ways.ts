@@ -76,7 +76,8 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-pump-casing': { by: ['renewed'], to: '(?:pump )?(?:housing|casing|volute|case)|pump head' },
   'clear-suction-line': {
     by: ['cleaned', 'renewed'],
-    to: '(?:suction (?:strainer|screen|hose)|foot ?valve (?:screen|strainer)|(?:intake )?screen)',
+    to: '(?:suction (?:strainer|screen|hose|pipe)|(?:hard|rigid) pipe|'
+      + 'foot ?valve (?:screen|strainer)|(?:intake )?screen)',
   },
   'clear-way-into-tank': { by: ['cleaned'], to: '(?:tank (?:tee|inlet|nipple|port)|tee|elbow(?: under the tank)?)' },
   'renew-seal-of-pitless-adapter': {

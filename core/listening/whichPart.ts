@@ -67,6 +67,10 @@ const isNamedIn = (kind: SystemKind, mode: FaultMode, text: string): boolean =>
 /** `put a new one in and the pump runs`, after the fuse was taken out: what was wrong with it went with it. */
 export const NEW_ONE = /\b(?:put|stuck|popped|threw|new) (?:in )?(?:a |another )?(?:(?:new|fresh|good) )?one\b/
 
+/** What was read since was as it should be: `ohms look right`, and then `put a new one in`. */
+const IS_WELL
+  = /\b(?:(?:looks?|looked|reads?|tests?|checks?|is|are) (?:out )?(?:right|good|fine|ok(?:ay)?|normal)|in spec)\b/i
+
 /** A wire is so mended along its way, and not a joint of it. */
 const COVERED = /\b(?:taped|wrapped|sleeved|loomed)\b/
 
@@ -165,6 +169,7 @@ export const cleanedAsSeen = (kind: SystemKind, shown: Spoken['shown']) =>
 
 /** `cleaned it up`, of what was seen to be blocked. */
 const CLEANED = /^(?:cleaned|cleared|rinsed|flushed)(?: it| them)?(?: out| up| off)*$/
+const A_WIRE = /\b(?:leads?|wires?|cable|conductor|pigtail)\b/i
 const FOULED = /blocked|clogged|jammed/
 const OF_REDUCER = /reduc|regulator/i
 const OF_TANK = /tank|bladder|precharge|tire gauge|schrader/i
@@ -233,7 +238,7 @@ export function putRightBy(
     && w.it.some(({ by, said }) => (!isNewOne || by === 'renewed') && said.test(part)))
   // what the line itself names comes before what the line before did, or what was seen last
   const isNamed = itself.some(({ to }) => to.test(before))
-  const isJustSeen = shown?.said === undefined || shown.said === earlier
+  const isJustSeen = shown?.said === undefined || shown.said === earlier || (isNewOne && IS_WELL.test(earlier))
   if (OPENED.test(part)) return isJustSeen ? mostShown(kind, ways, shown) : undefined
   const isPowered = POWERED.test(part) && !NAMES_IT.test(before) && !OF_POWER.test(earlier)
   if (isPowered) return isJustSeen ? mostShown(kind, itself, shown) : undefined
@@ -251,7 +256,9 @@ export function putRightBy(
   const thing = /^(?:cleaned|cleared|fixed|mended|rinsed)(?: out| off| up)? (?:\w+ ){0,2}(\w{4,})/.exec(part)?.[1]
   const isSeenSo = isJustSeen && shown && unstaged(shown.test) === 'seen-itself' && longestNamed.length === 0
   if (isSeenSo && FOULED.test(shown.outcome) && CLEANED.test(part)) return kind.faults.find(f => f.id === shown.outcome)
-  if (isSeenSo && thing && earlier.toLowerCase().includes(thing)) return kind.faults.find(f => f.id === shown.outcome)
+  const isWire = thing === 'wire' && A_WIRE.test(earlier)
+  if (isSeenSo && thing && (isWire || earlier.toLowerCase().includes(thing)))
+    return kind.faults.find(f => f.id === shown.outcome)
   return (longestNamed.find(w => w.mode.component === component) ?? longestNamed[0]
     ?? itself.find(w => COVERED.test(part) && w.mode.component === component && w.mode.repair.renews)
     ?? itself.find(w => w.mode.component === component)

@@ -34,13 +34,15 @@ const SAYS = [
   '\\bnow (?:it|she)(?:[’\']s)? (?:turns|works?|fills|cycles|stops|strong|good|fine)\\b',
   '\\b(?:fill(?:s|ing)|builds?|pump(?:s|ing) up|comes? up)(?: up)?(?: to \\d+)? in (?:only |just |about )?'
   + '[\\w.½¼ ]{1,14}min',
+  '^(?:and |it[’\']?s |it is |pressure(?:[’\']s| is)? |we[’\']re )*back (?:up )?to'
+  + ' (?:\\d{2,3}|normal|full|where it was)(?: psi| pounds)?(?: now| again)?$',
   '\\b(?:spins?|spun|came|comes|went|fires?|fired|shot) (?:right )?up (?:right|fine|great|like it should)\\b',
 ].map(said => new RegExp(said, 'i'))
 
 /** It stops where it should: of what would not, that is all of it. */
 const STOPS = new RegExp(
   '\\b(?:shuts?|cuts?|kick(?:s|ed)|click(?:s|ed)|turn(?:s|ed)|quits?|stop(?:s|ped))(?: itself)?(?: off| out)?'
-  + '(?: right)? at \\d|^(?:and )?(?:now )?(?:it[’\']s )?off at \\d', 'i',
+  + '(?: right)? at (?:\\d|the (?:line|mark|top))|^(?:and )?(?:now )?(?:it[’\']s )?off at \\d', 'i',
 )
 const NOT_SO = /\b(?:not|no (?:better|change|good|difference)|never|still|same|but|hardly|barely|almost)\b|n[’']t\b/i
 

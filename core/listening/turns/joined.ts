@@ -39,6 +39,7 @@ import { TURNS_IN_PASSING } from './inPassing'
 import { TURNS_IN_SHORT } from './inShort'
 import { TURNS_OF_LOGS } from './logging'
 import { TURNS_OF_TALKING } from './talking'
+import { TURNS_TOOL_IN_HAND } from './toolInHand'
 import { TURNS_OF_TELLING } from './telling'
 import { TURNS_TOGETHER } from './together'
 import { TURNS_OF_TRIPPING } from './tripping'
@@ -55,6 +56,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_TOOL_IN_HAND,
   ...TURNS_AT_EASE,
   ...TURNS_BY_MACHINE,
   ...TURNS_OF_PARTS_FOUND,

@@ -100,6 +100,7 @@ export const NOTES = {
     name: 'Tank waterlogged',
     test: 'air-valve',
     shownBy: 'water',
+    or: { test: 'knock', shownBy: 'dull' },
     advice: 'Replace the tank.',
     fault: 'tank.waterlogged',
   }),

@@ -55,6 +55,13 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           aliases: ['control box', 'box line'],
         }),
         point({
+          id: 'box-out',
+          name: 'box out',
+          component: 'box',
+          spot: { on: 'box', side: 'out' },
+          aliases: ['box load', 'box motor side'],
+        }),
+        point({
           id: 'cap',
           name: 'start capacitor',
           component: 'box',
@@ -222,6 +229,11 @@ export function controlBox({ runCapacitor, permanentSplit }: BoxOptions): readon
           point: 'box',
           where: 'into the control box',
           legs: ['x1', 'x2'],
+        }),
+        ...voltsAt({
+          point: 'box-out',
+          where: 'out of the control box, black to yellow',
+          legs: ['black', 'yellow'],
         }),
         amps({
           id: 'black.start',

@@ -36,6 +36,11 @@ const [START_LEAD, OF_START_WINDING] = ['red lead', 2]
 const OF_SHORTED_TURNS = 0.4
 const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left${i}`] < 1)
 
+/** What a motor draws whose start winding is left in hangs on both and the capacitor, and is in no table; judgement. */
+const LEFT_IN = 0.5
+const hasStartLeftIn = ({ figures, healthy }: Standing) =>
+  figures['start.contactRunning'] < healthy['start.contactRunning']
+
 /**
  * Short of volts, a motor under load draws more in the field than its circuit says, which knows no saturation: by 11 %
  * where a tenth is missing (NEMA MG 1, effects of voltage, from memory), and motors lie far apart. So much further its
@@ -74,7 +79,7 @@ export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'am
         : spread.amps
   // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
   const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0
-  const turns = isShorted(standing) ? OF_SHORTED_TURNS : 0
+  const turns = isShorted(standing) ? OF_SHORTED_TURNS : hasStartLeftIn(standing) ? LEFT_IN : 0
   const flowing = figure(reading, together(
     0.15 + 0.02 * reading, relative * reading, (idling + turns + STARVED * short) * reading,
   ))
