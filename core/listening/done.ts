@@ -69,6 +69,15 @@ const CAME_OF_IT = new RegExp(
 /** `new switch, 40/60, holds`: what it is made for or set to, and no figure read. */
 const SET_AT = /^\s*(?:20\/40|30\/50|40\/60|50\/70)\b[\s,;]*/
 
+/** `turned the nut, now 41 and 60`: where it starts and where it stops. */
+const FROM_TO = new RegExp(
+  '^\\s*(?:and |now |to |at |it[’\']s |comes on at )*(\\d{2})(?: psi| pounds)?(?:,? '
+  + '(?:and|to|off at) | ?[-/] ?)(\\d{2})\\b'
+  + '(?! ?[av]\\b)', 'i',
+)
+const asSet = ({ repair: { id } }: FaultMode, after: string): string =>
+  (id === 'set-switch' ? after.replace(FROM_TO, 'cut-in $1, cut-out $2') : after.replace(SET_AT, ''))
+
 export interface Done {
   readonly line: DraftLine
   readonly before: string
@@ -131,7 +140,7 @@ export function findDone(
         line: { kind: 'repair', component: mode.component, ...faultOf(mode), text: part.trim() },
         before: text.slice(0, isListed ? from - lastPart.length - lastGap : from)
           .replace(/[\s,;.]+$|\s(?:and|then|so|now)\s*$/g, ''),
-        after: text.slice(end).replace(SET_AT, ''),
+        after: asSet(mode, text.slice(end)),
       }
     from = end
     lastPart = part

@@ -75,8 +75,9 @@ const THREE_NAMED = new RegExp(
 
 /** `volts 204, 238, 236`, `204 volts, 238, 236`: of one unit all three. */
 const ONE_NAMED = new RegExp(
-  '(?:\\b(amps?|volts?|ohms?) )?(?<![\\d.])(\\d+(?:\\.\\d+)?)(?: ?(amps?|volts?|ohms?))? ?, ?(\\d+(?:\\.\\d+)?) ?,'
-  + ' ?(?:and )?(\\d+(?:\\.\\d+)?)(?! ?(?:[\\d./]|a?mps?|v|volts?|ohms?|psi|to\\b))',
+  '(?:\\b(amps?|volts?|ohms?)(?: are| is| read| at|:)* )?(?<![\\d.])(\\d+(?:\\.\\d+)?)(?: ?(amps?|volts?|ohms?))? ?,'
+  + ' ?(\\d+(?:\\.\\d+)?)(?: ?, ?| and )(?:and )?(\\d+(?:\\.\\d+)?)'
+  + '(?! ?(?:[\\d./]|a?mps?|v|volts?|ohms?|psi|to\\b))',
   'g',
 )
 const allOfOne = (all: string, ahead: string | undefined, a: string, unit: string | undefined, b: string, c: string) =>

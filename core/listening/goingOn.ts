@@ -20,7 +20,8 @@ function pairsAhead(text: string): string {
   return isMixed ? text : text.replace(AHEAD, '$3 $1$2')
 }
 
-const AMPS = new RegExp(`(?<![\\d.])${FIGURE} ?amps? (?:on|at|in|through) (?:the )?${COLOUR}`)
+const AMPS = new RegExp(`(?<![\\d.])${FIGURE} ?amps? (?:on|at|in|through) (?:the )?${COLOUR}|\\bamps(?: are| is`
+  + `| read|:)*(?= ${FIGURE} (?:on|at|in|through) (?:the )?${COLOUR})`)
 const OTHER_UNIT = '(?! ?(?:[\\d.%°]|-|a?mps?\\b|v\\b|volts?|ohms?|psi|pounds|uf|µf|seconds?|minutes?|to\\b))'
 const ON_ANOTHER = new RegExp(`(?<![\\d.])(${FIGURE})${OTHER_UNIT}(?= (?:on|at|in|through) (?:the )?${COLOUR})`, 'g')
 const THAT_STAYS = new RegExp(

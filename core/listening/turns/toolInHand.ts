@@ -20,7 +20,8 @@ const OF_THE_BOX: readonly Joined[] = [
   ['box line $1 volts, box out $2 volts', `${INTO_BOX},? (?:and |but )?${OR_NOUGHT} ${OUT_OF_BOX}(?! (?:on )?red)`],
   ['box out 0 volts', `(?<!\\b(?:hum|click|sound|noise|silent)\\b[^;]*)${NOUGHT}(?: volts?)?`
   + ` (?:coming |going )?out of ${BOX}`,
-  `(?:nothing|no (?:volts|power|voltage)) (?:leaving|leaves|out of|past|after) ${BOX}`],
+  `(?<!\\b(?:hum|click|sound|noise)\\b[^;]*)(?:nothing`
+  + `|no (?:volts|power|voltage)) (?:leaving|leaves|out of|past|after) ${BOX}`],
   ['box out $1 volts', `${VOLTS} (?:coming |going )?out of ${BOX}(?: on| at| between| across)*(?: the)?`
   + '(?: black (?:and|to) (?:the )?yellow)?',
   '(1[01]\\d|2[0-5]\\d)(?: ?v(?:olts?)?)? (?:from |on |across |between )?(?:the )?black (?:to|and) (?:the )?yellow'
@@ -46,7 +47,7 @@ export const TURNS_TOOL_IN_HAND: readonly Joined[] = [
   ['water goes back through the check', '(?:hear|can hear|heard|there\'s)(?: the)? (?:water|it) (?:hissing|rushing'
   + '|running|trickling|gurgling|going|flowing|leaking)(?: back(?:ward)?s?)* (?:at|past|through|in|by) the check'
   + '(?: valve)?'],
-  ['air comes back through the check valve', `(?:pulled|took|undid|disconnected|unhooked|loosened|cracked)(?: off)? the`
+  ['air comes back through the check valve', `(?:pulled|took|undid|disconnected|unhooked)(?: off)? the`
   + ` ${LINE}(?: off| loose)?,?(?: and| so| but)? ?(?:there's )?(?:the )?air(?:'s| is)? (?:comes|coming|blows|blowing`
   + `|pouring|came|blew|hissing|hisses)(?: right)?(?: back)?(?: out)?(?: at me)?(?: (?:from|out of|of) the tank`
   + '(?: side)?)?'],
@@ -97,7 +98,7 @@ export const TURNS_TOOL_IN_HAND: readonly Joined[] = [
   ['insulation cooked', '(?:the )?insulation(?:\'s| is| was) (?:cooked|melted|burnt)(?: about'
   + '| maybe)? [a-z0-9]+ inch(?:es)?'
   + ' back'],
-  ['hear it run back', '(?:i |you )?(?:can )?hear (?:it|the water|water) (?:draining|running|going'
+  ['hear it run back', '(?:i |you )?(?:can )?hear (?:it|the water|water) (?:draining|going'
   + '|trickling) back(?: down)?'
   + '(?: the (?:well|pipe|hole))?'],
   ['well pump breaker is tripped', 'no power on the well pump breaker,? it(?:\'s| is) tripped'],
@@ -106,9 +107,6 @@ export const TURNS_TOOL_IN_HAND: readonly Joined[] = [
   + ' the way)?'],
   ['screams', '(?:screeching|screaming|squealing|howling)(?: so loud)? you can hear (?:it )?(?:from|across'
   + '|down)[a-z ]*'],
-  ['boost weak', '(?:boost (?:is )?only|only (?:makes|adds|gives|puts on)) (\\d+)(?: ?psi'
-  + '| pounds)? over (?:what comes in|the'
-  + ' inlet|street|city)(?: pressure)?'],
   // each lead as the first
   ['', '(?<=\\d[^;]*),? (?:and |but )?(?:it\'s |they\'re )?(?:about |pretty much |roughly |just )?the same (?:on|for'
   + '|with|to) (?:the )?(?:other two|others|other ones|rest)(?: of them)?'],

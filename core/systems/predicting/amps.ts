@@ -36,8 +36,11 @@ const [START_LEAD, OF_START_WINDING] = ['red lead', 2]
 const OF_SHORTED_TURNS = 0.4
 const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left${i}`] < 1)
 
-/** What a motor draws whose start winding is left in hangs on both and the capacitor, and is in no table; judgement. */
-const LEFT_IN = 0.5
+/**
+ * What a motor draws whose start winding is left in hangs on both windings and the capacitor, and is in no table: so
+ * often it is about so much of what the circuit has it; judgement.
+ */
+const LEFT_IN = { share: 0.4, of: 0.5, sigma: 0.15 }
 const hasStartLeftIn = ({ figures, healthy }: Standing) =>
   figures['start.contactRunning'] < healthy['start.contactRunning']
 
@@ -79,7 +82,7 @@ export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'am
         : spread.amps
   // what a motor draws that moves nothing differs most from one make to the next; common practice, no source
   const idling = stage.turning === 'running' && isIdling({ stage, effect }) ? IDLING : 0
-  const turns = isShorted(standing) ? OF_SHORTED_TURNS : hasStartLeftIn(standing) ? LEFT_IN : 0
+  const turns = isShorted(standing) ? OF_SHORTED_TURNS : 0
   const flowing = figure(reading, together(
     0.15 + 0.02 * reading, relative * reading, (idling + turns + STARVED * short) * reading,
   ))
@@ -87,6 +90,10 @@ export function predictAmps(standing: Standing, probe: Extract<Probe, { ask: 'am
   if (ranOn) {
     const kept = magnitude(ranOn.current(probe.element))
     return { ...flowing, or: { share: CLAMPED_RUNNING, mean: LIGHT * kept, sigma: 0.4 * kept + 0.3 } }
+  }
+  if (probe.scenario === 'running' && stage.turning === 'running' && hasStartLeftIn(standing)) {
+    const { share, of, sigma } = LEFT_IN
+    return { ...flowing, or: { share, mean: of * reading, sigma: sigma * reading + 0.3 } }
   }
   return stage.turning === 'locked' && probe.scenario === 'running'
     ? { ...flowing, or: { share: RESTED / 2, mean: 0, sigma: 0.2 } }
