@@ -75,8 +75,10 @@ const FROM_TO = new RegExp(
   + '(?:and|to|off at) | ?[-/] ?)(\\d{2})\\b'
   + '(?! ?[av]\\b)', 'i',
 )
+/** `cleaned it, quiet and 52 pounds`: it runs, and no more is heard of it. */
+const CALM = /^\s*(?:and |it[’']s |nice and )*quiet(?: now)?(?: and|,) (?=\d)/i
 const asSet = ({ repair: { id } }: FaultMode, after: string): string =>
-  (id === 'set-switch' ? after.replace(FROM_TO, 'cut-in $1, cut-out $2') : after.replace(SET_AT, ''))
+  (id === 'set-switch' ? after.replace(FROM_TO, 'cut-in $1, cut-out $2') : after.replace(SET_AT, '').replace(CALM, ''))
 
 export interface Done {
   readonly line: DraftLine

@@ -38,8 +38,19 @@ describe('steps as they are taken', () => {
   ])
 })
 
-describe('a nut that was turned', () => {
+describe('what follows on what was read or done', () => {
   hearsNext([
+    ['well-2wire', 'gauge 30', 'shuts off at 50', `cut-out ${psi(50)}`],
+    ['well-2wire', 'gauge 92', 'kicks off at 50 now', `cut-out ${psi(50)}`],
+    ['well-2wire', 'gauge 40', 'won\'t shut off at 50', 'runs-past runs-on'],
+    ['well-2wire', '121 on the left screw and 121 on the right to ground', 'across the two of them it\'s zero',
+      'line.volts 0'],
+    ['booster', 'screen packed with rust flakes', 'cleaned it, quiet and 52 pounds',
+      `mended strainer.blocked | gauge ${psi(52)}`],
+    ['holding-tank', '240 in to the switch, nothing out', 'took it apart, lever\'s rusted and hangs up',
+      'seen-itself switch.stuck-open'],
+    ['well-3wire', 'red to yellow open, red to black open', 'so the red\'s open between the house and the well',
+      'seen-itself cable.red-open'],
     ['well-2wire', 'cut-in 22', 'turned the big nut three turns clockwise, now 41 and 60',
       `mended switch.out-of-setting | cut-in ${psi(41)} | cut-out ${psi(60)}`],
   ])

@@ -26,6 +26,8 @@ const OF_POINTS: readonly Joined[] = [
 
 /** What a pressure does by itself, and what a lever does. */
 const OF_PRESSURE: readonly Joined[] = [
+  ['cutout $1', '(?<=^ ?|, ?|\\b(?:and|now|it|she|pump) )(?:shuts?|cuts?|kicks?|kicked|clicks?|clicked|turns?|turned|goes'
+  + '|went)(?: itself)?(?: right)? (?:off|out) at (\\d{2,3})(?: by itself| on its own| now)*(?= ?$|[,;](?! ?back))'],
   ['falls right off', `(?:then |and )?(?:it |pressure |the gauge )?(?:drops|falls|goes`
   + `|bleeds)(?: right)?(?: back)?(?: down)?`
   + ` to ${N}(?: ?psi| pounds)? in (?:about |like |maybe )?(?:[a-z]+`
@@ -131,6 +133,34 @@ const LOOKED_AT: readonly Joined[] = [
   + '([abc])(?: legs?)?,? (?:but |and )?(?:no power on |none on |not on )?(?:n|l|leg )?([abc])(?: leg)? ?(?:is '
   + '|was )?(?:dead'
   + '|gone|missing)?'],
+  ['$1 volts across', `across (?:the two(?: of them)?|both|them)(?: of them)? ?(?:it's|is|reads|i (?:get|got)`
+  + `|there's|just|,)*`
+  + ` (zero|nothing|${N.slice(1, -1)})(?: ?v(?:olts?)?)?`],
+  ['tank is full', '(?:the )?(?:tank|cistern)(?:\'s| is) up to the top'],
+  ['tapped the switch, it starts', '(?:flicked|flicking|tapped|rapped|hit) (?:on )?the side of (?:it'
+  + '|the switch)(?: and|,)* it'
+  + ' (?:came|comes|kicked|went) (?:on|in)'],
+  ['switch mechanism sticks', 'lever(?:\'s| is) rusted and (?:hangs up|sticks|binds|gets hung up)'],
+  ['screen $1', '(?:took|pulled) the (?:screen|strainer|basket)(?: out)? (?:off|out|from)(?: of)? [a-z ]*(?:and'
+  + '|,) it(?:\'s| is| was)'
+  + ' (packed with rust|packed|plugged|full of (?:leaves|rust|sand|junk|slime))(?: flakes)?'],
+  ['starts only when empty', '(?:it )?(?:won\'t|will not|not|doesn\'t) (?:start|go)(?: again)? (?:till|until'
+  + '|unless) i (?:bleed|drain'
+  + '|dump)(?: it| the tank)*(?: (?:off|down|out))?'],
+  ['one contact burnt', '(?<=contacts[^;]*)(?:the )?(?:first|second|third|left|middle|right'
+  + '|center)(?: one)?(?:\'s| is| was)'
+  + ' (?:burnt|burned|gone)(?: down| off| away)*(?: to (?:the bar|nothing))?'],
+  ['gauge $1 psi', `only (?:makes |making )?${N}(?: ?psi| pounds)? at the (?:well ?)?head`],
+  ['$1 broken somewhere down the well', '(?:so )?(?:the )?(red|black|yellow)(?:\'s| is)? (?:open|broke|broken'
+  + '|cut) (?:somewhere )?'
+  + '(?:between|from) the (?:house|box)(?: and| to) the (?:well|pump)(?: ?head)?'],
+  ['', `(?:checked )?past the splice(?: and|,)* i (?:get|got|have) ${N}(?: ohms)? (?:on|from|across) (?:red`
+  + `|black|yellow) to`
+  + ' (?:red|black|yellow)'],
+  ['cable cut', '(?<=\\b(?:dug|digging|fence post|trench)[^;]*)(?:the )?(?:wire|cable)(?:\'s| is'
+  + '| was)? cut(?: in two| through)?'],
+  ['', '(?<=(?:starter|contactor)[^;]*)(?:the )?float(?:\'s| is) under (?:the )?water'],
+  ['works', 'runs with the float under(?: water)?(?:,? and (?:quits|stops) when it(?:\'s| is) (?:out|up))?'],
   ['suction line has a pinhole', '(?:the )?suction (?:pipe|line|hose)(?:\'s| has)(?: got)? an? (?:pinhole'
   + '|little hole|hole|crack)'
   + '(?:,? (?:you|i) can hear it (?:hiss|suck)(?:ing)?)?'],
