@@ -75,6 +75,8 @@ const FROM_TO = new RegExp(
   + '(?:and|to|off at) | ?[-/] ?)(\\d{2})\\b'
   + '(?! ?[av]\\b)', 'i',
 )
+/** `reversed rotation, fixed it`: what came of it, and no other thing. */
+const CURED_IT = /^\s*(?:and |that )*(?:fixed|cured|solved|did) it\s*$/
 /** `cleaned it, quiet and 52 pounds`: it runs, and no more is heard of it. */
 const CALM = /^\s*(?:and |it[’']s |nice and )*quiet(?: now)?(?: and|,) (?=\d)/i
 const asSet = ({ repair: { id } }: FaultMode, after: string): string =>
@@ -128,7 +130,7 @@ export function findDone(
         near, seen, shown, earlier, ...(places ? { places } : {}),
       }))
     }
-    const isBarred = NOT_NOW.test(plain)
+    const isBarred = NOT_NOW.test(plain) || ((mended || from > 0) && CURED_IT.test(part))
       || (TWO_LEADS.test(part) && !kind.faults.some(f => f.repair.id === TURNS_IT))
     const byOthers = doneByOthers(kind, plain, near)
     // of what others mended it may not be known which it was

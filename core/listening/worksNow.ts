@@ -21,6 +21,7 @@ const SAYS = [
   '\\bstarts? (?:(?:right|fine) )?(?:under (?:load|pressure|air)|loaded|against \\d+)(?: now| fine| ok)?$',
   '^(?:and |it |she )*(?:holds|is holding|holding|spins|seals|vents|drains|primes|unloads)(?: right| fine| good| free)?'
   + ' (?:now|again)$',
+  '^(?:and )?(?:it[’\']s )?(?:back )?down to (?:\\d+|two|three|four|five|six) minutes(?: now)?$',
   '^(?:and )?no(?: more)? (?:drips?|leaks?|drop|hiss|smell|smoke|spark(?:s|ing)?)(?: now| any ?more| across it)?$',
   '^(?:and |at |up to )*full speed(?: now| again)?$', '\\bhas water(?: again| now)?$',
   '^(?:and |now |it[’\']s |she[’\']s )*pumping(?: away| again| fine| good| now)*$',

@@ -16,6 +16,14 @@ describe('steps as they are taken', () => {
     ['well-3wire', 'that relay is stuck open, it\'s not sending anything to the start winding', 'relay.ohms OL'],
     ['well-3wire', 'amps are 12 on black 12 on yellow and 0 on red', 'black.run 12 | yellow.run 12 | red.run 0'],
     ['well-3wire', 'red to yellow and black to yellow both read open', 'leads.ry OL | leads.by OL'],
+    ['well-2wire', 'put an amp meter on it and it\'s drawing zero amps', 'black.run 0'],
+    ['well-2wire', 'turned off the power and checked resistance on the two wires, infinite', 'leads.by OL'],
+    ['well-2wire', 'checked for 240 at the bottom, good', 'load.volts 240'],
+    ['well-3wire', 'checked the start cap with a meter and it\'s open', 'cap.farads OL'],
+    ['well-3wire', 'at well head motor side r-y ol too', 'open-again open'],
+    ['compressor-direct', 'took the pressure off and it started fine', 'starts-empty empty'],
+    ['three-phase', 'overload is a 20 amp and it\'s pulling 26', 'amps1.run 26 | dial.amps 20'],
+    ['holding-tank', 'float switch tests closed in both positions', 'well-float-look held'],
     ['jet', 'suction pipe\'s got a pinhole, you can hear it hiss', 'seen-itself suction.air-leak'],
     ['jet', 'I see bubbles coming up through the prime hole', 'water-look air'],
     ['booster', 'pull the lever up and hold it there till it comes up past 20', 'keeps-running keeps'],
@@ -40,6 +48,7 @@ describe('steps as they are taken', () => {
 
 describe('what follows on what was read or done', () => {
   hearsNext([
+    ['well-2wire', 'contacts burnt', 'new switch, fixed it', 'mended switch.pole1-burnt | works yes'],
     ['well-2wire', 'gauge 30', 'shuts off at 50', `cut-out ${psi(50)}`],
     ['well-2wire', 'gauge 92', 'kicks off at 50 now', `cut-out ${psi(50)}`],
     ['well-2wire', 'gauge 40', 'won\'t shut off at 50', 'runs-past runs-on'],

@@ -26,7 +26,8 @@ const OF_POINTS: readonly Joined[] = [
 
 /** What a pressure does by itself, and what a lever does. */
 const OF_PRESSURE: readonly Joined[] = [
-  ['cutout $1', '(?<=^ ?|, ?|\\b(?:and|now|it|she|pump) )(?:shuts?|cuts?|kicks?|kicked|clicks?|clicked|turns?|turned|goes'
+  ['cutout $1', '(?<=^ ?|, ?|\\b(?:and|now|it|she|pump) )(?:shuts?|cuts?|kicks?|kicked|clicks?|clicked|turns?'
+  + '|turned|goes'
   + '|went)(?: itself)?(?: right)? (?:off|out) at (\\d{2,3})(?: by itself| on its own| now)*(?= ?$|[,;](?! ?back))'],
   ['falls right off', `(?:then |and )?(?:it |pressure |the gauge )?(?:drops|falls|goes`
   + `|bleeds)(?: right)?(?: back)?(?: down)?`
@@ -207,6 +208,50 @@ const LOOKED_AT: readonly Joined[] = [
   ['', '(?<=(?:hums|groans|growls|buzzes)[^;]*)(?:and )?the belt (?:doesn\'t|does not|won\'t|not) move'],
 ]
 
+const CHECKED = '(?:i )?(?:checked|tested|measured|metered|ohmed)'
+
+/** What was checked, and how it was. */
+const CHECKED_SO: readonly Joined[] = [
+  ['', '(?:put|got|hung|clipped) (?:an|my|the) (?:amp ?meter|ammeter|amp clamp|clamp meter) (?:on|around) (?:it'
+  + '|them|one'
+  + '|the (?:wire|lead|leg))(?: and|,)*'],
+  ['gauge 0', '(?:look(?:ing|ed)?|looked) at the gauge(?: and|,)* it(?:\'s| is| was) (?:on|at|reading) zero'],
+  ['breaker tripped', '(?:breaker|double[- ]pole)[a-z ]* (?:is|was|\'s) in the middle(?: position)?'],
+  ['runs a few minutes then quits', '(?:pump |it )?(?:came|comes) on for (?:about )?(?:a minute'
+  + '|\\w+ minutes)(?: or so|,)* (?:and|then)'
+  + ' (?:quit|quits|stopped|stops)'],
+  ['$1 at the load side', `${CHECKED} for (2\\d\\d`
+  + `|1[12]\\d)(?: ?v(?:olts)?)? at the bottom,? (?:and )?(?:it(?:'s| was) )?(?:good`
+  + '|there|ok)'],
+  ['motor winding ol ohms', `${CHECKED} (?:the )?(?:resistance|ohms) (?:on|across|between) the two (?:pump `
+  + `|motor )?wires(?: and|,)*`
+  + ' (?:it(?:\'s| is) )?(?:infinite|open|ol)'],
+  ['motor winding $1 ohms', `${CHECKED} (?:the )?(?:resistance|ohms) (?:on|across|between) the two (?:pump `
+  + `|motor )?wires(?: and|,)*`
+  + ` (?:it(?:'s| is) |i get |got )?${N}(?: ohms)?`],
+  ['start cap ol uf', `${CHECKED} the (?:start )?cap(?:acitor)? with (?:a|my|the) meter(?: and|,)* it(?:'s| is`
+  + `| reads| was) open`],
+  ['prime gone', 'priming it (?:every (?:day|morning|time)|all the time)'],
+  ['starts only when empty', '(?:took|let|bled|dumped) the (?:pressure|air) off(?: and|,)* it (?:started'
+  + '|starts)(?: right up| fine'
+  + '| up)?'],
+  ['$2 amps, dial at $1',
+    `(?:the )?overload(?:'s| is) an? ${N} amps?(?: and|,| but)* (?:it(?:'s| is)|motor(?:'s`
+    + `| is)) (?:pulling|drawing)`
+    + ` ${N}(?: amps)?`],
+  ['cable by itself good to ground', '(?:megged|meg|checked|tested) (?:just'
+  + '|only) the cable(?: by itself)?(?: and|,)* (?:it(?:\'s'
+  + '| is| was) )?(?:good|fine|clear|ok)'],
+  ['wellhead open too', '(?:at )?(?:the )?well ?head(?:,? (?:the )?(?:motor|pump) side)?'
+  + ' (?:r|b|y|red|black'
+  + '|yellow)(?: to |-)'
+  + '(?:r|b|y|red|black|yellow) (?:is |reads )?(?:ol|open)(?: too| as well)?'],
+  ['float held down', '(?:the )?float(?: switch)?(?: tests| is| reads|\'s)+ closed (?:in both positions'
+  + '|both ways|up and down|up or'
+  + ' down|no matter what)'],
+  ['', '(?:the )?light on the (?:control )?box is (?:out|off)'],
+]
+
 export const TURNS_STEP_BY_STEP: readonly Joined[] = [
-  ...OF_POINTS, ...OF_PRESSURE, ...READ_OFF, ...TRIED, ...LOOKED_AT,
+  ...LOOKED_AT, ...CHECKED_SO, ...OF_POINTS, ...OF_PRESSURE, ...READ_OFF, ...TRIED,
 ]

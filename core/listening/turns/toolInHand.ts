@@ -78,7 +78,7 @@ export const TURNS_TOOL_IN_HAND: readonly Joined[] = [
   ['cap not bulged', '(?:the )?(?:start )?cap(?:acitor)? looks (?:fine|good|normal|all ?right|like new)'],
   ['$1 reads', '(?:i )?(?:checked|measured|ohmed(?: out)?|tested|rang(?: out)?|read) (?:the )?((?!and|it|both)[a-z]+'
   + '(?: (?!and|it)[a-z]+){0,2}(?: and (?!it)[a-z]+)?),? (?:and )?it(?:\'s| is| was| reads)(?= (?:open|ol|dead'
-  + '|shorted|\\d))'],
+  + '|shorted))'],
   ['inlet valve half shut', '(?:the )?(?:city |town |they )?(?:had |left )?(?:shut |closed )?(?:the )?(?:street|city'
   + '|curb|meter|service) (?:valve|stop|cock)s?(?:\'s| is| was| were)? (?:shut|closed|off|half shut|turned off)',
   '(?:the )?(?:city|town|water company|they)(?: had| have|\'d)? (?:shut|closed|turned off) the (?:street|city'

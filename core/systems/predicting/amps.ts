@@ -40,7 +40,7 @@ const isShorted = ({ figures }: Standing) => POLES.some(i => figures[`motor.left
  * What a motor draws whose start winding is left in hangs on both windings and the capacitor, and is in no table: so
  * often it is about so much of what the circuit has it; judgement.
  */
-const LEFT_IN = { share: 0.4, of: 0.5, sigma: 0.15 }
+const LEFT_IN = { share: 0.15, of: 0.6, sigma: 0.15 }
 const hasStartLeftIn = ({ figures, healthy }: Standing) =>
   figures['start.contactRunning'] < healthy['start.contactRunning']
 
