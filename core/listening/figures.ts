@@ -8,6 +8,7 @@ import { findUnit, type Quantity } from '#core/units'
 import { asCourse, perTime } from './overTime'
 import { takeJudged } from './judged'
 import { countOf, NAMES } from './numberNames'
+import { NOT_READ } from './notRead'
 import { threeLines, threePairs } from './threes'
 
 export interface Figure {
@@ -108,28 +109,6 @@ const PATTERN = new RegExp(
   'gu',
 )
 const ROW = /(?<![\d/.])(\d*\.?\d+)((?: ?\/ ?\d*\.?\d+){2})(?![\d/]) ?([a-zµωΩ]+)?/gu
-/** `3 amps where it did 6`, `5, normally 9`. */
-const USED_TO = '(?:used to|normally|usually|always|typically)'
-const DOES = '(?:do|does|pulls?|draws?|makes?|reads?|runs?|be|is|are|shows?|has|have)'
-const DID = '(?:did|does|was|were|pulled|drew|made|read|ran|had|showed)'
-const OF_OLD = '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|psi|pounds|gpm|ohms?)\\b)?'
-/** `115 volt pump`: what it is made for, not what was read. */
-const MADE_FOR = '(?:pump|motor|coil|transformer|supply|system|cap|capacitor|model)\\b'
-const FOR_SO_MANY = new RegExp(
-  `\\b\\d+[- ]?v(?:olts?)? (?=${MADE_FOR})|\\b(?:wired|made|rated|meant) for \\d+(?: ?v(?:olts?)?)?\\b`
-  + '|\\b(?:where |and |when )?(?:the )?(?:name)?(?:plate|tag|sticker|label) (?:says|reads|is|calls for|shows) '
-  + '\\d+(?:\\.\\d+)?(?: ?(?:amps?|a|volts?|v|uf|mfd)\\b)?'
-  + '|\\b(?:supposed to be|should be|ought to be|used to be|instead of) \\d+(?:\\.\\d+)?(?: ?(?:or|to|-) ?\\d+)?'
-  + '(?: ?[a-z]+)?'
-  // what it once was is not what it is
-  + '|,? ?\\b(?:it\'?s|on|for|against) an? \\d+(?:\\.\\d+)? ?amp (?:pump|motor'
-  + '|(?:half|one|two|[\\d./]+) ?(?:horse|hp))\\b'
-  + `|\\b(?:where|when) (?:it|they|she|he)(?: ${USED_TO})(?: ${DOES})? ${OF_OLD}|\\bwhere (?:it|they|she) ${DID}`
-  + ` ${OF_OLD}`
-  + `|,? ?\\b(?:it |they |she )?${DID} ${OF_OLD} (?:last \\w+|before(?= ?$|,)|when (?:it was )?new|originally)`
-  + `|(?<=\\d[^,]*), ?(?:and )?(?:it |they )?(?:${USED_TO}|normal is|usual is)(?: ${DOES})? ${OF_OLD}`,
-  'g',
-)
 /** Three figures and nothing else: of one go. */
 const ROW_BY_SPACES
   = /(?<![\d./n-])(?<!n\d )(\d*\.?\d+) (\d*\.?\d+) (?:and )?(\d*\.?\d+)(?![\d./])(?: ?([a-zµωΩ]+))?/gu
@@ -163,7 +142,7 @@ export function figuresOf(joined: string): Told {
     .replaceAll('μ', 'µ')
     .replace(/[–—]/g, '-')
     .replace(/(\d),(\d{1,2})(?![\d,])/g, '$1.$2')
-    .replace(FOR_SO_MANY, ' ')
+    .replace(NOT_READ, ' ')
     .replace(POINT, decimal)
     .replace(BARE_PAIRS, sayPairs)
     .replace(/^.*$/, namedPairs)

@@ -2,7 +2,10 @@
 import type { FaultMode, SystemKind } from '#core/systems'
 
 export const NEW_FUSE = /^(?:a )?new (?:\d+[ -]?amp )?fuse$/
-const RUNS_AGAIN = /\b(?:runs?|ran|running|works?|working|pump(?:s|ing)|holds?|held|holding|took off)\b/
+const RUNS_AGAIN = new RegExp(
+  '\\b(?:runs?|ran|running|works?|working|pump(?:s|ing)|holds?|held|holding|took off|(?:pulls|pulled|snaps'
+  + '|snapped) in)\\b',
+)
 export const refused = (kind: SystemKind, after: string): FaultMode | undefined =>
   RUNS_AGAIN.test(after) ? kind.faults.find(f => REFUSED.test(f.repair.id)) : undefined
 /** `new fuse, 20 20 21`: it holds, and draws what it should. */

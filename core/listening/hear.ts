@@ -15,6 +15,7 @@ import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
 import { inTradeWords } from './misspelt'
+import { isLabelAhead, labelOf, withLabel } from './ofLabel'
 import { isOneTest, isRenewed } from './oneTest'
 import { withPilot, withReferred } from './referring'
 import { sayLines } from './sayLine'
@@ -23,7 +24,7 @@ import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
-import { asWhole, labelOf } from './wholeLine'
+import { asWhole } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
 import { saysItWorks } from './worksNow'
@@ -82,7 +83,7 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
-  const said = spelledRight(withoutHead(withoutClock(typed)), listening.sayings)
+  const said = withLabel(spelledRight(withoutHead(withoutClock(typed)), listening.sayings), listening.before)
   if (said !== typed) return asTyped(typed, said, hear(kind, said, listening))
   const states = hearStates(kind, typed, listening)
   if (states) return states
@@ -304,17 +305,19 @@ const REFUSED: ReadonlySet<string> = new Set(['empty', 'no-direction'])
 /** What was found: read, seen, heard, told. */
 function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
   const text = typed.trim()
+  const { units = US, before = {}, sayings = [] } = listening
   const remark = (nearest: readonly Choice[] = []): Result<Heard> =>
     ok({ kind: 'remark', line: { kind: 'remark', text }, nearest })
   const station = text.length > LONGEST ? undefined : readStationWords(kind, text, listening.units)
   if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
-  const inHand = setInHand(kind, text, listening.expected, listening.units ?? US)?.map(l => ({ ...l, typed: text }))
+  if (isLabelAhead(text, before)) return remark()
+  const inHand = setInHand(kind, text, listening.expected, units)?.map(l => ({ ...l, typed: text }))
   if (inHand)
     return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
   const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)).replace(AT_THE_MAIN, 'breaker in $1'), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
-    const lines = [line, ...labelOf(kind, text, [line]).map(l => ({ ...l, typed }) as DraftLine)]
+    const lines = [line, ...labelOf(kind, text, [line], before.action).map(l => ({ ...l, typed }) as DraftLine)]
     return ok({ kind: 'lines', lines, say: lines.length > 1 ? sayLines(kind, lines, listening.units) : say })
   }
   if (!exact.ok && REFUSED.has(exact.problem.code)) return exact
@@ -322,7 +325,6 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   const state = sayState(text)
   if (state) return ok({ kind: 'lines', lines: [state.line], say: state.say })
   if (text.length > LONGEST) return remark()
-  const { units = US, before = {}, sayings = [] } = listening
   const { near, value: nearValue, quantity: nearQuantity, test: nearTest, fed } = before
   const bearing = { expected: listening.expected, near, nearValue, nearQuantity, nearTest, fed, units }
   const referred = withReferred(findTest(kind, 'pilot.volts') ? withPilot(text) : text, before)

@@ -1,17 +1,19 @@
 /** What the line as a whole says of the lines heard in it: heard besides, held against a label, or not so said. */
 import { findTest, readingSetOf, SEEN_ITSELF, unstaged, type SystemKind, type Test } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { labelOf } from './ofLabel'
 import type { Spoken } from './spoken'
 
 /** The lines that a whole line comes to. @param before what the system did before: `swapped the cap, no change` */
 export function asWhole(
-  kind: SystemKind, text: string, heard: readonly DraftLine[], { does, complained, near, places }: Spoken,
+  kind: SystemKind, text: string, heard: readonly DraftLine[], before: Spoken,
 ): readonly DraftLine[] {
+  const { does, complained, near, places } = before
   const asDone = heard.map(l => whereRead(kind, text, l, near, places))
     .flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
     .flatMap(l => (complained === 'overload-trips' ? byOverload(kind, text, l) : [l]))
   const told = lastOfEach(kind, lowestToGround(withoutBridged(kind, text, asDone)))
-  return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told)]
+  return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told, before.action)]
 }
 
 const OF_LEADS = 'cable.high-resistance'
@@ -106,34 +108,6 @@ function doingOf(kind: SystemKind, text: string, told: readonly DraftLine[]): Dr
   if (!read || heard || staged || !kind.tests.some(t => t.id === 'sound')) return []
   const does = DOES.find(d => d.said.test(text))
   return does ? [{ kind: 'observation', test: 'sound', outcome: does.outcome }] : []
-}
-
-const IN_BAND = /\b(?:good|fine|ok|okay|great|perfect|right on|spot on|in (?:the )?band|within|in spec|healthy)\b/i
-const NOT_SO = /\b(?:not|isn'?t|no|should|supposed|half|low|weak|bad|out of)\b/i
-
-/** What is printed on it: `marked 124 to 149`, `on a 145-174`. */
-const PRINTED = new RegExp(
-  '\\b(?:says|marked|stamped|printed|rated|labell?ed|label|can|cap(?:acitor)?(?= \\d+(?: ?(?:-'
-  + '|to) ?\\d+)? reads)|on an?|it[\'’]?s an?|supposed to be|should be)\\b'
-  + '[^\\d,;]{0,16}(\\d{2,3})(?: ?(?:-|–|to|\\/) ?(\\d{2,3}))?(?! ?(?:v|volts?|psi|amps?)\\b)',
-  'i',
-)
-/** A meter for them is some percent off, and so is one figure alone; common practice, no source. */
-const [OFF, OF_ONE] = [0.05, 0.2]
-
-/** By what is printed on a capacitor it is judged. */
-const LABELS = new Map([['cap.farads', 'cap-label'], ['runcap.farads', 'runcap-label']])
-
-/** `cap is good, 150`, `71 on a 105 to 126`: read, and held against what is printed on it. */
-export function labelOf(kind: SystemKind, text: string, told: readonly DraftLine[]): DraftLine[] {
-  const read = told.findLast(l => l.kind === 'reading' && LABELS.has(l.test))
-  const [value, test] = read?.kind === 'reading' ? [(read.value ?? 0) * 1e6, LABELS.get(read.test)] : []
-  if (!value || value <= 0 || !test || !findTest(kind, test)) return []
-  const [, least, most] = PRINTED.exec(text) ?? []
-  const low = Number(least) * (most ? 1 - OFF : 1 - OF_ONE)
-  const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test, outcome }]
-  if (least && Number(least) !== value) return label(value < low ? 'under' : 'within')
-  return IN_BAND.test(text) && !NOT_SO.test(text) ? label('within') : []
 }
 
 const BRIDGED = new RegExp(

@@ -6,9 +6,9 @@ export const POWER: Sayings = {
   'breaker-heat': {
     what: ['breaker', 'breaker face', 'two pole breaker'],
     is: {
-      cool: ['cool', 'not hot', 'not warm', 'barely warm', 'normal temperature'],
+      cool: ['cool', 'not hot', 'not warm', 'barely warm', 'normal temperature', 'cool to the touch'],
       hot: [
-        'hot', 'real warm', 'too hot to touch', 'burning up', 'hot to the touch', 'warm to the touch',
+        'hot', 'warm', 'real warm', 'too hot to touch', 'burning up', 'hot to the touch', 'warm to the touch',
         'fry an egg on', 'smokes', 'melted', 'roasting',
       ],
     },

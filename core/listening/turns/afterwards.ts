@@ -1,4 +1,5 @@
 /** What is said once the work is done: that it runs and at how many amps, between what it works, that it holds. */
+import { NOUGHT, VOLTS } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const P = '(\\d{2,3})(?: ?psi| pounds| lbs?)?'
@@ -139,11 +140,17 @@ const OF_PARTS: readonly Joined[] = [
   + '|, (?!\\d))'],
 ]
 
+const LITTLE_FUSE = '(?:the )?(?:(?:control|little|small|glass) )+fuse'
+
 /** Into a thing and out of it. */
 const IN_AND_OUT: readonly Joined[] = [
   ['control $1 volts, nothing out of the control fuse', '(\\d{2,3})(?: ?v(?:olts?)?)? (?:ahead of|before|into'
   + '|going into) the (?:control )?fuse,? (?:and |but )?'
-  + '(?:0|nothing|zero)(?: volts)? (?:after|behind|past|out of|coming out of)(?: it| the \\w+)'],
+  + '(?:0|nothing|zero)(?: volts)? (?:after|behind|past|out of|coming out of)(?: it| the \\w+)',
+  `${VOLTS} (?:going )?(?:into|in|to|at|ahead of|before|on one (?:end|side) of`
+  + `|on top of) ${LITTLE_FUSE},? (?:and |but )?`
+  + `${NOUGHT}(?: volts| power)? (?:(?:comes |coming |going )?out(?: of it)?|(?:after|behind|past) it|(?:on|at) the`
+  + ' (?:other (?:end|side)|bottom))'],
   ['coil $1 ohms', 'coil ohms (?:are |is |read |at )?(\\d+)(?:,? to ground (?:nothing|none|ol|clear))?'],
   [', inlet $1 psi, peak $2 psi', '(\\d\\d) in,? (?:and )?(\\d\\d) out (?:with everything shut|dead ?headed|with'
   + ' it all shut|no flow)'],

@@ -36,6 +36,7 @@ import { TURNS_OF_GAUGES } from './gauges'
 import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_STEP_BY_STEP } from './stepByStep'
+import { TURNS_AS_WRITTEN } from './asWritten'
 import { TURNS_IN_PASSING } from './inPassing'
 import { TURNS_IN_SHORT } from './inShort'
 import { TURNS_OF_LOGS } from './logging'
@@ -57,6 +58,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_AS_WRITTEN,
   ...TURNS_STEP_BY_STEP,
   ...TURNS_TOOL_IN_HAND,
   ...TURNS_AT_EASE,

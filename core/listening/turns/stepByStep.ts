@@ -83,6 +83,9 @@ const READ_OFF: readonly Joined[] = [
   + '(?:meter|it) (?:says|reads|shows) (\\d+)(?: ?uf| mike)?,? (?:and |but )?it(?:\'s| is) (?:rated|marked'
   + '|supposed to be)'
   + '(?: for| at)? (\\d+)(?: ?to ?| ?- ?)(\\d+)'],
+  ['cap reads $1 uf', '(?:discharge|discharged|bled|bleed)(?: off)? the cap(?:acitor)?(?: off)?(?: first)?,? (?:and '
+  + '|then )*(?:(?:put|stuck|hooked) (?:the|my|a) meter (?:on|to|across) it,? |(?:and )?(?:it|read|reads|measured'
+  + '|checked)(?: it)? )+(\\d+)(?: ?uf| mikes?| microfarads?)?(?= ?$)'],
   ['coil $1 volts', `${VOLTS} (?:on|at) one (?:side|end) of the coil,? (?:and |but )?${NOUGHT}`
   + ' (?:on|at) the other(?: side| end)?'],
 ]
@@ -212,6 +215,14 @@ const CHECKED = '(?:i )?(?:checked|tested|measured|metered|ohmed)'
 
 /** What was checked, and how it was. */
 const CHECKED_SO: readonly Joined[] = [
+  ['overload contact ol ohms', `${CHECKED} (?:out )?(?:the )?(?:overload )?contact,?${THEN}(?:it(?:'s| is| reads) )?`
+  + '(?:open|ol) with the (?:reset )?button (?:pushed )?in'],
+  ['works fine', '(?:ran|cycled|ran it through|put it through) it (?:in|through|for) (?:two|three'
+  + '|four|five|six|several) (?:full |whole )?(?:turns|rounds|starts)(?: in a row)?'],
+  ['shaft stiff', '(?:with the power off )?i can (?:just |barely )?turn (?:it|the shaft|her)(?: by hand)?,? but'
+  + ' (?:it\'s|it is|she\'s) (?:awful |real |really |pretty |very )?(?:tight|stiff|hard|rough)'],
+  ['switch closed', `(?:pull|pulled|take|took|lift|lifted) (?:a|one) wire off (?:of )?the (?:pressure `
+  + `)?switch(?: and|,|then|;)* (?:it|the pump|she) ${ENDS}`],
   ['', '(?:put|got|hung|clipped) (?:an|my|the) (?:amp ?meter|ammeter|amp clamp|clamp meter) (?:on|around) (?:it'
   + '|them|one'
   + '|the (?:wire|lead|leg))(?: and|,)*'],
@@ -252,6 +263,20 @@ const CHECKED_SO: readonly Joined[] = [
   ['', '(?:the )?light on the (?:control )?box is (?:out|off)'],
 ]
 
+const INCHES = `${N}(?: inches|")(?: of vacuum)?`
+const PULLS = '(?:pulls|pulling|pulled|makes|making|reads|reading|shows|showing|gets|holds|is at|at)'
+const SUCTION = '(?:the )?(?:suction|vacuum)(?: gauge| line| side)?(?:\'s| is)?'
+
+/** Inches of mercury on the suction, however they are told. */
+const OF_SUCTION: readonly Joined[] = [
+  ['vacuum low', `${SUCTION} (?:only |barely |just )+${PULLS} ${INCHES}`,
+    `(?:only|barely|just) ${PULLS} ${INCHES} (?:on|at|in) ${SUCTION}`],
+  ['vacuum $1 inches', `${INCHES} (?:on|at|in) ${SUCTION}(?= ?$|,| and)`, `${SUCTION} ${PULLS} ${INCHES}`,
+    `(?<=^ ?|, ?)${PULLS} ${INCHES}(?= ?$|,| and)`],
+  ['vacuum jumps', `(?:the )?needle (?:jumps|bounces|swings|dances)(?: around)? (?:between|from) ${N} (?:and|to) ${N}`
+  + '(?: inches)? (?:on|of) (?:the )?(?:vacuum|suction)(?: gauge)?'],
+]
+
 export const TURNS_STEP_BY_STEP: readonly Joined[] = [
-  ...LOOKED_AT, ...CHECKED_SO, ...OF_POINTS, ...OF_PRESSURE, ...READ_OFF, ...TRIED,
+  ...LOOKED_AT, ...CHECKED_SO, ...OF_POINTS, ...OF_PRESSURE, ...OF_SUCTION, ...READ_OFF, ...TRIED,
 ]

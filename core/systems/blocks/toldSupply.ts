@@ -66,7 +66,7 @@ export const breakerHeat = (): SeenTest =>
     minutes: 0.5,
     whileRunning: true,
     steps: ['Cover on, after it has run: warmer than the breakers beside it?'],
-    outcomes: { cool: { label: 'cool or warm' }, hot: { label: 'hot' } },
+    outcomes: { cool: { label: 'no warmer than the others' }, hot: { label: 'warmer, or hot' } },
     usual: { cool: 0.97, hot: 0.03 },
     chancesByFault: {
       'breaker.weak': { cool: 0.45, hot: 0.55 },
