@@ -58,3 +58,24 @@ describe('a line that names nothing', () => {
       .toBe('breaker.v12 238 | breaker.v23 121 | breaker.v31 119')
   })
 })
+
+describe('what is only suspected', () => {
+  hearsAs([
+    ['well-3wire', 'I bet the relay\'s stuck', 'remark'],
+    ['well-3wire', 'I suspect the motor is grounded', 'remark'],
+    ['well-3wire', 'I\'d bet on the start cap', 'remark'],
+    ['well-3wire', 'wonder if the well\'s dry', 'remark'],
+    ['well-3wire', 'ruled out the switch', 'remark'],
+    ['well-3wire', 'if the cap\'s bad it\'d hum', 'remark'],
+    ['well-3wire', 'it would trip if the motor was grounded', 'remark'],
+    ['well-3wire', 'could be a leak in the drop pipe', 'remark'],
+    ['well-3wire', 'a good one reads 4.1', 'remark'],
+    ['well-3wire', 'tank\'s fine, switch is fine', 'remark'],
+    // what was then read or seen is
+    ['well-3wire', 'pretty sure the motor\'s grounded, megged it and got 0.2', 'leads.ground 200000'],
+    ['well-3wire', 'I suspect the switch, 240 in and nothing out', 'line.volts 240 | load.volts 0'],
+    ['well-3wire', 'hoping it\'s the switch, it\'s got ants in it', 'contacts insects'],
+    ['well-3wire', 'pretty sure the contacts are burnt', 'contacts burnt'],
+    ['jet', 'could be sucking air, vacuum\'s jumping', 'vacuum low'],
+  ])
+})

@@ -13,7 +13,46 @@ const KIND_OF = '(?:supply|start|power|control|wiring|pump|motor|water|air|elect
 const SUPPOSED = '(?:supposed to|should|ought to|meant to)'
 const THOUGHT = '(?:i |we )?(?:thought|figured|assumed|suspected|guessed|would have bet|was sure|would\'ve bet)'
 
+const MAYBE = '(?:might|may|could|would|should)(?: just| well| still| even)?(?: be| have| have been)?'
+const SUSPECT = '(?:i(?:\'d| would)? (?:bet|suspect|wonder|wager|guess it\'s the)|suspect|wonder(?:ing)?'
+  + '|my (?:guess|bet|money)'
+  + '|pretty sure|thinking|afraid|hoping|i\'m (?:thinking|afraid|guessing|betting)|ruled? out)'
+const IF = '(?:if|when|cause|because)'
+
+/** What is only suspected, or would be so: no figure in it. */
+const SUSPECTED: Joined = [
+  '',
+  `^ ?(?:and |but |so )*${SUSPECT}(?! (?:the )?contacts)\\b[^;,\\d]*(?= ?$|[;,])`,
+  `^ ?(?:it|that)(?:'d| would) (?:trip|hum|hold|run|read|be|do|blow|groan|start|stop|explain)[^;,\\d]*(?= ?$|[;,])`,
+  `^ ?${IF} (?:the |a |my )?[a-z' ]+,? (?:it|that|they)(?:'d| would)\\b[^;,\\d]*(?= ?$|[;,])`,
+  `^ ?(?:it |the |that )?(?:${PART} )?${MAYBE} (?:an? |the |some )?(?:bad |dead |little |slow )?(?:leak(?:ing`
+  + `|s)?|stuck|weak`
+  + `|shorted|grounded|open|worn|clogged|low|dry|frozen|sucking|losing|tripp(?:ed|ing)|burnt|loose`
+  + `|${PART})[^;,\\d]*(?= ?$|[;,])`,
+]
+
+/** Of another that stands elsewhere. */
+const ELSEWHERE: Joined = [
+  '',
+  '(?:the |a |my )?(?:spare|other|good|new)(?: one| motor| pump)? (?:on|in|at|off|from) (?:the |my )?(?:truck'
+  + '|shelf|shop|van)'
+  + ' (?:reads|pulls|draws|has|is|shows)[^;,]*',
+  '(?:the |my )(?:spare|spare (?:motor|pump|one)) (?:reads|pulls|draws|has|is|shows) \\d[^;,]*',
+  '(?:a|any) (?:good|new|known good) one (?:reads|pulls|draws|has|is|shows) \\d[^;,]*',
+]
+
+/** Said to be well, and not how that was seen. */
+const SAID_FINE: Joined = ['', '(?:the )?(?:tank|switch|well)(?:\'s| is) (?:fine|ok|okay|good)(?=,? (?:the '
+  + '|and )?(?:tank|switch|power'
+  + '|pump|well|breaker|motor|wiring)(?:\'s| is| are) )']
+
 export const TURNS_OF_CONCLUDING: readonly Joined[] = [
+  ['$1 ', `^ ?(?:and |but |so )*${SUSPECT} (?:it's |that it's )?(?:the |a )?(${PART})(?=,? (?:it's |it is |and `
+  + `|i (?:get|got`
+  + `|have) |only |just |about )*\\d)`],
+  SUSPECTED,
+  ELSEWHERE,
+  SAID_FINE,
   [
     '',
     // `so it's in the control side`, `so that's your pump`
