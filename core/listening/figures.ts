@@ -3,6 +3,7 @@
  * minutes`. What they stood in is left behind as words. A figure with a unit that no reading has (feet, gallons,
  * horsepower, hours of rest) is passed over.
  */
+import { inDecades } from './decades'
 import { inNumbers } from './spokenNumbers'
 import { findUnit, type Quantity } from '#core/units'
 import { asCourse, perTime } from './overTime'
@@ -127,7 +128,7 @@ export const TESTER = { mains: 90, vehicle: 6 }
 
 /** `one twenty`, `two hundred and forty`, `twenty pounds`: as figures, ahead of all turns that speak of figures. */
 export const inFigures = (text: string): string =>
-  inNumbers(text.toLowerCase())
+  inNumbers(inDecades(text.toLowerCase()))
     .replace(UNIT_AND_A_HALF, (_, n: string | undefined, unit: string) => `${n ? countOf(n) : 1}.5 ${unit}`)
     .replace(TENTHS, (_, n: string, unit: string | undefined) => `0.${countOf(n)} ${unit ?? 'volts'}`)
 

@@ -1,5 +1,6 @@
 /** Numbers as they are said over a meter; how they are said is common practice, no source. */
 import { describe, expect, it } from 'vitest'
+import { inDecades } from './decades'
 import { inNumbers } from './spokenNumbers'
 
 describe('numbers in words', () => {
@@ -28,4 +29,14 @@ describe('numbers in words', () => {
     for (const said of ['one and two', 'one of the two', 'three pump wires', 'fifteen years old', 'ten below', 'zero'])
       expect(inNumbers(said)).toBe(said)
   })
+})
+
+describe('decades', () => {
+  it.each([
+    ['gauge is in the high 30s', 'gauge is 38'],
+    ['mid two thirties at the switch', '235 at the switch'],
+    ['high 470s on all three', '478 on all three'],
+    ['low to mid 40s', '42'],
+    ['pump\'s from the 80s', 'pump\'s from the 80s'],
+  ])('%s', (said, is) => expect(inDecades(said)).toBe(is))
 })

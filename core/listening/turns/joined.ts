@@ -37,6 +37,7 @@ import { TURNS_OF_HISTORY } from './history'
 import { TURNS_OF_SIDES } from './sides'
 import { TURNS_STEP_BY_STEP } from './stepByStep'
 import { TURNS_AS_WRITTEN } from './asWritten'
+import { TURNS_BY_HAND } from './byHand'
 import { TURNS_IN_PASSING } from './inPassing'
 import { TURNS_IN_SHORT } from './inShort'
 import { TURNS_OF_LOGS } from './logging'
@@ -58,6 +59,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_BY_HAND,
   ...TURNS_AS_WRITTEN,
   ...TURNS_STEP_BY_STEP,
   ...TURNS_TOOL_IN_HAND,
