@@ -122,8 +122,8 @@ export function findDone(
       const isDone = mended || DOES.test(before)
       const again = isDone ? 'runs' : after
       if (near === 'fuse' && NEW_ONE.test(part)) return refused(kind, again)
-      if (NEW_FUSE.test(part)) return inDisconnect(kind, part, fedAt, linesFused(kind, near, again) ?? refused(kind,
-        again))
+      if (NEW_FUSE.test(part))
+        return inDisconnect(kind, part, fedAt, linesFused(kind, [near, seen], again) ?? refused(kind, again))
       const reset = breakerReset(kind, { near, earlier, shown, before, part, after })
       if (reset) return reset
       return inDisconnect(kind, part, fedAt, putRightBy(kind, whole, before, {

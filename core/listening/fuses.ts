@@ -12,8 +12,10 @@ export const refused = (kind: SystemKind, after: string): FaultMode | undefined 
 const AMPS_NOW = /^[\s,]*(?:and |now )*\d+(?:\.\d+)?[ ,/]+\d+(?:\.\d+)?[ ,/]+\d+(?:\.\d+)?(?: ?a(?:mps)?)?\s*$/
 const LINE_FUSES = 'replace-fuse-or-breaker'
 const OF_LINES: ReadonlySet<string> = new Set(['breaker', 'disconnect', 'supply', 'line'])
-export const linesFused = (kind: SystemKind, near: string | undefined, after: string): FaultMode | undefined =>
-  OF_LINES.has(near ?? '') && (RUNS_AGAIN.test(after) || AMPS_NOW.test(after))
+export const linesFused = (
+  kind: SystemKind, at: readonly (string | undefined)[], after: string,
+): FaultMode | undefined =>
+  at.some(point => OF_LINES.has(point ?? '')) && (RUNS_AGAIN.test(after) || AMPS_NOW.test(after))
     ? kind.faults.find(f => f.repair.id === LINE_FUSES)
     : undefined
 /** Many a disconnect holds the fuses: where its volts were the last read it was one of those. */

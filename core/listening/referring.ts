@@ -47,6 +47,7 @@ const BOTTOM_OF
 
 /** `pulled the fuse, it's open`, after the control fuse was spoken of: that fuse. */
 const OF_FUSE = /\b(?:(?:pulled|took|popped)(?: out)?|ohmed)(?: out)? (?:the fuse|it)\b(?= ?(?:out)?,? (?:and )?it)/i
+const ITS_FUSE = /^(?:the )?fuse(?= )/i
 const SMALL_FUSE = /\b(?:glass|control|little|small|transformer) (?:glass )?fuse\b/i
 
 /** `there's a split along the bottom`, after the casing was spoken of. */
@@ -100,6 +101,7 @@ export function withReferred(text: string, before: Spoken): string {
   }
   if (CAUGHT.test(text) && RUNS_ON.test(before.said ?? '')) return text.replace(CAUGHT, 'float held down')
   if (OF_FUSE.test(text) && SMALL_FUSE.test(before.said ?? '')) return text.replace(OF_FUSE, 'pulled the control fuse')
+  if (before.near === 'fuse' && ITS_FUSE.test(text)) return text.replace(ITS_FUSE, 'control fuse')
   if (SPLIT.test(text) && CASING.test(before.said ?? '')) return `pump casing has ${text}`
   const { row = [] } = before
   const figures = row.map(v => v ?? 'OL').join('/')

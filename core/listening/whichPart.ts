@@ -243,7 +243,11 @@ export function putRightBy(
   const isPowered = POWERED.test(part) && !NAMES_IT.test(before) && !OF_POWER.test(earlier)
   if (isPowered) return isJustSeen ? mostShown(kind, itself, shown) : undefined
   const isSwitched = itself.some(w => w.it.some(({ by, said }) => ['on', 'reset'].includes(by) && said.test(part)))
-  const spokenFor = isNamed || isSwitched || !isJustSeen ? undefined : mostShown(kind, itself, shown)
+  // `check valve leaks back`, `replaced it`: of what may have shown so, that which was named with it
+  const namedWith = itself.filter(({ to }) => to.test(earlier.toLowerCase()))
+  const spokenFor = isNamed || isSwitched || !isJustSeen
+    ? undefined
+    : mostShown(kind, namedWith, shown) ?? mostShown(kind, itself, shown)
   if (spokenFor) return spokenFor
   const spoken = isNamed ? before : `${earlier.toLowerCase()}, ${before}`
   const lengthIn = ({ to }: Compiled) => to.exec(spoken)?.[0].length ?? 0

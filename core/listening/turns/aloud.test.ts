@@ -173,7 +173,7 @@ describe('what hands do and find, said aloud', () => {
     ],
     ['jet', 'pump and tank are fine, it\'s the suction line that froze', 'seen-itself suction.blocked'],
     ['jet', 'there\'s a little stream of bubbles coming in through the clear pipe', 'water-look air'],
-    ['jet', 'took the little quarter inch tube off and it\'s packed with rust', 'port-look blocked | water-look sand'],
+    ['jet', 'took the little quarter inch tube off and it\'s packed with rust', 'water-look sand | port-look blocked'],
     ['jet', 'yeah there\'s a split in the casing', 'seen-itself pump.cracked'],
     ['rv', 'on the pump, water\'s coming out of the city water hookup outside', 'seen-itself house.city-check'],
     ['rv', 'pulled the fuse and it\'s burnt in half', 'fuse-look blown'],

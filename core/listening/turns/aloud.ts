@@ -250,7 +250,7 @@ const OF_PLACE: readonly Joined[] = [
   + `|comes?|coming|`
   + `slips?|slipping) back(?:wards?)? (?:through|past|by) the check(?: ?valve)?`,
   `check(?: ?valve)?(?:'s| is)? (?:passing|leaking by|leaks by|letting (?:it|water) (?:back|by))`],
-  ['$1, rust in the water', `((?:tube|nipple|port|hole|orifice|line)(?: \\w+){0,3} (?:is|it's|was|'s)(?: all| just`
+  ['rust in the water, $1', `((?:tube|nipple|port|hole|orifice|line)(?: \\w+){0,3} (?:is|it's|was|'s)(?: all| just`
   + `| completely)? (?:packed|plugged|clogged|full|stopped up|choked))(?: up| solid)* (?:with|of|full of)`
   + ` (?:rust|sand|iron`
   + `|scale|sediment|grit|mud)`],

@@ -1,6 +1,6 @@
 /** What a hand does as it goes, and what came of it: rows of what is heard. Common practice, no source. */
 import { describe } from 'vitest'
-import { hearsAs } from '../../../tests/told'
+import { hearsAs, hearsNext, psi } from '../../../tests/told'
 
 describe('what is only done', () => {
   hearsAs([
@@ -21,5 +21,29 @@ describe('what came of it', () => {
     ['compressor-direct', 'disconnected the motor and the breaker still trips', 'trip-motor-off trips'],
     ['well-2wire', 'jumped it straight to the breaker and it runs', 'bypass runs'],
     ['well-2wire', 'dug up the line by the barn, found a wet spot', 'leaks-look leak'],
+  ])
+})
+
+describe('clear to ground, where nothing was parted', () => {
+  hearsAs([
+    ['well-3wire', 'good to ground', 'leads.ground OL'],
+    ['well-3wire', 'both leads clear to ground', 'leads.ground OL'],
+    ['well-3wire', 'motor\'s not grounded', 'leads.ground OL'],
+    ['well-3wire', 'no path to ground', 'leads.ground OL'],
+    ['well-3wire', 'splice apart, motor side clear to ground', 'ground-parted above'],
+    ['well-3wire', 'black to yellow is fine', 'leads.by usual'],
+  ])
+})
+
+describe('what goes on from the line before', () => {
+  hearsNext([
+    ['well-3wire', '1.2 ohms', 'that\'s black to yellow', 'remark'],
+    ['well-3wire', 'impellers are jammed with sand', 'new pump end, 8 amps', 'mended motor.seized | black.run 8'],
+    ['compressor-direct', 'check valve leaks back', 'replaced it and it\'s quiet', 'mended check.leaking | works yes'],
+    ['jet', 'tube to the switch is plugged with rust', 'cleaned it, cycles', 'mended switch.port-blocked | works yes'],
+    ['three-phase', 'fuse is blown on C', 'new fuse, 7 7 7',
+      'mended breaker.pole-open | amps1.run 7 | amps2.run 7 | amps3.run 7'],
+    ['compressor-direct', 'intake filter\'s plugged', 'new one, goes to 125', `mended head.intake | gauge ${psi(125)}`],
+    ['holding-tank', 'well breaker\'s tripped', 'holds with the pump wires off', 'well-trip-head-open holds'],
   ])
 })

@@ -1,5 +1,5 @@
 /** What a hand does to taps, wires and switches as it goes: no finding by itself, and what came of it. No source. */
-import { AT_END } from './partsOfSpeech'
+import { AT_END, FIGURE } from './partsOfSpeech'
 import type { Joined } from './turnOf'
 
 const BEGUN = '^ ?(?:i |we |then |so |and |now |ok |okay )*'
@@ -12,16 +12,19 @@ const NO_CHANGE = '(?:no change|no difference|noth|same(?: thing)?|didn\'t (?:he
   + ' on|the same))'
 const CAME = '(?: and|,|;|;? then)* '
 
+const SO_LONG = '(?:for )?(?:an?|\\d+|(?!and|then)[a-z]+) (?:minutes?|hours?|while|bit|day|night|second)'
+
 /** By itself. */
 const ONLY_DONE: Joined = [
   '',
   `${BEGUN}(?:ran|running|opened|turned on|cracked)(?: up)? (?:an?|the|one|two|some|my) (?:[a-z]+ )?${TAPS}`
   + '(?: (?:wide open|all the way|full blast|full|on|up|outside|out (?:front|back)))*(?= ?$)',
-  `${BEGUN}let it (?:sit|rest|cool|stand)(?: (?:down|off|overnight|a while|awhile|for [a-z0-9 ]+|an? [a-z]+))*(?= ?$)`,
+  `${BEGUN}let it (?:sit|rest|cool|stand)(?: (?:down|off|overnight|a while|awhile|${SO_LONG}))*(?= ?$)`,
   `${BEGUN}(?:bumped|boosted) the (?:pressure|setting)(?: up| down)?(?: a (?:little|bit|hair))?(?= ?$)`,
   `${BEGUN}(?:pulled|threw|opened|killed) the disconnect(?= ?$)`,
   `${BEGUN}(?:unplugged|unplug|bypassed|bypass|disconnected|off|isolated|shut off|turned off`
   + `|stop) the ${USERS}${CAME}${NO_CHANGE}`,
+  `${BEGUN}(?:pulled|pulled up|hauled up|yanked) the (?:pump|motor|string)(?: up| out)?(?= ?$)`,
   `${BEGUN}(?:swapped|switched|moved) (?:the |some )?wires at the motor(?= ?$)`,
   `${BEGUN}(?:cut|took) the splice (?:out|apart|open)${CAME}(?:it's|it was|it is|was|is) (?:dry|clean|bright|fine|good)`
   + '(?: inside)?',
@@ -31,8 +34,49 @@ const ONLY_DONE: Joined = [
   + `|good|great))?`,
 ]
 
+/** Where nothing was parted, what is clear to ground is all that hangs on the leads. */
+const PARTED = '(?:cable|splice|head|cap|side|end|itself|alone|box|apart|unhooked|parted|feed|line|run|house|coil|cord)'
+const WHOLE = '(?:(?:the )?(?:both|all(?: three)?|either|everything|they|it|wires?|windings?|(?:motor '
+  + '|pump )?leads?|motor'
+  + '|pump|compressor)(?: (?:of them|legs|leads))?(?:\'s|\'re| is| are| read| reads| all| both| still)* )?'
+const TO_GROUND = 'to (?:the )?(?:ground|earth|frame|casing)'
+const CLEAR: Joined = ['leads to ground ol', `(?<!\\b${PARTED}\\b[^;]*)(?<=^ ?|, ?)${WHOLE}(?:(?:clear|good`
+  + `|fine|clean) ${TO_GROUND}`
+  + `|no (?:path|short|continuity|leakage) ${TO_GROUND}|not (?:grounded`
+  + `|shorted ${TO_GROUND}))(?![^;]*\\b${PARTED}\\b)(?= ?$|,)`]
+
+const PAIR = '(?:black|red|yellow) to (?:the )?(?:black|red|yellow)'
+
 export const TURNS_BY_HAND: readonly Joined[] = [
   ONLY_DONE,
+  CLEAR,
+  // which leads it was that were just read
+  ['', `^ ?(?:and )?(?:that's|that is|that was|this is) (?:from |on )?${PAIR}(?= ?$)`],
+  ['$1 ohms good', `(${PAIR})(?: is| reads| looks|'s)+ (?:fine|good|ok|okay|normal|right)(?= ?$|,)`],
+  ['pulled pump locked up', '(?:the )?(?:impellers?|stages?|pump end|wet end)(?: (?:is|are|was|were)'
+  + '|\'s)? (?:jammed|packed'
+  + '|locked|seized)(?: up| tight| solid)*(?: (?:with|by|full of) (?:sand|grit|scale|gravel|rust|silt))?(?= ?$|,)'],
+  ['one line fuse blown', '(?:the )?fuse(?: (?:is|was)|\'s)? (?:blown|open|popped|bad) on (?:the )?(?:[abc]'
+  + '|l[123]|n[123]|leg'
+  + ' (?:[abc]|[123])|phase (?:[abc]|[123])|one leg)(?: leg| phase)?'],
+  ['ohms $1, $2 and $3', '(?:the )?(?:motor|windings?|pump)(?: (?:is|are|reads|read))*:? ((?:0?'
+  + '|[123])\\.\\d),? ((?:0?|[123])\\.\\d),?'
+  + ' (?:and )?((?:0?|[123])\\.\\d)(?! ?(?:v|volts|meg|amps?|a\\b|k\\b))'],
+  ['trips after some minutes', `(?:it |starter |contactor |she )*drops out after (?:about |like )?(?:a few`
+  + `|${FIGURE}|[a-z]+) minutes`],
+  ['builds to $1', '(?<=^ ?)goes (?:right |back |up |all the way )*to ([2-9]\\d|1\\d\\d)(?: psi| pounds)?(?= ?$)'],
+  ['gauge $1 psi', `(?:the )?(?:pressure|gauge|needle|it) (?:dives|drops|falls|goes) to (?:nothing`
+  + `|zero) at (?:about )?(${FIGURE})`
+  + ' and (?:then )?(?:jumps|shoots up|comes back|recovers|bounces back)(?: up| back)*'],
+  ['relay stuck closed', '(?:it|relay|red) should drop (?:out|off)[a-z ]*,? (?:and|but) (?:it )?(?:doesn\'t'
+  + '|never does|won\'t)'],
+  ['line ison', '^ ?(?:got |have |there\'s )?power at the (?:plug|outlet|receptacle)(?= ?$)'],
+  ['pump wires off, breaker $1', '(?:it |breaker )?(holds|trips|still trips) with the pump (?:wires|leads) off(?= ?$)'],
+  ['motor leads off, breaker $1', '(?:it |breaker )?(holds|trips|still trips) with the motor (?:wires'
+  + '|leads) off(?= ?$)'],
+  ['check valve stuck open', '(?:the )?check(?: valve)?(?: (?:is|was)|\'s)? (?:full of|packed with|fouled with'
+  + '|plugged with|hung open'
+  + ' with|gummed up with) (?:scale|rust|sand|grit|crud|slime|iron|mud)'],
   ['motor leads off, breaker $1', `(?:disconnected|off|unhooked|took off|unwired) the (?:pump|motor)(?: (?:wires`
   + `|leads))?${CAME}`
   + `(?:the |it |now )*(?:breaker )?(holds|trips|still trips|held|tripped)${AT_END}`],
