@@ -33,6 +33,9 @@ describe('a capacitor and its label, in two lines', () => {
   ])
   it('may be told ahead of what it reads', () => {
     expect(told('well-3wire', 'cap is marked 86-103')).toBe('remark')
+    // so many volts would not be flat
+    expect(told('well-3wire', 'bled it down and it reads 38', { action: 'it\'s marked 105 to 126' }))
+      .toBe('cap.farads 0.000038 | cap-label under')
     const action = 'cap is marked 86-103'
     expect(told('well-3wire', 'cap 61', { action })).toBe('cap.farads 0.000061 | cap-label under')
   })

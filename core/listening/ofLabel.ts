@@ -39,8 +39,18 @@ const LABEL = /^(?:the )?(?:start |run )?(?:cap(?:acitor)? )?label \d{2,3} ?(?:-
 const judge = (value: number, [, least, most]: readonly (string | undefined)[]): 'under' | 'within' =>
   (value < Number(least) * (most ? 1 - OFF : 1 - OF_ONE) ? 'under' : 'within')
 
-/** `it's an 86 to 103`, after the capacitor was read; or that there is nothing yet to hold it against. */
-export function withLabel(text: string, { test = '', value }: Spoken = {}): string {
+/** Bled, and then read: so many volts would not be flat. */
+const BLED = new RegExp(
+  '^(?:i )?(?:bled|bleed|discharged?|shorted)(?: (?:it|the cap(?:acitor)?))(?: (?:down|off|out))*(?:,|;| and| then)* '
+  + '(?:(?:it|i|now) )?(?:reads?|measured|measures|got|get|says|shows)(?: it)?(?: at)? (\\d{2,3})$',
+  'i',
+)
+const NAMES_CAP = /\bcap(?:acitor)?\b/i
+
+/** `it's an 86 to 103`, after the capacitor was read; `bled it and it reads 38`, after its label or it was told. */
+export function withLabel(text: string, { test = '', value, near, action = '' }: Spoken = {}): string {
+  const [, farads] = BLED.exec(text) ?? []
+  if (farads && (near === 'cap' || NAMES_CAP.test(`${text} ${action}`) || ALONE.test(action))) return `cap ${farads} uf`
   const label = ALONE.exec(text)
   const said = SAID.get(test)
   if (!label || !said || !value) return text

@@ -7,6 +7,7 @@ import { topicOf, withTopic } from './topic'
 
 /** Things that have two sides, or are gone around; the longer name first. */
 const THINGS = '(?:pressure|demand|float|panel) switch|float|well breaker|overload|breaker|disconnect|strainer'
+  + '|(?:(?:control|little|small|glass) )+fuse'
   + '|filter|regulator|check valve|transformer|relay'
 const NAMED = new RegExp(`\\b(?:${THINGS})\\b`, 'gi')
 const OF_IT = new RegExp(

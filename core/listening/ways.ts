@@ -152,7 +152,7 @@ export const WAYS: Readonly<Record<string, Way>> = {
   'replace-relief-valve': { by: ['renewed'], to: '(?:relief|safety)(?: valve)?' },
   'replace-start-relay': { by: ['renewed'], to: '(?:start )?relay' },
   'replace-overload': { by: ['renewed'], to: 'overload' },
-  'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: relay)?|heaters?)' },
+  'replace-overload-relay': { by: ['renewed'], to: '(?:overload(?: (?:relay|block|unit))?|heaters?)' },
   'replace-motor-overload': { by: ['renewed'], to: '(?:thermal )?(?:overload|(?<!run )protector)|thermal' },
   'find-why-then-reset-overload': { by: ['reset'], to: '(?:overload|red button|reset(?: button)?|button)' },
   'find-why-then-reset-overload-relay': { by: ['reset'], to: '(?:overload|heater|relay|red button|reset(?:'

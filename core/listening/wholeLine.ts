@@ -21,6 +21,8 @@ const SPLICE = /\b(?:splices?|crimps?|well ?(?:cap|head|seal)\b.*\bwire ?nuts?)\
 const ELSEWHERE = new RegExp(
   '\\b(?:switch|panel|box|feed|breaker|house|halfway|crawl ?space|attic|shed|load|line|screw|conduit|terminal)\\b', 'i',
 )
+/** A splice there is one of the feed; common practice, no source. */
+const OF_FEED = /\b(?:crawl ?space|attic|garage|basement|cellar|sub ?panel)\b/i
 const NAMES_PUMP = /\b(?:well|booster|house|transfer|storage)\b/i
 const BY_DIGGING = /\b(?:backhoe|excavator|digg?(?:er|ing)?|dug|trench(?:er)?|shovel|auger|ditch|post ?holes?)\b/i
 /** Whose wire is cut that was dug into: the one ahead of where nothing came. */
@@ -34,6 +36,8 @@ function whereRead(
   // a splice is of the leads down a well, unless it is named otherwise
   const isOfLeads = line.test === 'terminals' && line.outcome === 'burnt' && SPLICE.test(text) && !ELSEWHERE.test(text)
   if (isOfLeads && findsItself(kind, OF_LEADS)) return { ...line, test: SEEN_ITSELF, outcome: OF_LEADS }
+  const isOfFeed = line.test === SEEN_ITSELF && line.outcome === OF_LEADS && OF_FEED.test(text)
+  if (isOfFeed && findsItself(kind, 'feed.high-resistance')) return { ...line, outcome: 'feed.high-resistance' }
   if (line.test !== SEEN_ITSELF || NAMES_PUMP.test(text)) return line
   const isDug = BY_DIGGING.test(text) && /\.open$/.test(line.outcome)
   const at = isDug ? places.findLast(p => AHEAD_OF[unstaged(p)]) ?? near : near

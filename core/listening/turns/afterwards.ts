@@ -149,8 +149,12 @@ const IN_AND_OUT: readonly Joined[] = [
   + '(?:0|nothing|zero)(?: volts)? (?:after|behind|past|out of|coming out of)(?: it| the \\w+)',
   `${VOLTS} (?:going )?(?:into|in|to|at|ahead of|before|on one (?:end|side) of`
   + `|on top of) ${LITTLE_FUSE},? (?:and |but )?`
-  + `${NOUGHT}(?: volts| power)? (?:(?:comes |coming |going )?out(?: of it)?|(?:after|behind|past) it|(?:on|at) the`
-  + ' (?:other (?:end|side)|bottom))'],
+  + `${NOUGHT}(?: volts| power)? (?:(?:comes |coming |going )?out(?: of it)?|(?:after|behind|past) (?:it`
+  + `|${LITTLE_FUSE})`
+  + '|(?:on|at) the (?:other (?:end|side)|bottom))'],
+  ['transformer primary $1, secondary $2', `${VOLTS} (?:going )?(?:into|to|on`
+  + `|in) the (?:control )?transformer,? (?:and |but )?`
+  + `${VOLTS} (?:coming |going )?out(?: of it)?`],
   ['coil $1 ohms', 'coil ohms (?:are |is |read |at )?(\\d+)(?:,? to ground (?:nothing|none|ol|clear))?'],
   [', inlet $1 psi, peak $2 psi', '(\\d\\d) in,? (?:and )?(\\d\\d) out (?:with everything shut|dead ?headed|with'
   + ' it all shut|no flow)'],

@@ -33,6 +33,7 @@ describe('the little fuse of a control circuit', () => {
   hearsAs([
     ['compressor-pilot', '240 going in the little fuse and nothing out of it', 'control.volts 240 | fuse.volts 0'],
     ['compressor-pilot', '120 at the control fuse, nothing past it', 'control.volts 120 | fuse.volts 0'],
+    ['compressor-pilot', '240 into the transformer, 120 out', 'line.v12 240 | control.volts 120'],
     ['compressor-pilot', 'ohmed the contact and it\'s open with the button in', 'aux.ohms OL'],
   ])
 })

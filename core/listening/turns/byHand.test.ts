@@ -19,6 +19,7 @@ describe('what came of it', () => {
   hearsAs([
     ['well-2wire', 'disconnected the pump and the breaker holds', 'trip-switch-open holds'],
     ['compressor-direct', 'disconnected the motor and the breaker still trips', 'trip-motor-off trips'],
+    ['well-2wire', 'flipped it on and it trips right off', 'let-go at-once'],
     ['well-2wire', 'jumped it straight to the breaker and it runs', 'bypass runs'],
     ['well-2wire', 'dug up the line by the barn, found a wet spot', 'leaks-look leak'],
   ])

@@ -21,7 +21,7 @@ const ONLY_DONE: Joined = [
   + '(?: (?:wide open|all the way|full blast|full|on|up|outside|out (?:front|back)))*(?= ?$)',
   `${BEGUN}let it (?:sit|rest|cool|stand)(?: (?:down|off|overnight|a while|awhile|${SO_LONG}))*(?= ?$)`,
   `${BEGUN}(?:bumped|boosted) the (?:pressure|setting)(?: up| down)?(?: a (?:little|bit|hair))?(?= ?$)`,
-  `${BEGUN}(?:pulled|threw|opened|killed) the disconnect(?= ?$)`,
+  `${BEGUN}(?:pulled|threw|opened|killed) the (?:disconnect|plug)(?: to (?:stop|kill|shut) it(?: off)?)?(?= ?$)`,
   `${BEGUN}(?:unplugged|unplug|bypassed|bypass|disconnected|off|isolated|shut off|turned off`
   + `|stop) the ${USERS}${CAME}${NO_CHANGE}`,
   `${BEGUN}(?:pulled|pulled up|hauled up|yanked) the (?:pump|motor|string)(?: up| out)?(?= ?$)`,
@@ -70,6 +70,9 @@ export const TURNS_BY_HAND: readonly Joined[] = [
   + ' and (?:then )?(?:jumps|shoots up|comes back|recovers|bounces back)(?: up| back)*'],
   ['relay stuck closed', '(?:it|relay|red) should drop (?:out|off)[a-z ]*,? (?:and|but) (?:it )?(?:doesn\'t'
   + '|never does|won\'t)'],
+  ['trips at once', '(?:flipped|turned|threw|switched) (?:it|the breaker)(?: back)? on(?: and|,'
+  + '|;)* (?:it )?(?:trips|tripped|kicks|kicked'
+  + '|pops|popped)(?: right)?(?: back)?(?: off| out)?(?= ?$|,)'],
   ['line ison', '^ ?(?:got |have |there\'s )?power at the (?:plug|outlet|receptacle)(?= ?$)'],
   ['pump wires off, breaker $1', '(?:it |breaker )?(holds|trips|still trips) with the pump (?:wires|leads) off(?= ?$)'],
   ['motor leads off, breaker $1', '(?:it |breaker )?(holds|trips|still trips) with the motor (?:wires'

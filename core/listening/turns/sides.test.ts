@@ -14,7 +14,7 @@ describe('where the leads of the meter were', () => {
       'load.v12 231 | load.v23 140 | load.v31 140'],
     ['three-phase', '118 into the 95 and nothing out of the 96', 'fuse.volts 118 | aux.volts 0'],
     ['compressor-pilot', 'nothing past the little glass fuse', 'fuse.volts 0'],
-    ['compressor-pilot', 'control fuse good, 118 after it', 'fuse.volts 118'],
+    ['compressor-pilot', 'control fuse good, 118 after it', 'fuse-look whole | fuse.volts 118'],
     ['compressor-pilot', '120 going out to the pressure switch, nothing coming back', 'coil.volts 0'],
     ['three-phase', 'reset\'s in, contact reads open', 'reset in | aux.ohms OL'],
     ['three-phase', 'amps are nothing on T3', 'amps3.run 0'],
