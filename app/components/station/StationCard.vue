@@ -385,5 +385,14 @@ h2 {
     overflow: visible;
     flex: 1 0 auto;
   }
+  /* what ends the step stays over the reading line, however long the step is */
+  .card-foot {
+    position: sticky;
+    bottom: -8px;
+    margin: 0 -16px -12px;
+    padding: 8px 16px 12px;
+    background: var(--panel);
+    border-top: 1px solid var(--line);
+  }
 }
 </style>
