@@ -1,6 +1,6 @@
 /** Figures that are told and were not read are no readings. Common practice, no source. */
 import { describe, expect, it } from 'vitest'
-import { hearsAs, hearsNext, told } from '../../tests/told'
+import { hearsAs, hearsNext, psi, told } from '../../tests/told'
 
 describe('what is written somewhere, or should be, or once was', () => {
   hearsAs([
@@ -12,6 +12,8 @@ describe('what is written somewhere, or should be, or once was', () => {
     ['well-3wire', 'breaker is a 20 and wire is 12', 'remark'],
     ['well-2wire', 'customer says gauge was at 20 this morning', 'remark'],
     ['well-2wire', '9.6 when it was put in, 13 today', 'remark'],
+    ['well-2wire', 'been off since 10 last night', 'remark'],
+    ['well-2wire', 'quits around 45', `cut-out ${psi(45)}`],
     ['three-phase', 'nameplate 460 volts 12.4 amps', 'remark'],
     ['three-phase', 'motor\'s good for 16 amps', 'remark'],
     ['three-phase', 'FLA\'s 12.4, dial\'s at 12', 'dial.amps 12'],

@@ -12,7 +12,12 @@ const USED_TO = '(?:used to|normally|usually|always|typically)'
 const DOES = '(?:do|does|pulls?|draws?|makes?|reads?|runs?|be|is|are|shows?|has|have)'
 const DID = '(?:did|does|was|were|pulled|drew|made|read|ran|had|showed)'
 const OF_OLD = `${FIGURE}(?: ?(?:amps?|a|volts?|v|psi|pounds|gpm|ohms?)\\b)?`
+/** `quit around 9 last night` */
+const THAT_DAY = '(?:last night|yesterday|tonight|this (?:morning|afternoon|evening))'
+const OCLOCK = '(?:around|about|at|since|by) (?:1[0-2]|[1-9])(?: ?(?:am|pm|o\'clock))?'
 const ONCE: readonly string[] = [
+  `\\b${OCLOCK} ${THAT_DAY}`,
+  `(?<=\\b${THAT_DAY}) ${OCLOCK}(?= ?$|,)`,
   `\\b${OF_OLD} (?:when|back when) (?:it|they|that|she) (?:was|were|went|got) (?:put in|installed|new|set)`,
   `\\b(?:was|were|read|said) (?:at )?${OF_OLD} (?:this morning|last night|yesterday|last (?:week|month|year|time|spring`
   + '|summer|fall|winter))',

@@ -45,7 +45,10 @@ const STOPS = new RegExp(
   '\\b(?:shuts?|cuts?|kick(?:s|ed)|click(?:s|ed)|turn(?:s|ed)|quits?|stop(?:s|ped))(?: itself)?(?: off| out)?'
   + '(?: right)? at (?:\\d|the (?:line|mark|top))|^(?:and )?(?:now )?(?:it[’\']s )?off at \\d', 'i',
 )
-const NOT_SO = /\b(?:not|no (?:better|change|good|difference)|never|still|same|but|hardly|barely|almost)\b|n[’']t\b/i
+const NOT_SO = new RegExp(
+  '\\b(?:not|no (?:better|change|good|difference)|never|still|same|but|hardly|barely|almost|last (?:night|week)'
+  + '|yesterday)\\b|n[’\']t\\b', 'i',
+)
 
 const FREE_OF_IT = /^(?:it |she )?has(?:n[’']t| not) tripped(?: since)?$/i
 

@@ -25,6 +25,25 @@ describe('what came of it', () => {
   ])
 })
 
+describe('what comes and goes', () => {
+  hearsAs([
+    ['well-2wire', 'works fine in the morning, quits in the afternoon', 'remark'],
+    ['well-2wire', 'customer says it quit last night around 9', 'remark'],
+    ['well-2wire', 'pump quit yesterday', 'remark'],
+    ['compressor-direct', 'starts fine warm, trips cold', 'remark'],
+    ['compressor-direct', 'smells hot in the panel', 'remark'],
+    ['compressor-direct', 'hisses when it stops then quits', 'unloader-stop sigh'],
+    ['well-2wire', 'just one faucet\'s weak', 'remark'],
+    ['well-2wire', 'pressure\'s fine at the tank, weak upstairs', 'tank-tap only'],
+  ])
+})
+
+describe('how fast it leaks, told with where it stops', () => {
+  hearsAs([
+    ['compressor-direct', 'shuts off at 125, drops to 100 in 10 minutes', `cut-out ${psi(125)} | leak-down ${psi(25)}`],
+  ])
+})
+
 describe('clear to ground, where nothing was parted', () => {
   hearsAs([
     ['well-3wire', 'good to ground', 'leads.ground OL'],

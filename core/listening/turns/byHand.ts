@@ -47,7 +47,34 @@ const CLEAR: Joined = ['leads to ground ol', `(?<!\\b${PARTED}\\b[^;]*)(?<=^ ?|,
 
 const PAIR = '(?:black|red|yellow) to (?:the )?(?:black|red|yellow)'
 
+/** What comes and goes by the hour, and what one tap does. */
+const BY_THE_HOUR = '(?:in the (?:morning|afternoon|evening)|at night|when it\'s (?:hot|cool|cold)(?: out)?|some days)'
+const BEFORE_NOW = '(?:last (?:night|week|month|weekend)|yesterday|tonight|this (?:morning|afternoon|evening)'
+  + '|(?:a|two|three)'
+  + ' (?:days?|weeks?|months?) ago|on (?:mon|tues|wednes|thurs|fri|satur|sun)day)'
+const NOT_ALWAYS: Joined = [
+  '',
+  '(?:(?:he|she|they|customer|owner) (?:says|said) )?(?:it|the pump|pump|the compressor|she|the water'
+  + '|water) (?:quit|stopped|died'
+  + '|gave out|went (?:out|off))(?: working| running| on (?:them|him|her|us))?(?: (?:around|about'
+  + '|at) \\d+(?: ?(?:am|pm))?)? '
+  + `${BEFORE_NOW}(?: (?:around|about|at) \\d+(?: ?(?:am|pm))?)?(?= ?$|,)`,
+  `(?:it )?works (?:fine|good|ok|great) ${BY_THE_HOUR},? (?:and |but |then )*(?:quits|stops|dies|cuts out`
+  + `|trips) ${BY_THE_HOUR}`,
+  '(?:it\'s )?(?:just|only) (?:the )?(?:one|kitchen|bathroom|upstairs) (?:faucet|tap|sink|shower)(?:\'s| is'
+  + '| that\'s) (?:weak'
+  + '|slow|low)',
+  '(?:starts fine|runs fine|works) (?:warm|hot),? (?:and |but )?(?:it )?(?:trips|won\'t start'
+  + '|quits) (?:when it\'s )?cold(?= ?$)',
+  '(?:it )?smells (?:hot|warm) in the panel(?= ?$)',
+  'frost on the (?:pipe|line|tank)(?= ?$)',
+]
+
 export const TURNS_BY_HAND: readonly Joined[] = [
+  NOT_ALWAYS,
+  ['strong at the tank, weak in the house', '(?:the )?pressure(?:\'s| is) (?:fine|good|strong'
+  + '|ok) at the tank,? (?:and |but )?'
+  + '(?:it\'s )?(?:weak|low|nothing) (?:upstairs|inside|in the house|at the (?:house|taps?|shower|kitchen(?: sink)?))'],
   ONLY_DONE,
   CLEAR,
   // which leads it was that were just read
@@ -73,6 +100,11 @@ export const TURNS_BY_HAND: readonly Joined[] = [
   ['trips at once', '(?:flipped|turned|threw|switched) (?:it|the breaker)(?: back)? on(?: and|,'
   + '|;)* (?:it )?(?:trips|tripped|kicks|kicked'
   + '|pops|popped)(?: right)?(?: back)?(?: off| out)?(?= ?$|,)'],
+  ['cutout $1, goes from $1 to $2 in $3 minutes', `(?:(?:shuts|cuts|kicks) )?(?:off at|cutout) (${FIGURE})(?: psi`
+  + '| pounds)?,? (?:and |then )*(?:it )?(?:leakdown|(?:bleeds|drops|leaks|falls|goes)(?: down| back| off)*) to '
+  + `(${FIGURE})(?: psi| pounds)? in (?:about )?(${FIGURE}|[a-z]+) min(?:ute)?s?`],
+  ['vents for ten seconds when it stops', 'hisses when it (?:stops|shuts off),? (?:and |then )+(?:it )?(?:quits'
+  + '|stops)(?= ?$|,)'],
   ['line ison', '^ ?(?:got |have |there\'s )?power at the (?:plug|outlet|receptacle)(?= ?$)'],
   ['pump wires off, breaker $1', '(?:it |breaker )?(holds|trips|still trips) with the pump (?:wires|leads) off(?= ?$)'],
   ['motor leads off, breaker $1', '(?:it |breaker )?(holds|trips|still trips) with the motor (?:wires'
