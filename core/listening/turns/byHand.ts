@@ -80,9 +80,10 @@ export const TURNS_BY_HAND: readonly Joined[] = [
   // which leads it was that were just read
   ['', `^ ?(?:and )?(?:that's|that is|that was|this is) (?:from |on )?${PAIR}(?= ?$)`],
   ['$1 ohms good', `(${PAIR})(?: is| reads| looks|'s)+ (?:fine|good|ok|okay|normal|right)(?= ?$|,)`],
-  ['pulled pump locked up', '(?:the )?(?:impellers?|stages?|pump end|wet end)(?: (?:is|are|was|were)'
-  + '|\'s)? (?:jammed|packed'
-  + '|locked|seized)(?: up| tight| solid)*(?: (?:with|by|full of) (?:sand|grit|scale|gravel|rust|silt))?(?= ?$|,)'],
+  // of a pump out of a well: one impeller alone is another pump's
+  ['pulled pump locked up', '(?:the )?(?:impellers|stages)(?: (?:are|were)|\'re)? (?:jammed|packed|locked'
+  + '|seized)(?: up| tight| solid)*'
+  + ' (?:with|by|full of) (?:sand|grit|scale|gravel|rust|silt)(?= ?$|,)'],
   ['one line fuse blown', '(?:the )?fuse(?: (?:is|was)|\'s)? (?:blown|open|popped|bad) on (?:the )?(?:[abc]'
   + '|l[123]|n[123]|leg'
   + ' (?:[abc]|[123])|phase (?:[abc]|[123])|one leg)(?: leg| phase)?'],
