@@ -312,8 +312,7 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   if (station) return station.ok ? ok({ kind: 'lines', ...withLeakDown(kind, station.value) }) : station
   if (isLabelAhead(text, before)) return remark()
   const inHand = setInHand(kind, text, listening.expected, units)?.map(l => ({ ...l, typed: text }))
-  if (inHand)
-    return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
+  if (inHand) return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
   const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)).replace(AT_THE_MAIN, 'breaker in $1'), listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
