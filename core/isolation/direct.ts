@@ -5,11 +5,11 @@
  *   direct: P(line | fault) ≥ 6 × P(line | all else), by the catalogue's weights, and 2.5 × under any rival left
  * Without that, each rival has to be excluded, by more than one line, and not by amps alone.
  */
-import { figureAt } from '#core/foundation'
+import { addAt, figureAt } from '#core/foundation'
 import { isPutRight, pointOf, type NumericTest, type SystemModel, type Test } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { pairsAround } from './between'
-import { faultsOf, modeOf } from './hypothesis'
+import { faultsOf, foreseenOf, modeOf, NONE, placesFrom } from './hypothesis'
 import { weightsOf } from './likelihood'
 import type { Ranking } from './suspects'
 import { OTHER, type Tables } from './tables'
@@ -25,6 +25,9 @@ const APART = 2.5
 const RIVAL = 0.01
 /** And from so much on what is shown must be apart from it; what is seen, where it is no seventh as likely. */
 const [STANDS, AS_LIKELY] = [0.1, 1 / 7]
+
+/** Under so much a line is taken to be as unlikely, and a weight to be none. */
+const [LEAST_LIKELY, NOTHING] = [1e-6, 1e-12]
 
 /** The lines that show one of these faults itself. */
 export function directLines(
@@ -107,60 +110,91 @@ interface Likeness {
 const isShownBy = ({ best, rival, rest }: Likeness, least: number) =>
   best >= least * rest && best >= APART * rival
 
-const standingBy = new WeakMap<Float64Array, ReadonlyMap<string, number>>()
+const standingBy = new WeakMap<Float64Array, Float64Array>()
 
-/** How likely each fault still is, over all its degrees and places, alone or beside another. */
-function standingIn({ model }: Tables, chances: Float64Array): ReadonlyMap<string, number> {
+/** How likely each fault still is, over all its degrees and places, alone or beside another; by its place. */
+function standingIn(tables: Tables, chances: Float64Array): Float64Array {
   const known = standingBy.get(chances)
   if (known) return known
-  const sums = new Map<string, number>()
+  const { place } = foreseenOf(tables)
+  const sums = new Float64Array(place.size)
   chances.forEach((chance, h) => {
-    for (const fault of faultsOf(model.hypothesis(h))) sums.set(fault, (sums.get(fault) ?? 0) + chance)
+    if (chance > 0) for (const f of faultsOf(tables.model.hypothesis(h))) addAt(sums, place.get(f) ?? 0, chance)
   })
   standingBy.set(chances, sums)
   return sums
+}
+
+/** How likely lines are together under each foreseen hypothesis. */
+function togetherOf(tables: Tables, [first, ...others]: readonly Evidence[]): Float64Array {
+  const given = first ? weightsOf(tables, first).foreseen : new Float64Array(tables.foreseen).fill(1)
+  return others.reduce((product, e) => {
+    const { foreseen } = weightsOf(tables, e)
+    return product.map((p, h) => p * figureAt(foreseen, h))
+  }, given)
 }
 
 /** How likely lines are together: a fault at its likeliest degree, its best rival, and all else on average. */
 function likenessOf(
   tables: Tables,
   evidence: readonly Evidence[],
-  { fault, beside }: Asked,
+  asked: Asked,
   chances?: Float64Array,
   isPair = false,
 ): Likeness {
-  const each = evidence.map(e => weightsOf(tables, e).foreseen)
-  const given = (h: number) => each.reduce((product, one) => product * figureAt(one, h), 1)
-  const own = modeOf(tables.model, fault)
-  const ownRepair = own?.repair.id
+  const given = togetherOf(tables, evidence)
+  const { place, alone } = foreseenOf(tables)
+  const own = place.get(asked.fault)
+  const most = (f: number) => (alone[f] ?? []).reduce((best, h) => Math.max(best, figureAt(given, h)), 0)
   // what is seen, or held between two readings, stands against all else as it comes, or as other lines leave it
   const isKnown = isPair || evidence.every(({ line }) => line.kind === 'observation')
   const known = chances !== undefined && isKnown ? chances : undefined
-  const standing = chances ? standingIn(tables, chances) : new Map<string, number>()
-  const least = Math.max(STANDS, known ? AS_LIKELY * (standing.get(fault) ?? 0) : 0)
-  let [best, rival] = [0, 0]
-  const [usual, left] = [{ sum: 0, weight: 0 }, { sum: 0, weight: 0 }]
-  const count = (mean: typeof usual, weight: number, likelihood: number) => {
-    mean.sum += weight * likelihood
-    mean.weight += weight
+  const rivals = chances ? rivalsOf(tables, asked, standingIn(tables, chances), known !== undefined) : []
+  return {
+    best: own === undefined ? 0 : most(own),
+    rival: rivals.reduce((best, f) => Math.max(best, most(f)), 0),
+    rest: onAverage(tables, given, own ?? NONE, known),
   }
+}
+
+/** The places of other faults that still stand, and that another repair puts right. */
+function rivalsOf(
+  tables: Tables,
+  { fault, beside }: Asked,
+  standing: Float64Array,
+  isKnown: boolean,
+): readonly number[] {
+  const { model } = tables
+  const { place, faults } = foreseenOf(tables)
+  const own = modeOf(model, fault)
+  // what let go is seen to have, whatever made it
+  if (own?.protects) return []
+  const least = Math.max(STANDS, isKnown ? AS_LIKELY * (standing[place.get(fault) ?? NONE] ?? 0) : 0)
+  return placesFrom(standing, least).filter((f) => {
+    const other = faults[f] ?? fault
+    const mode = modeOf(model, other)
+    return other !== fault && mode && mode.repair.id !== own?.repair.id && !beside.includes(other)
+      && figureAt(standing, f) > least
+  })
+}
+
+/** How likely lines are where a fault is not: as all else comes, or as other lines leave it, whichever is less. */
+function onAverage(tables: Tables, given: Float64Array, own: number, known: Float64Array | undefined): number {
+  const { priors, first, second } = foreseenOf(tables)
+  let [usual, ofUsual, left, ofLeft] = [0, 0, 0, 0]
   for (let h = 0; h < tables.foreseen; h++) {
-    if (h === OTHER) continue
-    const hypothesis = tables.model.hypothesis(h)
-    if (faultsOf(hypothesis).includes(fault)) {
-      if (hypothesis.fault === fault && !hypothesis.second) best = Math.max(best, given(h))
-      continue
-    }
-    const mode = modeOf(tables.model, hypothesis.fault)
-    // what let go is seen to have, whatever made it
-    const stands = (standing.get(hypothesis.fault) ?? 0) > least && !own?.protects
-    const isRival = mode && mode.repair.id !== ownRepair && !beside.includes(hypothesis.fault)
-    if (stands && !hypothesis.second && isRival) rival = Math.max(rival, given(h))
-    count(usual, hypothesis.prior, given(h))
-    if (known) count(left, figureAt(known, h) / Math.max(given(h), 1e-6), given(h))
+    if (h === OTHER || first[h] === own || second[h] === own) continue
+    const likely = figureAt(given, h)
+    const prior = figureAt(priors, h)
+    usual += prior * likely
+    ofUsual += prior
+    if (!known) continue
+    const weight = figureAt(known, h) / Math.max(likely, LEAST_LIKELY)
+    left += weight * likely
+    ofLeft += weight
   }
-  const means = [usual, ...(known ? [left] : [])].map(m => m.sum / Math.max(m.weight, 1e-12))
-  return { best, rival, rest: Math.min(...means) }
+  const mean = usual / Math.max(ofUsual, NOTHING)
+  return known ? Math.min(mean, left / Math.max(ofLeft, NOTHING)) : mean
 }
 
 /** Whether a test looks at the fault itself: its table names it, or it reads the part that has it. */

@@ -125,25 +125,39 @@ function lookTogether(
       if (itemAt(evidence, i, 'line').repaired.length === 0) addAt(asFound, h, figureAt(line, h))
     }
   })
-  // what is put right before a line no longer speaks in it
-  const gone = evidence.map((e) => {
-    const right = model.putRight(e.repaired)
-    return right.size > 0
-      ? model.hypotheses.slice(0, foreseen).map(h => right.has(modeOf(model, h.fault)))
-      : undefined
+  const both = togetherIn(model, foreseen, logs, evidence)
+  const plain = Float64Array.from({ length: foreseen }, (_, h) => Math.log(model.hypothesis(h).prior))
+  return { carried, plain, fit, asFound, both }
+}
+
+/** How two explain the lines together: by the better of them line by line, each hypothesis's lines in a row. */
+function togetherIn(
+  model: SystemModel,
+  foreseen: number,
+  logs: readonly Float64Array[],
+  evidence: readonly Evidence[],
+): Sight['both'] {
+  const many = logs.length
+  const whole = new Float64Array(foreseen * many)
+  logs.forEach((line, i) => {
+    for (let h = 0; h < foreseen; h++) whole[h * many + i] = figureAt(line, h)
   })
-  const both = (a: number, b: number) => {
+  // what is put right before a line no longer speaks in it
+  const heard = whole.slice()
+  evidence.forEach((e, i) => {
+    const right = model.putRight(e.repaired)
+    if (right.size === 0) return
+    for (let h = 0; h < foreseen; h++)
+      if (right.has(modeOf(model, faultAt(model, h)))) heard[h * many + i] = -Infinity
+  })
+  return (a, b) => {
     let sum = 0
-    for (let i = 0; i < logs.length; i++) {
-      const line = itemAt(logs, i, 'log')
-      const out = gone[i]
-      const [ofA, ofB] = [figureAt(line, a), figureAt(line, b)]
-      sum += out?.[a] ? ofB : out?.[b] ? ofA : Math.max(ofA, ofB)
+    for (let i = 0; i < many; i++) {
+      const most = Math.max(figureAt(heard, a * many + i), figureAt(heard, b * many + i))
+      sum += most === -Infinity ? figureAt(whole, b * many + i) : most
     }
     return sum
   }
-  const plain = Float64Array.from({ length: foreseen }, (_, h) => Math.log(model.hypothesis(h).prior))
-  return { carried, plain, fit, asFound, both }
 }
 
 /** A single fault belongs to a likely pair if it explains some lines far better than the best single does. */

@@ -6,7 +6,7 @@ import { addAt, figureAt, itemAt } from '#core/foundation'
 import type { SystemModel } from '#core/systems'
 import type { Evidence, TabState } from '#core/tab'
 import { complaintChance, complaintMeant } from './complaints'
-import { failedIn, faultsOf, modeOf } from './hypothesis'
+import { failedIn, faultsOf, foreseenOf, modeOf } from './hypothesis'
 import { jointOf, type LikelyJoint } from './likelyJoint'
 import { onTrial } from './onTrial'
 import { FAR, likelyPairs } from './pairs'
@@ -186,10 +186,10 @@ function catalogueOf(tables: Tables): Catalogue {
   const { hypotheses } = tables.model
   let known = catalogues.get(tables)
   if (!known) {
-    const faults = [...new Set(hypotheses.slice(0, tables.foreseen).flatMap(faultsOf))]
+    const { faults, place } = foreseenOf(tables)
     known = {
       faults,
-      place: new Map(faults.map((f, i) => [f, i])),
+      place,
       members: [],
       failed: [],
       voiced: new Map(),

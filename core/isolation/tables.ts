@@ -136,9 +136,13 @@ function keepRows(
   }
   for (let b = 0; b < bins; b++) blend[b] = (0.5 * figureAt(blend, b)) / weight + 0.5 / bins
   const ofBlend = orderOf(blend)
+  // by the hypothesis as well: these are read by the million
+  const rowOfEach: Float64Array[] = []
+  const orderOfEach: number[] = []
   return {
-    row: (h: number) => (h === OTHER ? blend : rowOf(classOf(h))),
-    order: (h: number) => (h === OTHER ? ofBlend : (orders[classOf(h)] ??= orderOf(rowOf(classOf(h))))),
+    row: (h: number) => (rowOfEach[h] ??= h === OTHER ? blend : rowOf(classOf(h))),
+    order: (h: number) =>
+      (orderOfEach[h] ??= h === OTHER ? ofBlend : (orders[classOf(h)] ??= orderOf(rowOf(classOf(h))))),
   }
 }
 
