@@ -12,12 +12,16 @@ export const refused = (kind: SystemKind, after: string): FaultMode | undefined 
 const AMPS_NOW = /^[\s,]*(?:and |now )*\d+(?:\.\d+)?[ ,/]+\d+(?:\.\d+)?[ ,/]+\d+(?:\.\d+)?(?: ?a(?:mps)?)?\s*$/
 const LINE_FUSES = 'replace-fuse-or-breaker'
 const OF_LINES: ReadonlySet<string> = new Set(['breaker', 'disconnect', 'supply', 'line'])
-export const linesFused = (
+const OF_CONTROL: ReadonlySet<string> = new Set(['control', 'fuse'])
+export function linesFused(
   kind: SystemKind, at: readonly (string | undefined)[], after: string,
-): FaultMode | undefined =>
-  at.some(point => OF_LINES.has(point ?? '')) && (RUNS_AGAIN.test(after) || AMPS_NOW.test(after))
+): FaultMode | undefined {
+  const isAt = (points: ReadonlySet<string>) => at.some(point => points.has(point ?? ''))
+  if (!isAt(OF_LINES) || isAt(OF_CONTROL)) return undefined
+  return RUNS_AGAIN.test(after) || AMPS_NOW.test(after)
     ? kind.faults.find(f => f.repair.id === LINE_FUSES)
     : undefined
+}
 /** Many a disconnect holds the fuses: where its volts were the last read it was one of those. */
 export const inDisconnect = (kind: SystemKind, part: string, fedAt: string | undefined, mode: FaultMode | undefined) =>
   mode?.repair.id === LINE_FUSES && fedAt === 'disconnect' && /\bfuses?\b/.test(part)

@@ -1,5 +1,5 @@
 /** What a line may hang on: the place, the figure and the doing that were spoken of before it. */
-import { findTest, type NumericTest, type SystemKind, type Test } from '#core/systems'
+import { faultOf, findTest, SEEN_ITSELF, unstaged, type NumericTest, type SystemKind, type Test } from '#core/systems'
 
 export interface Spoken {
   /** the point of the reading or observation before */
@@ -70,6 +70,10 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
     const shown = 'test' in line && 'outcome' in line
       ? { test: String(line.test), outcome: String(line.outcome), said: saidIn(line), does: before.does }
       : before.shown
+    if (shown && unstaged(shown.test) === SEEN_ITSELF) {
+      const own = pointHaving(kind, shown.outcome, near) ?? test?.point
+      return { ...kept, near: own, seen: own ?? before.seen, shown }
+    }
     return { ...kept, near: test?.point, seen: test?.point ?? before.seen, shown, ...placesWith(before, test) }
   }
   const read = 'value' in line && !('judged' in line) ? (line.value as number | null) : undefined
@@ -83,6 +87,12 @@ export function spokenAfter(kind: SystemKind, before: Spoken, line: Line): Spoke
   const bad = read !== undefined && read !== null && read < SOUND_WIRE ? wireAt(kind, test) : undefined
   const shown = bad ? { shown: { test: 'seen-itself', outcome: bad, said: saidIn(line), does: before.does } } : {}
   return { ...kept, ...own, ...volts, ...shown }
+}
+
+/** Where a part that was seen itself stands: where it was read just before, if it has several points. */
+function pointHaving(kind: SystemKind, fault: string, near: string | undefined): string | undefined {
+  const own = kind.points.filter(p => p.component === faultOf(kind, fault)?.component)
+  return (own.find(p => p.id === near) ?? own[0])?.id
 }
 
 const placesWith = ({ places = [] }: Spoken, test: Test | undefined): Pick<Spoken, 'places'> =>
