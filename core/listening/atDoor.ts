@@ -1,5 +1,6 @@
 /**
- * What the owner says at the door is heard for what went before: a storm, a new part, a freeze. What the system does
+ * What the owner says at the door is heard for what went before: a storm, a new part, a freeze, and for a
+ * generator that feeds it. What the system does
  * is the complaint already, and is not counted twice; what he says he read or saw is not the hand's own.
  */
 import type { SystemKind } from '#core/systems'
@@ -33,4 +34,5 @@ function linesOf(kind: SystemKind, said: string): readonly DraftLine[] {
 type Answer = DraftLine & { readonly kind: 'observation', readonly outcome: string }
 /** That nothing is new is asked by hand: `nothing` at the door is what comes out of the taps. */
 const isOfBefore = (line: DraftLine): line is Answer =>
-  line.kind === 'observation' && line.test === 'asked' && line.outcome !== 'nothing'
+  line.kind === 'observation'
+  && ((line.test === 'asked' && line.outcome !== 'nothing') || (line.test === 'fed-by' && line.outcome === 'generator'))

@@ -8,7 +8,7 @@ import { NOTHING, stageOf, type Bearing, type Meaning } from './meaning'
 import { pushRead, readingOf } from './readings'
 import { bestOf, isHeard, LEFT_OVER, scoreOf, weigh, type Clause } from './score'
 import {
-  acrossFilter, bothLegs, judgedWindings, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf,
+  acrossFilter, atATap, bothLegs, judgedWindings, madeFor, rowMeanings, secondGauge, twoWindings, vacuumOf,
 } from './sets'
 
 /** How a thing is, and nothing of which. */
@@ -41,6 +41,7 @@ export function meaningsOf(lexicon: Lexicon, clause: Clause, bearing: Bearing): 
     all.push(...bothLegs(lexicon, weights, readings, bearing),
       ...secondGauge(lexicon, weights, readings, bearing),
       ...vacuumOf(lexicon, weights, readings), ...acrossFilter(lexicon, weights, readings),
+      ...atATap(lexicon, weights, readings, bearing),
       ...madeFor(lexicon, weights, readings, bearing),
       ...twoWindings(lexicon, weights, readings, bearing),
       ...judgedWindings(lexicon, weights, readings, bearing))

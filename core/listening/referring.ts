@@ -86,6 +86,42 @@ const INTO = /\b(?:into|feeding) the (disconnect|starter|contactor|switch|breake
 /** `242 on all three coming in`, after what comes out of the breaker was read. */
 const COMING_IN = /^((?:and |but |i (?:have|got) )*\d[^,;]*?),? (?:coming|going) in$/i
 
+/** `motor wires off, same`, after something let go at once: it does so still. */
+const OFF_AND_SAME = new RegExp(
+  '^(.*\\b(?:off|unhooked|disconnected|lifted|loose|unplugged)\\b.*?)[,;:.]* (?:and |but |it )*(?:still goes|still does'
+  + '(?: it)?|(?:still )?(?:does |did |is |was )?(?:the |exactly )*same(?: (?:thing|deal))?'
+  + '|(?:makes? )?no (?:difference|change|better))[.!]*$', 'i',
+)
+const LETS_GO: ReadonlySet<string> = new Set(['trips', 'at-once'])
+const TOUCHING = new RegExp(
+  '\\b(?:(?:two |bare |the )*(?:coppers?|wires|conductors|hots|legs)(?: are| were)? (?:touching|rubbed together)'
+  + '|(?:black|red|white) and (?:black|red|white)(?: are| were)? (?:rubbed|melted|fused|burnt) together)\\b', 'i',
+)
+const AT_PANEL = /\bohms?\b.*\bat the (?:panel|breaker)(?: end)?\b/i
+const PAIR = /\b(?:black|red|white) (?:to|and) (?:black|red|white)\b/i
+
+/** Wires that were taken off, where what feeds them lets go all the same, or no more. */
+function ofTrips(text: string, { shown, does, said = '', test = '' }: Spoken): string {
+  const [, off] = OFF_AND_SAME.exec(text) ?? []
+  if (off && (does === 'trips' || LETS_GO.has(shown?.outcome ?? ''))) return `${off}, still trips`
+  if (shown?.test.endsWith('trip-switch-open') !== true) return text
+  if (TOUCHING.test(text))
+    return text.replace(TOUCHING, shown.outcome === 'trips' ? 'feed wires touching' : 'load wires touching')
+  if (shown.outcome !== 'trips') return text
+  if (AT_PANEL.test(text) && PAIR.test(text)) return text.replace(PAIR, 'feed wires between the wires')
+  const isOfLine = test.includes('feed.') || /\b(?:line|feed) (?:wires?|side|leads?)\b/i.test(said)
+  if (isOfLine && PAIR.test(text) && /between/i.test(text)) return `feed wires ${text}`
+  return isOfLine ? text.replace(/\b(?:l1|l2|black|red|white) to ground\b/gi, 'feed wires to ground') : text
+}
+
+/** Said of a breaker before anything was read on the wires. */
+const DEAD_SHORT = /^(?:it['’]?s )?(?:a )?dead short$/i
+
+/** `178 when it tries to start`, after volts: what they drop to. */
+const TO_START = new RegExp(
+  '^(?:and |but |then )*(\\d{2,3}) (?:when|while|as) (?:it|she|he|the \\w+) (?:tries|is trying|goes) to start$', 'i',
+)
+
 /** A line with what it points at named. */
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
@@ -100,6 +136,12 @@ export function withReferred(text: string, before: Spoken): string {
     const ratio = Number(printed) / before.fed
     return `coil printed ${ratio > NEAR_RATED.from && ratio < NEAR_RATED.to ? 'right' : 'wrong'} volts`
   }
+  if (before.quantity === 'volts' && TO_START.test(text))
+    return text.replace(TO_START, 'line dip $1 volts')
+  const isShort = DEAD_SHORT.test(text) && before.quantity !== 'ohms'
+  if (isShort && before.complained === 'breaker-trips') return 'trips at once'
+  const tripped = ofTrips(text, before)
+  if (tripped !== text) return tripped
   if (CAUGHT.test(text) && RUNS_ON.test(before.said ?? '')) return text.replace(CAUGHT, 'float held down')
   if (OF_FUSE.test(text) && SMALL_FUSE.test(before.said ?? '')) return text.replace(OF_FUSE, 'pulled the control fuse')
   if (before.near === 'fuse' && ITS_FUSE.test(text)) return text.replace(ITS_FUSE, 'control fuse')

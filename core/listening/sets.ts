@@ -16,22 +16,27 @@ export function bothLegs(
 ): Meaning[] {
   const [figure] = readings
   const [first] = read
-  // on each leg, where there are two
-  const ofEach = weights.of.has('three') && !read.some(e => e.test.variant === 'l3g')
+  // on each leg, where there are two; of three it is said to be to ground
+  const isOfThree = read.some(e => e.test.variant === 'l3g')
+  const ofEach = weights.of.has('three') && (!isOfThree || weights.of.has('toground'))
   if (!(weights.of.has('bothlegs') || ofEach) || !figure || !first || !fits(figure, first.test)) return []
+  // of three legs, where none was read before: at the starter
+  const isNear = read.some(e => e.test.point === bearing.near && e.test.variant === 'l1g')
+  const at = isNear || !isOfThree ? bearing.near : 'line'
   return read.flatMap((one) => {
-    const two = read.find(e => e.test.point === one.test.point && e.test.variant === 'l2g')
-    if (one.test.variant !== 'l1g' || !two) return []
+    const others = ['l2g', 'l3g'].flatMap(v =>
+      read.find(e => e.test.point === one.test.point && e.test.variant === v) ?? [])
+    if (one.test.variant !== 'l1g' || others.length === 0) return []
     const place = bestOf(one.places, weights)
-    if (!place && one.test.point !== bearing.near) return []
-    const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'three', 'toground'])
+    if (!place && one.test.point !== at) return []
+    const words = new Set([...(place?.phrase ?? []), 'bothlegs', 'three', 'toground', 'leg', 'lead', 'line'])
     return [
       {
         ...scoreOf(words, weights, (place ? 0 : 0.12) + (one.staged && !weights.of.has('well') ? 0.2 : 0), 0.7),
         test: one.test.id,
         point: one.test.point,
         quantity: 'volts' as const,
-        lines: [one, two].map(e => readingOf(e.test, figure, bearing.units)),
+        lines: [one, ...others].map(e => readingOf(e.test, figure, bearing.units)),
       },
     ]
   })
@@ -134,17 +139,34 @@ export function acrossFilter({ seen }: Lexicon, weights: Weights, readings: read
   const test = seen.find(e => e.test.id === 'tank-tap')?.test
   const [ahead, behind] = readings
   const has = (word: string) => weights.of.has(word)
-  const isFilter = has('strainer') && has('before') && has('after') && !has('inlet') && !has('suction')
+  const isNamed = ['strainer', 'reduc', 'reducer', 'prv'].some(has)
+  const isFilter = isNamed && has('before') && has('after') && !has('inlet') && !has('suction')
   if (!test || !isFilter || readings.length !== 2 || !ahead?.value || behind?.value == null) return []
   if (readings.some(f => f.quantity !== undefined && f.quantity !== 'pressure')) return []
   const outcome = behind.value < PASSES * ahead.value ? 'only' : 'both'
-  const words = new Set(['strainer', 'before', 'after', 'hous', 'tap', 'run', 'calling', 'gauge', 'and', 'only'])
+  const words = new Set([
+    'strainer', 'reduc', 'reducer', 'prv', 'before', 'after', 'hous', 'tap', 'run', 'calling', 'gauge', 'and', 'only',
+  ])
   return observed(test, outcome, weights, words, 1.6)
+}
+
+/** `18 at the kitchen`, after the gauge at the tank: what is between them lets it through or does not. */
+export function atATap({ seen }: Lexicon, weights: Weights, readings: readonly Figure[], bearing: Bearing): Meaning[] {
+  const test = seen.find(e => e.test.id === 'tank-tap')?.test
+  const [figure] = readings
+  const { nearValue, nearQuantity, units } = bearing
+  if (!test || !weights.of.has('indoor') || readings.length !== 1 || !figure?.value) return []
+  if (nearQuantity !== 'pressure' || typeof nearValue !== 'number') return []
+  if (figure.quantity !== undefined && figure.quantity !== 'pressure') return []
+  const own = figure.value * (figure.perUnit ?? unitsOf('pressure', units)[0]?.perUnit ?? 1)
+  const words = new Set(['indoor', 'tap', 'gauge', 'pressure', 'secondgauge', 'only', 'hous'])
+  return observed(test, own < PASSES * nearValue ? 'only' : 'both', weights, words, 1.6)
 }
 
 /** Which tests a row of three is of, in its order. */
 const ROWS: readonly (readonly string[])[] = [
   ['v12', 'v23', 'v31'],
+  ['l1g', 'l2g', 'l3g'],
   ['r12', 'r23', 'r31'],
 ]
 /** What is said along with three of a kind. */
@@ -157,10 +179,13 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
   const unit = row[0]?.quantity
   const looksLike = (q: string) => (unit ? unit === q : q === 'volts' ? most >= VOLTS_FROM : most < VOLTS_FROM)
   const sets: ReadEntry[][] = []
+  const toGround = weights.of.has('toground') && read.some(e => e.test.variant === 'l3g')
   for (const one of read) {
     const { point, variant, quantity } = one.test
     const own = ROWS.find(r => r[0] === variant)
-    if (own)
+    // volts of three legs are to ground or between them, as it was said
+    const isBarred = quantity === 'volts' && (variant === 'v12' ? toGround : variant === 'l1g' && !toGround)
+    if (own && !isBarred)
       sets.push(own.flatMap(v =>
         read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === quantity).slice(0, 1)))
     if (/^amps1\./.test(one.test.id))
@@ -171,7 +196,7 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
         read.filter(e => e.test.point === point && e.test.variant === v && e.test.quantity === 'volts'
           && e.test.condition === 'calling'))])
   }
-  const isOfThree = sets.some(s => s[0]?.test.variant === 'v12')
+  const isOfThree = !toGround && sets.some(s => s[0]?.test.variant === 'v12')
   return sets.flatMap((set, i): Meaning[] => {
     const [one] = set
     if (!one || set.length !== 3 || !looksLike(one.test.quantity)) return []
@@ -185,7 +210,8 @@ export function rowMeanings({ read }: Lexicon, weights: Weights, row: readonly F
     const isBetween = weights.of.has('leadtolead')
     if (one.test.quantity === 'ohms' && unit !== 'ohms' && !quantity && !ofLeads && !isBetween) return []
     if (one.test.quantity === 'amps' && isBetween) return []
-    const words = new Set([...[place, condition, quantity].flatMap(p => p?.phrase ?? []), ...IN_A_ROW, 'leadtolead'])
+    const parts = [place, condition, quantity].flatMap(p => p?.phrase ?? [])
+    const words = new Set([...parts, ...IN_A_ROW, 'leadtolead', ...(toGround ? ['toground', 'line'] : [])])
     const usual = one.test.point === 'line' ? 0.1 : one.test.point === bearing.near ? 0.05 : 0.25
     return [
       {

@@ -14,6 +14,17 @@ const CAME = '(?: and|,|;|;? then)* '
 
 const SO_LONG = '(?:for )?(?:an?|\\d+|(?!and|then)[a-z]+) (?:minutes?|hours?|while|bit|day|night|second)'
 
+/** Said of a part that stays out or apart, or of when a figure was read. */
+const STAYS_SO: readonly Joined[] = [
+  ['starter does not pull in', `${BEGUN}(?:the )?(?:contactor|starter)(?:'s| is)(?: just| still)? (?:out`
+  + `|not in)(?= ?$|,)`],
+  ['contacts not close', '(?:points|contacts)(?: just)? (?:won\'t|don\'t|never|do not|will not) (?:come together'
+  + '|meet|touch)'],
+  ['', '(?<=amps|volts|\\d) (?:just )?(?:before|until|when) (?:i|we) (?:killed|stopped|stop|off|pulled the plug on)'
+  + ' (?:it|her|the pump)'],
+  ['running', '(?<=^ ?\\d+) while (?:it|she)(?:\'s| is) going'],
+]
+
 /** By itself. */
 const ONLY_DONE: Joined = [
   '',
@@ -72,6 +83,7 @@ const NOT_ALWAYS: Joined = [
 
 export const TURNS_BY_HAND: readonly Joined[] = [
   NOT_ALWAYS,
+  ...STAYS_SO,
   ['strong at the tank, weak in the house', '(?:the )?pressure(?:\'s| is) (?:fine|good|strong'
   + '|ok) at the tank,? (?:and |but )?'
   + '(?:it\'s )?(?:weak|low|nothing) (?:upstairs|inside|in the house|at the (?:house|taps?|shower|kitchen(?: sink)?))'],

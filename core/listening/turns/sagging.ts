@@ -23,6 +23,7 @@ const AT_REST_AND_STARTING: readonly Joined[] = [
   ['line idle $1 volts, line dip $2 volts',
     `${MAINS}${V} ${REST},? (?:and |but |then )*${DROPS} ${LOWEST}${V}(?: ${STARTS}|${NOT_RUNNING})`,
     `${MAINS}${V} ${REST},? (?:and |but |then )+${LOWEST}${V}(?: ${STARTS}|${NOT_RUNNING})`],
+  ['line dip $1 volts', `${MAINS}${V} on the line ${TRIES}`, `${MAINS} ?v(?:olts?)? (?:${TRIES}|${STARTS})`],
   ['line dip $1 volts',
     `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ([6-9]\\d|[1-4]\\d\\d)${V} ${TRIES}`],
   ['line dip $1 volts', `(?:drops|sags|dips|falls|pulls down|goes down)(?: down)? to ${MAINS}${V} ${STARTS}`],

@@ -36,9 +36,47 @@ const TRIPS: readonly Joined[] = [
   ['load wires off still trips',
     `(?:breaker )?(?:still )?trips (?:even )?with ${THE}wires off (?:of )?the line side(?: of the ${SWITCH})?`,
     `(?:breaker )?(?:still )?trips (?:even )?with ${THE}(?:line(?:[ -]side)?|feed) wires off(?: at the ${SWITCH})?`,
+    `(?:lifted|took|pulled) ${THE}(?:line(?:[ -]side)?|feed) wires(?: off)?(?: too| also)?,? (?:and |but )?(?:the )?`
+    + '(?:breaker|it) still trips',
     `${THE}(?:line(?:[ -]side)?|feed) wires off(?: (?:at|of) the ${SWITCH})?,? (?:and |but )?(?:it )?still trips`,
     `(?:it )?(?:still )?trips ${PLUGGED} with the switch(?: lever)? off`,
     '(?:breaker |main )?(?:still )?trips (?:even )?with the (?:starter|contactor) (?:open|out|not in|dropped out)'],
+]
+
+/** `took the line wires off the switch: still trips` */
+const TAKEN_OFF: readonly Joined[] = [
+  ['$1 off', '(wires?|leads?|side) off as well,?'],
+  ['points open, load $1 volts', '(\\d+)(?: ?v(?:olts?)?)? (?:on|at'
+  + '|across) the load(?: side)? with the (?:points|contacts'
+  + '|switch) open'],
+  ['line wires off at the switch', `(?:(?:took|pulled|lifted|removed) ${THE}|(?<=^ ?`
+  + `|, ?)off ${THE})(?:line(?:[ -]side)?|feed`
+  + `|incoming|supply)(?: wires?| leads?)?(?: off)?(?: at| from| of| on)?(?: the)? ${SWITCH}`],
+  ['to ground ol', 'no readings? to ground,? (?:on )?(?:either|neither|any|both)(?: (?:one|wire|leg|of them))*'],
+  ['ohms between the wires ol', '(?:black|red|white) (?:and|to) (?:black|red|white),? nothing between(?: them)?'],
+  ['ohms between the wires $1', `${FIGURE} (?:between|across) ${THE}(?:two )?(?:hots|legs)(?=,|$| and| but)`],
+]
+
+const VOLTS = '(\\d+)(?: ?v(?:olts?)?)?'
+const legOf = (letter: string, n: number) => `(?:${letter}|l${n}|leg ${n}|phase ${letter})`
+const [LEG_A, LEG_B, LEG_C] = [legOf('a', 1), legOf('b', 2), legOf('c', 3)]
+const NEXT = ',? (?:and |but |only )?'
+/** Each of three legs by its name. */
+const THREE_LEGS: readonly Joined[] = [
+  ['toground $1 $2 $3', `${LEG_A} to ground(?: is)? ${VOLTS}${NEXT}${LEG_B}(?: to ground)?(?: is)? ${VOLTS}`
+  + `${NEXT}${LEG_C}(?: to ground)?(?: is)? ${VOLTS}`],
+  ['toground $1 $1 $2', `${VOLTS} to ground on ${LEG_A} and ${LEG_B}${NEXT}${VOLTS} on ${LEG_C}`],
+  ['toground $1 $2 $1', `${VOLTS} to ground on ${LEG_A} and ${LEG_C}${NEXT}${VOLTS} on ${LEG_B}`],
+  ['toground $2 $1 $1', `${VOLTS} to ground on ${LEG_B} and ${LEG_C}${NEXT}${VOLTS} on ${LEG_A}`],
+]
+
+/** What a cord has been through shows at it. */
+const ILL_USED: readonly Joined[] = [
+  ['cord is chafed', '(?:the )?(?:power )?cord(?:\'s| is| has| was| got)*(?: been)? (?:run over|mashed|flattened'
+  + '|smashed|cut half through|nicked|skinned)(?: (?:by|with) .*)?'],
+  ['', 'pulled (?:it|the wires?|them)(?: back| out)*(?: of the (?:conduit|pipe))?(?=,? (?:and )?(?:the )?insulation)'],
+  ['line and load on the same screw', 'both (?:blacks|reds|whites|hots)(?: are|\'re| were)?(?: landed)? (?:on|under)'
+  + ' (?:the same|one) (?:screw|terminal|side)'],
 ]
 
 const PLUGGED_IN: readonly Joined[] = [['trips at once', `(?:it )?(?:trips|snaps|pops) ${PLUGGED}`]]
@@ -55,4 +93,6 @@ const WET: readonly Joined[] = [
   ['conduit wet', '(?:the )?(?:conduit|pull box|handhole)(?: [a-z]+){0,5} (?:full of|holds|has) water(?: in it)?'],
 ]
 
-export const TURNS_OF_WIRES: readonly Joined[] = [...READ, ...TRIPS, ...PLUGGED_IN, ...PIERCED, ...WET]
+export const TURNS_OF_WIRES: readonly Joined[] = [
+  ...THREE_LEGS, ...TAKEN_OFF, ...ILL_USED, ...READ, ...TRIPS, ...PLUGGED_IN, ...PIERCED, ...WET,
+]
