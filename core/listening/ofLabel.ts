@@ -2,7 +2,7 @@
  * A capacitor and what is printed on it: `cap is good, 150`, `71 on a 105 to 126`, or the label in a line of its own,
  * ahead of what the meter shows or behind it. Common practice, no source.
  */
-import { findTest, type SystemKind } from '#core/systems'
+import { findTest, unstaged, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
 import type { Spoken } from './spoken'
 
@@ -47,8 +47,14 @@ const BLED = new RegExp(
 )
 const NAMES_CAP = /\bcap(?:acitor)?\b/i
 
+/** `reads 3 microfarads`, after the run capacitor was looked at: that one. */
+const MICROFARADS
+  = /^(?:it )?(?:reads |measures |tests |got )*\d+(?:\.\d+)? ?(?:mfd|uf|µf|micro ?farads?|mikes?|mics?)\b/i
+
 /** `it's an 86 to 103`, after the capacitor was read; `bled it and it reads 38`, after its label or it was told. */
-export function withLabel(text: string, { test = '', value, near, action = '' }: Spoken = {}): string {
+export function withLabel(text: string, { test = '', value, near, action = '', shown }: Spoken = {}): string {
+  const isOfRun = near === 'cap' && unstaged(shown?.test ?? '') === 'runcap-seen'
+  if (isOfRun && MICROFARADS.test(text)) return `run cap ${text}`
   const [, farads] = BLED.exec(text) ?? []
   if (farads && (near === 'cap' || NAMES_CAP.test(`${text} ${action}`) || ALONE.test(action))) return `cap ${farads} uf`
   const label = ALONE.exec(text)

@@ -50,6 +50,7 @@ const ON_THE_POWER_SIDE: SeenParts = {
       'wire nut from the panel', 'line side lug', 'line screw',
     ],
     how: ['burnt', 'corroded', 'loose', 'melted', 'cooked'],
+    or: ['wire too thin for the run'],
   },
   'feed.to-earth': {
     label: 'feed wire bare against metal',

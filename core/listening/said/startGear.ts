@@ -10,6 +10,16 @@ export const START_GEAR: Sayings = {
       under: ['tests bad', 'way low', 'weak', 'out of range', 'bad', 'way under', 'way off', 'no good', 'tests weak'],
     },
   },
+  'runcap-seen': {
+    what: ['run cap', 'runcap', 'run capacitor'],
+    is: {
+      sound: ['looks good', 'not bulged', 'looks new', 'looks fine'],
+      bulged: [
+        'bulged', 'blown', 'blew', 'exploded', 'leaking', 'popped', 'cracked open', 'oil out', 'burnt', 'puffed up',
+        'ruptured', 'swollen', 'split',
+      ],
+    },
+  },
   'cap-label': {
     what: ['cap'],
     is: {

@@ -15,7 +15,8 @@ const STRONG = '(?:blasts|strong|great|full|good(?: pressure)?|plenty(?: of (?:w
 const WEAK = '(?:weak|poor|slow|a dribble|a trickle|nothing|low|no good)'
 
 const IS_PACKED = '(?:\'s| is| was)* (?:packed|plugged|full|choked|clogged|solid)'
-const INDOOR = '(?:kitchen|bathroom|laundry|upstairs|shower|house)(?: (?:sink|tap|faucet|spigot))?'
+const INDOOR = '(?:(?:kitchen|bathroom|laundry|upstairs|shower)(?: (?:sink|tap|faucet|spigot))?|house (?:tap|faucet))'
+  + '(?! (?:outlet|light|plug|breaker|receptacle|switch|panel))'
 
 export const TURNS_OF_GAUGES: readonly Joined[] = [
   ['gauge stuck', `(?:the )?(?:pressure |tank )?gauge ${STAYS}(?: right)?(?: on| at)? \\d+${P} ${WHATEVER}`,

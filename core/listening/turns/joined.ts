@@ -16,6 +16,7 @@ import { TURNS_BY_MACHINE } from './byMachine'
 import { TURNS_DICTATED } from './dictated'
 import { TURNS_OF_DOING } from './doing'
 import { TURNS_OF_JOB_SHEETS } from './jobSheet'
+import { TURNS_IN_PLAIN_WORDS } from './inPlainWords'
 import { TURNS_OF_JUDGING } from './judging'
 import { TURNS_OF_NARRATING } from './narrating'
 import { TURNS_OF_OPPOSITES } from './opposites'
@@ -59,6 +60,7 @@ import { TURNS_OF_WORK_ORDERS } from './workOrder'
  */
 export const JOINED: readonly Joined[] = [
   ...SHORT_WORDS,
+  ...TURNS_IN_PLAIN_WORDS,
   ...TURNS_BY_HAND,
   ...TURNS_AS_WRITTEN,
   ...TURNS_STEP_BY_STEP,

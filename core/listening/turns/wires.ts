@@ -49,9 +49,9 @@ const TAKEN_OFF: readonly Joined[] = [
   ['points open, load $1 volts', '(\\d+)(?: ?v(?:olts?)?)? (?:on|at'
   + '|across) the load(?: side)? with the (?:points|contacts'
   + '|switch) open'],
-  ['line wires off at the switch', `(?:(?:took|pulled|lifted|removed) ${THE}|(?<=^ ?`
-  + `|, ?)off ${THE})(?:line(?:[ -]side)?|feed`
-  + `|incoming|supply)(?: wires?| leads?)?(?: off)?(?: at| from| of| on)?(?: the)? ${SWITCH}`],
+  ['line wires off at the switch', `(?:(?:took|pulled|lifted|removed) ${THE}|(?<=^ ?|, ?)off ${THE})`
+  + `(?:line[ -]side|(?:line|feed|incoming|supply) (?:wires?|leads?|side))(?: off)?(?: at| from| of`
+  + `| on)?(?: the)? ${SWITCH}`],
   ['to ground ol', 'no readings? to ground,? (?:on )?(?:either|neither|any|both)(?: (?:one|wire|leg|of them))*'],
   ['ohms between the wires ol', '(?:black|red|white) (?:and|to) (?:black|red|white),? nothing between(?: them)?'],
   ['ohms between the wires $1', `${FIGURE} (?:between|across) ${THE}(?:two )?(?:hots|legs)(?=,|$| and| but)`],

@@ -250,6 +250,24 @@ function runCapacitor({ part, start }: CapacitorOptions): Block {
         proves: true,
       }),
       seen({
+        id: 'runcap-seen',
+        point: 'cap',
+        title: 'Look at the run capacitor',
+        words: ['run cap is', 'run cap looks', 'run capacitor looks'],
+        minutes: 1.5,
+        need: 'proven-dead',
+        steps: ['Lid off, dead, hands off until bled: bulge, split, oil?'],
+        outcomes: {
+          sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
+          bulged: { label: 'bulged or split', words: ['split', 'leaking', 'oil', 'swollen'] },
+        },
+        usual: { sound: 0.988, bulged: 0.012 },
+        chancesByFault: {
+          [`${part}.runcap-open`]: { sound: 0.5, bulged: 0.5 },
+          [`${part}.runcap-shorted`]: { sound: 0.4, bulged: 0.6 },
+        },
+      }),
+      seen({
         id: 'runcap-label',
         point: 'cap',
         title: 'The run capacitor against its own label',

@@ -1,0 +1,42 @@
+/** Whole plain sentences: rows of what is heard. Common practice, no source. */
+import { describe } from 'vitest'
+import { hearsAs, hearsNext, psi } from '../../../tests/told'
+
+describe('how high it climbs', () => {
+  hearsAs([
+    ['well-2wire', 'gauge creeps from 30 to 41 and sits there', `climbs stalls | peak ${psi(41)}`],
+    ['well-2wire', 'crawls up to 41 and quits climbing', `climbs stalls | peak ${psi(41)}`],
+    ['well-2wire', 'nothing at the gauge', 'gauge 0'],
+    ['booster', '58 with two taps running', `gauge ${psi(58)}`],
+    ['booster', 'open two taps, street side goes to 7', `inlet.pressure ${psi(7)}`],
+  ])
+})
+
+describe('what the meter says', () => {
+  hearsAs([
+    ['well-2wire', '246 and 243 running', 'line.idle 246 | line.volts 243'],
+    ['well-2wire', '6.2 a on one leg, 6.2 on the other', 'black.run 6.2'],
+    ['well-2wire', '6.2 on one leg, 6.1 on the other', 'black.run 6.2'],
+    ['three-phase', '31 amps on one leg and 19 and 18 on the others', 'amps1.run 31 | amps2.run 19 | amps3.run 18'],
+    ['well-3wire', 'y 9.8 b 8.9 r 2.1', 'yellow.run 9.8 | black.run 8.9 | red.run 2.1'],
+    ['well-3wire', 'y 2.3 ohms to b', 'leads.by 2.3'],
+    ['well-3wire', '200 megs to dirt', 'leads.ground 200000000'],
+    ['well-3wire', 'run cap looks bulged', 'runcap-seen bulged'],
+    ['well-3wire', 'cap\'s bulged', 'cap-seen bulged'],
+  ])
+  hearsNext([
+    ['well-3wire', 'run cap looks bulged', 'reads 3 microfarads', 'runcap.farads 0.000003'],
+    ['well-3wire', 'start cap is bulged', 'reads 30 microfarads', 'cap.farads 0.00003'],
+  ])
+})
+
+describe('prime, joints and wire', () => {
+  hearsAs([
+    ['jet', 'water in the prime hole drops as I watch', 'foot-look falls'],
+    ['jet', 'pulled the foot valve, pebble under the flapper', 'foot-look falls'],
+    ['jet', 'soaped every suction joint, nothing', 'leaks-look dry'],
+    ['rv', 'he ran 18 gauge thirty feet back there', 'seen-itself feed.high-resistance'],
+    ['rv', 'temporary jumper straight from the battery, pump\'s like new', 'straight-feed runs'],
+    ['compressor-direct', '100 feet of 16 gauge', 'cord-look long'],
+  ])
+})

@@ -1,0 +1,65 @@
+/** Whole plain sentences: how high it climbs, what the meter said on which wire. Common practice, no source. */
+import { N } from './partsOfSpeech'
+import type { Joined } from './turnOf'
+
+const P = '(?: ?(?:psi|pounds|lbs?))?'
+const STAYS = '(?:sits?(?: there)?|stays?(?: there)?|hangs?(?: there)?|stops?(?: there)?|sticks?(?: there)?'
+  + '|quits? climbing'
+  + '|won\'t go (?:any )?(?:higher|further))'
+
+const CLIMBS: readonly Joined[] = [
+  ['stalls at $1 psi', `(?:gauge |it |pressure )?(?:creeps|crawls|climbs|goes|gets|builds`
+  + `|comes)(?: up)?(?: from \\d+${P})?`
+  + ` to (\\d+)${P} (?:and|then) (?:just )?${STAYS}`],
+  ['gauge 0', '(?<=^ ?|, ?)nothing at the gauge'],
+  ['gauge $1', `(?<=^ ?|: ?|, ?)(\\d+)${P} with (?:two|both|three|a couple(?: of)?|\\d) (?:taps `
+  + `|faucets )?(?:running|open)`
+  + '(?= ?$|,)'],
+  ['inlet drops to $1 with two taps open', `open(?:ed|ing)? (?:two|three`
+  + `|a couple(?: of)?) taps,? (?:and )?(?:the )?(?:street side`
+  + `|inlet|street|main) (?:goes|drops|falls|dives)(?: down)? to (\\d+)`],
+]
+
+const RUNNING = '(?:running|with it (?:going|running|on))'
+const OFF = '(?:off|sitting|at rest|not running|idle)'
+const ON_WIRES: readonly Joined[] = [
+  ['amps $1', '(?<=^ ?)([1-9]\\d?\\.\\d+) on (?:one|each) (?:leg|side|wire),? (?:and )?[1-9]\\d?\\.\\d+ on the other'],
+  ['line idle $1 volts, line $2 volts running', `(2[0-5]\\d|1[12]\\d) ${OFF},? (?:and )?(2[0-5]\\d`
+  + `|1[12]\\d) ${RUNNING}`,
+  `(2[0-5]\\d|1[12]\\d) and (2[0-5]\\d|1[12]\\d) ${RUNNING}`],
+  ['amps $1', `${N} ?a(?:mps)? on one (?:leg|side|wire),? (?:and )?${N}(?: ?a(?:mps)?)? on the other(?!s| two)`,
+    `${N} ?a(?:mps)? on (?:each|both) (?:legs?|sides?|wires?)`, `(?<=^ ?)${N} both legs(?=,? tag)`],
+  ['yellow $1 black $2 red $3', `y ${N},? b ${N},? r ${N}`],
+  ['$1 to $3 $2 ohms', `(y|b|r) ${N} ?ohms? to (y|b|r)`],
+  ['to ground $1 megohms', `${N} ?meg\\w* to dirt`],
+  ['still groans', '(?:bumped|rocked|jogged) it(?: \\w+ times)?,? (?:but )?(?:it )?(?:won\'t|didn\'t|wouldn\'t)'
+  + ' (?:break|come) (?:loose|free)'],
+]
+
+const PRIME: readonly Joined[] = [
+  ['foot valve leaks', '(?:stop,? )?(?:(?:watched|watch) )?(?:the )?(?:water|level)(?: level)? (?:in'
+  + '|at) the prim(?:e|ing) '
+  + '(?:hole|plug|port) (?:drops?|falls?|goes down|go down|sinks?)(?: as i watch)?'],
+  ['suction joints dry', 'no (?:wet|leaky|leaking) joints (?:on|in|along) the suction(?: line| pipe)?',
+    '(?:soaped|soapy water on|shaving cream on) (?:every|all(?: the)?) (?:suction )?(?:joints?|of them),? nothing'],
+  ['foot valve held open by a pebble', '(?:pulled the foot valve,? )?(?:a )?(?:pebble|stone|stick|gravel'
+  + '|grit) under the'
+  + ' (?:flapper|poppet|seat)'],
+]
+
+const JUMPED: readonly Joined[] = [
+  // the size of a wire is no gauge
+  ['wire too thin for the run', `(?:he |they |somebody )?(?:ran|used|pulled)(?: it with| in)? (?:6|8|10|12|14|16`
+  + `|18|20|22)`
+  + ' ?ga(?:uge)?(?: (?:lamp )?(?:wire|cord|cable))? (?:[a-z-]+|\\d+) (?:feet|foot|ft)(?: [a-z ]*)?(?= ?$|,)',
+  '(?:the )?wires?(?:\'s| is|\'re| are) (?:way )?(?:too (?:thin|small|light|skinny)|undersized)(?: for (?:that'
+  + '|the|this) (?:run'
+  + '|distance|length|pump))?'],
+  ['straight from the battery it runs like new', '(?:temporary )?(?:jumper|jumped it|ran (?:a|an|some)(?: heavy'
+  + '| fat| short)?'
+  + ' (?:wires?|jumpers?)) (?:straight |right )?(?:from|off|to) the battery,? (?:and )?(?:it|(?:the )?pump'
+  + '|she)?(?:\'s| is| runs| has)?'
+  + ' ?(?:like new|good|strong|great|full pressure|fine|perfect)'],
+]
+
+export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [...CLIMBS, ...ON_WIRES, ...PRIME, ...JUMPED]
