@@ -21,10 +21,10 @@ export interface AlsoFound {
 
 /** Looks that show how a thing is, not what the machine does just now. */
 const HOW_IT_IS = new Set([
-  'terminals', 'contacts', 'relay-seen', 'box-seen', 'cap-seen', 'runcap-seen', 'motor-look', 'water-look', 'knock', 'air-valve',
+  'terminals', 'contacts', 'relay-seen', 'box-seen', 'cap-seen', 'motor-look', 'water-look', 'knock', 'air-valve',
   'gauge-agrees', 'leaks-look', 'port-look', 'strainer-look', 'shaft', 'oil', 'drain', 'belt-look', 'soap',
   'head-heard', 'starter-look', 'reset', 'return-look', 'posts-look', 'wires-look', 'weep', 'jet-look', 'foot-look',
-  'asked',
+  'asked', 'runcap-seen',
   'disconnect-look', 'switch-heat', 'level-look', 'links', 'prime-look', 'motor-heat',
 ])
 /** Readings of a part by itself. */

@@ -10,7 +10,9 @@ import { US, type Units } from '#core/units'
 import { cameOf, isAtGauge, linesOf, withWorks, worksAgain } from './cameOfIt'
 import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
+import { withLeakDown } from './leakDown'
 import { withoutHead } from './logged'
+import { withMains } from './mains'
 import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
 import { placedWords } from './placed'
@@ -24,6 +26,7 @@ import { setInHand } from './setInHand'
 import type { Clause } from './score'
 import { spokenAfter, type Spoken } from './spoken'
 import { sayState } from './states'
+import { withNamed, withShown } from './unlisted'
 import { asWhole } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
@@ -240,27 +243,6 @@ const PUMPS_AGAIN = new RegExp(
   + 'went (?:right )?up|came (?:right )?up)\\b(?!.*\\b(?:los[te]|quit|again|then|but)\\b)', 'i',
 )
 
-/** Parts that a system may have though its nameplate does not say so: named, they are taken for no other. */
-const OPTIONAL: Readonly<Record<string, RegExp>> = {
-  'runcap.farads': /\brun(?:ning)? cap(?:acitor)?\b|\bon an? \d+ run\b/i,
-  'disconnect.volts': /\bdisconnect\b/i,
-  'float-look': /\bfloat\b|\b(?:low(?:er)?|level|water) probe\b|\bprobe (?:wire|relay)\b|\blevel relay\b/i,
-  'protector-seen': /\bprotector\b(?! (?:button|on the motor))|\bdry[- ]run box\b|\bpump saver\b/i,
-  'precharge': /\b(?:accumulator|bladder tank)\b/i,
-  'lever': /\b(?:lever|low[- ]pressure cut ?-?off)\b/i,
-  'filter-out': /\b(?<!air |intake )(?:filter|cartridge)\b(?! bowl)/i,
-}
-
-function withNamed(kind: SystemKind, typed: string): SystemKind {
-  const has = (id: string) => kind.tests.some(t => unstaged(t.id) === id)
-  const lacks = Object.entries(OPTIONAL).some(([id, named]) => named.test(typed) && !has(id))
-  return lacks ? withOptions(kind) : kind
-}
-
-/** What was seen before though its nameplate does not have it is there. */
-const withShown = (kind: SystemKind, { shown }: Spoken = {}): SystemKind =>
-  shown && !kind.tests.some(t => t.id === shown.test) ? withOptions(kind) : kind
-
 /** What this system has; where it has no such thing, what it may have though its nameplate does not say so. */
 function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Result<Heard> {
   const own = hearFindings(withNamed(kind, typed), typed, listening)
@@ -268,30 +250,6 @@ function hearOptions(kind: SystemKind, typed: string, listening: HearingOf): Res
   const wider = withOptions(kind)
   const other = wider === kind ? own : hearFindings(wider, typed, listening)
   return other.ok && other.value.kind === 'lines' && !other.value.left ? other : own
-}
-
-/** A hold that was watched from one pressure to another is a leak-down too. */
-function withLeakDown(kind: SystemKind, heard: { readonly lines: readonly DraftLine[], readonly say: string }) {
-  const [hold] = heard.lines
-  if (hold?.kind !== 'timed' || hold.what !== 'hold' || hold.from === undefined || !findTest(kind, LEAK_DOWN))
-    return heard
-  const lost = Math.max(0, hold.from - (hold.to ?? hold.from))
-  const value = (lost * IN_TEN_MINUTES) / Math.max(hold.seconds, 1)
-  const reading: DraftLine = { kind: 'reading', test: LEAK_DOWN, value, ...(hold.typed ? { typed: hold.typed } : {}) }
-  return hold.seconds >= 120 ? { ...heard, lines: [hold, reading] } : heard
-}
-const LEAK_DOWN = 'leak-down'
-const IN_TEN_MINUTES = 600
-
-/** `238 running`: no motor here draws so much, and the mains have so many volts. */
-const MAINS_RUNNING = /^\s*(1[0-3]\d|2[0-5]\d|4[4-9]\d) running\s*$/i
-
-/** `121 at the outlet`: of the wall, where no pressure is named. */
-const AT_OUTLET = /^\s*(?:at the (?:wall )?outlet,? (?=1[0-2]\d\s*$))?(1[0-2]\d)(?: at the (?:wall )?outlet)?\s*$/i
-const SAYS_OUTLET = /\boutlet\b/i
-const spelt = (typed: string): string => {
-  const running = typed.replace(MAINS_RUNNING, '$1 volts running')
-  return SAYS_OUTLET.test(running) ? running.replace(AT_OUTLET, '$1 volts at the outlet') : running
 }
 
 /** Of two pumps it is the one that was spoken of. */
@@ -313,7 +271,8 @@ function hearFindings(kind: SystemKind, typed: string, listening: HearingOf): Re
   if (isLabelAhead(text, before)) return remark()
   const inHand = setInHand(kind, text, listening.expected, units)?.map(l => ({ ...l, typed: text }))
   if (inHand) return ok({ kind: 'lines', lines: inHand, say: sayLines(kind, inHand, listening.units) })
-  const exact = parseShorthand(kind, withRunCap(kind, spelt(typed)).replace(AT_THE_MAIN, 'breaker in $1'), listening)
+  const written = withRunCap(kind, withMains(typed)).replace(AT_THE_MAIN, 'breaker in $1')
+  const exact = parseShorthand(kind, written, listening)
   if (exact.ok && exact.value.kind === 'line') {
     const { line, say } = exact.value
     const lines = [line, ...labelOf(kind, text, [line], before.action).map(l => ({ ...l, typed }) as DraftLine)]
