@@ -79,8 +79,14 @@ const FROM_TO = new RegExp(
 const CURED_IT = /^\s*(?:and |that )*(?:fixed|cured|solved|did) it\s*$/
 /** `cleaned it, quiet and 52 pounds`: it runs, and no more is heard of it. */
 const CALM = /^\s*(?:and |it[’']s |nice and )*quiet(?: now)?(?: and|,) (?=\d)/i
-const asSet = ({ repair: { id } }: FaultMode, after: string): string =>
-  (id === 'set-switch' ? after.replace(FROM_TO, 'cut-in $1, cut-out $2') : after.replace(SET_AT, '').replace(CALM, ''))
+/** `cleaned the ground, 12.5 now`: what the pump gets, and no longer what the ground drops. */
+const VOLTS_NOW = /^\s*(1[0-4](?:\.\d+)?)(?: ?v(?:olts?)?)? now\s*$/i
+function asSet({ id: fault, repair: { id } }: FaultMode, after: string): string {
+  if (fault === 'return.bad') return after.replace(VOLTS_NOW, 'motor $1 volts')
+  return id === 'set-switch'
+    ? after.replace(FROM_TO, 'cut-in $1, cut-out $2')
+    : after.replace(SET_AT, '').replace(CALM, '')
+}
 
 export interface Done {
   readonly line: DraftLine

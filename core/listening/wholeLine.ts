@@ -1,6 +1,7 @@
 /** What the line as a whole says of the lines heard in it: heard besides, held against a label, or not so said. */
 import { findTest, readingSetOf, SEEN_ITSELF, unstaged, type SystemKind, type Test } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { PSI } from '#core/units'
 import { labelOf } from './ofLabel'
 import type { Spoken } from './spoken'
 
@@ -12,7 +13,7 @@ export function asWhole(
   const asDone = heard.map(l => whereRead(kind, text, l, near, places))
     .flatMap(l => asBefore(kind, text, asItStarts(kind, l, does), does))
     .flatMap(l => (complained === 'overload-trips' ? byOverload(kind, text, l) : [l]))
-  const told = lastOfEach(kind, lowestToGround(withoutBridged(kind, text, asDone)))
+  const told = lastOfEach(kind, lowestToGround(withoutBridged(kind, text, acrossPump(kind, text, asDone))))
   return [...told, ...doingOf(kind, text, told), ...labelOf(kind, text, told, before.action)]
 }
 
@@ -87,6 +88,21 @@ function byOverload(kind: SystemKind, text: string, line: DraftLine): readonly D
   if (!findTest(kind, 'keeps-running')) return [line]
   return [{ ...line, test: 'keeps-running', outcome: line.outcome === 'minutes' ? 'minutes' : 'seconds' }]
 }
+
+const IN_OUT = /\b\d+(?: ?psi)? (?:coming )?in\b.*\bout\b/i
+/** No switch starts and stops so near to each other; common practice, no source. Pa. */
+const NEAREST = 12 * PSI
+
+/** `55 in and 58 out`, of what stands on a main: ahead of the pump and behind it, and not where it starts and stops. */
+function acrossPump(kind: SystemKind, text: string, told: readonly DraftLine[]): readonly DraftLine[] {
+  if (!findTest(kind, INLET) || !IN_OUT.test(text)) return told
+  const valueOf = (test: string) => told.flatMap(l => (l.kind === 'reading' && l.test === test ? l.value ?? [] : []))[0]
+  const [starts, stops] = [valueOf('cut-in'), valueOf('cut-out')]
+  if (starts === undefined || stops === undefined || stops - starts >= NEAREST) return told
+  const at: Readonly<Record<string, string>> = { 'cut-in': INLET, 'cut-out': 'gauge' }
+  return told.map(l => (l.kind === 'reading' ? { ...l, test: at[l.test] ?? l.test } : l))
+}
+const INLET = 'inlet.pressure'
 
 /** `clamped red, nothing there`, of a motor that only hums: as it tries to start. */
 function asItStarts(kind: SystemKind, line: DraftLine, does: string | undefined): DraftLine {

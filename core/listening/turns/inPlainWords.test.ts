@@ -40,3 +40,17 @@ describe('prime, joints and wire', () => {
     ['compressor-direct', '100 feet of 16 gauge', 'cord-look long'],
   ])
 })
+
+describe('a pump on a main, in a vehicle, beside a cistern', () => {
+  hearsAs([
+    ['booster', '55 in and 58 out', `inlet.pressure ${psi(55)} | gauge ${psi(58)}`],
+    ['booster', 'pump adds nothing, 55 in 55 out', `inlet.pressure ${psi(55)} | gauge ${psi(55)}`],
+    ['booster', '30 in and 50 out', `cut-in ${psi(30)} | cut-out ${psi(50)}`],
+    ['well-2wire', '30 in and 50 out', `cut-in ${psi(30)} | cut-out ${psi(50)}`],
+    ['booster', 'display shows low water', 'asked ran-dry'],
+    ['rv', 'strainer bowl\'s empty', 'strainer-look bubbles'],
+    ['rv', 'cleaned the ground, 12.5 now', 'mended return.bad | motor.volts 12.5'],
+    ['holding-tank', 'fill line\'s dry', 'tank-fill 0'],
+    ['holding-tank', 'it\'s the well side that\'s dead', 'remark'],
+  ])
+})

@@ -47,6 +47,14 @@ const PRIME: readonly Joined[] = [
   + ' (?:flapper|poppet|seat)'],
 ]
 
+/** Of a pump on a main, in a vehicle, beside a cistern. */
+const AT_THE_PUMP: readonly Joined[] = [
+  ['', '(?:the )?pump (?:adds|makes|does) nothing(?=,)', 'it\'s the (?:well|house) side that\'s (?:dead|out)'],
+  ['controller says dry run', '(?:display|screen|controller|panel)(?: just)? (?:shows|says|reads) (?:low|no) water'],
+  ['strainer full of bubbles', '(?:strainer )?bowl(?:\'s| is) empty'],
+  ['nothing coming in the fill line', '(?:the )?fill (?:line|pipe)(?:\'s| is) dry'],
+]
+
 const JUMPED: readonly Joined[] = [
   // the size of a wire is no gauge
   ['wire too thin for the run', `(?:he |they |somebody )?(?:ran|used|pulled)(?: it with| in)? (?:6|8|10|12|14|16`
@@ -62,4 +70,4 @@ const JUMPED: readonly Joined[] = [
   + ' ?(?:like new|good|strong|great|full pressure|fine|perfect)'],
 ]
 
-export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [...CLIMBS, ...ON_WIRES, ...PRIME, ...JUMPED]
+export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...JUMPED]
