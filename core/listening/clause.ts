@@ -120,7 +120,8 @@ const LEG = 60
 const OF_ONE = ['n1', 'n2', 'n3', 'control', 'coil', 'transformer', 'switch', 'pilot']
 /** `239, all three`: the same figure on each. */
 function threefold({ of }: Weights, readings: readonly Figure[]): readonly Figure[] | undefined {
-  const isOfAll = of.has('three') || (readings[0]?.judged && !OF_ONE.some(n => of.has(n)))
+  const isOfOneLeg = ['n1', 'n2', 'n3'].filter(n => of.has(n)).length === 1
+  const isOfAll = (of.has('three') && !isOfOneLeg) || (readings[0]?.judged && !OF_ONE.some(n => of.has(n)))
   if (!isOfAll || isInsulation(of, readings)) return undefined
   const none: Figure | undefined = of.has('!amp') ? { value: 0, quantity: 'amps' } : undefined
   const [one = none] = readings

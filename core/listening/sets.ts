@@ -18,7 +18,8 @@ export function bothLegs(
   const [first] = read
   // on each leg, where there are two; of three it is said to be to ground
   const isOfThree = read.some(e => e.test.variant === 'l3g')
-  const ofEach = weights.of.has('three') && (!isOfThree || weights.of.has('toground'))
+  const isNamed = ['n1', 'n2', 'n3'].some(n => weights.of.has(n))
+  const ofEach = weights.of.has('three') && !isNamed && (!isOfThree || weights.of.has('toground'))
   if (!(weights.of.has('bothlegs') || ofEach) || !figure || !first || !fits(figure, first.test)) return []
   // of three legs, where none was read before: at the starter
   const isNear = read.some(e => e.test.point === bearing.near && e.test.variant === 'l1g')

@@ -4,11 +4,11 @@ import type { Joined } from './turnOf'
 
 const P = '(?: ?(?:psi|pounds|lbs?))?'
 const STAYS = '(?:sits?(?: there)?|stays?(?: there)?|hangs?(?: there)?|stops?(?: there)?|sticks?(?: there)?'
-  + '|quits? climbing'
+  + '|quits? (?:climbing|gaining|building)'
   + '|won\'t go (?:any )?(?:higher|further))'
 
 const CLIMBS: readonly Joined[] = [
-  ['stalls at $1 psi', `(?:gauge |it |pressure )?(?:creeps|crawls|climbs|goes|gets|builds`
+  ['stalls at $1 psi', `(?:gauge |it |pressure )?(?:creeps|crawls|climbs|pumps|goes|gets|builds`
   + `|comes)(?: up)?(?: from \\d+${P})?`
   + ` to (\\d+)${P} (?:and|then) (?:just )?${STAYS}`],
   ['gauge 0', '(?<=^ ?|, ?)nothing at the gauge'],

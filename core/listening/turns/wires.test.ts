@@ -15,6 +15,19 @@ describe('legs to ground', () => {
   ])
 })
 
+describe('a leg that is missing', () => {
+  hearsAs([
+    ['three-phase', 'leg 3 missing', 'line.l3g 0'],
+    ['three-phase', 'A phase dead coming in', 'line.l1g 0'],
+    ['three-phase', 'no voltage on B', 'line.l2g 0'],
+    ['three-phase', 'all three there', 'line.v12 usual | line.v23 usual | line.v31 usual'],
+    ['three-phase', 'good three phase in', 'line.v12 usual | line.v23 usual | line.v31 usual'],
+    ['three-phase', 'all three hot at the disconnect',
+      'disconnect.v12 usual | disconnect.v23 usual | disconnect.v31 usual'],
+    ['three-phase', 'it’s a dead short', 'leads.r12 0'],
+  ])
+})
+
 describe('what lets go with wires off', () => {
   hearsNext([
     ['compressor-direct', 'trips at once', 'motor wires off, same', 'trip-motor-off trips'],

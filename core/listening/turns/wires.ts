@@ -70,6 +70,24 @@ const THREE_LEGS: readonly Joined[] = [
   ['toground $2 $1 $1', `${VOLTS} to ground on ${LEG_B} and ${LEG_C}${NEXT}${VOLTS} on ${LEG_A}`],
 ]
 
+const IS_GONE = '(?:\'s| is| was)?(?: just)? (?:missing|dead|gone|lost|not there)'
+/** A leg by its number or letter; `a` alone is an article. */
+const letterOf = (n: number, letter: string) =>
+  `(?:l${n}|(?:leg|phase|line) (?:${n}|${letter})|${letter} (?:phase|leg)${n > 1 ? `|${letter}` : ''})`
+/** `leg 3 missing`, `no voltage on C`. */
+const MISSING: readonly Joined[] = [1, 2, 3].map((n): Joined => {
+  const leg = letterOf(n, 'abc'.charAt(n - 1))
+  return [`l${n} to ground 0`, `${leg}${IS_GONE}`, `(?:missing|lost) ${leg}`, `no (?:voltage|volts|power) on ${leg}`]
+})
+const THERE = '(?:good|hot|there|present|live|fine|ok|up)'
+const AT = '((?:at|into|out of|on) the (?:line|load|disconnect|breaker|starter|contactor|meter|fuses|switch)(?: side)?)'
+const ALL_THREE: readonly Joined[] = [
+  ['three good legs $1', `all three(?: legs| phases)?(?: are|'re)? ${THERE} ${AT}`],
+  ['three good legs at the line side', `all three(?: legs| phases)?(?: are|'re)? ${THERE}(?: coming| going)? in`,
+    'good three[- ]phase(?: coming| going)? in', '(?:the )?line side has all three',
+    `(?<=^ ?)all three(?: legs| phases)?(?: are|'re)? ${THERE}(?= ?$)`],
+]
+
 /** What a cord has been through shows at it. */
 const ILL_USED: readonly Joined[] = [
   ['cord is chafed', '(?:the )?(?:power )?cord(?:\'s| is| has| was| got)*(?: been)? (?:run over|mashed|flattened'
@@ -94,5 +112,6 @@ const WET: readonly Joined[] = [
 ]
 
 export const TURNS_OF_WIRES: readonly Joined[] = [
-  ...THREE_LEGS, ...TAKEN_OFF, ...ILL_USED, ...READ, ...TRIPS, ...PLUGGED_IN, ...PIERCED, ...WET,
+  ...THREE_LEGS, ...MISSING, ...ALL_THREE, ...TAKEN_OFF, ...ILL_USED, ...READ, ...TRIPS, ...PLUGGED_IN,
+  ...PIERCED, ...WET,
 ]
