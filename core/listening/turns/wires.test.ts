@@ -18,7 +18,9 @@ describe('legs to ground', () => {
 describe('a leg that is missing', () => {
   hearsAs([
     ['three-phase', 'leg 3 missing', 'line.l3g 0'],
-    ['three-phase', 'A phase dead coming in', 'line.l1g 0'],
+    ['three-phase', 'leg C dead coming in', 'line.l3g 0'],
+    ['three-phase', 'L3 is dead', 'remark'],
+    ['three-phase', 'utility lost a leg last night', 'asked lost-line'],
     ['three-phase', 'no voltage on B', 'line.l2g 0'],
     ['three-phase', 'all three there', 'line.v12 usual | line.v23 usual | line.v31 usual'],
     ['three-phase', 'good three phase in', 'line.v12 usual | line.v23 usual | line.v31 usual'],

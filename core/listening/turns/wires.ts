@@ -70,10 +70,10 @@ const THREE_LEGS: readonly Joined[] = [
   ['toground $2 $1 $1', `${VOLTS} to ground on ${LEG_B} and ${LEG_C}${NEXT}${VOLTS} on ${LEG_A}`],
 ]
 
-const IS_GONE = '(?:\'s| is| was)?(?: just)? (?:missing|dead|gone|lost|not there)'
-/** A leg by its number or letter; `a` alone is an article. */
+const IS_GONE = '(?:\'s| is| was)?(?: just)? (?:missing|gone|lost|not there|dead(?= (?:coming|at|into)\\b))'
+/** A leg by its number or letter; `a phase` may be any. */
 const letterOf = (n: number, letter: string) =>
-  `(?:l${n}|(?:leg|phase|line) (?:${n}|${letter})|${letter} (?:phase|leg)${n > 1 ? `|${letter}` : ''})`
+  `(?:l${n}|(?:leg|phase|line) (?:${n}|${letter})${n > 1 ? `|${letter} (?:phase|leg)|${letter}` : ''})`
 /** `leg 3 missing`, `no voltage on C`. */
 const MISSING: readonly Joined[] = [1, 2, 3].map((n): Joined => {
   const leg = letterOf(n, 'abc'.charAt(n - 1))
