@@ -16,6 +16,25 @@ export const CAP_FIELDS: NonNullable<ComponentEntry<'box'>['fields']> = [
   { id: 'runMicrofarads', label: 'Run capacitor value', quantity: 'farads', range: [2e-6, 120e-6] },
 ]
 
+type ByLook = Parameters<typeof seen<'sound' | 'bulged'>>[0]['chancesByFault']
+
+/** How a capacitor looks, whichever of the two it is. */
+const lookAt = (id: string, which: 'start' | 'run', words: readonly string[], chancesByFault: ByLook) => seen({
+  id,
+  point: 'cap',
+  title: `Look at the ${which} capacitor`,
+  words,
+  minutes: 1.5,
+  need: 'proven-dead',
+  steps: ['Lid off, dead, hands off until bled: bulge, split, oil?'],
+  outcomes: {
+    sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
+    bulged: { label: 'bulged or split', words: ['split', 'leaking', 'oil', 'swollen'] },
+  },
+  usual: { sound: 0.988, bulged: 0.012 },
+  chancesByFault,
+})
+
 const newCapacitor = repair({
   id: 'replace-start-capacitor',
   name: 'Replace the start capacitor',
@@ -134,26 +153,12 @@ function startCapacitor({ part, at }: CapacitorOptions): Block {
         probe: { ask: 'capacitor-ohms', farads: 'start.farads', ohms: 'start.ohms' },
         band: 'capacitor-ohms',
       }),
-      seen({
-        id: 'cap-seen',
-        point: 'cap',
-        title: 'Look at the start capacitor',
-        words: ['capacitor', 'cap is', 'cap looks'],
-        minutes: 1.5,
-        need: 'proven-dead',
-        steps: ['Lid off, dead, hands off until bled: bulge, split, oil?'],
-        outcomes: {
-          sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
-          bulged: { label: 'bulged or split', words: ['split', 'leaking', 'oil', 'swollen'] },
-        },
-        usual: { sound: 0.988, bulged: 0.012 },
-        chancesByFault: {
-          [`${part}.cap-open`]: { sound: 0.45, bulged: 0.55 },
-          [`${part}.cap-shorted`]: { sound: 0.4, bulged: 0.6 },
-          [`${part}.cap-low`]: { sound: 0.7, bulged: 0.3 },
-          'box.relay-closed': { sound: 0.7, bulged: 0.3 },
-          'motor.centrifugal-closed': { sound: 0.7, bulged: 0.3 },
-        },
+      lookAt('cap-seen', 'start', ['capacitor', 'cap is', 'cap looks'], {
+        [`${part}.cap-open`]: { sound: 0.45, bulged: 0.55 },
+        [`${part}.cap-shorted`]: { sound: 0.4, bulged: 0.6 },
+        [`${part}.cap-low`]: { sound: 0.7, bulged: 0.3 },
+        'box.relay-closed': { sound: 0.7, bulged: 0.3 },
+        'motor.centrifugal-closed': { sound: 0.7, bulged: 0.3 },
       }),
       // who reads it holds it against what is printed on it; that counts where no nameplate gives the band
       seen({
@@ -249,23 +254,9 @@ function runCapacitor({ part, start }: CapacitorOptions): Block {
         band: 'capacitor',
         proves: true,
       }),
-      seen({
-        id: 'runcap-seen',
-        point: 'cap',
-        title: 'Look at the run capacitor',
-        words: ['run cap is', 'run cap looks', 'run capacitor looks'],
-        minutes: 1.5,
-        need: 'proven-dead',
-        steps: ['Lid off, dead, hands off until bled: bulge, split, oil?'],
-        outcomes: {
-          sound: { label: 'looks sound', words: ['sound', 'good', 'ok'] },
-          bulged: { label: 'bulged or split', words: ['split', 'leaking', 'oil', 'swollen'] },
-        },
-        usual: { sound: 0.988, bulged: 0.012 },
-        chancesByFault: {
-          [`${part}.runcap-open`]: { sound: 0.5, bulged: 0.5 },
-          [`${part}.runcap-shorted`]: { sound: 0.4, bulged: 0.6 },
-        },
+      lookAt('runcap-seen', 'run', ['run cap is', 'run cap looks', 'run capacitor looks'], {
+        [`${part}.runcap-open`]: { sound: 0.5, bulged: 0.5 },
+        [`${part}.runcap-shorted`]: { sound: 0.4, bulged: 0.6 },
       }),
       seen({
         id: 'runcap-label',
