@@ -2,20 +2,27 @@
  * What a test would tell, in bits: the expected drop in entropy over groups of hypotheses.
  *   gain = H(now) − Σ p(outcome)·H(after outcome)
  */
-import { figureAt, placeAt } from '#core/foundation'
+import { addAt, figureAt, placeAt } from '#core/foundation'
 import { placesFrom } from './hypothesis'
 import { NEGLIGIBLE } from './outcomes'
-import type { TestTable } from './tables'
+import type { Shown } from './tables'
 
 /** What still counts among the hypotheses, group by group. */
 export interface InPlay {
   /** places of the hypotheses in the model */
   readonly places: Int32Array
   readonly chances: Float64Array
-  /** where each group ends among them */
-  readonly ends: readonly number[]
+  readonly groups: readonly Group[]
   /** entropy over the groups as they stand, bits */
   readonly now: number
+}
+
+interface Group {
+  /** where it ends among the places */
+  readonly end: number
+  readonly mass: number
+  /** mass × log of the mass, bits */
+  readonly weight: number
 }
 
 /** Hypotheses under one in ten thousand are left out. @param of the group of each hypothesis */
@@ -23,15 +30,17 @@ export function inPlay(all: Float64Array, of: Int32Array): InPlay {
   const live = placesFrom(all, NEGLIGIBLE).sort((a, b) => placeAt(of, a) - placeAt(of, b) || a - b)
   const places = Int32Array.from(live)
   const chances = Float64Array.from(places, h => figureAt(all, h))
-  const ends = live.flatMap((h, i) => (of[h] === of[live[i + 1] ?? -1] ? [] : [i + 1]))
-  let [total, sum, from] = [0, 0, 0]
-  for (const end of ends) {
-    const own = chances.subarray(from, end).reduce((a, b) => a + b, 0)
-    total += own
-    sum += weighed(own)
-    from = end
+  const groups: Group[] = []
+  let [total, sum, mass] = [0, 0, 0]
+  for (const [i, h] of live.entries()) {
+    mass += figureAt(chances, i)
+    if (of[h] === of[live[i + 1] ?? -1]) continue
+    groups.push({ end: i + 1, mass, weight: weighed(mass) })
+    total += mass
+    sum += weighed(mass)
+    mass = 0
   }
-  return { places, chances, ends, now: weighed(total) - sum }
+  return { places, chances, groups, now: weighed(total) - sum }
 }
 
 const weighed = (p: number): number => (p > 0 ? p * Math.log2(p) : 0)
@@ -44,33 +53,59 @@ function noughts(bins: number): readonly [Float64Array, Float64Array] {
   return known
 }
 
+/** How likely each class is, by its number; noughts again once it is read. A table has fewer classes. */
+const masses = new Float64Array(1 << 16)
+
 /** Expected drop in entropy over groups of hypotheses, bits. */
-export function expectedBits(table: TestTable, { places, chances, ends, now }: InPlay): number {
-  const { bins } = table
-  const [all, own] = noughts(bins)
-  all.fill(0)
-  let [after, i] = [0, 0]
-  for (const end of ends) {
-    const first = table.row(placeAt(places, i))
-    let mass = 0
+export function expectedBits(shown: Shown, { places, chances, groups, now }: InPlay): number {
+  const [all, own] = noughts(shown.bins)
+  const classes = classesOf(shown, places)
+  let [after, from] = [0, 0]
+  for (const { end, mass, weight } of groups) {
+    const first = placeAt(classes, from)
+    let i = from + 1
+    while (i < end && classes[i] === first) i++
     // most groups show one thing alone: then what the group adds is known from its mass
-    while (i < end && table.row(placeAt(places, i)) === first) mass += figureAt(chances, i++)
     if (i === end) {
-      after += weighed(mass) + mass * table.order(placeAt(places, i - 1))
-      for (let b = 0; b < bins; b++) all[b] = figureAt(all, b) + mass * figureAt(first, b)
-      continue
+      after += weight + mass * shown.orderOf(first)
+      addAt(masses, first, mass)
     }
-    for (let b = 0; b < bins; b++) own[b] = mass * figureAt(first, b)
-    for (; i < end; i++) {
-      const row = table.row(placeAt(places, i))
-      const p = figureAt(chances, i)
-      for (let b = 0; b < bins; b++) own[b] = figureAt(own, b) + p * figureAt(row, b)
+    else {
+      own.fill(0)
+      for (i = from; i < end; i++) {
+        const c = placeAt(classes, i)
+        addRow(own, shown.rowOf(c), figureAt(chances, i))
+        addAt(masses, c, figureAt(chances, i))
+      }
+      after += order(own)
     }
-    for (let b = 0; b < bins; b++) {
-      after += weighed(figureAt(own, b))
-      all[b] = figureAt(all, b) + figureAt(own, b)
-    }
+    from = end
   }
-  for (let b = 0; b < bins; b++) after -= weighed(figureAt(all, b))
-  return Math.max(0, now + after)
+  all.fill(0)
+  for (let i = 0; i < places.length; i++) {
+    const c = placeAt(classes, i)
+    const mass = figureAt(masses, c)
+    if (mass === 0) continue
+    addRow(all, shown.rowOf(c), mass)
+    masses[c] = 0
+  }
+  return Math.max(0, now + after - order(all))
+}
+
+/** Written over by each test in turn: nothing of it is kept. */
+let scratch = new Int32Array(512)
+function classesOf(shown: Shown, places: Int32Array): Int32Array {
+  if (scratch.length < places.length) scratch = new Int32Array(2 * places.length)
+  for (let i = 0; i < places.length; i++) scratch[i] = shown.classOf(placeAt(places, i))
+  return scratch
+}
+
+function order(sums: Float64Array): number {
+  let sum = 0
+  for (let b = 0; b < sums.length; b++) sum += weighed(figureAt(sums, b))
+  return sum
+}
+
+function addRow(sums: Float64Array, row: Float64Array, mass: number): void {
+  for (let b = 0; b < row.length; b++) sums[b] = figureAt(sums, b) + mass * figureAt(row, b)
 }

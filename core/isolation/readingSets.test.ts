@@ -6,7 +6,7 @@ import { createWriter, foldTab, type DraftLine } from '#core/tab'
 import { groupByRepair, isolate, rankSuspects } from '.'
 import { prepareKept } from '../../tests/prepared'
 import { expectedBits, inPlay } from './information'
-import { bitsTogether } from './readingSets'
+import { together } from './together'
 
 const three = requireOk(prepareKept('three-phase', {}))
 const well = requireOk(prepareKept('well-3wire', {}))
@@ -58,7 +58,10 @@ describe('what they tell together', () => {
     const byRepair = groupByRepair(three.model, chances.length, []).of
     const counted = inPlay(chances, apart ? Int32Array.from(chances, (_, h) => h) : byRepair)
     const tables = ids.flatMap(id => three.tests.get(id) ?? [])
-    return { alone: tables.map(t => expectedBits(t, counted)), together: bitsTogether(three.model, tables, counted) }
+    return {
+      alone: tables.map(t => expectedBits(t, counted)),
+      together: expectedBits(together(three.model, tables), counted),
+    }
   }
   it('is what a single one tells, of a single one', () => {
     const { alone: [bits = 0], together } = ofSet(['load.v12'])

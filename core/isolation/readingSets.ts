@@ -7,9 +7,10 @@ import { readingSetOf, type Band, type NumericTest, type Prediction, type System
 import { formatRange, formatValue, type Units } from '#core/units'
 import type { Weighed } from './settle'
 import { failedIn, placesFrom } from './hypothesis'
-import type { InPlay } from './information'
+import { expectedBits, type InPlay } from './information'
 import { leftOf, NEGLIGIBLE, sinceRepair, type Outcome } from './outcomes'
 import { OTHER, type TestTable } from './tables'
+import { alikeIn, together } from './together'
 
 /** Tests that one go reads, weighed together; the first of them names it. */
 export interface WeighedSet extends Weighed {
@@ -47,103 +48,10 @@ export function weighSets(
     const ahead = [...rates, ...found.map(f => f.bits / f.cost)].toSorted((a, b) => b - a)[first - 1] ?? 0
     if (atMost < ahead || found.length === first) break
     const set = members.map(m => m.table)
-    const bits = bitsTogether(model, set, counted)
+    const bits = expectedBits(together(model, set), counted)
     if (isNonEmpty(set) && bits / cost > best.bits / best.cost) found.push({ table: set[0], bits, cost, set })
   }
   return found
-}
-
-const weighed = (p: number): number => (p > 0 ? p * Math.log2(p) : 0)
-
-/** More classes than any test has. */
-const CLASSES = 2 ** 14
-
-/** Hypotheses under which several tests show the same share one number of it. */
-const alikeIn = (tables: readonly TestTable[], h: number): number =>
-  tables.reduce((key, t) => key * CLASSES + (h === OTHER ? CLASSES - 1 : t.classOf(h)), 0)
-
-/** Expected drop in entropy over groups of hypotheses from several tests at once, bits. */
-export function bitsTogether(
-  model: SystemModel, tables: readonly TestTable[], { places, chances, ends, now }: InPlay,
-): number {
-  const rows = jointRows(model, tables)
-  const all = new Float64Array(rows.bins)
-  const own = new Float64Array(rows.bins)
-  let [after, from] = [0, 0]
-  for (const end of ends) {
-    const masses = new Map<number, { readonly h: number, mass: number }>()
-    for (; from < end; from++) {
-      const h = places[from] ?? 0
-      const key = alikeIn(tables, h)
-      const own = masses.get(key)
-      if (own) own.mass += chances[from] ?? 0
-      else masses.set(key, { h, mass: chances[from] ?? 0 })
-    }
-    own.fill(0)
-    for (const [key, { h, mass }] of masses) addTo(own, rows.of(key, h), mass)
-    for (const p of own) after += weighed(p)
-    addTo(all, own, 1)
-  }
-  return Math.max(0, now + after - all.reduce((sum, p) => sum + weighed(p), 0))
-}
-
-function addTo(sums: Float64Array, row: Float64Array, mass: number): void {
-  for (let b = 0; b < row.length; b++) sums[b] = (sums[b] ?? 0) + mass * (row[b] ?? 0)
-}
-
-/** So many bins of each reading are told apart, those that are likeliest to be met; the others are one. */
-const MOST_BINS = 5
-
-interface JointRows {
-  readonly bins: number
-  of(key: number, hypothesis: number): Float64Array
-}
-
-const kept = new WeakMap<SystemModel, Map<string, JointRows>>()
-
-/** What the readings of a set show together, worked out once for a system. */
-function jointRows(model: SystemModel, tables: readonly TestTable[]): JointRows {
-  const all = kept.get(model) ?? new Map<string, JointRows>()
-  kept.set(model, all)
-  const name = tables.map(t => t.test.id).join()
-  const known = all.get(name)
-  if (known) return known
-  const folded = tables.map(table => fewerBins(model, table))
-  const rows = new Map<number, Float64Array>()
-  const fresh: JointRows = {
-    bins: folded.reduce((n, f) => n * f.bins, 1),
-    of(key, h) {
-      const own = rows.get(key) ?? folded.map(f => f.of(h)).reduce<Float64Array>(times, Float64Array.of(1))
-      rows.set(key, own)
-      return own
-    },
-  }
-  all.set(name, fresh)
-  return fresh
-}
-
-function times(one: Float64Array, two: Float64Array): Float64Array {
-  const joint = new Float64Array(one.length * two.length)
-  let at = 0
-  for (const a of one) for (const b of two) joint[at++] = a * b
-  return joint
-}
-
-function fewerBins({ hypotheses }: SystemModel, table: TestTable) {
-  const priors = new Map<Float64Array, number>()
-  hypotheses.forEach(({ prior }, h) => priors.set(table.row(h), (priors.get(table.row(h)) ?? 0) + prior))
-  const met = new Float64Array(table.bins)
-  // by the root, so that what is healthy does not take them all
-  for (const [row, prior] of priors) addTo(met, row, Math.sqrt(prior))
-  const often = [...met.keys()].toSorted((a, b) => (met[b] ?? 0) - (met[a] ?? 0)).slice(0, MOST_BINS)
-  return {
-    bins: often.length + 1,
-    of(h: number) {
-      const row = table.row(h)
-      const own = often.map(b => row[b] ?? 0)
-      return Float64Array.of(...own, Math.max(0, 1 - own.reduce((a, b) => a + b, 0)))
-    },
-  }
 }
 
 /** How one figure of a set stands to what is healthy there. */
@@ -165,11 +73,11 @@ interface Pattern {
   readonly words: string
   readonly by: Map<string, number>
   /** what the likeliest that shows it reads, and how likely that is */
-  figures: Shown
+  figures: Figures
   most: number
 }
 /** The figures of a set; null for OL. */
-type Shown = readonly (number | null)[]
+type Figures = readonly (number | null)[]
 
 const MOST_PATTERNS = 4
 
@@ -183,7 +91,7 @@ export function describePatterns(
   const chances = sinceRepair(model, before, repaired)
   const patterns = new Map<string, Pattern>()
   const bands = tables.map(t => model.band(t.test as NumericTest))
-  const alike = new Map<number, { readonly own: Pattern, readonly figures: Shown }>()
+  const alike = new Map<number, { readonly own: Pattern, readonly figures: Figures }>()
   const shownBy = (h: number) => {
     const predicted = tables.map(t => t.prediction(h))
     const stands = predicted.map((p, n) => standOf(p, bands[n]))
@@ -226,7 +134,7 @@ const BACKFED = 0.7
 /** Of the largest figure of a go, so little is nought; and so few volts of themselves. */
 const [NOUGHT, LEAST_VOLTS] = [0.03, 0.01]
 
-function inWords(tables: readonly TestTable[], stands: readonly Stand[], figures: Shown): string {
+function inWords(tables: readonly TestTable[], stands: readonly Stand[], figures: Figures): string {
   const [stand] = stands
   const of = (end: string) => tables.some(t => t.test.id.endsWith(end))
   if (stand && stands.every(s => s === stand))
@@ -241,14 +149,14 @@ function inWords(tables: readonly TestTable[], stands: readonly Stand[], figures
 /** Of pairs the two weak ones share the line that is missing. */
 const MISSING_BY_PAIRS = new Map([['true,false,true', 1], ['true,true,false', 2], ['false,true,true', 3]])
 
-function missingToGround(legs: Shown): number | undefined {
+function missingToGround(legs: Figures): number | undefined {
   const most = Math.max(...legs.map(v => v ?? 0))
   const [gone, more] = legs.flatMap((v, n) => ((v ?? 0) < BACKFED * most ? [n + 1] : []))
   return more === undefined ? gone : undefined
 }
 
 /** `120 / 0 / 3 V`, as the likeliest behind a pattern reads. */
-function inFigures(tables: readonly TestTable[], figures: Shown, units: Units): string {
+function inFigures(tables: readonly TestTable[], figures: Figures, units: Units): string {
   const most = Math.max(...figures.map(v => v ?? 0))
   const said = figures.map((v, n) => {
     const { quantity } = (tables[n]?.test ?? {}) as NumericTest

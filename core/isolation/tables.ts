@@ -26,17 +26,23 @@ export interface Tables {
   readonly foreseen: number
 }
 
-export interface TestTable {
+/** What a test shows, or several of one go: a row of chances for each class of hypotheses that show the same. */
+export interface Shown {
+  readonly bins: number
+  /** the class of a hypothesis: a number from nought, that of something else */
+  classOf(hypothesis: number): number
+  /** chance of each bin under a class */
+  rowOf(shownBy: number): Float64Array
+  /** Σ p·log p of that row, bits: nought where one bin is certain, less the more it is open */
+  orderOf(shownBy: number): number
+}
+
+export interface TestTable extends Shown {
   readonly test: Test
   /** outcome bins: edges of a numeric test (with an OL bin last), or the outcomes of a seen one */
   readonly edges: Float64Array
-  readonly bins: number
-  /** which hypotheses show the same: a number from nought for each such class */
-  classOf(hypothesis: number): number
   /** chance of each bin under a hypothesis */
   row(hypothesis: number): Float64Array
-  /** Σ p·log p of that row, bits: nought where one bin is certain, less the more it is open */
-  order(hypothesis: number): number
   prediction(hypothesis: number): Prediction
   /** width of the background for figures, in the test's SI unit */
   readonly span: number
@@ -81,8 +87,9 @@ function whenTold(test: SeenTest, make: (test: SeenTest) => TestTable): TestTabl
     span: 0,
     most: 0,
     classOf: h => table().classOf(h),
+    rowOf: c => table().rowOf(c),
+    orderOf: c => table().orderOf(c),
     row: h => table().row(h),
-    order: h => table().order(h),
     prediction: h => table().prediction(h),
   }
 }
@@ -119,13 +126,16 @@ function keepRows(
   model: SystemModel,
   foreseen: number,
   bins: number,
-  classOf: (h: number) => number,
+  sorted: (h: number) => number,
   make: (c: number) => Float64Array,
-) {
-  const rows: Float64Array[] = []
-  const orders: number[] = []
-  const rowOf = (c: number) => (rows[c] ??= make(c))
+): Pick<TestTable, 'classOf' | 'rowOf' | 'orderOf' | 'row'> {
   const blend = new Float64Array(bins)
+  const rows: Float64Array[] = [blend]
+  const orders: number[] = []
+  // by the hypothesis: these are read by the million
+  const classes: number[] = []
+  const classOf = (h: number) => (classes[h] ??= h === OTHER ? 0 : 1 + sorted(h))
+  const rowOf = (c: number) => (rows[c] ??= make(c - 1))
   let weight = 0
   for (let h = 0; h < foreseen; h++) {
     if (h === OTHER) continue
@@ -135,18 +145,12 @@ function keepRows(
     for (let b = 0; b < bins; b++) blend[b] = figureAt(blend, b) + prior * figureAt(row, b)
   }
   for (let b = 0; b < bins; b++) blend[b] = (0.5 * figureAt(blend, b)) / weight + 0.5 / bins
-  const ofBlend = orderOf(blend)
-  // by the hypothesis as well: these are read by the million
-  const rowOfEach: Float64Array[] = []
-  const orderOfEach: number[] = []
-  return {
-    row: (h: number) => (rowOfEach[h] ??= h === OTHER ? blend : rowOf(classOf(h))),
-    order: (h: number) =>
-      (orderOfEach[h] ??= h === OTHER ? ofBlend : (orders[classOf(h)] ??= orderOf(rowOf(classOf(h))))),
-  }
+  return { classOf, rowOf, orderOf: c => (orders[c] ??= orderIn(rowOf(c))), row: h => rowOf(classOf(h)) }
 }
 
-const orderOf = (row: Float64Array): number => row.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0)
+/** Σ p·log p, bits. */
+export const orderIn = (row: Float64Array): number =>
+  row.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0)
 
 function seenTable(
   model: SystemModel,
@@ -165,7 +169,7 @@ function seenTable(
   const none = (): Prediction => {
     throw new Error(`${test.id} is seen, not measured`)
   }
-  return { test, bins, classOf, ...rows, edges: new Float64Array(0), prediction: none, span: 0, most: 0 }
+  return { test, bins, ...rows, edges: new Float64Array(0), prediction: none, span: 0, most: 0 }
 }
 
 const findSameChances: Find<readonly number[]> = (shown, fresh) =>
@@ -188,7 +192,6 @@ function numericTable(
   return {
     test,
     bins,
-    classOf,
     ...rows,
     edges: Float64Array.from(edges),
     prediction: h => itemAt(shown, classOf(h), 'class'),
