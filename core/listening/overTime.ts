@@ -4,16 +4,29 @@
  */
 import { countOf, NAMES } from './numberNames'
 
-/** `on six seconds, off four`: from start to start. */
 const COUNT = `\\d+|${Object.keys(NAMES).join('|')}`
+/** `six seconds`, `a minute fifty`, `a minute and a half`, `four`. */
+const SPAN = `(an?|half an?|\\d+\\.\\d+|${COUNT})(?:(?: |-)?(minutes?|mins?|seconds?|secs?))?`
+  + `(?: (?:and )?(a half|${COUNT})(?: seconds?)?)?`
+const NO_SPAN = '(?! ?(?:later|before|volts?|v|amps?|psi|pounds?|lbs?|\\d))'
+/** `on six seconds, off four`, `on a minute fifty, off two minutes`: from start to start. */
 const ON_AND_OFF = new RegExp(
-  `\\b(?:on|runs)(?: for)? (${COUNT}) seconds?,? (?:and |then )?`
-  + `(?:off|rests|stops)(?: for)? (${COUNT})(?: seconds?)?\\b`
-  + `|\\b(${COUNT}) seconds? on,? (?:and )?(${COUNT})(?: seconds?)? off\\b`,
+  `\\b(?:on|runs)(?: for)? ${SPAN},? (?:and |then )?(?:off|rests|stops)(?: for)? ${SPAN}\\b${NO_SPAN}`
+  + `|\\b${SPAN} on,? (?:and )?${SPAN} off\\b`,
   'g',
 )
-const startToStart = (_: string, ...of: (string | undefined)[]) =>
-  ` cycles every ${of.slice(0, 4).reduce((sum, n) => sum + (n ? countOf(n) : 0), 0)} seconds`
+function startToStart(all: string, ...of: (string | undefined)[]): string {
+  const [on, onUnit, andOn, off, offUnit, andOff] = of[0] === undefined ? of.slice(6, 12) : of
+  const unit = onUnit ?? offUnit
+  if (unit === undefined) return all
+  const seconds = secondsOf(on, unit, andOn) + secondsOf(off, offUnit ?? unit, andOff)
+  return ` cycles every ${seconds} seconds`
+}
+function secondsOf(count = '', unit: string, and: string | undefined): number {
+  const n = count.startsWith('half') ? 0.5 : count.startsWith('a') ? 1 : countOf(count)
+  const more = and === 'a half' ? 30 : and ? countOf(and) : 0
+  return unit.startsWith('s') ? n : 60 * n + more
+}
 
 /** `drops a pound a minute`: what the gauge loses is told of ten. */
 const A_MINUTE = /\b(a|one|\d+(?:\.\d+)?) (?:pound|pounds|psi|lbs?) (?:a|per|every|each) minute\b/g
@@ -44,15 +57,6 @@ const AND_SECONDS = new RegExp(
 )
 const inSeconds = (_: string, minutes: string, seconds: string | undefined) =>
   `${60 * (/^an?$/.test(minutes) ? 1 : countOf(minutes)) + (seconds ? countOf(seconds) : 30)} seconds `
-/** `on a minute fifty, off two minutes`. */
-const MINUTES = `(an?|${COUNT}) minutes?(?: (?:and )?(a half|${COUNT}))?`
-const ON_OFF_MINUTES = new RegExp(`\\bon (?:for )?${MINUTES},? (?:and )?off (?:for )?${MINUTES}`, 'g')
-function onAndOffMinutes(_: string, ...of: (string | undefined)[]): string {
-  const count = (n: string | undefined) =>
-    n === undefined ? 0 : /^an?$/.test(n) ? 1 : n === 'a half' ? 30 : countOf(n)
-  const [on = 0, andOn = 0, off = 0, andOff = 0] = of.slice(0, 4).map(count)
-  return ` cycles every ${60 * (on + off) + andOn + andOff} seconds`
-}
 const BETWEEN = /\b(?:takes )?(\d+ seconds|(?:\w+ ){1,2}minutes?) between (?:clicks|starts|cycles|kicks)\b/g
 
 /** What is told by the minute, by a start and the next. */
@@ -61,7 +65,6 @@ export const perTime = (text: string): string =>
     .replace(FILLED, 'fill in')
     .replace(TO_FULL, 'fill in $1')
     .replace(AND_SECONDS, inSeconds)
-    .replace(ON_OFF_MINUTES, onAndOffMinutes)
     .replace(BETWEEN, 'cycles every $1')
     .replace(BUCKET, bucket)
     .replace(ON_AND_OFF, startToStart)

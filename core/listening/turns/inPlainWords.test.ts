@@ -54,3 +54,20 @@ describe('a pump on a main, in a vehicle, beside a cistern', () => {
     ['holding-tank', 'it\'s the well side that\'s dead', 'remark'],
   ])
 })
+
+describe('as it goes', () => {
+  hearsAs([
+    // that it starts as water is drawn is no finding
+    ['well-2wire', 'cycles every time somebody flushes', 'remark'],
+    ['jet', 'gauge goes to zero in a minute', 'falls-how once'],
+    ['jet', 'have to prime it every morning', 'prime-look empty'],
+    ['three-phase', 'hums loud, doesn\'t pull all the way in', 'sound chatters'],
+    ['three-phase', 'drops out when I let go of the button', 'push-in runs'],
+    ['three-phase', 'runs as long as I push it in', 'push-in runs'],
+    ['well-2wire', 'on 90 seconds, off 3 minutes', 'cycle 270'],
+    ['well-2wire', 'runs a minute, off a minute', 'cycle 120'],
+    ['well-2wire', '2 minutes on, 5 minutes off', 'cycle 420'],
+    ['well-2wire', 'on six seconds, off four', 'cycle 10'],
+    ['well-2wire', 'on a minute fifty, off two minutes', 'cycle 230'],
+  ])
+})

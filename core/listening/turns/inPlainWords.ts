@@ -70,4 +70,27 @@ const JUMPED: readonly Joined[] = [
   + ' ?(?:like new|good|strong|great|full pressure|fine|perfect)'],
 ]
 
-export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...JUMPED]
+const WHOLE = '(?<=^ ?)'
+const ENDS = '(?= ?$)'
+const AS_IT_GOES: readonly Joined[] = [
+  // that it starts as water is drawn is what it is for
+  ['', `${WHOLE}(?:it |the pump )?(?:cycles|kicks on|comes on|starts)(?: up)? (?:every|each) time (?:somebody`
+  + '|someone|anybody|anyone|you|they|i|we|a toilet|the toilet)(?: is| gets)?'
+  + ` (?:flush\\w*|opens?(?: a tap)?|draws?(?: water)?)${ENDS}`],
+  ['pressure falls at once', `${WHOLE}(?:the )?(?:gauge|pressure|needle) (?:goes|drops|falls|bleeds)(?: off| down)?`
+  + ' to (?:zero|nothing|0) (?:in|within) (?:a|one|two|half a|a couple of|\\d+) (?:minutes?|seconds?)'
+  + '(?=,? ?$| once| after| when)'],
+  ['contactor pushed in by hand runs', `${WHOLE}(?:it )?(?:runs|stays in|holds)(?: fine)? (?:as long as|while`
+  + '|so long as) (?:i|you) (?:push|hold|press)(?: it)?(?: in)?'
+  + `${ENDS}`,
+  `${WHOLE}(?:it )?drops (?:right )?out (?:when|as soon as|once) (?:i|you) let go`
+  + `(?: of (?:the|it)(?: button)?)?${ENDS}`],
+  ['loses its prime', '(?:i |we |you )?(?:have|has|need|needs|got|gotta)(?: to)? (?:re-?)?prime it'
+  + ' (?:every|each) (?:morning|day|time|start|night|week)'],
+  ['chatters', `${WHOLE}(?:the )?(?:contactor |starter |it )?(?:hums|buzzes)(?: loud(?:ly)?)?,? (?:but |and )?(?:it )?`
+  + '(?:doesn\'t|won\'t|never) pull(?:s)? (?:all the way |fully )?in(?: all the way)?'],
+]
+
+export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [
+  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...JUMPED, ...AS_IT_GOES,
+]

@@ -18,7 +18,7 @@ export const CAP_FIELDS: NonNullable<ComponentEntry<'box'>['fields']> = [
 
 type ByLook = Parameters<typeof seen<'sound' | 'bulged'>>[0]['chancesByFault']
 
-/** How a capacitor looks, whichever of the two it is. */
+/** How a capacitor looks, whichever of the two it is: so often it shows; common practice, no source. */
 const lookAt = (id: string, which: 'start' | 'run', words: readonly string[], chancesByFault: ByLook) => seen({
   id,
   point: 'cap',
