@@ -28,7 +28,7 @@ export const hearsAs = (rows: readonly (readonly [KindId, said: string, lines: s
 export function after(id: KindId, first: string): Spoken {
   const kind = kindFor(id)
   const heard = requireOk(hear(kind, first))
-  const lines = heard.kind === 'lines' ? heard.lines : []
+  const lines = heard.kind === 'lines' ? heard.lines : heard.kind === 'remark' ? [heard.line] : []
   return lines.reduce((before: Spoken, line) => spokenAfter(kind, before, line), {})
 }
 

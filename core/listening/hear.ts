@@ -12,6 +12,7 @@ import { asTyped, withoutClock } from './clock'
 import { findDone, type Done } from './done'
 import { withLeakDown } from './leakDown'
 import { withoutHead } from './logged'
+import { isOnlyLooked, ofWhatWasLookedAt } from './lookedAt'
 import { withMains } from './mains'
 import type { Heard, Meaning, Saying } from './meaning'
 import { hearWithDoing, LONGEST, type Part } from './parts'
@@ -88,6 +89,9 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
   const said = withLabel(spelledRight(withoutHead(withoutClock(typed)), listening.sayings), listening.before)
   if (said !== typed) return asTyped(typed, said, hear(kind, said, listening))
+  if (isOnlyLooked(typed)) return asRemark(typed)
+  const named = ofWhatWasLookedAt(typed, listening.before)
+  if (named !== typed) return hearOfThat(kind, typed, named, listening)
   const states = hearStates(kind, typed, listening)
   if (states) return states
   const opened = hearOpened(kind, typed, listening)
@@ -98,7 +102,7 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   const isTurned = !heard.ok && heard.problem.code === 'no-direction' && done?.after !== undefined
     && (done.after !== '' || ADJUSTED.test(typed))
   const plain = isTurned || isOwnWork(typed, listening.before, linesOf(heard)) || isCapped(typed, linesOf(heard))
-    ? ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
+    ? asRemark(typed)
     : withWorks(kind, typed, listening.before, heard)
   if (!plain.ok || isOfStation(plain.value)) return plain
   if (!done || typed.length > LONGEST || (IN_VAIN.test(done.after) && !isRenewed(done))) return plain
@@ -135,6 +139,19 @@ export function hear(kind: SystemKind, typed: string, listening: HearingOf = {})
   ]
   return ok({ kind: 'lines', lines, say: sayLines(kind, lines, listening.units),
     ...(left ? { left } : {}) })
+}
+
+const asRemark = (typed: string) =>
+  ok<Heard>({ kind: 'remark', line: { kind: 'remark', text: typed.trim() }, nearest: [] })
+
+/** What is said of a thing that was looked at: heard with that named, and else as it stands. */
+function hearOfThat(kind: SystemKind, typed: string, named: string, listening: HearingOf): Result<Heard> {
+  const ofThat = hear(kind, named, listening)
+  const isWhole = ofThat.ok && (ofThat.value.kind === 'ask' || (ofThat.value.kind === 'lines' && !ofThat.value.left))
+  if (isWhole) return asTyped(typed, named, ofThat)
+  const plain = hear(kind, typed, { ...listening, before: { ...listening.before, action: undefined } })
+  // of one thing that is good, not all works
+  return linesOf(plain).some(l => 'test' in l && l.test === 'works') ? asRemark(typed) : plain
 }
 
 /** `the valve was shut, opened it and the water is back`: what it was is found in the same breath. */

@@ -42,3 +42,14 @@ describe('a capacitor and its label, in two lines', () => {
     expect(told('well-3wire', 'cap 61', { action })).toBe('cap.farads 0.000061 | cap-label under')
   })
 })
+
+describe('what is asked of the tool, and what it costs', () => {
+  hearsAs([
+    ['well-3wire', 'cap reads 90, is that ok?', 'cap.farads 0.00009'],
+    ['well-3wire', 'is 9 amps high for a 3/4', 'black.run 9'],
+    ['well-3wire', '45 minute drive', 'remark'],
+    ['well-3wire', 'told the customer 400 for a new switch', 'remark'],
+    ['well-3wire', 'should I replace the cap', 'remark'],
+    ['well-3wire', 'why would it draw 12', 'remark'],
+  ])
+})

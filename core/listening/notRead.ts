@@ -1,6 +1,6 @@
 /**
  * Figures that are told and were not read: what a plate, a chart or a label says, what there should be, what there once
- * was. Common practice, no source.
+ * was, and what is only asked. Common practice, no source.
  */
 const FIGURE = '\\d+(?:\\.\\d+)?'
 const SO_MANY = `${FIGURE}(?: ?(?:or|to|-) ?${FIGURE})?`
@@ -55,4 +55,22 @@ const SHOULD: readonly string[] = [
   + `|hours))`,
 ]
 
-export const NOT_READ = new RegExp([...SHOULD, ...MADE, ...ONCE].join('|'), 'g')
+const RIGHT = '(?:ok(?:ay)?|good|normal|bad|right|high|low|alright|enough|a lot|too \\w+)'
+const MEND = '(?:replace|change|clean|pull|swap|file|dress|reset|adjust)'
+/** `cap reads 90, is that ok?`: what is asked is not so. */
+const IS_IT = `,? ?\\b(?:is|are|was) (?:that|it|this|they|those|these) ${RIGHT}`
+  + '(?: for (?:that|this|it|an? [^,]*))? ?\\??(?= ?$)'
+export const IS_IT_RIGHT = new RegExp(IS_IT, 'i')
+/** What is asked, what it costs, how far it is: `told him 400 for a new switch`. */
+const ASKED: readonly string[] = [
+  IS_IT,
+  `(?<=\\b${RIGHT}) for an? (?:[\\d/.]+|half|quarter|one|two|three)(?: ?-?(?:hp|horse(?:power)?))? ?\\??(?= ?$)`,
+  `,? ?\\b(?:do|should|shall|can|could) i (?:need to |have to |just )?${MEND}\\b.*$`,
+  '^ ?(?:why|how come) would\\b.*$',
+  '\\b(?:told|quoted|charged|gave) (?:him|her|them|the (?:customer|owner|lady|guy|man)) \\$?\\d+(?: dollars| bucks)?'
+  + ' (?:for|to) [^,;]*',
+  '\\b(?:an? )?(?:\\d+|half(?: an)?|hour)[- ]?(?:minutes?|min|hours?|hr|mile)?[- ](?:drive|trip)'
+  + '(?: (?:out|back|each way))?\\b',
+]
+
+export const NOT_READ = new RegExp([...SHOULD, ...MADE, ...ONCE, ...ASKED].join('|'), 'g')

@@ -4,6 +4,7 @@
  */
 import { findTest, unstaged, type SystemKind } from '#core/systems'
 import type { DraftLine } from '#core/tab'
+import { IS_IT_RIGHT } from './notRead'
 import type { Spoken } from './spoken'
 
 const IN_BAND = /\b(?:good|fine|ok|okay|great|perfect|right on|spot on|in (?:the )?band|within|in spec|healthy)\b/i
@@ -74,7 +75,8 @@ export function labelOf(kind: SystemKind, text: string, told: readonly DraftLine
   const label = (outcome: string): DraftLine[] => [{ kind: 'observation', test, outcome }]
   const own = PRINTED.exec(text)
   if (own && Number(own[1]) !== value) return label(judge(value, own))
-  if (IN_BAND.test(text) && !NOT_SO.test(text)) return label('within')
+  const asserted = text.replace(IS_IT_RIGHT, '')
+  if (IN_BAND.test(asserted) && !NOT_SO.test(asserted)) return label('within')
   const before = ALONE.exec(ahead)
   return before ? label(judge(value, before)) : []
 }
