@@ -31,6 +31,7 @@ import { withNamed, withShown } from './unlisted'
 import { asWhole } from './wholeLine'
 import { join } from './joining'
 import { wordsOf } from './words'
+import { leadToLead } from './threes'
 import { saysItWorks } from './worksNow'
 
 export interface HearingOf extends Listening {
@@ -87,7 +88,8 @@ const withRunCap = (kind: SystemKind, typed: string): string =>
     : typed.replace(RUN_CAP, 'runcap ')
 
 export function hear(kind: SystemKind, typed: string, listening: HearingOf = {}): Result<Heard> {
-  const said = withLabel(spelledRight(withoutHead(withoutClock(typed)), listening.sayings), listening.before)
+  const said = withLabel(
+    spelledRight(leadToLead(kind, withoutHead(withoutClock(typed))), listening.sayings), listening.before)
   if (said !== typed) return asTyped(typed, said, hear(kind, said, listening))
   if (isOnlyLooked(typed)) return asRemark(typed)
   const named = ofWhatWasLookedAt(typed, listening.before)

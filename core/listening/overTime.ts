@@ -11,7 +11,7 @@ const SPAN = `(an?|half an?|\\d+\\.\\d+|${COUNT})(?:(?: |-)?(minutes?|mins?|seco
 const NO_SPAN = '(?! ?(?:later|before|volts?|v|amps?|psi|pounds?|lbs?|\\d))'
 /** `on six seconds, off four`, `on a minute fifty, off two minutes`: from start to start. */
 const ON_AND_OFF = new RegExp(
-  `\\b(?:on|runs)(?: for)? ${SPAN},? (?:and |then )?(?:off|rests|stops)(?: for)? ${SPAN}\\b${NO_SPAN}`
+  `\\b(?:on|runs)(?: for)? ${SPAN} ?,? (?:and |then )?(?:off|rests|stops)(?: for)? ${SPAN}\\b${NO_SPAN}`
   + `|\\b${SPAN} on,? (?:and )?${SPAN} off\\b`,
   'g',
 )

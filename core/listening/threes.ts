@@ -2,6 +2,7 @@
  * Three of one go, each with its name, in any order: of pairs (`l1-l2 238, l2-l3 240, l1-l3 239`, `240 on T1 to T2,
  * …`) and of lines (`zero on L2, 40 on L1 and 41 on L3`, `22 on A, 31 on B and 24 on C`). They become a row.
  */
+import type { SystemKind } from '#core/systems'
 
 const UNIT = '(?: ?(v(?:olts?)?|a(?:mps?)?|ohms?)\\b)?'
 const JOINT = ',?(?: and)?'
@@ -101,3 +102,14 @@ function withRow(words: string, of: RegExp, row: string): string {
   const after = words.slice(first).replace(of, ' ')
   return `${words.slice(0, first)} ${row} ${after}`.replace(/ ,/g, '')
 }
+
+const THREE_OHMS = new RegExp(
+  `^\\s*(?:the )?(?:motor )?(?:ohms?|ohmed|reads) ${ROW}(?: ohms?)?\\s*$`
+  + `|^\\s*(?:the )?(?:motor )?${ROW} ohms?(?: between (?:the )?leads| lead to lead)?\\s*$`, 'i',
+)
+/** Of a motor of three phases they are lead to lead, whichever two make the third: an open delta reads so. */
+export const leadToLead = (kind: SystemKind, text: string): string =>
+  kind.id === 'three-phase'
+    ? text.replace(THREE_OHMS, (_, ...found: readonly string[]) =>
+        `windings ${found.slice(0, 6).filter(Boolean).join(' ')}`)
+    : text

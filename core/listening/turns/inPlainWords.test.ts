@@ -71,3 +71,28 @@ describe('as it goes', () => {
     ['well-2wire', 'on a minute fifty, off two minutes', 'cycle 230'],
   ])
 })
+
+describe('what tells of no reading and no look', () => {
+  hearsAs([
+    ['well-2wire', 'it quit', 'remark'],
+    ['well-2wire', 'pump quit', 'remark'],
+    ['well-2wire', 'it broke free', 'remark'],
+    ['three-phase', 'contactor won\'t hold in', 'remark'],
+    ['booster', 'house has no pressure upstairs', 'remark'],
+    ['booster', 'filter hasn\'t been changed in 2 years', 'remark'],
+    ['compressor-direct', 'oil\'s black', 'remark'],
+    ['compressor-direct', 'oil\'s milky', 'oil milky'],
+    ['well-3wire', 'pressure switch buzzes and arcs', 'sound chatters'],
+    ['booster', 'on for a minute and a half, off three', 'cycle 270'],
+  ])
+  hearsNext([['well-2wire', 'motor to ground 0', 'it\'s the same with the wires apart', 'remark']])
+})
+
+describe('three ohms of a motor of three phases', () => {
+  hearsAs([
+    // an open delta: two make the third, and they are no start winding
+    ['three-phase', 'ohms 0.9, 1.9, 1.0', 'leads.r12 0.9 | leads.r23 1.9 | leads.r31 1'],
+    ['three-phase', '0.9 1.9 1.0 ohms', 'leads.r12 0.9 | leads.r23 1.9 | leads.r31 1'],
+    ['well-3wire', '2.1 6.3 8.4 ohms', 'leads.by 2.1 | leads.ry 6.3 | leads.rb 8.4'],
+  ])
+})

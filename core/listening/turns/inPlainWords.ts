@@ -87,10 +87,25 @@ const AS_IT_GOES: readonly Joined[] = [
   + `(?: of (?:the|it)(?: button)?)?${ENDS}`],
   ['loses its prime', '(?:i |we |you )?(?:have|has|need|needs|got|gotta)(?: to)? (?:re-?)?prime it'
   + ' (?:every|each) (?:morning|day|time|start|night|week)'],
-  ['chatters', `${WHOLE}(?:the )?(?:contactor |starter |it )?(?:hums|buzzes)(?: loud(?:ly)?)?,? (?:but |and )?(?:it )?`
-  + '(?:doesn\'t|won\'t|never) pull(?:s)? (?:all the way |fully )?in(?: all the way)?'],
+  ['chatters', `${WHOLE}(?:the )?(?:pressure )?switch (?:is )?buzz(?:es|ing)(?: and (?:arc|spark)(?:s|ing))?${ENDS}`,
+    `${WHOLE}(?:the )?(?:contactor |starter |it )?(?:hums|buzzes)(?: loud(?:ly)?)?,? (?:but |and )?(?:it )?`
+    + '(?:doesn\'t|won\'t|never) pull(?:s)? (?:all the way |fully )?in(?: all the way)?'],
+]
+
+const WHO = '(?:it|she|the pump|pump|the motor|motor|the compressor|compressor)'
+/** What tells of no reading and no look, whatever its words are of elsewhere. */
+const NO_FINDING: readonly Joined[] = [
+  ['',
+    `${WHOLE}(?:it's |about )?(?:the )?same with the wires (?:apart|separated)${ENDS}`,
+    `${WHOLE}${WHO} (?:just |up and )?(?:quit|died)(?: on (?:him|her|them|me|us))?${ENDS}`,
+    `${WHOLE}(?:the )?(?:contactor|starter) (?:won't|doesn't|will not) (?:hold|stay) in${ENDS}`,
+    `${WHOLE}(?:the )?(?:house|they|he|she|we) (?:has|have|had|got|gets|get) no pressure (?:up|down)stairs${ENDS}`,
+    '(?:the )?(?:filter|cartridge|oil|screen) (?:hasn\'t|has not|was never|has never) been'
+    + ' (?:changed|cleaned|touched|serviced)(?: (?:in|for|since) [a-z\\d ]+)?',
+    `${WHOLE}(?:the )?oil(?:'s| is| looks) (?:black|dark)${ENDS}`,
+    `${WHOLE}(?:it |pump |motor )?(?:it )?broke (?:it )?(?:free|loose)${ENDS}`],
 ]
 
 export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [
-  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...JUMPED, ...AS_IT_GOES,
+  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...JUMPED, ...AS_IT_GOES, ...NO_FINDING,
 ]

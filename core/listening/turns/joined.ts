@@ -285,7 +285,7 @@ export const JOINED: readonly Joined[] = [
   ['startwinding', 'start(?:ing)? winding'],
   ['mainwinding', '(?:main|run(?:ning)?) winding'],
   ['pumpup', '(?:pump|fill)(?:s|ed)?[- ]?up'],
-  ['leakdown', 'leak(?:s|ed)?[- ]?down', 'bleeds? down'],
+  ['leakdown', 'leak(?:s|ed)?[- ]?down', 'bleeds? down(?! to \\d)'],
   ['cycle', 'start to start'],
   ['onoff', 'on(?: and|,)? off', 'off(?: and|,)? on'],
   ['hisson', 'keeps? (?:on )?(?:hissing|blowing)', 'hiss(?:es|ing)? on'],
