@@ -19,20 +19,35 @@ export const linesOf = (heard: Result<Heard> | undefined): readonly DraftLine[] 
 export function withWorks(
   kind: SystemKind, typed: string, before: Spoken = {}, heard: Result<Heard>,
 ): Result<Heard> {
-  const isSaid = heard.ok && (heard.value.kind === 'remark' || isNothingNew(linesOf(heard)))
-  if (!before.mended || !isSaid || !findTest(kind, 'works')) return heard
+  const own = linesOf(heard)
+  const isSaid = heard.ok && (heard.value.kind === 'remark' || isNothingNew(own))
+  if (!before.mended || !findTest(kind, 'works')) return heard
+  if (isSmooth(typed, own)) {
+    const all = [...own, { ...WORKS, typed } as DraftLine]
+    return ok({ kind: 'lines', lines: all, say: sayLines(kind, all) })
+  }
+  if (!isSaid) return heard
   const line = saysItWorks(typed) ? WORKS : saysItIsSame(typed) ? FAILS : undefined
   if (!line) return heard
   const lines = [{ ...line, typed } as DraftLine]
   return ok({ kind: 'lines', lines, say: sayLines(kind, lines) })
 }
 
+/** `runs smooth to 50 and stays off`: after a repair where it stops is not all that is said of it. */
+const SMOOTH
+  = /^(?:and |now |it |she )*(?:runs|pumps|goes|builds|climbs) (?:smooth(?:ly)?|steady|fine|strong|right) /i
+const isSmooth = (typed: string, lines: readonly DraftLine[]) =>
+  SMOOTH.test(typed.trim()) && lines.length > 0 && lines.every(l => l.kind === 'reading' && l.test === 'cut-out')
+
 /** `same`, that nothing else has changed: of what was put right it is that nothing came of it. */
 const isNothingNew = ([line, ...more]: readonly DraftLine[]) =>
   line?.kind === 'observation' && line.test === 'asked' && line.outcome === 'nothing' && more.length === 0
 
 /** After a repair that is no pump that stands still. */
-const IS_CALM = /^(?:and )?(?:it[’']s |she[’']s |runs |nice and )*quiet(?: now| again| as a mouse)?\.?$/i
+const IS_CALM = new RegExp(
+  '^(?:and )?(?:it[’\']s |she[’\']s |runs |nice and )*quiet'
+  + '(?: now| again| as a mouse| (?:after|once|when) it (?:stops|shuts off))?\\.?$', 'i',
+)
 
 /** In one word, after a repair: whatever that word is of elsewhere. */
 const DOES_ITS_WORK

@@ -6,7 +6,7 @@ import { itemAt } from '#core/foundation'
 import { goingOn } from './goingOn'
 import { JOINED } from './turns/joined'
 import { mustHold } from './mustHold'
-import { threeWindings } from './threes'
+import { otherTwo, threeWindings } from './threes'
 
 interface Turn {
   readonly to: string
@@ -71,7 +71,7 @@ function joinAnew(text: string): string {
   const plain = text.toLowerCase().replaceAll('’', '\'')
     .replace(POINT, '$1.$2').replace(PAIR_FIRST, pairs => pairs.replace(PAIR_NEXT, '$1, '))
     .replace(FIGURE_FIRST, pairs => pairs.replace(FIGURE_NEXT, '$1, '))
-  let joined = ` ${threeWindings(goingOn(plain))} `
+  let joined = ` ${threeWindings(otherTwo(goingOn(plain)))} `
   const marked = new Uint8Array(TURNS.length)
   markTurns(joined, marked)
   for (let i = marked.indexOf(1); i >= 0; i = marked.indexOf(1, i + 1)) {

@@ -61,6 +61,19 @@ function matched(tokens: readonly Token[]): Map<string, string> | undefined {
   return by.size === 3 ? by : undefined
 }
 
+/** `480 on A-B, 210 on the other two`: those by name. */
+const OTHER_TWO = new RegExp(
+  `(?<![\\d.])(\\d+(?:\\.\\d+)?)${UNIT} (?:on|across|at) ([lt]?)([123abc])(?: ?- ?| to )\\3([123abc])`
+  + `,? (?:and |but )?(\\d+(?:\\.\\d+)?)${UNIT} (?:on|across|at) the (?:other two|others)\\b`,
+  'g',
+)
+export const otherTwo = (words: string): string =>
+  words.replace(OTHER_TWO, (_, one: string, unit = '', of: string, a: string, b: string, others: string) => {
+    const own = [a, b].toSorted().join('')
+    const pairs = /\d/.test(a) ? ['12', '23', '13'] : ['ab', 'bc', 'ac']
+    return pairs.map(p => `${of}${p[0]}-${of}${p[1]} ${p === own ? one : others} ${unit}`).join(', ')
+  })
+
 const GAP = '(?:,? and |, ?| ?/ ?| )'
 const FIGURE = '(\\d+(?:\\.\\d+)?)'
 const ROW = `${FIGURE}${GAP}${FIGURE}${GAP}${FIGURE}`

@@ -38,6 +38,7 @@ const SAYS = [
   '^(?:and |it[’\']?s |it is |pressure(?:[’\']s| is)? |we[’\']re )*back (?:up )?to'
   + ' (?:\\d{2,3}|normal|full|where it was)(?: psi| pounds)?(?: now| again)?$',
   '\\b(?:spins?|spun|came|comes|went|fires?|fired|shot) (?:right )?up (?:right|fine|great|like it should)\\b',
+  '^(?:and )?(?:now )?(?:it |she )?(?:now )?runs (?:two|three|four|five|\\d+|a couple(?: of)?) minutes(?: now)?$',
 ].map(said => new RegExp(said, 'i'))
 
 /** It stops where it should: of what would not, that is all of it. */

@@ -96,3 +96,19 @@ describe('three ohms of a motor of three phases', () => {
     ['well-3wire', '2.1 6.3 8.4 ohms', 'leads.by 2.1 | leads.ry 6.3 | leads.rb 8.4'],
   ])
 })
+
+describe('pressures and wires in plain words', () => {
+  hearsAs([
+    ['booster', '60 before the filter, 22 after with a tap open', 'filter-sides drops'],
+    ['well-2wire', '38 psi with everything shut', `gauge ${psi(38)}`],
+    ['well-2wire', 'runs smooth to 50 and stays off', `cut-out ${psi(50)}`],
+    ['well-3wire', 'amps zero on all three', 'black.run 0'],
+    ['jet', 'shut it off, water in the hole goes down in five minutes', 'foot-look falls'],
+    ['three-phase', '480 on A-B, 210 on the other two', 'line.v12 480 | line.v23 210 | line.v31 210'],
+    ['three-phase', '480 on L1-L3, 210 on the other two', 'line.v12 210 | line.v23 210 | line.v31 480'],
+  ])
+  hearsNext([
+    ['well-2wire', 'cleaned out the nipple', 'runs smooth to 50 and stays off', `cut-out ${psi(50)} | works yes`],
+    ['well-2wire', 'pumped the tank up to 28', 'now it runs two minutes', 'works yes'],
+  ])
+})

@@ -31,13 +31,17 @@ const ON_WIRES: readonly Joined[] = [
     `${N} ?a(?:mps)? on (?:each|both) (?:legs?|sides?|wires?)`, `(?<=^ ?)${N} both legs(?=,? tag)`],
   ['yellow $1 black $2 red $3', `y ${N},? b ${N},? r ${N}`],
   ['$1 to $3 $2 ohms', `(y|b|r) ${N} ?ohms? to (y|b|r)`],
+  ['no amps', '(?<=^ ?)(?:amps? (?:are |is )?(?:zero|0|nothing)|(?:zero|0|no) amps) (?:on|in) (?:all three'
+  + '|both|either|any of them|each|every)(?: legs?| leads?| wires?)?(?= ?$)'],
   ['to ground $1 megohms', `${N} ?meg\\w* to dirt`],
   ['still groans', '(?:bumped|rocked|jogged) it(?: \\w+ times)?,? (?:but )?(?:it )?(?:won\'t|didn\'t|wouldn\'t)'
   + ' (?:break|come) (?:loose|free)'],
 ]
 
 const PRIME: readonly Joined[] = [
-  ['foot valve leaks', '(?:stop,? )?(?:(?:watched|watch) )?(?:the )?(?:water|level)(?: level)? (?:in'
+  ['foot valve leaks', `(?:shut (?:it|the pump) (?:off|down),? (?:and )?)?(?:the )?water in the (?:hole|plug|opening)`
+  + ' (?:drops|falls|goes down|sinks|drains)(?: away| back| down)?(?: in [a-z\\d ]+)?(?= ?$)',
+  '(?:stop,? )?(?:(?:watched|watch) )?(?:the )?(?:water|level)(?: level)? (?:in'
   + '|at) the prim(?:e|ing) '
   + '(?:hole|plug|port) (?:drops?|falls?|goes down|go down|sinks?)(?: as i watch)?'],
   ['suction joints dry', 'no (?:wet|leaky|leaking) joints (?:on|in|along) the suction(?: line| pipe)?',
@@ -53,6 +57,18 @@ const AT_THE_PUMP: readonly Joined[] = [
   ['controller says dry run', '(?:display|screen|controller|panel)(?: just)? (?:shows|says|reads) (?:low|no) water'],
   ['strainer full of bubbles', '(?:strainer )?bowl(?:\'s| is) empty'],
   ['nothing coming in the fill line', '(?:the )?fill (?:line|pipe)(?:\'s| is) dry'],
+]
+
+const AND = ',? (?:and |but |only |just )*'
+const SHUT = '(?:everything|every tap|all(?: the)? taps|the house)(?: is|\'s)? (?:shut|closed)(?: off)?'
+const OF_PRESSURE: readonly Joined[] = [
+  ['filter in $1 out $2', `${N}${P} (?:before|ahead of|in front of) the (?:filter|cartridge|housing)${AND}${N}${P}`
+  + ' (?:after|behind|past)(?: it| the filter)?(?:,? (?:with )?(?:a|one|the) (?:tap|faucet) (?:open|running))?(?= ?$)'],
+  ['filter dirty', '(?:the )?(?:house |sediment |whole[- ]house )?(?:filter|cartridge)(?:\'s| is| looks| was)(?: all'
+  + '| real| pretty| very)* (?:brown|black|orange|slimy|rusty|nasty|filthy|muddy)(?= ?$|,)'],
+  ['cutout $1', `(?<=^ ?)(?:it )?(?:now )?(?:runs|goes|pumps|builds|climbs)(?: smooth(?:ly)?| fine| right| straight`
+  + `| steady)*(?: up)? to ${N}${P},? (?:and |then )+(?:it )?(?:stays|sits there) off(?= ?$)`],
+  ['gauge $1', `(?<=^ ?)${N}${P},? (?:with )?${SHUT}(?= ?$|,)`],
 ]
 
 const JUMPED: readonly Joined[] = [
@@ -107,5 +123,5 @@ const NO_FINDING: readonly Joined[] = [
 ]
 
 export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [
-  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...JUMPED, ...AS_IT_GOES, ...NO_FINDING,
+  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...OF_PRESSURE, ...JUMPED, ...AS_IT_GOES, ...NO_FINDING,
 ]
