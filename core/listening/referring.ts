@@ -23,6 +23,9 @@ const AT: Readonly<Record<string, string>> = { outlet: 'regulator' }
 /** `same at the motor`: after what read open, it is open there too. */
 const SAME = /^(?:[^,]*, ?)?[^,]*\bsame (?:thing|readings?|way|at)\b[^,]*$/i
 const BELOW = /\b(?:motor|peckerhead|well ?(?:cap|head)|splice)\b/i
+/** `motor side zero`, after insulation was read: of the two that were parted. */
+const SIDE_ALONE = /^\s*(?:the )?((?:motor|pump|well|cable|house) side)(?: is| reads)? (zero|0|nothing|ol|clear)\s*$/i
+const isOfGround = (test = ''): boolean => test.endsWith('.ground') || test.startsWith('ground-')
 /** `still 40 ohms`, after insulation was read: to ground. */
 const STILL = /\bstill (?:about )?\d+(?:\.\d+)? ?(?:ohms?|megs?|k)\b/i
 
@@ -126,6 +129,7 @@ const TO_START = new RegExp(
 export function withReferred(text: string, before: Spoken): string {
   const wasOpen = before.quantity === 'ohms' && before.value === null
   if (wasOpen && SAME.test(text) && BELOW.test(text)) return 'splice open, motor side still open'
+  if (isOfGround(before.test) && SIDE_ALONE.test(text)) return text.replace(SIDE_ALONE, '$1 to ground $2')
   if (before.test?.endsWith('.ground') && STILL.test(text) && !/ground/i.test(text)) return `${text} to ground`
   const [, whole] = TOP_OF.exec(before.said ?? '') ?? IN_ITS_TOP.exec(before.said ?? '') ?? []
   if (whole && BOTTOM.test(text)) return text.replace(BOTTOM, `bottom of the ${whole.toLowerCase()}`)

@@ -112,3 +112,21 @@ describe('pressures and wires in plain words', () => {
     ['well-2wire', 'pumped the tank up to 28', 'now it runs two minutes', 'works yes'],
   ])
 })
+
+describe('parts in plain words', () => {
+  hearsAs([
+    ['well-2wire', 'both wires off at the switch, breaker holds', 'trip-head-open holds'],
+    ['well-2wire', 'motor reads 300 meg', 'leads.ground 300000000'],
+    ['rv', 'ohmed it off, 0.2 across it with pressure up', 'contacts welded'],
+    ['holding-tank', 'ohmed the float down, it\'s open', 'well-float-look dead'],
+    ['booster', 'drips from behind the pump, in front of the motor', 'seen-itself pump.seal'],
+    ['booster', 'motor bearings sound ok', 'remark'],
+    ['compressor-direct', '20 minutes to get to 100', 'fill 1200'],
+    ['well-3wire', 'starts now, 8.2', 'black.run 8.2'],
+    ['well-3wire', 'pulled the cap, water spraying at the pitless', 'casing-look adapter'],
+  ])
+  hearsNext([
+    ['three-phase', 'T1 to ground zero, T2 zero, T3 zero', 'motor side zero', 'ground-parted below'],
+    ['three-phase', 'load 460/461/459', 'motor side zero', 'load.v12 0'],
+  ])
+})

@@ -71,6 +71,23 @@ const OF_PRESSURE: readonly Joined[] = [
   ['gauge $1', `(?<=^ ?)${N}${P},? (?:with )?${SHUT}(?= ?$|,)`],
 ]
 
+const ON_PARTS: readonly Joined[] = [
+  ['pump wires off, breaker $1', `(?:(?:both|all|the) )?wires? off (?:at|of|from) the (?:pressure )?switch${AND}`
+  + '(?:the )?breaker (holds|trips)(?= ?$)'],
+  ['motor to ground $1 meg', `(?<=(?:^|,) ?)(?:the )?motor (?:reads|megs|meggs|shows) ${N} ?meg\\w*(?= ?$|,)`],
+  ['contacts welded', '(?:ohmed it(?: off)?,? )?0?\\.\\d(?: ohms?)? across (?:it|the (?:switch|contacts|points)) with'
+  + ' (?:the )?pressure up(?= ?$)'],
+  ['float stuck open', '(?:ohmed )?the float (?:down|hanging(?: down)?),? (?:and )?(?:it\'s|it reads|reads) open'
+  + '(?= ?$)'],
+  ['leaks between the pump and the motor', '(?:drips?|leaks?|dripping|leaking)(?: water)? (?:out )?(?:from |at )?'
+  + '(?:(?:behind the pump,? )?(?:in front of|ahead of) the motor|(?:from )?behind the pump)(?= ?$|,)'],
+  ['', '(?:the )?(?:motor |pump )?bearings (?:sound|are|seem|feel)? ?(?:ok|okay|fine|good|quiet|smooth)(?= ?$|,)'],
+  ['$1 minutes to fill', `(?<=^ ?)${N} minutes to (?:get|climb|come|go) (?:up )?to \\d+${P}(?= ?$)`],
+  ['starts, $1 amps', '(?<=^ ?)(?:it )?starts(?: now| up| right up| fine)*,? (?:and )?(\\d+\\.\\d+)(?= ?$)'],
+  ['pitless leaking', '(?:water(?:\'s| is)? )?(?:spraying|squirting|running|pouring|blowing)(?: out)? (?:at|from|by'
+  + '|around) the pitless(?: adapter)?'],
+]
+
 const JUMPED: readonly Joined[] = [
   // the size of a wire is no gauge
   ['wire too thin for the run', `(?:he |they |somebody )?(?:ran|used|pulled)(?: it with| in)? (?:6|8|10|12|14|16`
@@ -123,5 +140,6 @@ const NO_FINDING: readonly Joined[] = [
 ]
 
 export const TURNS_IN_PLAIN_WORDS: readonly Joined[] = [
-  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...OF_PRESSURE, ...JUMPED, ...AS_IT_GOES, ...NO_FINDING,
+  ...CLIMBS, ...ON_WIRES, ...PRIME, ...AT_THE_PUMP, ...OF_PRESSURE, ...ON_PARTS,
+  ...JUMPED, ...AS_IT_GOES, ...NO_FINDING,
 ]
