@@ -100,6 +100,10 @@ describe('three ohms of a motor of three phases', () => {
 describe('pressures and wires in plain words', () => {
   hearsAs([
     ['booster', '60 before the filter, 22 after with a tap open', 'filter-sides drops'],
+    // from where is not said: no leak of 100 psi
+    ['compressor-pilot', 'leaks down to 100 in ten minutes', 'falls-how slow'],
+    ['compressor-pilot', 'shuts off at 125, leaks down to 100 in ten minutes',
+      `cut-out ${psi(125)} | leak-down ${psi(25)}`],
     ['well-2wire', '38 psi with everything shut', `gauge ${psi(38)}`],
     ['well-2wire', 'runs smooth to 50 and stays off', `cut-out ${psi(50)}`],
     ['well-3wire', 'amps zero on all three', 'black.run 0'],

@@ -68,6 +68,10 @@ const OF_PRESSURE: readonly Joined[] = [
   + '| real| pretty| very)* (?:brown|black|orange|slimy|rusty|nasty|filthy|muddy)(?= ?$|,)'],
   ['cutout $1', `(?<=^ ?)(?:it )?(?:now )?(?:runs|goes|pumps|builds|climbs)(?: smooth(?:ly)?| fine| right| straight`
   + `| steady)*(?: up)? to ${N}${P},? (?:and |then )+(?:it )?(?:stays|sits there) off(?= ?$)`],
+  // from where is not said: so much in ten minutes is not to be had of it
+  ['pressure falls slowly', `(?<=^ ?)(?:it |she |(?:the )?(?:pressure|gauge|needle|tank) )?(?:leakdown|(?:leaks|bleeds`
+  + `|drops|falls|goes|sinks)(?: down| back| off)?) to \\d+${P},? in (?:about |maybe )?(?:(?:[2-9]|\\d\\d+|two|three`
+  + '|five|ten|a few|several) (?:min(?:ute)?s?|hours?)|an hour|half an hour)(?= ?$)'],
   ['gauge $1', `(?<=^ ?)${N}${P},? (?:with )?${SHUT}(?= ?$|,)`],
 ]
 
